@@ -1,0 +1,10 @@
+export {
+  type Board,
+  boardAfter,
+  type Column,
+  type Extent,
+  extentOf,
+  type Layout,
+  type Writing,
+} from "./board";
+export type { Mark, Seat } from "./mark";

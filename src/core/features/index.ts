@@ -1,0 +1,1 @@
+export { type Features, featuresOf } from "./features";

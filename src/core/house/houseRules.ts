@@ -1,0 +1,147 @@
+import { done, failed, type Result } from "../result";
+
+/**
+ * Every switch of the house rules and what it can be set to; the first setting is the plainest.
+ * A new switch is a row here, its words in `wording/houseWords.ts`, and whatever obeys it.
+ */
+export const SWITCHES = {
+  decimalMark: ["point", "comma"],
+  grouping: ["none", "space", "mark"],
+  emptyPlaces: ["fillers", "gaps"],
+  addendOrder: ["asGiven", "longestFirst"],
+  pointTime: ["first", "whenReached"],
+  carryPlace: ["above", "below", "unwritten"],
+  borrowAcrossZeros: ["inOneGo", "placeByPlace"],
+  trailingZeros: ["kept", "dropped"],
+  narration: ["placeValue", "short"],
+  onesTerm: ["ones", "units"],
+  carryTerm: ["carry", "regroup", "exchange"],
+  borrowTerm: ["borrow", "regroup", "exchange"],
+  numberNames: ["byPlaces", "byDigits"],
+} as const;
+
+export type SwitchName = keyof typeof SWITCHES;
+
+/** The notation and the choices between schools, as one value: one setting for every switch. */
+export type HouseRules = { readonly [Name in SwitchName]: (typeof SWITCHES)[Name][number] };
+
+export const SWITCH_NAMES = Object.keys(SWITCHES) as readonly SwitchName[];
+
+export const PRESET_NAMES = ["fillersTrueValue", "gapsShort", "commaBelow", "exchangeByPlaces"] as const;
+
+export type PresetName = (typeof PRESET_NAMES)[number];
+
+/** House rules that belong together, to start from. Named by how the page looks. */
+export const PRESETS: Readonly<Record<PresetName, HouseRules>> = {
+  fillersTrueValue: {
+    decimalMark: "point",
+    grouping: "none",
+    emptyPlaces: "fillers",
+    addendOrder: "asGiven",
+    pointTime: "whenReached",
+    carryPlace: "above",
+    borrowAcrossZeros: "inOneGo",
+    trailingZeros: "dropped",
+    narration: "placeValue",
+    onesTerm: "ones",
+    carryTerm: "carry",
+    borrowTerm: "borrow",
+    numberNames: "byPlaces",
+  },
+  gapsShort: {
+    decimalMark: "point",
+    grouping: "mark",
+    emptyPlaces: "gaps",
+    addendOrder: "longestFirst",
+    pointTime: "first",
+    carryPlace: "above",
+    borrowAcrossZeros: "inOneGo",
+    trailingZeros: "dropped",
+    narration: "short",
+    onesTerm: "ones",
+    carryTerm: "carry",
+    borrowTerm: "borrow",
+    numberNames: "byDigits",
+  },
+  commaBelow: {
+    decimalMark: "comma",
+    grouping: "space",
+    emptyPlaces: "fillers",
+    addendOrder: "asGiven",
+    pointTime: "first",
+    carryPlace: "below",
+    borrowAcrossZeros: "inOneGo",
+    trailingZeros: "kept",
+    narration: "short",
+    onesTerm: "ones",
+    carryTerm: "carry",
+    borrowTerm: "borrow",
+    numberNames: "byDigits",
+  },
+  exchangeByPlaces: {
+    decimalMark: "point",
+    grouping: "space",
+    emptyPlaces: "fillers",
+    addendOrder: "asGiven",
+    pointTime: "whenReached",
+    carryPlace: "below",
+    borrowAcrossZeros: "placeByPlace",
+    trailingZeros: "dropped",
+    narration: "placeValue",
+    onesTerm: "units",
+    carryTerm: "exchange",
+    borrowTerm: "exchange",
+    numberNames: "byPlaces",
+  },
+};
+
+/** The preset a new tutor starts with. */
+export const FIRST_PRESET: PresetName = "fillersTrueValue";
+
+/** What a house-rules text can get wrong: an unknown preset, an unknown switch, or a setting it hasn't got. */
+export type HouseRefusal =
+  | { readonly kind: "unknownPreset"; readonly given: string }
+  | { readonly kind: "unknownSwitch"; readonly given: string }
+  | { readonly kind: "unknownSetting"; readonly switch: SwitchName; readonly given: string };
+
+/** House rules spelled out for an address, a program or a row of the database. */
+export type HouseChoices = Readonly<Record<string, string>>;
+
+const isPreset = (name: string): name is PresetName => (PRESET_NAMES as readonly string[]).includes(name);
+const isSwitch = (name: string): name is SwitchName => Object.hasOwn(SWITCHES, name);
+
+/**
+ * The house rules that some choices amount to: a `preset` (the first one where none is named),
+ * and over it any switches. Refuses names and settings it does not know.
+ */
+export function houseRulesFrom(choices: HouseChoices): Result<HouseRules, HouseRefusal> {
+  const preset = choices.preset ?? FIRST_PRESET;
+  if (!isPreset(preset)) return failed({ kind: "unknownPreset", given: preset });
+  let house = PRESETS[preset];
+  for (const [name, setting] of Object.entries(choices)) {
+    if (name === "preset") continue;
+    if (!isSwitch(name)) return failed({ kind: "unknownSwitch", given: name });
+    const settings: readonly string[] = SWITCHES[name];
+    if (!settings.includes(setting)) return failed({ kind: "unknownSetting", switch: name, given: setting });
+    house = { ...house, [name]: setting };
+  }
+  return done(house);
+}
+
+/** The preset nearest to these rules (fewest switches changed), and the switches in which they differ from it. */
+export function nearestPreset(house: HouseRules): {
+  readonly preset: PresetName;
+  readonly changed: readonly SwitchName[];
+} {
+  const candidates = PRESET_NAMES.map((preset) => ({
+    preset,
+    changed: SWITCH_NAMES.filter((name) => PRESETS[preset][name] !== house[name]),
+  }));
+  return candidates.reduce((best, next) => (next.changed.length < best.changed.length ? next : best));
+}
+
+/** The shortest choices that give these rules back through `houseRulesFrom`. */
+export function choicesOf(house: HouseRules): HouseChoices {
+  const { preset, changed } = nearestPreset(house);
+  return { preset, ...Object.fromEntries(changed.map((name) => [name, house[name]])) };
+}

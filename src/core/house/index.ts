@@ -1,0 +1,15 @@
+export {
+  choicesOf,
+  FIRST_PRESET,
+  type HouseChoices,
+  type HouseRefusal,
+  type HouseRules,
+  houseRulesFrom,
+  nearestPreset,
+  PRESET_NAMES,
+  PRESETS,
+  type PresetName,
+  SWITCH_NAMES,
+  SWITCHES,
+  type SwitchName,
+} from "./houseRules";

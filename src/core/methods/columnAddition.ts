@@ -1,0 +1,109 @@
+import type { Mark } from "../board";
+import type { HouseRules } from "../house";
+import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../number";
+import type { Problem } from "../problem";
+import { type AnswerReason, answerSteps, frontPlace } from "./answer";
+import { type AdditionHabits, addInColumns, type ColumnSum, SOUND_ADDITION } from "./columnSums";
+import type { Method, WorkingBy } from "./method";
+import {
+  colOf,
+  countsIn,
+  pointStep,
+  reachesPoint,
+  type Setting,
+  type SettingOutReason,
+  setOutSteps,
+  settingOf,
+} from "./settingOut";
+import type { Step } from "./step";
+
+export type ColumnAdditionReason = {
+  readonly kind: "columnSum";
+  readonly place: Place;
+  readonly parts: readonly number[];
+  readonly carriedIn: number;
+  readonly total: number;
+  readonly written: number;
+  readonly carriedOut: number;
+  /** A zero in front of the number, which is not written. */
+  readonly blank: boolean;
+};
+
+type Why = SettingOutReason | ColumnAdditionReason | AnswerReason;
+
+/** Numbers under one another, point under point, added from the smallest place with carrying. */
+export const columnAddition: Method<Why> = {
+  id: "column-addition",
+  refuses: (problem) => (problem.op === "add" ? undefined : { kind: "otherOperation", worksOn: "add" }),
+  work: (problem, house) => workColumnAddition(problem, house, SOUND_ADDITION),
+};
+
+/** Column addition with any habits in the columns; only sound ones are sure to reach the right answer. */
+export function workColumnAddition(
+  problem: Problem,
+  house: HouseRules,
+  habits: AdditionHabits,
+): WorkingBy<Why> {
+  const addends = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
+  const rows = addends.map((numeral) => ({ role: "addend" as const, numeral }));
+  const narrow = settingOf(rows, ONES, false);
+  const counts = addends.map((numeral) => countsIn(narrow, numeral, house));
+  const sums = addInColumns(counts, narrow.places.length, () => 10, habits);
+  const carries = sums.some(({ carriedOut }) => carriedOut > 0);
+  const lowest = Math.min(...narrow.places);
+  const setting = settingOf(rows, lowest + sums.length - 1, carries && house.carryPlace === "below");
+  const columns = sums.map(({ column, written }) => ({ place: lowest + column, written }));
+  const front = frontPlace(columns);
+
+  const work = sums.flatMap((sum): readonly Step<Why>[] => {
+    const place = lowest + sum.column;
+    const step = columnStep(sum, place, place > front, setting, house);
+    return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
+  });
+  const end = answerSteps(setting, columns, problem, house, false);
+  return {
+    problem,
+    method: "column-addition",
+    house,
+    layout: setting.layout,
+    steps: [...setOutSteps(setting, "add", house, addends[0] !== problem.operands[0]), ...work, ...end.steps],
+    answer: end.answer,
+  };
+}
+
+/** The addend with most digits on top; equal ones stay as they were given. */
+const longestFirst = (addends: readonly Decimal[]): readonly Decimal[] => {
+  const digits = (numeral: Decimal): number => highestPlace(numeral) - lowestPlace(numeral);
+  return [...addends].sort((a, b) => digits(b) - digits(a));
+};
+
+function columnStep(
+  sum: ColumnSum,
+  place: Place,
+  blank: boolean,
+  setting: Setting,
+  house: HouseRules,
+): Step<ColumnAdditionReason> {
+  const col = colOf(place);
+  const marks: Mark[] = [];
+  if (!blank) {
+    marks.push({ kind: "glyph", col, row: setting.answerRow, text: String(sum.written), look: "written" });
+  }
+  if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
+    const above = house.carryPlace === "above";
+    marks.push({
+      kind: "small",
+      col: col - 1,
+      row: above ? -1 : setting.ruleRow,
+      seat: above ? "low" : "high",
+      text: String(sum.carriedOut),
+    });
+  }
+  const { parts, carriedIn, total, written, carriedOut } = sum;
+  return {
+    stage: "work",
+    reason: { kind: "columnSum", place, parts, carriedIn, total, written, carriedOut, blank },
+    marks,
+    focus: [col],
+  };
+}

@@ -1,0 +1,164 @@
+import type { Layout, Mark } from "../board";
+import type { HouseRules } from "../house";
+import {
+  type Decimal,
+  digitAt,
+  highestPlace,
+  lowestPlace,
+  ONES,
+  type Place,
+  placesFrom,
+  TENTHS,
+} from "../number";
+import { type Operation, SIGNS } from "../problem";
+import type { Row } from "./columnSums";
+import type { Step } from "./step";
+
+/** What a number is called in its problem. */
+export type Role = "addend" | "minuend" | "subtrahend";
+
+export type SettingOutReason =
+  | { readonly kind: "swapForBelowZero"; readonly larger: Decimal; readonly smaller: Decimal }
+  | {
+      readonly kind: "writeOperand";
+      readonly role: Role;
+      readonly numeral: Decimal;
+      readonly first: boolean;
+      readonly movedToFront: boolean;
+      readonly decimals: boolean;
+    }
+  | { readonly kind: "hiddenPoint"; readonly numeral: Decimal }
+  | { readonly kind: "fillers"; readonly places: number; readonly filled: number; readonly ones: boolean }
+  | { readonly kind: "drawRule"; readonly op: Operation }
+  | { readonly kind: "placePoint"; readonly when: "first" | "whenReached" };
+
+/** The squared paper of a column method: where each place stands, and the rows below the numbers. */
+export interface Setting {
+  readonly layout: Layout;
+  readonly places: readonly Place[];
+  readonly decimals: boolean;
+  readonly rows: readonly { readonly role: Role; readonly numeral: Decimal }[];
+  /** The row whose top edge carries the rule. */
+  readonly ruleRow: number;
+  /** The row the answer is written in; a row of small carries may lie between it and the rule. */
+  readonly answerRow: number;
+}
+
+/** The square a place stands in: ones just left of the plumb line, tenths just right of it. */
+export const colOf = (place: Place): number => -place - 1;
+
+/**
+ * Lines numbers up place under place. `highest` is the largest place that is needed at all,
+ * the answer's included; `carryRow` leaves a row free between rule and answer.
+ */
+export function settingOf(rows: Setting["rows"], highest: Place, carryRow: boolean): Setting {
+  const numerals = rows.map((row) => row.numeral);
+  const lowest = Math.min(ONES, ...numerals.map(lowestPlace));
+  const places = placesFrom(lowest, Math.max(ONES, highest, ...numerals.map(highestPlace)));
+  return {
+    layout: { columns: places.map((place) => ({ place, col: colOf(place) })), plumb: { line: 0 } },
+    places,
+    decimals: lowest < ONES,
+    rows,
+    ruleRow: rows.length,
+    answerRow: rows.length + (carryRow ? 1 : 0),
+  };
+}
+
+/** The row's digits by column, smallest place first, as they are written: `undefined` where nothing is. */
+export const digitsIn = (setting: Setting, numeral: Decimal): Row =>
+  setting.places.map((place) => digitAt(numeral, place));
+
+/** The same with the filler zeros of the house, where it writes them. */
+export const countsIn = (setting: Setting, numeral: Decimal, house: HouseRules): Row => {
+  const filled = house.emptyPlaces === "fillers" ? fillerPlaces(setting, numeral) : [];
+  return setting.places.map((place) => digitAt(numeral, place) ?? (filled.includes(place) ? 0 : undefined));
+};
+
+/** The places that a filler zero keeps open: after the last digit, and the ones before a bare point. */
+const fillerPlaces = (setting: Setting, numeral: Decimal): readonly Place[] =>
+  setting.places.filter((place) => place <= ONES && digitAt(numeral, place) === undefined);
+
+/**
+ * The steps that set the numbers out: each number, its hidden point, the fillers, the sign and the rule, and the point where
+ * it comes first. `movedToFront` says that the first number set out was not the first one given.
+ */
+export function setOutSteps(
+  setting: Setting,
+  op: Operation,
+  house: HouseRules,
+  movedToFront = false,
+): readonly Step<SettingOutReason>[] {
+  const steps: Step<SettingOutReason>[] = [];
+  setting.rows.forEach(({ role, numeral }, row) => {
+    steps.push({
+      stage: "setOut",
+      reason: {
+        kind: "writeOperand",
+        role,
+        numeral,
+        first: row === 0,
+        movedToFront: movedToFront && row === 0,
+        decimals: setting.decimals,
+      },
+      marks: numeralMarks(setting, numeral, row),
+      focus: [],
+    });
+    if (setting.decimals && !numeral.point) {
+      steps.push({
+        stage: "setOut",
+        reason: { kind: "hiddenPoint", numeral },
+        marks: [{ kind: "point", line: 0, row, look: "hidden" }],
+        focus: [],
+      });
+    }
+  });
+  if (house.emptyPlaces === "fillers") steps.push(...fillerStep(setting));
+  steps.push({ stage: "setOut", reason: { kind: "drawRule", op }, marks: ruleMarks(setting, op), focus: [] });
+  if (setting.decimals && house.pointTime === "first") steps.push(pointStep(setting, "first"));
+  return steps;
+}
+
+/** The step that puts the answer's point on the plumb line. */
+export const pointStep = (setting: Setting, when: "first" | "whenReached"): Step<SettingOutReason> => ({
+  stage: "point",
+  reason: { kind: "placePoint", when },
+  marks: [{ kind: "point", line: 0, row: setting.answerRow, look: "written" }],
+  focus: [],
+});
+
+/** Whether the work, having finished a place, has just reached the point. */
+export const reachesPoint = (setting: Setting, place: Place, house: HouseRules): boolean =>
+  setting.decimals && place === TENTHS && house.pointTime === "whenReached";
+
+function numeralMarks(setting: Setting, numeral: Decimal, row: number): readonly Mark[] {
+  const digits = setting.places.flatMap((place): readonly Mark[] => {
+    const digit = digitAt(numeral, place);
+    return digit === undefined
+      ? []
+      : [{ kind: "glyph", col: colOf(place), row, text: String(digit), look: "written" }];
+  });
+  const point: readonly Mark[] = numeral.point ? [{ kind: "point", line: 0, row, look: "written" }] : [];
+  return [...digits, ...point];
+}
+
+function fillerStep(setting: Setting): readonly Step<SettingOutReason>[] {
+  const gaps = setting.rows.map(({ numeral }) => fillerPlaces(setting, numeral));
+  const marks = gaps.flatMap((places, row) =>
+    places.map((place): Mark => ({ kind: "glyph", col: colOf(place), row, text: "0", look: "filler" })),
+  );
+  if (marks.length === 0) return [];
+  const places = -Math.min(...setting.places);
+  const ones = gaps.some((open) => open.includes(ONES));
+  const reason: SettingOutReason = { kind: "fillers", places, filled: marks.length, ones };
+  return [{ stage: "setOut", reason, marks, focus: [] }];
+}
+
+function ruleMarks(setting: Setting, op: Operation): readonly Mark[] {
+  const left = Math.min(...setting.layout.columns.map(({ col }) => col)) - 1;
+  const right = Math.max(...setting.layout.columns.map(({ col }) => col)) + 1;
+  return [
+    { kind: "glyph", col: left, row: setting.ruleRow - 1, text: SIGNS[op], look: "written" },
+    { kind: "rule", row: setting.ruleRow, from: left, to: right, strokes: 1 },
+  ];
+}

@@ -1,0 +1,190 @@
+import type { Mark } from "../board";
+import type { HouseRules } from "../house";
+import { compareDecimals, ONES, type Place } from "../number";
+import type { Problem } from "../problem";
+import { type AnswerReason, answerSteps, frontPlace } from "./answer";
+import {
+  type Change,
+  type DecompositionHabits,
+  type DecompositionMove,
+  SOUND_DECOMPOSITION,
+  subtractInColumns,
+} from "./decomposition";
+import type { Method, WorkingBy } from "./method";
+import {
+  colOf,
+  countsIn,
+  pointStep,
+  reachesPoint,
+  type Setting,
+  type SettingOutReason,
+  setOutSteps,
+  settingOf,
+} from "./settingOut";
+import type { Step } from "./step";
+
+/** What stood in a place and what stands there after an exchange. */
+export interface PlaceChange {
+  readonly place: Place;
+  readonly before: number;
+  readonly after: number;
+}
+
+export type DecompositionReason =
+  | {
+      readonly kind: "exchange";
+      readonly needy: Place;
+      readonly top: number;
+      readonly bottom: number;
+      readonly lender: PlaceChange;
+      readonly crossed: readonly PlaceChange[];
+      readonly receiver: PlaceChange;
+    }
+  | {
+      readonly kind: "difference";
+      readonly place: Place;
+      readonly top: number;
+      readonly bottom: number | undefined;
+      readonly written: number;
+      /** A zero in front of the number, which is not written. */
+      readonly blank: boolean;
+    };
+
+type Why = SettingOutReason | DecompositionReason | AnswerReason;
+
+/** The subtrahend under the minuend; where a place has too little, one of the next larger is exchanged for ten. */
+export const subtractionByDecomposition: Method<Why> = {
+  id: "subtraction-by-decomposition",
+  refuses: (problem) =>
+    problem.op === "subtract" ? undefined : { kind: "otherOperation", worksOn: "subtract" },
+  work: (problem, house) => workDecomposition(problem, house, SOUND_DECOMPOSITION),
+};
+
+/** Decomposition with any habits in the columns; only sound ones are sure to reach the right answer. */
+export function workDecomposition(
+  problem: Problem,
+  house: HouseRules,
+  habits: DecompositionHabits,
+): WorkingBy<Why> {
+  const [first, second] = problem.operands;
+  if (first === undefined || second === undefined)
+    throw new Error("workDecomposition: two operands are needed");
+  const belowZero = compareDecimals(first, second) < 0;
+  const [minuend, subtrahend] = belowZero ? [second, first] : [first, second];
+  const setting = settingOf(
+    [
+      { role: "minuend", numeral: minuend },
+      { role: "subtrahend", numeral: subtrahend },
+    ],
+    ONES,
+    false,
+  );
+  const moves = subtractInColumns(
+    countsIn(setting, minuend, house),
+    countsIn(setting, subtrahend, house),
+    setting.places.length,
+    () => 10,
+    house.borrowAcrossZeros,
+    habits,
+  );
+  const placeOf = (column: number): Place => Math.min(...setting.places) + column;
+  const columns = moves.flatMap((move) =>
+    move.kind === "difference" ? [{ place: placeOf(move.column), written: move.written }] : [],
+  );
+  const swap: readonly Step<SettingOutReason>[] = belowZero
+    ? [
+        {
+          stage: "setOut",
+          reason: { kind: "swapForBelowZero", larger: minuend, smaller: subtrahend },
+          marks: [],
+          focus: [],
+        },
+      ]
+    : [];
+  const written = countsIn(setting, minuend, house).map((count) => count !== undefined);
+  const work = workSteps(moves, setting, house, placeOf, frontPlace(columns), written);
+  const end = answerSteps(setting, columns, problem, house, belowZero);
+  return {
+    problem,
+    method: "subtraction-by-decomposition",
+    house,
+    layout: setting.layout,
+    steps: [...swap, ...setOutSteps(setting, "subtract", house), ...work, ...end.steps],
+    answer: end.answer,
+  };
+}
+
+/**
+ * The steps of the work. A count that changes is struck and its new value written small above it:
+ * first in the lower half of the square over the minuend, then in the upper half; no column changes a third time.
+ */
+function workSteps(
+  moves: readonly DecompositionMove[],
+  setting: Setting,
+  house: HouseRules,
+  placeOf: (column: number) => Place,
+  front: Place,
+  written: readonly boolean[],
+): readonly Step<Why>[] {
+  const rewrites = new Map<number, number>();
+  const rewrite = ({ column, after }: Change): readonly Mark[] => {
+    const times = rewrites.get(column) ?? 0;
+    rewrites.set(column, times + 1);
+    const col = colOf(placeOf(column));
+    const value: Mark = {
+      kind: "small",
+      col,
+      row: -1,
+      seat: times === 0 ? "low" : "high",
+      text: String(after),
+    };
+    if (times > 0) return [{ kind: "strike", col, row: -1, target: "low" }, value];
+    return written[column] ? [{ kind: "strike", col, row: 0, target: "square" }, value] : [value];
+  };
+  const toPlace = ({ column, before, after }: Change): PlaceChange => ({
+    place: placeOf(column),
+    before,
+    after,
+  });
+
+  return moves.flatMap((move): readonly Step<Why>[] => {
+    if (move.kind === "exchange") {
+      const changes = [move.lender, ...move.crossed, move.receiver];
+      return [
+        {
+          stage: "work",
+          reason: {
+            kind: "exchange",
+            needy: placeOf(move.needy),
+            top: move.top,
+            bottom: move.bottom,
+            lender: toPlace(move.lender),
+            crossed: move.crossed.map(toPlace),
+            receiver: toPlace(move.receiver),
+          },
+          marks: changes.flatMap(rewrite),
+          focus: changes.map(({ column }) => colOf(placeOf(column))),
+        },
+      ];
+    }
+    const place = placeOf(move.column);
+    const blank = place > front;
+    const step: Step<DecompositionReason> = {
+      stage: "work",
+      reason: { kind: "difference", place, top: move.top, bottom: move.bottom, written: move.written, blank },
+      marks: blank
+        ? []
+        : [
+            {
+              kind: "glyph",
+              col: colOf(place),
+              row: setting.answerRow,
+              text: String(move.written),
+              look: "written",
+            },
+          ],
+      focus: [colOf(place)],
+    };
+    return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
+  });
+}

@@ -1,0 +1,82 @@
+import type { HouseRefusal, HouseRules, PresetName, SwitchName } from "../house";
+import { SWITCH_NAMES, SWITCHES } from "../house";
+
+/** What a switch is called, and each of its settings. */
+type SwitchWords = {
+  readonly [Name in SwitchName]: {
+    readonly label: string;
+    readonly settings: { readonly [Setting in HouseRules[Name]]: string };
+  };
+};
+
+export const SWITCH_WORDS: SwitchWords = {
+  decimalMark: { label: "Decimals are written with", settings: { point: "a point", comma: "a comma" } },
+  grouping: {
+    label: "Thousands are grouped by",
+    settings: { none: "nothing", space: "a space", mark: "the other mark" },
+  },
+  emptyPlaces: { label: "Empty places", settings: { fillers: "hollow zeros", gaps: "left open" } },
+  addendOrder: { label: "Addends stand", settings: { asGiven: "as given", longestFirst: "longest first" } },
+  pointTime: { label: "The answer's point", settings: { first: "comes first", whenReached: "when reached" } },
+  carryPlace: {
+    label: "The carried number",
+    settings: { above: "above the columns", below: "below the line", unwritten: "kept in mind" },
+  },
+  borrowAcrossZeros: {
+    label: "Across a run of zeros",
+    settings: { inOneGo: "in one go", placeByPlace: "place by place" },
+  },
+  trailingZeros: { label: "Zeros at the end", settings: { kept: "kept", dropped: "dropped" } },
+  narration: { label: "The talk is", settings: { placeValue: "true values", short: "short" } },
+  onesTerm: { label: "Single things are", settings: { ones: "ones", units: "units" } },
+  carryTerm: {
+    label: "In adding you",
+    settings: { carry: "carry", regroup: "regroup", exchange: "exchange" },
+  },
+  borrowTerm: {
+    label: "In taking away you",
+    settings: { borrow: "borrow", regroup: "regroup", exchange: "exchange" },
+  },
+  numberNames: { label: "Numbers are read", settings: { byPlaces: "by places", byDigits: "digit by digit" } },
+};
+
+/** The switches in the order and groups in which they are offered. */
+export const SWITCH_GROUPS: readonly { readonly title: string; readonly switches: readonly SwitchName[] }[] =
+  [
+    { title: "Writing numbers", switches: ["decimalMark", "grouping", "numberNames"] },
+    { title: "Setting out", switches: ["emptyPlaces", "addendOrder", "pointTime", "trailingZeros"] },
+    { title: "Working", switches: ["carryPlace", "borrowAcrossZeros"] },
+    { title: "Talking", switches: ["narration", "onesTerm", "carryTerm", "borrowTerm"] },
+  ];
+
+/** Presets are named by how the page looks and sounds. */
+export const PRESET_WORDS: Readonly<Record<PresetName, { readonly name: string; readonly about: string }>> = {
+  fillersTrueValue: {
+    name: "Fillers, true values",
+    about: "Hollow zeros, carries above, every digit said for what it is worth.",
+  },
+  gapsShort: {
+    name: "Gaps, short talk",
+    about: "Open places, the longest number on top, point first, few words.",
+  },
+  commaBelow: {
+    name: "Comma, carries below",
+    about: "Decimal comma, carries under the line, zeros at the end kept.",
+  },
+  exchangeByPlaces: {
+    name: "Units, place by place",
+    about: "Units and exchanges, one place at a time, carries under the line.",
+  },
+};
+
+/** One sentence for house rules that can't be read, with what would be accepted. */
+export function houseRefusalWords(refusal: HouseRefusal): string {
+  switch (refusal.kind) {
+    case "unknownPreset":
+      return `There is no preset “${refusal.given}”. The presets are ${Object.keys(PRESET_WORDS).join(", ")}.`;
+    case "unknownSwitch":
+      return `House rules have no switch “${refusal.given}”. The switches are ${SWITCH_NAMES.join(", ")}.`;
+    case "unknownSetting":
+      return `“${refusal.given}” is no setting of ${refusal.switch}. It can be ${SWITCHES[refusal.switch].join(", ")}.`;
+  }
+}

@@ -1,0 +1,7 @@
+export { estimateLine } from "./checkWords";
+export { houseRefusalWords, PRESET_WORDS, SWITCH_GROUPS, SWITCH_WORDS } from "./houseWords";
+export { plain, type StepWords, stretches } from "./line";
+export { METHOD_WORDS, refusalWords, stageName } from "./methodWords";
+export { numeralWords, placesName } from "./numberWords";
+export { readErrorWords } from "./readErrorWords";
+export { stepWords } from "./stepWords";

@@ -1,0 +1,50 @@
+import type { HouseRules } from "../house";
+import { decimalSign, otherSign } from "../number";
+import { MOST_ADDENDS, type ReadError } from "../problem";
+
+/** One sentence for a line that can't be read: what was found, and what would be accepted. */
+export function readErrorWords(error: ReadError, house: HouseRules): string {
+  const mark = house.decimalMark;
+  const other = mark === "point" ? "comma" : "point";
+  const sample = `4${decimalSign(house)}2`;
+  switch (error.code) {
+    case "empty":
+      return `Type a sum or a difference, such as 40${decimalSign(house)}3 + 7${decimalSign(house)}865 + 12.`;
+    case "tooLong":
+      return `This line is longer than ${error.most.toLocaleString("en")} characters. Type up to ${MOST_ADDENDS} numbers with + between them, or two with −.`;
+    case "letters":
+      return `“${shortened(error.word)}” is not a number. Type digits, one ${mark} in a number at most, and + or −.`;
+    case "unknownCharacter":
+      return `“${error.character}” can't be read here. Type digits, one ${mark} in a number at most, and + or −.`;
+    case "otherOperation":
+      return `“${error.sign}” can't be worked on this board. It takes + and −.`;
+    case "missingNumber":
+      return "A number is missing here. Type one, such as 12.";
+    case "missingSign":
+      return error.readings.length > 0
+        ? "There is a space inside this number. Choose what you mean, or type + or − between the two."
+        : "These two numbers have nothing between them. Type + or −.";
+    case "onlyOneNumber":
+      return "One number alone is not a sum yet. Type + or − and another number.";
+    case "secondPoint":
+      return `This number has a second ${mark}. A number has one at most, as in ${sample}.`;
+    case "lonePoint":
+      return `A ${mark} needs a digit beside it, as in 0${decimalSign(house)}5.`;
+    case "badGroups":
+      return house.grouping === "mark"
+        ? `A ${other} groups whole numbers in threes, as in 1${otherSign(house)}200. Here it stands elsewhere.`
+        : `A ${other} has no place in a number under these house rules. Type ${sample} for decimals, 1200 for thousands.`;
+    case "otherNotation":
+      return `These house rules write decimals with a ${mark}. Choose what you mean, or change the house rules.`;
+    case "tooManyDigits":
+      return `This number has more than ${error.most} digits ${error.side === "whole" ? "before" : "after"} the ${mark}. Type ${error.most} at most.`;
+    case "signedNumber":
+      return "A minus has no number before it. Column methods start from numbers that are zero or more.";
+    case "mixedOperations":
+      return "One operation at a time: numbers with + between them, or one number − another.";
+    case "tooManyNumbers":
+      return `Up to ${error.most} numbers can be added on one board. Take some away here.`;
+  }
+}
+
+const shortened = (word: string): string => (word.length > 20 ? `${word.slice(0, 20)}…` : word);

@@ -1,0 +1,2 @@
+export type { Shape } from "./shape";
+export { shapesOf } from "./shapes";

@@ -1,0 +1,21 @@
+/** What a mark is drawn as, in squares: the plumb line is x = 0, row 0 begins at y = 0. */
+export type Shape =
+  | {
+      readonly kind: "text";
+      readonly x: number;
+      readonly y: number;
+      /** Height of the letters' em, in squares. */
+      readonly size: number;
+      readonly text: string;
+      readonly hollow: boolean;
+    }
+  | {
+      readonly kind: "line";
+      readonly x1: number;
+      readonly y1: number;
+      readonly x2: number;
+      readonly y2: number;
+      /** Thickness in squares. */
+      readonly weight: number;
+    }
+  | { readonly kind: "dot"; readonly x: number; readonly y: number; readonly hollow: boolean };

@@ -1,0 +1,1 @@
+export { textBoard } from "./textBoard";
