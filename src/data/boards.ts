@@ -1,5 +1,5 @@
 import { and, desc, eq, isNotNull, isNull, or, type SQL, sql } from "drizzle-orm";
-import { type HouseRules, choicesOf, houseRulesFrom } from "@/core/house";
+import { choicesOf, type HouseRules, houseRulesFrom } from "@/core/house";
 import { METHOD_IDS, type MethodId } from "@/core/methods";
 import type { Data } from "./database";
 import { boards } from "./schema";
@@ -73,11 +73,11 @@ export function listBoards(
 function matching(search: string): SQL | undefined {
   const words = search.trim();
   if (words === "") return undefined;
-  const escape = (text: string): string => `%${text.replace(/[\\%_]/g, (sign) => `\\${sign}`)}%`;
-  const problem = escape(words.replace(/\s/g, "").replace(/[−–]/g, "-"));
+  const holding = (text: string): string => `%${text.replace(/[\\%_]/g, (sign) => `\\${sign}`)}%`;
+  const problem = holding(words.replace(/\s/g, "").replace(/[−–]/g, "-"));
   const stored = sql`replace(replace(replace(${boards.problem}, ' ', ''), '−', '-'), '–', '-')`;
   return or(
-    sql`${boards.name} like ${escape(words)} escape '\\'`,
+    sql`${boards.name} like ${holding(words)} escape '\\'`,
     sql`${stored} like ${problem} escape '\\'`,
   );
 }
@@ -109,7 +109,8 @@ export const restoreBoard = (data: Data, id: string): void => {
 function boardOf(row: typeof boards.$inferSelect): KeptBoard {
   const house = houseRulesFrom(JSON.parse(row.house));
   const method = METHOD_IDS.find((id) => id === row.method);
-  if (!house.ok || method === undefined) throw new Error(`boardOf: board ${row.id} is from a newer Right Sum`);
+  if (!house.ok || method === undefined)
+    throw new Error(`boardOf: board ${row.id} is from a newer Right Sum`);
   const { id, problem, step, guess, name, pinned, openedAt } = row;
   return { id, problem, method, house: house.value, step, guess, name, pinned, openedAt };
 }

@@ -25,10 +25,11 @@ export function openDatabase(folder: string): Data {
   return data;
 }
 
-const held: { data?: Data } = ((globalThis as { rightSum?: { data?: Data } }).rightSum ??= {});
+/** The server's one database is held outside the module, so that reloaded code finds it again. */
+const held = globalThis as { rightSumData?: Data };
 
-/** The one database of this server, opened at the first call and held across reloads of the code. */
+/** The one database of this server, opened at the first call. */
 export function database(): Data {
-  held.data ??= openDatabase(dataFolder());
-  return held.data;
+  held.rightSumData ??= openDatabase(dataFolder());
+  return held.rightSumData;
 }

@@ -12,6 +12,7 @@ export type ReadError =
   | { readonly code: "missingNumber"; readonly at: number }
   | { readonly code: "missingSign"; readonly at: number; readonly readings: readonly string[] }
   | { readonly code: "onlyOneNumber"; readonly at: number }
+  | { readonly code: "moreThanANumber"; readonly at: number }
   | { readonly code: "secondPoint"; readonly at: number }
   | { readonly code: "lonePoint"; readonly at: number }
   | { readonly code: "badGroups"; readonly at: number }

@@ -28,6 +28,23 @@ export function readProblem(text: string, notation: Notation): Result<Problem, R
   return problemOf(joinSpacedGroups(tokens.value, notation), line, notation);
 }
 
+/** Reads one number on its own, below zero too: a guess, an answer. Errors are those of a problem. */
+export function readNumber(text: string, notation: Notation): Result<Decimal, ReadError> {
+  if (text.trim() === "") return failed({ code: "empty", at: 0 });
+  if (text.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
+  const tokens = tokensOf(text);
+  if (!tokens.ok) return tokens;
+  const [first, ...rest] = joinSpacedGroups(tokens.value, notation);
+  const negative = first?.kind === "sign" && first.op === "subtract";
+  const [number, next] = negative ? rest : [first, ...rest];
+  if (number?.kind !== "number") return failed({ code: "missingNumber", at: number?.at ?? text.length });
+  if (next?.kind === "number") return failed(missingSign(number, next, text));
+  if (next !== undefined) return failed({ code: "moreThanANumber", at: next.at });
+  const numeral = readDecimal(number.text, notation);
+  if (!numeral.ok) return failed(placed(numeral.error, number, text));
+  return done({ ...numeral.value, negative });
+}
+
 function tokensOf(line: string): Result<readonly Token[], ReadError> {
   const tokens: Token[] = [];
   for (const match of line.matchAll(TOKEN)) {

@@ -41,7 +41,8 @@ export function checkWords(reason: CheckReason, house: HouseRules): StepWords {
       const { working, expected, leadsTo, agrees } = reason.inverse;
       const line = `${writeProblem(working.problem, house)} = ${writeDecimal(working.answer, house)}`;
       const target = writeDecimal(expected, house);
-      const back = leadsTo === "firstNumber"
+      const back =
+        leadsTo === "firstNumber"
           ? `the ${target} it began with`
           : `which is what ${writeProblem({ ...reason.problem, operands: reason.problem.operands.slice(0, -1) }, house)} makes`;
       return {
@@ -55,5 +56,17 @@ export function checkWords(reason: CheckReason, house: HouseRules): StepWords {
         ask: "How could you undo it, to see whether it leads back?",
       };
     }
+  }
+}
+
+/** How the learner's own estimate lies to the one that was rounded. */
+export function guessWords(lies: "below" | "same" | "above"): string {
+  switch (lies) {
+    case "below":
+      return "below the rounded one.";
+    case "same":
+      return "just the same.";
+    case "above":
+      return "above the rounded one.";
   }
 }

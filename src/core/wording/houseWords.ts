@@ -13,7 +13,7 @@ export const SWITCH_WORDS: SwitchWords = {
   decimalMark: { label: "Decimals are written with", settings: { point: "a point", comma: "a comma" } },
   grouping: {
     label: "Thousands are grouped by",
-    settings: { none: "nothing", space: "a space", mark: "the other mark" },
+    settings: { none: "nothing", space: "a space", mark: "a mark" },
   },
   emptyPlaces: { label: "Empty places", settings: { fillers: "hollow zeros", gaps: "left open" } },
   addendOrder: { label: "Addends stand", settings: { asGiven: "as given", longestFirst: "longest first" } },
@@ -39,6 +39,17 @@ export const SWITCH_WORDS: SwitchWords = {
   },
   numberNames: { label: "Numbers are read", settings: { byPlaces: "by places", byDigits: "digit by digit" } },
 };
+
+/** What a setting is called under some house rules: the mark that groups thousands is the one decimals don't use. */
+export function settingWords<Name extends SwitchName>(
+  name: Name,
+  setting: HouseRules[Name],
+  house: HouseRules,
+): string {
+  if (name === "grouping" && setting === "mark") return house.decimalMark === "point" ? "a comma" : "a point";
+  const words: Readonly<Record<string, string>> = SWITCH_WORDS[name].settings;
+  return words[setting] ?? setting;
+}
 
 /** The switches in the order and groups in which they are offered. */
 export const SWITCH_GROUPS: readonly { readonly title: string; readonly switches: readonly SwitchName[] }[] =

@@ -1,5 +1,5 @@
-export { estimateLine } from "./checkWords";
-export { houseRefusalWords, PRESET_WORDS, SWITCH_GROUPS, SWITCH_WORDS } from "./houseWords";
+export { estimateLine, guessWords } from "./checkWords";
+export { houseRefusalWords, PRESET_WORDS, SWITCH_GROUPS, SWITCH_WORDS, settingWords } from "./houseWords";
 export { plain, type StepWords, stretches } from "./line";
 export { METHOD_WORDS, refusalWords, stageName } from "./methodWords";
 export { numeralWords, placesName } from "./numberWords";

@@ -26,6 +26,8 @@ export function readErrorWords(error: ReadError, house: HouseRules): string {
         : "These two numbers have nothing between them. Type + or −.";
     case "onlyOneNumber":
       return "One number alone is not a sum yet. Type + or − and another number.";
+    case "moreThanANumber":
+      return "Only one number is wanted here, such as 60.";
     case "secondPoint":
       return `This number has a second ${mark}. A number has one at most, as in ${sample}.`;
     case "lonePoint":

@@ -17,7 +17,9 @@ export function textBoard(board: Board, notation: Notation): string {
     const here = marks.filter((mark) => mark.row === row);
     for (const rule of here.filter((mark) => mark.kind === "rule")) {
       const stroke = rule.strokes === 1 ? "─" : "═";
-      lines.push(" ".repeat(lineAt(rule.from - extent.left)) + stroke.repeat(lineAt(rule.to - rule.from) + 1));
+      lines.push(
+        " ".repeat(lineAt(rule.from - extent.left)) + stroke.repeat(lineAt(rule.to - rule.from) + 1),
+      );
     }
     for (const cells of [smalls(here, "high"), written(here, notation), smalls(here, "low")]) {
       if (cells.size > 0) lines.push(lineOf(cells, extent.left, extent.right));
@@ -36,7 +38,8 @@ function written(marks: readonly Mark[], notation: Notation): Cells {
   const cells: Cells = new Map();
   for (const mark of marks) {
     if (mark.kind === "glyph") cells.set(digitAt(mark.col), mark.look === "filler" ? "o" : mark.text);
-    if (mark.kind === "point") cells.set(lineAt(mark.line), mark.look === "hidden" ? "'" : decimalSign(notation));
+    if (mark.kind === "point")
+      cells.set(lineAt(mark.line), mark.look === "hidden" ? "'" : decimalSign(notation));
   }
   for (const mark of marks) {
     if (mark.kind !== "strike" || mark.target === "low" || mark.target === "high") continue;

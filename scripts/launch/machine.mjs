@@ -1,0 +1,85 @@
+// What has to be on the machine before anything of the project runs. Plain Node, no packages.
+import { spawn } from "node:child_process";
+import fs from "node:fs";
+import path from "node:path";
+import { fileURLToPath } from "node:url";
+
+/** The project's folder. */
+export const root = fileURLToPath(new URL("../..", import.meta.url));
+
+/** Ends with one clear line. */
+export function stop(line) {
+  console.error(line);
+  process.exit(1);
+}
+
+/** Runs a program in the project's folder to its end: its exit code, and what it printed where `quiet` kept it. */
+export function run(program, parameters, { quiet = false, env = {} } = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(program, parameters, {
+      cwd: root,
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...env },
+      stdio: quiet ? ["ignore", "pipe", "pipe"] : "inherit",
+    });
+    let printed = "";
+    child.stdout?.on("data", (part) => (printed += part));
+    child.stderr?.on("data", (part) => (printed += part));
+    child.on("error", (error) => resolve({ code: 127, printed: String(error) }));
+    child.on("close", (code) => resolve({ code: code ?? 1, printed }));
+  });
+}
+
+/** A package's program, run by this Node. */
+export const runPackage = (script, parameters, options) =>
+  run(process.execPath, [path.join(root, "node_modules", script), ...parameters], options);
+
+/** Stops where Node is older than the project can use. */
+export function checkNode() {
+  const [major, minor] = process.versions.node.split(".").map(Number);
+  if (major < 20 || (major === 20 && minor < 9)) {
+    stop(`Right Sum needs Node 20.9 or newer; this is ${process.versions.node}. Install a newer Node and start again.`);
+  }
+}
+
+/** Installs the packages where they are missing or older than the lock file. Says so on stderr, so that stdout stays a program's own. */
+export async function ensureInstalled() {
+  checkNode();
+  const installed = path.join(root, "node_modules/.package-lock.json");
+  const wanted = path.join(root, "package-lock.json");
+  const database = path.join(root, "node_modules/better-sqlite3/build/Release/better_sqlite3.node");
+  const current =
+    fs.existsSync(installed) &&
+    fs.existsSync(database) &&
+    fs.statSync(installed).mtimeMs >= fs.statSync(wanted).mtimeMs;
+  if (current) return;
+  console.error("Installing packages. The first time this takes a few minutes…");
+  const npm = process.env.npm_execpath;
+  const parameters = ["ci", "--include=dev", "--no-audit", "--no-fund"];
+  const { code, printed } = npm?.endsWith(".js")
+    ? await run(process.execPath, [npm, ...parameters], { quiet: true })
+    : await run("npm", parameters, { quiet: true });
+  if (code === 0 && fs.existsSync(database)) {
+    fs.utimesSync(installed, new Date(), new Date());
+    return;
+  }
+  const log = path.join(root, "install.log");
+  fs.writeFileSync(log, printed);
+  if (/gyp ERR|not found: make|better-sqlite3/.test(printed)) {
+    stop("The database could not be compiled. Install a C++ compiler, make and Python 3 (Debian: apt-get install build-essential python3) and start again. Details: install.log");
+  }
+  stop("The packages could not be installed. Check the connection to the package registry and start again. Details: install.log");
+}
+
+/** The path of a Chromium for the browser tests; installed by apt where it may be. */
+export async function ensureChromium() {
+  const places = [process.env.CHROMIUM, "/usr/bin/chromium", "/usr/bin/chromium-browser"].filter(Boolean);
+  const found = () => places.find((place) => fs.existsSync(place));
+  if (found()) return found();
+  if (process.getuid?.() === 0 && fs.existsSync("/usr/bin/apt-get")) {
+    console.error("Installing Chromium for the browser tests…");
+    await run("apt-get", ["update", "-qq"], { quiet: true });
+    await run("apt-get", ["install", "-y", "-qq", "chromium"], { quiet: true, env: { DEBIAN_FRONTEND: "noninteractive" } });
+    if (found()) return found();
+  }
+  return stop("The browser tests need Chromium. Install it (Debian: apt-get install chromium), or name it in CHROMIUM, and start again.");
+}

@@ -1,0 +1,91 @@
+import { createInterface } from "node:readline";
+import { parseArgs } from "node:util";
+import { boardAfter } from "@/core/board";
+import type { HouseChoices } from "@/core/house";
+import type { Working } from "@/core/methods";
+import { writeDecimal } from "@/core/number";
+import { writeProblem } from "@/core/problem";
+import { numeralWords } from "@/core/wording";
+import { type ProgramError, workJson, workLine, workRequested } from "@/render/json";
+import { textBoard } from "@/render/text";
+
+const USAGE = `npm run -s core -- work "5 - 2.004" [--method ID] [--house CHOICES] [--json]
+npm run -s core -- work --lines [--method ID] [--house CHOICES] < problems.txt
+
+CHOICES is a preset, or settings with commas between them: gapsShort, or preset=gapsShort,narration=placeValue`;
+
+/** Exit codes: the problem could not be worked; the command could not be understood. */
+const NOT_WORKED = 1;
+const MISUSED = 2;
+
+async function main(): Promise<number> {
+  const { command, line, options } = readCommand();
+  if (command !== "work" || (line === undefined) !== options.lines) {
+    console.error(USAGE);
+    return MISUSED;
+  }
+  const asked = { method: options.method, house: choicesFrom(options.house ?? "") };
+  if (line === undefined) {
+    for await (const problem of createInterface({ input: process.stdin })) {
+      process.stdout.write(`${JSON.stringify(answerLine(problem, workRequested({ problem, ...asked })))}\n`);
+    }
+    return 0;
+  }
+  const working = workRequested({ problem: line, ...asked });
+  if (options.json) {
+    console.log(JSON.stringify(working.ok ? workJson(working.value) : { error: working.error }, null, 2));
+  } else if (working.ok) console.log(sheet(working.value));
+  else console.error(complaint(line, working.error));
+  return working.ok ? 0 : NOT_WORKED;
+}
+
+function readCommand() {
+  try {
+    const { values, positionals } = parseArgs({
+      allowPositionals: true,
+      options: {
+        method: { type: "string" },
+        house: { type: "string" },
+        json: { type: "boolean", default: false },
+        lines: { type: "boolean", default: false },
+      },
+    });
+    const [command, line, ...rest] = positionals;
+    return { command: rest.length === 0 ? command : undefined, line, options: values };
+  } catch {
+    return { command: undefined, line: undefined, options: { lines: false, json: false } as const };
+  }
+}
+
+/** `gapsShort`, or `narration=short,decimalMark=comma`, as house choices. */
+const choicesFrom = (text: string): HouseChoices =>
+  Object.fromEntries(
+    text
+      .split(",")
+      .filter((part) => part !== "")
+      .map((part) => {
+        const [name = "", setting] = part.split("=");
+        return setting === undefined ? ["preset", name] : [name, setting];
+      }),
+  );
+
+const answerLine = (problem: string, working: ReturnType<typeof workRequested>) =>
+  working.ok ? { problem, ...workLine(working.value) } : { problem, error: working.error };
+
+/** The problem, its board when all is written, and the answer with its name. */
+function sheet(working: Working): string {
+  const { problem, house, answer, layout, steps } = working;
+  return [
+    writeProblem(problem, house),
+    "",
+    textBoard(boardAfter(layout, steps, steps.length), house),
+    "",
+    `${writeDecimal(answer, house)}: ${numeralWords(answer, house)}`,
+  ].join("\n");
+}
+
+/** The line as typed, a caret under the place where reading stopped, and the sentence. */
+const complaint = (line: string, { message, at }: ProgramError): string =>
+  at === undefined || line.length > 200 ? message : `${line}\n${" ".repeat(at)}^\n${message}`;
+
+process.exitCode = await main();

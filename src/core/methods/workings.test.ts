@@ -1,0 +1,195 @@
+import Decimal from "decimal.js";
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { boardAfter } from "../board";
+import { PRESETS } from "../house";
+import { type Decimal as Numeral, withoutTrailingZeros } from "../number";
+import { readProblem } from "../problem";
+import { anyHouse, anyProblem } from "../testing/arbitrary";
+import { workColumnAddition } from "./columnAddition";
+import { SOUND_ADDITION } from "./columnSums";
+import { SOUND_DECOMPOSITION } from "./decomposition";
+import { workDecomposition } from "./subtractionByDecomposition";
+import { type Working, workingOf } from "./workings";
+
+const Exact = Decimal.clone({ precision: 60 });
+const text = (numeral: Numeral): string =>
+  `${numeral.negative ? "-" : ""}${numeral.whole || "0"}${numeral.fraction && `.${numeral.fraction}`}`;
+
+const problemOf = (line: string) => {
+  const problem = readProblem(line, PRESETS.fillersTrueValue);
+  if (!problem.ok) throw new Error(`${line} does not read`);
+  return problem.value;
+};
+
+/** What another library says the answer is. */
+function expected({ problem }: Working): Decimal {
+  const [first, ...rest] = problem.operands.map((operand) => new Exact(text(operand)));
+  return rest.reduce((sum, next) => (problem.op === "add" ? sum.plus(next) : sum.minus(next)), first ?? new Exact(0));
+}
+
+describe("every working", () => {
+  it("ends in the answer another library gives, in the form the house wants", () => {
+    fc.assert(
+      fc.property(anyProblem, anyHouse, (problem, house) => {
+        const working = workingOf(problem, house);
+        expect(new Exact(text(working.answer)).equals(expected(working))).toBe(true);
+        expect(working.answer.whole).toMatch(/^(0|[1-9]\d*)$/);
+        const places = Math.max(...problem.operands.map((operand) => operand.fraction.length));
+        if (house.trailingZeros === "kept") expect(working.answer.fraction).toHaveLength(places);
+        else expect(working.answer).toEqual(withoutTrailingZeros(working.answer));
+      }),
+      { numRuns: 1500 },
+    );
+  });
+
+  it("makes only claims that hold by themselves, column by column", () => {
+    fc.assert(
+      fc.property(anyProblem, anyHouse, (problem, house) => {
+        let carried = 0;
+        for (const { reason } of workingOf(problem, house).steps) {
+          if (reason.kind === "columnSum") {
+            expect(reason.carriedIn).toBe(carried);
+            expect(reason.total).toBe(reason.parts.reduce((sum, part) => sum + part, reason.carriedIn));
+            expect(reason.written + 10 * reason.carriedOut).toBe(reason.total);
+            expect(reason.written).toBeLessThan(10);
+            carried = reason.carriedOut;
+          }
+          if (reason.kind === "exchange") {
+            const { lender, crossed, receiver } = reason;
+            expect(lender.before - lender.after).toBe(1);
+            const chain = [...crossed, receiver];
+            chain.forEach((change, index) => {
+              expect(change.place).toBe(lender.place - 1 - index);
+            });
+            const pieces = chain.reduce(
+              (sum, { place, before, after }) => sum.plus(new Exact(10).pow(place).times(after - before)),
+              new Exact(0),
+            );
+            expect(pieces.equals(new Exact(10).pow(lender.place))).toBe(true);
+          }
+          if (reason.kind === "difference") {
+            expect(reason.top - (reason.bottom ?? 0)).toBe(reason.written);
+            expect(reason.written).toBeGreaterThanOrEqual(0);
+            expect(reason.written).toBeLessThan(10);
+          }
+        }
+        expect(carried).toBe(0);
+      }),
+      { numRuns: 700 },
+    );
+  });
+
+  it("writes its answer on the paper, point on the plumb line, and no mark on top of another", () => {
+    fc.assert(
+      fc.property(anyProblem, anyHouse, (problem, house) => {
+        const working = workingOf(problem, house);
+        const board = boardAfter(working.layout, working.steps, working.steps.length);
+        const marks = [...board.settled, ...board.fresh];
+        const glyphs = marks.filter((mark) => mark.kind === "glyph");
+        const seats = marks.flatMap((mark) =>
+          mark.kind === "glyph"
+            ? [`${mark.col},${mark.row}`]
+            : mark.kind === "small"
+              ? [`${mark.col},${mark.row},${mark.seat}`]
+              : [],
+        );
+        expect(new Set(seats).size).toBe(seats.length);
+        for (const small of marks.filter((mark) => mark.kind === "small")) {
+          expect(seats).not.toContain(`${small.col},${small.row}`);
+        }
+
+        const answerRow = Math.max(...glyphs.map((glyph) => glyph.row));
+        const struck = new Set(
+          marks.flatMap((mark) =>
+            mark.kind === "strike" && mark.row === answerRow && mark.target === "square" ? [mark.col] : [],
+          ),
+        );
+        const read = glyphs
+          .filter((glyph) => glyph.row === answerRow && !struck.has(glyph.col))
+          .sort((a, b) => a.col - b.col);
+        const { answer } = working;
+        expect(read.map((glyph) => glyph.text).join("")).toBe(
+          (answer.negative ? "−" : "") + answer.whole + answer.fraction,
+        );
+        expect(read.filter((glyph) => glyph.col >= 0)).toHaveLength(answer.fraction.length);
+        expect(marks.every((mark) => mark.kind !== "point" || mark.line === 0)).toBe(true);
+      }),
+      { numRuns: 500 },
+    );
+  });
+});
+
+describe("the house rules", () => {
+  const kinds = (line: string, switches: Partial<(typeof PRESETS)["gapsShort"]>): string =>
+    workingOf(problemOf(line), { ...PRESETS.fillersTrueValue, ...switches })
+      .steps.map(({ reason }) => reason.kind)
+      .join(" ");
+
+  it("show the hidden point of a whole number as a step of its own, and only among decimals", () => {
+    expect(kinds("12 + 0.5", {})).toContain("writeOperand hiddenPoint");
+    expect(kinds("12 + 5", {})).not.toContain("hiddenPoint");
+  });
+
+  it("put the point first, or when the work reaches it", () => {
+    expect(kinds("1.5 + 2.5", { pointTime: "first" })).toContain("drawRule placePoint columnSum");
+    expect(kinds("1.5 + 2.5", { pointTime: "whenReached" })).toContain("columnSum placePoint columnSum");
+  });
+
+  it("cross a run of zeros in one go or place by place", () => {
+    const exchanges = (acrossZeros: "inOneGo" | "placeByPlace"): number =>
+      kinds("5 - 2.004", { borrowAcrossZeros: acrossZeros }).split("exchange").length - 1;
+    expect(exchanges("inOneGo")).toBe(1);
+    expect(exchanges("placeByPlace")).toBe(3);
+  });
+
+  it("put the longest addend on top, or keep the order given", () => {
+    const top = (addendOrder: "asGiven" | "longestFirst") =>
+      workingOf(problemOf("12 + 3.125 + 40.5"), { ...PRESETS.fillersTrueValue, addendOrder }).steps[0]?.reason;
+    expect(top("longestFirst")).toMatchObject({ numeral: { fraction: "125" }, movedToFront: true });
+    expect(top("asGiven")).toMatchObject({ numeral: { whole: "12" }, movedToFront: false });
+  });
+
+  it("write carries above, below the line, or not at all", () => {
+    const carryRows = (carryPlace: "above" | "below" | "unwritten"): readonly number[] =>
+      workingOf(problemOf("8.7 + 5.6"), { ...PRESETS.fillersTrueValue, carryPlace })
+        .steps.flatMap(({ marks }) => marks)
+        .flatMap((mark) => (mark.kind === "small" ? [mark.row] : []));
+    expect(carryRows("above")).toEqual([-1, -1]);
+    expect(carryRows("below")).toEqual([2, 2]);
+    expect(carryRows("unwritten")).toEqual([]);
+  });
+
+  it("leave gaps open, and never strike what is not written", () => {
+    const working = workingOf(problemOf("5 - 2.004"), PRESETS.gapsShort);
+    const marks = working.steps.flatMap((step) => step.marks);
+    expect(marks.some((mark) => mark.kind === "glyph" && mark.look === "filler")).toBe(false);
+    expect(marks.filter((mark) => mark.kind === "strike")).toEqual([
+      { kind: "strike", col: -1, row: 0, target: "square" },
+    ]);
+  });
+
+  it("take the smaller from the larger below zero, and say and show the sign", () => {
+    const working = workingOf(problemOf("2.004 - 5"), PRESETS.fillersTrueValue);
+    expect(working.answer).toMatchObject({ negative: true, whole: "2", fraction: "996" });
+    expect(kinds("2.004 - 5", {})).toMatch(/^swapForBelowZero .* signBelowZero nameAnswer$/);
+  });
+});
+
+describe("a habit that is not sound", () => {
+  it("gives the whole wrong working: a ten thrown away", () => {
+    const habits = { ...SOUND_ADDITION, carries: () => 0 };
+    const { answer } = workColumnAddition(problemOf("386 + 247"), PRESETS.fillersTrueValue, habits);
+    expect(text(answer)).toBe("523");
+  });
+
+  it("gives the whole wrong working: the smaller digit taken from the larger", () => {
+    const habits = {
+      ...SOUND_DECOMPOSITION,
+      fallsShort: () => false,
+      leaves: (top: number, bottom: number) => Math.abs(top - bottom),
+    };
+    const { answer } = workDecomposition(problemOf("52.4 - 38.7"), PRESETS.fillersTrueValue, habits);
+    expect(text(answer)).toBe("26.3");
+  });
+});

@@ -1,0 +1,1 @@
+export { type ProgramError, workJson, workLine, workRequested } from "./workJson";

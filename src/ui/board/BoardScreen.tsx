@@ -1,0 +1,178 @@
+"use client";
+
+import type { ReactElement } from "react";
+import { useEffect, useRef, useState } from "react";
+import type { HouseRules } from "@/core/house";
+import { plain, stageName, stepWords } from "@/core/wording";
+import { useView } from "../useView";
+import { PACES, type View } from "../view";
+import { BoardSheet } from "./BoardSheet";
+import type { OpenBoard } from "./boardState";
+import { HouseButton } from "./HouseButton";
+import type { KeyAct } from "./keys";
+import { LazyKeysDialog } from "./lazy";
+import { Margin } from "./Margin";
+import { MethodPicker } from "./MethodPicker";
+import { ProblemField } from "./ProblemField";
+import { RunBar } from "./RunBar";
+import { useBoard } from "./useBoard";
+import { useKeeping } from "./useKeeping";
+import { useKeys } from "./useKeys";
+import { usePlay } from "./usePlay";
+import { nextSquare, ViewControls } from "./ViewControls";
+
+/** The Board: a problem typed, set out on squared paper and stepped through, with what to say beside it. */
+export function BoardScreen({
+  start,
+  kept,
+  startView,
+}: {
+  readonly start: {
+    readonly typed: string;
+    readonly house: HouseRules;
+    readonly open: OpenBoard | undefined;
+  };
+  /** Whether the board to start with is on disk just as it is. */
+  readonly kept: boolean;
+  readonly startView: View;
+}): ReactElement {
+  const { view: board, acts } = useBoard(start);
+  const [view, changeView] = useView(startView);
+  const { open, run, house } = board;
+  const keeping = useKeeping(open, kept);
+  const [menu, setMenu] = useState<"method" | "house" | "help" | undefined>();
+  const problemField = useRef<HTMLInputElement>(null);
+  const guessField = useRef<HTMLInputElement>(null);
+
+  const last = run?.steps.length ?? 1;
+  const step = Math.min(open?.step ?? 1, last);
+  const here = run?.steps[step - 1];
+  const play = usePlay(step, last, view.pace, () => acts.move(1));
+  const goTo = (to: number): void => {
+    play.setPlaying(false);
+    acts.goTo(to);
+  };
+  const nextPace = (): void =>
+    changeView({ pace: PACES[(PACES.indexOf(view.pace) + 1) % PACES.length] ?? view.pace });
+  const toggle = (name: "method" | "house" | "help") => (isOpen: boolean) =>
+    setMenu(isOpen ? name : undefined);
+
+  const acting: Readonly<Record<KeyAct, () => void>> = {
+    next: () => goTo(step + 1),
+    previous: () => goTo(step - 1),
+    first: () => goTo(1),
+    last: () => goTo(last),
+    play: () => run && play.setPlaying(!play.playing),
+    pace: nextPace,
+    problem: () => problemField.current?.select(),
+    method: () => setMenu("method"),
+    house: () => setMenu("house"),
+    estimate: () => changeView({ estimateWaits: !view.estimateWaits }),
+    say: () => changeView({ sayLine: !view.sayLine }),
+    names: () => changeView({ placeNames: !view.placeNames }),
+    larger: () => changeView({ square: nextSquare(view.square, 1) }),
+    smaller: () => changeView({ square: nextSquare(view.square, -1) }),
+    help: () => setMenu("help"),
+  };
+  useKeys((act) => acting[act]());
+
+  useEffect(() => {
+    if (start.open === undefined) problemField.current?.focus();
+  }, [start.open]);
+
+  const waiting = view.estimateWaits && open?.guess === "";
+  const words = here && stepWords(here.reason, house);
+  const hidden = !view.sayLine || (waiting && here?.stage === "estimate");
+  const spoken = words ? plain(hidden ? words.ask : words.say) : "";
+
+  return (
+    <div className="grid h-full grid-rows-[auto_minmax(0,1fr)_auto]">
+      <header className="flex flex-wrap items-center gap-3 px-6 pt-3.5 pb-2">
+        <h1 className="sr-only">Board</h1>
+        <ProblemField
+          typed={board.typed}
+          draft={board.draft}
+          house={house}
+          acts={acts}
+          field={problemField}
+          onOpened={() => problemField.current?.blur()}
+        />
+        <MethodPicker
+          problem={run?.working.problem}
+          method={open?.method}
+          onMethod={acts.setMethod}
+          isOpen={menu === "method"}
+          onOpen={toggle("method")}
+        />
+        <HouseButton
+          house={house}
+          onHouse={acts.setHouse}
+          isOpen={menu === "house"}
+          onOpen={toggle("house")}
+        />
+        <div className="ml-auto">
+          <ViewControls view={view} onView={changeView} onHelp={() => setMenu("help")} />
+        </div>
+      </header>
+      <main className="grid min-h-0 grid-cols-[minmax(0,1fr)_300px] max-[1000px]:grid-cols-1 max-[1000px]:grid-rows-[minmax(0,1fr)_auto]">
+        <BoardSheet
+          run={run}
+          draft={board.draft}
+          step={step}
+          house={house}
+          view={view}
+          onNext={acting.next}
+          onPrevious={acting.previous}
+        />
+        <aside
+          aria-label="Margin"
+          className="flex min-h-0 flex-col gap-5 overflow-y-auto py-4 pr-6 pl-2 max-[1000px]:max-h-[38vh] max-[1000px]:px-8"
+        >
+          {run && here && words && open ? (
+            <>
+              <Margin
+                run={run}
+                step={here}
+                words={words}
+                house={house}
+                sayLine={view.sayLine}
+                waiting={waiting}
+                estimateWaits={view.estimateWaits}
+                guess={open.guess}
+                guessField={guessField}
+                onShowSay={() => changeView({ sayLine: true })}
+                onGuess={acts.guess}
+              />
+              <p role="status" className="mt-auto text-[13px] text-soft" data-keeping={keeping}>
+                {{ kept: "Kept", keeping: "Keeping…", notKept: "Not kept yet: trying again" }[keeping]}
+              </p>
+            </>
+          ) : (
+            <p className="text-[15.5px] leading-normal text-soft">
+              Type a sum or a difference and press Enter. It is set out here, with what to say at every step.
+            </p>
+          )}
+        </aside>
+      </main>
+      <footer className="px-6 pt-1 pb-4">
+        {run && here && (
+          <RunBar
+            run={run}
+            step={step}
+            house={house}
+            spoken={spoken}
+            playing={play.playing}
+            pace={view.pace}
+            onGoTo={goTo}
+            onPlay={acting.play}
+            onPace={nextPace}
+          />
+        )}
+      </footer>
+      <p aria-live="polite" className="sr-only">
+        {here && `Step ${step} of ${last}, ${stageName(here.stage, house)}. ${spoken}`}
+      </p>
+      {menu === "help" && <LazyKeysDialog onClose={() => setMenu(undefined)} />}
+    </div>
+  );
+}

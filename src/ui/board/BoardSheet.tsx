@@ -1,0 +1,112 @@
+"use client";
+
+import { type PointerEvent, type ReactElement, useEffect, useMemo, useRef } from "react";
+import type { Run } from "@/core/checks";
+import type { HouseRules } from "@/core/house";
+import { writeProblem } from "@/core/problem";
+import { numeralWords } from "@/core/wording";
+import type { View } from "../view";
+import type { Reading } from "./boardState";
+import { Paper, sheetFor } from "./Paper";
+
+/** What a sheet measures at least, in pixels, so that it fills its room on a small screen. */
+const LEAST = { across: 650, down: 500 };
+
+/** How far a finger must go across the paper to turn a step, in pixels. */
+const SWIPE = 48;
+
+/** The squared paper with its problem written over it. While a problem is being typed, its setting out is shown. */
+export function BoardSheet({
+  run,
+  draft,
+  step,
+  house,
+  view,
+  onNext,
+  onPrevious,
+}: {
+  readonly run: Run | undefined;
+  readonly draft: Reading | undefined;
+  readonly step: number;
+  readonly house: HouseRules;
+  readonly view: View;
+  readonly onNext: () => void;
+  readonly onPrevious: () => void;
+}): ReactElement {
+  const scroller = useRef<HTMLElement>(null);
+  const swipeFrom = useRef<{ readonly x: number; readonly y: number } | undefined>(undefined);
+  const drafted = draft?.ok ? draft.run : undefined;
+  const shownRun = drafted ?? run;
+  const steps = shownRun?.steps;
+  const layout = shownRun?.working.layout;
+  const least = useMemo(
+    () => ({ columns: Math.floor(LEAST.across / view.square), rows: Math.floor(LEAST.down / view.square) }),
+    [view.square],
+  );
+  const sheet = useMemo(
+    () => (layout && steps ? sheetFor(layout, steps, least) : { left: -6, right: 6, top: -3, bottom: 6 }),
+    [layout, steps, least],
+  );
+  const shown = drafted ? drafted.steps.filter(({ stage }) => stage === "setOut").length + 1 : step;
+  const focus = drafted ? undefined : steps?.[step - 1]?.focus[0];
+
+  // Where the paper is wider than its room, the column at work is kept in sight.
+  useEffect(() => {
+    const room = scroller.current;
+    if (room === null || focus === undefined || room.scrollWidth <= room.clientWidth) return;
+    const middle = ((focus - sheet.left + 0.5) / (sheet.right - sheet.left)) * room.scrollWidth;
+    const instantly = matchMedia("(prefers-reduced-motion: reduce)").matches;
+    room.scrollTo({ left: middle - room.clientWidth / 2, behavior: instantly ? "instant" : "smooth" });
+  }, [focus, sheet]);
+
+  const endSwipe = (event: PointerEvent): void => {
+    const from = swipeFrom.current;
+    swipeFrom.current = undefined;
+    if (from === undefined || event.pointerType === "mouse") return;
+    const across = event.clientX - from.x;
+    if (Math.abs(across) < SWIPE || Math.abs(across) < 2 * Math.abs(event.clientY - from.y)) return;
+    if (across < 0) onNext();
+    else onPrevious();
+  };
+
+  return (
+    <section
+      ref={scroller}
+      data-board-room
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: a paper larger than its room is scrolled by keys
+      tabIndex={0}
+      aria-label="Squared paper"
+      className="grid min-h-0 overflow-auto p-4"
+      onPointerDown={(event) => {
+        swipeFrom.current = { x: event.clientX, y: event.clientY };
+      }}
+      onPointerUp={endSwipe}
+      onPointerCancel={endSwipe}
+    >
+      <figure className="m-auto flex w-max flex-col rounded border border-edge bg-page px-5 pt-3 pb-5 shadow-sheet">
+        <figcaption className="min-h-9 pb-2 font-board text-[19px] text-soft">
+          {shownRun && writeProblem(shownRun.working.problem, house)}
+        </figcaption>
+        <Paper
+          layout={layout ?? { columns: [], plumb: { line: 0 } }}
+          writings={steps ?? []}
+          shown={shown}
+          sheet={sheet}
+          square={view.square}
+          house={house}
+          placeNames={view.placeNames}
+          label={shownRun ? boardLabel(shownRun, shown, house) : "Empty squared paper"}
+          still={drafted !== undefined}
+        />
+      </figure>
+    </section>
+  );
+}
+
+/** What the paper shows, for those who can't see it. */
+function boardLabel(run: Run, shown: number, house: HouseRules): string {
+  const { problem, answer } = run.working;
+  const named = run.steps.slice(0, shown).some(({ reason }) => reason.kind === "nameAnswer");
+  const line = `Squared paper: ${writeProblem(problem, house)}, ${shown} of ${run.steps.length} steps done.`;
+  return named ? `${line} The answer is ${numeralWords(answer, house)}.` : line;
+}

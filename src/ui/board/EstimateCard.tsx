@@ -1,0 +1,138 @@
+"use client";
+
+import { type ReactElement, type RefObject, useId, useState } from "react";
+import { guessAgainst, type Run } from "@/core/checks";
+import type { HouseRules } from "@/core/house";
+import { type Decimal, writeDecimal } from "@/core/number";
+import { readNumber, writeProblem } from "@/core/problem";
+import { estimateLine, guessWords, readErrorWords } from "@/core/wording";
+
+/** The estimate made first. Where it waits, the learner's comes before it and stands beside it. */
+export function EstimateCard({
+  run,
+  house,
+  waits,
+  waiting,
+  guess,
+  guessField,
+  onGuess,
+}: {
+  readonly run: Run;
+  readonly house: HouseRules;
+  readonly waits: boolean;
+  readonly waiting: boolean;
+  readonly guess: string;
+  readonly guessField: RefObject<HTMLInputElement | null>;
+  readonly onGuess: (guess: string) => void;
+}): ReactElement {
+  const made = guess === "" ? undefined : readNumber(guess, house);
+  return (
+    <section aria-label="Estimate">
+      <h2 className="text-[13px] text-soft">{waiting ? "Your estimate first" : "Estimate made first"}</h2>
+      {waiting ? (
+        <GuessForm
+          question={`About how much is ${writeProblem(run.working.problem, house)}?`}
+          house={house}
+          field={guessField}
+          onGuess={onGuess}
+        />
+      ) : (
+        <>
+          <p className="mt-1 text-xl font-semibold text-straw">
+            {estimateLine(run.estimate, run.working.problem.op, house)}
+          </p>
+          {made?.ok && (
+            <Compared guess={made.value} run={run} house={house} waits={waits} onAgain={() => onGuess("")} />
+          )}
+        </>
+      )}
+    </section>
+  );
+}
+
+function GuessForm({
+  question,
+  house,
+  field,
+  onGuess,
+}: {
+  readonly question: string;
+  readonly house: HouseRules;
+  readonly field: RefObject<HTMLInputElement | null>;
+  readonly onGuess: (guess: string) => void;
+}): ReactElement {
+  const [typed, setTyped] = useState("");
+  const [complaint, setComplaint] = useState("");
+  const inputId = useId();
+  return (
+    <form
+      className="mt-1 flex flex-col gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const number = readNumber(typed, house);
+        if (number.ok) onGuess(typed.trim());
+        else {
+          setComplaint(
+            number.error.code === "empty"
+              ? "Type about how much it will be."
+              : readErrorWords(number.error, house),
+          );
+        }
+      }}
+    >
+      <label htmlFor={inputId} className="text-[15.5px]">
+        {question}
+      </label>
+      <div className="flex gap-2">
+        <input
+          id={inputId}
+          ref={field}
+          value={typed}
+          onChange={(event) => {
+            setTyped(event.target.value);
+            setComplaint("");
+          }}
+          inputMode="decimal"
+          autoComplete="off"
+          aria-invalid={complaint !== ""}
+          className="h-11 w-28 rounded-lg border border-edge bg-page px-3 font-board text-lg aria-invalid:border-rust"
+        />
+        <button
+          type="submit"
+          className="h-11 rounded-lg border border-straw px-3.5 text-[15px] font-semibold text-straw hover:bg-shade"
+        >
+          Compare
+        </button>
+      </div>
+      <p role="status" className="text-[15px] text-rust empty:hidden">
+        {complaint}
+      </p>
+    </form>
+  );
+}
+
+function Compared({
+  guess,
+  run,
+  house,
+  waits,
+  onAgain,
+}: {
+  readonly guess: Decimal;
+  readonly run: Run;
+  readonly house: HouseRules;
+  readonly waits: boolean;
+  readonly onAgain: () => void;
+}): ReactElement {
+  return (
+    <p className="mt-1 text-[15.5px]">
+      You said <strong className="font-board">{writeDecimal(guess, house)}</strong>:{" "}
+      {guessWords(guessAgainst(guess, run.estimate))}{" "}
+      {waits && (
+        <button type="button" onClick={onAgain} className="min-h-9 font-semibold text-plumb">
+          Guess again
+        </button>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,95 @@
+"use client";
+
+import type { ReactElement, RefObject } from "react";
+import type { Run, RunReason } from "@/core/checks";
+import type { HouseRules } from "@/core/house";
+import type { Step } from "@/core/methods";
+import { type StepWords, stretches } from "@/core/wording";
+import { EstimateCard } from "./EstimateCard";
+import { InverseCard } from "./InverseCard";
+
+/** Where a tutor would write: the line to say, why it is so, the estimate and the check. */
+export function Margin({
+  run,
+  step,
+  words,
+  house,
+  sayLine,
+  waiting,
+  estimateWaits,
+  guess,
+  guessField,
+  onShowSay,
+  onGuess,
+}: {
+  readonly run: Run;
+  readonly step: Step<RunReason>;
+  readonly words: StepWords;
+  readonly house: HouseRules;
+  readonly sayLine: boolean;
+  /** Whether the estimate still waits for the learner's. */
+  readonly waiting: boolean;
+  readonly estimateWaits: boolean;
+  readonly guess: string;
+  readonly guessField: RefObject<HTMLInputElement | null>;
+  readonly onShowSay: () => void;
+  readonly onGuess: (guess: string) => void;
+}): ReactElement {
+  const hidden = !sayLine || (waiting && step.stage === "estimate");
+  return (
+    <>
+      <section aria-label={hidden ? "Ask" : "Say"}>
+        <h2 className="text-[13px] text-soft">{hidden ? "Ask" : "Say"}</h2>
+        <p className="mt-1 text-[23px] leading-[1.3] text-balance">
+          <Marked line={hidden ? words.ask : words.say} />
+        </p>
+        {!sayLine && (
+          <button
+            type="button"
+            onClick={onShowSay}
+            className="mt-1 min-h-9 text-[15px] font-semibold text-plumb"
+          >
+            Show what to say
+          </button>
+        )}
+      </section>
+      {!hidden && (
+        <section aria-label="Why">
+          <h2 className="text-[13px] text-soft">Why</h2>
+          <p className="mt-1 text-[15.5px] leading-normal">
+            <Marked line={words.why} />
+          </p>
+        </section>
+      )}
+      <hr className="border-edge" />
+      <EstimateCard
+        run={run}
+        house={house}
+        waits={estimateWaits}
+        waiting={waiting}
+        guess={guess}
+        guessField={guessField}
+        onGuess={onGuess}
+      />
+      {step.reason.kind === "inverse" && <InverseCard inverse={step.reason.inverse} house={house} />}
+    </>
+  );
+}
+
+function Marked({ line }: { readonly line: string }): ReactElement {
+  return (
+    <>
+      {stretches(line).map(({ text, marked }, index) =>
+        marked ? (
+          // The stretches of a line are never reordered.
+          // biome-ignore lint/suspicious/noArrayIndexKey: see above
+          <strong key={index} className="font-bold text-pencil">
+            {text}
+          </strong>
+        ) : (
+          text
+        ),
+      )}
+    </>
+  );
+}

@@ -1,0 +1,151 @@
+import { memo, type ReactElement } from "react";
+import { type Extent, extentOf, type Layout, type Writing } from "@/core/board";
+import type { HouseRules } from "@/core/house";
+import { placesName } from "@/core/wording";
+import { StepMarks, UNIT } from "./Marks";
+
+/** Free squares around the working: room for the place names above, and to breathe. */
+const MARGIN = { left: 2, right: 2, top: 2, bottom: 2 };
+
+/** The sheet a working is written on, large enough for all its steps, and never smaller than `least`. */
+export function sheetFor(
+  layout: Layout,
+  writings: readonly Writing[],
+  least: { readonly columns: number; readonly rows: number },
+): Extent {
+  const written = extentOf(
+    layout,
+    writings.flatMap((writing) => writing.marks),
+  );
+  const across = widened(written.left - MARGIN.left, written.right + MARGIN.right, least.columns);
+  const down = widened(written.top - MARGIN.top, written.bottom + MARGIN.bottom, least.rows);
+  return { left: across[0], right: across[1], top: down[0], bottom: down[1] };
+}
+
+function widened(from: number, to: number, least: number): readonly [number, number] {
+  const missing = Math.max(0, least - (to - from));
+  const before = Math.floor(missing / 2);
+  return [from - before, to + missing - before];
+}
+
+/** Squared paper with the first `shown` writings on it; the last of them is fresh unless `still`. */
+export function Paper({
+  layout,
+  writings,
+  shown,
+  sheet,
+  square,
+  house,
+  placeNames,
+  label,
+  still = false,
+}: {
+  readonly layout: Layout;
+  readonly writings: readonly Writing[];
+  readonly shown: number;
+  readonly sheet: Extent;
+  /** Size of a square in pixels, or `fit` for the width it is given. */
+  readonly square: number | "fit";
+  readonly house: HouseRules;
+  readonly placeNames: boolean;
+  readonly label: string;
+  readonly still?: boolean;
+}): ReactElement {
+  const columns = sheet.right - sheet.left;
+  const rows = sheet.bottom - sheet.top;
+  const focus = still ? [] : (writings[shown - 1]?.focus ?? []);
+  const size = square === "fit" ? { width: "100%" } : { width: columns * square, height: rows * square };
+  return (
+    <svg
+      role="img"
+      aria-label={label}
+      viewBox={`${sheet.left * UNIT - 2} ${sheet.top * UNIT - 2} ${columns * UNIT + 4} ${rows * UNIT + 4}`}
+      {...size}
+      className="block shrink-0 font-board select-none"
+    >
+      <Ruling sheet={sheet} />
+      {focus.map((col) => (
+        <rect
+          key={col}
+          x={col * UNIT}
+          y={(sheet.top + 2) * UNIT}
+          width={UNIT}
+          height={(rows - 3) * UNIT}
+          fill="var(--band)"
+        />
+      ))}
+      {placeNames && <PlaceNames layout={layout} writings={writings} house={house} />}
+      <PlumbLine line={layout.plumb.line} sheet={sheet} />
+      {writings.slice(0, shown).map((writing, index) => (
+        // The order of a working's steps never changes, so its index is a step's identity.
+        // biome-ignore lint/suspicious/noArrayIndexKey: see above
+        <StepMarks key={index} writing={writing} fresh={!still && index === shown - 1} />
+      ))}
+    </svg>
+  );
+}
+
+const Ruling = memo(function Ruling({ sheet }: { readonly sheet: Extent }): ReactElement {
+  const lines = (from: number, to: number): readonly number[] =>
+    Array.from({ length: to - from + 1 }, (_, index) => (from + index) * UNIT);
+  const [left, right, top, bottom] = [sheet.left, sheet.right, sheet.top, sheet.bottom].map((n) => n * UNIT);
+  return (
+    <path
+      d={[
+        ...lines(sheet.left, sheet.right).map((x) => `M${x} ${top}V${bottom}`),
+        ...lines(sheet.top, sheet.bottom).map((y) => `M${left} ${y}H${right}`),
+      ].join("")}
+      fill="none"
+      vectorEffect="non-scaling-stroke"
+      className="stroke-squares"
+      strokeWidth={1}
+    />
+  );
+});
+
+const PlumbLine = memo(function PlumbLine({
+  line,
+  sheet,
+}: {
+  readonly line: number;
+  readonly sheet: Extent;
+}): ReactElement {
+  const x = line * UNIT;
+  const top = (sheet.top + 0.2) * UNIT;
+  const bob = (sheet.bottom - 0.5) * UNIT;
+  return (
+    <g className="fill-plumb stroke-plumb">
+      <line x1={x} y1={top} x2={x} y2={bob} strokeWidth={4} />
+      <path d={`M${x - 14} ${bob - 6}H${x + 14}L${x} ${bob + 44}Z`} strokeWidth={0} />
+    </g>
+  );
+});
+
+/** The names of the places, slanted over their columns, above the topmost small number. */
+const PlaceNames = memo(function PlaceNames({
+  layout,
+  writings,
+  house,
+}: {
+  readonly layout: Layout;
+  readonly writings: readonly Writing[];
+  readonly house: HouseRules;
+}): ReactElement {
+  const { top } = extentOf(
+    layout,
+    writings.flatMap((writing) => writing.marks),
+  );
+  return (
+    <g className="fill-soft">
+      {layout.columns.map(({ place, col }) => {
+        const x = (col + 0.42) * UNIT;
+        const y = (top - 0.12) * UNIT;
+        return (
+          <text key={col} x={x} y={y} fontSize={25} transform={`rotate(-52 ${x} ${y})`}>
+            {placesName(place, house)}
+          </text>
+        );
+      })}
+    </g>
+  );
+});

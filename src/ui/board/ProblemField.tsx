@@ -1,0 +1,121 @@
+"use client";
+
+import { type ReactElement, type RefObject, useId } from "react";
+import type { HouseRules } from "@/core/house";
+import { METHOD_WORDS, readErrorWords } from "@/core/wording";
+import type { Reading } from "./boardState";
+import type { BoardActs } from "./useBoard";
+
+/** The line a problem is typed in: read as it is typed, what is wrong said under the place where it is. */
+export function ProblemField({
+  typed,
+  draft,
+  house,
+  acts,
+  field,
+  onOpened,
+}: {
+  readonly typed: string;
+  readonly draft: Reading | undefined;
+  readonly house: HouseRules;
+  readonly acts: BoardActs;
+  readonly field: RefObject<HTMLInputElement | null>;
+  readonly onOpened: () => void;
+}): ReactElement {
+  const noteId = useId();
+  const error = draft && !draft.ok ? draft.error : undefined;
+  return (
+    <form
+      className="relative max-w-[430px] min-w-64 flex-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (error || typed.trim() === "") return;
+        if (draft) acts.open(typed);
+        onOpened();
+      }}
+    >
+      <input
+        ref={field}
+        value={typed}
+        onChange={(event) => acts.type(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key !== "Escape") return;
+          acts.backToOpen();
+          field.current?.blur();
+        }}
+        aria-label="Problem"
+        aria-invalid={error !== undefined}
+        aria-describedby={noteId}
+        autoComplete="off"
+        autoCapitalize="off"
+        spellCheck={false}
+        placeholder="Type a sum, such as 40.3 + 7.865 + 12"
+        className="h-12 w-full rounded-xl border border-edge bg-page pr-11 pl-4 font-board text-[21px] text-ink placeholder:font-sans placeholder:text-base placeholder:text-soft focus-visible:outline-2 aria-invalid:border-rust"
+      />
+      <span className="pointer-events-none absolute top-3.5 right-3.5 rounded-md border border-edge px-1.5 font-sans text-xs leading-5 text-soft">
+        /
+      </span>
+      <div id={noteId} aria-live="polite">
+        {draft && (
+          <div className="absolute top-full right-0 left-0 z-20 mt-1 rounded-xl border border-edge bg-page px-4 py-2.5 text-[15px] leading-snug shadow-sheet">
+            {error ? (
+              <>
+                <pre
+                  aria-hidden="true"
+                  className="overflow-hidden font-board text-[21px] leading-none text-rust"
+                >
+                  <span className="invisible">{typed.slice(0, error.at)}</span>
+                  <span className="inline-block -translate-x-1/4 text-base">▲</span>
+                </pre>
+                <p className="text-rust">{readErrorWords(error, house)}</p>
+                <Readings error={error} onChoose={acts.open} onOpened={onOpened} />
+              </>
+            ) : (
+              draft.ok && (
+                <p className="flex items-baseline justify-between gap-3">
+                  <span>
+                    Reads as <strong>{METHOD_WORDS[draft.run.working.method].name.toLowerCase()}</strong> of{" "}
+                    {draft.run.working.problem.operands.length} numbers.
+                  </span>
+                  <button type="submit" className="shrink-0 font-semibold text-plumb">
+                    Enter ↵
+                  </button>
+                </p>
+              )
+            )}
+          </div>
+        )}
+      </div>
+    </form>
+  );
+}
+
+/** What an ambiguous line could mean, each a press away. */
+function Readings({
+  error,
+  onChoose,
+  onOpened,
+}: {
+  readonly error: Extract<Reading, { ok: false }>["error"];
+  readonly onChoose: (text: string) => void;
+  readonly onOpened: () => void;
+}): ReactElement | null {
+  if (!("readings" in error) || error.readings.length === 0) return null;
+  return (
+    <div className="mt-2 flex flex-wrap gap-2">
+      {error.readings.map((reading) => (
+        <button
+          key={reading}
+          type="button"
+          onClick={() => {
+            onChoose(reading);
+            onOpened();
+          }}
+          className="min-h-9 rounded-lg border border-edge px-3 font-board text-[17px] hover:bg-shade"
+        >
+          {reading}
+        </button>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,170 @@
+"use client";
+
+import { ChevronLeft, ChevronRight, Pause, Play } from "lucide-react";
+import { type PointerEvent, type ReactElement, useRef } from "react";
+import type { Run } from "@/core/checks";
+import type { HouseRules } from "@/core/house";
+import type { Stage } from "@/core/methods";
+import { stageName } from "@/core/wording";
+
+/** A stretch of the run in one stage: its first step, from 1, and how many there are. */
+interface Stretch {
+  readonly stage: Stage;
+  readonly first: number;
+  readonly count: number;
+}
+
+function stretchesOf(run: Run): readonly Stretch[] {
+  const found: { stage: Stage; first: number; count: number }[] = [];
+  run.steps.forEach(({ stage }, index) => {
+    const last = found.at(-1);
+    if (last?.stage === stage) last.count += 1;
+    else found.push({ stage, first: index + 1, count: 1 });
+  });
+  return found;
+}
+
+/** The run: one tick a step, in its stages; clicked, dragged, or moved by its buttons. */
+export function RunBar({
+  run,
+  step,
+  house,
+  spoken,
+  playing,
+  pace,
+  onGoTo,
+  onPlay,
+  onPace,
+}: {
+  readonly run: Run;
+  readonly step: number;
+  readonly house: HouseRules;
+  /** The words of the step, as a screen reader is to hear them. */
+  readonly spoken: string;
+  readonly playing: boolean;
+  readonly pace: number;
+  readonly onGoTo: (step: number) => void;
+  readonly onPlay: () => void;
+  readonly onPace: () => void;
+}): ReactElement {
+  const last = run.steps.length;
+  const track = useRef<HTMLDivElement>(null);
+
+  /** The step whose tick lies nearest to where the pointer is. */
+  const goToPointer = (event: PointerEvent): void => {
+    const ticks = [...(track.current?.querySelectorAll<HTMLElement>("[data-step]") ?? [])];
+    const distances = ticks.map((tick) => {
+      const { left, right } = tick.getBoundingClientRect();
+      return Math.abs((left + right) / 2 - event.clientX);
+    });
+    const nearest = distances.indexOf(Math.min(...distances));
+    if (nearest >= 0 && nearest + 1 !== step) onGoTo(nearest + 1);
+  };
+
+  return (
+    <div className="flex items-center gap-2">
+      <RoundButton label="Step back" disabled={step <= 1} onPress={() => onGoTo(step - 1)}>
+        <ChevronLeft aria-hidden="true" className="size-6" />
+      </RoundButton>
+      <RoundButton label="Next step" strong disabled={step >= last} onPress={() => onGoTo(step + 1)}>
+        <ChevronRight aria-hidden="true" className="size-6" />
+      </RoundButton>
+      <div
+        ref={track}
+        role="slider"
+        tabIndex={0}
+        aria-label="Run"
+        aria-valuemin={1}
+        aria-valuemax={last}
+        aria-valuenow={step}
+        aria-valuetext={`Step ${step} of ${last}. ${spoken}`}
+        className="flex h-16 min-w-0 flex-1 touch-none items-stretch gap-3 px-2"
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+          goToPointer(event);
+        }}
+        onPointerMove={(event) => {
+          if (event.currentTarget.hasPointerCapture(event.pointerId)) goToPointer(event);
+        }}
+      >
+        {stretchesOf(run).map(({ stage, first, count }) => {
+          const here = step >= first && step < first + count;
+          return (
+            <div
+              key={first}
+              className="flex min-w-max cursor-pointer flex-col justify-center"
+              style={{ flex: `${count} 1 0` }}
+            >
+              <div className="flex h-6 items-end gap-[3px]">
+                {Array.from({ length: count }, (_, index) => {
+                  const at = first + index;
+                  const state = at === step ? "here" : at < step ? "done" : "todo";
+                  return (
+                    <span
+                      key={at}
+                      data-step={at}
+                      data-state={state}
+                      className="h-2 min-w-[3px] flex-1 rounded-[3px] bg-todo data-[state=done]:bg-plumb data-[state=here]:h-[18px] data-[state=here]:bg-pencil"
+                    />
+                  );
+                })}
+              </div>
+              <span
+                data-here={here}
+                className="pt-1.5 text-[13px] leading-5 text-soft data-[here=true]:font-semibold data-[here=true]:text-ink"
+              >
+                {stageName(stage, house)}
+              </span>
+            </div>
+          );
+        })}
+      </div>
+      <span className="w-14 shrink-0 text-right text-[13px] text-soft">
+        {step} of {last}
+      </span>
+      <RoundButton label={playing ? "Pause" : "Play"} onPress={onPlay}>
+        {playing ? (
+          <Pause aria-hidden="true" className="size-5" />
+        ) : (
+          <Play aria-hidden="true" className="size-5" />
+        )}
+      </RoundButton>
+      <button
+        type="button"
+        onClick={onPace}
+        aria-label={`Pace: ${pace} seconds a step`}
+        className="h-11 shrink-0 rounded-lg px-2 text-[13px] whitespace-nowrap text-soft hover:bg-shade"
+      >
+        {pace} s a step
+      </button>
+    </div>
+  );
+}
+
+function RoundButton({
+  label,
+  strong = false,
+  disabled = false,
+  onPress,
+  children,
+}: {
+  readonly label: string;
+  readonly strong?: boolean;
+  readonly disabled?: boolean;
+  readonly onPress: () => void;
+  readonly children: ReactElement;
+}): ReactElement {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      disabled={disabled}
+      onClick={onPress}
+      data-strong={strong}
+      className="grid size-12 shrink-0 place-items-center rounded-full border border-edge bg-page enabled:hover:bg-shade disabled:opacity-40 data-[strong=true]:border-ink data-[strong=true]:bg-ink data-[strong=true]:text-page data-[strong=true]:enabled:hover:bg-soft"
+    >
+      {children}
+    </button>
+  );
+}

@@ -1,0 +1,55 @@
+import { choicesOf, type HouseRules, houseRulesFrom, SWITCH_NAMES } from "@/core/house";
+import { METHOD_IDS, type MethodId } from "@/core/methods";
+import { BOARD_ID, ROUTES } from "../routes";
+
+/** A board as its address tells it. What the address leaves out, or has wrong, is `undefined`. */
+export interface BoardAddress {
+  readonly id: string | undefined;
+  readonly problem: string | undefined;
+  readonly method: MethodId | undefined;
+  readonly house: HouseRules | undefined;
+  readonly step: number | undefined;
+  readonly guess: string | undefined;
+}
+
+const LETTERS = "abcdefghijklmnopqrstuvwxyz0123456789";
+
+/** A new board's id, from the machine's random source: 20 letters and digits. */
+export const newBoardId = (): string =>
+  Array.from(crypto.getRandomValues(new Uint8Array(20)), (byte) => LETTERS[byte % LETTERS.length]).join("");
+
+/** Reads an address's parameters; each is checked by itself, so that one bad one spoils no other. */
+export function readAddress(parameters: Readonly<Record<string, string | undefined>>): BoardAddress {
+  const { id, problem, method, step, guess } = parameters;
+  const named = ["preset", ...SWITCH_NAMES].filter((name) => parameters[name] !== undefined);
+  const choices = Object.fromEntries(named.map((name) => [name, parameters[name] ?? ""]));
+  const house = named.length > 0 ? houseRulesFrom(choices) : undefined;
+  return {
+    id: id !== undefined && BOARD_ID.test(id) ? id : undefined,
+    problem,
+    method: METHOD_IDS.find((known) => known === method),
+    house: house?.ok ? house.value : undefined,
+    step: step !== undefined && /^\d{1,4}$/.test(step) ? Number(step) : undefined,
+    guess,
+  };
+}
+
+/** The address that brings a board back as it stands: every part that is given, in a fixed order. */
+export function boardAddress(board: {
+  readonly id?: string;
+  readonly problem: string;
+  readonly method?: MethodId;
+  readonly house?: HouseRules;
+  readonly step?: number;
+  readonly guess?: string;
+}): string {
+  const parameters = new URLSearchParams({ problem: board.problem });
+  if (board.method) parameters.set("method", board.method);
+  if (board.house) {
+    for (const [name, setting] of Object.entries(choicesOf(board.house))) parameters.set(name, setting);
+  }
+  if (board.step !== undefined) parameters.set("step", String(board.step));
+  if (board.guess) parameters.set("guess", board.guess);
+  if (board.id) parameters.set("id", board.id);
+  return `${ROUTES.board}?${parameters}`;
+}

@@ -1,0 +1,118 @@
+import { type Run, runOf } from "@/core/checks";
+import type { HouseRules } from "@/core/house";
+import { type MethodId, workingOf } from "@/core/methods";
+import { writeDecimal } from "@/core/number";
+import { type Problem, type ReadError, readNumber, readProblem, writeProblem } from "@/core/problem";
+
+/** The board that is open and kept. `step` counts the steps of the run that are shown, from 1. */
+export interface OpenBoard {
+  readonly id: string;
+  readonly problem: string;
+  readonly method: MethodId;
+  readonly house: HouseRules;
+  readonly step: number;
+  readonly guess: string;
+}
+
+/** What is in the problem field, and the board that is open, if one is. */
+export interface BoardScreenState {
+  readonly typed: string;
+  readonly house: HouseRules;
+  readonly open: OpenBoard | undefined;
+}
+
+export type BoardAction =
+  | { readonly kind: "type"; readonly text: string }
+  | { readonly kind: "open"; readonly id: string; readonly text: string }
+  | { readonly kind: "backToOpen" }
+  | { readonly kind: "goTo"; readonly step: number }
+  | { readonly kind: "move"; readonly by: number }
+  | { readonly kind: "setMethod"; readonly method: MethodId }
+  | { readonly kind: "setHouse"; readonly house: HouseRules }
+  | { readonly kind: "guess"; readonly guess: string };
+
+/** What the typed line reads as under the house rules: a run to show, or why there is none. */
+export type Reading =
+  | { readonly ok: true; readonly run: Run }
+  | { readonly ok: false; readonly error: ReadError };
+
+export function readTyped(text: string, house: HouseRules, method?: MethodId): Reading {
+  const problem = readProblem(text, house);
+  return problem.ok ? { ok: true, run: runIn(problem.value, house, method) } : problem;
+}
+
+const runIn = (problem: Problem, house: HouseRules, method?: MethodId): Run =>
+  runOf(workingOf(problem, house, method));
+
+/** The state after an action. Steps stay within the run; new house rules write the problem over in their notation. */
+export function boardReducer(state: BoardScreenState, action: BoardAction): BoardScreenState {
+  const { open } = state;
+  switch (action.kind) {
+    case "type":
+      return { ...state, typed: action.text };
+    case "open": {
+      const reading = readTyped(action.text, state.house);
+      if (!reading.ok) return { ...state, typed: action.text };
+      const method = reading.run.working.method;
+      return {
+        ...state,
+        typed: action.text,
+        open: { id: action.id, problem: action.text, method, house: state.house, step: 1, guess: "" },
+      };
+    }
+    case "backToOpen":
+      return { ...state, typed: open?.problem ?? "" };
+    case "goTo":
+      return open ? { ...state, open: { ...open, step: within(open, action.step) } } : state;
+    case "move":
+      return open ? { ...state, open: { ...open, step: within(open, open.step + action.by) } } : state;
+    case "setMethod":
+      return open ? { ...state, open: atSameShare(open, { ...open, method: action.method }) } : state;
+    case "setHouse":
+      return withHouse(state, action.house);
+    case "guess":
+      return open ? { ...state, open: { ...open, guess: action.guess } } : state;
+  }
+}
+
+function runOfOpen(open: OpenBoard): Run {
+  const reading = readTyped(open.problem, open.house, open.method);
+  if (!reading.ok) throw new Error("runOfOpen: an open board always reads");
+  return reading.run;
+}
+
+const within = (open: OpenBoard, step: number): number =>
+  Math.min(Math.max(1, step), runOfOpen(open).steps.length);
+
+/** The board changed, at the same share of its run: the end stays the end. */
+function atSameShare(before: OpenBoard, after: OpenBoard): OpenBoard {
+  const old = runOfOpen(before).steps;
+  const steps = runOfOpen(after).steps;
+  if (before.step === old.length) return { ...after, step: steps.length };
+  const share = Math.round((before.step / old.length) * steps.length);
+  return { ...after, step: Math.min(Math.max(1, share), steps.length) };
+}
+
+/** New house rules: problem and guess are written over in their notation, so that they mean what they meant. */
+function withHouse(state: BoardScreenState, house: HouseRules): BoardScreenState {
+  const { open } = state;
+  const typed = problemIn(house, state.typed, state.house);
+  if (!open) return { ...state, typed, house };
+  const problem = problemIn(house, open.problem, open.house);
+  const guess = numberIn(house, open.guess, open.house);
+  return { typed, house, open: atSameShare(open, { ...open, problem, guess, house }) };
+}
+
+const sameNotation = (a: HouseRules, b: HouseRules): boolean =>
+  a.decimalMark === b.decimalMark && a.grouping === b.grouping;
+
+/** A typed problem in the notation of other house rules; left as it is where it reads the same, or not at all. */
+function problemIn(house: HouseRules, text: string, before: HouseRules): string {
+  const problem = readProblem(text, before);
+  return sameNotation(house, before) || !problem.ok ? text : writeProblem(problem.value, house);
+}
+
+function numberIn(house: HouseRules, text: string, before: HouseRules): string {
+  const number = readNumber(text, before);
+  return sameNotation(house, before) || !number.ok ? text : writeDecimal(number.value, house);
+}

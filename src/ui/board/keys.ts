@@ -1,0 +1,31 @@
+/** Every key of the Board: what it does, and the act it stands for. The help, the README and the listener read this. */
+export const KEYS = [
+  { keys: ["ArrowRight"], shown: "→", act: "next", does: "Next step" },
+  { keys: ["ArrowLeft"], shown: "←", act: "previous", does: "Step back" },
+  { keys: ["Home"], shown: "Home", act: "first", does: "First step" },
+  { keys: ["End"], shown: "End", act: "last", does: "Last step" },
+  { keys: [" "], shown: "Space", act: "play", does: "Play, pause" },
+  { keys: ["p"], shown: "P", act: "pace", does: "Change the pace of playing" },
+  { keys: ["/"], shown: "/", act: "problem", does: "Type a problem" },
+  { keys: ["m"], shown: "M", act: "method", does: "Choose the method" },
+  { keys: ["r"], shown: "R", act: "house", does: "Change the house rules" },
+  { keys: ["e"], shown: "E", act: "estimate", does: "Let the estimate wait for the learner's, or show it" },
+  { keys: ["s"], shown: "S", act: "say", does: "Hide or show the line to say" },
+  { keys: ["n"], shown: "N", act: "names", does: "Hide or show the place names" },
+  { keys: ["+", "="], shown: "+", act: "larger", does: "Larger squares" },
+  { keys: ["-"], shown: "−", act: "smaller", does: "Smaller squares" },
+  { keys: ["?"], shown: "?", act: "help", does: "Show the keys" },
+] as const;
+
+export type KeyAct = (typeof KEYS)[number]["act"];
+
+/** The act a pressed key stands for; keys with Ctrl, Alt or the system key are the browser's. */
+export const actOf = (event: {
+  readonly key: string;
+  readonly ctrlKey: boolean;
+  readonly altKey: boolean;
+  readonly metaKey: boolean;
+}): KeyAct | undefined =>
+  event.ctrlKey || event.altKey || event.metaKey
+    ? undefined
+    : KEYS.find(({ keys }) => (keys as readonly string[]).includes(event.key))?.act;

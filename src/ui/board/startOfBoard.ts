@@ -1,0 +1,36 @@
+import type { HouseRules } from "@/core/house";
+import { type BoardAddress, newBoardId } from "./address";
+import { type BoardScreenState, type OpenBoard, readTyped } from "./boardState";
+
+/**
+ * Where a Board begins: what its address says, filled up from the kept board of the same id.
+ * An address with another problem than the kept board's opens a board of its own.
+ */
+export function startOfBoard(
+  address: BoardAddress,
+  found: OpenBoard | undefined,
+  ownHouse: HouseRules,
+): { readonly start: BoardScreenState; readonly kept: boolean } {
+  const same = found && (address.problem === undefined || address.problem === found.problem);
+  const kept = same ? found : undefined;
+  const house = address.house ?? kept?.house ?? ownHouse;
+  const typed = (address.problem ?? kept?.problem ?? "").slice(0, 2000);
+  const reading = readTyped(typed, house, address.method ?? kept?.method);
+  if (!reading.ok) return { start: { typed, house, open: undefined }, kept: false };
+  const last = reading.run.steps.length;
+  const open: OpenBoard = {
+    id: (found && !same ? undefined : address.id) ?? newBoardId(),
+    problem: typed,
+    method: reading.run.working.method,
+    house,
+    step: Math.min(Math.max(1, address.step ?? kept?.step ?? 1), last),
+    guess: (address.guess ?? kept?.guess ?? "").slice(0, 40),
+  };
+  return { start: { typed, house, open }, kept: kept !== undefined && sameBoard(open, kept) };
+}
+
+const sameBoard = (a: OpenBoard, b: OpenBoard): boolean =>
+  a.method === b.method &&
+  a.step === b.step &&
+  a.guess === b.guess &&
+  JSON.stringify(a.house) === JSON.stringify(b.house);

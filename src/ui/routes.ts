@@ -1,0 +1,11 @@
+/** Every address of the product, in one place. */
+export const ROUTES = {
+  today: "/",
+  board: "/board",
+  houseRules: "/house-rules",
+  keepBoard: (id: string): string => `/api/boards/${encodeURIComponent(id)}`,
+  view: "/api/view",
+} as const;
+
+/** What the id of a board looks like, in an address and in the database. */
+export const BOARD_ID = /^[a-z0-9]{8,40}$/;

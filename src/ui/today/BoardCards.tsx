@@ -1,0 +1,138 @@
+"use client";
+
+import { Pin } from "lucide-react";
+import { type ReactElement, type ReactNode, useState, useTransition } from "react";
+import { METHOD_WORDS } from "@/core/wording";
+import { boardAddress } from "../board/address";
+import { ago } from "./ago";
+import { CardMenu } from "./CardMenu";
+import type { ListedBoard } from "./listedBoard";
+import { UndoNote } from "./UndoNote";
+
+/** What can be done with a kept board. Each act is on disk when its promise is fulfilled. */
+export interface BoardActs {
+  readonly rename: (id: string, name: string) => Promise<void>;
+  readonly pin: (id: string, pinned: boolean) => Promise<void>;
+  readonly remove: (id: string) => Promise<void>;
+  readonly restore: (id: string) => Promise<void>;
+}
+
+/** The kept boards as cards, each with its paper as it was left. */
+export function BoardCards({
+  boards,
+  now,
+  acts,
+}: {
+  readonly boards: readonly { readonly board: ListedBoard; readonly picture: ReactNode }[];
+  readonly now: Date;
+  readonly acts: BoardActs;
+}): ReactElement {
+  const [removed, setRemoved] = useState<ListedBoard | undefined>();
+  const [renaming, setRenaming] = useState<string | undefined>();
+  const [, startAct] = useTransition();
+  return (
+    <>
+      <ul className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(240px,1fr))] gap-5">
+        {boards.map(({ board, picture }) => (
+          <li
+            key={board.id}
+            className="relative flex flex-col rounded-2xl border border-edge bg-page transition-shadow focus-within:shadow-sheet hover:shadow-sheet"
+          >
+            <div aria-hidden="true" className="h-40 overflow-hidden rounded-t-2xl border-b border-edge">
+              <div className="-my-2">{picture}</div>
+            </div>
+            <div className="flex items-start gap-1 p-3 pl-4">
+              <div className="min-w-0 flex-1">
+                {renaming === board.id ? (
+                  <RenameForm
+                    board={board}
+                    onDone={(name) => {
+                      setRenaming(undefined);
+                      if (name !== undefined) startAct(() => acts.rename(board.id, name));
+                    }}
+                  />
+                ) : (
+                  <h3 className="truncate text-[17px] font-semibold">
+                    <a
+                      href={`${boardAddress({ problem: board.problem, id: board.id, house: board.house, method: board.method, step: board.step })}`}
+                      className="after:absolute after:inset-0 after:rounded-2xl focus-visible:outline-none focus-visible:after:outline-2 focus-visible:after:outline-plumb"
+                    >
+                      {board.pinned && (
+                        <Pin
+                          aria-label="Pinned:"
+                          className="mr-1.5 inline size-4 fill-current align-[-2px] text-plumb"
+                        />
+                      )}
+                      <span className={board.name ? undefined : "font-board font-normal"}>
+                        {board.name || board.problem}
+                      </span>
+                    </a>
+                  </h3>
+                )}
+                <p className="truncate text-sm text-soft">
+                  {board.name ? (
+                    <span className="font-board">{board.problem}</span>
+                  ) : (
+                    METHOD_WORDS[board.method].name
+                  )}
+                  {" · "}
+                  {ago(board.openedAt, now)}
+                </p>
+              </div>
+              <CardMenu
+                board={board}
+                onRename={() => setRenaming(board.id)}
+                onPin={() => startAct(() => acts.pin(board.id, !board.pinned))}
+                onRemove={() => {
+                  setRemoved(board);
+                  startAct(() => acts.remove(board.id));
+                }}
+              />
+            </div>
+          </li>
+        ))}
+      </ul>
+      <UndoNote
+        removed={removed}
+        onUndo={(board) => {
+          setRemoved(undefined);
+          startAct(() => acts.restore(board.id));
+        }}
+        onClose={() => setRemoved(undefined)}
+      />
+    </>
+  );
+}
+
+function RenameForm({
+  board,
+  onDone,
+}: {
+  readonly board: ListedBoard;
+  /** The new name, or nothing where the old one stays. */
+  readonly onDone: (name: string | undefined) => void;
+}): ReactElement {
+  const [name, setName] = useState(board.name);
+  return (
+    <form
+      className="relative z-10"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onDone(name);
+      }}
+    >
+      <input
+        // biome-ignore lint/a11y/noAutofocus: the tutor has just asked to type the name here
+        autoFocus
+        value={name}
+        maxLength={120}
+        aria-label={`Name of ${board.problem}`}
+        placeholder={board.problem}
+        onChange={(event) => setName(event.target.value)}
+        onKeyDown={(event) => event.key === "Escape" && onDone(undefined)}
+        onBlur={() => onDone(name)}
+        className="h-9 w-full rounded-lg border border-plumb bg-page px-2 text-[17px]"
+      />
+    </form>
+  );
+}

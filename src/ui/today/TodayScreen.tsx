@@ -1,0 +1,106 @@
+import { Search } from "lucide-react";
+import Form from "next/form";
+import Link from "next/link";
+import type { ReactElement } from "react";
+import type { HouseRules } from "@/core/house";
+import { decimalSign } from "@/core/number";
+import { ROUTES } from "../routes";
+import { type BoardActs, BoardCards } from "./BoardCards";
+import { BoardThumbnail } from "./BoardThumbnail";
+import type { ListedBoard } from "./listedBoard";
+
+/** Today: a line to begin a new board, and the boards that are kept, the newest first. */
+export function TodayScreen({
+  boards,
+  search,
+  showMore,
+  house,
+  now,
+  acts,
+}: {
+  readonly boards: readonly ListedBoard[];
+  readonly search: string;
+  /** How many to list when more are asked for; nothing where there are no more. */
+  readonly showMore: number | undefined;
+  readonly house: HouseRules;
+  readonly now: Date;
+  readonly acts: BoardActs;
+}): ReactElement {
+  const sign = decimalSign(house);
+  const none = boards.length === 0;
+  return (
+    <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
+      <div className="mx-auto max-w-[1080px]">
+        <p className="text-[15px] text-soft">
+          {now.toLocaleDateString("en", { weekday: "long", day: "numeric", month: "long" })}
+        </p>
+        <h1 className="mt-1 text-3xl font-semibold">What shall we work out?</h1>
+        <form action={ROUTES.board} className="mt-4 flex max-w-[640px] gap-3">
+          <input
+            name="problem"
+            required
+            aria-label="Problem"
+            autoComplete="off"
+            spellCheck={false}
+            placeholder={`40${sign}3 + 7${sign}865 + 12`}
+            className="h-14 min-w-0 flex-1 rounded-xl border border-edge bg-page px-5 font-board text-2xl placeholder:text-soft"
+          />
+          <button
+            type="submit"
+            className="h-14 rounded-xl bg-plumb px-6 font-semibold text-on-plumb hover:opacity-90"
+          >
+            Set it out
+          </button>
+        </form>
+
+        <div className="mt-10 flex flex-wrap items-center justify-between gap-3">
+          <h2 className="text-xl font-semibold">Kept boards</h2>
+          <Form action={ROUTES.today} className="relative w-72" role="search">
+            <Search
+              aria-hidden="true"
+              className="pointer-events-none absolute top-3 left-3 size-5 text-soft"
+            />
+            <input
+              type="search"
+              name="find"
+              defaultValue={search}
+              aria-label="Find a board"
+              placeholder="Find by name or numbers"
+              className="h-11 w-full rounded-xl border border-edge bg-page pr-3 pl-10 placeholder:text-soft"
+            />
+          </Form>
+        </div>
+
+        {none && search === "" && (
+          <p className="mt-4 max-w-[52ch] leading-relaxed text-soft">
+            Every board you open is kept here just as you left it. Type a sum above to begin the first one.
+          </p>
+        )}
+        {none && search !== "" && (
+          <p className="mt-4 text-soft">
+            No kept board has “{search}” in its name or its numbers.{" "}
+            <Link href={ROUTES.today} className="font-semibold text-plumb">
+              Show all boards
+            </Link>
+          </p>
+        )}
+        <BoardCards
+          boards={boards.map((board) => ({ board, picture: <BoardThumbnail board={board} /> }))}
+          now={now}
+          acts={acts}
+        />
+        {showMore !== undefined && (
+          <p className="mt-6 text-center">
+            <Link
+              href={`${ROUTES.today}?${new URLSearchParams({ ...(search && { find: search }), most: String(showMore) })}`}
+              scroll={false}
+              className="inline-flex h-11 items-center rounded-xl border border-edge bg-page px-5 font-semibold"
+            >
+              Show more
+            </Link>
+          </p>
+        )}
+      </div>
+    </main>
+  );
+}

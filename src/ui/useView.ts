@@ -1,0 +1,23 @@
+"use client";
+
+import { useCallback, useRef, useState } from "react";
+import { ROUTES } from "./routes";
+import type { View } from "./view";
+
+/** The tutor's view of the screen, and a way to change part of it that is kept at once. */
+export function useView(start: View): readonly [View, (change: Partial<View>) => void] {
+  const [view, setView] = useState(start);
+  const latest = useRef(start);
+  const change = useCallback((part: Partial<View>) => {
+    latest.current = { ...latest.current, ...part };
+    setView(latest.current);
+    if (part.theme !== undefined) document.documentElement.dataset.theme = part.theme;
+    void fetch(ROUTES.view, {
+      method: "PUT",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify(latest.current),
+      keepalive: true,
+    });
+  }, []);
+  return [view, change];
+}
