@@ -12,7 +12,9 @@ await ensureInstalled();
 await ensureBuilt();
 if (process.argv.includes("--reset")) fs.rmSync(folder, { recursive: true, force: true });
 if (!fs.existsSync(database)) {
-  const { code, printed } = await runPackage("tsx/dist/cli.mjs", ["src/demo/make.ts", folder], { quiet: true });
+  const { code, printed } = await runPackage("tsx/dist/cli.mjs", ["src/demo/make.ts", folder], {
+    quiet: true,
+  });
   if (code !== 0) {
     fs.rmSync(folder, { recursive: true, force: true });
     console.error(printed);

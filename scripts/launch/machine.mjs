@@ -37,7 +37,9 @@ export const runPackage = (script, parameters, options) =>
 export function checkNode() {
   const [major, minor] = process.versions.node.split(".").map(Number);
   if (major < 20 || (major === 20 && minor < 9)) {
-    stop(`Right Sum needs Node 20.9 or newer; this is ${process.versions.node}. Install a newer Node and start again.`);
+    stop(
+      `Right Sum needs Node 20.9 or newer; this is ${process.versions.node}. Install a newer Node and start again.`,
+    );
   }
 }
 
@@ -65,9 +67,13 @@ export async function ensureInstalled() {
   const log = path.join(root, "install.log");
   fs.writeFileSync(log, printed);
   if (/gyp ERR|not found: make|better-sqlite3/.test(printed)) {
-    stop("The database could not be compiled. Install a C++ compiler, make and Python 3 (Debian: apt-get install build-essential python3) and start again. Details: install.log");
+    stop(
+      "The database could not be compiled. Install a C++ compiler, make and Python 3 (Debian: apt-get install build-essential python3) and start again. Details: install.log",
+    );
   }
-  stop("The packages could not be installed. Check the connection to the package registry and start again. Details: install.log");
+  stop(
+    "The packages could not be installed. Check the connection to the package registry and start again. Details: install.log",
+  );
 }
 
 /** The path of a Chromium for the browser tests; installed by apt where it may be. */
@@ -78,8 +84,13 @@ export async function ensureChromium() {
   if (process.getuid?.() === 0 && fs.existsSync("/usr/bin/apt-get")) {
     console.error("Installing Chromium for the browser tests…");
     await run("apt-get", ["update", "-qq"], { quiet: true });
-    await run("apt-get", ["install", "-y", "-qq", "chromium"], { quiet: true, env: { DEBIAN_FRONTEND: "noninteractive" } });
+    await run("apt-get", ["install", "-y", "-qq", "chromium"], {
+      quiet: true,
+      env: { DEBIAN_FRONTEND: "noninteractive" },
+    });
     if (found()) return found();
   }
-  return stop("The browser tests need Chromium. Install it (Debian: apt-get install chromium), or name it in CHROMIUM, and start again.");
+  return stop(
+    "The browser tests need Chromium. Install it (Debian: apt-get install chromium), or name it in CHROMIUM, and start again.",
+  );
 }

@@ -25,7 +25,10 @@ const problemOf = (line: string) => {
 /** What another library says the answer is. */
 function expected({ problem }: Working): Decimal {
   const [first, ...rest] = problem.operands.map((operand) => new Exact(text(operand)));
-  return rest.reduce((sum, next) => (problem.op === "add" ? sum.plus(next) : sum.minus(next)), first ?? new Exact(0));
+  return rest.reduce(
+    (sum, next) => (problem.op === "add" ? sum.plus(next) : sum.minus(next)),
+    first ?? new Exact(0),
+  );
 }
 
 describe("every working", () => {
@@ -145,7 +148,8 @@ describe("the house rules", () => {
 
   it("put the longest addend on top, or keep the order given", () => {
     const top = (addendOrder: "asGiven" | "longestFirst") =>
-      workingOf(problemOf("12 + 3.125 + 40.5"), { ...PRESETS.fillersTrueValue, addendOrder }).steps[0]?.reason;
+      workingOf(problemOf("12 + 3.125 + 40.5"), { ...PRESETS.fillersTrueValue, addendOrder }).steps[0]
+        ?.reason;
     expect(top("longestFirst")).toMatchObject({ numeral: { fraction: "125" }, movedToFront: true });
     expect(top("asGiven")).toMatchObject({ numeral: { whole: "12" }, movedToFront: false });
   });

@@ -1,6 +1,7 @@
 "use client";
 
 import { type PointerEvent, type ReactElement, useEffect, useMemo, useRef } from "react";
+import type { Layout, Writing } from "@/core/board";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
@@ -11,6 +12,10 @@ import { Paper, sheetFor } from "./Paper";
 
 /** What a sheet measures at least, in pixels, so that it fills its room on a small screen. */
 const LEAST = { across: 650, down: 500 };
+
+/** Paper on which nothing is to be written yet. */
+const BLANK: Layout = { columns: [{ place: 0, col: -1 }], plumb: { line: 0 } };
+const NOTHING: readonly Writing[] = [];
 
 /** How far a finger must go across the paper to turn a step, in pixels. */
 const SWIPE = 48;
@@ -37,23 +42,24 @@ export function BoardSheet({
   const swipeFrom = useRef<{ readonly x: number; readonly y: number } | undefined>(undefined);
   const drafted = draft?.ok ? draft.run : undefined;
   const shownRun = drafted ?? run;
-  const steps = shownRun?.steps;
-  const layout = shownRun?.working.layout;
+  const steps = shownRun?.steps ?? NOTHING;
+  const layout = shownRun?.working.layout ?? BLANK;
   const least = useMemo(
     () => ({ columns: Math.floor(LEAST.across / view.square), rows: Math.floor(LEAST.down / view.square) }),
     [view.square],
   );
-  const sheet = useMemo(
-    () => (layout && steps ? sheetFor(layout, steps, least) : { left: -6, right: 6, top: -3, bottom: 6 }),
-    [layout, steps, least],
-  );
+  const sheet = useMemo(() => sheetFor(layout, steps, least), [layout, steps, least]);
   const shown = drafted ? drafted.steps.filter(({ stage }) => stage === "setOut").length + 1 : step;
-  const focus = drafted ? undefined : steps?.[step - 1]?.focus[0];
+  const focus = (drafted ? undefined : steps[step - 1]?.focus[0]) ?? layout.plumb.line - 0.5;
 
-  // Where the paper is wider than its room, the column at work is kept in sight.
+  // Where the paper is wider than its room, the column at work, or else the plumb line, is kept in sight.
   useEffect(() => {
     const room = scroller.current;
-    if (room === null || focus === undefined || room.scrollWidth <= room.clientWidth) return;
+    if (room === null) return;
+    const fits = room.scrollWidth <= room.clientWidth;
+    // A finger across paper that fits turns a step; across wider paper it moves the paper.
+    room.style.touchAction = fits ? "pan-y" : "auto";
+    if (fits) return;
     const middle = ((focus - sheet.left + 0.5) / (sheet.right - sheet.left)) * room.scrollWidth;
     const instantly = matchMedia("(prefers-reduced-motion: reduce)").matches;
     room.scrollTo({ left: middle - room.clientWidth / 2, behavior: instantly ? "instant" : "smooth" });
@@ -81,20 +87,22 @@ export function BoardSheet({
         swipeFrom.current = { x: event.clientX, y: event.clientY };
       }}
       onPointerUp={endSwipe}
-      onPointerCancel={endSwipe}
+      onPointerCancel={() => {
+        swipeFrom.current = undefined;
+      }}
     >
       <figure className="m-auto flex w-max flex-col rounded border border-edge bg-page px-5 pt-3 pb-5 shadow-sheet">
-        <figcaption className="min-h-9 pb-2 font-board text-[19px] text-soft">
+        <figcaption className="sticky left-5 min-h-9 max-w-[min(100%,70vw)] self-start pb-2 font-board text-[19px] break-words text-soft">
           {shownRun && writeProblem(shownRun.working.problem, house)}
         </figcaption>
         <Paper
-          layout={layout ?? { columns: [], plumb: { line: 0 } }}
-          writings={steps ?? []}
+          layout={layout}
+          writings={steps}
           shown={shown}
           sheet={sheet}
           square={view.square}
           house={house}
-          placeNames={view.placeNames}
+          placeNames={view.placeNames && shownRun !== undefined}
           label={shownRun ? boardLabel(shownRun, shown, house) : "Empty squared paper"}
           still={drafted !== undefined}
         />

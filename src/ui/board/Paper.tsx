@@ -7,19 +7,24 @@ import { StepMarks, UNIT } from "./Marks";
 /** Free squares around the working: room for the place names above, and to breathe. */
 const MARGIN = { left: 2, right: 2, top: 2, bottom: 2 };
 
+/** A sheet of squared paper: its squares, and those of them that are written on in the end. */
+export interface Sheet extends Extent {
+  readonly written: Extent;
+}
+
 /** The sheet a working is written on, large enough for all its steps, and never smaller than `least`. */
 export function sheetFor(
   layout: Layout,
   writings: readonly Writing[],
   least: { readonly columns: number; readonly rows: number },
-): Extent {
+): Sheet {
   const written = extentOf(
     layout,
     writings.flatMap((writing) => writing.marks),
   );
   const across = widened(written.left - MARGIN.left, written.right + MARGIN.right, least.columns);
   const down = widened(written.top - MARGIN.top, written.bottom + MARGIN.bottom, least.rows);
-  return { left: across[0], right: across[1], top: down[0], bottom: down[1] };
+  return { left: across[0], right: across[1], top: down[0], bottom: down[1], written };
 }
 
 function widened(from: number, to: number, least: number): readonly [number, number] {
@@ -43,7 +48,7 @@ export function Paper({
   readonly layout: Layout;
   readonly writings: readonly Writing[];
   readonly shown: number;
-  readonly sheet: Extent;
+  readonly sheet: Sheet;
   /** Size of a square in pixels, or `fit` for the width it is given. */
   readonly square: number | "fit";
   readonly house: HouseRules;
@@ -68,13 +73,13 @@ export function Paper({
         <rect
           key={col}
           x={col * UNIT}
-          y={(sheet.top + 2) * UNIT}
+          y={sheet.written.top * UNIT}
           width={UNIT}
-          height={(rows - 3) * UNIT}
+          height={(sheet.bottom - 1 - sheet.written.top) * UNIT}
           fill="var(--band)"
         />
       ))}
-      {placeNames && <PlaceNames layout={layout} writings={writings} house={house} />}
+      {placeNames && <PlaceNames layout={layout} above={sheet.written.top} house={house} />}
       <PlumbLine line={layout.plumb.line} sheet={sheet} />
       {writings.slice(0, shown).map((writing, index) => (
         // The order of a working's steps never changes, so its index is a step's identity.
@@ -121,25 +126,21 @@ const PlumbLine = memo(function PlumbLine({
   );
 });
 
-/** The names of the places, slanted over their columns, above the topmost small number. */
+/** The names of the places, slanted over their columns, above the topmost row that is written on. */
 const PlaceNames = memo(function PlaceNames({
   layout,
-  writings,
+  above,
   house,
 }: {
   readonly layout: Layout;
-  readonly writings: readonly Writing[];
+  readonly above: number;
   readonly house: HouseRules;
 }): ReactElement {
-  const { top } = extentOf(
-    layout,
-    writings.flatMap((writing) => writing.marks),
-  );
   return (
     <g className="fill-soft">
       {layout.columns.map(({ place, col }) => {
         const x = (col + 0.42) * UNIT;
-        const y = (top - 0.12) * UNIT;
+        const y = (above - 0.12) * UNIT;
         return (
           <text key={col} x={x} y={y} fontSize={25} transform={`rotate(-52 ${x} ${y})`}>
             {placesName(place, house)}

@@ -78,7 +78,7 @@ export function RunBar({
         aria-valuemax={last}
         aria-valuenow={step}
         aria-valuetext={`Step ${step} of ${last}. ${spoken}`}
-        className="flex h-16 min-w-0 flex-1 touch-none items-stretch gap-3 px-2"
+        className="flex h-16 min-w-0 flex-1 touch-none items-stretch gap-3 px-2 max-[1000px]:gap-2 max-[1000px]:px-1"
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
           goToPointer(event);
@@ -119,7 +119,7 @@ export function RunBar({
           );
         })}
       </div>
-      <span className="w-14 shrink-0 text-right text-[13px] text-soft">
+      <span className="w-14 shrink-0 text-right text-[13px] text-soft max-[1000px]:hidden">
         {step} of {last}
       </span>
       <RoundButton label={playing ? "Pause" : "Play"} onPress={onPlay}>
@@ -133,7 +133,7 @@ export function RunBar({
         type="button"
         onClick={onPace}
         aria-label={`Pace: ${pace} seconds a step`}
-        className="h-11 shrink-0 rounded-lg px-2 text-[13px] whitespace-nowrap text-soft hover:bg-shade"
+        className="h-11 shrink-0 rounded-lg px-2 text-[13px] whitespace-nowrap text-soft hover:bg-shade max-[1000px]:hidden"
       >
         {pace} s a step
       </button>

@@ -52,7 +52,7 @@ export function BoardCards({
                     }}
                   />
                 ) : (
-                  <h3 className="truncate text-[17px] font-semibold">
+                  <h3 className="line-clamp-2 text-[17px] leading-snug font-semibold">
                     <a
                       href={`${boardAddress({ problem: board.problem, id: board.id, house: board.house, method: board.method, step: board.step })}`}
                       className="after:absolute after:inset-0 after:rounded-2xl focus-visible:outline-none focus-visible:after:outline-2 focus-visible:after:outline-plumb"
@@ -69,15 +69,14 @@ export function BoardCards({
                     </a>
                   </h3>
                 )}
-                <p className="truncate text-sm text-soft">
+                <p className="truncate pt-0.5 text-sm text-soft">
                   {board.name ? (
                     <span className="font-board">{board.problem}</span>
                   ) : (
                     METHOD_WORDS[board.method].name
                   )}
-                  {" · "}
-                  {ago(board.openedAt, now)}
                 </p>
+                <p className="text-[13px] text-soft">{ago(board.openedAt, now)}</p>
               </div>
               <CardMenu
                 board={board}

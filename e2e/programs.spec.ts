@@ -1,0 +1,59 @@
+import { expect, test } from "./tutor";
+
+test("a program gets a working, or an error with its place", async ({ request }) => {
+  const worked = await request.post("/api/work", {
+    data: { problem: "5 - 2.004", house: { preset: "gapsShort" } },
+  });
+  expect(worked.status()).toBe(200);
+  expect(await worked.json()).toMatchObject({
+    answer: { written: "2.996", value: "749/250" },
+    features: { exchanges: 1, acrossZeros: true },
+    checks: { estimate: { near: true }, inverse: { agrees: true } },
+  });
+  const cases = [
+    { body: { problem: "4..2" }, status: 422, error: { code: "secondPoint", at: 2 } },
+    {
+      body: { problem: "1 + 2", method: "subtraction-by-decomposition" },
+      status: 422,
+      error: { code: "methodRefuses" },
+    },
+    { body: { problem: "1 + 2", method: "by-magic" }, status: 422, error: { code: "unknownMethod" } },
+    {
+      body: { problem: "1 + 2", house: { narration: "loud" } },
+      status: 422,
+      error: { code: "unknownSetting" },
+    },
+    { body: { problem: 12 }, status: 400, error: { code: "badRequest" } },
+  ];
+  for (const { body, status, error } of cases) {
+    const answer = await request.post("/api/work", { data: body });
+    expect(answer.status()).toBe(status);
+    expect(await answer.json()).toMatchObject({ error });
+  }
+  const form = await request.post("/api/work", { form: { problem: "1 + 2" } });
+  expect(form.status()).toBe(415);
+});
+
+test("pages carry safe headers, and another site's page can't write", async ({ request, server }) => {
+  const page = await request.get("/board");
+  expect(page.headers()["content-security-policy"]).toContain("default-src 'self'");
+  expect(page.headers()["content-security-policy"]).toContain("frame-ancestors 'none'");
+  expect(page.headers()["x-content-type-options"]).toBe("nosniff");
+  const foreign = await fetch(`${server.url}/api/work`, {
+    method: "POST",
+    headers: { "content-type": "application/json", origin: "http://elsewhere.example" },
+    body: JSON.stringify({ problem: "1 + 2" }),
+  });
+  expect(foreign.status).toBe(403);
+});
+
+test("no page asks anything of another machine", async ({ page, server }) => {
+  const elsewhere: string[] = [];
+  page.on("request", (request) => {
+    if (!request.url().startsWith(server.url) && !request.url().startsWith("data:"))
+      elsewhere.push(request.url());
+  });
+  for (const place of ["/", "/board?problem=1.5%2B2.5", "/house-rules", "/nowhere"]) await page.goto(place);
+  await expect(page.getByText("There is no page at this address")).toBeVisible();
+  expect(elsewhere).toEqual([]);
+});

@@ -1,0 +1,45 @@
+import AxeBuilder from "@axe-core/playwright";
+import { test as base, expect, type Page } from "@playwright/test";
+import { type Server, startServer } from "./server";
+
+/** A browser test with one server for all tests of its worker; each test types problems of its own. */
+export const test = base.extend<object, { readonly server: Server }>({
+  server: [
+    // biome-ignore lint/correctness/noEmptyPattern: the runner wants the pattern to see what is asked for
+    async ({}, use) => {
+      const server = await startServer();
+      await use(server);
+      await server.remove();
+    },
+    { scope: "worker" },
+  ],
+  baseURL: async ({ server }, use) => use(server.url),
+});
+
+export { expect };
+
+/** What a tutor sees and does on the Board. */
+export const board = (page: Page) => ({
+  field: page.getByRole("textbox", { name: "Problem" }),
+  paper: page.getByRole("img", { name: /^Squared paper/ }),
+  say: page.getByRole("region", { name: "Say" }),
+  ask: page.getByRole("region", { name: "Ask" }),
+  why: page.getByRole("region", { name: "Why" }),
+  estimate: page.getByRole("region", { name: "Estimate" }),
+  run: page.getByRole("slider", { name: "Run" }),
+  kept: page.getByText("Kept", { exact: true }),
+  /** Types a problem and opens it. */
+  async work(problem: string): Promise<void> {
+    await page.getByRole("textbox", { name: "Problem" }).fill(problem);
+    await page.keyboard.press("Enter");
+  },
+});
+
+/** Fails where axe finds something serious or critical on the page as it is. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+    .analyze();
+  const serious = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
+  expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`)).toEqual([]);
+}
