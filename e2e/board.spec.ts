@@ -121,7 +121,7 @@ test("the keys alone do everything, and the help lists them", async ({ page }) =
   expect(await width()).toBeGreaterThan(before);
   for (let size = 0; size < 4; size++) await page.keyboard.press("-");
   await page.keyboard.press("m");
-  await expect(page.getByRole("option", { name: /Subtraction by decomposition/ })).toContainText(
+  await expect(page.getByRole("button", { name: /^Subtraction by decomposition/ })).toContainText(
     "only subtracts",
   );
   await page.keyboard.press("Escape");
@@ -155,6 +155,16 @@ test("the run is clicked and dragged, and plays by itself to the end", async ({ 
   await page.mouse.move(to.x + to.width / 2, to.y + 4, { steps: 5 });
   await page.mouse.up();
   await expect(run).toHaveAttribute("aria-valuenow", "9");
+
+  await page.getByRole("button", { name: /^Pace/ }).click();
+  await page.getByRole("button", { name: /^Pace/ }).click();
+  await expect(page.getByRole("button", { name: "Pace: 2 seconds a step" })).toBeVisible();
+  await page.keyboard.press("End");
+  await page.keyboard.press("ArrowLeft");
+  const last = await run.getAttribute("aria-valuemax");
+  await page.getByRole("button", { name: "Play" }).click();
+  await expect(run).toHaveAttribute("aria-valuenow", last ?? "");
+  await expect(page.getByRole("button", { name: "Play" })).toBeVisible();
 });
 
 test("fifteen digits on each side stay on the paper, with the column at work in sight", async ({ page }) => {

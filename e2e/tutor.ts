@@ -1,5 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import { test as base, expect, type Page } from "@playwright/test";
+import { ROUTES } from "@/ui/routes";
+import { FIRST_VIEW } from "@/ui/view";
 import { type Server, startServer } from "./server";
 
 /** A browser test with one server for all tests of its worker; each test types problems of its own. */
@@ -14,6 +16,11 @@ export const test = base.extend<object, { readonly server: Server }>({
     { scope: "worker" },
   ],
   baseURL: async ({ server }, use) => use(server.url),
+  // The tests of a worker share a database; each begins with the view of a new tutor.
+  page: async ({ page, server }, use) => {
+    await page.request.put(`${server.url}${ROUTES.view}`, { data: FIRST_VIEW });
+    await use(page);
+  },
 });
 
 export { expect };

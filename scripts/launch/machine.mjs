@@ -14,7 +14,7 @@ export function stop(line) {
 }
 
 /** Runs a program in the project's folder to its end: its exit code, and what it printed where `quiet` kept it. */
-export function run(program, parameters, { quiet = false, env = {} } = {}) {
+function run(program, parameters, { quiet = false, env = {} } = {}) {
   return new Promise((resolve) => {
     const child = spawn(program, parameters, {
       cwd: root,
@@ -34,7 +34,7 @@ export const runPackage = (script, parameters, options) =>
   run(process.execPath, [path.join(root, "node_modules", script), ...parameters], options);
 
 /** Stops where Node is older than the project can use. */
-export function checkNode() {
+function checkNode() {
   const [major, minor] = process.versions.node.split(".").map(Number);
   if (major < 20 || (major === 20 && minor < 9)) {
     stop(

@@ -1,10 +1,8 @@
 import "server-only";
 
 export {
-  type BoardState,
   deleteBoard,
   findBoard,
-  type KeptBoard,
   keepBoard,
   listBoards,
   pinBoard,

@@ -2,7 +2,7 @@ import type { Place } from "../number";
 import type { Mark } from "./mark";
 
 /** A column of the working laid onto squares, with the place it counts, to be named above it. */
-export interface Column {
+interface Column {
   readonly place: Place;
   readonly col: number;
 }

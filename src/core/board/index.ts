@@ -1,10 +1,2 @@
-export {
-  type Board,
-  boardAfter,
-  type Column,
-  type Extent,
-  extentOf,
-  type Layout,
-  type Writing,
-} from "./board";
+export { type Board, boardAfter, type Extent, extentOf, type Layout, type Writing } from "./board";
 export type { Mark, Seat } from "./mark";

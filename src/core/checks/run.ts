@@ -4,7 +4,7 @@ import type { Problem } from "../problem";
 import { type Estimate, estimateOf, isNear } from "./estimate";
 import { type Inverse, inverseOf } from "./inverse";
 
-export type CheckReason =
+type CheckReason =
   | { readonly kind: "estimate"; readonly problem: Problem; readonly estimate: Estimate }
   | {
       readonly kind: "compareWithEstimate";

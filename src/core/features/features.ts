@@ -1,7 +1,7 @@
 import type { Working } from "../methods";
 
 /** Traits read off a working: what makes this problem easy or hard by this method. */
-export interface Features {
+interface Features {
   /** How many numbers are set out. */
   readonly numbers: number;
   /** How many columns are worked. */

@@ -1,1 +1,1 @@
-export { type Features, featuresOf } from "./features";
+export { featuresOf } from "./features";

@@ -21,7 +21,7 @@ export const frontPlace = (columns: readonly Written[]): Place =>
   Math.max(ONES, ...columns.filter(({ written }) => written !== 0).map(({ place }) => place));
 
 /** The numeral that the written columns make, read off as they stand. */
-export function numeralOf(columns: readonly Written[], negative: boolean): Decimal {
+function numeralOf(columns: readonly Written[], negative: boolean): Decimal {
   const front = frontPlace(columns);
   const digits = (wanted: (place: Place) => boolean): string =>
     columns

@@ -1,5 +1,4 @@
 export { METHOD_IDS, type MethodId, type Refusal } from "./method";
 export type { Reason } from "./reason";
 export type { Stage, Step } from "./step";
-export type { PlaceChange } from "./subtractionByDecomposition";
 export { methodsFor, type Working, workingOf } from "./workings";

@@ -15,7 +15,7 @@ import type { Row } from "./columnSums";
 import type { Step } from "./step";
 
 /** What a number is called in its problem. */
-export type Role = "addend" | "minuend" | "subtrahend";
+type Role = "addend" | "minuend" | "subtrahend";
 
 export type SettingOutReason =
   | { readonly kind: "swapForBelowZero"; readonly larger: Decimal; readonly smaller: Decimal }
@@ -65,11 +65,7 @@ export function settingOf(rows: Setting["rows"], highest: Place, carryRow: boole
   };
 }
 
-/** The row's digits by column, smallest place first, as they are written: `undefined` where nothing is. */
-export const digitsIn = (setting: Setting, numeral: Decimal): Row =>
-  setting.places.map((place) => digitAt(numeral, place));
-
-/** The same with the filler zeros of the house, where it writes them. */
+/** The row's counts by column, smallest place first: its digits, and the house's filler zeros; `undefined` where nothing is written. */
 export const countsIn = (setting: Setting, numeral: Decimal, house: HouseRules): Row => {
   const filled = house.emptyPlaces === "fillers" ? fillerPlaces(setting, numeral) : [];
   return setting.places.map((place) => digitAt(numeral, place) ?? (filled.includes(place) ? 0 : undefined));

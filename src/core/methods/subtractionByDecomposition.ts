@@ -24,7 +24,7 @@ import {
 import type { Step } from "./step";
 
 /** What stood in a place and what stands there after an exchange. */
-export interface PlaceChange {
+interface PlaceChange {
   readonly place: Place;
   readonly before: number;
   readonly after: number;

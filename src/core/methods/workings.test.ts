@@ -1,20 +1,15 @@
-import Decimal from "decimal.js";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { boardAfter } from "../board";
 import { PRESETS } from "../house";
-import { type Decimal as Numeral, withoutTrailingZeros } from "../number";
 import { readProblem } from "../problem";
 import { anyHouse, anyProblem } from "../testing/arbitrary";
+import { brokenClaims, plainText, wrongAnswer } from "../testing/claims";
 import { workColumnAddition } from "./columnAddition";
 import { SOUND_ADDITION } from "./columnSums";
 import { SOUND_DECOMPOSITION } from "./decomposition";
 import { workDecomposition } from "./subtractionByDecomposition";
-import { type Working, workingOf } from "./workings";
-
-const Exact = Decimal.clone({ precision: 60 });
-const text = (numeral: Numeral): string =>
-  `${numeral.negative ? "-" : ""}${numeral.whole || "0"}${numeral.fraction && `.${numeral.fraction}`}`;
+import { workingOf } from "./workings";
 
 const problemOf = (line: string) => {
   const problem = readProblem(line, PRESETS.fillersTrueValue);
@@ -22,25 +17,11 @@ const problemOf = (line: string) => {
   return problem.value;
 };
 
-/** What another library says the answer is. */
-function expected({ problem }: Working): Decimal {
-  const [first, ...rest] = problem.operands.map((operand) => new Exact(text(operand)));
-  return rest.reduce(
-    (sum, next) => (problem.op === "add" ? sum.plus(next) : sum.minus(next)),
-    first ?? new Exact(0),
-  );
-}
-
 describe("every working", () => {
   it("ends in the answer another library gives, in the form the house wants", () => {
     fc.assert(
       fc.property(anyProblem, anyHouse, (problem, house) => {
-        const working = workingOf(problem, house);
-        expect(new Exact(text(working.answer)).equals(expected(working))).toBe(true);
-        expect(working.answer.whole).toMatch(/^(0|[1-9]\d*)$/);
-        const places = Math.max(...problem.operands.map((operand) => operand.fraction.length));
-        if (house.trailingZeros === "kept") expect(working.answer.fraction).toHaveLength(places);
-        else expect(working.answer).toEqual(withoutTrailingZeros(working.answer));
+        expect(wrongAnswer(workingOf(problem, house))).toBeUndefined();
       }),
       { numRuns: 1500 },
     );
@@ -49,37 +30,9 @@ describe("every working", () => {
   it("makes only claims that hold by themselves, column by column", () => {
     fc.assert(
       fc.property(anyProblem, anyHouse, (problem, house) => {
-        let carried = 0;
-        for (const { reason } of workingOf(problem, house).steps) {
-          if (reason.kind === "columnSum") {
-            expect(reason.carriedIn).toBe(carried);
-            expect(reason.total).toBe(reason.parts.reduce((sum, part) => sum + part, reason.carriedIn));
-            expect(reason.written + 10 * reason.carriedOut).toBe(reason.total);
-            expect(reason.written).toBeLessThan(10);
-            carried = reason.carriedOut;
-          }
-          if (reason.kind === "exchange") {
-            const { lender, crossed, receiver } = reason;
-            expect(lender.before - lender.after).toBe(1);
-            const chain = [...crossed, receiver];
-            chain.forEach((change, index) => {
-              expect(change.place).toBe(lender.place - 1 - index);
-            });
-            const pieces = chain.reduce(
-              (sum, { place, before, after }) => sum.plus(new Exact(10).pow(place).times(after - before)),
-              new Exact(0),
-            );
-            expect(pieces.equals(new Exact(10).pow(lender.place))).toBe(true);
-          }
-          if (reason.kind === "difference") {
-            expect(reason.top - (reason.bottom ?? 0)).toBe(reason.written);
-            expect(reason.written).toBeGreaterThanOrEqual(0);
-            expect(reason.written).toBeLessThan(10);
-          }
-        }
-        expect(carried).toBe(0);
+        expect(brokenClaims(workingOf(problem, house))).toEqual([]);
       }),
-      { numRuns: 700 },
+      { numRuns: 1500 },
     );
   });
 
@@ -184,7 +137,7 @@ describe("a habit that is not sound", () => {
   it("gives the whole wrong working: a ten thrown away", () => {
     const habits = { ...SOUND_ADDITION, carries: () => 0 };
     const { answer } = workColumnAddition(problemOf("386 + 247"), PRESETS.fillersTrueValue, habits);
-    expect(text(answer)).toBe("523");
+    expect(plainText(answer)).toBe("523");
   });
 
   it("gives the whole wrong working: the smaller digit taken from the larger", () => {
@@ -194,6 +147,6 @@ describe("a habit that is not sound", () => {
       leaves: (top: number, bottom: number) => Math.abs(top - bottom),
     };
     const { answer } = workDecomposition(problemOf("52.4 - 38.7"), PRESETS.fillersTrueValue, habits);
-    expect(text(answer)).toBe("26.3");
+    expect(plainText(answer)).toBe("26.3");
   });
 });

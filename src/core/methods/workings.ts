@@ -8,7 +8,7 @@ import { subtractionByDecomposition } from "./subtractionByDecomposition";
 export type Working = WorkingBy<Reason>;
 
 /** Every method, the preferred one of each operation first. A new method is a file and a line here. */
-export const METHODS: readonly Method<Reason>[] = [columnAddition, subtractionByDecomposition];
+const METHODS: readonly Method<Reason>[] = [columnAddition, subtractionByDecomposition];
 
 /** Each method with nothing where it takes the problem, else why it does not. */
 export const methodsFor = (
@@ -17,7 +17,7 @@ export const methodsFor = (
   METHODS.map((method) => ({ id: method.id, refusal: method.refuses(problem) }));
 
 /** The method a problem is worked by: the wanted one where it takes the problem, else the first that does. */
-export function methodFor(problem: Problem, wanted?: MethodId): Method<Reason> {
+function methodFor(problem: Problem, wanted?: MethodId): Method<Reason> {
   const taking = METHODS.filter((method) => method.refuses(problem) === undefined);
   const method = taking.find(({ id }) => id === wanted) ?? taking[0];
   if (method === undefined) throw new Error(`methodFor: no method takes ${problem.op}`);

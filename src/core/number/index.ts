@@ -11,5 +11,5 @@ export {
   roundTo,
   withoutTrailingZeros,
 } from "./decimal";
-export { decimalSign, groupingSign, type Notation, otherSign, writeDecimal } from "./notation";
+export { decimalSign, type Notation, otherSign, writeDecimal } from "./notation";
 export { MOST_DIGITS_A_SIDE, ONES, type Place, placesFrom, TENTHS } from "./place";

@@ -14,7 +14,7 @@ export const decimalSign = (notation: Notation): "." | "," => (notation.decimalM
 export const otherSign = (notation: Notation): "." | "," => (notation.decimalMark === "point" ? "," : ".");
 
 /** The character between groups of three digits; a no-break space where the groups are set apart by space. */
-export function groupingSign(notation: Notation): string {
+function groupingSign(notation: Notation): string {
   switch (notation.grouping) {
     case "none":
       return "";

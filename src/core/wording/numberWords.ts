@@ -35,7 +35,7 @@ function belowThousand(count: number): string {
 const PREFIXES = ["", "ten-", "hundred-"];
 
 /** The name of one of a place: "tenth", "ten-thousandth", "ten", "hundred", and "one" or "unit" by the house. */
-export function placeName(place: Place, house: HouseRules): string {
+function placeName(place: Place, house: HouseRules): string {
   if (place === ONES) return house.onesTerm === "ones" ? "one" : "unit";
   const size = Math.abs(place);
   if (size === 1) return place < 0 ? "tenth" : "ten";

@@ -2,17 +2,16 @@
 
 import type { ReactElement } from "react";
 import { useEffect, useRef, useState } from "react";
-import type { HouseRules } from "@/core/house";
-import { plain, stageName, stepWords } from "@/core/wording";
+import { type HouseRules, nearestPreset } from "@/core/house";
+import { METHOD_WORDS, PRESET_WORDS, plain, stageName, stepWords } from "@/core/wording";
 import { useView } from "../useView";
 import { PACES, type View } from "../view";
 import { BoardSheet } from "./BoardSheet";
 import type { OpenBoard } from "./boardState";
-import { HouseButton } from "./HouseButton";
+import { ChoiceButton } from "./ChoiceButton";
 import type { KeyAct } from "./keys";
-import { LazyKeysDialog } from "./lazy";
+import { LazyHousePanel, LazyKeysDialog, LazyMethodPanel } from "./lazy";
 import { Margin } from "./Margin";
-import { MethodPicker } from "./MethodPicker";
 import { ProblemField } from "./ProblemField";
 import { RunBar } from "./RunBar";
 import { useBoard } from "./useBoard";
@@ -20,6 +19,8 @@ import { useKeeping } from "./useKeeping";
 import { useKeys } from "./useKeys";
 import { usePlay } from "./usePlay";
 import { nextSquare, ViewControls } from "./ViewControls";
+
+type Menu = "method" | "house" | "help";
 
 /** The Board: a problem typed, set out on squared paper and stepped through, with what to say beside it. */
 export function BoardScreen({
@@ -40,8 +41,10 @@ export function BoardScreen({
   const [view, changeView] = useView(startView);
   const { open, run, house } = board;
   const keeping = useKeeping(open, kept);
-  const [menu, setMenu] = useState<"method" | "house" | "help" | undefined>();
+  const [menu, setMenu] = useState<Menu | undefined>();
   const problemField = useRef<HTMLInputElement>(null);
+  const methodButton = useRef<HTMLButtonElement>(null);
+  const houseButton = useRef<HTMLButtonElement>(null);
   const guessField = useRef<HTMLInputElement>(null);
 
   const last = run?.steps.length ?? 1;
@@ -54,8 +57,13 @@ export function BoardScreen({
   };
   const nextPace = (): void =>
     changeView({ pace: PACES[(PACES.indexOf(view.pace) + 1) % PACES.length] ?? view.pace });
-  const toggle = (name: "method" | "house" | "help") => (isOpen: boolean) =>
-    setMenu(isOpen ? name : undefined);
+  const toggleMenu = (name: Menu): void => setMenu(menu === name ? undefined : name);
+  const closeMenu = (): void => {
+    setMenu(undefined);
+    if (menu === "method") methodButton.current?.focus();
+    if (menu === "house") houseButton.current?.focus();
+  };
+  const preset = nearestPreset(house);
 
   const acting: Readonly<Record<KeyAct, () => void>> = {
     next: () => goTo(step + 1),
@@ -65,7 +73,7 @@ export function BoardScreen({
     play: () => run && play.setPlaying(!play.playing),
     pace: nextPace,
     problem: () => problemField.current?.select(),
-    method: () => setMenu("method"),
+    method: () => run && setMenu("method"),
     house: () => setMenu("house"),
     estimate: () => changeView({ estimateWaits: !view.estimateWaits }),
     say: () => changeView({ sayLine: !view.sayLine }),
@@ -97,18 +105,20 @@ export function BoardScreen({
           field={problemField}
           onOpened={() => problemField.current?.blur()}
         />
-        <MethodPicker
-          problem={run?.working.problem}
-          method={open?.method}
-          onMethod={acts.setMethod}
+        <ChoiceButton
+          label="Method"
+          chosen={open ? METHOD_WORDS[open.method].name : "Not yet"}
+          disabled={run === undefined}
           isOpen={menu === "method"}
-          onOpen={toggle("method")}
+          button={methodButton}
+          onPress={() => toggleMenu("method")}
         />
-        <HouseButton
-          house={house}
-          onHouse={acts.setHouse}
+        <ChoiceButton
+          label={preset.changed.length > 0 ? "House rules, changed" : "House rules"}
+          chosen={PRESET_WORDS[preset.preset].name}
           isOpen={menu === "house"}
-          onOpen={toggle("house")}
+          button={houseButton}
+          onPress={() => toggleMenu("house")}
         />
         <div className="ml-auto">
           <ViewControls view={view} onView={changeView} onHelp={() => setMenu("help")} />
@@ -172,7 +182,17 @@ export function BoardScreen({
       <p aria-live="polite" className="sr-only">
         {here && `Step ${step} of ${last}, ${stageName(here.stage, house)}. ${spoken}`}
       </p>
-      {menu === "help" && <LazyKeysDialog onClose={() => setMenu(undefined)} />}
+      {menu === "help" && <LazyKeysDialog onClose={closeMenu} />}
+      {menu === "house" && <LazyHousePanel house={house} onHouse={acts.setHouse} onClose={closeMenu} />}
+      {menu === "method" && run && open && (
+        <LazyMethodPanel
+          problem={run.working.problem}
+          method={open.method}
+          button={methodButton}
+          onMethod={acts.setMethod}
+          onClose={closeMenu}
+        />
+      )}
     </div>
   );
 }

@@ -6,9 +6,9 @@ import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { numeralWords } from "@/core/wording";
+import { Paper, sheetFor } from "../paper";
 import type { View } from "../view";
 import type { Reading } from "./boardState";
-import { Paper, sheetFor } from "./Paper";
 
 /** What a sheet measures at least, in pixels, so that it fills its room on a small screen. */
 const LEAST = { across: 650, down: 500 };

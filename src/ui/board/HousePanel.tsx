@@ -1,27 +1,48 @@
 "use client";
 
+import { X } from "lucide-react";
+import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { HouseSwitches } from "../house/HouseSwitches";
 import { ROUTES } from "../routes";
 
-/** The house rules of the open board. Loaded when they are first wanted. */
+/** The house rules of the open board, beside the paper they change. Loaded when they are first wanted. */
 export default function HousePanel({
   house,
   onHouse,
+  onClose,
 }: {
   readonly house: HouseRules;
   readonly onHouse: (house: HouseRules) => void;
+  readonly onClose: () => void;
 }): ReactElement {
   return (
-    <>
-      <HouseSwitches house={house} onHouse={onHouse} />
-      <p className="mt-4 border-t border-edge pt-3 text-sm text-soft">
-        These are the rules of this board.{" "}
-        <a href={ROUTES.houseRules} className="font-semibold text-plumb">
-          Rules for every new board
-        </a>
-      </p>
-    </>
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()} modal={false}>
+      <Dialog.Portal>
+        <Dialog.Content
+          aria-describedby={undefined}
+          onInteractOutside={(event) => event.preventDefault()}
+          className="fixed top-[74px] right-3 bottom-24 z-30 w-[392px] max-w-[94vw] overflow-y-auto rounded-2xl border border-edge bg-page p-4 shadow-sheet outline-none"
+        >
+          <div className="mb-2 flex items-center justify-between">
+            <Dialog.Title className="text-lg font-semibold">House rules of this board</Dialog.Title>
+            <Dialog.Close
+              aria-label="Close"
+              className="grid size-11 place-items-center rounded-lg hover:bg-shade"
+            >
+              <X aria-hidden="true" className="size-5" />
+            </Dialog.Close>
+          </div>
+          <HouseSwitches house={house} onHouse={onHouse} />
+          <p className="mt-4 border-t border-edge pt-3 text-sm text-soft">
+            These are the rules of this board.{" "}
+            <a href={ROUTES.houseRules} className="font-semibold text-plumb">
+              Rules for every new board
+            </a>
+          </p>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
   );
 }

@@ -3,8 +3,8 @@ import type { Inverse } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { plain } from "@/core/wording";
+import { Paper, sheetFor } from "../paper";
 import { boardAddress } from "./address";
-import { Paper, sheetFor } from "./Paper";
 
 /** The inverse operation worked out in small, and a way to open it as a board of its own. */
 export function InverseCard({

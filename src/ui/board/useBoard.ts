@@ -7,7 +7,7 @@ import { newBoardId } from "./address";
 import { boardReducer, type OpenBoard, type Reading, readTyped } from "./boardState";
 
 /** What the screen shows: the field, the board that is open, and what each of them reads as. */
-export interface BoardView {
+interface BoardView {
   readonly typed: string;
   readonly house: HouseRules;
   readonly open: OpenBoard | undefined;

@@ -14,50 +14,45 @@ const RETRY = 3000;
 
 /**
  * Keeps the open board, and puts it in the address, shortly after each change and at once when the
- * page goes away. Says `kept` only when the server has answered that the row is on disk.
+ * page goes away. Says `kept` only of the very state that the server has answered is on disk.
  */
 export function useKeeping(open: OpenBoard | undefined, keptAtStart: boolean): Keeping {
-  const [keeping, setKeeping] = useState<Keeping>("kept");
-  const latest = useRef(open);
-  const onDisk = useRef(keptAtStart ? open : undefined);
-  latest.current = open;
+  const [onDisk, setOnDisk] = useState(keptAtStart ? open : undefined);
+  const [refused, setRefused] = useState<OpenBoard | undefined>();
+  const unkept = open === onDisk ? undefined : open;
+  const leaving = useRef(unkept);
+  leaving.current = unkept;
 
   useEffect(() => {
-    if (open === undefined || open === onDisk.current) return;
-    setKeeping("keeping");
-    let timer = setTimeout(attempt, PAUSE);
+    if (unkept === undefined) return;
     let over = false;
-
-    async function attempt(): Promise<void> {
-      if (open === undefined) return;
-      history.replaceState(null, "", boardAddress(open));
-      const kept = await send(open, false);
-      if (kept) onDisk.current = open;
-      if (over) return;
-      setKeeping(kept ? "kept" : "notKept");
-      if (!kept) timer = setTimeout(attempt, RETRY);
-    }
+    const attempt = async (): Promise<void> => {
+      history.replaceState(null, "", boardAddress(unkept));
+      const kept = await send(unkept, false);
+      if (kept) setOnDisk(unkept);
+      if (kept || over) return;
+      setRefused(unkept);
+      timer = setTimeout(attempt, RETRY);
+    };
+    let timer = setTimeout(attempt, PAUSE);
     return () => {
       over = true;
       clearTimeout(timer);
     };
-  }, [open]);
+  }, [unkept]);
 
   useEffect(() => {
     const leave = (): void => {
-      const board = latest.current;
-      if (board === undefined || board === onDisk.current) return;
-      history.replaceState(null, "", boardAddress(board));
-      void send(board, true);
+      if (leaving.current === undefined) return;
+      history.replaceState(null, "", boardAddress(leaving.current));
+      void send(leaving.current, true);
     };
     window.addEventListener("pagehide", leave);
-    return () => {
-      window.removeEventListener("pagehide", leave);
-      leave();
-    };
+    return () => window.removeEventListener("pagehide", leave);
   }, []);
 
-  return keeping;
+  if (unkept === undefined) return "kept";
+  return refused === unkept ? "notKept" : "keeping";
 }
 
 async function send({ id, ...board }: OpenBoard, leaving: boolean): Promise<boolean> {

@@ -6,7 +6,7 @@ import { choicesOf, type HouseChoices, type HouseRules } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { type Problem, writeProblem } from "@/core/problem";
 import { plain, stepWords } from "@/core/wording";
-import { Paper, sheetFor } from "../board";
+import { Paper, sheetFor } from "../paper";
 import { HouseSwitches } from "./HouseSwitches";
 
 const decimal = (whole: string, fraction: string) =>

@@ -2,7 +2,7 @@ import type { ReactElement } from "react";
 import { runOf } from "@/core/checks";
 import { workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
-import { Paper, sheetFor } from "../board";
+import { Paper, sheetFor } from "../paper";
 import type { ListedBoard } from "./listedBoard";
 
 /** A kept board in small, at the step where it was left. */

@@ -3,8 +3,6 @@
 import dynamic from "next/dynamic";
 
 /** Parts that most boards never open: their code comes when it is first wanted. */
-export const LazyHousePanel = dynamic(() => import("./HousePanel"), {
-  loading: () => <p className="text-soft">Opening the house rules…</p>,
-});
-
+export const LazyHousePanel = dynamic(() => import("./HousePanel"));
+export const LazyMethodPanel = dynamic(() => import("./MethodPanel"));
 export const LazyKeysDialog = dynamic(() => import("./KeysDialog"));

@@ -1,0 +1,6 @@
+// npm run fuzz: 100,000 random problems (or as many as are named) against an independent library.
+import { ensureInstalled, runPackage } from "./launch/machine.mjs";
+
+await ensureInstalled();
+const { code } = await runPackage("tsx/dist/cli.mjs", ["bench/fuzz.ts", ...process.argv.slice(2)]);
+process.exitCode = code;

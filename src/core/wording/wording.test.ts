@@ -1,0 +1,189 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { runOf } from "../checks";
+import { type HouseRules, houseRulesFrom, PRESETS, SWITCH_NAMES, SWITCHES } from "../house";
+import { workingOf } from "../methods";
+import type { Decimal } from "../number";
+import { readProblem } from "../problem";
+import { anyDecimal, anyHouse, anyProblem } from "../testing/arbitrary";
+import { houseRefusalWords, SWITCH_GROUPS } from "./houseWords";
+import { plain, stretches } from "./line";
+import { numeralWords, placesName } from "./numberWords";
+import { stepWords } from "./stepWords";
+
+const byPlaces = PRESETS.fillersTrueValue;
+const byDigits: HouseRules = { ...byPlaces, numberNames: "byDigits" };
+
+const runOn = (line: string, house: HouseRules) => {
+  const problem = readProblem(line, house);
+  if (!problem.ok) throw new Error(`${line} does not read`);
+  return runOf(workingOf(problem.value, house));
+};
+
+const said = (line: string, house: HouseRules): readonly string[] =>
+  runOn(line, house).steps.map(({ reason }) => plain(stepWords(reason, house).say));
+
+/** Reads words back into digits, by a way of its own, so that naming is tested against another reading. */
+function spokenDigits(words: string): string {
+  const names = "zero one two three four five six seven eight nine".split(" ");
+  return words
+    .split(" ")
+    .map((word) => names.indexOf(word))
+    .join("");
+}
+
+const SMALL =
+  "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen".split(
+    " ",
+  );
+const TENS = "_ _ twenty thirty forty fifty sixty seventy eighty ninety".split(" ");
+const POWERS = ["thousand", "million", "billion", "trillion", "quadrillion"];
+
+/** The count that cardinal words stand for. */
+function countSpoken(words: string): bigint {
+  let total = 0n;
+  let group = 0n;
+  for (const word of words.replaceAll("-", " ").split(" ")) {
+    if (SMALL.includes(word)) group += BigInt(SMALL.indexOf(word));
+    else if (TENS.includes(word)) group += BigInt(10 * TENS.indexOf(word));
+    else if (word === "hundred") group *= 100n;
+    else {
+      total += group * 1000n ** BigInt(POWERS.indexOf(word) + 1);
+      group = 0n;
+    }
+  }
+  return total + group;
+}
+
+describe("numbers in words", () => {
+  const numeral = (whole: string, fraction = ""): Decimal => ({
+    kind: "decimal",
+    negative: false,
+    whole,
+    fraction,
+    point: fraction !== "",
+  });
+
+  it.each([
+    [numeral("31", "605"), "thirty-one and six hundred five thousandths", "thirty-one point six zero five"],
+    [numeral("20", "40"), "twenty and forty hundredths", "twenty point four zero"],
+    [numeral("", "5"), "five tenths", "point five"],
+    [numeral("0", "1"), "one tenth", "zero point one"],
+    [numeral("1000000"), "one million", "one million"],
+    [numeral("007"), "seven", "seven"],
+    [numeral("3", "000000000000001"), "three and one quadrillionth", `three point ${"zero ".repeat(14)}one`],
+    [{ ...numeral("2", "5"), negative: true }, "minus two and five tenths", "minus two point five"],
+  ])("are right in both styles: %o", (value, places, digits) => {
+    expect(numeralWords(value, byPlaces)).toBe(places);
+    expect(numeralWords(value, byDigits)).toBe(digits);
+  });
+
+  it("can be read back to the same digits, for every numeral that can be read", () => {
+    fc.assert(
+      fc.property(anyDecimal, (value) => {
+        const [whole = "", digits] = numeralWords(value, byDigits).split(/ ?point /);
+        expect(whole === "" ? 0n : countSpoken(whole)).toBe(BigInt(value.whole || "0"));
+        if (value.fraction !== "") expect(spokenDigits(digits ?? "")).toBe(value.fraction);
+
+        const parts = numeralWords(value, byPlaces).split(" and ");
+        if (value.fraction === "") {
+          expect(countSpoken(parts[0] ?? "")).toBe(BigInt(value.whole || "0"));
+        } else {
+          const last = parts.at(-1) ?? "";
+          const count = last.slice(0, last.lastIndexOf(" "));
+          expect(countSpoken(count)).toBe(BigInt(value.fraction));
+          const name = last.slice(last.lastIndexOf(" ") + 1);
+          const plural = placesName(-value.fraction.length, byPlaces);
+          expect(name).toBe(BigInt(value.fraction) === 1n ? plural.slice(0, -1) : plural);
+        }
+      }),
+      { numRuns: 1500 },
+    );
+  });
+});
+
+describe("what is said at a step", () => {
+  it("is a finished sentence in every house, marked in pairs, with nothing left out", () => {
+    const seen = new Set<string>();
+    const faults = (
+      { say, why, ask }: ReturnType<typeof stepWords>,
+      house: HouseRules,
+    ): readonly string[] => [
+      ...[say, why, ask].filter(
+        (line) =>
+          !/^[\p{Lu}\d“−.,].*[.?]$/su.test(plain(line)) ||
+          /undefined|NaN|\[object| {2}|\.\.|_/.test(line) ||
+          line.split("*").length % 2 === 0 ||
+          stretches(line)
+            .map(({ text }) => text)
+            .join("") !== plain(line),
+      ),
+      ...(ask.endsWith("?") ? [] : [ask]),
+      ...(house.onesTerm === "units" && /\bones\b/.test(say) ? [say] : []),
+      ...(house.decimalMark === "comma" && /\bpoint\b/.test(say) ? [say] : []),
+    ];
+    fc.assert(
+      fc.property(anyProblem, anyHouse, (problem, house) => {
+        const { steps } = runOf(workingOf(problem, house));
+        for (const { reason } of steps) seen.add(reason.kind);
+        expect(steps.flatMap(({ reason }) => faults(stepWords(reason, house), house))).toEqual([]);
+      }),
+      { numRuns: 800 },
+    );
+    expect([...seen].sort()).toEqual(
+      [
+        "estimate",
+        "swapForBelowZero",
+        "writeOperand",
+        "hiddenPoint",
+        "fillers",
+        "drawRule",
+        "placePoint",
+        "columnSum",
+        "exchange",
+        "difference",
+        "dropZeros",
+        "signBelowZero",
+        "nameAnswer",
+        "compareWithEstimate",
+        "inverse",
+      ].sort(),
+    );
+  });
+
+  it("is short, or true to the place values, in the terms of the house", () => {
+    const short: HouseRules = { ...byPlaces, narration: "short" };
+    expect(said("5.7 + 2.6", short)).toContain("7 and 6 make 13: write 3, carry 1.");
+    expect(said("5.7 + 2.6", { ...short, carryTerm: "regroup" })).toContain(
+      "7 and 6 make 13: write 3, regroup 10 as 1.",
+    );
+    expect(said("5.7 + 2.6", { ...short, carryPlace: "unwritten" })).toContain(
+      "7 and 6 make 13: write 3, keep 1 in mind.",
+    );
+    expect(said("5.7 + 2.6", byPlaces)).toContain(
+      "Seven tenths and six tenths make thirteen tenths: three tenths stay, ten tenths are one whole to carry.",
+    );
+    expect(said("5.7 + 2.6", { ...byPlaces, carryTerm: "exchange", onesTerm: "units" })).toContain(
+      "Seven tenths and six tenths make thirteen tenths: three tenths stay, ten tenths are exchanged for one unit.",
+    );
+    expect(said("5 - 2.004", { ...short, borrowTerm: "exchange" })).toContain(
+      "4 from 0 won't go: exchange 1 from the 5. The 5 becomes 4, each zero between 9 and the 0 becomes 10.",
+    );
+  });
+});
+
+describe("house rules", () => {
+  it("offer every switch in just one group", () => {
+    expect(SWITCH_GROUPS.flatMap(({ switches }) => switches).sort()).toEqual([...SWITCH_NAMES].sort());
+  });
+
+  it("refuse what they don't know in a sentence that says what they do", () => {
+    for (const choices of [{ preset: "loud" }, { volume: "loud" }, { narration: "loud" }]) {
+      const house = houseRulesFrom(choices);
+      expect(house.ok).toBe(false);
+      if (!house.ok) expect(houseRefusalWords(house.error)).toContain("loud" in choices ? "" : "“");
+    }
+    const narration = houseRulesFrom({ narration: "loud" });
+    expect(!narration.ok && houseRefusalWords(narration.error)).toContain(SWITCHES.narration.join(", "));
+  });
+});

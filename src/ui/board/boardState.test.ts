@@ -1,0 +1,102 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { PRESETS } from "@/core/house";
+import { readProblem, writeProblem } from "@/core/problem";
+import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
+import { boardAddress, readAddress } from "./address";
+import { type BoardScreenState, boardReducer, readTyped } from "./boardState";
+import { startOfBoard } from "./startOfBoard";
+
+const house = PRESETS.fillersTrueValue;
+const blank: BoardScreenState = { typed: "", house, open: undefined };
+const opened = (text: string): BoardScreenState =>
+  boardReducer(blank, { kind: "open", id: "board00001", text });
+const parameters = (address: string): Record<string, string> =>
+  Object.fromEntries(new URL(address, "http://localhost").searchParams);
+
+describe("the state of the Board", () => {
+  it("opens only what reads, at the first step", () => {
+    expect(opened("40.3 + 7.8").open).toMatchObject({ step: 1, method: "column-addition", guess: "" });
+    expect(opened("4..2")).toEqual({ ...blank, typed: "4..2" });
+  });
+
+  it("keeps steps within the run", () => {
+    const state = opened("2.5 + 1.25");
+    const reading = readTyped("2.5 + 1.25", house);
+    const last = reading.ok ? reading.run.steps.length : 0;
+    expect(boardReducer(state, { kind: "goTo", step: 999 }).open?.step).toBe(last);
+    expect(boardReducer(state, { kind: "move", by: -3 }).open?.step).toBe(1);
+  });
+
+  it("goes back to the open problem when typing is given up", () => {
+    const typing = boardReducer(opened("1 + 2"), { kind: "type", text: "9 - " });
+    expect(typing.open?.problem).toBe("1 + 2");
+    expect(boardReducer(typing, { kind: "backToOpen" }).typed).toBe("1 + 2");
+  });
+
+  it("means the same number under any other house rules, and the end stays the end", () => {
+    fc.assert(
+      fc.property(anyProblem, anyHouse, anyHouse, (problem, before, after) => {
+        const text = writeProblem(problem, before);
+        const state = boardReducer(
+          { typed: "", house: before, open: undefined },
+          { kind: "open", id: "board00001", text },
+        );
+        const atEnd = boardReducer(state, { kind: "goTo", step: 9999 });
+        const changed = boardReducer(atEnd, { kind: "setHouse", house: after });
+        expect(readProblem(changed.open?.problem ?? "", after)).toEqual({ ok: true, value: problem });
+        const reading = readTyped(changed.open?.problem ?? "", after);
+        expect(reading.ok && reading.run.steps.length).toBe(changed.open?.step);
+      }),
+      { numRuns: 300 },
+    );
+  });
+});
+
+describe("the address of a board", () => {
+  it("brings every board back as it stands", () => {
+    fc.assert(
+      fc.property(anyProblem, anyHouse, fc.nat(60), (problem, rules, share) => {
+        const text = writeProblem(problem, rules);
+        const state = boardReducer(
+          boardReducer(
+            { typed: "", house: rules, open: undefined },
+            { kind: "open", id: "board00001", text },
+          ),
+          { kind: "goTo", step: share },
+        );
+        if (state.open === undefined) throw new Error("the problem does not open");
+        const address = readAddress(parameters(boardAddress(state.open)));
+        expect(startOfBoard(address, undefined, house)).toEqual({ start: state, kept: false });
+        expect(startOfBoard(address, state.open, house)).toEqual({ start: state, kept: true });
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it("is filled up from the kept board, and opens another board for another problem", () => {
+    const kept = { ...(opened("1.5 + 2").open ?? Object.create(null)), step: 4, guess: "4" };
+    const byId = startOfBoard(readAddress({ id: "board00001" }), kept, house);
+    expect(byId).toMatchObject({ kept: true, start: { open: { problem: "1.5 + 2", step: 4, guess: "4" } } });
+    const other = startOfBoard(readAddress({ id: "board00001", problem: "9 - 4" }), kept, house);
+    expect(other.kept).toBe(false);
+    expect(other.start.open?.id).not.toBe("board00001");
+    expect(startOfBoard(readAddress({ problem: "9 -" }), undefined, house).start).toMatchObject({
+      typed: "9 -",
+      open: undefined,
+    });
+  });
+
+  it("passes over what is wrong in it", () => {
+    expect(
+      readAddress({ id: "../x", problem: "1 + 2", method: "magic", step: "-4", narration: "loud" }),
+    ).toEqual({
+      id: undefined,
+      problem: "1 + 2",
+      method: undefined,
+      house: undefined,
+      step: undefined,
+      guess: undefined,
+    });
+  });
+});

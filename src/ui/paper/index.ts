@@ -1,0 +1,1 @@
+export { Paper, sheetFor } from "./Paper";
