@@ -16,8 +16,10 @@ export interface Server {
   remove(): Promise<void>;
 }
 
-export async function startServer(): Promise<Server> {
-  const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-e2e-"));
+/** Starts a server on a data folder, a fresh one where none is named. */
+export async function startServer(
+  folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-e2e-")),
+): Promise<Server> {
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
   let child: ChildProcess | undefined;

@@ -18,4 +18,11 @@ export type Shape =
       /** Thickness in squares. */
       readonly weight: number;
     }
-  | { readonly kind: "dot"; readonly x: number; readonly y: number; readonly hollow: boolean };
+  /** A decimal point, or with a tail the decimal comma; hollow where it is understood and not written. */
+  | {
+      readonly kind: "dot";
+      readonly x: number;
+      readonly y: number;
+      readonly tail: boolean;
+      readonly hollow: boolean;
+    };

@@ -1,4 +1,5 @@
 import type { Mark, Seat } from "@/core/board";
+import type { Notation } from "@/core/number";
 import type { Shape } from "./shape";
 
 const DIGIT = 0.74;
@@ -12,8 +13,8 @@ const SEATS: Readonly<Record<Seat, number>> = { high: 0.27, low: 0.74 };
 /** Where a point sits between two squares: near the foot of the row, as it is written. */
 const POINT_HEIGHT = 0.72;
 
-/** The shapes that a mark is drawn with, on any medium that can draw text and lines. */
-export function shapesOf(mark: Mark): readonly Shape[] {
+/** The shapes that a mark is drawn with, on any medium that can draw text and lines; a point as the notation writes it. */
+export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): readonly Shape[] {
   switch (mark.kind) {
     case "glyph":
       return [
@@ -40,7 +41,15 @@ export function shapesOf(mark: Mark): readonly Shape[] {
     case "strike":
       return [strokeThrough(mark)];
     case "point":
-      return [{ kind: "dot", x: mark.line, y: mark.row + POINT_HEIGHT, hollow: mark.look === "hidden" }];
+      return [
+        {
+          kind: "dot",
+          x: mark.line,
+          y: mark.row + POINT_HEIGHT,
+          tail: decimalMark === "comma",
+          hollow: mark.look === "hidden",
+        },
+      ];
     case "rule":
       return Array.from({ length: mark.strokes }, (_, stroke) => ({
         kind: "line",

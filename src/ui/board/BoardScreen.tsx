@@ -90,7 +90,8 @@ export function BoardScreen({
 
   const waiting = view.estimateWaits && open?.guess === "";
   const words = here && stepWords(here.reason, house);
-  const hidden = !view.sayLine || (waiting && here?.stage === "estimate");
+  const tellsEstimate = here?.reason.kind === "estimate" || here?.reason.kind === "compareWithEstimate";
+  const hidden = !view.sayLine || (waiting && tellsEstimate);
   const spoken = words ? plain(hidden ? words.ask : words.say) : "";
 
   return (
@@ -131,6 +132,7 @@ export function BoardScreen({
           step={step}
           house={house}
           view={view}
+          keeping={open && keeping}
           onNext={acting.next}
           onPrevious={acting.previous}
         />
@@ -139,24 +141,19 @@ export function BoardScreen({
           className="flex min-h-0 flex-col gap-5 overflow-y-auto py-4 pr-6 pl-2 max-[1000px]:max-h-[38vh] max-[1000px]:px-8"
         >
           {run && here && words && open ? (
-            <>
-              <Margin
-                run={run}
-                step={here}
-                words={words}
-                house={house}
-                sayLine={view.sayLine}
-                waiting={waiting}
-                estimateWaits={view.estimateWaits}
-                guess={open.guess}
-                guessField={guessField}
-                onShowSay={() => changeView({ sayLine: true })}
-                onGuess={acts.guess}
-              />
-              <p role="status" className="mt-auto text-[13px] text-soft" data-keeping={keeping}>
-                {{ kept: "Kept", keeping: "Keeping…", notKept: "Not kept yet: trying again" }[keeping]}
-              </p>
-            </>
+            <Margin
+              run={run}
+              step={here}
+              words={words}
+              house={house}
+              hidden={hidden}
+              waiting={waiting}
+              estimateWaits={view.estimateWaits}
+              guess={open.guess}
+              guessField={guessField}
+              onShowSay={() => changeView({ sayLine: true })}
+              onGuess={acts.guess}
+            />
           ) : (
             <p className="text-[15.5px] leading-normal text-soft">
               Type a sum or a difference and press Enter. It is set out here, with what to say at every step.

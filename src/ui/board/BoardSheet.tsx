@@ -9,6 +9,7 @@ import { numeralWords } from "@/core/wording";
 import { Paper, sheetFor } from "../paper";
 import type { View } from "../view";
 import type { Reading } from "./boardState";
+import type { Keeping } from "./useKeeping";
 
 /** What a sheet measures at least, in pixels, so that it fills its room on a small screen. */
 const LEAST = { across: 650, down: 500 };
@@ -16,6 +17,12 @@ const LEAST = { across: 650, down: 500 };
 /** Paper on which nothing is to be written yet. */
 const BLANK: Layout = { columns: [{ place: 0, col: -1 }], plumb: { line: 0 } };
 const NOTHING: readonly Writing[] = [];
+
+const KEEPING_WORDS: Readonly<Record<Keeping, string>> = {
+  kept: "Kept",
+  keeping: "Keeping…",
+  notKept: "Not kept yet: trying again",
+};
 
 /** How far a finger must go across the paper to turn a step, in pixels. */
 const SWIPE = 48;
@@ -27,6 +34,7 @@ export function BoardSheet({
   step,
   house,
   view,
+  keeping,
   onNext,
   onPrevious,
 }: {
@@ -35,6 +43,8 @@ export function BoardSheet({
   readonly step: number;
   readonly house: HouseRules;
   readonly view: View;
+  /** Whether the open board is on disk; nothing where none is open. */
+  readonly keeping: Keeping | undefined;
   readonly onNext: () => void;
   readonly onPrevious: () => void;
 }): ReactElement {
@@ -92,9 +102,18 @@ export function BoardSheet({
       }}
     >
       <figure className="m-auto flex w-max flex-col rounded border border-edge bg-page px-5 pt-3 pb-5 shadow-sheet">
-        <figcaption className="sticky left-5 min-h-9 max-w-[min(100%,70vw)] self-start pb-2 font-board text-[19px] break-words text-soft">
-          {shownRun && writeProblem(shownRun.working.problem, house)}
-        </figcaption>
+        <div className="sticky left-5 flex w-full max-w-[min(100%,calc(100vw-460px))] items-baseline justify-between gap-6 pb-2 max-[1000px]:max-w-[min(100%,76vw)]">
+          <figcaption className="min-h-8 min-w-0 font-board text-[19px] break-words text-soft">
+            {shownRun && writeProblem(shownRun.working.problem, house)}
+          </figcaption>
+          <p
+            role="status"
+            className="shrink-0 text-[13px] text-soft data-[keeping=notKept]:text-rust"
+            data-keeping={keeping}
+          >
+            {keeping && KEEPING_WORDS[keeping]}
+          </p>
+        </div>
         <Paper
           layout={layout}
           writings={steps}

@@ -15,12 +15,12 @@ export function InverseCard({
   readonly house: HouseRules;
 }): ReactElement {
   const { layout, steps, problem } = inverse.working;
-  const sheet = useMemo(() => sheetFor(layout, steps, { columns: 0, rows: 0 }), [layout, steps]);
+  const sheet = useMemo(() => sheetFor(layout, steps, { columns: 0, rows: 0 }, 1), [layout, steps]);
   const line = writeProblem(problem, house);
   return (
     <section aria-label="Check by the inverse">
       <h2 className="text-[13px] text-soft">Check by the inverse</h2>
-      <div className="mt-2 max-w-64 rounded-md border border-edge bg-page p-2">
+      <div className="mt-2 max-w-52 rounded-md border border-edge bg-page p-2">
         <Paper
           layout={layout}
           writings={steps}

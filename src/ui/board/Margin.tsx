@@ -14,7 +14,7 @@ export function Margin({
   step,
   words,
   house,
-  sayLine,
+  hidden,
   waiting,
   estimateWaits,
   guess,
@@ -26,7 +26,8 @@ export function Margin({
   readonly step: Step<RunReason>;
   readonly words: StepWords;
   readonly house: HouseRules;
-  readonly sayLine: boolean;
+  /** Whether the question stands in place of what to say and why. */
+  readonly hidden: boolean;
   /** Whether the estimate still waits for the learner's. */
   readonly waiting: boolean;
   readonly estimateWaits: boolean;
@@ -35,7 +36,6 @@ export function Margin({
   readonly onShowSay: () => void;
   readonly onGuess: (guess: string) => void;
 }): ReactElement {
-  const hidden = !sayLine || (waiting && step.stage === "estimate");
   return (
     <>
       <section aria-label={hidden ? "Ask" : "Say"}>
@@ -43,7 +43,7 @@ export function Margin({
         <p className="mt-1 text-[23px] leading-[1.3] text-balance">
           <Marked line={hidden ? words.ask : words.say} />
         </p>
-        {!sayLine && (
+        {hidden && !waiting && (
           <button
             type="button"
             onClick={onShowSay}
@@ -81,8 +81,7 @@ function Marked({ line }: { readonly line: string }): ReactElement {
     <>
       {stretches(line).map(({ text, marked }, index) =>
         marked ? (
-          // The stretches of a line are never reordered.
-          // biome-ignore lint/suspicious/noArrayIndexKey: see above
+          // biome-ignore lint/suspicious/noArrayIndexKey: the stretches of a line never change their order
           <strong key={index} className="font-bold text-pencil">
             {text}
           </strong>

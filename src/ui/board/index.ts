@@ -1,3 +1,4 @@
 export { readAddress } from "./address";
 export { BoardScreen } from "./BoardScreen";
+export { KEYS } from "./keys";
 export { startOfBoard } from "./startOfBoard";

@@ -1,5 +1,6 @@
 import { memo, type ReactElement } from "react";
 import type { Mark, Writing } from "@/core/board";
+import type { Notation } from "@/core/number";
 import { type Shape, shapesOf } from "@/render/board";
 
 /** Units of the drawing to one square; whole squares drawn at 1 would blur text in some browsers. */
@@ -9,14 +10,16 @@ export const UNIT = 100;
 export const StepMarks = memo(function StepMarks({
   writing,
   fresh,
+  decimalMark,
 }: {
   readonly writing: Writing;
   readonly fresh: boolean;
+  readonly decimalMark: Notation["decimalMark"];
 }): ReactElement {
   return (
     <g data-fresh={fresh} className="group/step">
       {writing.marks.map((mark) => (
-        <MarkDrawing key={keyOf(mark)} mark={mark} />
+        <MarkDrawing key={keyOf(mark)} mark={mark} decimalMark={decimalMark} />
       ))}
     </g>
   );
@@ -24,10 +27,16 @@ export const StepMarks = memo(function StepMarks({
 
 const keyOf = (mark: Mark): string => JSON.stringify(mark);
 
-function MarkDrawing({ mark }: { readonly mark: Mark }): ReactElement {
+function MarkDrawing({
+  mark,
+  decimalMark,
+}: {
+  readonly mark: Mark;
+  readonly decimalMark: Notation["decimalMark"];
+}): ReactElement {
   return (
     <g data-mark={mark.kind}>
-      {shapesOf(mark).map((shape) => (
+      {shapesOf(mark, decimalMark).map((shape) => (
         <ShapeDrawing key={JSON.stringify(shape)} shape={shape} />
       ))}
     </g>
@@ -69,15 +78,21 @@ function ShapeDrawing({ shape }: { readonly shape: Shape }): ReactElement {
           className={STROKE}
         />
       );
-    case "dot":
+    case "dot": {
+      const [x, y] = [shape.x * UNIT, shape.y * UNIT];
       return (
-        <circle
-          cx={shape.x * UNIT}
-          cy={shape.y * UNIT}
-          r={shape.hollow ? 8 : 9}
+        <path
+          d={shape.tail ? commaPath(x, y) : dotPath(x, y)}
           strokeWidth={shape.hollow ? 4 : 0}
           className={shape.hollow ? "fill-page stroke-soft group-data-[fresh=true]/step:stroke-pencil" : INK}
         />
       );
+    }
   }
 }
+
+const dotPath = (x: number, y: number): string => `M${x - 9} ${y}a9 9 0 1 0 18 0a9 9 0 1 0 -18 0Z`;
+
+/** The same dot, drawn on into a short tail down to the left. */
+const commaPath = (x: number, y: number): string =>
+  `M${x - 9} ${y}a9 9 0 1 1 18 0c0 12 -6 20 -16 25c3 -6 5 -11 4 -17a9 9 0 0 1 -6 -8Z`;

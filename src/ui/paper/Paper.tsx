@@ -4,27 +4,28 @@ import type { HouseRules } from "@/core/house";
 import { placesName } from "@/core/wording";
 import { StepMarks, UNIT } from "./Marks";
 
-/** Free squares around the working: room for the place names above, and to breathe. */
-const MARGIN = { left: 2, right: 2, top: 2, bottom: 2 };
-
 /** A sheet of squared paper: its squares, and those of them that are written on in the end. */
 export interface Sheet extends Extent {
   readonly written: Extent;
 }
 
-/** The sheet a working is written on, large enough for all its steps, and never smaller than `least`. */
+/**
+ * The sheet a working is written on: large enough for all its steps with some free squares around
+ * them (two give the place names room), and never smaller than `least`.
+ */
 export function sheetFor(
   layout: Layout,
   writings: readonly Writing[],
   least: { readonly columns: number; readonly rows: number },
+  free = 2,
 ): Sheet {
   const written = extentOf(
     layout,
     writings.flatMap((writing) => writing.marks),
   );
-  const across = widened(written.left - MARGIN.left, written.right + MARGIN.right, least.columns);
-  const down = widened(written.top - MARGIN.top, written.bottom + MARGIN.bottom, least.rows);
-  return { left: across[0], right: across[1], top: down[0], bottom: down[1], written };
+  const [left, right] = widened(written.left - free, written.right + free, least.columns);
+  const [top, bottom] = widened(written.top - free, written.bottom + free, least.rows);
+  return { left, right, top, bottom, written };
 }
 
 function widened(from: number, to: number, least: number): readonly [number, number] {
@@ -82,9 +83,13 @@ export function Paper({
       {placeNames && <PlaceNames layout={layout} above={sheet.written.top} house={house} />}
       <PlumbLine line={layout.plumb.line} sheet={sheet} />
       {writings.slice(0, shown).map((writing, index) => (
-        // The order of a working's steps never changes, so its index is a step's identity.
-        // biome-ignore lint/suspicious/noArrayIndexKey: see above
-        <StepMarks key={index} writing={writing} fresh={!still && index === shown - 1} />
+        <StepMarks
+          // biome-ignore lint/suspicious/noArrayIndexKey: the steps of a working never change their order
+          key={index}
+          writing={writing}
+          fresh={!still && index === shown - 1}
+          decimalMark={house.decimalMark}
+        />
       ))}
     </svg>
   );

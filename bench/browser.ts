@@ -1,0 +1,96 @@
+import { type Browser, chromium } from "@playwright/test";
+import config from "../playwright.config";
+import { rounded } from "./workings";
+
+const PLACES = {
+  Today: "/",
+  Board: "/board?problem=40.3%2B7.865%2B12&step=3",
+  "House rules": "/house-rules",
+} as const;
+
+const PLACE_NAMES = Object.keys(PLACES) as readonly (keyof typeof PLACES)[];
+
+/** The value that a share of the sorted values lie at or below. */
+function quantile(values: readonly number[], share: number): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  return rounded(sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0, 1);
+}
+
+async function withBrowser<Value>(use: (browser: Browser) => Promise<Value>): Promise<Value> {
+  const browser = await chromium.launch(config.use?.launchOptions ?? {});
+  try {
+    return await use(browser);
+  } finally {
+    await browser.close();
+  }
+}
+
+/** Milliseconds from asking for a page to the last byte of its HTML, over 60 askings. */
+export async function measureServer(url: string) {
+  const rows: { readonly page: string; readonly median: number; readonly percentile95: number }[] = [];
+  for (const page of PLACE_NAMES) {
+    const times: number[] = [];
+    for (let asking = 0; asking < 70; asking++) {
+      const from = performance.now();
+      await (await fetch(url + PLACES[page])).text();
+      if (asking >= 10) times.push(performance.now() - from);
+    }
+    rows.push({ page, median: quantile(times, 0.5), percentile95: quantile(times, 0.95) });
+  }
+  return rows;
+}
+
+/** Milliseconds from a key's own time stamp to the moment after the frame with its step was painted, over 200 steps. */
+export const measureBoardKeys = (url: string) =>
+  withBrowser(async (browser) => {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.goto(`${url}/board?problem=300.0204%2B48.756%2B9.99%2B12&step=1`);
+    await page.waitForFunction(() => document.querySelector("[role=slider]") !== null);
+    await page.evaluate(() => {
+      const times: number[] = [];
+      Object.assign(window, { times });
+      window.addEventListener(
+        "keydown",
+        (event) => {
+          requestAnimationFrame(() => {
+            const channel = new MessageChannel();
+            channel.port1.onmessage = () => times.push(performance.now() - event.timeStamp);
+            channel.port2.postMessage(null);
+          });
+        },
+        { capture: true },
+      );
+    });
+    for (let round = 0; round < 10; round++) {
+      for (let step = 0; step < 10; step++) await page.keyboard.press("ArrowRight", { delay: 15 });
+      for (let step = 0; step < 10; step++) await page.keyboard.press("ArrowLeft", { delay: 15 });
+    }
+    await page.waitForTimeout(200);
+    const times = await page.evaluate(() => (window as unknown as { times: number[] }).times);
+    return { steps: times.length, median: quantile(times, 0.5), percentile95: quantile(times, 0.95) };
+  });
+
+/** The JavaScript each page loads at first, as it crosses the wire. */
+export const measureFirstLoads = (url: string) =>
+  withBrowser(async (browser) => {
+    const rows: { readonly page: string; readonly kilobytes: number }[] = [];
+    for (const name of PLACE_NAMES) {
+      const context = await browser.newContext();
+      const page = await context.newPage();
+      const wire = await context.newCDPSession(page);
+      const scripts = new Set<string>();
+      let bytes = 0;
+      await wire.send("Network.enable");
+      wire.on("Network.responseReceived", ({ requestId, type }) => {
+        if (type === "Script") scripts.add(requestId);
+      });
+      wire.on("Network.loadingFinished", ({ requestId, encodedDataLength }) => {
+        if (scripts.has(requestId)) bytes += encodedDataLength;
+      });
+      await page.goto(url + PLACES[name]);
+      await page.waitForTimeout(1500);
+      rows.push({ page: name, kilobytes: rounded(bytes / 1000, 1) });
+      await context.close();
+    }
+    return rows;
+  });

@@ -1,0 +1,121 @@
+// The parts of the docs that list what the code holds. `npm run docs` writes them; a test holds them against it.
+import fs from "node:fs";
+import { pathToFileURL } from "node:url";
+import { PRESET_NAMES, PRESETS, SWITCH_NAMES, SWITCHES } from "@/core/house";
+import { METHOD_IDS } from "@/core/methods";
+import { METHOD_WORDS, PRESET_WORDS, SWITCH_WORDS } from "@/core/wording";
+import { KEYS } from "@/ui/board";
+import results from "../bench/results.json" with { type: "json" };
+
+const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>
+  [head, head.map(() => "---"), ...rows].map((cells) => `| ${cells.join(" | ")} |`).join("\n");
+
+const code = (text: string): string => `\`${text}\``;
+
+/** Each written part by its file and name. */
+const PARTS: readonly { readonly file: string; readonly name: string; readonly text: () => string }[] = [
+  {
+    file: "README.md",
+    name: "keys",
+    text: () =>
+      table(
+        ["Key", "What it does"],
+        KEYS.map(({ shown, does }) => [code(shown), does]),
+      ),
+  },
+  {
+    file: "docs/methods.md",
+    name: "methods",
+    text: () =>
+      table(
+        ["Id", "Name", "What it does"],
+        METHOD_IDS.map((id) => [code(id), METHOD_WORDS[id].name, METHOD_WORDS[id].about]),
+      ),
+  },
+  {
+    file: "docs/api.md",
+    name: "switches",
+    text: () =>
+      table(
+        ["Switch", "What it decides", "Settings"],
+        SWITCH_NAMES.map((name) => [
+          code(name),
+          SWITCH_WORDS[name].label,
+          SWITCHES[name].map(code).join(", "),
+        ]),
+      ),
+  },
+  {
+    file: "docs/api.md",
+    name: "presets",
+    text: () =>
+      table(
+        ["Preset", "Name", "Settings"],
+        PRESET_NAMES.map((preset) => [
+          code(preset),
+          PRESET_WORDS[preset].name,
+          SWITCH_NAMES.map((name) => PRESETS[preset][name]).join(", "),
+        ]),
+      ),
+  },
+  {
+    file: "docs/benchmarks.md",
+    name: "workings",
+    text: () =>
+      table(
+        ["Method", "Digits a side", "Workings a second", "ms each", "Times a bare sum", "µs a column"],
+        results.workings.map((row) => [
+          row.operation,
+          row.digitsEachSide,
+          row.workingsPerSecond,
+          row.millisecondsEach,
+          row.ratio,
+          row.microsecondsPerDigit,
+        ]),
+      ),
+  },
+  {
+    file: "docs/benchmarks.md",
+    name: "pages",
+    text: () =>
+      table(
+        ["Page", "Server, median ms", "Server, 95th percentile ms", "JavaScript, kB"],
+        results.server.map((row) => [
+          row.page,
+          row.median,
+          row.percentile95,
+          results.firstLoad.find(({ page }) => page === row.page)?.kilobytes ?? "",
+        ]),
+      ),
+  },
+  {
+    file: "docs/benchmarks.md",
+    name: "keys",
+    text: () => {
+      const { median, percentile95, steps } = results.keyToPaint;
+      return `Median ${median} ms, 95th percentile ${percentile95} ms, over ${steps} steps.`;
+    },
+  },
+];
+
+/** Each file as it stands and as it should, so that a test can compare and a command can write. */
+export function writtenDocs(): readonly {
+  readonly file: string;
+  readonly is: string;
+  readonly ought: string;
+}[] {
+  return [...new Set(PARTS.map(({ file }) => file))].map((file) => {
+    const is = fs.readFileSync(file, "utf8");
+    const ought = PARTS.filter((part) => part.file === file).reduce((text, { name, text: part }) => {
+      const [begin, end] = [`<!-- ${name}: written by npm run docs -->`, `<!-- end of ${name} -->`];
+      const [from, to] = [text.indexOf(begin), text.indexOf(end)];
+      if (from < 0 || to < from) throw new Error(`${file} has no place for ${name}`);
+      return `${text.slice(0, from)}${begin}\n\n${part()}\n\n${text.slice(to)}`;
+    }, is);
+    return { file, is, ought };
+  });
+}
+
+if (import.meta.url === pathToFileURL(process.argv[1] ?? "").href) {
+  for (const { file, ought } of writtenDocs()) fs.writeFileSync(file, ought);
+}
