@@ -60,20 +60,26 @@ export function BoardSheet({
   );
   const sheet = useMemo(() => sheetFor(layout, steps, least), [layout, steps, least]);
   const shown = drafted ? drafted.steps.filter(({ stage }) => stage === "setOut").length + 1 : step;
-  const focus = (drafted ? undefined : steps[step - 1]?.focus[0]) ?? layout.plumb.line - 0.5;
+  const here = drafted ? undefined : steps[step - 1];
+  const eyeCol = here?.focus[0] ?? layout.plumb.line - 0.5;
+  const eyeRow = Math.max(0, ...(here?.marks ?? []).map(({ row }) => row));
 
-  // Where the paper is wider than its room, the column at work, or else the plumb line, is kept in sight.
+  // Where the paper is larger than its room, what is new (or else the plumb line) is kept in sight.
   useEffect(() => {
     const room = scroller.current;
     if (room === null) return;
     const fits = room.scrollWidth <= room.clientWidth;
     // A finger across paper that fits turns a step; across wider paper it moves the paper.
     room.style.touchAction = fits ? "pan-y" : "auto";
-    if (fits) return;
-    const middle = ((focus - sheet.left + 0.5) / (sheet.right - sheet.left)) * room.scrollWidth;
+    const across = (eyeCol + 0.5 - sheet.left) / (sheet.right - sheet.left);
+    const down = (eyeRow + 1 - sheet.top) / (sheet.bottom - sheet.top);
     const instantly = matchMedia("(prefers-reduced-motion: reduce)").matches;
-    room.scrollTo({ left: middle - room.clientWidth / 2, behavior: instantly ? "instant" : "smooth" });
-  }, [focus, sheet]);
+    room.scrollTo({
+      left: across * room.scrollWidth - room.clientWidth / 2,
+      top: down * room.scrollHeight - room.clientHeight * 0.7,
+      behavior: instantly ? "instant" : "smooth",
+    });
+  }, [eyeCol, eyeRow, sheet]);
 
   const endSwipe = (event: PointerEvent): void => {
     const from = swipeFrom.current;

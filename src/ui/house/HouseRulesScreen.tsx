@@ -44,8 +44,8 @@ export function HouseRulesScreen({
 
   return (
     <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
-      <div className="mx-auto flex max-w-[1120px] flex-wrap gap-x-12 gap-y-8">
-        <div className="min-w-0 flex-[1_1_460px]">
+      <div className="mx-auto grid max-w-[1040px] grid-cols-[minmax(0,1fr)_minmax(250px,350px)] gap-x-12 gap-y-8 max-[700px]:grid-cols-1 max-[1000px]:gap-x-8">
+        <div className="min-w-0">
           <div className="flex items-baseline justify-between gap-4">
             <h1 className="text-3xl font-semibold">House rules</h1>
             <p
@@ -65,8 +65,8 @@ export function HouseRulesScreen({
           </p>
           <HouseSwitches house={house} onHouse={change} />
         </div>
-        <div className="flex-[1_1_400px]">
-          <div className="sticky top-0 flex flex-col gap-6">
+        <div>
+          <div className="sticky top-0 flex flex-col gap-5">
             {SAMPLES.map((problem) => (
               <Sample key={problem.op} problem={problem} house={house} />
             ))}
@@ -92,7 +92,7 @@ function Sample({ problem, house }: { readonly problem: Problem; readonly house:
   const [first] = spoken;
   const last = spoken.at(-1);
   return (
-    <figure className="rounded-xl border border-edge bg-page p-4 shadow-sheet">
+    <figure className="rounded-xl border border-edge bg-page p-3 shadow-sheet">
       <Paper
         layout={working.layout}
         writings={working.steps}
@@ -104,7 +104,7 @@ function Sample({ problem, house }: { readonly problem: Problem; readonly house:
         label={`Sample: ${writeProblem(problem, house)} worked under these rules`}
         still
       />
-      <figcaption className="mt-3 flex flex-col gap-1 text-[15px] leading-snug">
+      <figcaption className="mt-2 flex flex-col gap-1 text-sm leading-snug">
         <span>“{first}”</span>
         <span>“{last}”</span>
       </figcaption>

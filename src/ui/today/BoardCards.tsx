@@ -38,8 +38,11 @@ export function BoardCards({
             key={board.id}
             className="relative flex flex-col rounded-2xl border border-edge bg-page transition-shadow focus-within:shadow-sheet hover:shadow-sheet"
           >
-            <div aria-hidden="true" className="h-40 overflow-hidden rounded-t-2xl border-b border-edge">
-              <div className="-my-2">{picture}</div>
+            <div
+              aria-hidden="true"
+              className="aspect-[8/5] overflow-hidden rounded-t-2xl border-b border-edge"
+            >
+              {picture}
             </div>
             <div className="flex items-start gap-1 p-3 pl-4">
               <div className="min-w-0 flex-1">
@@ -52,7 +55,7 @@ export function BoardCards({
                     }}
                   />
                 ) : (
-                  <h3 className="line-clamp-2 text-[17px] leading-snug font-semibold">
+                  <h3 className="line-clamp-2 text-[17px] leading-snug font-semibold wrap-anywhere">
                     <a
                       href={`${boardAddress({ problem: board.problem, id: board.id, house: board.house, method: board.method, step: board.step })}`}
                       className="after:absolute after:inset-0 after:rounded-2xl focus-visible:outline-none focus-visible:after:outline-2 focus-visible:after:outline-plumb"
