@@ -7,12 +7,9 @@ import { type NextRequest, NextResponse } from "next/server";
 export function proxy(request: NextRequest): NextResponse {
   const origin = request.headers.get("origin");
   const host = request.headers.get("host");
-  if (
-    request.method !== "GET" &&
-    request.method !== "HEAD" &&
-    origin !== null &&
-    URL.parse(origin)?.host !== host
-  ) {
+  const reads = request.method === "GET" || request.method === "HEAD";
+  const own = origin === null || (URL.canParse(origin) && new URL(origin).host === host);
+  if (!reads && !own) {
     return NextResponse.json(
       { error: { code: "otherSite", message: "This can only be changed from Right Sum itself." } },
       { status: 403 },

@@ -1,7 +1,6 @@
 "use client";
 
-import type { ReactElement } from "react";
-import { useEffect, useRef, useState } from "react";
+import { type ReactElement, useEffect, useRef, useState } from "react";
 import { type HouseRules, nearestPreset } from "@/core/house";
 import { METHOD_WORDS, PRESET_WORDS, plain, stageName, stepWords } from "@/core/wording";
 import { useView } from "../useView";
@@ -45,12 +44,11 @@ export function BoardScreen({
   const problemField = useRef<HTMLInputElement>(null);
   const methodButton = useRef<HTMLButtonElement>(null);
   const houseButton = useRef<HTMLButtonElement>(null);
-  const guessField = useRef<HTMLInputElement>(null);
 
   const last = run?.steps.length ?? 1;
   const step = Math.min(open?.step ?? 1, last);
   const here = run?.steps[step - 1];
-  const play = usePlay(step, last, view.pace, () => acts.move(1));
+  const play = usePlay(step, last, view.pace, acts.move);
   const goTo = (to: number): void => {
     play.setPlaying(false);
     acts.goTo(to);
@@ -150,7 +148,6 @@ export function BoardScreen({
               waiting={waiting}
               estimateWaits={view.estimateWaits}
               guess={open.guess}
-              guessField={guessField}
               onShowSay={() => changeView({ sayLine: true })}
               onGuess={acts.guess}
             />

@@ -1,6 +1,6 @@
 "use client";
 
-import { type ReactElement, type RefObject, useId, useState } from "react";
+import { type ReactElement, useId, useState } from "react";
 import { guessAgainst, type Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { type Decimal, writeDecimal } from "@/core/number";
@@ -14,7 +14,6 @@ export function EstimateCard({
   waits,
   waiting,
   guess,
-  guessField,
   onGuess,
 }: {
   readonly run: Run;
@@ -22,7 +21,6 @@ export function EstimateCard({
   readonly waits: boolean;
   readonly waiting: boolean;
   readonly guess: string;
-  readonly guessField: RefObject<HTMLInputElement | null>;
   readonly onGuess: (guess: string) => void;
 }): ReactElement {
   const made = guess === "" ? undefined : readNumber(guess, house);
@@ -33,7 +31,6 @@ export function EstimateCard({
         <GuessForm
           question={`About how much is ${writeProblem(run.working.problem, house)}?`}
           house={house}
-          field={guessField}
           onGuess={onGuess}
         />
       ) : (
@@ -53,12 +50,10 @@ export function EstimateCard({
 function GuessForm({
   question,
   house,
-  field,
   onGuess,
 }: {
   readonly question: string;
   readonly house: HouseRules;
-  readonly field: RefObject<HTMLInputElement | null>;
   readonly onGuess: (guess: string) => void;
 }): ReactElement {
   const [typed, setTyped] = useState("");
@@ -86,7 +81,6 @@ function GuessForm({
       <div className="flex gap-2">
         <input
           id={inputId}
-          ref={field}
           value={typed}
           onChange={(event) => {
             setTyped(event.target.value);

@@ -1,6 +1,6 @@
 "use client";
 
-import type { ReactElement, RefObject } from "react";
+import type { ReactElement } from "react";
 import type { Run, RunReason } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import type { Step } from "@/core/methods";
@@ -18,7 +18,6 @@ export function Margin({
   waiting,
   estimateWaits,
   guess,
-  guessField,
   onShowSay,
   onGuess,
 }: {
@@ -32,7 +31,6 @@ export function Margin({
   readonly waiting: boolean;
   readonly estimateWaits: boolean;
   readonly guess: string;
-  readonly guessField: RefObject<HTMLInputElement | null>;
   readonly onShowSay: () => void;
   readonly onGuess: (guess: string) => void;
 }): ReactElement {
@@ -68,7 +66,6 @@ export function Margin({
         waits={estimateWaits}
         waiting={waiting}
         guess={guess}
-        guessField={guessField}
         onGuess={onGuess}
       />
       {step.reason.kind === "inverse" && <InverseCard inverse={step.reason.inverse} house={house} />}

@@ -63,9 +63,9 @@ export function boardReducer(state: BoardScreenState, action: BoardAction): Boar
     case "backToOpen":
       return { ...state, typed: open?.problem ?? "" };
     case "goTo":
-      return open ? { ...state, open: { ...open, step: within(open, action.step) } } : state;
+      return atStep(state, action.step);
     case "move":
-      return open ? { ...state, open: { ...open, step: within(open, open.step + action.by) } } : state;
+      return open ? atStep(state, open.step + action.by) : state;
     case "setMethod":
       return open ? { ...state, open: atSameShare(open, { ...open, method: action.method }) } : state;
     case "setHouse":
@@ -81,8 +81,13 @@ function runOfOpen(open: OpenBoard): Run {
   return reading.run;
 }
 
-const within = (open: OpenBoard, step: number): number =>
-  Math.min(Math.max(1, step), runOfOpen(open).steps.length);
+/** The state at a step, kept within the run; the same state where that is where it stands. */
+function atStep(state: BoardScreenState, wanted: number): BoardScreenState {
+  const { open } = state;
+  if (open === undefined) return state;
+  const step = Math.min(Math.max(1, wanted), runOfOpen(open).steps.length);
+  return step === open.step ? state : { ...state, open: { ...open, step } };
+}
 
 /** The board changed, at the same share of its run: the end stays the end. */
 function atSameShare(before: OpenBoard, after: OpenBoard): OpenBoard {

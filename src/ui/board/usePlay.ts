@@ -2,12 +2,12 @@
 
 import { useEffect, useState } from "react";
 
-/** Plays the run: a step every `pace` seconds until the end. A hand on the run stops it. */
+/** Plays the run: a step every `pace` seconds until the end. `move` must stay the same function, or a step would wait anew. */
 export function usePlay(
   step: number,
   last: number,
   pace: number,
-  next: () => void,
+  move: (by: number) => void,
 ): { readonly playing: boolean; readonly setPlaying: (playing: boolean) => void } {
   const [playing, setPlaying] = useState(false);
   useEffect(() => {
@@ -16,8 +16,8 @@ export function usePlay(
       setPlaying(false);
       return;
     }
-    const timer = setTimeout(next, pace * 1000);
+    const timer = setTimeout(() => move(1), pace * 1000);
     return () => clearTimeout(timer);
-  }, [playing, step, last, pace, next]);
+  }, [playing, step, last, pace, move]);
   return { playing, setPlaying };
 }
