@@ -40,6 +40,8 @@ test("a difference across zeros in one school's hand, then in another's", async 
   const rules = page.getByRole("dialog", { name: "House rules of this board" });
   await rules.getByRole("radio", { name: /Comma, carries below/ }).click();
   await expect(field).toHaveValue("5 − 2,004");
+  await expect(say).toContainText("make");
+  await rules.getByRole("radiogroup", { name: "Taking away is by" }).getByText("decomposition").click();
   await rules.getByRole("radiogroup", { name: "Across a run of zeros" }).getByText("place by place").click();
   await expectAccessible(page);
   await page.keyboard.press("Escape");

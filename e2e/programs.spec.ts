@@ -2,7 +2,7 @@ import { expect, test } from "./tutor";
 
 test("a program gets a working, or an error with its place", async ({ request }) => {
   const worked = await request.post("/api/work", {
-    data: { problem: "5 - 2.004", house: { preset: "gapsShort" } },
+    data: { problem: "5 - 2.004", house: { preset: "gapsShort", subtraction: "decomposition" } },
   });
   expect(worked.status()).toBe(200);
   expect(await worked.json()).toMatchObject({

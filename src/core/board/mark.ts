@@ -14,7 +14,7 @@ export type Mark =
       readonly text: string;
       readonly look: "written" | "filler";
     }
-  /** A small number in the lower or upper half of its square: a carry, or what a struck digit became. */
+  /** A small number: a carry, what a struck digit became, a ten set before a digit. */
   | {
       readonly kind: "small";
       readonly col: number;
@@ -22,7 +22,7 @@ export type Mark =
       readonly seat: Seat;
       readonly text: string;
     }
-  /** A stroke through what stands in a square, in one half of it, or on the line at its left edge. */
+  /** A stroke through what stands in a square, in one seat of it, or on the line at its left edge. */
   | {
       readonly kind: "strike";
       readonly col: number;
@@ -45,5 +45,5 @@ export type Mark =
       readonly strokes: 1 | 2;
     };
 
-/** The half of a square a small number sits in. */
-export type Seat = "low" | "high";
+/** Where in its square a small number sits: its lower or upper half, or the corner before a digit that stands there too. */
+export type Seat = "low" | "high" | "corner";

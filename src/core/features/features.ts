@@ -10,7 +10,7 @@ interface Features {
   readonly carries: number;
   /** The largest number carried, 0 where none is. */
   readonly largestCarry: number;
-  /** Exchanges made, each move of one by the house's way across zeros. */
+  /** Places with too little on top, each helped by an exchange, by adding to both numbers or by a carry below. */
   readonly exchanges: number;
   /** Whether an exchange had to cross a column that was empty. */
   readonly acrossZeros: boolean;
@@ -29,13 +29,19 @@ export function featuresOf(working: Working): Features {
   const reasons = working.steps.map((step) => step.reason);
   const sums = reasons.filter((reason) => reason.kind === "columnSum");
   const exchanges = reasons.filter((reason) => reason.kind === "exchange");
+  const differences = reasons.filter(
+    ({ kind }) => kind === "difference" || kind === "differenceWithOwed" || kind === "makeUp",
+  );
+  const payments = reasons.filter(
+    (reason) => reason.kind === "addTenToBoth" || (reason.kind === "makeUp" && reason.carried > 0),
+  );
   const dropped = reasons.find((reason) => reason.kind === "dropZeros");
   return {
     numbers: reasons.filter((reason) => reason.kind === "writeOperand").length,
-    columns: sums.length + reasons.filter((reason) => reason.kind === "difference").length,
+    columns: sums.length + differences.length,
     carries: sums.filter((sum) => sum.carriedOut > 0).length,
     largestCarry: Math.max(0, ...sums.map((sum) => sum.carriedOut)),
-    exchanges: exchanges.length,
+    exchanges: exchanges.length + payments.length,
     acrossZeros: exchanges.some(
       (exchange) => exchange.crossed.length > 0 || exchange.receiver.place !== exchange.needy,
     ),

@@ -8,6 +8,7 @@ import type { Method, WorkingBy } from "./method";
 import {
   colOf,
   countsIn,
+  NO_FREE_ROWS,
   pointStep,
   reachesPoint,
   type Setting,
@@ -46,12 +47,15 @@ export function workColumnAddition(
 ): WorkingBy<Why> {
   const addends = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
   const rows = addends.map((numeral) => ({ role: "addend" as const, numeral }));
-  const narrow = settingOf(rows, ONES, false);
+  const narrow = settingOf(rows, ONES, NO_FREE_ROWS);
   const counts = addends.map((numeral) => countsIn(narrow, numeral, house));
   const sums = addInColumns(counts, narrow.places.length, () => 10, habits);
   const carries = sums.some(({ carriedOut }) => carriedOut > 0);
   const lowest = Math.min(...narrow.places);
-  const setting = settingOf(rows, lowest + sums.length - 1, carries && house.carryPlace === "below");
+  const setting = settingOf(rows, lowest + sums.length - 1, {
+    ...NO_FREE_ROWS,
+    belowRule: carries && house.carryPlace === "below",
+  });
   const columns = sums.map(({ column, written }) => ({ place: lowest + column, written }));
   const front = frontPlace(columns);
 

@@ -1,4 +1,4 @@
 export { METHOD_IDS, type MethodId, type Refusal } from "./method";
 export type { Reason } from "./reason";
 export type { Stage, Step } from "./step";
-export { methodsFor, type Working, workingOf } from "./workings";
+export { methodsFor, preferredMethod, type Working, workingOf } from "./workings";

@@ -4,7 +4,12 @@ import type { Decimal } from "../number";
 import type { Operation, Problem } from "../problem";
 import type { Step } from "./step";
 
-export const METHOD_IDS = ["column-addition", "subtraction-by-decomposition"] as const;
+export const METHOD_IDS = [
+  "column-addition",
+  "subtraction-by-decomposition",
+  "equal-additions",
+  "making-up",
+] as const;
 
 export type MethodId = (typeof METHOD_IDS)[number];
 

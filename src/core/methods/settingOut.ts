@@ -47,21 +47,27 @@ export interface Setting {
 /** The square a place stands in: ones just left of the plumb line, tenths just right of it. */
 export const colOf = (place: Place): number => -place - 1;
 
-/**
- * Lines numbers up place under place. `highest` is the largest place that is needed at all,
- * the answer's included; `carryRow` leaves a row free between rule and answer.
- */
-export function settingOf(rows: Setting["rows"], highest: Place, carryRow: boolean): Setting {
+/** Rows left free for small numbers: between the last number and the rule, or between the rule and the answer. */
+interface FreeRows {
+  readonly aboveRule: boolean;
+  readonly belowRule: boolean;
+}
+
+export const NO_FREE_ROWS: FreeRows = { aboveRule: false, belowRule: false };
+
+/** Lines numbers up place under place. `highest` is the largest place that is needed at all, the answer's included. */
+export function settingOf(rows: Setting["rows"], highest: Place, free: FreeRows): Setting {
   const numerals = rows.map((row) => row.numeral);
   const lowest = Math.min(ONES, ...numerals.map(lowestPlace));
   const places = placesFrom(lowest, Math.max(ONES, highest, ...numerals.map(highestPlace)));
+  const ruleRow = rows.length + (free.aboveRule ? 1 : 0);
   return {
     layout: { columns: places.map((place) => ({ place, col: colOf(place) })), plumb: { line: 0 } },
     places,
     decimals: lowest < ONES,
     rows,
-    ruleRow: rows.length,
-    answerRow: rows.length + (carryRow ? 1 : 0),
+    ruleRow,
+    answerRow: ruleRow + (free.belowRule ? 1 : 0),
   };
 }
 
@@ -154,7 +160,7 @@ function ruleMarks(setting: Setting, op: Operation): readonly Mark[] {
   const left = Math.min(...setting.layout.columns.map(({ col }) => col)) - 1;
   const right = Math.max(...setting.layout.columns.map(({ col }) => col)) + 1;
   return [
-    { kind: "glyph", col: left, row: setting.ruleRow - 1, text: SIGNS[op], look: "written" },
+    { kind: "glyph", col: left, row: setting.rows.length - 1, text: SIGNS[op], look: "written" },
     { kind: "rule", row: setting.ruleRow, from: left, to: right, strokes: 1 },
   ];
 }

@@ -1,6 +1,6 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
-import { compareDecimals, ONES, type Place } from "../number";
+import type { Place } from "../number";
 import type { Problem } from "../problem";
 import { type AnswerReason, answerSteps, frontPlace } from "./answer";
 import {
@@ -10,16 +10,15 @@ import {
   SOUND_DECOMPOSITION,
   subtractInColumns,
 } from "./decomposition";
+import { differenceSetting } from "./differenceSetting";
 import type { Method, WorkingBy } from "./method";
 import {
   colOf,
-  countsIn,
   pointStep,
   reachesPoint,
   type Setting,
   type SettingOutReason,
   setOutSteps,
-  settingOf,
 } from "./settingOut";
 import type { Step } from "./step";
 
@@ -66,42 +65,19 @@ export function workDecomposition(
   house: HouseRules,
   habits: DecompositionHabits,
 ): WorkingBy<Why> {
-  const [first, second] = problem.operands;
-  if (first === undefined || second === undefined)
-    throw new Error("workDecomposition: two operands are needed");
-  const belowZero = compareDecimals(first, second) < 0;
-  const [minuend, subtrahend] = belowZero ? [second, first] : [first, second];
-  const setting = settingOf(
-    [
-      { role: "minuend", numeral: minuend },
-      { role: "subtrahend", numeral: subtrahend },
-    ],
-    ONES,
-    false,
-  );
+  const { setting, belowZero, minuend, subtrahend, swap, placeOf } = differenceSetting(problem, house, false);
   const moves = subtractInColumns(
-    countsIn(setting, minuend, house),
-    countsIn(setting, subtrahend, house),
+    minuend,
+    subtrahend,
     setting.places.length,
     () => 10,
     house.borrowAcrossZeros,
     habits,
   );
-  const placeOf = (column: number): Place => Math.min(...setting.places) + column;
   const columns = moves.flatMap((move) =>
     move.kind === "difference" ? [{ place: placeOf(move.column), written: move.written }] : [],
   );
-  const swap: readonly Step<SettingOutReason>[] = belowZero
-    ? [
-        {
-          stage: "setOut",
-          reason: { kind: "swapForBelowZero", larger: minuend, smaller: subtrahend },
-          marks: [],
-          focus: [],
-        },
-      ]
-    : [];
-  const written = countsIn(setting, minuend, house).map((count) => count !== undefined);
+  const written = minuend.map((count) => count !== undefined);
   const work = workSteps(moves, setting, house, placeOf, frontPlace(columns), written);
   const end = answerSteps(setting, columns, problem, house, belowZero);
   return {

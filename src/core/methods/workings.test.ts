@@ -8,6 +8,9 @@ import { brokenClaims, plainText, wrongAnswer } from "../testing/claims";
 import { workColumnAddition } from "./columnAddition";
 import { SOUND_ADDITION } from "./columnSums";
 import { SOUND_DECOMPOSITION } from "./decomposition";
+import { workEqualAdditions } from "./equalAdditions";
+import { workMakingUp } from "./makingUp";
+import { SOUND_PAYMENTS } from "./payments";
 import { workDecomposition } from "./subtractionByDecomposition";
 import { workingOf } from "./workings";
 
@@ -51,7 +54,8 @@ describe("every working", () => {
               : [],
         );
         expect(new Set(seats).size).toBe(seats.length);
-        for (const small of marks.filter((mark) => mark.kind === "small")) {
+        for (const small of marks.filter((mark) => mark.kind === "small" && mark.seat !== "corner")) {
+          if (small.kind !== "small") continue;
           expect(seats).not.toContain(`${small.col},${small.row}`);
         }
 
@@ -118,7 +122,7 @@ describe("the house rules", () => {
   });
 
   it("leave gaps open, and never strike what is not written", () => {
-    const working = workingOf(problemOf("5 - 2.004"), PRESETS.gapsShort);
+    const working = workingOf(problemOf("5 - 2.004"), PRESETS.gapsShort, "subtraction-by-decomposition");
     const marks = working.steps.flatMap((step) => step.marks);
     expect(marks.some((mark) => mark.kind === "glyph" && mark.look === "filler")).toBe(false);
     expect(marks.filter((mark) => mark.kind === "strike")).toEqual([
@@ -130,6 +134,40 @@ describe("the house rules", () => {
     const working = workingOf(problemOf("2.004 - 5"), PRESETS.fillersTrueValue);
     expect(working.answer).toMatchObject({ negative: true, whole: "2", fraction: "996" });
     expect(kinds("2.004 - 5", {})).toMatch(/^swapForBelowZero .* signBelowZero nameAnswer$/);
+  });
+});
+
+describe("subtraction", () => {
+  const kinds = (house: Parameters<typeof workingOf>[1]): string =>
+    workingOf(problemOf("5.03 - 2.65"), house)
+      .steps.filter(({ stage }) => stage === "work")
+      .map(({ reason }) => reason.kind)
+      .join(" ");
+
+  it("is by the method the house prefers, or by the one that is asked for", () => {
+    const house = PRESETS.fillersTrueValue;
+    expect(kinds({ ...house, subtraction: "decomposition" })).toBe(
+      "exchange difference difference difference",
+    );
+    expect(kinds({ ...house, subtraction: "equalAdditions" })).toBe(
+      "addTenToBoth differenceWithOwed addTenToBoth differenceWithOwed differenceWithOwed",
+    );
+    expect(kinds({ ...house, subtraction: "makingUp" })).toBe("makeUp makeUp makeUp");
+    expect(workingOf(problemOf("5.03 - 2.65"), house, "making-up").method).toBe("making-up");
+    expect(workingOf(problemOf("5.03 + 2.65"), house, "making-up").method).toBe("column-addition");
+  });
+
+  it("by equal additions sets a ten before the upper digit, and a one under the next lower", () => {
+    const house = PRESETS.fillersTrueValue;
+    const smalls = workingOf(problemOf("12.4 - 7.6"), house, "equal-additions")
+      .steps.flatMap(({ marks }) => marks)
+      .filter((mark) => mark.kind === "small");
+    expect(smalls).toEqual([
+      { kind: "small", col: 0, row: 0, seat: "corner", text: "1" },
+      { kind: "small", col: -1, row: 2, seat: "high", text: "1" },
+      { kind: "small", col: -1, row: 0, seat: "corner", text: "1" },
+      { kind: "small", col: -2, row: 2, seat: "high", text: "1" },
+    ]);
   });
 });
 
@@ -148,5 +186,12 @@ describe("a habit that is not sound", () => {
     };
     const { answer } = workDecomposition(problemOf("52.4 - 38.7"), PRESETS.fillersTrueValue, habits);
     expect(plainText(answer)).toBe("26.3");
+  });
+
+  it("gives the whole wrong working: a ten that is never paid for", () => {
+    const habits = { ...SOUND_PAYMENTS, pays: () => 0 };
+    for (const work of [workEqualAdditions, workMakingUp]) {
+      expect(plainText(work(problemOf("52.4 - 38.7"), PRESETS.fillersTrueValue, habits).answer)).toBe("24.7");
+    }
   });
 });

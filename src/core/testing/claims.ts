@@ -35,6 +35,9 @@ export function brokenClaims({ steps }: Working): readonly string[] {
     if (!holds) broken.push(JSON.stringify(reason));
   };
   let carried = 0;
+  /** What this column's lower number is due to pay, and what the next one's will be. */
+  let paying = 0;
+  let owed = 0;
   for (const { reason } of steps) {
     if (reason.kind === "columnSum") {
       claim(reason.carriedIn === carried, reason);
@@ -61,7 +64,27 @@ export function brokenClaims({ steps }: Working): readonly string[] {
       claim(reason.top - (reason.bottom ?? 0) === reason.written, reason);
       claim(reason.written >= 0 && reason.written < 10, reason);
     }
+    if (reason.kind === "addTenToBoth") {
+      claim(reason.top < reason.taken && reason.raised === reason.top + 10, reason);
+      owed = 1;
+    }
+    if (reason.kind === "differenceWithOwed" || reason.kind === "makeUp") {
+      claim(reason.taken === (reason.bottom ?? 0) + reason.owed, reason);
+      claim(reason.taken + reason.written === reason.raised, reason);
+      claim(reason.written >= 0 && reason.written < 10, reason);
+    }
+    if (reason.kind === "makeUp") {
+      claim(reason.owed === carried, reason);
+      claim(reason.raised === reason.top + 10 * reason.carried, reason);
+      carried = reason.carried;
+    }
+    if (reason.kind === "differenceWithOwed") {
+      claim(reason.owed === paying, reason);
+      paying = owed;
+      owed = 0;
+    }
   }
+  claim(paying === 0 && owed === 0, { kind: "a payment that was never made" });
   claim(carried === 0, { kind: "a last carry that was not written" });
   return broken;
 }

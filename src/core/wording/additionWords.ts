@@ -2,6 +2,7 @@ import type { HouseRules } from "../house";
 import type { Reason } from "../methods";
 import { listed, type StepWords, sentence } from "./line";
 import { countOf, piecesOf, placesName } from "./numberWords";
+import { ARRIVED } from "./terms";
 
 type ColumnSum = Extract<Reason, { kind: "columnSum" }>;
 
@@ -21,9 +22,6 @@ export function columnSumWords(sum: ColumnSum, house: HouseRules): StepWords {
           : `How many ${places} are there ${sum.carriedIn > 0 ? `with the ${sum.carriedIn} from before` : "altogether"}?`,
   };
 }
-
-/** What a carried number is called once it has arrived. */
-const ARRIVED = { carry: "carried", regroup: "regrouped", exchange: "exchanged" } as const;
 
 function sayLine(sum: ColumnSum, house: HouseRules): string {
   const count = (value: number): string =>

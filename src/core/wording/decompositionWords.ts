@@ -4,7 +4,8 @@ import { listed, type StepWords, sentence } from "./line";
 import { cardinal, countOf, piecesOf, placesName } from "./numberWords";
 
 type Exchange = Extract<Reason, { kind: "exchange" }>;
-type Difference = Extract<Reason, { kind: "difference" }>;
+/** What is said of a column's difference, whichever method took it. */
+type Difference = Omit<Extract<Reason, { kind: "difference" }>, "kind">;
 
 /** The words for an exchange: one of a larger place into ten of the next smaller one. */
 export function exchangeWords(exchange: Exchange, house: HouseRules): StepWords {

@@ -18,6 +18,10 @@ export const SWITCH_WORDS: SwitchWords = {
   emptyPlaces: { label: "Empty places", settings: { fillers: "hollow zeros", gaps: "left open" } },
   addendOrder: { label: "Addends stand", settings: { asGiven: "as given", longestFirst: "longest first" } },
   pointTime: { label: "The answer's point", settings: { first: "comes first", whenReached: "when reached" } },
+  subtraction: {
+    label: "Taking away is by",
+    settings: { decomposition: "decomposition", equalAdditions: "equal additions", makingUp: "making up" },
+  },
   carryPlace: {
     label: "The carried number",
     settings: { above: "above the columns", below: "below the line", unwritten: "kept in mind" },
@@ -56,7 +60,7 @@ export const SWITCH_GROUPS: readonly { readonly title: string; readonly switches
   [
     { title: "Writing numbers", switches: ["decimalMark", "grouping", "numberNames"] },
     { title: "Setting out", switches: ["emptyPlaces", "addendOrder", "pointTime", "trailingZeros"] },
-    { title: "Working", switches: ["carryPlace", "borrowAcrossZeros"] },
+    { title: "Working", switches: ["subtraction", "carryPlace", "borrowAcrossZeros"] },
     { title: "Talking", switches: ["narration", "onesTerm", "carryTerm", "borrowTerm"] },
   ];
 
@@ -68,11 +72,11 @@ export const PRESET_WORDS: Readonly<Record<PresetName, { readonly name: string; 
   },
   gapsShort: {
     name: "Gaps, short talk",
-    about: "Open places, the longest number on top, point first, few words.",
+    about: "Open places, the longest number on top, equal additions, few words.",
   },
   commaBelow: {
     name: "Comma, carries below",
-    about: "Decimal comma, carries under the line, zeros at the end kept.",
+    about: "Decimal comma, carries under the line, taking away by making up.",
   },
   exchangeByPlaces: {
     name: "Units, place by place",

@@ -12,6 +12,14 @@ export const METHOD_WORDS: Readonly<Record<MethodId, { readonly name: string; re
     name: "Subtraction by decomposition",
     about: "Where a place has too little, one of a larger place is exchanged for ten of it.",
   },
+  "equal-additions": {
+    name: "Equal additions",
+    about: "Where a place has too little, ten go to the top and one to the next place below.",
+  },
+  "making-up": {
+    name: "Making up",
+    about: "What goes with the lower digit to make the upper one, with a carry to the lower number.",
+  },
 };
 
 const OPERATION_WORDS: Readonly<Record<Operation, string>> = { add: "adds", subtract: "subtracts" };

@@ -5,6 +5,7 @@ import { answerWords } from "./answerWords";
 import { checkWords } from "./checkWords";
 import { differenceWords, exchangeWords } from "./decompositionWords";
 import type { StepWords } from "./line";
+import { addTenToBothWords, differenceWithOwedWords, makeUpWords } from "./paymentWords";
 import { settingOutWords } from "./settingOutWords";
 
 /** The English wordbook: what is said about a step, by its reason and the house rules. A reason without words does not compile. */
@@ -23,6 +24,12 @@ export function stepWords(reason: RunReason, house: HouseRules): StepWords {
       return exchangeWords(reason, house);
     case "difference":
       return differenceWords(reason, house);
+    case "addTenToBoth":
+      return addTenToBothWords(reason, house);
+    case "differenceWithOwed":
+      return differenceWithOwedWords(reason, house);
+    case "makeUp":
+      return makeUpWords(reason, house);
     case "dropZeros":
     case "signBelowZero":
     case "nameAnswer":

@@ -3,12 +3,15 @@ import type { Notation } from "@/core/number";
 import type { Shape } from "./shape";
 
 const DIGIT = 0.74;
-const SMALL = 0.4;
 const HAIR = 0.045;
 const PEN = 0.055;
 
-/** How far down its square a small number's middle sits. */
-const SEATS: Readonly<Record<Seat, number>> = { high: 0.27, low: 0.74 };
+/** The middle of a small number in its square, and its size there. */
+const SEATS: Readonly<Record<Seat, { readonly x: number; readonly y: number; readonly size: number }>> = {
+  high: { x: 0.5, y: 0.27, size: 0.4 },
+  low: { x: 0.5, y: 0.74, size: 0.4 },
+  corner: { x: 0.16, y: 0.26, size: 0.34 },
+};
 
 /** Where a point sits between two squares: near the foot of the row, as it is written. */
 const POINT_HEIGHT = 0.72;
@@ -31,9 +34,9 @@ export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): read
       return [
         {
           kind: "text",
-          x: mark.col + 0.5,
-          y: mark.row + SEATS[mark.seat],
-          size: SMALL,
+          x: mark.col + SEATS[mark.seat].x,
+          y: mark.row + SEATS[mark.seat].y,
+          size: SEATS[mark.seat].size,
           text: mark.text,
           hollow: false,
         },
@@ -76,7 +79,8 @@ function strokeThrough(mark: Extract<Mark, { kind: "strike" }>): Shape {
       return slant(mark.col + 0.5, mark.row + 0.5, 0.36);
     case "low":
     case "high":
-      return slant(mark.col + 0.5, mark.row + SEATS[mark.target], 0.2);
+    case "corner":
+      return slant(mark.col + SEATS[mark.target].x, mark.row + SEATS[mark.target].y, 0.2);
     case "point":
       return slant(mark.col, mark.row + POINT_HEIGHT, 0.2);
   }

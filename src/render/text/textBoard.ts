@@ -30,6 +30,9 @@ export function textBoard(board: Board, notation: Notation): string {
 
 const STROKE = "\u0336";
 
+/** A ten set before a digit. */
+const CORNER = "¹";
+
 /** The character position of a grid line; the square right of it has its digit just after. */
 const lineAt = (line: number): number => 3 * line;
 const digitAt = (col: number): number => lineAt(col) + 1;
@@ -42,7 +45,12 @@ function written(marks: readonly Mark[], notation: Notation): Cells {
       cells.set(lineAt(mark.line), mark.look === "hidden" ? "'" : decimalSign(notation));
   }
   for (const mark of marks) {
-    if (mark.kind !== "strike" || mark.target === "low" || mark.target === "high") continue;
+    if (mark.kind === "small" && mark.seat === "corner") {
+      // The ten takes the digit's own place and pushes it into the free one behind, so that a point before it stays.
+      cells.set(digitAt(mark.col), `${CORNER}${cells.get(digitAt(mark.col)) ?? ""}`);
+      cells.set(digitAt(mark.col) + 1, "");
+    }
+    if (mark.kind !== "strike" || (mark.target !== "square" && mark.target !== "point")) continue;
     const at = mark.target === "point" ? lineAt(mark.col) : digitAt(mark.col);
     cells.set(at, `${cells.get(at) ?? ""}${STROKE}`);
   }

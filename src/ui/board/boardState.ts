@@ -1,6 +1,6 @@
 import { type Run, runOf } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import { type MethodId, workingOf } from "@/core/methods";
+import { type MethodId, preferredMethod, workingOf } from "@/core/methods";
 import { writeDecimal } from "@/core/number";
 import { type Problem, type ReadError, readNumber, readProblem, writeProblem } from "@/core/problem";
 
@@ -105,7 +105,18 @@ function withHouse(state: BoardScreenState, house: HouseRules): BoardScreenState
   if (!open) return { ...state, typed, house };
   const problem = problemIn(house, open.problem, open.house);
   const guess = numberIn(house, open.guess, open.house);
-  return { typed, house, open: atSameShare(open, { ...open, problem, guess, house }) };
+  return {
+    typed,
+    house,
+    open: atSameShare(open, { ...open, problem, guess, house, method: methodUnder(house, open) }),
+  };
+}
+
+/** The new house's own method where the board was worked by the old house's; else the one that was chosen. */
+function methodUnder(house: HouseRules, { problem: text, method, house: before }: OpenBoard): MethodId {
+  const problem = readProblem(text, before);
+  if (!problem.ok) return method;
+  return method === preferredMethod(problem.value, before) ? preferredMethod(problem.value, house) : method;
 }
 
 const sameNotation = (a: HouseRules, b: HouseRules): boolean =>

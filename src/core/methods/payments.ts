@@ -1,0 +1,62 @@
+import type { Row } from "./columnSums";
+
+/**
+ * Subtracting whole counts column by column, with what is owed paid to the lower number: where the
+ * upper count is too small it is raised by `rateOf(column)`, and the next lower count by one, so that
+ * the difference stays the same. Equal additions and making up are two ways of saying this.
+ */
+
+/** One column: what stood in it, what the lower count owed from before, and what was written. */
+export interface PaidColumn {
+  readonly column: number;
+  readonly top: number;
+  /** Nothing where nothing is written below; what is owed counts all the same. */
+  readonly bottom: number | undefined;
+  readonly owed: number;
+  /** What the lower count comes to with what it owed. */
+  readonly taken: number;
+  /** The upper count as it is used: raised where it was too small. */
+  readonly raised: number;
+  readonly written: number;
+  /** What the next lower count owes. */
+  readonly pays: number;
+}
+
+/** The decisions in a column: whether the upper count is too small, what is paid for raising it, and what is left. */
+export interface PaymentHabits {
+  fallsShort(top: number, taken: number): boolean;
+  pays(): number;
+  leaves(raised: number, taken: number): number;
+}
+
+export const SOUND_PAYMENTS: PaymentHabits = {
+  fallsShort: (top, taken) => top < taken,
+  pays: () => 1,
+  leaves: (raised, taken) => raised - taken,
+};
+
+/** The columns, smallest first. The minuend must be at least the subtrahend. */
+export function subtractWithPayments(
+  minuend: Row,
+  subtrahend: Row,
+  columns: number,
+  rateOf: (column: number) => number,
+  habits: PaymentHabits,
+): readonly PaidColumn[] {
+  const worked: PaidColumn[] = [];
+  let owed = 0;
+  for (let column = 0; column < columns; column++) {
+    const top = minuend[column] ?? 0;
+    const bottom = subtrahend[column];
+    const taken = (bottom ?? 0) + owed;
+    const short = habits.fallsShort(top, taken);
+    if (short && column === columns - 1) {
+      throw new RangeError("subtractWithPayments: the minuend is less than the subtrahend");
+    }
+    const raised = short ? top + rateOf(column) : top;
+    const pays = short ? habits.pays() : 0;
+    worked.push({ column, top, bottom, owed, taken, raised, written: habits.leaves(raised, taken), pays });
+    owed = pays;
+  }
+  return worked;
+}
