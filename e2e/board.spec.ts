@@ -40,7 +40,7 @@ test("a difference across zeros in one school's hand, then in another's", async 
   const rules = page.getByRole("dialog", { name: "House rules of this board" });
   await rules.getByRole("radio", { name: /Comma, carries below/ }).click();
   await expect(field).toHaveValue("5 − 2,004");
-  await expect(say).toContainText("make");
+  await expect(page.getByRole("button", { name: "Method Making up" })).toBeVisible();
   await rules.getByRole("radiogroup", { name: "Taking away is by" }).getByText("decomposition").click();
   await rules.getByRole("radiogroup", { name: "Across a run of zeros" }).getByText("place by place").click();
   await expectAccessible(page);

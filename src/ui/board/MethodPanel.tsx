@@ -1,12 +1,12 @@
 "use client";
 
 import { Popover } from "radix-ui";
-import type { ReactElement, RefObject } from "react";
+import { type ReactElement, type RefObject, useRef } from "react";
 import { type MethodId, methodsFor } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { METHOD_WORDS, refusalWords } from "@/core/wording";
 
-/** Every method, with what it does, or why it does not take this problem. Loaded when it is first wanted. */
+/** Every method: those that take this problem with what they do, then the others with why they do not. Loaded when it is first wanted. */
 export default function MethodPanel({
   problem,
   method,
@@ -20,6 +20,9 @@ export default function MethodPanel({
   readonly onMethod: (method: MethodId) => void;
   readonly onClose: () => void;
 }): ReactElement {
+  const list = useRef<HTMLDivElement>(null);
+  const methods = methodsFor(problem);
+  const offered = [...methods.filter(({ refusal }) => !refusal), ...methods.filter(({ refusal }) => refusal)];
   return (
     <Popover.Root open onOpenChange={(open) => !open && onClose()}>
       <Popover.Anchor
@@ -27,9 +30,16 @@ export default function MethodPanel({
       />
       <Popover.Portal>
         <Popover.Content
+          ref={list}
           aria-label="Methods"
           align="start"
           sideOffset={6}
+          onOpenAutoFocus={(event) => {
+            const chosen = list.current?.querySelector<HTMLElement>("[aria-pressed=true]");
+            if (!chosen) return;
+            event.preventDefault();
+            chosen.focus();
+          }}
           // The button that opened it closes it by itself.
           onInteractOutside={(event) => {
             if (event.target instanceof Node && button.current?.contains(event.target))
@@ -37,7 +47,7 @@ export default function MethodPanel({
           }}
           className="z-30 w-[360px] rounded-xl border border-edge bg-page p-1.5 shadow-sheet outline-none"
         >
-          {methodsFor(problem).map(({ id, refusal }) => (
+          {offered.map(({ id, refusal }) => (
             <button
               key={id}
               type="button"
