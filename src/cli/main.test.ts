@@ -1,0 +1,90 @@
+import { spawnSync } from "node:child_process";
+import { describe, expect, it } from "vitest";
+
+/** Runs the command line as a program would, and gives what it printed. */
+function core(parameters: readonly string[], input = "") {
+  const { status, stdout, stderr } = spawnSync(
+    process.execPath,
+    ["node_modules/tsx/dist/cli.mjs", "src/cli/main.ts", ...parameters],
+    { input, encoding: "utf8" },
+  );
+  return { status, stdout, stderr };
+}
+
+describe("the command line", () => {
+  it("prints a board as text, with the answer and its name", () => {
+    expect(core(["work", "386 + 247"])).toMatchObject({
+      status: 0,
+      stdout: `386 + 247
+
+    1  1
+    3  8  6
+ +  2  4  7
+─────────────
+    6  3  3
+═════════════
+
+633: six hundred thirty-three
+`,
+    });
+  });
+
+  it("prints all of a working as JSON, under the house rules asked for", () => {
+    const { status, stdout } = core([
+      "work",
+      "5,5 - 2",
+      "--house",
+      "commaBelow,narration=placeValue",
+      "--json",
+    ]);
+    expect(status).toBe(0);
+    expect(JSON.parse(stdout)).toMatchObject({
+      method: "making-up",
+      house: { preset: "commaBelow", narration: "placeValue" },
+      answer: { written: "3,5", value: "7/2" },
+    });
+  });
+
+  it("puts a caret under the place where reading stopped", () => {
+    const { status, stdout, stderr } = core(["work", "5 + 4..2"]);
+    expect(status).toBe(1);
+    expect(stdout).toBe("");
+    expect(stderr).toContain(`5 + 4..2
+      ^
+This number has a second point. A number has one at most, as in 4.2.
+`);
+  });
+
+  it("answers a line for each line it is given, whatever is wrong with some of them", () => {
+    const { status, stdout } = core(["work", "--lines"], "40.3 + 7.865 + 12\n4..2\n\n2.5-5\n");
+    expect(status).toBe(0);
+    const lines = stdout.trimEnd().split("\n");
+    expect(lines.map((line) => JSON.parse(line))).toEqual([
+      {
+        problem: "40.3 + 7.865 + 12",
+        method: "column-addition",
+        answer: "60.165",
+        value: "12033/200",
+        unit: null,
+      },
+      { problem: "4..2", error: { code: "secondPoint", message: expect.any(String), at: 2 } },
+      { problem: "", error: { code: "empty", message: expect.any(String), at: 0 } },
+      {
+        problem: "2.5-5",
+        method: "subtraction-by-decomposition",
+        answer: "−2.5",
+        value: "-5/2",
+        unit: null,
+      },
+    ]);
+  });
+
+  it.each([[[]], [["work"]], [["dance", "1 + 2"]], [["work", "1 + 2", "3"]], [["work", "1 + 2", "--loud"]]])(
+    "shows how it is used where %o is not it",
+    (parameters) => {
+      const { status, stderr } = core(parameters);
+      expect(status).toBe(2);
+      expect(stderr).toContain("npm run -s core -- work");
+    },
+  );
+});

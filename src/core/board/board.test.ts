@@ -1,0 +1,60 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { workingOf } from "../methods";
+import { anyHouse, anyProblem } from "../testing/arbitrary";
+import { boardAfter, extentOf } from ".";
+
+const anyWorking = fc.tuple(anyProblem, anyHouse).map(([problem, house]) => workingOf(problem, house));
+
+describe("a board", () => {
+  it("is blank at first, and grows by just the marks of each step", () => {
+    fc.assert(
+      fc.property(anyWorking, ({ layout, steps }) => {
+        expect(boardAfter(layout, steps, 0)).toMatchObject({ settled: [], fresh: [], focus: [] });
+        steps.forEach((step, index) => {
+          const before = boardAfter(layout, steps, index);
+          const after = boardAfter(layout, steps, index + 1);
+          expect(after.settled).toEqual([...before.settled, ...before.fresh]);
+          expect(after.fresh).toBe(step.marks);
+          expect(after.focus).toBe(step.focus);
+        });
+      }),
+      { numRuns: 100 },
+    );
+  });
+
+  it("has every mark and every named column inside its extent", () => {
+    fc.assert(
+      fc.property(anyWorking, ({ layout, steps }) => {
+        const marks = steps.flatMap((step) => step.marks);
+        const extent = extentOf(layout, marks);
+        for (const mark of marks) {
+          expect(mark.row).toBeGreaterThanOrEqual(extent.top);
+          expect(mark.row).toBeLessThanOrEqual(extent.bottom);
+          if ("col" in mark) {
+            expect(mark.col).toBeGreaterThanOrEqual(extent.left);
+            expect(mark.col).toBeLessThan(extent.right);
+          }
+          if (mark.kind === "rule") {
+            expect(mark.from).toBeGreaterThanOrEqual(extent.left);
+            expect(mark.to).toBeLessThanOrEqual(extent.right);
+          }
+        }
+        for (const { col } of layout.columns) {
+          expect(col).toBeGreaterThanOrEqual(extent.left);
+          expect(col).toBeLessThan(extent.right);
+        }
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it("names its columns by place: ones left of the plumb line, tenths right of it", () => {
+    fc.assert(
+      fc.property(anyWorking, ({ layout }) => {
+        for (const { place, col } of layout.columns) expect(col).toBe(layout.plumb.line - 1 - place);
+      }),
+      { numRuns: 100 },
+    );
+  });
+});
