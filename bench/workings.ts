@@ -1,7 +1,7 @@
 import Exact from "decimal.js";
 import { Bench } from "tinybench";
 import { PRESETS } from "@/core/house";
-import { workingOf } from "@/core/methods";
+import { METHOD_IDS, workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
 import { plainText } from "@/core/testing/claims";
 import { chanceFrom, evenLine } from "./problems";
@@ -10,10 +10,10 @@ const SIZES = [2, 6, 15] as const;
 const SAMPLE = 64;
 const Wide = Exact.clone({ precision: 60 });
 
-/** For each size and operation: workings a second, bare sums a second, and how the time grows with the digits. */
+/** For each method and size: workings a second, bare sums a second, and how the time grows with the digits. */
 export async function measureWorkings() {
   const rows: {
-    readonly operation: string;
+    readonly method: string;
     readonly digitsEachSide: number;
     readonly workingsPerSecond: number;
     readonly millisecondsEach: number;
@@ -21,10 +21,8 @@ export async function measureWorkings() {
     readonly ratio: number;
     readonly microsecondsPerDigit: number;
   }[] = [];
-  for (const [operation, sign] of [
-    ["column addition", "+"],
-    ["subtraction by decomposition", "-"],
-  ] as const) {
+  for (const method of METHOD_IDS) {
+    const sign = method === "column-addition" ? "+" : "-";
     for (const size of SIZES) {
       const chance = chanceFrom(size);
       const house = PRESETS.fillersTrueValue;
@@ -36,7 +34,7 @@ export async function measureWorkings() {
       const bare = problems.map(({ operands }) => operands.map((operand) => new Wide(plainText(operand))));
       const bench = new Bench({ time: 700 });
       bench.add("workings", () => {
-        for (const problem of problems) workingOf(problem, house);
+        for (const problem of problems) workingOf(problem, house, method);
       });
       bench.add("bare", () => {
         for (const [first, second] of bare) {
@@ -52,7 +50,7 @@ export async function measureWorkings() {
       });
       if (working === undefined || arithmetic === undefined) continue;
       rows.push({
-        operation,
+        method,
         digitsEachSide: size,
         workingsPerSecond: Math.round(1000 / working),
         millisecondsEach: rounded(working, 4),

@@ -65,7 +65,7 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
       table(
         ["Method", "Digits a side", "Workings a second", "ms each", "Times a bare sum", "µs a column"],
         results.workings.map((row) => [
-          row.operation,
+          code(row.method),
           row.digitsEachSide,
           row.workingsPerSecond,
           row.millisecondsEach,

@@ -36,7 +36,9 @@ export async function readBody<Body>(
     answer: errorAnswer(400, {
       code: "badRequest",
       message:
-        json === undefined ? "The body is not JSON." : `The body does not fit${where}: ${issue?.message}`,
+        json === undefined
+          ? "The body is not JSON."
+          : `The body does not fit${where}: ${issue?.message ?? "something is wrong with it"}.`,
     }),
   };
 }

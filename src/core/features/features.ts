@@ -33,7 +33,7 @@ export function featuresOf(working: Working): Features {
     ({ kind }) => kind === "difference" || kind === "differenceWithOwed" || kind === "makeUp",
   );
   const payments = reasons.filter(
-    (reason) => reason.kind === "addTenToBoth" || (reason.kind === "makeUp" && reason.carried > 0),
+    (reason) => reason.kind === "addTenToBoth" || (reason.kind === "makeUp" && reason.pays > 0),
   );
   const dropped = reasons.find((reason) => reason.kind === "dropZeros");
   return {

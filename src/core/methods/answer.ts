@@ -20,6 +20,16 @@ export interface Written {
 export const frontPlace = (columns: readonly Written[]): Place =>
   Math.max(ONES, ...columns.filter(({ written }) => written !== 0).map(({ place }) => place));
 
+/** The mark of a digit of the answer; a zero in front of the number is not written. */
+export const answerDigit = (
+  setting: Setting,
+  { place, written }: Written,
+  blank: boolean,
+): readonly Mark[] =>
+  blank
+    ? []
+    : [{ kind: "glyph", col: colOf(place), row: setting.answerRow, text: String(written), look: "written" }];
+
 /** The numeral that the written columns make, read off as they stand. */
 function numeralOf(columns: readonly Written[], negative: boolean): Decimal {
   const front = frontPlace(columns);

@@ -2,7 +2,7 @@ import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../number";
 import type { Problem } from "../problem";
-import { type AnswerReason, answerSteps, frontPlace } from "./answer";
+import { type AnswerReason, answerDigit, answerSteps, frontPlace } from "./answer";
 import { type AdditionHabits, addInColumns, type ColumnSum, SOUND_ADDITION } from "./columnSums";
 import type { Method, WorkingBy } from "./method";
 import {
@@ -89,10 +89,7 @@ function columnStep(
   house: HouseRules,
 ): Step<ColumnAdditionReason> {
   const col = colOf(place);
-  const marks: Mark[] = [];
-  if (!blank) {
-    marks.push({ kind: "glyph", col, row: setting.answerRow, text: String(sum.written), look: "written" });
-  }
+  const marks: Mark[] = [...answerDigit(setting, { place, written: sum.written }, blank)];
   if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
     const above = house.carryPlace === "above";
     marks.push({

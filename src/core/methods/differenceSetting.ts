@@ -1,8 +1,20 @@
+import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { compareDecimals, type Decimal, ONES, type Place } from "../number";
 import type { Problem } from "../problem";
+import { type AnswerReason, answerSteps, frontPlace, type Written } from "./answer";
 import type { Row } from "./columnSums";
-import { countsIn, NO_FREE_ROWS, type Setting, type SettingOutReason, settingOf } from "./settingOut";
+import type { MethodId, WorkingBy } from "./method";
+import { type PaidPlace, type PaymentHabits, subtractWithPayments } from "./payments";
+import {
+  colOf,
+  countsIn,
+  NO_FREE_ROWS,
+  type Setting,
+  type SettingOutReason,
+  setOutSteps,
+  settingOf,
+} from "./settingOut";
 import type { Step } from "./step";
 
 /** A difference set out with the larger number on top, as every column method of subtracting begins. */
@@ -14,6 +26,10 @@ export interface DifferenceSetting {
   /** The step that says why the numbers change places, where they do. */
   readonly swap: readonly Step<SettingOutReason>[];
   readonly placeOf: (column: number) => Place;
+  /** Whether the upper number has nothing written in a place, not even a filler. */
+  readonly isOpen: (place: Place) => boolean;
+  /** What is owed by the place after this one, written small under its lower digit. */
+  readonly payment: (place: Place, pays: number) => Mark;
 }
 
 /** Sets a difference out; `paymentRow` leaves a row free between the lower number and the rule. */
@@ -36,13 +52,22 @@ export function differenceSetting(
     { ...NO_FREE_ROWS, aboveRule: paymentRow },
   );
   const lowest = Math.min(...setting.places);
+  const upper = countsIn(setting, minuend, house);
   return {
     setting,
     belowZero,
-    minuend: countsIn(setting, minuend, house),
+    minuend: upper,
     subtrahend: countsIn(setting, subtrahend, house),
     swap: belowZero ? [swapStep(minuend, subtrahend)] : [],
     placeOf: (column) => lowest + column,
+    isOpen: (place) => upper[place - lowest] === undefined,
+    payment: (place, pays) => ({
+      kind: "small",
+      col: colOf(place) - 1,
+      row: setting.ruleRow - 1,
+      seat: "high",
+      text: String(pays),
+    }),
   };
 }
 
@@ -52,3 +77,36 @@ const swapStep = (larger: Decimal, smaller: Decimal): Step<SettingOutReason> => 
   marks: [],
   focus: [],
 });
+
+/** The columns of a difference worked with payments, by place. */
+export function paidPlaces(set: DifferenceSetting, habits: PaymentHabits): readonly PaidPlace[] {
+  const columns = subtractWithPayments(
+    set.minuend,
+    set.subtrahend,
+    set.setting.places.length,
+    () => 10,
+    habits,
+  ).map(({ column, ...paid }) => ({ ...paid, place: set.placeOf(column) }));
+  const front = frontPlace(columns);
+  return columns.map((paid) => ({ ...paid, blank: paid.place > front }));
+}
+
+/** The whole working of a difference: set out, worked, and its answer named. */
+export function differenceWorking<Why>(
+  method: MethodId,
+  problem: Problem,
+  house: HouseRules,
+  { setting, swap, belowZero }: DifferenceSetting,
+  written: readonly Written[],
+  work: readonly Step<Why>[],
+): WorkingBy<Why | SettingOutReason | AnswerReason> {
+  const end = answerSteps(setting, written, problem, house, belowZero);
+  return {
+    problem,
+    method,
+    house,
+    layout: setting.layout,
+    steps: [...swap, ...setOutSteps(setting, "subtract", house), ...work, ...end.steps],
+    answer: end.answer,
+  };
+}

@@ -2,11 +2,11 @@ import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import type { Place } from "../number";
 import type { Problem } from "../problem";
-import { type AnswerReason, answerSteps, frontPlace } from "./answer";
-import { differenceSetting } from "./differenceSetting";
+import { type AnswerReason, answerDigit } from "./answer";
+import { differenceSetting, differenceWorking, paidPlaces } from "./differenceSetting";
 import type { Method, WorkingBy } from "./method";
-import { type PaidColumn, type PaymentHabits, SOUND_PAYMENTS, subtractWithPayments } from "./payments";
-import { colOf, pointStep, reachesPoint, type SettingOutReason, setOutSteps } from "./settingOut";
+import { type PaidPlace, type PaymentHabits, SOUND_PAYMENTS } from "./payments";
+import { colOf, pointStep, reachesPoint, type SettingOutReason } from "./settingOut";
 import type { Step } from "./step";
 
 export type EqualAdditionsReason =
@@ -18,17 +18,7 @@ export type EqualAdditionsReason =
       readonly taken: number;
       readonly raised: number;
     }
-  | {
-      readonly kind: "differenceWithOwed";
-      readonly place: Place;
-      readonly raised: number;
-      readonly bottom: number | undefined;
-      readonly owed: number;
-      readonly taken: number;
-      readonly written: number;
-      /** A zero in front of the number, which is not written. */
-      readonly blank: boolean;
-    };
+  | ({ readonly kind: "differenceWithOwed" } & PaidPlace);
 
 type Why = SettingOutReason | EqualAdditionsReason | AnswerReason;
 
@@ -46,68 +36,34 @@ export function workEqualAdditions(
   house: HouseRules,
   habits: PaymentHabits,
 ): WorkingBy<Why> {
-  const written = house.carryPlace !== "unwritten";
-  const { setting, belowZero, minuend, subtrahend, swap, placeOf } = differenceSetting(
-    problem,
-    house,
-    written,
-  );
-  const columns = subtractWithPayments(minuend, subtrahend, setting.places.length, () => 10, habits);
-  const answer = columns.map((column) => ({ place: placeOf(column.column), written: column.written }));
-  const front = frontPlace(answer);
+  const writes = house.carryPlace !== "unwritten";
+  const set = differenceSetting(problem, house, writes);
+  const { setting } = set;
+  const columns = paidPlaces(set, habits);
 
-  const raise = ({ column, top, taken, raised, pays }: PaidColumn): Step<EqualAdditionsReason> => {
-    const place = placeOf(column);
+  const raise = ({ place, top, taken, raised, pays }: PaidPlace): Step<EqualAdditionsReason> => {
     const col = colOf(place);
-    const ten: Mark =
-      minuend[column] === undefined
-        ? { kind: "small", col, row: 0, seat: "low", text: String(raised) }
-        : { kind: "small", col, row: 0, seat: "corner", text: "1" };
-    const payment: Mark = {
-      kind: "small",
-      col: col - 1,
-      row: setting.ruleRow - 1,
-      seat: "high",
-      text: String(pays),
-    };
+    const reason = { kind: "addTenToBoth", place, top, taken, raised } as const;
+    const ten: Mark = set.isOpen(place)
+      ? { kind: "small", col, row: 0, seat: "low", text: String(raised) }
+      : { kind: "small", col, row: 0, seat: "corner", text: "1" };
     return {
       stage: "work",
-      reason: { kind: "addTenToBoth", place, top, taken, raised },
-      marks: written ? [ten, payment] : [],
+      reason,
+      marks: writes ? [ten, set.payment(place, pays)] : [],
       focus: [col, col - 1],
     };
   };
 
-  const work = columns.flatMap((column): readonly Step<Why>[] => {
-    const place = placeOf(column.column);
-    const blank = place > front;
-    const { raised, bottom, owed, taken, written: digit } = column;
+  const work = columns.flatMap((column): readonly Step<SettingOutReason | EqualAdditionsReason>[] => {
     const difference: Step<EqualAdditionsReason> = {
       stage: "work",
-      reason: { kind: "differenceWithOwed", place, raised, bottom, owed, taken, written: digit, blank },
-      marks: blank
-        ? []
-        : [
-            {
-              kind: "glyph",
-              col: colOf(place),
-              row: setting.answerRow,
-              text: String(digit),
-              look: "written",
-            },
-          ],
-      focus: [colOf(place)],
+      reason: { kind: "differenceWithOwed", ...column },
+      marks: answerDigit(setting, column, column.blank),
+      focus: [colOf(column.place)],
     };
-    const point = reachesPoint(setting, place, house) ? [pointStep(setting, "whenReached")] : [];
+    const point = reachesPoint(setting, column.place, house) ? [pointStep(setting, "whenReached")] : [];
     return [...(column.pays > 0 ? [raise(column)] : []), difference, ...point];
   });
-  const end = answerSteps(setting, answer, problem, house, belowZero);
-  return {
-    problem,
-    method: "equal-additions",
-    house,
-    layout: setting.layout,
-    steps: [...swap, ...setOutSteps(setting, "subtract", house), ...work, ...end.steps],
-    answer: end.answer,
-  };
+  return differenceWorking("equal-additions", problem, house, set, columns, work);
 }

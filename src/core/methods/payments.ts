@@ -1,3 +1,4 @@
+import type { Place } from "../number";
 import type { Row } from "./columnSums";
 
 /**
@@ -20,6 +21,12 @@ export interface PaidColumn {
   readonly written: number;
   /** What the next lower count owes. */
   readonly pays: number;
+}
+
+/** A column as a reason tells it: by its place, and whether its digit is a zero in front, which is not written. */
+export interface PaidPlace extends Omit<PaidColumn, "column"> {
+  readonly place: Place;
+  readonly blank: boolean;
 }
 
 /** The decisions in a column: whether the upper count is too small, what is paid for raising it, and what is left. */

@@ -2,7 +2,7 @@ import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import type { Place } from "../number";
 import type { Problem } from "../problem";
-import { type AnswerReason, answerSteps, frontPlace } from "./answer";
+import { type AnswerReason, answerDigit, frontPlace } from "./answer";
 import {
   type Change,
   type DecompositionHabits,
@@ -10,16 +10,9 @@ import {
   SOUND_DECOMPOSITION,
   subtractInColumns,
 } from "./decomposition";
-import { differenceSetting } from "./differenceSetting";
+import { differenceSetting, differenceWorking } from "./differenceSetting";
 import type { Method, WorkingBy } from "./method";
-import {
-  colOf,
-  pointStep,
-  reachesPoint,
-  type Setting,
-  type SettingOutReason,
-  setOutSteps,
-} from "./settingOut";
+import { colOf, pointStep, reachesPoint, type Setting, type SettingOutReason } from "./settingOut";
 import type { Step } from "./step";
 
 /** What stood in a place and what stands there after an exchange. */
@@ -65,7 +58,8 @@ export function workDecomposition(
   house: HouseRules,
   habits: DecompositionHabits,
 ): WorkingBy<Why> {
-  const { setting, belowZero, minuend, subtrahend, swap, placeOf } = differenceSetting(problem, house, false);
+  const set = differenceSetting(problem, house, false);
+  const { setting, minuend, subtrahend, placeOf } = set;
   const moves = subtractInColumns(
     minuend,
     subtrahend,
@@ -79,15 +73,7 @@ export function workDecomposition(
   );
   const written = minuend.map((count) => count !== undefined);
   const work = workSteps(moves, setting, house, placeOf, frontPlace(columns), written);
-  const end = answerSteps(setting, columns, problem, house, belowZero);
-  return {
-    problem,
-    method: "subtraction-by-decomposition",
-    house,
-    layout: setting.layout,
-    steps: [...swap, ...setOutSteps(setting, "subtract", house), ...work, ...end.steps],
-    answer: end.answer,
-  };
+  return differenceWorking("subtraction-by-decomposition", problem, house, set, columns, work);
 }
 
 /**
@@ -148,17 +134,7 @@ function workSteps(
     const step: Step<DecompositionReason> = {
       stage: "work",
       reason: { kind: "difference", place, top: move.top, bottom: move.bottom, written: move.written, blank },
-      marks: blank
-        ? []
-        : [
-            {
-              kind: "glyph",
-              col: colOf(place),
-              row: setting.answerRow,
-              text: String(move.written),
-              look: "written",
-            },
-          ],
+      marks: answerDigit(setting, { place, written: move.written }, blank),
       focus: [colOf(place)],
     };
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];

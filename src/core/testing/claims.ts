@@ -75,8 +75,8 @@ export function brokenClaims({ steps }: Working): readonly string[] {
     }
     if (reason.kind === "makeUp") {
       claim(reason.owed === carried, reason);
-      claim(reason.raised === reason.top + 10 * reason.carried, reason);
-      carried = reason.carried;
+      claim(reason.raised === reason.top + 10 * reason.pays, reason);
+      carried = reason.pays;
     }
     if (reason.kind === "differenceWithOwed") {
       claim(reason.owed === paying, reason);

@@ -53,7 +53,7 @@ function owedFirst(
 
 /** The words for making the lower digit up to the upper one. */
 export function makeUpWords(column: MakeUp, house: HouseRules): StepWords {
-  const { place, top, owed, taken, raised, written, carried, blank } = column;
+  const { place, top, owed, taken, raised, written, pays, blank } = column;
   const places = placesName(place, house);
   if (blank) {
     return {
@@ -68,7 +68,7 @@ export function makeUpWords(column: MakeUp, house: HouseRules): StepWords {
   const before = owed > 0 ? `${owedFirst(column, ARRIVED[house.carryTerm], house)} ` : "";
   const making = sentence(`${count(taken)} and *${count(written)}* make ${count(raised)}`);
   const one = piecesOf(1, place + 1, house);
-  const below = short ? `, carry *${carried}* below` : `, and carry *${one}* to the lower number`;
+  const below = short ? `, carry *${pays}* below` : `, and carry *${one}* to the lower number`;
   if (taken === 0) {
     return {
       say:
@@ -80,9 +80,9 @@ export function makeUpWords(column: MakeUp, house: HouseRules): StepWords {
     };
   }
   return {
-    say: `${before}${making}: write *${written}*${carried > 0 ? below : ""}.`,
+    say: `${before}${making}: write *${written}*${pays > 0 ? below : ""}.`,
     why:
-      carried > 0
+      pays > 0
         ? sentence(
             `${countOf(raised, place, house)} are ten more than stand on top. The ${one} carried makes the lower number greater by just as much.`,
           )

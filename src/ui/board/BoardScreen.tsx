@@ -135,6 +135,8 @@ export function BoardScreen({
           onPrevious={acting.previous}
         />
         <aside
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
+          tabIndex={0}
           aria-label="Margin"
           className="flex min-h-0 flex-col gap-5 overflow-y-auto py-4 pr-6 pl-2 max-[1000px]:max-h-[38vh] max-[1000px]:px-8"
         >
