@@ -8,7 +8,8 @@ import * as schema from "./schema";
 export type Data = BetterSQLite3Database<typeof schema>;
 
 /** The folder the tutor's data is kept in: `RIGHT_SUM_DATA`, or `data/` beside the application. */
-const dataFolder = (): string => path.resolve(process.env.RIGHT_SUM_DATA ?? "data");
+const dataFolder = (): string =>
+  path.resolve(/* turbopackIgnore: true */ process.env.RIGHT_SUM_DATA ?? "data");
 
 /**
  * Opens (and where need be makes) the database in a folder and brings it up to date.
