@@ -115,6 +115,21 @@ test("a board that was just stepped is kept, even when the window closes at once
     .toBe("3");
 });
 
+test("a board that was just stepped is kept when another place is opened at once", async ({ page }) => {
+  const { run, work, kept } = board(page);
+  await page.goto("/board");
+  await work("62.5 + 8.25");
+  await expect(kept).toBeVisible();
+  await page.keyboard.press("ArrowRight");
+  await page.getByRole("link", { name: "Today" }).click();
+  await expect(page.getByRole("heading", { name: "Kept boards" })).toBeVisible();
+  await expect(async () => {
+    await page.goto("/");
+    await page.getByRole("link", { name: "62.5 + 8.25" }).click();
+    await expect(run).toHaveAttribute("aria-valuenow", "2", { timeout: 1000 });
+  }).toPass();
+});
+
 test("garbage sent to be kept is refused in a sentence, and nothing of it is kept", async ({
   request,
   page,

@@ -9,3 +9,6 @@ export const ROUTES = {
 
 /** What the id of a board looks like, in an address and in the database. */
 export const BOARD_ID = /^[a-z0-9]{8,40}$/;
+
+/** The longest guess that is kept, in characters: room for the longest number with its sign and spaces. */
+export const LONGEST_GUESS = 60;

@@ -28,7 +28,7 @@ export type SettingOutReason =
       readonly decimals: boolean;
     }
   | { readonly kind: "hiddenPoint"; readonly numeral: Decimal }
-  | { readonly kind: "fillers"; readonly places: number; readonly filled: number; readonly ones: boolean }
+  | { readonly kind: "fillers"; readonly places: number; readonly ones: boolean }
   | { readonly kind: "drawRule"; readonly op: Operation }
   | { readonly kind: "placePoint"; readonly when: "first" | "whenReached" };
 
@@ -152,7 +152,7 @@ function fillerStep(setting: Setting): readonly Step<SettingOutReason>[] {
   if (marks.length === 0) return [];
   const places = -Math.min(...setting.places);
   const ones = gaps.some((open) => open.includes(ONES));
-  const reason: SettingOutReason = { kind: "fillers", places, filled: marks.length, ones };
+  const reason: SettingOutReason = { kind: "fillers", places, ones };
   return [{ stage: "setOut", reason, marks, focus: [] }];
 }
 

@@ -29,14 +29,11 @@ function worth({ lender, crossed, receiver }: Exchange, house: HouseRules): stri
   return `${piecesOf(1, lender.place, house)} is ${listed(pieces)}`;
 }
 
-const VERB = { borrow: "borrow", regroup: "regroup", exchange: "exchange" } as const;
-
 function shortExchange(
   { top, bottom, lender, crossed, receiver, needy }: Exchange,
   house: HouseRules,
 ): string {
   const opening = receiver.place === needy ? `${bottom} from ${top} won't go` : "Nothing to be had next door";
-  const verb = VERB[house.borrowTerm];
   const zeros =
     crossed.length === 1 ? ["the zero between *9*"] : crossed.length > 1 ? ["each zero between *9*"] : [];
   const changes = [
@@ -44,14 +41,14 @@ function shortExchange(
     ...zeros,
     `the ${receiver.before} becomes *${receiver.after}*`,
   ];
-  return `${opening}: ${verb} 1 from the ${lender.before}. ${sentence(listed(changes))}.`;
+  return `${opening}: ${house.borrowTerm} 1 from the ${lender.before}. ${sentence(listed(changes))}.`;
 }
 
 function placeValueExchange(exchange: Exchange, house: HouseRules): string {
   const { top, bottom, lender, crossed, receiver, needy } = exchange;
   const short = `${countOf(bottom, needy, house)} can't be taken from ${top === 0 ? `no ${placesName(needy, house)}` : countOf(top, needy, house)}`;
   const opening = sentence(
-    receiver.place === needy ? short : `there is nothing to ${VERB[house.borrowTerm]} from next door`,
+    receiver.place === needy ? short : `there is nothing to ${house.borrowTerm} from next door`,
   );
   const one = `*${piecesOf(1, lender.place, house)}*`;
   const pieces = [

@@ -140,7 +140,7 @@ export function BoardScreen({
           aria-label="Margin"
           className="flex min-h-0 flex-col gap-5 overflow-y-auto py-4 pr-6 pl-2 max-[1000px]:max-h-[38vh] max-[1000px]:px-8"
         >
-          {run && here && words && open ? (
+          {run && here && words && open && !board.draft ? (
             <Margin
               run={run}
               step={here}
@@ -155,7 +155,9 @@ export function BoardScreen({
             />
           ) : (
             <p className="text-[15.5px] leading-normal text-soft">
-              Type a sum or a difference and press Enter. It is set out here, with what to say at every step.
+              {open
+                ? "Press Enter to work what you have typed. Esc goes back to the board as it was."
+                : "Type a sum or a difference and press Enter. It is set out here, with what to say at every step."}
             </p>
           )}
         </aside>

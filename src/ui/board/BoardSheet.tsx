@@ -94,7 +94,6 @@ export function BoardSheet({
   return (
     <section
       ref={scroller}
-      data-board-room
       // biome-ignore lint/a11y/noNoninteractiveTabindex: a paper larger than its room is scrolled by keys
       tabIndex={0}
       aria-label="Squared paper"

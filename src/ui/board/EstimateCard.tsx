@@ -6,6 +6,7 @@ import type { HouseRules } from "@/core/house";
 import { type Decimal, writeDecimal } from "@/core/number";
 import { readNumber, writeProblem } from "@/core/problem";
 import { estimateLine, guessWords, readErrorWords } from "@/core/wording";
+import { LONGEST_GUESS } from "../routes";
 
 /** The estimate made first. Where it waits, the learner's comes before it and stands beside it. */
 export function EstimateCard({
@@ -88,6 +89,7 @@ function GuessForm({
           }}
           inputMode="decimal"
           autoComplete="off"
+          maxLength={LONGEST_GUESS}
           aria-invalid={complaint !== ""}
           className="h-11 w-28 rounded-lg border border-edge bg-page px-3 font-board text-lg aria-invalid:border-rust"
         />

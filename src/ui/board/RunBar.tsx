@@ -79,6 +79,13 @@ export function RunBar({
         aria-valuenow={step}
         aria-valuetext={`Step ${step} of ${last}. ${spoken}`}
         className="flex h-16 min-w-0 flex-1 touch-none items-stretch gap-3 px-2 max-[1000px]:gap-2 max-[1000px]:px-1"
+        onKeyDown={(event) => {
+          // The Board listens for the other keys; these two move the run only when it has the focus.
+          const by = { ArrowUp: 1, ArrowDown: -1 }[event.key];
+          if (by === undefined) return;
+          event.preventDefault();
+          onGoTo(step + by);
+        }}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
           goToPointer(event);

@@ -1,4 +1,5 @@
 import type { HouseRules } from "@/core/house";
+import { LONGEST_GUESS } from "../routes";
 import { type BoardAddress, newBoardId } from "./address";
 import { type BoardScreenState, type OpenBoard, readTyped } from "./boardState";
 
@@ -14,7 +15,7 @@ export function startOfBoard(
   const same = found && (address.problem === undefined || address.problem === found.problem);
   const kept = same ? found : undefined;
   const house = address.house ?? kept?.house ?? ownHouse;
-  const typed = (address.problem ?? kept?.problem ?? "").slice(0, 2000);
+  const typed = address.problem ?? kept?.problem ?? "";
   const reading = readTyped(typed, house, address.method ?? kept?.method);
   if (!reading.ok) return { start: { typed, house, open: undefined }, kept: false };
   const last = reading.run.steps.length;
@@ -24,7 +25,7 @@ export function startOfBoard(
     method: reading.run.working.method,
     house,
     step: Math.min(Math.max(1, address.step ?? kept?.step ?? 1), last),
-    guess: (address.guess ?? kept?.guess ?? "").slice(0, 40),
+    guess: (address.guess ?? kept?.guess ?? "").slice(0, LONGEST_GUESS),
   };
   return { start: { typed, house, open }, kept: kept !== undefined && sameBoard(open, kept) };
 }

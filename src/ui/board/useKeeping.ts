@@ -22,13 +22,19 @@ export function useKeeping(open: OpenBoard | undefined, keptAtStart: boolean): K
   const unkept = open === onDisk ? undefined : open;
   const leaving = useRef(unkept);
   leaving.current = unkept;
+  // One write at a time, so that an older state never reaches the disk after a newer one.
+  const writing = useRef<Promise<unknown>>(Promise.resolve());
 
   useEffect(() => {
     if (unkept === undefined) return;
     let over = false;
     const attempt = async (): Promise<void> => {
       history.replaceState(null, "", boardAddress(unkept));
-      const kept = await send(unkept, false);
+      await writing.current;
+      if (over) return;
+      const sending = send(unkept, false);
+      writing.current = sending;
+      const kept = await sending;
       if (kept) setOnDisk(unkept);
       if (kept || over) return;
       setRefused(unkept);
@@ -48,7 +54,11 @@ export function useKeeping(open: OpenBoard | undefined, keptAtStart: boolean): K
       void send(leaving.current, true);
     };
     window.addEventListener("pagehide", leave);
-    return () => window.removeEventListener("pagehide", leave);
+    return () => {
+      window.removeEventListener("pagehide", leave);
+      // Another place of the product was opened: the address is its own by now, the board is kept all the same.
+      if (leaving.current !== undefined) void send(leaving.current, true);
+    };
   }, []);
 
   if (unkept === undefined) return "kept";

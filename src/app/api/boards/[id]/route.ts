@@ -5,7 +5,7 @@ import { METHOD_IDS } from "@/core/methods";
 import { LONGEST_LINE, readProblem } from "@/core/problem";
 import { houseRefusalWords, readErrorWords } from "@/core/wording";
 import { database, keepBoard } from "@/data";
-import { BOARD_ID } from "@/ui/routes";
+import { BOARD_ID, LONGEST_GUESS } from "@/ui/routes";
 import { houseChoicesSchema } from "../../../saved";
 import { errorAnswer, readBody } from "../../answers";
 
@@ -14,7 +14,7 @@ const boardSchema = z.object({
   method: z.enum(METHOD_IDS),
   house: houseChoicesSchema,
   step: z.number().int().min(1).max(9999),
-  guess: z.string().max(40),
+  guess: z.string().max(LONGEST_GUESS),
 });
 
 /** Keeps a board as it stands. Answers 204 only after the row is on disk. */
