@@ -19,11 +19,24 @@ export const test = base.extend<object, { readonly server: Server }>({
   // The tests of a worker share a database; each begins with the view of a new tutor.
   page: async ({ page, server }, use) => {
     await page.request.put(`${server.url}${ROUTES.view}`, { data: FIRST_VIEW });
+    const goto = page.goto.bind(page);
+    page.goto = async (...where) => {
+      const response = await goto(...where);
+      await listening(page);
+      return response;
+    };
     await use(page);
   },
 });
 
 export { expect };
+
+/** Waits until a page that has just loaded listens: what is seen before that is the server's picture of it. */
+export async function listening(page: Page): Promise<void> {
+  await page.waitForFunction(() =>
+    Object.keys(document.querySelector("main") ?? {}).some((name) => name.startsWith("__react")),
+  );
+}
 
 /** What a tutor sees and does on the Board. */
 export const board = (page: Page) => ({

@@ -1,4 +1,4 @@
-import { board, expect, expectAccessible, test } from "./tutor";
+import { board, expect, expectAccessible, listening, test } from "./tutor";
 
 test("from Today to a finished board and back, by the keyboard alone", async ({ page }) => {
   const { say, run, kept } = board(page);
@@ -7,6 +7,7 @@ test("from Today to a finished board and back, by the keyboard alone", async ({ 
   await page.keyboard.type("33.08 + 4.95");
   await page.keyboard.press("Enter");
   await expect(say).toContainText("33 + 5 makes about 38");
+  await listening(page);
   await page.keyboard.press("End");
   await expect(say).toContainText("38.03 − 4.95 = 33.08");
   await expect(kept).toBeVisible();
@@ -15,6 +16,7 @@ test("from Today to a finished board and back, by the keyboard alone", async ({ 
   await page.getByRole("link", { name: "Today" }).focus();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { name: "Kept boards" })).toBeVisible();
+  await listening(page);
   await page.getByRole("button", { name: "More for 33.08 + 4.95" }).focus();
   await page.keyboard.press("Enter");
   await page.keyboard.press("ArrowDown");

@@ -54,11 +54,7 @@ export function useKeeping(open: OpenBoard | undefined, keptAtStart: boolean): K
       void send(leaving.current, true);
     };
     window.addEventListener("pagehide", leave);
-    return () => {
-      window.removeEventListener("pagehide", leave);
-      // Another place of the product was opened: the address is its own by now, the board is kept all the same.
-      if (leaving.current !== undefined) void send(leaving.current, true);
-    };
+    return () => window.removeEventListener("pagehide", leave);
   }, []);
 
   if (unkept === undefined) return "kept";

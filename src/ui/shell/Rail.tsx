@@ -1,7 +1,6 @@
 "use client";
 
 import { CalendarDays, Grid3x3, Ruler } from "lucide-react";
-import Link from "next/link";
 import { usePathname } from "next/navigation";
 import type { ReactElement } from "react";
 import { ROUTES } from "../routes";
@@ -13,7 +12,10 @@ const PLACES = [
   { href: ROUTES.houseRules, name: "House rules", Icon: Ruler },
 ] as const;
 
-/** The slim rail with the places of the product; along the foot of a narrow screen. */
+/**
+ * The slim rail with the places of the product; along the foot of a narrow screen. Its links load the
+ * page: a board that is still writing its address would call a navigation inside the page back.
+ */
 export function Rail(): ReactElement {
   const here = usePathname();
   return (
@@ -27,16 +29,15 @@ export function Rail(): ReactElement {
         Sum
       </p>
       {PLACES.map(({ href, name, Icon }) => (
-        <Link
+        <a
           key={href}
           href={href}
-          prefetch={false}
           aria-current={here === href ? "page" : undefined}
           className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-[13px] leading-4 text-soft last:mt-auto hover:text-ink aria-[current=page]:border-plumb aria-[current=page]:bg-shade aria-[current=page]:font-semibold aria-[current=page]:text-ink max-[700px]:mt-0 max-[700px]:flex-1 max-[700px]:border-l-0"
         >
           <Icon aria-hidden="true" className="size-5" strokeWidth={1.75} />
           {name}
-        </Link>
+        </a>
       ))}
     </nav>
   );
