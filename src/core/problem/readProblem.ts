@@ -11,7 +11,7 @@ type NumberToken = { readonly kind: "number"; readonly at: number; readonly text
 type Token = NumberToken | { readonly kind: "sign"; readonly at: number; readonly op: Operation };
 
 const TOKEN =
-  /(?<space>\s+)|(?<number>[\d.,]+)|(?<plus>[+＋])|(?<minus>[-−–])|(?<letters>\p{L}+)|(?<other>.)/gsu;
+  /(?<space>\s+)|(?<number>[\d.,]+)|(?<plus>[+＋])|(?<minus>[-−–‒－])|(?<letters>\p{L}+)|(?<other>.)/gsu;
 const OTHER_OPERATIONS = "×*·÷/:";
 
 /**

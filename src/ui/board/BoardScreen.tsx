@@ -86,6 +86,8 @@ export function BoardScreen({
     if (start.open === undefined) problemField.current?.focus();
   }, [start.open]);
 
+  // While another problem is being typed, the paper shows that one, and nothing of the open board.
+  const drafting = board.draft?.ok === true;
   const waiting = view.estimateWaits && open?.guess === "";
   const words = here && stepWords(here.reason, house);
   const tellsEstimate = here?.reason.kind === "estimate" || here?.reason.kind === "compareWithEstimate";
@@ -130,7 +132,7 @@ export function BoardScreen({
           step={step}
           house={house}
           view={view}
-          keeping={open && keeping}
+          keeping={open && !drafting ? keeping : undefined}
           onNext={acting.next}
           onPrevious={acting.previous}
         />
@@ -140,7 +142,7 @@ export function BoardScreen({
           aria-label="Margin"
           className="flex min-h-0 flex-col gap-5 overflow-y-auto py-4 pr-6 pl-2 max-[1000px]:max-h-[38vh] max-[1000px]:px-8"
         >
-          {run && here && words && open && !board.draft ? (
+          {run && here && words && open && !drafting ? (
             <Margin
               run={run}
               step={here}
@@ -162,7 +164,7 @@ export function BoardScreen({
           )}
         </aside>
       </main>
-      <footer className="px-6 pt-1 pb-4">
+      <footer className="px-6 pt-1 pb-4 data-[drafting=true]:invisible" data-drafting={drafting}>
         {run && here && (
           <RunBar
             run={run}

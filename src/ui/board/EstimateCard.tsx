@@ -4,7 +4,7 @@ import { type ReactElement, useId, useState } from "react";
 import { guessAgainst, type Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { type Decimal, writeDecimal } from "@/core/number";
-import { readNumber, writeProblem } from "@/core/problem";
+import { readNumber } from "@/core/problem";
 import { estimateLine, guessWords, readErrorWords } from "@/core/wording";
 import { LONGEST_GUESS } from "../routes";
 
@@ -29,11 +29,7 @@ export function EstimateCard({
     <section aria-label="Estimate">
       <h2 className="text-[13px] text-soft">{waiting ? "Your estimate first" : "Estimate made first"}</h2>
       {waiting ? (
-        <GuessForm
-          question={`About how much is ${writeProblem(run.working.problem, house)}?`}
-          house={house}
-          onGuess={onGuess}
-        />
+        <GuessForm house={house} onGuess={onGuess} />
       ) : (
         <>
           <p className="mt-1 text-xl font-semibold text-straw">
@@ -49,11 +45,9 @@ export function EstimateCard({
 }
 
 function GuessForm({
-  question,
   house,
   onGuess,
 }: {
-  readonly question: string;
   readonly house: HouseRules;
   readonly onGuess: (guess: string) => void;
 }): ReactElement {
@@ -77,7 +71,7 @@ function GuessForm({
       }}
     >
       <label htmlFor={inputId} className="text-[15.5px]">
-        {question}
+        About how much will it be?
       </label>
       <div className="flex gap-2">
         <input
