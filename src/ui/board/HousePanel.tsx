@@ -23,7 +23,7 @@ export default function HousePanel({
         <Dialog.Content
           aria-describedby={undefined}
           onInteractOutside={(event) => event.preventDefault()}
-          className="fixed top-[74px] right-3 bottom-24 z-30 w-[392px] max-w-[94vw] overflow-y-auto rounded-2xl border border-edge bg-page p-4 shadow-sheet outline-none"
+          className="fixed top-[74px] right-3 bottom-24 z-30 w-[392px] max-[1000px]:top-auto max-[1000px]:left-[100px] max-[1000px]:h-[34vh] max-[1000px]:w-auto max-[700px]:left-3 overflow-y-auto rounded-2xl border border-edge bg-page p-4 shadow-sheet outline-none"
         >
           <div className="mb-2 flex items-center justify-between">
             <Dialog.Title className="text-lg font-semibold">House rules of this board</Dialog.Title>
