@@ -18,6 +18,10 @@ CHOICES is a preset, or settings with commas between them: gapsShort, or preset=
 const NOT_WORKED = 1;
 const MISUSED = 2;
 
+const print = (text: string): void => {
+  process.stdout.write(`${text}\n`);
+};
+
 async function main(): Promise<number> {
   const { command, line, options } = readCommand();
   if (command !== "work" || (line === undefined) !== options.lines) {
@@ -27,14 +31,14 @@ async function main(): Promise<number> {
   const asked = { method: options.method, house: choicesFrom(options.house ?? "") };
   if (line === undefined) {
     for await (const problem of createInterface({ input: process.stdin })) {
-      process.stdout.write(`${JSON.stringify(answerLine(problem, workRequested({ problem, ...asked })))}\n`);
+      print(JSON.stringify(answerLine(problem, workRequested({ problem, ...asked }))));
     }
     return 0;
   }
   const working = workRequested({ problem: line, ...asked });
   if (options.json) {
-    console.log(JSON.stringify(working.ok ? workJson(working.value) : { error: working.error }, null, 2));
-  } else if (working.ok) console.log(sheet(working.value));
+    print(JSON.stringify(working.ok ? workJson(working.value) : { error: working.error }, null, 2));
+  } else if (working.ok) print(sheet(working.value));
   else console.error(complaint(line, working.error));
   return working.ok ? 0 : NOT_WORKED;
 }

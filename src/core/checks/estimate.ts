@@ -45,8 +45,8 @@ function resultOf(problem: Problem, operands: readonly Decimal[]): Decimal {
 }
 
 /**
- * Whether an answer is as near to the estimate as rounding allows: half of each rounded place,
- * and no more. A point one square off is further away than that for all but the smallest answers.
+ * Whether rounding explains how far an answer lies from the estimate: by as much as the operands
+ * were rounded, taken together, and no more.
  */
 export function isNear(answer: Decimal, estimate: Estimate, problem: Problem): boolean {
   const places = Math.max(

@@ -1,7 +1,7 @@
 import { done, failed, type Result } from "../result";
 
 /**
- * Every switch of the house rules and what it can be set to; the first setting is the plainest.
+ * Every switch of the house rules and what it can be set to.
  * A new switch is a row here, its words in `wording/houseWords.ts`, and whatever obeys it.
  */
 export const SWITCHES = {

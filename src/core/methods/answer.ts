@@ -1,14 +1,13 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { type Decimal, ONES, type Place, withoutTrailingZeros } from "../number";
-import type { Problem } from "../problem";
-import { colOf, type Setting } from "./settingOut";
+import { colOf, ruleAt, type Setting } from "./settingOut";
 import type { Step } from "./step";
 
 export type AnswerReason =
   | { readonly kind: "dropZeros"; readonly before: Decimal; readonly after: Decimal; readonly zeros: number }
   | { readonly kind: "signBelowZero"; readonly answer: Decimal }
-  | { readonly kind: "nameAnswer"; readonly problem: Problem; readonly answer: Decimal };
+  | { readonly kind: "nameAnswer"; readonly answer: Decimal };
 
 /** What was written in the answer's column of a place. */
 export interface Written {
@@ -56,7 +55,6 @@ function numeralOf(columns: readonly Written[], negative: boolean): Decimal {
 export function answerSteps(
   setting: Setting,
   columns: readonly Written[],
-  problem: Problem,
   house: HouseRules,
   belowZero: boolean,
 ): { readonly steps: readonly Step<AnswerReason>[]; readonly answer: Decimal } {
@@ -90,12 +88,10 @@ export function answerSteps(
       focus: [],
     });
   }
-  const from = Math.min(...setting.layout.columns.map(({ col }) => col)) - 1;
-  const to = Math.max(...setting.layout.columns.map(({ col }) => col)) + 1;
   steps.push({
     stage: "answer",
-    reason: { kind: "nameAnswer", problem, answer },
-    marks: [{ kind: "rule", row: row + 1, from, to, strokes: 2 }],
+    reason: { kind: "nameAnswer", answer },
+    marks: [ruleAt(setting, row + 1, 2)],
     focus: [],
   });
   return { steps, answer };

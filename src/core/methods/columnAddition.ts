@@ -64,7 +64,7 @@ export function workColumnAddition(
     const step = columnStep(sum, place, place > front, setting, house);
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
   });
-  const end = answerSteps(setting, columns, problem, house, false);
+  const end = answerSteps(setting, columns, house, false);
   return {
     problem,
     method: "column-addition",

@@ -100,7 +100,7 @@ export function differenceWorking<Why>(
   written: readonly Written[],
   work: readonly Step<Why>[],
 ): WorkingBy<Why | SettingOutReason | AnswerReason> {
-  const end = answerSteps(setting, written, problem, house, belowZero);
+  const end = answerSteps(setting, written, house, belowZero);
   return {
     problem,
     method,

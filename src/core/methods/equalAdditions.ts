@@ -50,7 +50,7 @@ export function workEqualAdditions(
     return {
       stage: "work",
       reason,
-      marks: writes ? [ten, set.payment(place, pays)] : [],
+      marks: writes ? [ten, ...(pays > 0 ? [set.payment(place, pays)] : [])] : [],
       focus: [col, col - 1],
     };
   };
@@ -63,7 +63,7 @@ export function workEqualAdditions(
       focus: [colOf(column.place)],
     };
     const point = reachesPoint(setting, column.place, house) ? [pointStep(setting, "whenReached")] : [];
-    return [...(column.pays > 0 ? [raise(column)] : []), difference, ...point];
+    return [...(column.raised > column.top ? [raise(column)] : []), difference, ...point];
   });
   return differenceWorking("equal-additions", problem, house, set, columns, work);
 }

@@ -156,11 +156,16 @@ function fillerStep(setting: Setting): readonly Step<SettingOutReason>[] {
   return [{ stage: "setOut", reason, marks, focus: [] }];
 }
 
+/** A rule along the top of a row, under all the columns and the square of the sign before them. */
+export function ruleAt(setting: Setting, row: number, strokes: 1 | 2): Extract<Mark, { kind: "rule" }> {
+  const cols = setting.layout.columns.map(({ col }) => col);
+  return { kind: "rule", row, from: Math.min(...cols) - 1, to: Math.max(...cols) + 1, strokes };
+}
+
 function ruleMarks(setting: Setting, op: Operation): readonly Mark[] {
-  const left = Math.min(...setting.layout.columns.map(({ col }) => col)) - 1;
-  const right = Math.max(...setting.layout.columns.map(({ col }) => col)) + 1;
+  const rule = ruleAt(setting, setting.ruleRow, 1);
   return [
-    { kind: "glyph", col: left, row: setting.rows.length - 1, text: SIGNS[op], look: "written" },
-    { kind: "rule", row: setting.ruleRow, from: left, to: right, strokes: 1 },
+    { kind: "glyph", col: rule.from, row: setting.rows.length - 1, text: SIGNS[op], look: "written" },
+    rule,
   ];
 }

@@ -193,5 +193,7 @@ describe("a habit that is not sound", () => {
     for (const work of [workEqualAdditions, workMakingUp]) {
       expect(plainText(work(problemOf("52.4 - 38.7"), PRESETS.fillersTrueValue, habits).answer)).toBe("24.7");
     }
+    const { steps } = workEqualAdditions(problemOf("52.4 - 38.7"), PRESETS.fillersTrueValue, habits);
+    expect(steps.filter(({ reason }) => reason.kind === "addTenToBoth")).toHaveLength(2);
   });
 });

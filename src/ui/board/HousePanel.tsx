@@ -1,11 +1,12 @@
 "use client";
 
-import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { HouseSwitches } from "../house/HouseSwitches";
 import { ROUTES } from "../routes";
+
+import { PanelHeading } from "./PanelHeading";
 
 /** The house rules of the open board, beside the paper they change. Loaded when they are first wanted. */
 export default function HousePanel({
@@ -25,15 +26,7 @@ export default function HousePanel({
           onInteractOutside={(event) => event.preventDefault()}
           className="fixed top-[74px] right-3 bottom-24 z-30 w-[392px] max-[1000px]:top-auto max-[1000px]:left-[100px] max-[1000px]:h-[34vh] max-[1000px]:w-auto max-[700px]:left-3 overflow-y-auto rounded-2xl border border-edge bg-page p-4 shadow-sheet outline-none"
         >
-          <div className="mb-2 flex items-center justify-between">
-            <Dialog.Title className="text-lg font-semibold">House rules of this board</Dialog.Title>
-            <Dialog.Close
-              aria-label="Close"
-              className="grid size-11 place-items-center rounded-lg hover:bg-shade"
-            >
-              <X aria-hidden="true" className="size-5" />
-            </Dialog.Close>
-          </div>
+          <PanelHeading title="House rules of this board" />
           <HouseSwitches house={house} onHouse={onHouse} />
           <p className="mt-4 border-t border-edge pt-3 text-sm text-soft">
             These are the rules of this board.{" "}

@@ -1,9 +1,9 @@
 "use client";
 
-import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
 import { KEYS } from "./keys";
+import { PanelHeading } from "./PanelHeading";
 
 /** The keys of the Board. Loaded when they are first wanted. */
 export default function KeysDialog({ onClose }: { readonly onClose: () => void }): ReactElement {
@@ -15,15 +15,7 @@ export default function KeysDialog({ onClose }: { readonly onClose: () => void }
           aria-describedby={undefined}
           className="fixed top-1/2 left-1/2 z-40 max-h-[90vh] w-[min(520px,92vw)] -translate-1/2 overflow-auto rounded-2xl border border-edge bg-page p-6 shadow-sheet"
         >
-          <div className="flex items-center justify-between">
-            <Dialog.Title className="text-xl font-semibold">Keys of the board</Dialog.Title>
-            <Dialog.Close
-              aria-label="Close"
-              className="grid size-11 place-items-center rounded-lg hover:bg-shade"
-            >
-              <X aria-hidden="true" className="size-5" />
-            </Dialog.Close>
-          </div>
+          <PanelHeading title="Keys of the board" />
           <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
             {KEYS.map(({ shown, act, does }) => (
               <div key={act} className="contents">
