@@ -1,7 +1,8 @@
 import { type HouseRules, houseRulesFrom, SWITCH_NAMES, SWITCHES } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
-import { brokenClaims, wrongAnswer } from "@/core/testing/claims";
+import { wrongAnswer } from "@/core/testing/answers";
+import { brokenClaims } from "@/core/testing/claims";
 import { type Chance, chanceFrom, problemLine } from "./problems";
 
 const wanted = Number(process.argv[2] ?? 100_000);

@@ -3,7 +3,7 @@ import { Bench } from "tinybench";
 import { PRESETS } from "@/core/house";
 import { METHOD_IDS, workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
-import { plainText } from "@/core/testing/claims";
+import { plainText } from "@/core/testing/answers";
 import { chanceFrom, evenLine } from "./problems";
 
 const SIZES = [2, 6, 15] as const;

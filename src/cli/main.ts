@@ -3,14 +3,14 @@ import { parseArgs } from "node:util";
 import { boardAfter } from "@/core/board";
 import type { HouseChoices } from "@/core/house";
 import type { Working } from "@/core/methods";
-import { writeDecimal } from "@/core/number";
-import { writeProblem } from "@/core/problem";
-import { numeralWords } from "@/core/wording";
-import { type ProgramError, workJson, workLine, workRequested } from "@/render/json";
+import { writeAnswer, writeProblem } from "@/core/problem";
+import { answerInWords } from "@/core/wording";
+import { methodsRequested, type ProgramError, workJson, workLine, workRequested } from "@/render/json";
 import { textBoard } from "@/render/text";
 
 const USAGE = `npm run -s core -- work "5 - 2.004" [--method ID] [--house CHOICES] [--json]
 npm run -s core -- work --lines [--method ID] [--house CHOICES] < problems.txt
+npm run -s core -- methods "5 - 2.004" [--house CHOICES] [--json]
 
 CHOICES is a preset, or settings with commas between them: gapsShort, or preset=gapsShort,narration=placeValue`;
 
@@ -24,6 +24,7 @@ const print = (text: string): void => {
 
 async function main(): Promise<number> {
   const { command, line, options } = readCommand();
+  if (command === "methods" && line !== undefined && !options.lines) return methods(line, options);
   if (command !== "work" || (line === undefined) !== options.lines) {
     console.error(USAGE);
     return MISUSED;
@@ -41,6 +42,28 @@ async function main(): Promise<number> {
   } else if (working.ok) print(sheet(working.value));
   else console.error(complaint(line, working.error));
   return working.ok ? 0 : NOT_WORKED;
+}
+
+/** Every method that takes the problem, then the others with the reason. */
+function methods(
+  line: string,
+  options: { readonly house?: string | undefined; readonly json?: boolean },
+): number {
+  const found = methodsRequested({ problem: line, house: choicesFrom(options.house ?? "") });
+  if (!found.ok) {
+    if (options.json) print(JSON.stringify({ error: found.error }, null, 2));
+    else console.error(complaint(line, found.error));
+    return NOT_WORKED;
+  }
+  if (options.json) print(JSON.stringify({ problem: line, methods: found.value }, null, 2));
+  else {
+    for (const { method, takes, reason } of [...found.value].sort(
+      (a, b) => Number(b.takes) - Number(a.takes),
+    )) {
+      print(takes ? method : `${method}: ${reason}`);
+    }
+  }
+  return 0;
 }
 
 function readCommand() {
@@ -84,7 +107,7 @@ function sheet(working: Working): string {
     "",
     textBoard(boardAfter(layout, steps, steps.length), house),
     "",
-    `${writeDecimal(answer, house)}: ${numeralWords(answer, house)}`,
+    `${writeAnswer(answer, house)}: ${answerInWords(answer, house)}`,
   ].join("\n");
 }
 

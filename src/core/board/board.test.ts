@@ -1,10 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { workingOf } from "../methods";
-import { anyHouse, anyProblem } from "../testing/arbitrary";
+import { anyHouse, anyTask } from "../testing/arbitrary";
 import { boardAfter, extentOf } from ".";
 
-const anyWorking = fc.tuple(anyProblem, anyHouse).map(([problem, house]) => workingOf(problem, house));
+const anyWorking = fc
+  .tuple(anyTask, anyHouse)
+  .map(([{ problem, method }, house]) => workingOf(problem, house, method));
 
 describe("a board", () => {
   it("is blank at first, and grows by just the marks of each step", () => {
@@ -49,12 +51,15 @@ describe("a board", () => {
     );
   });
 
-  it("names its columns by place: ones left of the plumb line, tenths right of it", () => {
+  it("names its columns by place, the larger further left; ones end at the plumb line where numbers are not pulled apart", () => {
     fc.assert(
-      fc.property(anyWorking, ({ layout }) => {
-        for (const { place, col } of layout.columns) expect(col).toBe(layout.plumb.line - 1 - place);
+      fc.property(anyWorking, ({ layout, method }) => {
+        const cols = [...layout.columns].sort((a, b) => b.place - a.place).map(({ col }) => col);
+        expect(cols).toEqual([...cols].sort((a, b) => a - b));
+        if (method.startsWith("expanded")) return;
+        for (const { place, col } of layout.columns) expect(col).toBe(-1 - place);
       }),
-      { numRuns: 100 },
+      { numRuns: 200 },
     );
   });
 });

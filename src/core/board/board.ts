@@ -7,10 +7,19 @@ interface Column {
   readonly col: number;
 }
 
-/** How the paper is ruled before anything is written: its columns, and where the plumb line hangs. */
+/**
+ * How the paper is ruled before anything is written: its columns, and the grid lines on which points
+ * hang. Where points are ignored there is no plumb line; where two numbers stand side by side, two.
+ */
 export interface Layout {
   readonly columns: readonly Column[];
-  readonly plumb: { readonly line: number };
+  readonly plumbs: readonly Plumb[];
+}
+
+/** A plumb line on a grid line, from the top of the sheet or from the top of a row. */
+export interface Plumb {
+  readonly line: number;
+  readonly from: "top" | number;
 }
 
 /** Squared paper at one moment: the marks so far, those that are new, and the columns the eye should be on. */
@@ -69,10 +78,45 @@ function blockOf(mark: Mark): Extent {
     case "glyph":
     case "small":
     case "strike":
+    case "ring":
       return square(mark.col, mark.row);
+    case "recurring":
+      return { ...square(mark.from, mark.row), right: mark.to + 1 };
     case "point":
       return { left: mark.line, right: mark.line, top: mark.row, bottom: mark.row + 1 };
+    case "spot":
+      return { left: mark.col, right: mark.col + 1, top: mark.row, bottom: mark.row };
     case "rule":
       return { left: mark.from, right: mark.to, top: mark.row - 1, bottom: mark.row };
+    case "upright":
+      return { left: mark.line, right: mark.line, top: mark.row, bottom: mark.to };
+    case "frame":
+      return {
+        left: mark.col,
+        right: mark.col + mark.width,
+        top: mark.row,
+        bottom: mark.row + mark.height,
+      };
+    case "diagonal":
+      return { left: mark.col, right: mark.col + mark.size, top: mark.row, bottom: mark.row + mark.size };
+    case "hop":
+      return {
+        left: Math.min(mark.from, mark.to),
+        right: Math.max(mark.from, mark.to),
+        top: mark.row,
+        bottom: mark.row + 1,
+      };
+    case "leap":
+      return { left: mark.line, right: mark.line + 1, top: mark.row, bottom: mark.to + 1 };
+    case "guide": {
+      const lines = mark.way.map(({ line }) => line);
+      const rows = mark.way.map(({ row }) => row);
+      return {
+        left: Math.min(...lines),
+        right: Math.max(...lines),
+        top: Math.min(...rows),
+        bottom: Math.max(...rows),
+      };
+    }
   }
 }

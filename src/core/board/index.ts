@@ -1,2 +1,10 @@
-export { type Board, boardAfter, type Extent, extentOf, type Layout, type Writing } from "./board";
+export {
+  type Board,
+  boardAfter,
+  type Extent,
+  extentOf,
+  type Layout,
+  type Plumb,
+  type Writing,
+} from "./board";
 export type { Mark, Seat } from "./mark";

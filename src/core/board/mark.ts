@@ -1,11 +1,15 @@
 /**
  * What a hand writes on squared paper. Marks know squares and nothing of arithmetic.
  *
- * Columns count from the plumb line: the square just right of it is 0, the one left of it −1.
- * Rows count downwards from the first written number, which stands in row 0. A *line* is a grid
- * line: line 0 is the plumb line, the left edge of column 0. A rule runs along the top of its row.
+ * Columns count from the plumb line: the square just right of it is 0, the one left of it −1. Where
+ * no plumb line hangs, they count from the right edge of the numbers. Rows count downwards from the
+ * first written number, which stands in row 0. A *line* is a grid line: line 0 is the plumb line,
+ * the left edge of column 0. A rule runs along the top of its row.
  */
-export type Mark =
+export type Mark = Written | Ruled | Pointed;
+
+/** Marks that fill a square, or sit in it. */
+type Written =
   /** A digit or a sign that fills its square; a `filler` zero is drawn hollow. */
   | {
       readonly kind: "glyph";
@@ -29,13 +33,19 @@ export type Mark =
       readonly row: number;
       readonly target: "square" | Seat | "point";
     }
-  /** A point on a grid line; a `hidden` one, which is understood and not written, is drawn hollow. */
+  /** A ring drawn round what stands in a square. */
+  | { readonly kind: "ring"; readonly col: number; readonly row: number }
+  /** What shows that digits come again for ever: a bar over them, or dots over the first and the last. */
   | {
-      readonly kind: "point";
-      readonly line: number;
+      readonly kind: "recurring";
       readonly row: number;
-      readonly look: "written" | "hidden";
-    }
+      readonly from: number;
+      readonly to: number;
+      readonly look: "bar" | "dots";
+    };
+
+/** Lines along and across the squares. */
+type Ruled =
   /** A horizontal rule along the top of a row, from one grid line to another; two strokes under an answer. */
   | {
       readonly kind: "rule";
@@ -43,7 +53,47 @@ export type Mark =
       readonly from: number;
       readonly to: number;
       readonly strokes: 1 | 2;
+    }
+  /** A stroke down a grid line, from the top of one row to the top of another; curved before a dividend. */
+  | {
+      readonly kind: "upright";
+      readonly line: number;
+      readonly row: number;
+      readonly to: number;
+      readonly look: "straight" | "curved";
+    }
+  /** A frame round a block of squares. */
+  | {
+      readonly kind: "frame";
+      readonly col: number;
+      readonly row: number;
+      readonly width: number;
+      readonly height: number;
+    }
+  /** A thin line from the top right to the bottom left corner of a block of so many squares each way. */
+  | { readonly kind: "diagonal"; readonly col: number; readonly row: number; readonly size: number };
+
+/** Points, and the ways that points and numbers go. */
+type Pointed =
+  /** A point on a grid line; a `hidden` one, which is understood and not written, is drawn hollow. */
+  | {
+      readonly kind: "point";
+      readonly line: number;
+      readonly row: number;
+      readonly look: "written" | "hidden";
+    }
+  /** A point on the top edge of a square, for numbers that are written downwards. */
+  | { readonly kind: "spot"; readonly col: number; readonly row: number; readonly look: "written" | "hidden" }
+  /** The hop of a point along the foot of a row, from one grid line to the next. */
+  | { readonly kind: "hop"; readonly row: number; readonly from: number; readonly to: number }
+  /** A leap from one number down to the next, drawn right of a grid line between the middles of two rows. */
+  | { readonly kind: "leap"; readonly line: number; readonly row: number; readonly to: number }
+  /** The way a point comes in, from crossing to crossing of the grid. */
+  | {
+      readonly kind: "guide";
+      readonly row: number;
+      readonly way: readonly { readonly line: number; readonly row: number }[];
     };
 
-/** Where in its square a small number sits: its lower or upper half, or the corner before a digit that stands there too. */
-export type Seat = "low" | "high" | "corner";
+/** Where in its square a small number sits: its lower or upper half, the corner before a digit that stands there too, or either side of a diagonal. */
+export type Seat = "low" | "high" | "corner" | "tens" | "ones";

@@ -4,8 +4,10 @@ import { featuresOf } from "../features";
 import { choicesOf, houseRulesFrom, PRESETS } from "../house";
 import { workingOf } from "../methods";
 import { compareDecimals, fromCount, writeDecimal } from "../number";
-import { readProblem } from "../problem";
-import { anyHouse, anyProblem } from "../testing/arbitrary";
+import { exactAnswer, readProblem } from "../problem";
+import { Wide, wide } from "../testing/answers";
+import { anyHouse, anyProblem, anyTask } from "../testing/arbitrary";
+import { type CalculatorKey, CLEARED, display, keysFor, press } from "./calculator";
 import { estimateOf, guessAgainst, isNear } from "./estimate";
 import { runOf } from "./run";
 
@@ -16,19 +18,47 @@ const problemOf = (line: string) => {
   return problem.value;
 };
 
+function estimated(line: string) {
+  const estimate = estimateOf(problemOf(line));
+  if (estimate === undefined) throw new Error(`${line} is not estimated`);
+  return estimate;
+}
+
 describe("the checks", () => {
-  it("agree with every sound working: near the estimate, and led back by the inverse", () => {
+  it("agree with every sound working: near the estimate, led back by the inverse, the same by another method", () => {
+    const seen = new Set<string>();
     fc.assert(
-      fc.property(anyProblem, anyHouse, (problem, rules) => {
-        const { steps, inverse } = runOf(workingOf(problem, rules));
+      fc.property(anyTask, anyHouse, ({ problem, method }, rules) => {
+        const { steps, inverse, estimate } = runOf(workingOf(problem, rules, method));
+        const signed = problem.op !== "round" && problem.op !== "compare";
+        expect(estimate !== undefined).toBe(signed);
+        for (const { reason } of steps) {
+          seen.add(reason.kind);
+          if (reason.kind === "compareWithEstimate") expect(reason.near).toBe(true);
+          if (reason.kind === "otherMethod") expect(reason.agrees).toBe(true);
+          if (reason.kind === "neighbours") {
+            expect([reason.below, reason.above].some((n) => compareDecimals(n, reason.answer) === 0)).toBe(
+              true,
+            );
+          }
+        }
+        if (inverse === undefined) return;
         expect(inverse.agrees).toBe(true);
-        expect(compareDecimals(inverse.working.answer, inverse.expected)).toBe(0);
-        expect(steps[0]?.reason.kind).toBe("estimate");
-        const compared = steps.find(({ reason }) => reason.kind === "compareWithEstimate");
-        expect(compared?.reason).toMatchObject({ near: true });
+        const back = wide(inverse.result).plus(inverse.plus ? wide(inverse.plus) : 0);
+        expect(back.equals(wide(inverse.expected))).toBe(true);
       }),
       { numRuns: 800 },
     );
+    for (const kind of [
+      "estimate",
+      "compareWithEstimate",
+      "inverse",
+      "otherMethod",
+      "neighbours",
+      "bySubtracting",
+    ]) {
+      expect(seen).toContain(kind);
+    }
   });
 
   it.each([
@@ -39,8 +69,13 @@ describe("the checks", () => {
     ["1520.5 + 38.2", "leadingDigit", "2000 40", "2040"],
     ["103.2 − 98.7", "leadingDigit", "100 100", "0"],
     ["2.004 − 5", "ones", "2 5", "−3"],
+    ["12.5 × 0.4", "leadingDigit", "13 0.4", "5.2"],
+    ["24.8 × 0.0321", "leadingDigit", "20 0.03", "0.6"],
+    ["7.2 ÷ 0.08", "multiple", "7.2 0.08", "90"],
+    ["25 ÷ 4", "multiple", "24 4", "6"],
+    ["0.5 ÷ 700", "multiple", "0.49 700", "0.0007"],
   ])("estimate %s as the sizes suggest", (line, rounding, rounded, result) => {
-    const estimate = estimateOf(problemOf(line));
+    const estimate = estimated(line);
     const finer = line.startsWith("103");
     expect(estimate.rounding).toBe(finer ? "ones" : rounding);
     expect(estimate.rounded.map((operand) => writeDecimal(operand, house)).join(" ")).toBe(
@@ -51,7 +86,7 @@ describe("the checks", () => {
 
   it("find an answer with its point one square out", () => {
     const problem = problemOf("40.3 + 7.865 + 12");
-    const estimate = estimateOf(problem);
+    const estimate = estimated("40.3 + 7.865 + 12");
     expect(isNear(fromCount(60165n, 3), estimate, problem)).toBe(true);
     expect(isNear(fromCount(60165n, 2), estimate, problem)).toBe(false);
     expect(isNear(fromCount(60165n, 4), estimate, problem)).toBe(false);
@@ -60,9 +95,55 @@ describe("the checks", () => {
   });
 });
 
+describe("the pocket calculator", () => {
+  const keyed = (line: string) => keysFor(problemOf(line))?.reduce(press, CLEARED);
+  const shown = (line: string) => {
+    const calculator = keyed(line);
+    return calculator && display(calculator, house);
+  };
+
+  it("comes to what another library gives, cut after eight digits", () => {
+    const easy = anyProblem.filter((problem) => keysFor(problem) !== undefined);
+    fc.assert(
+      fc.property(easy, (problem) => {
+        const calculator = keysFor(problem)?.reduce(press, CLEARED);
+        if (calculator === undefined) return;
+        expect(calculator.total.equals(exactAnswer(problem))).toBe(true);
+        const { text, cut, error } = display(calculator, house);
+        if (error) return;
+        const value = new Wide(text.replace("−", "-"));
+        const off = value.minus(new Wide(calculator.total.toString(40).replace(/\(.*/, ""))).abs();
+        expect(text.replace(/[−.]/g, "").length).toBeLessThanOrEqual(8);
+        expect(cut || off.isZero()).toBe(true);
+        expect(off.lessThan(1)).toBe(true);
+      }),
+      { numRuns: 400 },
+    );
+  });
+
+  it.each([
+    ["2 ÷ 3", { text: "0.6666666", cut: true, error: false }],
+    ["7.2 ÷ 0.08", { text: "90", cut: false, error: false }],
+    ["2.5 − 4", { text: "−1.5", cut: false, error: false }],
+    ["99999999 × 99999999", { text: "Error", cut: true, error: true }],
+  ])("shows %s as a real one would", (line, expected) => {
+    expect(shown(line)).toEqual(expected);
+  });
+
+  it("works in the order it is keyed, starts a new number after =, and stops at a division by zero", () => {
+    const shows = (...keys: readonly CalculatorKey[]) => display(keys.reduce(press, CLEARED), house).text;
+    expect(shows("2", "add", "3", "multiply", "4", "equals")).toBe("20");
+    expect(shows("2", "add", "3", "equals", "7")).toBe("7");
+    expect(shows("point", "5", "point", "1")).toBe("0.51");
+    expect(shows("5", "divide", "0", "equals", "3")).toBe("Error");
+    expect(shows("5", "divide", "0", "equals", "clear", "3")).toBe("3");
+    expect(keysFor(problemOf("123456789 + 1"))).toBeUndefined();
+  });
+});
+
 describe("features", () => {
   it("are counted off the steps", () => {
-    expect(featuresOf(workingOf(problemOf("40.3 + 7.865 + 12"), house))).toEqual({
+    expect(featuresOf(workingOf(problemOf("40.3 + 7.865 + 12"), house))).toMatchObject({
       numbers: 3,
       columns: 5,
       carries: 2,
@@ -73,6 +154,20 @@ describe("features", () => {
       ragged: true,
       belowZero: false,
       droppedZeros: 0,
+    });
+    expect(featuresOf(workingOf(problemOf("0.06 × 0.3"), house))).toMatchObject({
+      digitProducts: 1,
+      paddedZeros: 2,
+    });
+    expect(featuresOf(workingOf(problemOf("8.24 ÷ 0.8"), house))).toMatchObject({
+      placesMoved: 1,
+      quotientDigits: 3,
+      quotientZeros: 1,
+      appendedZeros: 0,
+    });
+    expect(featuresOf(workingOf(problemOf("1 ÷ 7"), house))).toMatchObject({
+      recurring: 6,
+      appendedZeros: 6,
     });
     const placeByPlace = { ...house, borrowAcrossZeros: "placeByPlace" } as const;
     for (const rules of [house, placeByPlace]) {

@@ -1,3 +1,4 @@
+import Fraction from "fraction.js";
 import {
   compareDecimals,
   countedIn,
@@ -7,60 +8,126 @@ import {
   ONES,
   type Place,
   roundTo,
+  withoutTrailingZeros,
 } from "../number";
-import type { Problem } from "../problem";
+import { type Answer, fractionOf, type Problem, type SignedOperation, worthOf } from "../problem";
 
-/** A rough answer made before the working: each operand rounded, and what the rounded ones come to. */
+/** A rough answer made before the working: each operand made easy, and what the easy ones come to. */
 export interface Estimate {
-  readonly rounding: "ones" | "leadingDigit";
+  readonly op: SignedOperation;
+  /** Rounded to ones, or to the first digit; for a quotient, the dividend to a multiple of the rounded divisor. */
+  readonly rounding: "ones" | "leadingDigit" | "multiple";
   readonly rounded: readonly Decimal[];
   readonly result: Decimal;
 }
 
+/** Estimates a sum, difference, product or quotient. Rounding and comparing are not estimated. */
+export function estimateOf(problem: Problem): Estimate | undefined {
+  switch (problem.op) {
+    case "add":
+    case "subtract":
+      return estimateOfColumns(problem, problem.op);
+    case "multiply":
+      return estimateOfProduct(problem);
+    case "divide":
+      return estimateOfQuotient(problem);
+    case "round":
+    case "compare":
+      return undefined;
+  }
+}
+
 /**
- * Estimates a sum or difference. Decimals from one up to a hundred are rounded to ones; larger and
- * smaller numbers, and whole ones, each to its leading digit, unless that makes a difference vanish.
+ * Decimals from one up to a hundred are rounded to ones; larger and smaller numbers, and whole ones,
+ * each to its leading digit, unless that makes a difference vanish.
  */
-export function estimateOf(problem: Problem): Estimate {
+function estimateOfColumns(problem: Problem, op: "add" | "subtract"): Estimate {
   const largest = Math.max(...problem.operands.map((operand) => leadingPlace(operand) ?? ONES));
   const decimals = problem.operands.some((operand) => operand.fraction !== "");
-  if (decimals && (largest === 0 || largest === 1)) return rounded(problem, "ones");
-  const rough = rounded(problem, "leadingDigit");
-  const vanishes = problem.op === "subtract" && leadingPlace(rough.result) === undefined;
-  return vanishes && largest > 1 ? rounded(problem, "ones") : rough;
+  if (decimals && (largest === 0 || largest === 1)) return roundedColumns(problem, op, "ones");
+  const rough = roundedColumns(problem, op, "leadingDigit");
+  const vanishes = op === "subtract" && leadingPlace(rough.result) === undefined;
+  return vanishes && largest > 1 ? roundedColumns(problem, op, "ones") : rough;
 }
 
-function rounded(problem: Problem, rounding: Estimate["rounding"]): Estimate {
+function roundedColumns(
+  problem: Problem,
+  op: "add" | "subtract",
+  rounding: "ones" | "leadingDigit",
+): Estimate {
   const placeFor = (operand: Decimal): Place =>
     rounding === "ones" ? ONES : (leadingPlace(operand) ?? ONES);
-  const operands = problem.operands.map((operand) => roundTo(operand, placeFor(operand)));
-  return { rounding, rounded: operands, result: resultOf(problem, operands) };
+  const rounded = problem.operands.map((operand) => roundTo(operand, placeFor(operand)));
+  const places = Math.max(...rounded.map((operand) => operand.fraction.length));
+  const [first = 0n, ...rest] = rounded.map((operand) => countedIn(operand, places));
+  const total = rest.reduce((sum, count) => (op === "add" ? sum + count : sum - count), first);
+  return { op, rounding, rounded, result: fromCount(total, places) };
 }
 
-function resultOf(problem: Problem, operands: readonly Decimal[]): Decimal {
-  const places = Math.max(...operands.map((operand) => operand.fraction.length));
-  const [first = 0n, ...rest] = operands.map((operand) => countedIn(operand, places));
-  const total = rest.reduce((sum, count) => (problem.op === "add" ? sum + count : sum - count), first);
-  return fromCount(total, places);
+/** A numeral with its first digit only, or its first two where it begins with a one, so that it stays within a quarter of its value. */
+export function firstDigits(numeral: Decimal): Decimal {
+  const place = leadingPlace(numeral);
+  if (place === undefined) return fromCount(0n, 0);
+  const rough = roundTo(numeral, place);
+  const begins = numeral.whole + numeral.fraction;
+  return withoutTrailingZeros(/^0*1/.test(begins) ? roundTo(numeral, place - 1) : rough);
+}
+
+function estimateOfProduct({ operands }: Problem): Estimate {
+  const rounded = operands.map(firstDigits);
+  const places = rounded.reduce((sum, { fraction }) => sum + fraction.length, 0);
+  const count = rounded.reduce((product, factor) => product * countedIn(factor, factor.fraction.length), 1n);
+  return {
+    op: "multiply",
+    rounding: "leadingDigit",
+    rounded,
+    result: withoutTrailingZeros(fromCount(count, places)),
+  };
+}
+
+/** The divisor is rounded, and the dividend taken as that multiple of it which lies nearest and is easily seen. */
+function estimateOfQuotient({ operands: [dividend, divisor] }: Problem): Estimate {
+  if (dividend === undefined || divisor === undefined)
+    throw new Error("estimateOfQuotient: two numbers are needed");
+  const by = firstDigits(divisor);
+  const places = 2 + Math.max(0, dividend.fraction.length + by.whole.length - (leadingPlace(dividend) ?? 0));
+  const size = dividend.fraction.length + by.fraction.length;
+  const exact = (countedIn(dividend, size) * 10n ** BigInt(places)) / countedIn(by, size);
+  const result = firstDigits(fromCount(exact, places));
+  const count = countedIn(result, result.fraction.length) * countedIn(by, by.fraction.length);
+  const multiple = withoutTrailingZeros(fromCount(count, result.fraction.length + by.fraction.length));
+  return { op: "divide", rounding: "multiple", rounded: [multiple, by], result };
 }
 
 /**
- * Whether rounding explains how far an answer lies from the estimate: by as much as the operands
- * were rounded, taken together, and no more.
+ * Whether an answer has the size that was estimated. A sum or difference may differ by as much as its
+ * numbers were rounded; a product or quotient must lie nearer to the estimate than to ten times or a
+ * tenth of it, so that only one place is left for the point.
  */
-export function isNear(answer: Decimal, estimate: Estimate, problem: Problem): boolean {
-  const places = Math.max(
-    answer.fraction.length,
-    estimate.result.fraction.length,
-    ...problem.operands.map((operand) => operand.fraction.length),
-  );
-  const slack = problem.operands
-    .map(
-      (operand, index) => countedIn(operand, places) - countedIn(estimate.rounded[index] ?? operand, places),
-    )
-    .reduce((sum, off) => sum + (off < 0n ? -off : off), 0n);
-  const off = countedIn(answer, places) - countedIn(estimate.result, places);
-  return (off < 0n ? -off : off) <= slack;
+export function isNear(answer: Answer, estimate: Estimate, problem: Problem): boolean {
+  const worth = worthOf(answer, problem.op === "divide" ? problem.operands[1] : undefined);
+  const about = fractionOf(estimate.result);
+  const off = worth.sub(about).abs();
+  const rounding = answer.kind === "rounded" ? lastPlace(problem, answer.numeral) : new Fraction(0);
+  if (estimate.op === "add" || estimate.op === "subtract") {
+    const slack = problem.operands
+      .map((operand, index) =>
+        fractionOf(operand)
+          .sub(fractionOf(estimate.rounded[index] ?? operand))
+          .abs(),
+      )
+      .reduce((sum, by) => sum.add(by), rounding);
+    return off.compare(slack) <= 0;
+  }
+  if (off.compare(rounding) <= 0) return true;
+  const [small, large] = worth.compare(about) < 0 ? [worth, about] : [about, worth];
+  return large.mul(large).compare(small.mul(small).mul(10)) < 0;
+}
+
+/** What one of the last place of a rounded answer is worth. */
+function lastPlace({ wanted }: Problem, numeral: Decimal): Fraction {
+  const place = wanted.kind === "toPlace" ? wanted.place : -numeral.fraction.length;
+  return place >= 0 ? new Fraction(10n ** BigInt(place)) : new Fraction(1n, 10n ** BigInt(-place));
 }
 
 /** How a guess made by the learner lies to the estimate. */

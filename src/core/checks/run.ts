@@ -1,6 +1,6 @@
-import type { Reason, Step, Working } from "../methods";
-import type { Decimal } from "../number";
-import type { Problem } from "../problem";
+import { type MethodId, methodsFor, type Reason, type Step, type Working, workingOf } from "../methods";
+import { compareDecimals, countedIn, type Decimal, fromCount, roundTo } from "../number";
+import { type Answer, isRight, type Problem } from "../problem";
 import { type Estimate, estimateOf, isNear } from "./estimate";
 import { type Inverse, inverseOf } from "./inverse";
 
@@ -9,14 +9,31 @@ type CheckReason =
   | {
       readonly kind: "compareWithEstimate";
       readonly estimate: Estimate;
-      readonly answer: Decimal;
+      readonly answer: Answer;
       readonly near: boolean;
     }
+  | { readonly kind: "inverse"; readonly problem: Problem; readonly inverse: Inverse }
   | {
-      readonly kind: "inverse";
-      readonly problem: Problem;
+      readonly kind: "otherMethod";
+      readonly method: MethodId;
+      readonly answer: Answer;
+      readonly agrees: boolean;
+    }
+  /** A rounded number between the two it could have become. */
+  | {
+      readonly kind: "neighbours";
+      readonly numeral: Decimal;
+      readonly below: Decimal;
+      readonly above: Decimal;
       readonly answer: Decimal;
-      readonly inverse: Inverse;
+      /** Whether it lies just in the middle. */
+      readonly halfway: boolean;
+    }
+  | {
+      readonly kind: "bySubtracting";
+      readonly larger: Decimal;
+      readonly smaller: Decimal;
+      readonly difference: Decimal;
     };
 
 /** Why a step of the run is made: a reason of the working, or of a check around it. */
@@ -25,8 +42,8 @@ export type RunReason = Reason | CheckReason;
 /** All that a board is stepped through: the estimate before the working, the working, the checks after it. */
 export interface Run {
   readonly working: Working;
-  readonly estimate: Estimate;
-  readonly inverse: Inverse;
+  readonly estimate: Estimate | undefined;
+  readonly inverse: Inverse | undefined;
   readonly steps: readonly Step<RunReason>[];
 }
 
@@ -35,17 +52,62 @@ export function runOf(working: Working): Run {
   const { problem, answer } = working;
   const estimate = estimateOf(problem);
   const inverse = inverseOf(working);
-  const near = isNear(answer, estimate, problem);
+  const reasons: readonly CheckReason[] = [
+    ...(estimate
+      ? [{ kind: "compareWithEstimate", estimate, answer, near: isNear(answer, estimate, problem) } as const]
+      : []),
+    ...(inverse ? [{ kind: "inverse", problem, inverse } as const] : []),
+    ...(problem.op === "round" && answer.kind !== "comparison" ? [neighbours(problem, answer)] : []),
+    ...(answer.kind === "comparison" ? [differenceOf(answer.left, answer.right)] : []),
+    ...otherMethod(working),
+  ];
   const bare = { marks: [], focus: [] };
   return {
     working,
     estimate,
     inverse,
     steps: [
-      { stage: "estimate", reason: { kind: "estimate", problem, estimate }, ...bare },
+      ...(estimate
+        ? [{ stage: "estimate", reason: { kind: "estimate", problem, estimate }, ...bare } as const]
+        : []),
       ...working.steps,
-      { stage: "check", reason: { kind: "compareWithEstimate", estimate, answer, near }, ...bare },
-      { stage: "check", reason: { kind: "inverse", problem, answer, inverse }, ...bare },
+      ...reasons.map((reason) => ({ stage: "check", reason, ...bare }) as const),
     ],
   };
+}
+
+/** The first other method that takes the problem, carried out beside this one. */
+function otherMethod({ problem, method, house, answer }: Working): readonly CheckReason[] {
+  const other = methodsFor(problem).find(({ id, refusal }) => id !== method && refusal === undefined);
+  if (other === undefined) return [];
+  const second = workingOf(problem, house, other.id).answer;
+  const agrees = isRight(problem, second) && isRight(problem, answer);
+  return [{ kind: "otherMethod", method: other.id, answer: second, agrees }];
+}
+
+function neighbours({ operands, wanted }: Problem, answer: Answer): CheckReason {
+  const [numeral] = operands;
+  if (numeral === undefined || wanted.kind !== "toPlace")
+    throw new Error("neighbours: a number and a place are needed");
+  const { place } = wanted;
+  const places = Math.max(numeral.fraction.length, Math.max(0, -place));
+  const unit = 10n ** BigInt(places + place);
+  const count = countedIn(numeral, places);
+  const cut = (count / unit) * unit;
+  const written = (value: bigint): Decimal => roundTo(fromCount(value, places), place);
+  return {
+    kind: "neighbours",
+    numeral,
+    below: written(cut),
+    above: written(cut + unit),
+    answer: answer.kind === "rounded" ? answer.numeral : numeral,
+    halfway: 2n * (count - cut) === unit,
+  };
+}
+
+function differenceOf(left: Decimal, right: Decimal): CheckReason {
+  const [larger, smaller] = compareDecimals(left, right) < 0 ? [right, left] : [left, right];
+  const places = Math.max(left.fraction.length, right.fraction.length);
+  const difference = fromCount(countedIn(larger, places) - countedIn(smaller, places), places);
+  return { kind: "bySubtracting", larger, smaller, difference };
 }

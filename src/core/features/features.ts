@@ -4,9 +4,9 @@ import type { Working } from "../methods";
 interface Features {
   /** How many numbers are set out. */
   readonly numbers: number;
-  /** How many columns are worked. */
+  /** How many columns or diagonals are added or subtracted. */
   readonly columns: number;
-  /** Columns whose total carries into the next. */
+  /** Totals, of columns and of products, that carry into the next. */
   readonly carries: number;
   /** The largest number carried, 0 where none is. */
   readonly largestCarry: number;
@@ -22,32 +22,67 @@ interface Features {
   readonly belowZero: boolean;
   /** Zeros at the end of the answer that were dropped. */
   readonly droppedZeros: number;
+  /** Products of two digits, or of two parts. */
+  readonly digitProducts: number;
+  /** Zeros put in front of a product so that the point has a place. */
+  readonly paddedZeros: number;
+  /** How many places both numbers of a division were moved. */
+  readonly placesMoved: number;
+  /** Digits of the quotient, and how many of them inside it are zero. */
+  readonly quotientDigits: number;
+  readonly quotientZeros: number;
+  /** Zeros appended to the dividend. */
+  readonly appendedZeros: number;
+  /** Digits in the block that recurs. */
+  readonly recurring: number;
 }
 
 /** Counts a working's features off its steps; nothing is worked out again. */
 export function featuresOf(working: Working): Features {
   const reasons = working.steps.map((step) => step.reason);
-  const sums = reasons.filter((reason) => reason.kind === "columnSum");
+  const sums = reasons.filter(
+    ({ kind }) => kind === "columnSum" || kind === "diagonalSum" || kind === "partSum",
+  );
+  const carried = reasons.flatMap((reason) =>
+    "carriedOut" in reason && reason.carriedOut > 0 ? [reason.carriedOut] : [],
+  );
   const exchanges = reasons.filter((reason) => reason.kind === "exchange");
+  const partExchanges = reasons.filter((reason) => reason.kind === "partExchange");
   const differences = reasons.filter(
-    ({ kind }) => kind === "difference" || kind === "differenceWithOwed" || kind === "makeUp",
+    ({ kind }) =>
+      kind === "difference" ||
+      kind === "differenceWithOwed" ||
+      kind === "makeUp" ||
+      kind === "partDifference",
   );
   const payments = reasons.filter(
     (reason) => reason.kind === "addTenToBoth" || (reason.kind === "makeUp" && reason.pays > 0),
   );
-  const dropped = reasons.find((reason) => reason.kind === "dropZeros");
+  const quotient = reasons.filter((reason) => reason.kind === "howMany" || reason.kind === "shareInHead");
+  const padded = reasons.find((reason) => reason.kind === "padProduct");
+  const scaled = reasons.find((reason) => reason.kind === "scaleBoth");
+  const block = reasons.find((reason) => reason.kind === "blockFound");
   return {
-    numbers: reasons.filter((reason) => reason.kind === "writeOperand").length,
+    numbers: working.problem.operands.length,
     columns: sums.length + differences.length,
-    carries: sums.filter((sum) => sum.carriedOut > 0).length,
-    largestCarry: Math.max(0, ...sums.map((sum) => sum.carriedOut)),
-    exchanges: exchanges.length + payments.length,
-    acrossZeros: exchanges.some(
-      (exchange) => exchange.crossed.length > 0 || exchange.receiver.place !== exchange.needy,
-    ),
+    carries: carried.length,
+    largestCarry: Math.max(0, ...carried),
+    exchanges: exchanges.length + partExchanges.length + payments.length,
+    acrossZeros:
+      exchanges.some(({ crossed, receiver, needy }) => crossed.length > 0 || receiver.place !== needy) ||
+      partExchanges.some(({ changes, needy }) => changes.length > 2 || changes.at(-1)?.place !== needy),
     hiddenPoints: reasons.filter((reason) => reason.kind === "hiddenPoint").length,
     ragged: new Set(working.problem.operands.map((operand) => operand.fraction.length)).size > 1,
     belowZero: reasons.some((reason) => reason.kind === "signBelowZero"),
-    droppedZeros: dropped?.zeros ?? 0,
+    droppedZeros: reasons.find((reason) => reason.kind === "dropZeros")?.zeros ?? 0,
+    digitProducts: reasons.filter(
+      ({ kind }) => kind === "digitProduct" || kind === "cellProduct" || kind === "areaProduct",
+    ).length,
+    paddedZeros: padded?.zeros ?? 0,
+    placesMoved: scaled?.power ?? 0,
+    quotientDigits: quotient.length,
+    quotientZeros: quotient.slice(1, -1).filter(({ digit }) => digit === 0).length,
+    appendedZeros: reasons.filter((reason) => "appended" in reason && reason.appended).length,
+    recurring: block?.block.length ?? 0,
   };
 }

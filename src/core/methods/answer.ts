@@ -1,13 +1,34 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
-import { type Decimal, ONES, type Place, withoutTrailingZeros } from "../number";
-import { colOf, ruleAt, type Setting } from "./settingOut";
+import {
+  compareDecimals,
+  type Decimal,
+  digitAt,
+  ONES,
+  type Place,
+  roundTo,
+  withoutTrailingZeros,
+} from "../number";
+import type { Answer, Problem } from "../problem";
+import { ruleAt, type Setting } from "./settingOut";
 import type { Step } from "./step";
+import { digitCol, numeralMarks } from "./writtenNumber";
 
 export type AnswerReason =
   | { readonly kind: "dropZeros"; readonly before: Decimal; readonly after: Decimal; readonly zeros: number }
+  | { readonly kind: "fillPlaces"; readonly before: Decimal; readonly after: Decimal; readonly place: Place }
+  | {
+      readonly kind: "roundAnswer";
+      readonly before: Decimal;
+      readonly after: Decimal;
+      readonly place: Place;
+      /** The digit after the place, which decides; what stood at the place before. */
+      readonly next: number;
+      readonly kept: number;
+      readonly up: boolean;
+    }
   | { readonly kind: "signBelowZero"; readonly answer: Decimal }
-  | { readonly kind: "nameAnswer"; readonly answer: Decimal };
+  | { readonly kind: "nameAnswer"; readonly answer: Answer };
 
 /** What was written in the answer's column of a place. */
 export interface Written {
@@ -27,10 +48,18 @@ export const answerDigit = (
 ): readonly Mark[] =>
   blank
     ? []
-    : [{ kind: "glyph", col: colOf(place), row: setting.answerRow, text: String(written), look: "written" }];
+    : [
+        {
+          kind: "glyph",
+          col: digitCol(0, place),
+          row: setting.answerRow,
+          text: String(written),
+          look: "written",
+        },
+      ];
 
 /** The numeral that the written columns make, read off as they stand. */
-function numeralOf(columns: readonly Written[], negative: boolean): Decimal {
+export function numeralOf(columns: readonly Written[], negative: boolean): Decimal {
   const front = frontPlace(columns);
   const digits = (wanted: (place: Place) => boolean): string =>
     columns
@@ -48,51 +77,154 @@ function numeralOf(columns: readonly Written[], negative: boolean): Decimal {
   };
 }
 
-/**
- * The last steps of a column working: zeros dropped where the house drops them, the sign of an
- * answer below zero, the answer named. Gives the steps and the answer in its final form.
- */
-export function answerSteps(
+/** Where an answer stands: its row, the grid line its point is on or would be, and the rule that closes it. */
+export interface AnswerSeat {
+  readonly row: number;
+  readonly line: number;
+  readonly closes: (row: number) => Mark;
+}
+
+/** The last steps of a column working, whose answer hangs on the plumb line. */
+export const answerSteps = (
   setting: Setting,
   columns: readonly Written[],
+  problem: Problem,
   house: HouseRules,
   belowZero: boolean,
-): { readonly steps: readonly Step<AnswerReason>[]; readonly answer: Decimal } {
-  const steps: Step<AnswerReason>[] = [];
-  const row = setting.answerRow;
-  const full = numeralOf(columns, belowZero);
+): AnswerEnd =>
+  finishAnswer(
+    numeralOf(
+      columns.map(({ place, written }) => ({ place: place + setting.pointLine, written })),
+      belowZero,
+    ),
+    { row: setting.answerRow, line: setting.pointLine, closes: (row) => ruleAt(setting, row, 2) },
+    problem,
+    house,
+  );
+
+interface AnswerEnd {
+  readonly steps: readonly Step<AnswerReason>[];
+  readonly answer: Answer;
+}
+
+/**
+ * The last steps of a working that ends in one numeral: its sign where it lies below zero; rounded or
+ * filled up where a place is wanted, else zeros dropped where the house drops them; named. A numeral that
+ * `goesOn` was cut off before its end, so that rounding it is never exact.
+ */
+export function finishAnswer(
+  full: Decimal,
+  seat: AnswerSeat,
+  { wanted }: Pick<Problem, "wanted">,
+  house: HouseRules,
+  goesOn = false,
+): AnswerEnd {
+  const signed = full.negative ? [signStep(full, seat)] : [];
+  if (wanted.kind === "toPlace") {
+    const { step, answer } = toPlace(full, wanted.place, seat, goesOn);
+    const row = answer.kind === "rounded" ? seat.row + 1 : seat.row;
+    return { steps: [...signed, ...step, nameStep(answer, seat.closes(row + 1))], answer };
+  }
   const shortest = withoutTrailingZeros(full);
   const zeros = full.fraction.length - shortest.fraction.length;
-  const answer = house.trailingZeros === "dropped" ? shortest : full;
-  if (answer !== full && zeros > 0) {
-    const marks: Mark[] = Array.from({ length: zeros }, (_, index) => ({
-      kind: "strike",
-      col: colOf(index - full.fraction.length),
-      row,
-      target: "square",
-    }));
-    if (!answer.point) marks.push({ kind: "strike", col: 0, row, target: "point" });
-    steps.push({
-      stage: "answer",
-      reason: { kind: "dropZeros", before: full, after: answer, zeros },
-      marks,
-      focus: [],
-    });
+  if (house.trailingZeros === "kept" || zeros === 0) {
+    return { steps: [...signed, nameStep(full, seat.closes(seat.row + 1))], answer: full };
   }
-  const front = colOf(frontPlace(columns));
-  if (belowZero) {
-    steps.push({
-      stage: "answer",
-      reason: { kind: "signBelowZero", answer },
-      marks: [{ kind: "glyph", col: front - 1, row, text: "−", look: "written" }],
-      focus: [],
-    });
-  }
-  steps.push({
+  return {
+    steps: [dropStep(full, shortest, zeros, seat), ...signed, nameStep(shortest, seat.closes(seat.row + 1))],
+    answer: shortest,
+  };
+}
+
+function signStep(answer: Decimal, { line, row }: AnswerSeat): Step<AnswerReason> {
+  const col = digitCol(line, answer.whole.length);
+  return {
     stage: "answer",
-    reason: { kind: "nameAnswer", answer },
-    marks: [ruleAt(setting, row + 1, 2)],
+    reason: { kind: "signBelowZero", answer },
+    marks: [{ kind: "glyph", col, row, text: "−", look: "written" }],
     focus: [],
-  });
-  return { steps, answer };
+  };
+}
+
+/** The step that names an answer, with the mark that closes it. */
+export const nameStep = (answer: Answer, closing: Mark): Step<AnswerReason> => ({
+  stage: "answer",
+  reason: { kind: "nameAnswer", answer },
+  marks: [closing],
+  focus: [],
+});
+
+/** A numeral brought to a place: rounded on a row of its own where it goes further, filled with zeros where it ends sooner. */
+function toPlace(
+  full: Decimal,
+  place: Place,
+  { row, line }: AnswerSeat,
+  goesOn: boolean,
+): { readonly step: readonly Step<AnswerReason>[]; readonly answer: Answer } {
+  if (place <= -full.fraction.length) {
+    const after: Decimal = { ...full, fraction: full.fraction.padEnd(-place, "0"), point: place < ONES };
+    const marks: Mark[] = Array.from(
+      { length: after.fraction.length - full.fraction.length },
+      (_, index) => ({
+        kind: "glyph",
+        col: digitCol(line, -full.fraction.length - 1 - index),
+        row,
+        text: "0",
+        look: "filler",
+      }),
+    );
+    if (marks.length === 0) return { step: [], answer: full };
+    if (!full.point) marks.push({ kind: "point", line, row, look: "written" });
+    const reason = { kind: "fillPlaces", before: full, after, place } as const;
+    return { step: [{ stage: "answer", reason, marks, focus: [] }], answer: after };
+  }
+  const after = roundTo(full, place);
+  if (!goesOn && compareDecimals(after, full) === 0) {
+    const zeros = full.fraction.length - after.fraction.length;
+    return { step: zeros > 0 ? [dropStep(full, after, zeros, { row, line })] : [], answer: after };
+  }
+  return { step: [roundStep(full, after, place, line, row)], answer: { kind: "rounded", numeral: after } };
+}
+
+/** The step that strikes zeros at the end, and the point where nothing is left after it. */
+function dropStep(
+  before: Decimal,
+  after: Decimal,
+  zeros: number,
+  { row, line }: Pick<AnswerSeat, "row" | "line">,
+): Step<AnswerReason> {
+  const marks: Mark[] = Array.from({ length: zeros }, (_, index) => ({
+    kind: "strike",
+    col: digitCol(line, index - before.fraction.length),
+    row,
+    target: "square",
+  }));
+  if (!after.point) marks.push({ kind: "strike", col: line, row, target: "point" });
+  return { stage: "answer", reason: { kind: "dropZeros", before, after, zeros }, marks, focus: [] };
+}
+
+/** The step that rounds a numeral to one of its places, written with ≈ in the row under it. */
+function roundStep(
+  before: Decimal,
+  after: Decimal,
+  place: Place,
+  line: number,
+  row: number,
+): Step<AnswerReason> {
+  const next = digitAt(before, place - 1) ?? 0;
+  const kept = digitAt(before, place) ?? 0;
+  const widest = Math.max(after.whole.length, before.whole.length) + (before.negative ? 1 : 0);
+  const sign: Mark[] = after.negative
+    ? [{ kind: "glyph", col: digitCol(line, after.whole.length), row: row + 1, text: "−", look: "written" }]
+    : [];
+  return {
+    stage: "answer",
+    reason: { kind: "roundAnswer", before, after, place, next, kept, up: next >= 5 },
+    marks: [
+      { kind: "glyph", col: digitCol(line, widest), row: row + 1, text: "≈", look: "written" },
+      ...sign,
+      ...numeralMarks(after, line, row + 1),
+    ],
+    focus: [digitCol(line, place - 1)],
+  };
 }

@@ -4,7 +4,7 @@ import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../nu
 import type { Problem } from "../problem";
 import { type AnswerReason, answerDigit, answerSteps, frontPlace } from "./answer";
 import { type AdditionHabits, addInColumns, type ColumnSum, SOUND_ADDITION } from "./columnSums";
-import type { Method, WorkingBy } from "./method";
+import { type Method, type WorkingBy, worksOnly } from "./method";
 import {
   colOf,
   countsIn,
@@ -12,7 +12,9 @@ import {
   pointStep,
   reachesPoint,
   type Setting,
+  type SettingHabits,
   type SettingOutReason,
+  SOUND_SETTING,
   setOutSteps,
   settingOf,
 } from "./settingOut";
@@ -35,27 +37,30 @@ type Why = SettingOutReason | ColumnAdditionReason | AnswerReason;
 /** Numbers under one another, point under point, added from the smallest place with carrying. */
 export const columnAddition: Method<Why> = {
   id: "column-addition",
-  refuses: (problem) => (problem.op === "add" ? undefined : { kind: "otherOperation", worksOn: "add" }),
-  work: (problem, house) => workColumnAddition(problem, house, SOUND_ADDITION),
+  refuses: worksOnly("add"),
+  work: (problem, house) => workColumnAddition(problem, house, SOUND_COLUMN_ADDITION),
 };
+
+/** The decisions of column addition: how the numbers line up, what each column writes and carries. */
+export interface ColumnAdditionHabits extends AdditionHabits, SettingHabits {}
+
+export const SOUND_COLUMN_ADDITION: ColumnAdditionHabits = { ...SOUND_SETTING, ...SOUND_ADDITION };
 
 /** Column addition with any habits in the columns; only sound ones are sure to reach the right answer. */
 export function workColumnAddition(
   problem: Problem,
   house: HouseRules,
-  habits: AdditionHabits,
+  habits: ColumnAdditionHabits,
 ): WorkingBy<Why> {
   const addends = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
   const rows = addends.map((numeral) => ({ role: "addend" as const, numeral }));
-  const narrow = settingOf(rows, ONES, NO_FREE_ROWS);
-  const counts = addends.map((numeral) => countsIn(narrow, numeral, house));
+  const narrow = settingOf(rows, ONES, NO_FREE_ROWS, habits);
+  const counts = narrow.rows.map((row) => countsIn(narrow, row, house));
   const sums = addInColumns(counts, narrow.places.length, () => 10, habits);
   const carries = sums.some(({ carriedOut }) => carriedOut > 0);
   const lowest = Math.min(...narrow.places);
-  const setting = settingOf(rows, lowest + sums.length - 1, {
-    ...NO_FREE_ROWS,
-    belowRule: carries && house.carryPlace === "below",
-  });
+  const free = { ...NO_FREE_ROWS, belowRule: carries && house.carryPlace === "below" };
+  const setting = settingOf(rows, lowest + sums.length - 1, free, habits);
   const columns = sums.map(({ column, written }) => ({ place: lowest + column, written }));
   const front = frontPlace(columns);
 
@@ -64,7 +69,7 @@ export function workColumnAddition(
     const step = columnStep(sum, place, place > front, setting, house);
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
   });
-  const end = answerSteps(setting, columns, house, false);
+  const end = answerSteps(setting, columns, problem, house, false);
   return {
     problem,
     method: "column-addition",

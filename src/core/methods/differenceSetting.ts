@@ -5,13 +5,15 @@ import type { Problem } from "../problem";
 import { type AnswerReason, answerSteps, frontPlace, type Written } from "./answer";
 import type { Row } from "./columnSums";
 import type { MethodId, WorkingBy } from "./method";
-import { type PaidPlace, type PaymentHabits, subtractWithPayments } from "./payments";
+import { type PaidPlace, type PaymentHabits, SOUND_PAYMENTS, subtractWithPayments } from "./payments";
 import {
   colOf,
   countsIn,
   NO_FREE_ROWS,
   type Setting,
+  type SettingHabits,
   type SettingOutReason,
+  SOUND_SETTING,
   setOutSteps,
   settingOf,
 } from "./settingOut";
@@ -32,11 +34,17 @@ export interface DifferenceSetting {
   readonly payment: (place: Place, pays: number) => Mark;
 }
 
+/** The decisions of a difference worked with payments: how the numbers line up, and what each column does. */
+export interface PaidDifferenceHabits extends SettingHabits, PaymentHabits {}
+
+export const SOUND_PAID_DIFFERENCE: PaidDifferenceHabits = { ...SOUND_SETTING, ...SOUND_PAYMENTS };
+
 /** Sets a difference out; `paymentRow` leaves a row free between the lower number and the rule. */
 export function differenceSetting(
   problem: Problem,
   house: HouseRules,
   paymentRow: boolean,
+  habits: SettingHabits,
 ): DifferenceSetting {
   const [first, second] = problem.operands;
   if (first === undefined || second === undefined)
@@ -50,14 +58,17 @@ export function differenceSetting(
     ],
     ONES,
     { ...NO_FREE_ROWS, aboveRule: paymentRow },
+    habits,
   );
+  const [above, below] = setting.rows;
+  if (above === undefined || below === undefined) throw new Error("differenceSetting: two rows are set out");
   const lowest = Math.min(...setting.places);
-  const upper = countsIn(setting, minuend, house);
+  const upper = countsIn(setting, above, house);
   return {
     setting,
     belowZero,
     minuend: upper,
-    subtrahend: countsIn(setting, subtrahend, house),
+    subtrahend: countsIn(setting, below, house),
     swap: belowZero ? [swapStep(minuend, subtrahend)] : [],
     placeOf: (column) => lowest + column,
     isOpen: (place) => upper[place - lowest] === undefined,
@@ -100,7 +111,7 @@ export function differenceWorking<Why>(
   written: readonly Written[],
   work: readonly Step<Why>[],
 ): WorkingBy<Why | SettingOutReason | AnswerReason> {
-  const end = answerSteps(setting, written, house, belowZero);
+  const end = answerSteps(setting, written, problem, house, belowZero);
   return {
     problem,
     method,

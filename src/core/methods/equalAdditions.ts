@@ -3,9 +3,15 @@ import type { HouseRules } from "../house";
 import type { Place } from "../number";
 import type { Problem } from "../problem";
 import { type AnswerReason, answerDigit } from "./answer";
-import { differenceSetting, differenceWorking, paidPlaces } from "./differenceSetting";
-import type { Method, WorkingBy } from "./method";
-import { type PaidPlace, type PaymentHabits, SOUND_PAYMENTS } from "./payments";
+import {
+  differenceSetting,
+  differenceWorking,
+  type PaidDifferenceHabits,
+  paidPlaces,
+  SOUND_PAID_DIFFERENCE,
+} from "./differenceSetting";
+import { type Method, type WorkingBy, worksOnly } from "./method";
+import type { PaidPlace } from "./payments";
 import { colOf, pointStep, reachesPoint, type SettingOutReason } from "./settingOut";
 import type { Step } from "./step";
 
@@ -25,19 +31,18 @@ type Why = SettingOutReason | EqualAdditionsReason | AnswerReason;
 /** Where the upper digit is too small, both numbers grow by the same: ten of the place above, one of the next below. */
 export const equalAdditions: Method<Why> = {
   id: "equal-additions",
-  refuses: (problem) =>
-    problem.op === "subtract" ? undefined : { kind: "otherOperation", worksOn: "subtract" },
-  work: (problem, house) => workEqualAdditions(problem, house, SOUND_PAYMENTS),
+  refuses: worksOnly("subtract"),
+  work: (problem, house) => workEqualAdditions(problem, house, SOUND_PAID_DIFFERENCE),
 };
 
 /** Equal additions with any habits in the columns; only sound ones are sure to reach the right answer. */
 export function workEqualAdditions(
   problem: Problem,
   house: HouseRules,
-  habits: PaymentHabits,
+  habits: PaidDifferenceHabits,
 ): WorkingBy<Why> {
   const writes = house.carryPlace !== "unwritten";
-  const set = differenceSetting(problem, house, writes);
+  const set = differenceSetting(problem, house, writes, habits);
   const { setting } = set;
   const columns = paidPlaces(set, habits);
 

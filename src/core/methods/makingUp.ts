@@ -1,9 +1,15 @@
 import type { HouseRules } from "../house";
 import type { Problem } from "../problem";
 import { type AnswerReason, answerDigit } from "./answer";
-import { differenceSetting, differenceWorking, paidPlaces } from "./differenceSetting";
-import type { Method, WorkingBy } from "./method";
-import { type PaidPlace, type PaymentHabits, SOUND_PAYMENTS } from "./payments";
+import {
+  differenceSetting,
+  differenceWorking,
+  type PaidDifferenceHabits,
+  paidPlaces,
+  SOUND_PAID_DIFFERENCE,
+} from "./differenceSetting";
+import { type Method, type WorkingBy, worksOnly } from "./method";
+import type { PaidPlace } from "./payments";
 import { colOf, pointStep, reachesPoint, type SettingOutReason } from "./settingOut";
 import type { Step } from "./step";
 
@@ -15,15 +21,18 @@ type Why = SettingOutReason | MakingUpReason | AnswerReason;
 /** The lower number is made up to the upper, digit by digit: what goes with it, with a carry to the lower number. */
 export const makingUp: Method<Why> = {
   id: "making-up",
-  refuses: (problem) =>
-    problem.op === "subtract" ? undefined : { kind: "otherOperation", worksOn: "subtract" },
-  work: (problem, house) => workMakingUp(problem, house, SOUND_PAYMENTS),
+  refuses: worksOnly("subtract"),
+  work: (problem, house) => workMakingUp(problem, house, SOUND_PAID_DIFFERENCE),
 };
 
 /** Making up with any habits in the columns; only sound ones are sure to reach the right answer. */
-export function workMakingUp(problem: Problem, house: HouseRules, habits: PaymentHabits): WorkingBy<Why> {
+export function workMakingUp(
+  problem: Problem,
+  house: HouseRules,
+  habits: PaidDifferenceHabits,
+): WorkingBy<Why> {
   const writes = house.carryPlace !== "unwritten";
-  const set = differenceSetting(problem, house, writes);
+  const set = differenceSetting(problem, house, writes, habits);
   const { setting } = set;
   const columns = paidPlaces(set, habits);
 

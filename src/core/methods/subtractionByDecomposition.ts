@@ -11,8 +11,16 @@ import {
   subtractInColumns,
 } from "./decomposition";
 import { differenceSetting, differenceWorking } from "./differenceSetting";
-import type { Method, WorkingBy } from "./method";
-import { colOf, pointStep, reachesPoint, type Setting, type SettingOutReason } from "./settingOut";
+import { type Method, type WorkingBy, worksOnly } from "./method";
+import {
+  colOf,
+  pointStep,
+  reachesPoint,
+  type Setting,
+  type SettingHabits,
+  type SettingOutReason,
+  SOUND_SETTING,
+} from "./settingOut";
 import type { Step } from "./step";
 
 /** What stood in a place and what stands there after an exchange. */
@@ -47,18 +55,25 @@ type Why = SettingOutReason | DecompositionReason | AnswerReason;
 /** The subtrahend under the minuend; where a place has too little, one of the next larger is exchanged for ten. */
 export const subtractionByDecomposition: Method<Why> = {
   id: "subtraction-by-decomposition",
-  refuses: (problem) =>
-    problem.op === "subtract" ? undefined : { kind: "otherOperation", worksOn: "subtract" },
-  work: (problem, house) => workDecomposition(problem, house, SOUND_DECOMPOSITION),
+  refuses: worksOnly("subtract"),
+  work: (problem, house) => workDecomposition(problem, house, SOUND_DIFFERENCE_BY_DECOMPOSITION),
+};
+
+/** The decisions of a difference by decomposition: how the numbers line up, and what each column does. */
+export interface DifferenceByDecompositionHabits extends SettingHabits, DecompositionHabits {}
+
+export const SOUND_DIFFERENCE_BY_DECOMPOSITION: DifferenceByDecompositionHabits = {
+  ...SOUND_SETTING,
+  ...SOUND_DECOMPOSITION,
 };
 
 /** Decomposition with any habits in the columns; only sound ones are sure to reach the right answer. */
 export function workDecomposition(
   problem: Problem,
   house: HouseRules,
-  habits: DecompositionHabits,
+  habits: DifferenceByDecompositionHabits,
 ): WorkingBy<Why> {
-  const set = differenceSetting(problem, house, false);
+  const set = differenceSetting(problem, house, false, habits);
   const { setting, minuend, subtrahend, placeOf } = set;
   const moves = subtractInColumns(
     minuend,

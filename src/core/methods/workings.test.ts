@@ -2,16 +2,20 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { boardAfter } from "../board";
 import { PRESETS } from "../house";
+import type { Answer, SignedOperation } from "../problem";
 import { readProblem } from "../problem";
-import { anyHouse, anyProblem } from "../testing/arbitrary";
-import { brokenClaims, plainText, wrongAnswer } from "../testing/claims";
-import { workColumnAddition } from "./columnAddition";
-import { SOUND_ADDITION } from "./columnSums";
-import { SOUND_DECOMPOSITION } from "./decomposition";
+import { plainText, wrongAnswer } from "../testing/answers";
+import { anyHouse, anyProblemFor } from "../testing/arbitrary";
+import { brokenClaims } from "../testing/claims";
+import { SOUND_COLUMN_ADDITION, workColumnAddition } from "./columnAddition";
+import { SOUND_COLUMN_MULTIPLICATION, workColumnMultiplication } from "./columnMultiplication";
+import { SOUND_PAID_DIFFERENCE } from "./differenceSetting";
 import { workEqualAdditions } from "./equalAdditions";
+import { SOUND_DIVISION, workLongDivision } from "./longDivision";
 import { workMakingUp } from "./makingUp";
-import { SOUND_PAYMENTS } from "./payments";
-import { workDecomposition } from "./subtractionByDecomposition";
+import { METHOD_IDS } from "./method";
+import { SOUND_SHIFT, workShift } from "./shift";
+import { SOUND_DIFFERENCE_BY_DECOMPOSITION, workDecomposition } from "./subtractionByDecomposition";
 import { workingOf } from "./workings";
 
 const problemOf = (line: string) => {
@@ -20,45 +24,69 @@ const problemOf = (line: string) => {
   return problem.value;
 };
 
-describe("every working", () => {
-  it("ends in the answer another library gives, in the form the house wants", () => {
+describe.each(METHOD_IDS)("every working by %s", (method) => {
+  const anyWorking = fc
+    .tuple(anyProblemFor(method), anyHouse)
+    .map(([problem, house]) => workingOf(problem, house, method));
+
+  it("ends in the answer another library gives, in the form that was wanted, by claims that hold alone", () => {
     fc.assert(
-      fc.property(anyProblem, anyHouse, (problem, house) => {
-        expect(wrongAnswer(workingOf(problem, house))).toBeUndefined();
+      fc.property(anyWorking, (working) => {
+        expect(working.method).toBe(method);
+        expect(wrongAnswer(working)).toBeUndefined();
+        expect(brokenClaims(working)).toEqual([]);
       }),
-      { numRuns: 1500 },
+      { numRuns: 300 },
     );
   });
 
-  it("makes only claims that hold by themselves, column by column", () => {
+  it("puts no mark on top of another", () => {
     fc.assert(
-      fc.property(anyProblem, anyHouse, (problem, house) => {
-        expect(brokenClaims(workingOf(problem, house))).toEqual([]);
-      }),
-      { numRuns: 1500 },
-    );
-  });
-
-  it("writes its answer on the paper, point on the plumb line, and no mark on top of another", () => {
-    fc.assert(
-      fc.property(anyProblem, anyHouse, (problem, house) => {
-        const working = workingOf(problem, house);
-        const board = boardAfter(working.layout, working.steps, working.steps.length);
+      fc.property(anyWorking, ({ layout, steps }) => {
+        const board = boardAfter(layout, steps, steps.length);
         const marks = [...board.settled, ...board.fresh];
-        const glyphs = marks.filter((mark) => mark.kind === "glyph");
         const seats = marks.flatMap((mark) =>
           mark.kind === "glyph"
             ? [`${mark.col},${mark.row}`]
             : mark.kind === "small"
               ? [`${mark.col},${mark.row},${mark.seat}`]
-              : [],
+              : mark.kind === "point"
+                ? [`point ${mark.line},${mark.row}`]
+                : [],
         );
-        expect(new Set(seats).size).toBe(seats.length);
-        for (const small of marks.filter((mark) => mark.kind === "small" && mark.seat !== "corner")) {
-          if (small.kind !== "small") continue;
+        expect(seats.filter((seat, index) => seats.indexOf(seat) !== index)).toEqual([]);
+        for (const small of marks) {
+          if (small.kind !== "small" || small.seat === "corner") continue;
           expect(seats).not.toContain(`${small.col},${small.row}`);
         }
+        for (const mark of marks) {
+          if (mark.kind === "strike" && mark.target === "square")
+            expect(seats).toContain(`${mark.col},${mark.row}`);
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+});
 
+describe("a column working", () => {
+  it("writes its answer under the rule, its point on the plumb line", () => {
+    const columns = [
+      "column-addition",
+      "subtraction-by-decomposition",
+      "equal-additions",
+      "making-up",
+    ] as const;
+    const anyColumns = fc
+      .constantFrom(...columns)
+      .chain((method) => fc.tuple(anyProblemFor(method), anyHouse, fc.constant(method)))
+      .filter(([problem]) => problem.wanted.kind === "asItComes")
+      .map(([problem, house, method]) => workingOf(problem, house, method));
+    fc.assert(
+      fc.property(anyColumns, ({ layout, steps, answer }) => {
+        const board = boardAfter(layout, steps, steps.length);
+        const marks = [...board.settled, ...board.fresh];
+        const glyphs = marks.filter((mark) => mark.kind === "glyph");
         const answerRow = Math.max(...glyphs.map((glyph) => glyph.row));
         const struck = new Set(
           marks.flatMap((mark) =>
@@ -68,7 +96,7 @@ describe("every working", () => {
         const read = glyphs
           .filter((glyph) => glyph.row === answerRow && !struck.has(glyph.col))
           .sort((a, b) => a.col - b.col);
-        const { answer } = working;
+        if (answer.kind !== "decimal") throw new Error(`${answer.kind} is no answer of a column`);
         expect(read.map((glyph) => glyph.text).join("")).toBe(
           (answer.negative ? "−" : "") + answer.whole + answer.fraction,
         );
@@ -171,29 +199,54 @@ describe("subtraction", () => {
   });
 });
 
-describe("a habit that is not sound", () => {
-  it("gives the whole wrong working: a ten thrown away", () => {
-    const habits = { ...SOUND_ADDITION, carries: () => 0 };
-    const { answer } = workColumnAddition(problemOf("386 + 247"), PRESETS.fillersTrueValue, habits);
-    expect(plainText(answer)).toBe("523");
+describe("a habit that is not sound gives the whole wrong working", () => {
+  const house = PRESETS.fillersTrueValue;
+  const read = (answer: Answer): string => (answer.kind === "decimal" ? plainText(answer) : answer.kind);
+
+  it("of a sum: a ten thrown away, or the numbers lined up at the right", () => {
+    const lost = { ...SOUND_COLUMN_ADDITION, carries: () => 0 };
+    expect(read(workColumnAddition(problemOf("386 + 247"), house, lost).answer)).toBe("523");
+    const most = (all: readonly { readonly fraction: string }[]) =>
+      Math.max(...all.map(({ fraction }) => fraction.length));
+    const atTheRight = {
+      ...SOUND_COLUMN_ADDITION,
+      lineUp: (numeral: { readonly fraction: string }, all: readonly { readonly fraction: string }[]) =>
+        numeral.fraction.length - most(all),
+    };
+    const working = workColumnAddition(problemOf("4.6 + 12.03"), house, atTheRight);
+    expect(read(working.answer)).toBe("12.49");
+    expect(working.steps[0]?.marks).toContainEqual({ kind: "point", line: 1, row: 0, look: "written" });
   });
 
-  it("gives the whole wrong working: the smaller digit taken from the larger", () => {
+  it("of a difference: the smaller digit taken from the larger, or a ten that is never paid for", () => {
     const habits = {
-      ...SOUND_DECOMPOSITION,
+      ...SOUND_DIFFERENCE_BY_DECOMPOSITION,
       fallsShort: () => false,
       leaves: (top: number, bottom: number) => Math.abs(top - bottom),
     };
-    const { answer } = workDecomposition(problemOf("52.4 - 38.7"), PRESETS.fillersTrueValue, habits);
-    expect(plainText(answer)).toBe("26.3");
+    expect(read(workDecomposition(problemOf("52.4 - 38.7"), house, habits).answer)).toBe("26.3");
+    const unpaid = { ...SOUND_PAID_DIFFERENCE, pays: () => 0 };
+    for (const work of [workEqualAdditions, workMakingUp]) {
+      expect(read(work(problemOf("52.4 - 38.7"), house, unpaid).answer)).toBe("24.7");
+    }
+    const { steps } = workEqualAdditions(problemOf("52.4 - 38.7"), house, unpaid);
+    expect(steps.filter(({ reason }) => reason.kind === "addTenToBoth")).toHaveLength(2);
   });
 
-  it("gives the whole wrong working: a ten that is never paid for", () => {
-    const habits = { ...SOUND_PAYMENTS, pays: () => 0 };
-    for (const work of [workEqualAdditions, workMakingUp]) {
-      expect(plainText(work(problemOf("52.4 - 38.7"), PRESETS.fillersTrueValue, habits).answer)).toBe("24.7");
-    }
-    const { steps } = workEqualAdditions(problemOf("52.4 - 38.7"), PRESETS.fillersTrueValue, habits);
-    expect(steps.filter(({ reason }) => reason.kind === "addTenToBoth")).toHaveLength(2);
+  it("of a product: the point brought down, the second row not moved, or the digits moved the wrong way", () => {
+    const pointDown = {
+      ...SOUND_COLUMN_MULTIPLICATION,
+      productPlaces: (places: readonly number[]) => Math.max(...places),
+    };
+    expect(read(workColumnMultiplication(problemOf("1.2 × 0.4"), house, pointDown).answer)).toBe("4.8");
+    const notMoved = { ...SOUND_COLUMN_MULTIPLICATION, opens: () => 0 };
+    expect(read(workColumnMultiplication(problemOf("23 × 14"), house, notMoved).answer)).toBe("115");
+    const wrongWay = { places: (op: SignedOperation, power: number) => -SOUND_SHIFT.places(op, power) };
+    expect(read(workShift(problemOf("4.5 × 10"), house, wrongWay).answer)).toBe("0.45");
+  });
+
+  it("of a quotient: only the divisor made whole", () => {
+    const habits = { ...SOUND_DIVISION, movesDividend: () => 0 };
+    expect(read(workLongDivision(problemOf("7.2 ÷ 0.08"), house, habits).answer)).toBe("0.9");
   });
 });

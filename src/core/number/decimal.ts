@@ -57,6 +57,14 @@ export function fromCount(count: bigint, places: number): Decimal {
   };
 }
 
+/** All the digits of a numeral from its first one that is not zero, the point left out: `360` for 0.0360. At least one digit. */
+export const digitsOf = (numeral: Decimal): string =>
+  (numeral.whole + numeral.fraction).replace(/^0+(?=\d)/, "") || "0";
+
+/** The numeral without a point that has nothing after it: `5.` is written 5. */
+export const withoutBarePoint = (numeral: Decimal): Decimal =>
+  numeral.fraction === "" && numeral.point ? { ...numeral, point: false } : numeral;
+
 /** Below zero, zero or above as `a` is less than, equal to or more than `b` in value. */
 export function compareDecimals(a: Decimal, b: Decimal): number {
   const places = Math.max(a.fraction.length, b.fraction.length);
@@ -85,4 +93,22 @@ export function roundTo(numeral: Decimal, place: Place): Decimal {
   const rounded = ((count + unit / 2n) / unit) * unit;
   const written = rounded / 10n ** BigInt(places - kept);
   return fromCount(numeral.negative ? -written : written, kept);
+}
+
+/** The numeral with every digit moved so many places to the left (to the right where `by` is below zero), no needless zero in front. */
+export function movedBy(numeral: Decimal, by: number): Decimal {
+  const whole = numeral.whole + numeral.fraction.slice(0, Math.max(0, by)).padEnd(Math.max(0, by), "0");
+  const right = Math.max(0, -by);
+  const padded = whole.padStart(right + 1, "0");
+  const fraction =
+    padded.slice(padded.length - right, right === 0 ? 0 : undefined) +
+    numeral.fraction.slice(Math.max(0, by));
+  const kept = right === 0 ? padded : padded.slice(0, -right);
+  return { ...numeral, whole: kept.replace(/^0+(?=\d)/, "") || "0", fraction, point: fraction !== "" };
+}
+
+/** The place of the one, where a numeral is worth a one with nothing but zeros: 3 for 1000, −2 for 0.01. Nothing for other numerals. */
+export function powerOfTen(numeral: Decimal): Place | undefined {
+  const place = leadingPlace(numeral);
+  return place !== undefined && /^0*10*$/.test(numeral.whole + numeral.fraction) ? place : undefined;
 }

@@ -1,8 +1,8 @@
 import Exact from "decimal.js";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { plainText } from "../testing/answers";
 import { anyDecimal } from "../testing/arbitrary";
-import { plainText } from "../testing/claims";
 import {
   compareDecimals,
   countedIn,

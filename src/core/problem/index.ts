@@ -1,4 +1,17 @@
-export { exactAnswer, fractionOf } from "./exact";
-export { MOST_ADDENDS, type Operation, type Problem, SIGNS, writeProblem } from "./problem";
+export { type Answer, type MixedNumber, type RecurringDecimal, type Relation, writeAnswer } from "./answer";
+export { exactAnswer, fractionOf, isRight, worthOf } from "./exact";
+export {
+  type AnswerForm,
+  AS_IT_COMES,
+  MOST_OPERANDS,
+  OPERATIONS,
+  type Operation,
+  type Problem,
+  type ProblemNotation,
+  type SignedOperation,
+  signOf,
+  writeForm,
+  writeProblem,
+} from "./problem";
 export type { ReadError } from "./readError";
 export { LONGEST_LINE, readNumber, readProblem } from "./readProblem";

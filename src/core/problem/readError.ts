@@ -8,7 +8,11 @@ export type ReadError =
   | { readonly code: "tooLong"; readonly at: number; readonly most: number }
   | { readonly code: "letters"; readonly at: number; readonly word: string }
   | { readonly code: "unknownCharacter"; readonly at: number; readonly character: string }
-  | { readonly code: "otherOperation"; readonly at: number; readonly sign: string }
+  | { readonly code: "unknownForm"; readonly at: number; readonly form: string }
+  | { readonly code: "formOfQuotients"; readonly at: number }
+  | { readonly code: "roundToWhat"; readonly at: number }
+  | { readonly code: "compareTwo"; readonly at: number }
+  | { readonly code: "divisionByZero"; readonly at: number }
   | { readonly code: "missingNumber"; readonly at: number }
   | { readonly code: "missingSign"; readonly at: number; readonly readings: readonly string[] }
   | { readonly code: "onlyOneNumber"; readonly at: number }
@@ -25,4 +29,9 @@ export type ReadError =
     }
   | { readonly code: "signedNumber"; readonly at: number }
   | { readonly code: "mixedOperations"; readonly at: number }
-  | { readonly code: "tooManyNumbers"; readonly at: number; readonly most: number };
+  | {
+      readonly code: "tooManyNumbers";
+      readonly at: number;
+      readonly most: number;
+      readonly op: "add" | "multiply";
+    };

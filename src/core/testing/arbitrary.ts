@@ -1,40 +1,139 @@
 import fc from "fast-check";
 import { type HouseRules, houseRulesFrom, SWITCH_NAMES, SWITCHES } from "../house";
+import { type MethodId, methodsFor } from "../methods";
 import type { Decimal } from "../number";
-import type { Problem } from "../problem";
+import { type AnswerForm, AS_IT_COMES, OPERATIONS, type Operation, type Problem } from "../problem";
 
 /** Any numeral that can be read: ragged, with leading and trailing zeros, a bare or a final point. */
-export const anyDecimal: fc.Arbitrary<Decimal> = fc
-  .record({
-    whole: digits(0, 15),
-    fraction: digits(0, 15),
-    point: fc.boolean(),
-  })
-  .map(({ whole, fraction, point }) => ({
+export const anyDecimal: fc.Arbitrary<Decimal> = numeralOf(digits(0, 15), digits(0, 15));
+
+function numeralOf(whole: fc.Arbitrary<string>, fraction: fc.Arbitrary<string>): fc.Arbitrary<Decimal> {
+  return fc.record({ whole, fraction, point: fc.boolean() }).map(({ whole, fraction, point }) => ({
     kind: "decimal" as const,
     negative: false,
     whole: whole === "" && fraction === "" ? "0" : whole,
     fraction,
     point: point || fraction !== "",
   }));
+}
 
 /** Digits in which zeros and nines are frequent, since these make carries and exchanges. */
 function digits(least: number, most: number): fc.Arbitrary<string> {
   const digit = fc.oneof(fc.constantFrom("0", "9"), fc.constantFrom(..."0123456789"));
   return fc
     .oneof(
-      { weight: 4, arbitrary: fc.integer({ min: least, max: 4 }) },
+      { weight: 4, arbitrary: fc.integer({ min: least, max: Math.min(4, most) }) },
       fc.integer({ min: least, max: most }),
     )
     .chain((length) => fc.array(digit, { minLength: length, maxLength: length }))
     .map((found) => found.join(""));
 }
 
-/** Any problem a column method takes. */
-export const anyProblem: fc.Arbitrary<Problem> = fc.oneof(
-  fc.array(anyDecimal, { minLength: 2, maxLength: 10 }).map((operands) => ({ op: "add" as const, operands })),
-  fc.tuple(anyDecimal, anyDecimal).map((operands) => ({ op: "subtract" as const, operands })),
+const isZero = ({ whole, fraction }: Decimal): boolean => /^0*$/.test(whole + fraction);
+
+/** Small numbers and whole ones, which the choosier methods take. */
+const easyDecimal: fc.Arbitrary<Decimal> = numeralOf(digits(0, 4), fc.oneof(fc.constant(""), digits(0, 3)));
+
+/** A one with zeros, or a digit or two with zeros. */
+const roundDecimal: fc.Arbitrary<Decimal> = fc
+  .tuple(fc.constantFrom("1", "6", "12", "305"), fc.integer({ min: -6, max: 6 }))
+  .map(([digits, power]) => ({
+    kind: "decimal" as const,
+    negative: false,
+    whole: power >= 0 ? digits + "0".repeat(power) : "0",
+    fraction: power >= 0 ? "" : digits.padStart(-power, "0"),
+    point: power < 0,
+  }));
+
+const anyNumber = fc.oneof(
+  { weight: 3, arbitrary: anyDecimal },
+  { weight: 3, arbitrary: easyDecimal },
+  roundDecimal,
 );
+
+const toSomePlace: fc.Arbitrary<AnswerForm> = fc
+  .integer({ min: -8, max: 3 })
+  .map((place) => ({ kind: "toPlace" as const, place }));
+const plainForm = fc.oneof({ weight: 5, arbitrary: fc.constant(AS_IT_COMES) }, toSomePlace);
+const quotientForm = fc.oneof(
+  plainForm,
+  fc.constantFrom<AnswerForm>({ kind: "withRemainder" }, { kind: "asMixed" }, { kind: "exactly" }),
+);
+
+const smallDivisor = fc.integer({ min: 1, max: 12 }).map(
+  (number): Decimal => ({
+    kind: "decimal",
+    negative: false,
+    whole: String(number),
+    fraction: "",
+    point: false,
+  }),
+);
+
+/** Any problem of an operation, in any form it can be wanted in. */
+const PROBLEMS: Readonly<Record<Operation, fc.Arbitrary<Problem>>> = {
+  add: fc.record({
+    op: fc.constant("add" as const),
+    operands: fc.oneof(
+      fc.array(anyDecimal, { minLength: 2, maxLength: 10 }),
+      fc.array(easyDecimal, { minLength: 2, maxLength: 4 }),
+    ),
+    wanted: plainForm,
+  }),
+  subtract: fc.record({
+    op: fc.constant("subtract" as const),
+    operands: fc.oneof(fc.tuple(anyDecimal, anyDecimal), fc.tuple(easyDecimal, easyDecimal)),
+    wanted: plainForm,
+  }),
+  multiply: fc.record({
+    op: fc.constant("multiply" as const),
+    operands: fc.oneof(fc.tuple(anyNumber, anyNumber), fc.tuple(easyDecimal, easyDecimal, easyDecimal)),
+    wanted: plainForm,
+  }),
+  divide: fc.record({
+    op: fc.constant("divide" as const),
+    operands: fc.tuple(
+      anyNumber,
+      fc.oneof(anyNumber, roundDecimal, smallDivisor).filter((divisor) => !isZero(divisor)),
+    ),
+    wanted: quotientForm,
+  }),
+  round: fc.record({
+    op: fc.constant("round" as const),
+    operands: fc.tuple(anyDecimal),
+    wanted: toSomePlace,
+  }),
+  compare: fc.record({
+    op: fc.constant("compare" as const),
+    operands: fc.oneof(fc.tuple(anyDecimal, anyDecimal), fc.tuple(easyDecimal, easyDecimal)),
+    wanted: fc.constant(AS_IT_COMES),
+  }),
+};
+
+/** Any problem of any operation. */
+export const anyProblem: fc.Arbitrary<Problem> = fc.oneof(...OPERATIONS.map((op) => PROBLEMS[op]));
+
+const takes = (problem: Problem, method: MethodId): boolean =>
+  methodsFor(problem).some(({ id, refusal }) => id === method && refusal === undefined);
+
+/** Any problem with any method that takes it. */
+export const anyTask: fc.Arbitrary<{ readonly problem: Problem; readonly method: MethodId }> =
+  anyProblem.chain((problem) => {
+    const taking = methodsFor(problem).filter(({ refusal }) => refusal === undefined);
+    return fc.constantFrom(...taking.map(({ id }) => ({ problem, method: id })));
+  });
+
+/** Any problem that a method takes. */
+export function anyProblemFor(method: MethodId): fc.Arbitrary<Problem> {
+  const one: Decimal = { kind: "decimal", negative: false, whole: "1", fraction: "", point: false };
+  const worked = OPERATIONS.filter((op) => {
+    const found = methodsFor({ op, operands: [one, one], wanted: AS_IT_COMES }).find(
+      ({ id }) => id === method,
+    );
+    return found?.refusal?.kind !== "otherOperation";
+  });
+  return fc.oneof(...worked.map((op) => PROBLEMS[op])).filter((problem) => takes(problem, method));
+}
 
 /** Any house rules: every switch by itself. */
 export const anyHouse: fc.Arbitrary<HouseRules> = fc

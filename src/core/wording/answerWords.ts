@@ -1,37 +1,148 @@
 import type { HouseRules } from "../house";
 import type { Reason } from "../methods";
-import { writeDecimal } from "../number";
-import type { StepWords } from "./line";
-import { numeralWords } from "./numberWords";
+import { type Decimal, writeDecimal } from "../number";
+import { type Answer, type Relation, writeAnswer } from "../problem";
+import { type StepWords, sentence } from "./line";
+import { cardinal, numeralWords, partsWords, placesName } from "./numberWords";
 
-type AnswerReason = Extract<Reason, { kind: "dropZeros" | "signBelowZero" | "nameAnswer" }>;
+type AnswerReason = Extract<
+  Reason,
+  { kind: "dropZeros" | "fillPlaces" | "roundAnswer" | "signBelowZero" | "nameAnswer" }
+>;
+
+const RELATION_WORDS: Readonly<Record<Relation, string>> = {
+  "<": "is less than",
+  "=": "is equal to",
+  ">": "is more than",
+};
+
+/** An answer in words, in the style of the house. */
+export function answerInWords(answer: Answer, house: HouseRules): string {
+  switch (answer.kind) {
+    case "decimal":
+      return numeralWords(answer, house);
+    case "rounded":
+      return `about ${numeralWords(answer.numeral, house)}`;
+    case "remainder":
+      return `${numeralWords(answer.quotient, house)}, remainder ${numeralWords(answer.remainder, house)}`;
+    case "mixed": {
+      if (answer.numerator === 0n) return cardinal(String(answer.whole));
+      const part = partsWords(answer.numerator, answer.denominator);
+      return answer.whole === 0n ? part : `${cardinal(String(answer.whole))} and ${part}`;
+    }
+    case "recurring": {
+      const digitsOf = (digits: string): string => [...digits].map((digit) => cardinal(digit)).join(" ");
+      const before = answer.fixed === "" ? "" : `${digitsOf(answer.fixed)}, then `;
+      return `${cardinal(answer.whole)} ${house.decimalMark} ${before}${digitsOf(answer.block)} recurring`;
+    }
+    case "comparison":
+      return `${numeralWords(answer.left, house)} ${RELATION_WORDS[answer.relation]} ${numeralWords(answer.right, house)}`;
+  }
+}
 
 /** The words for giving the answer its form and its name. */
 export function answerWords(reason: AnswerReason, house: HouseRules): StepWords {
+  const write = (numeral: Decimal): string => writeDecimal(numeral, house);
   switch (reason.kind) {
     case "dropZeros": {
-      const after = writeDecimal(reason.after, house);
+      const after = write(reason.after);
       const several = reason.zeros > 1;
       return {
         say: `The ${several ? "zeros" : "zero"} at the end may go: *${after}*.`,
-        why: `After the last decimal that counts, a zero says only that there are none of that place: ${writeDecimal(reason.before, house)} and ${after} are worth the same.`,
+        why: `After the last decimal that counts, a zero says only that there are none of that place: ${write(reason.before)} and ${after} are worth the same.`,
         ask: "Which zeros can go without changing what the number is worth?",
       };
     }
+    case "fillPlaces": {
+      const places = placesName(reason.place, house);
+      return {
+        say: `It is wanted to ${places}: fill up with zeros, *${write(reason.after)}*.`,
+        why: `It comes out even before the ${places}. The zeros say that there are none left over, down to there.`,
+        ask: `How far does the answer have to go?`,
+      };
+    }
+    case "roundAnswer":
+      return roundAnswerWords(reason, house);
     case "signBelowZero":
       return {
-        say: `More was taken away than there was: the answer is *${writeDecimal(reason.answer, house)}*.`,
+        say: `More was taken away than there was: the answer is *${write(reason.answer)}*.`,
         why: "The difference says how far the answer lies below zero; the minus says on which side.",
         ask: "On which side of zero does the answer lie?",
       };
     case "nameAnswer":
+      return nameAnswerWords(reason.answer, house);
+  }
+}
+
+function roundAnswerWords(
+  { before, after, place, next, kept, up }: Extract<AnswerReason, { kind: "roundAnswer" }>,
+  house: HouseRules,
+): StepWords {
+  const places = placesName(place, house);
+  const becomes = `${writeDecimal(before, house)} ≈ *${writeDecimal(after, house)}*`;
+  const turned =
+    up && kept === 9
+      ? `the 9 in the ${places} becomes ten, which carries on`
+      : `the ${kept} in the ${places} becomes ${kept + 1}`;
+  return {
+    say: up
+      ? sentence(`${next} comes after the ${places}: *up*. ${sentence(turned)}: ${becomes}.`)
+      : sentence(
+          `${next} comes after the ${places}: *down*. The ${kept} in the ${places} stays: ${becomes}.`,
+        ),
+    why: up
+      ? next === 5
+        ? "With 5 or more in the next place it lies halfway or past it, and by custom goes up."
+        : "With 5 or more in the next place it lies nearer to the number above."
+      : "With less than 5 in the next place it lies nearer to the number below.",
+    ask: `Which digit decides about the ${places}, and what does it say?`,
+  };
+}
+
+function nameAnswerWords(answer: Answer, house: HouseRules): StepWords {
+  const named = `The answer is *${writeAnswer(answer, house)}*: ${answerInWords(answer, house)}.`;
+  switch (answer.kind) {
+    case "decimal":
       return {
-        say: `The answer is *${writeDecimal(reason.answer, house)}*: ${numeralWords(reason.answer, house)}.`,
+        say: named,
         why:
-          reason.answer.fraction === ""
+          answer.fraction === ""
             ? "Saying the whole number aloud shows that each digit stands where it should."
             : "The last decimal gives the decimals their name. Saying it shows that each digit stands where it should.",
         ask: "How do you read the answer aloud?",
+      };
+    case "rounded":
+      return {
+        say: named,
+        why: "The wavy sign says that it is not quite this: it was rounded.",
+        ask: "How do you read the answer aloud, and is it exact?",
+      };
+    case "remainder":
+      return {
+        say: named,
+        why: "The remainder is what could not be shared out: it is less than the divisor.",
+        ask: "How do you say the answer, with what is left over?",
+      };
+    case "mixed":
+      return {
+        say: named,
+        why: "The whole number is the quotient; the part beside it is the remainder shared out.",
+        ask: "How do you read the whole number and the part?",
+      };
+    case "recurring":
+      return {
+        say: named,
+        why: "The digits in brackets come again for ever. Written so, the quotient is exact.",
+        ask: "Which digits come again, and how is that written?",
+      };
+    case "comparison":
+      return {
+        say: sentence(`*${writeAnswer(answer, house)}*: ${answerInWords(answer, house)}.`),
+        why:
+          answer.relation === "="
+            ? "Every place has the same digit, written or understood."
+            : "The open side of the sign is towards the larger number.",
+        ask: "How do you read the sign aloud?",
       };
   }
 }

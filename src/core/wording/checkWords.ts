@@ -1,61 +1,152 @@
 import type { Estimate, RunReason } from "../checks";
 import type { HouseRules } from "../house";
-import { writeDecimal } from "../number";
-import { type SIGNS, writeProblem } from "../problem";
-import type { StepWords } from "./line";
-import { placesName } from "./numberWords";
+import { movedBy } from "../number";
+import { AS_IT_COMES, type Operation, writeAnswer, writeProblem } from "../problem";
+import { type StepWords, sentence } from "./line";
+import { METHOD_WORDS } from "./methodWords";
+import { inText, placesName } from "./numberWords";
 
-type CheckReason = Extract<RunReason, { kind: "estimate" | "compareWithEstimate" | "inverse" }>;
+type CheckReason = Extract<
+  RunReason,
+  { kind: "estimate" | "compareWithEstimate" | "inverse" | "otherMethod" | "neighbours" | "bySubtracting" }
+>;
 
 /** The estimate in one line: `40 + 8 + 12 ≈ 60`. */
-export const estimateLine = (estimate: Estimate, op: keyof typeof SIGNS, house: HouseRules): string =>
-  `${writeProblem({ op, operands: estimate.rounded }, house)} ≈ ${writeDecimal(estimate.result, house)}`;
+export const estimateLine = ({ op, rounded, result }: Estimate, house: HouseRules): string =>
+  `${writeProblem({ op, operands: rounded, wanted: AS_IT_COMES }, house)} ≈ ${inText(result, house)}`;
 
 /** The words for the estimate made first, and for the checks made after. */
 export function checkWords(reason: CheckReason, house: HouseRules): StepWords {
   switch (reason.kind) {
     case "estimate": {
-      const about = writeDecimal(reason.estimate.result, house);
-      const rounded = writeProblem({ op: reason.problem.op, operands: reason.estimate.rounded }, house);
+      const { op, rounded, result } = reason.estimate;
+      const line = writeProblem({ op, operands: rounded, wanted: AS_IT_COMES }, house);
       return {
-        say: `First, roughly: ${rounded} makes *about ${about}*.`,
-        why:
-          reason.estimate.rounding === "ones"
-            ? `Each number is rounded to ${placesName(0, house)}: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`
-            : `Each number is rounded to its first digit: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`,
-        ask: `About how much is ${writeProblem(reason.problem, house)}?`,
+        say: `First, roughly: ${line} makes *about ${inText(result, house)}*.`,
+        why: roundingWords(reason.estimate, house),
+        ask: `About how much is ${writeProblem({ ...reason.problem, wanted: AS_IT_COMES }, house)}?`,
       };
     }
-    case "compareWithEstimate": {
-      const answer = writeDecimal(reason.answer, house);
-      const about = writeDecimal(reason.estimate.result, house);
+    case "compareWithEstimate":
+      return comparedWords(reason, house);
+    case "inverse":
+      return inverseWords(reason, house);
+    case "otherMethod": {
+      const answer = writeAnswer(reason.answer, house);
+      const name = METHOD_WORDS[reason.method].name;
       return {
-        say: reason.near
-          ? `*${answer}* lies as near to the estimate *${about}* as rounding allows: the size is right.`
-          : `*${answer}* lies further from the estimate *${about}* than rounding explains: look again.`,
-        why: "Digits one square out make an answer about ten times too large or too small: that would show here.",
-        ask: `Is ${answer} about as large as you expected?`,
+        say: reason.agrees
+          ? `Another way, *${name.toLowerCase()}*, gives *${answer}* too.`
+          : `Another way, *${name.toLowerCase()}*, gives *${answer}*: look again.`,
+        why: "Two ways that share no steps seldom go wrong in the same place.",
+        ask: "Which other way do you know?",
       };
     }
-    case "inverse": {
-      const { working, expected, leadsTo, agrees } = reason.inverse;
-      const line = `${writeProblem(working.problem, house)} = ${writeDecimal(working.answer, house)}`;
-      const target = writeDecimal(expected, house);
-      const back =
-        leadsTo === "firstNumber"
-          ? `the ${target} it began with`
-          : `which is what ${writeProblem({ ...reason.problem, operands: reason.problem.operands.slice(0, -1) }, house)} makes`;
+    case "neighbours": {
+      const [numeral, below, above] = [reason.numeral, reason.below, reason.above].map((n) =>
+        inText(n, house),
+      );
       return {
-        say: agrees
-          ? `Back again: *${line}*, ${back}.`
-          : `Back again: *${line}*, but it should be ${target}: look again.`,
-        why:
-          reason.problem.op === "add"
-            ? "Taking away undoes adding, so it must lead back."
-            : "Adding undoes taking away, so it must lead back.",
-        ask: "How could you undo it, to see whether it leads back?",
+        say: `*${numeral}* lies between ${below} and ${above}: *${inText(reason.answer, house)}* it is.`,
+        why: reason.halfway
+          ? "It lies just halfway. By custom halves go up."
+          : "Of the two, the rounded number is the one that lies nearer.",
+        ask: `Which of the two is ${numeral} nearer to?`,
       };
     }
+    case "bySubtracting": {
+      const [larger, smaller, difference] = [reason.larger, reason.smaller, reason.difference].map((n) =>
+        inText(n, house),
+      );
+      return {
+        say: `Check: ${larger} − ${smaller} = *${difference}*.`,
+        why: "What is left when the smaller is taken from the larger is never below zero; it is nothing where both are the same.",
+        ask: "What is left if you take one from the other?",
+      };
+    }
+  }
+}
+
+function roundingWords({ rounding }: Estimate, house: HouseRules): string {
+  switch (rounding) {
+    case "ones":
+      return `Each number is rounded to ${placesName(0, house)}: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
+    case "leadingDigit":
+      return `Each number is rounded to its first digits: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
+    case "multiple":
+      return "The divisor is rounded, and the dividend taken as a multiple of it that lies near: then it goes without a remainder.";
+  }
+}
+
+function comparedWords(
+  { answer: given, estimate, near }: Extract<CheckReason, { kind: "compareWithEstimate" }>,
+  house: HouseRules,
+): StepWords {
+  const answer = writeAnswer(given, house).replace(/^≈ /, "");
+  const about = inText(estimate.result, house);
+  const ask = `Is ${answer} about as large as you expected?`;
+  const columns = estimate.op === "add" || estimate.op === "subtract";
+  if (!near) {
+    return {
+      say: `*${answer}* lies further from the estimate *${about}* than rounding explains: look again.`,
+      why: "Digits one square out make an answer about ten times too large or too small: that would show here.",
+      ask,
+    };
+  }
+  if (columns || given.kind !== "decimal" || !given.point) {
+    return {
+      say: `*${answer}* lies as near to the estimate *${about}* as rounding allows: the size is right.`,
+      why: "Digits one square out make an answer about ten times too large or too small: that would show here.",
+      ask,
+    };
+  }
+  const [less, more] = [movedBy(given, -1), movedBy(given, 1)].map((moved) => inText(moved, house));
+  return {
+    say: `The estimate was *${about}*. With these digits ${less} is too small and ${more} too large: *${answer}* is right.`,
+    why: `The estimate decides where the ${house.decimalMark} can be: one place further it would be ten times as much, or a tenth.`,
+    ask,
+  };
+}
+
+function inverseWords(
+  { problem, inverse }: Extract<CheckReason, { kind: "inverse" }>,
+  house: HouseRules,
+): StepWords {
+  const { working, result, plus, expected, leadsTo, agrees } = inverse;
+  const rest = plus ? ` + ${inText(plus, house)}` : "";
+  const asked = writeProblem({ ...working.problem, wanted: AS_IT_COMES }, house);
+  const target = inText(expected, house);
+  const line = `${asked}${rest} = ${plus && agrees ? target : inText(result, house)}`;
+  const others = { ...problem, operands: problem.operands.slice(0, -1), wanted: AS_IT_COMES };
+  const back = {
+    firstNumber: `the ${target} it began with`,
+    otherNumbers: `which is what ${writeProblem(others, house)} makes`,
+    dividend: "the dividend",
+  }[leadsTo];
+  return {
+    say: agrees
+      ? `Back again: *${line}*, ${back}.`
+      : `Back again: *${line}*, but it should be ${target}: look again.`,
+    why: sentence(`${undoing(problem.op, plus !== undefined)}, so it must lead back.`),
+    ask: "How could you undo it, to see whether it leads back?",
+  };
+}
+
+function undoing(op: Operation, rest: boolean): string {
+  switch (op) {
+    case "add":
+      return "taking away undoes adding";
+    case "subtract":
+      return "adding undoes taking away";
+    case "multiply":
+      return "dividing undoes multiplying";
+    case "divide":
+      return rest
+        ? "quotient times divisor, with what is left, is the dividend"
+        : "multiplying undoes dividing";
+    case "round":
+    case "compare":
+      return "the way back ends where it began";
   }
 }
 

@@ -16,12 +16,49 @@ export const SWITCH_WORDS: SwitchWords = {
     settings: { none: "nothing", space: "a space", mark: "a mark" },
   },
   emptyPlaces: { label: "Empty places", settings: { fillers: "hollow zeros", gaps: "left open" } },
-  addendOrder: { label: "Addends stand", settings: { asGiven: "as given", longestFirst: "longest first" } },
+  addendOrder: {
+    label: "Addends and factors stand",
+    settings: { asGiven: "as given", longestFirst: "longest first" },
+  },
   pointTime: { label: "The answer's point", settings: { first: "comes first", whenReached: "when reached" } },
   subtraction: {
     label: "Taking away is by",
-    settings: { decomposition: "decomposition", equalAdditions: "equal additions", makingUp: "making up" },
+    settings: {
+      decomposition: "decomposition",
+      equalAdditions: "equal additions",
+      makingUp: "making up",
+      expanded: "expanded form",
+      countingUp: "counting up",
+    },
   },
+  timesSign: { label: "Times is written", settings: { cross: "×", dot: "·" } },
+  divideSign: { label: "Divided by is written", settings: { obelus: "÷", colon: ":" } },
+  addition: { label: "Adding is by", settings: { column: "columns", expanded: "expanded form" } },
+  multiplication: {
+    label: "Multiplying is by",
+    settings: {
+      column: "columns, places counted",
+      inLine: "point in line",
+      lattice: "lattice",
+      area: "area",
+    },
+  },
+  division: { label: "Dividing is by", settings: { long: "long division", short: "short division" } },
+  shiftBy: {
+    label: "Times 10, 100, 1000",
+    settings: { digitsMove: "the digits move", pointHops: "the point hops" },
+  },
+  openingZeros: { label: "A row's opening zeros", settings: { written: "written", leftOpen: "left open" } },
+  zeroRows: { label: "Rows of zeros", settings: { skipped: "skipped", written: "written" } },
+  divisionLayout: {
+    label: "The divisor stands",
+    settings: { bracket: "before a bracket", corner: "in a right-hand corner" },
+  },
+  divisionEnding: {
+    label: "A division that goes on",
+    settings: { exact: "exactly", remainder: "remainder", mixed: "mixed number", twoPlaces: "two places" },
+  },
+  recurringMark: { label: "Digits that recur", settings: { bar: "under a bar", dots: "under dots" } },
   carryPlace: {
     label: "The carried number",
     settings: { above: "above the columns", below: "below the line", unwritten: "kept in mind" },
@@ -51,6 +88,8 @@ export function settingWords<Name extends SwitchName>(
   house: HouseRules,
 ): string {
   if (name === "grouping" && setting === "mark") return house.decimalMark === "point" ? "a comma" : "a point";
+  if (name === "multiplication" && setting === "inLine") return `${house.decimalMark} in line`;
+  if (name === "shiftBy" && setting === "pointHops") return `the ${house.decimalMark} hops`;
   const words: Readonly<Record<string, string>> = SWITCH_WORDS[name].settings;
   return words[setting] ?? setting;
 }
@@ -58,9 +97,17 @@ export function settingWords<Name extends SwitchName>(
 /** The switches in the order and groups in which they are offered. */
 export const SWITCH_GROUPS: readonly { readonly title: string; readonly switches: readonly SwitchName[] }[] =
   [
-    { title: "Writing numbers", switches: ["decimalMark", "grouping", "numberNames"] },
+    {
+      title: "Writing numbers",
+      switches: ["decimalMark", "grouping", "timesSign", "divideSign", "numberNames"],
+    },
     { title: "Setting out", switches: ["emptyPlaces", "addendOrder", "pointTime", "trailingZeros"] },
-    { title: "Working", switches: ["subtraction", "carryPlace", "borrowAcrossZeros"] },
+    {
+      title: "Adding and taking away",
+      switches: ["addition", "subtraction", "carryPlace", "borrowAcrossZeros"],
+    },
+    { title: "Multiplying", switches: ["multiplication", "openingZeros", "zeroRows", "shiftBy"] },
+    { title: "Dividing", switches: ["division", "divisionLayout", "divisionEnding", "recurringMark"] },
     { title: "Talking", switches: ["narration", "onesTerm", "carryTerm", "borrowTerm"] },
   ];
 

@@ -1,3 +1,4 @@
+export { answerInWords } from "./answerWords";
 export { estimateLine, guessWords } from "./checkWords";
 export { houseRefusalWords, PRESET_WORDS, SWITCH_GROUPS, SWITCH_WORDS, settingWords } from "./houseWords";
 export { plain, type StepWords, stretches } from "./line";

@@ -1,21 +1,33 @@
 import type { HouseRules } from "../house";
-import { type Decimal, ONES, type Place } from "../number";
+import {
+  type Decimal,
+  GROUP_NAMES,
+  MOST_DIGITS_A_SIDE,
+  placeName as nameOfPlace,
+  ONES,
+  type Place,
+  withoutBarePoint,
+  writeDecimal,
+} from "../number";
 
 const SMALL = (
   "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen " +
   "sixteen seventeen eighteen nineteen"
 ).split(" ");
 const TENS = "_ _ twenty thirty forty fifty sixty seventy eighty ninety".split(" ");
-const GROUPS = ["", "thousand", "million", "billion", "trillion", "quadrillion"];
 
-/** A whole number in words, from its digits: `605` is "six hundred five". Short scale; up to 18 digits. */
+/** The longest whole number that has a name here. */
+const MOST_NAMED = 18;
+
+/** A whole number in words, from its digits: `605` is "six hundred five". Short scale; one that is longer than 18 digits stays in digits. */
 export function cardinal(digits: string): string {
   const stripped = digits.replace(/^0+(?=\d)/, "") || "0";
+  if (stripped.length > MOST_NAMED) return stripped;
   if (stripped === "0") return "zero";
   const groups = stripped.replace(/\B(?=(\d{3})+$)/g, ",").split(",");
   return groups
     .map((group, index) => {
-      const name = GROUPS[groups.length - 1 - index] ?? "";
+      const name = GROUP_NAMES[groups.length - 1 - index] ?? "";
       return Number(group) === 0 ? "" : `${belowThousand(Number(group))} ${name}`.trim();
     })
     .filter((words) => words !== "")
@@ -32,17 +44,9 @@ function belowThousand(count: number): string {
   return `${words} ${below}`.trim();
 }
 
-const PREFIXES = ["", "ten-", "hundred-"];
-
-/** The name of one of a place: "tenth", "ten-thousandth", "ten", "hundred", and "one" or "unit" by the house. */
-function placeName(place: Place, house: HouseRules): string {
-  if (place === ONES) return house.onesTerm === "ones" ? "one" : "unit";
-  const size = Math.abs(place);
-  if (size === 1) return place < 0 ? "tenth" : "ten";
-  if (size === 2) return place < 0 ? "hundredth" : "hundred";
-  const name = `${PREFIXES[size % 3]}${GROUPS[Math.floor(size / 3)]}`;
-  return place < 0 ? `${name}th` : name;
-}
+/** The name of one of a place; the ones are called by the house. */
+const placeName = (place: Place, house: HouseRules): string =>
+  nameOfPlace(place, house.onesTerm === "ones" ? "one" : "unit");
 
 /** The name of a place as a heading, or for any number of it but one: "tenths". */
 export const placesName = (place: Place, house: HouseRules): string => `${placeName(place, house)}s`;
@@ -73,6 +77,9 @@ export function numeralWords(numeral: Decimal, house: HouseRules): string {
     }
     case "byPlaces": {
       if (fraction === "") return sign + cardinal(whole);
+      // Beyond the places that have names, the digits are read one by one.
+      if (fraction.length > MOST_DIGITS_A_SIDE)
+        return numeralWords(numeral, { ...house, numberNames: "byDigits" });
       const place = -fraction.length;
       const one = /^0*1$/.test(fraction);
       const parts = `${cardinal(fraction)} ${one ? placeName(place, house) : placesName(place, house)}`;
@@ -80,3 +87,34 @@ export function numeralWords(numeral: Decimal, house: HouseRules): string {
     }
   }
 }
+
+/** The name of a part of one: "half", "quarter" or by its ordinal; larger denominators stay in digits. */
+export function partsWords(numerator: bigint, denominator: bigint): string {
+  const several = numerator !== 1n;
+  const count = cardinal(String(numerator));
+  if (denominator === 2n) return `${count} ${several ? "halves" : "half"}`;
+  if (denominator === 4n) return `${count} ${several ? "quarters" : "quarter"}`;
+  if (denominator > 999n) return `${numerator} over ${denominator}`;
+  return `${count} ${ordinal(denominator)}${several ? "s" : ""}`;
+}
+
+const IRREGULAR: Readonly<Record<string, string>> = {
+  one: "first",
+  two: "second",
+  three: "third",
+  five: "fifth",
+  eight: "eighth",
+  nine: "ninth",
+  twelve: "twelfth",
+};
+
+function ordinal(number: bigint): string {
+  const words = cardinal(String(number));
+  const last = words.split(/[ -]/).at(-1) ?? "";
+  const head = words.slice(0, words.length - last.length);
+  return head + (IRREGULAR[last] ?? (last.endsWith("y") ? `${last.slice(0, -1)}ieth` : `${last}th`));
+}
+
+/** A numeral inside a sentence: as the house writes it, but for a point at its end, which would look like the sentence's own. */
+export const inText = (numeral: Decimal, house: HouseRules): string =>
+  writeDecimal(withoutBarePoint(numeral), house);

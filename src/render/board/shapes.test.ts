@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Mark } from "@/core/board";
 import { workingOf } from "@/core/methods";
-import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
+import { anyHouse, anyTask } from "@/core/testing/arbitrary";
 import type { Shape } from "./shape";
 import { shapesOf } from "./shapes";
 
@@ -30,6 +30,9 @@ function blockOf(shape: Shape): {
         top: Math.min(shape.y1, shape.y2),
         bottom: Math.max(shape.y1, shape.y2),
       };
+    case "curve":
+    case "ring":
+      throw new Error(`${shape.kind} is no block`);
     case "dot":
       return { left: shape.x - 0.09, right: shape.x + 0.09, top: shape.y - 0.09, bottom: shape.y + 0.26 };
   }
@@ -39,8 +42,8 @@ const overlap = (a: ReturnType<typeof blockOf>, b: ReturnType<typeof blockOf>): 
   a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 
 const anyMarks = fc
-  .tuple(anyProblem, anyHouse)
-  .map(([problem, house]) => workingOf(problem, house))
+  .tuple(anyTask, anyHouse)
+  .map(([{ problem, method }, house]) => workingOf(problem, house, method))
   .map(({ steps, house }) => ({ marks: steps.flatMap((step) => step.marks), house }));
 
 describe("the shapes of marks", () => {

@@ -5,12 +5,17 @@ import type { Shape } from "./shape";
 const DIGIT = 0.74;
 const HAIR = 0.045;
 const PEN = 0.055;
+const THIN = 0.025;
+/** A frame keeps a little inside its squares, so that two side by side can be told apart. */
+const FRAME_INSET = 0.04;
 
 /** The middle of a small number in its square, and its size there. */
 const SEATS: Readonly<Record<Seat, { readonly x: number; readonly y: number; readonly size: number }>> = {
   high: { x: 0.5, y: 0.27, size: 0.4 },
   low: { x: 0.5, y: 0.74, size: 0.4 },
   corner: { x: 0.16, y: 0.26, size: 0.34 },
+  tens: { x: 0.29, y: 0.31, size: 0.42 },
+  ones: { x: 0.71, y: 0.7, size: 0.42 },
 };
 
 /** Where a point sits between two squares: near the foot of the row, as it is written. */
@@ -30,17 +35,21 @@ export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): read
           hollow: mark.look === "filler",
         },
       ];
-    case "small":
+    case "small": {
+      const { x, y, size } = SEATS[mark.seat];
+      // Two figures in a corner are written smaller, so that they keep clear of the digit beside them.
+      const narrow = mark.seat === "corner" && mark.text.length > 1 ? 0.68 : 1;
       return [
         {
           kind: "text",
-          x: mark.col + SEATS[mark.seat].x,
-          y: mark.row + SEATS[mark.seat].y,
-          size: SEATS[mark.seat].size,
+          x: mark.col + x,
+          y: mark.row + y,
+          size: size * narrow,
           text: mark.text,
           hollow: false,
         },
       ];
+    }
     case "strike":
       return [strokeThrough(mark)];
     case "point":
@@ -53,17 +62,95 @@ export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): read
           hollow: mark.look === "hidden",
         },
       ];
+    case "spot":
+      return [
+        {
+          kind: "dot",
+          x: mark.col + 0.5,
+          y: mark.row,
+          tail: decimalMark === "comma",
+          hollow: mark.look === "hidden",
+        },
+      ];
     case "rule":
-      return Array.from({ length: mark.strokes }, (_, stroke) => ({
-        kind: "line",
-        x1: mark.from,
-        y1: mark.row + stroke * 0.09,
-        x2: mark.to,
-        y2: mark.row + stroke * 0.09,
-        weight: PEN,
-      }));
+      return Array.from({ length: mark.strokes }, (_, stroke) =>
+        straight(mark.from, mark.row + stroke * 0.09, mark.to, mark.row + stroke * 0.09, PEN),
+      );
+    case "upright":
+      return mark.look === "straight"
+        ? [straight(mark.line, mark.row, mark.line, mark.to, PEN)]
+        : [
+            {
+              kind: "curve",
+              x1: mark.line - 0.1,
+              y1: mark.to,
+              x2: mark.line,
+              y2: mark.row,
+              towardsX: mark.line + 0.14,
+              towardsY: (mark.row + mark.to) / 2,
+              weight: PEN,
+            },
+          ];
+    case "frame": {
+      const [left, right] = [mark.col + FRAME_INSET, mark.col + mark.width - FRAME_INSET];
+      const [top, bottom] = [mark.row + FRAME_INSET, mark.row + mark.height - FRAME_INSET];
+      return [
+        straight(left, top, right, top, PEN),
+        straight(right, top, right, bottom, PEN),
+        straight(right, bottom, left, bottom, PEN),
+        straight(left, bottom, left, top, PEN),
+      ];
+    }
+    case "diagonal":
+      return [straight(mark.col + mark.size, mark.row, mark.col, mark.row + mark.size, THIN)];
+    case "hop":
+      return [
+        {
+          kind: "curve",
+          x1: mark.from,
+          y1: mark.row + 0.86,
+          x2: mark.to,
+          y2: mark.row + 0.86,
+          towardsX: (mark.from + mark.to) / 2,
+          towardsY: mark.row + 1.16,
+          weight: HAIR,
+        },
+      ];
+    case "leap":
+      return [
+        {
+          kind: "curve",
+          x1: mark.line + 0.2,
+          y1: mark.row + 0.5,
+          x2: mark.line + 0.2,
+          y2: mark.to + 0.5,
+          towardsX: mark.line + 1.2,
+          towardsY: (mark.row + mark.to) / 2 + 0.5,
+          weight: HAIR,
+        },
+      ];
+    case "guide":
+      return mark.way.slice(1).map((to, index) => {
+        const from = mark.way[index] ?? to;
+        return { ...straight(from.line, from.row, to.line, to.row, HAIR), dashed: true };
+      });
+    case "ring":
+      return [{ kind: "ring", x: mark.col + 0.5, y: mark.row + 0.5, radius: 0.44, weight: HAIR }];
+    case "recurring":
+      return mark.look === "bar"
+        ? [straight(mark.from + 0.15, mark.row + 0.08, mark.to + 0.85, mark.row + 0.08, HAIR)]
+        : [...new Set([mark.from, mark.to])].map((col) => ({
+            kind: "dot",
+            x: col + 0.5,
+            y: mark.row + 0.09,
+            tail: false,
+            hollow: false,
+          }));
   }
 }
+
+const straight = (x1: number, y1: number, x2: number, y2: number, weight: number) =>
+  ({ kind: "line", x1, y1, x2, y2, weight, dashed: false }) as const;
 
 function strokeThrough(mark: Extract<Mark, { kind: "strike" }>): Shape {
   const slant = (x: number, y: number, reach: number): Shape => ({
@@ -73,6 +160,7 @@ function strokeThrough(mark: Extract<Mark, { kind: "strike" }>): Shape {
     x2: x + reach * 0.8,
     y2: y - reach,
     weight: HAIR,
+    dashed: false,
   });
   switch (mark.target) {
     case "square":
@@ -80,6 +168,8 @@ function strokeThrough(mark: Extract<Mark, { kind: "strike" }>): Shape {
     case "low":
     case "high":
     case "corner":
+    case "tens":
+    case "ones":
       return slant(mark.col + SEATS[mark.target].x, mark.row + SEATS[mark.target].y, 0.2);
     case "point":
       return slant(mark.col, mark.row + POINT_HEIGHT, 0.2);

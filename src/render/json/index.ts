@@ -1,1 +1,8 @@
-export { type ProgramError, workJson, workLine, workRequested } from "./workJson";
+export {
+  type MethodAnswer,
+  methodsRequested,
+  type ProgramError,
+  workJson,
+  workLine,
+  workRequested,
+} from "./workJson";

@@ -3,12 +3,13 @@ import { featuresOf } from "@/core/features";
 import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
 import { METHOD_IDS, type MethodId, methodsFor, type Working, workingOf } from "@/core/methods";
 import { writeDecimal } from "@/core/number";
-import { fractionOf, readProblem, writeProblem } from "@/core/problem";
+import { type Problem, readProblem, worthOf, writeAnswer, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
 import {
+  answerInWords,
   estimateLine,
   houseRefusalWords,
-  numeralWords,
+  METHOD_WORDS,
   plain,
   readErrorWords,
   refusalWords,
@@ -29,36 +30,49 @@ export interface WorkRequest {
   readonly house?: HouseChoices | undefined;
 }
 
-/** Reads and works a program's problem: the verified working, or the error to give. */
-export function workRequested(request: WorkRequest): Result<Working, ProgramError> {
-  const house = houseRulesFrom(request.house ?? {});
+function problemRequested({
+  problem: line,
+  house: choices,
+}: Omit<WorkRequest, "method">): Result<
+  { readonly problem: Problem; readonly house: HouseRules },
+  ProgramError
+> {
+  const house = houseRulesFrom(choices ?? {});
   if (!house.ok) return failed({ code: house.error.kind, message: houseRefusalWords(house.error) });
-  const problem = readProblem(request.problem, house.value);
+  const problem = readProblem(line, house.value);
   if (!problem.ok) {
     const { code, at } = problem.error;
     return failed({ code, message: readErrorWords(problem.error, house.value), at });
   }
-  if (request.method === undefined) return done(workingOf(problem.value, house.value));
+  return done({ problem: problem.value, house: house.value });
+}
+
+/** Reads and works a program's problem: the verified working, or the error to give. */
+export function workRequested(request: WorkRequest): Result<Working, ProgramError> {
+  const read = problemRequested(request);
+  if (!read.ok) return read;
+  const { problem, house } = read.value;
+  if (request.method === undefined) return done(workingOf(problem, house));
   const method = METHOD_IDS.find((id): id is MethodId => id === request.method);
   if (method === undefined) {
     const message = `There is no method “${request.method}”. The methods are ${METHOD_IDS.join(", ")}.`;
     return failed({ code: "unknownMethod", message });
   }
-  const refusal = methodsFor(problem.value).find(({ id }) => id === method)?.refusal;
+  const refusal = methodsFor(problem).find(({ id }) => id === method)?.refusal;
   if (refusal) return failed({ code: "methodRefuses", message: refusalWords(method, refusal) });
-  return done(workingOf(problem.value, house.value, method));
+  return done(workingOf(problem, house, method));
 }
 
-/** The exact value of a working's answer in lowest terms, as `n/d`: `5` is `5/1`. */
-const exactValue = (working: Working): string => {
-  const value = fractionOf(working.answer);
+/** What a working's answer is worth in lowest terms, as `n/d`: `5` is `5/1`. A comparison is worth the difference. */
+const exactValue = ({ problem, answer }: Working): string => {
+  const value = worthOf(answer, problem.op === "divide" ? problem.operands[1] : undefined);
   return `${value.s < 0n ? "-" : ""}${value.n}/${value.d}`;
 };
 
 /** A working as one line of a list: the answer as written in the house rules, and its exact value. */
 export const workLine = (working: Working) => ({
   method: working.method,
-  answer: writeDecimal(working.answer, working.house),
+  answer: writeAnswer(working.answer, working.house),
   value: exactValue(working),
   unit: null,
 });
@@ -73,8 +87,8 @@ export function workJson(working: Working) {
     method: working.method,
     house: choicesOf(house),
     answer: {
-      written: writeDecimal(answer, house),
-      words: numeralWords(answer, house),
+      written: writeAnswer(answer, house),
+      words: answerInWords(answer, house),
       value: exactValue(working),
     },
     steps: steps.map((step) => ({
@@ -85,18 +99,49 @@ export function workJson(working: Working) {
     })),
     features: featuresOf(working),
     checks: {
-      estimate: {
-        line: estimateLine(estimate, problem.op, house),
-        result: writeDecimal(estimate.result, house),
-        near,
-      },
-      inverse: {
-        problem: writeProblem(inverse.working.problem, house),
-        answer: writeDecimal(inverse.working.answer, house),
-        agrees: inverse.agrees,
-      },
+      estimate:
+        estimate === undefined
+          ? null
+          : {
+              line: estimateLine(estimate, house),
+              result: writeDecimal(estimate.result, house),
+              near,
+            },
+      inverse:
+        inverse === undefined
+          ? null
+          : {
+              problem: writeProblem(inverse.working.problem, house),
+              answer: writeDecimal(inverse.result, house),
+              plus: inverse.plus ? writeDecimal(inverse.plus, house) : null,
+              agrees: inverse.agrees,
+            },
     },
   };
+}
+
+/** Every method with whether it takes a problem, and why not where it does not. */
+export function methodsRequested(
+  request: Omit<WorkRequest, "method">,
+): Result<readonly MethodAnswer[], ProgramError> {
+  const read = problemRequested(request);
+  if (!read.ok) return read;
+  return done(
+    methodsFor(read.value.problem).map(({ id, refusal }) => ({
+      method: id,
+      name: METHOD_WORDS[id].name,
+      takes: refusal === undefined,
+      reason: refusal ? refusalWords(id, refusal) : null,
+    })),
+  );
+}
+
+/** One method, as a program is told of it. */
+export interface MethodAnswer {
+  readonly method: MethodId;
+  readonly name: string;
+  readonly takes: boolean;
+  readonly reason: string | null;
 }
 
 function wordsOf(reason: Parameters<typeof stepWords>[0], house: HouseRules) {

@@ -15,13 +15,10 @@ export function textBoard(board: Board, notation: Notation): string {
   const lines: string[] = [];
   for (let row = extent.top; row <= extent.bottom; row++) {
     const here = marks.filter((mark) => mark.row === row);
-    for (const rule of here.filter((mark) => mark.kind === "rule")) {
-      const stroke = rule.strokes === 1 ? "─" : "═";
-      lines.push(
-        " ".repeat(lineAt(rule.from - extent.left)) + stroke.repeat(lineAt(rule.to - rule.from) + 1),
-      );
-    }
-    for (const cells of [smalls(here, "high"), written(here, notation), smalls(here, "low")]) {
+    const ruled = rulesAt(marks, row);
+    if (ruled.size > 0) lines.push(lineOf(ruled, extent.left, extent.right));
+    const rows = [smalls(here, "high"), written(here, notation, uprightsAt(marks, row)), smalls(here, "low")];
+    for (const cells of rows) {
       if (cells.size > 0) lines.push(lineOf(cells, extent.left, extent.right));
     }
   }
@@ -30,24 +27,66 @@ export function textBoard(board: Board, notation: Notation): string {
 
 const STROKE = "\u0336";
 
-/** A ten set before a digit. */
-const CORNER = "¹";
+const RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+
+/** A small number set before a digit, in raised figures. */
+const raised = (text: string): string => [...text].map((digit) => RAISED[Number(digit)] ?? digit).join("");
 
 /** The character position of a grid line; the square right of it has its digit just after. */
 const lineAt = (line: number): number => 3 * line;
 const digitAt = (col: number): number => lineAt(col) + 1;
 
-function written(marks: readonly Mark[], notation: Notation): Cells {
+/** The strokes along the top of a row: rules, and the edges of frames. */
+function rulesAt(marks: readonly Mark[], row: number): Cells {
   const cells: Cells = new Map();
+  const draw = (from: number, to: number, stroke: string): void => {
+    for (let at = Math.round(lineAt(from)); at <= Math.round(lineAt(to)); at++) cells.set(at, stroke);
+  };
+  for (const mark of marks) {
+    if (mark.kind === "rule" && mark.row === row) draw(mark.from, mark.to, mark.strokes === 1 ? "─" : "═");
+    if (mark.kind === "frame" && (mark.row === row || mark.row + mark.height === row)) {
+      draw(mark.col, mark.col + mark.width, "─");
+    }
+    if (mark.kind === "recurring" && mark.row === row) {
+      const dots = mark.look === "dots";
+      for (let col = mark.from; col <= mark.to; col++) {
+        if (!dots || col === mark.from || col === mark.to) cells.set(digitAt(col), dots ? "." : "─");
+      }
+    }
+  }
+  return cells;
+}
+
+/** The grid lines down which a stroke runs through a row. */
+const uprightsAt = (marks: readonly Mark[], row: number): readonly number[] =>
+  marks.flatMap((mark) => {
+    if (mark.kind === "upright" && mark.row <= row && row < mark.to) return [mark.line];
+    if (mark.kind === "frame" && mark.row <= row && row < mark.row + mark.height)
+      return [mark.col, mark.col + mark.width];
+    return [];
+  });
+
+function written(marks: readonly Mark[], notation: Notation, uprights: readonly number[]): Cells {
+  const cells: Cells = new Map(uprights.map((line) => [lineAt(line), "│"]));
   for (const mark of marks) {
     if (mark.kind === "glyph") cells.set(digitAt(mark.col), mark.look === "filler" ? "o" : mark.text);
     if (mark.kind === "point")
       cells.set(lineAt(mark.line), mark.look === "hidden" ? "'" : decimalSign(notation));
   }
   for (const mark of marks) {
+    // In a square with a diagonal the two figures stand side by side; a ring becomes brackets.
+    if (mark.kind === "small" && mark.seat === "tens") cells.set(digitAt(mark.col), mark.text);
+    if (mark.kind === "small" && mark.seat === "ones") cells.set(digitAt(mark.col) + 1, mark.text);
+    // A point between two rows stands before the digit under it.
+    if (mark.kind === "spot")
+      cells.set(digitAt(mark.col) - 1, mark.look === "hidden" ? "'" : decimalSign(notation));
+    if (mark.kind === "ring") {
+      cells.set(digitAt(mark.col), `(${cells.get(digitAt(mark.col)) ?? ""}`);
+      cells.set(digitAt(mark.col) + 1, ")");
+    }
     if (mark.kind === "small" && mark.seat === "corner") {
       // The ten takes the digit's own place and pushes it into the free one behind, so that a point before it stays.
-      cells.set(digitAt(mark.col), `${CORNER}${cells.get(digitAt(mark.col)) ?? ""}`);
+      cells.set(digitAt(mark.col), `${raised(mark.text)}${cells.get(digitAt(mark.col)) ?? ""}`);
       cells.set(digitAt(mark.col) + 1, "");
     }
     if (mark.kind !== "strike" || (mark.target !== "square" && mark.target !== "point")) continue;

@@ -5,7 +5,7 @@ import type { Layout, Writing } from "@/core/board";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
-import { numeralWords } from "@/core/wording";
+import { answerInWords } from "@/core/wording";
 import { Paper, sheetFor } from "../paper";
 import type { View } from "../view";
 import type { Reading } from "./boardState";
@@ -15,7 +15,7 @@ import type { Keeping } from "./useKeeping";
 const LEAST = { across: 650, down: 500 };
 
 /** Paper on which nothing is to be written yet. */
-const BLANK: Layout = { columns: [{ place: 0, col: -1 }], plumb: { line: 0 } };
+const BLANK: Layout = { columns: [{ place: 0, col: -1 }], plumbs: [{ line: 0, from: "top" }] };
 const NOTHING: readonly Writing[] = [];
 
 const KEEPING_WORDS: Readonly<Record<Keeping, string>> = {
@@ -61,7 +61,7 @@ export function BoardSheet({
   const sheet = useMemo(() => sheetFor(layout, steps, least), [layout, steps, least]);
   const shown = drafted ? drafted.steps.filter(({ stage }) => stage === "setOut").length + 1 : step;
   const here = drafted ? undefined : steps[step - 1];
-  const eyeCol = here?.focus[0] ?? layout.plumb.line - 0.5;
+  const eyeCol = here?.focus[0] ?? (layout.plumbs[0]?.line ?? 0) - 0.5;
   const eyeRow = Math.max(0, ...(here?.marks ?? []).map(({ row }) => row));
 
   // Where the paper is larger than its room, what is new (or else the plumb line) is kept in sight.
@@ -140,5 +140,5 @@ function boardLabel(run: Run, shown: number, house: HouseRules): string {
   const { problem, answer } = run.working;
   const named = run.steps.slice(0, shown).some(({ reason }) => reason.kind === "nameAnswer");
   const line = `Squared paper: ${writeProblem(problem, house)}, ${shown} of ${run.steps.length} steps done.`;
-  return named ? `${line} The answer is ${numeralWords(answer, house)}.` : line;
+  return named ? `${line} The answer is ${answerInWords(answer, house)}.` : line;
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import { type ReactElement, useId, useState } from "react";
-import { guessAgainst, type Run } from "@/core/checks";
+import { type Estimate, guessAgainst } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { type Decimal, writeDecimal } from "@/core/number";
 import { readNumber } from "@/core/problem";
@@ -10,14 +10,14 @@ import { LONGEST_GUESS } from "../routes";
 
 /** The estimate made first. Where it waits, the learner's comes before it and stands beside it. */
 export function EstimateCard({
-  run,
+  estimate,
   house,
   waits,
   waiting,
   guess,
   onGuess,
 }: {
-  readonly run: Run;
+  readonly estimate: Estimate;
   readonly house: HouseRules;
   readonly waits: boolean;
   readonly waiting: boolean;
@@ -32,11 +32,15 @@ export function EstimateCard({
         <GuessForm house={house} onGuess={onGuess} />
       ) : (
         <>
-          <p className="mt-1 text-xl font-semibold text-straw">
-            {estimateLine(run.estimate, run.working.problem.op, house)}
-          </p>
+          <p className="mt-1 text-xl font-semibold text-straw">{estimateLine(estimate, house)}</p>
           {made?.ok && (
-            <Compared guess={made.value} run={run} house={house} waits={waits} onAgain={() => onGuess("")} />
+            <Compared
+              guess={made.value}
+              estimate={estimate}
+              house={house}
+              waits={waits}
+              onAgain={() => onGuess("")}
+            />
           )}
         </>
       )}
@@ -103,13 +107,13 @@ function GuessForm({
 
 function Compared({
   guess,
-  run,
+  estimate,
   house,
   waits,
   onAgain,
 }: {
   readonly guess: Decimal;
-  readonly run: Run;
+  readonly estimate: Estimate;
   readonly house: HouseRules;
   readonly waits: boolean;
   readonly onAgain: () => void;
@@ -117,7 +121,7 @@ function Compared({
   return (
     <p className="mt-1 text-[15.5px]">
       You said <strong className="font-board">{writeDecimal(guess, house)}</strong>:{" "}
-      {guessWords(guessAgainst(guess, run.estimate))}{" "}
+      {guessWords(guessAgainst(guess, estimate))}{" "}
       {waits && (
         <button type="button" onClick={onAgain} className="min-h-9 font-semibold text-plumb">
           Guess again

@@ -60,14 +60,16 @@ export function Margin({
         </section>
       )}
       <hr className="border-edge" />
-      <EstimateCard
-        run={run}
-        house={house}
-        waits={estimateWaits}
-        waiting={waiting}
-        guess={guess}
-        onGuess={onGuess}
-      />
+      {run.estimate && (
+        <EstimateCard
+          estimate={run.estimate}
+          house={house}
+          waits={estimateWaits}
+          waiting={waiting}
+          guess={guess}
+          onGuess={onGuess}
+        />
+      )}
       {step.reason.kind === "inverse" && <InverseCard inverse={step.reason.inverse} house={house} />}
     </>
   );

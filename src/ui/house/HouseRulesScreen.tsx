@@ -4,7 +4,7 @@ import { type ReactElement, useMemo, useRef, useState } from "react";
 import { runOf } from "@/core/checks";
 import { choicesOf, type HouseChoices, type HouseRules } from "@/core/house";
 import { workingOf } from "@/core/methods";
-import { type Problem, writeProblem } from "@/core/problem";
+import { AS_IT_COMES, type Problem, writeProblem } from "@/core/problem";
 import { plain, stepWords } from "@/core/wording";
 import { Paper, sheetFor } from "../paper";
 import { HouseSwitches } from "./HouseSwitches";
@@ -14,8 +14,12 @@ const decimal = (whole: string, fraction: string) =>
 
 /** A sum and a difference in which every switch shows. */
 const SAMPLES: readonly Problem[] = [
-  { op: "add", operands: [decimal("12", ""), decimal("1480", "65"), decimal("7", "85")] },
-  { op: "subtract", operands: [decimal("30", ""), decimal("4", "07")] },
+  {
+    op: "add",
+    operands: [decimal("12", ""), decimal("1480", "65"), decimal("7", "85")],
+    wanted: AS_IT_COMES,
+  },
+  { op: "subtract", operands: [decimal("30", ""), decimal("4", "07")], wanted: AS_IT_COMES },
 ];
 
 /** The tutor's house rules, with a sum and a difference worked under them as they change. */

@@ -75,6 +75,28 @@ function ShapeDrawing({ shape }: { readonly shape: Shape }): ReactElement {
           y2={shape.y2 * UNIT}
           strokeWidth={shape.weight * UNIT}
           strokeLinecap="round"
+          strokeDasharray={shape.dashed ? "12 14" : undefined}
+          className={STROKE}
+        />
+      );
+    case "curve":
+      return (
+        <path
+          d={`M${shape.x1 * UNIT} ${shape.y1 * UNIT}Q${shape.towardsX * UNIT} ${shape.towardsY * UNIT} ${shape.x2 * UNIT} ${shape.y2 * UNIT}`}
+          fill="none"
+          strokeWidth={shape.weight * UNIT}
+          strokeLinecap="round"
+          className={STROKE}
+        />
+      );
+    case "ring":
+      return (
+        <circle
+          cx={shape.x * UNIT}
+          cy={shape.y * UNIT}
+          r={shape.radius * UNIT}
+          fill="none"
+          strokeWidth={shape.weight * UNIT}
           className={STROKE}
         />
       );

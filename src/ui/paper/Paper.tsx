@@ -1,5 +1,5 @@
 import { memo, type ReactElement } from "react";
-import { type Extent, extentOf, type Layout, type Writing } from "@/core/board";
+import { type Extent, extentOf, type Layout, type Plumb, type Writing } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { placesName } from "@/core/wording";
 import { StepMarks, UNIT } from "./Marks";
@@ -81,7 +81,9 @@ export function Paper({
         />
       ))}
       {placeNames && <PlaceNames layout={layout} above={sheet.written.top} house={house} />}
-      <PlumbLine line={layout.plumb.line} sheet={sheet} />
+      {layout.plumbs.map((plumb) => (
+        <PlumbLine key={plumb.line} plumb={plumb} sheet={sheet} />
+      ))}
       {writings.slice(0, shown).map((writing, index) => (
         <StepMarks
           // biome-ignore lint/suspicious/noArrayIndexKey: the steps of a working never change their order
@@ -114,14 +116,14 @@ const Ruling = memo(function Ruling({ sheet }: { readonly sheet: Extent }): Reac
 });
 
 const PlumbLine = memo(function PlumbLine({
-  line,
+  plumb,
   sheet,
 }: {
-  readonly line: number;
+  readonly plumb: Plumb;
   readonly sheet: Extent;
 }): ReactElement {
-  const x = line * UNIT;
-  const top = (sheet.top + 0.2) * UNIT;
+  const x = plumb.line * UNIT;
+  const top = plumb.from === "top" ? (sheet.top + 0.2) * UNIT : plumb.from * UNIT;
   const bob = (sheet.bottom - 0.5) * UNIT;
   return (
     <g className="fill-plumb stroke-plumb">

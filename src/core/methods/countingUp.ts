@@ -1,0 +1,175 @@
+import type { Mark } from "../board";
+import type { HouseRules } from "../house";
+import {
+  compareDecimals,
+  countedIn,
+  type Decimal,
+  digitAt,
+  fromCount,
+  highestPlace,
+  lowestPlace,
+  ONES,
+  type Place,
+  placesFrom,
+} from "../number";
+import type { Problem } from "../problem";
+import { type AnswerReason, finishAnswer } from "./answer";
+import type { ColumnAdditionReason } from "./columnAddition";
+import { type AdditionHabits, SOUND_ADDITION } from "./columnSums";
+import { type Method, type WorkingBy, worksOnly } from "./method";
+import { partOf } from "./placeParts";
+import type { SettingOutReason } from "./settingOut";
+import type { Step } from "./step";
+import { addPile } from "./sumOnPlumb";
+import { digitCol, numeralMarks } from "./writtenNumber";
+
+export type CountingUpReason =
+  | { readonly kind: "startCounting"; readonly from: Decimal; readonly to: Decimal }
+  /** A hop to the next whole one of a larger place, or by as many of a place as are still missing. */
+  | {
+      readonly kind: "hopUp";
+      readonly from: Decimal;
+      readonly hop: Decimal;
+      readonly to: Decimal;
+      readonly place: Place;
+      readonly fills: boolean;
+    }
+  | { readonly kind: "addHops"; readonly hops: readonly Decimal[] };
+
+type Why = CountingUpReason | SettingOutReason | ColumnAdditionReason | AnswerReason;
+
+/** The decisions of counting up: how far a place is from being full, and how the hops are added. */
+export interface CountingUpHabits {
+  missing(digit: number): number;
+  readonly sums: AdditionHabits;
+}
+
+export const SOUND_COUNTING_UP: CountingUpHabits = { missing: (digit) => 10 - digit, sums: SOUND_ADDITION };
+
+/** From the subtrahend up to the minuend in hops to rounder and rounder numbers; the hops together are the difference. */
+export const countingUp: Method<Why> = {
+  id: "counting-up",
+  refuses: worksOnly("subtract"),
+  work: (problem, house) => workCountingUp(problem, house, SOUND_COUNTING_UP),
+};
+
+interface Hop {
+  readonly from: Decimal;
+  readonly hop: Decimal;
+  readonly to: Decimal;
+  readonly place: Place;
+  readonly fills: boolean;
+}
+
+/** Counting up with any habits; only sound ones are sure to reach the right answer. */
+export function workCountingUp(
+  problem: Problem,
+  house: HouseRules,
+  habits: CountingUpHabits,
+): WorkingBy<Why> {
+  const [first, second] = problem.operands;
+  if (first === undefined || second === undefined) throw new Error("workCountingUp: two numbers are needed");
+  const belowZero = compareDecimals(first, second) < 0;
+  const [goal, start] = belowZero ? [second, first] : [first, second];
+  const hops = hopsBetween(start, goal, habits);
+  const stops = [start, ...hops.map(({ to }) => to)];
+  // The hops stand in columns of their own, right of the numbers they lead to.
+  const right = Math.max(0, ...stops.map(({ fraction }) => fraction.length));
+  const hopWidth = Math.max(1, ...hops.map(({ hop }) => hop.whole.length));
+  const line = right + 4 + hopWidth;
+  const numerals = hops.length > 0 ? hops.map(({ hop }) => hop) : [partOf(0, ONES)];
+  const pile = { numerals, line, aboveRow: 0, ruleRow: numerals.length + 1 };
+  const sum = addPile(pile, house, habits.sums);
+  const full = { ...sum.full, negative: belowZero };
+  const end = finishAnswer(full, { row: sum.row, line, closes: (row) => sum.rule(row, 2) }, problem, house);
+  const points: readonly Mark[] = full.point ? [{ kind: "point", line, row: sum.row, look: "written" }] : [];
+  const steps: Step<Why>[] = [
+    ...(belowZero
+      ? [
+          {
+            stage: "setOut",
+            reason: { kind: "swapForBelowZero", larger: goal, smaller: start },
+            marks: [],
+            focus: [],
+          } as const,
+        ]
+      : []),
+    {
+      stage: "setOut",
+      reason: { kind: "startCounting", from: start, to: goal },
+      marks: numeralMarks(start, 0, 0),
+      focus: [],
+    },
+    ...hops.map(
+      (hop, index): Step<Why> => ({
+        stage: "work",
+        reason: { kind: "hopUp", ...hop },
+        marks: [
+          { kind: "leap", line: right, row: index, to: index + 1 },
+          ...numeralMarks(hop.to, 0, index + 1),
+          { kind: "glyph", col: line - hopWidth - 1, row: index + 1, text: "+", look: "written" },
+          ...numeralMarks(hop.hop, line, index + 1),
+        ],
+        focus: [],
+      }),
+    ),
+    {
+      stage: "work",
+      reason: { kind: "addHops", hops: hops.map(({ hop }) => hop) },
+      marks: [sum.rule(pile.ruleRow, 1), ...points],
+      focus: [],
+    },
+    ...sum.steps,
+    ...end.steps,
+  ];
+  const lowest = Math.min(ONES, ...stops.map(lowestPlace));
+  const columns = placesFrom(lowest, Math.max(ONES, ...stops.map(highestPlace)));
+  return {
+    problem,
+    method: "counting-up",
+    house,
+    layout: {
+      columns: columns.map((place) => ({ place, col: digitCol(0, place) })),
+      plumbs: [0, line].map((at) => ({ line: at, from: "top" })),
+    },
+    steps,
+    answer: end.answer,
+  };
+}
+
+/** The hops, smallest place first while a place can be filled up, then largest place first for what is left. */
+function hopsBetween(start: Decimal, goal: Decimal, habits: CountingUpHabits): readonly Hop[] {
+  const places = Math.max(start.fraction.length, goal.fraction.length);
+  const highest = Math.max(highestPlace(start), highestPlace(goal), ONES);
+  const hops: Hop[] = [];
+  let here = start;
+  const hop = (count: number, place: Place, fills: boolean): void => {
+    const size = partOf(count, place);
+    const sum = countedIn(here, places) + countedIn(size, places);
+    const exact = fromCount(sum, places);
+    const to = sum === countedIn(goal, places) ? goal : shortTo(exact, fills ? place + 1 : place);
+    hops.push({ from: here, hop: size, to, place, fills });
+    here = to;
+  };
+  for (const place of placesFrom(-places, highest)) {
+    const digit = digitAt(here, place) ?? 0;
+    if (digit === 0) continue;
+    const next = countedIn(here, places) + countedIn(partOf(habits.missing(digit), place), places);
+    if (next > countedIn(goal, places)) break;
+    hop(habits.missing(digit), place, true);
+  }
+  for (const place of [...placesFrom(-places, highest)].reverse()) {
+    const left = countedIn(goal, places) - countedIn(here, places);
+    const count = left / countedIn(partOf(1, place), places);
+    if (count > 0n && count < 10n) hop(Number(count), place, false);
+  }
+  return hops;
+}
+
+/** A numeral without the zeros beyond a place. */
+function shortTo(numeral: Decimal, place: Place): Decimal {
+  const keep = Math.max(0, -place);
+  const zeros = /0*$/.exec(numeral.fraction)?.[0].length ?? 0;
+  const fraction = numeral.fraction.slice(0, Math.max(keep, numeral.fraction.length - zeros));
+  return { ...numeral, fraction, point: fraction !== "" };
+}

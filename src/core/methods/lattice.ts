@@ -1,0 +1,291 @@
+import type { Mark } from "../board";
+import type { HouseRules } from "../house";
+import { type Decimal, fromCount, type Place } from "../number";
+import { type Problem, signOf } from "../problem";
+import { type AnswerReason, finishAnswer } from "./answer";
+import { type AdditionHabits, addInColumns, type Row, SOUND_ADDITION } from "./columnSums";
+import { digitsFromOnes } from "./inLineBlock";
+import { type Method, type Refusal, type WorkingBy, worksOnly } from "./method";
+import type { Step } from "./step";
+import { numeralMarks } from "./writtenNumber";
+
+export type LatticeReason =
+  | { readonly kind: "writeAlongside"; readonly numeral: Decimal; readonly side: "top" | "right" }
+  | { readonly kind: "drawLattice"; readonly across: number; readonly down: number }
+  | {
+      readonly kind: "cellProduct";
+      readonly digit: number;
+      readonly by: number;
+      readonly tens: number;
+      readonly ones: number;
+    }
+  | {
+      readonly kind: "diagonalSum";
+      /** The diagonal, counted from the lower right corner. */
+      readonly nth: number;
+      readonly parts: readonly number[];
+      readonly carriedIn: number;
+      readonly total: number;
+      readonly written: number;
+      readonly carriedOut: number;
+    }
+  | { readonly kind: "latticePoint"; readonly places: number; readonly hidden: boolean }
+  | { readonly kind: "readLattice"; readonly answer: Decimal };
+
+type Why = LatticeReason | AnswerReason;
+
+/** The decisions of a lattice: what a square makes, what each diagonal writes and carries, where the point goes. */
+export interface LatticeHabits {
+  makes(digit: number, by: number): number;
+  readonly sums: AdditionHabits;
+  productPlaces(places: readonly number[]): number;
+}
+
+export const SOUND_LATTICE: LatticeHabits = {
+  makes: (digit, by) => digit * by,
+  sums: SOUND_ADDITION,
+  productPlaces: (places) => places.reduce((sum, count) => sum + count, 0),
+};
+
+const onlyMultiplies = worksOnly("multiply");
+
+/** One factor along the top, one down the right; a square for each two digits, cut by a diagonal; the diagonals added. */
+export const lattice: Method<Why> = {
+  id: "lattice",
+  refuses: (problem): Refusal | undefined =>
+    problem.op !== "multiply"
+      ? onlyMultiplies(problem)
+      : problem.operands.length > 2
+        ? { kind: "twoFactors" }
+        : undefined,
+  work: (problem, house) => workLattice(problem, house, SOUND_LATTICE),
+};
+
+/** A lattice's squares: `across` columns ending at line 0, `down` rows from row 1. */
+interface Grid {
+  readonly across: number;
+  readonly down: number;
+}
+
+/** A lattice with any habits; only sound ones are sure to reach the right answer. */
+export function workLattice(problem: Problem, house: HouseRules, habits: LatticeHabits): WorkingBy<Why> {
+  const [top, side] = problem.operands;
+  if (top === undefined || side === undefined) throw new Error("workLattice: two factors are needed");
+  const topDigits = [...digitsFromOnes(top)].map(Number);
+  const sideDigits = [...digitsFromOnes(side)].map(Number);
+  const grid: Grid = { across: topDigits.length, down: sideDigits.length };
+  const pointed = top.fraction !== "" || side.fraction !== "";
+  const diagonals: number[][] = Array.from({ length: grid.across + grid.down }, () => []);
+
+  const cells = sideDigits.flatMap((by, row) =>
+    topDigits.map((digit, col): Step<Why> => {
+      const made = habits.makes(digit, by);
+      const [tens, ones] = [Math.floor(made / 10), made % 10];
+      const nth = grid.down - 1 - row + (grid.across - 1 - col);
+      diagonals[nth]?.push(ones);
+      diagonals[nth + 1]?.push(tens);
+      const square = { kind: "small", col: col - grid.across, row: row + 1 } as const;
+      return {
+        stage: "work",
+        reason: { kind: "cellProduct", digit, by, tens, ones },
+        marks: [
+          { ...square, seat: "tens", text: String(tens) },
+          { ...square, seat: "ones", text: String(ones) },
+        ],
+        focus: [square.col],
+      };
+    }),
+  );
+
+  const sums = addInColumns([...rowsOf(diagonals)], diagonals.length, () => 10, habits.sums).slice(
+    0,
+    diagonals.length,
+  );
+  const diagonalSteps = sums.map(({ column, ...sum }): Step<Why> => {
+    const at = exitOf(grid, column);
+    const marks: Mark[] = [{ kind: "glyph", ...at, text: String(sum.written), look: "written" }];
+    if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
+      marks.push({ kind: "small", ...carrySeat(grid, column + 1), text: String(sum.carriedOut) });
+    }
+    return { stage: "work", reason: { kind: "diagonalSum", nth: column, ...sum }, marks, focus: [] };
+  });
+
+  const places = habits.productPlaces([top.fraction.length, side.fraction.length]);
+  const digits = [...sums]
+    .reverse()
+    .map(({ written }) => written)
+    .join("");
+  const full = tidy(fromCount(BigInt(digits), places));
+  const answerRow = grid.down + 4;
+  const line =
+    -Math.ceil((grid.across - full.whole.length - full.fraction.length) / 2) - full.fraction.length;
+  const end = finishAnswer(
+    full,
+    {
+      row: answerRow,
+      line,
+      closes: (row) => ({
+        kind: "rule",
+        row,
+        from: line - full.whole.length - 1,
+        to: line + full.fraction.length + 1,
+        strokes: 2,
+      }),
+    },
+    problem,
+    house,
+  );
+  return {
+    problem,
+    method: "lattice",
+    house,
+    layout: { columns: [], plumbs: [] },
+    steps: [
+      {
+        stage: "setOut",
+        reason: { kind: "writeAlongside", numeral: top, side: "top" },
+        marks: topMarks(topDigits, top, grid, pointed, house),
+        focus: [],
+      },
+      {
+        stage: "setOut",
+        reason: { kind: "writeAlongside", numeral: side, side: "right" },
+        marks: sideMarks(sideDigits, side, pointed),
+        focus: [],
+      },
+      { stage: "setOut", reason: { kind: "drawLattice", ...grid }, marks: gridMarks(grid), focus: [] },
+      ...cells,
+      ...diagonalSteps,
+      ...(pointed ? [pointStep(grid, top, side, places)] : []),
+      {
+        stage: "answer",
+        reason: { kind: "readLattice", answer: full },
+        marks: numeralMarks(full, line, answerRow),
+        focus: [],
+      },
+      ...end.steps,
+    ],
+    answer: end.answer,
+  };
+}
+
+/** The diagonals as rows to be added in columns: the nth number of each diagonal in the nth row. */
+function rowsOf(diagonals: readonly (readonly number[])[]): readonly Row[] {
+  const most = Math.max(...diagonals.map((parts) => parts.length));
+  return Array.from({ length: most }, (_, row) => diagonals.map((parts) => parts[row]));
+}
+
+/** The numeral without zeros in front of its ones. */
+const tidy = (numeral: Decimal): Decimal => ({ ...numeral, whole: numeral.whole.replace(/^0+(?=\d)/, "") });
+
+/** The square a diagonal comes out at: under the lattice from the right, then left of it from below. */
+const exitOf = ({ across, down }: Grid, nth: Place): { readonly col: number; readonly row: number } =>
+  nth < across ? { col: -1 - nth, row: down + 1 } : { col: -across - 1, row: down - (nth - across) };
+
+/** Where the carry into a diagonal is written: just outside the digit that it will meet. */
+function carrySeat(
+  grid: Grid,
+  nth: number,
+): { readonly col: number; readonly row: number; readonly seat: "high" | "low" } {
+  const { col, row } = exitOf(grid, nth);
+  return nth < grid.across ? { col, row: row + 1, seat: "high" } : { col: col - 1, row, seat: "low" };
+}
+
+function topMarks(
+  digits: readonly number[],
+  { fraction, point }: Decimal,
+  { across }: Grid,
+  pointed: boolean,
+  house: HouseRules,
+): readonly Mark[] {
+  const look = point ? "written" : "hidden";
+  return [
+    ...digits.map((digit, index) => ({
+      kind: "glyph" as const,
+      col: index - across,
+      row: 0,
+      text: String(digit),
+      look: "written" as const,
+    })),
+    { kind: "glyph", col: 0, row: 0, text: signOf("multiply", house), look: "written" },
+    ...(pointed ? [{ kind: "point" as const, line: 0 - fraction.length, row: 0, look } as const] : []),
+  ];
+}
+
+function sideMarks(
+  digits: readonly number[],
+  { fraction, point }: Decimal,
+  pointed: boolean,
+): readonly Mark[] {
+  const look = point ? "written" : "hidden";
+  return [
+    ...digits.map((digit, index) => ({
+      kind: "glyph" as const,
+      col: 0,
+      row: index + 1,
+      text: String(digit),
+      look: "written" as const,
+    })),
+    ...(pointed
+      ? [{ kind: "spot" as const, col: 0, row: digits.length + 1 - fraction.length, look } as const]
+      : []),
+  ];
+}
+
+function gridMarks({ across, down }: Grid): readonly Mark[] {
+  const lines = (count: number): readonly number[] => Array.from({ length: count }, (_, index) => index);
+  return [
+    { kind: "frame", col: -across, row: 1, width: across, height: down },
+    ...lines(down - 1).map((row) => ({
+      kind: "rule" as const,
+      row: row + 2,
+      from: -across,
+      to: 0,
+      strokes: 1 as const,
+    })),
+    ...lines(across - 1).map((col) => ({
+      kind: "upright" as const,
+      line: col + 1 - across,
+      row: 1,
+      to: down + 1,
+      look: "straight" as const,
+    })),
+    ...lines(down).flatMap((row) =>
+      lines(across).map((col) => ({ kind: "diagonal" as const, col: col - across, row: row + 1, size: 1 })),
+    ),
+  ];
+}
+
+/** The two points come in along their lines, meet, and slide down the diagonal to the edge. */
+function pointStep({ across, down }: Grid, top: Decimal, side: Decimal, places: number): Step<LatticeReason> {
+  const line = 0 - top.fraction.length;
+  const row = down + 1 - side.fraction.length;
+  const slide = Math.min(line + across, down + 1 - row);
+  const end = { line: line - slide, row: row + slide };
+  const atBottom = end.row === down + 1;
+  const soundly = places === top.fraction.length + side.fraction.length;
+  const way = [{ line, row: 1 }, { line, row }, end];
+  const marks: readonly Mark[] = [
+    { kind: "guide", row: 1, way },
+    {
+      kind: "guide",
+      row,
+      way: [
+        { line: 0, row },
+        { line, row },
+      ],
+    },
+    ...(soundly && !atBottom
+      ? [{ kind: "spot" as const, col: -across - 1, row: end.row, look: "written" as const }]
+      : []),
+    ...(soundly && atBottom
+      ? [{ kind: "point" as const, line: end.line, row: down + 1, look: "written" as const }]
+      : []),
+  ];
+  return {
+    stage: "point",
+    reason: { kind: "latticePoint", places, hidden: !top.point || !side.point },
+    marks,
+    focus: [],
+  };
+}

@@ -1,0 +1,44 @@
+import type { HouseRules } from "../house";
+import { highestPlace, lowestPlace, ONES, placesFrom } from "../number";
+import type { Problem } from "../problem";
+import type { AnswerReason } from "./answer";
+import { type InLineReason, inLineSteps, wholeMultiplier, writeMultiplicand } from "./inLineBlock";
+import { type Method, type Refusal, type WorkingBy, worksOnly } from "./method";
+import { type BlockHabits, type BlockReason, SOUND_BLOCK } from "./productBlock";
+import { colOf } from "./settingOut";
+
+type Why = InLineReason | BlockReason | AnswerReason;
+
+const onlyMultiplies = worksOnly("multiply");
+
+/** A number on the plumb line multiplied by a whole number under it: every row keeps its point on the line. */
+export const multiplicationInLine: Method<Why> = {
+  id: "multiplication-in-line",
+  refuses: (problem): Refusal | undefined => {
+    if (problem.op !== "multiply") return onlyMultiplies(problem);
+    if (problem.operands.length > 2) return { kind: "twoFactors" };
+    return wholeMultiplier(problem) === undefined ? { kind: "wholeMultiplier" } : undefined;
+  },
+  work: (problem, house) => workInLine(problem, house, SOUND_BLOCK),
+};
+
+/** Multiplication in line with any habits in its rows. */
+export function workInLine(problem: Problem, house: HouseRules, habits: BlockHabits): WorkingBy<Why> {
+  const factors = wholeMultiplier(problem);
+  if (factors === undefined) throw new Error("workInLine: one factor must be whole");
+  const { multiplicand, multiplier } = factors;
+  const { steps, answer } = inLineSteps(multiplicand, multiplier, 0, problem, house, habits);
+  const highest = highestPlace(multiplicand) + Math.max(1, multiplier.whole.length);
+  const places = placesFrom(Math.min(ONES, lowestPlace(multiplicand)), highest);
+  return {
+    problem,
+    method: "multiplication-in-line",
+    house,
+    layout: {
+      columns: places.map((place) => ({ place, col: colOf(place) })),
+      plumbs: [{ line: 0, from: "top" }],
+    },
+    steps: [writeMultiplicand(multiplicand, 0), ...steps],
+    answer,
+  };
+}
