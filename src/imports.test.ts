@@ -23,6 +23,7 @@ const CORE_ORDER = [
   "methods",
   "checks",
   "features",
+  "pictures",
   "wording",
   "testing",
 ];

@@ -3,12 +3,14 @@ import { FIRST_PRESET, type HouseRules, houseRulesFrom, PRESETS } from "@/core/h
 import { database, readSetting } from "@/data";
 import { FIRST_VIEW, PACES, SQUARE_SIZES, THEMES, type View } from "@/ui/view";
 
-export const viewSchema: z.ZodType<View> = z.object({
+export const viewSchema: z.ZodType<View, unknown> = z.object({
   theme: z.enum(THEMES),
   square: z.literal(SQUARE_SIZES),
   placeNames: z.boolean(),
   sayLine: z.boolean(),
   estimateWaits: z.boolean(),
+  // A view that was kept before there was a voice has none.
+  aloud: z.boolean().default(false),
   pace: z.literal(PACES),
 });
 

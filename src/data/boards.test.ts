@@ -32,6 +32,7 @@ const state = (id: string, problem: string): BoardState => ({
   id,
   problem,
   method: "column-addition",
+  beside: undefined,
   house: { ...PRESETS.gapsShort, narration: "placeValue" },
   step: 3,
   guess: "60",

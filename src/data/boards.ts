@@ -10,6 +10,8 @@ export interface KeptBoard {
   /** As typed, in the notation of `house`. */
   readonly problem: string;
   readonly method: MethodId;
+  /** The method on a second board beside it, where there is one. */
+  readonly beside: MethodId | undefined;
   readonly house: HouseRules;
   readonly step: number;
   /** The learner's own estimate as typed, or empty. */
@@ -31,6 +33,7 @@ export function keepBoard(data: Data, board: BoardState, now: Date): void {
     version: VERSION,
     problem: board.problem,
     method: board.method,
+    beside: board.beside ?? null,
     house: JSON.stringify(choicesOf(board.house)),
     step: board.step,
     guess: board.guess,
@@ -111,6 +114,7 @@ function boardOf(row: typeof boards.$inferSelect): KeptBoard {
   const method = METHOD_IDS.find((id) => id === row.method);
   if (!house.ok || method === undefined)
     throw new Error(`boardOf: board ${row.id} is from a newer Right Sum`);
+  const beside = METHOD_IDS.find((known) => known === row.beside);
   const { id, problem, step, guess, name, pinned, openedAt } = row;
-  return { id, problem, method, house: house.value, step, guess, name, pinned, openedAt };
+  return { id, problem, method, beside, house: house.value, step, guess, name, pinned, openedAt };
 }

@@ -12,6 +12,8 @@ export const boards = sqliteTable(
     /** As it was typed, in the notation of its house rules. */
     problem: text("problem").notNull(),
     method: text("method").notNull(),
+    /** The method on a second board beside it, where there is one. */
+    beside: text("beside"),
     /** House choices as JSON: a preset and the switches that differ from it. */
     house: text("house").notNull(),
     step: integer("step").notNull(),

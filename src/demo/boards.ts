@@ -1,9 +1,13 @@
 import type { PresetName } from "@/core/house";
+import type { MethodId } from "@/core/methods";
 
 /** A made-up board of a tutor who teaches in the back room of a bicycle workshop. */
 interface DemoBoard {
   readonly id: string;
   readonly problem: string;
+  /** The method, where it is not the one the house would take; and one beside it. */
+  readonly method?: MethodId;
+  readonly beside?: MethodId;
   readonly preset: PresetName;
   /** How far the board was worked, from 0 to 1. */
   readonly worked: number;
@@ -33,6 +37,49 @@ export const DEMO_BOARDS: readonly DemoBoard[] = [
     name: "Chain oil left, litres",
     pinned: false,
     hoursAgo: 1,
+  },
+  {
+    id: "demotubepatches0009",
+    problem: "12.5 × 0.46",
+    method: "lattice",
+    preset: "fillersTrueValue",
+    worked: 0.62,
+    guess: "6",
+    name: "Patches from the sheet",
+    pinned: false,
+    hoursAgo: 2,
+  },
+  {
+    id: "demogearcable000010",
+    problem: "8.61 ÷ 0.7",
+    preset: "fillersTrueValue",
+    worked: 0.7,
+    guess: "",
+    name: "Gear cables from one roll",
+    pinned: false,
+    hoursAgo: 4,
+  },
+  {
+    id: "demospokeboxes00011",
+    problem: "2.35 × 14",
+    method: "column-multiplication",
+    beside: "area",
+    preset: "fillersTrueValue",
+    worked: 0.6,
+    guess: "",
+    name: "Fourteen bells",
+    pinned: false,
+    hoursAgo: 26,
+  },
+  {
+    id: "demolubeperwheel012",
+    problem: "10,4 : 0,3",
+    preset: "commaBelow",
+    worked: 1,
+    guess: "",
+    name: "Grease for each hub",
+    pinned: false,
+    hoursAgo: 51,
   },
   {
     id: "demopartsbill000003",

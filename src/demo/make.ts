@@ -11,14 +11,25 @@ const HOUR = 60 * 60 * 1000;
 /** Makes the demo database in a folder: the made-up boards, opened in the days before `now`. */
 function makeDemo(folder: string, now: Date): void {
   const data = openDatabase(folder);
-  for (const { id, problem: text, preset, worked, guess, name, pinned, hoursAgo } of DEMO_BOARDS) {
+  for (const {
+    id,
+    problem: text,
+    method,
+    beside,
+    preset,
+    worked,
+    guess,
+    name,
+    pinned,
+    hoursAgo,
+  } of DEMO_BOARDS) {
     const house = PRESETS[preset];
     const problem = readProblem(text, house);
     if (!problem.ok) throw new Error(`makeDemo: ${text} does not read`);
-    const working = workingOf(problem.value, house);
+    const working = workingOf(problem.value, house, method);
     const step = Math.max(1, Math.round(worked * runOf(working).steps.length));
     const opened = new Date(now.getTime() - hoursAgo * HOUR);
-    keepBoard(data, { id, problem: text, method: working.method, house, step, guess }, opened);
+    keepBoard(data, { id, problem: text, method: working.method, beside, house, step, guess }, opened);
     renameBoard(data, id, name);
     pinBoard(data, id, pinned);
   }

@@ -7,6 +7,8 @@ export interface View {
   readonly sayLine: boolean;
   /** Whether the estimate waits until the learner has made one. */
   readonly estimateWaits: boolean;
+  /** Whether the line to say is spoken by the browser's own voice. */
+  readonly aloud: boolean;
   /** Seconds a step stands while the run plays. */
   readonly pace: (typeof PACES)[number];
 }
@@ -21,5 +23,6 @@ export const FIRST_VIEW: View = {
   placeNames: true,
   sayLine: true,
   estimateWaits: false,
+  aloud: false,
   pace: 4,
 };

@@ -4,5 +4,6 @@ export { houseRefusalWords, PRESET_WORDS, SWITCH_GROUPS, SWITCH_WORDS, settingWo
 export { plain, type StepWords, stretches } from "./line";
 export { METHOD_WORDS, refusalWords, stageName } from "./methodWords";
 export { numeralWords, placesName } from "./numberWords";
+export { pictureWords } from "./pictureWords";
 export { readErrorWords } from "./readErrorWords";
 export { stepWords } from "./stepWords";

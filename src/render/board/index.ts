@@ -1,2 +1,3 @@
+export { isFilled, pathOf, type Stroke } from "./paths";
 export type { Shape } from "./shape";
 export { shapesOf } from "./shapes";

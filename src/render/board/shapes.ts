@@ -7,7 +7,7 @@ const HAIR = 0.045;
 const PEN = 0.055;
 const THIN = 0.025;
 /** A frame keeps a little inside its squares, so that two side by side can be told apart. */
-const FRAME_INSET = 0.04;
+const FRAME_INSET = 0.06;
 
 /** The middle of a small number in its square, and its size there. */
 const SEATS: Readonly<Record<Seat, { readonly x: number; readonly y: number; readonly size: number }>> = {

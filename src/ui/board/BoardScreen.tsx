@@ -1,25 +1,27 @@
 "use client";
 
-import { type ReactElement, useEffect, useRef, useState } from "react";
+import { type ReactElement, type RefObject, useEffect, useRef, useState } from "react";
 import { type HouseRules, nearestPreset } from "@/core/house";
 import { METHOD_WORDS, PRESET_WORDS, plain, stageName, stepWords } from "@/core/wording";
 import { useView } from "../useView";
 import { PACES, type View } from "../view";
+import { BoardPanels, type Menu } from "./BoardPanels";
 import { BoardSheet } from "./BoardSheet";
 import type { OpenBoard } from "./boardState";
 import { ChoiceButton } from "./ChoiceButton";
+import { formWords, takesForms } from "./forms";
 import type { KeyAct } from "./keys";
-import { LazyHousePanel, LazyKeysDialog, LazyMethodPanel } from "./lazy";
 import { Margin } from "./Margin";
 import { ProblemField } from "./ProblemField";
 import { RunBar } from "./RunBar";
+import { type SheetTool, SheetTools } from "./SheetTools";
+import { stepBeside } from "./stepBeside";
 import { useBoard } from "./useBoard";
 import { useKeeping } from "./useKeeping";
 import { useKeys } from "./useKeys";
 import { usePlay } from "./usePlay";
+import { useSpeech, useVoice } from "./useSpeech";
 import { nextSquare, ViewControls } from "./ViewControls";
-
-type Menu = "method" | "house" | "help";
 
 /** The Board: a problem typed, set out on squared paper and stepped through, with what to say beside it. */
 export function BoardScreen({
@@ -38,12 +40,19 @@ export function BoardScreen({
 }): ReactElement {
   const { view: board, acts } = useBoard(start);
   const [view, changeView] = useView(startView);
-  const { open, run, house } = board;
+  const { open, run, besideRun, house } = board;
   const keeping = useKeeping(open, kept);
   const [menu, setMenu] = useState<Menu | undefined>();
   const problemField = useRef<HTMLInputElement>(null);
   const methodButton = useRef<HTMLButtonElement>(null);
   const houseButton = useRef<HTMLButtonElement>(null);
+  const toolButtons: Readonly<Record<SheetTool, RefObject<HTMLButtonElement | null>>> = {
+    form: useRef(null),
+    beside: useRef(null),
+    calculator: useRef(null),
+    copy: useRef(null),
+  };
+  const voice = useVoice();
 
   const last = run?.steps.length ?? 1;
   const step = Math.min(open?.step ?? 1, last);
@@ -58,8 +67,9 @@ export function BoardScreen({
   const toggleMenu = (name: Menu): void => setMenu(menu === name ? undefined : name);
   const closeMenu = (): void => {
     setMenu(undefined);
-    if (menu === "method") methodButton.current?.focus();
-    if (menu === "house") houseButton.current?.focus();
+    if (menu === undefined || menu === "help") return;
+    const opener = menu === "method" ? methodButton : menu === "house" ? houseButton : toolButtons[menu];
+    opener.current?.focus();
   };
   const preset = nearestPreset(house);
 
@@ -73,6 +83,11 @@ export function BoardScreen({
     problem: () => problemField.current?.select(),
     method: () => run && setMenu("method"),
     house: () => setMenu("house"),
+    beside: () => run && toggleMenu("beside"),
+    form: () => run && takesForms(run.working.problem.op) && toggleMenu("form"),
+    calculator: () => run && toggleMenu("calculator"),
+    copy: () => run && toggleMenu("copy"),
+    aloud: () => voice && changeView({ aloud: !view.aloud }),
     estimate: () => changeView({ estimateWaits: !view.estimateWaits }),
     say: () => changeView({ sayLine: !view.sayLine }),
     names: () => changeView({ placeNames: !view.placeNames }),
@@ -93,6 +108,22 @@ export function BoardScreen({
   const tellsEstimate = here?.reason.kind === "estimate" || here?.reason.kind === "compareWithEstimate";
   const hidden = !view.sayLine || (waiting && tellsEstimate);
   const spoken = words ? plain(hidden ? words.ask : words.say) : "";
+  useSpeech(spoken, view.aloud && voice && !drafting);
+  const problem = run?.working.problem;
+  const two = besideRun !== undefined && !drafting;
+  const tools = run && problem && open && !drafting && (
+    <SheetTools
+      form={formWords(problem.wanted, house)}
+      takesForm={takesForms(problem.op)}
+      besideOn={two}
+      open={menu === "method" || menu === "house" || menu === "help" ? undefined : menu}
+      voice={voice}
+      aloud={view.aloud}
+      buttons={toolButtons}
+      onTool={toggleMenu}
+      onAloud={acting.aloud}
+    />
+  );
 
   return (
     <div className="grid h-full grid-rows-[auto_minmax(0,1fr)_auto]">
@@ -126,16 +157,34 @@ export function BoardScreen({
         </div>
       </header>
       <main className="grid min-h-0 grid-cols-[minmax(0,1fr)_300px] max-[1000px]:grid-cols-1 max-[1000px]:grid-rows-[minmax(0,1fr)_auto]">
-        <BoardSheet
-          run={run}
-          draft={board.draft}
-          step={step}
-          house={house}
-          view={view}
-          keeping={open && !drafting ? keeping : undefined}
-          onNext={acting.next}
-          onPrevious={acting.previous}
-        />
+        <div className="grid min-h-0 min-w-0 auto-cols-fr grid-flow-col max-[700px]:grid-flow-row">
+          <BoardSheet
+            run={run}
+            draft={board.draft}
+            step={step}
+            house={house}
+            view={view}
+            title={two && open ? METHOD_WORDS[open.method].name : undefined}
+            tools={tools}
+            keeping={open && !drafting ? keeping : undefined}
+            onNext={acting.next}
+            onPrevious={acting.previous}
+          />
+          {two && run && (
+            <BoardSheet
+              run={besideRun}
+              draft={undefined}
+              step={stepBeside(run, step, besideRun)}
+              house={house}
+              view={view}
+              title={METHOD_WORDS[besideRun.working.method].name}
+              tools={undefined}
+              keeping={undefined}
+              onNext={acting.next}
+              onPrevious={acting.previous}
+            />
+          )}
+        </div>
         <aside
           // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
           tabIndex={0}
@@ -154,12 +203,13 @@ export function BoardScreen({
               guess={open.guess}
               onShowSay={() => changeView({ sayLine: true })}
               onGuess={acts.guess}
+              onBeside={acts.setBeside}
             />
           ) : (
             <p className="text-[15.5px] leading-normal text-soft">
               {open
                 ? "Press Enter to work what you have typed. Esc goes back to the board as it was."
-                : "Type a sum or a difference and press Enter. It is set out here, with what to say at every step."}
+                : "Type a problem and press Enter. It is set out here, with what to say at every step."}
             </p>
           )}
         </aside>
@@ -182,17 +232,16 @@ export function BoardScreen({
       <p aria-live="polite" className="sr-only">
         {here && `Step ${step} of ${last}, ${stageName(here.stage, house)}. ${spoken}`}
       </p>
-      {menu === "help" && <LazyKeysDialog onClose={closeMenu} />}
-      {menu === "house" && <LazyHousePanel house={house} onHouse={acts.setHouse} onClose={closeMenu} />}
-      {menu === "method" && run && open && (
-        <LazyMethodPanel
-          problem={run.working.problem}
-          method={open.method}
-          button={methodButton}
-          onMethod={acts.setMethod}
-          onClose={closeMenu}
-        />
-      )}
+      <BoardPanels
+        menu={menu}
+        run={run}
+        open={open}
+        step={step}
+        house={house}
+        acts={acts}
+        buttons={{ ...toolButtons, method: methodButton }}
+        onClose={closeMenu}
+      />
     </div>
   );
 }

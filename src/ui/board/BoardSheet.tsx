@@ -1,6 +1,6 @@
 "use client";
 
-import { type PointerEvent, type ReactElement, useEffect, useMemo, useRef } from "react";
+import { type PointerEvent, type ReactElement, type ReactNode, useEffect, useMemo, useRef } from "react";
 import type { Layout, Writing } from "@/core/board";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
@@ -34,6 +34,8 @@ export function BoardSheet({
   step,
   house,
   view,
+  title,
+  tools,
   keeping,
   onNext,
   onPrevious,
@@ -43,6 +45,10 @@ export function BoardSheet({
   readonly step: number;
   readonly house: HouseRules;
   readonly view: View;
+  /** What stands over the paper instead of the problem: the method, where two boards are shown. */
+  readonly title: string | undefined;
+  /** Buttons at the head of the paper. */
+  readonly tools: ReactNode;
   /** Whether the open board is on disk; nothing where none is open. */
   readonly keeping: Keeping | undefined;
   readonly onNext: () => void;
@@ -62,7 +68,9 @@ export function BoardSheet({
   const shown = drafted ? drafted.steps.filter(({ stage }) => stage === "setOut").length + 1 : step;
   const here = drafted ? undefined : steps[step - 1];
   const eyeCol = here?.focus[0] ?? (layout.plumbs[0]?.line ?? 0) - 0.5;
-  const eyeRow = Math.max(0, ...(here?.marks ?? []).map(({ row }) => row));
+  // A step without marks, such as a check, leaves the eye on what was written last.
+  const written = (drafted ? [] : steps.slice(0, step)).filter(({ marks }) => marks.length > 0).at(-1)?.marks;
+  const eyeRow = Math.max(0, ...(written ?? []).map(({ row }) => row));
 
   // Where the paper is larger than its room, what is new (or else the plumb line) is kept in sight.
   useEffect(() => {
@@ -97,7 +105,7 @@ export function BoardSheet({
       // biome-ignore lint/a11y/noNoninteractiveTabindex: a paper larger than its room is scrolled by keys
       tabIndex={0}
       aria-label="Squared paper"
-      className="grid min-h-0 overflow-auto p-4"
+      className="grid min-h-0 min-w-0 overflow-auto p-4 [container-type:size]"
       onPointerDown={(event) => {
         swipeFrom.current = { x: event.clientX, y: event.clientY };
       }}
@@ -107,17 +115,20 @@ export function BoardSheet({
       }}
     >
       <figure className="m-auto flex w-max flex-col rounded border border-edge bg-page px-5 pt-3 pb-5 shadow-sheet">
-        <div className="sticky left-5 flex w-full max-w-[min(100%,calc(100vw-460px))] items-baseline justify-between gap-6 pb-2 max-[1000px]:max-w-[min(100%,76vw)]">
+        <div className="sticky left-5 flex w-full max-w-[calc(100cqw-76px)] items-center justify-between gap-4 pb-2">
           <figcaption className="min-h-8 min-w-0 font-board text-[19px] break-words text-soft">
-            {shownRun && writeProblem(shownRun.working.problem, house)}
+            {title ?? (shownRun && writeProblem(shownRun.working.problem, house))}
           </figcaption>
-          <p
-            role="status"
-            className="shrink-0 text-[13px] text-soft data-[keeping=notKept]:text-rust"
-            data-keeping={keeping}
-          >
-            {keeping && KEEPING_WORDS[keeping]}
-          </p>
+          <div className="flex shrink-0 items-center gap-3">
+            {tools}
+            <p
+              role="status"
+              className="text-[13px] text-soft data-[keeping=notKept]:text-rust"
+              data-keeping={keeping}
+            >
+              {keeping && KEEPING_WORDS[keeping]}
+            </p>
+          </div>
         </div>
         <Paper
           layout={layout}

@@ -15,7 +15,10 @@ export function InverseCard({
   readonly house: HouseRules;
 }): ReactElement {
   const { layout, steps, problem } = inverse.working;
-  const sheet = useMemo(() => sheetFor(layout, steps, { columns: 0, rows: 0 }, 1), [layout, steps]);
+  const sheet = useMemo(
+    () => sheetFor(layout, steps, { columns: 0, rows: 0 }, { around: 1, below: 1 }),
+    [layout, steps],
+  );
   const line = writeProblem(problem, house);
   return (
     <section aria-label="Check by the inverse">

@@ -3,10 +3,13 @@
 import type { ReactElement } from "react";
 import type { Run, RunReason } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import type { Step } from "@/core/methods";
+import type { MethodId, Step } from "@/core/methods";
+import { pictureOf } from "@/core/pictures";
 import { type StepWords, stretches } from "@/core/wording";
 import { EstimateCard } from "./EstimateCard";
 import { InverseCard } from "./InverseCard";
+import { LazyPicture } from "./lazy";
+import { OtherMethodCard } from "./OtherMethodCard";
 
 /** Where a tutor would write: the line to say, why it is so, the estimate and the check. */
 export function Margin({
@@ -20,6 +23,7 @@ export function Margin({
   guess,
   onShowSay,
   onGuess,
+  onBeside,
 }: {
   readonly run: Run;
   readonly step: Step<RunReason>;
@@ -33,7 +37,9 @@ export function Margin({
   readonly guess: string;
   readonly onShowSay: () => void;
   readonly onGuess: (guess: string) => void;
+  readonly onBeside: (method: MethodId) => void;
 }): ReactElement {
+  const picture = pictureOf(step.reason, run.working);
   return (
     <>
       <section aria-label={hidden ? "Ask" : "Say"}>
@@ -59,6 +65,11 @@ export function Margin({
           </p>
         </section>
       )}
+      {picture && !hidden && (
+        <section aria-label="Picture">
+          <LazyPicture picture={picture} house={house} />
+        </section>
+      )}
       <hr className="border-edge" />
       {run.estimate && (
         <EstimateCard
@@ -68,6 +79,14 @@ export function Margin({
           waiting={waiting}
           guess={guess}
           onGuess={onGuess}
+        />
+      )}
+      {step.reason.kind === "otherMethod" && (
+        <OtherMethodCard
+          problem={run.working.problem}
+          method={step.reason.method}
+          house={house}
+          onBeside={onBeside}
         />
       )}
       {step.reason.kind === "inverse" && <InverseCard inverse={step.reason.inverse} house={house} />}

@@ -1,9 +1,11 @@
 "use client";
 
-import { type ReactElement, type RefObject, useId } from "react";
+import { type ReactElement, type RefObject, useId, useState } from "react";
 import type { HouseRules } from "@/core/house";
+import { writeProblem } from "@/core/problem";
 import { METHOD_WORDS, readErrorWords } from "@/core/wording";
 import type { Reading } from "./boardState";
+import { Palette } from "./Palette";
 import type { BoardActs } from "./useBoard";
 
 /** The line a problem is typed in: read as it is typed, what is wrong said under the place where it is. */
@@ -23,10 +25,15 @@ export function ProblemField({
   readonly onOpened: () => void;
 }): ReactElement {
   const noteId = useId();
+  const [focused, setFocused] = useState(false);
   const error = draft && !draft.ok ? draft.error : undefined;
   return (
     <form
       className="relative max-w-[430px] min-w-64 flex-1"
+      onFocus={() => setFocused(true)}
+      onBlur={(event) => {
+        if (!event.currentTarget.contains(event.relatedTarget)) setFocused(false);
+      }}
       onSubmit={(event) => {
         event.preventDefault();
         if (error || typed.trim() === "") return;
@@ -49,15 +56,16 @@ export function ProblemField({
         autoComplete="off"
         autoCapitalize="off"
         spellCheck={false}
-        placeholder="Type a sum, such as 40.3 + 7.865 + 12"
+        placeholder="Type a problem, such as 12.5 × 0.4"
         className="h-12 w-full rounded-xl border border-edge bg-page pr-11 pl-4 font-board text-[21px] text-ink placeholder:font-sans placeholder:text-base placeholder:text-soft focus-visible:outline-2 aria-invalid:border-rust"
       />
       <span className="pointer-events-none absolute top-3.5 right-3.5 rounded-md border border-edge px-1.5 font-sans text-xs leading-5 text-soft">
         /
       </span>
+      {focused && <Palette house={house} field={field} onText={acts.type} />}
       <div id={noteId} aria-live="polite">
         {draft && (
-          <div className="absolute top-full right-0 left-0 z-20 mt-1 rounded-xl border border-edge bg-page px-4 py-2.5 text-[15px] leading-snug shadow-sheet">
+          <div className="absolute top-[calc(100%+44px)] right-0 left-0 z-20 mt-1 rounded-xl border border-edge bg-page px-4 py-2.5 text-[15px] leading-snug shadow-sheet">
             {error ? (
               <>
                 <pre
@@ -74,8 +82,8 @@ export function ProblemField({
               draft.ok && (
                 <p className="flex items-baseline justify-between gap-3">
                   <span>
-                    Reads as <strong>{METHOD_WORDS[draft.run.working.method].name.toLowerCase()}</strong> of{" "}
-                    {draft.run.working.problem.operands.length} numbers.
+                    Reads as <strong>{writeProblem(draft.run.working.problem, house)}</strong>, by{" "}
+                    {METHOD_WORDS[draft.run.working.method].name.toLowerCase()}.
                   </span>
                   <button type="submit" className="shrink-0 font-semibold text-plumb">
                     Enter ↵

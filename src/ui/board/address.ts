@@ -7,6 +7,7 @@ export interface BoardAddress {
   readonly id: string | undefined;
   readonly problem: string | undefined;
   readonly method: MethodId | undefined;
+  readonly beside: MethodId | undefined;
   readonly house: HouseRules | undefined;
   readonly step: number | undefined;
   readonly guess: string | undefined;
@@ -20,7 +21,7 @@ export const newBoardId = (): string =>
 
 /** Reads an address's parameters; each is checked by itself, so that one bad one spoils no other. */
 export function readAddress(parameters: Readonly<Record<string, string | undefined>>): BoardAddress {
-  const { id, problem, method, step, guess } = parameters;
+  const { id, problem, method, beside, step, guess } = parameters;
   const named = ["preset", ...SWITCH_NAMES].filter((name) => parameters[name] !== undefined);
   const choices = Object.fromEntries(named.map((name) => [name, parameters[name] ?? ""]));
   const house = named.length > 0 ? houseRulesFrom(choices) : undefined;
@@ -28,6 +29,7 @@ export function readAddress(parameters: Readonly<Record<string, string | undefin
     id: id !== undefined && BOARD_ID.test(id) ? id : undefined,
     problem,
     method: METHOD_IDS.find((known) => known === method),
+    beside: METHOD_IDS.find((known) => known === beside),
     house: house?.ok ? house.value : undefined,
     step: step !== undefined && /^\d{1,4}$/.test(step) ? Number(step) : undefined,
     guess,
@@ -39,12 +41,14 @@ export function boardAddress(board: {
   readonly id?: string;
   readonly problem: string;
   readonly method?: MethodId;
+  readonly beside?: MethodId | undefined;
   readonly house?: HouseRules;
   readonly step?: number;
   readonly guess?: string;
 }): string {
   const parameters = new URLSearchParams({ problem: board.problem });
   if (board.method) parameters.set("method", board.method);
+  if (board.beside) parameters.set("beside", board.beside);
   if (board.house) {
     for (const [name, setting] of Object.entries(choicesOf(board.house))) parameters.set(name, setting);
   }

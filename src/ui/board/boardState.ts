@@ -1,14 +1,23 @@
 import { type Run, runOf } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import { type MethodId, preferredMethod, workingOf } from "@/core/methods";
+import { type MethodId, methodsFor, preferredMethod, workingOf } from "@/core/methods";
 import { writeDecimal } from "@/core/number";
-import { type Problem, type ReadError, readNumber, readProblem, writeProblem } from "@/core/problem";
+import {
+  type AnswerForm,
+  type Problem,
+  type ReadError,
+  readNumber,
+  readProblem,
+  writeProblem,
+} from "@/core/problem";
 
 /** The board that is open and kept. `step` counts the steps of the run that are shown, from 1. */
 export interface OpenBoard {
   readonly id: string;
   readonly problem: string;
   readonly method: MethodId;
+  /** The method carried out on a second board beside this one, where there is one. */
+  readonly beside: MethodId | undefined;
   readonly house: HouseRules;
   readonly step: number;
   readonly guess: string;
@@ -28,6 +37,8 @@ export type BoardAction =
   | { readonly kind: "goTo"; readonly step: number }
   | { readonly kind: "move"; readonly by: number }
   | { readonly kind: "setMethod"; readonly method: MethodId }
+  | { readonly kind: "setBeside"; readonly method: MethodId | undefined }
+  | { readonly kind: "setForm"; readonly form: AnswerForm }
   | { readonly kind: "setHouse"; readonly house: HouseRules }
   | { readonly kind: "guess"; readonly guess: string };
 
@@ -57,7 +68,15 @@ export function boardReducer(state: BoardScreenState, action: BoardAction): Boar
       return {
         ...state,
         typed: action.text,
-        open: { id: action.id, problem: action.text, method, house: state.house, step: 1, guess: "" },
+        open: {
+          id: action.id,
+          problem: action.text,
+          method,
+          beside: undefined,
+          house: state.house,
+          step: 1,
+          guess: "",
+        },
       };
     }
     case "backToOpen":
@@ -67,12 +86,36 @@ export function boardReducer(state: BoardScreenState, action: BoardAction): Boar
     case "move":
       return open ? atStep(state, open.step + action.by) : state;
     case "setMethod":
-      return open ? { ...state, open: atSameShare(open, { ...open, method: action.method }) } : state;
+      return open ? { ...state, open: withMethod(open, action.method) } : state;
+    case "setBeside":
+      return open ? { ...state, open: { ...open, beside: action.method } } : state;
+    case "setForm":
+      return open ? withForm(state, open, action.form) : state;
     case "setHouse":
       return withHouse(state, action.house);
     case "guess":
       return open ? { ...state, open: { ...open, guess: action.guess } } : state;
   }
+}
+
+/** Another method; where it is the one on the second board, the two change places. */
+function withMethod(open: OpenBoard, method: MethodId): OpenBoard {
+  const beside = open.beside === method ? open.method : open.beside;
+  return atSameShare(open, { ...open, method, beside });
+}
+
+/** The problem with its answer wanted in another form; methods that can't give it are left. */
+function withForm(state: BoardScreenState, open: OpenBoard, wanted: AnswerForm): BoardScreenState {
+  const problem = readProblem(open.problem, open.house);
+  if (!problem.ok) return state;
+  const asked = { ...problem.value, wanted };
+  const text = writeProblem(asked, open.house);
+  const { method } = workingOf(asked, open.house, open.method);
+  const beside = methodsFor(asked).some(({ id, refusal }) => id === open.beside && refusal === undefined)
+    ? open.beside
+    : undefined;
+  const typed = state.typed === open.problem ? text : state.typed;
+  return { ...state, typed, open: atSameShare(open, { ...open, problem: text, method, beside }) };
 }
 
 function runOfOpen(open: OpenBoard): Run {
@@ -120,7 +163,11 @@ function methodUnder(house: HouseRules, { problem: text, method, house: before }
 }
 
 const sameNotation = (a: HouseRules, b: HouseRules): boolean =>
-  a.decimalMark === b.decimalMark && a.grouping === b.grouping;
+  a.decimalMark === b.decimalMark &&
+  a.grouping === b.grouping &&
+  a.timesSign === b.timesSign &&
+  a.divideSign === b.divideSign &&
+  a.onesTerm === b.onesTerm;
 
 /** A typed problem in the notation of other house rules; left as it is where it reads the same, or not at all. */
 function problemIn(house: HouseRules, text: string, before: HouseRules): string {

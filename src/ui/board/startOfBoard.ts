@@ -1,4 +1,6 @@
+import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
+import { type MethodId, methodsFor } from "@/core/methods";
 import { LONGEST_GUESS } from "../routes";
 import { type BoardAddress, newBoardId } from "./address";
 import { type BoardScreenState, type OpenBoard, readTyped } from "./boardState";
@@ -23,6 +25,7 @@ export function startOfBoard(
     id: (found && !same ? undefined : address.id) ?? newBoardId(),
     problem: typed,
     method: reading.run.working.method,
+    beside: besideOf(address.beside ?? kept?.beside, reading.run),
     house,
     step: Math.min(Math.max(1, address.step ?? kept?.step ?? 1), last),
     guess: (address.guess ?? kept?.guess ?? "").slice(0, LONGEST_GUESS),
@@ -30,8 +33,15 @@ export function startOfBoard(
   return { start: { typed, house, open }, kept: kept !== undefined && sameBoard(open, kept) };
 }
 
+/** The method beside it, where it takes the problem and is another one. */
+const besideOf = (wanted: MethodId | undefined, { working }: Run): MethodId | undefined =>
+  methodsFor(working.problem).find(
+    ({ id, refusal }) => id === wanted && id !== working.method && refusal === undefined,
+  )?.id;
+
 const sameBoard = (a: OpenBoard, b: OpenBoard): boolean =>
   a.method === b.method &&
+  a.beside === b.beside &&
   a.step === b.step &&
   a.guess === b.guess &&
   JSON.stringify(a.house) === JSON.stringify(b.house);

@@ -3,6 +3,8 @@
 import { useMemo, useReducer } from "react";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
+import type { MethodId } from "@/core/methods";
+import type { AnswerForm } from "@/core/problem";
 import { newBoardId } from "./address";
 import { boardReducer, type OpenBoard, type Reading, readTyped } from "./boardState";
 
@@ -13,8 +15,20 @@ interface BoardView {
   readonly open: OpenBoard | undefined;
   /** The run of the open board. */
   readonly run: Run | undefined;
+  /** The run of the same problem by the method beside it. */
+  readonly besideRun: Run | undefined;
   /** What the field reads as while it differs from the open board; nothing while they agree. */
   readonly draft: Reading | undefined;
+}
+
+function runOf(
+  problem: string | undefined,
+  house: HouseRules | undefined,
+  method: MethodId | undefined,
+): Run | undefined {
+  if (problem === undefined || house === undefined) return undefined;
+  const reading = readTyped(problem, house, method);
+  return reading.ok ? reading.run : undefined;
 }
 
 /** The state of the Board screen, and the acts that change it. */
@@ -25,12 +39,12 @@ export function useBoard(start: {
 }) {
   const [state, dispatch] = useReducer(boardReducer, start);
   const { typed, house, open } = state;
-  const { problem, house: rules, method } = open ?? {};
-  const run = useMemo((): Run | undefined => {
-    if (problem === undefined || rules === undefined) return undefined;
-    const reading = readTyped(problem, rules, method);
-    return reading.ok ? reading.run : undefined;
-  }, [problem, rules, method]);
+  const { problem, house: rules, method, beside } = open ?? {};
+  const run = useMemo(() => runOf(problem, rules, method), [problem, rules, method]);
+  const besideRun = useMemo(
+    () => (beside === undefined ? undefined : runOf(problem, rules, beside)),
+    [problem, rules, beside],
+  );
   const draft = useMemo(
     (): Reading | undefined =>
       typed.trim() === "" || typed === problem ? undefined : readTyped(typed, house),
@@ -43,13 +57,15 @@ export function useBoard(start: {
       backToOpen: () => dispatch({ kind: "backToOpen" }),
       goTo: (step: number) => dispatch({ kind: "goTo", step }),
       move: (by: number) => dispatch({ kind: "move", by }),
-      setMethod: (method: OpenBoard["method"]) => dispatch({ kind: "setMethod", method }),
+      setMethod: (method: MethodId) => dispatch({ kind: "setMethod", method }),
+      setBeside: (method: MethodId | undefined) => dispatch({ kind: "setBeside", method }),
+      setForm: (form: AnswerForm) => dispatch({ kind: "setForm", form }),
       setHouse: (rules: HouseRules) => dispatch({ kind: "setHouse", house: rules }),
       guess: (guess: string) => dispatch({ kind: "guess", guess }),
     }),
     [],
   );
-  const view: BoardView = { typed, house, open, run, draft };
+  const view: BoardView = { typed, house, open, run, besideRun, draft };
   return { view, acts };
 }
 

@@ -11,13 +11,17 @@ import {
   type SwitchName,
 } from "@/core/house";
 import { PRESET_WORDS, SWITCH_GROUPS, SWITCH_WORDS, settingWords } from "@/core/wording";
+import { SwitchSample } from "./SwitchSample";
 
 /** Presets to start from, then every switch with all its settings in sight. */
 export function HouseSwitches({
   house,
+  samples = false,
   onHouse,
 }: {
   readonly house: HouseRules;
+  /** Whether each switch has a sample beside it of what it changes. */
+  readonly samples?: boolean;
   readonly onHouse: (house: HouseRules) => void;
 }): ReactElement {
   const { preset, changed } = nearestPreset(house);
@@ -47,7 +51,14 @@ export function HouseSwitches({
         <fieldset key={group.title}>
           <legend className="mb-1 text-xs font-semibold text-soft">{group.title}</legend>
           {group.switches.map((name) => (
-            <Switch key={name} name={name} house={house} onHouse={onHouse} />
+            <div
+              key={name}
+              data-samples={samples}
+              className="data-[samples=true]:grid data-[samples=true]:grid-cols-[minmax(0,1fr)_224px] data-[samples=true]:items-center data-[samples=true]:gap-x-8 data-[samples=true]:border-t data-[samples=true]:border-edge data-[samples=true]:py-2.5 max-[700px]:data-[samples=true]:grid-cols-1"
+            >
+              <Switch name={name} house={house} onHouse={onHouse} />
+              {samples && <SwitchSample name={name} house={house} />}
+            </div>
           ))}
         </fieldset>
       ))}
@@ -72,7 +83,7 @@ function Switch({
         aria-label={label}
         value={house[name]}
         onValueChange={(setting) => onHouse({ ...house, [name]: setting })}
-        className="flex overflow-hidden rounded-lg border border-edge"
+        className="flex flex-wrap overflow-hidden rounded-lg border border-edge"
       >
         {SWITCHES[name].map((setting) => (
           <RadioGroup.Item

@@ -17,14 +17,18 @@ export function sheetFor(
   layout: Layout,
   writings: readonly Writing[],
   least: { readonly columns: number; readonly rows: number },
-  free = 2,
+  free: { readonly around: number; readonly below: number } = { around: 2, below: 1 },
 ): Sheet {
   const written = extentOf(
     layout,
     writings.flatMap((writing) => writing.marks),
   );
-  const [left, right] = widened(written.left - free, written.right + free, least.columns);
-  const [top, bottom] = widened(written.top - free, written.bottom + free, least.rows);
+  const [left, right] = widened(
+    Math.floor(written.left) - free.around,
+    Math.ceil(written.right) + free.around,
+    least.columns,
+  );
+  const [top, bottom] = widened(written.top - free.around, written.bottom + free.below, least.rows);
   return { left, right, top, bottom, written };
 }
 
@@ -50,7 +54,7 @@ export function Paper({
   readonly writings: readonly Writing[];
   readonly shown: number;
   readonly sheet: Sheet;
-  /** Size of a square in pixels, or `fit` for the width it is given. */
+  /** The size of a square in pixels, smaller where the room is too small for all of them; `fit` fills the width it is given. */
   readonly square: number | "fit";
   readonly house: HouseRules;
   readonly placeNames: boolean;
@@ -60,7 +64,8 @@ export function Paper({
   const columns = sheet.right - sheet.left;
   const rows = sheet.bottom - sheet.top;
   const focus = still ? [] : (writings[shown - 1]?.focus ?? []);
-  const size = square === "fit" ? { width: "100%" } : { width: columns * square, height: rows * square };
+  const size =
+    square === "fit" ? { width: "100%" } : { style: { width: widthWithin(columns, rows, square) } };
   return (
     <svg
       role="img"
@@ -80,7 +85,7 @@ export function Paper({
           fill="var(--band)"
         />
       ))}
-      {placeNames && <PlaceNames layout={layout} above={sheet.written.top} house={house} />}
+      {placeNames && <PlaceNames layout={layout} above={namesAbove(layout, sheet)} house={house} />}
       {layout.plumbs.map((plumb) => (
         <PlumbLine key={plumb.line} plumb={plumb} sheet={sheet} />
       ))}
@@ -96,6 +101,13 @@ export function Paper({
     </svg>
   );
 }
+
+/** Squares are never drawn smaller than this; a sheet that is larger still is scrolled. */
+const SMALLEST_SQUARE = 34;
+
+/** The width of a sheet as CSS: as many pixels as wanted, but no more than the room (a size container) holds. */
+const widthWithin = (columns: number, rows: number, square: number): string =>
+  `max(${columns * SMALLEST_SQUARE}px, min(${columns * square}px, 100cqw - 76px, (100cqh - 104px) * ${columns / rows}))`;
 
 const Ruling = memo(function Ruling({ sheet }: { readonly sheet: Extent }): ReactElement {
   const lines = (from: number, to: number): readonly number[] =>
@@ -132,6 +144,11 @@ const PlumbLine = memo(function PlumbLine({
     </g>
   );
 });
+
+/** Where a plumb line begins further down, its columns do too, and so their names. */
+function namesAbove({ plumbs: [plumb] }: Layout, sheet: Sheet): number {
+  return plumb === undefined || plumb.from === "top" ? sheet.written.top : plumb.from;
+}
 
 /** The names of the places, slanted over their columns, above the topmost row that is written on. */
 const PlaceNames = memo(function PlaceNames({

@@ -8,14 +8,22 @@ import type { ListedBoard } from "./listedBoard";
 /** Width over height of a card's picture; the paper is made just so large that it fills it. */
 const THUMBNAIL_SHAPE = 8 / 5;
 
+/** Free squares around what is written. */
+const AROUND = { around: 1, below: 1 };
+
 /** A kept board in small, at the step where it was left. */
 export function BoardThumbnail({ board }: { readonly board: ListedBoard }): ReactElement | null {
   const problem = readProblem(board.problem, board.house);
   if (!problem.ok) return null;
   const { working, steps } = runOf(workingOf(problem.value, board.house, board.method));
-  const tight = sheetFor(working.layout, steps, { columns: 12, rows: 0 }, 1);
+  const tight = sheetFor(working.layout, steps, { columns: 12, rows: 0 }, AROUND);
   const rows = Math.max(tight.bottom - tight.top, Math.ceil((tight.right - tight.left) / THUMBNAIL_SHAPE));
-  const sheet = sheetFor(working.layout, steps, { columns: Math.round(rows * THUMBNAIL_SHAPE), rows }, 1);
+  const sheet = sheetFor(
+    working.layout,
+    steps,
+    { columns: Math.round(rows * THUMBNAIL_SHAPE), rows },
+    AROUND,
+  );
   return (
     <Paper
       layout={working.layout}

@@ -12,6 +12,7 @@ import { errorAnswer, readBody } from "../../answers";
 const boardSchema = z.object({
   problem: z.string().max(LONGEST_LINE),
   method: z.enum(METHOD_IDS),
+  beside: z.enum(METHOD_IDS).optional(),
   house: houseChoicesSchema,
   step: z.number().int().min(1).max(9999),
   guess: z.string().max(LONGEST_GUESS),
@@ -39,6 +40,6 @@ export async function PUT(
       at: problem.error.at,
     });
   }
-  keepBoard(database(), { ...read.body, id, house: house.value }, new Date());
+  keepBoard(database(), { ...read.body, beside: read.body.beside, id, house: house.value }, new Date());
   return new NextResponse(null, { status: 204 });
 }

@@ -1,0 +1,2 @@
+export type { Picture, Pieces } from "./picture";
+export { pictureOf } from "./pictureOf";

@@ -1,0 +1,2 @@
+export { boardLatex, problemLatex } from "./latex";
+export { boardMathml, problemMathml } from "./mathml";

@@ -1,0 +1,1 @@
+export { boardSvg, type DrawnBoard, drawnBoard, gridPath, type Inks } from "./boardSvg";

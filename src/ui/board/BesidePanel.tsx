@@ -1,0 +1,55 @@
+"use client";
+
+import type { ReactElement, RefObject } from "react";
+import { type MethodId, methodsFor } from "@/core/methods";
+import type { Problem } from "@/core/problem";
+import { METHOD_WORDS } from "@/core/wording";
+import { type Choice, ChoicePanel } from "./ChoicePanel";
+
+/** The other methods that take the problem, to be carried out on a second board. Loaded when it is first wanted. */
+export default function BesidePanel({
+  problem,
+  method,
+  beside,
+  button,
+  onBeside,
+  onClose,
+}: {
+  readonly problem: Problem;
+  readonly method: MethodId;
+  readonly beside: MethodId | undefined;
+  readonly button: RefObject<HTMLButtonElement | null>;
+  readonly onBeside: (method: MethodId | undefined) => void;
+  readonly onClose: () => void;
+}): ReactElement {
+  const others = methodsFor(problem).filter(({ id, refusal }) => id !== method && refusal === undefined);
+  const one: Choice<MethodId | undefined> = {
+    key: "one",
+    value: undefined,
+    name: "One board",
+    about: others.length > 0 ? "Only the method you chose." : "No other method takes this problem.",
+    chosen: beside === undefined,
+    refused: false,
+  };
+  return (
+    <ChoicePanel
+      label="Second board"
+      choices={[
+        one,
+        ...others.map(
+          ({ id }): Choice<MethodId | undefined> => ({
+            key: id,
+            value: id,
+            name: `Beside it: ${METHOD_WORDS[id].name.toLowerCase()}`,
+            about: METHOD_WORDS[id].about,
+            chosen: id === beside,
+            refused: false,
+          }),
+        ),
+      ]}
+      button={button}
+      onChoose={onBeside}
+      onClose={onClose}
+    />
+  );
+}

@@ -1,0 +1,84 @@
+"use client";
+
+import type { ReactElement, RefObject } from "react";
+import type { Run } from "@/core/checks";
+import type { HouseRules } from "@/core/house";
+import type { OpenBoard } from "./boardState";
+import {
+  LazyBesidePanel,
+  LazyCalculatorPanel,
+  LazyCopyPanel,
+  LazyFormPanel,
+  LazyHousePanel,
+  LazyKeysDialog,
+  LazyMethodPanel,
+} from "./lazy";
+import type { SheetTool } from "./SheetTools";
+import type { BoardActs } from "./useBoard";
+
+/** What can lie over the Board, one at a time. */
+export type Menu = "method" | "house" | "help" | SheetTool;
+
+/** The panel that is open over the Board. Only the keys and the house rules need no problem. */
+export function BoardPanels({
+  menu,
+  run,
+  open,
+  step,
+  house,
+  acts,
+  buttons,
+  onClose,
+}: {
+  readonly menu: Menu | undefined;
+  readonly run: Run | undefined;
+  readonly open: OpenBoard | undefined;
+  readonly step: number;
+  readonly house: HouseRules;
+  readonly acts: BoardActs;
+  readonly buttons: Readonly<Record<SheetTool | "method", RefObject<HTMLButtonElement | null>>>;
+  readonly onClose: () => void;
+}): ReactElement | null {
+  if (menu === undefined) return null;
+  if (menu === "help") return <LazyKeysDialog onClose={onClose} />;
+  if (menu === "house") return <LazyHousePanel house={house} onHouse={acts.setHouse} onClose={onClose} />;
+  if (run === undefined || open === undefined) return null;
+  const { problem } = run.working;
+  switch (menu) {
+    case "method":
+      return (
+        <LazyMethodPanel
+          problem={problem}
+          method={open.method}
+          button={buttons.method}
+          onMethod={acts.setMethod}
+          onClose={onClose}
+        />
+      );
+    case "beside":
+      return (
+        <LazyBesidePanel
+          problem={problem}
+          method={open.method}
+          beside={open.beside}
+          button={buttons.beside}
+          onBeside={acts.setBeside}
+          onClose={onClose}
+        />
+      );
+    case "form":
+      return (
+        <LazyFormPanel
+          problem={problem}
+          house={house}
+          button={buttons.form}
+          onForm={acts.setForm}
+          onClose={onClose}
+        />
+      );
+    case "calculator":
+      return <LazyCalculatorPanel problem={problem} house={house} onClose={onClose} />;
+    case "copy":
+      return <LazyCopyPanel run={run} step={step} house={house} onClose={onClose} />;
+  }
+}

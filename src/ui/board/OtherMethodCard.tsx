@@ -1,0 +1,51 @@
+import { type ReactElement, useMemo } from "react";
+import type { HouseRules } from "@/core/house";
+import { type MethodId, workingOf } from "@/core/methods";
+import type { Problem } from "@/core/problem";
+import { METHOD_WORDS } from "@/core/wording";
+import { Paper, sheetFor } from "../paper";
+
+/** The problem by another method in small, and a way to step both side by side. */
+export function OtherMethodCard({
+  problem,
+  method,
+  house,
+  onBeside,
+}: {
+  readonly problem: Problem;
+  readonly method: MethodId;
+  readonly house: HouseRules;
+  readonly onBeside: (method: MethodId) => void;
+}): ReactElement {
+  const { layout, steps } = useMemo(() => workingOf(problem, house, method), [problem, house, method]);
+  const sheet = useMemo(
+    () => sheetFor(layout, steps, { columns: 0, rows: 0 }, { around: 1, below: 1 }),
+    [layout, steps],
+  );
+  const { name } = METHOD_WORDS[method];
+  return (
+    <section aria-label="Check by another method">
+      <h2 className="text-[13px] text-soft">{name}</h2>
+      <div className="mt-2 max-w-52 rounded-md border border-edge bg-page p-2">
+        <Paper
+          layout={layout}
+          writings={steps}
+          shown={steps.length}
+          sheet={sheet}
+          square="fit"
+          house={house}
+          placeNames={false}
+          label={`The same problem by ${name.toLowerCase()}`}
+          still
+        />
+      </div>
+      <button
+        type="button"
+        onClick={() => onBeside(method)}
+        className="mt-1 inline-flex min-h-9 items-center text-[15px] font-semibold text-plumb"
+      >
+        Step both side by side
+      </button>
+    </section>
+  );
+}

@@ -1,0 +1,115 @@
+import { Calculator, Columns2, Copy, Volume2 } from "lucide-react";
+import type { ReactElement, ReactNode, RefObject } from "react";
+
+/** What can be opened from the head of the paper. */
+export type SheetTool = "form" | "beside" | "calculator" | "copy";
+
+/** The tools of the problem that is open: the form of its answer, a second board, the calculator, a copy to take away. */
+export function SheetTools({
+  form,
+  takesForm,
+  besideOn,
+  open,
+  voice,
+  aloud,
+  buttons,
+  onTool,
+  onAloud,
+}: {
+  /** The wanted form in words. */
+  readonly form: string;
+  readonly takesForm: boolean;
+  readonly besideOn: boolean;
+  readonly open: SheetTool | undefined;
+  /** Whether the browser has a voice. */
+  readonly voice: boolean;
+  readonly aloud: boolean;
+  readonly buttons: Readonly<Record<SheetTool, RefObject<HTMLButtonElement | null>>>;
+  readonly onTool: (tool: SheetTool) => void;
+  readonly onAloud: () => void;
+}): ReactElement {
+  return (
+    <fieldset className="flex shrink-0 items-center gap-0.5" aria-label="Tools">
+      {takesForm && (
+        <button
+          ref={buttons.form}
+          type="button"
+          aria-haspopup="dialog"
+          aria-expanded={open === "form"}
+          onClick={() => onTool("form")}
+          className="h-9 rounded-lg px-2.5 text-[13px] text-soft hover:bg-shade hover:text-ink"
+        >
+          Answer <span className="font-semibold text-ink">{form}</span>
+        </button>
+      )}
+      <Tool
+        label="Two boards side by side"
+        button={buttons.beside}
+        on={besideOn}
+        open={open === "beside"}
+        onPress={() => onTool("beside")}
+      >
+        <Columns2 aria-hidden="true" className="size-[18px]" />
+      </Tool>
+      <Tool
+        label="Pocket calculator"
+        button={buttons.calculator}
+        open={open === "calculator"}
+        onPress={() => onTool("calculator")}
+      >
+        <Calculator aria-hidden="true" className="size-[18px]" />
+      </Tool>
+      <Tool label="Copy out" button={buttons.copy} open={open === "copy"} onPress={() => onTool("copy")}>
+        <Copy aria-hidden="true" className="size-[18px]" />
+      </Tool>
+      {voice && (
+        <button
+          type="button"
+          role="switch"
+          aria-checked={aloud}
+          aria-label="Read aloud"
+          title="Read aloud"
+          onClick={onAloud}
+          className={TOOL}
+        >
+          <Volume2 aria-hidden="true" className="size-[18px]" />
+        </button>
+      )}
+    </fieldset>
+  );
+}
+
+const TOOL =
+  "grid size-9 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink aria-checked:bg-shade aria-checked:text-plumb data-[on=true]:text-plumb aria-expanded:bg-shade";
+
+function Tool({
+  label,
+  button,
+  on = false,
+  open,
+  onPress,
+  children,
+}: {
+  readonly label: string;
+  readonly button: RefObject<HTMLButtonElement | null>;
+  readonly on?: boolean;
+  readonly open: boolean;
+  readonly onPress: () => void;
+  readonly children: ReactNode;
+}): ReactElement {
+  return (
+    <button
+      ref={button}
+      type="button"
+      aria-haspopup="dialog"
+      aria-expanded={open}
+      aria-label={label}
+      title={label}
+      data-on={on}
+      onClick={onPress}
+      className={TOOL}
+    >
+      {children}
+    </button>
+  );
+}

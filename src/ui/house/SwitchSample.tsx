@@ -1,0 +1,61 @@
+import { memo, type ReactElement, useMemo } from "react";
+import type { HouseRules, SwitchName } from "@/core/house";
+import { workingOf } from "@/core/methods";
+import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
+import { plain, SWITCH_WORDS, stepWords } from "@/core/wording";
+import { Paper, sheetFor } from "../paper";
+import { SAMPLE_NOTATION, SAMPLES } from "./samples";
+
+/** What one switch changes, shown under the rules as they stand. */
+export const SwitchSample = memo(function SwitchSample({
+  name,
+  house,
+}: {
+  readonly name: SwitchName;
+  readonly house: HouseRules;
+}): ReactElement | null {
+  const sample = SAMPLES[name];
+  const working = useMemo(() => {
+    const problem = readProblem(sample.problem, SAMPLE_NOTATION);
+    return problem.ok
+      ? workingOf(problem.value, house, sample.kind === "line" ? undefined : sample.method)
+      : undefined;
+  }, [sample, house]);
+  if (working === undefined) return null;
+  const { layout, steps, problem, answer } = working;
+  const line = writeProblem(problem, house);
+  switch (sample.kind) {
+    case "line":
+      return (
+        <p className="font-board text-[17px]">
+          {line}
+          {answer.kind === "rounded" ? " " : " = "}
+          {writeAnswer(answer, house)}
+        </p>
+      );
+    case "say": {
+      const said = steps.find(({ reason }) => reason.kind === sample.reason);
+      return said ? (
+        <p className="text-sm leading-snug">“{plain(stepWords(said.reason, house).say)}”</p>
+      ) : null;
+    }
+    case "board": {
+      const last = steps.findIndex(({ reason }) => reason.kind === sample.until);
+      return (
+        <div className="max-w-56">
+          <Paper
+            layout={layout}
+            writings={steps}
+            shown={last < 0 ? steps.length : last + 1}
+            sheet={sheetFor(layout, steps, { columns: 8, rows: 0 }, { around: 1, below: 0 })}
+            square="fit"
+            house={house}
+            placeNames={false}
+            label={`Sample: ${line}. ${SWITCH_WORDS[name].label}.`}
+            still
+          />
+        </div>
+      );
+    }
+  }
+});
