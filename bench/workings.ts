@@ -1,45 +1,51 @@
 import Exact from "decimal.js";
 import { Bench } from "tinybench";
+import { featuresOf } from "@/core/features";
 import { PRESETS } from "@/core/house";
-import { METHOD_IDS, workingOf } from "@/core/methods";
-import { readProblem } from "@/core/problem";
+import { METHOD_IDS, type MethodId, workingOf } from "@/core/methods";
+import { type Problem, readProblem } from "@/core/problem";
 import { plainText } from "@/core/testing/answers";
-import { chanceFrom, evenLine } from "./problems";
+import { chanceFrom, problemFor, SIZES, type Size } from "./problems";
 
-const SIZES = [2, 6, 15] as const;
-const SAMPLE = 64;
-const Wide = Exact.clone({ precision: 60 });
+const SAMPLE = 32;
+const Wide = Exact.clone({ precision: 100 });
 
-/** For each method and size: workings a second, bare sums a second, and how the time grows with the digits. */
-export async function measureWorkings() {
-  const rows: {
-    readonly method: string;
-    readonly digitsEachSide: number;
-    readonly workingsPerSecond: number;
-    readonly millisecondsEach: number;
-    readonly bareSumsPerSecond: number;
-    readonly ratio: number;
-    readonly microsecondsPerDigit: number;
-  }[] = [];
+/** One method at one size. `units` are what its time is to grow with: columns, digit products or digits of the quotient. */
+interface WorkingsRow {
+  readonly method: MethodId;
+  readonly size: Size;
+  readonly workingsPerSecond: number;
+  readonly millisecondsEach: number;
+  readonly barePerSecond: number;
+  readonly ratio: number;
+  readonly units: number;
+  readonly microsecondsPerUnit: number;
+}
+
+/** For each method and size: workings a second, bare arithmetic a second on the same operands, and how the time grows. */
+export async function measureWorkings(): Promise<readonly WorkingsRow[]> {
+  const rows: WorkingsRow[] = [];
+  const house = PRESETS.fillersTrueValue;
   for (const method of METHOD_IDS) {
-    const sign = method === "column-addition" ? "+" : "-";
     for (const size of SIZES) {
-      const chance = chanceFrom(size);
-      const house = PRESETS.fillersTrueValue;
+      const chance = chanceFrom(SIZES.indexOf(size) + 1);
       const problems = Array.from({ length: SAMPLE }, () => {
-        const problem = readProblem(evenLine(chance, sign, size), house);
-        if (!problem.ok) throw new Error("measureWorkings: a problem does not read");
+        const line = problemFor(method, size, chance);
+        const problem = readProblem(line, house);
+        if (!problem.ok || workingOf(problem.value, house, method).method !== method) {
+          throw new Error(`measureWorkings: ${line} is no problem for ${method}`);
+        }
         return problem.value;
       });
       const bare = problems.map(({ operands }) => operands.map((operand) => new Wide(plainText(operand))));
-      const bench = new Bench({ time: 700 });
+      const bench = new Bench({ time: 400 });
       bench.add("workings", () => {
         for (const problem of problems) workingOf(problem, house, method);
       });
       bench.add("bare", () => {
-        for (const [first, second] of bare) {
-          if (first && second) sign === "+" ? first.plus(second) : first.minus(second);
-        }
+        problems.forEach((problem, index) => {
+          reckon(problem, bare[index] ?? []);
+        });
       });
       await bench.run();
       const [working, arithmetic] = ["workings", "bare"].map((name) => {
@@ -49,18 +55,52 @@ export async function measureWorkings() {
         return result.latency.mean / SAMPLE;
       });
       if (working === undefined || arithmetic === undefined) continue;
+      const units = unitsOf(problems, method);
       rows.push({
         method,
-        digitsEachSide: size,
+        size,
         workingsPerSecond: Math.round(1000 / working),
         millisecondsEach: rounded(working, 4),
-        bareSumsPerSecond: Math.round(1000 / arithmetic),
+        barePerSecond: Math.round(1000 / arithmetic),
         ratio: rounded(working / arithmetic, 0),
-        microsecondsPerDigit: rounded((working * 1000) / (2 * size), 2),
+        units,
+        microsecondsPerUnit: rounded((working * 1000) / units, 2),
       });
     }
   }
   return rows;
+}
+
+/** The problem's bare arithmetic by a library. */
+function reckon({ op, wanted }: Problem, [first, second]: readonly Exact[]): Exact | number | undefined {
+  if (first === undefined) return undefined;
+  if (op === "round")
+    return first.toDecimalPlaces(wanted.kind === "toPlace" ? Math.max(0, -wanted.place) : 0);
+  if (second === undefined) return first;
+  switch (op) {
+    case "add":
+      return first.plus(second);
+    case "subtract":
+      return first.minus(second);
+    case "multiply":
+      return first.times(second);
+    case "divide":
+      return first.dividedBy(second);
+    case "compare":
+      return first.comparedTo(second);
+  }
+}
+
+/** What a method's time should grow with, on average over some problems: digit products, digits of the quotient, or the digits of the operands. */
+function unitsOf(problems: readonly Problem[], method: MethodId): number {
+  const counts = problems.map((problem) => {
+    const { digitProducts, quotientDigits } = featuresOf(
+      workingOf(problem, PRESETS.fillersTrueValue, method),
+    );
+    const digits = Math.max(...problem.operands.map(({ whole, fraction }) => whole.length + fraction.length));
+    return digitProducts || quotientDigits || digits;
+  });
+  return Math.round(counts.reduce((sum, count) => sum + count, 0) / counts.length);
 }
 
 export const rounded = (value: number, digits: number): number => Number(value.toFixed(digits));

@@ -123,9 +123,11 @@ test("the keys alone do everything, and the help lists them", async ({ page }) =
   expect(await width()).toBeGreaterThan(before);
   for (let size = 0; size < 4; size++) await page.keyboard.press("-");
   await page.keyboard.press("m");
-  await expect(page.getByRole("button", { name: /^Subtraction by decomposition/ })).toContainText(
-    "only subtracts",
+  await expect(page.getByRole("button", { name: /^Column addition/ })).toHaveAttribute(
+    "aria-pressed",
+    "true",
   );
+  await expect(page.getByRole("button", { name: /^Subtraction by decomposition/ })).toHaveCount(0);
   await page.keyboard.press("Escape");
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog", { name: "Keys of the board" })).toContainText("Step back");

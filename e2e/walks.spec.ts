@@ -79,7 +79,7 @@ test("an address brings its board back by itself, and what is wrong in it does n
   await expect(field).toHaveValue("5..");
   await expect(page.getByText("This number has a second point.")).toBeVisible();
   await page.goto("/board?id=nosuchboard0000000");
-  await expect(page.getByText("Type a sum or a difference and press Enter.")).toBeVisible();
+  await expect(page.getByText("Type a problem and press Enter.")).toBeVisible();
 });
 
 test("two thousand characters, or ten long addends, are answered at once", async ({ page }) => {
@@ -154,6 +154,6 @@ test("garbage sent to be kept is refused in a sentence, and nothing of it is kep
     expect((await answer.json()).error.message).toMatch(/\.$/);
   }
   await page.goto("/board?id=board00009");
-  await expect(page.getByText("Type a sum or a difference and press Enter.")).toBeVisible();
+  await expect(page.getByText("Type a problem and press Enter.")).toBeVisible();
   expect((await request.put("/api/view", { data: { theme: "pink" } })).status()).toBe(400);
 });

@@ -63,14 +63,15 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     name: "workings",
     text: () =>
       table(
-        ["Method", "Digits a side", "Workings a second", "ms each", "Times a bare sum", "µs a column"],
+        ["Method", "Size", "Workings a second", "ms each", "Times bare arithmetic", "Units", "µs a unit"],
         results.workings.map((row) => [
           code(row.method),
-          row.digitsEachSide,
+          row.size,
           row.workingsPerSecond,
           row.millisecondsEach,
           row.ratio,
-          row.microsecondsPerDigit,
+          row.units,
+          row.microsecondsPerUnit,
         ]),
       ),
   },

@@ -1,4 +1,4 @@
-// npm run fuzz: 100,000 random problems (or as many as are named) against an independent library.
+// npm run fuzz: 20,000 random problems for every method (or as many as are named) against an independent library.
 import { ensureInstalled, runPackage } from "./launch/machine.mjs";
 
 await ensureInstalled();

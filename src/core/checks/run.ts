@@ -56,10 +56,10 @@ export function runOf(working: Working): Run {
     ...(estimate
       ? [{ kind: "compareWithEstimate", estimate, answer, near: isNear(answer, estimate, problem) } as const]
       : []),
-    ...(inverse ? [{ kind: "inverse", problem, inverse } as const] : []),
     ...(problem.op === "round" && answer.kind !== "comparison" ? [neighbours(problem, answer)] : []),
     ...(answer.kind === "comparison" ? [differenceOf(answer.left, answer.right)] : []),
     ...otherMethod(working),
+    ...(inverse ? [{ kind: "inverse", problem, inverse } as const] : []),
   ];
   const bare = { marks: [], focus: [] };
   return {

@@ -146,11 +146,11 @@ function signStep(answer: Decimal, { line, row }: AnswerSeat): Step<AnswerReason
   };
 }
 
-/** The step that names an answer, with the mark that closes it. */
-export const nameStep = (answer: Answer, closing: Mark): Step<AnswerReason> => ({
+/** The step that names an answer, with the mark that closes it, if one does. */
+export const nameStep = (answer: Answer, closing: Mark | undefined): Step<AnswerReason> => ({
   stage: "answer",
   reason: { kind: "nameAnswer", answer },
-  marks: [closing],
+  marks: closing ? [closing] : [],
   focus: [],
 });
 

@@ -108,7 +108,8 @@ export function workArea(problem: Problem, house: HouseRules, habits: AreaHabits
     return textMarks(text, (lefts[index] ?? 0) + Math.floor(room / 2), row);
   };
 
-  const firstRow = rowOf(down.length) + 2;
+  // One row for the carries, and two above it for the names of the places.
+  const firstRow = rowOf(down.length) + 3;
   const pile = {
     numerals: flat.map(({ product }) => product),
     line: 0,

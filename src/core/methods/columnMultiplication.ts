@@ -66,7 +66,7 @@ export function workColumnMultiplication(
     if (index > 0) {
       const so = [...product].reverse().join("");
       steps.push({
-        stage: "setOut",
+        stage: "work",
         reason: { kind: "nextFactor", numeral: factor, product: so },
         marks: [],
         focus: [],
@@ -77,7 +77,8 @@ export function workColumnMultiplication(
       { kind: "glyph", col: from, row: row + 1, text: signOf("multiply", house), look: "written" },
       { kind: "rule", row: row + 2, from, to: 0, strokes: 1 },
     ];
-    steps.push({ ...written, marks: [...written.marks, ...sign] });
+    // A third factor comes in the middle of the work.
+    steps.push({ ...written, stage: index > 0 ? "work" : "setOut", marks: [...written.marks, ...sign] });
     const block = workBlock(
       {
         top: product,

@@ -149,7 +149,8 @@ function recurring(
         marks: [mark],
         focus: [],
       },
-      nameStep(answer, setting.frame),
+      // The bar or the dots close the quotient; a frame would cross them.
+      nameStep(answer, undefined),
     ],
     answer,
   };

@@ -125,6 +125,9 @@ function cornerMarks(
       ];
 }
 
+/** The row under the bar of the scaling: as far above the quotient as the names of the places need. */
+const SCALE_ROW = -4;
+
 /** `7.2 × 100 over 0.08 × 100` is `720 over 8`: the same multiplication above and below a bar. */
 function scaleStep(plan: DivisionPlan, house: HouseRules, from: number): Step<DivisionSettingReason> {
   const { dividend, divisor, power, newDividend, newDivisor } = plan;
@@ -141,14 +144,14 @@ function scaleStep(plan: DivisionPlan, house: HouseRules, from: number): Step<Di
     stage: "setOut",
     reason: { kind: "scaleBoth", power: scaled, ...numbers },
     marks: [
-      ...centred(above, from, width, -4),
-      { kind: "rule", row: -3, from, to: from + width, strokes: 1 },
-      ...centred(below, from, width, -3),
+      ...centred(above, from, width, SCALE_ROW - 1),
+      { kind: "rule", row: SCALE_ROW, from, to: from + width, strokes: 1 },
+      ...centred(below, from, width, SCALE_ROW),
       // The sign of equality, at the height of the bar.
-      { kind: "rule", row: -3, from: from + width + 0.7, to: from + width + 1.3, strokes: 2 },
-      ...centred(newAbove, second, newWidth, -4),
-      { kind: "rule", row: -3, from: second, to: second + newWidth, strokes: 1 },
-      ...centred(newBelow, second, newWidth, -3),
+      { kind: "rule", row: SCALE_ROW, from: from + width + 0.7, to: from + width + 1.3, strokes: 2 },
+      ...centred(newAbove, second, newWidth, SCALE_ROW - 1),
+      { kind: "rule", row: SCALE_ROW, from: second, to: second + newWidth, strokes: 1 },
+      ...centred(newBelow, second, newWidth, SCALE_ROW),
     ],
     focus: [],
   };

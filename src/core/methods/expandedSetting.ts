@@ -62,8 +62,13 @@ export function expandedSetting(places: readonly Place[], spare: number): Expand
   const highest = Math.max(...places);
   const width = (place: Place): number => (place >= ONES ? place + 1 + spare : 1 - place);
   const start = -lowest + 2;
-  const leftOf = (place: Place): number =>
-    start + placesFrom(place + 1, highest).reduce((sum, larger) => sum + width(larger) + 1, 0) + 1;
+  const lefts = new Map<Place, number>();
+  let left = start + 1;
+  for (const place of [...places].reverse()) {
+    lefts.set(place, left);
+    left += width(place) + 1;
+  }
+  const leftOf = (place: Place): number => lefts.get(place) ?? start + 1;
   const rightOf = (place: Place): number => leftOf(place) + width(place);
   return {
     places,

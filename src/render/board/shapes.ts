@@ -138,11 +138,11 @@ export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): read
       return [{ kind: "ring", x: mark.col + 0.5, y: mark.row + 0.5, radius: 0.44, weight: HAIR }];
     case "recurring":
       return mark.look === "bar"
-        ? [straight(mark.from + 0.15, mark.row + 0.08, mark.to + 0.85, mark.row + 0.08, HAIR)]
+        ? [straight(mark.from + 0.15, mark.row + 0.12, mark.to + 0.85, mark.row + 0.12, HAIR)]
         : [...new Set([mark.from, mark.to])].map((col) => ({
             kind: "dot",
             x: col + 0.5,
-            y: mark.row + 0.09,
+            y: mark.row + 0.13,
             tail: false,
             hollow: false,
           }));

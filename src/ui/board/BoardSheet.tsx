@@ -13,6 +13,8 @@ import type { Keeping } from "./useKeeping";
 
 /** What a sheet measures at least, in pixels, so that it fills its room on a small screen. */
 const LEAST = { across: 650, down: 500 };
+/** One of two sheets has half the room across. */
+const LEAST_OF_TWO = { across: 300, down: 400 };
 
 /** Paper on which nothing is to be written yet. */
 const BLANK: Layout = { columns: [{ place: 0, col: -1 }], plumbs: [{ line: 0, from: "top" }] };
@@ -60,9 +62,10 @@ export function BoardSheet({
   const shownRun = drafted ?? run;
   const steps = shownRun?.steps ?? NOTHING;
   const layout = shownRun?.working.layout ?? BLANK;
+  const size = title === undefined ? LEAST : LEAST_OF_TWO;
   const least = useMemo(
-    () => ({ columns: Math.floor(LEAST.across / view.square), rows: Math.floor(LEAST.down / view.square) }),
-    [view.square],
+    () => ({ columns: Math.floor(size.across / view.square), rows: Math.floor(size.down / view.square) }),
+    [size, view.square],
   );
   const sheet = useMemo(() => sheetFor(layout, steps, least), [layout, steps, least]);
   const shown = drafted ? drafted.steps.filter(({ stage }) => stage === "setOut").length + 1 : step;
@@ -114,12 +117,12 @@ export function BoardSheet({
         swipeFrom.current = undefined;
       }}
     >
-      <figure className="m-auto flex w-max flex-col rounded border border-edge bg-page px-5 pt-3 pb-5 shadow-sheet">
-        <div className="sticky left-5 flex w-full max-w-[calc(100cqw-76px)] items-center justify-between gap-4 pb-2">
-          <figcaption className="min-h-8 min-w-0 font-board text-[19px] break-words text-soft">
+      <figure className="m-auto flex w-max max-w-none flex-col rounded border border-edge bg-page px-5 pt-3 pb-5 shadow-sheet">
+        <div className="sticky left-5 flex w-full max-w-[calc(100cqw-76px)] flex-wrap items-center justify-between gap-x-4 pb-2">
+          <figcaption className="min-h-8 min-w-0 font-board text-[19px] wrap-anywhere text-soft">
             {title ?? (shownRun && writeProblem(shownRun.working.problem, house))}
           </figcaption>
-          <div className="flex shrink-0 items-center gap-3">
+          <div className="flex shrink-0 items-center gap-3 empty:hidden">
             {tools}
             <p
               role="status"

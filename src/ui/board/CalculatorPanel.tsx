@@ -112,7 +112,7 @@ export default function CalculatorPanel({
           >
             {shown.text}
           </output>
-          <p role="status" className="mt-1 min-h-10 text-[13px] leading-snug text-soft">
+          <p aria-live="polite" className="mt-1 min-h-10 text-[13px] leading-snug text-soft">
             {shown.error && shown.cut
               ? "Too large for eight digits."
               : shown.error

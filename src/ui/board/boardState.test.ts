@@ -34,6 +34,23 @@ describe("the state of the Board", () => {
     expect(boardReducer(typing, { kind: "backToOpen" }).typed).toBe("1 + 2");
   });
 
+  it("writes the wanted form into the problem, and leaves a method that can't give it", () => {
+    const shifted = opened("25 ÷ 10");
+    expect(shifted.open?.method).toBe("shift");
+    const beside = boardReducer(shifted, { kind: "setBeside", method: "long-division" });
+    const asked = boardReducer(beside, { kind: "setForm", form: { kind: "withRemainder" } });
+    expect(asked.typed).toBe("25 ÷ 10 with remainder");
+    expect(asked.open).toMatchObject({ problem: asked.typed, method: "long-division", beside: undefined });
+    const back = boardReducer(asked, { kind: "setForm", form: { kind: "asItComes" } });
+    expect(back.open?.problem).toBe("25 ÷ 10");
+  });
+
+  it("lets the two boards change places, and never shows one method twice", () => {
+    const two = boardReducer(opened("2.35 × 14"), { kind: "setBeside", method: "area" });
+    const changed = boardReducer(two, { kind: "setMethod", method: "area" });
+    expect(changed.open).toMatchObject({ method: "area", beside: "column-multiplication" });
+  });
+
   it("means the same number under any other house rules, and the end stays the end", () => {
     fc.assert(
       fc.property(anyProblem, anyHouse, anyHouse, (problem, before, after) => {

@@ -111,9 +111,9 @@ function withForm(state: BoardScreenState, open: OpenBoard, wanted: AnswerForm):
   const asked = { ...problem.value, wanted };
   const text = writeProblem(asked, open.house);
   const { method } = workingOf(asked, open.house, open.method);
-  const beside = methodsFor(asked).some(({ id, refusal }) => id === open.beside && refusal === undefined)
-    ? open.beside
-    : undefined;
+  const beside = methodsFor(asked).find(
+    ({ id, refusal }) => id === open.beside && id !== method && refusal === undefined,
+  )?.id;
   const typed = state.typed === open.problem ? text : state.typed;
   return { ...state, typed, open: atSameShare(open, { ...open, problem: text, method, beside }) };
 }

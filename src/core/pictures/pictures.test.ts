@@ -1,0 +1,65 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { runOf } from "../checks";
+import { workingOf } from "../methods";
+import { Wide, wide } from "../testing/answers";
+import { anyHouse, anyTask } from "../testing/arbitrary";
+import { pictureWords } from "../wording";
+import { type Pieces, pictureOf } from ".";
+
+const worth = (pieces: readonly Pieces[]) =>
+  pieces.reduce((sum, { place, count }) => sum.plus(new Wide(10).pow(place).times(count)), new Wide(0));
+
+describe("the picture of a step", () => {
+  it("shows just what its reason says: pieces keep their worth, jumps lead on, parts make the sides", () => {
+    const seen = new Set<string>();
+    fc.assert(
+      fc.property(anyTask, anyHouse, ({ problem, method }, house) => {
+        const { working, steps } = runOf(workingOf(problem, house, method));
+        for (const { reason } of steps) {
+          const picture = pictureOf(reason, working);
+          if (picture === undefined) continue;
+          seen.add(picture.kind);
+          expect(pictureWords(picture, house)).toMatch(/^[\p{Lu}\d].*\.$/su);
+          switch (picture.kind) {
+            case "pieces": {
+              if (picture.becomes.length > 0) {
+                expect(worth(picture.groups).equals(worth(picture.becomes))).toBe(true);
+              }
+              if (reason.kind === "columnSum") {
+                expect(worth(picture.groups).equals(new Wide(10).pow(reason.place).times(reason.total))).toBe(
+                  true,
+                );
+              }
+              break;
+            }
+            case "line": {
+              const stops = [
+                picture.from,
+                ...picture.stops,
+                ...(picture.marked ? [picture.marked] : []),
+                picture.to,
+              ].map(wide);
+              for (const [index, stop] of stops.slice(1).entries()) {
+                expect(stop.greaterThanOrEqualTo(stops[index] ?? stop)).toBe(true);
+              }
+              break;
+            }
+            case "rectangle": {
+              const sides = [picture.across, picture.down].map((parts) =>
+                parts.map(wide).reduce((sum, part) => sum.plus(part), new Wide(0)),
+              );
+              expect(sides.map(String).sort()).toEqual(problem.operands.map(wide).map(String).sort());
+              if (picture.part) {
+                expect(picture.across).toContain(picture.part.across);
+                expect(picture.down).toContain(picture.part.down);
+              }
+            }
+          }
+        }
+      }),
+      { numRuns: 800 },
+    );
+    expect([...seen].sort()).toEqual(["line", "pieces", "rectangle"]);
+  });
+});
