@@ -2,10 +2,10 @@
 import fs from "node:fs";
 import { pathToFileURL } from "node:url";
 import { PRESET_NAMES, PRESETS, SWITCH_NAMES, SWITCHES } from "@/core/house";
-import { METHOD_IDS } from "@/core/methods";
-import { METHOD_WORDS, PRESET_WORDS, SWITCH_WORDS } from "@/core/wording";
+import { PRESET_WORDS, SWITCH_WORDS } from "@/core/wording";
 import { KEYS } from "@/ui/board";
 import results from "../bench/results.json" with { type: "json" };
+import { methodSections } from "./methodDocs";
 
 const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>
   [head, head.map(() => "---"), ...rows].map((cells) => `| ${cells.join(" | ")} |`).join("\n");
@@ -26,11 +26,7 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
   {
     file: "docs/methods.md",
     name: "methods",
-    text: () =>
-      table(
-        ["Id", "Name", "What it does"],
-        METHOD_IDS.map((id) => [code(id), METHOD_WORDS[id].name, METHOD_WORDS[id].about]),
-      ),
+    text: methodSections,
   },
   {
     file: "docs/api.md",

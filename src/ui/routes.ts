@@ -3,6 +3,7 @@ export const ROUTES = {
   today: "/",
   board: "/board",
   houseRules: "/house-rules",
+  methods: "/methods",
   keepBoard: (id: string): string => `/api/boards/${encodeURIComponent(id)}`,
   view: "/api/view",
 } as const;

@@ -204,7 +204,7 @@ function dropStep(
 }
 
 /** The step that rounds a numeral to one of its places, written with ≈ in the row under it. */
-function roundStep(
+export function roundStep(
   before: Decimal,
   after: Decimal,
   place: Place,

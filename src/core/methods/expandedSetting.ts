@@ -61,7 +61,7 @@ export function expandedSetting(places: readonly Place[], spare: number): Expand
   const lowest = Math.min(...places);
   const highest = Math.max(...places);
   const width = (place: Place): number => (place >= ONES ? place + 1 + spare : 1 - place);
-  const start = -lowest + 2;
+  const start = 1 - lowest;
   const lefts = new Map<Place, number>();
   let left = start + 1;
   for (const place of [...places].reverse()) {

@@ -1,7 +1,18 @@
+import type { Mark } from "../board";
 import type { HouseRules } from "../house";
-import { type Decimal, digitAt, highestPlace, lowestPlace, ONES, type Place, placesFrom } from "../number";
+import {
+  compareDecimals,
+  cutTo,
+  type Decimal,
+  digitAt,
+  highestPlace,
+  lowestPlace,
+  ONES,
+  type Place,
+  placesFrom,
+} from "../number";
 import type { Problem } from "../problem";
-import { type AnswerReason, finishAnswer } from "./answer";
+import { type AnswerReason, finishAnswer, nameStep, roundStep } from "./answer";
 import { type Method, type WorkingBy, worksOnly } from "./method";
 import type { Step } from "./step";
 import { digitCol, numeralMarks } from "./writtenNumber";
@@ -17,10 +28,22 @@ type Why = RoundingReason | AnswerReason;
 export const roundingByPlace: Method<Why> = {
   id: "rounding-by-place",
   refuses: worksOnly("round"),
-  work: workRounding,
+  work: (problem, house) => workRounding(problem, house, SOUND_ROUNDING),
 };
 
-function workRounding(problem: Problem, house: HouseRules): WorkingBy<Why> {
+/** The decisions of rounding: which digit decides about a place, and what it takes to go up. */
+export interface RoundingHabits {
+  decider(place: Place): Place;
+  goesUp(digit: number): boolean;
+}
+
+export const SOUND_ROUNDING: RoundingHabits = {
+  decider: (place) => place - 1,
+  goesUp: (digit) => digit >= 5,
+};
+
+/** Rounding with any habits; only sound ones are sure to reach the right answer. */
+export function workRounding(problem: Problem, house: HouseRules, habits: RoundingHabits): WorkingBy<Why> {
   const [numeral] = problem.operands;
   if (numeral === undefined || problem.wanted.kind !== "toPlace")
     throw new Error("workRounding: a number and a place are needed");
@@ -31,7 +54,9 @@ function workRounding(problem: Problem, house: HouseRules): WorkingBy<Why> {
     point: numeral.fraction !== "",
   };
   const reaches = -place < full.fraction.length;
-  const next = digitAt(full, place - 1) ?? 0;
+  const decider = habits.decider(place);
+  const next = digitAt(full, decider) ?? 0;
+  const up = habits.goesUp(next);
   const highest = Math.max(highestPlace(full), place, ONES);
   const steps: Step<Why>[] = [
     {
@@ -51,23 +76,32 @@ function workRounding(problem: Problem, house: HouseRules): WorkingBy<Why> {
       },
       {
         stage: "work",
-        reason: { kind: "lookRight", place: place - 1, next, up: next >= 5 },
+        reason: { kind: "lookRight", place: decider, next, up },
         marks: [],
-        focus: [digitCol(0, place - 1)],
+        focus: [digitCol(0, decider)],
       },
     );
   }
   const right = Math.max(full.fraction.length, -place);
-  const end = finishAnswer(
-    full,
-    {
-      row: 0,
-      line: 0,
-      closes: (row) => ({ kind: "rule", row, from: digitCol(0, highest) - 2, to: right, strokes: 2 }),
-    },
-    problem,
-    house,
-  );
+  const closes = (row: number): Mark => ({
+    kind: "rule",
+    row,
+    from: digitCol(0, highest) - 2,
+    to: right,
+    strokes: 2,
+  });
+  const after = cutTo(full, place, up);
+  // Where nothing but zeros come after the place, there is nothing to round.
+  const even = compareDecimals(cutTo(full, place, false), full) === 0;
+  const end = even
+    ? finishAnswer(full, { row: 0, line: 0, closes }, problem, house)
+    : {
+        answer: { kind: "rounded", numeral: after } as const,
+        steps: [
+          roundStep(full, after, place, 0, 0),
+          nameStep({ kind: "rounded", numeral: after }, closes(2)),
+        ],
+      };
   const columns = placesFrom(Math.min(ONES, lowestPlace(full), place), highest);
   return {
     problem,

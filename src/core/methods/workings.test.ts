@@ -14,6 +14,7 @@ import { workEqualAdditions } from "./equalAdditions";
 import { SOUND_DIVISION, workLongDivision } from "./longDivision";
 import { workMakingUp } from "./makingUp";
 import { METHOD_IDS } from "./method";
+import { SOUND_ROUNDING, workRounding } from "./roundingByPlace";
 import { SOUND_SHIFT, workShift } from "./shift";
 import { SOUND_DIFFERENCE_BY_DECOMPOSITION, workDecomposition } from "./subtractionByDecomposition";
 import { workingOf } from "./workings";
@@ -243,6 +244,17 @@ describe("a habit that is not sound gives the whole wrong working", () => {
     expect(read(workColumnMultiplication(problemOf("23 × 14"), house, notMoved).answer)).toBe("115");
     const wrongWay = { places: (op: SignedOperation, power: number) => -SOUND_SHIFT.places(op, power) };
     expect(read(workShift(problemOf("4.5 × 10"), house, wrongWay).answer)).toBe("0.45");
+  });
+
+  it("of rounding: always cut off, or the digit two places on asked", () => {
+    const cut = workRounding(problemOf("round 3.78 to tenths"), house, {
+      ...SOUND_ROUNDING,
+      goesUp: () => false,
+    });
+    expect(cut.answer).toMatchObject({ kind: "rounded", numeral: { whole: "3", fraction: "7" } });
+    const further = { ...SOUND_ROUNDING, decider: (place: number) => place - 2 };
+    const { answer } = workRounding(problemOf("round 3.748 to tenths"), house, further);
+    expect(answer).toMatchObject({ numeral: { fraction: "8" } });
   });
 
   it("of a quotient: only the divisor made whole", () => {

@@ -86,12 +86,19 @@ export function withoutTrailingZeros(numeral: Decimal): Decimal {
  * The answer is written as far as that place and no further.
  */
 export function roundTo(numeral: Decimal, place: Place): Decimal {
-  const kept = Math.max(0, -place);
-  const places = Math.max(numeral.fraction.length, kept);
+  const places = Math.max(numeral.fraction.length, -place);
   const count = countedIn(magnitude(numeral), places);
   const unit = 10n ** BigInt(places + place);
-  const rounded = ((count + unit / 2n) / unit) * unit;
-  const written = rounded / 10n ** BigInt(places - kept);
+  return cutTo(numeral, place, 2n * (count % unit) >= unit);
+}
+
+/** Cut off after a place, and one more of that place where `up`, away from zero; written as far as the place and no further. */
+export function cutTo(numeral: Decimal, place: Place, up: boolean): Decimal {
+  const kept = Math.max(0, -place);
+  const places = Math.max(numeral.fraction.length, kept);
+  const unit = 10n ** BigInt(places + place);
+  const units = countedIn(magnitude(numeral), places) / unit + (up ? 1n : 0n);
+  const written = (units * unit) / 10n ** BigInt(places - kept);
   return fromCount(numeral.negative ? -written : written, kept);
 }
 

@@ -1,6 +1,7 @@
 export {
   compareDecimals,
   countedIn,
+  cutTo,
   type Decimal,
   digitAt,
   digitsOf,

@@ -17,12 +17,15 @@ export interface Choice<Value> {
 export function ChoicePanel<Value>({
   label,
   choices,
+  more,
   button,
   onChoose,
   onClose,
 }: {
   readonly label: string;
   readonly choices: readonly Choice<Value>[];
+  /** A page that says more of these choices. */
+  readonly more?: { readonly href: string; readonly text: string };
   readonly button: RefObject<HTMLButtonElement | null>;
   readonly onChoose: (value: Value) => void;
   readonly onClose: () => void;
@@ -70,6 +73,14 @@ export function ChoicePanel<Value>({
               <span className="block text-sm leading-snug font-normal text-soft">{about}</span>
             </button>
           ))}
+          {more && (
+            <a
+              href={more.href}
+              className="mt-1 block border-t border-edge px-3 pt-2.5 pb-1.5 text-sm font-semibold text-plumb"
+            >
+              {more.text}
+            </a>
+          )}
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

@@ -4,6 +4,7 @@ import type { ReactElement, RefObject } from "react";
 import { type MethodId, methodsFor } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { METHOD_WORDS, refusalWords } from "@/core/wording";
+import { ROUTES } from "../routes";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
 
 /** Every method: those that take this problem with what they do, then the others with why they do not. Loaded when it is first wanted. */
@@ -37,6 +38,7 @@ export default function MethodPanel({
           refused: refusal !== undefined,
         }),
       )}
+      more={{ href: `${ROUTES.methods}#${method}`, text: "Who prefers which, and why" }}
       button={button}
       onChoose={onMethod}
       onClose={onClose}

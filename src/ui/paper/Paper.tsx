@@ -103,7 +103,7 @@ export function Paper({
 }
 
 /** Squares are never drawn smaller than this; a sheet that is larger still is scrolled. */
-const SMALLEST_SQUARE = 30;
+const SMALLEST_SQUARE = 26;
 
 /** The width of a sheet as CSS: as many pixels as wanted, but no more than the room (a size container) holds. */
 const widthWithin = (columns: number, rows: number, square: number): string =>

@@ -1,0 +1,56 @@
+// What docs/methods.md says of each method beyond its words: the decisions it takes, and its board in small.
+import { boardAfter } from "@/core/board";
+import { PRESETS } from "@/core/house";
+import { METHOD_IDS, METHOD_SAMPLES, type MethodId, workingOf } from "@/core/methods";
+import { readProblem } from "@/core/problem";
+import { METHOD_WORDS } from "@/core/wording";
+import { textBoard } from "@/render/text";
+
+const SETTING =
+  "how far left of its places a number stands, the line of the answer's point (`SettingHabits`)";
+
+/** The decisions of each method, by the habits that hold them. */
+const DECISIONS: Readonly<Record<MethodId, string>> = {
+  "column-addition": `${SETTING}; what a column writes of its total, what it carries (\`AdditionHabits\`)`,
+  "expanded-addition": "what a place keeps of its total, what is regrouped (`AdditionHabits`)",
+  "subtraction-by-decomposition": `${SETTING}; whether there is too little on top, what is left (\`DecompositionHabits\`)`,
+  "equal-additions": `${SETTING}; whether the upper count is too small, what is paid for raising it, what is left (\`PaymentHabits\`)`,
+  "making-up": `${SETTING}; as for equal additions (\`PaymentHabits\`)`,
+  "expanded-subtraction": "whether a part is too small, what is left (`DecompositionHabits`)",
+  "counting-up":
+    "how far a place is from being full (`CountingUpHabits`); how the hops are added (`AdditionHabits`)",
+  "column-multiplication":
+    "what a digit makes with what was carried, what of it is written, what carried (`ProductHabits`); how many zeros open a row (`BlockHabits`); how the rows are added (`AdditionHabits`); how many places the product gets (`ColumnMultiplicationHabits`)",
+  "multiplication-in-line": "as for the rows of column multiplication (`BlockHabits`)",
+  "multiples-of-ten": "how far the zeros shift (`ShiftHabits`); the rows after that (`BlockHabits`)",
+  lattice:
+    "what a square makes, where the point goes (`LatticeHabits`); how the diagonals are added (`AdditionHabits`)",
+  area: "what two parts make, which place that counts (`AreaHabits`); how the parts are added (`AdditionHabits`)",
+  shift: "how many places, and which way (`ShiftHabits`)",
+  "long-division":
+    "how far divisor and dividend are moved (`ScalingHabits`); how many times the divisor goes, what that takes, what it leaves (`QuotientHabits`)",
+  "short-division": "as for long division (`DivisionHabits`)",
+  "rounding-by-place": "which digit decides, what it takes to go up (`RoundingHabits`)",
+  "comparing-by-place": "how two digits of one place lie to each other (`ComparingHabits`)",
+};
+
+function sample(id: MethodId): string {
+  const house = PRESETS.fillersTrueValue;
+  const problem = readProblem(METHOD_SAMPLES[id], house);
+  if (!problem.ok) throw new Error(`sample: ${METHOD_SAMPLES[id]} does not read`);
+  const { layout, steps } = workingOf(problem.value, house, id);
+  return textBoard(boardAfter(layout, steps, steps.length), house);
+}
+
+/** Each method with its id, what it does, who prefers it, its decisions and a small board. */
+export const methodSections = (): string =>
+  METHOD_IDS.map((id) => {
+    const { name, about, preferred } = METHOD_WORDS[id];
+    return [
+      `## ${name}`,
+      `\`${id}\`. ${about}`,
+      preferred,
+      `Decisions: ${DECISIONS[id]}.`,
+      `\`${METHOD_SAMPLES[id]}\`\n\n\`\`\`text\n${sample(id)}\n\`\`\``,
+    ].join("\n\n");
+  }).join("\n\n");

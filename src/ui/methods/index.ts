@@ -1,0 +1,1 @@
+export { MethodsScreen } from "./MethodsScreen";
