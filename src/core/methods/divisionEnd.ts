@@ -219,7 +219,7 @@ function withRest(
   }
   const from = by > 1n ? again.from : first.from;
   const to = by > 1n ? again.to : first.to;
-  steps.push(nameStep(answer, { kind: "rule", row: row + 3, from, to, strokes: 2 }));
+  steps.push(nameStep(answer, { kind: "rule", row: row + 2, from, to, strokes: 2 }));
   return { steps, answer };
 }
 

@@ -1,6 +1,6 @@
 "use client";
 
-import type { ReactElement, RefObject } from "react";
+import { type ReactElement, type RefObject, Suspense } from "react";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import type { OpenBoard } from "./boardState";
@@ -19,17 +19,7 @@ import type { BoardActs } from "./useBoard";
 /** What can lie over the Board, one at a time. */
 export type Menu = "method" | "house" | "help" | SheetTool;
 
-/** The panel that is open over the Board. Only the keys and the house rules need no problem. */
-export function BoardPanels({
-  menu,
-  run,
-  open,
-  step,
-  house,
-  acts,
-  buttons,
-  onClose,
-}: {
+interface Panels {
   readonly menu: Menu | undefined;
   readonly run: Run | undefined;
   readonly open: OpenBoard | undefined;
@@ -38,7 +28,17 @@ export function BoardPanels({
   readonly acts: BoardActs;
   readonly buttons: Readonly<Record<SheetTool | "method", RefObject<HTMLButtonElement | null>>>;
   readonly onClose: () => void;
-}): ReactElement | null {
+}
+
+/** The panel that is open over the Board; the Board goes on while its code is on the way. */
+export const BoardPanels = (panels: Panels): ReactElement => (
+  <Suspense>
+    <Panel {...panels} />
+  </Suspense>
+);
+
+/** Only the keys and the house rules need no problem. */
+function Panel({ menu, run, open, step, house, acts, buttons, onClose }: Panels): ReactElement | null {
   if (menu === undefined) return null;
   if (menu === "help") return <LazyKeysDialog onClose={onClose} />;
   if (menu === "house") return <LazyHousePanel house={house} onHouse={acts.setHouse} onClose={onClose} />;

@@ -126,7 +126,7 @@ export function BoardScreen({
   );
 
   return (
-    <div className="grid h-full grid-rows-[auto_minmax(0,1fr)_auto]">
+    <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto]">
       <header className="flex flex-wrap items-center gap-3 px-6 pt-3.5 pb-2">
         <h1 className="sr-only">Board</h1>
         <ProblemField

@@ -1,6 +1,6 @@
 "use client";
 
-import type { ReactElement } from "react";
+import { type ReactElement, Suspense } from "react";
 import type { Run, RunReason } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import type { MethodId, Step } from "@/core/methods";
@@ -67,7 +67,10 @@ export function Margin({
       )}
       {picture && !hidden && (
         <section aria-label="Picture">
-          <LazyPicture picture={picture} house={house} />
+          {/* Without a boundary of its own, a first picture on its way would hold the whole step back. */}
+          <Suspense>
+            <LazyPicture picture={picture} house={house} />
+          </Suspense>
         </section>
       )}
       <hr className="border-edge" />

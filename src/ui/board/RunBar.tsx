@@ -50,15 +50,20 @@ export function RunBar({
   const last = run.steps.length;
   const track = useRef<HTMLDivElement>(null);
 
-  /** The step whose tick lies nearest to where the pointer is. */
+  /** The step that lies where the pointer is: in the nearest stage, as far along it. */
   const goToPointer = (event: PointerEvent): void => {
-    const ticks = [...(track.current?.querySelectorAll<HTMLElement>("[data-step]") ?? [])];
-    const distances = ticks.map((tick) => {
-      const { left, right } = tick.getBoundingClientRect();
-      return Math.abs((left + right) / 2 - event.clientX);
-    });
+    const bars = [...(track.current?.querySelectorAll<HTMLElement>("[data-first]") ?? [])];
+    const boxes = bars.map((bar) => bar.getBoundingClientRect());
+    const distances = boxes.map(({ left, right }) =>
+      Math.max(left - event.clientX, event.clientX - right, 0),
+    );
     const nearest = distances.indexOf(Math.min(...distances));
-    if (nearest >= 0 && nearest + 1 !== step) onGoTo(nearest + 1);
+    const box = boxes[nearest];
+    const { first, count } = bars[nearest]?.dataset ?? {};
+    if (box === undefined || first === undefined || count === undefined) return;
+    const share = Math.min(Math.max(0, (event.clientX - box.left) / box.width), 0.9999);
+    const wanted = Number(first) + Math.floor(share * Number(count));
+    if (wanted !== step) onGoTo(wanted);
   };
 
   return (
@@ -102,19 +107,12 @@ export function RunBar({
               className="flex min-w-max cursor-pointer flex-col justify-center"
               style={{ flex: `${count} 1 0` }}
             >
-              <div className="flex h-6 items-end gap-[3px]">
-                {Array.from({ length: count }, (_, index) => {
-                  const at = first + index;
-                  const state = at === step ? "here" : at < step ? "done" : "todo";
-                  return (
-                    <span
-                      key={at}
-                      data-step={at}
-                      data-state={state}
-                      className="h-2 min-w-[3px] flex-1 rounded-[3px] bg-todo data-[state=done]:bg-plumb data-[state=here]:h-[18px] data-[state=here]:bg-pencil"
-                    />
-                  );
-                })}
+              <div className="flex h-6 items-end gap-[3px]" data-first={first} data-count={count}>
+                {last > MOST_TICKS ? (
+                  <Line first={first} count={count} step={step} />
+                ) : (
+                  <Ticks first={first} count={count} step={step} />
+                )}
               </div>
               <span
                 data-here={here}
@@ -145,6 +143,54 @@ export function RunBar({
         {pace} s a step
       </button>
     </div>
+  );
+}
+
+/** More steps than this are drawn as a line and not as ticks. */
+const MOST_TICKS = 90;
+
+interface PartOfRun {
+  readonly first: number;
+  readonly count: number;
+  readonly step: number;
+}
+
+function Ticks({ first, count, step }: PartOfRun): ReactElement {
+  return (
+    <>
+      {Array.from({ length: count }, (_, index) => {
+        const at = first + index;
+        const state = at === step ? "here" : at < step ? "done" : "todo";
+        return (
+          <span
+            key={at}
+            data-step={at}
+            data-state={state}
+            className="h-2 min-w-[3px] flex-1 rounded-[3px] bg-todo data-[state=done]:bg-plumb data-[state=here]:h-[18px] data-[state=here]:bg-pencil"
+          />
+        );
+      })}
+    </>
+  );
+}
+
+/** A stage of very many steps as one line, filled as far as it is done, with a mark where it stands. */
+function Line({ first, count, step }: PartOfRun): ReactElement {
+  const done = Math.min(Math.max(0, step - first), count) / count;
+  const here = step >= first && step < first + count;
+  return (
+    <span className="relative h-2 min-w-2 flex-1 rounded-[3px] bg-todo">
+      <span
+        className="absolute inset-y-0 left-0 rounded-[3px] bg-plumb"
+        style={{ width: `${100 * done}%` }}
+      />
+      {here && (
+        <span
+          className="absolute bottom-0 h-[18px] w-1.5 rounded-[3px] bg-pencil"
+          style={{ left: `${100 * done}%` }}
+        />
+      )}
+    </span>
   );
 }
 

@@ -4,9 +4,9 @@ import { countedIn, type Decimal, ONES, writeDecimal } from "@/core/number";
 import type { Picture, Pieces } from "@/core/pictures";
 import { pictureWords } from "@/core/wording";
 
-/** The side of a whole one, in units of the drawing: a strip is a tenth of it, a small square a tenth of a strip. */
+/** The side of a whole, in units of the drawing: ten of them in a row still fit where tens are shown. */
 const WHOLE = 70;
-const STRIP = WHOLE / 10;
+const WHOLE_AMONG_TENS = 25;
 const GAP = 6;
 const WIDTH = 264;
 
@@ -38,25 +38,26 @@ interface Placed {
   readonly height: number;
 }
 
-/** How large one piece is drawn: a ten is ten wholes in a small block. */
-function sizeOf({ place }: Pieces): { readonly width: number; readonly height: number } {
-  if (place > ONES) return { width: WHOLE, height: WHOLE };
-  if (place === ONES) return { width: WHOLE / 2, height: WHOLE / 2 };
-  return place === -1 ? { width: STRIP, height: WHOLE } : { width: STRIP * 1.6, height: STRIP * 1.6 };
+/** How large one piece is drawn, to scale: a ten is ten wholes in a row, a strip a tenth of a whole, a small square a tenth of a strip. */
+function sizeOf(place: number, whole: number): { readonly width: number; readonly height: number } {
+  if (place > ONES) return { width: whole * 10, height: whole };
+  if (place === ONES) return { width: whole, height: whole };
+  return { width: whole / 10, height: place === -1 ? whole : whole / 10 };
 }
 
 /** Lays groups out in lines, a gap between two pieces and a wider one between two groups. */
 function laidOut(
   groups: readonly Pieces[],
+  whole: number,
   top: number,
 ): { readonly placed: readonly (Placed & Pieces)[]; readonly bottom: number } {
   const placed: (Placed & Pieces)[] = [];
   let [x, y, tallest] = [2, top, 0];
   for (const group of groups) {
-    const { width, height } = sizeOf(group);
+    const { width, height } = sizeOf(group.place, whole);
     if (x > 2) x += GAP * 2;
     for (let piece = 0; piece < group.count; piece++) {
-      if (x + width > WIDTH) {
+      if (x > 2 && x + width > WIDTH) {
         x = 2;
         y += tallest + GAP;
         tallest = 0;
@@ -76,8 +77,10 @@ function PiecesDrawing({
   readonly picture: Extract<Picture, { kind: "pieces" }>;
   readonly house: HouseRules;
 }): ReactElement {
-  const before = laidOut(picture.groups, 2);
-  const after = laidOut(picture.becomes, before.bottom + 26);
+  const tens = [...picture.groups, ...picture.becomes].some(({ place }) => place > ONES);
+  const whole = tens ? WHOLE_AMONG_TENS : WHOLE;
+  const before = laidOut(picture.groups, whole, 2);
+  const after = laidOut(picture.becomes, whole, before.bottom + 26);
   const regrouped = picture.becomes.length > 0;
   const height = regrouped ? after.bottom + 4 : before.bottom + 4;
   const middle = before.bottom + 13;
