@@ -6,6 +6,7 @@ const PLACES = {
   Today: "/",
   Board: "/board?problem=40.3%2B7.865%2B12&step=3",
   "House rules": "/house-rules",
+  Methods: "/methods",
 } as const;
 
 const PLACE_NAMES = Object.keys(PLACES) as readonly (keyof typeof PLACES)[];

@@ -42,6 +42,20 @@ const VIEWS: readonly View[] = [
     before: (page) => page.getByRole("textbox", { name: "Problem" }).fill("18.99 + 7,5"),
   },
   { name: "house-rules", place: "/house-rules" },
+  { name: "methods", place: "/methods" },
+  { name: "board-lattice", place: "/board?id=demotubepatches0009" },
+  { name: "board-division", place: "/board?id=demogearcable000010" },
+  { name: "board-corner", place: "/board?id=demolubeperwheel012", theme: "slate" },
+  { name: "board-beside", place: "/board?id=demospokeboxes00011" },
+  {
+    name: "board-calculator",
+    place: "/board?problem=10.4+%C3%B7+0.3&step=5",
+    before: async (page) => {
+      await page.keyboard.press("c");
+      await page.getByRole("button", { name: "Key this problem in" }).click();
+      await page.waitForTimeout(4500);
+    },
+  },
 ];
 
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-screenshots-"));

@@ -6,8 +6,13 @@ import { ARRIVED } from "./terms";
 
 type ColumnSum = Extract<Reason, { kind: "columnSum" }>;
 
+/** The most numbers of a column that are each said with the name of their place. */
+const MOST_NAMED = 5;
+
 /** The words for one column of an addition. */
-export function columnSumWords(sum: ColumnSum, house: HouseRules): StepWords {
+export function columnSumWords(sum: ColumnSum, rules: HouseRules): StepWords {
+  // So many numbers, each with the name of its place, would take longer to say than to add.
+  const house: HouseRules = sum.parts.length > MOST_NAMED ? { ...rules, narration: "short" } : rules;
   const places = placesName(sum.place, house);
   const lone = sum.parts.filter((part) => part > 0).length <= 1 && sum.carriedIn === 0;
   return {

@@ -55,6 +55,21 @@ export function readTyped(text: string, house: HouseRules, method?: MethodId): R
 const runIn = (problem: Problem, house: HouseRules, method?: MethodId): Run =>
   runOf(workingOf(problem, house, method));
 
+/** Runs that were worked already: every step asks for the run of its board, which changes only with the board. */
+const remembered = new WeakMap<HouseRules, Map<string, Run>>();
+
+/** The run of a problem that reads, by a method; nothing where it does not read. */
+export function runFor(text: string, house: HouseRules, method: MethodId): Run | undefined {
+  const runs = remembered.get(house) ?? new Map<string, Run>();
+  remembered.set(house, runs);
+  const key = `${method} ${text}`;
+  const known = runs.get(key);
+  if (known !== undefined) return known;
+  const reading = readTyped(text, house, method);
+  if (reading.ok) runs.set(key, reading.run);
+  return reading.ok ? reading.run : undefined;
+}
+
 /** The state after an action. Steps stay within the run; new house rules write the problem over in their notation. */
 export function boardReducer(state: BoardScreenState, action: BoardAction): BoardScreenState {
   const { open } = state;
@@ -119,9 +134,9 @@ function withForm(state: BoardScreenState, open: OpenBoard, wanted: AnswerForm):
 }
 
 function runOfOpen(open: OpenBoard): Run {
-  const reading = readTyped(open.problem, open.house, open.method);
-  if (!reading.ok) throw new Error("runOfOpen: an open board always reads");
-  return reading.run;
+  const run = runFor(open.problem, open.house, open.method);
+  if (run === undefined) throw new Error("runOfOpen: an open board always reads");
+  return run;
 }
 
 /** The state at a step, kept within the run; the same state where that is where it stands. */

@@ -6,7 +6,7 @@ import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { AnswerForm } from "@/core/problem";
 import { newBoardId } from "./address";
-import { boardReducer, type OpenBoard, type Reading, readTyped } from "./boardState";
+import { boardReducer, type OpenBoard, type Reading, readTyped, runFor } from "./boardState";
 
 /** What the screen shows: the field, the board that is open, and what each of them reads as. */
 interface BoardView {
@@ -21,16 +21,6 @@ interface BoardView {
   readonly draft: Reading | undefined;
 }
 
-function runOf(
-  problem: string | undefined,
-  house: HouseRules | undefined,
-  method: MethodId | undefined,
-): Run | undefined {
-  if (problem === undefined || house === undefined) return undefined;
-  const reading = readTyped(problem, house, method);
-  return reading.ok ? reading.run : undefined;
-}
-
 /** The state of the Board screen, and the acts that change it. */
 export function useBoard(start: {
   readonly typed: string;
@@ -40,9 +30,12 @@ export function useBoard(start: {
   const [state, dispatch] = useReducer(boardReducer, start);
   const { typed, house, open } = state;
   const { problem, house: rules, method, beside } = open ?? {};
-  const run = useMemo(() => runOf(problem, rules, method), [problem, rules, method]);
+  const run = useMemo(
+    () => (problem === undefined || !rules || !method ? undefined : runFor(problem, rules, method)),
+    [problem, rules, method],
+  );
   const besideRun = useMemo(
-    () => (beside === undefined ? undefined : runOf(problem, rules, beside)),
+    () => (problem === undefined || !rules || !beside ? undefined : runFor(problem, rules, beside)),
     [problem, rules, beside],
   );
   const draft = useMemo(

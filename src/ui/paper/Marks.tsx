@@ -18,14 +18,13 @@ export const StepMarks = memo(function StepMarks({
 }): ReactElement {
   return (
     <g data-fresh={fresh} className="group/step">
-      {writing.marks.map((mark) => (
-        <MarkDrawing key={keyOf(mark)} mark={mark} decimalMark={decimalMark} />
+      {writing.marks.map((mark, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the marks of a step never change their order
+        <MarkDrawing key={index} mark={mark} decimalMark={decimalMark} />
       ))}
     </g>
   );
 });
-
-const keyOf = (mark: Mark): string => JSON.stringify(mark);
 
 function MarkDrawing({
   mark,
@@ -36,8 +35,9 @@ function MarkDrawing({
 }): ReactElement {
   return (
     <g data-mark={mark.kind}>
-      {shapesOf(mark, decimalMark).map((shape) => (
-        <ShapeDrawing key={JSON.stringify(shape)} shape={shape} />
+      {shapesOf(mark, decimalMark).map((shape, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the shapes of a mark never change their order
+        <ShapeDrawing key={index} shape={shape} />
       ))}
     </g>
   );
