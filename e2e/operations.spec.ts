@@ -224,3 +224,27 @@ test("monsters and slips of the keys get a sentence or an answer with an end", a
   await page.keyboard.press("End");
   await expect(paper).toHaveAccessibleName(/, (\d+) of \1 steps done/);
 });
+
+test("the methods page says who prefers each, and opens its board", async ({ page }) => {
+  await page.goto("/board?problem=2.35+%C3%97+14");
+  await page.keyboard.press("m");
+  await page.getByRole("link", { name: "Who prefers which, and why" }).click();
+  await expect(page.getByRole("heading", { name: "Methods", level: 1 })).toBeVisible();
+  await expect(page.getByRole("article")).toHaveCount(17);
+  await expect(page.getByRole("article").filter({ hasText: "Lattice" })).toContainText("kept apart");
+  await expectAccessible(page);
+  await page.getByRole("link", { name: "Step through 12.5 × 0.46 by lattice" }).click();
+  await expect(page.getByRole("button", { name: "Method Lattice" })).toBeVisible();
+});
+
+test("the parts of a division are named in the margin", async ({ page }) => {
+  const { work } = board(page);
+  await page.goto("/board");
+  await work("7.2 ÷ 0.08");
+  const parts = page.getByRole("region", { name: "Names" });
+  await expect(parts).toContainText("Dividend7.2");
+  await expect(parts).toContainText("Divisor0.08");
+  await expect(parts).toContainText("Quotient?");
+  await page.keyboard.press("End");
+  await expect(parts).toContainText("Quotient90");
+});

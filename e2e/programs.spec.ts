@@ -34,6 +34,24 @@ test("a program gets a working, or an error with its place", async ({ request })
   expect(form.status()).toBe(415);
 });
 
+test("a program is told which methods take a problem, and why the others do not", async ({ request }) => {
+  const asked = await request.post("/api/methods", { data: { problem: "12.5 × 0.4" } });
+  expect(asked.status()).toBe(200);
+  const { methods } = await asked.json();
+  expect(methods).toContainEqual({ method: "lattice", name: "Lattice", takes: true, reason: null });
+  expect(methods).toContainEqual({
+    method: "multiplication-in-line",
+    name: "Multiplication in line",
+    takes: false,
+    reason: "Multiplication in line needs one factor that is a whole number.",
+  });
+  expect((await request.post("/api/methods", { data: { problem: "4..2" } })).status()).toBe(422);
+  for (const { method, takes } of methods) {
+    const worked = await request.post("/api/work", { data: { problem: "12.5 × 0.4", method } });
+    expect(worked.status()).toBe(takes ? 200 : 422);
+  }
+});
+
 test("pages carry safe headers, and another site's page can't write", async ({ request, server }) => {
   const page = await request.get("/board");
   expect(page.headers()["content-security-policy"]).toContain("default-src 'self'");
@@ -53,7 +71,8 @@ test("no page asks anything of another machine", async ({ page, server }) => {
     if (!request.url().startsWith(server.url) && !request.url().startsWith("data:"))
       elsewhere.push(request.url());
   });
-  for (const place of ["/", "/board?problem=1.5%2B2.5", "/house-rules", "/nowhere"]) await page.goto(place);
+  for (const place of ["/", "/board?problem=1.5%2B2.5", "/house-rules", "/methods", "/nowhere"])
+    await page.goto(place);
   await expect(page.getByText("There is no page at this address")).toBeVisible();
   expect(elsewhere).toEqual([]);
 });

@@ -79,6 +79,25 @@ This number has a second point. A number has one at most, as in 4.2.
     ]);
   });
 
+  it("lists the methods that take a problem, then the others with the reason", () => {
+    const { status, stdout } = core(["methods", "7.2 / 0.08"]);
+    expect(status).toBe(0);
+    expect(stdout.split("\n").slice(0, 3)).toEqual([
+      "long-division",
+      "short-division",
+      "column-addition: Column addition only adds.",
+    ]);
+    expect(stdout).toContain("shift: Shift by tens needs a one with zeros");
+    const json = core(["methods", "2.4 * 1.5 * 3", "--json"]);
+    expect(JSON.parse(json.stdout).methods.filter(({ takes }: { takes: boolean }) => takes)).toEqual([
+      { method: "column-multiplication", name: "Column multiplication", takes: true, reason: null },
+    ]);
+    expect(core(["methods", "5 ÷ 0"])).toMatchObject({
+      status: 1,
+      stderr: expect.stringContaining("divided by zero"),
+    });
+  });
+
   it.each([[[]], [["work"]], [["dance", "1 + 2"]], [["work", "1 + 2", "3"]], [["work", "1 + 2", "--loud"]]])(
     "shows how it is used where %o is not it",
     (parameters) => {

@@ -65,7 +65,7 @@ function roundedColumns(
 }
 
 /** A numeral with its first digit only, or its first two where it begins with a one, so that it stays within a quarter of its value. */
-export function firstDigits(numeral: Decimal): Decimal {
+function firstDigits(numeral: Decimal): Decimal {
   const place = leadingPlace(numeral);
   if (place === undefined) return fromCount(0n, 0);
   const rough = roundTo(numeral, place);

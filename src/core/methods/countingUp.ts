@@ -143,25 +143,26 @@ function hopsBetween(start: Decimal, goal: Decimal, habits: CountingUpHabits): r
   const highest = Math.max(highestPlace(start), highestPlace(goal), ONES);
   const hops: Hop[] = [];
   let here = start;
-  const hop = (count: number, place: Place, fills: boolean): void => {
-    const size = partOf(count, place);
-    const sum = countedIn(here, places) + countedIn(size, places);
-    const exact = fromCount(sum, places);
-    const to = sum === countedIn(goal, places) ? goal : shortTo(exact, fills ? place + 1 : place);
+  const at = (count: bigint, place: Place): Decimal =>
+    count === countedIn(goal, places) ? goal : shortTo(fromCount(count, places), place);
+  const hop = (size: Decimal, to: Decimal, place: Place, fills: boolean): void => {
     hops.push({ from: here, hop: size, to, place, fills });
     here = to;
   };
   for (const place of placesFrom(-places, highest)) {
     const digit = digitAt(here, place) ?? 0;
     if (digit === 0) continue;
-    const next = countedIn(here, places) + countedIn(partOf(habits.missing(digit), place), places);
+    // Filling a place up always leads to the next round number, however far that was said to be.
+    const next = countedIn(here, places) + countedIn(partOf(10 - digit, place), places);
     if (next > countedIn(goal, places)) break;
-    hop(habits.missing(digit), place, true);
+    hop(partOf(habits.missing(digit), place), at(next, place + 1), place, true);
   }
   for (const place of [...placesFrom(-places, highest)].reverse()) {
     const left = countedIn(goal, places) - countedIn(here, places);
     const count = left / countedIn(partOf(1, place), places);
-    if (count > 0n && count < 10n) hop(Number(count), place, false);
+    if (count === 0n || count > 9n) continue;
+    const size = partOf(Number(count), place);
+    hop(size, at(countedIn(here, places) + countedIn(size, places), place), place, false);
   }
   return hops;
 }

@@ -4,7 +4,7 @@ import type { Problem } from "../problem";
 import { type Expansion, expansionOf, type Stop } from "./quotientDigits";
 
 /** How a division ends, where its quotient does not come out even. */
-export type Ending =
+type Ending =
   | { readonly kind: "exact" }
   | { readonly kind: "remainder" }
   | { readonly kind: "mixed" }

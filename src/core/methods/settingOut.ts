@@ -16,7 +16,7 @@ import type { Step } from "./step";
 import { digitCol, numeralMarks } from "./writtenNumber";
 
 /** What a number is called in its problem. */
-export type Role = "addend" | "minuend" | "subtrahend" | "multiplicand" | "multiplier";
+type Role = "addend" | "minuend" | "subtrahend" | "multiplicand" | "multiplier";
 
 export type SettingOutReason =
   | { readonly kind: "swapForBelowZero"; readonly larger: Decimal; readonly smaller: Decimal }

@@ -7,15 +7,26 @@ import { readProblem } from "../problem";
 import { plainText, wrongAnswer } from "../testing/answers";
 import { anyHouse, anyProblemFor } from "../testing/arbitrary";
 import { brokenClaims } from "../testing/claims";
+import { SOUND_AREA, workArea } from "./area";
 import { SOUND_COLUMN_ADDITION, workColumnAddition } from "./columnAddition";
 import { SOUND_COLUMN_MULTIPLICATION, workColumnMultiplication } from "./columnMultiplication";
+import { SOUND_ADDITION } from "./columnSums";
+import { SOUND_COMPARING, workComparing } from "./comparingByPlace";
+import { SOUND_COUNTING_UP, workCountingUp } from "./countingUp";
 import { SOUND_PAID_DIFFERENCE } from "./differenceSetting";
 import { workEqualAdditions } from "./equalAdditions";
+import { workExpandedAddition } from "./expandedAddition";
+import { workExpandedSubtraction } from "./expandedSubtraction";
+import { SOUND_LATTICE, workLattice } from "./lattice";
 import { SOUND_DIVISION, workLongDivision } from "./longDivision";
 import { workMakingUp } from "./makingUp";
 import { METHOD_IDS } from "./method";
+import { workMultiplesOfTen } from "./multiplesOfTen";
+import { workInLine } from "./multiplicationInLine";
+import { SOUND_BLOCK } from "./productBlock";
 import { SOUND_ROUNDING, workRounding } from "./roundingByPlace";
 import { SOUND_SHIFT, workShift } from "./shift";
+import { workShortDivision } from "./shortDivision";
 import { SOUND_DIFFERENCE_BY_DECOMPOSITION, workDecomposition } from "./subtractionByDecomposition";
 import { workingOf } from "./workings";
 
@@ -260,5 +271,40 @@ describe("a habit that is not sound gives the whole wrong working", () => {
   it("of a quotient: only the divisor made whole", () => {
     const habits = { ...SOUND_DIVISION, movesDividend: () => 0 };
     expect(read(workLongDivision(problemOf("7.2 ÷ 0.08"), house, habits).answer)).toBe("0.9");
+  });
+
+  it("of counting up, comparing and expanded forms", () => {
+    const short = { ...SOUND_COUNTING_UP, missing: (digit: number) => 9 - digit };
+    expect(read(workCountingUp(problemOf("50 - 28"), house, short).answer)).toBe("21");
+    const byDigits = {
+      relates: (upper: number, lower: number) => (upper > lower ? ("<" as const) : ("=" as const)),
+    };
+    expect(workComparing(problemOf("compare 0.5 and 0.3"), house, byDigits).answer).toMatchObject({
+      relation: "<",
+    });
+    expect(SOUND_COMPARING.relates(3, 5)).toBe("<");
+    const lost = { ...SOUND_ADDITION, carries: () => 0 };
+    expect(read(workExpandedAddition(problemOf("38 + 24"), house, lost).answer)).toBe("52");
+    const turned = {
+      fallsShort: () => false,
+      leaves: (top: number, bottom: number) => Math.abs(top - bottom),
+    };
+    expect(read(workExpandedSubtraction(problemOf("52 - 38"), house, turned).answer)).toBe("26");
+  });
+
+  it("of products in other hands: carries lost, places miscounted, the zeros forgotten", () => {
+    const lost = { ...SOUND_BLOCK, products: { ...SOUND_BLOCK.products, carries: () => 0 } };
+    expect(read(workInLine(problemOf("2.7 × 3"), house, lost).answer)).toBe("6.1");
+    const unshifted = { ...SOUND_BLOCK, places: () => 0 };
+    expect(read(workMultiplesOfTen(problemOf("4.5 × 60"), house, unshifted).answer)).toBe("27");
+    const dropped = { ...SOUND_LATTICE, sums: { ...SOUND_ADDITION, carries: () => 0 } };
+    expect(read(workLattice(problemOf("27 × 58"), house, dropped).answer)).toBe("1466");
+    const wholes = { ...SOUND_AREA, counts: () => 0 };
+    expect(read(workArea(problemOf("12 × 3"), house, wholes).answer)).toBe("9");
+  });
+
+  it("of a quotient in the head: what is left is thrown away", () => {
+    const thrown = { ...SOUND_DIVISION, leaves: () => 0n };
+    expect(read(workShortDivision(problemOf("75 ÷ 5"), house, thrown).answer)).toBe("11");
   });
 });

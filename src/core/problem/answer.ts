@@ -1,7 +1,7 @@
 import { type Decimal, type Notation, writeDecimal } from "../number";
 
 /** A fraction less than one beside a whole number: six and one quarter. The whole may be zero. */
-export interface MixedNumber {
+interface MixedNumber {
   readonly kind: "mixed";
   readonly whole: bigint;
   readonly numerator: bigint;
@@ -9,7 +9,7 @@ export interface MixedNumber {
 }
 
 /** A decimal that never ends: after the point come the `fixed` digits once, then the `block` for ever. */
-export interface RecurringDecimal {
+interface RecurringDecimal {
   readonly kind: "recurring";
   readonly whole: string;
   readonly fixed: string;

@@ -1,4 +1,4 @@
-export { type Answer, type MixedNumber, type RecurringDecimal, type Relation, writeAnswer } from "./answer";
+export { type Answer, type Relation, writeAnswer } from "./answer";
 export { exactAnswer, fractionOf, isRight, worthOf } from "./exact";
 export {
   type AnswerForm,
@@ -7,7 +7,6 @@ export {
   OPERATIONS,
   type Operation,
   type Problem,
-  type ProblemNotation,
   type SignedOperation,
   signOf,
   writeForm,

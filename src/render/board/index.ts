@@ -1,3 +1,3 @@
-export { isFilled, pathOf, type Stroke } from "./paths";
+export { isFilled, pathOf } from "./paths";
 export type { Shape } from "./shape";
 export { shapesOf } from "./shapes";

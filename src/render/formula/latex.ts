@@ -33,7 +33,7 @@ export function problemLatex(problem: Problem, answer: Answer, house: HouseRules
 }
 
 /** An answer in LaTeX. */
-export function answerLatex(answer: Answer, house: HouseRules): string {
+function answerLatex(answer: Answer, house: HouseRules): string {
   switch (answer.kind) {
     case "decimal":
       return numeral(answer, house);

@@ -1,5 +1,4 @@
 export {
-  type MethodAnswer,
   methodsRequested,
   type ProgramError,
   workJson,

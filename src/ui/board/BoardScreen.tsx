@@ -195,6 +195,7 @@ export function BoardScreen({
             <Margin
               run={run}
               step={here}
+              position={step}
               words={words}
               house={house}
               hidden={hidden}

@@ -92,6 +92,18 @@ export function BoardSheet({
     });
   }, [eyeCol, eyeRow, sheet]);
 
+  // How large the room is, for the paper to shrink into. (A size container would tell it too, but doubles the time of every step's layout.)
+  useEffect(() => {
+    const room = scroller.current;
+    if (room === null) return;
+    const watch = new ResizeObserver(() => {
+      room.style.setProperty("--room-width", `${room.clientWidth}px`);
+      room.style.setProperty("--room-height", `${room.clientHeight}px`);
+    });
+    watch.observe(room);
+    return () => watch.disconnect();
+  }, []);
+
   const endSwipe = (event: PointerEvent): void => {
     const from = swipeFrom.current;
     swipeFrom.current = undefined;
@@ -108,7 +120,7 @@ export function BoardSheet({
       // biome-ignore lint/a11y/noNoninteractiveTabindex: a paper larger than its room is scrolled by keys
       tabIndex={0}
       aria-label="Squared paper"
-      className="grid min-h-0 min-w-0 overflow-auto p-4 [container-type:size]"
+      className="grid min-h-0 min-w-0 overflow-auto p-4"
       onPointerDown={(event) => {
         swipeFrom.current = { x: event.clientX, y: event.clientY };
       }}
@@ -118,7 +130,7 @@ export function BoardSheet({
       }}
     >
       <figure className="m-auto flex w-max max-w-none flex-col rounded border border-edge bg-page px-5 pt-3 pb-5 shadow-sheet">
-        <div className="sticky left-5 flex w-full max-w-[calc(100cqw-76px)] flex-wrap items-center justify-between gap-x-4 pb-2">
+        <div className="sticky left-5 flex w-full max-w-[calc(var(--room-width,100vw)-76px)] flex-wrap items-center justify-between gap-x-4 pb-2">
           <figcaption className="min-h-8 min-w-0 font-board text-[19px] wrap-anywhere text-soft">
             {title ?? (shownRun && writeProblem(shownRun.working.problem, house))}
           </figcaption>

@@ -6,6 +6,7 @@ import type { HouseRules } from "@/core/house";
 import type { MethodId, Step } from "@/core/methods";
 import { pictureOf } from "@/core/pictures";
 import { type StepWords, stretches } from "@/core/wording";
+import { DivisionNames } from "./DivisionNames";
 import { EstimateCard } from "./EstimateCard";
 import { InverseCard } from "./InverseCard";
 import { LazyPicture } from "./lazy";
@@ -15,6 +16,7 @@ import { OtherMethodCard } from "./OtherMethodCard";
 export function Margin({
   run,
   step,
+  position,
   words,
   house,
   hidden,
@@ -27,6 +29,8 @@ export function Margin({
 }: {
   readonly run: Run;
   readonly step: Step<RunReason>;
+  /** Where in the run the step stands, from 1. */
+  readonly position: number;
   readonly words: StepWords;
   readonly house: HouseRules;
   /** Whether the question stands in place of what to say and why. */
@@ -74,6 +78,7 @@ export function Margin({
         </section>
       )}
       <hr className="border-edge" />
+      <DivisionNames run={run} step={position} house={house} />
       {run.estimate && (
         <EstimateCard
           estimate={run.estimate}

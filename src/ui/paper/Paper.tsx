@@ -105,9 +105,9 @@ export function Paper({
 /** Squares are never drawn smaller than this; a sheet that is larger still is scrolled. */
 const SMALLEST_SQUARE = 26;
 
-/** The width of a sheet as CSS: as many pixels as wanted, but no more than the room (a size container) holds. */
+/** The width of a sheet as CSS: as many pixels as wanted, but no more than the room holds, which is told in two properties. */
 const widthWithin = (columns: number, rows: number, square: number): string =>
-  `max(${columns * SMALLEST_SQUARE}px, min(${columns * square}px, 100cqw - 76px, (100cqh - 104px) * ${columns / rows}))`;
+  `max(${columns * SMALLEST_SQUARE}px, min(${columns * square}px, var(--room-width, 100vw) - 76px, (var(--room-height, 100vh) - 104px) * ${columns / rows}))`;
 
 const Ruling = memo(function Ruling({ sheet }: { readonly sheet: Extent }): ReactElement {
   const lines = (from: number, to: number): readonly number[] =>

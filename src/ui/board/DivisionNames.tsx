@@ -1,0 +1,39 @@
+import type { ReactElement } from "react";
+import type { Run } from "@/core/checks";
+import type { HouseRules } from "@/core/house";
+import { writeDecimal } from "@/core/number";
+import { writeAnswer } from "@/core/problem";
+
+/** Which number is the dividend, which the divisor and which the quotient: they are easily mixed up. */
+export function DivisionNames({
+  run,
+  step,
+  house,
+}: {
+  readonly run: Run;
+  readonly step: number;
+  readonly house: HouseRules;
+}): ReactElement | null {
+  const { problem, answer } = run.working;
+  const [dividend, divisor] = problem.operands;
+  if (problem.op !== "divide" || dividend === undefined || divisor === undefined) return null;
+  const named = run.steps.slice(0, step).some(({ reason }) => reason.kind === "nameAnswer");
+  const rows = [
+    { name: "Dividend", is: "what is shared", number: writeDecimal(dividend, house) },
+    { name: "Divisor", is: "what it is shared by", number: writeDecimal(divisor, house) },
+    { name: "Quotient", is: "what comes out", number: named ? writeAnswer(answer, house) : "?" },
+  ];
+  return (
+    <section aria-label="Names">
+      <dl className="grid grid-cols-[auto_auto_1fr] items-baseline gap-x-2.5 gap-y-0.5">
+        {rows.map(({ name, is, number }) => (
+          <div key={name} className="contents">
+            <dt className="text-[15px] font-semibold">{name}</dt>
+            <dd className="font-board text-[17px]">{number}</dd>
+            <dd className="text-[13px] text-soft">{is}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  );
+}
