@@ -15,6 +15,7 @@ import type { Keeping } from "./useKeeping";
 const LEAST = { across: 650, down: 500 };
 /** One of two sheets has half the room across. */
 const LEAST_OF_TWO = { across: 300, down: 400 };
+const FREE_OF_TWO = { across: 1, above: 2, below: 1 };
 
 /** Paper on which nothing is to be written yet. */
 const BLANK: Layout = { columns: [{ place: 0, col: -1 }], plumbs: [{ line: 0, from: "top" }] };
@@ -67,7 +68,8 @@ export function BoardSheet({
     () => ({ columns: Math.floor(size.across / view.square), rows: Math.floor(size.down / view.square) }),
     [size, view.square],
   );
-  const sheet = useMemo(() => sheetFor(layout, steps, least), [layout, steps, least]);
+  const free = title === undefined ? undefined : FREE_OF_TWO;
+  const sheet = useMemo(() => sheetFor(layout, steps, least, free), [layout, steps, least, free]);
   const shown = drafted ? drafted.steps.filter(({ stage }) => stage === "setOut").length + 1 : step;
   const here = drafted ? undefined : steps[step - 1];
   const eyeCol = here?.focus[0] ?? (layout.plumbs[0]?.line ?? 0) - 0.5;
@@ -120,7 +122,8 @@ export function BoardSheet({
       // biome-ignore lint/a11y/noNoninteractiveTabindex: a paper larger than its room is scrolled by keys
       tabIndex={0}
       aria-label="Squared paper"
-      className="grid min-h-0 min-w-0 overflow-auto p-4"
+      className="grid min-h-0 min-w-0 overflow-auto p-4 data-[two=true]:p-2"
+      data-two={title !== undefined}
       onPointerDown={(event) => {
         swipeFrom.current = { x: event.clientX, y: event.clientY };
       }}

@@ -16,7 +16,7 @@ export function InverseCard({
 }): ReactElement {
   const { layout, steps, problem } = inverse.working;
   const sheet = useMemo(
-    () => sheetFor(layout, steps, { columns: 0, rows: 0 }, { around: 1, below: 1 }),
+    () => sheetFor(layout, steps, { columns: 0, rows: 0 }, { across: 1, above: 1, below: 1 }),
     [layout, steps],
   );
   const line = writeProblem(problem, house);

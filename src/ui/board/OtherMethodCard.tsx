@@ -19,7 +19,7 @@ export function OtherMethodCard({
 }): ReactElement {
   const { layout, steps } = useMemo(() => workingOf(problem, house, method), [problem, house, method]);
   const sheet = useMemo(
-    () => sheetFor(layout, steps, { columns: 0, rows: 0 }, { around: 1, below: 1 }),
+    () => sheetFor(layout, steps, { columns: 0, rows: 0 }, { across: 1, above: 1, below: 1 }),
     [layout, steps],
   );
   const { name } = METHOD_WORDS[method];

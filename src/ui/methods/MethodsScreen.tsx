@@ -75,7 +75,12 @@ function MethodCard({
           layout={working.layout}
           writings={working.steps}
           shown={working.steps.length}
-          sheet={sheetFor(working.layout, working.steps, { columns: 14, rows: 0 }, { around: 1, below: 1 })}
+          sheet={sheetFor(
+            working.layout,
+            working.steps,
+            { columns: 14, rows: 0 },
+            { across: 1, above: 1, below: 1 },
+          )}
           square="fit"
           house={house}
           placeNames={false}

@@ -17,18 +17,22 @@ export function sheetFor(
   layout: Layout,
   writings: readonly Writing[],
   least: { readonly columns: number; readonly rows: number },
-  free: { readonly around: number; readonly below: number } = { around: 2, below: 1 },
+  free: { readonly across: number; readonly above: number; readonly below: number } = {
+    across: 2,
+    above: 2,
+    below: 1,
+  },
 ): Sheet {
   const written = extentOf(
     layout,
     writings.flatMap((writing) => writing.marks),
   );
   const [left, right] = widened(
-    Math.floor(written.left) - free.around,
-    Math.ceil(written.right) + free.around,
+    Math.floor(written.left) - free.across,
+    Math.ceil(written.right) + free.across,
     least.columns,
   );
-  const [top, bottom] = widened(written.top - free.around, written.bottom + free.below, least.rows);
+  const [top, bottom] = widened(written.top - free.above, written.bottom + free.below, least.rows);
   return { left, right, top, bottom, written };
 }
 
@@ -63,6 +67,7 @@ export function Paper({
 }): ReactElement {
   const columns = sheet.right - sheet.left;
   const rows = sheet.bottom - sheet.top;
+  const begins = columnsBegin(layout, sheet);
   const focus = still ? [] : (writings[shown - 1]?.focus ?? []);
   const size =
     square === "fit" ? { width: "100%" } : { style: { width: widthWithin(columns, rows, square) } };
@@ -79,13 +84,13 @@ export function Paper({
         <rect
           key={col}
           x={col * UNIT}
-          y={sheet.written.top * UNIT}
+          y={begins * UNIT}
           width={UNIT}
-          height={(sheet.bottom - 1 - sheet.written.top) * UNIT}
+          height={(sheet.bottom - 1 - begins) * UNIT}
           fill="var(--band)"
         />
       ))}
-      {placeNames && <PlaceNames layout={layout} above={namesAbove(layout, sheet)} house={house} />}
+      {placeNames && <PlaceNames layout={layout} above={begins} house={house} />}
       {layout.plumbs.map((plumb) => (
         <PlumbLine key={plumb.line} plumb={plumb} sheet={sheet} />
       ))}
@@ -145,8 +150,8 @@ const PlumbLine = memo(function PlumbLine({
   );
 });
 
-/** Where a plumb line begins further down, its columns do too, and so their names. */
-function namesAbove({ plumbs: [plumb] }: Layout, sheet: Sheet): number {
+/** The row in which the columns begin: where a plumb line begins further down, they do too. */
+function columnsBegin({ plumbs: [plumb] }: Layout, sheet: Sheet): number {
   return plumb === undefined || plumb.from === "top" ? sheet.written.top : plumb.from;
 }
 

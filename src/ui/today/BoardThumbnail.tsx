@@ -9,7 +9,7 @@ import type { ListedBoard } from "./listedBoard";
 const THUMBNAIL_SHAPE = 8 / 5;
 
 /** Free squares around what is written. */
-const AROUND = { around: 1, below: 1 };
+const AROUND = { across: 1, above: 1, below: 1 };
 
 /** A kept board in small, at the step where it was left. */
 export function BoardThumbnail({ board }: { readonly board: ListedBoard }): ReactElement | null {
