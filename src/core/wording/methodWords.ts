@@ -139,7 +139,7 @@ export function refusalWords(method: MethodId, refusal: Refusal): string {
     case "manyParts":
       return `${name} takes numbers with ${refusal.most} digits other than zero at most.`;
     case "manyPlaces":
-      return `${name} takes numbers with ${refusal.most} digits at most on each side of the point.`;
+      return `${name} takes numbers with at most ${refusal.most} digits in the whole part and ${refusal.most} decimals.`;
     case "largeDivisor":
       return `${name} is for divisors up to ${refusal.most}, once they are whole.`;
     case "otherForm":

@@ -9,8 +9,9 @@ import { countingWords, expandedWords } from "./expandedWords";
 import { areaWords, latticeWords } from "./latticeWords";
 import type { StepWords } from "./line";
 import { addTenToBothWords, differenceWithOwedWords, makeUpWords } from "./paymentWords";
-import { inLineWords, productWords, shiftWords } from "./productWords";
+import { productWords } from "./productWords";
 import { settingOutWords } from "./settingOutWords";
+import { inLineWords, shiftWords } from "./shiftWords";
 import { taskWords } from "./taskWords";
 
 /** The English wordbook: what is said about a step, by its reason and the house rules. A reason without words does not compile. */

@@ -1,7 +1,7 @@
 import { type ReactElement, useMemo } from "react";
 import type { Inverse } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import { writeProblem } from "@/core/problem";
+import { readProblem, writeProblem } from "@/core/problem";
 import { plain } from "@/core/wording";
 import { Paper, sheetFor } from "../paper";
 import { boardAddress } from "./address";
@@ -20,6 +20,8 @@ export function InverseCard({
     [layout, steps],
   );
   const line = writeProblem(problem, house);
+  // A product of long numbers has more digits than a board takes.
+  const canBeTyped = readProblem(line, house).ok;
   return (
     <section aria-label="Check by the inverse">
       <h2 className="text-[13px] text-soft">Check by the inverse</h2>
@@ -36,12 +38,14 @@ export function InverseCard({
           still
         />
       </div>
-      <a
-        href={boardAddress({ problem: line, house })}
-        className="mt-1 inline-flex min-h-9 items-center text-[15px] font-semibold text-plumb"
-      >
-        Open this check on a board
-      </a>
+      {canBeTyped && (
+        <a
+          href={boardAddress({ problem: line, house })}
+          className="mt-1 inline-flex min-h-9 items-center text-[15px] font-semibold text-plumb"
+        >
+          Open this check on a board
+        </a>
+      )}
     </section>
   );
 }
