@@ -112,7 +112,7 @@ export function workMultiplesOfTen(
         focus: [],
       },
       {
-        stage: "work",
+        stage: "setOut",
         reason: { kind: "zerosFirst", before: multiplicand, after, zeros },
         marks: shifted,
         focus: [],

@@ -32,7 +32,9 @@ export function EstimateCard({
         <GuessForm house={house} onGuess={onGuess} />
       ) : (
         <>
-          <p className="mt-1 text-xl font-semibold text-straw">{estimateLine(estimate, house)}</p>
+          <p className="mt-1 text-xl font-semibold wrap-anywhere text-straw">
+            {estimateLine(estimate, house)}
+          </p>
           {made?.ok && (
             <Compared
               guess={made.value}

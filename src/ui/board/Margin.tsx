@@ -48,7 +48,7 @@ export function Margin({
     <>
       <section aria-label={hidden ? "Ask" : "Say"}>
         <h2 className="text-[13px] text-soft">{hidden ? "Ask" : "Say"}</h2>
-        <p className="mt-1 text-[23px] leading-[1.3] text-balance">
+        <p className="mt-1 text-[23px] leading-[1.3] text-balance wrap-anywhere">
           <Marked line={hidden ? words.ask : words.say} />
         </p>
         {hidden && !waiting && (
@@ -64,7 +64,7 @@ export function Margin({
       {!hidden && (
         <section aria-label="Why">
           <h2 className="text-[13px] text-soft">Why</h2>
-          <p className="mt-1 text-[15.5px] leading-normal">
+          <p className="mt-1 text-[15.5px] leading-normal wrap-anywhere">
             <Marked line={words.why} />
           </p>
         </section>
