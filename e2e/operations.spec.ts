@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { board, expect, expectAccessible, test } from "./tutor";
+import { board, expect, expectAccessible, listening, test } from "./tutor";
 
 /** Chooses a method on the open board. */
 async function chooseMethod(page: Page, name: string): Promise<void> {
@@ -133,6 +133,7 @@ test("two boards stand side by side, stepped together by stage, and are kept so"
   await expectAccessible(page);
   await expect(page.getByText("Kept", { exact: true })).toBeVisible();
   await page.reload();
+  await listening(page);
   await expect(papers).toHaveCount(2);
   await page.keyboard.press("b");
   await page.getByRole("button", { name: /^One board/ }).click();
@@ -247,4 +248,19 @@ test("the parts of a division are named in the margin", async ({ page }) => {
   await expect(parts).toContainText("Quotient?");
   await page.keyboard.press("End");
   await expect(parts).toContainText("Quotient90");
+});
+
+test("each switch of the house rules shows what it changes", async ({ page }) => {
+  await page.goto("/house-rules");
+  const layout = page.getByRole("radiogroup", { name: "The divisor stands" });
+  const sample = page.getByRole("img", { name: /The divisor stands/ });
+  const before = await sample.innerHTML();
+  await layout.getByText("in a right-hand corner").click();
+  await expect.poll(() => sample.innerHTML()).not.toBe(before);
+  await expect(page.getByRole("status")).toHaveText("Kept");
+  await expectAccessible(page);
+  await page.goto("/board?problem=86+%C3%B7+7");
+  await page.keyboard.press("r");
+  await page.getByRole("radio", { name: /Fillers, true values/ }).click();
+  await expect(page.getByRole("radio", { name: "before a bracket" })).toBeChecked();
 });

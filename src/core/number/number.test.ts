@@ -6,15 +6,20 @@ import { anyDecimal } from "../testing/arbitrary";
 import {
   compareDecimals,
   countedIn,
+  cutTo,
   type Decimal,
   digitAt,
+  digitsOf,
   fromCount,
   highestPlace,
   leadingPlace,
   lowestPlace,
+  movedBy,
   type Notation,
   placesFrom,
+  powerOfTen,
   roundTo,
+  withoutBarePoint,
   withoutTrailingZeros,
   writeDecimal,
 } from ".";
@@ -97,6 +102,59 @@ describe("a numeral", () => {
         expect(short.point).toBe(short.fraction !== "");
       }),
     );
+  });
+});
+
+describe("a numeral that is moved", () => {
+  it("is worth so many powers of ten more or less, with the same digits and no needless zero in front", () => {
+    fc.assert(
+      fc.property(anyDecimal, fc.integer({ min: -16, max: 16 }), (numeral, by) => {
+        const moved = movedBy(numeral, by);
+        expect(worthOf(moved).equals(worthOf(numeral).times(new Wide(10).pow(by)))).toBe(true);
+        expect(moved.whole).toMatch(/^(0|[1-9]\d*)$/);
+        expect(moved.point).toBe(moved.fraction !== "");
+        expect(moved.fraction.length).toBe(Math.max(0, numeral.fraction.length - by));
+        const back = movedBy(moved, -by);
+        expect(worthOf(back).equals(worthOf(numeral))).toBe(true);
+      }),
+    );
+  });
+
+  it("is a power of ten where it is a one with nothing but zeros", () => {
+    fc.assert(
+      fc.property(anyDecimal, (numeral) => {
+        const place = powerOfTen(numeral);
+        const logarithm = worthOf(numeral).isZero() ? undefined : worthOf(numeral).log(10);
+        if (place === undefined) expect(logarithm?.isInteger() ?? false).toBe(false);
+        else expect(worthOf(numeral).equals(new Wide(10).pow(place))).toBe(true);
+      }),
+    );
+    expect(powerOfTen(fromCount(1000n, 0))).toBe(3);
+    expect(powerOfTen(fromCount(1n, 2))).toBe(-2);
+    expect(powerOfTen(fromCount(10n, 1))).toBe(0);
+    expect(powerOfTen(fromCount(11n, 0))).toBeUndefined();
+  });
+
+  it("is cut off below a place, or one more of it where it goes up", () => {
+    fc.assert(
+      fc.property(anyDecimal, fc.integer({ min: -6, max: 6 }), fc.boolean(), (numeral, place, up) => {
+        const unit = new Wide(10).pow(place);
+        const expected = worthOf(numeral)
+          .dividedBy(unit)
+          .floor()
+          .plus(up ? 1 : 0)
+          .times(unit);
+        expect(worthOf(cutTo(numeral, place, up)).equals(expected)).toBe(true);
+      }),
+    );
+  });
+
+  it("shows all its digits from the first that is not zero, and no point with nothing after it", () => {
+    expect(digitsOf(fromCount(360n, 4))).toBe("360");
+    expect(digitsOf(fromCount(0n, 3))).toBe("0");
+    const bare: Decimal = { kind: "decimal", negative: false, whole: "5", fraction: "", point: true };
+    expect(withoutBarePoint(bare)).toEqual({ ...bare, point: false });
+    expect(withoutBarePoint(fromCount(25n, 1))).toEqual(fromCount(25n, 1));
   });
 });
 

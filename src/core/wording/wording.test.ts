@@ -2,10 +2,11 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { runOf } from "../checks";
 import { type HouseRules, houseRulesFrom, PRESETS, SWITCH_NAMES, SWITCHES } from "../house";
-import { workingOf } from "../methods";
+import { type MethodId, workingOf } from "../methods";
 import type { Decimal } from "../number";
 import { readProblem } from "../problem";
 import { anyDecimal, anyHouse, anyTask } from "../testing/arbitrary";
+import { answerInWords } from "./answerWords";
 import { houseRefusalWords, SWITCH_GROUPS } from "./houseWords";
 import { plain, stretches } from "./line";
 import { numeralWords, placesName } from "./numberWords";
@@ -161,6 +162,93 @@ describe("what is said at a step", () => {
     );
     expect(said("5 - 2.004", { ...short, borrowTerm: "exchange" })).toContain(
       "4 from 0 won't go: exchange 1 from the 5. The 5 becomes 4, each zero between 9 and the 0 becomes 10.",
+    );
+  });
+});
+
+describe("what is said of products and quotients", () => {
+  const one = (line: string, kind: string, house: HouseRules, method?: MethodId): string => {
+    const problem = readProblem(line, house);
+    if (!problem.ok) throw new Error(`${line} does not read`);
+    const step = runOf(workingOf(problem.value, house, method)).steps.find(
+      ({ reason }) => reason.kind === kind,
+    );
+    if (step === undefined) throw new Error(`${line} has no ${kind}`);
+    return plain(stepWords(step.reason, house).say);
+  };
+  const comma = PRESETS.commaBelow;
+
+  it.each([
+    ["23 × 14", "digitProduct", "4 times 3 is 12: write 2, carry 1."],
+    ["23 × 14", "openRow", "The 1 stands for one ten: open its row with a zero."],
+    ["23 × 104", "zeroRow", "Times zero gives nothing: skip this row."],
+    ["0.06 × 0.3", "countPlaces", "Count the places after the point: 2 + 1 = 3."],
+    ["0.06 × 0.3", "pointByCounting", "From the right end the point makes 3 hops to the left: 0.018."],
+    ["0.45 × 1000", "shiftDigits", "Every digit moves 3 places to the left, past the point: 450."],
+    ["45 ÷ 1000", "shiftDigits", "Every digit moves 3 places to the right, past the point: 0.045."],
+    ["8.61 ÷ 0.7", "takePart", undefined],
+    ["6.3 ÷ 0.7", "takePart", "7 does not go into fewer digits: take 63."],
+    ["86 ÷ 7", "howMany", "7 into 8 goes 1 time."],
+    ["86 ÷ 7 with remainder", "remainderLeft", "The quotient is 12, and 2 is left: the remainder."],
+    [
+      "7.25 ÷ 0.5 with remainder",
+      "remainderLeft",
+      "The quotient is 14. What is left, 2.5, was made 10 times too large: the remainder is 0.25.",
+    ],
+    ["46 ÷ 8 as a mixed number", "simplifyPart", "Both have 2 as a factor: 6/8 is 3/4."],
+    ["1 ÷ 6", "blockFound", "4 is left, as before: from here the digits 6 come again for ever."],
+    [
+      "1 ÷ 9967",
+      "goesOnTooLong",
+      "The digits come again only after 9,966 places: stop here and round to 9 places.",
+    ],
+    [
+      "2 ÷ 3 to tenths",
+      "roundAnswer",
+      "6 comes after the tenths: up. The 6 in the tenths becomes 7: 0.66 ≈ 0.7.",
+    ],
+    [
+      "round 3.96 to tenths",
+      "roundAnswer",
+      "6 comes after the tenths: up. The 9 in the tenths becomes ten, which carries on: 3.96 ≈ 4.0.",
+    ],
+    ["compare 0.45 and 0.405", "comparePlace", "The ones: 0 and 0, the same. Go on."],
+  ])("%s, %s", (line, kind, said) => {
+    if (said === undefined) expect(() => one(line, kind, byPlaces)).toThrow();
+    else expect(one(line, kind, byPlaces)).toBe(said);
+  });
+
+  it("follows the notation of the house", () => {
+    expect(one("0,06 · 0,3", "pointByCounting", comma)).toBe(
+      "From the right end the comma makes 3 hops to the left: 0,018.",
+    );
+    expect(one("7,2 : 0,08", "writeDivision", comma)).toBe(
+      "The dividend 720 goes left, the divisor 8 into the corner right of it.",
+    );
+    expect(one("12.5 × 0.4", "compareWithEstimate", byPlaces)).toBe(
+      "5 lies as near to the estimate 5.2 as rounding allows: the size is right.",
+    );
+    expect(one("2.5 × 0.5", "compareWithEstimate", byPlaces)).toBe(
+      "The estimate was 1.5. With these digits 0.125 is too small and 12.5 too large: 1.25 is right.",
+    );
+    expect(one("23 × 14", "cellProduct", byPlaces, "lattice")).toBe(
+      "1 times 2 is 2: 0 above the diagonal, 2 below.",
+    );
+    expect(one("53.2 − 27.8", "hopUp", byPlaces, "counting-up")).toBe("From 27.8 up 0.2 to 28.");
+  });
+
+  it.each([
+    [1n, 2n, "one half"],
+    [3n, 4n, "three quarters"],
+    [5n, 6n, "five sixths"],
+    [7n, 12n, "seven twelfths"],
+    [1n, 20n, "one twentieth"],
+    [3n, 101n, "three one hundred firsts"],
+    [5n, 9967n, "5 over 9967"],
+  ])("reads %s over %s as %s", (numerator, denominator, words) => {
+    expect(answerInWords({ kind: "mixed", whole: 0n, numerator, denominator }, byPlaces)).toBe(words);
+    expect(answerInWords({ kind: "mixed", whole: 2n, numerator, denominator }, byPlaces)).toBe(
+      `two and ${words}`,
     );
   });
 });
