@@ -36,6 +36,13 @@ export async function listening(page: Page): Promise<void> {
   await page.waitForFunction(() =>
     Object.keys(document.querySelector("main") ?? {}).some((name) => name.startsWith("__react")),
   );
+  // The page is known to React then, but keys are listened for only after its effects: when nothing is left to do.
+  await page.evaluate(
+    () =>
+      new Promise((done) =>
+        requestIdleCallback(() => requestIdleCallback(done, { timeout: 3000 }), { timeout: 3000 }),
+      ),
+  );
 }
 
 /** What a tutor sees and does on the Board. */
