@@ -151,7 +151,8 @@ function rowSteps(drawing: Drawing, row: PartialRow, nth: number): readonly Step
   if (row.by === 0) {
     const written = rows.includes(row);
     const only = rows.length === 1;
-    const across = zeros(drawing, only ? 0 : opens, row.digits.length, at, "written");
+    const count = only ? row.digits.length : block.top.length;
+    const across = zeros(drawing, only ? 0 : opens, count, at, "written");
     const marks = written ? [...(only ? [] : opening), ...across] : [];
     return [{ stage: "work", reason: { kind: "zeroRow", byPlace, written }, marks, focus: [] }];
   }
