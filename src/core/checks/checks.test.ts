@@ -1,12 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { featuresOf } from "../features";
-import { choicesOf, houseRulesFrom, PRESETS } from "../house";
-import { workingOf } from "../methods";
+import { choicesOf, type HouseRules, houseRulesFrom, PRESETS } from "../house";
+import { type MethodId, workingOf } from "../methods";
 import { compareDecimals, fromCount, writeDecimal } from "../number";
 import { exactAnswer, readProblem } from "../problem";
 import { Wide, wide } from "../testing/answers";
 import { anyHouse, anyProblem, anyTask } from "../testing/arbitrary";
+import { stepWords } from "../wording";
 import { type CalculatorKey, CLEARED, display, keysFor, press } from "./calculator";
 import { estimateOf, guessAgainst, isNear } from "./estimate";
 import { runOf } from "./run";
@@ -82,6 +83,23 @@ describe("the checks", () => {
       finer ? "103 99" : rounded,
     );
     expect(writeDecimal(estimate.result, house)).toBe(finer ? "4" : result);
+  });
+
+  it("lead a product with a zero in it back to the factors that were left alone, and say which", () => {
+    const { inverse, steps } = runOf(workingOf(problemOf("5 × 3 × 0"), house));
+    expect(inverse?.others.map((factor) => writeDecimal(factor, house))).toEqual(["5", "0"]);
+    const back = steps.find(({ reason }) => reason.kind === "inverse");
+    expect(back && stepWords(back.reason, house).say).toContain("0 ÷ 3 = 0*, which is what 5 × 0 makes");
+  });
+
+  it("take only a method that ends in the same form for another way", () => {
+    const other = (line: string, rules: Partial<HouseRules>, method: MethodId) =>
+      runOf(workingOf(problemOf(line), { ...house, ...rules }, method)).steps.some(
+        ({ reason }) => reason.kind === "otherMethod",
+      );
+    expect(other("1 ÷ 1000", { divisionEnding: "twoPlaces" }, "shift")).toBe(false);
+    expect(other("25 ÷ 10", { divisionEnding: "remainder" }, "shift")).toBe(false);
+    expect(other("25 ÷ 10", { divisionEnding: "exact" }, "shift")).toBe(true);
   });
 
   it("find an answer with its point one square out", () => {

@@ -17,6 +17,8 @@ export interface Inverse {
   /** What was left over by a division, and is added to the product of quotient and divisor; nothing where nothing was. */
   readonly plus: Decimal | undefined;
   readonly expected: Decimal;
+  /** The numbers that were left alone, and make what is expected. */
+  readonly others: readonly Decimal[];
   /** What leads back: the one number it began with, or what the numbers left alone make. */
   readonly leadsTo: "firstNumber" | "otherNumbers" | "dividend";
   readonly agrees: boolean;
@@ -69,6 +71,7 @@ export function inverseOf(working: Working): Inverse | undefined {
         result,
         plus: left === 0n ? undefined : withoutTrailingZeros(fromCount(left, places)),
         expected: first,
+        others: [first],
         leadsTo: "dividend",
         agrees: left >= 0n && small,
       };
@@ -100,6 +103,7 @@ function carriedOut(
     result,
     plus: undefined,
     expected,
+    others,
     leadsTo: more.length === 0 ? "firstNumber" : "otherNumbers",
     agrees: compareDecimals(result, expected) === 0,
   };

@@ -1,6 +1,6 @@
 import { type MethodId, methodsFor, type Reason, type Step, type Working, workingOf } from "../methods";
 import { compareDecimals, countedIn, type Decimal, fromCount, roundTo } from "../number";
-import { type Answer, isRight, type Problem } from "../problem";
+import { type Answer, type Problem, worthOf } from "../problem";
 import { type Estimate, estimateOf, isNear } from "./estimate";
 import { type Inverse, inverseOf } from "./inverse";
 
@@ -76,13 +76,17 @@ export function runOf(working: Working): Run {
   };
 }
 
-/** The first other method that takes the problem, carried out beside this one. */
+/** The first other method that ends in the same form, carried out beside this one. One that ends in another form would be no check. */
 function otherMethod({ problem, method, house, answer }: Working): readonly CheckReason[] {
-  const other = methodsFor(problem).find(({ id, refusal }) => id !== method && refusal === undefined);
-  if (other === undefined) return [];
-  const second = workingOf(problem, house, other.id).answer;
-  const agrees = isRight(problem, second) && isRight(problem, answer);
-  return [{ kind: "otherMethod", method: other.id, answer: second, agrees }];
+  const divisor = problem.op === "divide" ? problem.operands[1] : undefined;
+  for (const { id, refusal } of methodsFor(problem)) {
+    if (id === method || refusal !== undefined) continue;
+    const second = workingOf(problem, house, id).answer;
+    if (second.kind !== answer.kind) continue;
+    const agrees = worthOf(second, divisor).equals(worthOf(answer, divisor));
+    return [{ kind: "otherMethod", method: id, answer: second, agrees }];
+  }
+  return [];
 }
 
 function neighbours({ operands, wanted }: Problem, answer: Answer): CheckReason {

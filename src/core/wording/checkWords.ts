@@ -112,15 +112,14 @@ function inverseWords(
   { problem, inverse }: Extract<CheckReason, { kind: "inverse" }>,
   house: HouseRules,
 ): StepWords {
-  const { working, result, plus, expected, leadsTo, agrees } = inverse;
+  const { working, result, plus, expected, others, leadsTo, agrees } = inverse;
   const rest = plus ? ` + ${inText(plus, house)}` : "";
   const asked = writeProblem({ ...working.problem, wanted: AS_IT_COMES }, house);
   const target = inText(expected, house);
   const line = `${asked}${rest} = ${plus && agrees ? target : inText(result, house)}`;
-  const others = { ...problem, operands: problem.operands.slice(0, -1), wanted: AS_IT_COMES };
   const back = {
     firstNumber: `the ${target} it began with`,
-    otherNumbers: `which is what ${writeProblem(others, house)} makes`,
+    otherNumbers: `which is what ${writeProblem({ ...problem, operands: others, wanted: AS_IT_COMES }, house)} makes`,
     dividend: "the dividend",
   }[leadsTo];
   return {

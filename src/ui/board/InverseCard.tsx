@@ -1,10 +1,9 @@
-import { type ReactElement, useMemo } from "react";
+import type { ReactElement } from "react";
 import type { Inverse } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { readProblem, writeProblem } from "@/core/problem";
-import { plain } from "@/core/wording";
-import { Paper, sheetFor } from "../paper";
 import { boardAddress } from "./address";
+import { SmallBoard } from "./SmallBoard";
 
 /** The inverse operation worked out in small, and a way to open it as a board of its own. */
 export function InverseCard({
@@ -14,30 +13,13 @@ export function InverseCard({
   readonly inverse: Inverse;
   readonly house: HouseRules;
 }): ReactElement {
-  const { layout, steps, problem } = inverse.working;
-  const sheet = useMemo(
-    () => sheetFor(layout, steps, { columns: 0, rows: 0 }, { across: 1, above: 1, below: 1 }),
-    [layout, steps],
-  );
-  const line = writeProblem(problem, house);
+  const line = writeProblem(inverse.working.problem, house);
   // A product of long numbers has more digits than a board takes.
   const canBeTyped = readProblem(line, house).ok;
   return (
     <section aria-label="Check by the inverse">
       <h2 className="text-[13px] text-soft">Check by the inverse</h2>
-      <div className="mt-2 max-w-52 rounded-md border border-edge bg-page p-2">
-        <Paper
-          layout={layout}
-          writings={steps}
-          shown={steps.length}
-          sheet={sheet}
-          square="fit"
-          house={house}
-          placeNames={false}
-          label={plain(`${line}, worked in columns`)}
-          still
-        />
-      </div>
+      <SmallBoard working={inverse.working} label={`${line}, worked in columns`} />
       {canBeTyped && (
         <a
           href={boardAddress({ problem: line, house })}

@@ -3,7 +3,7 @@ import type { HouseRules } from "@/core/house";
 import { type MethodId, workingOf } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { METHOD_WORDS } from "@/core/wording";
-import { Paper, sheetFor } from "../paper";
+import { SmallBoard } from "./SmallBoard";
 
 /** The problem by another method in small, and a way to step both side by side. */
 export function OtherMethodCard({
@@ -17,28 +17,12 @@ export function OtherMethodCard({
   readonly house: HouseRules;
   readonly onBeside: (method: MethodId) => void;
 }): ReactElement {
-  const { layout, steps } = useMemo(() => workingOf(problem, house, method), [problem, house, method]);
-  const sheet = useMemo(
-    () => sheetFor(layout, steps, { columns: 0, rows: 0 }, { across: 1, above: 1, below: 1 }),
-    [layout, steps],
-  );
+  const working = useMemo(() => workingOf(problem, house, method), [problem, house, method]);
   const { name } = METHOD_WORDS[method];
   return (
     <section aria-label="Check by another method">
       <h2 className="text-[13px] text-soft">{name}</h2>
-      <div className="mt-2 max-w-52 rounded-md border border-edge bg-page p-2">
-        <Paper
-          layout={layout}
-          writings={steps}
-          shown={steps.length}
-          sheet={sheet}
-          square="fit"
-          house={house}
-          placeNames={false}
-          label={`The same problem by ${name.toLowerCase()}`}
-          still
-        />
-      </div>
+      <SmallBoard working={working} label={`The same problem by ${name.toLowerCase()}`} />
       <button
         type="button"
         onClick={() => onBeside(method)}

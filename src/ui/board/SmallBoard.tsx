@@ -1,0 +1,33 @@
+import { type ReactElement, useMemo } from "react";
+import type { Working } from "@/core/methods";
+import { Paper, sheetFor } from "../paper";
+
+/** A finished working in small, for the margin. */
+export function SmallBoard({
+  working,
+  label,
+}: {
+  readonly working: Working;
+  readonly label: string;
+}): ReactElement {
+  const { layout, steps, house } = working;
+  const sheet = useMemo(
+    () => sheetFor(layout, steps, { columns: 0, rows: 0 }, { across: 1, above: 1, below: 1 }),
+    [layout, steps],
+  );
+  return (
+    <div className="mt-2 max-w-52 rounded-md border border-edge bg-page p-2">
+      <Paper
+        layout={layout}
+        writings={steps}
+        shown={steps.length}
+        sheet={sheet}
+        square="fit"
+        house={house}
+        placeNames={false}
+        label={label}
+        still
+      />
+    </div>
+  );
+}
