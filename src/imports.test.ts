@@ -17,6 +17,7 @@ const LAYERS: Readonly<Record<string, readonly string[]>> = {
 const CORE_ORDER = [
   "result",
   "number",
+  "quantity",
   "house",
   "problem",
   "board",

@@ -1,11 +1,11 @@
 import type { Place } from "../number";
+import type { UnitId } from "../quantity";
 import type { Mark } from "./mark";
 
-/** A column of the working laid onto squares, with the place it counts, to be named above it. */
-interface Column {
-  readonly place: Place;
-  readonly col: number;
-}
+/** A column of the working laid onto squares, with what it counts, to be named above it: a place, or a unit over so many squares. */
+export type Column =
+  | { readonly place: Place; readonly col: number }
+  | { readonly unit: UnitId; readonly col: number; readonly width: number };
 
 /**
  * How the paper is ruled before anything is written: its columns, and the grid lines on which points
@@ -30,21 +30,52 @@ export interface Board {
   readonly focus: readonly number[];
 }
 
+/** A sheet beside the first one, for a part of a problem that is worked by itself. */
+export interface Sheet {
+  /** Counted from 1; the first sheet is 0 and has no need to be told. */
+  readonly index: number;
+  readonly layout: Layout;
+}
+
 /** Anything that adds marks: the steps of a working, or a learner's own strokes. */
 export interface Writing {
   readonly marks: readonly Mark[];
   readonly focus: readonly number[];
+  /** The sheet it is written on, where that is not the first. */
+  readonly sheet?: Sheet;
 }
 
-/** The board after the first `count` writings (0 is blank paper); those of the last are fresh. */
+/** How the sheet is ruled that a writing is on. */
+export const layoutOf = (first: Layout, writing: Writing | undefined): Layout =>
+  writing?.sheet?.layout ?? first;
+
+/** The writings that are on the same sheet as one of them. */
+export const sameSheet = <W extends Writing>(writings: readonly W[], as: Writing | undefined): readonly W[] =>
+  writings.filter(({ sheet }) => sheet?.index === as?.sheet?.index);
+
+/** The sheet of the last of the first `count` writings, after all of these (0 is blank paper); the marks of that last one are fresh. */
 export function boardAfter(layout: Layout, writings: readonly Writing[], count: number): Board {
   const last = writings[count - 1];
   return {
-    layout,
-    settled: writings.slice(0, Math.max(0, count - 1)).flatMap((writing) => writing.marks),
+    layout: layoutOf(layout, last),
+    settled: sameSheet(writings.slice(0, Math.max(0, count - 1)), last).flatMap((writing) => writing.marks),
     fresh: last?.marks ?? [],
     focus: last?.focus ?? [],
   };
+}
+
+/** Every sheet that is written on, with all its marks, in the order in which they are begun. */
+export function sheetsOf(
+  layout: Layout,
+  writings: readonly Writing[],
+): readonly { readonly layout: Layout; readonly marks: readonly Mark[] }[] {
+  const firsts = writings.filter(
+    (writing, index) => writings.findIndex(({ sheet }) => sheet?.index === writing.sheet?.index) === index,
+  );
+  return firsts.map((first) => ({
+    layout: layoutOf(layout, first),
+    marks: sameSheet(writings, first).flatMap((writing) => writing.marks),
+  }));
 }
 
 /** A block of squares: columns `left` up to but not including `right`, rows `top` up to but not including `bottom`. */
@@ -57,7 +88,12 @@ export interface Extent {
 
 /** The squares that some marks and a layout's columns touch. */
 export function extentOf(layout: Layout, marks: readonly Mark[]): Extent {
-  const blocks = [...marks.map(blockOf), ...layout.columns.map(({ col }) => square(col, 0))];
+  const named = layout.columns.map((column) => ({
+    ...square(column.col, 0),
+    right: column.col + ("width" in column ? column.width : 1),
+  }));
+  const blocks = [...marks.map(blockOf), ...named];
+  if (blocks.length === 0) return square(0, 0);
   return {
     left: Math.min(...blocks.map((block) => block.left)),
     right: Math.max(...blocks.map((block) => block.right)),
@@ -84,6 +120,15 @@ function blockOf(mark: Mark): Extent {
       return { ...square(mark.from, mark.row), right: mark.to + 1 };
     case "point":
       return { left: mark.line, right: mark.line, top: mark.row, bottom: mark.row + 1 };
+    case "label":
+      return { left: mark.line - 0.5, right: mark.line + 0.5, top: mark.row, bottom: mark.row + 1 };
+    case "jump":
+      return {
+        left: Math.min(mark.from, mark.to),
+        right: Math.max(mark.from, mark.to),
+        top: mark.row - mark.rise,
+        bottom: mark.row,
+      };
     case "spot":
       return { left: mark.col, right: mark.col + 1, top: mark.row, bottom: mark.row };
     case "rule":

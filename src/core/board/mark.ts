@@ -86,6 +86,16 @@ type Pointed =
   | { readonly kind: "spot"; readonly col: number; readonly row: number; readonly look: "written" | "hidden" }
   /** The hop of a point along the foot of a row, from one grid line to the next. */
   | { readonly kind: "hop"; readonly row: number; readonly from: number; readonly to: number }
+  /** A number at a grid line, as under a number line; a `ringed` one is where the line ends. */
+  | { readonly kind: "label"; readonly line: number; readonly row: number; readonly text: string; readonly ringed: boolean }
+  /** A jump over the top edge of a row, from one grid line to another, rising so many squares at its middle. */
+  | {
+      readonly kind: "jump";
+      readonly row: number;
+      readonly from: number;
+      readonly to: number;
+      readonly rise: number;
+    }
   /** A leap from one number down to the next, drawn right of a grid line between the middles of two rows. */
   | { readonly kind: "leap"; readonly line: number; readonly row: number; readonly to: number }
   /** The way a point comes in, from crossing to crossing of the grid. */

@@ -1,6 +1,7 @@
 import Fraction from "fraction.js";
-import { type Decimal, decimalSign, type Notation } from "../number";
+import { asFraction, decimalSign, type Notation } from "../number";
 import type { Problem, SignedOperation } from "../problem";
+import { inMajor, type Quantity } from "../quantity";
 
 /** The keys of a pocket calculator. */
 export const CALCULATOR_KEYS = [
@@ -20,6 +21,8 @@ export const CALCULATOR_KEYS = [
   "point",
   "equals",
   "add",
+  "sign",
+  "fraction",
   "clear",
 ] as const;
 
@@ -30,7 +33,7 @@ const DIGITS = 8;
 
 /** The state of a pocket calculator that reckons exactly and shows what a real one would. */
 export interface Calculator {
-  /** What has been keyed of a number, its point as `.`; nothing while a result is shown. */
+  /** What has been keyed of a number, its point as `.`, the stroke of a fraction as `/`, a minus before it; nothing while a result is shown. */
   readonly entry: string | undefined;
   /** The number so far, exactly, as numerator and denominator. */
   readonly total: Fraction;
@@ -69,6 +72,10 @@ export function press(calculator: Calculator, key: CalculatorKey): Calculator {
     case "8":
     case "9":
       return calculator.error ? calculator : { ...calculator, entry: keyed(calculator.entry, key) };
+    case "sign":
+      return signTurned(calculator);
+    case "fraction":
+      return calculator.error ? calculator : { ...calculator, entry: stroked(calculator.entry) };
     case "add":
     case "subtract":
     case "multiply":
@@ -81,15 +88,38 @@ export function press(calculator: Calculator, key: CalculatorKey): Calculator {
 
 function keyed(entry: string | undefined, key: CalculatorKey): string {
   const before = entry ?? "";
-  if (key === "point") return before.includes(".") ? before : `${before || "0"}.`;
-  if (before.replace(".", "").length >= DIGITS) return before;
+  if (key === "point") return /[./]/.test(before) ? before : `${before || "0"}.`;
+  if (before.replace(/[./−]/g, "").length >= DIGITS) return before;
   return before === "0" ? key : before + key;
+}
+
+/** The entry as a numerator, with the stroke after it; a decimal can be none. */
+const stroked = (entry: string | undefined): string | undefined =>
+  entry === undefined || /[./]/.test(entry) ? entry : `${entry}/`;
+
+/** The sign of what is shown turned: of the entry, or of a result. */
+function signTurned(calculator: Calculator): Calculator {
+  const { entry, total, error } = calculator;
+  if (error) return calculator;
+  if (entry === undefined) return { ...calculator, total: total.neg() };
+  return { ...calculator, entry: entry.startsWith("−") ? entry.slice(1) : `−${entry}` };
+}
+
+/** The number of an entry; nothing where it is a fraction over nothing. */
+function entered(entry: string): Fraction | undefined {
+  const negative = entry.startsWith("−");
+  const [over = "0", under] = (negative ? entry.slice(1) : entry).split("/");
+  if (under !== undefined && under !== "" && BigInt(under) === 0n) return undefined;
+  const size = new Fraction(over.endsWith(".") ? `${over}0` : over);
+  const number = under === undefined || under === "" ? size : size.div(BigInt(under));
+  return negative ? number.neg() : number;
 }
 
 function carriedOut(calculator: Calculator): Calculator {
   const { entry, total, pending, error } = calculator;
   if (error || entry === undefined) return calculator;
-  const number = new Fraction(entry.endsWith(".") ? `${entry}0` : entry);
+  const number = entered(entry);
+  if (number === undefined) return { entry: undefined, pending: undefined, error: true, total };
   const done = { entry: undefined, pending: undefined, error: false };
   switch (pending) {
     case undefined:
@@ -123,18 +153,48 @@ export function display(calculator: Calculator, notation: Notation): Display {
   return { text, cut: !exact, error: false };
 }
 
-/** The keys that work a problem out, as a hand would press them; nothing where a number has more digits than can be keyed. */
+/** The keys that work a problem out, as a hand would press them; nothing where a number has more digits than can be keyed, or brackets would be needed. */
 export function keysFor(problem: Problem): readonly CalculatorKey[] | undefined {
   const { op, operands } = problem;
-  if (op === "round" || op === "compare") return undefined;
+  if (op === "round" || op === "compare" || op === "order" || op === "rewrite" || op === "pay") return undefined;
+  if (op === "chain" || operands.some(({ kind }) => kind === "measure")) return undefined;
   const numbers = operands.map(keysOf);
-  if (numbers.some((keys) => keys.filter((key) => key !== "point").length > DIGITS)) return undefined;
-  return ["clear", ...numbers.flatMap((keys, index) => (index === 0 ? keys : [op, ...keys])), "equals"];
+  const digits = (keys: readonly CalculatorKey[]): number =>
+    keys.filter((key) => key !== "point" && key !== "sign" && key !== "fraction").length;
+  if (numbers.some((keys) => digits(keys) > DIGITS)) return undefined;
+  const signAt = (index: number): SignedOperation => {
+    if (op === "terms") return problem.joins[index - 1] ?? "add";
+    return op === "enough" ? "subtract" : op;
+  };
+  return [
+    "clear",
+    ...numbers.flatMap((keys, index) => (index === 0 ? keys : [signAt(index), ...keys])),
+    "equals",
+  ];
 }
 
-const keysOf = (numeral: Decimal): readonly CalculatorKey[] => {
-  const text = (numeral.whole.replace(/^0+(?=\d)/, "") || "0") + (numeral.fraction && `.${numeral.fraction}`);
-  return [...text].flatMap((character) =>
+/** The keys of a number, its sign last; a mixed number as one fraction. */
+function keysOf(quantity: Quantity): readonly CalculatorKey[] {
+  switch (quantity.kind) {
+    case "decimal": {
+      const { whole, fraction, negative } = quantity;
+      const text = (whole.replace(/^0+(?=\d)/, "") || "0") + (fraction && `.${fraction}`);
+      return [...typed(text), ...(negative ? (["sign"] as const) : [])];
+    }
+    case "fraction":
+    case "mixed": {
+      const { negative, numerator, denominator } = asFraction(quantity);
+      const keys = [...typed(String(numerator)), "fraction" as const, ...typed(String(denominator))];
+      return negative ? [...keys, "sign"] : keys;
+    }
+    case "amount":
+      return keysOf(inMajor(quantity));
+    case "measure":
+      throw new Error("keysOf: a measure can't be keyed");
+  }
+}
+
+const typed = (text: string): readonly CalculatorKey[] =>
+  [...text].flatMap((character) =>
     CALCULATOR_KEYS.filter((key) => key === (character === "." ? "point" : character)),
   );
-};

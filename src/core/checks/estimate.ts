@@ -1,6 +1,5 @@
 import Fraction from "fraction.js";
 import {
-  compareDecimals,
   countedIn,
   type Decimal,
   fromCount,
@@ -10,19 +9,37 @@ import {
   roundTo,
   withoutTrailingZeros,
 } from "../number";
-import { type Answer, fractionOf, type Problem, type SignedOperation, worthOf } from "../problem";
+import type { Quantity } from "../quantity";
+import {
+  type Answer,
+  AS_IT_COMES,
+  type DecimalProblem,
+  divisorOf,
+  fractionOf,
+  type Problem,
+  type SignedOperation,
+  worthOf,
+} from "../problem";
+import { type Estimate, roughlyOf, type Rounding } from "./roughly";
 
-/** A rough answer made before the working: each operand made easy, and what the easy ones come to. */
-export interface Estimate {
+/** A rough answer among decimals. */
+interface Rough {
   readonly op: SignedOperation;
-  /** Rounded to ones, or to the first digit; for a quotient, the dividend to a multiple of the rounded divisor. */
-  readonly rounding: "ones" | "leadingDigit" | "multiple";
+  readonly rounding: Rounding;
   readonly rounded: readonly Decimal[];
   readonly result: Decimal;
 }
 
-/** Estimates a sum, difference, product or quotient. Rounding and comparing are not estimated. */
+/** Estimates what a problem comes to. Rounding, comparing and writing in another form are not estimated. */
 export function estimateOf(problem: Problem): Estimate | undefined {
+  if (problem.kind !== "decimals") return roughlyOf(problem);
+  const rough = roughDecimals(problem);
+  if (rough === undefined) return undefined;
+  const { op, rounding, rounded, result } = rough;
+  return { rounding, rounded: { kind: "decimals", op, operands: rounded, wanted: AS_IT_COMES }, result };
+}
+
+function roughDecimals(problem: DecimalProblem): Rough | undefined {
   switch (problem.op) {
     case "add":
     case "subtract":
@@ -41,7 +58,7 @@ export function estimateOf(problem: Problem): Estimate | undefined {
  * Decimals from one up to a hundred are rounded to ones; larger and smaller numbers, and whole ones,
  * each to its leading digit, unless that makes a difference vanish.
  */
-function estimateOfColumns(problem: Problem, op: "add" | "subtract"): Estimate {
+function estimateOfColumns(problem: DecimalProblem, op: "add" | "subtract"): Rough {
   const largest = Math.max(...problem.operands.map((operand) => leadingPlace(operand) ?? ONES));
   const decimals = problem.operands.some((operand) => operand.fraction !== "");
   if (decimals && (largest === 0 || largest === 1)) return roundedColumns(problem, op, "ones");
@@ -51,10 +68,10 @@ function estimateOfColumns(problem: Problem, op: "add" | "subtract"): Estimate {
 }
 
 function roundedColumns(
-  problem: Problem,
+  problem: DecimalProblem,
   op: "add" | "subtract",
   rounding: "ones" | "leadingDigit",
-): Estimate {
+): Rough {
   const placeFor = (operand: Decimal): Place =>
     rounding === "ones" ? ONES : (leadingPlace(operand) ?? ONES);
   const rounded = problem.operands.map((operand) => roundTo(operand, placeFor(operand)));
@@ -73,7 +90,7 @@ function firstDigits(numeral: Decimal): Decimal {
   return withoutTrailingZeros(/^0*1/.test(begins) ? roundTo(numeral, place - 1) : rough);
 }
 
-function estimateOfProduct({ operands }: Problem): Estimate {
+function estimateOfProduct({ operands }: DecimalProblem): Rough {
   const rounded = operands.map(firstDigits);
   const places = rounded.reduce((sum, { fraction }) => sum + fraction.length, 0);
   const count = rounded.reduce((product, factor) => product * countedIn(factor, factor.fraction.length), 1n);
@@ -86,7 +103,7 @@ function estimateOfProduct({ operands }: Problem): Estimate {
 }
 
 /** The divisor is rounded, and the dividend taken as that multiple of it which lies nearest and is easily seen. */
-function estimateOfQuotient({ operands: [dividend, divisor] }: Problem): Estimate {
+function estimateOfQuotient({ operands: [dividend, divisor] }: DecimalProblem): Rough {
   if (dividend === undefined || divisor === undefined)
     throw new Error("estimateOfQuotient: two numbers are needed");
   const by = firstDigits(divisor);
@@ -102,25 +119,26 @@ function estimateOfQuotient({ operands: [dividend, divisor] }: Problem): Estimat
 /**
  * Whether an answer has the size that was estimated. A sum or difference may differ by as much as its
  * numbers were rounded; a product or quotient must lie nearer to the estimate than to ten times or a
- * tenth of it, so that only one place is left for the point.
+ * tenth of it, so that only one place is left for the point. Of several operations only gross misses show.
  */
 export function isNear(answer: Answer, estimate: Estimate, problem: Problem): boolean {
-  const worth = worthOf(answer, problem.op === "divide" ? problem.operands[1] : undefined);
+  const worth = worthOf(answer, divisorOf(problem));
   const about = fractionOf(estimate.result);
   const off = worth.sub(about).abs();
   const rounding = answer.kind === "rounded" ? lastPlace(problem, answer.numeral) : new Fraction(0);
-  if (estimate.op === "add" || estimate.op === "subtract") {
+  const { op } = problem;
+  if (op === "add" || op === "subtract" || op === "terms") {
     const slack = problem.operands
       .map((operand, index) =>
         fractionOf(operand)
-          .sub(fractionOf(estimate.rounded[index] ?? operand))
+          .sub(fractionOf(estimate.rounded.operands[index] ?? operand))
           .abs(),
       )
       .reduce((sum, by) => sum.add(by), rounding);
     return off.compare(slack) <= 0;
   }
-  if (off.compare(rounding) <= 0) return true;
-  const [small, large] = worth.compare(about) < 0 ? [worth, about] : [about, worth];
+  if (off.compare(rounding) <= 0 || (op === "chain" && off.compare(1) <= 0)) return true;
+  const [small, large] = worth.abs().compare(about.abs()) < 0 ? [worth, about] : [about, worth];
   return large.mul(large).compare(small.mul(small).mul(10)) < 0;
 }
 
@@ -131,7 +149,7 @@ function lastPlace({ wanted }: Problem, numeral: Decimal): Fraction {
 }
 
 /** How a guess made by the learner lies to the estimate. */
-export const guessAgainst = (guess: Decimal, estimate: Estimate): "below" | "same" | "above" => {
-  const order = compareDecimals(guess, estimate.result);
+export const guessAgainst = (guess: Quantity, estimate: Estimate): "below" | "same" | "above" => {
+  const order = fractionOf(guess).compare(fractionOf(estimate.result));
   return order < 0 ? "below" : order > 0 ? "above" : "same";
 };

@@ -7,6 +7,8 @@ export {
   keysFor,
   press,
 } from "./calculator";
-export { type Estimate, guessAgainst } from "./estimate";
+export { guessAgainst } from "./estimate";
 export type { Inverse } from "./inverse";
-export { type Run, type RunReason, runOf } from "./run";
+export type { Estimate } from "./roughly";
+export { type CheckReason, type Run, type RunReason, runOf } from "./run";
+export type { SenseReason } from "./senses";

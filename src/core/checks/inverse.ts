@@ -1,4 +1,4 @@
-import { type Working, workingOf } from "../methods";
+import type { Library, Reason, Working } from "../methods";
 import {
   compareDecimals,
   countedIn,
@@ -8,17 +8,19 @@ import {
   magnitude,
   withoutTrailingZeros,
 } from "../number";
-import { AS_IT_COMES, type Problem } from "../problem";
+import { AS_IT_COMES, type DecimalProblem, fractionOf } from "../problem";
+import type { Quantity } from "../quantity";
+import { type Undoing, undoing } from "./undoing";
 
 /** The inverse operation carried out as a working of its own, and the number it should lead back to. */
 export interface Inverse {
   readonly working: Working;
-  readonly result: Decimal;
+  readonly result: Quantity;
   /** What was left over by a division, and is added to the product of quotient and divisor; nothing where nothing was. */
-  readonly plus: Decimal | undefined;
-  readonly expected: Decimal;
+  readonly plus: Quantity | undefined;
+  readonly expected: Quantity;
   /** The numbers that were left alone, and make what is expected. */
-  readonly others: readonly Decimal[];
+  readonly others: readonly Quantity[];
   /** What leads back: the one number it began with, or what the numbers left alone make. */
   readonly leadsTo: "firstNumber" | "otherNumbers" | "dividend";
   readonly agrees: boolean;
@@ -27,59 +29,105 @@ export interface Inverse {
 /**
  * The inverse of a working: a sum has its last addend taken away again, a difference has the smaller
  * number added back, a product is divided by its last factor, a quotient is multiplied by its divisor.
- * Nothing for rounding and comparing, and for a product of nothing but zeros.
+ * Nothing for rounding, comparing, and for what can't be undone in one step.
  */
-export function inverseOf(working: Working): Inverse | undefined {
+export function inverseOf(working: Working, library: Library<Reason>): Inverse | undefined {
   const { problem, house } = working;
+  if (problem.kind === "decimals") return inverseOfDecimals(working, problem, library);
+  const undone: Undoing | undefined = undoing(working);
+  if (undone === undefined) return undefined;
+  const back = library.workingOf(undone.problem, house);
+  const result = quantityOf(back);
+  if (result === undefined) return undefined;
+  const { plus, expected } = undone;
+  const sum = plus === undefined ? fractionOf(result) : fractionOf(result).add(fractionOf(plus));
+  return {
+    working: back,
+    result,
+    plus,
+    expected,
+    others: [expected],
+    leadsTo: problem.op === "divide" ? "dividend" : "firstNumber",
+    agrees: sum.equals(fractionOf(expected)),
+  };
+}
+
+/** The quantity a working ends in, where it ends in one. */
+function quantityOf({ answer }: Working): Quantity | undefined {
+  switch (answer.kind) {
+    case "decimal":
+    case "fraction":
+    case "mixed":
+    case "amount":
+    case "measure":
+      return answer;
+    default:
+      return undefined;
+  }
+}
+
+function inverseOfDecimals(
+  working: Working,
+  problem: DecimalProblem,
+  library: Library<Reason>,
+): Inverse | undefined {
   const [first, second] = problem.operands;
   if (first === undefined || second === undefined) return undefined;
   switch (problem.op) {
     case "add": {
       const others = problem.operands.slice(0, -1);
       const taken = problem.operands.at(-1) ?? second;
-      return carriedOut("subtract", [exactNumeral(working), taken], others, working, "add");
+      return carriedOut("subtract", [exactNumeral(working, library), taken], others, working, "add", library);
     }
     case "subtract": {
       const belowZero = compareDecimals(first, second) < 0;
       const [larger, smaller] = belowZero ? [second, first] : [first, second];
-      return carriedOut("add", [magnitude(exactNumeral(working)), smaller], [larger], working, "add");
+      const difference = magnitude(exactNumeral(working, library));
+      return carriedOut("add", [difference, smaller], [larger], working, "add", library);
     }
     case "multiply": {
       const by = [...problem.operands].reverse().find((factor) => leadingPlace(factor) !== undefined);
       if (by === undefined) return undefined;
       const others = problem.operands.filter((factor) => factor !== by);
-      return carriedOut(
-        "divide",
-        [exactNumeral(working), by],
-        others.length > 0 ? others : [by],
-        working,
-        "multiply",
-      );
+      const left = others.length > 0 ? others : [by];
+      return carriedOut("divide", [exactNumeral(working, library), by], left, working, "multiply", library);
     }
-    case "divide": {
-      const quotient = cutQuotient(working);
-      const product = workingOf({ op: "multiply", operands: [quotient, second], wanted: AS_IT_COMES }, house);
-      const result = exactNumeral(product);
-      const places = Math.max(first.fraction.length, result.fraction.length);
-      const left = countedIn(first, places) - countedIn(result, places);
-      // A quotient cut off at a place leaves less than the divisor would be there.
-      const least = countedIn(second, second.fraction.length);
-      const size = quotient.fraction.length + second.fraction.length - places;
-      const small = size >= 0 ? left * 10n ** BigInt(size) < least : left < least * 10n ** BigInt(-size);
-      return {
-        working: product,
-        result,
-        plus: left === 0n ? undefined : withoutTrailingZeros(fromCount(left, places)),
-        expected: first,
-        others: [first],
-        leadsTo: "dividend",
-        agrees: left >= 0n && small,
-      };
-    }
+    case "divide":
+      return inverseOfQuotient(working, problem, first, second, library);
     case "round":
     case "compare":
       return undefined;
   }
+}
+
+function inverseOfQuotient(
+  working: Working,
+  problem: DecimalProblem,
+  first: Decimal,
+  second: Decimal,
+  library: Library<Reason>,
+): Inverse {
+  const quotient = cutQuotient(working, problem);
+  const product = library.workingOf(
+    { kind: "decimals", op: "multiply", operands: [quotient, second], wanted: AS_IT_COMES },
+    working.house,
+  );
+  const result = exactNumeral(product, library);
+  const places = Math.max(first.fraction.length, result.fraction.length);
+  const left = countedIn(first, places) - countedIn(result, places);
+  // A quotient cut off at a place leaves less than the divisor would be there.
+  const least = countedIn(second, second.fraction.length);
+  const size = quotient.fraction.length + second.fraction.length - places;
+  const small = size >= 0 ? left * 10n ** BigInt(size) < least : left < least * 10n ** BigInt(-size);
+  return {
+    working: product,
+    result,
+    plus: left === 0n ? undefined : withoutTrailingZeros(fromCount(left, places)),
+    expected: first,
+    others: [first],
+    leadsTo: "dividend",
+    agrees: left >= 0n && small,
+  };
 }
 
 /** The inverse worked, with what the numbers that were left alone make. */
@@ -89,15 +137,17 @@ function carriedOut(
   others: readonly Decimal[],
   of: Working,
   joined: "add" | "multiply",
+  library: Library<Reason>,
 ): Inverse {
   const [only, ...more] = others;
-  const wanted: Problem["wanted"] = op === "divide" ? { kind: "exactly" } : AS_IT_COMES;
-  const working = workingOf({ op, operands, wanted }, of.house);
+  const wanted: DecimalProblem["wanted"] = op === "divide" ? { kind: "exactly" } : AS_IT_COMES;
+  const working = library.workingOf({ kind: "decimals", op, operands, wanted }, of.house);
+  const joinedUp: DecimalProblem = { kind: "decimals", op: joined, operands: others, wanted: AS_IT_COMES };
   const expected =
     only !== undefined && more.length === 0
       ? only
-      : exactNumeral(workingOf({ op: joined, operands: others, wanted: AS_IT_COMES }, of.house));
-  const result = exactNumeral(working);
+      : exactNumeral(library.workingOf(joinedUp, of.house), library);
+  const result = exactNumeral(working, library);
   return {
     working,
     result,
@@ -110,14 +160,15 @@ function carriedOut(
 }
 
 /** A working's answer as an exact numeral; where it was to be rounded, the numeral before that. */
-function exactNumeral({ problem, house, answer }: Working): Decimal {
+function exactNumeral({ problem, house, answer }: Working, library: Library<Reason>): Decimal {
   if (answer.kind === "decimal") return answer;
-  if (problem.wanted.kind !== "toPlace") throw new Error(`exactNumeral: ${answer.kind} is no numeral`);
-  return exactNumeral(workingOf({ ...problem, wanted: AS_IT_COMES }, house));
+  if (problem.kind !== "decimals" || problem.wanted.kind !== "toPlace")
+    throw new Error(`exactNumeral: ${answer.kind} is no numeral`);
+  return exactNumeral(library.workingOf({ ...problem, wanted: AS_IT_COMES }, house), library);
 }
 
 /** A quotient as far as it is exact: what goes on after that, or was rounded away, is left over. */
-function cutQuotient({ problem, answer }: Working): Decimal {
+function cutQuotient({ answer }: Working, problem: DecimalProblem): Decimal {
   switch (answer.kind) {
     case "decimal":
       return answer;
@@ -129,13 +180,13 @@ function cutQuotient({ problem, answer }: Working): Decimal {
       return fromCount(answer.whole, 0);
     case "recurring":
       return cutAt(problem, answer.fixed.length + answer.block.length);
-    case "comparison":
-      throw new Error("cutQuotient: a comparison is no quotient");
+    default:
+      throw new Error(`cutQuotient: ${answer.kind} is no quotient`);
   }
 }
 
 /** The exact quotient, cut off after so many places. */
-function cutAt({ operands: [dividend, divisor] }: Problem, places: number): Decimal {
+function cutAt({ operands: [dividend, divisor] }: DecimalProblem, places: number): Decimal {
   if (dividend === undefined || divisor === undefined) throw new Error("cutAt: two numbers are needed");
   const size = dividend.fraction.length + divisor.fraction.length;
   return fromCount((countedIn(dividend, size) * 10n ** BigInt(places)) / countedIn(divisor, size), places);

@@ -1,10 +1,12 @@
-import { type MethodId, methodsFor, type Reason, type Step, type Working, workingOf } from "../methods";
+import type { Library, MethodId, Reason, Step, Working } from "../methods";
 import { compareDecimals, countedIn, type Decimal, fromCount, roundTo } from "../number";
-import { type Answer, type Problem, worthOf } from "../problem";
-import { type Estimate, estimateOf, isNear } from "./estimate";
+import { type Answer, type DecimalProblem, divisorOf, type Problem, worthOf } from "../problem";
+import { estimateOf, isNear } from "./estimate";
 import { type Inverse, inverseOf } from "./inverse";
+import type { Estimate } from "./roughly";
+import { type SenseReason, sensesOf } from "./senses";
 
-type CheckReason =
+export type CheckReason =
   | { readonly kind: "estimate"; readonly problem: Problem; readonly estimate: Estimate }
   | {
       readonly kind: "compareWithEstimate";
@@ -34,7 +36,8 @@ type CheckReason =
       readonly larger: Decimal;
       readonly smaller: Decimal;
       readonly difference: Decimal;
-    };
+    }
+  | SenseReason;
 
 /** Why a step of the run is made: a reason of the working, or of a check around it. */
 export type RunReason = Reason | CheckReason;
@@ -48,17 +51,18 @@ export interface Run {
 }
 
 /** The run of a working. Position 0 is blank paper; position n shows the first n steps. */
-export function runOf(working: Working): Run {
+export function runOf(working: Working, library: Library<Reason>): Run {
   const { problem, answer } = working;
   const estimate = estimateOf(problem);
-  const inverse = inverseOf(working);
+  const inverse = inverseOf(working, library);
   const reasons: readonly CheckReason[] = [
     ...(estimate
       ? [{ kind: "compareWithEstimate", estimate, answer, near: isNear(answer, estimate, problem) } as const]
       : []),
-    ...(problem.op === "round" && answer.kind !== "comparison" ? [neighbours(problem, answer)] : []),
-    ...(answer.kind === "comparison" ? [differenceOf(answer.left, answer.right)] : []),
-    ...otherMethod(working),
+    ...sensesOf(working),
+    ...(problem.kind === "decimals" && problem.op === "round" ? [neighbours(problem, answer)] : []),
+    ...differenceOf(answer),
+    ...otherMethod(working, library),
     ...(inverse ? [{ kind: "inverse", problem, inverse } as const] : []),
   ];
   const bare = { marks: [], focus: [] };
@@ -77,8 +81,11 @@ export function runOf(working: Working): Run {
 }
 
 /** The first other method that ends in the same form, carried out beside this one. One that ends in another form would be no check. */
-function otherMethod({ problem, method, house, answer }: Working): readonly CheckReason[] {
-  const divisor = problem.op === "divide" ? problem.operands[1] : undefined;
+function otherMethod(
+  { problem, method, house, answer }: Working,
+  { methodsFor, workingOf }: Library<Reason>,
+): readonly CheckReason[] {
+  const divisor = divisorOf(problem);
   for (const { id, refusal } of methodsFor(problem)) {
     if (id === method || refusal !== undefined) continue;
     const second = workingOf(problem, house, id).answer;
@@ -89,7 +96,7 @@ function otherMethod({ problem, method, house, answer }: Working): readonly Chec
   return [];
 }
 
-function neighbours({ operands, wanted }: Problem, answer: Answer): CheckReason {
+function neighbours({ operands, wanted }: DecimalProblem, answer: Answer): CheckReason {
   const [numeral] = operands;
   if (numeral === undefined || wanted.kind !== "toPlace")
     throw new Error("neighbours: a number and a place are needed");
@@ -109,9 +116,13 @@ function neighbours({ operands, wanted }: Problem, answer: Answer): CheckReason 
   };
 }
 
-function differenceOf(left: Decimal, right: Decimal): CheckReason {
+/** Two decimals that were compared, one taken from the other. */
+function differenceOf(answer: Answer): readonly CheckReason[] {
+  if (answer.kind !== "comparison") return [];
+  const { left, right } = answer;
+  if (left.kind !== "decimal" || right.kind !== "decimal") return [];
   const [larger, smaller] = compareDecimals(left, right) < 0 ? [right, left] : [left, right];
   const places = Math.max(left.fraction.length, right.fraction.length);
   const difference = fromCount(countedIn(larger, places) - countedIn(smaller, places), places);
-  return { kind: "bySubtracting", larger, smaller, difference };
+  return [{ kind: "bySubtracting", larger, smaller, difference }];
 }

@@ -9,7 +9,7 @@ import {
   roundTo,
   withoutTrailingZeros,
 } from "../number";
-import type { Answer, Problem } from "../problem";
+import type { Answer, DecimalProblem } from "../problem";
 import { ruleAt, type Setting } from "./settingOut";
 import type { Step } from "./step";
 import { digitCol, numeralMarks } from "./writtenNumber";
@@ -88,7 +88,7 @@ export interface AnswerSeat {
 export const answerSteps = (
   setting: Setting,
   columns: readonly Written[],
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   belowZero: boolean,
 ): AnswerEnd =>
@@ -115,7 +115,7 @@ interface AnswerEnd {
 export function finishAnswer(
   full: Decimal,
   seat: AnswerSeat,
-  { wanted }: Pick<Problem, "wanted">,
+  { wanted }: Pick<DecimalProblem, "wanted">,
   house: HouseRules,
   goesOn = false,
 ): AnswerEnd {

@@ -9,7 +9,7 @@ import {
   placesFrom,
   withoutTrailingZeros,
 } from "../number";
-import { type Problem, signOf } from "../problem";
+import { type DecimalProblem, signOf } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
 import type { ColumnAdditionReason } from "./columnAddition";
 import { type AdditionHabits, SOUND_ADDITION } from "./columnSums";
@@ -71,7 +71,7 @@ export const area: Method<Why> = {
 };
 
 /** An area with any habits; only sound ones are sure to reach the right answer. */
-export function workArea(problem: Problem, house: HouseRules, habits: AreaHabits): WorkingBy<Why> {
+export function workArea(problem: DecimalProblem, house: HouseRules, habits: AreaHabits): WorkingBy<Why> {
   const [top, left] = problem.operands;
   if (top === undefined || left === undefined) throw new Error("workArea: two factors are needed");
   const across = placeParts(top);

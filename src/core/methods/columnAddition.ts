@@ -1,7 +1,7 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../number";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import { type AnswerReason, answerDigit, answerSteps, frontPlace } from "./answer";
 import { type AdditionHabits, addInColumns, type ColumnSum, SOUND_ADDITION } from "./columnSums";
 import { type Method, type WorkingBy, worksOnly } from "./method";
@@ -48,7 +48,7 @@ export const SOUND_COLUMN_ADDITION: ColumnAdditionHabits = { ...SOUND_SETTING, .
 
 /** Column addition with any habits in the columns; only sound ones are sure to reach the right answer. */
 export function workColumnAddition(
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   habits: ColumnAdditionHabits,
 ): WorkingBy<Why> {

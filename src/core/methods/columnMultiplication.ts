@@ -1,7 +1,7 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { type Decimal, digitsOf, fromCount } from "../number";
-import { type Problem, signOf } from "../problem";
+import { type DecimalProblem, signOf } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
 import { digitsUp } from "./digitProducts";
 import { type Method, type WorkingBy, worksOnly } from "./method";
@@ -44,7 +44,7 @@ export const columnMultiplication: Method<Why> = {
 
 /** Column multiplication with any habits; only sound ones are sure to reach the right answer. */
 export function workColumnMultiplication(
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   habits: ColumnMultiplicationHabits,
 ): WorkingBy<Why> {

@@ -10,7 +10,7 @@ import {
   placesFrom,
   withoutBarePoint,
 } from "../number";
-import type { Answer, Problem, Relation } from "../problem";
+import type { Answer, DecimalProblem, Relation } from "../problem";
 import { type AnswerReason, nameStep } from "./answer";
 import { type Method, type WorkingBy, worksOnly } from "./method";
 import { lineOf } from "./placeParts";
@@ -54,7 +54,7 @@ export const comparingByPlace: Method<Why> = {
 };
 
 /** A comparison with any habit; only the sound one is sure to be right. */
-export function workComparing(problem: Problem, house: HouseRules, habits: ComparingHabits): WorkingBy<Why> {
+export function workComparing(problem: DecimalProblem, house: HouseRules, habits: ComparingHabits): WorkingBy<Why> {
   const [left, right] = problem.operands.map(withoutBarePoint);
   if (left === undefined || right === undefined) throw new Error("workComparing: two numbers are needed");
   const numerals = [left, right];

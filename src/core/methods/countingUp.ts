@@ -12,7 +12,7 @@ import {
   type Place,
   placesFrom,
 } from "../number";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
 import type { ColumnAdditionReason } from "./columnAddition";
 import { type AdditionHabits, SOUND_ADDITION } from "./columnSums";
@@ -63,7 +63,7 @@ interface Hop {
 
 /** Counting up with any habits; only sound ones are sure to reach the right answer. */
 export function workCountingUp(
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   habits: CountingUpHabits,
 ): WorkingBy<Why> {

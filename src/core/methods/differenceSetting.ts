@@ -1,7 +1,7 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { compareDecimals, type Decimal, ONES, type Place } from "../number";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import { type AnswerReason, answerSteps, frontPlace, type Written } from "./answer";
 import type { Row } from "./columnSums";
 import type { MethodId, WorkingBy } from "./method";
@@ -41,7 +41,7 @@ export const SOUND_PAID_DIFFERENCE: PaidDifferenceHabits = { ...SOUND_SETTING, .
 
 /** Sets a difference out; `paymentRow` leaves a row free between the lower number and the rule. */
 export function differenceSetting(
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   paymentRow: boolean,
   habits: SettingHabits,
@@ -105,7 +105,7 @@ export function paidPlaces(set: DifferenceSetting, habits: PaymentHabits): reado
 /** The whole working of a difference: set out, worked, and its answer named. */
 export function differenceWorking<Why>(
   method: MethodId,
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   { setting, swap, belowZero }: DifferenceSetting,
   written: readonly Written[],

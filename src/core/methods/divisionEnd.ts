@@ -1,7 +1,7 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { countedIn, type Decimal, fromCount, movedBy, ONES, withoutTrailingZeros } from "../number";
-import type { Answer, Problem } from "../problem";
+import type { Answer, DecimalProblem } from "../problem";
 import { type AnswerReason, finishAnswer, nameStep } from "./answer";
 import type { DivisionPlan } from "./divisionPlan";
 import { type DivisionSetting, quotientNumeral } from "./divisionSetting";
@@ -55,7 +55,7 @@ export function divisionEnd(
   quotient: Quotient,
   setting: DivisionSetting,
   row: number,
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
 ): End {
   const full = quotientNumeral(quotient);
@@ -89,7 +89,7 @@ const isWhole = (full: Decimal, { newDividend, newDivisor }: DivisionPlan): bool
 };
 
 /** A quotient that needs nothing more is framed where it stands. */
-const inItsFrame = (full: Decimal, setting: DivisionSetting, problem: Problem, house: HouseRules): End =>
+const inItsFrame = (full: Decimal, setting: DivisionSetting, problem: DecimalProblem, house: HouseRules): End =>
   finishAnswer(
     full,
     { row: setting.quotientRow, line: setting.quotientLine, closes: () => setting.frame },
@@ -98,7 +98,7 @@ const inItsFrame = (full: Decimal, setting: DivisionSetting, problem: Problem, h
   );
 
 /** A quotient that is rounded is read off below the work first. */
-function onItsOwnRow(full: Decimal, row: number, problem: Problem, house: HouseRules, goesOn: boolean): End {
+function onItsOwnRow(full: Decimal, row: number, problem: DecimalProblem, house: HouseRules, goesOn: boolean): End {
   const closes = (at: number): Mark => ({
     kind: "rule",
     row: at,
@@ -132,7 +132,7 @@ function recurring(
 ): End {
   const fixed = full.fraction.slice(0, -blockFrom - 1);
   const block = full.fraction.slice(-blockFrom - 1);
-  const answer: Answer = { kind: "recurring", whole: full.whole, fixed, block };
+  const answer: Answer = { kind: "recurring", negative: false, whole: full.whole, fixed, block };
   const mark: Mark = {
     kind: "recurring",
     row: setting.quotientRow,
@@ -163,7 +163,7 @@ function withRest(
   full: Decimal,
   row: number,
   setting: DivisionSetting,
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
 ): End {
   const { newDividend, newDivisor, power } = plan;
@@ -197,7 +197,7 @@ function withRest(
   const denominator = newDivisor * 10n ** BigInt(fraction.length);
   const by = gcd(left, denominator);
   const [newNumerator, newDenominator] = [left / by, denominator / by];
-  const answer: Answer = { kind: "mixed", whole, numerator: newNumerator, denominator: newDenominator };
+  const answer: Answer = { kind: "mixed", negative: false, whole, numerator: newNumerator, denominator: newDenominator };
   const wholeText = whole === 0n ? "" : whole.toString();
   const first = partMarks(left, denominator, 1, row, wholeText);
   const again = partMarks(newNumerator, newDenominator, first.to + 2, row, wholeText);

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../house";
 import { countedIn, type Decimal, digitsOf, movedBy, ONES, type Place } from "../number";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import { type Expansion, expansionOf, type Stop } from "./quotientDigits";
 
 /** How a division ends, where its quotient does not come out even. */
@@ -43,7 +43,7 @@ const LONGEST_BLOCK = 10_000;
 
 /** Plans a division: the wanted form decides how it ends, else the house. */
 export function planDivision(
-  { operands, wanted }: Problem,
+  { operands, wanted }: DecimalProblem,
   house: HouseRules,
   habits: ScalingHabits,
 ): DivisionPlan {
@@ -68,7 +68,7 @@ export function planDivision(
 }
 
 function endingOf(
-  wanted: Problem["wanted"],
+  wanted: DecimalProblem["wanted"],
   operands: readonly Decimal[],
   house: HouseRules,
   expansion: () => Expansion,

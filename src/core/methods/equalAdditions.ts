@@ -1,7 +1,7 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import type { Place } from "../number";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import { type AnswerReason, answerDigit } from "./answer";
 import {
   differenceSetting,
@@ -37,7 +37,7 @@ export const equalAdditions: Method<Why> = {
 
 /** Equal additions with any habits in the columns; only sound ones are sure to reach the right answer. */
 export function workEqualAdditions(
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   habits: PaidDifferenceHabits,
 ): WorkingBy<Why> {

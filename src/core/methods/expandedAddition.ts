@@ -1,7 +1,7 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { type Place, placesFrom } from "../number";
-import { type Problem, signOf } from "../problem";
+import { type DecimalProblem, signOf } from "../problem";
 import { type AnswerReason, finishAnswer, numeralOf } from "./answer";
 import { type AdditionHabits, addInColumns, SOUND_ADDITION } from "./columnSums";
 import {
@@ -40,7 +40,7 @@ export const expandedAddition: Method<Why> = {
 
 /** Expanded addition with any habits; only sound ones are sure to reach the right answer. */
 export function workExpandedAddition(
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   habits: AdditionHabits,
 ): WorkingBy<Why> {

@@ -1,6 +1,6 @@
 import type { Layout, Mark } from "../board";
 import { type Decimal, digitAt, highestPlace, lowestPlace, ONES, type Place, placesFrom } from "../number";
-import type { Problem, SignedOperation } from "../problem";
+import type { DecimalProblem, SignedOperation } from "../problem";
 import type { Refusal } from "./method";
 import { lineOf, partOf, placeParts } from "./placeParts";
 import type { Step } from "./step";
@@ -20,7 +20,7 @@ export type ExpandedReason =
 const MOST_PLACES = 5;
 
 /** Refuses numbers that reach over too many places to be pulled apart on one sheet. */
-export const tooWideToExpand = ({ operands }: Problem): Refusal | undefined =>
+export const tooWideToExpand = ({ operands }: DecimalProblem): Refusal | undefined =>
   operands.some(
     ({ whole, fraction }) => whole.replace(/^0+/, "").length > MOST_PLACES || fraction.length > MOST_PLACES,
   )

@@ -1,7 +1,7 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { compareDecimals, type Place } from "../number";
-import { type Problem, signOf } from "../problem";
+import { type DecimalProblem, signOf } from "../problem";
 import { type AnswerReason, finishAnswer, numeralOf } from "./answer";
 import {
   type Change,
@@ -54,7 +54,7 @@ export const expandedSubtraction: Method<Why> = {
 
 /** Expanded subtraction with any habits; only sound ones are sure to reach the right answer. */
 export function workExpandedSubtraction(
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   habits: DecompositionHabits,
 ): WorkingBy<Why> {

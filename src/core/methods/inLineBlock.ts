@@ -1,7 +1,7 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { type Decimal, digitsOf, fromCount, ONES } from "../number";
-import { type Problem, signOf } from "../problem";
+import { type DecimalProblem, signOf } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
 import { digitsUp } from "./digitProducts";
 import { type BlockHabits, type BlockReason, workBlock } from "./productBlock";
@@ -21,7 +21,7 @@ export const digitsFromOnes = ({ whole, fraction }: Decimal): string =>
 /** Of two factors, the multiplicand and a whole multiplier; the second one given where both are whole. */
 export function wholeMultiplier({
   operands,
-}: Problem): { readonly multiplicand: Decimal; readonly multiplier: Decimal } | undefined {
+}: DecimalProblem): { readonly multiplicand: Decimal; readonly multiplier: Decimal } | undefined {
   const [first, second] = operands;
   if (first === undefined || second === undefined) return undefined;
   if (second.fraction === "") return { multiplicand: first, multiplier: second };
@@ -36,7 +36,7 @@ export function inLineSteps(
   multiplicand: Decimal,
   multiplier: Decimal,
   row: number,
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   habits: BlockHabits,
 ): {

@@ -1,7 +1,7 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { type Decimal, fromCount } from "../number";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
 import { type AdditionHabits, addInColumns, type Row, SOUND_ADDITION } from "./columnSums";
 import { digitsFromOnes } from "./inLineBlock";
@@ -63,7 +63,7 @@ export const lattice: Method<Why> = {
 };
 
 /** A lattice with any habits; only sound ones are sure to reach the right answer. */
-export function workLattice(problem: Problem, house: HouseRules, habits: LatticeHabits): WorkingBy<Why> {
+export function workLattice(problem: DecimalProblem, house: HouseRules, habits: LatticeHabits): WorkingBy<Why> {
   const [top, side] = problem.operands;
   if (top === undefined || side === undefined) throw new Error("workLattice: two factors are needed");
   const topDigits = [...digitsFromOnes(top)].map(Number);

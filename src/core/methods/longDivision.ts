@@ -1,7 +1,7 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { type Decimal, ONES, type Place, TENTHS } from "../number";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import type { AnswerReason } from "./answer";
 import { type DivisionEndReason, divisionEnd } from "./divisionEnd";
 import { type DivisionPlan, planDivision, type ScalingHabits, SOUND_SCALING } from "./divisionPlan";
@@ -72,7 +72,7 @@ export const longDivision: Method<Why> = {
 
 /** Long division with any habits; only sound ones are sure to reach the right answer. */
 export function workLongDivision(
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   habits: DivisionHabits,
 ): WorkingBy<Why> {

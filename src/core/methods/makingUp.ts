@@ -1,5 +1,5 @@
 import type { HouseRules } from "../house";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import { type AnswerReason, answerDigit } from "./answer";
 import {
   differenceSetting,
@@ -27,7 +27,7 @@ export const makingUp: Method<Why> = {
 
 /** Making up with any habits in the columns; only sound ones are sure to reach the right answer. */
 export function workMakingUp(
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   habits: PaidDifferenceHabits,
 ): WorkingBy<Why> {

@@ -1,6 +1,6 @@
 import type { Layout } from "../board";
 import type { HouseRules } from "../house";
-import type { Answer, Operation, Problem } from "../problem";
+import type { Answer, DecimalProblem, Operation, Problem, ProblemKind } from "../problem";
 import type { Step } from "./step";
 
 export const METHOD_IDS = [
@@ -21,6 +21,28 @@ export const METHOD_IDS = [
   "short-division",
   "rounding-by-place",
   "comparing-by-place",
+  "denominators-by-multiples",
+  "denominators-by-factors",
+  "denominators-by-product",
+  "multiplying-across",
+  "turning-over",
+  "dividing-like-parts",
+  "changing-form",
+  "sign-rule",
+  "number-line",
+  "counters",
+  "gathering",
+  "money-in-columns",
+  "repeated-addition",
+  "change-by-counting-up",
+  "enough-by-adding",
+  "handing-over",
+  "sharing-a-bill",
+  "unit-columns",
+  "padded-columns",
+  "smallest-unit",
+  "changing-units",
+  "order-of-operations",
 ] as const;
 
 export type MethodId = (typeof METHOD_IDS)[number];
@@ -37,6 +59,8 @@ export interface WorkingBy<Why> {
 
 /** Why a method does not take a problem. */
 export type Refusal =
+  /** It is for problems of another kind. */
+  | { readonly kind: "otherKind"; readonly worksOn: ProblemKind }
   | { readonly kind: "otherOperation"; readonly worksOn: readonly Operation[] }
   /** It multiplies two factors, and there are more. */
   | { readonly kind: "twoFactors" }
@@ -53,19 +77,45 @@ export type Refusal =
   /** The divisor, once it is whole, is too large to work in the head. */
   | { readonly kind: "largeDivisor"; readonly most: number }
   /** The method ends in one way only. */
-  | { readonly kind: "otherForm" };
+  | { readonly kind: "otherForm" }
+  /** A list would go on for longer than fits on a sheet. */
+  | { readonly kind: "longList"; readonly most: number }
+  /** A number can't be taken apart, or written so large. */
+  | { readonly kind: "largeNumber"; readonly most: number }
+  /** It works on whole numbers between two ends. */
+  | { readonly kind: "wholeBetween"; readonly most: number }
+  /** It needs numbers of both signs, or several of one. */
+  | { readonly kind: "severalTerms" }
+  /** It is for measures in units of tens, hundreds and thousands. */
+  | { readonly kind: "metricOnly" }
+  /** It is for one amount taken from another that is at least as large. */
+  | { readonly kind: "fromLarger" }
+  /** The till can't make the amount with what it has. */
+  | { readonly kind: "shortTill" }
+  /** Two measures, one divided by the other, are worked otherwise. */
+  | { readonly kind: "measureByMeasure" }
+  /** Counts of a unit must be whole. */
+  | { readonly kind: "wholeCounts" }
+  /** A smaller unit has more than make one of the next. */
+  | { readonly kind: "unitsInOrder" };
 
-/** One written procedure of one school. */
-export interface Method<Why> {
+/** Works a problem that is a part of another one, by the method the house prefers for it. */
+export type WorkPart<Inner> = (problem: Problem, house: HouseRules) => WorkingBy<Inner>;
+
+/** One written procedure of one school, for problems of one kind. */
+export interface Method<Why, Asked extends Problem = DecimalProblem> {
   readonly id: MethodId;
   /** Nothing where the method takes the problem, else why it does not. */
-  refuses(problem: Problem): Refusal | undefined;
-  /** The working with sound habits. The problem must be one the method does not refuse. */
-  work(problem: Problem, house: HouseRules): WorkingBy<Why>;
+  refuses(problem: Asked): Refusal | undefined;
+  /**
+   * The working with sound habits. The problem must be one the method does not refuse. `part` works what
+   * is left to other methods, on a sheet of its own or as the body of this one.
+   */
+  work<Inner>(problem: Asked, house: HouseRules, part: WorkPart<Inner>): WorkingBy<Why | Inner>;
 }
 
 /** Refuses every operation but these. */
 export const worksOnly =
   (...worksOn: readonly Operation[]) =>
-  ({ op }: Problem): Refusal | undefined =>
+  ({ op }: { readonly op: Operation }): Refusal | undefined =>
     worksOn.includes(op) ? undefined : { kind: "otherOperation", worksOn };

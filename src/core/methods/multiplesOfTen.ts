@@ -1,6 +1,6 @@
 import type { HouseRules } from "../house";
 import { type Decimal, highestPlace, lowestPlace, movedBy, ONES, placesFrom, powerOfTen } from "../number";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import type { AnswerReason } from "./answer";
 import { type InLineReason, inLineSteps, writeMultiplicand } from "./inLineBlock";
 import { type Method, type Refusal, type WorkingBy, worksOnly } from "./method";
@@ -43,7 +43,7 @@ export const multiplesOfTen: Method<Why> = {
 };
 
 /** The multiplicand, and a multiplier parted into its digits and the zeros after them. */
-function partsOf({ operands: [first, second] }: Problem):
+function partsOf({ operands: [first, second] }: DecimalProblem):
   | {
       readonly multiplicand: Decimal;
       readonly multiplier: Decimal;
@@ -66,7 +66,7 @@ function partsOf({ operands: [first, second] }: Problem):
 
 /** Multiples of ten with any habits; only sound ones are sure to reach the right answer. */
 export function workMultiplesOfTen(
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   habits: MultiplesOfTenHabits,
 ): WorkingBy<Why> {

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../house";
 import { highestPlace, lowestPlace, ONES, placesFrom } from "../number";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import type { AnswerReason } from "./answer";
 import { type InLineReason, inLineSteps, wholeMultiplier, writeMultiplicand } from "./inLineBlock";
 import { type Method, type Refusal, type WorkingBy, worksOnly } from "./method";
@@ -23,7 +23,7 @@ export const multiplicationInLine: Method<Why> = {
 };
 
 /** Multiplication in line with any habits in its rows. */
-export function workInLine(problem: Problem, house: HouseRules, habits: BlockHabits): WorkingBy<Why> {
+export function workInLine(problem: DecimalProblem, house: HouseRules, habits: BlockHabits): WorkingBy<Why> {
   const factors = wholeMultiplier(problem);
   if (factors === undefined) throw new Error("workInLine: one factor must be whole");
   const { multiplicand, multiplier } = factors;

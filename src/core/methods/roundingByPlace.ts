@@ -11,7 +11,7 @@ import {
   type Place,
   placesFrom,
 } from "../number";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import { type AnswerReason, finishAnswer, nameStep, roundStep } from "./answer";
 import { type Method, type WorkingBy, worksOnly } from "./method";
 import type { Step } from "./step";
@@ -43,7 +43,7 @@ export const SOUND_ROUNDING: RoundingHabits = {
 };
 
 /** Rounding with any habits; only sound ones are sure to reach the right answer. */
-export function workRounding(problem: Problem, house: HouseRules, habits: RoundingHabits): WorkingBy<Why> {
+export function workRounding(problem: DecimalProblem, house: HouseRules, habits: RoundingHabits): WorkingBy<Why> {
   const [numeral] = problem.operands;
   if (numeral === undefined || problem.wanted.kind !== "toPlace")
     throw new Error("workRounding: a number and a place are needed");

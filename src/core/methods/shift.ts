@@ -11,7 +11,7 @@ import {
   placesFrom,
   powerOfTen,
 } from "../number";
-import { type Problem, type SignedOperation, signOf } from "../problem";
+import { type DecimalProblem, type SignedOperation, signOf } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
 import { type Method, type Refusal, type WorkingBy, worksOnly } from "./method";
 import type { Step } from "./step";
@@ -63,7 +63,7 @@ export const shift: Method<Why> = {
 function shiftOf({
   op,
   operands,
-}: Problem): { readonly numeral: Decimal; readonly by: Decimal; readonly power: number } | undefined {
+}: DecimalProblem): { readonly numeral: Decimal; readonly by: Decimal; readonly power: number } | undefined {
   const [first, second] = operands;
   if (first === undefined || second === undefined) return undefined;
   const pairs =
@@ -76,7 +76,7 @@ function shiftOf({
 }
 
 /** A shift with any habit; only the sound one is sure to reach the right answer. */
-export function workShift(problem: Problem, house: HouseRules, habits: ShiftHabits): WorkingBy<Why> {
+export function workShift(problem: DecimalProblem, house: HouseRules, habits: ShiftHabits): WorkingBy<Why> {
   const shifted = shiftOf(problem);
   const op = problem.op === "divide" ? "divide" : "multiply";
   if (shifted === undefined) throw new Error("workShift: a power of ten is needed");

@@ -1,7 +1,7 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { digitsOf, movedBy, type Place, TENTHS } from "../number";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import type { AnswerReason } from "./answer";
 import { type DivisionEndReason, divisionEnd } from "./divisionEnd";
 import { planDivision } from "./divisionPlan";
@@ -46,7 +46,7 @@ export const shortDivision: Method<Why> = {
 
 /** Short division with any habits; only sound ones are sure to reach the right answer. */
 export function workShortDivision(
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   habits: DivisionHabits,
 ): WorkingBy<Why> {

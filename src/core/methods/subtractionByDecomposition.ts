@@ -1,7 +1,7 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import type { Place } from "../number";
-import type { Problem } from "../problem";
+import type { DecimalProblem } from "../problem";
 import { type AnswerReason, answerDigit, frontPlace } from "./answer";
 import {
   type Change,
@@ -69,7 +69,7 @@ export const SOUND_DIFFERENCE_BY_DECOMPOSITION: DifferenceByDecompositionHabits 
 
 /** Decomposition with any habits in the columns; only sound ones are sure to reach the right answer. */
 export function workDecomposition(
-  problem: Problem,
+  problem: DecimalProblem,
   house: HouseRules,
   habits: DifferenceByDecompositionHabits,
 ): WorkingBy<Why> {

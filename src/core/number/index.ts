@@ -16,6 +16,25 @@ export {
   withoutBarePoint,
   withoutTrailingZeros,
 } from "./decimal";
+export {
+  asFraction,
+  commonFactor,
+  commonMultiple,
+  compareNumerals,
+  type Fraction,
+  fraction,
+  isWhole,
+  isZero,
+  type Mixed,
+  type Numeral,
+  opposite,
+  primeFactors,
+  signedNumerator,
+  simplest,
+  unsigned,
+  wholeNumeral,
+} from "./fraction";
 export { decimalSign, type Notation, otherSign, writeDecimal } from "./notation";
 export { MOST_DIGITS_A_SIDE, ONES, type Place, placesFrom, TENTHS } from "./place";
 export { GROUP_NAMES, placeName } from "./placeNames";
+export { writeNumeral } from "./writeNumeral";

@@ -1,16 +1,10 @@
-import { type Decimal, type Notation, writeDecimal } from "../number";
-
-/** A fraction less than one beside a whole number: six and one quarter. The whole may be zero. */
-interface MixedNumber {
-  readonly kind: "mixed";
-  readonly whole: bigint;
-  readonly numerator: bigint;
-  readonly denominator: bigint;
-}
+import { compareNumerals, type Decimal, type Mixed, type Fraction, type Notation, type Numeral, writeDecimal, writeNumeral } from "../number";
+import { type Amount, fromMinorPiece, type CurrencyId, type Measure, writeAmount, writeMeasure } from "../quantity";
 
 /** A decimal that never ends: after the point come the `fixed` digits once, then the `block` for ever. */
 interface RecurringDecimal {
   readonly kind: "recurring";
+  readonly negative: boolean;
   readonly whole: string;
   readonly fixed: string;
   readonly block: string;
@@ -19,17 +13,43 @@ interface RecurringDecimal {
 /** What a problem comes to, in the form it was wanted or the house ends it in. */
 export type Answer =
   | Decimal
+  | Fraction
+  | Mixed
+  | Amount
+  | Measure
   /** Not the exact value, but that value rounded to the last place written. */
   | { readonly kind: "rounded"; readonly numeral: Decimal }
   | { readonly kind: "remainder"; readonly quotient: Decimal; readonly remainder: Decimal }
-  | MixedNumber
   | RecurringDecimal
   /** How the first number lies to the second. */
   | {
       readonly kind: "comparison";
-      readonly left: Decimal;
-      readonly right: Decimal;
+      readonly left: Numeral;
+      readonly right: Numeral;
       readonly relation: Relation;
+    }
+  /** Numbers in order, smallest first. */
+  | { readonly kind: "ordered"; readonly numerals: readonly Numeral[] }
+  /** An amount rounded to its minor unit. */
+  | { readonly kind: "roundedAmount"; readonly amount: Amount }
+  /** A share of a bill, and what is left over of it. */
+  | { readonly kind: "share"; readonly each: Amount; readonly left: Amount }
+  /** A measure divided, and what is left over of its smallest unit. */
+  | { readonly kind: "measureLeft"; readonly each: Measure; readonly left: Measure }
+  /** How often one measure goes into another, and what is left over. */
+  | { readonly kind: "timesLeft"; readonly times: Decimal; readonly left: Measure | Amount }
+  | {
+      readonly kind: "sufficiency";
+      readonly enough: boolean;
+      /** What is left over, or missing. */
+      readonly difference: Amount;
+    }
+  /** Notes and coins that are handed over, in the minor unit, the largest first, and what comes back. */
+  | {
+      readonly kind: "handed";
+      readonly pieces: readonly number[];
+      readonly currency: CurrencyId;
+      readonly back: Amount;
     };
 
 export type Relation = "<" | "=" | ">";
@@ -38,26 +58,59 @@ export type Relation = "<" | "=" | ">";
 export function writeAnswer(answer: Answer, notation: Notation): string {
   switch (answer.kind) {
     case "decimal":
-      return writeDecimal(answer, notation);
+    case "fraction":
+      return writeNumeral(answer, notation);
+    case "amount":
+      return writeAmount(answer, notation);
+    case "measure":
+      return writeMeasure(answer, notation);
     case "rounded":
       return `≈ ${writeDecimal(answer.numeral, notation)}`;
     case "remainder":
       return `${writeDecimal(answer.quotient, notation)} r ${writeDecimal(answer.remainder, notation)}`;
     case "mixed": {
       const part = answer.numerator === 0n ? "" : `${answer.numerator}/${answer.denominator}`;
-      return part === "" || answer.whole > 0n ? `${answer.whole} ${part}`.trim() : part;
+      const sign = answer.negative ? "−" : "";
+      return sign + (part === "" || answer.whole > 0n ? `${answer.whole} ${part}`.trim() : part);
     }
     case "recurring":
       return `${writeDecimal(unending(answer), notation)}(${answer.block})`;
     case "comparison":
-      return `${writeDecimal(answer.left, notation)} ${answer.relation} ${writeDecimal(answer.right, notation)}`;
+      return `${writeNumeral(answer.left, notation)} ${answer.relation} ${writeNumeral(answer.right, notation)}`;
+    case "ordered":
+      return answer.numerals
+        .map((numeral, index) => {
+          const before = answer.numerals[index - 1];
+          const sign = before === undefined ? "" : compareNumerals(before, numeral) === 0 ? "= " : "< ";
+          return sign + writeNumeral(numeral, notation);
+        })
+        .join(" ");
+    case "roundedAmount":
+      return `≈ ${writeAmount(answer.amount, notation)}`;
+    case "share":
+      return `${writeAmount(answer.each, notation)} each, ${writeAmount(answer.left, notation)} left`;
+    case "measureLeft":
+      return `${writeMeasure(answer.each, notation)} r ${writeMeasure(answer.left, notation)}`;
+    case "timesLeft": {
+      const left =
+        answer.left.kind === "amount" ? writeAmount(answer.left, notation) : writeMeasure(answer.left, notation);
+      return `${writeDecimal(answer.times, notation)} r ${left}`;
+    }
+    case "sufficiency":
+      return answer.enough
+        ? `yes, ${writeAmount(answer.difference, notation)} left`
+        : `no, ${writeAmount(answer.difference, notation)} short`;
+    case "handed": {
+      const pieces = answer.pieces.map((piece) => fromMinorPiece(piece, answer.currency)).join(" + ");
+      return `${pieces}, ${writeAmount(answer.back, notation)} back`;
+    }
   }
 }
 
 /** The digits of a recurring decimal that come before its block. */
-const unending = ({ whole, fixed }: RecurringDecimal): Decimal => ({
+const unending = ({ negative, whole, fixed }: RecurringDecimal): Decimal => ({
   kind: "decimal",
-  negative: false,
+  negative,
   whole,
   fraction: fixed,
   point: true,

@@ -1,80 +1,183 @@
-import Fraction from "fraction.js";
-import type { Decimal } from "../number";
+import Exact from "fraction.js";
+import type { Decimal, Numeral } from "../number";
+import { inMajor, type Quantity, unitOf } from "../quantity";
 import type { Answer } from "./answer";
-import type { Problem } from "./problem";
+import type { Expression } from "./expression";
+import type { Problem, SignedOperation } from "./problem";
 
-/** The numeral as an exact fraction of a library that knows nothing of columns. */
-export function fractionOf(numeral: Decimal): Fraction {
-  const size = new Fraction(
-    BigInt(numeral.whole + numeral.fraction || "0"),
-    10n ** BigInt(numeral.fraction.length),
-  );
-  return numeral.negative ? size.neg() : size;
+/**
+ * What a quantity is worth, exactly, by a library that knows nothing of columns: a number as itself, money
+ * in its major unit, a measure in the smallest unit of its scale.
+ */
+export function fractionOf(quantity: Quantity): Exact {
+  const signed = (size: Exact, negative: boolean): Exact => (negative ? size.neg() : size);
+  switch (quantity.kind) {
+    case "decimal": {
+      const size = new Exact(
+        BigInt(quantity.whole + quantity.fraction || "0"),
+        10n ** BigInt(quantity.fraction.length),
+      );
+      return signed(size, quantity.negative);
+    }
+    case "fraction":
+      return signed(new Exact(quantity.numerator, quantity.denominator), quantity.negative);
+    case "mixed": {
+      const part = new Exact(quantity.numerator, quantity.denominator);
+      return signed(new Exact(quantity.whole).add(part), quantity.negative);
+    }
+    case "amount":
+      return fractionOf(inMajor(quantity));
+    case "measure": {
+      const parts = quantity.parts.map(({ count, unit }) => fractionOf(count).mul(unitOf(unit).size));
+      return signed(
+        parts.reduce((sum, part) => sum.add(part), new Exact(0)),
+        quantity.negative,
+      );
+    }
+  }
 }
+
+function reckoned(op: SignedOperation, left: Exact, right: Exact): Exact {
+  switch (op) {
+    case "add":
+      return left.add(right);
+    case "subtract":
+      return left.sub(right);
+    case "multiply":
+      return left.mul(right);
+    case "divide":
+      return left.div(right);
+  }
+}
+
+/** What an expression is worth. Its divisors must not be zero. */
+export const exactWorth = (expression: Expression): Exact =>
+  expression.kind === "quantity"
+    ? fractionOf(expression.quantity)
+    : reckoned(expression.op, exactWorth(expression.left), exactWorth(expression.right));
 
 /**
  * The value a problem must come to before any rounding, by the library's own arithmetic: the second
- * opinion on every working. A comparison comes to the difference of its numbers.
+ * opinion on every working. A comparison comes to the difference of its numbers, and so does the question
+ * whether there is enough; an order and a payment to their first number.
  */
-export function exactAnswer(problem: Problem): Fraction {
+export function exactAnswer(problem: Problem): Exact {
+  if (problem.kind === "chain") return exactWorth(problem.expression);
   const [first, ...rest] = problem.operands.map(fractionOf);
   if (first === undefined) throw new Error("exactAnswer: a problem without operands");
-  switch (problem.op) {
+  const { op } = problem;
+  switch (op) {
     case "add":
-      return rest.reduce((sum, addend) => sum.add(addend), first);
     case "subtract":
-    case "compare":
-      return rest.reduce((left, subtrahend) => left.sub(subtrahend), first);
     case "multiply":
-      return rest.reduce((product, factor) => product.mul(factor), first);
     case "divide":
-      return rest.reduce((quotient, divisor) => quotient.div(divisor), first);
+      return rest.reduce((left, right) => reckoned(op, left, right), first);
+    case "compare":
+    case "enough":
+      return rest.reduce((left, right) => left.sub(right), first);
+    case "terms":
+      return rest.reduce((left, right, index) => reckoned(problem.joins[index] ?? "add", left, right), first);
     case "round":
+    case "order":
+    case "rewrite":
+    case "pay":
       return first;
   }
 }
 
 /** Exactly what an answer says it is worth; a quotient with a remainder needs its divisor, and a comparison is worth its difference. */
-export function worthOf(answer: Answer, divisor: Decimal | undefined): Fraction {
+export function worthOf(answer: Answer, divisor: Quantity | undefined): Exact {
+  const shared = (left: Quantity): Exact => {
+    if (divisor === undefined) throw new Error("worthOf: a remainder without a divisor");
+    return fractionOf(left).div(fractionOf(divisor));
+  };
   switch (answer.kind) {
     case "decimal":
+    case "fraction":
+    case "mixed":
+    case "amount":
+    case "measure":
       return fractionOf(answer);
     case "rounded":
       return fractionOf(answer.numeral);
+    case "roundedAmount":
+      return fractionOf(answer.amount);
     case "remainder":
-      if (divisor === undefined) throw new Error("worthOf: a remainder without a divisor");
-      return fractionOf(answer.quotient).add(fractionOf(answer.remainder).div(fractionOf(divisor)));
-    case "mixed":
-      return new Fraction(answer.whole).add(new Fraction(answer.numerator, answer.denominator));
+      return fractionOf(answer.quotient).add(shared(answer.remainder));
     case "recurring": {
-      const { whole, fixed, block } = answer;
+      const { negative, whole, fixed, block } = answer;
       const shift = 10n ** BigInt(fixed.length);
       const nines = 10n ** BigInt(block.length) - 1n;
-      return new Fraction(BigInt(whole + fixed), shift).add(new Fraction(BigInt(block), shift * nines));
+      const size = new Exact(BigInt(whole + fixed), shift).add(new Exact(BigInt(block), shift * nines));
+      return negative ? size.neg() : size;
     }
     case "comparison":
       return fractionOf(answer.left).sub(fractionOf(answer.right));
+    case "ordered": {
+      const [first] = answer.numerals;
+      return first === undefined ? new Exact(0) : fractionOf(first);
+    }
+    case "share":
+    case "measureLeft":
+      return fractionOf(answer.each).add(shared(answer.left));
+    case "timesLeft":
+      return fractionOf(answer.times).add(shared(answer.left));
+    case "sufficiency": {
+      const difference = fractionOf(answer.difference);
+      return answer.enough ? difference : difference.neg();
+    }
+    case "handed": {
+      const handed = new Exact(answer.pieces.reduce((sum, piece) => sum + piece, 0), 100);
+      return handed.sub(fractionOf(answer.back));
+    }
   }
 }
+
+/** What a problem divides by, if it does. */
+export const divisorOf = (problem: Problem): Quantity | undefined =>
+  problem.op === "divide"
+    ? problem.operands[1]
+    : problem.kind === "chain" && problem.expression.kind === "operation" && problem.expression.op === "divide"
+      ? quantityOfWorth(problem.expression.right)
+      : undefined;
+
+const quantityOfWorth = (expression: Expression): Quantity | undefined => {
+  if (expression.kind === "quantity") return expression.quantity;
+  const { s, n, d } = exactWorth(expression);
+  return { kind: "fraction", negative: s < 0n, numerator: n, denominator: d };
+};
 
 /** Whether an answer is right: its value is the exact one, or that one rounded where it is a rounded answer. */
 export function isRight(problem: Problem, answer: Answer): boolean {
   const exact = exactAnswer(problem);
-  const divisor = problem.op === "divide" ? problem.operands[1] : undefined;
+  const divisor = divisorOf(problem);
   if (answer.kind === "comparison") {
     return answer.relation === (exact.s < 0n ? "<" : exact.n === 0n ? "=" : ">");
   }
+  if (answer.kind === "ordered") return isOrdered(problem, answer.numerals);
+  if (answer.kind === "roundedAmount") return isRounded(worthOf(answer, divisor), exact, new Exact(1n, 100n));
   if (answer.kind !== "rounded") return worthOf(answer, divisor).equals(exact);
-  // Half of the last place at most, and a half goes away from zero.
-  const unit = unitOf(problem, answer.numeral);
-  const off = worthOf(answer, divisor)
+  return isRounded(worthOf(answer, divisor), exact, unitOfPlace(problem, answer.numeral));
+}
+
+/** Half of a unit off at most, and a half goes away from zero. */
+function isRounded(worth: Exact, exact: Exact, unit: Exact): boolean {
+  const off = worth
     .sub(exact)
     .mul(exact.s < 0n ? -1n : 1n)
     .mul(2n);
   return off.compare(unit) <= 0 && off.add(unit).compare(0n) > 0;
 }
 
+/** Whether numbers are those of the problem, each no larger than the next. */
+function isOrdered({ operands }: Problem, numerals: readonly Numeral[]): boolean {
+  const worths = numerals.map(fractionOf);
+  const rising = worths.every((worth, index) => worth.compare(worths[index + 1] ?? worth) <= 0);
+  const given = operands.map(fractionOf).sort((a, b) => a.compare(b));
+  return rising && given.length === worths.length && given.every((worth, index) => worth.equals(worths[index] ?? -1));
+}
+
 /** What one of the last place of a rounded answer is worth: the wanted place, or the last one written. */
-const unitOf = ({ wanted }: Problem, numeral: Decimal): Fraction =>
-  new Fraction(10).pow(wanted.kind === "toPlace" ? wanted.place : -numeral.fraction.length) ??
-  new Fraction(1);
+const unitOfPlace = ({ wanted }: Problem, numeral: Decimal): Exact =>
+  new Exact(10).pow(wanted.kind === "toPlace" ? wanted.place : -numeral.fraction.length) ?? new Exact(1);
+

@@ -1,16 +1,30 @@
 export { type Answer, type Relation, writeAnswer } from "./answer";
-export { exactAnswer, fractionOf, isRight, worthOf } from "./exact";
+export { divisorOf, exactAnswer, exactWorth, fractionOf, isRight, worthOf } from "./exact";
+export { type Branch, type Expression, needsBrackets, quantitiesOf } from "./expression";
 export {
   type AnswerForm,
   AS_IT_COMES,
+  type ChainProblem,
+  type DecimalForm,
+  type DecimalProblem,
+  type FractionProblem,
+  type Join,
+  type MeasureProblem,
+  type MoneyProblem,
+  MOST_BRACKETS,
   MOST_OPERANDS,
   OPERATIONS,
   type Operation,
+  PROBLEM_KINDS,
   type Problem,
+  type ProblemKind,
+  type ReadingNotation,
   type SignedOperation,
-  signOf,
-  writeForm,
-  writeProblem,
+  type SignedProblem,
 } from "./problem";
-export type { ReadError } from "./readError";
-export { LONGEST_LINE, readNumber, readProblem } from "./readProblem";
+export { problemOf } from "./problemOf";
+export type { FormOf, ReadError } from "./readError";
+export { refusesForm } from "./readForm";
+export { LONGEST_LINE, readNumber, readOneQuantity, readProblem } from "./readProblem";
+export { MOST_FRACTION_DIGITS } from "./readQuantity";
+export { afterSign, signOf, writeExpression, writeForm, writeProblem } from "./writeProblem";

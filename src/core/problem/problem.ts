@@ -1,97 +1,148 @@
-import { type Decimal, type Notation, ONES, type Place, placeName, writeDecimal } from "../number";
+import type { Decimal, Notation, Numeral, Place } from "../number";
+import type { Amount, CurrencyId, Measure, Quantity, UnitId } from "../quantity";
+import type { Expression } from "./expression";
 
 /**
- * What is to be done. Adding takes two to ten addends, multiplying two or three factors; subtracting
- * the minuend, then the subtrahend; dividing the dividend, then the divisor; comparing two numbers;
- * rounding takes one, and its place is the wanted form.
+ * What is to be done, in any kind of problem. Adding takes two addends or more, multiplying two or three
+ * factors; subtracting the minuend, then the subtrahend; dividing the dividend, then the divisor.
  */
-export const OPERATIONS = ["add", "subtract", "multiply", "divide", "round", "compare"] as const;
+export const OPERATIONS = [
+  "add",
+  "subtract",
+  "multiply",
+  "divide",
+  "round",
+  "compare",
+  /** Numbers put in order, smallest first. */
+  "order",
+  /** One quantity written in another form. */
+  "rewrite",
+  /** Up to six terms with + and − between them. */
+  "terms",
+  /** Whether an amount is enough for some prices. */
+  "enough",
+  /** Which notes and coins to hand over for a price. */
+  "pay",
+  /** Several operations, one after the other. */
+  "chain",
+] as const;
 export type Operation = (typeof OPERATIONS)[number];
 
 /** The operations that are written with a sign between their numbers. */
-export type SignedOperation = Exclude<Operation, "round" | "compare">;
+export type SignedOperation = "add" | "subtract" | "multiply" | "divide";
 
 /** The form in which the answer is wanted; `asItComes` leaves it to the house. */
 export type AnswerForm =
   | { readonly kind: "asItComes" }
   | { readonly kind: "toPlace"; readonly place: Place }
-  /** These three are forms of a quotient. */
+  /** These two are forms of a quotient. */
   | { readonly kind: "withRemainder" }
+  | { readonly kind: "exactly" }
+  /** These are forms of a number that may be a fraction. */
   | { readonly kind: "asMixed" }
-  | { readonly kind: "exactly" };
+  | { readonly kind: "asFraction" }
+  | { readonly kind: "asDecimal" }
+  | { readonly kind: "simplest" }
+  | { readonly kind: "overDenominator"; readonly denominator: bigint }
+  | { readonly kind: "overNumerator"; readonly numerator: bigint }
+  /** A measure in these units, the largest first. */
+  | { readonly kind: "inUnits"; readonly units: readonly UnitId[] };
 
-export const AS_IT_COMES: AnswerForm = { kind: "asItComes" };
+export const AS_IT_COMES = { kind: "asItComes" } as const;
 
-/** What is asked: an operation on quantities, in the order they were given, and the form of the answer. */
-export interface Problem {
-  readonly op: Operation;
+/** The forms that a working with decimals ends in by itself. */
+export type DecimalForm = Extract<
+  AnswerForm,
+  { kind: "asItComes" | "toPlace" | "withRemainder" | "exactly" | "asMixed" }
+>;
+
+/** One operation on plain decimal numerals, none below zero. */
+export interface DecimalProblem {
+  readonly kind: "decimals";
+  readonly op: SignedOperation | "round" | "compare";
   readonly operands: readonly Decimal[];
+  readonly wanted: DecimalForm;
+}
+
+/** One operation among fractions, mixed numbers, whole numbers and decimals, none below zero. */
+export interface FractionProblem {
+  readonly kind: "fractions";
+  readonly op: SignedOperation | "compare" | "order" | "rewrite";
+  readonly operands: readonly Numeral[];
   readonly wanted: AnswerForm;
 }
 
+/** Numbers on both sides of zero: up to six terms, or a product or quotient. */
+export interface SignedProblem {
+  readonly kind: "signed";
+  readonly op: "terms" | "multiply" | "divide";
+  /** For terms, the sign before each but the first. */
+  readonly joins: readonly Join[];
+  readonly operands: readonly Numeral[];
+  readonly wanted: AnswerForm;
+}
+
+export type Join = "add" | "subtract";
+
+/** Amounts of one currency, with plain numbers to multiply or share by. */
+export interface MoneyProblem {
+  readonly kind: "money";
+  readonly op: SignedOperation | "enough" | "pay";
+  readonly operands: readonly (Amount | Decimal)[];
+  readonly currency: CurrencyId;
+  /** The coins and notes that the till has run short of, in the minor unit. */
+  readonly without: readonly number[];
+  readonly wanted: AnswerForm;
+}
+
+/** Compound measures of one scale, with plain numbers to multiply or divide by. */
+export interface MeasureProblem {
+  readonly kind: "measures";
+  readonly op: SignedOperation | "rewrite";
+  readonly operands: readonly (Measure | Decimal)[];
+  readonly wanted: AnswerForm;
+}
+
+/** Several operations with brackets, worked in their right order. */
+export interface ChainProblem {
+  readonly kind: "chain";
+  readonly op: "chain";
+  readonly expression: Expression;
+  /** Its quantities from left to right. */
+  readonly operands: readonly Quantity[];
+  readonly wanted: AnswerForm;
+}
+
+/** What is asked: quantities in the order they were given, what is to be done with them, and the form of the answer. */
+export type Problem =
+  | DecimalProblem
+  | FractionProblem
+  | SignedProblem
+  | MoneyProblem
+  | MeasureProblem
+  | ChainProblem;
+
+export const PROBLEM_KINDS = ["decimals", "fractions", "signed", "money", "measures", "chain"] as const;
+export type ProblemKind = (typeof PROBLEM_KINDS)[number];
+
 /** The most numbers an operation takes. */
-export const MOST_OPERANDS: Readonly<Record<Operation, number>> = {
+export const MOST_OPERANDS = {
   add: 10,
   subtract: 2,
   multiply: 3,
   divide: 2,
-  round: 1,
-  compare: 2,
-};
+  /** Terms with both signs between them. */
+  terms: 6,
+  order: 6,
+  /** Fractions to be added. */
+  fractions: 6,
+  chain: 8,
+} as const;
 
-/** How problems are written: numbers, and the signs of multiplying and dividing. */
-export interface ProblemNotation extends Notation {
-  readonly timesSign: "cross" | "dot";
-  readonly divideSign: "obelus" | "colon";
-  readonly onesTerm: "ones" | "units";
-}
+/** The most brackets inside one another. */
+export const MOST_BRACKETS = 5;
 
-/** The sign of an operation as the house writes it. */
-export function signOf(
-  op: SignedOperation,
-  notation: Pick<ProblemNotation, "timesSign" | "divideSign">,
-): string {
-  switch (op) {
-    case "add":
-      return "+";
-    case "subtract":
-      return "−";
-    case "multiply":
-      return notation.timesSign === "cross" ? "×" : "·";
-    case "divide":
-      return notation.divideSign === "obelus" ? "÷" : ":";
-  }
-}
-
-/** The problem in one line, in the notation of the house: `40.3 + 7.865 + 12`, `25 ÷ 4 with remainder`, `round 3.748 to tenths`. */
-export function writeProblem({ op, operands, wanted }: Problem, notation: ProblemNotation): string {
-  const numbers = operands.map((operand) => writeDecimal(operand, notation));
-  const form = writeForm(wanted, notation);
-  switch (op) {
-    case "round":
-      return `round ${numbers.join(" ")}${form}`;
-    case "compare":
-      return `compare ${numbers.join(" and ")}`;
-    case "add":
-    case "subtract":
-    case "multiply":
-    case "divide":
-      return numbers.join(` ${signOf(op, notation)} `) + form;
-  }
-}
-
-/** How a wanted form is written after a problem, with the space before it; empty where the house decides. */
-export function writeForm(wanted: AnswerForm, notation: Pick<ProblemNotation, "onesTerm">): string {
-  switch (wanted.kind) {
-    case "asItComes":
-      return "";
-    case "toPlace":
-      return ` to ${wanted.place === ONES ? notation.onesTerm : `${placeName(wanted.place, "")}s`}`;
-    case "withRemainder":
-      return " with remainder";
-    case "asMixed":
-      return " as a mixed number";
-    case "exactly":
-      return " exactly";
-  }
+/** What is needed to read a problem: how numbers are written, and whose coins are meant. */
+export interface ReadingNotation extends Notation {
+  readonly currency: CurrencyId;
 }

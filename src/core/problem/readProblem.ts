@@ -1,213 +1,315 @@
-import { type Decimal, leadingPlace, type Notation } from "../number";
+import { asFraction, type Decimal, type Numeral } from "../number";
+import { type Amount, currencyOf, fromMinorPiece, piecesOfCurrency, type Quantity } from "../quantity";
 import { done, failed, type Result } from "../result";
-import { MOST_OPERANDS, type Problem, type SignedOperation } from "./problem";
-import { type NumeralError, readDecimal } from "./readDecimal";
+import type { Expression } from "./expression";
+import { type AnswerForm, AS_IT_COMES, MOST_OPERANDS, type Problem, type ReadingNotation } from "./problem";
+import { problemOf } from "./problemOf";
 import type { ReadError } from "./readError";
-import { type FormedLine, partForm, takesForm } from "./readForm";
+import { readExpression } from "./readExpression";
+import { type FormedLine, partForm, refusesForm } from "./readForm";
 
 /** The longest line that is looked at at all, in characters. */
 export const LONGEST_LINE = 2000;
 
-type NumberToken = { readonly kind: "number"; readonly at: number; readonly text: string };
-type Token = NumberToken | { readonly kind: "sign"; readonly at: number; readonly op: SignedOperation };
+/** The tasks that are not sums: what stands before their numbers. */
+const TASK =
+  /^\s*(?<task>round|compare|order|simplify|reduce|is(?=.*\benough\b)|pay|hand\s+over|change\s+from|share|write|express)(?=$|[^\p{L}])/iu;
+/** What a till has run short of, at the end of a line. */
+const WITHOUT = /\s+without\s+(?<pieces>.+)$/iu;
+/** What something is bought from: `3 × $1.85, from $10`. */
+const FROM = /,?\s+from\s+(?<from>.+)$/iu;
 
-const TOKEN =
-  /(?<space>\s+)|(?<number>[\d.,]+)|(?<add>[+＋])|(?<subtract>[-−–‒－])|(?<multiply>[×*·⋅∙✕]|[xX](?!\p{L}))|(?<divide>[÷/:∶])|(?<letters>\p{L}+)|(?<other>.)/gsu;
-
-const SIGNED: readonly SignedOperation[] = ["add", "subtract", "multiply", "divide"];
-
-/** The tasks that are not sums: what stands before their numbers, and between them. */
-const TASK = /^\s*(?<task>round|compare)(?=$|[^\p{L}])/iu;
+type Read<Value = Problem> = Result<Value, ReadError>;
 
 /**
- * Reads a typed line as a problem in the notation of the house: `40.3 + 7.865 + 12`, `7.2 ÷ 0.08 to
- * tenths`, `round 3.748 to tenths`, `compare 0.45 and 0.405`. One `=` at the end is allowed. Refuses,
- * with the place where reading stopped, whatever it cannot read as one operation on plain decimals,
- * and asks (`readings`) where the line fits another notation.
+ * Reads a typed line as a problem in the notation of the house: `40.3 + 7.865 + 12`, `2 1/3 − 3/4`,
+ * `−7 − (−12)`, `$10 − 3 × $1.25`, `3 × 2 ft 7 in`, `7.2 ÷ 0.08 to tenths`, `simplify 12/18`. One `=` at
+ * the end is allowed. Refuses, with the place where reading stopped, whatever it cannot read, and asks
+ * (`readings`) where the line fits another meaning.
  */
-export function readProblem(text: string, notation: Notation): Result<Problem, ReadError> {
+export function readProblem(text: string, notation: ReadingNotation): Read {
   if (text.trim() === "") return failed({ code: "empty", at: 0 });
   if (text.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
-  const line = text.replace(/\s*=\s*$/, "");
-  const formed = partForm(line);
+  const formed = partForm(text.replace(/\s*=\s*$/, ""));
   if (!formed.ok) return formed;
-  const { body, wanted, formAt } = formed.value;
-  const task = TASK.exec(body);
-  const problem = task
-    ? taskOf(
-        task[0].trim().toLowerCase() === "round" ? "round" : "compare",
-        task[0].length,
-        formed.value,
-        notation,
-      )
-    : signedProblem(body, wanted, notation);
-  if (!problem.ok) return failed(completed(problem.error, (reading) => reading + formed.value.rest));
-  if (!takesForm(problem.value.op, wanted)) {
-    return failed(
-      problem.value.op === "round"
-        ? { code: "roundToWhat", at: formAt }
-        : { code: "formOfQuotients", at: formAt },
-    );
-  }
-  return problem;
-}
-
-function signedProblem(
-  body: string,
-  wanted: Problem["wanted"],
-  notation: Notation,
-): Result<Problem, ReadError> {
-  const tokens = tokensOf(body);
-  if (!tokens.ok) return tokens;
-  return problemOf(joinSpacedGroups(tokens.value, notation), body, wanted, notation);
-}
-
-/** Rounding takes one number, comparing two with `and` between them. */
-function taskOf(
-  op: "round" | "compare",
-  from: number,
-  { body, wanted, formAt }: FormedLine,
-  notation: Notation,
-): Result<Problem, ReadError> {
-  const joint = op === "compare" ? /\s(?:and|with)\s|[;?]/iu.exec(body.slice(from)) : null;
-  if (op === "compare" && joint === null) return failed({ code: "compareTwo", at: body.length });
-  const spans =
-    joint === null
-      ? [[from, body.length] as const]
-      : [[from, from + joint.index] as const, [from + joint.index + joint[0].length, body.length] as const];
-  const operands: Decimal[] = [];
-  for (const [start, end] of spans) {
-    // What stands before the number is blanked out, so that errors keep their place in the line.
-    const number = readNumber(" ".repeat(start) + body.slice(start, end), notation);
-    if (!number.ok)
-      return failed(
-        number.error.code === "empty"
-          ? { code: "missingNumber", at: end }
-          : completed(
-              number.error,
-              (reading) => body.slice(0, start) + reading.slice(start) + body.slice(end),
-            ),
-      );
-    if (number.value.negative)
-      return failed({ code: "signedNumber", at: start + body.slice(start).search(/\S/) });
-    operands.push(number.value);
-  }
-  if (op === "round" && wanted.kind !== "toPlace") return failed({ code: "roundToWhat", at: formAt });
-  return done({ op, operands, wanted });
+  const problem = taskOf(formed.value, notation);
+  if (!problem.ok) return failed(bounded(completed(problem.error, formed.value.rest), formed.value.body.length));
+  const { wanted } = problem.value;
+  const refused = refusesForm(problem.value, wanted);
+  if (refused === undefined) return problem;
+  return failed(
+    refused === "round"
+      ? { code: "roundToWhat", at: formed.value.formAt }
+      : { code: "otherForm", at: formed.value.formAt, of: refused },
+  );
 }
 
 /** An error with its readings grown to whole lines. */
-const completed = (error: ReadError, grow: (reading: string) => string): ReadError =>
-  "readings" in error ? { ...error, readings: error.readings.map(grow) } : error;
+const completed = (error: ReadError, rest: string): ReadError =>
+  "readings" in error ? { ...error, readings: error.readings.map((reading) => reading + rest) } : error;
 
-/** Reads one number on its own, below zero too: a guess, an answer. Errors are those of a problem. */
-export function readNumber(text: string, notation: Notation): Result<Decimal, ReadError> {
+const bounded = (error: ReadError, end: number): ReadError => ({ ...error, at: Math.min(error.at, end) });
+
+/** Reads one number on its own, below zero or a fraction too: a guess, an answer. Errors are those of a problem. */
+export function readNumber(text: string, notation: ReadingNotation): Read<Numeral> {
+  const quantity = readOneQuantity(text, notation);
+  if (!quantity.ok) return quantity;
+  if (quantity.value.kind === "amount" || quantity.value.kind === "measure")
+    return failed({ code: "moreThanANumber", at: text.search(/\S/) });
+  return done(quantity.value);
+}
+
+/** Reads one quantity of any kind on its own. */
+export function readOneQuantity(text: string, notation: ReadingNotation): Read<Quantity> {
   if (text.trim() === "") return failed({ code: "empty", at: 0 });
   if (text.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
-  const tokens = tokensOf(text);
-  if (!tokens.ok) return tokens;
-  const [first, ...rest] = joinSpacedGroups(tokens.value, notation);
-  const negative = first?.kind === "sign" && first.op === "subtract";
-  const [number, next] = negative ? rest : [first, ...rest];
-  if (number?.kind !== "number") return failed({ code: "missingNumber", at: number?.at ?? text.length });
-  if (next?.kind === "number") return failed(missingSign(number, next, text));
-  if (next !== undefined) return failed({ code: "moreThanANumber", at: next.at });
-  const numeral = readDecimal(number.text, notation);
-  if (!numeral.ok) return failed(placed(numeral.error, number, text));
-  return done({ ...numeral.value, negative });
+  const read = readExpression(text, notation);
+  if (!read.ok) return read;
+  return read.value.kind === "quantity"
+    ? done(read.value.quantity)
+    : failed({ code: "moreThanANumber", at: firstSign(read.value) });
 }
 
-function tokensOf(line: string): Result<readonly Token[], ReadError> {
-  const tokens: Token[] = [];
-  for (const match of line.matchAll(TOKEN)) {
-    const at = match.index;
-    const groups = match.groups ?? {};
-    const op = SIGNED.find((name) => groups[name] !== undefined);
-    if (groups.space !== undefined) continue;
-    if (groups.number !== undefined) tokens.push({ kind: "number", at, text: groups.number });
-    else if (op !== undefined) tokens.push({ kind: "sign", at, op });
-    else if (groups.letters !== undefined) return failed({ code: "letters", at, word: groups.letters });
-    else return failed({ code: "unknownCharacter", at, character: groups.other ?? "" });
+const firstSign = (expression: Expression): number =>
+  expression.kind === "operation" && expression.left.kind === "operation"
+    ? firstSign(expression.left)
+    : expression.at;
+
+/** The problem of a line: by the word it begins with, or the expression it is. */
+function taskOf(line: FormedLine, notation: ReadingNotation): Read {
+  const match = TASK.exec(line.body);
+  const from = match?.[0].length ?? 0;
+  switch (match?.groups?.task?.toLowerCase().replace(/\s+/g, " ")) {
+    case "round":
+      return roundTask(line, from, notation);
+    case "compare":
+      return listTask("compare", line, from, notation);
+    case "order":
+      return listTask("order", line, from, notation);
+    case "simplify":
+    case "reduce":
+      return rewriting({ ...line, wanted: { kind: "simplest" } }, from, notation);
+    case "write":
+    case "express":
+      return rewriting(line, from, notation);
+    case "is":
+      return enoughTask(line, from, notation);
+    case "pay":
+    case "hand over":
+      return payTask(line, from, notation);
+    case "change from":
+      return betweenTask(line, from, /\s(?:for|after)\s/iu, "−", notation);
+    case "share":
+      return betweenTask(line, from, /\s(?:among|between|by)\s/iu, "÷", notation);
+    default:
+      return plainTask(line, notation);
   }
-  return done(tokens);
 }
 
-/** Where the house groups thousands by space, `12 400.5` is one number in several stretches. */
-function joinSpacedGroups(tokens: readonly Token[], notation: Notation): readonly Token[] {
-  if (notation.grouping !== "space") return tokens;
-  const joined: Token[] = [];
-  let open = false;
-  for (const token of tokens) {
-    const last = joined.at(-1);
-    if (
-      open &&
-      last?.kind === "number" &&
-      token.kind === "number" &&
-      /^\d{3}(?:[.,]\d*)?$/.test(token.text)
-    ) {
-      joined[joined.length - 1] = { ...last, text: last.text + token.text };
-      open = /^\d{3}$/.test(token.text);
-    } else {
-      joined.push(token);
-      open = token.kind === "number" && /^\d{1,3}$/.test(token.text);
-    }
+/** What stands before a stretch is blanked out, so that errors keep their place in the line. */
+const stretch = (body: string, start: number, end: number): string =>
+  " ".repeat(start) + body.slice(start, end);
+
+/** An error of a stretch, its readings grown to the whole body. */
+const inBody = (error: ReadError, body: string, start: number, end: number): ReadError =>
+  "readings" in error
+    ? { ...error, readings: error.readings.map((reading) => body.slice(0, start) + reading.slice(start) + body.slice(end)) }
+    : error;
+
+/** One quantity in a stretch of a line. */
+function quantityIn(body: string, start: number, end: number, notation: ReadingNotation): Read<Quantity> {
+  const read = readOneQuantity(stretch(body, start, end), notation);
+  if (read.ok) return read;
+  return failed(
+    read.error.code === "empty" ? { code: "missingNumber", at: end } : inBody(read.error, body, start, end),
+  );
+}
+
+function expressionIn(body: string, start: number, end: number, notation: ReadingNotation): Read<Expression> {
+  if (body.slice(start, end).trim() === "") return failed({ code: "missingNumber", at: end });
+  const read = readExpression(stretch(body, start, end), notation);
+  return read.ok ? read : failed(inBody(read.error, body, start, end));
+}
+
+/** An expression with what it is bought from and what the till is short of taken off its end. */
+function plainTask({ body, wanted }: FormedLine, notation: ReadingNotation): Read {
+  const without = WITHOUT.exec(body);
+  const end = without?.index ?? body.length;
+  const bought = FROM.exec(body.slice(0, end));
+  const expression = expressionIn(body, 0, bought?.index ?? end, notation);
+  if (!expression.ok) return expression;
+  let whole = expression.value;
+  if (bought !== null) {
+    const start = bought.index + bought[0].length - (bought.groups?.from?.length ?? 0);
+    const paid = expressionIn(body, start, end, notation);
+    if (!paid.ok) return paid;
+    whole = { kind: "operation", at: bought.index, op: "subtract", left: paid.value, right: whole };
   }
-  return joined;
+  if (whole.kind === "quantity") return ofOne(whole.quantity, wanted, whole.at, body.length);
+  const problem = problemOf(whole, wanted);
+  return without === null || !problem.ok ? problem : shortOf(problem.value, without, body, notation);
 }
 
-function problemOf(
-  tokens: readonly Token[],
-  line: string,
-  wanted: Problem["wanted"],
-  notation: Notation,
-): Result<Problem, ReadError> {
-  const operands: Decimal[] = [];
-  let op: SignedOperation | undefined;
-  let expecting: "number" | "sign" = "number";
-  let previous: Token | undefined;
-  for (const token of tokens) {
-    if (token.kind === "number") {
-      if (expecting === "sign") return failed(missingSign(previous, token, line));
-      const numeral = readDecimal(token.text, notation);
-      if (!numeral.ok) return failed(placed(numeral.error, token, line));
-      if ((op === "add" || op === "multiply") && operands.length === MOST_OPERANDS[op]) {
-        return failed({ code: "tooManyNumbers", at: token.at, most: MOST_OPERANDS[op], op });
-      }
-      if (op === "divide" && leadingPlace(numeral.value) === undefined) {
-        return failed({ code: "divisionByZero", at: token.at });
-      }
-      operands.push(numeral.value);
-      expecting = "sign";
-    } else {
-      if (expecting === "number") {
-        return failed({ code: token.op === "subtract" ? "signedNumber" : "missingNumber", at: token.at });
-      }
-      if (op !== undefined && (op !== token.op || MOST_OPERANDS[op] === 2)) {
-        return failed({ code: "mixedOperations", at: token.at });
-      }
-      op = token.op;
-      expecting = "number";
-    }
-    previous = token;
+/** A problem of money whose till has run short of some pieces. */
+function shortOf(problem: Problem, match: RegExpExecArray, body: string, notation: ReadingNotation): Read {
+  const text = match.groups?.pieces ?? "";
+  let at = match.index + match[0].length - text.length;
+  if (problem.kind !== "money") return failed({ code: "letters", at: match.index + 1, word: "without" });
+  const pieces = piecesOfCurrency(problem.currency);
+  const without: number[] = [];
+  for (const part of text.split(/(?:,|\band\b)/iu)) {
+    const read = quantityIn(body, at, at + part.length, { ...notation, currency: problem.currency });
+    if (!read.ok) return read;
+    const value = read.value.kind === "amount" ? minorOf(read.value) : undefined;
+    if (value === undefined || !pieces.includes(value))
+      return failed({
+        code: "unknownPiece",
+        at: at + Math.max(0, part.search(/\S/)),
+        pieces: pieces.map((piece) => fromMinorPiece(piece, problem.currency)),
+      });
+    without.push(value);
+    at += part.length + (/^,/.test(body.slice(at + part.length)) ? 1 : 3);
   }
-  if (expecting === "number") return failed({ code: "missingNumber", at: line.length });
-  if (op === undefined) return failed({ code: "onlyOneNumber", at: line.length });
-  return done({ op, operands, wanted });
+  return done({ ...problem, without: [...new Set(without)].sort((a, b) => b - a) });
 }
 
-/** Two numbers with nothing between them; three digits after a space may be a group of thousands. */
-function missingSign(previous: Token | undefined, token: NumberToken, line: string): ReadError {
-  const grouped =
-    previous?.kind === "number" && /^\d{1,3}$/.test(previous.text) && /^\d{3}\b/.test(token.text);
-  const readings = grouped ? [line.slice(0, previous.at + previous.text.length) + line.slice(token.at)] : [];
-  return { code: "missingSign", at: token.at, readings };
+/** An amount in the minor unit. */
+const minorOf = ({ numeral, of }: Amount): number =>
+  Number(of === "minor" ? numeral.whole : numeral.whole + numeral.fraction.padEnd(2, "0"));
+
+/** One quantity alone: a problem where it is wanted in another form. */
+function ofOne(quantity: Quantity, wanted: AnswerForm, at: number, end: number): Read {
+  if (wanted.kind === "asItComes" || quantity.kind === "amount")
+    return failed({ code: "onlyOneNumber", at: end });
+  if (quantity.kind === "measure")
+    return done({ kind: "measures", op: "rewrite", operands: [quantity], wanted });
+  if (quantity.negative) return failed({ code: "moreThanANumber", at });
+  if (wanted.kind === "toPlace" && quantity.kind === "decimal")
+    return done({ kind: "decimals", op: "round", operands: [quantity], wanted });
+  if (wanted.kind === "overNumerator" || wanted.kind === "overDenominator") return expanding(quantity, wanted, end);
+  if (wanted.kind === "withRemainder" || wanted.kind === "exactly" || wanted.kind === "inUnits")
+    return failed({ code: "onlyOneNumber", at: end });
+  return done({ kind: "fractions", op: "rewrite", operands: [quantity], wanted });
 }
 
-/** A numeral's error, moved to its place in the line, its readings grown to whole lines. */
-function placed(error: NumeralError, token: NumberToken, line: string): ReadError {
-  const at = token.at + error.at;
-  if (error.code !== "otherNotation") return { ...error, at };
-  const before = line.slice(0, token.at);
-  const after = line.slice(token.at + token.text.length);
-  return { ...error, at, readings: error.readings.map((reading) => before + reading + after) };
+/** A fraction over another denominator must come out whole. */
+function expanding(quantity: Numeral, wanted: AnswerForm, end: number): Read {
+  const { numerator, denominator } = asFraction(quantity);
+  const whole =
+    wanted.kind === "overDenominator"
+      ? (numerator * wanted.denominator) % denominator === 0n
+      : wanted.kind === "overNumerator" &&
+        numerator > 0n &&
+        wanted.numerator > 0n &&
+        (denominator * wanted.numerator) % numerator === 0n;
+  if (!whole) return failed({ code: "otherForm", at: end, of: "fraction" });
+  return done({ kind: "fractions", op: "rewrite", operands: [quantity], wanted });
 }
+
+function rewriting({ body, wanted }: FormedLine, from: number, notation: ReadingNotation): Read {
+  const quantity = quantityIn(body, from, body.length, notation);
+  return quantity.ok ? ofOne(quantity.value, wanted, from, body.length) : quantity;
+}
+
+function roundTask({ body, wanted, formAt }: FormedLine, from: number, notation: ReadingNotation): Read {
+  const number = quantityIn(body, from, body.length, notation);
+  if (!number.ok) return number;
+  const at = from + Math.max(0, body.slice(from).search(/\S/));
+  if (number.value.kind !== "decimal") return failed({ code: "moreThanANumber", at });
+  if (number.value.negative) return failed({ code: "negativeAmount", at });
+  if (wanted.kind !== "toPlace") return failed({ code: "roundToWhat", at: formAt });
+  return done({ kind: "decimals", op: "round", operands: [number.value], wanted });
+}
+
+/** Numbers to be compared or put in order, with `and`, `;` or `,` and a space between them. */
+function listTask(
+  op: "compare" | "order",
+  { body, wanted }: FormedLine,
+  from: number,
+  notation: ReadingNotation,
+): Read {
+  const joints = [...body.matchAll(/\s(?:and|with)\s|[;?]|,\s/giu)].filter(({ index }) => index >= from);
+  const starts = [from, ...joints.map(({ index, 0: joint }) => index + joint.length)];
+  const ends = [...joints.map(({ index }) => index), body.length];
+  if (op === "compare" && starts.length !== 2) return failed({ code: "compareTwo", at: body.length });
+  if (op === "order" && (starts.length < 2 || starts.length > MOST_OPERANDS.order))
+    return failed({ code: "orderSeveral", at: body.length, most: MOST_OPERANDS.order });
+  const numerals: Numeral[] = [];
+  for (const [index, start] of starts.entries()) {
+    const read = quantityIn(body, start, ends[index] ?? body.length, notation);
+    if (!read.ok) return read;
+    const at = start + Math.max(0, body.slice(start).search(/\S/));
+    if (read.value.kind === "amount" || read.value.kind === "measure")
+      return failed({ code: "moreThanANumber", at });
+    if (read.value.negative) return failed({ code: "negativeAmount", at });
+    numerals.push(read.value);
+  }
+  const decimals = numerals.filter((numeral): numeral is Decimal => numeral.kind === "decimal");
+  if (op === "compare" && decimals.length === 2)
+    return done({ kind: "decimals", op, operands: decimals, wanted: AS_IT_COMES });
+  return done({ kind: "fractions", op, operands: numerals, wanted });
+}
+
+/** Whether an amount is enough for a price, or for several with + between them. */
+function enoughTask({ body, wanted }: FormedLine, from: number, notation: ReadingNotation): Read {
+  const joint = /\senough(?:\s+(?:for|to\s+pay))?\s/iu.exec(body);
+  if (joint === null) return failed({ code: "missingNumber", at: body.length });
+  const have = quantityIn(body, from, joint.index, notation);
+  if (!have.ok) return have;
+  const costs = expressionIn(body, joint.index + joint[0].length, body.length, notation);
+  if (!costs.ok) return costs;
+  const leaves: Expression = {
+    kind: "operation",
+    at: joint.index,
+    op: "add",
+    left: { kind: "quantity", at: from + 1, quantity: have.value },
+    right: costs.value,
+  };
+  const prices = sumParts(costs.value);
+  const whole = problemOf(
+    prices.reduce<Expression>((left, right) => ({ kind: "operation", at: right.at, op: "add", left, right }), leaves.left),
+    wanted,
+  );
+  if (!whole.ok) return whole;
+  return whole.value.kind === "money" && whole.value.op === "add"
+    ? done({ ...whole.value, op: "enough" })
+    : failed({ code: "bareNumber", at: joint.index + joint[0].length, beside: "money" });
+}
+
+const sumParts = (expression: Expression): readonly Expression[] =>
+  expression.kind === "operation" && expression.op === "add"
+    ? [...sumParts(expression.left), expression.right]
+    : [expression];
+
+function payTask({ body, wanted }: FormedLine, from: number, notation: ReadingNotation): Read {
+  const without = WITHOUT.exec(body);
+  const price = quantityIn(body, from, without?.index ?? body.length, notation);
+  if (!price.ok) return price;
+  if (price.value.kind !== "amount") return failed({ code: "bareNumber", at: from + 1, beside: "money" });
+  const problem: Problem = {
+    kind: "money",
+    op: "pay",
+    operands: [price.value],
+    currency: currencyOf(price.value.currency).id,
+    without: [],
+    wanted,
+  };
+  return without === null ? done(problem) : shortOf(problem, without, body, notation);
+}
+
+/** Two quantities with a word between them that stands for a sign. */
+function betweenTask(
+  line: FormedLine,
+  from: number,
+  word: RegExp,
+  sign: string,
+  notation: ReadingNotation,
+): Read {
+  const joint = word.exec(line.body);
+  if (joint === null) return failed({ code: "missingNumber", at: line.body.length });
+  // The word is written over by its sign, filled up with spaces, so that errors keep their place.
+  const after = line.body.slice(joint.index + joint[0].length);
+  const body = `${stretch(line.body, from, joint.index)} ${sign}${" ".repeat(joint[0].length - 2)}${after}`;
+  return plainTask({ ...line, body }, notation);
+}
+

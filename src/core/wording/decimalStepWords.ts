@@ -1,5 +1,6 @@
-import type { RunReason } from "../checks";
+import type { CheckReason } from "../checks";
 import type { HouseRules } from "../house";
+import type { DecimalReason } from "../methods";
 import { columnSumWords } from "./additionWords";
 import { answerWords } from "./answerWords";
 import { checkWords } from "./checkWords";
@@ -14,8 +15,8 @@ import { settingOutWords } from "./settingOutWords";
 import { inLineWords, shiftWords } from "./shiftWords";
 import { taskWords } from "./taskWords";
 
-/** The English wordbook: what is said about a step, by its reason and the house rules. A reason without words does not compile. */
-export function stepWords(reason: RunReason, house: HouseRules): StepWords {
+/** What is said about a step of a working with decimals, or of a check. A reason without words does not compile. */
+export function decimalStepWords(reason: DecimalReason | CheckReason, house: HouseRules): StepWords {
   switch (reason.kind) {
     case "swapForBelowZero":
     case "writeOperand":

@@ -1,0 +1,256 @@
+import {
+  asFraction,
+  type Decimal,
+  type Fraction,
+  fraction,
+  isZero,
+  leadingPlace,
+  type Numeral,
+  ONES,
+  roundTo,
+  simplest,
+  TENTHS,
+  unsigned,
+  wholeNumeral,
+  withoutTrailingZeros,
+} from "../number";
+import {
+  type Amount,
+  amountOf,
+  inMajor,
+  type Measure,
+  type Quantity,
+  type UnitId,
+  UNITS,
+  unitOf,
+} from "../quantity";
+import {
+  AS_IT_COMES,
+  type ChainProblem,
+  type DecimalProblem,
+  type Expression,
+  exactAnswer,
+  exactWorth,
+  type FractionProblem,
+  type MeasureProblem,
+  type MoneyProblem,
+  type Problem,
+  quantitiesOf,
+  type SignedProblem,
+} from "../problem";
+
+/** How numbers are made easy before they are reckoned with in the head. */
+export type Rounding = "ones" | "leadingDigit" | "multiple" | "benchmarks" | "largestUnit" | "wholeMoney";
+
+/** A rough answer made before the working: the problem with easy numbers, and what these come to. */
+export interface Estimate {
+  readonly rounding: Rounding;
+  readonly rounded: Problem;
+  readonly result: Quantity;
+}
+
+/** The estimate of a problem that is not one of plain decimals; nothing where none helps. */
+export function roughlyOf(problem: Exclude<Problem, DecimalProblem>): Estimate | undefined {
+  switch (problem.kind) {
+    case "fractions":
+      return roughFractions(problem);
+    case "signed":
+      return roughSigned(problem);
+    case "money":
+      return roughMoney(problem);
+    case "measures":
+      return roughMeasures(problem);
+    case "chain":
+      return roughChain(problem);
+  }
+}
+
+/** A number rounded to a half: the benchmarks of a fraction are nothing, one half and a whole. */
+function toHalves(numeral: Numeral): Numeral {
+  const { negative, numerator, denominator } = asFraction(numeral);
+  const halves = (4n * numerator + denominator) / (2n * denominator);
+  return simplified(fraction(negative ? -halves : halves, 2n));
+}
+
+/** A fraction as the number a head reckons with: whole, mixed or proper. */
+function simplified(given: Fraction): Numeral {
+  const { negative, numerator, denominator } = simplest(given);
+  const whole = numerator / denominator;
+  if (denominator === 1n) return wholeNumeral(negative ? -whole : whole);
+  if (whole === 0n) return { kind: "fraction", negative, numerator, denominator };
+  return { kind: "mixed", negative, whole, numerator: numerator % denominator, denominator };
+}
+
+/** The whole number nearest to a fraction, and at least one. */
+function toWhole(numeral: Numeral): Numeral {
+  const { numerator, denominator } = asFraction(numeral);
+  const whole = (2n * numerator + denominator) / (2n * denominator);
+  return whole === 0n ? toHalves(numeral) : wholeNumeral(whole);
+}
+
+function roughFractions(problem: FractionProblem): Estimate | undefined {
+  const { op, operands } = problem;
+  if (op === "compare" || op === "order" || op === "rewrite") return undefined;
+  const rounded = operands.map(op === "add" || op === "subtract" ? toHalves : toWhole);
+  if (op === "multiply" || op === "divide") {
+    if (rounded.some(isZero)) return undefined;
+  }
+  const easy: FractionProblem = { kind: "fractions", op, operands: rounded, wanted: AS_IT_COMES };
+  const { s, n, d } = exactAnswer(easy);
+  return { rounding: "benchmarks", rounded: easy, result: simplified(fraction(s * n, d)) };
+}
+
+/** The largest whole number that needs no estimate: it is reckoned with in the head anyway. */
+const IN_THE_HEAD = 20n;
+
+const leading = (numeral: Numeral): Numeral =>
+  numeral.kind === "decimal"
+    ? withoutTrailingZeros(roundTo(numeral, leadingPlace(numeral) ?? ONES))
+    : toHalves(numeral);
+
+function roughSigned(problem: SignedProblem): Estimate | undefined {
+  const { op, joins, operands } = problem;
+  const small = operands.every((operand) => {
+    const { numerator, denominator } = asFraction(operand);
+    return denominator === 1n && numerator <= IN_THE_HEAD;
+  });
+  if (small) return undefined;
+  const rounded = operands.map(leading);
+  if (op === "divide" && rounded.slice(1).some(isZero)) return undefined;
+  const easy: SignedProblem = { kind: "signed", op, joins, operands: rounded, wanted: AS_IT_COMES };
+  const result = easyNumber(exactAnswer(easy));
+  const fractions = operands.some(({ kind }) => kind !== "decimal");
+  return { rounding: fractions ? "benchmarks" : "leadingDigit", rounded: easy, result };
+}
+
+/** A value as a short decimal where it is one, else rounded to its first two digits. */
+function easyNumber({ s, n, d }: { readonly s: bigint; readonly n: bigint; readonly d: bigint }): Numeral {
+  const exact = fraction(s * n, d);
+  if (d === 1n || d === 2n) return simplified(exact);
+  const scaled = (n * 10n ** 12n) / d;
+  const digits = scaled.toString().padStart(13, "0");
+  const numeral: Decimal = {
+    kind: "decimal",
+    negative: s < 0n,
+    whole: digits.slice(0, -12),
+    fraction: digits.slice(-12),
+    point: true,
+  };
+  const place = leadingPlace(numeral) ?? ONES;
+  return withoutTrailingZeros(roundTo(numeral, place > ONES ? ONES : place - 1));
+}
+
+/** The nearest whole of the major unit; less than one is rounded to tens of the minor unit. */
+function roughAmount(amount: Amount): Amount {
+  const numeral = inMajor(amount);
+  const whole = roundTo(numeral, ONES);
+  const easy = isZero(whole) ? roundTo(numeral, TENTHS) : whole;
+  return amountOf(amount.currency, isZero(easy) ? numeral : easy);
+}
+
+function roughMoney(problem: MoneyProblem): Estimate | undefined {
+  const { op, operands, currency } = problem;
+  if (op === "enough" || op === "pay") return undefined;
+  const rounded = operands.map((operand) => (operand.kind === "amount" ? roughAmount(operand) : operand));
+  const easy: MoneyProblem = { ...problem, operands: rounded, wanted: AS_IT_COMES, without: [] };
+  const amounts = operands.filter(({ kind }) => kind === "amount").length;
+  const value = easyNumber(exactAnswer(easy));
+  if (op === "divide" && amounts === 2) return { rounding: "wholeMoney", rounded: easy, result: value };
+  if (value.kind === "decimal")
+    return { rounding: "wholeMoney", rounded: easy, result: amountOf(currency, value) };
+  const { numerator } = asFraction(value);
+  const halves = wholeNumeral(numerator);
+  const scaled: Decimal = { ...halves, fraction: "50", whole: String(numerator / 2n), point: true };
+  return { rounding: "wholeMoney", rounded: easy, result: amountOf(currency, scaled) };
+}
+
+/** A measure rounded to its largest unit, or where it has none of that, to the next. */
+function roughMeasure(measure: Measure, unit: UnitId): Measure {
+  const worth = worthIn(measure, unit);
+  return oneUnit(worth === 0n ? 1n : worth, unit);
+}
+
+const oneUnit = (count: bigint, unit: UnitId): Measure => ({
+  kind: "measure",
+  negative: count < 0n,
+  parts: [{ count: unsigned(wholeNumeral(count)), unit }],
+});
+
+/** How many of a unit a measure is worth, rounded. */
+function worthIn(measure: Measure, unit: UnitId): bigint {
+  const { numerator, denominator } = measure.parts.reduce<Fraction>(
+    (sum, part) => {
+      const count = asFraction(part.count);
+      const more = count.numerator * unitOf(part.unit).size;
+      return fraction(
+        sum.numerator * count.denominator + more * sum.denominator,
+        sum.denominator * count.denominator,
+      );
+    },
+    fraction(0n, 1n),
+  );
+  const size = denominator * unitOf(unit).size;
+  return (2n * numerator + size) / (2n * size);
+}
+
+function roughMeasures(problem: MeasureProblem): Estimate | undefined {
+  const { op, operands } = problem;
+  if (op === "rewrite") return undefined;
+  const measures = operands.filter((operand): operand is Measure => operand.kind === "measure");
+  const units = UNITS.map(({ id }) => id).filter((id) =>
+    measures.some(({ parts }) => parts.some(({ unit }) => unit === id)),
+  );
+  // The largest unit of which none of them has less than half.
+  const unit = units.find((id) => measures.every((measure) => worthIn(measure, id) > 0n)) ?? units.at(-1);
+  if (unit === undefined) return undefined;
+  const rounded = operands.map((operand) =>
+    operand.kind === "measure" ? roughMeasure(operand, unit) : operand,
+  );
+  const easy: MeasureProblem = { kind: "measures", op, operands: rounded, wanted: AS_IT_COMES };
+  const exact = exactAnswer(easy);
+  if (op === "divide" && measures.length === 2)
+    return { rounding: "largestUnit", rounded: easy, result: easyNumber(exact) };
+  const value = exact.div(unitOf(unit).size);
+  const count = (2n * value.n + value.d) / (2n * value.d);
+  const result = oneUnit(value.s * count, unit);
+  return { rounding: "largestUnit", rounded: easy, result };
+}
+
+const easyQuantity = (quantity: Quantity): Quantity => {
+  switch (quantity.kind) {
+    case "decimal":
+    case "fraction":
+    case "mixed":
+      return leading(quantity);
+    case "amount":
+      return roughAmount(quantity);
+    case "measure":
+      return quantity;
+  }
+};
+
+/** Every number made easy, the brackets kept. Measures among them are not estimated. */
+function roughChain(problem: ChainProblem): Estimate | undefined {
+  const amount = problem.operands.find((operand): operand is Amount => operand.kind === "amount");
+  if (problem.operands.some(({ kind }) => kind === "measure")) return undefined;
+  const expression = easyExpression(problem.expression);
+  if (dividesByZero(expression)) return undefined;
+  const rounded: ChainProblem = { ...problem, expression, operands: quantitiesOf(expression), wanted: AS_IT_COMES };
+  const value = easyNumber(exactWorth(expression));
+  if (amount === undefined) return { rounding: "leadingDigit", rounded, result: value };
+  return value.kind === "decimal"
+    ? { rounding: "wholeMoney", rounded, result: amountOf(amount.currency, value) }
+    : undefined;
+}
+
+const easyExpression = (expression: Expression): Expression =>
+  expression.kind === "quantity"
+    ? { ...expression, quantity: easyQuantity(expression.quantity) }
+    : { ...expression, left: easyExpression(expression.left), right: easyExpression(expression.right) };
+
+const dividesByZero = (expression: Expression): boolean =>
+  expression.kind === "operation" &&
+  (dividesByZero(expression.left) ||
+    dividesByZero(expression.right) ||
+    (expression.op === "divide" && exactWorth(expression.right).n === 0n));
+

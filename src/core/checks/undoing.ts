@@ -1,0 +1,207 @@
+import type { Working } from "../methods";
+import { asFraction, type Numeral, opposite } from "../number";
+import {
+  type Answer,
+  AS_IT_COMES,
+  type FractionProblem,
+  type MeasureProblem,
+  type MoneyProblem,
+  MOST_FRACTION_DIGITS,
+  type Problem,
+  type SignedProblem,
+} from "../problem";
+import type { Amount, Measure, Quantity } from "../quantity";
+
+/** The problem that leads back from an answer, what has to be added to it, and what it leads back to. */
+export interface Undoing {
+  readonly problem: Problem;
+  readonly plus: Quantity | undefined;
+  readonly expected: Quantity;
+}
+
+/** What undoes a problem that is not one of plain decimals; nothing where no one step does. */
+export function undoing({ problem, answer }: Working): Undoing | undefined {
+  switch (problem.kind) {
+    case "fractions":
+      return undoFractions(problem, answer);
+    case "signed":
+      return undoSigned(problem, answer);
+    case "money":
+      return undoMoney(problem, answer);
+    case "measures":
+      return undoMeasures(problem, answer);
+    case "decimals":
+    case "chain":
+      return undefined;
+  }
+}
+
+const isNumeral = (answer: Answer): answer is Extract<Answer, Numeral> =>
+  answer.kind === "decimal" || answer.kind === "fraction" || answer.kind === "mixed";
+
+/** Whether a number can be typed, and so worked on a board of its own. */
+function isTypable(numeral: Numeral): boolean {
+  if (numeral.kind === "decimal") return true;
+  const { numerator, denominator } = asFraction(numeral);
+  return [numerator, denominator].every((part) => String(part).length <= MOST_FRACTION_DIGITS);
+}
+
+function undoFractions(problem: FractionProblem, answer: Answer): Undoing | undefined {
+  const { op, operands } = problem;
+  const [first, second] = operands;
+  if (first === undefined || !isNumeral(answer) || !isTypable(answer)) return undefined;
+  const back = (by: FractionProblem["op"], numbers: readonly Numeral[], expected: Numeral): Undoing => ({
+    problem: { kind: "fractions", op: by, operands: numbers, wanted: AS_IT_COMES },
+    plus: undefined,
+    expected,
+  });
+  switch (op) {
+    case "add":
+      return second !== undefined && operands.length === 2 ? back("subtract", [answer, second], first) : undefined;
+    case "subtract":
+      if (second === undefined) return undefined;
+      return answer.negative
+        ? back("add", [opposite(answer), first], second)
+        : back("add", [answer, second], first);
+    case "multiply":
+      return second !== undefined && operands.length === 2 && asFraction(second).numerator > 0n
+        ? back("divide", [answer, second], first)
+        : undefined;
+    case "divide":
+      return second === undefined ? undefined : back("multiply", [answer, second], first);
+    case "rewrite":
+      if (first.kind === "mixed" && answer.kind === "fraction")
+        return {
+          problem: { kind: "fractions", op, operands: [answer], wanted: { kind: "asMixed" } },
+          plus: undefined,
+          expected: first,
+        };
+      return first.kind === "fraction" && answer.kind === "mixed"
+        ? {
+            problem: { kind: "fractions", op, operands: [answer], wanted: { kind: "asFraction" } },
+            plus: undefined,
+            expected: first,
+          }
+        : undefined;
+    case "compare":
+    case "order":
+      return undefined;
+  }
+}
+
+function undoSigned(problem: SignedProblem, answer: Answer): Undoing | undefined {
+  const { op, joins, operands } = problem;
+  const [first, second, ...more] = operands;
+  if (first === undefined || second === undefined || !isNumeral(answer) || !isTypable(answer)) return undefined;
+  switch (op) {
+    case "terms":
+      return {
+        problem: {
+          kind: "signed",
+          op,
+          joins: joins.map((join) => (join === "add" ? "subtract" : "add")),
+          operands: [answer, second, ...more],
+          wanted: AS_IT_COMES,
+        },
+        plus: undefined,
+        expected: first,
+      };
+    case "multiply":
+    case "divide": {
+      if (more.length > 0 || asFraction(second).numerator === 0n) return undefined;
+      const by = op === "multiply" ? "divide" : "multiply";
+      return {
+        problem: { kind: "signed", op: by, joins: [], operands: [answer, second], wanted: AS_IT_COMES },
+        plus: undefined,
+        expected: first,
+      };
+    }
+  }
+}
+
+const isAmount = (quantity: Quantity): quantity is Amount => quantity.kind === "amount";
+
+function undoMoney(problem: MoneyProblem, answer: Answer): Undoing | undefined {
+  const { op, operands } = problem;
+  const [first, second] = operands;
+  if (first === undefined || second === undefined) return undefined;
+  const back = (by: MoneyProblem["op"], numbers: MoneyProblem["operands"], expected: Quantity, plus?: Quantity) => ({
+    problem: { ...problem, op: by, operands: numbers, without: [], wanted: AS_IT_COMES },
+    plus,
+    expected,
+  });
+  switch (op) {
+    case "add":
+      return answer.kind === "amount" && operands.length === 2 ? back("subtract", [answer, second], first) : undefined;
+    case "subtract":
+      return answer.kind === "amount" && !answer.numeral.negative ? back("add", [answer, second], first) : undefined;
+    case "multiply": {
+      const [amount, times] = isAmount(first) ? [first, second] : [second, first];
+      return answer.kind === "amount" && times.kind === "decimal" && asFraction(times).numerator > 0n && times.fraction === ""
+        ? back("divide", [answer, times], amount)
+        : undefined;
+    }
+    case "divide":
+      if (answer.kind === "share") return back("multiply", [answer.each, second], first, answer.left);
+      if (answer.kind === "amount") return back("multiply", [answer, second], first);
+      if (answer.kind === "timesLeft") return back("multiply", [second, answer.times], first, answer.left);
+      return answer.kind === "decimal" && answer.fraction === "" ? back("multiply", [second, answer], first) : undefined;
+    case "enough":
+    case "pay":
+      return undefined;
+  }
+}
+
+const isMeasure = (quantity: Quantity): quantity is Measure => quantity.kind === "measure";
+
+function undoMeasures(problem: MeasureProblem, answer: Answer): Undoing | undefined {
+  const { op, operands } = problem;
+  const [first, second] = operands;
+  if (first === undefined) return undefined;
+  const back = (
+    by: MeasureProblem["op"],
+    numbers: MeasureProblem["operands"],
+    expected: Quantity,
+    plus?: Quantity,
+  ): Undoing => ({
+    problem: { kind: "measures", op: by, operands: numbers, wanted: AS_IT_COMES },
+    plus,
+    expected,
+  });
+  switch (op) {
+    case "add":
+      return answer.kind === "measure" && operands.length === 2 && second !== undefined
+        ? back("subtract", [answer, second], first)
+        : undefined;
+    case "subtract":
+      if (answer.kind !== "measure" || second === undefined) return undefined;
+      return answer.negative
+        ? back("add", [{ ...answer, negative: false }, first], second)
+        : back("add", [answer, second], first);
+    case "multiply": {
+      if (second === undefined || answer.kind !== "measure") return undefined;
+      const [measure, times] = isMeasure(first) ? [first, second] : [second, first];
+      return times.kind === "decimal" && asFraction(times).numerator > 0n
+        ? back("divide", [answer, times], measure)
+        : undefined;
+    }
+    case "divide":
+      if (second === undefined) return undefined;
+      if (answer.kind === "measure") return back("multiply", [answer, second], first);
+      if (answer.kind === "measureLeft") return back("multiply", [answer.each, second], first, answer.left);
+      if (answer.kind === "timesLeft") return back("multiply", [second, answer.times], first, answer.left);
+      return answer.kind === "decimal" && answer.fraction === "" ? back("multiply", [second, answer], first) : undefined;
+    case "rewrite":
+      if (!isMeasure(first) || answer.kind !== "measure") return undefined;
+      return {
+        problem: {
+          kind: "measures",
+          op,
+          operands: [answer],
+          wanted: { kind: "inUnits", units: first.parts.map(({ unit }) => unit) },
+        },
+        plus: undefined,
+        expected: first,
+      };
+  }
+}

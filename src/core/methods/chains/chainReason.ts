@@ -1,0 +1,20 @@
+import type { ChainProblem, Problem, SignedOperation } from "../../problem";
+import type { Quantity } from "../../quantity";
+
+/** What the steps of a chain do and why; what is worked on the way has its own reasons. */
+export type ChainReason =
+  | { readonly kind: "writeChain"; readonly problem: ChainProblem }
+  | {
+      readonly kind: "nextInChain";
+      readonly op: SignedOperation;
+      readonly problem: Problem;
+      /** Why it is this one's turn. */
+      readonly because: "brackets" | "timesFirst" | "leftFirst" | "last";
+    }
+  | {
+      readonly kind: "putBack";
+      readonly problem: Problem;
+      readonly result: Quantity;
+      /** The chain with the result in the place of what was worked. */
+      readonly rest: ChainProblem;
+    };

@@ -1,0 +1,144 @@
+import type { HouseRules } from "../../house";
+import { asFraction, fraction, simplest } from "../../number";
+import {
+  type Answer,
+  type AnswerForm,
+  AS_IT_COMES,
+  type Branch,
+  type ChainProblem,
+  type DecimalProblem,
+  type Expression,
+  type FractionProblem,
+  type Problem,
+  problemOf,
+  quantitiesOf,
+  writeExpression,
+} from "../../problem";
+import type { Quantity } from "../../quantity";
+import { type AnswerReason, nameStep } from "../answer";
+import type { Method, WorkingBy, WorkPart } from "../method";
+import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
+import type { ChainReason } from "./chainReason";
+
+type ChainWhy = ChainReason | AnswerReason;
+
+/** Which operation of a chain is done next. */
+export interface ChainHabits {
+  next(expression: Branch): Branch;
+}
+
+/** The innermost operation whose numbers are both there, from the left: × and ÷ before + and −. */
+const soundNext = (expression: Branch): Branch => {
+  const ready: Branch[] = [];
+  const visit = (part: Expression): void => {
+    if (part.kind === "quantity") return;
+    visit(part.left);
+    visit(part.right);
+    if (part.left.kind === "quantity" && part.right.kind === "quantity") ready.push(part);
+  };
+  visit(expression);
+  return ready.find(({ op }) => op === "multiply" || op === "divide") ?? ready[0] ?? expression;
+};
+
+export const SOUND_CHAIN: ChainHabits = { next: soundNext };
+
+/** Several operations, each worked by itself on a sheet of its own, in their right order. */
+export const orderOfOperations: Method<ChainWhy, ChainProblem> = {
+  id: "order-of-operations",
+  refuses: () => undefined,
+  work: (problem, house, part) => workChain(problem, house, SOUND_CHAIN, part),
+};
+
+/** A chain with any habit about what comes next; only the sound one is sure to reach the right answer. */
+export function workChain<Inner>(
+  problem: ChainProblem,
+  house: HouseRules,
+  habits: ChainHabits,
+  part: WorkPart<Inner>,
+): WorkingBy<ChainWhy | Inner> {
+  const pad: Pad<ChainWhy | Inner> = newPad();
+  const plain = { ...house, grouping: "none" } as const;
+  pad.line("setOut", { kind: "writeChain", problem }, [text(writeExpression(problem.expression, plain))]);
+  let here: Expression = problem.expression;
+  let answer: Answer | undefined;
+  while (here.kind === "operation") {
+    const next = habits.next(here);
+    const last = next === here;
+    const asked = partProblem(next, last ? problem.wanted : AS_IT_COMES, last);
+    const because = last ? "last" : becauseOf(here, next);
+    pad.mark("work", { kind: "nextInChain", op: next.op, problem: asked, because }, []);
+    const working = part(asked, { ...house, trailingZeros: "dropped", fractionAnswers: last ? house.fractionAnswers : "mixed" });
+    pad.aside(working);
+    if (last) {
+      answer = working.answer;
+      break;
+    }
+    const result = quantityOf(working.answer);
+    here = replaced(here, next, result);
+    const rest: ChainProblem = { ...problem, expression: here, operands: quantitiesOf(here) };
+    pad.line("work", { kind: "putBack", problem: asked, result, rest }, [text(`= ${writeExpression(here, plain)}`)]);
+  }
+  if (answer === undefined) throw new Error("workChain: a chain has operations");
+  pad.take([nameStep(answer, undefined)]);
+  return { problem, method: "order-of-operations", house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+}
+
+function becauseOf(whole: Branch, next: Branch): "brackets" | "timesFirst" | "leftFirst" {
+  const holder = holderOf(whole, next);
+  if (holder === undefined) return "leftFirst";
+  const weak = next.op === "add" || next.op === "subtract";
+  if (weak && (holder.op === "multiply" || holder.op === "divide" || holder.right === next)) return "brackets";
+  return weak ? "leftFirst" : holder.op === "add" || holder.op === "subtract" ? "timesFirst" : holder.right === next ? "brackets" : "leftFirst";
+}
+
+/** The operation that another is a part of. */
+function holderOf(whole: Branch, part: Branch): Branch | undefined {
+  if (whole.left === part || whole.right === part) return whole;
+  for (const side of [whole.left, whole.right]) {
+    const found = side.kind === "operation" ? holderOf(side, part) : undefined;
+    if (found !== undefined) return found;
+  }
+  return undefined;
+}
+
+/** The expression with an operation replaced by what it came to. */
+function replaced(whole: Expression, part: Branch, by: Quantity): Expression {
+  if (whole === part) return { kind: "quantity", at: part.at, quantity: by };
+  if (whole.kind === "quantity") return whole;
+  return { ...whole, left: replaced(whole.left, part, by), right: replaced(whole.right, part, by) };
+}
+
+/** The problem of one operation of a chain. A quotient that is no short decimal is worked among fractions. */
+function partProblem(operation: Branch, wanted: AnswerForm, last: boolean): Problem {
+  const read = problemOf(operation, wanted);
+  if (!read.ok) throw new Error(`partProblem: ${read.error.code}`);
+  const problem = read.value;
+  if (last) return problem;
+  if (problem.kind === "decimals" && problem.op === "divide") return exactQuotient(problem);
+  return problem;
+}
+
+function exactQuotient(problem: DecimalProblem): DecimalProblem | FractionProblem {
+  const [dividend, divisor] = problem.operands;
+  if (dividend === undefined || divisor === undefined) return problem;
+  const [a, b] = [asFraction(dividend), asFraction(divisor)];
+  const exact = simplest(fraction(a.numerator * b.denominator, a.denominator * b.numerator));
+  const ends = (10n ** 6n * exact.numerator) % exact.denominator === 0n;
+  return ends
+    ? { ...problem, wanted: { kind: "exactly" } }
+    : { kind: "fractions", op: "divide", operands: problem.operands, wanted: AS_IT_COMES };
+}
+
+/** The quantity an answer on the way is: whole shares and measures go on as they are. */
+function quantityOf(answer: Answer): Quantity {
+  switch (answer.kind) {
+    case "decimal":
+    case "fraction":
+    case "mixed":
+    case "amount":
+    case "measure":
+      return answer;
+    default:
+      throw new Error(`quantityOf: ${answer.kind} can't go on in a chain`);
+  }
+}

@@ -1,0 +1,70 @@
+import type { HouseRules } from "../../house";
+import { commonFactor, type Fraction, fraction, type Numeral } from "../../number";
+import type { FractionProblem } from "../../problem";
+import { nameStep } from "../answer";
+import { type Method, type WorkingBy, type WorkPart, worksOnly } from "../method";
+import { PLAIN_LAYOUT } from "../pad";
+import { type FractionHabits, SOUND_FRACTIONS } from "./fractionHabits";
+import {
+  equivalentOf,
+  type FractionPad,
+  type FractionWhy,
+  finishFraction,
+  oneFraction,
+  reduced,
+  startFractions,
+} from "./fractionSteps";
+
+/** One number written otherwise: simplified, over another denominator, mixed or improper, as a fraction or a decimal. */
+export const changingForm: Method<FractionWhy, FractionProblem> = {
+  id: "changing-form",
+  refuses: worksOnly("rewrite"),
+  work: (problem, house, part) => workChangingForm(problem, house, SOUND_FRACTIONS, part),
+};
+
+/** A number in another form, with any habits; only sound ones are sure to reach the right answer. */
+export function workChangingForm<Inner>(
+  problem: FractionProblem,
+  house: HouseRules,
+  habits: FractionHabits,
+  part: WorkPart<Inner>,
+): WorkingBy<FractionWhy | Inner> {
+  const [numeral] = problem.operands;
+  if (numeral === undefined) throw new Error("workChangingForm: a number is needed");
+  const pad = startFractions<Inner>(problem, house);
+  const end = (value: Numeral): WorkingBy<FractionWhy | Inner> =>
+    finishFraction(pad, value, { problem, method: "changing-form", house, habits }, part);
+  const { wanted } = problem;
+  if (wanted.kind !== "overDenominator" && wanted.kind !== "overNumerator") {
+    const keeps = numeral.kind === "mixed" && (wanted.kind === "asMixed" || wanted.kind === "simplest");
+    return end(keeps ? numeral : oneFraction(pad, numeral, house, habits));
+  }
+  const start = oneFraction(pad, numeral, house, habits);
+  const denominator =
+    wanted.kind === "overDenominator"
+      ? wanted.denominator
+      : (start.denominator * wanted.numerator) / start.numerator;
+  const answer = overDenominator(pad, start, denominator, house, habits);
+  pad.take([nameStep(answer, undefined)]);
+  return { problem, method: "changing-form", house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+}
+
+/** A fraction over another denominator: made shorter first where that is no multiple of its own. */
+function overDenominator<Inner>(
+  pad: FractionPad<Inner>,
+  before: Fraction,
+  denominator: bigint,
+  house: HouseRules,
+  habits: FractionHabits,
+): Fraction {
+  if (denominator % before.denominator === 0n) return equivalentOf(pad, before, denominator, house, habits);
+  const by = commonFactor(before.numerator, before.denominator);
+  const shortest = fraction(before.numerator / by, before.denominator / by);
+  const wholeWay = before.denominator % denominator === 0n;
+  const shorter = reduced(pad, before, house, {
+    ...habits,
+    reducesBy: () => (wholeWay ? before.denominator / denominator : by),
+  });
+  return equivalentOf(pad, wholeWay ? shorter : shortest, denominator, house, habits);
+}
+

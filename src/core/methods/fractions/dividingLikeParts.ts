@@ -1,0 +1,40 @@
+import type { HouseRules } from "../../house";
+import { commonMultiple, fraction } from "../../number";
+import { type FractionProblem, signOf } from "../../problem";
+import { type Method, type WorkingBy, type WorkPart, worksOnly } from "../method";
+import { text } from "../pad";
+import { type FractionHabits, SOUND_FRACTIONS } from "./fractionHabits";
+import { asFractions, equivalentOf, type FractionWhy, finishFraction, items, startFractions } from "./fractionSteps";
+
+/** Dividend and divisor as like parts: then only how many there are of each matters. */
+export const dividingLikeParts: Method<FractionWhy, FractionProblem> = {
+  id: "dividing-like-parts",
+  refuses: worksOnly("divide"),
+  work: (problem, house, part) => workLikeParts(problem, house, SOUND_FRACTIONS, part),
+};
+
+/** A quotient of like parts with any habits; only sound ones are sure to reach the right answer. */
+export function workLikeParts<Inner>(
+  problem: FractionProblem,
+  house: HouseRules,
+  habits: FractionHabits,
+  part: WorkPart<Inner>,
+): WorkingBy<FractionWhy | Inner> {
+  const pad = startFractions<Inner>(problem, house);
+  const [dividend, divisor] = asFractions(pad, problem.operands, house, habits);
+  if (dividend === undefined || divisor === undefined) throw new Error("workLikeParts: two numbers are needed");
+  const common = commonMultiple(dividend.denominator, divisor.denominator);
+  if (dividend.denominator === divisor.denominator) pad.mark("work", { kind: "alikeAlready", denominator: common }, []);
+  const left = equivalentOf(pad, dividend, common, house, habits);
+  const right = equivalentOf(pad, divisor, common, house, habits);
+  const result = fraction(left.numerator, right.numerator);
+  const by = signOf("divide", house);
+  pad.line("work", { kind: "likeParts", left, right, result }, [
+    ...items(left, house),
+    text(by),
+    ...items(right, house),
+    text(`=${left.numerator}${by}${right.numerator}=`),
+    ...items(result, house),
+  ]);
+  return finishFraction(pad, result, { problem, method: "dividing-like-parts", house, habits }, part);
+}

@@ -1,0 +1,286 @@
+import type { HouseRules } from "../../house";
+import {
+  asFraction,
+
+  type Decimal,
+  type Fraction,
+  fraction,
+  isWhole,
+  type Mixed,
+  type Numeral,
+  primeFactors,
+  unsigned,
+  wholeNumeral,
+  withoutTrailingZeros,
+} from "../../number";
+import {
+  type Answer,
+  type AnswerForm,
+
+  type DecimalProblem,
+  type FractionProblem,
+  signOf,
+} from "../../problem";
+import { type AnswerReason, nameStep } from "../answer";
+import type { MethodId, WorkingBy, WorkPart } from "../method";
+import { type Item, joined, newPad, numeralItems, type Pad, PLAIN_LAYOUT, stack, text } from "../pad";
+import type { FractionHabits } from "./fractionHabits";
+import type { FractionReason } from "./fractionReason";
+
+export type FractionWhy = FractionReason | AnswerReason;
+export type FractionPad<Inner> = Pad<FractionWhy | Inner>;
+
+export const items = (numeral: Numeral, house: HouseRules): readonly Item[] => numeralItems(numeral, house);
+
+/** A pad with the problem written on its first line. */
+export function startFractions<Inner>(problem: FractionProblem, house: HouseRules): FractionPad<Inner> {
+  const pad = newPad<FractionWhy | Inner>();
+  const numerals = problem.operands.map((operand) => items(operand, house));
+  const sign =
+    problem.op === "compare" || problem.op === "order" || problem.op === "rewrite" ? " " : signOf(problem.op, house);
+  pad.line("setOut", { kind: "writeFractions", problem }, joined(numerals, sign));
+  return pad;
+}
+
+/** Every number as one fraction: decimals and whole numbers written over, mixed numbers made improper. */
+export function asFractions<Inner>(
+  pad: FractionPad<Inner>,
+  operands: readonly Numeral[],
+  house: HouseRules,
+  habits: FractionHabits,
+): readonly Fraction[] {
+  return operands.map((operand) => oneFraction(pad, operand, house, habits));
+}
+
+export function oneFraction<Inner>(
+  pad: FractionPad<Inner>,
+  operand: Numeral,
+  house: HouseRules,
+  habits: FractionHabits,
+): Fraction {
+  switch (operand.kind) {
+    case "fraction":
+      return operand;
+    case "mixed":
+      return improperOf(pad, operand, house, habits);
+    case "decimal":
+      return decimalAsFraction(pad, operand, house);
+  }
+}
+
+/** A decimal over its place: 0.75 is 75 hundredths; a whole number over one. */
+export function decimalAsFraction<Inner>(
+  pad: FractionPad<Inner>,
+  before: Decimal,
+  house: HouseRules,
+): Fraction {
+  const after = asFraction(withoutTrailingZeros(before));
+  const kind = isWhole(withoutTrailingZeros(before)) ? "wholeOverOne" : "decimalToFraction";
+  pad.line("work", { kind, before, after }, [...items(before, house), text("="), ...items(after, house)]);
+  return after;
+}
+
+function improperOf<Inner>(
+  pad: FractionPad<Inner>,
+  before: Mixed,
+  house: HouseRules,
+  habits: FractionHabits,
+): Fraction {
+  const after = fraction(habits.improper(before), before.denominator);
+  const { whole, numerator, denominator } = before;
+  pad.line("work", { kind: "toImproper", before, after }, [
+    ...items(before, house),
+    text("="),
+    stack(`${whole}${signOf("multiply", house)}${denominator}+${numerator}`, String(denominator)),
+    text("="),
+    ...items(after, house),
+  ]);
+  return after;
+}
+
+/** A fraction with numerator and denominator multiplied by the same number. */
+export function equivalentOf<Inner>(
+  pad: FractionPad<Inner>,
+  before: Fraction,
+  denominator: bigint,
+  house: HouseRules,
+  habits: FractionHabits,
+): Fraction {
+  const by = denominator / before.denominator;
+  if (by === 1n) return before;
+  const after = fraction(habits.scales(before.numerator, by), denominator);
+  const times = signOf("multiply", house);
+  pad.line("work", { kind: "equivalent", before, by, after }, [
+    ...items(before, house),
+    text("="),
+    stack(`${before.numerator}${times}${by}`, `${before.denominator}${times}${by}`),
+    text("="),
+    ...items(after, house),
+  ]);
+  return after;
+}
+
+/** The numbers a fraction is divided by on its way to simplest form: the largest common factor at once, or one prime after another. */
+function reducers(numerator: bigint, denominator: bigint, house: HouseRules, habits: FractionHabits): readonly bigint[] {
+  const by = habits.reducesBy(numerator, denominator);
+  if (by === 1n || numerator === 0n) return [];
+  return house.simplifying === "atOnce" ? [by] : primeFactors(by);
+}
+
+/** A fraction in its simplest form, by one division above and below or by several. */
+export function reduced<Inner>(
+  pad: FractionPad<Inner>,
+  before: Fraction,
+  house: HouseRules,
+  habits: FractionHabits,
+): Fraction {
+  let here = before;
+  const by = signOf("divide", house);
+  for (const factor of reducers(before.numerator, before.denominator, house, habits)) {
+    const after = fraction(here.numerator / factor, here.denominator / factor);
+    pad.line("answer", { kind: "reduce", before: here, by: factor, after }, [
+      ...items(here, house),
+      text("="),
+      stack(`${here.numerator}${by}${factor}`, `${here.denominator}${by}${factor}`),
+      text("="),
+      ...items(after, house),
+    ]);
+    here = after;
+  }
+  return here;
+}
+
+/** An improper fraction counted out into wholes and a part; a whole number where nothing is left. */
+export function countedOut<Inner>(pad: FractionPad<Inner>, before: Fraction, house: HouseRules): Numeral {
+  const whole = before.numerator / before.denominator;
+  const rest = fraction(before.numerator % before.denominator, before.denominator);
+  const after = mixedOf(whole, rest);
+  pad.line("answer", { kind: "countOut", before, whole, rest }, [
+    ...items(before, house),
+    text("="),
+    ...items(after, house),
+  ]);
+  return after;
+}
+
+/** A whole number and a part as one number. */
+export const mixedOf = (whole: bigint, part: Fraction): Numeral =>
+  part.numerator === 0n
+    ? wholeNumeral(whole)
+    : whole === 0n
+      ? part
+      : {
+          kind: "mixed",
+          negative: false,
+          whole,
+          numerator: part.numerator,
+          denominator: part.denominator,
+        };
+
+/** Whether a fraction above one is to be written as a mixed number in the end. */
+const endsMixed = (wanted: AnswerForm, house: HouseRules): boolean =>
+  wanted.kind === "asMixed" || (wanted.kind === "asItComes" && house.fractionAnswers === "mixed");
+
+interface End {
+  readonly problem: FractionProblem;
+  readonly method: MethodId;
+  readonly house: HouseRules;
+  readonly habits: FractionHabits;
+  /** Whether the answer lies below zero. */
+  readonly negative?: boolean;
+}
+
+/** The last steps of a working with fractions: simplest form, wholes counted out, the form that was wanted, its sign, its name. */
+export function finishFraction<Inner>(
+  pad: FractionPad<Inner>,
+  value: Numeral,
+  { problem, method, house, habits, negative = false }: End,
+  part: WorkPart<Inner>,
+): WorkingBy<FractionWhy | Inner> {
+  const { wanted } = problem;
+  const done = (answer: Answer): WorkingBy<FractionWhy | Inner> => ({
+    problem,
+    method,
+    house,
+    layout: PLAIN_LAYOUT,
+    steps: pad.steps,
+    answer,
+  });
+  let end = inForm(pad, value, wanted, house, habits);
+  if (negative) {
+    end = { ...end, negative: true };
+    pad.line("answer", { kind: "signFraction", answer: end }, items(end, house));
+  }
+  if (wanted.kind === "asDecimal" || wanted.kind === "toPlace") {
+    if (end.kind === "decimal" && wanted.kind === "asDecimal") {
+      pad.take([nameStep(end, undefined)]);
+      return done(end);
+    }
+    return done(dividedOut(pad, asFraction(end), wanted, house, part));
+  }
+  pad.take([nameStep(end, undefined)]);
+  return done(end);
+}
+
+function inForm<Inner>(
+  pad: FractionPad<Inner>,
+  value: Numeral,
+  wanted: AnswerForm,
+  house: HouseRules,
+  habits: FractionHabits,
+): Numeral {
+  if (value.kind === "decimal") return value;
+  if (value.kind === "mixed") {
+    const part = reduced(pad, fraction(value.numerator, value.denominator), house, habits);
+    const shorter = mixedOf(value.whole, part);
+    if (part.denominator !== value.denominator) {
+      const why: FractionWhy = { kind: "joinWholeAndPart", whole: value.whole, part, result: shorter };
+      pad.line("answer", why, [text("="), ...items(shorter, house)]);
+    }
+    const improper = wanted.kind === "asFraction" || (wanted.kind === "asItComes" && house.fractionAnswers === "improper");
+    return improper && shorter.kind === "mixed" ? improperOf(pad, shorter, house, habits) : shorter;
+  }
+  const shortest = reduced(pad, value, house, habits);
+  if (shortest.numerator === 0n || shortest.denominator === 1n) return countedOut(pad, shortest, house);
+  return shortest.numerator > shortest.denominator && endsMixed(wanted, house)
+    ? countedOut(pad, shortest, house)
+    : shortest;
+}
+
+/** The decimal of a fraction: its numerator divided by its denominator, on a sheet of its own. */
+function dividedOut<Inner>(
+  pad: FractionPad<Inner>,
+  value: Fraction,
+  wanted: AnswerForm,
+  house: HouseRules,
+  part: WorkPart<Inner>,
+): Answer {
+  const problem: DecimalProblem = {
+    kind: "decimals",
+    op: "divide",
+    operands: [wholeNumeral(value.numerator), wholeNumeral(value.denominator)],
+    wanted: wanted.kind === "toPlace" ? wanted : { kind: "exactly" },
+  };
+  pad.goOn("work", { kind: "divideOut", fraction: unsigned(value), problem }, [
+    text(`=${value.numerator}${signOf("divide", house)}${value.denominator}`),
+  ]);
+  const working = part(problem, house);
+  pad.aside(working);
+  const answer = value.negative ? negated(working.answer) : working.answer;
+  pad.take([nameStep(answer, undefined)]);
+  return answer;
+}
+
+/** The quotient below zero, in whatever form it came. */
+function negated(answer: Answer): Answer {
+  switch (answer.kind) {
+    case "decimal":
+    case "recurring":
+      return { ...answer, negative: true };
+    case "rounded":
+      return { ...answer, numeral: { ...answer.numeral, negative: true } };
+    default:
+      throw new Error(`negated: ${answer.kind} is no quotient`);
+  }
+}
+

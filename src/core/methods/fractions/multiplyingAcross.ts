@@ -1,0 +1,183 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { commonFactor, type Fraction, fraction } from "../../number";
+import { type FractionProblem, signOf } from "../../problem";
+import { type Method, type WorkingBy, type WorkPart, worksOnly } from "../method";
+import { joined, type Placed, stack, text } from "../pad";
+import { type FractionHabits, SOUND_FRACTIONS } from "./fractionHabits";
+import {
+  asFractions,
+  type FractionPad,
+  type FractionWhy,
+  finishFraction,
+  items,
+  startFractions,
+} from "./fractionSteps";
+
+/** Numerators with numerators, denominators with denominators; common factors cancelled before, or the product simplified after. */
+export const multiplyingAcross: Method<FractionWhy, FractionProblem> = {
+  id: "multiplying-across",
+  refuses: worksOnly("multiply"),
+  work: (problem, house, part) => workAcross(problem, house, SOUND_FRACTIONS, part),
+};
+
+/** The divisor turned over, and then multiplied by. */
+export const turningOver: Method<FractionWhy, FractionProblem> = {
+  id: "turning-over",
+  refuses: worksOnly("divide"),
+  work: (problem, house, part) => workTurningOver(problem, house, SOUND_FRACTIONS, part),
+};
+
+/** A product of fractions with any habits; only sound ones are sure to reach the right answer. */
+export function workAcross<Inner>(
+  problem: FractionProblem,
+  house: HouseRules,
+  habits: FractionHabits,
+  part: WorkPart<Inner>,
+): WorkingBy<FractionWhy | Inner> {
+  const pad = startFractions<Inner>(problem, house);
+  const factors = asFractions(pad, problem.operands, house, habits);
+  const result = productOf(pad, factors, house, habits);
+  return finishFraction(pad, result, { problem, method: "multiplying-across", house, habits }, part);
+}
+
+/** A quotient by turning the divisor over, with any habits. */
+export function workTurningOver<Inner>(
+  problem: FractionProblem,
+  house: HouseRules,
+  habits: FractionHabits,
+  part: WorkPart<Inner>,
+): WorkingBy<FractionWhy | Inner> {
+  const pad = startFractions<Inner>(problem, house);
+  const [dividend, divisor] = asFractions(pad, problem.operands, house, habits);
+  if (dividend === undefined || divisor === undefined) throw new Error("workTurningOver: two numbers are needed");
+  const reciprocal = habits.turnsOver(divisor);
+  pad.line("work", { kind: "turnOver", divisor, reciprocal }, [
+    ...items(dividend, house),
+    text(signOf("divide", house)),
+    ...items(divisor, house),
+    text("="),
+    ...items(dividend, house),
+    text(signOf("multiply", house)),
+    ...items(reciprocal, house),
+  ]);
+  const result = productOf(pad, [dividend, reciprocal], house, habits);
+  return finishFraction(pad, result, { problem, method: "turning-over", house, habits }, part);
+}
+
+/** What a numerator or a denominator has become: its squares on the line, its value, and how often it was struck. */
+interface Standing extends Placed {
+  value: bigint;
+  struck: number;
+  readonly above: boolean;
+}
+
+/** A product across the line: cancelled first where the house does so. */
+function productOf<Inner>(
+  pad: FractionPad<Inner>,
+  factors: readonly Fraction[],
+  house: HouseRules,
+  habits: FractionHabits,
+): Fraction {
+  const standing = house.cancelling === "before" ? cancelled(pad, factors, house) : undefined;
+  const over = standing?.over ?? factors.map(({ numerator }) => numerator);
+  const under = standing?.under ?? factors.map(({ denominator }) => denominator);
+  const result = fraction(habits.across(over), habits.across(under));
+  const times = signOf("multiply", house);
+  const why: FractionWhy = {
+    kind: "acrossTheLine",
+    factors: over.map((numerator, index) => fraction(numerator, under[index] ?? 1n)),
+    result,
+  };
+  pad.line("work", why, [stack(over.join(times), under.join(times)), text("="), ...items(result, house)]);
+  return result;
+}
+
+/** Each numerator against each denominator: what divides both is taken out of both, and what is left written small. */
+function cancelled<Inner>(
+  pad: FractionPad<Inner>,
+  factors: readonly Fraction[],
+  house: HouseRules,
+): { readonly over: readonly bigint[]; readonly under: readonly bigint[] } {
+  const times = signOf("multiply", house);
+  const line = joined(
+    factors.map((factor) => items(factor, house)),
+    times,
+  );
+  const pairs = cancellations(factors);
+  if (pairs.length === 0)
+    return {
+      over: factors.map(({ numerator }) => numerator),
+      under: factors.map(({ denominator }) => denominator),
+    };
+  const placed = pad.line("work", { kind: "readyToCancel", factors }, line, { above: 2, below: 2 });
+  const stacks = placed.filter((_, index) => index % 2 === 0);
+  const over = factors.map(({ numerator }, index) => standingAt(stacks[index], numerator, true));
+  const under = factors.map(({ denominator }, index) => standingAt(stacks[index], denominator, false));
+  for (const [top, bottom] of pairs) {
+    const [above, below] = [over[top], under[bottom]];
+    if (above === undefined || below === undefined) continue;
+    const [before, after] = [above.value, below.value];
+    const by = commonFactor(before, after);
+    const marks = [...strikeTo(above, before / by), ...strikeTo(below, after / by)];
+    pad.mark(
+      "work",
+      { kind: "cancel", over: before, under: after, by, newOver: above.value, newUnder: below.value },
+      marks,
+    );
+  }
+  return { over: over.map(({ value }) => value), under: under.map(({ value }) => value) };
+}
+
+/** Which numerators cancel with which denominators, in turn. */
+function cancellations(factors: readonly Fraction[]): readonly (readonly [number, number])[] {
+  const over = factors.map(({ numerator }) => numerator);
+  const under = factors.map(({ denominator }) => denominator);
+  const pairs: [number, number][] = [];
+  for (const top of factors.keys()) {
+    for (const bottom of factors.keys()) {
+      const [a = 1n, b = 1n] = [over[top], under[bottom]];
+      const by = commonFactor(a, b);
+      if (by === 1n || a === 0n) continue;
+      over[top] = a / by;
+      under[bottom] = b / by;
+      pairs.push([top, bottom]);
+    }
+  }
+  return pairs;
+}
+
+function standingAt(placed: Placed | undefined, value: bigint, above: boolean): Standing {
+  if (placed === undefined) throw new Error("standingAt: a fraction is not on the line");
+  const width = String(value).length;
+  const col = placed.col + Math.floor((placed.width - width) / 2);
+  return { ...placed, col, width, value, struck: 0, above };
+}
+
+/** The number struck, or its small successor, and the new one written small beyond it, away from the line. */
+function strikeTo(standing: Standing, value: bigint): readonly Mark[] {
+  const { col, width, row, under, above, struck } = standing;
+  const middle = col + (width - 1) / 2;
+  const away = (times: number): { readonly row: number; readonly seat: "low" | "high" } => {
+    const first = times % 2 === 0;
+    const rows = 1 + Math.floor(times / 2);
+    return above
+      ? { row: row - rows, seat: first ? "low" : "high" }
+      : { row: under + rows, seat: first ? "high" : "low" };
+  };
+  const strikes: readonly Mark[] =
+    struck === 0
+      ? Array.from({ length: width }, (_, index) => ({
+          kind: "strike",
+          col: col + index,
+          row: above ? row : under,
+          target: "square",
+        }))
+      : [{ kind: "strike", col: middle, row: away(struck - 1).row, target: away(struck - 1).seat }];
+  standing.value = value;
+  standing.struck = struck + 1;
+  return [
+    ...strikes,
+    { kind: "small", col: middle, row: away(struck).row, seat: away(struck).seat, text: String(value) },
+  ];
+}

@@ -1,0 +1,30 @@
+import type { HouseRules } from "../../house";
+import type { MeasureProblem, Problem } from "../../problem";
+import type { Method, MethodId } from "../method";
+import { shelf } from "../shelf";
+import { paddedColumns } from "./paddedColumns";
+import { changingUnits, smallestUnit } from "./smallestUnit";
+import { unitColumns } from "./unitColumns";
+import type { MeasureWhy } from "./unitSetting";
+
+const METHODS: readonly Method<MeasureWhy, MeasureProblem>[] = [
+  unitColumns,
+  paddedColumns,
+  smallestUnit,
+  changingUnits,
+];
+
+function prefers({ op }: MeasureProblem, house: HouseRules): readonly MethodId[] {
+  if (op === "rewrite") return ["changing-units"];
+  return [
+    ...(house.unitWork === "smallestUnit" ? (["smallest-unit"] as const) : []),
+    ...(house.metricColumns === "padded" ? (["padded-columns"] as const) : []),
+    "unit-columns",
+    "smallest-unit",
+  ];
+}
+
+const seen = (problem: Problem): MeasureProblem | undefined =>
+  problem.kind === "measures" ? problem : undefined;
+
+export const measureShelf = shelf("measures", seen, METHODS, prefers);

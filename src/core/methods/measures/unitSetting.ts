@@ -1,0 +1,114 @@
+import type { Column, Layout, Mark } from "../../board";
+import { asFraction, type Decimal, type Fraction, fraction, wholeNumeral } from "../../number";
+import type { MeasureProblem } from "../../problem";
+import { type Measure, type MeasurePart, rateBetween, type UnitId, UNITS, unitOf } from "../../quantity";
+import type { AnswerReason } from "../answer";
+import { lettering } from "../pad";
+import type { MeasureReason } from "./measureReason";
+
+export type MeasureWhy = MeasureReason | AnswerReason;
+
+/** The units that a problem's measures are in, and those its answer is wanted in; the largest first. */
+export function unitsUsed({ operands, wanted }: MeasureProblem): readonly UnitId[] {
+  const used = new Set([
+    ...operands.flatMap((operand) => (operand.kind === "measure" ? operand.parts.map(({ unit }) => unit) : [])),
+    ...(wanted.kind === "inUnits" ? wanted.units : []),
+  ]);
+  return UNITS.map(({ id }) => id).filter((id) => used.has(id));
+}
+
+/** How many of the smaller unit make one of the larger. They are units of one scale, of which one is a multiple of the other. */
+export function rate(larger: UnitId, smaller: UnitId): bigint {
+  const found = rateBetween(larger, smaller);
+  if (found === undefined) throw new Error(`rate: ${larger} is no multiple of ${smaller}`);
+  return found;
+}
+
+/** The counts of a measure by unit, zero where it has none of one. */
+export const countsBy = (measure: Measure, units: readonly UnitId[]): readonly bigint[] =>
+  units.map((unit) => {
+    const part = measure.parts.find((one) => one.unit === unit);
+    return part === undefined ? 0n : asFraction(part.count).numerator / asFraction(part.count).denominator;
+  });
+
+/** Whether every count of a measure is a whole number. */
+export const countsWhole = (measure: Measure): boolean =>
+  measure.parts.every(({ count }) => /^0*$/.test(count.fraction));
+
+/** The measure of some counts: units of which there are none are left out, but for the last where there is nothing else. */
+export function measureOf(units: readonly UnitId[], counts: readonly (bigint | Decimal)[], negative = false): Measure {
+  const parts = units.flatMap((unit, index): readonly MeasurePart[] => {
+    const count = counts[index] ?? 0n;
+    const numeral = typeof count === "bigint" ? wholeNumeral(count) : count;
+    return asFraction(numeral).numerator === 0n ? [] : [{ unit, count: numeral }];
+  });
+  const last = units.at(-1);
+  if (parts.length > 0 || last === undefined) return { kind: "measure", negative: negative && parts.length > 0, parts };
+  return { kind: "measure", negative: false, parts: [{ unit: last, count: wholeNumeral(0n) }] };
+}
+
+/** A measure in one unit of its scale, exactly. */
+export function worthIn(measure: Measure, unit: UnitId): Fraction {
+  const { size } = unitOf(unit);
+  return measure.parts.reduce<Fraction>(
+    (sum, part) => {
+      const count = asFraction(part.count);
+      const numerator = count.numerator * unitOf(part.unit).size;
+      const denominator = count.denominator * size;
+      return fraction(
+        sum.numerator * denominator + numerator * sum.denominator,
+        sum.denominator * denominator,
+      );
+    },
+    fraction(0n, 1n),
+  );
+}
+
+/** Columns by unit: each wide enough for its name and its longest count, with a free square between. */
+export interface UnitSetting {
+  readonly units: readonly UnitId[];
+  readonly layout: Layout;
+  /** The grid line at the right edge of each unit's column. */
+  readonly rights: readonly number[];
+  /** The first square and the line after the last one. */
+  readonly from: number;
+  readonly to: number;
+}
+
+export function unitSetting(units: readonly UnitId[], rows: readonly (readonly bigint[])[]): UnitSetting {
+  const columns: Column[] = [];
+  const rights: number[] = [];
+  let col = 0;
+  for (const [index, unit] of units.entries()) {
+    const longest = Math.max(...rows.map((row) => String(row[index] ?? 0n).length));
+    const width = Math.max(longest, symbolOf(unit).length);
+    columns.push({ unit, col, width });
+    rights.push(col + width);
+    col += width + 1;
+  }
+  return { units, layout: { columns: [], plumbs: [] }, rights, from: -1, to: col - 1 };
+}
+
+/** The symbol of a unit without its spaces, one letter to a square. */
+const symbolOf = (unit: UnitId): string => unitOf(unit).symbol.replaceAll(" ", "");
+
+/** The symbols of the units over their columns. */
+export const headMarks = ({ units, rights }: UnitSetting, row: number): readonly Mark[] =>
+  units.flatMap((unit, index) => {
+    const symbol = symbolOf(unit);
+    return lettering(symbol, (rights[index] ?? 0) - symbol.length, row);
+  });
+
+/** A count in a unit's column, its last digit at the right edge. */
+export function countMarks({ rights }: UnitSetting, index: number, count: bigint, row: number): readonly Mark[] {
+  const digits = String(count);
+  return lettering(digits, (rights[index] ?? 0) - digits.length, row);
+}
+
+/** Everything there is of a measure, in its columns. */
+export const rowMarks = (setting: UnitSetting, counts: readonly bigint[], row: number): readonly Mark[] =>
+  counts.flatMap((count, index) => countMarks(setting, index, count, row));
+
+/** The middle of a unit's column as a square for a small number. */
+export const middleOf = ({ rights }: UnitSetting, index: number, digits: number): number =>
+  (rights[index] ?? 0) - (digits + 1) / 2;

@@ -1,0 +1,107 @@
+import type { HouseRules } from "../../house";
+import { fromCount } from "../../number";
+import type { MoneyProblem } from "../../problem";
+import { type Amount, type CurrencyId, fromMinorPiece, piecesOfCurrency } from "../../quantity";
+import type { Method, Refusal, WorkingBy } from "../method";
+import { text } from "../pad";
+import { fewestPieces } from "./fewestPieces";
+import { amountText, ended, fromMinor, type MoneyWhy, minorCount, startMoney } from "./moneySteps";
+
+/** The most that is counted up to, in the minor unit. */
+const MOST = 1_000_000n;
+
+/** From the price up to what was paid, with the coins and notes that make each hop laid down on the way. */
+export const changeByCountingUp: Method<MoneyWhy, MoneyProblem> = {
+  id: "change-by-counting-up",
+  refuses,
+  work: (problem, house) => workChange(problem, house, SOUND_CHANGE),
+};
+
+/** The decision in giving change: which pieces make it. */
+export interface ChangeHabits {
+  pieces(change: number, till: readonly number[]): readonly number[] | undefined;
+}
+
+export const SOUND_CHANGE: ChangeHabits = { pieces: fewestPieces };
+
+/** The coins and notes that are in the till. */
+export const tillOf = ({ currency, without }: MoneyProblem): readonly number[] =>
+  piecesOfCurrency(currency).filter((piece) => !without.includes(piece));
+
+function amountsOf({ operands }: MoneyProblem): readonly Amount[] {
+  return operands.filter((operand): operand is Amount => operand.kind === "amount");
+}
+
+function refuses(problem: MoneyProblem): Refusal | undefined {
+  if (problem.op !== "subtract") return { kind: "otherOperation", worksOn: ["subtract"] };
+  const [paid = 0n, price = 0n] = amountsOf(problem).map(minorCount);
+  if (paid <= price || paid > MOST) return { kind: "fromLarger" };
+  return fewestPieces(Number(paid - price), tillOf(problem)) === undefined ? { kind: "shortTill" } : undefined;
+}
+
+interface Hop {
+  readonly from: number;
+  readonly to: number;
+  readonly pieces: readonly number[];
+  readonly reaches: "ten" | "whole" | "paid";
+}
+
+/** The pieces laid down from the smallest on, parted where the count reaches a round ten, a whole, or what was paid. */
+function hopsBetween(price: number, paid: number, pieces: readonly number[]): readonly Hop[] {
+  const hops: Hop[] = [];
+  let from = price;
+  let here = price;
+  let laid: number[] = [];
+  for (const piece of [...pieces].sort((a, b) => a - b)) {
+    here += piece;
+    laid.push(piece);
+    const whole = here % 100 === 0 && from % 100 !== 0;
+    const ten = here % 10 === 0 && from % 10 !== 0;
+    if (!whole && !ten && here !== paid) continue;
+    hops.push({ from, to: here, pieces: laid, reaches: here === paid ? "paid" : whole ? "whole" : "ten" });
+    from = here;
+    laid = [];
+  }
+  return hops;
+}
+
+/** Change with any habit of choosing pieces; only the sound one is sure to give as few as can be. */
+export function workChange(problem: MoneyProblem, house: HouseRules, habits: ChangeHabits): WorkingBy<MoneyWhy> {
+  const [paid = 0, price = 0] = amountsOf(problem).map((amount) => Number(minorCount(amount)));
+  const { currency } = problem;
+  const pieces = habits.pieces(paid - price, tillOf(problem));
+  if (pieces === undefined) throw new Error("workChange: the till can't make it");
+  const hops = hopsBetween(price, paid, pieces);
+  const pad = startMoney<never>(problem, house);
+  const show = (count: number): string => amountText(fromMinor(BigInt(count), currency), house);
+  pad.line("setOut", { kind: "startChange", price, paid, currency }, [text(show(price))]);
+  for (const hop of hops) {
+    pad.line("work", { kind: "changeHop", ...hop, currency }, [
+      text(`+ ${piecesText(hop.pieces, currency)} = ${show(hop.to)}`),
+    ]);
+  }
+  const total = hops.reduce((sum, { from, to }) => sum + to - from, 0);
+  const why: MoneyWhy = {
+    kind: "changeTotal",
+    hops: hops.map(({ from, to }) => to - from),
+    total,
+    pieces,
+    currency,
+  };
+  pad.line("answer", why, [
+    text(hops.length > 1 ? `${hops.map(({ from, to }) => show(to - from)).join(" + ")} = ${show(total)}` : show(total)),
+  ]);
+  const answer: Amount = { kind: "amount", currency, numeral: fromCount(BigInt(total), 2), of: "major" };
+  return ended(problem, "change-by-counting-up", house, pad, answer);
+}
+
+/** Coins and notes in a few words, several of a kind together: `2 × 25c + $5`. */
+export function piecesText(pieces: readonly number[], currency: CurrencyId): string {
+  const kinds = [...new Set(pieces)];
+  return kinds
+    .map((kind) => {
+      const count = pieces.filter((piece) => piece === kind).length;
+      return `${count > 1 ? `${count}×` : ""}${fromMinorPiece(kind, currency)}`;
+    })
+    .join(" + ");
+}

@@ -1,0 +1,97 @@
+import type { HouseRules } from "../../house";
+import { type Decimal, isWhole } from "../../number";
+import { type Answer, type DecimalProblem, type MoneyProblem, MOST_OPERANDS } from "../../problem";
+import { type Amount, amountOf, type CurrencyId, MINOR_PLACES } from "../../quantity";
+import type { Method, Refusal, WorkingBy, WorkPart } from "../method";
+import { text } from "../pad";
+import {
+  amountText,
+  ended,
+  type MoneyHabits,
+  type MoneyPad,
+  type MoneyWhy,
+  SOUND_MONEY,
+  startMoney,
+  withPlaces,
+} from "./moneySteps";
+
+/** Amounts as decimals with two places, worked as the house works decimals. */
+export const moneyInColumns: Method<MoneyWhy, MoneyProblem> = {
+  id: "money-in-columns",
+  refuses: ({ op, operands }) => {
+    if (op === "enough" || op === "pay")
+      return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] };
+    return op === "divide" && operands.every(({ kind }) => kind === "amount") ? { kind: "measureByMeasure" } : undefined;
+  },
+  work: (problem, house, part) => workMoney(problem, house, SOUND_MONEY, part),
+};
+
+/** Several of the same added, as often as there are. */
+export const repeatedAddition: Method<MoneyWhy, MoneyProblem> = {
+  id: "repeated-addition",
+  refuses: ({ op, operands }): Refusal | undefined => {
+    if (op !== "multiply") return { kind: "otherOperation", worksOn: ["multiply"] };
+    const times = timesOf(operands);
+    const few = times !== undefined && isWhole(times) && Number(times.whole) >= 2;
+    return few && Number(times.whole) <= MOST_OPERANDS.add ? undefined : { kind: "wholeMultiplier" };
+  },
+  work: (problem, house, part) => workRepeated(problem, house, SOUND_MONEY, part),
+};
+
+const timesOf = (operands: MoneyProblem["operands"]): Decimal | undefined =>
+  operands.find((operand): operand is Decimal => operand.kind === "decimal");
+
+const TO_MINOR = { kind: "toPlace", place: -MINOR_PLACES } as const;
+
+/** Money in columns with any habit about hidden places; only the sound one is sure to reach the right answer. */
+export function workMoney<Inner>(
+  problem: MoneyProblem,
+  house: HouseRules,
+  habits: MoneyHabits,
+  part: WorkPart<Inner>,
+): WorkingBy<MoneyWhy | Inner> {
+  const pad = startMoney<Inner>(problem, house);
+  const operands = problem.operands.map((operand) =>
+    operand.kind === "amount" ? withPlaces(pad, operand, house, habits) : operand,
+  );
+  const { op } = problem;
+  if (op === "enough" || op === "pay") throw new Error("workMoney: there is nothing to reckon");
+  const answer = columns({ kind: "decimals", op, operands, wanted: TO_MINOR }, problem.currency, house, pad, part);
+  return ended(problem, "money-in-columns", house, pad, answer);
+}
+
+/** Repeated addition with any habit about hidden places. */
+export function workRepeated<Inner>(
+  problem: MoneyProblem,
+  house: HouseRules,
+  habits: MoneyHabits,
+  part: WorkPart<Inner>,
+): WorkingBy<MoneyWhy | Inner> {
+  const pad = startMoney<Inner>(problem, house);
+  const amount = problem.operands.find((operand): operand is Amount => operand.kind === "amount");
+  const times = Number(timesOf(problem.operands)?.whole ?? 0);
+  if (amount === undefined) throw new Error("workRepeated: an amount is needed");
+  const numeral = withPlaces(pad, amount, house, habits);
+  const operands = Array.from({ length: times }, () => numeral);
+  const shown = amountText(amountOf(amount.currency, numeral), house);
+  pad.line("work", { kind: "againAndAgain", amount, times }, [text(`= ${operands.map(() => shown).join(" + ")}`)]);
+  const asked: DecimalProblem = { kind: "decimals", op: "add", operands, wanted: TO_MINOR };
+  return ended(problem, "repeated-addition", house, pad, columns(asked, amount.currency, house, pad, part));
+}
+
+/** The amounts worked as decimals on a sheet of their own, and the answer with its sign. */
+export function columns<Inner>(
+  asked: DecimalProblem,
+  currency: CurrencyId,
+  house: HouseRules,
+  pad: MoneyPad<Inner>,
+  part: WorkPart<Inner>,
+): Answer {
+  pad.mark("work", { kind: "amountsAsDecimals", problem: asked, currency }, []);
+  const working = part(asked, house);
+  pad.aside(working);
+  const { answer } = working;
+  if (answer.kind === "decimal") return amountOf(currency, answer);
+  if (answer.kind === "rounded") return { kind: "roundedAmount", amount: amountOf(currency, answer.numeral) };
+  throw new Error(`columns: ${answer.kind} is no amount`);
+}

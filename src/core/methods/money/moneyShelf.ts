@@ -1,0 +1,38 @@
+import type { HouseRules } from "../../house";
+import type { MoneyProblem, Problem } from "../../problem";
+import type { Method, MethodId } from "../method";
+import { shelf } from "../shelf";
+import { enoughByAdding, handingOver, sharingABill } from "./atTheTill";
+import { changeByCountingUp } from "./changeByCountingUp";
+import { moneyInColumns, repeatedAddition } from "./moneyColumns";
+import type { MoneyWhy } from "./moneySteps";
+
+const METHODS: readonly Method<MoneyWhy, MoneyProblem>[] = [
+  moneyInColumns,
+  repeatedAddition,
+  changeByCountingUp,
+  enoughByAdding,
+  handingOver,
+  sharingABill,
+];
+
+function prefers({ op }: MoneyProblem, house: HouseRules): readonly MethodId[] {
+  switch (op) {
+    case "add":
+      return ["money-in-columns"];
+    case "subtract":
+      return house.changeBy === "countedUp" ? ["change-by-counting-up", "money-in-columns"] : ["money-in-columns"];
+    case "multiply":
+      return house.severalOfSame === "added" ? ["repeated-addition", "money-in-columns"] : ["money-in-columns"];
+    case "divide":
+      return ["sharing-a-bill", "money-in-columns"];
+    case "enough":
+      return ["enough-by-adding"];
+    case "pay":
+      return ["handing-over"];
+  }
+}
+
+const seen = (problem: Problem): MoneyProblem | undefined => (problem.kind === "money" ? problem : undefined);
+
+export const moneyShelf = shelf("money", seen, METHODS, prefers);

@@ -1,0 +1,67 @@
+import type { HouseRules } from "../../house";
+import { asFraction, type Decimal, fromCount } from "../../number";
+import { type Answer, AS_IT_COMES, type MoneyProblem, writeProblem } from "../../problem";
+import { type Amount, amountOf, type CurrencyId, inMajor, MINOR_PLACES, writeAmount } from "../../quantity";
+import { type AnswerReason, nameStep } from "../answer";
+import type { MethodId, WorkingBy } from "../method";
+import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
+import type { MoneyReason } from "./moneyReason";
+
+export type MoneyWhy = MoneyReason | AnswerReason;
+export type MoneyPad<Inner> = Pad<MoneyWhy | Inner>;
+
+/** The decision about hidden places: what an amount of the minor unit is in the major one. */
+export interface MoneyHabits {
+  places(amount: Amount): Decimal;
+}
+
+export const SOUND_MONEY: MoneyHabits = { places: inMajor };
+
+/** An amount as a count of its minor unit. */
+export const minorCount = (amount: Amount): bigint => {
+  const { numerator } = asFraction(inMajor(amount));
+  return numerator;
+};
+
+/** A count of the minor unit as an amount of the major one. */
+export const fromMinor = (count: bigint, currency: CurrencyId): Amount =>
+  amountOf(currency, fromCount(count, MINOR_PLACES));
+
+/** An amount as it stands in a line, without marks between its thousands. */
+export const amountText = (amount: Amount, house: HouseRules): string =>
+  writeAmount(amount, { ...house, grouping: "none" });
+
+/** A pad with the problem on its first line. */
+export function startMoney<Inner>(problem: MoneyProblem, house: HouseRules): MoneyPad<Inner> {
+  const pad = newPad<MoneyWhy | Inner>();
+  const line = writeProblem({ ...problem, wanted: AS_IT_COMES }, { ...house, grouping: "none" });
+  pad.line("setOut", { kind: "writeAmounts", problem }, [text(line)]);
+  return pad;
+}
+
+/** An amount with both places of its minor unit: 7p is £0.07, £3 is £3.00. A step of its own where places were hidden. */
+export function withPlaces<Inner>(
+  pad: MoneyPad<Inner>,
+  amount: Amount,
+  house: HouseRules,
+  habits: MoneyHabits,
+): Decimal {
+  const numeral = habits.places(amount);
+  const { numeral: typed, of } = amount;
+  if (of === "major" && typed.fraction.length === MINOR_PLACES && typed.whole !== "") return numeral;
+  pad.line("setOut", { kind: "hiddenPlaces", amount, numeral }, [
+    text(`${amountText(amount, house)} = ${amountText(amountOf(amount.currency, numeral), house)}`),
+  ]);
+  return numeral;
+}
+
+export function ended<Inner>(
+  problem: MoneyProblem,
+  method: MethodId,
+  house: HouseRules,
+  pad: MoneyPad<Inner>,
+  answer: Answer,
+): WorkingBy<MoneyWhy | Inner> {
+  pad.take([nameStep(answer, undefined)]);
+  return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+}

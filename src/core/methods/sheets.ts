@@ -1,0 +1,20 @@
+import type { Step } from "./step";
+import type { WorkingBy } from "./method";
+
+/**
+ * The steps of a working put on sheets of their own, the first of them numbered `first`: for a part of a
+ * problem that is worked by itself. Gives the number of the next free sheet too.
+ */
+export function onSheets<Why>(
+  working: WorkingBy<Why>,
+  first: number,
+): { readonly steps: readonly Step<Why>[]; readonly next: number } {
+  const steps = working.steps.map((step) => ({
+    ...step,
+    sheet: {
+      index: first + (step.sheet?.index ?? 0),
+      layout: step.sheet?.layout ?? working.layout,
+    },
+  }));
+  return { steps, next: Math.max(first, ...steps.map(({ sheet }) => sheet.index)) + 1 };
+}

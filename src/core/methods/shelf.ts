@@ -1,0 +1,84 @@
+import type { HouseRules } from "../house";
+import { isRight, type Problem, type ProblemKind } from "../problem";
+import type { Method, MethodId, Refusal, WorkingBy, WorkPart } from "./method";
+
+/** A method that looks at any problem, and refuses those of other kinds. */
+interface Taking<Why> {
+  readonly id: MethodId;
+  refuses(problem: Problem): Refusal | undefined;
+  work<Inner>(problem: Problem, house: HouseRules, part: WorkPart<Inner>): WorkingBy<Why | Inner>;
+}
+
+/** The methods for one kind of problem, and which of them a house takes first. What a problem does not need, need not be loaded. */
+export interface Shelf<Why> {
+  readonly kind: ProblemKind;
+  readonly methods: readonly Taking<Why>[];
+  /** The methods a house would take for a problem of this kind, the one it likes best first. */
+  prefers(problem: Problem, house: HouseRules): readonly MethodId[];
+}
+
+/** A shelf of methods for problems of one kind. `seen` finds such a problem in any other: the same one, or one that can be seen so. */
+export function shelf<Why, Asked extends Problem>(
+  kind: ProblemKind,
+  seen: (problem: Problem) => Asked | undefined,
+  methods: readonly Method<Why, Asked>[],
+  prefers: (problem: Asked, house: HouseRules) => readonly MethodId[],
+): Shelf<Why> {
+  return {
+    kind,
+    methods: methods.map((method) => ({
+      id: method.id,
+      refuses: (problem) => {
+        const asked = seen(problem);
+        return asked === undefined ? { kind: "otherKind", worksOn: kind } : method.refuses(asked);
+      },
+      work: (problem, house, part) => {
+        const asked = seen(problem);
+        if (asked === undefined) throw new Error(`${method.id} does not work ${problem.kind}`);
+        return { ...method.work(asked, house, part), problem };
+      },
+    })),
+    prefers: (problem, house) => {
+      const asked = seen(problem);
+      return problem.kind === kind && asked !== undefined ? prefers(asked, house) : [];
+    },
+  };
+}
+
+/** Some shelves together: every problem whose kind stands on them can be worked. */
+export interface Library<Why> {
+  /** Each method with nothing where it takes the problem, else why it does not. */
+  methodsFor(problem: Problem): readonly { readonly id: MethodId; readonly refusal: Refusal | undefined }[];
+  /** The method a house works a problem by, unless another is asked for. */
+  preferredMethod(problem: Problem, house: HouseRules): MethodId;
+  /**
+   * The working of a problem, its answer verified against a library's exact arithmetic.
+   * A disagreement is a bug and throws: a wrong answer is never shown.
+   */
+  workingOf(problem: Problem, house: HouseRules, wanted?: MethodId): WorkingBy<Why>;
+}
+
+export function libraryOf<Why>(shelves: readonly Shelf<Why>[]): Library<Why> {
+  const methods = shelves.flatMap((one) => one.methods);
+  /** The wanted method where it takes the problem, else the first of the house's that does. */
+  const methodFor = (problem: Problem, house: HouseRules, wanted: MethodId | undefined): Taking<Why> => {
+    const preferred = shelves.flatMap((one) => one.prefers(problem, house));
+    for (const id of wanted === undefined ? preferred : [wanted, ...preferred]) {
+      const method = methods.find((candidate) => candidate.id === id);
+      if (method?.refuses(problem) === undefined && method !== undefined) return method;
+    }
+    throw new Error(`methodFor: no method takes ${problem.kind} ${problem.op}`);
+  };
+  const workingOf = (problem: Problem, house: HouseRules, wanted?: MethodId): WorkingBy<Why> => {
+    const working = methodFor(problem, house, wanted).work(problem, house, workingOf);
+    if (!isRight(problem, working.answer)) {
+      throw new Error(`workingOf: ${working.method} disagrees with exact arithmetic`);
+    }
+    return working;
+  };
+  return {
+    methodsFor: (problem) => methods.map((method) => ({ id: method.id, refusal: method.refuses(problem) })),
+    preferredMethod: (problem, house) => methodFor(problem, house, undefined).id,
+    workingOf,
+  };
+}

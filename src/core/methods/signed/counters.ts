@@ -1,0 +1,152 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { wholeNumeral } from "../../number";
+import type { SignedProblem } from "../../problem";
+import { nameStep } from "../answer";
+import type { Method, Refusal, WorkingBy } from "../method";
+import { newPad, PLAIN_LAYOUT, text } from "../pad";
+import type { Step } from "../step";
+import { wholeCount } from "./numberLine";
+import type { SignedWhy } from "./signRule";
+import { afterSignText, countText } from "./writtenCounts";
+
+/** The most counters of one kind that are laid out. */
+const MOST = 20;
+
+/** Counters of two kinds: one of each together is nothing. What is taken away must first be there. */
+export const counters: Method<SignedWhy, SignedProblem> = {
+  id: "counters",
+  refuses,
+  work: (problem, house) => workCounters(problem, house, SOUND_COUNTERS),
+};
+
+/** The decision with counters: how many zero pairs are brought where there are too few to take away. */
+export interface CounterHabits {
+  pairs(there: number, needed: number): number;
+}
+
+export const SOUND_COUNTERS: CounterHabits = { pairs: (there, needed) => Math.max(0, needed - there) };
+
+function refuses({ op, operands }: SignedProblem): Refusal | undefined {
+  if (op === "divide") return { kind: "otherOperation", worksOn: ["terms", "multiply"] };
+  const counts = operands.map(wholeCount);
+  const [first, second, ...more] = counts;
+  if (first === undefined || second === undefined || more.length > 0) return { kind: "wholeBetween", most: MOST };
+  const small = (count: number): boolean => Math.abs(count) <= MOST;
+  if (op === "terms") return small(first) && small(second) ? undefined : { kind: "wholeBetween", most: MOST };
+  const times = first > 0 ? first : second;
+  return times > 0 && times <= 6 && small(first * second) ? undefined : { kind: "wholeBetween", most: MOST };
+}
+
+const TOP = 2;
+
+/** Counters of one kind, side by side from a square on. */
+const laid = (count: number, negative: boolean, from: number, row: number): readonly Mark[] =>
+  Array.from({ length: count }, (_, index) => index).flatMap((index): readonly Mark[] => [
+    { kind: "ring", col: from + index, row },
+    { kind: "glyph", col: from + index, row, text: negative ? "−" : "+", look: "written" },
+  ]);
+
+const rowOf = (negative: boolean): number => (negative ? TOP + 1 : TOP);
+
+/** Counters with any habit about zero pairs; only the sound one is sure to reach the right answer. */
+export function workCounters(problem: SignedProblem, house: HouseRules, habits: CounterHabits): WorkingBy<SignedWhy> {
+  const [first = 0, second = 0] = problem.operands.map((operand) => wholeCount(operand) ?? 0);
+  const pad = newPad<SignedWhy>();
+  pad.line("setOut", { kind: "writeSigned", problem }, [
+    text(countText(first) + afterSignText(problem, second, house)),
+  ]);
+  const { steps, total } =
+    problem.op === "multiply"
+      ? groups(first, second)
+      : problem.joins[0] === "subtract"
+        ? takenAway(first, second, habits)
+        : broughtTogether(first, second);
+  const answer = wholeNumeral(BigInt(total));
+  return {
+    problem,
+    method: "counters",
+    house,
+    layout: PLAIN_LAYOUT,
+    steps: [...pad.steps, ...steps, nameStep(answer, undefined)],
+    answer,
+  };
+}
+
+interface Laid {
+  readonly steps: readonly Step<SignedWhy>[];
+  readonly total: number;
+}
+
+const lay = (value: number, from: number, first: boolean): Step<SignedWhy> => ({
+  stage: first ? "setOut" : "work",
+  reason: { kind: "layCounters", value, first },
+  marks: laid(Math.abs(value), value < 0, from, rowOf(value < 0)),
+  focus: [],
+});
+
+/** Both numbers laid out; one counter of each kind together is nothing, and is framed. */
+function broughtTogether(first: number, second: number): Laid {
+  const same = first < 0 === second < 0;
+  const steps = [lay(first, 0, true), lay(second, same ? Math.abs(first) : 0, false)];
+  if (same || first === 0 || second === 0) return { steps, total: first + second };
+  const pairs = Math.min(Math.abs(first), Math.abs(second));
+  return { steps: [...steps, pairStep(pairs, Math.max(first, second), -Math.min(first, second))], total: first + second };
+}
+
+const pairStep = (pairs: number, positives: number, negatives: number): Step<SignedWhy> => ({
+  stage: "work",
+  reason: { kind: "cancelPairs", pairs, positives, negatives },
+  marks: Array.from({ length: pairs }, (_, col) => ({ kind: "frame", col, row: TOP, width: 1, height: 2 })),
+  focus: [],
+});
+
+/** Counters struck out; where too few of that kind are there, zero pairs are brought first. */
+function takenAway(first: number, second: number, habits: CounterHabits): Laid {
+  const negative = second < 0;
+  const needed = Math.abs(second);
+  const there = first < 0 === negative ? Math.abs(first) : 0;
+  const pairs = habits.pairs(there, needed);
+  const from = Math.abs(first);
+  const steps: Step<SignedWhy>[] = [lay(first, 0, true)];
+  if (pairs > 0) {
+    steps.push({
+      stage: "work",
+      reason: { kind: "bringZeroPairs", pairs, there, needed, negative },
+      marks: [...laid(pairs, false, from, TOP), ...laid(pairs, true, from, TOP + 1)],
+      focus: [],
+    });
+  }
+  const start = there > 0 ? from + pairs - needed : from;
+  steps.push({
+    stage: "work",
+    reason: { kind: "takeCounters", count: needed, negative },
+    marks: Array.from({ length: needed }, (_, index) => ({
+      kind: "strike",
+      col: Math.max(0, start) + index,
+      row: rowOf(negative),
+      target: "square",
+    })),
+    focus: [],
+  });
+  return { steps, total: first - second };
+}
+
+/** As many groups as the whole factor says, each of the other. */
+function groups(first: number, second: number): Laid {
+  const [times, each] = first > 0 ? [first, second] : [second, first];
+  const marks = Array.from({ length: times }, (_, group) =>
+    laid(Math.abs(each), each < 0, 0, TOP + group),
+  ).flat();
+  return {
+    steps: [
+      {
+        stage: "work",
+        reason: { kind: "layGroups", groups: times, each, total: times * each },
+        marks,
+        focus: [],
+      },
+    ],
+    total: times * each,
+  };
+}

@@ -1,0 +1,154 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { asFraction, isWhole, type Numeral, signedNumerator, wholeNumeral } from "../../number";
+import type { SignedProblem } from "../../problem";
+import { nameStep } from "../answer";
+import type { Method, Refusal, WorkingBy } from "../method";
+import { lettering, PLAIN_LAYOUT } from "../pad";
+import type { Step } from "../step";
+import type { SignedWhy } from "./signRule";
+import { afterSignText, countText } from "./writtenCounts";
+
+/** The furthest a number line on a sheet goes from zero, either way. */
+export const FURTHEST = 20;
+
+/** Jumps along a number line: right for what is added, left for what is taken away, turned round for a number below zero. */
+export const numberLine: Method<SignedWhy, SignedProblem> = {
+  id: "number-line",
+  refuses,
+  work: (problem, house) => workNumberLine(problem, house, SOUND_LINE),
+};
+
+/** The decision on a number line: which way a jump goes. */
+export interface LineHabits {
+  jump(value: number, taken: boolean): number;
+}
+
+export const SOUND_LINE: LineHabits = { jump: (value, taken) => (taken ? 0 - value : value) };
+
+/** A whole number as a plain one; nothing for others. */
+export const wholeCount = (numeral: Numeral): number | undefined =>
+  isWhole(numeral) ? Number(signedNumerator(asFraction(numeral))) : undefined;
+
+interface Jump {
+  readonly value: number;
+  readonly taken: boolean;
+}
+
+/** Where a line begins and the jumps made on it; a product is made of as many jumps as its whole factor says. */
+function jumpsOf({ op, joins, operands }: SignedProblem): { readonly start: number; readonly jumps: readonly Jump[] } | undefined {
+  const counts = operands.map(wholeCount);
+  if (op === "divide" || counts.some((count) => count === undefined)) return undefined;
+  const [first = 0, second = 0, ...more] = counts.map((count) => count ?? 0);
+  if (op === "multiply") {
+    const [times, each] = first > 0 ? [first, second] : [second, first];
+    if (more.length > 0 || times < 1 || times > 8 || each === 0) return undefined;
+    return { start: 0, jumps: Array.from({ length: times }, () => ({ value: each, taken: false })) };
+  }
+  const rest = [second, ...more];
+  return { start: first, jumps: rest.map((value, index) => ({ value, taken: joins[index] === "subtract" })) };
+}
+
+function refuses(problem: SignedProblem): Refusal | undefined {
+  if (problem.op === "divide") return { kind: "otherOperation", worksOn: ["terms", "multiply"] };
+  const found = jumpsOf(problem);
+  if (found === undefined) return { kind: "wholeBetween", most: FURTHEST };
+  const stops = stopsOf(found, SOUND_LINE);
+  return stops.every((stop) => Math.abs(stop) <= FURTHEST) ? undefined : { kind: "wholeBetween", most: FURTHEST };
+}
+
+function stopsOf(
+  { start, jumps }: { readonly start: number; readonly jumps: readonly Jump[] },
+  habits: LineHabits,
+): readonly number[] {
+  const stops = [start];
+  for (const { value, taken } of jumps) stops.push((stops.at(-1) ?? 0) + habits.jump(value, taken));
+  return stops;
+}
+
+/** A number line with any habit of jumping; only the sound one is sure to end where it should. */
+export function workNumberLine(
+  problem: SignedProblem,
+  house: HouseRules,
+  habits: LineHabits,
+): WorkingBy<SignedWhy> {
+  const found = jumpsOf(problem);
+  if (found === undefined) throw new Error("workNumberLine: whole numbers are needed");
+  const stops = stopsOf(found, habits);
+  const low = Math.min(0, ...stops) - 1;
+  const high = Math.max(0, ...stops) + 1;
+  const moving = found.jumps.filter(({ value }) => value !== 0).length;
+  const axis = moving + 4;
+  const last = stops.at(-1) ?? 0;
+  const answer = wholeNumeral(BigInt(last));
+  const jumps = found.jumps.map(({ taken }, index): Step<SignedWhy> => {
+    const from = stops[index] ?? 0;
+    const to = stops[index + 1] ?? 0;
+    return {
+      stage: "work",
+      reason: { kind: "jumpAlong", from, by: to - from, to, taken },
+      marks: from === to ? [] : jumpMarks(from, to, axis, index + 1),
+      focus: [],
+    };
+  });
+  const ringed: Mark = { kind: "label", line: last, row: axis + 0.3, text: countText(last), ringed: true };
+  const named = nameStep(answer, undefined);
+  return {
+    problem,
+    method: "number-line",
+    house,
+    layout: PLAIN_LAYOUT,
+    steps: [
+      {
+        stage: "setOut",
+        reason: { kind: "writeSigned", problem },
+        marks: lettering(lineOf(problem, house), low, 0),
+        focus: [],
+      },
+      {
+        stage: "setOut",
+        reason: { kind: "drawNumberLine", from: low, to: high, start: found.start },
+        marks: axisMarks(low, high, axis, last),
+        focus: [],
+      },
+      ...jumps,
+      { ...named, marks: [ringed] },
+    ],
+    answer,
+  };
+}
+
+/** The problem in one line. */
+const lineOf = (problem: SignedProblem, house: HouseRules): string =>
+  problem.operands
+    .map((operand, index) => {
+      const count = wholeCount(operand) ?? 0;
+      return index === 0 ? countText(count) : afterSignText(problem, count, house, index);
+    })
+    .join("");
+
+/** The line with a stroke at every whole number; the number where it ends is written last, in a ring. */
+const axisMarks = (low: number, high: number, row: number, last: number): readonly Mark[] => [
+  { kind: "rule", row, from: low, to: high, strokes: 1 },
+  ...Array.from({ length: high - low - 1 }, (_, index) => low + 1 + index).flatMap((count): readonly Mark[] => [
+    { kind: "upright", line: count, row: row - 0.15, to: row + 0.2, look: "straight" },
+    ...(count === last
+      ? []
+      : [{ kind: "label", line: count, row: row + 0.3, text: countText(count), ringed: false } as const]),
+  ]),
+];
+
+function jumpMarks(from: number, to: number, axis: number, rise: number): readonly Mark[] {
+  const by = to - from;
+  const middle = (from + to) / 2;
+  return [
+    { kind: "jump", row: axis, from, to, rise },
+    {
+      kind: "label",
+      line: middle,
+      row: axis - rise - 0.95,
+      text: by < 0 ? countText(by) : `+${by}`,
+      ringed: false,
+    },
+  ];
+}

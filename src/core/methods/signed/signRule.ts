@@ -1,0 +1,255 @@
+import type { HouseRules } from "../../house";
+import {
+  asFraction,
+  compareNumerals,
+  type Decimal,
+  isWhole,
+  isZero,
+  type Numeral,
+  opposite,
+  unsigned,
+  wholeNumeral,
+} from "../../number";
+import {
+  type Answer,
+  AS_IT_COMES,
+  type DecimalProblem,
+  type FractionProblem,
+  type SignedOperation,
+  type SignedProblem,
+  signOf,
+} from "../../problem";
+import { type AnswerReason, nameStep } from "../answer";
+import type { Method, MethodId, WorkingBy, WorkPart } from "../method";
+import { type Item, newPad, numeralItems, type Pad, PLAIN_LAYOUT, text } from "../pad";
+import type { SignedReason } from "./signedReason";
+
+export type SignedWhy = SignedReason | AnswerReason;
+type SignedPad<Inner> = Pad<SignedWhy | Inner>;
+
+/** The decisions about signs. Sizes are worked by other methods. */
+export interface SignHabits {
+  /** What is added instead of taking a number away. */
+  opposite(numeral: Numeral): Numeral;
+  /** Whether the sum of two numbers lies below zero. */
+  sumBelow(left: Numeral, right: Numeral): boolean;
+  /** Whether two numbers are added in size, or one taken from the other. */
+  addsSizes(left: Numeral, right: Numeral): boolean;
+  /** Whether a product or quotient with so many negative numbers lies below zero. */
+  productBelow(negatives: number): boolean;
+}
+
+export const SOUND_SIGNS: SignHabits = {
+  opposite,
+  sumBelow: (left, right) =>
+    compareNumerals(unsigned(left), unsigned(right)) >= 0 ? left.negative : right.negative,
+  addsSizes: (left, right) => left.negative === right.negative,
+  productBelow: (negatives) => negatives % 2 === 1,
+};
+
+/** By rules for signs: same signs, different signs, subtracting as adding the opposite, the sign of a product. */
+export const signRule: Method<SignedWhy, SignedProblem> = {
+  id: "sign-rule",
+  refuses: () => undefined,
+  work: (problem, house, part) => workSignRule(problem, house, SOUND_SIGNS, part),
+};
+
+/** What lies above zero together, what lies below together, and then the two. */
+export const gathering: Method<SignedWhy, SignedProblem> = {
+  id: "gathering",
+  refuses: ({ op, joins, operands }) => {
+    if (op !== "terms") return { kind: "otherOperation", worksOn: ["terms"] };
+    const below = termsOf({ joins, operands }, SOUND_SIGNS).filter(({ negative }) => negative).length;
+    return operands.length < 3 || below === 0 || below === operands.length ? { kind: "severalTerms" } : undefined;
+  },
+  work: (problem, house, part) => workGathering(problem, house, SOUND_SIGNS, part),
+};
+
+/** The terms as numbers to be added: those that are taken away turned into their opposites. */
+const termsOf = (
+  { joins, operands }: Pick<SignedProblem, "joins" | "operands">,
+  habits: SignHabits,
+): readonly Numeral[] =>
+  operands.map((operand, index) => (joins[index - 1] === "subtract" ? habits.opposite(operand) : operand));
+
+/** A number after a sign: in brackets where it has one of its own. */
+const afterSign = (numeral: Numeral, house: HouseRules): readonly Item[] =>
+  numeral.negative ? [text("("), ...numeralItems(numeral, house), text(")")] : numeralItems(numeral, house);
+
+/** Numbers to be added, written with the sign of each between them: −7 + 12 − 3. */
+const sumItems = (terms: readonly Numeral[], house: HouseRules): readonly Item[] =>
+  terms.flatMap((term, index) =>
+    index === 0
+      ? numeralItems(term, house)
+      : [text(term.negative ? "−" : "+"), ...numeralItems(unsigned(term), house)],
+  );
+
+function startSigned<Inner>(problem: SignedProblem, house: HouseRules): SignedPad<Inner> {
+  const pad = newPad<SignedWhy | Inner>();
+  const items = problem.operands.flatMap((operand, index): readonly Item[] => {
+    if (index === 0) return numeralItems(operand, house);
+    const sign: SignedOperation = problem.op === "terms" ? (problem.joins[index - 1] ?? "add") : problem.op;
+    return [text(signOf(sign, house)), ...afterSign(operand, house)];
+  });
+  pad.line("setOut", { kind: "writeSigned", problem }, items);
+  return pad;
+}
+
+/** The rule of signs with any habits; only sound ones are sure to reach the right answer. */
+export function workSignRule<Inner>(
+  problem: SignedProblem,
+  house: HouseRules,
+  habits: SignHabits,
+  part: WorkPart<Inner>,
+): WorkingBy<SignedWhy | Inner> {
+  const pad = startSigned<Inner>(problem, house);
+  if (problem.op !== "terms") return workProduct(problem, problem.op, house, habits, pad, part);
+  const terms = asAddition(problem, house, habits, pad);
+  const [first, ...rest] = terms;
+  if (first === undefined) throw new Error("workSignRule: terms are needed");
+  const sum = rest.reduce<Numeral>(
+    (left, right, index) => together(left, right, rest.slice(index + 1), house, habits, pad, part),
+    first,
+  );
+  return ended(problem, "sign-rule", house, pad, sum);
+}
+
+/** Gathering with any habits; only sound ones are sure to reach the right answer. */
+export function workGathering<Inner>(
+  problem: SignedProblem,
+  house: HouseRules,
+  habits: SignHabits,
+  part: WorkPart<Inner>,
+): WorkingBy<SignedWhy | Inner> {
+  const pad = startSigned<Inner>(problem, house);
+  const terms = asAddition(problem, house, habits, pad);
+  const sides = [false, true].map((negative) => terms.filter((term) => term.negative === negative));
+  const [above = [], below = []] = sides;
+  pad.line("work", { kind: "gatherSides", above, below }, sumItems([...above, ...below], house));
+  const totals = sides.map(([first = wholeNumeral(0n), ...rest]) =>
+    rest.reduce<Numeral>((left, right) => together(left, right, [], house, habits, pad, part), first),
+  );
+  const [up = wholeNumeral(0n), down = wholeNumeral(0n)] = totals;
+  return ended(problem, "gathering", house, pad, together(up, down, [], house, habits, pad, part));
+}
+
+function asAddition<Inner>(
+  problem: SignedProblem,
+  house: HouseRules,
+  habits: SignHabits,
+  pad: SignedPad<Inner>,
+): readonly Numeral[] {
+  const terms = termsOf(problem, habits);
+  const turned = problem.joins.filter((join, index) => join === "subtract" || problem.operands[index + 1]?.negative).length;
+  if (turned > 0) {
+    pad.line("work", { kind: "addOpposites", terms, turned }, [text("="), ...sumItems(terms, house)]);
+  }
+  return terms;
+}
+
+/** Sizes up to this are added and subtracted in the head. */
+const IN_THE_HEAD = 100n;
+const inTheHead = (numeral: Numeral): boolean =>
+  isWhole(numeral) && asFraction(numeral).numerator <= IN_THE_HEAD;
+
+/** Two signed numbers added by the rule of same and different signs; what comes after them is written again. */
+function together<Inner>(
+  left: Numeral,
+  right: Numeral,
+  after: readonly Numeral[],
+  house: HouseRules,
+  habits: SignHabits,
+  pad: SignedPad<Inner>,
+  part: WorkPart<Inner>,
+): Numeral {
+  const [a, b] = [unsigned(left), unsigned(right)];
+  const [larger, smaller] = compareNumerals(a, b) >= 0 ? [a, b] : [b, a];
+  const adds = habits.addsSizes(left, right);
+  const size = sizeOf(adds ? "add" : "subtract", adds ? [a, b] : [larger, smaller], house, pad, part);
+  const result = { ...size, negative: habits.sumBelow(left, right) && !isZero(size) };
+  const why: SignedWhy = adds
+    ? { kind: "sameSigns", left, right, result }
+    : { kind: "differentSigns", left, right, larger, smaller, result };
+  pad.line("work", why, [text("="), ...sumItems([result, ...after], house)]);
+  return result;
+}
+
+/** What two sizes come to: in the head where they are small whole numbers, else worked on a sheet of its own. */
+function sizeOf<Inner>(
+  op: "add" | "subtract" | "multiply" | "divide",
+  sizes: readonly Numeral[],
+  house: HouseRules,
+  pad: SignedPad<Inner>,
+  part: WorkPart<Inner>,
+): Numeral {
+  const [a, b] = sizes.map(asFraction);
+  if ((op === "add" || op === "subtract") && sizes.every(inTheHead) && a !== undefined && b !== undefined) {
+    return wholeNumeral(op === "add" ? a.numerator + b.numerator : a.numerator - b.numerator);
+  }
+  const problem = sizesProblem(op, sizes);
+  pad.mark("work", { kind: "sizesApart", problem }, []);
+  const working = part(problem, { ...house, trailingZeros: "dropped" });
+  pad.aside(working);
+  return numberOf(working.answer);
+}
+
+function sizesProblem(op: SignedOperation, sizes: readonly Numeral[]): DecimalProblem | FractionProblem {
+  const decimals = sizes.filter((size): size is Decimal => size.kind === "decimal");
+  const ends = op !== "divide" || endsAsDecimal(sizes);
+  return decimals.length === sizes.length && ends
+    ? { kind: "decimals", op, operands: decimals, wanted: op === "divide" ? { kind: "exactly" } : AS_IT_COMES }
+    : { kind: "fractions", op, operands: sizes, wanted: AS_IT_COMES };
+}
+
+/** Whether a quotient is a decimal that ends soon. */
+function endsAsDecimal([dividend, divisor]: readonly Numeral[]): boolean {
+  if (dividend === undefined || divisor === undefined) return true;
+  const [a, b] = [asFraction(dividend), asFraction(divisor)];
+  const over = a.numerator * b.denominator;
+  const under = a.denominator * b.numerator;
+  return (over * 10n ** 9n) % under === 0n;
+}
+
+function numberOf(answer: Answer): Numeral {
+  if (answer.kind === "decimal" || answer.kind === "fraction" || answer.kind === "mixed") return answer;
+  throw new Error(`numberOf: ${answer.kind} is no number`);
+}
+
+/** The sign first, by counting the negative numbers; then the size. */
+function workProduct<Inner>(
+  problem: SignedProblem,
+  op: "multiply" | "divide",
+  house: HouseRules,
+  habits: SignHabits,
+  pad: SignedPad<Inner>,
+  part: WorkPart<Inner>,
+): WorkingBy<SignedWhy | Inner> {
+  const negatives = problem.operands.filter(({ negative }) => negative).length;
+  const negative = habits.productBelow(negatives);
+  pad.mark("work", { kind: "productSign", negatives, negative, quotient: op === "divide" }, []);
+  const sizes = problem.operands.map((operand) => unsigned(operand));
+  const asked = sizesProblem(op, sizes);
+  const size = byHeart(op, sizes) ?? sizeOf(op, sizes, house, pad, part);
+  const result = { ...size, negative: negative && !isZero(size) };
+  pad.line("work", { kind: "productSize", problem: asked, size, result }, [text("="), ...numeralItems(result, house)]);
+  return ended(problem, "sign-rule", house, pad, result);
+}
+
+/** A product or quotient of the multiplication table; nothing for larger ones. */
+function byHeart(op: "multiply" | "divide", sizes: readonly Numeral[]): Numeral | undefined {
+  const [a, b, more] = sizes.map((size) => (isWhole(size) ? asFraction(size).numerator : undefined));
+  if (a === undefined || b === undefined || more !== undefined || sizes.length > 2) return undefined;
+  if (op === "multiply") return a <= 12n && b <= 12n ? wholeNumeral(a * b) : undefined;
+  return a <= 144n && b <= 12n && a % b === 0n && a / b <= 12n ? wholeNumeral(a / b) : undefined;
+}
+
+function ended<Inner>(
+  problem: SignedProblem,
+  method: MethodId,
+  house: HouseRules,
+  pad: SignedPad<Inner>,
+  answer: Numeral,
+): WorkingBy<SignedWhy | Inner> {
+  pad.take([nameStep(answer, undefined)]);
+  return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+}

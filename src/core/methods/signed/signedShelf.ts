@@ -1,0 +1,32 @@
+import type { HouseRules } from "../../house";
+import { isWhole } from "../../number";
+import type { Problem, SignedProblem } from "../../problem";
+import type { Method, MethodId } from "../method";
+import { shelf } from "../shelf";
+import { counters } from "./counters";
+import { numberLine } from "./numberLine";
+import { gathering, type SignedWhy, signRule } from "./signRule";
+
+const METHODS: readonly Method<SignedWhy, SignedProblem>[] = [signRule, gathering, numberLine, counters];
+
+const PREFERRED: Readonly<Record<HouseRules["signedBy"], MethodId>> = {
+  signRule: "sign-rule",
+  numberLine: "number-line",
+  counters: "counters",
+};
+
+function prefers({ op, operands }: SignedProblem, house: HouseRules): readonly MethodId[] {
+  const gathers = op === "terms" && operands.length > 2 && house.termOrder === "gathered";
+  return [PREFERRED[house.signedBy], ...(gathers ? (["gathering"] as const) : []), "sign-rule"];
+}
+
+/** A signed problem; two whole numbers with a plus or a minus between them can be seen as one too. */
+function seen(problem: Problem): SignedProblem | undefined {
+  if (problem.kind === "signed") return problem;
+  if (problem.kind !== "decimals" || problem.operands.length !== 2 || problem.wanted.kind !== "asItComes") return undefined;
+  const { op, operands } = problem;
+  if ((op !== "add" && op !== "subtract") || !operands.every(isWhole)) return undefined;
+  return { kind: "signed", op: "terms", joins: [op], operands, wanted: problem.wanted };
+}
+
+export const signedShelf = shelf("signed", seen, METHODS, prefers);

@@ -1,0 +1,122 @@
+import { opposite } from "../number";
+import { currencyTyped } from "../quantity";
+import { done, failed, type Result } from "../result";
+import type { Expression } from "./expression";
+import { MOST_BRACKETS, type ReadingNotation, type SignedOperation } from "./problem";
+import type { ReadError } from "./readError";
+import { type Line, readQuantity } from "./readQuantity";
+import { joinSpacedGroups, type Token, tokensOf } from "./tokens";
+
+/**
+ * Reads quantities with signs and brackets between them, in the order of operations: brackets, then × and ÷
+ * from the left, then + and −. A slash with spaces divides; one without makes a fraction. `of` multiplies.
+ */
+export function readExpression(text: string, notation: ReadingNotation): Result<Expression, ReadError> {
+  const found = tokensOf(text);
+  if (!found.ok) return found;
+  const tokens = joinSpacedGroups(found.value, notation);
+  const signs = tokens.flatMap((token) => (token.kind === "money" ? [currencyTyped(token.text)] : []));
+  const line: Line = { text, notation, currency: signs.find((sign) => sign !== undefined) };
+  const read = sumAt({ tokens, line }, 0, 0);
+  if (!read.ok) return read;
+  const rest = tokens[read.value.next];
+  if (rest === undefined) return done(read.value.expression);
+  if (rest.kind === "close") return failed({ code: "closeBracket", at: rest.at });
+  return failed(missingSign(tokens[read.value.next - 1], rest, text));
+}
+
+interface Typed {
+  readonly tokens: readonly Token[];
+  readonly line: Line;
+}
+
+/** What was read, and the token that comes next. */
+type Read = Result<{ readonly expression: Expression; readonly next: number }, ReadError>;
+
+/** The operation a token stands for, if it joins two quantities. */
+function joinAt(token: Token | undefined): SignedOperation | undefined {
+  if (token?.kind === "sign") return token.op;
+  if (token?.kind === "slash") return "divide";
+  return token?.kind === "word" && /^(?:of|x)$/i.test(token.text) ? "multiply" : undefined;
+}
+
+const isSum = (op: SignedOperation | undefined): boolean => op === "add" || op === "subtract";
+
+function sumAt(typed: Typed, from: number, depth: number): Read {
+  return joinedAt(typed, from, (at) => joinedAt(typed, at, (next) => partAt(typed, next, depth), false), true);
+}
+
+/** Parts with signs of one rank between them, from the left. */
+function joinedAt(typed: Typed, from: number, part: (at: number) => Read, sums: boolean): Read {
+  let left = part(from);
+  for (;;) {
+    if (!left.ok) return left;
+    const sign = typed.tokens[left.value.next];
+    const op = joinAt(sign);
+    if (op === undefined || sign === undefined || isSum(op) !== sums) return left;
+    const right = part(left.value.next + 1);
+    if (!right.ok) return right;
+    left = done({
+      expression: {
+        kind: "operation",
+        at: sign.at,
+        op,
+        left: left.value.expression,
+        right: right.value.expression,
+      },
+      next: right.value.next,
+    });
+  }
+}
+
+/** A quantity, one with a sign of its own, or brackets. */
+function partAt(typed: Typed, at: number, depth: number): Read {
+  const { tokens, line } = typed;
+  const token = tokens[at];
+  if (token?.kind === "sign" && isSum(token.op)) {
+    const after = tokens[at + 1];
+    if (after?.kind === "sign" && isSum(after.op)) return failed({ code: "missingNumber", at: after.at });
+    const part = partAt(typed, at + 1, depth);
+    if (!part.ok || token.op === "add") return part;
+    return negated(part.value.expression, part.value.next, token.at);
+  }
+  if (token?.kind === "open") {
+    if (depth === MOST_BRACKETS) return failed({ code: "deepBrackets", at: token.at, most: MOST_BRACKETS });
+    const inner = sumAt(typed, at + 1, depth + 1);
+    if (!inner.ok) return inner;
+    const close = tokens[inner.value.next];
+    if (close === undefined) return failed({ code: "openBracket", at: token.at });
+    if (close.kind !== "close") return failed(missingSign(tokens[inner.value.next - 1], close, line.text));
+    return done({ ...inner.value, next: inner.value.next + 1 });
+  }
+  const quantity = readQuantity(tokens.slice(at), line);
+  if (!quantity.ok) return quantity;
+  return done({
+    expression: { kind: "quantity", at: token?.at ?? line.text.length, quantity: quantity.value.quantity },
+    next: at + quantity.value.took,
+  });
+}
+
+/** A minus belongs to a number; before brackets or a measure it has no meaning on paper here. */
+function negated(expression: Expression, next: number, at: number): Read {
+  if (expression.kind === "operation") return failed({ code: "signedBracket", at });
+  const { quantity } = expression;
+  switch (quantity.kind) {
+    case "decimal":
+    case "fraction":
+    case "mixed":
+      return done({ expression: { kind: "quantity", at, quantity: opposite(quantity) }, next });
+    case "amount":
+    case "measure":
+      return failed({ code: "negativeAmount", at });
+  }
+}
+
+/** Two things with nothing between them; three digits after a space may be a group of thousands. */
+function missingSign(previous: Token | undefined, token: Token, line: string): ReadError {
+  if (token.kind === "word") return { code: "letters", at: token.at, word: token.text };
+  const grouped =
+    previous?.kind === "number" && /^\d{1,3}$/.test(previous.text) && /^\d{3}\b/.test(token.text);
+  const readings = grouped ? [line.slice(0, previous.at + previous.text.length) + line.slice(token.at)] : [];
+  return { code: "missingSign", at: token.at, readings };
+}

@@ -1,0 +1,101 @@
+/**
+ * Currencies with the coins and notes that are in use. Values are in the minor unit (cents, pence, paise).
+ * From the issuing banks' lists of circulating coins and notes; pieces that are hardly seen are left out.
+ */
+export const CURRENCY_IDS = ["USD", "GBP", "EUR", "ZAR", "PHP", "INR"] as const;
+export type CurrencyId = (typeof CURRENCY_IDS)[number];
+
+interface Currency {
+  readonly id: CurrencyId;
+  /** The sign before an amount, and the one after a number of the minor unit. */
+  readonly sign: string;
+  readonly minorSign: string;
+  readonly name: string;
+  readonly names: string;
+  readonly minor: string;
+  readonly minors: string;
+  /** Coins and notes, smallest first, in the minor unit. */
+  readonly coins: readonly number[];
+  readonly notes: readonly number[];
+}
+
+/** How many of the minor unit make one of the major, in all of them. */
+export const MINOR_PLACES = 2;
+
+const ROWS: Readonly<Record<CurrencyId, Omit<Currency, "id">>> = {
+  USD: {
+    sign: "$",
+    minorSign: "c",
+    name: "dollar",
+    names: "dollars",
+    minor: "cent",
+    minors: "cents",
+    coins: [1, 5, 10, 25],
+    notes: [100, 500, 1000, 2000, 5000, 10000],
+  },
+  GBP: {
+    sign: "£",
+    minorSign: "p",
+    name: "pound",
+    names: "pounds",
+    minor: "penny",
+    minors: "pence",
+    coins: [1, 2, 5, 10, 20, 50, 100, 200],
+    notes: [500, 1000, 2000, 5000],
+  },
+  EUR: {
+    sign: "€",
+    minorSign: "c",
+    name: "euro",
+    names: "euros",
+    minor: "cent",
+    minors: "cents",
+    coins: [1, 2, 5, 10, 20, 50, 100, 200],
+    notes: [500, 1000, 2000, 5000, 10000, 20000],
+  },
+  ZAR: {
+    sign: "R",
+    minorSign: "c",
+    name: "rand",
+    names: "rand",
+    minor: "cent",
+    minors: "cents",
+    coins: [10, 20, 50, 100, 200, 500],
+    notes: [1000, 2000, 5000, 10000, 20000],
+  },
+  PHP: {
+    sign: "₱",
+    minorSign: "c",
+    name: "peso",
+    names: "pesos",
+    minor: "centavo",
+    minors: "centavos",
+    coins: [1, 5, 25, 100, 500, 1000, 2000],
+    notes: [5000, 10000, 20000, 50000, 100000],
+  },
+  INR: {
+    sign: "₹",
+    minorSign: "p",
+    name: "rupee",
+    names: "rupees",
+    minor: "paisa",
+    minors: "paise",
+    coins: [50, 100, 200, 500, 1000, 2000],
+    notes: [5000, 10000, 20000, 50000],
+  },
+};
+
+/** A currency by its id. */
+export const currencyOf = (id: CurrencyId): Currency => ({ id, ...ROWS[id] });
+
+/** The currency of a sign that is typed before an amount; nothing for other signs. */
+export const currencyTyped = (sign: string): CurrencyId | undefined =>
+  CURRENCY_IDS.find((id) => ROWS[id].sign === sign || (id === "INR" && sign === "Rs"));
+
+/** The currencies whose minor unit is typed so. */
+export const minorTyped = (sign: string): readonly CurrencyId[] =>
+  CURRENCY_IDS.filter((id) => ROWS[id].minorSign === sign || ROWS[id].minors === sign);
+
+/** Every coin and note, largest first. */
+export const piecesOfCurrency = (id: CurrencyId): readonly number[] =>
+  [...ROWS[id].coins, ...ROWS[id].notes].sort((a, b) => b - a);

@@ -1,0 +1,31 @@
+export {
+  CURRENCY_IDS,
+  type CurrencyId,
+  currencyOf,
+  currencyTyped,
+  MINOR_PLACES,
+  minorTyped,
+  piecesOfCurrency,
+} from "./currencies";
+export {
+  type Amount,
+  amountOf,
+  fromMinorPiece,
+  inMajor,
+  type Measure,
+  type MeasurePart,
+  type Quantity,
+  writeAmount,
+  writeMeasure,
+  writeQuantity,
+} from "./quantity";
+export {
+  isMetric,
+  rateBetween,
+  SCALE_KINDS,
+  type Scale,
+  type UnitId,
+  UNITS,
+  unitOf,
+  unitTyped,
+} from "./units";

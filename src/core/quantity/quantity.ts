@@ -1,0 +1,78 @@
+import { type Decimal, fromCount, type Notation, type Numeral, writeDecimal, writeNumeral } from "../number";
+import { type CurrencyId, currencyOf, MINOR_PLACES } from "./currencies";
+import { type UnitId, unitOf } from "./units";
+
+/** An amount of money as it was typed: of the major unit (`$4.07`), or of the minor (`7p`). */
+export interface Amount {
+  readonly kind: "amount";
+  readonly currency: CurrencyId;
+  readonly numeral: Decimal;
+  readonly of: "major" | "minor";
+}
+
+/** One part of a measure: so many of a unit. */
+export interface MeasurePart {
+  readonly count: Decimal;
+  readonly unit: UnitId;
+}
+
+/** A compound measure, its largest unit first: 8 lb 3 oz. All its units are of one scale. */
+export interface Measure {
+  readonly kind: "measure";
+  readonly negative: boolean;
+  readonly parts: readonly MeasurePart[];
+}
+
+/** Anything that a problem is about. */
+export type Quantity = Numeral | Amount | Measure;
+
+/** An amount in its major unit, with the places that the minor one needs: 7p is 0.07, £3 is 3.00. */
+export function inMajor({ numeral, of }: Amount): Decimal {
+  if (of === "minor") return fromCount(BigInt(numeral.whole || "0") * (numeral.negative ? -1n : 1n), MINOR_PLACES);
+  return { ...numeral, whole: numeral.whole || "0", fraction: numeral.fraction.padEnd(MINOR_PLACES, "0"), point: true };
+}
+
+/** An amount of the major unit. */
+export const amountOf = (currency: CurrencyId, numeral: Decimal): Amount => ({
+  kind: "amount",
+  currency,
+  numeral,
+  of: "major",
+});
+
+/** An amount as it was typed: `$4.07`, `−£3`, `7p`. */
+export function writeAmount({ currency, numeral, of }: Amount, notation: Notation): string {
+  const { sign, minorSign } = currencyOf(currency);
+  const number = writeDecimal({ ...numeral, negative: false }, notation);
+  return `${numeral.negative ? "−" : ""}${of === "major" ? sign + number : number + minorSign}`;
+}
+
+/** A measure in one line: `8 lb 3 oz`, `34° 50′`. */
+export const writeMeasure = ({ negative, parts }: Measure, notation: Notation): string =>
+  (negative ? "−" : "") +
+  parts
+    .map(({ count, unit }) => {
+      const { symbol } = unitOf(unit);
+      return `${writeDecimal(count, notation)}${/[°′]/.test(symbol) ? "" : " "}${symbol}`;
+    })
+    .join(" ");
+
+/** Any quantity in one line, as it was typed. */
+export function writeQuantity(quantity: Quantity, notation: Notation): string {
+  switch (quantity.kind) {
+    case "amount":
+      return writeAmount(quantity, notation);
+    case "measure":
+      return writeMeasure(quantity, notation);
+    case "decimal":
+    case "fraction":
+    case "mixed":
+      return writeNumeral(quantity, notation);
+  }
+}
+
+/** A coin or note as it is called: `25c`, `$5`. */
+export const fromMinorPiece = (value: number, currency: CurrencyId): string => {
+  const { sign, minorSign } = currencyOf(currency);
+  return value % 100 === 0 ? `${sign}${value / 100}` : `${value}${minorSign}`;
+};

@@ -1,0 +1,124 @@
+/**
+ * The units that can be measured in. A *scale* is a family whose units are multiples of its smallest one.
+ * Sizes are those of the US customary system (NIST Handbook 44, appendix C), of the stone of 14 pounds
+ * (UK Weights and Measures Act 1985), and of the International System of Units.
+ */
+const SCALE_ROWS = {
+  /** Ounces. */
+  weight: { ton: 32000, st: 224, lb: 16, oz: 1 },
+  /** Inches. */
+  length: { mi: 63360, yd: 36, ft: 12, in: 1 },
+  /** Fluid ounces. */
+  volume: { gal: 128, qt: 32, pt: 16, cup: 8, floz: 1 },
+  /** Grams. */
+  mass: { kg: 1000, g: 1 },
+  /** Millimetres. */
+  metric: { km: 1_000_000, m: 1000, cm: 10, mm: 1 },
+  /** Millilitres. */
+  capacity: { L: 1000, mL: 1 },
+  /** Seconds. */
+  time: { week: 604_800, day: 86_400, h: 3600, min: 60, s: 1 },
+  /** Minutes of arc. */
+  angle: { deg: 60, arcmin: 1 },
+} as const;
+
+export type Scale = keyof typeof SCALE_ROWS;
+export type UnitId = { [S in Scale]: keyof (typeof SCALE_ROWS)[S] }[Scale] & string;
+
+/** What is measured on a scale, so that unlike things are never added. */
+export const SCALE_KINDS: Readonly<Record<Scale, string>> = {
+  weight: "weight",
+  length: "length",
+  volume: "volume",
+  mass: "weight",
+  metric: "length",
+  capacity: "volume",
+  time: "time",
+  angle: "angle",
+};
+
+interface Unit {
+  readonly id: UnitId;
+  readonly scale: Scale;
+  /** How many of the scale's smallest unit it is. */
+  readonly size: bigint;
+  /** How it is written after a number. */
+  readonly symbol: string;
+  /** What it is called, and several of it. */
+  readonly name: string;
+  readonly names: string;
+  /** What else is typed for it, in small letters. */
+  readonly typed: readonly string[];
+}
+
+const WRITTEN: Readonly<Record<UnitId, readonly [symbol: string, name: string, names: string, typed: string]>> =
+  {
+    ton: ["ton", "ton", "tons", "t tn"],
+    st: ["st", "stone", "stone", "stones"],
+    lb: ["lb", "pound", "pounds", "lbs"],
+    oz: ["oz", "ounce", "ounces", ""],
+    mi: ["mi", "mile", "miles", ""],
+    yd: ["yd", "yard", "yards", "yds"],
+    ft: ["ft", "foot", "feet", "'"],
+    in: ["in", "inch", "inches", '" ″ ins'],
+    gal: ["gal", "gallon", "gallons", "gals"],
+    qt: ["qt", "quart", "quarts", "qts"],
+    pt: ["pt", "pint", "pints", "pts"],
+    cup: ["cup", "cup", "cups", ""],
+    floz: ["fl oz", "fluid ounce", "fluid ounces", "floz"],
+    kg: ["kg", "kilogram", "kilograms", "kilo kilos"],
+    g: ["g", "gram", "grams", "gr"],
+    km: ["km", "kilometre", "kilometres", "kilometer kilometers"],
+    m: ["m", "metre", "metres", "meter meters"],
+    cm: ["cm", "centimetre", "centimetres", "centimeter centimeters"],
+    mm: ["mm", "millimetre", "millimetres", "millimeter millimeters"],
+    L: ["L", "litre", "litres", "liter liters l"],
+    mL: ["mL", "millilitre", "millilitres", "milliliter milliliters ml"],
+    week: ["wk", "week", "weeks", "wks w"],
+    day: ["d", "day", "days", ""],
+    h: ["h", "hour", "hours", "hr hrs"],
+    min: ["min", "minute", "minutes", "mins"],
+    s: ["s", "second", "seconds", "sec secs"],
+    deg: ["°", "degree", "degrees", "deg"],
+    arcmin: ["′", "minute", "minutes", "arcmin"],
+  };
+
+const isScale = (name: string): name is Scale => Object.hasOwn(SCALE_ROWS, name);
+const isUnit = (name: string): name is UnitId => Object.hasOwn(WRITTEN, name);
+
+/** Every unit, largest of its scale first. */
+export const UNITS: readonly Unit[] = Object.entries(SCALE_ROWS).flatMap(([scale, sizes]) =>
+  Object.entries(sizes).flatMap(([id, size]): readonly Unit[] => {
+    if (!isScale(scale) || !isUnit(id)) return [];
+    const [symbol, name, names, typed] = WRITTEN[id];
+    return [{ id, scale, size: BigInt(size), symbol, name, names, typed: typed.split(" ").filter(Boolean) }];
+  }),
+);
+
+const BY_ID: ReadonlyMap<UnitId, Unit> = new Map(UNITS.map((unit) => [unit.id, unit]));
+
+/** A unit by its id. */
+export function unitOf(id: UnitId): Unit {
+  const unit = BY_ID.get(id);
+  if (unit === undefined) throw new Error(`unitOf: there is no ${id}`);
+  return unit;
+}
+
+/** How many of the smaller unit make one of the larger; nothing where that is no whole number. */
+export function rateBetween(larger: UnitId, smaller: UnitId): bigint | undefined {
+  const [large, small] = [unitOf(larger), unitOf(smaller)];
+  return large.scale === small.scale && large.size % small.size === 0n ? large.size / small.size : undefined;
+}
+
+/** The scales whose neighbouring units are powers of ten apart. */
+export const isMetric = (scale: Scale): boolean =>
+  scale === "mass" || scale === "metric" || scale === "capacity";
+
+const TYPED: ReadonlyMap<string, UnitId> = new Map(
+  UNITS.flatMap(({ id, symbol, name, names, typed }) =>
+    [symbol, name, names, id, ...typed].map((word): [string, UnitId] => [word.toLowerCase(), id]),
+  ).reverse(),
+);
+
+/** The unit that a typed word means; nothing for other words. `′` is a foot unless degrees stand before it. */
+export const unitTyped = (word: string): UnitId | undefined => TYPED.get(word.toLowerCase());
