@@ -1,6 +1,6 @@
 import { runOf } from "@/core/checks";
 import { PRESETS } from "@/core/house";
-import { workingOf } from "@/core/methods";
+import { EVERY_METHOD, workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
 import { keepBoard, pinBoard, renameBoard } from "@/data/boards";
 import { openDatabase } from "@/data/database";
@@ -27,7 +27,7 @@ function makeDemo(folder: string, now: Date): void {
     const problem = readProblem(text, house);
     if (!problem.ok) throw new Error(`makeDemo: ${text} does not read`);
     const working = workingOf(problem.value, house, method);
-    const step = Math.max(1, Math.round(worked * runOf(working).steps.length));
+    const step = Math.max(1, Math.round(worked * runOf(working, EVERY_METHOD).steps.length));
     const opened = new Date(now.getTime() - hoursAgo * HOUR);
     keepBoard(data, { id, problem: text, method: working.method, beside, house, step, guess }, opened);
     renameBoard(data, id, name);

@@ -1,11 +1,11 @@
 import type { Place } from "../number";
-import type { UnitId } from "../quantity";
 import type { Mark } from "./mark";
 
-/** A column of the working laid onto squares, with what it counts, to be named above it: a place, or a unit over so many squares. */
-export type Column =
-  | { readonly place: Place; readonly col: number }
-  | { readonly unit: UnitId; readonly col: number; readonly width: number };
+/** A column of the working laid onto squares, with the place it counts, to be named above it. */
+interface Column {
+  readonly place: Place;
+  readonly col: number;
+}
 
 /**
  * How the paper is ruled before anything is written: its columns, and the grid lines on which points
@@ -53,6 +53,21 @@ export const layoutOf = (first: Layout, writing: Writing | undefined): Layout =>
 export const sameSheet = <W extends Writing>(writings: readonly W[], as: Writing | undefined): readonly W[] =>
   writings.filter(({ sheet }) => sheet?.index === as?.sheet?.index);
 
+/** The sheet that is in view after the first `count` writings, and how many of its own are done by then. */
+export function pageAt<W extends Writing>(
+  layout: Layout,
+  writings: readonly W[],
+  count: number,
+): Page<W> & { readonly done: number } {
+  const last = writings[count - 1];
+  return {
+    index: last?.sheet?.index ?? 0,
+    layout: layoutOf(layout, last),
+    writings: sameSheet(writings, last),
+    done: sameSheet(writings.slice(0, count), last).length,
+  };
+}
+
 /** The sheet of the last of the first `count` writings, after all of these (0 is blank paper); the marks of that last one are fresh. */
 export function boardAfter(layout: Layout, writings: readonly Writing[], count: number): Board {
   const last = writings[count - 1];
@@ -64,18 +79,20 @@ export function boardAfter(layout: Layout, writings: readonly Writing[], count: 
   };
 }
 
-/** Every sheet that is written on, with all its marks, in the order in which they are begun. */
-export function sheetsOf(
-  layout: Layout,
-  writings: readonly Writing[],
-): readonly { readonly layout: Layout; readonly marks: readonly Mark[] }[] {
-  const firsts = writings.filter(
-    (writing, index) => writings.findIndex(({ sheet }) => sheet?.index === writing.sheet?.index) === index,
-  );
-  return firsts.map((first) => ({
-    layout: layoutOf(layout, first),
-    marks: sameSheet(writings, first).flatMap((writing) => writing.marks),
-  }));
+/** One sheet with the writings that are on it. */
+export interface Page<W extends Writing> {
+  readonly index: number;
+  readonly layout: Layout;
+  readonly writings: readonly W[];
+}
+
+/** Every sheet that is written on, in the order in which they are begun. At least the first one, blank or not. */
+export function pagesOf<W extends Writing>(layout: Layout, writings: readonly W[]): readonly Page<W>[] {
+  const indices = [...new Set(writings.map(({ sheet }) => sheet?.index ?? 0))];
+  return (indices.length === 0 ? [0] : indices).map((index) => {
+    const own = writings.filter(({ sheet }) => (sheet?.index ?? 0) === index);
+    return { index, layout: layoutOf(layout, own[0]), writings: own };
+  });
 }
 
 /** A block of squares: columns `left` up to but not including `right`, rows `top` up to but not including `bottom`. */
@@ -88,11 +105,7 @@ export interface Extent {
 
 /** The squares that some marks and a layout's columns touch. */
 export function extentOf(layout: Layout, marks: readonly Mark[]): Extent {
-  const named = layout.columns.map((column) => ({
-    ...square(column.col, 0),
-    right: column.col + ("width" in column ? column.width : 1),
-  }));
-  const blocks = [...marks.map(blockOf), ...named];
+  const blocks = [...marks.map(blockOf), ...layout.columns.map(({ col }) => square(col, 0))];
   if (blocks.length === 0) return square(0, 0);
   return {
     left: Math.min(...blocks.map((block) => block.left)),

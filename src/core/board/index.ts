@@ -1,15 +1,16 @@
 export {
   type Board,
   boardAfter,
-  type Column,
   type Extent,
   extentOf,
   type Layout,
   layoutOf,
+  type Page,
   type Plumb,
+  pageAt,
+  pagesOf,
   type Sheet,
   sameSheet,
-  sheetsOf,
   type Writing,
 } from "./board";
 export type { Mark, Seat } from "./mark";

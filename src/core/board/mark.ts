@@ -87,7 +87,13 @@ type Pointed =
   /** The hop of a point along the foot of a row, from one grid line to the next. */
   | { readonly kind: "hop"; readonly row: number; readonly from: number; readonly to: number }
   /** A number at a grid line, as under a number line; a `ringed` one is where the line ends. */
-  | { readonly kind: "label"; readonly line: number; readonly row: number; readonly text: string; readonly ringed: boolean }
+  | {
+      readonly kind: "label";
+      readonly line: number;
+      readonly row: number;
+      readonly text: string;
+      readonly ringed: boolean;
+    }
   /** A jump over the top edge of a row, from one grid line to another, rising so many squares at its middle. */
   | {
       readonly kind: "jump";

@@ -156,7 +156,8 @@ export function display(calculator: Calculator, notation: Notation): Display {
 /** The keys that work a problem out, as a hand would press them; nothing where a number has more digits than can be keyed, or brackets would be needed. */
 export function keysFor(problem: Problem): readonly CalculatorKey[] | undefined {
   const { op, operands } = problem;
-  if (op === "round" || op === "compare" || op === "order" || op === "rewrite" || op === "pay") return undefined;
+  if (op === "round" || op === "compare" || op === "order" || op === "rewrite" || op === "pay")
+    return undefined;
   if (op === "chain" || operands.some(({ kind }) => kind === "measure")) return undefined;
   const numbers = operands.map(keysOf);
   const digits = (keys: readonly CalculatorKey[]): number =>

@@ -9,7 +9,6 @@ import {
   roundTo,
   withoutTrailingZeros,
 } from "../number";
-import type { Quantity } from "../quantity";
 import {
   type Answer,
   AS_IT_COMES,
@@ -20,7 +19,8 @@ import {
   type SignedOperation,
   worthOf,
 } from "../problem";
-import { type Estimate, roughlyOf, type Rounding } from "./roughly";
+import type { Quantity } from "../quantity";
+import { type Estimate, type Rounding, roughlyOf } from "./roughly";
 
 /** A rough answer among decimals. */
 interface Rough {

@@ -15,16 +15,6 @@ import {
   withoutTrailingZeros,
 } from "../number";
 import {
-  type Amount,
-  amountOf,
-  inMajor,
-  type Measure,
-  type Quantity,
-  type UnitId,
-  UNITS,
-  unitOf,
-} from "../quantity";
-import {
   AS_IT_COMES,
   type ChainProblem,
   type DecimalProblem,
@@ -38,6 +28,16 @@ import {
   quantitiesOf,
   type SignedProblem,
 } from "../problem";
+import {
+  type Amount,
+  amountOf,
+  inMajor,
+  type Measure,
+  type Quantity,
+  UNITS,
+  type UnitId,
+  unitOf,
+} from "../quantity";
 
 /** How numbers are made easy before they are reckoned with in the head. */
 export type Rounding = "ones" | "leadingDigit" | "multiple" | "benchmarks" | "largestUnit" | "wholeMoney";
@@ -235,7 +235,12 @@ function roughChain(problem: ChainProblem): Estimate | undefined {
   if (problem.operands.some(({ kind }) => kind === "measure")) return undefined;
   const expression = easyExpression(problem.expression);
   if (dividesByZero(expression)) return undefined;
-  const rounded: ChainProblem = { ...problem, expression, operands: quantitiesOf(expression), wanted: AS_IT_COMES };
+  const rounded: ChainProblem = {
+    ...problem,
+    expression,
+    operands: quantitiesOf(expression),
+    wanted: AS_IT_COMES,
+  };
   const value = easyNumber(exactWorth(expression));
   if (amount === undefined) return { rounding: "leadingDigit", rounded, result: value };
   return value.kind === "decimal"
@@ -253,4 +258,3 @@ const dividesByZero = (expression: Expression): boolean =>
   (dividesByZero(expression.left) ||
     dividesByZero(expression.right) ||
     (expression.op === "divide" && exactWorth(expression.right).n === 0n));
-

@@ -8,7 +8,12 @@ export type SenseReason =
   /** The sign of a product or quotient, from how many of its numbers lie below zero. */
   | { readonly kind: "signOfProduct"; readonly negatives: number; readonly negative: boolean }
   /** On which side of zero a sum lies: where more lies. */
-  | { readonly kind: "signOfSum"; readonly above: Numeral; readonly below: Numeral; readonly negative: boolean }
+  | {
+      readonly kind: "signOfSum";
+      readonly above: Numeral;
+      readonly below: Numeral;
+      readonly negative: boolean;
+    }
   | { readonly kind: "unitSense"; readonly scale: Scale; readonly answered: "measure" | "number" }
   /** Why adding numerators and denominators can't be right: the sum would be less than one of its parts. */
   | {
@@ -24,7 +29,10 @@ export function sensesOf({ problem, answer }: Working): readonly SenseReason[] {
     case "fractions":
       return problem.op === "add" ? wrongSum(problem.operands) : [];
     case "signed": {
-      const worth = answer.kind === "decimal" || answer.kind === "fraction" || answer.kind === "mixed" ? answer : undefined;
+      const worth =
+        answer.kind === "decimal" || answer.kind === "fraction" || answer.kind === "mixed"
+          ? answer
+          : undefined;
       if (worth === undefined || asFraction(worth).numerator === 0n) return [];
       if (problem.op !== "terms") {
         const negatives = problem.operands.filter(({ negative }) => negative).length;
@@ -35,7 +43,8 @@ export function sensesOf({ problem, answer }: Working): readonly SenseReason[] {
         const turned = problem.joins[index - 1] === "subtract";
         return fraction(negative !== turned ? -numerator : numerator, denominator);
       });
-      const total = (negative: boolean): Numeral => totalOf(effective.filter((one) => one.negative === negative));
+      const total = (negative: boolean): Numeral =>
+        totalOf(effective.filter((one) => one.negative === negative));
       return [{ kind: "signOfSum", above: total(false), below: total(true), negative: worth.negative }];
     }
     case "measures": {
@@ -73,7 +82,12 @@ function wrongSum(operands: readonly Numeral[]): readonly SenseReason[] {
     sum(({ denominator }) => denominator),
   );
   const [largest] = [...parts].sort((a, b) => fractionOf(b).compare(fractionOf(a)));
-  if (parts.length !== operands.length || largest === undefined || parts.some(({ numerator }) => numerator === 0n)) return [];
+  if (
+    parts.length !== operands.length ||
+    largest === undefined ||
+    parts.some(({ numerator }) => numerator === 0n)
+  )
+    return [];
   return fractionOf(wrong).compare(fractionOf(largest)) < 0
     ? [{ kind: "topsAndBottoms", parts, wrong, largest }]
     : [];

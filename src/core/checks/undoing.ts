@@ -5,8 +5,8 @@ import {
   AS_IT_COMES,
   type FractionProblem,
   type MeasureProblem,
-  type MoneyProblem,
   MOST_FRACTION_DIGITS,
+  type MoneyProblem,
   type Problem,
   type SignedProblem,
 } from "../problem";
@@ -57,7 +57,9 @@ function undoFractions(problem: FractionProblem, answer: Answer): Undoing | unde
   });
   switch (op) {
     case "add":
-      return second !== undefined && operands.length === 2 ? back("subtract", [answer, second], first) : undefined;
+      return second !== undefined && operands.length === 2
+        ? back("subtract", [answer, second], first)
+        : undefined;
     case "subtract":
       if (second === undefined) return undefined;
       return answer.negative
@@ -92,7 +94,8 @@ function undoFractions(problem: FractionProblem, answer: Answer): Undoing | unde
 function undoSigned(problem: SignedProblem, answer: Answer): Undoing | undefined {
   const { op, joins, operands } = problem;
   const [first, second, ...more] = operands;
-  if (first === undefined || second === undefined || !isNumeral(answer) || !isTypable(answer)) return undefined;
+  if (first === undefined || second === undefined || !isNumeral(answer) || !isTypable(answer))
+    return undefined;
   switch (op) {
     case "terms":
       return {
@@ -125,19 +128,31 @@ function undoMoney(problem: MoneyProblem, answer: Answer): Undoing | undefined {
   const { op, operands } = problem;
   const [first, second] = operands;
   if (first === undefined || second === undefined) return undefined;
-  const back = (by: MoneyProblem["op"], numbers: MoneyProblem["operands"], expected: Quantity, plus?: Quantity) => ({
+  const back = (
+    by: MoneyProblem["op"],
+    numbers: MoneyProblem["operands"],
+    expected: Quantity,
+    plus?: Quantity,
+  ) => ({
     problem: { ...problem, op: by, operands: numbers, without: [], wanted: AS_IT_COMES },
     plus,
     expected,
   });
   switch (op) {
     case "add":
-      return answer.kind === "amount" && operands.length === 2 ? back("subtract", [answer, second], first) : undefined;
+      return answer.kind === "amount" && operands.length === 2
+        ? back("subtract", [answer, second], first)
+        : undefined;
     case "subtract":
-      return answer.kind === "amount" && !answer.numeral.negative ? back("add", [answer, second], first) : undefined;
+      return answer.kind === "amount" && !answer.numeral.negative
+        ? back("add", [answer, second], first)
+        : undefined;
     case "multiply": {
       const [amount, times] = isAmount(first) ? [first, second] : [second, first];
-      return answer.kind === "amount" && times.kind === "decimal" && asFraction(times).numerator > 0n && times.fraction === ""
+      return answer.kind === "amount" &&
+        times.kind === "decimal" &&
+        asFraction(times).numerator > 0n &&
+        times.fraction === ""
         ? back("divide", [answer, times], amount)
         : undefined;
     }
@@ -145,7 +160,9 @@ function undoMoney(problem: MoneyProblem, answer: Answer): Undoing | undefined {
       if (answer.kind === "share") return back("multiply", [answer.each, second], first, answer.left);
       if (answer.kind === "amount") return back("multiply", [answer, second], first);
       if (answer.kind === "timesLeft") return back("multiply", [second, answer.times], first, answer.left);
-      return answer.kind === "decimal" && answer.fraction === "" ? back("multiply", [second, answer], first) : undefined;
+      return answer.kind === "decimal" && answer.fraction === ""
+        ? back("multiply", [second, answer], first)
+        : undefined;
     case "enough":
     case "pay":
       return undefined;
@@ -190,7 +207,9 @@ function undoMeasures(problem: MeasureProblem, answer: Answer): Undoing | undefi
       if (answer.kind === "measure") return back("multiply", [answer, second], first);
       if (answer.kind === "measureLeft") return back("multiply", [answer.each, second], first, answer.left);
       if (answer.kind === "timesLeft") return back("multiply", [second, answer.times], first, answer.left);
-      return answer.kind === "decimal" && answer.fraction === "" ? back("multiply", [second, answer], first) : undefined;
+      return answer.kind === "decimal" && answer.fraction === ""
+        ? back("multiply", [second, answer], first)
+        : undefined;
     case "rewrite":
       if (!isMeasure(first) || answer.kind !== "measure") return undefined;
       return {

@@ -44,7 +44,7 @@ export function featuresOf(working: Working): Features {
     ({ kind }) => kind === "columnSum" || kind === "diagonalSum" || kind === "partSum",
   );
   const carried = reasons.flatMap((reason) =>
-    "carriedOut" in reason && reason.carriedOut > 0 ? [reason.carriedOut] : [],
+    "carriedOut" in reason && reason.carriedOut > 0 ? [Number(reason.carriedOut)] : [],
   );
   const exchanges = reasons.filter((reason) => reason.kind === "exchange");
   const partExchanges = reasons.filter((reason) => reason.kind === "partExchange");
@@ -72,7 +72,10 @@ export function featuresOf(working: Working): Features {
       exchanges.some(({ crossed, receiver, needy }) => crossed.length > 0 || receiver.place !== needy) ||
       partExchanges.some(({ changes, needy }) => changes.length > 2 || changes.at(-1)?.place !== needy),
     hiddenPoints: reasons.filter((reason) => reason.kind === "hiddenPoint").length,
-    ragged: new Set(working.problem.operands.map((operand) => operand.fraction.length)).size > 1,
+    ragged:
+      new Set(
+        working.problem.operands.map((operand) => (operand.kind === "decimal" ? operand.fraction.length : 0)),
+      ).size > 1,
     belowZero: reasons.some((reason) => reason.kind === "signBelowZero"),
     droppedZeros: reasons.find((reason) => reason.kind === "dropZeros")?.zeros ?? 0,
     digitProducts: reasons.filter(

@@ -54,7 +54,11 @@ export const comparingByPlace: Method<Why> = {
 };
 
 /** A comparison with any habit; only the sound one is sure to be right. */
-export function workComparing(problem: DecimalProblem, house: HouseRules, habits: ComparingHabits): WorkingBy<Why> {
+export function workComparing(
+  problem: DecimalProblem,
+  house: HouseRules,
+  habits: ComparingHabits,
+): WorkingBy<Why> {
   const [left, right] = problem.operands.map(withoutBarePoint);
   if (left === undefined || right === undefined) throw new Error("workComparing: two numbers are needed");
   const numerals = [left, right];

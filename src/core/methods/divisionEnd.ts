@@ -89,7 +89,12 @@ const isWhole = (full: Decimal, { newDividend, newDivisor }: DivisionPlan): bool
 };
 
 /** A quotient that needs nothing more is framed where it stands. */
-const inItsFrame = (full: Decimal, setting: DivisionSetting, problem: DecimalProblem, house: HouseRules): End =>
+const inItsFrame = (
+  full: Decimal,
+  setting: DivisionSetting,
+  problem: DecimalProblem,
+  house: HouseRules,
+): End =>
   finishAnswer(
     full,
     { row: setting.quotientRow, line: setting.quotientLine, closes: () => setting.frame },
@@ -98,7 +103,13 @@ const inItsFrame = (full: Decimal, setting: DivisionSetting, problem: DecimalPro
   );
 
 /** A quotient that is rounded is read off below the work first. */
-function onItsOwnRow(full: Decimal, row: number, problem: DecimalProblem, house: HouseRules, goesOn: boolean): End {
+function onItsOwnRow(
+  full: Decimal,
+  row: number,
+  problem: DecimalProblem,
+  house: HouseRules,
+  goesOn: boolean,
+): End {
   const closes = (at: number): Mark => ({
     kind: "rule",
     row: at,
@@ -197,7 +208,13 @@ function withRest(
   const denominator = newDivisor * 10n ** BigInt(fraction.length);
   const by = gcd(left, denominator);
   const [newNumerator, newDenominator] = [left / by, denominator / by];
-  const answer: Answer = { kind: "mixed", negative: false, whole, numerator: newNumerator, denominator: newDenominator };
+  const answer: Answer = {
+    kind: "mixed",
+    negative: false,
+    whole,
+    numerator: newNumerator,
+    denominator: newDenominator,
+  };
   const wholeText = whole === 0n ? "" : whole.toString();
   const first = partMarks(left, denominator, 1, row, wholeText);
   const again = partMarks(newNumerator, newDenominator, first.to + 2, row, wholeText);

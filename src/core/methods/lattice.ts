@@ -63,7 +63,11 @@ export const lattice: Method<Why> = {
 };
 
 /** A lattice with any habits; only sound ones are sure to reach the right answer. */
-export function workLattice(problem: DecimalProblem, house: HouseRules, habits: LatticeHabits): WorkingBy<Why> {
+export function workLattice(
+  problem: DecimalProblem,
+  house: HouseRules,
+  habits: LatticeHabits,
+): WorkingBy<Why> {
   const [top, side] = problem.operands;
   if (top === undefined || side === undefined) throw new Error("workLattice: two factors are needed");
   const topDigits = [...digitsFromOnes(top)].map(Number);

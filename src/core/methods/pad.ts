@@ -1,5 +1,5 @@
 import type { Layout, Mark } from "../board";
-import type { Numeral, Notation } from "../number";
+import type { Notation, Numeral } from "../number";
 import { writeDecimal } from "../number";
 import type { WorkingBy } from "./method";
 import { onSheets } from "./sheets";
@@ -10,7 +10,11 @@ export type Item =
   | { readonly kind: "text"; readonly text: string }
   | { readonly kind: "stack"; readonly over: string; readonly under: string };
 
-export const text = (written: string): Item => ({ kind: "text", text: written });
+/** Text for a line: signs close beside their numbers, and units close behind theirs, as squares have room enough. */
+export const text = (written: string): Item => ({
+  kind: "text",
+  text: written.replace(/ ?([=+−×·÷:<>]) /gu, "$1").replace(/(\d) (?=\p{L})/gu, "$1"),
+});
 export const stack = (over: string, under: string): Item => ({ kind: "stack", over, under });
 
 /** A number as it stands in a line: a fraction as a stack, its sign and its whole number before it. */
@@ -22,10 +26,7 @@ export function numeralItems(numeral: Numeral, notation: Notation): readonly Ite
     case "fraction":
       return [...(sign ? [text(sign)] : []), stack(String(numeral.numerator), String(numeral.denominator))];
     case "mixed":
-      return [
-        text(`${sign}${numeral.whole}`),
-        stack(String(numeral.numerator), String(numeral.denominator)),
-      ];
+      return [text(`${sign}${numeral.whole}`), stack(String(numeral.numerator), String(numeral.denominator))];
   }
 }
 
@@ -49,16 +50,27 @@ interface WrittenLine {
   readonly tall: boolean;
 }
 
-/** Points stand on grid lines and take no square, as do spaces between words take one. */
-const squaresOf = (written: string): number => written.replace(/[.,]/g, "").length;
+/** The stretches that take squares of their own: single characters, and words, which take one square for every two letters. */
+const STRETCH = /\p{L}+|./gu;
 
-/** Text from a square on, one character to a square; a point or comma goes on the line before the next one. */
+const squaresOfStretch = (stretch: string): number =>
+  /^[.,]$/.test(stretch) ? 0 : /^\p{L}/u.test(stretch) ? Math.ceil(stretch.length / 2) : 1;
+
+/** How many squares a text takes: points stand on grid lines and take none. */
+export const squaresOf = (written: string): number =>
+  (written.match(STRETCH) ?? []).reduce((sum, stretch) => sum + squaresOfStretch(stretch), 0);
+
+/** Text from a square on: one character to a square, words in as many as they need; a point or comma goes on the line before the next one. */
 export function lettering(written: string, from: number, row: number): readonly Mark[] {
   let col = from;
-  return [...written].flatMap((character): readonly Mark[] => {
-    if (character === "." || character === ",") return [{ kind: "point", line: col, row, look: "written" }];
-    const here = col++;
-    return character === " " ? [] : [{ kind: "glyph", col: here, row, text: character, look: "written" }];
+  return (written.match(STRETCH) ?? []).flatMap((stretch): readonly Mark[] => {
+    const here = col;
+    const width = squaresOfStretch(stretch);
+    col += width;
+    if (width === 0) return [{ kind: "point", line: here, row, look: "written" }];
+    return stretch === " "
+      ? []
+      : [{ kind: "glyph", col: here + (width - 1) / 2, row, text: stretch, look: "written" }];
   });
 }
 
@@ -125,7 +137,13 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
   let next = firstRow;
   let sheet = 1;
   let last = { row: firstRow, end: 0, tall: false };
-  const write = (stage: Stage, reason: Why, items: readonly Item[], row: number, col: number): WrittenLine => {
+  const write = (
+    stage: Stage,
+    reason: Why,
+    items: readonly Item[],
+    row: number,
+    col: number,
+  ): WrittenLine => {
     const written = writeLine(items, col, row);
     steps.push({ stage, reason, marks: written.marks, focus: [] });
     last = { row, end: written.end, tall: last.row === row ? last.tall || written.tall : written.tall };

@@ -23,8 +23,8 @@ import type { ProductReason } from "./productBlock";
 import type { RoundingReason } from "./roundingByPlace";
 import type { SettingOutReason } from "./settingOut";
 import type { ShiftReason } from "./shift";
-import type { SignedReason } from "./signed/signedReason";
 import type { ShortDivisionReason } from "./shortDivision";
+import type { SignedReason } from "./signed/signedReason";
 import type { DecompositionReason } from "./subtractionByDecomposition";
 
 /** What a step does and why, as arithmetic; each file owns its own reasons. A reason knows no squares. */

@@ -43,7 +43,11 @@ export const SOUND_ROUNDING: RoundingHabits = {
 };
 
 /** Rounding with any habits; only sound ones are sure to reach the right answer. */
-export function workRounding(problem: DecimalProblem, house: HouseRules, habits: RoundingHabits): WorkingBy<Why> {
+export function workRounding(
+  problem: DecimalProblem,
+  house: HouseRules,
+  habits: RoundingHabits,
+): WorkingBy<Why> {
   const [numeral] = problem.operands;
   if (numeral === undefined || problem.wanted.kind !== "toPlace")
     throw new Error("workRounding: a number and a place are needed");

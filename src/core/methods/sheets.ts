@@ -1,5 +1,5 @@
-import type { Step } from "./step";
 import type { WorkingBy } from "./method";
+import type { Step } from "./step";
 
 /**
  * The steps of a working put on sheets of their own, the first of them numbered `first`: for a part of a

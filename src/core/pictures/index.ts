@@ -1,2 +1,2 @@
-export type { Picture, Pieces } from "./picture";
+export type { PartsRow, Picture, Pieces } from "./picture";
 export { pictureOf } from "./pictureOf";

@@ -1,7 +1,7 @@
 import type { RunReason } from "../checks";
 import type { Working } from "../methods";
-import { ONES, type Place } from "../number";
-import type { Picture, Pieces } from "./picture";
+import { type Fraction, ONES, type Place } from "../number";
+import type { PartsRow, Picture, Pieces } from "./picture";
 
 /** The smallest pieces that can still be seen. */
 const SMALLEST: Place = -2;
@@ -50,6 +50,40 @@ export function pictureOf(reason: RunReason, working: Working): Picture | undefi
           ? { across: reason.across.numeral, down: reason.down.numeral }
           : undefined,
       );
+    case "equivalent":
+      return partsPicture([{ fraction: reason.before, cutInto: reason.after.denominator }]);
+    case "combineParts":
+      return partsPicture([...reason.parts, reason.result].map(whole));
+    case "reduce":
+      return partsPicture([whole(reason.before), whole(reason.after)]);
+    case "countOut":
+    case "toImproper":
+      return partsPicture([whole(reason.kind === "countOut" ? reason.before : reason.after)]);
+    case "compareParts":
+    case "orderParts":
+      return partsPicture(reason.parts.map(whole));
+    case "topsAndBottoms": {
+      const [first, ...more] = reason.parts;
+      return first && partsPicture([first, ...more, reason.wrong].map(whole), true);
+    }
+    case "unitExchange":
+      return {
+        kind: "bond",
+        before: reason.changes.map(({ unit, before }) => ({ unit, count: before })),
+        after: reason.changes.map(({ unit, after }) => ({ unit, count: after })),
+      };
+    case "changeHop":
+    case "changeTotal":
+    case "handNotes":
+      return {
+        kind: "till",
+        pieces: [...reason.pieces].sort((a, b) => b - a),
+        currency: reason.kind === "handNotes" ? reason.price.currency : reason.currency,
+      };
+    case "signOfSum":
+      return reason.above.kind === "decimal" && reason.below.kind === "decimal"
+        ? { kind: "sides", above: reason.above, below: reason.below }
+        : undefined;
     case "neighbours":
       return { kind: "line", from: reason.below, to: reason.above, stops: [], marked: reason.numeral };
     default:
@@ -57,12 +91,29 @@ export function pictureOf(reason: RunReason, working: Working): Picture | undefi
   }
 }
 
+/** The most parts of a whole that can still be told apart, and the most wholes. */
+const MOST_PARTS = 40n;
+const MOST_WHOLES = 6n;
+
+const whole = (fraction: Fraction): PartsRow => ({ fraction, cutInto: undefined });
+
+/** Fractions as parts of wholes, where these are few and large enough to be seen. */
+function partsPicture(rows: readonly PartsRow[], wrong = false): Picture | undefined {
+  const seen = rows.every(
+    ({ fraction, cutInto }) =>
+      (cutInto ?? fraction.denominator) <= MOST_PARTS &&
+      fraction.numerator <= MOST_WHOLES * fraction.denominator,
+  );
+  return seen ? { kind: "parts", rows, wrong } : undefined;
+}
+
 /** The pieces of a column of a sum among decimals, and what ten of them become. */
 function joined(
   { place, parts, carriedIn, written, carriedOut }: Extract<RunReason, { kind: "columnSum" | "partSum" }>,
   { problem }: Working,
 ): Picture | undefined {
-  if (problem.operands.every(({ fraction }) => fraction === "") || place > ONES) return undefined;
+  const whole = problem.operands.every((operand) => operand.kind === "decimal" && operand.fraction === "");
+  if (whole || place > ONES) return undefined;
   const groups = [...parts, carriedIn].filter((count) => count > 0).map((count) => ({ place, count }));
   const becomes = [
     { place: place + 1, count: carriedOut },

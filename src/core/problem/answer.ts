@@ -1,5 +1,21 @@
-import { compareNumerals, type Decimal, type Mixed, type Fraction, type Notation, type Numeral, writeDecimal, writeNumeral } from "../number";
-import { type Amount, fromMinorPiece, type CurrencyId, type Measure, writeAmount, writeMeasure } from "../quantity";
+import {
+  compareNumerals,
+  type Decimal,
+  type Fraction,
+  type Mixed,
+  type Notation,
+  type Numeral,
+  writeDecimal,
+  writeNumeral,
+} from "../number";
+import {
+  type Amount,
+  type CurrencyId,
+  fromMinorPiece,
+  type Measure,
+  writeAmount,
+  writeMeasure,
+} from "../quantity";
 
 /** A decimal that never ends: after the point come the `fixed` digits once, then the `block` for ever. */
 interface RecurringDecimal {
@@ -93,7 +109,9 @@ export function writeAnswer(answer: Answer, notation: Notation): string {
       return `${writeMeasure(answer.each, notation)} r ${writeMeasure(answer.left, notation)}`;
     case "timesLeft": {
       const left =
-        answer.left.kind === "amount" ? writeAmount(answer.left, notation) : writeMeasure(answer.left, notation);
+        answer.left.kind === "amount"
+          ? writeAmount(answer.left, notation)
+          : writeMeasure(answer.left, notation);
       return `${writeDecimal(answer.times, notation)} r ${left}`;
     }
     case "sufficiency":
@@ -105,6 +123,13 @@ export function writeAnswer(answer: Answer, notation: Notation): string {
       return `${pieces}, ${writeAmount(answer.back, notation)} back`;
     }
   }
+}
+
+/** What stands between a problem and its answer in one line: nothing of equality where it is rounded, or a statement. */
+export function joinerOf({ kind }: Answer): string {
+  if (kind === "rounded" || kind === "roundedAmount") return " ";
+  const says = kind === "comparison" || kind === "ordered" || kind === "sufficiency" || kind === "handed";
+  return says ? ": " : " = ";
 }
 
 /** The digits of a recurring decimal that come before its block. */

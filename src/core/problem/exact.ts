@@ -127,7 +127,10 @@ export function worthOf(answer: Answer, divisor: Quantity | undefined): Exact {
       return answer.enough ? difference : difference.neg();
     }
     case "handed": {
-      const handed = new Exact(answer.pieces.reduce((sum, piece) => sum + piece, 0), 100);
+      const handed = new Exact(
+        answer.pieces.reduce((sum, piece) => sum + piece, 0),
+        100,
+      );
       return handed.sub(fractionOf(answer.back));
     }
   }
@@ -137,7 +140,9 @@ export function worthOf(answer: Answer, divisor: Quantity | undefined): Exact {
 export const divisorOf = (problem: Problem): Quantity | undefined =>
   problem.op === "divide"
     ? problem.operands[1]
-    : problem.kind === "chain" && problem.expression.kind === "operation" && problem.expression.op === "divide"
+    : problem.kind === "chain" &&
+        problem.expression.kind === "operation" &&
+        problem.expression.op === "divide"
       ? quantityOfWorth(problem.expression.right)
       : undefined;
 
@@ -174,10 +179,13 @@ function isOrdered({ operands }: Problem, numerals: readonly Numeral[]): boolean
   const worths = numerals.map(fractionOf);
   const rising = worths.every((worth, index) => worth.compare(worths[index + 1] ?? worth) <= 0);
   const given = operands.map(fractionOf).sort((a, b) => a.compare(b));
-  return rising && given.length === worths.length && given.every((worth, index) => worth.equals(worths[index] ?? -1));
+  return (
+    rising &&
+    given.length === worths.length &&
+    given.every((worth, index) => worth.equals(worths[index] ?? -1))
+  );
 }
 
 /** What one of the last place of a rounded answer is worth: the wanted place, or the last one written. */
 const unitOfPlace = ({ wanted }: Problem, numeral: Decimal): Exact =>
   new Exact(10).pow(wanted.kind === "toPlace" ? wanted.place : -numeral.fraction.length) ?? new Exact(1);
-

@@ -1,4 +1,4 @@
-export { type Answer, type Relation, writeAnswer } from "./answer";
+export { type Answer, joinerOf, type Relation, writeAnswer } from "./answer";
 export { divisorOf, exactAnswer, exactWorth, fractionOf, isRight, worthOf } from "./exact";
 export { type Branch, type Expression, needsBrackets, quantitiesOf } from "./expression";
 export {
@@ -10,9 +10,9 @@ export {
   type FractionProblem,
   type Join,
   type MeasureProblem,
-  type MoneyProblem,
   MOST_BRACKETS,
   MOST_OPERANDS,
+  type MoneyProblem,
   OPERATIONS,
   type Operation,
   PROBLEM_KINDS,
@@ -27,4 +27,4 @@ export type { FormOf, ReadError } from "./readError";
 export { refusesForm } from "./readForm";
 export { LONGEST_LINE, readNumber, readOneQuantity, readProblem } from "./readProblem";
 export { MOST_FRACTION_DIGITS } from "./readQuantity";
-export { afterSign, signOf, writeExpression, writeForm, writeProblem } from "./writeProblem";
+export { afterSign, signOf, writeExpression, writeForm, writeProblem, writeUnformed } from "./writeProblem";

@@ -3,7 +3,15 @@ import { type Amount, currencyOf, type Measure, type Quantity, unitOf } from "..
 import { done, failed, type Result } from "../result";
 import { exactWorth } from "./exact";
 import { type Branch, type Expression, quantitiesOf } from "./expression";
-import { type AnswerForm, AS_IT_COMES, type DecimalForm, type Join, MOST_OPERANDS, type Problem, type SignedOperation } from "./problem";
+import {
+  type AnswerForm,
+  AS_IT_COMES,
+  type DecimalForm,
+  type Join,
+  MOST_OPERANDS,
+  type Problem,
+  type SignedOperation,
+} from "./problem";
 import type { ReadError } from "./readError";
 import { wrongAfter } from "./readQuantity";
 
@@ -12,8 +20,7 @@ import { wrongAfter } from "./readQuantity";
  * Refuses what can't be reckoned: unlike units, mixed currencies, a divisor of zero.
  */
 export function problemOf(expression: Expression, wanted: AnswerForm): Result<Problem, ReadError> {
-  if (expression.kind === "quantity")
-    return failed({ code: "onlyOneNumber", at: Number.POSITIVE_INFINITY });
+  if (expression.kind === "quantity") return failed({ code: "onlyOneNumber", at: Number.POSITIVE_INFINITY });
   const things = thingsOf(expression);
   if (!things.ok) return things;
   const zero = zeroDivisor(expression);
@@ -22,7 +29,8 @@ export function problemOf(expression: Expression, wanted: AnswerForm): Result<Pr
   const terms = termsOf(expression);
   if (terms !== undefined) return ofTerms(terms.parts, terms.joins, wanted);
   const { op } = expression;
-  const flat = op === "multiply" ? factorsOf(expression) : op === "divide" ? dividedOf(expression) : undefined;
+  const flat =
+    op === "multiply" ? factorsOf(expression) : op === "divide" ? dividedOf(expression) : undefined;
   if (flat !== undefined) {
     const extra = flat[MOST_OPERANDS.multiply];
     if (op === "multiply" && extra !== undefined)
@@ -116,7 +124,8 @@ function single(
     const signed = operands.some(({ negative }) => negative) || op === undefined;
     if (signed && op !== "multiply" && op !== "divide")
       return { kind: "signed", op: "terms", joins, operands, wanted };
-    if (signed) return { kind: "signed", op: op === "divide" ? "divide" : "multiply", joins: [], operands, wanted };
+    if (signed)
+      return { kind: "signed", op: op === "divide" ? "divide" : "multiply", joins: [], operands, wanted };
     if (op === undefined) return undefined;
     const form = decimalForm(wanted, op);
     if (operands.every(isDecimal) && form !== undefined)
@@ -183,7 +192,8 @@ function thingsOf(expression: Expression): Result<Thing, ReadError> {
       if (a.kind !== "number" && b.kind !== "number") return failed({ code: "twoMeasures", at });
       const by = a.kind === "number" ? expression.left : expression.right;
       const thing = a.kind === "number" ? b : a;
-      if (thing.kind === "measure" && !countsWhole(by)) return failed({ code: "notWholeTimes", at: atOf(by) });
+      if (thing.kind === "measure" && !countsWhole(by))
+        return failed({ code: "notWholeTimes", at: atOf(by) });
       return done(thing);
     }
     case "divide": {
@@ -252,4 +262,3 @@ function zeroDivisor(expression: Expression): number | undefined {
   if (inside !== undefined || expression.op !== "divide") return inside;
   return exactWorth(expression.right).n === 0n ? atOf(expression.right) : undefined;
 }
-

@@ -43,7 +43,12 @@ function joinAt(token: Token | undefined): SignedOperation | undefined {
 const isSum = (op: SignedOperation | undefined): boolean => op === "add" || op === "subtract";
 
 function sumAt(typed: Typed, from: number, depth: number): Read {
-  return joinedAt(typed, from, (at) => joinedAt(typed, at, (next) => partAt(typed, next, depth), false), true);
+  return joinedAt(
+    typed,
+    from,
+    (at) => joinedAt(typed, at, (next) => partAt(typed, next, depth), false),
+    true,
+  );
 }
 
 /** Parts with signs of one rank between them, from the left. */

@@ -116,7 +116,8 @@ export function refusesForm({ kind, op, operands }: Problem, wanted: AnswerForm)
       if (!measure || (op === "divide" && things === 2)) return "number";
       const scale = unitOf(wanted.units[0] ?? "m").scale;
       const same = operands.every(
-        (operand) => operand.kind !== "measure" || operand.parts.every(({ unit }) => unitOf(unit).scale === scale),
+        (operand) =>
+          operand.kind !== "measure" || operand.parts.every(({ unit }) => unitOf(unit).scale === scale),
       );
       return same ? undefined : "measure";
     }

@@ -33,7 +33,8 @@ export function readProblem(text: string, notation: ReadingNotation): Read {
   const formed = partForm(text.replace(/\s*=\s*$/, ""));
   if (!formed.ok) return formed;
   const problem = taskOf(formed.value, notation);
-  if (!problem.ok) return failed(bounded(completed(problem.error, formed.value.rest), formed.value.body.length));
+  if (!problem.ok)
+    return failed(bounded(completed(problem.error, formed.value.rest), formed.value.body.length));
   const { wanted } = problem.value;
   const refused = refusesForm(problem.value, wanted);
   if (refused === undefined) return problem;
@@ -113,7 +114,12 @@ const stretch = (body: string, start: number, end: number): string =>
 /** An error of a stretch, its readings grown to the whole body. */
 const inBody = (error: ReadError, body: string, start: number, end: number): ReadError =>
   "readings" in error
-    ? { ...error, readings: error.readings.map((reading) => body.slice(0, start) + reading.slice(start) + body.slice(end)) }
+    ? {
+        ...error,
+        readings: error.readings.map(
+          (reading) => body.slice(0, start) + reading.slice(start) + body.slice(end),
+        ),
+      }
     : error;
 
 /** One quantity in a stretch of a line. */
@@ -186,7 +192,8 @@ function ofOne(quantity: Quantity, wanted: AnswerForm, at: number, end: number):
   if (quantity.negative) return failed({ code: "moreThanANumber", at });
   if (wanted.kind === "toPlace" && quantity.kind === "decimal")
     return done({ kind: "decimals", op: "round", operands: [quantity], wanted });
-  if (wanted.kind === "overNumerator" || wanted.kind === "overDenominator") return expanding(quantity, wanted, end);
+  if (wanted.kind === "overNumerator" || wanted.kind === "overDenominator")
+    return expanding(quantity, wanted, end);
   if (wanted.kind === "withRemainder" || wanted.kind === "exactly" || wanted.kind === "inUnits")
     return failed({ code: "onlyOneNumber", at: end });
   return done({ kind: "fractions", op: "rewrite", operands: [quantity], wanted });
@@ -267,7 +274,10 @@ function enoughTask({ body, wanted }: FormedLine, from: number, notation: Readin
   };
   const prices = sumParts(costs.value);
   const whole = problemOf(
-    prices.reduce<Expression>((left, right) => ({ kind: "operation", at: right.at, op: "add", left, right }), leaves.left),
+    prices.reduce<Expression>(
+      (left, right) => ({ kind: "operation", at: right.at, op: "add", left, right }),
+      leaves.left,
+    ),
     wanted,
   );
   if (!whole.ok) return whole;
@@ -312,4 +322,3 @@ function betweenTask(
   const body = `${stretch(line.body, from, joint.index)} ${sign}${" ".repeat(joint[0].length - 2)}${after}`;
   return plainTask({ ...line, body }, notation);
 }
-

@@ -115,7 +115,12 @@ function fractionAt(tokens: readonly Token[], line: Line): Result<Found, ReadErr
     const whole = wholeDigits(first, line, second);
     return whole.ok ? done({ quantity: vulgarOf(second.text, BigInt(whole.value)), took: 2 }) : whole;
   }
-  if (second.kind === "slash" && third?.kind === "number" && touches(first, second) && touches(second, third)) {
+  if (
+    second.kind === "slash" &&
+    third?.kind === "number" &&
+    touches(first, second) &&
+    touches(second, third)
+  ) {
     return fractionOf(undefined, [first, second, third, ...tokens.slice(3)], line);
   }
   if (
@@ -131,7 +136,11 @@ function fractionAt(tokens: readonly Token[], line: Line): Result<Found, ReadErr
 }
 
 /** The fraction whose numerator, slash and denominator come first, after its whole number if it has one. */
-function fractionOf(whole: Token | undefined, tokens: readonly Token[], line: Line): Result<Found, ReadError> {
+function fractionOf(
+  whole: Token | undefined,
+  tokens: readonly Token[],
+  line: Line,
+): Result<Found, ReadError> {
   const [over, , under, slash, next] = tokens;
   if (over === undefined || under === undefined) throw new Error("fractionOf: three tokens are needed");
   if (slash?.kind === "slash" && next?.kind === "number" && touches(under, slash) && touches(slash, next)) {
@@ -163,7 +172,9 @@ function wholeDigits(token: Token, line: Line, last: Token): Result<string, Read
   const { whole, fraction, point } = numeral.value;
   if (fraction !== "" || point) {
     const stretch = line.text.slice(token.at, last.at + last.text.length);
-    const parted = stretch.includes("/") ? [replaced(line.text, token, last, stretch.replace(/\/(?=[^/]*$)/, " ÷ "))] : [];
+    const parted = stretch.includes("/")
+      ? [replaced(line.text, token, last, stretch.replace(/\/(?=[^/]*$)/, " ÷ "))]
+      : [];
     return failed({ code: "wholeFraction", at: token.at, readings: parted });
   }
   if (whole.replace(/^0+/, "").length > MOST_FRACTION_DIGITS)

@@ -1,5 +1,5 @@
 import { type Notation, ONES, placeName } from "../number";
-import { currencyOf, fromMinorPiece, type Quantity, unitOf, writeQuantity } from "../quantity";
+import { type currencyOf, fromMinorPiece, type Quantity, unitOf, writeQuantity } from "../quantity";
 import { type Expression, needsBrackets } from "./expression";
 import type { AnswerForm, Problem, SignedOperation } from "./problem";
 
@@ -35,10 +35,11 @@ export const afterSign = (quantity: Quantity, notation: Notation): string => {
 
 /** The problem in one line, in the notation of the house: `40.3 + 7.865 + 12`, `25 ÷ 4 with remainder`, `round 3.748 to tenths`. */
 export function writeProblem(problem: Problem, notation: ProblemNotation): string {
-  return bodyOf(problem, notation) + writeForm(problem.wanted, notation);
+  return writeUnformed(problem, notation) + writeForm(problem.wanted, notation);
 }
 
-function bodyOf(problem: Problem, notation: ProblemNotation): string {
+/** The problem without the form its answer is wanted in. */
+export function writeUnformed(problem: Problem, notation: ProblemNotation): string {
   const written = problem.operands.map((operand) => writeQuantity(operand, notation));
   const joined = (signs: readonly SignedOperation[]): string =>
     problem.operands
@@ -100,7 +101,9 @@ const writeWithout = ({
   readonly without: readonly number[];
   readonly currency: Parameters<typeof currencyOf>[0];
 }): string =>
-  without.length === 0 ? "" : ` without ${without.map((value) => fromMinorPiece(value, currency)).join(", ")}`;
+  without.length === 0
+    ? ""
+    : ` without ${without.map((value) => fromMinorPiece(value, currency)).join(", ")}`;
 
 /** How a wanted form is written after a problem, with the space before it; empty where the house decides. */
 export function writeForm(wanted: AnswerForm, notation: Pick<ProblemNotation, "onesTerm">): string {
@@ -129,4 +132,3 @@ export function writeForm(wanted: AnswerForm, notation: Pick<ProblemNotation, "o
       return ` in ${wanted.units.map((unit) => unitOf(unit).symbol).join(" and ")}`;
   }
 }
-

@@ -24,8 +24,8 @@ export {
   rateBetween,
   SCALE_KINDS,
   type Scale,
-  type UnitId,
   UNITS,
+  type UnitId,
   unitOf,
   unitTyped,
 } from "./units";

@@ -28,8 +28,14 @@ export type Quantity = Numeral | Amount | Measure;
 
 /** An amount in its major unit, with the places that the minor one needs: 7p is 0.07, £3 is 3.00. */
 export function inMajor({ numeral, of }: Amount): Decimal {
-  if (of === "minor") return fromCount(BigInt(numeral.whole || "0") * (numeral.negative ? -1n : 1n), MINOR_PLACES);
-  return { ...numeral, whole: numeral.whole || "0", fraction: numeral.fraction.padEnd(MINOR_PLACES, "0"), point: true };
+  if (of === "minor")
+    return fromCount(BigInt(numeral.whole || "0") * (numeral.negative ? -1n : 1n), MINOR_PLACES);
+  return {
+    ...numeral,
+    whole: numeral.whole || "0",
+    fraction: numeral.fraction.padEnd(MINOR_PLACES, "0"),
+    point: true,
+  };
 }
 
 /** An amount of the major unit. */

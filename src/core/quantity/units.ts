@@ -51,37 +51,38 @@ interface Unit {
   readonly typed: readonly string[];
 }
 
-const WRITTEN: Readonly<Record<UnitId, readonly [symbol: string, name: string, names: string, typed: string]>> =
-  {
-    ton: ["ton", "ton", "tons", "t tn"],
-    st: ["st", "stone", "stone", "stones"],
-    lb: ["lb", "pound", "pounds", "lbs"],
-    oz: ["oz", "ounce", "ounces", ""],
-    mi: ["mi", "mile", "miles", ""],
-    yd: ["yd", "yard", "yards", "yds"],
-    ft: ["ft", "foot", "feet", "'"],
-    in: ["in", "inch", "inches", '" ″ ins'],
-    gal: ["gal", "gallon", "gallons", "gals"],
-    qt: ["qt", "quart", "quarts", "qts"],
-    pt: ["pt", "pint", "pints", "pts"],
-    cup: ["cup", "cup", "cups", ""],
-    floz: ["fl oz", "fluid ounce", "fluid ounces", "floz"],
-    kg: ["kg", "kilogram", "kilograms", "kilo kilos"],
-    g: ["g", "gram", "grams", "gr"],
-    km: ["km", "kilometre", "kilometres", "kilometer kilometers"],
-    m: ["m", "metre", "metres", "meter meters"],
-    cm: ["cm", "centimetre", "centimetres", "centimeter centimeters"],
-    mm: ["mm", "millimetre", "millimetres", "millimeter millimeters"],
-    L: ["L", "litre", "litres", "liter liters l"],
-    mL: ["mL", "millilitre", "millilitres", "milliliter milliliters ml"],
-    week: ["wk", "week", "weeks", "wks w"],
-    day: ["d", "day", "days", ""],
-    h: ["h", "hour", "hours", "hr hrs"],
-    min: ["min", "minute", "minutes", "mins"],
-    s: ["s", "second", "seconds", "sec secs"],
-    deg: ["°", "degree", "degrees", "deg"],
-    arcmin: ["′", "minute", "minutes", "arcmin"],
-  };
+const WRITTEN: Readonly<
+  Record<UnitId, readonly [symbol: string, name: string, names: string, typed: string]>
+> = {
+  ton: ["ton", "ton", "tons", "t tn"],
+  st: ["st", "stone", "stone", "stones"],
+  lb: ["lb", "pound", "pounds", "lbs"],
+  oz: ["oz", "ounce", "ounces", ""],
+  mi: ["mi", "mile", "miles", ""],
+  yd: ["yd", "yard", "yards", "yds"],
+  ft: ["ft", "foot", "feet", "'"],
+  in: ["in", "inch", "inches", '" ″ ins'],
+  gal: ["gal", "gallon", "gallons", "gals"],
+  qt: ["qt", "quart", "quarts", "qts"],
+  pt: ["pt", "pint", "pints", "pts"],
+  cup: ["cup", "cup", "cups", ""],
+  floz: ["fl oz", "fluid ounce", "fluid ounces", "floz"],
+  kg: ["kg", "kilogram", "kilograms", "kilo kilos"],
+  g: ["g", "gram", "grams", "gr"],
+  km: ["km", "kilometre", "kilometres", "kilometer kilometers"],
+  m: ["m", "metre", "metres", "meter meters"],
+  cm: ["cm", "centimetre", "centimetres", "centimeter centimeters"],
+  mm: ["mm", "millimetre", "millimetres", "millimeter millimeters"],
+  L: ["L", "litre", "litres", "liter liters l"],
+  mL: ["mL", "millilitre", "millilitres", "milliliter milliliters ml"],
+  week: ["wk", "week", "weeks", "wks w"],
+  day: ["d", "day", "days", ""],
+  h: ["h", "hour", "hours", "hr hrs"],
+  min: ["min", "minute", "minutes", "mins"],
+  s: ["s", "second", "seconds", "sec secs"],
+  deg: ["°", "degree", "degrees", "deg"],
+  arcmin: ["′", "minute", "minutes", "arcmin"],
+};
 
 const isScale = (name: string): name is Scale => Object.hasOwn(SCALE_ROWS, name);
 const isUnit = (name: string): name is UnitId => Object.hasOwn(WRITTEN, name);

@@ -2,8 +2,10 @@ import type { HouseRules } from "../house";
 import type { Reason } from "../methods";
 import { type Decimal, writeDecimal } from "../number";
 import { type Answer, type Relation, writeAnswer } from "../problem";
-import { type StepWords, sentence } from "./line";
-import { cardinal, numeralWords, partsWords, placesName } from "./numberWords";
+import { listed, type StepWords, sentence } from "./line";
+import { cardinal, numeralWords, placesName } from "./numberWords";
+import { piecesInWords } from "./piecesWords";
+import { quantityInWords } from "./quantityWords";
 
 type AnswerReason = Extract<
   Reason,
@@ -20,23 +22,38 @@ const RELATION_WORDS: Readonly<Record<Relation, string>> = {
 export function answerInWords(answer: Answer, house: HouseRules): string {
   switch (answer.kind) {
     case "decimal":
-      return numeralWords(answer, house);
+    case "fraction":
+    case "mixed":
+    case "amount":
+    case "measure":
+      return quantityInWords(answer, house);
     case "rounded":
       return `about ${numeralWords(answer.numeral, house)}`;
+    case "roundedAmount":
+      return `about ${quantityInWords(answer.amount, house)}`;
     case "remainder":
       return `${numeralWords(answer.quotient, house)}, remainder ${numeralWords(answer.remainder, house)}`;
-    case "mixed": {
-      if (answer.numerator === 0n) return cardinal(String(answer.whole));
-      const part = partsWords(answer.numerator, answer.denominator);
-      return answer.whole === 0n ? part : `${cardinal(String(answer.whole))} and ${part}`;
-    }
     case "recurring": {
       const digitsOf = (digits: string): string => [...digits].map((digit) => cardinal(digit)).join(" ");
       const before = answer.fixed === "" ? "" : `${digitsOf(answer.fixed)}, then `;
-      return `${cardinal(answer.whole)} ${house.decimalMark} ${before}${digitsOf(answer.block)} recurring`;
+      const sign = answer.negative ? "minus " : "";
+      return `${sign}${cardinal(answer.whole)} ${house.decimalMark} ${before}${digitsOf(answer.block)} recurring`;
     }
     case "comparison":
-      return `${numeralWords(answer.left, house)} ${RELATION_WORDS[answer.relation]} ${numeralWords(answer.right, house)}`;
+      return `${quantityInWords(answer.left, house)} ${RELATION_WORDS[answer.relation]} ${quantityInWords(answer.right, house)}`;
+    case "ordered":
+      return `from the smallest, ${listed(answer.numerals.map((numeral) => quantityInWords(numeral, house)))}`;
+    case "share":
+    case "measureLeft":
+      return `${quantityInWords(answer.each, house)} each, with ${quantityInWords(answer.left, house)} left over`;
+    case "timesLeft":
+      return `${numeralWords(answer.times, house)} times, with ${quantityInWords(answer.left, house)} left over`;
+    case "sufficiency":
+      return answer.enough
+        ? `it is enough, with ${quantityInWords(answer.difference, house)} left`
+        : `it is not enough, ${quantityInWords(answer.difference, house)} is missing`;
+    case "handed":
+      return `${piecesInWords(answer.pieces, answer.currency)}, with ${quantityInWords(answer.back, house)} back`;
   }
 }
 
@@ -123,10 +140,55 @@ function nameAnswerWords(answer: Answer, house: HouseRules): StepWords {
         why: "The remainder is what could not be shared out: it is less than the divisor.",
         ask: "How do you say the answer, with what is left over?",
       };
+    case "fraction":
+      return {
+        say: named,
+        why: "The numerator says how many parts, the denominator of what kind.",
+        ask: "How do you read the fraction aloud?",
+      };
+    case "amount":
+    case "roundedAmount":
+      return {
+        say: named,
+        why: "An amount is read with its money, before and after the point apart.",
+        ask: "How do you say the amount?",
+      };
+    case "measure":
+      return {
+        say: named,
+        why: "Each count is said with its unit, the largest unit first.",
+        ask: "How do you say the measure, with its units?",
+      };
+    case "share":
+    case "measureLeft":
+    case "timesLeft":
+      return {
+        say: named,
+        why: "What is left over could not be shared out whole.",
+        ask: "How do you say the answer, with what is left over?",
+      };
+    case "sufficiency":
+      return {
+        say: sentence(`*${writeAnswer(answer, house)}*: ${answerInWords(answer, house)}.`),
+        why: "The difference says by how much.",
+        ask: "Is it enough, and by how much?",
+      };
+    case "handed":
+      return {
+        say: named,
+        why: "What is handed over is counted by its pieces, the largest first.",
+        ask: "Which pieces are handed over, and what comes back?",
+      };
+    case "ordered":
+      return {
+        say: named,
+        why: "Each is less than the next, or worth the same.",
+        ask: "How do you read the order aloud?",
+      };
     case "mixed":
       return {
         say: named,
-        why: "The whole number is the quotient; the part beside it is the remainder shared out.",
+        why: "The whole number counts the wholes; the part beside it is less than one.",
         ask: "How do you read the whole number and the part?",
       };
     case "recurring":

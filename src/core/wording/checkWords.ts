@@ -1,28 +1,28 @@
-import type { Estimate, RunReason } from "../checks";
+import type { CheckReason, Estimate } from "../checks";
 import type { HouseRules } from "../house";
 import { movedBy } from "../number";
-import { AS_IT_COMES, type Operation, writeAnswer, writeProblem } from "../problem";
+import { AS_IT_COMES, type Operation, signOf, writeAnswer, writeProblem } from "../problem";
+import { type Quantity, writeQuantity } from "../quantity";
 import { type StepWords, sentence } from "./line";
 import { METHOD_WORDS } from "./methodWords";
 import { inText, placesName } from "./numberWords";
-
-type CheckReason = Extract<
-  RunReason,
-  { kind: "estimate" | "compareWithEstimate" | "inverse" | "otherMethod" | "neighbours" | "bySubtracting" }
->;
+import { senseWords } from "./senseWords";
 
 /** The estimate in one line: `40 + 8 + 12 ≈ 60`. */
-export const estimateLine = ({ op, rounded, result }: Estimate, house: HouseRules): string =>
-  `${writeProblem({ op, operands: rounded, wanted: AS_IT_COMES }, house)} ≈ ${inText(result, house)}`;
+export const estimateLine = ({ rounded, result }: Estimate, house: HouseRules): string =>
+  `${writeProblem(rounded, house)} ≈ ${quantityInText(result, house)}`;
+
+/** A quantity inside a sentence, as the house writes it; a decimal without a bare point at its end. */
+const quantityInText = (quantity: Quantity, house: HouseRules): string =>
+  quantity.kind === "decimal" ? inText(quantity, house) : writeQuantity(quantity, house);
 
 /** The words for the estimate made first, and for the checks made after. */
 export function checkWords(reason: CheckReason, house: HouseRules): StepWords {
   switch (reason.kind) {
     case "estimate": {
-      const { op, rounded, result } = reason.estimate;
-      const line = writeProblem({ op, operands: rounded, wanted: AS_IT_COMES }, house);
+      const { rounded, result } = reason.estimate;
       return {
-        say: `First, roughly: ${line} makes *about ${inText(result, house)}*.`,
+        say: `First, roughly: ${writeProblem(rounded, house)} makes *about ${quantityInText(result, house)}*.`,
         why: roundingWords(reason.estimate, house),
         ask: `About how much is ${writeProblem({ ...reason.problem, wanted: AS_IT_COMES }, house)}?`,
       };
@@ -42,6 +42,11 @@ export function checkWords(reason: CheckReason, house: HouseRules): StepWords {
         ask: "Which other way do you know?",
       };
     }
+    case "signOfProduct":
+    case "signOfSum":
+    case "unitSense":
+    case "topsAndBottoms":
+      return senseWords(reason, house);
     case "neighbours": {
       const [numeral, below, above] = [reason.numeral, reason.below, reason.above].map((n) =>
         inText(n, house),
@@ -73,6 +78,12 @@ function roundingWords({ rounding }: Estimate, house: HouseRules): string {
       return `Each number is rounded to ${placesName(0, house)}: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
     case "leadingDigit":
       return `Each number is rounded to its first digits: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
+    case "benchmarks":
+      return "Each fraction is taken for what it is nearest to: nothing, one half or a whole. That is near enough to see whether an answer can be right.";
+    case "largestUnit":
+      return "Only the largest unit is counted, rounded: near enough to see whether an answer can be right.";
+    case "wholeMoney":
+      return "Each amount is rounded to wholes, or to tens of the small unit where it is less: quick to add up at a till.";
     case "multiple":
       return "The divisor is rounded, and the dividend taken as a multiple of it that lies near: then it goes without a remainder.";
   }
@@ -83,20 +94,25 @@ function comparedWords(
   house: HouseRules,
 ): StepWords {
   const answer = writeAnswer(given, house).replace(/^≈ /, "");
-  const about = inText(estimate.result, house);
+  const about = quantityInText(estimate.result, house);
   const ask = `Is ${answer} about as large as you expected?`;
-  const columns = estimate.op === "add" || estimate.op === "subtract";
+  const { op } = estimate.rounded;
+  const columns = op !== "multiply" && op !== "divide";
+  const why =
+    estimate.rounded.kind === "decimals"
+      ? "Digits one square out make an answer about ten times too large or too small: that would show here."
+      : "A sign, a unit or a part that was lost on the way would show here.";
   if (!near) {
     return {
       say: `*${answer}* lies further from the estimate *${about}* than rounding explains: look again.`,
-      why: "Digits one square out make an answer about ten times too large or too small: that would show here.",
+      why,
       ask,
     };
   }
   if (columns || given.kind !== "decimal" || !given.point) {
     return {
       say: `*${answer}* lies as near to the estimate *${about}* as rounding allows: the size is right.`,
-      why: "Digits one square out make an answer about ten times too large or too small: that would show here.",
+      why,
       ask,
     };
   }
@@ -113,13 +129,13 @@ function inverseWords(
   house: HouseRules,
 ): StepWords {
   const { working, result, plus, expected, others, leadsTo, agrees } = inverse;
-  const rest = plus ? ` + ${inText(plus, house)}` : "";
+  const rest = plus ? ` + ${quantityInText(plus, house)}` : "";
   const asked = writeProblem({ ...working.problem, wanted: AS_IT_COMES }, house);
-  const target = inText(expected, house);
-  const line = `${asked}${rest} = ${plus && agrees ? target : inText(result, house)}`;
+  const target = quantityInText(expected, house);
+  const line = `${asked}${rest} = ${plus && agrees ? target : quantityInText(result, house)}`;
   const back = {
     firstNumber: `the ${target} it began with`,
-    otherNumbers: `which is what ${writeProblem({ ...problem, operands: others, wanted: AS_IT_COMES }, house)} makes`,
+    otherNumbers: `which is what ${others.map((other) => quantityInText(other, house)).join(` ${problem.op === "multiply" ? signOf("multiply", house) : "+"} `)} makes`,
     dividend: "the dividend",
   }[leadsTo];
   return {
@@ -143,8 +159,16 @@ function undoing(op: Operation, rest: boolean): string {
       return rest
         ? "quotient times divisor, with what is left, is the dividend"
         : "multiplying undoes dividing";
+    case "terms":
+      return "each term taken away again undoes it";
+    case "rewrite":
+      return "written back it must be what it was";
     case "round":
     case "compare":
+    case "order":
+    case "enough":
+    case "pay":
+    case "chain":
       return "the way back ends where it began";
   }
 }

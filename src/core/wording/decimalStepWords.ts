@@ -14,6 +14,7 @@ import { productWords } from "./productWords";
 import { settingOutWords } from "./settingOutWords";
 import { inLineWords, shiftWords } from "./shiftWords";
 import { taskWords } from "./taskWords";
+import { wordbook } from "./wordbook";
 
 /** What is said about a step of a working with decimals, or of a check. A reason without words does not compile. */
 export function decimalStepWords(reason: DecimalReason | CheckReason, house: HouseRules): StepWords {
@@ -116,6 +117,100 @@ export function decimalStepWords(reason: DecimalReason | CheckReason, house: Hou
     case "otherMethod":
     case "neighbours":
     case "bySubtracting":
+    case "signOfProduct":
+    case "signOfSum":
+    case "unitSense":
+    case "topsAndBottoms":
       return checkWords(reason, house);
   }
 }
+
+export const DECIMAL_BOOK = wordbook(
+  {
+    swapForBelowZero: true,
+    writeOperand: true,
+    hiddenPoint: true,
+    fillers: true,
+    drawRule: true,
+    placePoint: true,
+    columnSum: true,
+    exchange: true,
+    difference: true,
+    addTenToBoth: true,
+    differenceWithOwed: true,
+    makeUp: true,
+    pullApart: true,
+    expandedRule: true,
+    pushTogether: true,
+    partSum: true,
+    partExchange: true,
+    partDifference: true,
+    startCounting: true,
+    hopUp: true,
+    addHops: true,
+    writeFactor: true,
+    nextFactor: true,
+    openRow: true,
+    zeroRow: true,
+    digitProduct: true,
+    addRows: true,
+    countPlaces: true,
+    padProduct: true,
+    pointByCounting: true,
+    writeMultiplicand: true,
+    writeMultiplier: true,
+    pointInLine: true,
+    splitMultiplier: true,
+    zerosFirst: true,
+    writeAlongside: true,
+    drawLattice: true,
+    cellProduct: true,
+    diagonalSum: true,
+    latticePoint: true,
+    readLattice: true,
+    partAlong: true,
+    areaProduct: true,
+    pileUp: true,
+    writeToShift: true,
+    shiftDigits: true,
+    shiftFillers: true,
+    scaleBoth: true,
+    writeDivision: true,
+    quotientPoint: true,
+    takePart: true,
+    howMany: true,
+    multiplyBack: true,
+    subtractBack: true,
+    bringDown: true,
+    shareInHead: true,
+    remainderLeft: true,
+    remainderShared: true,
+    simplifyPart: true,
+    blockFound: true,
+    goesOnTooLong: true,
+    readQuotient: true,
+    writeToRound: true,
+    ringPlace: true,
+    lookRight: true,
+    writeToCompare: true,
+    comparingFillers: true,
+    comparePlace: true,
+    writeRelation: true,
+    dropZeros: true,
+    fillPlaces: true,
+    roundAnswer: true,
+    signBelowZero: true,
+    nameAnswer: true,
+    estimate: true,
+    compareWithEstimate: true,
+    inverse: true,
+    otherMethod: true,
+    neighbours: true,
+    bySubtracting: true,
+    signOfProduct: true,
+    signOfSum: true,
+    unitSense: true,
+    topsAndBottoms: true,
+  } satisfies Record<DecimalReason["kind"] | CheckReason["kind"], true>,
+  decimalStepWords,
+);

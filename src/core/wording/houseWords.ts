@@ -79,6 +79,68 @@ export const SWITCH_WORDS: SwitchWords = {
     settings: { borrow: "borrow", regroup: "regroup", exchange: "exchange" },
   },
   numberNames: { label: "Numbers are read", settings: { byPlaces: "by places", byDigits: "digit by digit" } },
+  commonDenominator: {
+    label: "A common denominator is",
+    settings: { multiples: "listed", factors: "by prime factors", product: "the product" },
+  },
+  mixedNumbers: {
+    label: "Mixed numbers are added",
+    settings: { improper: "as improper fractions", apart: "wholes and parts apart" },
+  },
+  cancelling: { label: "Common factors go", settings: { before: "before multiplying", after: "after" } },
+  simplifying: { label: "Simplifying is", settings: { atOnce: "in one go", smallSteps: "by small steps" } },
+  fractionDivision: {
+    label: "Fractions are divided by",
+    settings: { turnOver: "turning over", likeParts: "like parts" },
+  },
+  fractionAnswers: {
+    label: "Answers above one are",
+    settings: { mixed: "mixed numbers", improper: "improper" },
+  },
+  fractionPictures: {
+    label: "Fractions are drawn as",
+    settings: { bars: "bars", circles: "circles", line: "a line" },
+  },
+  signedBy: {
+    label: "Signed numbers are worked by",
+    settings: { signRule: "the sign rule", numberLine: "a number line", counters: "counters" },
+  },
+  termOrder: {
+    label: "Long sums are worked",
+    settings: { leftToRight: "from the left", gathered: "gathered by sign" },
+  },
+  unitWork: {
+    label: "Measures are worked",
+    settings: { columns: "in columns", smallestUnit: "in the smallest unit" },
+  },
+  unitRegrouping: {
+    label: "Too many of a unit",
+    settings: { atEnd: "regrouped at the end", asYouGo: "as you go" },
+  },
+  metricColumns: {
+    label: "Metric measures stand",
+    settings: { byUnit: "by unit", padded: "as padded decimals" },
+  },
+  metricSpelling: {
+    label: "Metric units are spelled",
+    settings: { litre: "litre, metre", liter: "liter, meter" },
+  },
+  currency: {
+    label: "Money is in",
+    settings: {
+      USD: "dollars $",
+      GBP: "pounds £",
+      EUR: "euros €",
+      ZAR: "rand R",
+      PHP: "pesos ₱",
+      INR: "rupees ₹",
+    },
+  },
+  changeBy: { label: "Change is", settings: { countedUp: "counted up", subtracted: "subtracted" } },
+  severalOfSame: {
+    label: "Several of one price",
+    settings: { multiplied: "multiplied", added: "added" },
+  },
 };
 
 /** What a setting is called under some house rules: the mark that groups thousands is the one decimals don't use. */
@@ -108,6 +170,24 @@ export const SWITCH_GROUPS: readonly { readonly title: string; readonly switches
     },
     { title: "Multiplying", switches: ["multiplication", "openingZeros", "zeroRows", "shiftBy"] },
     { title: "Dividing", switches: ["division", "divisionLayout", "divisionEnding", "recurringMark"] },
+    {
+      title: "Fractions",
+      switches: [
+        "commonDenominator",
+        "mixedNumbers",
+        "cancelling",
+        "simplifying",
+        "fractionDivision",
+        "fractionAnswers",
+        "fractionPictures",
+      ],
+    },
+    { title: "Below zero", switches: ["signedBy", "termOrder"] },
+    { title: "Money", switches: ["currency", "changeBy", "severalOfSame"] },
+    {
+      title: "Units",
+      switches: ["unitWork", "unitRegrouping", "metricColumns", "metricSpelling"],
+    },
     { title: "Talking", switches: ["narration", "onesTerm", "carryTerm", "borrowTerm"] },
   ];
 

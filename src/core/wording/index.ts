@@ -5,5 +5,7 @@ export { plain, type StepWords, stretches } from "./line";
 export { METHOD_WORDS, refusalWords, stageName } from "./methodWords";
 export { placesName } from "./numberWords";
 export { pictureWords } from "./pictureWords";
+export { quantityInWords } from "./quantityWords";
 export { readErrorWords } from "./readErrorWords";
 export { stepWords } from "./stepWords";
+export { type Wordbook, wordsFrom } from "./wordbook";

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../house";
 import type { MethodId, Refusal, Stage } from "../methods";
-import type { Operation } from "../problem";
+import type { Operation, ProblemKind } from "../problem";
 
 /** What a method is called, in a line what it does, and in two who prefers it and why. */
 export const METHOD_WORDS: Readonly<
@@ -110,6 +110,137 @@ export const METHOD_WORDS: Readonly<
     preferred:
       "Against the habit of taking the longer decimal for the larger one. With fillers both have as many places; without them the empty place is talked about.",
   },
+  "denominators-by-multiples": {
+    name: "Multiples listed",
+    about: "The multiples of each denominator are listed until one meets; that is the common denominator.",
+    preferred:
+      "For denominators whose tables are known by heart. Every step can be seen, and the smallest common denominator comes by itself. Lists beyond twelve multiples are too long for it.",
+  },
+  "denominators-by-factors": {
+    name: "Prime factors",
+    about: "Each denominator as a product of primes; the common one has each prime as often as it is needed.",
+    preferred:
+      "For larger denominators, where lists would be long, and in schools that teach factors before fractions. It finds the smallest common denominator too.",
+  },
+  "denominators-by-product": {
+    name: "Denominators multiplied",
+    about: "The denominators are multiplied with each other; the answer is made simpler in the end.",
+    preferred:
+      "It always works and needs no search, so some schools teach it first. With denominators that share a factor the numbers grow, and simplifying can't be forgotten.",
+  },
+  "multiplying-across": {
+    name: "Multiplying across",
+    about: "Numerator times numerator, denominator times denominator; whole numbers stand over one.",
+    preferred:
+      "All schools multiply so. Some cancel common factors before they multiply, which keeps the numbers small; others multiply first and simplify after, which has one rule less.",
+  },
+  "turning-over": {
+    name: "Turning over",
+    about: "The divisor is turned over and multiplied by.",
+    preferred:
+      "The shortest way to divide, and the one that algebra needs. Why it works is seen from the reciprocal: a number times its reciprocal is one.",
+  },
+  "dividing-like-parts": {
+    name: "Dividing like parts",
+    about: "Both over a common denominator; then the numerators are divided.",
+    preferred:
+      "Where dividing is to keep its meaning, how often one goes into the other, and the common denominator is known already. Nothing is turned over.",
+  },
+  "changing-form": {
+    name: "Changing form",
+    about:
+      "One number written otherwise: simpler, mixed or improper, over another denominator, as a decimal.",
+    preferred:
+      "Simplifying by the largest common factor takes one line; by small steps it takes only the tables of 2, 3 and 5. House rules choose.",
+  },
+  "sign-rule": {
+    name: "Sign rule",
+    about: "Same signs are added, different signs subtracted; taking away is adding the opposite.",
+    preferred:
+      "For any numbers, large ones, decimals and fractions too. The sizes are worked like plain numbers, and the rule gives the sign.",
+  },
+  gathering: {
+    name: "Gathering",
+    about: "What lies above zero is added up, what lies below too, and then the two are put together.",
+    preferred:
+      "For longer chains: the sign changes only once, at the end. Others work from the left, as they read.",
+  },
+  "number-line": {
+    name: "Number line",
+    about: "Jumps along a line, right for more and left for less; the landing is the answer.",
+    preferred:
+      "The first way in most schools, since it shows where zero is and which way each sign leads. For whole numbers from −20 to 20.",
+  },
+  counters: {
+    name: "Counters",
+    about: "Plus and minus counters; one of each is nothing, and can be brought or taken.",
+    preferred:
+      "Where taking away a negative number is to be seen done: what is not there is brought as zero pairs first. For two numbers up to 20.",
+  },
+  "money-in-columns": {
+    name: "Money in columns",
+    about: "Amounts as decimals with two places, worked as the house works decimals.",
+    preferred:
+      "For totals, bills and what is left, on paper. Pence and cents get the places they hide: 7p is 0.07.",
+  },
+  "repeated-addition": {
+    name: "Repeated addition",
+    about: "Several of the same price, under one another and added.",
+    preferred:
+      "Before multiplying decimals is taught, and for two or three of the same. Others multiply the price.",
+  },
+  "change-by-counting-up": {
+    name: "Change by counting up",
+    about: "From the price up to what was paid, with the fewest coins and notes laid down on the way.",
+    preferred:
+      "As it is done at a till: the change is in the hand when the counting ends, and nothing is borrowed. The till may have run short of some pieces.",
+  },
+  "enough-by-adding": {
+    name: "Is it enough?",
+    about: "The prices added, and compared with what there is.",
+    preferred:
+      "The question that is asked at every counter. An estimate often answers it; the sum makes sure.",
+  },
+  "handing-over": {
+    name: "Handing over",
+    about: "The notes to pay a price with: as little over it as can be, in as few as can be.",
+    preferred: "Before change is taught: which notes to take out, and what to expect back.",
+  },
+  "sharing-a-bill": {
+    name: "Sharing a bill",
+    about: "The bill in its small unit, shared out whole, with what is left over.",
+    preferred:
+      "Nobody can pay a third of a cent: the remainder is said, and someone takes it over. Where a rounded share will do, money in columns rounds.",
+  },
+  "unit-columns": {
+    name: "Columns by unit",
+    about: "Unit under unit; too many of one are regrouped into the next, and one of the next decomposed.",
+    preferred:
+      "For pounds and ounces, feet and inches, hours and minutes. Some regroup each column as they go, others all of them at the end.",
+  },
+  "padded-columns": {
+    name: "Padded columns",
+    about: "Metric measures as decimals of the larger unit, the smaller one filled up to its full width.",
+    preferred:
+      "Where metric measures are taught as decimals: 3 L 6 mL is 3.006 L, and the columns are those of decimals.",
+  },
+  "smallest-unit": {
+    name: "Smallest unit",
+    about: "Everything in the smallest unit, worked as one number, and written back.",
+    preferred:
+      "It works for everything, dividing one measure by another too, and needs no regrouping between columns. The numbers are larger.",
+  },
+  "changing-units": {
+    name: "Changing units",
+    about: "One measure in other units: times the rate into smaller ones, divided by it into larger.",
+    preferred: "Every school needs it, before measures are added and after.",
+  },
+  "order-of-operations": {
+    name: "Order of operations",
+    about: "Several operations, one after the other, each on a sheet of its own.",
+    preferred:
+      "Brackets first, then times and divided by, then plus and minus. Each step is worked by the method the house prefers.",
+  },
 };
 
 /** What an operation is called. */
@@ -120,12 +251,49 @@ const OPERATION_NAMES: Readonly<Record<Operation, string>> = {
   divide: "divides",
   round: "rounds",
   compare: "compares",
+  order: "puts in order",
+  rewrite: "changes the form of one quantity",
+  terms: "adds and subtracts",
+  enough: "says whether an amount is enough",
+  pay: "pays a price",
+  chain: "works several operations",
+};
+
+const KIND_NAMES: Readonly<Record<ProblemKind, string>> = {
+  decimals: "whole numbers and decimals",
+  fractions: "fractions and mixed numbers",
+  signed: "numbers with signs",
+  money: "amounts of money",
+  measures: "measures with units",
+  chain: "several operations",
 };
 
 /** One sentence on why a method does not take a problem. */
 export function refusalWords(method: MethodId, refusal: Refusal): string {
   const { name } = METHOD_WORDS[method];
   switch (refusal.kind) {
+    case "otherKind":
+      return `${name} is for ${KIND_NAMES[refusal.worksOn]}.`;
+    case "longList":
+      return `${name} would take a list of more than ${refusal.most} multiples.`;
+    case "largeNumber":
+      return `${name} would come to numbers of more than ${refusal.most} digits.`;
+    case "wholeBetween":
+      return `${name} takes whole numbers that stay between −${refusal.most} and ${refusal.most}.`;
+    case "severalTerms":
+      return `${name} needs three terms or more, on both sides of zero.`;
+    case "metricOnly":
+      return `${name} is for metric measures in two units or more.`;
+    case "fromLarger":
+      return `${name} needs a larger amount to count up to, of 10,000 at most.`;
+    case "shortTill":
+      return `${name}: this amount can't be made with the coins and notes there are.`;
+    case "measureByMeasure":
+      return `${name} divides by a plain number only.`;
+    case "wholeCounts":
+      return `${name} needs whole counts of each unit.`;
+    case "unitsInOrder":
+      return `${name} needs every smaller unit to have fewer than make one of the next.`;
     case "otherOperation":
       return `${name} only ${refusal.worksOn.map((op) => OPERATION_NAMES[op]).join(" or ")}.`;
     case "twoFactors":

@@ -2,6 +2,14 @@ import type { HouseRules } from "../house";
 import type { Picture, Pieces } from "../pictures";
 import { listed, sentence } from "./line";
 import { countOf, inText } from "./numberWords";
+import { piecesInWords } from "./piecesWords";
+import { numberInWords, unitName } from "./quantityWords";
+
+const PARTS_SHAPE = {
+  bars: "bars cut into equal parts",
+  circles: "circles cut into equal parts",
+  line: "stretches of a line cut into equal parts",
+} as const;
 
 /** A picture in words, for those who can't see it. */
 export function pictureWords(picture: Picture, house: HouseRules): string {
@@ -17,6 +25,28 @@ export function pictureWords(picture: Picture, house: HouseRules): string {
       if (picture.marked) return `${ends} with ${inText(picture.marked, house)} marked on it.`;
       return `${ends} with jumps to ${listed(picture.stops.slice(1).map((stop) => inText(stop, house)))}.`;
     }
+    case "parts": {
+      const shape = PARTS_SHAPE[house.fractionPictures];
+      const rows = picture.rows.map(({ fraction, cutInto }) => {
+        const cut = cutInto === undefined ? "" : `, each part cut again so that there are ${cutInto}`;
+        return `${numberInWords(fraction, house)}${cut}`;
+      });
+      return sentence(
+        `${shape}: ${rows.join("; ")}${picture.wrong ? ". The last one is too small to be right" : ""}.`,
+      );
+    }
+    case "bond": {
+      const sides = [picture.before, picture.after].map((parts) =>
+        listed(parts.map(({ count, unit }) => `${count} ${unitName(unit, count === 1n, house)}`)),
+      );
+      return sentence(`a number bond: ${sides[0]}, which is also ${sides[1]}.`);
+    }
+    case "till":
+      return sentence(`${piecesInWords(picture.pieces, picture.currency)}, laid side by side.`);
+    case "sides":
+      return sentence(
+        `a bar of ${inText(picture.above, house)} above zero and a bar of ${inText(picture.below, house)} below it.`,
+      );
     case "rectangle": {
       const [across, down] = [picture.across, picture.down].map((parts) =>
         listed(parts.map((part) => inText(part, house))),

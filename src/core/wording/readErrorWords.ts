@@ -1,6 +1,7 @@
 import type { HouseRules } from "../house";
 import { decimalSign, otherSign } from "../number";
-import { MOST_OPERANDS, type ReadError, signOf } from "../problem";
+import { type FormOf, MOST_OPERANDS, type ReadError, signOf } from "../problem";
+import { sentence } from "./line";
 
 /** One sentence for a line that can't be read: what was found, and what would be accepted. */
 export function readErrorWords(error: ReadError, house: HouseRules): string {
@@ -10,17 +11,65 @@ export function readErrorWords(error: ReadError, house: HouseRules): string {
   const [times, by] = [signOf("multiply", house), signOf("divide", house)];
   switch (error.code) {
     case "empty":
-      return `Type a problem, such as 40${decimalSign(house)}3 + 7${decimalSign(house)}865 + 12, or 7${decimalSign(house)}2 ${by} 0${decimalSign(house)}08.`;
+      return `Type a problem, such as 40${decimalSign(house)}3 + 7${decimalSign(house)}865 + 12, 2/3 + 1/4 or 3 ${times} 2 ft 7 in.`;
     case "tooLong":
-      return `This line is longer than ${error.most.toLocaleString("en")} characters. Type up to ${MOST_OPERANDS.add} numbers with + between them, up to ${MOST_OPERANDS.multiply} with ${times}, or two with − or ${by}.`;
+      return `This line is longer than ${error.most.toLocaleString("en")} characters. Type up to ${MOST_OPERANDS.add} numbers with + between them, or a chain of up to ${MOST_OPERANDS.chain}.`;
     case "letters":
-      return `“${shortened(error.word)}” is not a number. Type digits, one ${mark} in a number at most, and +, −, ${times} or ${by}.`;
+      return `“${shortened(error.word)}” is not a number or a task. Type digits, one ${mark} in a number at most, and +, −, ${times} or ${by}; units go after a number, as in 3 ft.`;
+    case "unknownUnit":
+      return `“${shortened(error.word)}” is no unit here. Type one such as lb, oz, ft, in, gal, pt, L, mL, kg, g, km, m, cm, h, min, s or days, or c or p for small money.`;
     case "unknownCharacter":
       return `“${error.character}” can't be read here. Type digits, one ${mark} in a number at most, and +, −, ${times} or ${by}.`;
     case "unknownForm":
-      return `“${shortened(error.form)}” is no form for an answer. Type to tenths, to 2 places, with remainder, as a mixed number or exactly.`;
-    case "formOfQuotients":
-      return "Only a quotient can be given so. Leave the form away, or type to tenths or to 2 places.";
+      return `“${shortened(error.form)}” is no form for an answer. Type to tenths, to 2 places, with remainder, as a mixed number, as a fraction, as a decimal, in lb and oz, or exactly.`;
+    case "otherForm":
+      return OTHER_FORM[error.of];
+    case "orderSeveral":
+      return `Type two to ${error.most} numbers to put in order, as in order 2/3; 3/4; 5/8.`;
+    case "zeroDenominator":
+      return "A denominator can't be zero: nothing can be cut into no parts. Type another one.";
+    case "wholeFraction":
+      return error.readings.length > 0
+        ? "A fraction has whole numbers above and below. Choose what you mean, or type a space on both sides of the slash to divide."
+        : "Only the last unit may have decimals, and a fraction has whole numbers above and below.";
+    case "twoSlashes":
+      return "Two slashes in a row can mean two things. Choose what you mean; a slash with spaces divides.";
+    case "notWholeTimes":
+      return "A measure or an amount is multiplied or divided by a whole number here, such as 3.";
+    case "openBracket":
+      return "This bracket is never closed. Type ) where it ends.";
+    case "closeBracket":
+      return "This bracket was never opened. Take it away, or type ( where it begins.";
+    case "deepBrackets":
+      return `Brackets can stand ${error.most} deep at most. Work the inner ones by themselves first.`;
+    case "signedBracket":
+      return "A minus before a bracket is not read here. Write what is in it with other signs, or 0 − before it.";
+    case "unlikeUnits":
+      return `${sentence(error.one)} and ${error.other} measure different things, so they can't be put together. Type units of one kind.`;
+    case "otherSystem":
+      return `${sentence(error.one)} and ${error.other} don't fit into each other whole. Write both in units of one system first.`;
+    case "unitOrder":
+      return `The larger unit comes first in a measure, and each once: here ${error.other} come after ${error.one}.`;
+    case "bareNumber":
+      return error.beside === "money"
+        ? "This number has no money sign, and the other has one. Type it with its sign too."
+        : "This number has no unit, and the other has one. Type its unit too.";
+    case "twoMeasures":
+      return "Two quantities with units can't be multiplied here. Let one of them be a plain number.";
+    case "dividesANumber":
+      return "A plain number can't be divided by a quantity with a unit. Turn them round, or leave the unit away.";
+    case "unknownCurrency":
+      return `“${error.sign}” is no money that is known here. The signs are $, £, €, R, ₱ and ₹.`;
+    case "mixedCurrencies":
+      return `${sentence(error.one)} and ${error.other} can't be put together. Type all of it in one money.`;
+    case "smallerThanMinor":
+      return `There is nothing smaller than ${error.minors} here. Type two places after the ${mark} at most, and whole ${error.minors}.`;
+    case "negativeAmount":
+      return "Amounts, measures and numbers in a list are zero or more. Leave the minus away.";
+    case "unknownPiece":
+      return `There is no such coin or note. There are ${error.pieces.join(", ")}.`;
+    case "largeFraction":
+      return `Above and below the line of a fraction stand ${error.most} digits at most. Type shorter ones.`;
     case "roundToWhat":
       return `To what is it to be rounded? Type a place after it, as in round 3${decimalSign(house)}748 to tenths.`;
     case "compareTwo":
@@ -49,13 +98,26 @@ export function readErrorWords(error: ReadError, house: HouseRules): string {
       return `These house rules write decimals with a ${mark}. Choose what you mean, or change the house rules.`;
     case "tooManyDigits":
       return `This number has more than ${error.most} digits ${error.side === "whole" ? "before" : "after"} the ${mark}. Type ${error.most} at most.`;
-    case "signedNumber":
-      return "A minus has no number before it. Written methods start from numbers that are zero or more.";
-    case "mixedOperations":
-      return `One operation at a time: numbers with + between them, or with ${times}; or one number − or ${by} another.`;
     case "tooManyNumbers":
-      return `Up to ${error.most} numbers can be ${error.op === "add" ? "added" : "multiplied"} on one board. Take some away here.`;
+      return `Up to ${error.most} numbers can be ${TOO_MANY[error.of]} on one board. Take some away here.`;
   }
 }
+
+const TOO_MANY = {
+  add: "added",
+  multiply: "multiplied",
+  terms: "added and subtracted",
+  fractions: "added",
+  chain: "worked in a chain",
+} as const;
+
+const OTHER_FORM: Readonly<Record<FormOf, string>> = {
+  round: "To what is it to be rounded? Type a place after it, such as to tenths.",
+  compare: "This task has its own form of answer. Leave the form away.",
+  number: "Only some problems can be answered so: remainders and exactly are for quotients of plain numbers.",
+  fraction: "It does not come out whole with this denominator or numerator. Choose a multiple, or a divisor.",
+  money: "An amount of money is answered in its money. Leave the form away.",
+  measure: "A measure can be wanted in other units of its kind, as in 50 oz in lb and oz.",
+};
 
 const shortened = (word: string): string => (word.length > 20 ? `${word.slice(0, 20)}…` : word);

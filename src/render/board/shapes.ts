@@ -3,6 +3,8 @@ import type { Notation } from "@/core/number";
 import type { Shape } from "./shape";
 
 const DIGIT = 0.74;
+/** A number at a grid line is written smaller, so that its neighbours have room. */
+const LABEL = 0.5;
 const HAIR = 0.045;
 const PEN = 0.055;
 const THIN = 0.025;
@@ -134,6 +136,34 @@ export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): read
         const from = mark.way[index] ?? to;
         return { ...straight(from.line, from.row, to.line, to.row, HAIR), dashed: true };
       });
+    case "label": {
+      const size = mark.text.length > 2 ? LABEL * 0.82 : LABEL;
+      const words: Shape = {
+        kind: "text",
+        x: mark.line,
+        y: mark.row + 0.5,
+        size,
+        text: mark.text,
+        hollow: false,
+      };
+      return mark.ringed
+        ? [words, { kind: "ring", x: mark.line, y: mark.row + 0.5, radius: 0.46, weight: HAIR }]
+        : [words];
+    }
+    case "jump":
+      return [
+        {
+          kind: "curve",
+          x1: mark.from,
+          y1: mark.row - 0.08,
+          x2: mark.to,
+          y2: mark.row - 0.08,
+          towardsX: (mark.from + mark.to) / 2,
+          towardsY: mark.row - 0.08 - 2 * mark.rise,
+          weight: HAIR,
+        },
+        ...arrowHead(mark),
+      ];
     case "ring":
       return [{ kind: "ring", x: mark.col + 0.5, y: mark.row + 0.5, radius: 0.44, weight: HAIR }];
     case "recurring":
@@ -147,6 +177,19 @@ export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): read
             hollow: false,
           }));
   }
+}
+
+/** Two short strokes where a jump lands, so that its way is seen. */
+function arrowHead({ from, to, row, rise }: Extract<Mark, { kind: "jump" }>): readonly Shape[] {
+  // The jump comes in along the line from its turning point.
+  const [dx, dy] = [(from + to) / 2 - to, -2 * rise];
+  const length = Math.hypot(dx, dy);
+  const foot = row - 0.08;
+  return [0.45, -0.45].map((turn) => {
+    const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
+    const [x, y] = [(dx * cos - dy * sin) / length, (dx * sin + dy * cos) / length];
+    return straight(to, foot, to + x * 0.3, foot + y * 0.3, HAIR);
+  });
 }
 
 const straight = (x1: number, y1: number, x2: number, y2: number, weight: number) =>

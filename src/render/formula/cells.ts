@@ -31,12 +31,15 @@ export function cellsOf(layout: Layout, marks: readonly Mark[]): readonly (reado
   const extent = extentOf(layout, marks);
   const left = Math.floor(extent.left);
   const columns = Math.ceil(extent.right) - left + 1;
-  const rows = extent.bottom - extent.top + 1;
+  const top = Math.floor(extent.top);
+  const rows = Math.ceil(extent.bottom) - top + 1;
   const cells: Cell[][] = Array.from({ length: rows }, () => Array.from({ length: columns }, () => EMPTY));
   const change = (col: number, row: number, with_: (cell: Cell) => Partial<Cell>): void => {
-    const line = cells[row - extent.top];
-    const cell = line?.[col - left];
-    if (line !== undefined && cell !== undefined) line[col - left] = { ...cell, ...with_(cell) };
+    // What stands halfway between two rows, beside a fraction, goes to the upper one.
+    const line = cells[Math.floor(row - top)];
+    const at = Math.floor(col) - left;
+    const cell = line?.[at];
+    if (line !== undefined && cell !== undefined) line[at] = { ...cell, ...with_(cell) };
   };
   const along = (from: number, to: number, each: (at: number) => void): void => {
     for (let at = Math.floor(from); at < Math.ceil(to); at++) each(at);
@@ -85,6 +88,10 @@ export function cellsOf(layout: Layout, marks: readonly Mark[]): readonly (reado
       case "recurring":
         along(mark.from, mark.to + 1, (col) => change(col, mark.row, () => ({ recurring: true })));
         break;
+      case "label":
+        change(Math.floor(mark.line), mark.row, () => ({ text: mark.text }));
+        break;
+      case "jump":
       case "ring":
       case "spot":
       case "diagonal":

@@ -1,9 +1,17 @@
 import { runOf } from "@/core/checks";
 import { featuresOf } from "@/core/features";
 import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
-import { METHOD_IDS, type MethodId, methodsFor, type Working, workingOf } from "@/core/methods";
-import { writeDecimal } from "@/core/number";
-import { type Problem, readProblem, worthOf, writeAnswer, writeProblem } from "@/core/problem";
+import { EVERY_METHOD, METHOD_IDS, type MethodId, methodsFor, type Working, workingOf } from "@/core/methods";
+import {
+  type Answer,
+  divisorOf,
+  type Problem,
+  readProblem,
+  worthOf,
+  writeAnswer,
+  writeProblem,
+} from "@/core/problem";
+import { UNITS, unitOf, writeQuantity } from "@/core/quantity";
 import { done, failed, type Result } from "@/core/result";
 import {
   answerInWords,
@@ -65,8 +73,45 @@ export function workRequested(request: WorkRequest): Result<Working, ProgramErro
 
 /** What a working's answer is worth in lowest terms, as `n/d`: `5` is `5/1`. A comparison is worth the difference. */
 const exactValue = ({ problem, answer }: Working): string => {
-  const value = worthOf(answer, problem.op === "divide" ? problem.operands[1] : undefined);
+  const value = worthOf(answer, divisorOf(problem));
   return `${value.s < 0n ? "-" : ""}${value.n}/${value.d}`;
+};
+
+/** The unit that an answer's value counts: the currency of money, the smallest unit of a measure's scale; nothing for plain numbers. */
+function unitOfAnswer(answer: Answer): string | null {
+  switch (answer.kind) {
+    case "amount":
+      return answer.currency;
+    case "roundedAmount":
+      return answer.amount.currency;
+    case "share":
+      return answer.each.currency;
+    case "sufficiency":
+      return answer.difference.currency;
+    case "handed":
+      return answer.currency;
+    case "measure":
+      return smallestOf(answer.parts[0]?.unit);
+    case "measureLeft":
+      return smallestOf(answer.left.parts[0]?.unit);
+    case "decimal":
+    case "fraction":
+    case "mixed":
+    case "rounded":
+    case "remainder":
+    case "recurring":
+    case "comparison":
+    case "ordered":
+    case "timesLeft":
+      return null;
+  }
+}
+
+/** The smallest unit of a unit's scale, which values are told in. */
+const smallestOf = (unit: Parameters<typeof unitOf>[0] | undefined): string | null => {
+  if (unit === undefined) return null;
+  const { scale } = unitOf(unit);
+  return UNITS.filter((one) => one.scale === scale).at(-1)?.id ?? null;
 };
 
 /** A working as one line of a list: the answer as written in the house rules, and its exact value. */
@@ -74,13 +119,13 @@ export const workLine = (working: Working) => ({
   method: working.method,
   answer: writeAnswer(working.answer, working.house),
   value: exactValue(working),
-  unit: null,
+  unit: unitOfAnswer(working.answer),
 });
 
 /** A working as a whole: its answer, every step with marks, reason and words, its features and checks. */
 export function workJson(working: Working) {
   const { problem, house, answer } = working;
-  const { steps, estimate, inverse } = runOf(working);
+  const { steps, estimate, inverse } = runOf(working, EVERY_METHOD);
   const near = steps.some(({ reason }) => reason.kind === "compareWithEstimate" && reason.near);
   return {
     problem: writeProblem(problem, house),
@@ -95,6 +140,7 @@ export function workJson(working: Working) {
       stage: step.stage,
       ...wordsOf(step.reason, house),
       reason: step.reason.kind,
+      sheet: step.sheet?.index ?? 0,
       marks: step.marks,
     })),
     features: featuresOf(working),
@@ -104,7 +150,7 @@ export function workJson(working: Working) {
           ? null
           : {
               line: estimateLine(estimate, house),
-              result: writeDecimal(estimate.result, house),
+              result: writeQuantity(estimate.result, house),
               near,
             },
       inverse:
@@ -112,8 +158,8 @@ export function workJson(working: Working) {
           ? null
           : {
               problem: writeProblem(inverse.working.problem, house),
-              answer: writeDecimal(inverse.result, house),
-              plus: inverse.plus ? writeDecimal(inverse.plus, house) : null,
+              answer: writeQuantity(inverse.result, house),
+              plus: inverse.plus ? writeQuantity(inverse.plus, house) : null,
               agrees: inverse.agrees,
             },
     },

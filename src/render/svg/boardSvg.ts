@@ -25,8 +25,8 @@ export interface DrawnBoard {
 export function drawnBoard(layout: Layout, marks: readonly Mark[], notation: Notation): DrawnBoard {
   const written = extentOf(layout, marks);
   const left = Math.floor(written.left) - 1;
-  const top = written.top - 1;
-  const bottom = written.bottom + 1;
+  const top = Math.floor(written.top) - 1;
+  const bottom = Math.ceil(written.bottom) + 1;
   return {
     left,
     top,

@@ -13,17 +13,30 @@ export function textBoard(board: Board, notation: Notation): string {
   const marks = [...board.settled, ...board.fresh];
   const extent = extentOf(board.layout, marks);
   const lines: string[] = [];
-  for (let row = extent.top; row <= extent.bottom; row++) {
+  const [left, right] = [extent.left - 0.5, extent.right + 0.5];
+  for (let row = Math.floor(extent.top); row <= extent.bottom; row++) {
     const here = marks.filter((mark) => mark.row === row);
-    const ruled = rulesAt(marks, row);
-    if (ruled.size > 0) lines.push(lineOf(ruled, extent.left, extent.right));
+    // What stands halfway between two rows, beside a fraction, is on the line of its rule.
+    const between = written(
+      marks.filter((mark) => mark.row === row - 0.5),
+      notation,
+      [],
+    );
+    const ruled = new Map([...rulesAt(marks, row), ...between]);
+    if (ruled.size > 0) lines.push(lineOf(ruled, left, right));
     const rows = [smalls(here, "high"), written(here, notation, uprightsAt(marks, row)), smalls(here, "low")];
     for (const cells of rows) {
-      if (cells.size > 0) lines.push(lineOf(cells, extent.left, extent.right));
+      if (cells.size > 0) lines.push(lineOf(cells, left, right));
     }
+    const labels = labelsAt(marks, row);
+    if (labels.size > 0) lines.push(lineOf(labels, left, right));
   }
-  return lines.join("\n");
+  const indent = Math.min(...lines.filter((line) => line !== "").map((line) => line.search(/\S/)), Infinity);
+  return lines.map((line) => line.slice(Math.min(indent, START))).join("\n");
 }
+
+/** How far a board may begin left of its first grid line, in characters. */
+const START = 2;
 
 const STROKE = "\u0336";
 
@@ -69,7 +82,12 @@ const uprightsAt = (marks: readonly Mark[], row: number): readonly number[] =>
 function written(marks: readonly Mark[], notation: Notation, uprights: readonly number[]): Cells {
   const cells: Cells = new Map(uprights.map((line) => [lineAt(line), "│"]));
   for (const mark of marks) {
-    if (mark.kind === "glyph") cells.set(digitAt(mark.col), mark.look === "filler" ? "o" : mark.text);
+    if (mark.kind === "glyph") {
+      const at = Math.round(digitAt(mark.col)) - Math.floor((mark.text.length - 1) / 2);
+      [...(mark.look === "filler" ? "o" : mark.text)].forEach((character, index) => {
+        cells.set(at + index, character);
+      });
+    }
     if (mark.kind === "point")
       cells.set(lineAt(mark.line), mark.look === "hidden" ? "'" : decimalSign(notation));
   }
@@ -96,6 +114,20 @@ function written(marks: readonly Mark[], notation: Notation, uprights: readonly 
   return cells;
 }
 
+/** Numbers at grid lines, in whichever row of text is nearest. */
+function labelsAt(marks: readonly Mark[], row: number): Cells {
+  const cells: Cells = new Map();
+  for (const mark of marks) {
+    if (mark.kind !== "label" || Math.floor(mark.row) !== row) continue;
+    const shown = mark.ringed ? `(${mark.text})` : mark.text;
+    const start = Math.round(lineAt(mark.line)) - Math.floor(shown.length / 2);
+    [...shown].forEach((character, index) => {
+      cells.set(start + index, character);
+    });
+  }
+  return cells;
+}
+
 function smalls(marks: readonly Mark[], seat: "low" | "high"): Cells {
   const cells: Cells = new Map();
   for (const mark of marks) {
@@ -103,7 +135,7 @@ function smalls(marks: readonly Mark[], seat: "low" | "high"): Cells {
     const struck = marks.some(
       (other) => other.kind === "strike" && other.target === seat && other.col === mark.col,
     );
-    const start = digitAt(mark.col);
+    const start = Math.round(digitAt(mark.col));
     [...mark.text].forEach((character, index) => {
       cells.set(start + index, struck ? character + STROKE : character);
     });
@@ -113,6 +145,6 @@ function smalls(marks: readonly Mark[], seat: "low" | "high"): Cells {
 
 function lineOf(cells: Cells, left: number, right: number): string {
   let line = "";
-  for (let at = lineAt(left); at <= lineAt(right); at++) line += cells.get(at) ?? " ";
+  for (let at = Math.floor(lineAt(left)); at <= Math.ceil(lineAt(right)); at++) line += cells.get(at) ?? " ";
   return line.trimEnd();
 }

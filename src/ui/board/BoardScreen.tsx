@@ -84,7 +84,7 @@ export function BoardScreen({
     method: () => run && setMenu("method"),
     house: () => setMenu("house"),
     beside: () => run && toggleMenu("beside"),
-    form: () => run && takesForms(run.working.problem.op) && toggleMenu("form"),
+    form: () => run && takesForms(run.working.problem) && toggleMenu("form"),
     calculator: () => run && toggleMenu("calculator"),
     copy: () => run && toggleMenu("copy"),
     aloud: () => voice && changeView({ aloud: !view.aloud }),

@@ -1,7 +1,7 @@
 "use client";
 
 import { type PointerEvent, type ReactElement, type ReactNode, useEffect, useMemo, useRef } from "react";
-import type { Layout, Writing } from "@/core/board";
+import { type Layout, sameSheet, type Writing } from "@/core/board";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
@@ -9,6 +9,7 @@ import { answerInWords } from "@/core/wording";
 import { Paper, sheetFor } from "../paper";
 import type { View } from "../view";
 import type { Reading } from "./boardState";
+import { namesAnswer } from "./namesAnswer";
 import type { Keeping } from "./useKeeping";
 
 /** What a sheet measures at least, in pixels, so that it fills its room on a small screen. */
@@ -69,12 +70,18 @@ export function BoardSheet({
     [size, view.square],
   );
   const free = title === undefined ? undefined : FREE_OF_TWO;
-  const sheet = useMemo(() => sheetFor(layout, steps, least, free), [layout, steps, least, free]);
-  const shown = drafted ? drafted.steps.filter(({ stage }) => stage === "setOut").length + 1 : step;
+  const shown = drafted ? draftedSteps(drafted) : step;
+  const first = steps.findIndex(({ sheet }) => sheet?.index === steps[shown - 1]?.sheet?.index) + 1;
+  const sheet = useMemo(
+    () => sheetFor(layout, steps, first, least, free),
+    [layout, steps, first, least, free],
+  );
   const here = drafted ? undefined : steps[step - 1];
   const eyeCol = here?.focus[0] ?? (layout.plumbs[0]?.line ?? 0) - 0.5;
   // A step without marks, such as a check, leaves the eye on what was written last.
-  const written = (drafted ? [] : steps.slice(0, step)).filter(({ marks }) => marks.length > 0).at(-1)?.marks;
+  const written = (drafted ? [] : sameSheet(steps.slice(0, step), steps[step - 1]))
+    .filter(({ marks }) => marks.length > 0)
+    .at(-1)?.marks;
   const eyeRow = Math.max(0, ...(written ?? []).map(({ row }) => row));
 
   // Where the paper is larger than its room, what is new (or else the plumb line) is kept in sight.
@@ -164,10 +171,16 @@ export function BoardSheet({
   );
 }
 
+/** How many steps of a problem that is still being typed are shown: it set out, before any work. */
+function draftedSteps({ steps }: Run): number {
+  const work = steps.findIndex(({ stage }) => stage !== "estimate" && stage !== "setOut");
+  return work < 0 ? steps.length : work;
+}
+
 /** What the paper shows, for those who can't see it. */
 function boardLabel(run: Run, shown: number, house: HouseRules): string {
   const { problem, answer } = run.working;
-  const named = run.steps.slice(0, shown).some(({ reason }) => reason.kind === "nameAnswer");
+  const named = run.steps.slice(0, shown).some(namesAnswer);
   const line = `Squared paper: ${writeProblem(problem, house)}, ${shown} of ${run.steps.length} steps done.`;
   return named ? `${line} The answer is ${answerInWords(answer, house)}.` : line;
 }

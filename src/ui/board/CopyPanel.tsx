@@ -5,7 +5,7 @@ import { type ReactElement, useState } from "react";
 import { boardAfter } from "@/core/board";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import { writeAnswer, writeProblem } from "@/core/problem";
+import { joinerOf, writeAnswer, writeProblem } from "@/core/problem";
 import { plain, stepWords } from "@/core/wording";
 import { boardLatex, boardMathml, problemLatex, problemMathml } from "@/render/formula";
 import { boardSvg, drawnBoard } from "@/render/svg";
@@ -27,10 +27,11 @@ export default function CopyPanel({
   readonly onClose: () => void;
 }): ReactElement {
   const [told, setTold] = useState("");
-  const { problem, answer, layout } = run.working;
-  const board = boardAfter(layout, run.steps, step);
+  const { problem, answer, layout: first } = run.working;
+  const board = boardAfter(first, run.steps, step);
+  const { layout } = board;
   const marks = [...board.settled, ...board.fresh];
-  const line = `${writeProblem(problem, house)}${answer.kind === "comparison" ? ": " : answer.kind === "rounded" ? " " : " = "}${writeAnswer(answer, house)}`;
+  const line = `${writeProblem(problem, house)}${joinerOf(answer)}${writeAnswer(answer, house)}`;
 
   const copy = async (named: string, text: string): Promise<void> => {
     try {

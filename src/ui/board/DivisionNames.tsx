@@ -1,8 +1,9 @@
 import type { ReactElement } from "react";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import { writeDecimal } from "@/core/number";
 import { writeAnswer } from "@/core/problem";
+import { writeQuantity } from "@/core/quantity";
+import { namesAnswer } from "./namesAnswer";
 
 /** Which number is the dividend, which the divisor and which the quotient: they are easily mixed up. */
 export function DivisionNames({
@@ -17,10 +18,10 @@ export function DivisionNames({
   const { problem, answer } = run.working;
   const [dividend, divisor] = problem.operands;
   if (problem.op !== "divide" || dividend === undefined || divisor === undefined) return null;
-  const named = run.steps.slice(0, step).some(({ reason }) => reason.kind === "nameAnswer");
+  const named = run.steps.slice(0, step).some(namesAnswer);
   const rows = [
-    { name: "Dividend", is: "what is shared", number: writeDecimal(dividend, house) },
-    { name: "Divisor", is: "what it is shared by", number: writeDecimal(divisor, house) },
+    { name: "Dividend", is: "what is shared", number: writeQuantity(dividend, house) },
+    { name: "Divisor", is: "what it is shared by", number: writeQuantity(divisor, house) },
     { name: "Quotient", is: "what comes out", number: named ? writeAnswer(answer, house) : "?" },
   ];
   return (

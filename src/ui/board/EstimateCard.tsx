@@ -3,8 +3,8 @@
 import { type ReactElement, useId, useState } from "react";
 import { type Estimate, guessAgainst } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import { type Decimal, writeDecimal } from "@/core/number";
-import { readNumber } from "@/core/problem";
+import { readOneQuantity } from "@/core/problem";
+import { type Quantity, unitOf, writeQuantity } from "@/core/quantity";
 import { estimateLine, guessWords, readErrorWords } from "@/core/wording";
 import { LONGEST_GUESS } from "../routes";
 
@@ -24,12 +24,13 @@ export function EstimateCard({
   readonly guess: string;
   readonly onGuess: (guess: string) => void;
 }): ReactElement {
-  const made = guess === "" ? undefined : readNumber(guess, house);
+  const read = guess === "" ? undefined : readOneQuantity(guess, house);
+  const made = read?.ok && comparable(read.value, estimate.result) ? read : undefined;
   return (
     <section aria-label="Estimate">
       <h2 className="text-[13px] text-soft">{waiting ? "Your estimate first" : "Estimate made first"}</h2>
       {waiting ? (
-        <GuessForm house={house} onGuess={onGuess} />
+        <GuessForm house={house} result={estimate.result} onGuess={onGuess} />
       ) : (
         <>
           <p className="mt-1 text-xl font-semibold wrap-anywhere text-straw">
@@ -50,11 +51,25 @@ export function EstimateCard({
   );
 }
 
+/** Whether a guess and an estimate count the same thing: plain numbers, or one kind of money or measure. */
+function comparable(guess: Quantity, result: Quantity): boolean {
+  const thing = (quantity: Quantity): string =>
+    quantity.kind === "amount"
+      ? quantity.currency
+      : quantity.kind === "measure"
+        ? unitOf(quantity.parts[0]?.unit ?? "m").scale
+        : "number";
+  return thing(guess) === thing(result);
+}
+
 function GuessForm({
   house,
+  result,
   onGuess,
 }: {
   readonly house: HouseRules;
+  /** What the estimate comes to: a guess must count the same thing. */
+  readonly result: Quantity;
   readonly onGuess: (guess: string) => void;
 }): ReactElement {
   const [typed, setTyped] = useState("");
@@ -65,9 +80,13 @@ function GuessForm({
       className="mt-1 flex flex-col gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        const number = readNumber(typed, house);
-        if (number.ok) onGuess(typed.trim());
-        else {
+        const number = readOneQuantity(typed, house);
+        if (number.ok && comparable(number.value, result)) onGuess(typed.trim());
+        else if (number.ok) {
+          setComplaint(
+            `Type it as ${writeQuantity(result, house).replace(/\d+/g, "…")}, with the same unit.`,
+          );
+        } else {
           setComplaint(
             number.error.code === "empty"
               ? "Type about how much it will be."
@@ -87,7 +106,7 @@ function GuessForm({
             setTyped(event.target.value);
             setComplaint("");
           }}
-          inputMode="decimal"
+          inputMode="text"
           autoComplete="off"
           maxLength={LONGEST_GUESS}
           aria-invalid={complaint !== ""}
@@ -114,7 +133,7 @@ function Compared({
   waits,
   onAgain,
 }: {
-  readonly guess: Decimal;
+  readonly guess: Quantity;
   readonly estimate: Estimate;
   readonly house: HouseRules;
   readonly waits: boolean;
@@ -122,7 +141,7 @@ function Compared({
 }): ReactElement {
   return (
     <p className="mt-1 text-[15.5px]">
-      You said <strong className="font-board">{writeDecimal(guess, house)}</strong>:{" "}
+      You said <strong className="font-board">{writeQuantity(guess, house)}</strong>:{" "}
       {guessWords(guessAgainst(guess, estimate))}{" "}
       {waits && (
         <button type="button" onClick={onAgain} className="min-h-9 font-semibold text-plumb">

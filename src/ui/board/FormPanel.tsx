@@ -23,7 +23,7 @@ export default function FormPanel({
   return (
     <ChoicePanel
       label="Form of the answer"
-      choices={formsOf(problem.op).map(({ form, about }) => {
+      choices={formsOf(problem).map(({ form, about }) => {
         const name = formWords(form, house);
         return {
           key: name,

@@ -1,6 +1,7 @@
 import type { ReactElement, RefObject } from "react";
 import type { HouseRules } from "@/core/house";
 import { signOf } from "@/core/problem";
+import { currencyOf } from "@/core/quantity";
 
 /** What a key of the palette writes into the line, and what it is called aloud. */
 interface PaletteKey {
@@ -16,8 +17,14 @@ const keysOf = (house: HouseRules): readonly PaletteKey[] => [
   { shown: signOf("divide", house), named: "divided by", text: ` ${signOf("divide", house)} ` },
   { shown: "to places", named: "to 2 places", text: " to 2 places" },
   { shown: "remainder", named: "with remainder", text: " with remainder" },
+  { shown: "( )", named: "brackets", text: "()" },
+  { shown: "½", named: "a fraction", text: "/" },
+  { shown: currencyOf(house.currency).sign, named: "money", text: currencyOf(house.currency).sign },
+  { shown: "°", named: "degrees", text: "°" },
+  { shown: "as fraction", named: "as a fraction", text: " as a fraction" },
   { shown: "round", named: "round", text: "round " },
   { shown: "compare", named: "compare", text: "compare " },
+  { shown: "simplify", named: "simplify", text: "simplify " },
 ];
 
 /** Keys for what is hard to type, under the line while it is being written. Each writes where the cursor is. */
@@ -37,7 +44,8 @@ export function Palette({
     const opens = text.endsWith(" ") && !text.startsWith(" ");
     const [at, until] = opens ? [0, 0] : [from, to];
     onText(input.value.slice(0, at) + text + input.value.slice(until));
-    const cursor = opens ? from + text.length : at + text.length;
+    // Between brackets, where what is bracketed will stand.
+    const cursor = opens ? from + text.length : at + text.length - (text === "()" ? 1 : 0);
     input.focus();
     requestAnimationFrame(() => input.setSelectionRange(cursor, cursor));
   };
@@ -45,7 +53,7 @@ export function Palette({
     <div
       role="toolbar"
       aria-label="Signs"
-      className="absolute top-full left-0 z-20 mt-1 flex gap-1 rounded-xl border border-edge bg-page p-1 shadow-sheet"
+      className="absolute top-full left-0 z-20 mt-1 flex max-w-[min(640px,90vw)] flex-wrap gap-1 rounded-xl border border-edge bg-page p-1 shadow-sheet"
     >
       {keysOf(house).map(({ shown, named, text }) => (
         <button

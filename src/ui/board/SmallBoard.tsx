@@ -12,7 +12,7 @@ export function SmallBoard({
 }): ReactElement {
   const { layout, steps, house } = working;
   const sheet = useMemo(
-    () => sheetFor(layout, steps, { columns: 0, rows: 0 }, { across: 1, above: 1, below: 1 }),
+    () => sheetFor(layout, steps, steps.length, { columns: 0, rows: 0 }, { across: 1, above: 1, below: 1 }),
     [layout, steps],
   );
   return (

@@ -1,15 +1,17 @@
 import { type Run, runOf } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import { type MethodId, methodsFor, preferredMethod, workingOf } from "@/core/methods";
-import { writeDecimal } from "@/core/number";
+import { EVERY_METHOD, type MethodId, methodsFor, preferredMethod, workingOf } from "@/core/methods";
 import {
   type AnswerForm,
   type Problem,
   type ReadError,
-  readNumber,
+  readOneQuantity,
   readProblem,
+  writeForm,
   writeProblem,
+  writeUnformed,
 } from "@/core/problem";
+import { writeQuantity } from "@/core/quantity";
 
 /** The board that is open and kept. `step` counts the steps of the run that are shown, from 1. */
 export interface OpenBoard {
@@ -53,7 +55,7 @@ export function readTyped(text: string, house: HouseRules, method?: MethodId): R
 }
 
 const runIn = (problem: Problem, house: HouseRules, method?: MethodId): Run =>
-  runOf(workingOf(problem, house, method));
+  runOf(workingOf(problem, house, method), EVERY_METHOD);
 
 /** Runs that were worked already: every step asks for the run of its board, which changes only with the board. */
 const remembered = new WeakMap<HouseRules, Map<string, Run>>();
@@ -121,10 +123,12 @@ function withMethod(open: OpenBoard, method: MethodId): OpenBoard {
 
 /** The problem with its answer wanted in another form; methods that can't give it are left. */
 function withForm(state: BoardScreenState, open: OpenBoard, wanted: AnswerForm): BoardScreenState {
-  const problem = readProblem(open.problem, open.house);
+  const before = readProblem(open.problem, open.house);
+  if (!before.ok) return state;
+  const text = writeUnformed(before.value, open.house) + writeForm(wanted, open.house);
+  const problem = readProblem(text, open.house);
   if (!problem.ok) return state;
-  const asked = { ...problem.value, wanted };
-  const text = writeProblem(asked, open.house);
+  const asked = problem.value;
   const { method } = workingOf(asked, open.house, open.method);
   const beside = methodsFor(asked).find(
     ({ id, refusal }) => id === open.beside && id !== method && refusal === undefined,
@@ -191,6 +195,6 @@ function problemIn(house: HouseRules, text: string, before: HouseRules): string 
 }
 
 function numberIn(house: HouseRules, text: string, before: HouseRules): string {
-  const number = readNumber(text, before);
-  return sameNotation(house, before) || !number.ok ? text : writeDecimal(number.value, house);
+  const quantity = readOneQuantity(text, before);
+  return sameNotation(house, before) || !quantity.ok ? text : writeQuantity(quantity.value, house);
 }

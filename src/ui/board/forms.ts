@@ -1,9 +1,10 @@
 import type { HouseRules } from "@/core/house";
-import type { AnswerForm, Operation } from "@/core/problem";
+import { type AnswerForm, type Problem, refusesForm } from "@/core/problem";
+import { unitOf } from "@/core/quantity";
 import { placesName } from "@/core/wording";
 
-/** Whether an operation's answer can be wanted in more than one form. */
-export const takesForms = (op: Operation): boolean => op !== "compare";
+/** Whether a problem's answer can be wanted in more than one form. */
+export const takesForms = (problem: Problem): boolean => formsOf(problem).length > 1;
 
 /** A form in a few words, as it stands after "Answer". */
 export function formWords(form: AnswerForm, house: HouseRules): string {
@@ -16,31 +17,66 @@ export function formWords(form: AnswerForm, house: HouseRules): string {
       return "with remainder";
     case "asMixed":
       return "as a mixed number";
+    case "asFraction":
+      return "as a fraction";
+    case "asDecimal":
+      return "as a decimal";
+    case "simplest":
+      return "in simplest form";
+    case "overDenominator":
+      return `over ${form.denominator}`;
+    case "overNumerator":
+      return `with ${form.numerator} above`;
+    case "inUnits":
+      return `in ${form.units.map((unit) => unitOf(unit).symbol).join(" and ")}`;
     case "exactly":
       return "exactly";
   }
 }
 
-const toPlace = (place: number): AnswerForm => ({ kind: "toPlace", place });
+interface OfferedForm {
+  readonly form: AnswerForm;
+  readonly about: string;
+}
 
-/** The forms that are offered for an operation, each with what it does. */
-export function formsOf(op: Operation): readonly { readonly form: AnswerForm; readonly about: string }[] {
-  const places = [0, -1, -2, -3].map((place) => ({
-    form: toPlace(place),
-    about: "Rounded, or filled up with zeros, to this place.",
+const toPlace = (place: number, about: string): OfferedForm => ({ form: { kind: "toPlace", place }, about });
+const PLACES: readonly OfferedForm[] = [0, -1, -2, -3].map((place) =>
+  toPlace(place, "Rounded, or filled up with zeros, to this place."),
+);
+const AS_IT_COMES: OfferedForm = { form: { kind: "asItComes" }, about: "As the house rules end it." };
+const OF_FRACTIONS: readonly OfferedForm[] = [
+  { form: { kind: "asMixed" }, about: "Wholes counted out, with the part beside them." },
+  { form: { kind: "asFraction" }, about: "One fraction in simplest form, above one too." },
+  { form: { kind: "asDecimal" }, about: "Its numerator divided by its denominator." },
+];
+const OF_QUOTIENTS: readonly OfferedForm[] = [
+  { form: { kind: "withRemainder" }, about: "A whole quotient, and what is left over." },
+  { form: { kind: "asMixed" }, about: "A whole quotient, and what is left as a fraction." },
+  { form: { kind: "exactly" }, about: "All its digits, or the block that comes again for ever." },
+];
+
+/** The forms that are offered for a problem, each with what it does. */
+export function formsOf(problem: Problem): readonly OfferedForm[] {
+  const { kind, op } = problem;
+  if (op === "round") return [...[2, 1].map((place) => toPlace(place, "Rounded to this place.")), ...PLACES];
+  const plain = op === "rewrite" ? [] : [AS_IT_COMES];
+  const offered =
+    kind === "decimals"
+      ? [...(op === "divide" ? OF_QUOTIENTS : []), ...PLACES]
+      : kind === "measures"
+        ? unitForms(problem)
+        : [...OF_FRACTIONS, ...PLACES];
+  return [...plain, ...offered].filter(({ form }) => refusesForm(problem, form) === undefined);
+}
+
+/** Each unit of a measure by itself, and all of them together. */
+function unitForms({ operands }: Problem): readonly OfferedForm[] {
+  const parts = operands.flatMap((operand) => (operand.kind === "measure" ? operand.parts : []));
+  const units = [...new Set(parts.map(({ unit }) => unit))].sort((a, b) =>
+    Number(unitOf(b).size - unitOf(a).size),
+  );
+  return units.map((unit) => ({
+    form: { kind: "inUnits", units: [unit] },
+    about: "In this unit alone, with decimals where it does not come out whole.",
   }));
-  if (op === "round")
-    return [1, 2]
-      .map((place) => ({ form: toPlace(place), about: "Rounded to this place." }))
-      .reverse()
-      .concat(places);
-  const plain = { form: { kind: "asItComes" } as const, about: "As the house rules end it." };
-  if (op !== "divide") return [plain, ...places];
-  return [
-    plain,
-    { form: { kind: "withRemainder" }, about: "A whole quotient, and what is left over." },
-    { form: { kind: "asMixed" }, about: "A whole quotient, and what is left as a fraction." },
-    { form: { kind: "exactly" }, about: "All its digits, or the block that comes again for ever." },
-    ...places,
-  ];
 }

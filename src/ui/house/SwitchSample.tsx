@@ -1,10 +1,12 @@
 import { memo, type ReactElement, useMemo } from "react";
 import type { HouseRules, SwitchName } from "@/core/house";
 import { workingOf } from "@/core/methods";
-import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
+import { pictureOf } from "@/core/pictures";
+import { joinerOf, readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { plain, SWITCH_WORDS, stepWords } from "@/core/wording";
 import { Paper, sheetFor } from "../paper";
-import { SAMPLE_NOTATION, SAMPLES } from "./samples";
+import PictureDrawing from "../pictures/PictureDrawing";
+import { SAMPLE_NOTATION, SAMPLES, sampleProblem } from "./samples";
 
 /** What one switch changes, shown under the rules as they stand. */
 export const SwitchSample = memo(function SwitchSample({
@@ -16,9 +18,9 @@ export const SwitchSample = memo(function SwitchSample({
 }): ReactElement | null {
   const sample = SAMPLES[name];
   const working = useMemo(() => {
-    const problem = readProblem(sample.problem, SAMPLE_NOTATION);
+    const problem = readProblem(sampleProblem(sample, house), SAMPLE_NOTATION);
     return problem.ok
-      ? workingOf(problem.value, house, sample.kind === "line" ? undefined : sample.method)
+      ? workingOf(problem.value, house, "method" in sample ? sample.method : undefined)
       : undefined;
   }, [sample, house]);
   if (working === undefined) return null;
@@ -29,7 +31,7 @@ export const SwitchSample = memo(function SwitchSample({
       return (
         <p className="font-board text-[17px]">
           {line}
-          {answer.kind === "rounded" ? " " : " = "}
+          {joinerOf(answer)}
           {writeAnswer(answer, house)}
         </p>
       );
@@ -39,15 +41,25 @@ export const SwitchSample = memo(function SwitchSample({
         <p className="text-sm leading-snug">“{plain(stepWords(said.reason, house).say)}”</p>
       ) : null;
     }
+    case "picture": {
+      const step = steps.find(({ reason }) => reason.kind === sample.reason);
+      const picture = step && pictureOf(step.reason, working);
+      return picture ? (
+        <div className="max-w-56">
+          <PictureDrawing picture={picture} house={house} />
+        </div>
+      ) : null;
+    }
     case "board": {
       const last = steps.findIndex(({ reason }) => reason.kind === sample.until);
+      const shown = last < 0 ? steps.length : last + 1;
       return (
         <div className="max-w-56">
           <Paper
             layout={layout}
             writings={steps}
-            shown={last < 0 ? steps.length : last + 1}
-            sheet={sheetFor(layout, steps, { columns: 8, rows: 0 }, { across: 1, above: 1, below: 1 })}
+            shown={shown}
+            sheet={sheetFor(layout, steps, shown, { columns: 8, rows: 0 }, { across: 1, above: 1, below: 1 })}
             square="fit"
             house={house}
             placeNames={false}

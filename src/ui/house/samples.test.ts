@@ -1,16 +1,17 @@
 import { describe, expect, it } from "vitest";
 import { type HouseRules, PRESETS, SWITCH_NAMES, SWITCHES, type SwitchName } from "@/core/house";
 import { workingOf } from "@/core/methods";
+import { pictureOf } from "@/core/pictures";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
-import { stepWords } from "@/core/wording";
-import { SAMPLE_NOTATION, SAMPLES } from "./samples";
+import { pictureWords, stepWords } from "@/core/wording";
+import { SAMPLE_NOTATION, SAMPLES, sampleProblem } from "./samples";
 
 /** What a switch's sample shows under some rules, as text: the same only where nothing can be seen to change. */
 function shown(name: SwitchName, house: HouseRules): string {
   const sample = SAMPLES[name];
-  const problem = readProblem(sample.problem, SAMPLE_NOTATION);
+  const problem = readProblem(sampleProblem(sample, house), SAMPLE_NOTATION);
   if (!problem.ok) throw new Error(`the sample of ${name} does not read`);
-  const working = workingOf(problem.value, house, sample.kind === "line" ? undefined : sample.method);
+  const working = workingOf(problem.value, house, "method" in sample ? sample.method : undefined);
   switch (sample.kind) {
     case "line":
       return `${writeProblem(working.problem, house)} ${writeAnswer(working.answer, house)}`;
@@ -19,12 +20,18 @@ function shown(name: SwitchName, house: HouseRules): string {
       if (said === undefined) throw new Error(`the sample of ${name} has no ${sample.reason}`);
       return stepWords(said.reason, house).say;
     }
+    case "picture": {
+      const step = working.steps.find(({ reason }) => reason.kind === sample.reason);
+      const picture = step && pictureOf(step.reason, working);
+      if (picture === undefined) throw new Error(`the sample of ${name} has no picture`);
+      return pictureWords(picture, house);
+    }
     case "board": {
       const last = working.steps.findIndex(({ reason }) => reason.kind === sample.until);
       if (sample.until !== undefined && last < 0)
         throw new Error(`the sample of ${name} has no ${sample.until}`);
       const steps = last < 0 ? working.steps : working.steps.slice(0, last + 1);
-      return JSON.stringify(steps.flatMap(({ marks }) => marks));
+      return JSON.stringify(steps.map(({ marks, sheet }) => [marks, sheet?.index]));
     }
   }
 }

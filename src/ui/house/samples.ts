@@ -1,5 +1,6 @@
 import type { HouseRules, SwitchName } from "@/core/house";
 import type { MethodId, Reason } from "@/core/methods";
+import { currencyOf } from "@/core/quantity";
 
 /** What shows a switch at work: a problem on a board, or what is said or written of it. */
 export type Sample =
@@ -15,6 +16,7 @@ export type Sample =
       readonly reason: Reason["kind"];
       readonly method?: MethodId;
     }
+  | { readonly kind: "picture"; readonly problem: string; readonly reason: Reason["kind"] }
   | { readonly kind: "line"; readonly problem: string };
 
 /** The sample of every switch, written with a point and the plain signs; it is shown as the house writes it. */
@@ -49,10 +51,38 @@ export const SAMPLES: Readonly<Record<SwitchName, Sample>> = {
     method: "subtraction-by-decomposition",
   },
   numberNames: { kind: "say", problem: "31.605 + 0", reason: "nameAnswer", method: "column-addition" },
+  commonDenominator: { kind: "board", problem: "3/4 + 1/6" },
+  mixedNumbers: { kind: "board", problem: "3 1/4 + 1 1/2" },
+  cancelling: { kind: "board", problem: "4/9 × 3/8" },
+  simplifying: { kind: "board", problem: "simplify 12/18" },
+  fractionDivision: { kind: "board", problem: "2/3 ÷ 5/6" },
+  fractionAnswers: { kind: "line", problem: "2/3 + 5/6" },
+  fractionPictures: { kind: "picture", problem: "2/3 + 1/6", reason: "combineParts" },
+  signedBy: { kind: "board", problem: "−3 − (−5)" },
+  termOrder: { kind: "board", problem: "60 − 90 + 40 − 30" },
+  unitWork: { kind: "board", problem: "3 ft 8 in + 5 ft 9 in" },
+  unitRegrouping: { kind: "board", problem: "3 lb 8 oz + 5 lb 13 oz" },
+  metricColumns: { kind: "board", problem: "3 L 45 mL + 2 L 6 mL" },
+  metricSpelling: {
+    kind: "say",
+    problem: "3 L 45 mL + 2 L 6 mL",
+    reason: "unitHeads",
+    method: "unit-columns",
+  },
+  currency: { kind: "line", problem: "¤4.07 + 85¢" },
+  changeBy: { kind: "board", problem: "$10 − $6.35" },
+  severalOfSame: { kind: "board", problem: "3 × $1.85" },
+};
+
+/** A sample's problem in the money of the house. */
+export const sampleProblem = ({ problem }: Sample, house: HouseRules): string => {
+  const { sign, minorSign } = currencyOf(house.currency);
+  return problem.replace("¤", sign).replace("¢", minorSign);
 };
 
 /** The rules that samples are typed in. */
-export const SAMPLE_NOTATION: Pick<HouseRules, "decimalMark" | "grouping"> = {
+export const SAMPLE_NOTATION: Pick<HouseRules, "decimalMark" | "grouping" | "currency"> = {
   decimalMark: "point",
   grouping: "none",
+  currency: "USD",
 };

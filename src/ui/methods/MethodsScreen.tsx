@@ -1,15 +1,15 @@
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
-import { METHOD_IDS, METHOD_SAMPLES, type MethodId, workingOf } from "@/core/methods";
-import { type Operation, readProblem, writeProblem } from "@/core/problem";
+import { METHOD_IDS, METHOD_SAMPLES, type MethodId, type Working, workingOf } from "@/core/methods";
+import { type DecimalProblem, type ProblemKind, readProblem, writeProblem } from "@/core/problem";
 import { METHOD_WORDS } from "@/core/wording";
 import { boardAddress } from "../board/address";
 import { Paper, sheetFor } from "../paper";
 
 /** How samples are typed, whatever the house writes. */
-const TYPED = { decimalMark: "point", grouping: "none" } as const;
+const TYPED = { decimalMark: "point", grouping: "none", currency: "USD" } as const;
 
-const HEADINGS: Readonly<Record<Operation, string>> = {
+const HEADINGS: Readonly<Record<DecimalProblem["op"], string>> = {
   add: "Adding",
   subtract: "Taking away",
   multiply: "Multiplying",
@@ -18,13 +18,25 @@ const HEADINGS: Readonly<Record<Operation, string>> = {
   compare: "Comparing",
 };
 
+/** What the problems of each kind are called. */
+const KINDS: Readonly<Record<Exclude<ProblemKind, "decimals">, string>> = {
+  fractions: "Fractions and mixed numbers",
+  signed: "Above and below zero",
+  money: "Money",
+  measures: "Measures and their units",
+  chain: "Several operations",
+};
+
+const headingOf = ({ problem }: Working): string =>
+  problem.kind === "decimals" ? HEADINGS[problem.op] : KINDS[problem.kind];
+
 /** Help on every method: what it does, who prefers it and why, and a small board in the hand of the house. */
 export function MethodsScreen({ house }: { readonly house: HouseRules }): ReactElement {
   const shown = METHOD_IDS.flatMap((id) => {
     const problem = readProblem(METHOD_SAMPLES[id], TYPED);
     return problem.ok ? [{ id, working: workingOf(problem.value, house, id) }] : [];
   });
-  const operations = [...new Set(shown.map(({ working }) => working.problem.op))];
+  const headings = [...new Set(shown.map(({ working }) => headingOf(working)))];
   return (
     <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
       <div className="mx-auto max-w-[980px]">
@@ -33,12 +45,12 @@ export function MethodsScreen({ house }: { readonly house: HouseRules }): ReactE
           Every method, who prefers it and why, written under your house rules. Press a board to step through
           it.
         </p>
-        {operations.map((op) => (
-          <section key={op} aria-label={HEADINGS[op]} className="mb-8">
-            <h2 className="mb-3 text-lg font-semibold">{HEADINGS[op]}</h2>
+        {headings.map((heading) => (
+          <section key={heading} aria-label={heading} className="mb-8">
+            <h2 className="mb-3 text-lg font-semibold">{heading}</h2>
             <div className="grid grid-cols-2 gap-4 max-[1000px]:grid-cols-1">
               {shown
-                .filter(({ working }) => working.problem.op === op)
+                .filter(({ working }) => headingOf(working) === heading)
                 .map(({ id, working }) => (
                   <MethodCard key={id} id={id} working={working} house={house} />
                 ))}
@@ -56,7 +68,7 @@ function MethodCard({
   house,
 }: {
   readonly id: MethodId;
-  readonly working: ReturnType<typeof workingOf>;
+  readonly working: Working;
   readonly house: HouseRules;
 }): ReactElement {
   const { name, about, preferred } = METHOD_WORDS[id];
@@ -78,6 +90,7 @@ function MethodCard({
           sheet={sheetFor(
             working.layout,
             working.steps,
+            working.steps.length,
             { columns: 14, rows: 0 },
             { across: 1, above: 1, below: 1 },
           )}

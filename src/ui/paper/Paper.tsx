@@ -1,5 +1,5 @@
 import { memo, type ReactElement } from "react";
-import { type Extent, extentOf, type Layout, type Plumb, type Writing } from "@/core/board";
+import { type Extent, extentOf, type Layout, type Plumb, pageAt, type Writing } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { placesName } from "@/core/wording";
 import { StepMarks, UNIT } from "./Marks";
@@ -10,12 +10,13 @@ export interface Sheet extends Extent {
 }
 
 /**
- * The sheet a working is written on: large enough for all its steps with some free squares around
- * them (two give the place names room), and never smaller than `least`.
+ * The sheet that is in view after the first `shown` writings: large enough for all that is ever written
+ * on it, with some free squares around (two give the place names room), and never smaller than `least`.
  */
 export function sheetFor(
-  layout: Layout,
-  writings: readonly Writing[],
+  firstLayout: Layout,
+  allWritings: readonly Writing[],
+  shown: number,
   least: { readonly columns: number; readonly rows: number },
   free: { readonly across: number; readonly above: number; readonly below: number } = {
     across: 2,
@@ -23,6 +24,7 @@ export function sheetFor(
     below: 1,
   },
 ): Sheet {
+  const { layout, writings } = pageAt(firstLayout, allWritings, shown);
   const written = extentOf(
     layout,
     writings.flatMap((writing) => writing.marks),
@@ -32,7 +34,11 @@ export function sheetFor(
     Math.ceil(written.right) + free.across,
     least.columns,
   );
-  const [top, bottom] = widened(written.top - free.above, written.bottom + free.below, least.rows);
+  const [top, bottom] = widened(
+    Math.floor(written.top) - free.above,
+    Math.ceil(written.bottom) + free.below,
+    least.rows,
+  );
   return { left, right, top, bottom, written };
 }
 
@@ -44,9 +50,9 @@ function widened(from: number, to: number, least: number): readonly [number, num
 
 /** Squared paper with the first `shown` writings on it; the last of them is fresh unless `still`. */
 export function Paper({
-  layout,
-  writings,
-  shown,
+  layout: firstLayout,
+  writings: allWritings,
+  shown: count,
   sheet,
   square,
   house,
@@ -65,6 +71,7 @@ export function Paper({
   readonly label: string;
   readonly still?: boolean;
 }): ReactElement {
+  const { index, layout, writings, done: shown } = pageAt(firstLayout, allWritings, count);
   const columns = sheet.right - sheet.left;
   const rows = sheet.bottom - sheet.top;
   const begins = columnsBegin(layout, sheet);
@@ -73,6 +80,7 @@ export function Paper({
     square === "fit" ? { width: "100%" } : { style: { width: widthWithin(columns, rows, square) } };
   return (
     <svg
+      key={index}
       role="img"
       aria-label={label}
       viewBox={`${sheet.left * UNIT - 2} ${sheet.top * UNIT - 2} ${columns * UNIT + 4} ${rows * UNIT + 4}`}
@@ -167,12 +175,13 @@ const PlaceNames = memo(function PlaceNames({
 }): ReactElement {
   return (
     <g className="fill-soft">
-      {layout.columns.map(({ place, col }) => {
+      {layout.columns.map((column) => {
+        const { col } = column;
         const x = (col + 0.42) * UNIT;
         const y = (above - 0.12) * UNIT;
         return (
           <text key={col} x={x} y={y} fontSize={25} transform={`rotate(-52 ${x} ${y})`}>
-            {placesName(place, house)}
+            {placesName(column.place, house)}
           </text>
         );
       })}

@@ -3,7 +3,9 @@ import type { HouseRules } from "@/core/house";
 import { countedIn, type Decimal, writeDecimal } from "@/core/number";
 import type { Picture } from "@/core/pictures";
 import { pictureWords } from "@/core/wording";
+import { PartsDrawing } from "./PartsDrawing";
 import { PiecesDrawing } from "./PiecesDrawing";
+import { BondDrawing, SidesDrawing, TillDrawing } from "./ThingsDrawing";
 
 /** The width of a drawing, in its own units. */
 const WIDTH = 264;
@@ -21,6 +23,14 @@ export default function PictureDrawing({
       return <PiecesDrawing picture={picture} house={house} />;
     case "line":
       return <LineDrawing picture={picture} house={house} />;
+    case "parts":
+      return <PartsDrawing picture={picture} house={house} />;
+    case "till":
+      return <TillDrawing picture={picture} house={house} />;
+    case "bond":
+      return <BondDrawing picture={picture} house={house} />;
+    case "sides":
+      return <SidesDrawing picture={picture} house={house} />;
     case "rectangle":
       return <RectangleDrawing picture={picture} house={house} />;
   }

@@ -1,6 +1,6 @@
 import type { ReactElement } from "react";
 import { runOf } from "@/core/checks";
-import { workingOf } from "@/core/methods";
+import { EVERY_METHOD, workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
 import { Paper, sheetFor } from "../paper";
 import type { ListedBoard } from "./listedBoard";
@@ -15,12 +15,14 @@ const AROUND = { across: 1, above: 1, below: 1 };
 export function BoardThumbnail({ board }: { readonly board: ListedBoard }): ReactElement | null {
   const problem = readProblem(board.problem, board.house);
   if (!problem.ok) return null;
-  const { working, steps } = runOf(workingOf(problem.value, board.house, board.method));
-  const tight = sheetFor(working.layout, steps, { columns: 12, rows: 0 }, AROUND);
+  const { working, steps } = runOf(workingOf(problem.value, board.house, board.method), EVERY_METHOD);
+  const shown = Math.min(board.step, steps.length);
+  const tight = sheetFor(working.layout, steps, shown, { columns: 12, rows: 0 }, AROUND);
   const rows = Math.max(tight.bottom - tight.top, Math.ceil((tight.right - tight.left) / THUMBNAIL_SHAPE));
   const sheet = sheetFor(
     working.layout,
     steps,
+    shown,
     { columns: Math.round(rows * THUMBNAIL_SHAPE), rows },
     AROUND,
   );
@@ -28,7 +30,7 @@ export function BoardThumbnail({ board }: { readonly board: ListedBoard }): Reac
     <Paper
       layout={working.layout}
       writings={steps}
-      shown={Math.min(board.step, steps.length)}
+      shown={shown}
       sheet={sheet}
       square="fit"
       house={board.house}

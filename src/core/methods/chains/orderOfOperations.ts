@@ -12,10 +12,11 @@ import {
   type Problem,
   problemOf,
   quantitiesOf,
+  writeAnswer,
   writeExpression,
 } from "../../problem";
 import type { Quantity } from "../../quantity";
-import { type AnswerReason, nameStep } from "../answer";
+import type { AnswerReason } from "../answer";
 import type { Method, WorkingBy, WorkPart } from "../method";
 import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
 import type { ChainReason } from "./chainReason";
@@ -67,7 +68,11 @@ export function workChain<Inner>(
     const asked = partProblem(next, last ? problem.wanted : AS_IT_COMES, last);
     const because = last ? "last" : becauseOf(here, next);
     pad.mark("work", { kind: "nextInChain", op: next.op, problem: asked, because }, []);
-    const working = part(asked, { ...house, trailingZeros: "dropped", fractionAnswers: last ? house.fractionAnswers : "mixed" });
+    const working = part(asked, {
+      ...house,
+      trailingZeros: "dropped",
+      fractionAnswers: last ? house.fractionAnswers : "mixed",
+    });
     pad.aside(working);
     if (last) {
       answer = working.answer;
@@ -76,10 +81,12 @@ export function workChain<Inner>(
     const result = quantityOf(working.answer);
     here = replaced(here, next, result);
     const rest: ChainProblem = { ...problem, expression: here, operands: quantitiesOf(here) };
-    pad.line("work", { kind: "putBack", problem: asked, result, rest }, [text(`= ${writeExpression(here, plain)}`)]);
+    pad.line("work", { kind: "putBack", problem: asked, result, rest }, [
+      text(`= ${writeExpression(here, plain)}`),
+    ]);
   }
   if (answer === undefined) throw new Error("workChain: a chain has operations");
-  pad.take([nameStep(answer, undefined)]);
+  pad.line("answer", { kind: "nameAnswer", answer }, [text(`= ${writeAnswer(answer, plain)}`)]);
   return { problem, method: "order-of-operations", house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
 }
 
@@ -87,8 +94,15 @@ function becauseOf(whole: Branch, next: Branch): "brackets" | "timesFirst" | "le
   const holder = holderOf(whole, next);
   if (holder === undefined) return "leftFirst";
   const weak = next.op === "add" || next.op === "subtract";
-  if (weak && (holder.op === "multiply" || holder.op === "divide" || holder.right === next)) return "brackets";
-  return weak ? "leftFirst" : holder.op === "add" || holder.op === "subtract" ? "timesFirst" : holder.right === next ? "brackets" : "leftFirst";
+  if (weak && (holder.op === "multiply" || holder.op === "divide" || holder.right === next))
+    return "brackets";
+  return weak
+    ? "leftFirst"
+    : holder.op === "add" || holder.op === "subtract"
+      ? "timesFirst"
+      : holder.right === next
+        ? "brackets"
+        : "leftFirst";
 }
 
 /** The operation that another is a part of. */

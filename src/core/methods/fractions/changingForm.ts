@@ -67,4 +67,3 @@ function overDenominator<Inner>(
   });
   return equivalentOf(pad, wholeWay ? shorter : shortest, denominator, house, habits);
 }
-

@@ -10,7 +10,14 @@ import {
 } from "../../number";
 import type { FractionProblem, Relation } from "../../problem";
 import { nameStep } from "../answer";
-import { type Method, type MethodId, type Refusal, type WorkingBy, type WorkPart, worksOnly } from "../method";
+import {
+  type Method,
+  type MethodId,
+  type Refusal,
+  type WorkingBy,
+  type WorkPart,
+  worksOnly,
+} from "../method";
 import { joined, PLAIN_LAYOUT, text } from "../pad";
 import { type FractionHabits, SOUND_FRACTIONS } from "./fractionHabits";
 import {
@@ -21,7 +28,6 @@ import {
   type FractionPad,
   type FractionWhy,
   finishFraction,
-
   items,
   mixedOf,
   startFractions,
@@ -53,7 +59,9 @@ export const denominatorsByFactors = method("factors");
 export const denominatorsByProduct = method("product");
 
 const denominatorOf = (numeral: Numeral): bigint =>
-  numeral.kind === "decimal" ? 10n ** BigInt(numeral.fraction.replace(/0+$/, "").length) : numeral.denominator;
+  numeral.kind === "decimal"
+    ? 10n ** BigInt(numeral.fraction.replace(/0+$/, "").length)
+    : numeral.denominator;
 
 function refusedDenominators(way: Way, { operands }: FractionProblem): Refusal | undefined {
   const denominators = operands.map(denominatorOf);
@@ -100,7 +108,12 @@ export function workCommonDenominator<Inner>(
   const value = apart
     ? workApart(way, operands, sums, house, habits, pad)
     : workImproper(way, operands, sums, house, habits, pad);
-  return finishFraction(pad, value, { problem, method: METHOD_OF[way], house, habits, negative: below }, part);
+  return finishFraction(
+    pad,
+    value,
+    { problem, method: METHOD_OF[way], house, habits, negative: below },
+    part,
+  );
 }
 
 const isBelowZero = ([first, second]: readonly Numeral[]): boolean =>
@@ -164,7 +177,11 @@ function alike<Inner>(
 }
 
 /** A denominator that all the others divide: by lists of multiples, by prime factors, or as their product. */
-function commonDenominator<Inner>(way: Way, denominators: readonly bigint[], pad: FractionPad<Inner>): bigint {
+function commonDenominator<Inner>(
+  way: Way,
+  denominators: readonly bigint[],
+  pad: FractionPad<Inner>,
+): bigint {
   const least = denominators.reduce(commonMultiple, 1n);
   switch (way) {
     case "multiples": {
@@ -185,7 +202,15 @@ function commonDenominator<Inner>(way: Way, denominators: readonly bigint[], pad
         "work",
         why,
         lines.map(({ of, factors }) => `${of}=${factors.length === 0 ? of : factors.join("×")}`),
-        [{ kind: "rule", row: top + lists.length, from: 0, to: widest(lines.map(({ of }) => String(of))) + 4, strokes: 1 }],
+        [
+          {
+            kind: "rule",
+            row: top + lists.length,
+            from: 0,
+            to: widest(lines.map(({ of }) => String(of))) + 4,
+            strokes: 1,
+          },
+        ],
       );
       return least;
     }
@@ -245,15 +270,17 @@ function workApart<Inner>(
   const parts = [...alike(way, present, house, habits, pad)];
   const zero = fraction(0n, parts[0]?.denominator ?? 1n);
   const inPlace = given.map((one) => (one === undefined ? zero : (parts.shift() ?? zero)));
-  const standing = op === "subtract" ? regrouped(wholes, inPlace, house, habits, pad) : { wholes, parts: inPlace };
-  const result = standing.wholes.slice(1).reduce(
-    (all, whole) => (op === "add" ? all + whole : all - whole),
-    standing.wholes[0] ?? 0n,
-  );
+  const standing =
+    op === "subtract" ? regrouped(wholes, inPlace, house, habits, pad) : { wholes, parts: inPlace };
+  const result = standing.wholes
+    .slice(1)
+    .reduce((all, whole) => (op === "add" ? all + whole : all - whole), standing.wholes[0] ?? 0n);
   pad.line("work", { kind: "wholesTogether", op, wholes: standing.wholes, result }, [
     text(`${standing.wholes.join(op === "add" ? "+" : "−")}=${result}`),
   ]);
-  const shown = standing.parts.filter(({ numerator }, index) => numerator > 0n || (op === "subtract" && index === 0));
+  const shown = standing.parts.filter(
+    ({ numerator }, index) => numerator > 0n || (op === "subtract" && index === 0),
+  );
   const sum = shown.length > 1 ? combined(shown, op, house, habits, pad) : (shown[0] ?? zero);
   return joinedUp(result, sum, house, pad);
 }
@@ -268,7 +295,8 @@ function regrouped<Inner>(
 ): { readonly wholes: readonly bigint[]; readonly parts: readonly Fraction[] } {
   const [top, bottom] = parts;
   const [whole = 0n, ...rest] = wholes;
-  if (top === undefined || bottom === undefined || top.numerator >= bottom.numerator) return { wholes, parts };
+  if (top === undefined || bottom === undefined || top.numerator >= bottom.numerator)
+    return { wholes, parts };
   const mixed = (count: bigint, numerator: bigint): Mixed => ({
     kind: "mixed",
     negative: false,
@@ -339,10 +367,14 @@ function workOrder<Inner>(
     .map((one, index) => ({ one, numeral: operands[index] ?? one }))
     .sort((a, b) => Number(a.one.numerator - b.one.numerator));
   const ordered = order.map(({ numeral }) => numeral);
-  pad.line("work", { kind: "orderParts", ordered, parts: order.map(({ one }) => one) }, joined(
-    order.map(({ one }) => items(one, house)),
-    "<",
-  ));
+  pad.line(
+    "work",
+    { kind: "orderParts", ordered, parts: order.map(({ one }) => one) },
+    joined(
+      order.map(({ one }) => items(one, house)),
+      "<",
+    ),
+  );
   const answer = { kind: "ordered", numerals: ordered } as const;
   pad.take([nameStep(answer, undefined)]);
   return { ...base, steps: pad.steps, answer };
@@ -354,4 +386,3 @@ export const denominatorMethods = (house: HouseRules): readonly MethodId[] => [
   METHOD_OF.factors,
   METHOD_OF.product,
 ];
-

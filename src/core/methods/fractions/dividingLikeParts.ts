@@ -4,7 +4,14 @@ import { type FractionProblem, signOf } from "../../problem";
 import { type Method, type WorkingBy, type WorkPart, worksOnly } from "../method";
 import { text } from "../pad";
 import { type FractionHabits, SOUND_FRACTIONS } from "./fractionHabits";
-import { asFractions, equivalentOf, type FractionWhy, finishFraction, items, startFractions } from "./fractionSteps";
+import {
+  asFractions,
+  equivalentOf,
+  type FractionWhy,
+  finishFraction,
+  items,
+  startFractions,
+} from "./fractionSteps";
 
 /** Dividend and divisor as like parts: then only how many there are of each matters. */
 export const dividingLikeParts: Method<FractionWhy, FractionProblem> = {
@@ -22,9 +29,11 @@ export function workLikeParts<Inner>(
 ): WorkingBy<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const [dividend, divisor] = asFractions(pad, problem.operands, house, habits);
-  if (dividend === undefined || divisor === undefined) throw new Error("workLikeParts: two numbers are needed");
+  if (dividend === undefined || divisor === undefined)
+    throw new Error("workLikeParts: two numbers are needed");
   const common = commonMultiple(dividend.denominator, divisor.denominator);
-  if (dividend.denominator === divisor.denominator) pad.mark("work", { kind: "alikeAlready", denominator: common }, []);
+  if (dividend.denominator === divisor.denominator)
+    pad.mark("work", { kind: "alikeAlready", denominator: common }, []);
   const left = equivalentOf(pad, dividend, common, house, habits);
   const right = equivalentOf(pad, divisor, common, house, habits);
   const result = fraction(left.numerator, right.numerator);

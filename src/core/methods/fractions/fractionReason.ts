@@ -27,7 +27,11 @@ export type FractionReason =
       readonly joined: readonly bigint[];
       readonly product: bigint;
     }
-  | { readonly kind: "multiplyDenominators"; readonly denominators: readonly bigint[]; readonly product: bigint }
+  | {
+      readonly kind: "multiplyDenominators";
+      readonly denominators: readonly bigint[];
+      readonly product: bigint;
+    }
   | { readonly kind: "equivalent"; readonly before: Fraction; readonly by: bigint; readonly after: Fraction }
   | { readonly kind: "swapFractions"; readonly larger: Numeral; readonly smaller: Numeral }
   | {
@@ -43,8 +47,18 @@ export type FractionReason =
       readonly wholes: readonly bigint[];
       readonly result: bigint;
     }
-  | { readonly kind: "regroupWhole"; readonly before: Mixed; readonly after: Mixed; readonly needed: Fraction }
-  | { readonly kind: "joinWholeAndPart"; readonly whole: bigint; readonly part: Fraction; readonly result: Numeral }
+  | {
+      readonly kind: "regroupWhole";
+      readonly before: Mixed;
+      readonly after: Mixed;
+      readonly needed: Fraction;
+    }
+  | {
+      readonly kind: "joinWholeAndPart";
+      readonly whole: bigint;
+      readonly part: Fraction;
+      readonly result: Numeral;
+    }
   | {
       readonly kind: "cancel";
       readonly over: bigint;
@@ -56,7 +70,12 @@ export type FractionReason =
   | { readonly kind: "readyToCancel"; readonly factors: readonly Fraction[] }
   | { readonly kind: "acrossTheLine"; readonly factors: readonly Fraction[]; readonly result: Fraction }
   | { readonly kind: "turnOver"; readonly divisor: Fraction; readonly reciprocal: Fraction }
-  | { readonly kind: "likeParts"; readonly left: Fraction; readonly right: Fraction; readonly result: Fraction }
+  | {
+      readonly kind: "likeParts";
+      readonly left: Fraction;
+      readonly right: Fraction;
+      readonly result: Fraction;
+    }
   | { readonly kind: "reduce"; readonly before: Fraction; readonly by: bigint; readonly after: Fraction }
   | { readonly kind: "countOut"; readonly before: Fraction; readonly whole: bigint; readonly rest: Fraction }
   | { readonly kind: "signFraction"; readonly answer: Numeral }

@@ -1,7 +1,6 @@
 import type { HouseRules } from "../../house";
 import {
   asFraction,
-
   type Decimal,
   type Fraction,
   fraction,
@@ -16,10 +15,10 @@ import {
 import {
   type Answer,
   type AnswerForm,
-
   type DecimalProblem,
   type FractionProblem,
   signOf,
+  writeAnswer,
 } from "../../problem";
 import { type AnswerReason, nameStep } from "../answer";
 import type { MethodId, WorkingBy, WorkPart } from "../method";
@@ -37,7 +36,9 @@ export function startFractions<Inner>(problem: FractionProblem, house: HouseRule
   const pad = newPad<FractionWhy | Inner>();
   const numerals = problem.operands.map((operand) => items(operand, house));
   const sign =
-    problem.op === "compare" || problem.op === "order" || problem.op === "rewrite" ? " " : signOf(problem.op, house);
+    problem.op === "compare" || problem.op === "order" || problem.op === "rewrite"
+      ? " "
+      : signOf(problem.op, house);
   pad.line("setOut", { kind: "writeFractions", problem }, joined(numerals, sign));
   return pad;
 }
@@ -121,7 +122,12 @@ export function equivalentOf<Inner>(
 }
 
 /** The numbers a fraction is divided by on its way to simplest form: the largest common factor at once, or one prime after another. */
-function reducers(numerator: bigint, denominator: bigint, house: HouseRules, habits: FractionHabits): readonly bigint[] {
+function reducers(
+  numerator: bigint,
+  denominator: bigint,
+  house: HouseRules,
+  habits: FractionHabits,
+): readonly bigint[] {
   const by = habits.reducesBy(numerator, denominator);
   if (by === 1n || numerator === 0n) return [];
   return house.simplifying === "atOnce" ? [by] : primeFactors(by);
@@ -237,7 +243,8 @@ function inForm<Inner>(
       const why: FractionWhy = { kind: "joinWholeAndPart", whole: value.whole, part, result: shorter };
       pad.line("answer", why, [text("="), ...items(shorter, house)]);
     }
-    const improper = wanted.kind === "asFraction" || (wanted.kind === "asItComes" && house.fractionAnswers === "improper");
+    const improper =
+      wanted.kind === "asFraction" || (wanted.kind === "asItComes" && house.fractionAnswers === "improper");
     return improper && shorter.kind === "mixed" ? improperOf(pad, shorter, house, habits) : shorter;
   }
   const shortest = reduced(pad, value, house, habits);
@@ -267,7 +274,9 @@ function dividedOut<Inner>(
   const working = part(problem, house);
   pad.aside(working);
   const answer = value.negative ? negated(working.answer) : working.answer;
-  pad.take([nameStep(answer, undefined)]);
+  pad.line("answer", { kind: "nameAnswer", answer }, [
+    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+  ]);
   return answer;
 }
 
@@ -283,4 +292,3 @@ function negated(answer: Answer): Answer {
       throw new Error(`negated: ${answer.kind} is no quotient`);
   }
 }
-

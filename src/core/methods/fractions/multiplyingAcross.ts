@@ -50,7 +50,8 @@ export function workTurningOver<Inner>(
 ): WorkingBy<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const [dividend, divisor] = asFractions(pad, problem.operands, house, habits);
-  if (dividend === undefined || divisor === undefined) throw new Error("workTurningOver: two numbers are needed");
+  if (dividend === undefined || divisor === undefined)
+    throw new Error("workTurningOver: two numbers are needed");
   const reciprocal = habits.turnsOver(divisor);
   pad.line("work", { kind: "turnOver", divisor, reciprocal }, [
     ...items(dividend, house),

@@ -104,7 +104,12 @@ export type MeasureReason =
       readonly whole: bigint;
       readonly rest: Decimal;
     }
-  | { readonly kind: "oneUnitProblem"; readonly unit: UnitId; readonly problem: Problem; readonly numberOnly: boolean }
+  | {
+      readonly kind: "oneUnitProblem";
+      readonly unit: UnitId;
+      readonly problem: Problem;
+      readonly numberOnly: boolean;
+    }
   | {
       readonly kind: "padUnit";
       readonly measure: Measure;
@@ -112,6 +117,16 @@ export type MeasureReason =
       readonly digits: number;
       readonly decimal: Decimal;
     }
-  | { readonly kind: "unpadUnit"; readonly decimal: Decimal; readonly unit: UnitId; readonly measure: Measure }
-  | { readonly kind: "decimalOfUnit"; readonly measure: Measure; readonly unit: UnitId; readonly problem: Problem }
+  | {
+      readonly kind: "unpadUnit";
+      readonly decimal: Decimal;
+      readonly unit: UnitId;
+      readonly measure: Measure;
+    }
+  | {
+      readonly kind: "decimalOfUnit";
+      readonly measure: Measure;
+      readonly unit: UnitId;
+      readonly problem: Problem;
+    }
   | { readonly kind: "signMeasure"; readonly answer: Measure };

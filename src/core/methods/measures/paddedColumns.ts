@@ -29,7 +29,9 @@ function refuses(problem: MeasureProblem): Refusal | undefined {
   const units = unitsUsed(problem);
   if (units.length < 2 || units.some((unit) => !isMetric(unitOf(unit).scale))) return { kind: "metricOnly" };
   if (wanted.kind === "inUnits") return { kind: "otherForm" };
-  const whole = operands.every((operand) => (operand.kind === "measure" ? countsWhole(operand) : isWhole(operand)));
+  const whole = operands.every((operand) =>
+    operand.kind === "measure" ? countsWhole(operand) : isWhole(operand),
+  );
   if (!whole) return { kind: "wholeCounts" };
   const measures = operands.filter((operand): operand is Measure => operand.kind === "measure");
   return measures.every((measure) => padsUp(measure, units)) ? undefined : { kind: "unitsInOrder" };
@@ -37,7 +39,9 @@ function refuses(problem: MeasureProblem): Refusal | undefined {
 
 /** Whether every smaller unit fits the digits it has after the point. */
 const padsUp = (measure: Measure, units: readonly UnitId[]): boolean =>
-  countsBy(measure, units).every((count, index) => index === 0 || count < rate(units[index - 1] ?? "m", units[index] ?? "m"));
+  countsBy(measure, units).every(
+    (count, index) => index === 0 || count < rate(units[index - 1] ?? "m", units[index] ?? "m"),
+  );
 
 /** Padded columns with any habit of padding; only the sound one is sure to reach the right answer. */
 export function workPadded<Inner>(
@@ -74,7 +78,14 @@ export function workPadded<Inner>(
     ]);
   }
   pad.take([nameStep(measure, undefined)]);
-  return { problem, method: "padded-columns", house, layout: PLAIN_LAYOUT, steps: pad.steps, answer: measure };
+  return {
+    problem,
+    method: "padded-columns",
+    house,
+    layout: PLAIN_LAYOUT,
+    steps: pad.steps,
+    answer: measure,
+  };
 }
 
 /** A measure as a decimal of its largest unit: each smaller count written with all its digits. */
@@ -92,7 +103,13 @@ function padded(
     most = Math.max(most, digits);
   }
   return {
-    decimal: { kind: "decimal", negative: false, whole: String(whole), fraction: decimals, point: decimals !== "" },
+    decimal: {
+      kind: "decimal",
+      negative: false,
+      whole: String(whole),
+      fraction: decimals,
+      point: decimals !== "",
+    },
     digits: most,
   };
 }

@@ -10,9 +10,16 @@ import {
   wholeNumeral,
   withoutTrailingZeros,
 } from "../../number";
-import { type Answer, AS_IT_COMES, type DecimalProblem, type MeasureProblem, signOf, writeProblem } from "../../problem";
+import {
+  type Answer,
+  AS_IT_COMES,
+  type DecimalProblem,
+  type MeasureProblem,
+  signOf,
+  writeAnswer,
+  writeProblem,
+} from "../../problem";
 import { type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
-import { nameStep } from "../answer";
 import type { Method, MethodId, WorkingBy, WorkPart } from "../method";
 import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
 import { type MeasureWhy, measureOf, rate, unitsUsed, worthIn } from "./unitSetting";
@@ -69,16 +76,26 @@ export function workSmallestUnit<Inner>(
   );
   const measures = problem.operands.filter((operand) => operand.kind === "measure").length;
   const op = problem.op === "rewrite" ? "add" : problem.op;
-  if (op === "divide") return workQuotient(problem, operands, measures === 2, units, house, habits, pad, part);
+  if (op === "divide")
+    return workQuotient(problem, operands, measures === 2, units, house, habits, pad, part);
   const asked: DecimalProblem = { kind: "decimals", op, operands, wanted: AS_IT_COMES };
   pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: false }, []);
   const working = part(asked, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
   const { answer } = working;
   if (answer.kind !== "decimal") throw new Error(`workSmallestUnit: ${answer.kind} is no count`);
-  const result = backInUnits(pad, unsigned(answer), unitsWanted(problem, units), smallest, house, habits, part);
+  const result = backInUnits(
+    pad,
+    unsigned(answer),
+    unitsWanted(problem, units),
+    smallest,
+    house,
+    habits,
+    part,
+  );
   const signed: Answer = result.kind === "measure" ? { ...result, negative: answer.negative } : result;
-  if (answer.negative && signed.kind === "measure") pad.mark("answer", { kind: "signMeasure", answer: signed }, []);
+  if (answer.negative && signed.kind === "measure")
+    pad.mark("answer", { kind: "signMeasure", answer: signed }, []);
   return ended(problem, "smallest-unit", house, pad, signed);
 }
 
@@ -103,8 +120,15 @@ function workQuotient<Inner>(
   const ends = (10n ** 6n * exact.numerator) % exact.denominator === 0n;
   const whole = operands.every((operand) => withoutTrailingZeros(operand).fraction === "");
   const wanted: DecimalProblem["wanted"] =
-    exact.denominator === 1n || (ends && !byMeasure && !whole) ? { kind: "exactly" } : { kind: "withRemainder" };
-  const asked: DecimalProblem = { kind: "decimals", op: "divide", operands: operands.map(withoutTrailingZeros), wanted };
+    exact.denominator === 1n || (ends && !byMeasure && !whole)
+      ? { kind: "exactly" }
+      : { kind: "withRemainder" };
+  const asked: DecimalProblem = {
+    kind: "decimals",
+    op: "divide",
+    operands: operands.map(withoutTrailingZeros),
+    wanted,
+  };
   pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: byMeasure }, []);
   const working = part(asked, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
@@ -112,11 +136,19 @@ function workQuotient<Inner>(
   const method = "smallest-unit";
   if (answer.kind === "decimal") {
     if (byMeasure) return ended(problem, method, house, pad, answer);
-    return ended(problem, method, house, pad, backInUnits(pad, answer, unitsWanted(problem, units), smallest, house, habits, part));
+    return ended(
+      problem,
+      method,
+      house,
+      pad,
+      backInUnits(pad, answer, unitsWanted(problem, units), smallest, house, habits, part),
+    );
   }
-  if (answer.kind !== "remainder") throw new Error(`workQuotient: ${answer.kind} is no quotient with a remainder`);
+  if (answer.kind !== "remainder")
+    throw new Error(`workQuotient: ${answer.kind} is no quotient with a remainder`);
   const left: Measure = measureOf([smallest], [answer.remainder]);
-  if (byMeasure) return ended(problem, method, house, pad, { kind: "timesLeft", times: answer.quotient, left });
+  if (byMeasure)
+    return ended(problem, method, house, pad, { kind: "timesLeft", times: answer.quotient, left });
   const wantedUnits = unitsWanted(problem, units);
   const lastWanted = wantedUnits.at(-1);
   if (problem.wanted.kind === "inUnits" && lastWanted !== undefined && rateOrOne(lastWanted, smallest) > 1n) {
@@ -129,7 +161,8 @@ function workQuotient<Inner>(
   return ended(problem, method, house, pad, { kind: "measureLeft", each, left });
 }
 
-const rateOrOne = (larger: UnitId, smaller: UnitId): bigint => (larger === smaller ? 1n : rate(larger, smaller));
+const rateOrOne = (larger: UnitId, smaller: UnitId): bigint =>
+  larger === smaller ? 1n : rate(larger, smaller);
 
 function quotientOf([dividend, divisor]: readonly Decimal[]): Fraction {
   if (dividend === undefined || divisor === undefined) throw new Error("quotientOf: two numbers are needed");
@@ -137,7 +170,8 @@ function quotientOf([dividend, divisor]: readonly Decimal[]): Fraction {
   return fraction(a.numerator * b.denominator, a.denominator * b.numerator);
 }
 
-const plain = (numeral: Decimal): Decimal => withoutTrailingZeros({ ...numeral, whole: numeral.whole || "0" });
+const plain = (numeral: Decimal): Decimal =>
+  withoutTrailingZeros({ ...numeral, whole: numeral.whole || "0" });
 
 const fromFraction = (value: Fraction): Decimal => {
   // Counts of a smaller unit are whole or have few decimals, since the rates are whole.
@@ -160,7 +194,10 @@ const fromFraction = (value: Fraction): Decimal => {
 };
 
 const written = (count: Decimal, unit: UnitId, house: HouseRules): string =>
-  writeMeasure({ kind: "measure", negative: false, parts: [{ count, unit }] }, { ...house, grouping: "none" });
+  writeMeasure(
+    { kind: "measure", negative: false, parts: [{ count, unit }] },
+    { ...house, grouping: "none" },
+  );
 
 /** A measure in the smallest of some units: each unit times its rate, and what there is of the next added. */
 function intoSmallest<Inner>(
@@ -186,11 +223,22 @@ function intoSmallest<Inner>(
       const total = fromFraction(
         fraction(a.numerator * b.denominator + b.numerator * a.denominator, a.denominator * b.denominator),
       );
-      const why: MeasureWhy = { kind: "intoSmaller", unit, count: here, smaller, rate: per, makes, had, total };
+      const why: MeasureWhy = {
+        kind: "intoSmaller",
+        unit,
+        count: here,
+        smaller,
+        rate: per,
+        makes,
+        had,
+        total,
+      };
       const times = signOf("multiply", house);
       const sum = isZero(had) ? "" : `+${written(had, smaller, house)} = ${written(total, smaller, house)}`;
       pad.line("work", why, [
-        text(`${written(here, unit, house)} = ${numeralText(here, house)}${times}${per} ${unitOf(smaller).symbol} = ${written(makes, smaller, house)}${sum === "" ? "" : ` ${sum}`}`),
+        text(
+          `${written(here, unit, house)} = ${numeralText(here, house)}${times}${per} ${unitOf(smaller).symbol} = ${written(makes, smaller, house)}${sum === "" ? "" : ` ${sum}`}`,
+        ),
       ]);
       here = total;
     } else {
@@ -227,7 +275,9 @@ function backInUnits<Inner>(
     if (whole === 0n) break;
     const rest = fromFraction(fraction(value.numerator - whole * per * value.denominator, value.denominator));
     pad.line("answer", { kind: "intoLarger", unit, count: there, larger, rate: per, whole, rest }, [
-      text(`${written(there, unit, house)} = ${written(wholeNumeral(whole), larger, house)}${isZero(rest) ? "" : ` ${written(rest, unit, house)}`}`),
+      text(
+        `${written(there, unit, house)} = ${written(wholeNumeral(whole), larger, house)}${isZero(rest) ? "" : ` ${written(rest, unit, house)}`}`,
+      ),
     ]);
     counts.set(unit, rest);
     counts.set(larger, wholeNumeral(whole));
@@ -300,6 +350,8 @@ function ended<Inner>(
   pad: MeasurePad<Inner>,
   answer: Answer,
 ): WorkingBy<MeasureWhy | Inner> {
-  pad.take([nameStep(answer, undefined)]);
+  pad.line("answer", { kind: "nameAnswer", answer }, [
+    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+  ]);
   return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
 }

@@ -1,9 +1,8 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { asFraction, isWhole } from "../../number";
-import { type Answer, type MeasureProblem, signOf } from "../../problem";
+import { type Answer, type MeasureProblem, signOf, writeAnswer } from "../../problem";
 import { type Measure, type UnitId, unitOf } from "../../quantity";
-import { nameStep } from "../answer";
 import type { Method, Refusal, WorkingBy } from "../method";
 import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
 import type { Step } from "../step";
@@ -66,7 +65,8 @@ const inOrder = ({ parts }: Measure): boolean =>
     return larger === undefined || asFraction(count).numerator < rate(larger, unit);
   });
 
-const isMeasure = (operand: MeasureProblem["operands"][number]): operand is Measure => operand.kind === "measure";
+const isMeasure = (operand: MeasureProblem["operands"][number]): operand is Measure =>
+  operand.kind === "measure";
 
 /** Columns of units with any habits; only sound ones are sure to reach the right answer. */
 export function workUnitColumns(
@@ -147,7 +147,15 @@ function workTotals(problem: MeasureProblem, house: HouseRules, habits: UnitHabi
     rule(setting, sign, ruleRow, factor === undefined ? undefined : times),
     ...totals.map((total): Step<MeasureWhy> => {
       const { unit, index, written: kept, carriedIn, carriedOut, larger } = total;
-      const common = { unit, carriedIn, total: total.total, written: kept, carriedOut, larger, rate: total.rate };
+      const common = {
+        unit,
+        carriedIn,
+        total: total.total,
+        written: kept,
+        carriedOut,
+        larger,
+        rate: total.rate,
+      };
       const parts = rows.map((row) => row[index] ?? 0n);
       const carry: readonly Mark[] =
         carriedOut > 0n && house.carryPlace !== "unwritten"
@@ -243,7 +251,11 @@ function rule(setting: UnitSetting, sign: string, row: number, times: bigint | u
   };
 }
 
-function workDifference(problem: MeasureProblem, house: HouseRules, habits: UnitHabits): WorkingBy<MeasureWhy> {
+function workDifference(
+  problem: MeasureProblem,
+  house: HouseRules,
+  habits: UnitHabits,
+): WorkingBy<MeasureWhy> {
   const units = unitsUsed(problem);
   const smallest = units.at(-1) ?? "m";
   const [first, second] = problem.operands.filter(isMeasure);
@@ -336,10 +348,16 @@ function drawDifference(
     const digits = String(top[index] ?? 0n).length;
     const right = setting.rights[index] ?? 0;
     const col = middleOf(setting, index, digits);
-    const seatOf = (time: number) => ({ row: -1 - Math.floor(time / 2), seat: time % 2 === 0 ? "low" : "high" }) as const;
+    const seatOf = (time: number) =>
+      ({ row: -1 - Math.floor(time / 2), seat: time % 2 === 0 ? "low" : "high" }) as const;
     const strikes: readonly Mark[] =
       times === 0
-        ? Array.from({ length: digits }, (_, at) => ({ kind: "strike", col: right - 1 - at, row: 0, target: "square" }))
+        ? Array.from({ length: digits }, (_, at) => ({
+            kind: "strike",
+            col: right - 1 - at,
+            row: 0,
+            target: "square",
+          }))
         : [{ kind: "strike", col, row: seatOf(times - 1).row, target: seatOf(times - 1).seat }];
     return [...strikes, { kind: "small", col, ...seatOf(times), text: String(after) }];
   });
@@ -351,7 +369,8 @@ function workShares(problem: MeasureProblem, house: HouseRules): WorkingBy<Measu
   const units = unitsUsed(problem);
   const [measure] = problem.operands.filter(isMeasure);
   const by = problem.operands[1];
-  if (measure === undefined || by?.kind !== "decimal") throw new Error("workShares: a measure and a number are needed");
+  if (measure === undefined || by?.kind !== "decimal")
+    throw new Error("workShares: a measure and a number are needed");
   const divisor = asFraction(by).numerator;
   const counts = countsBy(measure, units);
   const pad = newPad<MeasureWhy>();
@@ -377,15 +396,15 @@ function workShares(problem: MeasureProblem, house: HouseRules): WorkingBy<Measu
         total: makes + had,
       };
       const sum = had > 0n ? ` + ${withUnit(had, unit)}` : "";
-      pad.line("work", why, [
-        text(`${withUnit(carried, larger)}${sum} = ${withUnit(makes + had, unit)}`),
-      ]);
+      pad.line("work", why, [text(`${withUnit(carried, larger)}${sum} = ${withUnit(makes + had, unit)}`)]);
     }
     const count = had + (larger === undefined ? 0n : carried * rate(larger, unit));
     const each = count / divisor;
     const rest = count % divisor;
     pad.line("work", { kind: "unitShare", unit, count, divisor, each, rest }, [
-      text(`${withUnit(count, unit)} ${sign} ${divisor} = ${withUnit(each, unit)}${rest > 0n ? ` r ${withUnit(rest, unit)}` : ""}`),
+      text(
+        `${withUnit(count, unit)} ${sign} ${divisor} = ${withUnit(each, unit)}${rest > 0n ? ` r ${withUnit(rest, unit)}` : ""}`,
+      ),
     ]);
     shares.push(each);
     carried = rest;
@@ -393,7 +412,13 @@ function workShares(problem: MeasureProblem, house: HouseRules): WorkingBy<Measu
   const each = measureOf(units, shares);
   const last = units.at(-1) ?? "m";
   const left = measureOf([last], [carried]);
-  return ended(problem, "unit-columns", house, pad, carried === 0n ? each : { kind: "measureLeft", each, left });
+  return ended(
+    problem,
+    "unit-columns",
+    house,
+    pad,
+    carried === 0n ? each : { kind: "measureLeft", each, left },
+  );
 }
 
 function ended(
@@ -403,7 +428,8 @@ function ended(
   pad: Pad<MeasureWhy>,
   answer: Answer,
 ): WorkingBy<MeasureWhy> {
-  pad.take([nameStep(answer, undefined)]);
+  pad.line("answer", { kind: "nameAnswer", answer }, [
+    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+  ]);
   return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
 }
-

@@ -1,9 +1,9 @@
-import type { Column, Layout, Mark } from "../../board";
+import type { Mark } from "../../board";
 import { asFraction, type Decimal, type Fraction, fraction, wholeNumeral } from "../../number";
 import type { MeasureProblem } from "../../problem";
-import { type Measure, type MeasurePart, rateBetween, type UnitId, UNITS, unitOf } from "../../quantity";
+import { type Measure, type MeasurePart, rateBetween, UNITS, type UnitId, unitOf } from "../../quantity";
 import type { AnswerReason } from "../answer";
-import { lettering } from "../pad";
+import { lettering, squaresOf } from "../pad";
 import type { MeasureReason } from "./measureReason";
 
 export type MeasureWhy = MeasureReason | AnswerReason;
@@ -11,7 +11,9 @@ export type MeasureWhy = MeasureReason | AnswerReason;
 /** The units that a problem's measures are in, and those its answer is wanted in; the largest first. */
 export function unitsUsed({ operands, wanted }: MeasureProblem): readonly UnitId[] {
   const used = new Set([
-    ...operands.flatMap((operand) => (operand.kind === "measure" ? operand.parts.map(({ unit }) => unit) : [])),
+    ...operands.flatMap((operand) =>
+      operand.kind === "measure" ? operand.parts.map(({ unit }) => unit) : [],
+    ),
     ...(wanted.kind === "inUnits" ? wanted.units : []),
   ]);
   return UNITS.map(({ id }) => id).filter((id) => used.has(id));
@@ -36,14 +38,19 @@ export const countsWhole = (measure: Measure): boolean =>
   measure.parts.every(({ count }) => /^0*$/.test(count.fraction));
 
 /** The measure of some counts: units of which there are none are left out, but for the last where there is nothing else. */
-export function measureOf(units: readonly UnitId[], counts: readonly (bigint | Decimal)[], negative = false): Measure {
+export function measureOf(
+  units: readonly UnitId[],
+  counts: readonly (bigint | Decimal)[],
+  negative = false,
+): Measure {
   const parts = units.flatMap((unit, index): readonly MeasurePart[] => {
     const count = counts[index] ?? 0n;
     const numeral = typeof count === "bigint" ? wholeNumeral(count) : count;
     return asFraction(numeral).numerator === 0n ? [] : [{ unit, count: numeral }];
   });
   const last = units.at(-1);
-  if (parts.length > 0 || last === undefined) return { kind: "measure", negative: negative && parts.length > 0, parts };
+  if (parts.length > 0 || last === undefined)
+    return { kind: "measure", negative: negative && parts.length > 0, parts };
   return { kind: "measure", negative: false, parts: [{ unit: last, count: wholeNumeral(0n) }] };
 }
 
@@ -67,7 +74,6 @@ export function worthIn(measure: Measure, unit: UnitId): Fraction {
 /** Columns by unit: each wide enough for its name and its longest count, with a free square between. */
 export interface UnitSetting {
   readonly units: readonly UnitId[];
-  readonly layout: Layout;
   /** The grid line at the right edge of each unit's column. */
   readonly rights: readonly number[];
   /** The first square and the line after the last one. */
@@ -76,17 +82,15 @@ export interface UnitSetting {
 }
 
 export function unitSetting(units: readonly UnitId[], rows: readonly (readonly bigint[])[]): UnitSetting {
-  const columns: Column[] = [];
   const rights: number[] = [];
   let col = 0;
   for (const [index, unit] of units.entries()) {
     const longest = Math.max(...rows.map((row) => String(row[index] ?? 0n).length));
-    const width = Math.max(longest, symbolOf(unit).length);
-    columns.push({ unit, col, width });
+    const width = Math.max(longest, squaresOf(symbolOf(unit)));
     rights.push(col + width);
     col += width + 1;
   }
-  return { units, layout: { columns: [], plumbs: [] }, rights, from: -1, to: col - 1 };
+  return { units, rights, from: -1, to: col - 1 };
 }
 
 /** The symbol of a unit without its spaces, one letter to a square. */
@@ -96,11 +100,16 @@ const symbolOf = (unit: UnitId): string => unitOf(unit).symbol.replaceAll(" ", "
 export const headMarks = ({ units, rights }: UnitSetting, row: number): readonly Mark[] =>
   units.flatMap((unit, index) => {
     const symbol = symbolOf(unit);
-    return lettering(symbol, (rights[index] ?? 0) - symbol.length, row);
+    return lettering(symbol, (rights[index] ?? 0) - squaresOf(symbol), row);
   });
 
 /** A count in a unit's column, its last digit at the right edge. */
-export function countMarks({ rights }: UnitSetting, index: number, count: bigint, row: number): readonly Mark[] {
+export function countMarks(
+  { rights }: UnitSetting,
+  index: number,
+  count: bigint,
+  row: number,
+): readonly Mark[] {
   const digits = String(count);
   return lettering(digits, (rights[index] ?? 0) - digits.length, row);
 }

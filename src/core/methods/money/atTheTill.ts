@@ -66,7 +66,8 @@ function workEnough<Inner>(
     operands: prices,
     wanted: { kind: "toPlace", place: -2 },
   };
-  const total = prices.length > 1 ? columns(asked, currency, house, pad, part) : fromMinor(minorCount(only), currency);
+  const total =
+    prices.length > 1 ? columns(asked, currency, house, pad, part) : fromMinor(minorCount(only), currency);
   if (total.kind !== "amount") throw new Error(`workEnough: ${total.kind} is no amount`);
   const difference = minorCount(have) - minorCount(total);
   const enough = difference >= 0n;
@@ -74,7 +75,9 @@ function workEnough<Inner>(
   const [larger, smaller] = enough ? [have, total] : [total, have];
   const rest: MoneyProblem = { ...problem, op: "subtract", operands: [larger, smaller], without: [] };
   pad.line("work", { kind: "compareCost", have, cost: total, enough, problem: rest }, [
-    text(`${amountText(fromMinor(minorCount(have), currency), house)} ${difference === 0n ? "=" : enough ? ">" : "<"} ${amountText(total, house)}`),
+    text(
+      `${amountText(fromMinor(minorCount(have), currency), house)} ${difference === 0n ? "=" : enough ? ">" : "<"} ${amountText(total, house)}`,
+    ),
   ]);
   return ended(problem, "enough-by-adding", house, pad, { kind: "sufficiency", enough, difference: size });
 }
@@ -105,7 +108,11 @@ function workHanding(problem: MoneyProblem, house: HouseRules): WorkingBy<MoneyW
   const back = fromMinor(total - minorCount(price), currency);
   const exact = isZero(back.numeral);
   pad.line("work", { kind: "handNotes", price: full, pieces, total: handed, exact }, [
-    text(pieces.length > 1 ? `${piecesText(pieces, currency)} = ${amountText(handed, house)}` : amountText(handed, house)),
+    text(
+      pieces.length > 1
+        ? `${piecesText(pieces, currency)} = ${amountText(handed, house)}`
+        : amountText(handed, house),
+    ),
   ]);
   if (!exact) {
     pad.line("work", { kind: "backFromNotes", price: full, total: handed, back }, [
@@ -132,7 +139,12 @@ function workSharing<Inner>(
     ]);
     return wholeNumeral(count);
   });
-  const asked: DecimalProblem = { kind: "decimals", op: "divide", operands, wanted: { kind: "withRemainder" } };
+  const asked: DecimalProblem = {
+    kind: "decimals",
+    op: "divide",
+    operands,
+    wanted: { kind: "withRemainder" },
+  };
   pad.mark("work", { kind: "minorProblem", problem: asked, currency, shares }, []);
   const working = part(asked, house);
   pad.aside(working);
@@ -146,11 +158,23 @@ function workSharing<Inner>(
   const rest = fromMinor(left, currency);
   if (!shares) {
     const times = wholeNumeral(quotient);
-    return ended(problem, "sharing-a-bill", house, pad, left === 0n ? times : { kind: "timesLeft", times, left: rest });
+    return ended(
+      problem,
+      "sharing-a-bill",
+      house,
+      pad,
+      left === 0n ? times : { kind: "timesLeft", times, left: rest },
+    );
   }
   const each = fromMinor(quotient, currency);
   pad.line("answer", { kind: "backToMajor", count: quotient, amount: each }, [
     text(`${quotient}${minorSign} = ${amountText(each, house)}`),
   ]);
-  return ended(problem, "sharing-a-bill", house, pad, left === 0n ? each : { kind: "share", each, left: rest });
+  return ended(
+    problem,
+    "sharing-a-bill",
+    house,
+    pad,
+    left === 0n ? each : { kind: "share", each, left: rest },
+  );
 }

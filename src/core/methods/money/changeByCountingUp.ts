@@ -36,7 +36,9 @@ function refuses(problem: MoneyProblem): Refusal | undefined {
   if (problem.op !== "subtract") return { kind: "otherOperation", worksOn: ["subtract"] };
   const [paid = 0n, price = 0n] = amountsOf(problem).map(minorCount);
   if (paid <= price || paid > MOST) return { kind: "fromLarger" };
-  return fewestPieces(Number(paid - price), tillOf(problem)) === undefined ? { kind: "shortTill" } : undefined;
+  return fewestPieces(Number(paid - price), tillOf(problem)) === undefined
+    ? { kind: "shortTill" }
+    : undefined;
 }
 
 interface Hop {
@@ -66,7 +68,11 @@ function hopsBetween(price: number, paid: number, pieces: readonly number[]): re
 }
 
 /** Change with any habit of choosing pieces; only the sound one is sure to give as few as can be. */
-export function workChange(problem: MoneyProblem, house: HouseRules, habits: ChangeHabits): WorkingBy<MoneyWhy> {
+export function workChange(
+  problem: MoneyProblem,
+  house: HouseRules,
+  habits: ChangeHabits,
+): WorkingBy<MoneyWhy> {
   const [paid = 0, price = 0] = amountsOf(problem).map((amount) => Number(minorCount(amount)));
   const { currency } = problem;
   const pieces = habits.pieces(paid - price, tillOf(problem));
@@ -89,7 +95,11 @@ export function workChange(problem: MoneyProblem, house: HouseRules, habits: Cha
     currency,
   };
   pad.line("answer", why, [
-    text(hops.length > 1 ? `${hops.map(({ from, to }) => show(to - from)).join(" + ")} = ${show(total)}` : show(total)),
+    text(
+      hops.length > 1
+        ? `${hops.map(({ from, to }) => show(to - from)).join(" + ")} = ${show(total)}`
+        : show(total),
+    ),
   ]);
   const answer: Amount = { kind: "amount", currency, numeral: fromCount(BigInt(total), 2), of: "major" };
   return ended(problem, "change-by-counting-up", house, pad, answer);

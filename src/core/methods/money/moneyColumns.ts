@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import { type Decimal, isWhole } from "../../number";
-import { type Answer, type DecimalProblem, type MoneyProblem, MOST_OPERANDS } from "../../problem";
+import { type Answer, type DecimalProblem, MOST_OPERANDS, type MoneyProblem } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, MINOR_PLACES } from "../../quantity";
 import type { Method, Refusal, WorkingBy, WorkPart } from "../method";
 import { text } from "../pad";
@@ -21,7 +21,9 @@ export const moneyInColumns: Method<MoneyWhy, MoneyProblem> = {
   refuses: ({ op, operands }) => {
     if (op === "enough" || op === "pay")
       return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] };
-    return op === "divide" && operands.every(({ kind }) => kind === "amount") ? { kind: "measureByMeasure" } : undefined;
+    return op === "divide" && operands.every(({ kind }) => kind === "amount")
+      ? { kind: "measureByMeasure" }
+      : undefined;
   },
   work: (problem, house, part) => workMoney(problem, house, SOUND_MONEY, part),
 };
@@ -56,7 +58,13 @@ export function workMoney<Inner>(
   );
   const { op } = problem;
   if (op === "enough" || op === "pay") throw new Error("workMoney: there is nothing to reckon");
-  const answer = columns({ kind: "decimals", op, operands, wanted: TO_MINOR }, problem.currency, house, pad, part);
+  const answer = columns(
+    { kind: "decimals", op, operands, wanted: TO_MINOR },
+    problem.currency,
+    house,
+    pad,
+    part,
+  );
   return ended(problem, "money-in-columns", house, pad, answer);
 }
 
@@ -74,7 +82,9 @@ export function workRepeated<Inner>(
   const numeral = withPlaces(pad, amount, house, habits);
   const operands = Array.from({ length: times }, () => numeral);
   const shown = amountText(amountOf(amount.currency, numeral), house);
-  pad.line("work", { kind: "againAndAgain", amount, times }, [text(`= ${operands.map(() => shown).join(" + ")}`)]);
+  pad.line("work", { kind: "againAndAgain", amount, times }, [
+    text(`= ${operands.map(() => shown).join(" + ")}`),
+  ]);
   const asked: DecimalProblem = { kind: "decimals", op: "add", operands, wanted: TO_MINOR };
   return ended(problem, "repeated-addition", house, pad, columns(asked, amount.currency, house, pad, part));
 }

@@ -8,7 +8,12 @@ export type MoneyReason =
   | { readonly kind: "hiddenPlaces"; readonly amount: Amount; readonly numeral: Decimal }
   | { readonly kind: "amountsAsDecimals"; readonly problem: Problem; readonly currency: CurrencyId }
   | { readonly kind: "againAndAgain"; readonly amount: Amount; readonly times: number }
-  | { readonly kind: "startChange"; readonly price: number; readonly paid: number; readonly currency: CurrencyId }
+  | {
+      readonly kind: "startChange";
+      readonly price: number;
+      readonly paid: number;
+      readonly currency: CurrencyId;
+    }
   | {
       readonly kind: "changeHop";
       readonly from: number;
@@ -42,5 +47,10 @@ export type MoneyReason =
     }
   | { readonly kind: "backFromNotes"; readonly price: Amount; readonly total: Amount; readonly back: Amount }
   | { readonly kind: "intoMinor"; readonly amount: Amount; readonly count: bigint }
-  | { readonly kind: "minorProblem"; readonly problem: Problem; readonly currency: CurrencyId; readonly shares: boolean }
+  | {
+      readonly kind: "minorProblem";
+      readonly problem: Problem;
+      readonly currency: CurrencyId;
+      readonly shares: boolean;
+    }
   | { readonly kind: "backToMajor"; readonly count: bigint; readonly amount: Amount };

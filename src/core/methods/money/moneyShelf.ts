@@ -21,9 +21,13 @@ function prefers({ op }: MoneyProblem, house: HouseRules): readonly MethodId[] {
     case "add":
       return ["money-in-columns"];
     case "subtract":
-      return house.changeBy === "countedUp" ? ["change-by-counting-up", "money-in-columns"] : ["money-in-columns"];
+      return house.changeBy === "countedUp"
+        ? ["change-by-counting-up", "money-in-columns"]
+        : ["money-in-columns"];
     case "multiply":
-      return house.severalOfSame === "added" ? ["repeated-addition", "money-in-columns"] : ["money-in-columns"];
+      return house.severalOfSame === "added"
+        ? ["repeated-addition", "money-in-columns"]
+        : ["money-in-columns"];
     case "divide":
       return ["sharing-a-bill", "money-in-columns"];
     case "enough":

@@ -1,8 +1,8 @@
 import type { HouseRules } from "../../house";
 import { asFraction, type Decimal, fromCount } from "../../number";
-import { type Answer, AS_IT_COMES, type MoneyProblem, writeProblem } from "../../problem";
+import { type Answer, AS_IT_COMES, type MoneyProblem, writeAnswer, writeProblem } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, inMajor, MINOR_PLACES, writeAmount } from "../../quantity";
-import { type AnswerReason, nameStep } from "../answer";
+import type { AnswerReason } from "../answer";
 import type { MethodId, WorkingBy } from "../method";
 import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
 import type { MoneyReason } from "./moneyReason";
@@ -62,6 +62,8 @@ export function ended<Inner>(
   pad: MoneyPad<Inner>,
   answer: Answer,
 ): WorkingBy<MoneyWhy | Inner> {
-  pad.take([nameStep(answer, undefined)]);
+  pad.line("answer", { kind: "nameAnswer", answer }, [
+    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+  ]);
   return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
 }

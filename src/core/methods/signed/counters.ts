@@ -31,7 +31,8 @@ function refuses({ op, operands }: SignedProblem): Refusal | undefined {
   if (op === "divide") return { kind: "otherOperation", worksOn: ["terms", "multiply"] };
   const counts = operands.map(wholeCount);
   const [first, second, ...more] = counts;
-  if (first === undefined || second === undefined || more.length > 0) return { kind: "wholeBetween", most: MOST };
+  if (first === undefined || second === undefined || more.length > 0)
+    return { kind: "wholeBetween", most: MOST };
   const small = (count: number): boolean => Math.abs(count) <= MOST;
   if (op === "terms") return small(first) && small(second) ? undefined : { kind: "wholeBetween", most: MOST };
   const times = first > 0 ? first : second;
@@ -50,7 +51,11 @@ const laid = (count: number, negative: boolean, from: number, row: number): read
 const rowOf = (negative: boolean): number => (negative ? TOP + 1 : TOP);
 
 /** Counters with any habit about zero pairs; only the sound one is sure to reach the right answer. */
-export function workCounters(problem: SignedProblem, house: HouseRules, habits: CounterHabits): WorkingBy<SignedWhy> {
+export function workCounters(
+  problem: SignedProblem,
+  house: HouseRules,
+  habits: CounterHabits,
+): WorkingBy<SignedWhy> {
   const [first = 0, second = 0] = problem.operands.map((operand) => wholeCount(operand) ?? 0);
   const pad = newPad<SignedWhy>();
   pad.line("setOut", { kind: "writeSigned", problem }, [
@@ -91,7 +96,10 @@ function broughtTogether(first: number, second: number): Laid {
   const steps = [lay(first, 0, true), lay(second, same ? Math.abs(first) : 0, false)];
   if (same || first === 0 || second === 0) return { steps, total: first + second };
   const pairs = Math.min(Math.abs(first), Math.abs(second));
-  return { steps: [...steps, pairStep(pairs, Math.max(first, second), -Math.min(first, second))], total: first + second };
+  return {
+    steps: [...steps, pairStep(pairs, Math.max(first, second), -Math.min(first, second))],
+    total: first + second,
+  };
 }
 
 const pairStep = (pairs: number, positives: number, negatives: number): Step<SignedWhy> => ({

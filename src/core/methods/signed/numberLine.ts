@@ -36,7 +36,11 @@ interface Jump {
 }
 
 /** Where a line begins and the jumps made on it; a product is made of as many jumps as its whole factor says. */
-function jumpsOf({ op, joins, operands }: SignedProblem): { readonly start: number; readonly jumps: readonly Jump[] } | undefined {
+function jumpsOf({
+  op,
+  joins,
+  operands,
+}: SignedProblem): { readonly start: number; readonly jumps: readonly Jump[] } | undefined {
   const counts = operands.map(wholeCount);
   if (op === "divide" || counts.some((count) => count === undefined)) return undefined;
   const [first = 0, second = 0, ...more] = counts.map((count) => count ?? 0);
@@ -54,7 +58,9 @@ function refuses(problem: SignedProblem): Refusal | undefined {
   const found = jumpsOf(problem);
   if (found === undefined) return { kind: "wholeBetween", most: FURTHEST };
   const stops = stopsOf(found, SOUND_LINE);
-  return stops.every((stop) => Math.abs(stop) <= FURTHEST) ? undefined : { kind: "wholeBetween", most: FURTHEST };
+  return stops.every((stop) => Math.abs(stop) <= FURTHEST)
+    ? undefined
+    : { kind: "wholeBetween", most: FURTHEST };
 }
 
 function stopsOf(
@@ -130,12 +136,14 @@ const lineOf = (problem: SignedProblem, house: HouseRules): string =>
 /** The line with a stroke at every whole number; the number where it ends is written last, in a ring. */
 const axisMarks = (low: number, high: number, row: number, last: number): readonly Mark[] => [
   { kind: "rule", row, from: low, to: high, strokes: 1 },
-  ...Array.from({ length: high - low - 1 }, (_, index) => low + 1 + index).flatMap((count): readonly Mark[] => [
-    { kind: "upright", line: count, row: row - 0.15, to: row + 0.2, look: "straight" },
-    ...(count === last
-      ? []
-      : [{ kind: "label", line: count, row: row + 0.3, text: countText(count), ringed: false } as const]),
-  ]),
+  ...Array.from({ length: high - low - 1 }, (_, index) => low + 1 + index).flatMap(
+    (count): readonly Mark[] => [
+      { kind: "upright", line: count, row: row - 0.15, to: row + 0.2, look: "straight" },
+      ...(count === last
+        ? []
+        : [{ kind: "label", line: count, row: row + 0.3, text: countText(count), ringed: false } as const]),
+    ],
+  ),
 ];
 
 function jumpMarks(from: number, to: number, axis: number, rise: number): readonly Mark[] {

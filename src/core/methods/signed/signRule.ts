@@ -60,7 +60,9 @@ export const gathering: Method<SignedWhy, SignedProblem> = {
   refuses: ({ op, joins, operands }) => {
     if (op !== "terms") return { kind: "otherOperation", worksOn: ["terms"] };
     const below = termsOf({ joins, operands }, SOUND_SIGNS).filter(({ negative }) => negative).length;
-    return operands.length < 3 || below === 0 || below === operands.length ? { kind: "severalTerms" } : undefined;
+    return operands.length < 3 || below === 0 || below === operands.length
+      ? { kind: "severalTerms" }
+      : undefined;
   },
   work: (problem, house, part) => workGathering(problem, house, SOUND_SIGNS, part),
 };
@@ -140,7 +142,8 @@ function asAddition<Inner>(
   pad: SignedPad<Inner>,
 ): readonly Numeral[] {
   const terms = termsOf(problem, habits);
-  const turned = problem.joins.filter((join, index) => join === "subtract" || problem.operands[index + 1]?.negative).length;
+  // A plus or a minus before a number without a sign of its own stays as it is written.
+  const turned = problem.operands.slice(1).filter(({ negative }) => negative).length;
   if (turned > 0) {
     pad.line("work", { kind: "addOpposites", terms, turned }, [text("="), ...sumItems(terms, house)]);
   }
@@ -197,7 +200,12 @@ function sizesProblem(op: SignedOperation, sizes: readonly Numeral[]): DecimalPr
   const decimals = sizes.filter((size): size is Decimal => size.kind === "decimal");
   const ends = op !== "divide" || endsAsDecimal(sizes);
   return decimals.length === sizes.length && ends
-    ? { kind: "decimals", op, operands: decimals, wanted: op === "divide" ? { kind: "exactly" } : AS_IT_COMES }
+    ? {
+        kind: "decimals",
+        op,
+        operands: decimals,
+        wanted: op === "divide" ? { kind: "exactly" } : AS_IT_COMES,
+      }
     : { kind: "fractions", op, operands: sizes, wanted: AS_IT_COMES };
 }
 
@@ -231,7 +239,10 @@ function workProduct<Inner>(
   const asked = sizesProblem(op, sizes);
   const size = byHeart(op, sizes) ?? sizeOf(op, sizes, house, pad, part);
   const result = { ...size, negative: negative && !isZero(size) };
-  pad.line("work", { kind: "productSize", problem: asked, size, result }, [text("="), ...numeralItems(result, house)]);
+  pad.line("work", { kind: "productSize", problem: asked, size, result }, [
+    text("="),
+    ...numeralItems(result, house),
+  ]);
   return ended(problem, "sign-rule", house, pad, result);
 }
 

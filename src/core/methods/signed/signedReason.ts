@@ -24,7 +24,12 @@ export type SignedReason =
   /** The sizes worked by themselves on another sheet. */
   | { readonly kind: "sizesApart"; readonly problem: Problem }
   | { readonly kind: "gatherSides"; readonly above: readonly Numeral[]; readonly below: readonly Numeral[] }
-  | { readonly kind: "productSign"; readonly negatives: number; readonly negative: boolean; readonly quotient: boolean }
+  | {
+      readonly kind: "productSign";
+      readonly negatives: number;
+      readonly negative: boolean;
+      readonly quotient: boolean;
+    }
   | {
       readonly kind: "productSize";
       readonly problem: Problem;
@@ -41,7 +46,18 @@ export type SignedReason =
       readonly taken: boolean;
     }
   | { readonly kind: "layCounters"; readonly value: number; readonly first: boolean }
-  | { readonly kind: "bringZeroPairs"; readonly pairs: number; readonly there: number; readonly needed: number; readonly negative: boolean }
+  | {
+      readonly kind: "bringZeroPairs";
+      readonly pairs: number;
+      readonly there: number;
+      readonly needed: number;
+      readonly negative: boolean;
+    }
   | { readonly kind: "takeCounters"; readonly count: number; readonly negative: boolean }
-  | { readonly kind: "cancelPairs"; readonly pairs: number; readonly positives: number; readonly negatives: number }
+  | {
+      readonly kind: "cancelPairs";
+      readonly pairs: number;
+      readonly positives: number;
+      readonly negatives: number;
+    }
   | { readonly kind: "layGroups"; readonly groups: number; readonly each: number; readonly total: number };

@@ -23,7 +23,8 @@ function prefers({ op, operands }: SignedProblem, house: HouseRules): readonly M
 /** A signed problem; two whole numbers with a plus or a minus between them can be seen as one too. */
 function seen(problem: Problem): SignedProblem | undefined {
   if (problem.kind === "signed") return problem;
-  if (problem.kind !== "decimals" || problem.operands.length !== 2 || problem.wanted.kind !== "asItComes") return undefined;
+  if (problem.kind !== "decimals" || problem.operands.length !== 2 || problem.wanted.kind !== "asItComes")
+    return undefined;
   const { op, operands } = problem;
   if ((op !== "add" && op !== "subtract") || !operands.every(isWhole)) return undefined;
   return { kind: "signed", op: "terms", joins: [op], operands, wanted: problem.wanted };

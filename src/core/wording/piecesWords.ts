@@ -1,0 +1,13 @@
+import { type CurrencyId, fromMinorPiece } from "../quantity";
+import { listed } from "./line";
+
+/** Coins and notes in words: two 25c and a $5. */
+export function piecesInWords(pieces: readonly number[], currency: CurrencyId): string {
+  const kinds = [...new Set(pieces)];
+  return listed(
+    kinds.map((kind) => {
+      const count = pieces.filter((piece) => piece === kind).length;
+      return `${count === 1 ? "one" : count} ${fromMinorPiece(kind, currency)}`;
+    }),
+  );
+}
