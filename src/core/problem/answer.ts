@@ -140,3 +140,18 @@ const unending = ({ negative, whole, fixed }: RecurringDecimal): Decimal => ({
   fraction: fixed,
   point: true,
 });
+
+/** The number on the other side of zero, in whatever form it came. */
+export function belowZero(answer: Answer): Answer {
+  switch (answer.kind) {
+    case "decimal":
+    case "fraction":
+    case "mixed":
+    case "recurring":
+      return { ...answer, negative: true };
+    case "rounded":
+      return { ...answer, numeral: { ...answer.numeral, negative: true } };
+    default:
+      throw new Error(`belowZero: ${answer.kind} is no number`);
+  }
+}

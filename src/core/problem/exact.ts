@@ -3,7 +3,8 @@ import type { Decimal, Numeral } from "../number";
 import { inMajor, type Quantity, unitOf } from "../quantity";
 import type { Answer } from "./answer";
 import type { Expression } from "./expression";
-import type { Problem, SignedOperation } from "./problem";
+import type { SignedOperation } from "./operation";
+import type { Problem } from "./problem";
 
 /**
  * What a quantity is worth, exactly, by a library that knows nothing of columns: a number as itself, money

@@ -1,5 +1,5 @@
 import type { Quantity } from "../quantity";
-import type { SignedOperation } from "./problem";
+import type { SignedOperation } from "./operation";
 
 /** Several operations in one line, as a tree: brackets are where it branches against the order of operations. `at` is where a part stood in the line. */
 export type Expression = Leaf | Branch;

@@ -1,6 +1,7 @@
-export { type Answer, joinerOf, type Relation, writeAnswer } from "./answer";
+export { type Answer, belowZero, joinerOf, type Relation, writeAnswer } from "./answer";
 export { divisorOf, exactAnswer, exactWorth, fractionOf, isRight, worthOf } from "./exact";
 export { type Branch, type Expression, needsBrackets, quantitiesOf } from "./expression";
+export { type Join, OPERATIONS, type Operation, type SignedOperation } from "./operation";
 export {
   type AnswerForm,
   AS_IT_COMES,
@@ -8,18 +9,14 @@ export {
   type DecimalForm,
   type DecimalProblem,
   type FractionProblem,
-  type Join,
   type MeasureProblem,
   MOST_BRACKETS,
   MOST_OPERANDS,
   type MoneyProblem,
-  OPERATIONS,
-  type Operation,
   PROBLEM_KINDS,
   type Problem,
   type ProblemKind,
   type ReadingNotation,
-  type SignedOperation,
   type SignedProblem,
 } from "./problem";
 export { problemOf } from "./problemOf";

@@ -1,35 +1,7 @@
 import type { Decimal, Notation, Numeral, Place } from "../number";
 import type { Amount, CurrencyId, Measure, Quantity, UnitId } from "../quantity";
 import type { Expression } from "./expression";
-
-/**
- * What is to be done, in any kind of problem. Adding takes two addends or more, multiplying two or three
- * factors; subtracting the minuend, then the subtrahend; dividing the dividend, then the divisor.
- */
-export const OPERATIONS = [
-  "add",
-  "subtract",
-  "multiply",
-  "divide",
-  "round",
-  "compare",
-  /** Numbers put in order, smallest first. */
-  "order",
-  /** One quantity written in another form. */
-  "rewrite",
-  /** Up to six terms with + and − between them. */
-  "terms",
-  /** Whether an amount is enough for some prices. */
-  "enough",
-  /** Which notes and coins to hand over for a price. */
-  "pay",
-  /** Several operations, one after the other. */
-  "chain",
-] as const;
-export type Operation = (typeof OPERATIONS)[number];
-
-/** The operations that are written with a sign between their numbers. */
-export type SignedOperation = "add" | "subtract" | "multiply" | "divide";
+import type { Join, SignedOperation } from "./operation";
 
 /** The form in which the answer is wanted; `asItComes` leaves it to the house. */
 export type AnswerForm =
@@ -81,8 +53,6 @@ export interface SignedProblem {
   readonly operands: readonly Numeral[];
   readonly wanted: AnswerForm;
 }
-
-export type Join = "add" | "subtract";
 
 /** Amounts of one currency, with plain numbers to multiply or share by. */
 export interface MoneyProblem {

@@ -1,17 +1,10 @@
 import { type Decimal, isWhole, type Numeral } from "../number";
-import { type Amount, currencyOf, type Measure, type Quantity, unitOf } from "../quantity";
+import { type Amount, currencyOf, type Measure, MINOR_PLACES, type Quantity, unitOf } from "../quantity";
 import { done, failed, type Result } from "../result";
 import { exactWorth } from "./exact";
 import { type Branch, type Expression, quantitiesOf } from "./expression";
-import {
-  type AnswerForm,
-  AS_IT_COMES,
-  type DecimalForm,
-  type Join,
-  MOST_OPERANDS,
-  type Problem,
-  type SignedOperation,
-} from "./problem";
+import type { Join, SignedOperation } from "./operation";
+import { type AnswerForm, AS_IT_COMES, type DecimalForm, MOST_OPERANDS, type Problem } from "./problem";
 import type { ReadError } from "./readError";
 import { wrongAfter } from "./readQuantity";
 
@@ -25,6 +18,8 @@ export function problemOf(expression: Expression, wanted: AnswerForm): Result<Pr
   if (!things.ok) return things;
   const zero = zeroDivisor(expression);
   if (zero !== undefined) return failed({ code: "divisionByZero", at: zero });
+  const stuck = stuckOnTheWay(expression);
+  if (stuck !== undefined) return failed(stuck);
   const operands = quantitiesOf(expression);
   const terms = termsOf(expression);
   if (terms !== undefined) return ofTerms(terms.parts, terms.joins, wanted);
@@ -261,4 +256,26 @@ function zeroDivisor(expression: Expression): number | undefined {
   const inside = zeroDivisor(expression.left) ?? zeroDivisor(expression.right);
   if (inside !== undefined || expression.op !== "divide") return inside;
   return exactWorth(expression.right).n === 0n ? atOf(expression.right) : undefined;
+}
+
+/**
+ * Why a chain of money or measures can't go on after one of its operations: it falls below zero there, or
+ * leaves something over that the next one can't take in. Its last operation may do both.
+ */
+function stuckOnTheWay(whole: Branch): ReadError | undefined {
+  for (const part of [whole.left, whole.right]) {
+    if (part.kind === "quantity") continue;
+    const inside = stuckOnTheWay(part);
+    if (inside !== undefined) return inside;
+    const [thing, right] = [thingsOf(part), thingsOf(part.right)];
+    if (!thing.ok || !right.ok) continue;
+    const counts = thing.value.kind === "number";
+    if (counts && right.value.kind === "number") continue;
+    const worth = exactWorth(part);
+    if (worth.s < 0n) return { code: "belowZeroOnTheWay", at: part.at };
+    const smallest = thing.value.kind === "money" ? worth.mul(10n ** BigInt(MINOR_PLACES)) : worth;
+    const even = smallest.d === 1n || (thing.value.kind === "measure" && part.op !== "divide");
+    if (!even) return { code: "unevenOnTheWay", at: part.at };
+  }
+  return undefined;
 }

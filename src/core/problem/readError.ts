@@ -18,6 +18,7 @@ export type ReadError =
   | { readonly code: "zeroDenominator"; readonly at: number }
   | { readonly code: "wholeFraction"; readonly at: number; readonly readings: readonly string[] }
   | { readonly code: "twoSlashes"; readonly at: number; readonly readings: readonly string[] }
+  | { readonly code: "fractionOfUnit"; readonly at: number }
   | { readonly code: "notWholeTimes"; readonly at: number }
   | { readonly code: "missingNumber"; readonly at: number }
   | { readonly code: "missingSign"; readonly at: number; readonly readings: readonly string[] }
@@ -54,6 +55,8 @@ export type ReadError =
   | { readonly code: "mixedCurrencies"; readonly at: number; readonly one: string; readonly other: string }
   | { readonly code: "smallerThanMinor"; readonly at: number; readonly minors: string }
   | { readonly code: "negativeAmount"; readonly at: number }
+  | { readonly code: "belowZeroOnTheWay"; readonly at: number }
+  | { readonly code: "unevenOnTheWay"; readonly at: number }
   | { readonly code: "unknownPiece"; readonly at: number; readonly pieces: readonly string[] }
   | { readonly code: "largeFraction"; readonly at: number; readonly most: number };
 

@@ -1,8 +1,9 @@
 import { opposite } from "../number";
-import { currencyTyped } from "../quantity";
+import { type CurrencyId, currencyTyped } from "../quantity";
 import { done, failed, type Result } from "../result";
 import type { Expression } from "./expression";
-import { MOST_BRACKETS, type ReadingNotation, type SignedOperation } from "./problem";
+import type { SignedOperation } from "./operation";
+import { MOST_BRACKETS, type ReadingNotation } from "./problem";
 import type { ReadError } from "./readError";
 import { type Line, readQuantity } from "./readQuantity";
 import { joinSpacedGroups, type Token, tokensOf } from "./tokens";
@@ -15,14 +16,24 @@ export function readExpression(text: string, notation: ReadingNotation): Result<
   const found = tokensOf(text);
   if (!found.ok) return found;
   const tokens = joinSpacedGroups(found.value, notation);
-  const signs = tokens.flatMap((token) => (token.kind === "money" ? [currencyTyped(token.text)] : []));
-  const line: Line = { text, notation, currency: signs.find((sign) => sign !== undefined) };
+  const line: Line = { text, notation, currency: currencyIn(tokens) };
   const read = sumAt({ tokens, line }, 0, 0);
   if (!read.ok) return read;
   const rest = tokens[read.value.next];
   if (rest === undefined) return done(read.value.expression);
   if (rest.kind === "close") return failed({ code: "closeBracket", at: rest.at });
   return failed(missingSign(tokens[read.value.next - 1], rest, text));
+}
+
+const currencyIn = (tokens: readonly Token[]): CurrencyId | undefined =>
+  tokens
+    .flatMap((token) => (token.kind === "money" ? [currencyTyped(token.text)] : []))
+    .find((currency) => currency !== undefined);
+
+/** The first currency that a line names by its sign. */
+export function currencyNamed(text: string): CurrencyId | undefined {
+  const found = tokensOf(text);
+  return found.ok ? currencyIn(found.value) : undefined;
 }
 
 interface Typed {

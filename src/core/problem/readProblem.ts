@@ -5,7 +5,7 @@ import type { Expression } from "./expression";
 import { type AnswerForm, AS_IT_COMES, MOST_OPERANDS, type Problem, type ReadingNotation } from "./problem";
 import { problemOf } from "./problemOf";
 import type { ReadError } from "./readError";
-import { readExpression } from "./readExpression";
+import { currencyNamed, readExpression } from "./readExpression";
 import { type FormedLine, partForm, refusesForm } from "./readForm";
 
 /** The longest line that is looked at at all, in characters. */
@@ -32,7 +32,8 @@ export function readProblem(text: string, notation: ReadingNotation): Read {
   if (text.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
   const formed = partForm(text.replace(/\s*=\s*$/, ""));
   if (!formed.ok) return formed;
-  const problem = taskOf(formed.value, notation);
+  // Small money that does not say whose it is belongs to the currency that the line names.
+  const problem = taskOf(formed.value, { ...notation, currency: currencyNamed(text) ?? notation.currency });
   if (!problem.ok)
     return failed(bounded(completed(problem.error, formed.value.rest), formed.value.body.length));
   const { wanted } = problem.value;
@@ -235,7 +236,7 @@ function listTask(
   from: number,
   notation: ReadingNotation,
 ): Read {
-  const joints = [...body.matchAll(/\s(?:and|with)\s|[;?]|,\s/giu)].filter(({ index }) => index >= from);
+  const joints = [...body.matchAll(/,?\s(?:and|with)\s|[;?]|,\s/giu)].filter(({ index }) => index >= from);
   const starts = [from, ...joints.map(({ index, 0: joint }) => index + joint.length)];
   const ends = [...joints.map(({ index }) => index), body.length];
   if (op === "compare" && starts.length !== 2) return failed({ code: "compareTwo", at: body.length });

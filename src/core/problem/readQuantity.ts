@@ -69,7 +69,7 @@ export function readQuantity(tokens: readonly Token[], line: Line): Result<Found
       return done({ quantity: vulgarOf(first.text, undefined), took: 1 });
     case "number": {
       const fraction = fractionAt(tokens, line);
-      if (fraction !== undefined) return fraction;
+      if (fraction !== undefined) return withoutUnit(fraction, tokens);
       const numeral = decimalAt(first, line);
       if (!numeral.ok) return numeral;
       return withUnit(tokens, numeral.value, line);
@@ -209,6 +209,15 @@ function withUnit(tokens: readonly Token[], numeral: Decimal, line: Line): Resul
   if (unitAt(tokens.slice(1), false) !== undefined) return measureAt(tokens, line);
   const minor = minorAmount(second, numeral, line);
   return minor === undefined ? failed({ code: "unknownUnit", at: second.at, word: second.text }) : minor;
+}
+
+/** A fraction or mixed number may not count a unit. */
+function withoutUnit(found: Result<Found, ReadError>, tokens: readonly Token[]): Result<Found, ReadError> {
+  if (!found.ok) return found;
+  const [next] = tokens.slice(found.value.took);
+  return next?.kind === "word" && unitAt([next], false) !== undefined
+    ? failed({ code: "fractionOfUnit", at: next.at })
+    : found;
 }
 
 function measureAt(tokens: readonly Token[], line: Line): Result<Found, ReadError> {

@@ -1,6 +1,6 @@
 import type { Notation } from "../number";
 import { done, failed, type Result } from "../result";
-import type { SignedOperation } from "./problem";
+import type { SignedOperation } from "./operation";
 import type { ReadError } from "./readError";
 
 /** A stretch of a typed line. A slash may divide or make a fraction; that is seen by what stands round it. */
@@ -58,10 +58,14 @@ export function joinSpacedGroups(tokens: readonly Token[], notation: Notation): 
   if (notation.grouping !== "space") return tokens;
   const joined: Token[] = [];
   let open = false;
-  for (const token of tokens) {
+  for (const [index, token] of tokens.entries()) {
     const last = joined.at(-1);
+    const next = tokens[index + 1];
+    // In 2 100/15 the 100 is a numerator beside a whole number.
+    const over = next?.kind === "slash" && touches(token, next);
     if (
       open &&
+      !over &&
       last?.kind === "number" &&
       token.kind === "number" &&
       /^\d{3}(?:[.,]\d*)?$/.test(token.text)

@@ -1,7 +1,8 @@
 import { type Notation, ONES, placeName } from "../number";
 import { type currencyOf, fromMinorPiece, type Quantity, unitOf, writeQuantity } from "../quantity";
 import { type Expression, needsBrackets } from "./expression";
-import type { AnswerForm, Problem, SignedOperation } from "./problem";
+import type { SignedOperation } from "./operation";
+import type { AnswerForm, Problem } from "./problem";
 
 /** How problems are written: numbers, and the signs of multiplying and dividing. */
 export interface ProblemNotation extends Notation {

@@ -24,6 +24,7 @@ export {
   rateBetween,
   SCALE_KINDS,
   type Scale,
+  smallerUnits,
   UNITS,
   type UnitId,
   unitOf,

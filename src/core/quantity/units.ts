@@ -111,6 +111,14 @@ export function rateBetween(larger: UnitId, smaller: UnitId): bigint | undefined
   return large.scale === small.scale && large.size % small.size === 0n ? large.size / small.size : undefined;
 }
 
+/** The smaller units that a unit is parted into, the largest first; none for the smallest. Stones are only used where they are named. */
+export function smallerUnits(id: UnitId): readonly UnitId[] {
+  const { scale, size } = unitOf(id);
+  return UNITS.filter((unit) => unit.scale === scale && unit.size < size && unit.id !== "st").map(
+    (unit) => unit.id,
+  );
+}
+
 /** The scales whose neighbouring units are powers of ten apart. */
 export const isMetric = (scale: Scale): boolean =>
   scale === "mass" || scale === "metric" || scale === "capacity";

@@ -1,7 +1,8 @@
 import Exact from "decimal.js";
 import type { Working } from "../methods";
 import type { Decimal } from "../number";
-import type { Answer, Problem } from "../problem";
+import type { Answer, DecimalProblem } from "../problem";
+import { wrongQuantity } from "./quantityAnswers";
 
 /** Another library than the core's own, wide enough for every digit that can come out. */
 export const Wide = Exact.clone({ precision: 240, toExpNeg: -1000, toExpPos: 1000 });
@@ -14,10 +15,13 @@ export const wide = (numeral: Decimal): Exact => new Wide(plainText(numeral));
 
 /** What is wrong with a working's answer, in value by another library or in the form that was wanted; nothing where it is right. */
 export function wrongAnswer(working: Working): string | undefined {
-  return wrongValue(working.problem, working.answer) ?? wrongForm(working);
+  const { problem, answer } = working;
+  return problem.kind === "decimals"
+    ? (wrongValue(problem, answer) ?? wrongForm(problem, working))
+    : wrongQuantity(problem, working);
 }
 
-function wrongValue({ op, operands }: Problem, answer: Answer): string | undefined {
+function wrongValue({ op, operands }: DecimalProblem, answer: Answer): string | undefined {
   const [first, ...rest] = operands.map(wide);
   if (first === undefined) return "there are no operands";
   const fault = (holds: boolean, right: string): string | undefined =>
@@ -59,10 +63,12 @@ function wrongValue({ op, operands }: Problem, answer: Answer): string | undefin
       const shortest = !/^(.+)\1+$/.test(block) && !/^(0+|9+)$/.test(block) && fixed.at(-1) !== block.at(-1);
       return fault(shortest && parts.times(divisor).equals(first.times(nines)), "the recurring quotient");
     }
+    default:
+      return `${answer.kind} is no form of it`;
   }
 }
 
-function combined(op: Problem["op"], sum: Exact, next: Exact): Exact {
+function combined(op: DecimalProblem["op"], sum: Exact, next: Exact): Exact {
   if (op === "add") return sum.plus(next);
   return op === "multiply" ? sum.times(next) : sum.minus(next);
 }
@@ -94,7 +100,7 @@ const numeralOf = (answer: Answer): Decimal | undefined =>
 /** Methods that build their answer from numbers of their own, and so decide themselves which zeros stand at its end. */
 const OWN_ZEROS = ["counting-up", "area", "multiples-of-ten", "shift"];
 
-function wrongForm({ problem, house, answer, method }: Working): string | undefined {
+function wrongForm(problem: DecimalProblem, { house, answer, method }: Working): string | undefined {
   const numeral = numeralOf(answer);
   const { op, operands, wanted } = problem;
   if (numeral && !/^(0|[1-9]\d*)$/.test(numeral.whole)) return `${numeral.whole} begins with a zero`;
@@ -135,7 +141,7 @@ function isExact(answer: Answer, [dividend, divisor]: readonly Decimal[]): boole
 }
 
 function wrongEnding(
-  { operands }: Problem,
+  { operands }: DecimalProblem,
   answer: Answer,
   ending: Working["house"]["divisionEnding"],
   method: Working["method"],

@@ -1,117 +1,36 @@
 import fc from "fast-check";
-import { type HouseRules, houseRulesFrom, SWITCH_NAMES, SWITCHES } from "../house";
-import { type MethodId, methodsFor } from "../methods";
-import type { Decimal } from "../number";
-import { type AnswerForm, AS_IT_COMES, OPERATIONS, type Operation, type Problem } from "../problem";
+import { type HouseRules, houseRulesFrom, PRESETS, SWITCH_NAMES, SWITCHES } from "../house";
+import { METHOD_IDS, METHOD_SAMPLES, type MethodId, methodsFor } from "../methods";
+import { type Problem, type ProblemKind, readProblem } from "../problem";
+import { DECIMAL_PROBLEMS } from "./decimalProblems";
+import { LINES } from "./typedLines";
 
-/** Any numeral that can be read: ragged, with leading and trailing zeros, a bare or a final point. */
-export const anyDecimal: fc.Arbitrary<Decimal> = numeralOf(digits(0, 15), digits(0, 15));
+export { anyDecimal } from "./decimalProblems";
 
-function numeralOf(whole: fc.Arbitrary<string>, fraction: fc.Arbitrary<string>): fc.Arbitrary<Decimal> {
-  return fc.record({ whole, fraction, point: fc.boolean() }).map(({ whole, fraction, point }) => ({
-    kind: "decimal" as const,
-    negative: false,
-    whole: whole === "" && fraction === "" ? "0" : whole,
-    fraction,
-    point: point || fraction !== "",
-  }));
-}
-
-/** Digits in which zeros and nines are frequent, since these make carries and exchanges. */
-function digits(least: number, most: number): fc.Arbitrary<string> {
-  const digit = fc.oneof(fc.constantFrom("0", "9"), fc.constantFrom(..."0123456789"));
-  return fc
-    .oneof(
-      { weight: 4, arbitrary: fc.integer({ min: least, max: Math.min(4, most) }) },
-      fc.integer({ min: least, max: most }),
-    )
-    .chain((length) => fc.array(digit, { minLength: length, maxLength: length }))
-    .map((found) => found.join(""));
-}
-
-const isZero = ({ whole, fraction }: Decimal): boolean => /^0*$/.test(whole + fraction);
-
-/** Small numbers and whole ones, which the choosier methods take. */
-const easyDecimal: fc.Arbitrary<Decimal> = numeralOf(digits(0, 4), fc.oneof(fc.constant(""), digits(0, 3)));
-
-/** A one with zeros, or a digit or two with zeros. */
-const roundDecimal: fc.Arbitrary<Decimal> = fc
-  .tuple(fc.constantFrom("1", "6", "12", "305"), fc.integer({ min: -6, max: 6 }))
-  .map(([digits, power]) => ({
-    kind: "decimal" as const,
-    negative: false,
-    whole: power >= 0 ? digits + "0".repeat(power) : "0",
-    fraction: power >= 0 ? "" : digits.padStart(-power, "0"),
-    point: power < 0,
-  }));
-
-const anyNumber = fc.oneof(
-  { weight: 3, arbitrary: anyDecimal },
-  { weight: 3, arbitrary: easyDecimal },
-  roundDecimal,
-);
-
-const toSomePlace: fc.Arbitrary<AnswerForm> = fc
-  .integer({ min: -8, max: 3 })
-  .map((place) => ({ kind: "toPlace" as const, place }));
-const plainForm = fc.oneof({ weight: 5, arbitrary: fc.constant(AS_IT_COMES) }, toSomePlace);
-const quotientForm = fc.oneof(
-  plainForm,
-  fc.constantFrom<AnswerForm>({ kind: "withRemainder" }, { kind: "asMixed" }, { kind: "exactly" }),
-);
-
-const smallDivisor = fc.integer({ min: 1, max: 12 }).map(
-  (number): Decimal => ({
-    kind: "decimal",
-    negative: false,
-    whole: String(number),
-    fraction: "",
-    point: false,
-  }),
-);
-
-/** Any problem of an operation, in any form it can be wanted in. */
-const PROBLEMS: Readonly<Record<Operation, fc.Arbitrary<Problem>>> = {
-  add: fc.record({
-    op: fc.constant("add" as const),
-    operands: fc.oneof(
-      fc.array(anyDecimal, { minLength: 2, maxLength: 10 }),
-      fc.array(easyDecimal, { minLength: 2, maxLength: 4 }),
-    ),
-    wanted: plainForm,
-  }),
-  subtract: fc.record({
-    op: fc.constant("subtract" as const),
-    operands: fc.oneof(fc.tuple(anyDecimal, anyDecimal), fc.tuple(easyDecimal, easyDecimal)),
-    wanted: plainForm,
-  }),
-  multiply: fc.record({
-    op: fc.constant("multiply" as const),
-    operands: fc.oneof(fc.tuple(anyNumber, anyNumber), fc.tuple(easyDecimal, easyDecimal, easyDecimal)),
-    wanted: plainForm,
-  }),
-  divide: fc.record({
-    op: fc.constant("divide" as const),
-    operands: fc.tuple(
-      anyNumber,
-      fc.oneof(anyNumber, roundDecimal, smallDivisor).filter((divisor) => !isZero(divisor)),
-    ),
-    wanted: quotientForm,
-  }),
-  round: fc.record({
-    op: fc.constant("round" as const),
-    operands: fc.tuple(anyDecimal),
-    wanted: toSomePlace,
-  }),
-  compare: fc.record({
-    op: fc.constant("compare" as const),
-    operands: fc.oneof(fc.tuple(anyDecimal, anyDecimal), fc.tuple(easyDecimal, easyDecimal)),
-    wanted: fc.constant(AS_IT_COMES),
-  }),
+/** A typed line as a problem; nothing where it is refused. */
+const asProblem = (line: string): Problem | undefined => {
+  const read = readProblem(line, PRESETS.fillersTrueValue);
+  return read.ok ? read.value : undefined;
 };
 
-/** Any problem of any operation. */
-export const anyProblem: fc.Arbitrary<Problem> = fc.oneof(...OPERATIONS.map((op) => PROBLEMS[op]));
+const typed = (lines: fc.Arbitrary<string>): fc.Arbitrary<Problem> =>
+  lines.map(asProblem).filter((problem): problem is Problem => problem !== undefined);
+
+/** Any problem of any operation on decimals. */
+export const anyDecimalProblem = fc.oneof(...Object.values(DECIMAL_PROBLEMS));
+
+/** Any problem of a kind. */
+const OF_KIND: Readonly<Record<ProblemKind, fc.Arbitrary<Problem>>> = {
+  decimals: anyDecimalProblem,
+  fractions: typed(fc.oneof(...Object.values(LINES.fractions))),
+  signed: typed(fc.oneof(...Object.values(LINES.signed))),
+  money: typed(fc.oneof(...Object.values(LINES.money))),
+  measures: typed(fc.oneof(...Object.values(LINES.measures))),
+  chain: typed(fc.oneof(...Object.values(LINES.chain))),
+};
+
+/** Any problem of any kind. */
+export const anyProblem: fc.Arbitrary<Problem> = fc.oneof(...Object.values(OF_KIND));
 
 const takes = (problem: Problem, method: MethodId): boolean =>
   methodsFor(problem).some(({ id, refusal }) => id === method && refusal === undefined);
@@ -123,16 +42,35 @@ export const anyTask: fc.Arbitrary<{ readonly problem: Problem; readonly method:
     return fc.constantFrom(...taking.map(({ id }) => ({ problem, method: id })));
   });
 
+/** The methods' own samples say of what kind and operation their problems are. */
+const SOURCES: ReadonlyMap<MethodId, fc.Arbitrary<Problem>> = new Map(
+  METHOD_IDS.map((method): [MethodId, fc.Arbitrary<Problem>] => {
+    const sample = asProblem(METHOD_SAMPLES[method]);
+    if (sample === undefined) throw new Error(`anyProblemFor: ${METHOD_SAMPLES[method]} does not read`);
+    if (sample.kind !== "decimals") {
+      const lines: Readonly<Record<string, fc.Arbitrary<string>>> = LINES[sample.kind];
+      const worked = Object.entries(lines).filter(([op]) => worksOn(method, op));
+      return [method, typed(fc.oneof(...worked.map(([, line]) => line)))];
+    }
+    const worked = Object.entries(DECIMAL_PROBLEMS).filter(([op]) => worksOn(method, op));
+    return [method, fc.oneof(...worked.map(([, problem]) => problem))];
+  }),
+);
+
+/** Whether a method works problems of an operation at all, by what it says where it refuses the others. */
+function worksOn(method: MethodId, op: string): boolean {
+  const refusals = METHOD_IDS.map((id) => asProblem(METHOD_SAMPLES[id])).flatMap((problem) =>
+    problem === undefined ? [] : [methodsFor(problem).find(({ id }) => id === method)?.refusal],
+  );
+  const named = refusals.find((refusal) => refusal?.kind === "otherOperation");
+  return named?.kind !== "otherOperation" || named.worksOn.some((one) => one === op);
+}
+
 /** Any problem that a method takes. */
 export function anyProblemFor(method: MethodId): fc.Arbitrary<Problem> {
-  const one: Decimal = { kind: "decimal", negative: false, whole: "1", fraction: "", point: false };
-  const worked = OPERATIONS.filter((op) => {
-    const found = methodsFor({ op, operands: [one, one], wanted: AS_IT_COMES }).find(
-      ({ id }) => id === method,
-    );
-    return found?.refusal?.kind !== "otherOperation";
-  });
-  return fc.oneof(...worked.map((op) => PROBLEMS[op])).filter((problem) => takes(problem, method));
+  const source = SOURCES.get(method);
+  if (source === undefined) throw new Error(`anyProblemFor: there is no ${method}`);
+  return source.filter((problem) => takes(problem, method));
 }
 
 /** Any house rules: every switch by itself. */

@@ -1,7 +1,9 @@
 import type Exact from "decimal.js";
 import type { Reason, Working } from "../methods";
 import type { Decimal } from "../number";
+import type { Problem } from "../problem";
 import { bigints, Wide, wide } from "./answers";
+import { quantityClaims, type UnitChain } from "./quantityClaims";
 
 /** What a chain of columns has carried so far: each column must take in what the one before it gave. */
 interface Chains {
@@ -20,18 +22,29 @@ interface Chains {
  */
 export function brokenClaims({ steps, problem }: Working): readonly string[] {
   const chains: Chains = { columns: 0, products: 0, diagonals: 0, parts: 0, paying: 0, owed: 0 };
-  const broken = steps.flatMap(({ reason }) => {
+  const units: UnitChain = { carried: 0n };
+  // Each sheet works the problem that was last named when it was begun.
+  const asked = new Map<number, Problem>([[0, problem]]);
+  let named = problem;
+  const broken = steps.flatMap(({ reason, sheet }) => {
+    const index = sheet?.index ?? 0;
+    const here = asked.get(index) ?? named;
+    asked.set(index, here);
+    if ("problem" in reason) named = reason.problem;
+    const operands = here.operands.every(isDecimal) ? here.operands : [];
     const holds = [
       ...columnClaims(reason, chains),
-      ...valueClaims(reason, problem.operands),
+      ...valueClaims(reason, operands),
       ...quotientClaims(reason),
+      ...quantityClaims(reason, units, here),
     ];
     return holds.every(Boolean) ? [] : [JSON.stringify(reason, bigints)];
   });
-  const left = Object.entries(chains).filter(([, count]) => count !== 0);
+  const left = Object.entries({ ...chains, units: Number(units.carried) }).filter(([, count]) => count !== 0);
   return [...broken, ...left.map(([chain]) => `something was carried and never written: ${chain}`)];
 }
 
+const isDecimal = (quantity: { readonly kind: string }): quantity is Decimal => quantity.kind === "decimal";
 const isDigit = (value: number): boolean => Number.isInteger(value) && value >= 0 && value < 10;
 const sumOf = (counts: readonly number[]): number => counts.reduce((sum, count) => sum + count, 0);
 

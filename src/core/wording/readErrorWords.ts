@@ -34,6 +34,8 @@ export function readErrorWords(error: ReadError, house: HouseRules): string {
         : "Only the last unit may have decimals, and a fraction has whole numbers above and below.";
     case "twoSlashes":
       return "Two slashes in a row can mean two things. Choose what you mean; a slash with spaces divides.";
+    case "fractionOfUnit":
+      return `A fraction can't count a unit here. Type it as a decimal, as in 3${decimalSign(house)}5 lb, or with a smaller unit, as in 3 lb 8 oz.`;
     case "notWholeTimes":
       return "A measure or an amount is multiplied or divided by a whole number here, such as 3.";
     case "openBracket":
@@ -66,6 +68,10 @@ export function readErrorWords(error: ReadError, house: HouseRules): string {
       return `There is nothing smaller than ${error.minors} here. Type two places after the ${mark} at most, and whole ${error.minors}.`;
     case "negativeAmount":
       return "Amounts, measures and numbers in a list are zero or more. Leave the minus away.";
+    case "belowZeroOnTheWay":
+      return "This part comes to less than nothing, and the line can't go on from there. Take the smaller from the larger.";
+    case "unevenOnTheWay":
+      return "This part does not come out even, and the line can't go on with what is left over. Work it by itself, or put it last.";
     case "unknownPiece":
       return `There is no such coin or note. There are ${error.pieces.join(", ")}.`;
     case "largeFraction":

@@ -36,7 +36,8 @@ export function workChangingForm<Inner>(
     finishFraction(pad, value, { problem, method: "changing-form", house, habits }, part);
   const { wanted } = problem;
   if (wanted.kind !== "overDenominator" && wanted.kind !== "overNumerator") {
-    const keeps = numeral.kind === "mixed" && (wanted.kind === "asMixed" || wanted.kind === "simplest");
+    const proper = numeral.kind === "mixed" && numeral.whole > 0n && numeral.numerator < numeral.denominator;
+    const keeps = proper && (wanted.kind === "asMixed" || wanted.kind === "simplest");
     return end(keeps ? numeral : oneFraction(pad, numeral, house, habits));
   }
   const start = oneFraction(pad, numeral, house, habits);

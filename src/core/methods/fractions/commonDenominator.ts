@@ -103,7 +103,10 @@ export function workCommonDenominator<Inner>(
       ...items(smaller, house),
     ]);
   }
-  const apart = house.mixedNumbers === "apart" && operands.some(({ kind }) => kind === "mixed");
+  const apart =
+    house.mixedNumbers === "apart" &&
+    operands.some(({ kind }) => kind === "mixed") &&
+    operands.every(isProper);
   const sums = op === "subtract" ? "subtract" : "add";
   const value = apart
     ? workApart(way, operands, sums, house, habits, pad)
@@ -115,6 +118,10 @@ export function workCommonDenominator<Inner>(
     part,
   );
 }
+
+/** Whether the part beside a whole number is less than a whole. */
+const isProper = (numeral: Numeral): boolean =>
+  numeral.kind !== "mixed" || numeral.numerator < numeral.denominator;
 
 const isBelowZero = ([first, second]: readonly Numeral[]): boolean =>
   first !== undefined && second !== undefined && compareNumerals(first, second) < 0;
@@ -256,9 +263,14 @@ function workApart<Inner>(
   habits: FractionHabits,
   pad: FractionPad<Inner>,
 ): Numeral {
-  const numerals = operands.map((operand) =>
-    operand.kind === "decimal" && operand.fraction !== "" ? decimalAsFraction(pad, operand, house) : operand,
-  );
+  const numerals = operands.map((operand): Numeral => {
+    const one =
+      operand.kind === "decimal" && operand.fraction !== ""
+        ? decimalAsFraction(pad, operand, house)
+        : operand;
+    const improper = one.kind === "fraction" && one.numerator >= one.denominator;
+    return improper ? countedOut(pad, one, house, "work") : one;
+  });
   const wholes = numerals.map((numeral) =>
     numeral.kind === "mixed" ? numeral.whole : numeral.kind === "decimal" ? BigInt(numeral.whole || "0") : 0n,
   );

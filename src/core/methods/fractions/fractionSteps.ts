@@ -15,6 +15,7 @@ import {
 import {
   type Answer,
   type AnswerForm,
+  belowZero,
   type DecimalProblem,
   type FractionProblem,
   signOf,
@@ -157,11 +158,16 @@ export function reduced<Inner>(
 }
 
 /** An improper fraction counted out into wholes and a part; a whole number where nothing is left. */
-export function countedOut<Inner>(pad: FractionPad<Inner>, before: Fraction, house: HouseRules): Numeral {
+export function countedOut<Inner>(
+  pad: FractionPad<Inner>,
+  before: Fraction,
+  house: HouseRules,
+  stage: "work" | "answer" = "answer",
+): Numeral {
   const whole = before.numerator / before.denominator;
   const rest = fraction(before.numerator % before.denominator, before.denominator);
   const after = mixedOf(whole, rest);
-  pad.line("answer", { kind: "countOut", before, whole, rest }, [
+  pad.line(stage, { kind: "countOut", before, whole, rest }, [
     ...items(before, house),
     text("="),
     ...items(after, house),
@@ -273,22 +279,9 @@ function dividedOut<Inner>(
   ]);
   const working = part(problem, house);
   pad.aside(working);
-  const answer = value.negative ? negated(working.answer) : working.answer;
+  const answer = value.negative ? belowZero(working.answer) : working.answer;
   pad.line("answer", { kind: "nameAnswer", answer }, [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
   return answer;
-}
-
-/** The quotient below zero, in whatever form it came. */
-function negated(answer: Answer): Answer {
-  switch (answer.kind) {
-    case "decimal":
-    case "recurring":
-      return { ...answer, negative: true };
-    case "rounded":
-      return { ...answer, numeral: { ...answer.numeral, negative: true } };
-    default:
-      throw new Error(`negated: ${answer.kind} is no quotient`);
-  }
 }

@@ -48,21 +48,24 @@ export const unitColumns: Method<MeasureWhy, MeasureProblem> = {
   work: (problem, house) => workUnitColumns(problem, house, SOUND_UNITS),
 };
 
-function refuses({ op, operands, wanted }: MeasureProblem): Refusal | undefined {
+function refuses(problem: MeasureProblem): Refusal | undefined {
+  const { op, operands, wanted } = problem;
   if (op === "rewrite") return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] };
   const measures = operands.filter((operand): operand is Measure => operand.kind === "measure");
   if (op === "divide" && measures.length === 2) return { kind: "measureByMeasure" };
   if (!operands.every((operand) => (operand.kind === "measure" ? countsWhole(operand) : isWhole(operand))))
     return { kind: "wholeCounts" };
   if (wanted.kind === "inUnits") return { kind: "otherForm" };
-  return op === "subtract" && !measures.every(inOrder) ? { kind: "unitsInOrder" } : undefined;
+  const units = unitsUsed(problem);
+  const ordered = measures.every((measure) => inOrder(measure, units));
+  return (op === "subtract" || op === "divide") && !ordered ? { kind: "unitsInOrder" } : undefined;
 }
 
-/** Whether no unit but the largest has as many as make one of the next. */
-const inOrder = ({ parts }: Measure): boolean =>
-  parts.every(({ count, unit }, index) => {
-    const larger = parts[index - 1]?.unit;
-    return larger === undefined || asFraction(count).numerator < rate(larger, unit);
+/** Whether no unit but the largest that is used has as many as make one of the next. */
+const inOrder = (measure: Measure, units: readonly UnitId[]): boolean =>
+  countsBy(measure, units).every((count, index) => {
+    const [larger, unit] = [units[index - 1], units[index]];
+    return larger === undefined || unit === undefined || count < rate(larger, unit);
   });
 
 const isMeasure = (operand: MeasureProblem["operands"][number]): operand is Measure =>

@@ -1,15 +1,43 @@
 import type { Mark } from "../../board";
 import { asFraction, type Decimal, type Fraction, fraction, wholeNumeral } from "../../number";
 import type { MeasureProblem } from "../../problem";
-import { type Measure, type MeasurePart, rateBetween, UNITS, type UnitId, unitOf } from "../../quantity";
+import {
+  type Measure,
+  type MeasurePart,
+  rateBetween,
+  smallerUnits,
+  UNITS,
+  type UnitId,
+  unitOf,
+} from "../../quantity";
 import type { AnswerReason } from "../answer";
 import { lettering, squaresOf } from "../pad";
 import type { MeasureReason } from "./measureReason";
 
 export type MeasureWhy = MeasureReason | AnswerReason;
 
-/** The units that a problem's measures are in, and those its answer is wanted in; the largest first. */
-export function unitsUsed({ operands, wanted }: MeasureProblem): readonly UnitId[] {
+/**
+ * The units that a problem's measures are in, and those its answer is wanted in; the largest first. Where a
+ * measure does not come out even in them when it is shared out, smaller units are used too: as many as it
+ * takes, or only the next one where none does.
+ */
+export function unitsUsed(problem: MeasureProblem): readonly UnitId[] {
+  const units = unitsNamed(problem);
+  const [measure, by] = problem.operands;
+  const last = units.at(-1);
+  if (problem.op !== "divide" || problem.wanted.kind === "inUnits" || last === undefined) return units;
+  if (measure?.kind !== "measure" || by?.kind !== "decimal") return units;
+  const comesOut = (unit: UnitId): boolean => {
+    const count = worthIn(measure, unit);
+    return count.numerator % (asFraction(by).numerator * count.denominator) === 0n;
+  };
+  if (comesOut(last)) return units;
+  const smaller = smallerUnits(last);
+  const even = smaller.findIndex(comesOut);
+  return [...units, ...smaller.slice(0, even < 0 ? 1 : even + 1)];
+}
+
+function unitsNamed({ operands, wanted }: MeasureProblem): readonly UnitId[] {
   const used = new Set([
     ...operands.flatMap((operand) =>
       operand.kind === "measure" ? operand.parts.map(({ unit }) => unit) : [],

@@ -27,8 +27,9 @@ export interface CounterHabits {
 
 export const SOUND_COUNTERS: CounterHabits = { pairs: (there, needed) => Math.max(0, needed - there) };
 
-function refuses({ op, operands }: SignedProblem): Refusal | undefined {
+function refuses({ op, operands, wanted }: SignedProblem): Refusal | undefined {
   if (op === "divide") return { kind: "otherOperation", worksOn: ["terms", "multiply"] };
+  if (wanted.kind !== "asItComes") return { kind: "otherForm" };
   const counts = operands.map(wholeCount);
   const [first, second, ...more] = counts;
   if (first === undefined || second === undefined || more.length > 0)

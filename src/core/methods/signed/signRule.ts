@@ -12,12 +12,15 @@ import {
 } from "../../number";
 import {
   type Answer,
+  type AnswerForm,
   AS_IT_COMES,
+  belowZero,
   type DecimalProblem,
   type FractionProblem,
   type SignedOperation,
   type SignedProblem,
   signOf,
+  writeAnswer,
 } from "../../problem";
 import { type AnswerReason, nameStep } from "../answer";
 import type { Method, MethodId, WorkingBy, WorkPart } from "../method";
@@ -113,7 +116,7 @@ export function workSignRule<Inner>(
     (left, right, index) => together(left, right, rest.slice(index + 1), house, habits, pad, part),
     first,
   );
-  return ended(problem, "sign-rule", house, pad, sum);
+  return ended(problem, "sign-rule", house, pad, sum, part);
 }
 
 /** Gathering with any habits; only sound ones are sure to reach the right answer. */
@@ -132,7 +135,7 @@ export function workGathering<Inner>(
     rest.reduce<Numeral>((left, right) => together(left, right, [], house, habits, pad, part), first),
   );
   const [up = wholeNumeral(0n), down = wholeNumeral(0n)] = totals;
-  return ended(problem, "gathering", house, pad, together(up, down, [], house, habits, pad, part));
+  return ended(problem, "gathering", house, pad, together(up, down, [], house, habits, pad, part), part);
 }
 
 function asAddition<Inner>(
@@ -243,7 +246,7 @@ function workProduct<Inner>(
     text("="),
     ...numeralItems(result, house),
   ]);
-  return ended(problem, "sign-rule", house, pad, result);
+  return ended(problem, "sign-rule", house, pad, result, part);
 }
 
 /** A product or quotient of the multiplication table; nothing for larger ones. */
@@ -259,8 +262,31 @@ function ended<Inner>(
   method: MethodId,
   house: HouseRules,
   pad: SignedPad<Inner>,
-  answer: Numeral,
+  sum: Numeral,
+  part: WorkPart<Inner>,
 ): WorkingBy<SignedWhy | Inner> {
-  pad.take([nameStep(answer, undefined)]);
-  return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  const base = { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps } as const;
+  const asked = rewritten(problem.wanted, unsigned(sum));
+  if (asked === undefined) {
+    pad.take([nameStep(sum, undefined)]);
+    return { ...base, answer: sum };
+  }
+  pad.mark("work", { kind: "sizesApart", problem: asked }, []);
+  const working = part(asked, house);
+  pad.aside(working);
+  const answer = sum.negative ? belowZero(working.answer) : working.answer;
+  pad.line("answer", { kind: "nameAnswer", answer }, [
+    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+  ]);
+  return { ...base, answer };
+}
+
+/** The problem of writing a size in the form that is wanted; nothing where it stands so already. */
+function rewritten(wanted: AnswerForm, size: Numeral): DecimalProblem | FractionProblem | undefined {
+  if (wanted.kind === "asItComes" || (size.kind === "decimal" && wanted.kind === "asDecimal"))
+    return undefined;
+  if (wanted.kind === "toPlace" && size.kind === "decimal")
+    return { kind: "decimals", op: "round", operands: [size], wanted };
+  if (isWhole(size)) return undefined;
+  return { kind: "fractions", op: "rewrite", operands: [size], wanted };
 }
