@@ -1,22 +1,23 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { type HouseRules, PRESETS } from "../house";
-import { type Problem, readProblem } from "../problem";
+import { readProblem } from "../problem";
 import { wide } from "../testing/answers";
-import { anyHouse, anyProblemFor } from "../testing/arbitrary";
+import { anyHouse } from "../testing/arbitrary";
+import { DECIMAL_PROBLEMS } from "../testing/decimalProblems";
 import { planDivision, SOUND_SCALING } from "./divisionPlan";
 
 const planOf = (line: string, rules: Partial<HouseRules>) => {
   const house = { ...PRESETS.fillersTrueValue, ...rules };
   const problem = readProblem(line, house);
-  if (!problem.ok) throw new Error(`${line} does not read`);
+  if (!problem.ok || problem.value.kind !== "decimals") throw new Error(`${line} does not read`);
   return planDivision(problem.value, house, SOUND_SCALING);
 };
 
 describe("the plan of a division", () => {
   it("makes the divisor whole without changing the quotient", () => {
     fc.assert(
-      fc.property(anyProblemFor("long-division"), anyHouse, (problem: Problem, house) => {
+      fc.property(DECIMAL_PROBLEMS.divide, anyHouse, (problem, house) => {
         const { dividend, divisor, newDividend, newDivisor } = planDivision(problem, house, SOUND_SCALING);
         const [before, after] = [
           wide(dividend).times(newDivisor.toString()),

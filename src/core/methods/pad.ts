@@ -124,8 +124,8 @@ export interface Pad<Why> {
   mark(stage: Stage, reason: Why, marks: readonly Mark[]): void;
   /** Steps from elsewhere. */
   take(steps: readonly Step<Why>[]): void;
-  /** A working of a part of the problem, on sheets of its own; ending with its answer named. */
-  aside(working: WorkingBy<Why>): void;
+  /** A working of a part of the problem, on sheets of its own; ending with its answer named. A part of the work, if nothing else is said. */
+  aside(working: WorkingBy<Why>, stage?: Stage): void;
   /** More on the line that was written last, right of it. */
   goOn(stage: Stage, reason: Why, items: readonly Item[]): readonly Placed[];
   /** The row in which the next line will begin. */
@@ -164,8 +164,8 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
     },
     mark: (stage, reason, marks) => steps.push({ stage, reason, marks, focus: [] }),
     take: (more) => steps.push(...more),
-    aside: (working) => {
-      const placed = onSheets(working, sheet);
+    aside: (working, stage = "work") => {
+      const placed = onSheets(working, sheet, stage);
       steps.push(...placed.steps);
       sheet = placed.next;
     },

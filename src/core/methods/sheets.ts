@@ -1,16 +1,19 @@
 import type { WorkingBy } from "./method";
-import type { Step } from "./step";
+import type { Stage, Step } from "./step";
 
 /**
  * The steps of a working put on sheets of their own, the first of them numbered `first`: for a part of a
- * problem that is worked by itself. Gives the number of the next free sheet too.
+ * problem that is worked by itself. Whatever they are there, they all belong to one stage of the whole. Gives
+ * the number of the next free sheet too.
  */
 export function onSheets<Why>(
   working: WorkingBy<Why>,
   first: number,
+  stage: Stage,
 ): { readonly steps: readonly Step<Why>[]; readonly next: number } {
   const steps = working.steps.map((step) => ({
     ...step,
+    stage,
     sheet: {
       index: first + (step.sheet?.index ?? 0),
       layout: step.sheet?.layout ?? working.layout,

@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { boardAfter } from "../board";
+import { boardAfter, pagesOf } from "../board";
 import { PRESETS } from "../house";
 import type { Answer, SignedOperation } from "../problem";
-import { readProblem } from "../problem";
 import { plainText, wrongAnswer } from "../testing/answers";
 import { anyHouse, anyProblemFor } from "../testing/arbitrary";
 import { brokenClaims } from "../testing/claims";
+import { decimalProblemOf as problemOf } from "../testing/problems";
 import { SOUND_AREA, workArea } from "./area";
 import { SOUND_COLUMN_ADDITION, workColumnAddition } from "./columnAddition";
 import { SOUND_COLUMN_MULTIPLICATION, workColumnMultiplication } from "./columnMultiplication";
@@ -30,12 +30,6 @@ import { workShortDivision } from "./shortDivision";
 import { SOUND_DIFFERENCE_BY_DECOMPOSITION, workDecomposition } from "./subtractionByDecomposition";
 import { workingOf } from "./workings";
 
-const problemOf = (line: string) => {
-  const problem = readProblem(line, PRESETS.fillersTrueValue);
-  if (!problem.ok) throw new Error(`${line} does not read`);
-  return problem.value;
-};
-
 describe.each(METHOD_IDS)("every working by %s", (method) => {
   const anyWorking = fc
     .tuple(anyProblemFor(method), anyHouse)
@@ -52,28 +46,40 @@ describe.each(METHOD_IDS)("every working by %s", (method) => {
     );
   });
 
+  it("goes through its stages in their order", () => {
+    const stages = ["setOut", "work", "answer"];
+    fc.assert(
+      fc.property(anyWorking, ({ steps }) => {
+        const ranks = steps.map(({ stage }) => stages.indexOf(stage === "point" ? "work" : stage));
+        expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
+      }),
+      { numRuns: 60 },
+    );
+  });
+
   it("puts no mark on top of another", () => {
     fc.assert(
       fc.property(anyWorking, ({ layout, steps }) => {
-        const board = boardAfter(layout, steps, steps.length);
-        const marks = [...board.settled, ...board.fresh];
-        const seats = marks.flatMap((mark) =>
-          mark.kind === "glyph"
-            ? [`${mark.col},${mark.row}`]
-            : mark.kind === "small"
-              ? [`${mark.col},${mark.row},${mark.seat}`]
-              : mark.kind === "point"
-                ? [`point ${mark.line},${mark.row}`]
-                : [],
-        );
-        expect(seats.filter((seat, index) => seats.indexOf(seat) !== index)).toEqual([]);
-        for (const small of marks) {
-          if (small.kind !== "small" || small.seat === "corner") continue;
-          expect(seats).not.toContain(`${small.col},${small.row}`);
-        }
-        for (const mark of marks) {
-          if (mark.kind === "strike" && mark.target === "square")
-            expect(seats).toContain(`${mark.col},${mark.row}`);
+        for (const page of pagesOf(layout, steps)) {
+          const marks = page.writings.flatMap((writing) => writing.marks);
+          const seats = marks.flatMap((mark) =>
+            mark.kind === "glyph"
+              ? [`${mark.col},${mark.row}`]
+              : mark.kind === "small"
+                ? [`${mark.col},${mark.row},${mark.seat}`]
+                : mark.kind === "point"
+                  ? [`point ${mark.line},${mark.row}`]
+                  : [],
+          );
+          expect(seats.filter((seat, index) => seats.indexOf(seat) !== index)).toEqual([]);
+          for (const small of marks) {
+            if (small.kind !== "small" || small.seat === "corner") continue;
+            expect(seats).not.toContain(`${small.col},${small.row}`);
+          }
+          for (const mark of marks) {
+            if (mark.kind === "strike" && mark.target === "square")
+              expect(seats).toContain(`${mark.col},${mark.row}`);
+          }
         }
       }),
       { numRuns: 150 },

@@ -1,9 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { runOf } from "../checks";
-import { workingOf } from "../methods";
+import { EVERY_METHOD, workingOf } from "../methods";
 import { Wide, wide } from "../testing/answers";
 import { anyHouse, anyTask } from "../testing/arbitrary";
+import { minus, plus, ratio, same, sizeOf, sum as sumOf, times, worth as valueOf } from "../testing/ratio";
 import { pictureWords } from "../wording";
 import { type Pieces, pictureOf } from ".";
 
@@ -15,7 +16,7 @@ describe("the picture of a step", () => {
     const seen = new Set<string>();
     fc.assert(
       fc.property(anyTask, anyHouse, ({ problem, method }, house) => {
-        const { working, steps } = runOf(workingOf(problem, house, method));
+        const { working, steps } = runOf(workingOf(problem, house, method), EVERY_METHOD);
         for (const { reason } of steps) {
           const picture = pictureOf(reason, working);
           if (picture === undefined) continue;
@@ -45,11 +46,38 @@ describe("the picture of a step", () => {
               }
               break;
             }
+            case "parts": {
+              if (reason.kind !== "combineParts") break;
+              const [sum = ratio(0), ...parts] = picture.rows
+                .map(({ fraction }) => valueOf(fraction))
+                .reverse();
+              const [first = ratio(0), ...others] = parts.reverse();
+              expect(same(others.reduce(reason.op === "add" ? plus : minus, first), sum)).toBe(true);
+              break;
+            }
+            case "bond": {
+              const [before, after] = [picture.before, picture.after].map((counts) =>
+                sumOf(counts.map(({ unit, count }) => times(ratio(count), sizeOf(unit)))),
+              );
+              expect(before && after && same(before, after)).toBe(true);
+              break;
+            }
+            case "till": {
+              const pieces = picture.pieces.reduce((sum, piece) => sum + piece, 0);
+              if (reason.kind === "changeHop") expect(pieces).toBe(reason.to - reason.from);
+              if (reason.kind === "changeTotal") expect(pieces).toBe(reason.total);
+              break;
+            }
+            case "sides":
+              expect(picture.above.negative || picture.below.negative).toBe(false);
+              break;
             case "rectangle": {
+              const factors = working.problem.kind === "decimals" ? working.problem.operands : [];
+              if (factors.length === 0) break;
               const sides = [picture.across, picture.down].map((parts) =>
                 parts.map(wide).reduce((sum, part) => sum.plus(part), new Wide(0)),
               );
-              expect(sides.map(String).sort()).toEqual(problem.operands.map(wide).map(String).sort());
+              expect(sides.map(String).sort()).toEqual(factors.map(wide).map(String).sort());
               if (picture.part) {
                 expect(picture.across).toContain(picture.part.across);
                 expect(picture.down).toContain(picture.part.down);
@@ -60,6 +88,6 @@ describe("the picture of a step", () => {
       }),
       { numRuns: 800 },
     );
-    expect([...seen].sort()).toEqual(["line", "pieces", "rectangle"]);
+    expect([...seen].sort()).toEqual(["bond", "line", "parts", "pieces", "rectangle", "sides", "till"]);
   });
 });

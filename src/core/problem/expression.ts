@@ -1,7 +1,7 @@
 import type { Quantity } from "../quantity";
 import type { SignedOperation } from "./operation";
 
-/** Several operations in one line, as a tree: brackets are where it branches against the order of operations. `at` is where a part stood in the line. */
+/** Several operations in one line, as a tree: brackets are where it branches against the order of operations. `at` is where a part stood in the line it is read from; a problem knows no line, and has 0 there. */
 export type Expression = Leaf | Branch;
 
 interface Leaf {
@@ -17,6 +17,12 @@ export interface Branch {
   readonly left: Expression;
   readonly right: Expression;
 }
+
+/** An expression that knows no line. */
+export const unplaced = (expression: Expression): Expression =>
+  expression.kind === "quantity"
+    ? { ...expression, at: 0 }
+    : { ...expression, at: 0, left: unplaced(expression.left), right: unplaced(expression.right) };
 
 /** The quantities of an expression from left to right. */
 export const quantitiesOf = (expression: Expression): readonly Quantity[] =>

@@ -11,6 +11,7 @@ export {
   type FractionProblem,
   type MeasureProblem,
   MOST_BRACKETS,
+  MOST_HANDED,
   MOST_OPERANDS,
   type MoneyProblem,
   PROBLEM_KINDS,

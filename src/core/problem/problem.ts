@@ -109,6 +109,9 @@ export const MOST_OPERANDS = {
   chain: 8,
 } as const;
 
+/** The largest price that notes are handed over for, in the major unit. */
+export const MOST_HANDED = 10_000;
+
 /** The most brackets inside one another. */
 export const MOST_BRACKETS = 5;
 

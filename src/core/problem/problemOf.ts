@@ -2,7 +2,7 @@ import { type Decimal, isWhole, type Numeral } from "../number";
 import { type Amount, currencyOf, type Measure, MINOR_PLACES, type Quantity, unitOf } from "../quantity";
 import { done, failed, type Result } from "../result";
 import { exactWorth } from "./exact";
-import { type Branch, type Expression, quantitiesOf } from "./expression";
+import { type Branch, type Expression, quantitiesOf, unplaced } from "./expression";
 import type { Join, SignedOperation } from "./operation";
 import { type AnswerForm, AS_IT_COMES, type DecimalForm, MOST_OPERANDS, type Problem } from "./problem";
 import type { ReadError } from "./readError";
@@ -41,7 +41,7 @@ export function problemOf(expression: Expression, wanted: AnswerForm): Result<Pr
   const many = leavesOf(expression)[MOST_OPERANDS.chain];
   if (many !== undefined)
     return failed({ code: "tooManyNumbers", at: many.at, most: MOST_OPERANDS.chain, of: "chain" });
-  return done({ kind: "chain", op: "chain", expression, operands, wanted });
+  return done({ kind: "chain", op: "chain", expression: unplaced(expression), operands, wanted });
 }
 
 type Leaf = Extract<Expression, { kind: "quantity" }>;
@@ -97,7 +97,7 @@ function ofTerms(
     (left, right, index) => ({ kind: "operation", at: right.at, op: joins[index] ?? "add", left, right }),
     start,
   );
-  return done({ kind: "chain", op: "chain", expression, operands: quantities, wanted });
+  return done({ kind: "chain", op: "chain", expression: unplaced(expression), operands: quantities, wanted });
 }
 
 const isNumeral = (quantity: Quantity): quantity is Numeral =>

@@ -55,6 +55,7 @@ export type ReadError =
   | { readonly code: "mixedCurrencies"; readonly at: number; readonly one: string; readonly other: string }
   | { readonly code: "smallerThanMinor"; readonly at: number; readonly minors: string }
   | { readonly code: "negativeAmount"; readonly at: number }
+  | { readonly code: "cantHandOver"; readonly at: number; readonly most: number }
   | { readonly code: "belowZeroOnTheWay"; readonly at: number }
   | { readonly code: "unevenOnTheWay"; readonly at: number }
   | { readonly code: "unknownPiece"; readonly at: number; readonly pieces: readonly string[] }

@@ -99,7 +99,7 @@ export function refusesForm({ kind, op, operands }: Problem, wanted: AnswerForm)
     case "asItComes":
       return op === "round" ? "round" : undefined;
     case "toPlace":
-      return kind === "money" || measure ? ofNumbers : undefined;
+      return ofNumbers;
     case "withRemainder":
     case "exactly":
       return op === "divide" && kind === "decimals" ? undefined : "number";

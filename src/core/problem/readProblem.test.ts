@@ -3,8 +3,8 @@ import { describe, expect, it } from "vitest";
 import { type HouseRules, PRESETS } from "../house";
 import { anyHouse, anyProblem } from "../testing/arbitrary";
 import { readErrorWords } from "../wording";
-import { writeProblem } from "./problem";
 import { LONGEST_LINE, readNumber, readProblem } from "./readProblem";
+import { writeProblem } from "./writeProblem";
 
 const point = PRESETS.fillersTrueValue;
 const pointWithGroups = PRESETS.gapsShort;

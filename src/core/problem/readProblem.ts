@@ -2,7 +2,14 @@ import { asFraction, type Decimal, type Numeral } from "../number";
 import { type Amount, currencyOf, fromMinorPiece, piecesOfCurrency, type Quantity } from "../quantity";
 import { done, failed, type Result } from "../result";
 import type { Expression } from "./expression";
-import { type AnswerForm, AS_IT_COMES, MOST_OPERANDS, type Problem, type ReadingNotation } from "./problem";
+import {
+  type AnswerForm,
+  AS_IT_COMES,
+  MOST_HANDED,
+  MOST_OPERANDS,
+  type Problem,
+  type ReadingNotation,
+} from "./problem";
 import { problemOf } from "./problemOf";
 import type { ReadError } from "./readError";
 import { currencyNamed, readExpression } from "./readExpression";
@@ -305,8 +312,17 @@ function payTask({ body, wanted }: FormedLine, from: number, notation: ReadingNo
     without: [],
     wanted,
   };
-  return without === null ? done(problem) : shortOf(problem, without, body, notation);
+  const short = without === null ? done(problem) : shortOf(problem, without, body, notation);
+  return short.ok && !canHandOver(price.value, short.value)
+    ? failed({ code: "cantHandOver", at: from + 1, most: MOST_HANDED })
+    : short;
 }
+
+/** Whether there are notes for a price, and not too many of them. */
+const canHandOver = (price: Amount, problem: Problem): boolean =>
+  minorOf(price) <= MOST_HANDED * 100 &&
+  problem.kind === "money" &&
+  currencyOf(problem.currency).notes.some((note) => !problem.without.includes(note));
 
 /** Two quantities with a word between them that stands for a sign. */
 function betweenTask(

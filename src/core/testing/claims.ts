@@ -31,7 +31,7 @@ export function brokenClaims({ steps, problem }: Working): readonly string[] {
     const here = asked.get(index) ?? named;
     asked.set(index, here);
     if ("problem" in reason) named = reason.problem;
-    const operands = here.operands.every(isDecimal) ? here.operands : [];
+    const operands = here.kind === "decimals" ? here.operands : [];
     const holds = [
       ...columnClaims(reason, chains),
       ...valueClaims(reason, operands),
@@ -44,7 +44,6 @@ export function brokenClaims({ steps, problem }: Working): readonly string[] {
   return [...broken, ...left.map(([chain]) => `something was carried and never written: ${chain}`)];
 }
 
-const isDecimal = (quantity: { readonly kind: string }): quantity is Decimal => quantity.kind === "decimal";
 const isDigit = (value: number): boolean => Number.isInteger(value) && value >= 0 && value < 10;
 const sumOf = (counts: readonly number[]): number => counts.reduce((sum, count) => sum + count, 0);
 

@@ -93,7 +93,7 @@ function wrongParts(problem: Asked, answer: Answer): string | undefined {
       return leftIsLess(worth(answer.left), ratio(1, 100), divisor) ?? wrongAmount(answer.each.numeral);
     case "timesLeft":
       return unless(
-        answer.times.fraction === "" && below(worth(answer.left), divisor) && answer.left.kind !== "decimal",
+        answer.times.fraction === "" && below(worth(answer.left), divisor),
         "it goes in once more",
       );
     case "amount":

@@ -229,8 +229,8 @@ const nested = (leaf: fc.Arbitrary<string>, factor: fc.Arbitrary<string>): fc.Ar
   })).group;
 const CHAIN = {
   chain: fc.oneof(
-    nested(often(count(0, 30), fc.oneof(decimal, plainFraction)), count(1, 12)),
-    nested(sided, sided),
+    formed(nested(often(count(0, 30), fc.oneof(decimal, plainFraction)), count(1, 12))),
+    formed(nested(sided, sided)),
     inOne((amount, sign) =>
       fc.oneof(
         nested(amount, count(1, 12)),

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { runOf } from "../checks";
 import { type HouseRules, houseRulesFrom, PRESETS, SWITCH_NAMES, SWITCHES } from "../house";
-import { type MethodId, workingOf } from "../methods";
+import { EVERY_METHOD, type MethodId, workingOf } from "../methods";
 import type { Decimal } from "../number";
 import { readProblem } from "../problem";
 import { anyDecimal, anyHouse, anyTask } from "../testing/arbitrary";
@@ -18,7 +18,7 @@ const byDigits: HouseRules = { ...byPlaces, numberNames: "byDigits" };
 const runOn = (line: string, house: HouseRules) => {
   const problem = readProblem(line, house);
   if (!problem.ok) throw new Error(`${line} does not read`);
-  return runOf(workingOf(problem.value, house));
+  return runOf(workingOf(problem.value, house), EVERY_METHOD);
 };
 
 const said = (line: string, house: HouseRules): readonly string[] =>
@@ -125,7 +125,7 @@ describe("what is said at a step", () => {
     ];
     fc.assert(
       fc.property(anyTask, anyHouse, ({ problem, method }, house) => {
-        const { steps } = runOf(workingOf(problem, house, method));
+        const { steps } = runOf(workingOf(problem, house, method), EVERY_METHOD);
         for (const { reason } of steps) seen.add(reason.kind);
         expect(steps.flatMap(({ reason }) => faults(stepWords(reason, house), house))).toEqual([]);
       }),
@@ -170,7 +170,7 @@ describe("what is said of products and quotients", () => {
   const one = (line: string, kind: string, house: HouseRules, method?: MethodId): string => {
     const problem = readProblem(line, house);
     if (!problem.ok) throw new Error(`${line} does not read`);
-    const step = runOf(workingOf(problem.value, house, method)).steps.find(
+    const step = runOf(workingOf(problem.value, house, method), EVERY_METHOD).steps.find(
       ({ reason }) => reason.kind === kind,
     );
     if (step === undefined) throw new Error(`${line} has no ${kind}`);
@@ -246,10 +246,12 @@ describe("what is said of products and quotients", () => {
     [3n, 101n, "three one hundred firsts"],
     [5n, 9967n, "5 over 9967"],
   ])("reads %s over %s as %s", (numerator, denominator, words) => {
-    expect(answerInWords({ kind: "mixed", whole: 0n, numerator, denominator }, byPlaces)).toBe(words);
-    expect(answerInWords({ kind: "mixed", whole: 2n, numerator, denominator }, byPlaces)).toBe(
-      `two and ${words}`,
-    );
+    expect(
+      answerInWords({ kind: "mixed", negative: false, whole: 0n, numerator, denominator }, byPlaces),
+    ).toBe(words);
+    expect(
+      answerInWords({ kind: "mixed", negative: false, whole: 2n, numerator, denominator }, byPlaces),
+    ).toBe(`two and ${words}`);
   });
 });
 

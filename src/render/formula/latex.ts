@@ -1,56 +1,35 @@
 import type { Layout, Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
-import { type Decimal, decimalSign, writeDecimal } from "@/core/number";
-import { type Answer, type Problem, type SignedOperation, writeForm } from "@/core/problem";
+import { decimalSign } from "@/core/number";
+import type { Answer, Problem } from "@/core/problem";
 import { type Cell, cellsOf } from "./cells";
+import { lineOf, type Part } from "./line";
 
-/** A numeral in LaTeX: a decimal comma is braced, so that no space follows it. */
-const numeral = (number: Decimal, house: HouseRules): string =>
-  writeDecimal(number, house).replaceAll(",", "{,}").replaceAll("\u00a0", "\\,").replace("−", "-");
+/** Signs and numbers as LaTeX has them: a decimal comma is braced, so that no space follows it. */
+const plainLatex = (text: string): string =>
+  text.replaceAll(",", "{,}").replaceAll("\u00a0", "\\,").replace("−", "-");
 
-function signLatex(op: SignedOperation, house: HouseRules): string {
-  switch (op) {
-    case "add":
-      return "+";
-    case "subtract":
-      return "-";
-    case "multiply":
-      return house.timesSign === "cross" ? "\\times" : "\\cdot";
-    case "divide":
-      return house.divideSign === "obelus" ? "\\div" : ":";
-  }
-}
+/** Letters that LaTeX would take for orders of its own. */
+const wordsLatex = (text: string): string => `\\text{${text.replace(/[$%&#_]/g, "\\$&")}}`;
 
 /** A problem with its answer as a line of LaTeX: `7.2 \div 0.08 = 90`. A wanted form stands behind it in words. */
-export function problemLatex(problem: Problem, answer: Answer, house: HouseRules): string {
-  const numbers = problem.operands.map((operand) => numeral(operand, house));
-  const form = writeForm(problem.wanted, house).trim();
-  const note = form === "" ? "" : ` \\quad \\text{(${form})}`;
-  if (problem.op === "round") return `${numbers.join("")} ${answerLatex(answer, house)}${note}`;
-  if (problem.op === "compare") return answerLatex(answer, house);
-  const equals = answer.kind === "rounded" ? " " : " = ";
-  return `${numbers.join(` ${signLatex(problem.op, house)} `)}${equals}${answerLatex(answer, house)}${note}`;
-}
+export const problemLatex = (problem: Problem, answer: Answer, house: HouseRules): string =>
+  lineOf(problem, answer, house).map(partLatex).join("").trim().replaceAll("  ", " ");
 
-/** An answer in LaTeX. */
-function answerLatex(answer: Answer, house: HouseRules): string {
-  switch (answer.kind) {
-    case "decimal":
-      return numeral(answer, house);
-    case "rounded":
-      return `\\approx ${numeral(answer.numeral, house)}`;
-    case "remainder":
-      return `${numeral(answer.quotient, house)} \\text{ r } ${numeral(answer.remainder, house)}`;
-    case "mixed": {
-      const whole = answer.whole === 0n && answer.numerator > 0n ? "" : answer.whole.toString();
-      return answer.numerator === 0n ? whole : `${whole}\\tfrac{${answer.numerator}}{${answer.denominator}}`;
-    }
-    case "recurring": {
-      const sign = decimalSign(house).replace(",", "{,}");
-      return `${answer.whole}${sign}${answer.fixed}\\overline{${answer.block}}`;
-    }
-    case "comparison":
-      return `${numeral(answer.left, house)} ${answer.relation} ${numeral(answer.right, house)}`;
+function partLatex(part: Part): string {
+  switch (part.kind) {
+    case "number":
+      return plainLatex(part.text);
+    case "sign":
+      return ` ${SIGN_LATEX[part.text] ?? part.text} `;
+    case "bracket":
+      return part.text;
+    case "fraction":
+      return `\\tfrac{${part.over}}{${part.under}}`;
+    case "block":
+      return `\\overline{${part.text}}`;
+    case "words":
+      return /^ \(/.test(part.text) ? ` \\quad ${wordsLatex(part.text.trim())}` : wordsLatex(part.text);
   }
 }
 
@@ -84,6 +63,7 @@ const SIGN_LATEX: Readonly<Record<string, string>> = {
   "÷": "\\div",
   "−": "-",
   "≈": "\\approx",
+  "≤": "\\le",
 };
 
 function cellLatex(

@@ -1,52 +1,34 @@
 import type { Layout, Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
-import { type Decimal, decimalSign, writeDecimal } from "@/core/number";
-import { type Answer, type Problem, signOf, writeForm } from "@/core/problem";
+import { decimalSign } from "@/core/number";
+import type { Answer, Problem } from "@/core/problem";
 import { type Cell, cellsOf } from "./cells";
+import { lineOf, type Part } from "./line";
 
 const mn = (text: string): string => `<mn>${text}</mn>`;
 const mo = (sign: string): string => `<mo>${sign.replace("<", "&lt;").replace(">", "&gt;")}</mo>`;
 const mtext = (text: string): string => `<mtext>${text}</mtext>`;
-const numeral = (number: Decimal, house: HouseRules): string => {
-  const size = mn(writeDecimal({ ...number, negative: false }, house));
-  return number.negative ? `<mrow>${mo("−")}${size}</mrow>` : size;
-};
 
 const math = (content: string, block: boolean): string =>
   `<math xmlns="http://www.w3.org/1998/Math/MathML"${block ? ' display="block"' : ""}>${content}</math>`;
 
 /** A problem with its answer as a line of MathML. */
-export function problemMathml(problem: Problem, answer: Answer, house: HouseRules): string {
-  const numbers = problem.operands.map((operand) => numeral(operand, house));
-  const form = writeForm(problem.wanted, house).trim();
-  const note = form === "" ? "" : mtext(` (${form})`);
-  if (problem.op === "round")
-    return math(`<mrow>${numbers.join("")}${answerMathml(answer, house)}${note}</mrow>`, false);
-  if (problem.op === "compare") return math(`<mrow>${answerMathml(answer, house)}</mrow>`, false);
-  const equals = answer.kind === "rounded" ? "" : mo("=");
-  const asked = numbers.join(mo(signOf(problem.op, house)));
-  return math(`<mrow>${asked}${equals}${answerMathml(answer, house)}${note}</mrow>`, false);
-}
+export const problemMathml = (problem: Problem, answer: Answer, house: HouseRules): string =>
+  math(`<mrow>${lineOf(problem, answer, house).map(partMathml).join("")}</mrow>`, false);
 
-function answerMathml(answer: Answer, house: HouseRules): string {
-  switch (answer.kind) {
-    case "decimal":
-      return numeral(answer, house);
-    case "rounded":
-      return mo("≈") + numeral(answer.numeral, house);
-    case "remainder":
-      return numeral(answer.quotient, house) + mtext(" r ") + numeral(answer.remainder, house);
-    case "mixed": {
-      const whole = answer.whole === 0n && answer.numerator > 0n ? "" : mn(answer.whole.toString());
-      const part = `<mfrac>${mn(answer.numerator.toString())}${mn(answer.denominator.toString())}</mfrac>`;
-      return answer.numerator === 0n ? whole : whole + part;
-    }
-    case "recurring": {
-      const block = `<mover accent="true">${mn(answer.block)}${mo("‾")}</mover>`;
-      return `${mn(answer.whole + decimalSign(house) + answer.fixed)}${block}`;
-    }
-    case "comparison":
-      return numeral(answer.left, house) + mo(answer.relation) + numeral(answer.right, house);
+function partMathml(part: Part): string {
+  switch (part.kind) {
+    case "number":
+      return part.text.startsWith("−") ? `<mrow>${mo("−")}${mn(part.text.slice(1))}</mrow>` : mn(part.text);
+    case "sign":
+    case "bracket":
+      return mo(part.text);
+    case "fraction":
+      return `<mfrac>${mn(part.over)}${mn(part.under)}</mfrac>`;
+    case "block":
+      return `<mover accent="true">${mn(part.text)}${mo("‾")}</mover>`;
+    case "words":
+      return mtext(part.text);
   }
 }
 

@@ -114,7 +114,7 @@ export function BoardScreen({
   const tools = run && problem && open && !drafting && (
     <SheetTools
       form={formWords(problem.wanted, house)}
-      takesForm={takesForms(problem.op)}
+      takesForm={takesForms(problem)}
       besideOn={two}
       open={menu === "method" || menu === "house" || menu === "help" ? undefined : menu}
       voice={voice}

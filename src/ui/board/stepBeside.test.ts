@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { runOf } from "@/core/checks";
-import { methodsFor, workingOf } from "@/core/methods";
+import { EVERY_METHOD, methodsFor, workingOf } from "@/core/methods";
 import { anyHouse, anyTask } from "@/core/testing/arbitrary";
 import { stepBeside } from "./stepBeside";
 
@@ -9,7 +9,10 @@ import { stepBeside } from "./stepBeside";
 const anyTwo = fc.tuple(anyTask, anyHouse, fc.nat()).map(([{ problem, method }, house, chance]) => {
   const taking = methodsFor(problem).filter(({ refusal }) => refusal === undefined);
   const other = taking[chance % taking.length]?.id ?? method;
-  return [runOf(workingOf(problem, house, method)), runOf(workingOf(problem, house, other))] as const;
+  return [
+    runOf(workingOf(problem, house, method), EVERY_METHOD),
+    runOf(workingOf(problem, house, other), EVERY_METHOD),
+  ] as const;
 });
 
 describe("the second board", () => {

@@ -44,7 +44,6 @@ const METHOD_OF: Readonly<Record<Way, MethodId>> = {
 
 /** The longest list of multiples that is written. */
 export const MOST_MULTIPLES = 12;
-const LARGEST = 10n ** 12n;
 
 /** Fractions added, subtracted, compared or put in order over a common denominator, which is found in one of three ways. */
 const method = (way: Way): Method<FractionWhy, FractionProblem> => ({
@@ -75,10 +74,8 @@ function refusedDenominators(way: Way, { operands }: FractionProblem): Refusal |
       return denominators.every((denominator) => denominator < 1_000_000n)
         ? undefined
         : { kind: "largeNumber", most: 6 };
-    case "product": {
-      const product = denominators.reduce((all, denominator) => all * denominator, 1n);
-      return product < LARGEST ? undefined : { kind: "largeNumber", most: 12 };
-    }
+    case "product":
+      return undefined;
   }
 }
 

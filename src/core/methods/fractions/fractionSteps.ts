@@ -274,11 +274,11 @@ function dividedOut<Inner>(
     operands: [wholeNumeral(value.numerator), wholeNumeral(value.denominator)],
     wanted: wanted.kind === "toPlace" ? wanted : { kind: "exactly" },
   };
-  pad.goOn("work", { kind: "divideOut", fraction: unsigned(value), problem }, [
+  pad.goOn("answer", { kind: "divideOut", fraction: unsigned(value), problem }, [
     text(`=${value.numerator}${signOf("divide", house)}${value.denominator}`),
   ]);
   const working = part(problem, house);
-  pad.aside(working);
+  pad.aside(working, "answer");
   const answer = value.negative ? belowZero(working.answer) : working.answer;
   pad.line("answer", { kind: "nameAnswer", answer }, [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),

@@ -308,9 +308,9 @@ function inLargerOnly<Inner>(
     operands: [count, wholeNumeral(per)],
     wanted: ends ? { kind: "exactly" } : { kind: "withRemainder" },
   };
-  pad.mark("work", { kind: "decimalOfUnit", measure, unit: last, problem: asked }, []);
+  pad.mark("answer", { kind: "decimalOfUnit", measure, unit: last, problem: asked }, []);
   const working = part(asked, { ...house, trailingZeros: "dropped" });
-  pad.aside(working);
+  pad.aside(working, "answer");
   const { answer } = working;
   if (answer.kind === "decimal") {
     const larger = units.slice(0, -1);

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import { isWhole, isZero, wholeNumeral } from "../../number";
-import type { DecimalProblem, MoneyProblem } from "../../problem";
+import { type DecimalProblem, MOST_HANDED, type MoneyProblem } from "../../problem";
 import { type Amount, currencyOf } from "../../quantity";
 import type { Method, WorkingBy, WorkPart } from "../method";
 import { text } from "../pad";
@@ -87,7 +87,7 @@ function notesFor(problem: MoneyProblem): readonly number[] | undefined {
   const [price] = amountsIn(problem).map((amount) => Number(minorCount(amount)));
   const notes = tillOf(problem).filter((piece) => currencyOf(problem.currency).notes.includes(piece));
   const smallest = notes.at(-1);
-  if (price === undefined || smallest === undefined || price > 1_000_000) return undefined;
+  if (price === undefined || smallest === undefined || price > MOST_HANDED * 100) return undefined;
   const largest = notes[0] ?? smallest;
   for (let total = Math.max(100, Math.ceil(price / 100) * 100); total <= price + largest; total += 100) {
     const pieces = fewestPieces(total, notes);

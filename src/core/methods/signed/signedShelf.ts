@@ -9,15 +9,16 @@ import { gathering, type SignedWhy, signRule } from "./signRule";
 
 const METHODS: readonly Method<SignedWhy, SignedProblem>[] = [signRule, gathering, numberLine, counters];
 
-const PREFERRED: Readonly<Record<HouseRules["signedBy"], MethodId>> = {
-  signRule: "sign-rule",
-  numberLine: "number-line",
-  counters: "counters",
+/** The methods that draw what they do, for houses that like them best. */
+const DRAWN: Readonly<Record<HouseRules["signedBy"], readonly MethodId[]>> = {
+  signRule: [],
+  numberLine: ["number-line"],
+  counters: ["counters"],
 };
 
 function prefers({ op, operands }: SignedProblem, house: HouseRules): readonly MethodId[] {
   const gathers = op === "terms" && operands.length > 2 && house.termOrder === "gathered";
-  return [PREFERRED[house.signedBy], ...(gathers ? (["gathering"] as const) : []), "sign-rule"];
+  return [...DRAWN[house.signedBy], ...(gathers ? (["gathering"] as const) : []), "sign-rule"];
 }
 
 /** A signed problem; two whole numbers with a plus or a minus between them can be seen as one too. */

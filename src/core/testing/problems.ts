@@ -1,0 +1,16 @@
+import { PRESETS } from "../house";
+import { type DecimalProblem, type Problem, readProblem } from "../problem";
+
+/** The problem of a typed line, which must read. */
+export function problemOf(line: string): Problem {
+  const problem = readProblem(line, PRESETS.fillersTrueValue);
+  if (!problem.ok) throw new Error(`${line} does not read: ${problem.error.code}`);
+  return problem.value;
+}
+
+/** The problem of a typed line of plain decimals. */
+export function decimalProblemOf(line: string): DecimalProblem {
+  const problem = problemOf(line);
+  if (problem.kind !== "decimals") throw new Error(`${line} is no problem of decimals`);
+  return problem;
+}
