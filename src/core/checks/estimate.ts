@@ -14,6 +14,7 @@ import {
   AS_IT_COMES,
   type DecimalProblem,
   divisorOf,
+  exactAnswer,
   fractionOf,
   type Problem,
   type SignedOperation,
@@ -30,9 +31,15 @@ interface Rough {
   readonly result: Decimal;
 }
 
-/** Estimates what a problem comes to. Rounding, comparing and writing in another form are not estimated. */
+/**
+ * Estimates what a problem comes to. Rounding, comparing and writing in another form are not estimated, nor
+ * is what easy numbers would lead astray, as a chain may be where nearly equal numbers are taken away.
+ */
 export function estimateOf(problem: Problem): Estimate | undefined {
-  if (problem.kind !== "decimals") return roughlyOf(problem);
+  if (problem.kind !== "decimals") {
+    const easy = roughlyOf(problem);
+    return easy && isWorthNear(exactAnswer(problem), new Fraction(0), easy, problem) ? easy : undefined;
+  }
   const rough = roughDecimals(problem);
   if (rough === undefined) return undefined;
   const { op, rounding, rounded, result } = rough;
@@ -122,10 +129,16 @@ function estimateOfQuotient({ operands: [dividend, divisor] }: DecimalProblem): 
  * tenth of it, so that only one place is left for the point. Of several operations only gross misses show.
  */
 export function isNear(answer: Answer, estimate: Estimate, problem: Problem): boolean {
-  const worth = worthOf(answer, divisorOf(problem));
+  const rounding =
+    answer.kind === "rounded"
+      ? lastPlace(problem, answer.numeral)
+      : new Fraction(answer.kind === "roundedAmount" ? 1n : 0n, 100n);
+  return isWorthNear(worthOf(answer, divisorOf(problem)), rounding, estimate, problem);
+}
+
+function isWorthNear(worth: Fraction, rounding: Fraction, estimate: Estimate, problem: Problem): boolean {
   const about = fractionOf(estimate.result);
   const off = worth.sub(about).abs();
-  const rounding = answer.kind === "rounded" ? lastPlace(problem, answer.numeral) : new Fraction(0);
   const { op } = problem;
   if (op === "add" || op === "subtract" || op === "terms") {
     const slack = problem.operands

@@ -1,5 +1,5 @@
 import type { Working } from "../methods";
-import { asFraction, type Numeral, opposite } from "../number";
+import { asFraction, fromCount, type Numeral, opposite } from "../number";
 import {
   type Answer,
   AS_IT_COMES,
@@ -10,7 +10,7 @@ import {
   type Problem,
   type SignedProblem,
 } from "../problem";
-import type { Amount, Measure, Quantity } from "../quantity";
+import { type Amount, amountOf, type Measure, MINOR_PLACES, type Quantity } from "../quantity";
 
 /** The problem that leads back from an answer, what has to be added to it, and what it leads back to. */
 export interface Undoing {
@@ -127,6 +127,7 @@ const isAmount = (quantity: Quantity): quantity is Amount => quantity.kind === "
 function undoMoney(problem: MoneyProblem, answer: Answer): Undoing | undefined {
   const { op, operands } = problem;
   const [first, second] = operands;
+  if (first !== undefined && answer.kind === "handed") return undoHanding(problem, first, answer);
   if (first === undefined || second === undefined) return undefined;
   const back = (
     by: MoneyProblem["op"],
@@ -167,6 +168,20 @@ function undoMoney(problem: MoneyProblem, answer: Answer): Undoing | undefined {
     case "pay":
       return undefined;
   }
+}
+
+/** Price and what comes back make what was handed over. */
+function undoHanding(
+  problem: MoneyProblem,
+  price: MoneyProblem["operands"][number],
+  { pieces, back, currency }: Extract<Answer, { kind: "handed" }>,
+): Undoing {
+  const total = pieces.reduce((sum, piece) => sum + piece, 0);
+  return {
+    problem: { ...problem, op: "add", operands: [price, back], without: [], wanted: AS_IT_COMES },
+    plus: undefined,
+    expected: amountOf(currency, fromCount(BigInt(total), MINOR_PLACES)),
+  };
 }
 
 const isMeasure = (quantity: Quantity): quantity is Measure => quantity.kind === "measure";

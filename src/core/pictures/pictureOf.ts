@@ -1,3 +1,4 @@
+import { sameSheet } from "../board";
 import type { RunReason } from "../checks";
 import type { Working } from "../methods";
 import { type Fraction, ONES, type Place } from "../number";
@@ -46,6 +47,7 @@ export function pictureOf(reason: RunReason, working: Working): Picture | undefi
     case "areaProduct":
       return rectangle(
         working,
+        reason,
         reason.kind === "areaProduct"
           ? { across: reason.across.numeral, down: reason.down.numeral }
           : undefined,
@@ -131,7 +133,11 @@ function pieces(groups: readonly Pieces[], becomes: readonly Pieces[]): Picture 
 
 /** The number line of counting up, with the jumps that have been made. */
 function jumps({ steps }: Working, until: RunReason): Picture | undefined {
-  const hops = steps.flatMap(({ reason }) => (reason.kind === "hopUp" ? [reason] : []));
+  const beside = sameSheet(
+    steps,
+    steps.find(({ reason }) => reason === until),
+  );
+  const hops = beside.flatMap(({ reason }) => (reason.kind === "hopUp" ? [reason] : []));
   const [first] = hops;
   const last = hops.at(-1);
   if (first === undefined || last === undefined) return undefined;
@@ -147,9 +153,14 @@ function jumps({ steps }: Working, until: RunReason): Picture | undefined {
 
 function rectangle(
   { steps }: Working,
+  at: RunReason,
   part: Extract<Picture, { kind: "rectangle" }>["part"],
 ): Picture | undefined {
-  const sides = steps.flatMap(({ reason }) => (reason.kind === "partAlong" ? [reason] : []));
+  const beside = sameSheet(
+    steps,
+    steps.find(({ reason }) => reason === at),
+  );
+  const sides = beside.flatMap(({ reason }) => (reason.kind === "partAlong" ? [reason] : []));
   const [across, down] = ["top", "left"].map((side) => sides.find((along) => along.side === side)?.parts);
   return across && down ? { kind: "rectangle", across, down, part } : undefined;
 }

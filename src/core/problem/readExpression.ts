@@ -90,7 +90,9 @@ function partAt(typed: Typed, at: number, depth: number): Read {
   const { tokens, line } = typed;
   const token = tokens[at];
   if (token?.kind === "sign" && isSum(token.op)) {
-    const after = tokens[at + 1];
+    const [before, after] = [tokens[at - 1], tokens[at + 1]];
+    // A minus after a sign is a number's own; a plus there is one too many.
+    if (before?.kind === "sign" && token.op === "add") return failed({ code: "missingNumber", at: token.at });
     if (after?.kind === "sign" && isSum(after.op)) return failed({ code: "missingNumber", at: after.at });
     const part = partAt(typed, at + 1, depth);
     if (!part.ok || token.op === "add") return part;

@@ -41,8 +41,7 @@ export function readProblem(text: string, notation: ReadingNotation): Read {
   if (!formed.ok) return formed;
   // Small money that does not say whose it is belongs to the currency that the line names.
   const problem = taskOf(formed.value, { ...notation, currency: currencyNamed(text) ?? notation.currency });
-  if (!problem.ok)
-    return failed(bounded(completed(problem.error, formed.value.rest), formed.value.body.length));
+  if (!problem.ok) return failed(bounded(completed(problem.error, formed.value.rest), formed.value.formAt));
   const { wanted } = problem.value;
   const refused = refusesForm(problem.value, wanted);
   if (refused === undefined) return problem;
@@ -236,14 +235,21 @@ function roundTask({ body, wanted, formAt }: FormedLine, from: number, notation:
   return done({ kind: "decimals", op: "round", operands: [number.value], wanted });
 }
 
+/** What stands between the numbers of a list. A comma before "and" is the list's, unless it may be a number's. */
+const JOINTS = {
+  point: /,?\s(?:and|with)\s|[;?]|,\s/giu,
+  comma: /\s(?:and|with)\s|[;?]|,\s(?!(?:and|with)\s)/giu,
+} as const;
+
 /** Numbers to be compared or put in order, with `and`, `;` or `,` and a space between them. */
 function listTask(
   op: "compare" | "order",
-  { body, wanted }: FormedLine,
+  { body, wanted, formAt }: FormedLine,
   from: number,
   notation: ReadingNotation,
 ): Read {
-  const joints = [...body.matchAll(/,?\s(?:and|with)\s|[;?]|,\s/giu)].filter(({ index }) => index >= from);
+  if (wanted.kind !== "asItComes") return failed({ code: "otherForm", at: formAt, of: "compare" });
+  const joints = [...body.matchAll(JOINTS[notation.decimalMark])].filter(({ index }) => index >= from);
   const starts = [from, ...joints.map(({ index, 0: joint }) => index + joint.length)];
   const ends = [...joints.map(({ index }) => index), body.length];
   if (op === "compare" && starts.length !== 2) return failed({ code: "compareTwo", at: body.length });

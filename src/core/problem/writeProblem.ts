@@ -1,5 +1,15 @@
 import { type Notation, ONES, placeName } from "../number";
-import { type currencyOf, fromMinorPiece, type Quantity, unitOf, writeQuantity } from "../quantity";
+import {
+  type Amount,
+  amountOf,
+  type CurrencyId,
+  type currencyOf,
+  fromMinorPiece,
+  inMajor,
+  type Quantity,
+  unitOf,
+  writeQuantity,
+} from "../quantity";
 import { type Expression, needsBrackets } from "./expression";
 import type { SignedOperation } from "./operation";
 import type { AnswerForm, Problem } from "./problem";
@@ -9,6 +19,7 @@ export interface ProblemNotation extends Notation {
   readonly timesSign: "cross" | "dot";
   readonly divideSign: "obelus" | "colon";
   readonly onesTerm: "ones" | "units";
+  readonly currency: CurrencyId;
 }
 
 /** The sign of an operation as the house writes it. */
@@ -40,7 +51,8 @@ export function writeProblem(problem: Problem, notation: ProblemNotation): strin
 }
 
 /** The problem without the form its answer is wanted in. */
-export function writeUnformed(problem: Problem, notation: ProblemNotation): string {
+export function writeUnformed(given: Problem, notation: ProblemNotation): string {
+  const problem = withCurrency(given, notation.currency);
   const written = problem.operands.map((operand) => writeQuantity(operand, notation));
   const joined = (signs: readonly SignedOperation[]): string =>
     problem.operands
@@ -80,6 +92,29 @@ export function writeUnformed(problem: Problem, notation: ProblemNotation): stri
     }
   }
 }
+
+/** Cents and pence don't say whose they are: where a problem has only such and they are not the house's, they are written with their sign. */
+function withCurrency(problem: Problem, currency: CurrencyId): Problem {
+  const operands: readonly Quantity[] = problem.operands;
+  const amounts = operands.filter((operand): operand is Amount => operand.kind === "amount");
+  if (amounts.every((amount) => amount.of === "major" || amount.currency === currency)) return problem;
+  if (amounts.some((amount) => amount.of === "major")) return problem;
+  if (problem.kind === "chain") return { ...problem, expression: inSigns(problem.expression) };
+  if (problem.kind !== "money") return problem;
+  return {
+    ...problem,
+    operands: problem.operands.map((operand) => (operand.kind === "amount" ? inSign(operand) : operand)),
+  };
+}
+
+const inSign = (amount: Amount): Amount => amountOf(amount.currency, inMajor(amount));
+
+const inSigns = (expression: Expression): Expression =>
+  expression.kind === "operation"
+    ? { ...expression, left: inSigns(expression.left), right: inSigns(expression.right) }
+    : expression.quantity.kind === "amount"
+      ? { ...expression, quantity: inSign(expression.quantity) }
+      : expression;
 
 /** An expression in one line, with the brackets it needs. */
 export function writeExpression(expression: Expression, notation: ProblemNotation, first = true): string {

@@ -16,6 +16,12 @@ const asProblem = (line: string): Problem | undefined => {
 const typed = (lines: fc.Arbitrary<string>): fc.Arbitrary<Problem> =>
   lines.map(asProblem).filter((problem): problem is Problem => problem !== undefined);
 
+/** Whether money has its sign somewhere, so that it means the same under every house's currency. */
+function saysWhose({ operands }: Problem): boolean {
+  const amounts = operands.filter((operand) => operand.kind === "amount");
+  return amounts.length === 0 || amounts.some((amount) => amount.kind === "amount" && amount.of === "major");
+}
+
 /** Any problem of any operation on decimals. */
 export const anyDecimalProblem = fc.oneof(...Object.values(DECIMAL_PROBLEMS));
 
@@ -24,9 +30,9 @@ const OF_KIND: Readonly<Record<ProblemKind, fc.Arbitrary<Problem>>> = {
   decimals: anyDecimalProblem,
   fractions: typed(fc.oneof(...Object.values(LINES.fractions))),
   signed: typed(fc.oneof(...Object.values(LINES.signed))),
-  money: typed(fc.oneof(...Object.values(LINES.money))),
+  money: typed(fc.oneof(...Object.values(LINES.money))).filter(saysWhose),
   measures: typed(fc.oneof(...Object.values(LINES.measures))),
-  chain: typed(fc.oneof(...Object.values(LINES.chain))),
+  chain: typed(fc.oneof(...Object.values(LINES.chain))).filter(saysWhose),
 };
 
 /** Any problem of any kind. */

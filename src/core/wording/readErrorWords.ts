@@ -67,7 +67,7 @@ export function readErrorWords(error: ReadError, house: HouseRules): string {
     case "smallerThanMinor":
       return `There is nothing smaller than ${error.minors} here. Type two places after the ${mark} at most, and whole ${error.minors}.`;
     case "negativeAmount":
-      return "Amounts, measures and numbers in a list are zero or more. Leave the minus away.";
+      return "Amounts and measures, and numbers that are compared, put in order or rounded, are zero or more here. Leave the minus away.";
     case "cantHandOver":
       return `Notes are handed over for prices up to ${error.most.toLocaleString("en")}, and some kind of note must be there. Type a smaller price, or leave a note in the purse.`;
     case "belowZeroOnTheWay":

@@ -4,6 +4,8 @@ import type { StepWords } from "./line";
 
 /** Some reasons with their words. Wordbooks are many, so that a board needs to load only those of its own kind of problem. */
 export interface Wordbook {
+  /** The reasons it has words for. */
+  readonly kinds: readonly string[];
   /** What is said about a step, or nothing where its reason is in another book. */
   says(reason: RunReason, house: HouseRules): StepWords | undefined;
 }
@@ -18,7 +20,10 @@ export function wordbook<Kind extends RunReason["kind"]>(
 ): Wordbook {
   const own = (reason: RunReason): reason is Extract<RunReason, { kind: Kind }> =>
     Object.hasOwn(kinds, reason.kind);
-  return { says: (reason, house) => (own(reason) ? words(reason, house) : undefined) };
+  return {
+    kinds: Object.keys(kinds),
+    says: (reason, house) => (own(reason) ? words(reason, house) : undefined),
+  };
 }
 
 /** What is said about a step, from the book that has it. A reason that no book has is a bug. */

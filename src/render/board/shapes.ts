@@ -40,13 +40,13 @@ export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): read
     case "small": {
       const { x, y, size } = SEATS[mark.seat];
       // Two figures in a corner are written smaller, so that they keep clear of the digit beside them.
-      const narrow = mark.seat === "corner" && mark.text.length > 1 ? 0.68 : 1;
+      const narrow = mark.seat === "corner" && mark.text.length > 1;
       return [
         {
           kind: "text",
-          x: mark.col + x,
+          x: mark.col + (narrow ? 0.14 : x),
           y: mark.row + y,
-          size: size * narrow,
+          size: size * (narrow ? 0.66 : 1),
           text: mark.text,
           hollow: false,
         },

@@ -328,7 +328,7 @@ function joinedUp<Inner>(whole: bigint, part: Fraction, house: HouseRules, pad: 
   if (part.numerator < part.denominator) return joinOnLine(whole, part, house, pad);
   const more = part.numerator / part.denominator;
   const rest = fraction(part.numerator % part.denominator, part.denominator);
-  countedOut(pad, part, house);
+  countedOut(pad, part, house, "work");
   return joinOnLine(whole + more, rest, house, pad);
 }
 

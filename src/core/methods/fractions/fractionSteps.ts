@@ -87,10 +87,11 @@ function improperOf<Inner>(
   before: Mixed,
   house: HouseRules,
   habits: FractionHabits,
+  stage: "work" | "answer" = "work",
 ): Fraction {
   const after = fraction(habits.improper(before), before.denominator);
   const { whole, numerator, denominator } = before;
-  pad.line("work", { kind: "toImproper", before, after }, [
+  pad.line(stage, { kind: "toImproper", before, after }, [
     ...items(before, house),
     text("="),
     stack(`${whole}${signOf("multiply", house)}${denominator}+${numerator}`, String(denominator)),
@@ -251,7 +252,7 @@ function inForm<Inner>(
     }
     const improper =
       wanted.kind === "asFraction" || (wanted.kind === "asItComes" && house.fractionAnswers === "improper");
-    return improper && shorter.kind === "mixed" ? improperOf(pad, shorter, house, habits) : shorter;
+    return improper && shorter.kind === "mixed" ? improperOf(pad, shorter, house, habits, "answer") : shorter;
   }
   const shortest = reduced(pad, value, house, habits);
   if (shortest.numerator === 0n || shortest.denominator === 1n) return countedOut(pad, shortest, house);

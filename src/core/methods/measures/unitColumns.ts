@@ -142,7 +142,8 @@ function workTotals(problem: MeasureProblem, house: HouseRules, habits: UnitHabi
   const goes = house.unitRegrouping === "asYouGo";
   const totals = totalsOf(units, totalAt, goes, habits);
   const written = units.map((_, index) => totals.find((total) => total.index === index)?.written ?? 0n);
-  const setting = unitSetting(units, [...rows, written]);
+  const multiplier = units.map((_, index) => (index === units.length - 1 ? times : 0n));
+  const setting = unitSetting(units, [...rows, written, multiplier]);
   const ruleRow = factor === undefined ? rows.length : 2;
   const sign = problem.op === "add" ? "+" : signOf("multiply", house);
   const steps: Step<MeasureWhy>[] = [

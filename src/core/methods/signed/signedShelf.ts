@@ -7,7 +7,7 @@ import { counters } from "./counters";
 import { numberLine } from "./numberLine";
 import { gathering, type SignedWhy, signRule } from "./signRule";
 
-const METHODS: readonly Method<SignedWhy, SignedProblem>[] = [signRule, gathering, numberLine, counters];
+const METHODS: readonly Method<SignedWhy, SignedProblem>[] = [signRule, numberLine, counters, gathering];
 
 /** The methods that draw what they do, for houses that like them best. */
 const DRAWN: Readonly<Record<HouseRules["signedBy"], readonly MethodId[]>> = {
