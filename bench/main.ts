@@ -20,7 +20,7 @@ const results: Results = {
 };
 await server.remove();
 
-console.log("Workings a second, beside the bare arithmetic of decimal.js on the same operands");
+console.log("Workings a second, beside the bare arithmetic of fraction.js on the same operands");
 console.table(results.workings);
 console.log("Server time of a page (ms)");
 console.table(results.server);

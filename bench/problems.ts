@@ -77,5 +77,80 @@ export function problemFor(method: MethodId, size: Size, chance: Chance): string
       return `round ${one(COLUMNS)} to ${largest ? "trillionths" : "ones"}`;
     case "comparing-by-place":
       return `compare ${one(COLUMNS)} and ${one(COLUMNS)}`;
+    case "denominators-by-multiples":
+      return largest ? "1/84 + 5/96" : `${fraction(chance, size)} + ${fraction(chance, size)}`;
+    case "denominators-by-factors":
+    case "denominators-by-product":
+      return largest
+        ? Array.from({ length: 6 }, () => fraction(chance, size)).join(" + ")
+        : `${fraction(chance, size)} + ${fraction(chance, size)}`;
+    case "multiplying-across":
+      return largest
+        ? `${fraction(chance, size)} × ${fraction(chance, size)} × ${fraction(chance, size)}`
+        : `${fraction(chance, size)} × ${fraction(chance, size)}`;
+    case "turning-over":
+    case "dividing-like-parts":
+      return `${fraction(chance, size)} ÷ ${fraction(chance, size)}`;
+    case "changing-form":
+      return `simplify ${fraction(chance, size)}`;
+    case "sign-rule":
+      return signed(chance, { small: 2, usual: 3, largest: 6 }[size], largest ? 9999 : 20);
+    case "gathering":
+      return `${1 + chance(9)} - ${1 + chance(9)} + ${1 + chance(9)}${largest ? " - 9999 + 8876 - 4321" : ""}`;
+    case "number-line":
+      return signed(chance, { small: 2, usual: 2, largest: 6 }[size], 3);
+    case "counters":
+      return `${chance(9)} - (-${1 + chance(largest ? 11 : 5)})`;
+    case "money-in-columns":
+      return Array.from({ length: { small: 2, usual: 3, largest: 10 }[size] }, () =>
+        amount(chance, size),
+      ).join(" + ");
+    case "repeated-addition":
+      return `${{ small: 2, usual: 3, largest: 10 }[size]} × ${amount(chance, size)}`;
+    case "change-by-counting-up": {
+      const paid = { small: 1, usual: 20, largest: 10000 }[size];
+      return `$${paid} - $${chance(paid)}.${10 + chance(89)}`;
+    }
+    case "enough-by-adding":
+      return `is $20 enough for ${Array.from({ length: { small: 1, usual: 3, largest: 9 }[size] }, () => amount(chance, size)).join(" + ")}`;
+    case "handing-over":
+      return `pay $${{ small: 3, usual: 27, largest: 9989 }[size] - chance(3)}.${10 + chance(89)}`;
+    case "sharing-a-bill":
+      return `${amount(chance, size)} ÷ ${3 + chance(6)}`;
+    case "unit-columns":
+      return largest
+        ? "5 wk 6 d 23 h 59 min 58 s - 2 wk 6 d 23 h 59 min 59 s"
+        : `${2 + chance(60)} lb ${chance(16)} oz + ${1 + chance(60)} lb ${chance(16)} oz`;
+    case "padded-columns":
+      return largest
+        ? "9999 km 999 m + 999 km 99 m + 12 km 7 m"
+        : `${1 + chance(9)} L ${chance(999)} mL + ${1 + chance(9)} L ${chance(99)} mL`;
+    case "smallest-unit":
+      return largest
+        ? `${12 + chance(80)} wk 5 d 23 h 59 min ÷ 17 min`
+        : `${2 + chance(9)} × ${1 + chance(9)} ft ${chance(12)} in`;
+    case "changing-units":
+      return largest ? "9999999 s in wk and d and h and min and s" : `${17 + chance(80)} oz in lb and oz`;
+    case "order-of-operations":
+      return {
+        small: `${1 + chance(9)} + ${1 + chance(9)} × ${1 + chance(9)}`,
+        usual: `${2 + chance(5)} × $${1 + chance(4)}.${10 + chance(89)} + $0.60, from $40`,
+        largest: `((${chance(99)}.5 + 3/4) × 12 - 2.25) ÷ 7 + (1 + 2) × (3 + ${chance(9)})`,
+      }[size];
   }
 }
+
+const fraction = (chance: Chance, size: Size): string => {
+  const most = { small: 4, usual: 12, largest: 9900 }[size];
+  const under = 2 + chance(most);
+  return `${1 + chance(most)}/${under}`;
+};
+
+/** Terms of which every other lies below zero. */
+const signed = (chance: Chance, terms: number, most: number): string =>
+  Array.from({ length: terms }, (_, index) =>
+    index % 2 === 0 ? `(-${1 + chance(most)})` : `${1 + chance(most)}`,
+  ).join(" - ");
+
+const amount = (chance: Chance, size: Size): string =>
+  `$${{ small: 1, usual: 4, largest: 99999 }[size] + chance(6)}.${10 + chance(89)}`;

@@ -1,16 +1,13 @@
-import Exact from "decimal.js";
+import type Exact from "fraction.js";
 import { Bench } from "tinybench";
 import { featuresOf } from "@/core/features";
 import { PRESETS } from "@/core/house";
 import { METHOD_IDS, type MethodId, workingOf } from "@/core/methods";
-import { type Problem, readProblem } from "@/core/problem";
-import { plainText } from "@/core/testing/answers";
+import { exactWorth, fractionOf, type Problem, readProblem } from "@/core/problem";
 import { chanceFrom, problemFor, SIZES, type Size } from "./problems";
 
 const SAMPLE = 32;
-const Wide = Exact.clone({ precision: 100 });
-
-/** One method at one size. `units` are what its time is to grow with: columns, digit products or digits of the quotient. */
+/** One method at one size. `units` are what its time is to grow with: columns, digit products, digits of the quotient, or steps. */
 interface WorkingsRow {
   readonly method: MethodId;
   readonly size: Size;
@@ -37,7 +34,7 @@ export async function measureWorkings(): Promise<readonly WorkingsRow[]> {
         }
         return problem.value;
       });
-      const bare = problems.map(({ operands }) => operands.map((operand) => new Wide(plainText(operand))));
+      const bare = problems.map(({ operands }) => operands.map(fractionOf));
       const bench = new Bench({ time: 400 });
       bench.add("workings", () => {
         for (const problem of problems) workingOf(problem, house, method);
@@ -71,34 +68,49 @@ export async function measureWorkings(): Promise<readonly WorkingsRow[]> {
   return rows;
 }
 
-/** The problem's bare arithmetic by a library. */
-function reckon({ op, wanted }: Problem, [first, second]: readonly Exact[]): Exact | number | undefined {
+/** The problem's bare arithmetic by a library, on numbers it has read already. */
+function reckon(problem: Problem, numbers: readonly Exact[]): Exact | number | undefined {
+  const [first, ...rest] = numbers;
   if (first === undefined) return undefined;
-  if (op === "round")
-    return first.toDecimalPlaces(wanted.kind === "toPlace" ? Math.max(0, -wanted.place) : 0);
-  if (second === undefined) return first;
-  switch (op) {
+  switch (problem.op) {
     case "add":
-      return first.plus(second);
+      return rest.reduce((sum, next) => sum.add(next), first);
     case "subtract":
-      return first.minus(second);
-    case "multiply":
-      return first.times(second);
-    case "divide":
-      return first.dividedBy(second);
     case "compare":
-      return first.comparedTo(second);
+    case "enough":
+      return rest.reduce((sum, next) => sum.sub(next), first);
+    case "multiply":
+      return rest.reduce((product, next) => product.mul(next), first);
+    case "divide":
+      return rest.reduce((quotient, next) => quotient.div(next), first);
+    case "terms":
+      return rest.reduce(
+        (sum, next, index) => (problem.joins[index] === "add" ? sum.add(next) : sum.sub(next)),
+        first,
+      );
+    case "chain":
+      return exactWorth(problem.expression);
+    case "round":
+      return first.round(problem.wanted.kind === "toPlace" ? Math.max(0, -problem.wanted.place) : 0);
+    case "order":
+      return numbers.slice().sort((a, b) => a.compare(b)).length;
+    case "rewrite":
+    case "pay":
+      return first.simplify(0);
   }
 }
 
-/** What a method's time should grow with, on average over some problems: digit products, digits of the quotient, or the digits of the operands. */
+/** What a method's time should grow with, on average over some problems: digit products, digits of the quotient, the digits of the operands, or its steps. */
 function unitsOf(problems: readonly Problem[], method: MethodId): number {
   const counts = problems.map((problem) => {
     const { digitProducts, quotientDigits } = featuresOf(
       workingOf(problem, PRESETS.fillersTrueValue, method),
     );
-    const digits = Math.max(...problem.operands.map(({ whole, fraction }) => whole.length + fraction.length));
-    return digitProducts || quotientDigits || digits;
+    const digits = problem.operands.map((operand) =>
+      operand.kind === "decimal" ? operand.whole.length + operand.fraction.length : 0,
+    );
+    const { length } = workingOf(problem, PRESETS.fillersTrueValue, method).steps;
+    return problem.kind === "decimals" ? digitProducts || quotientDigits || Math.max(...digits) : length;
   });
   return Math.round(counts.reduce((sum, count) => sum + count, 0) / counts.length);
 }

@@ -32,6 +32,34 @@ const DECISIONS: Readonly<Record<MethodId, string>> = {
   "short-division": "as for long division (`DivisionHabits`)",
   "rounding-by-place": "which digit decides, what it takes to go up (`RoundingHabits`)",
   "comparing-by-place": "how two digits of one place lie to each other (`ComparingHabits`)",
+  "denominators-by-multiples":
+    "what becomes of the numerator when the denominator grows, how like parts are combined above and below, how a mixed number is made improper, what a regrouped whole adds, how far a fraction is made shorter (`FractionHabits`)",
+  "denominators-by-factors": "as for listing multiples (`FractionHabits`)",
+  "denominators-by-product": "as for listing multiples (`FractionHabits`)",
+  "multiplying-across":
+    "what numerators make and what denominators make, how a mixed number is made improper (`FractionHabits`)",
+  "turning-over": "what is turned over; the rest as for multiplying across (`FractionHabits`)",
+  "dividing-like-parts": "as for listing multiples (`FractionHabits`)",
+  "changing-form": "as for listing multiples (`FractionHabits`)",
+  "sign-rule":
+    "what is added in place of taking away, whether sizes are added or taken from each other, the sign of a sum and of a product (`SignHabits`)",
+  "number-line": "which way a jump goes (`LineHabits`)",
+  counters: "how many zero pairs are brought (`CounterHabits`)",
+  gathering: "as for the sign rule (`SignHabits`)",
+  "money-in-columns": "which places a small amount gets (`MoneyHabits`); then those of the decimal method",
+  "repeated-addition": "as for money in columns (`MoneyHabits`)",
+  "change-by-counting-up": "which pieces make a hop (`ChangeHabits`)",
+  "enough-by-adding": "as for money in columns (`MoneyHabits`)",
+  "handing-over": "none: the fewest notes that reach the price",
+  "sharing-a-bill": "those of the division",
+  "unit-columns":
+    "what a unit keeps and gives over, whether it falls short, what it receives, what is left (`UnitHabits`)",
+  "padded-columns":
+    "how many digits a smaller unit takes (`PaddingHabits`); then those of the decimal method",
+  "smallest-unit":
+    "how many of one unit make one of the next (`RateHabits`); then those of the decimal method",
+  "changing-units": "as for the smallest unit (`RateHabits`)",
+  "order-of-operations": "which operation comes next (`ChainHabits`); then those of each part",
 };
 
 function sample(id: MethodId): string {

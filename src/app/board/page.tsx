@@ -14,6 +14,14 @@ export default async function BoardPage({
   const given = Object.entries(await searchParams).map(([name, value]) => [name, [value].flat()[0]]);
   const address = readAddress(Object.fromEntries(given));
   const found = address.id === undefined ? undefined : findBoard(database(), address.id);
-  const { start, kept } = startOfBoard(address, found, savedHouse());
-  return <BoardScreen key={start.open?.id ?? "blank"} start={start} kept={kept} startView={savedView()} />;
+  const { start, kept, kits } = startOfBoard(address, found, savedHouse());
+  return (
+    <BoardScreen
+      key={start.open?.id ?? "blank"}
+      kits={kits}
+      start={start}
+      kept={kept}
+      startView={savedView()}
+    />
+  );
 }

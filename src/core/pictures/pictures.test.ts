@@ -4,7 +4,7 @@ import { runOf } from "../checks";
 import { EVERY_METHOD, workingOf } from "../methods";
 import { Wide, wide } from "../testing/answers";
 import { anyHouse, anyTask } from "../testing/arbitrary";
-import { minus, plus, ratio, same, sizeOf, sum as sumOf, times, worth as valueOf } from "../testing/ratio";
+import { minus, plus, ratio, same, sizeOf, sum as sumOf, times, worth as worthIn } from "../testing/ratio";
 import { pictureWords } from "../wording";
 import { type Pieces, pictureOf } from ".";
 
@@ -49,7 +49,7 @@ describe("the picture of a step", () => {
             case "parts": {
               if (reason.kind !== "combineParts") break;
               const [sum = ratio(0), ...parts] = picture.rows
-                .map(({ fraction }) => valueOf(fraction))
+                .map(({ fraction }) => worthIn(fraction))
                 .reverse();
               const [first = ratio(0), ...others] = parts.reverse();
               expect(same(others.reduce(reason.op === "add" ? plus : minus, first), sum)).toBe(true);

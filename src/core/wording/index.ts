@@ -1,11 +1,17 @@
 export { answerInWords } from "./answerWords";
+export { CHAIN_BOOK } from "./chainWords";
 export { estimateLine, guessWords } from "./checkWords";
+export { DECIMAL_BOOK } from "./decimalStepWords";
+export { FRACTION_BOOK } from "./fractionWords";
 export { houseRefusalWords, PRESET_WORDS, SWITCH_GROUPS, SWITCH_WORDS, settingWords } from "./houseWords";
 export { plain, type StepWords, stretches } from "./line";
+export { MEASURE_BOOK } from "./measureWords";
 export { METHOD_WORDS, refusalWords, stageName } from "./methodWords";
+export { MONEY_BOOK } from "./moneyWords";
 export { placesName } from "./numberWords";
 export { pictureWords } from "./pictureWords";
 export { quantityInWords } from "./quantityWords";
 export { readErrorWords } from "./readErrorWords";
+export { SIGNED_BOOK } from "./signedWords";
 export { stepWords } from "./stepWords";
 export { type Wordbook, wordsFrom } from "./wordbook";

@@ -1,10 +1,11 @@
 "use client";
 
 import type { ReactElement, RefObject } from "react";
-import { type MethodId, methodsFor } from "@/core/methods";
+import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { METHOD_WORDS } from "@/core/wording";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
+import { library } from "./kits/kits";
 
 /** The other methods that take the problem, to be carried out on a second board. Loaded when it is first wanted. */
 export default function BesidePanel({
@@ -22,7 +23,9 @@ export default function BesidePanel({
   readonly onBeside: (method: MethodId | undefined) => void;
   readonly onClose: () => void;
 }): ReactElement {
-  const others = methodsFor(problem).filter(({ id, refusal }) => id !== method && refusal === undefined);
+  const others = library()
+    .methodsFor(problem)
+    .filter(({ id, refusal }) => id !== method && refusal === undefined);
   const one: Choice<MethodId | undefined> = {
     key: "one",
     value: undefined,

@@ -2,7 +2,8 @@
 
 import { type ReactElement, type RefObject, useEffect, useRef, useState } from "react";
 import { type HouseRules, nearestPreset } from "@/core/house";
-import { METHOD_WORDS, PRESET_WORDS, plain, stageName, stepWords } from "@/core/wording";
+import type { ProblemKind } from "@/core/problem";
+import { METHOD_WORDS, PRESET_WORDS, plain, stageName } from "@/core/wording";
 import { useView } from "../useView";
 import { PACES, type View } from "../view";
 import { BoardPanels, type Menu } from "./BoardPanels";
@@ -11,6 +12,8 @@ import type { OpenBoard } from "./boardState";
 import { ChoiceButton } from "./ChoiceButton";
 import { formWords, takesForms } from "./forms";
 import type { KeyAct } from "./keys";
+import { stepWords } from "./kits/kits";
+import { withKits } from "./kits/loadKits";
 import { Margin } from "./Margin";
 import { ProblemField } from "./ProblemField";
 import { RunBar } from "./RunBar";
@@ -23,12 +26,7 @@ import { usePlay } from "./usePlay";
 import { useSpeech, useVoice } from "./useSpeech";
 import { nextSquare, ViewControls } from "./ViewControls";
 
-/** The Board: a problem typed, set out on squared paper and stepped through, with what to say beside it. */
-export function BoardScreen({
-  start,
-  kept,
-  startView,
-}: {
+interface Start {
   readonly start: {
     readonly typed: string;
     readonly house: HouseRules;
@@ -37,7 +35,16 @@ export function BoardScreen({
   /** Whether the board to start with is on disk just as it is. */
   readonly kept: boolean;
   readonly startView: View;
-}): ReactElement {
+}
+
+/** The Board: a problem typed, set out on squared paper and stepped through, with what to say beside it. `kits` are those its first problem needs. */
+export const BoardScreen = ({
+  kits,
+  ...start
+}: Start & { readonly kits: readonly ProblemKind[] }): ReactElement =>
+  withKits(kits, <BoardDesk {...start} />);
+
+function BoardDesk({ start, kept, startView }: Start): ReactElement {
   const { view: board, acts } = useBoard(start);
   const [view, changeView] = useView(startView);
   const { open, run, besideRun, house } = board;
@@ -102,7 +109,8 @@ export function BoardScreen({
   }, [start.open]);
 
   // While another problem is being typed, the paper shows that one, and nothing of the open board.
-  const drafting = board.draft?.ok === true;
+  const draft = board.draft === "loading" ? undefined : board.draft;
+  const drafting = draft?.ok === true;
   const waiting = view.estimateWaits && open?.guess === "";
   const words = here && stepWords(here.reason, house);
   const tellsEstimate = here?.reason.kind === "estimate" || here?.reason.kind === "compareWithEstimate";
@@ -160,7 +168,7 @@ export function BoardScreen({
         <div className="grid min-h-0 min-w-0 auto-cols-fr grid-flow-col max-[700px]:grid-flow-row">
           <BoardSheet
             run={run}
-            draft={board.draft}
+            draft={draft}
             step={step}
             house={house}
             view={view}

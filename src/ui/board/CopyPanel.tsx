@@ -6,11 +6,12 @@ import { boardAfter } from "@/core/board";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { joinerOf, writeAnswer, writeProblem } from "@/core/problem";
-import { plain, stepWords } from "@/core/wording";
+import { plain } from "@/core/wording";
 import { boardLatex, boardMathml, problemLatex, problemMathml } from "@/render/formula";
 import { boardSvg, drawnBoard } from "@/render/svg";
 import { textBoard } from "@/render/text";
 import { boardPng, paperInks } from "./boardPicture";
+import { stepWords } from "./kits/kits";
 import { PanelHeading } from "./PanelHeading";
 
 /** The problem and its working in the forms that other programs take, to be copied or saved. Loaded when it is first wanted. */

@@ -1,11 +1,12 @@
 "use client";
 
 import type { ReactElement, RefObject } from "react";
-import { type MethodId, methodsFor } from "@/core/methods";
+import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { METHOD_WORDS, refusalWords } from "@/core/wording";
 import { ROUTES } from "../routes";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
+import { library } from "./kits/kits";
 
 /** Every method: those that take this problem with what they do, then the others with why they do not. Loaded when it is first wanted. */
 export default function MethodPanel({
@@ -21,7 +22,7 @@ export default function MethodPanel({
   readonly onMethod: (method: MethodId) => void;
   readonly onClose: () => void;
 }): ReactElement {
-  const methods = methodsFor(problem);
+  const methods = library().methodsFor(problem);
   // Methods of another operation would only be a long list of the same reason.
   const near = methods.filter(({ refusal }) => refusal?.kind !== "otherOperation");
   const sorted = [...near.filter(({ refusal }) => !refusal), ...near.filter(({ refusal }) => refusal)];

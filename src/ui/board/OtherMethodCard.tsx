@@ -1,8 +1,9 @@
 import { type ReactElement, useMemo } from "react";
 import type { HouseRules } from "@/core/house";
-import { type MethodId, workingOf } from "@/core/methods";
+import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { METHOD_WORDS } from "@/core/wording";
+import { library } from "./kits/kits";
 import { SmallBoard } from "./SmallBoard";
 
 /** The problem by another method in small, and a way to step both side by side. */
@@ -17,7 +18,7 @@ export function OtherMethodCard({
   readonly house: HouseRules;
   readonly onBeside: (method: MethodId) => void;
 }): ReactElement {
-  const working = useMemo(() => workingOf(problem, house, method), [problem, house, method]);
+  const working = useMemo(() => library().workingOf(problem, house, method), [problem, house, method]);
   const { name } = METHOD_WORDS[method];
   return (
     <section aria-label="Check by another method">

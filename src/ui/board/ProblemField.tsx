@@ -6,7 +6,7 @@ import { writeProblem } from "@/core/problem";
 import { METHOD_WORDS, readErrorWords } from "@/core/wording";
 import type { Reading } from "./boardState";
 import { Palette } from "./Palette";
-import type { BoardActs } from "./useBoard";
+import type { BoardActs, Draft } from "./useBoard";
 
 /** The line a problem is typed in: read as it is typed, what is wrong said under the place where it is. */
 export function ProblemField({
@@ -18,7 +18,7 @@ export function ProblemField({
   onOpened,
 }: {
   readonly typed: string;
-  readonly draft: Reading | undefined;
+  readonly draft: Draft | undefined;
   readonly house: HouseRules;
   readonly acts: BoardActs;
   readonly field: RefObject<HTMLInputElement | null>;
@@ -26,7 +26,8 @@ export function ProblemField({
 }): ReactElement {
   const noteId = useId();
   const [focused, setFocused] = useState(false);
-  const error = draft && !draft.ok ? draft.error : undefined;
+  const reading = draft === "loading" ? undefined : draft;
+  const error = reading && !reading.ok ? reading.error : undefined;
   return (
     <form
       className="relative max-w-[430px] min-w-64 flex-1"
@@ -64,7 +65,7 @@ export function ProblemField({
       </span>
       {focused && <Palette house={house} field={field} onText={acts.type} />}
       <div id={noteId} aria-live="polite">
-        {draft && (
+        {reading && (
           <div className="absolute top-[calc(100%+44px)] right-0 left-0 z-20 mt-1 rounded-xl border border-edge bg-page px-4 py-2.5 text-[15px] leading-snug shadow-sheet">
             {error ? (
               <>
@@ -79,11 +80,11 @@ export function ProblemField({
                 <Readings error={error} onChoose={acts.open} onOpened={onOpened} />
               </>
             ) : (
-              draft.ok && (
+              reading.ok && (
                 <p className="flex items-baseline justify-between gap-3">
                   <span>
-                    Reads as <strong>{writeProblem(draft.run.working.problem, house)}</strong>, by{" "}
-                    {METHOD_WORDS[draft.run.working.method].name.toLowerCase()}.
+                    Reads as <strong>{writeProblem(reading.run.working.problem, house)}</strong>, by{" "}
+                    {METHOD_WORDS[reading.run.working.method].name.toLowerCase()}.
                   </span>
                   <button type="submit" className="shrink-0 font-semibold text-plumb">
                     Enter ↵

@@ -5,8 +5,10 @@ import { readProblem, writeProblem } from "@/core/problem";
 import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
 import { boardAddress, readAddress } from "./address";
 import { type BoardScreenState, boardReducer, readTyped } from "./boardState";
+import { addEveryKit } from "./kits/everyKit";
 import { startOfBoard } from "./startOfBoard";
 
+addEveryKit();
 const house = PRESETS.fillersTrueValue;
 const blank: BoardScreenState = { typed: "", house, open: undefined };
 const opened = (text: string): BoardScreenState =>
@@ -84,8 +86,8 @@ describe("the address of a board", () => {
         );
         if (state.open === undefined) throw new Error("the problem does not open");
         const address = readAddress(parameters(boardAddress(state.open)));
-        expect(startOfBoard(address, undefined, house)).toEqual({ start: state, kept: false });
-        expect(startOfBoard(address, state.open, house)).toEqual({ start: state, kept: true });
+        expect(startOfBoard(address, undefined, house)).toMatchObject({ start: state, kept: false });
+        expect(startOfBoard(address, state.open, house)).toMatchObject({ start: state, kept: true });
       }),
       { numRuns: 300 },
     );

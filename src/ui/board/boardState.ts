@@ -1,6 +1,6 @@
 import { type Run, runOf } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import { EVERY_METHOD, type MethodId, methodsFor, preferredMethod, workingOf } from "@/core/methods";
+import type { MethodId } from "@/core/methods";
 import {
   type AnswerForm,
   type Problem,
@@ -12,6 +12,7 @@ import {
   writeUnformed,
 } from "@/core/problem";
 import { writeQuantity } from "@/core/quantity";
+import { library } from "./kits/kits";
 
 /** The board that is open and kept. `step` counts the steps of the run that are shown, from 1. */
 export interface OpenBoard {
@@ -49,13 +50,14 @@ export type Reading =
   | { readonly ok: true; readonly run: Run }
   | { readonly ok: false; readonly error: ReadError };
 
+/** Reads a line whose kits are there. */
 export function readTyped(text: string, house: HouseRules, method?: MethodId): Reading {
   const problem = readProblem(text, house);
   return problem.ok ? { ok: true, run: runIn(problem.value, house, method) } : problem;
 }
 
 const runIn = (problem: Problem, house: HouseRules, method?: MethodId): Run =>
-  runOf(workingOf(problem, house, method), EVERY_METHOD);
+  runOf(library().workingOf(problem, house, method), library());
 
 /** Runs that were worked already: every step asks for the run of its board, which changes only with the board. */
 const remembered = new WeakMap<HouseRules, Map<string, Run>>();
@@ -121,18 +123,23 @@ function withMethod(open: OpenBoard, method: MethodId): OpenBoard {
   return atSameShare(open, { ...open, method, beside });
 }
 
+/** A board's problem in one line, with its answer wanted in another form; nothing where it does not read. */
+export function lineInForm(open: OpenBoard, wanted: AnswerForm): string | undefined {
+  const problem = readProblem(open.problem, open.house);
+  return problem.ok ? writeUnformed(problem.value, open.house) + writeForm(wanted, open.house) : undefined;
+}
+
 /** The problem with its answer wanted in another form; methods that can't give it are left. */
 function withForm(state: BoardScreenState, open: OpenBoard, wanted: AnswerForm): BoardScreenState {
-  const before = readProblem(open.problem, open.house);
-  if (!before.ok) return state;
-  const text = writeUnformed(before.value, open.house) + writeForm(wanted, open.house);
+  const text = lineInForm(open, wanted);
+  if (text === undefined) return state;
   const problem = readProblem(text, open.house);
   if (!problem.ok) return state;
   const asked = problem.value;
-  const { method } = workingOf(asked, open.house, open.method);
-  const beside = methodsFor(asked).find(
-    ({ id, refusal }) => id === open.beside && id !== method && refusal === undefined,
-  )?.id;
+  const { method } = library().workingOf(asked, open.house, open.method);
+  const beside = library()
+    .methodsFor(asked)
+    .find(({ id, refusal }) => id === open.beside && id !== method && refusal === undefined)?.id;
   const typed = state.typed === open.problem ? text : state.typed;
   return { ...state, typed, open: atSameShare(open, { ...open, problem: text, method, beside }) };
 }
@@ -178,6 +185,7 @@ function withHouse(state: BoardScreenState, house: HouseRules): BoardScreenState
 function methodUnder(house: HouseRules, { problem: text, method, house: before }: OpenBoard): MethodId {
   const problem = readProblem(text, before);
   if (!problem.ok) return method;
+  const { preferredMethod } = library();
   return method === preferredMethod(problem.value, before) ? preferredMethod(problem.value, house) : method;
 }
 

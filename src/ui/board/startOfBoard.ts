@@ -1,25 +1,29 @@
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import { type MethodId, methodsFor } from "@/core/methods";
+import type { MethodId } from "@/core/methods";
+import type { ProblemKind } from "@/core/problem";
 import { LONGEST_GUESS } from "../routes";
 import { type BoardAddress, newBoardId } from "./address";
 import { type BoardScreenState, type OpenBoard, readTyped } from "./boardState";
+import { addEveryKit } from "./kits/everyKit";
+import { kitsNeeded, library } from "./kits/kits";
 
 /**
  * Where a Board begins: what its address says, filled up from the kept board of the same id.
- * An address with another problem than the kept board's opens a board of its own.
+ * `kits` are those that the open board needs. An address with another problem than the kept board's opens a board of its own.
  */
 export function startOfBoard(
   address: BoardAddress,
   found: OpenBoard | undefined,
   ownHouse: HouseRules,
-): { readonly start: BoardScreenState; readonly kept: boolean } {
+): { readonly start: BoardScreenState; readonly kept: boolean; readonly kits: readonly ProblemKind[] } {
+  addEveryKit();
   const same = found && (address.problem === undefined || address.problem === found.problem);
   const kept = same ? found : undefined;
   const house = address.house ?? kept?.house ?? ownHouse;
   const typed = address.problem ?? kept?.problem ?? "";
   const reading = readTyped(typed, house, address.method ?? kept?.method);
-  if (!reading.ok) return { start: { typed, house, open: undefined }, kept: false };
+  if (!reading.ok) return { start: { typed, house, open: undefined }, kept: false, kits: [] };
   const last = reading.run.steps.length;
   const open: OpenBoard = {
     id: (found && !same ? undefined : address.id) ?? newBoardId(),
@@ -30,14 +34,18 @@ export function startOfBoard(
     step: Math.min(Math.max(1, address.step ?? kept?.step ?? 1), last),
     guess: (address.guess ?? kept?.guess ?? "").slice(0, LONGEST_GUESS),
   };
-  return { start: { typed, house, open }, kept: kept !== undefined && sameBoard(open, kept) };
+  return {
+    start: { typed, house, open },
+    kept: kept !== undefined && sameBoard(open, kept),
+    kits: kitsNeeded(typed, house),
+  };
 }
 
 /** The method beside it, where it takes the problem and is another one. */
 const besideOf = (wanted: MethodId | undefined, { working }: Run): MethodId | undefined =>
-  methodsFor(working.problem).find(
-    ({ id, refusal }) => id === wanted && id !== working.method && refusal === undefined,
-  )?.id;
+  library()
+    .methodsFor(working.problem)
+    .find(({ id, refusal }) => id === wanted && id !== working.method && refusal === undefined)?.id;
 
 const sameBoard = (a: OpenBoard, b: OpenBoard): boolean =>
   a.method === b.method &&

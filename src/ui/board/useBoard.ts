@@ -1,12 +1,26 @@
 "use client";
 
-import { useMemo, useReducer } from "react";
+import { useEffect, useMemo, useReducer, useRef, useSyncExternalStore } from "react";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { AnswerForm } from "@/core/problem";
 import { newBoardId } from "./address";
-import { boardReducer, type OpenBoard, type Reading, readTyped, runFor } from "./boardState";
+import {
+  type BoardAction,
+  type BoardScreenState,
+  boardReducer,
+  lineInForm,
+  type OpenBoard,
+  type Reading,
+  readTyped,
+  runFor,
+} from "./boardState";
+import { kitsMissing, kitsThere, watchKits } from "./kits/kits";
+import { loadKits } from "./kits/loadKits";
+
+/** What a typed line reads as; loading while the kit of its kind is on its way. */
+export type Draft = Reading | "loading";
 
 /** What the screen shows: the field, the board that is open, and what each of them reads as. */
 interface BoardView {
@@ -18,7 +32,26 @@ interface BoardView {
   /** The run of the same problem by the method beside it. */
   readonly besideRun: Run | undefined;
   /** What the field reads as while it differs from the open board; nothing while they agree. */
-  readonly draft: Reading | undefined;
+  readonly draft: Draft | undefined;
+}
+
+/** The line that an action will read: its kits must be there by then. */
+function lineOf(action: BoardAction, { open }: BoardScreenState): string {
+  switch (action.kind) {
+    case "open":
+      return action.text;
+    case "setForm":
+      return (open && lineInForm(open, action.form)) ?? "";
+    case "type":
+    case "backToOpen":
+    case "goTo":
+    case "move":
+    case "setMethod":
+    case "setBeside":
+    case "setHouse":
+    case "guess":
+      return "";
+  }
 }
 
 /** The state of the Board screen, and the acts that change it. */
@@ -29,6 +62,9 @@ export function useBoard(start: {
 }) {
   const [state, dispatch] = useReducer(boardReducer, start);
   const { typed, house, open } = state;
+  const latest = useRef(state);
+  latest.current = state;
+  const kits = useSyncExternalStore(watchKits, kitsThere, kitsThere);
   const { problem, house: rules, method, beside } = open ?? {};
   const run = useMemo(
     () => (problem === undefined || !rules || !method ? undefined : runFor(problem, rules, method)),
@@ -38,26 +74,34 @@ export function useBoard(start: {
     () => (problem === undefined || !rules || !beside ? undefined : runFor(problem, rules, beside)),
     [problem, rules, beside],
   );
-  const draft = useMemo(
-    (): Reading | undefined =>
-      typed.trim() === "" || typed === problem ? undefined : readTyped(typed, house),
-    [typed, house, problem],
-  );
-  const acts = useMemo(
-    () => ({
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a kit that comes changes what is missing
+  const missing = useMemo(() => kitsMissing(typed, house), [typed, house, kits]);
+  const draft = useMemo((): Draft | undefined => {
+    if (typed.trim() === "" || typed === problem) return undefined;
+    return missing.length > 0 ? "loading" : readTyped(typed, house);
+  }, [typed, house, problem, missing]);
+  useEffect(() => {
+    if (missing.length > 0) loadKits(missing);
+  }, [missing]);
+  const acts = useMemo(() => {
+    const once = (action: BoardAction): void => {
+      const needed = kitsMissing(lineOf(action, latest.current), latest.current.house);
+      if (needed.length === 0) dispatch(action);
+      else loadKits(needed).then(() => dispatch(action));
+    };
+    return {
       type: (text: string) => dispatch({ kind: "type", text }),
-      open: (text: string) => dispatch({ kind: "open", id: newBoardId(), text }),
+      open: (text: string) => once({ kind: "open", id: newBoardId(), text }),
       backToOpen: () => dispatch({ kind: "backToOpen" }),
       goTo: (step: number) => dispatch({ kind: "goTo", step }),
       move: (by: number) => dispatch({ kind: "move", by }),
       setMethod: (method: MethodId) => dispatch({ kind: "setMethod", method }),
       setBeside: (method: MethodId | undefined) => dispatch({ kind: "setBeside", method }),
-      setForm: (form: AnswerForm) => dispatch({ kind: "setForm", form }),
+      setForm: (form: AnswerForm) => once({ kind: "setForm", form }),
       setHouse: (rules: HouseRules) => dispatch({ kind: "setHouse", house: rules }),
       guess: (guess: string) => dispatch({ kind: "guess", guess }),
-    }),
-    [],
-  );
+    };
+  }, []);
   const view: BoardView = { typed, house, open, run, besideRun, draft };
   return { view, acts };
 }

@@ -1,0 +1,96 @@
+import type { RunReason } from "@/core/checks";
+import type { HouseRules } from "@/core/house";
+import { decimalShelf, type Library, libraryOf, type Reason, type Shelf } from "@/core/methods";
+import { asFraction, isWhole } from "@/core/number";
+import { PROBLEM_KINDS, type Problem, type ProblemKind, readProblem } from "@/core/problem";
+import { DECIMAL_BOOK, type StepWords, type Wordbook, wordsFrom } from "@/core/wording";
+
+/**
+ * What the Board needs for problems of one kind: their methods, and the words for their steps. Kits other
+ * than that of decimals are loaded when a problem first needs them, so that the first load stays small.
+ */
+export interface Kit {
+  readonly kind: ProblemKind;
+  readonly shelf: Shelf<Reason>;
+  readonly book: Wordbook;
+}
+
+interface Loaded {
+  readonly kits: readonly Kit[];
+  readonly library: Library<Reason>;
+}
+
+const loadedWith = (kits: readonly Kit[]): Loaded => {
+  const ordered = PROBLEM_KINDS.flatMap((kind) => kits.filter((kit) => kit.kind === kind));
+  return { kits: ordered, library: libraryOf(ordered.map(({ shelf }) => shelf)) };
+};
+
+let loaded = loadedWith([{ kind: "decimals", shelf: decimalShelf, book: DECIMAL_BOOK }]);
+const watchers = new Set<() => void>();
+
+/** Puts a kit beside those that are there; again is once. */
+export function addKit(kit: Kit): void {
+  if (loaded.kits.some(({ kind }) => kind === kit.kind)) return;
+  loaded = loadedWith([...loaded.kits, kit]);
+  for (const watcher of watchers) watcher();
+}
+
+/** Every method that is loaded by now. */
+export const library = (): Library<Reason> => loaded.library;
+
+/** The words for a step, from the books that are loaded. */
+export const stepWords = (reason: RunReason, house: HouseRules): StepWords =>
+  wordsFrom(
+    loaded.kits.map(({ book }) => book),
+    reason,
+    house,
+  );
+
+/** Calls back whenever a kit comes; gives the way to stop that. */
+export function watchKits(watcher: () => void): () => void {
+  watchers.add(watcher);
+  return () => watchers.delete(watcher);
+}
+
+/** Another value after each kit that came. */
+export const kitsThere = (): Loaded => loaded;
+
+/** Whole numbers up to this can be seen as steps on a number line or as counters. */
+const ON_A_LINE = 40n;
+
+/** The kinds whose kits a problem needs: its own, and those of the parts that may be worked on its way. */
+function kindsFor(problem: Problem): readonly ProblemKind[] {
+  switch (problem.kind) {
+    case "decimals": {
+      const small = problem.operands.every((one) => isWhole(one) && asFraction(one).numerator <= ON_A_LINE);
+      return small ? ["signed"] : [];
+    }
+    case "fractions":
+    case "money":
+    case "measures":
+      return [problem.kind];
+    case "signed":
+      return ["signed", "fractions"];
+    case "chain": {
+      const has = (kind: string): boolean => problem.operands.some((operand) => operand.kind === kind);
+      return [
+        "chain",
+        ...(has("amount") ? (["money"] as const) : []),
+        ...(has("measure") ? (["measures"] as const) : []),
+        ...(has("amount") || has("measure") ? [] : (["signed", "fractions"] as const)),
+      ];
+    }
+  }
+}
+
+/** The kits that the problem of a line needs and that are not there yet; none where it does not read. */
+export function kitsMissing(text: string, house: HouseRules): readonly ProblemKind[] {
+  const there = new Set(loaded.kits.map(({ kind }) => kind));
+  return kitsNeeded(text, house).filter((kind) => !there.has(kind));
+}
+
+/** The kits beside that of decimals that the problem of a line needs. */
+export function kitsNeeded(text: string, house: HouseRules): readonly ProblemKind[] {
+  const problem = readProblem(text, house);
+  return problem.ok ? kindsFor(problem.value) : [];
+}
