@@ -3,7 +3,7 @@ import { boardAfter } from "@/core/board";
 import { PRESETS } from "@/core/house";
 import { METHOD_IDS, METHOD_SAMPLES, type MethodId, workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
-import { METHOD_WORDS } from "@/core/wording";
+import { METHOD_ABOUTS, METHOD_NAMES, METHOD_PREFERENCES } from "@/core/wording";
 import { textBoard } from "@/render/text";
 
 const SETTING =
@@ -73,7 +73,9 @@ function sample(id: MethodId): string {
 /** Each method with its id, what it does, who prefers it, its decisions and a small board. */
 export const methodSections = (): string =>
   METHOD_IDS.map((id) => {
-    const { name, about, preferred } = METHOD_WORDS[id];
+    const name = METHOD_NAMES[id];
+    const about = METHOD_ABOUTS[id];
+    const preferred = METHOD_PREFERENCES[id];
     return [
       `## ${name}`,
       `\`${id}\`. ${about}`,

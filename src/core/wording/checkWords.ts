@@ -4,7 +4,7 @@ import { movedBy } from "../number";
 import { AS_IT_COMES, type Operation, signOf, writeAnswer, writeProblem } from "../problem";
 import { type Quantity, writeQuantity } from "../quantity";
 import { type StepWords, sentence } from "./line";
-import { METHOD_WORDS } from "./methodWords";
+import { METHOD_NAMES } from "./methodNames";
 import { inText, placesName } from "./numberWords";
 import { senseWords } from "./senseWords";
 
@@ -33,7 +33,7 @@ export function checkWords(reason: CheckReason, house: HouseRules): StepWords {
       return inverseWords(reason, house);
     case "otherMethod": {
       const answer = writeAnswer(reason.answer, house);
-      const name = METHOD_WORDS[reason.method].name;
+      const name = METHOD_NAMES[reason.method];
       return {
         say: reason.agrees
           ? `Another way, *${name.toLowerCase()}*, gives *${answer}* too.`

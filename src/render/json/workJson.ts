@@ -17,7 +17,7 @@ import {
   answerInWords,
   estimateLine,
   houseRefusalWords,
-  METHOD_WORDS,
+  METHOD_NAMES,
   plain,
   readErrorWords,
   refusalWords,
@@ -175,7 +175,7 @@ export function methodsRequested(
   return done(
     methodsFor(read.value.problem).map(({ id, refusal }) => ({
       method: id,
-      name: METHOD_WORDS[id].name,
+      name: METHOD_NAMES[id],
       takes: refusal === undefined,
       reason: refusal ? refusalWords(id, refusal) : null,
     })),

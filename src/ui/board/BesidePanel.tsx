@@ -3,7 +3,7 @@
 import type { ReactElement, RefObject } from "react";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
-import { METHOD_WORDS } from "@/core/wording";
+import { METHOD_ABOUTS, METHOD_NAMES } from "@/core/wording";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
 import { library } from "./kits/kits";
 
@@ -43,8 +43,8 @@ export default function BesidePanel({
           ({ id }): Choice<MethodId | undefined> => ({
             key: id,
             value: id,
-            name: `Beside it: ${METHOD_WORDS[id].name.toLowerCase()}`,
-            about: METHOD_WORDS[id].about,
+            name: `Beside it: ${METHOD_NAMES[id].toLowerCase()}`,
+            about: METHOD_ABOUTS[id],
             chosen: id === beside,
             refused: false,
           }),

@@ -3,7 +3,7 @@
 import { type ReactElement, type RefObject, useEffect, useRef, useState } from "react";
 import { type HouseRules, nearestPreset } from "@/core/house";
 import type { ProblemKind } from "@/core/problem";
-import { METHOD_WORDS, PRESET_WORDS, plain, stageName } from "@/core/wording";
+import { METHOD_NAMES, PRESET_WORDS, plain, stageName } from "@/core/wording";
 import { useView } from "../useView";
 import { PACES, type View } from "../view";
 import { BoardPanels, type Menu } from "./BoardPanels";
@@ -147,7 +147,7 @@ function BoardDesk({ start, kept, startView }: Start): ReactElement {
         />
         <ChoiceButton
           label="Method"
-          chosen={open ? METHOD_WORDS[open.method].name : "Not yet"}
+          chosen={open ? METHOD_NAMES[open.method] : "Not yet"}
           disabled={run === undefined}
           isOpen={menu === "method"}
           button={methodButton}
@@ -172,7 +172,7 @@ function BoardDesk({ start, kept, startView }: Start): ReactElement {
             step={step}
             house={house}
             view={view}
-            title={two && open ? METHOD_WORDS[open.method].name : undefined}
+            title={two && open ? METHOD_NAMES[open.method] : undefined}
             tools={tools}
             keeping={open && !drafting ? keeping : undefined}
             onNext={acting.next}
@@ -185,7 +185,7 @@ function BoardDesk({ start, kept, startView }: Start): ReactElement {
               step={stepBeside(run, step, besideRun)}
               house={house}
               view={view}
-              title={METHOD_WORDS[besideRun.working.method].name}
+              title={METHOD_NAMES[besideRun.working.method]}
               tools={undefined}
               keeping={undefined}
               onNext={acting.next}

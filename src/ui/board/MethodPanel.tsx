@@ -3,7 +3,7 @@
 import type { ReactElement, RefObject } from "react";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
-import { METHOD_WORDS, refusalWords } from "@/core/wording";
+import { METHOD_ABOUTS, METHOD_NAMES, refusalWords } from "@/core/wording";
 import { ROUTES } from "../routes";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
 import { library } from "./kits/kits";
@@ -33,8 +33,8 @@ export default function MethodPanel({
         ({ id, refusal }): Choice<MethodId> => ({
           key: id,
           value: id,
-          name: METHOD_WORDS[id].name,
-          about: refusal ? refusalWords(id, refusal) : METHOD_WORDS[id].about,
+          name: METHOD_NAMES[id],
+          about: refusal ? refusalWords(id, refusal) : METHOD_ABOUTS[id],
           chosen: id === method,
           refused: refusal !== undefined,
         }),

@@ -2,7 +2,7 @@ import { type ReactElement, useMemo } from "react";
 import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
-import { METHOD_WORDS } from "@/core/wording";
+import { METHOD_NAMES } from "@/core/wording";
 import { library } from "./kits/kits";
 import { SmallBoard } from "./SmallBoard";
 
@@ -19,7 +19,7 @@ export function OtherMethodCard({
   readonly onBeside: (method: MethodId) => void;
 }): ReactElement {
   const working = useMemo(() => library().workingOf(problem, house, method), [problem, house, method]);
-  const { name } = METHOD_WORDS[method];
+  const name = METHOD_NAMES[method];
   return (
     <section aria-label="Check by another method">
       <h2 className="text-[13px] text-soft">{name}</h2>

@@ -28,7 +28,7 @@ const keysOf = (house: HouseRules): readonly PaletteKey[] => [
 ];
 
 /** Keys for what is hard to type, under the line while it is being written. Each writes where the cursor is. */
-export function Palette({
+export default function Palette({
   house,
   field,
   onText,

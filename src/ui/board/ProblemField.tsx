@@ -3,9 +3,9 @@
 import { type ReactElement, type RefObject, useId, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
-import { METHOD_WORDS, readErrorWords } from "@/core/wording";
+import { METHOD_NAMES, readErrorWords } from "@/core/wording";
 import type { Reading } from "./boardState";
-import { Palette } from "./Palette";
+import { LazyPalette } from "./lazy";
 import type { BoardActs, Draft } from "./useBoard";
 
 /** The line a problem is typed in: read as it is typed, what is wrong said under the place where it is. */
@@ -63,7 +63,7 @@ export function ProblemField({
       <span className="pointer-events-none absolute top-3.5 right-3.5 rounded-md border border-edge px-1.5 font-sans text-xs leading-5 text-soft">
         /
       </span>
-      {focused && <Palette house={house} field={field} onText={acts.type} />}
+      {focused && <LazyPalette house={house} field={field} onText={acts.type} />}
       <div id={noteId} aria-live="polite">
         {reading && (
           <div className="absolute top-[calc(100%+44px)] right-0 left-0 z-20 mt-1 rounded-xl border border-edge bg-page px-4 py-2.5 text-[15px] leading-snug shadow-sheet">
@@ -84,7 +84,7 @@ export function ProblemField({
                 <p className="flex items-baseline justify-between gap-3">
                   <span>
                     Reads as <strong>{writeProblem(reading.run.working.problem, house)}</strong>, by{" "}
-                    {METHOD_WORDS[reading.run.working.method].name.toLowerCase()}.
+                    {METHOD_NAMES[reading.run.working.method].toLowerCase()}.
                   </span>
                   <button type="submit" className="shrink-0 font-semibold text-plumb">
                     Enter ↵

@@ -9,5 +9,6 @@ export const LazyBesidePanel = dynamic(() => import("./BesidePanel"));
 export const LazyFormPanel = dynamic(() => import("./FormPanel"));
 export const LazyCalculatorPanel = dynamic(() => import("./CalculatorPanel"));
 export const LazyCopyPanel = dynamic(() => import("./CopyPanel"));
+export const LazyPalette = dynamic(() => import("./Palette"));
 export const LazyKeysDialog = dynamic(() => import("./KeysDialog"));
 export const LazyPicture = dynamic(() => import("../pictures/PictureDrawing"));

@@ -2,7 +2,7 @@ import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { METHOD_IDS, METHOD_SAMPLES, type MethodId, type Working, workingOf } from "@/core/methods";
 import { type DecimalProblem, type ProblemKind, readProblem, writeProblem } from "@/core/problem";
-import { METHOD_WORDS } from "@/core/wording";
+import { METHOD_ABOUTS, METHOD_NAMES, METHOD_PREFERENCES } from "@/core/wording";
 import { boardAddress } from "../board/address";
 import { Paper, sheetFor } from "../paper";
 
@@ -71,7 +71,9 @@ function MethodCard({
   readonly working: Working;
   readonly house: HouseRules;
 }): ReactElement {
-  const { name, about, preferred } = METHOD_WORDS[id];
+  const name = METHOD_NAMES[id];
+  const about = METHOD_ABOUTS[id];
+  const preferred = METHOD_PREFERENCES[id];
   const line = writeProblem(working.problem, house);
   return (
     <article id={id} className="flex flex-col rounded-xl border border-edge bg-page p-4 shadow-sheet">

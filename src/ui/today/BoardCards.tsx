@@ -2,7 +2,7 @@
 
 import { Pin } from "lucide-react";
 import { type ReactElement, type ReactNode, useState, useTransition } from "react";
-import { METHOD_WORDS } from "@/core/wording";
+import { METHOD_NAMES } from "@/core/wording";
 import { boardAddress } from "../board/address";
 import { ago } from "./ago";
 import { CardMenu } from "./CardMenu";
@@ -76,7 +76,7 @@ export function BoardCards({
                   {board.name ? (
                     <span className="font-board">{board.problem}</span>
                   ) : (
-                    METHOD_WORDS[board.method].name
+                    METHOD_NAMES[board.method]
                   )}
                 </p>
                 <p className="text-[13px] text-soft">{ago(board.openedAt, now)}</p>
