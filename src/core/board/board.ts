@@ -31,7 +31,7 @@ export interface Board {
 }
 
 /** A sheet beside the first one, for a part of a problem that is worked by itself. */
-export interface Sheet {
+interface Sheet {
   /** Counted from 1; the first sheet is 0 and has no need to be told. */
   readonly index: number;
   readonly layout: Layout;
@@ -46,8 +46,7 @@ export interface Writing {
 }
 
 /** How the sheet is ruled that a writing is on. */
-export const layoutOf = (first: Layout, writing: Writing | undefined): Layout =>
-  writing?.sheet?.layout ?? first;
+const layoutOf = (first: Layout, writing: Writing | undefined): Layout => writing?.sheet?.layout ?? first;
 
 /** The writings that are on the same sheet as one of them. */
 export const sameSheet = <W extends Writing>(writings: readonly W[], as: Writing | undefined): readonly W[] =>

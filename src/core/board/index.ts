@@ -4,12 +4,9 @@ export {
   type Extent,
   extentOf,
   type Layout,
-  layoutOf,
-  type Page,
   type Plumb,
   pageAt,
   pagesOf,
-  type Sheet,
   sameSheet,
   type Writing,
 } from "./board";

@@ -17,4 +17,4 @@ export { METHOD_SAMPLES } from "./samples";
 export { type Library, libraryOf, type Shelf } from "./shelf";
 export { signedShelf } from "./signed/signedShelf";
 export type { Stage, Step } from "./step";
-export { EVERY_METHOD, methodsFor, preferredMethod, type Working, workingOf } from "./workings";
+export { EVERY_METHOD, methodsFor, type Working, workingOf } from "./workings";

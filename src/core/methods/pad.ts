@@ -10,10 +10,13 @@ export type Item =
   | { readonly kind: "text"; readonly text: string }
   | { readonly kind: "stack"; readonly over: string; readonly under: string };
 
-/** Text for a line: signs close beside their numbers, and units close behind theirs, as squares have room enough. */
+/** Text for a line: signs close beside their numbers, and units close behind theirs, as squares have room enough. A comma between words is a gap, since on paper it would be a point. */
 export const text = (written: string): Item => ({
   kind: "text",
-  text: written.replace(/ ?([=+−×·÷:<>]) /gu, "$1").replace(/(\d) (?=\p{L})/gu, "$1"),
+  text: written
+    .replaceAll(", ", "  ")
+    .replace(/ ?([=+−×·÷:<>]) /gu, "$1")
+    .replace(/(\d) (?=\p{L})/gu, "$1"),
 });
 export const stack = (over: string, under: string): Item => ({ kind: "stack", over, under });
 

@@ -20,4 +20,4 @@ export const EVERY_METHOD = libraryOf<Reason>([
   chainShelf,
 ]);
 
-export const { methodsFor, preferredMethod, workingOf } = EVERY_METHOD;
+export const { methodsFor, workingOf } = EVERY_METHOD;

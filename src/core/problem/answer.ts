@@ -11,10 +11,10 @@ import {
 import {
   type Amount,
   type CurrencyId,
-  fromMinorPiece,
   type Measure,
   writeAmount,
   writeMeasure,
+  writePieces,
 } from "../quantity";
 
 /** A decimal that never ends: after the point come the `fixed` digits once, then the `block` for ever. */
@@ -119,8 +119,7 @@ export function writeAnswer(answer: Answer, notation: Notation): string {
         ? `yes, ${writeAmount(answer.difference, notation)} left`
         : `no, ${writeAmount(answer.difference, notation)} short`;
     case "handed": {
-      const pieces = answer.pieces.map((piece) => fromMinorPiece(piece, answer.currency)).join(" + ");
-      return `${pieces}, ${writeAmount(answer.back, notation)} back`;
+      return `${writePieces(answer.pieces, answer.currency)}, ${writeAmount(answer.back, notation)} back`;
     }
   }
 }

@@ -1,7 +1,7 @@
 export { type Answer, belowZero, joinerOf, type Relation, writeAnswer } from "./answer";
 export { divisorOf, exactAnswer, exactWorth, fractionOf, isRight, worthOf } from "./exact";
 export { type Branch, type Expression, needsBrackets, quantitiesOf } from "./expression";
-export { type Join, OPERATIONS, type Operation, type SignedOperation } from "./operation";
+export type { Operation, SignedOperation } from "./operation";
 export {
   type AnswerForm,
   AS_IT_COMES,
@@ -10,19 +10,17 @@ export {
   type DecimalProblem,
   type FractionProblem,
   type MeasureProblem,
-  MOST_BRACKETS,
   MOST_HANDED,
   MOST_OPERANDS,
   type MoneyProblem,
   PROBLEM_KINDS,
   type Problem,
   type ProblemKind,
-  type ReadingNotation,
   type SignedProblem,
 } from "./problem";
 export { problemOf } from "./problemOf";
 export type { FormOf, ReadError } from "./readError";
 export { refusesForm } from "./readForm";
-export { LONGEST_LINE, readNumber, readOneQuantity, readProblem } from "./readProblem";
+export { LONGEST_LINE, readOneQuantity, readProblem } from "./readProblem";
 export { MOST_FRACTION_DIGITS } from "./readQuantity";
-export { afterSign, signOf, writeExpression, writeForm, writeProblem, writeUnformed } from "./writeProblem";
+export { signOf, writeExpression, writeForm, writeProblem, writeUnformed } from "./writeProblem";

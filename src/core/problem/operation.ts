@@ -2,27 +2,25 @@
  * What is to be done, in any kind of problem. Adding takes two addends or more, multiplying two or three
  * factors; subtracting the minuend, then the subtrahend; dividing the dividend, then the divisor.
  */
-export const OPERATIONS = [
-  "add",
-  "subtract",
-  "multiply",
-  "divide",
-  "round",
-  "compare",
+export type Operation =
+  | "add"
+  | "subtract"
+  | "multiply"
+  | "divide"
+  | "round"
+  | "compare"
   /** Numbers put in order, smallest first. */
-  "order",
+  | "order"
   /** One quantity written in another form. */
-  "rewrite",
+  | "rewrite"
   /** Up to six terms with + and − between them. */
-  "terms",
+  | "terms"
   /** Whether an amount is enough for some prices. */
-  "enough",
+  | "enough"
   /** Which notes and coins to hand over for a price. */
-  "pay",
+  | "pay"
   /** Several operations, one after the other. */
-  "chain",
-] as const;
-export type Operation = (typeof OPERATIONS)[number];
+  | "chain";
 
 /** The operations that are written with a sign between their numbers. */
 export type SignedOperation = "add" | "subtract" | "multiply" | "divide";

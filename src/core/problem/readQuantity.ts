@@ -97,7 +97,7 @@ function placed(error: NumeralError, token: Token, line: string): ReadError {
 }
 
 /** The line with the stretch from one token to another written otherwise. */
-export const replaced = (line: string, from: Token, to: Token, by: string): string =>
+const replaced = (line: string, from: Token, to: Token, by: string): string =>
   line.slice(0, from.at) + by + line.slice(to.at + to.text.length);
 
 const vulgarOf = (character: string, whole: bigint | undefined): Numeral => {

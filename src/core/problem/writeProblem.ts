@@ -40,7 +40,7 @@ export function signOf(
 }
 
 /** A quantity after a sign: in brackets where it has a sign of its own. */
-export const afterSign = (quantity: Quantity, notation: Notation): string => {
+const afterSign = (quantity: Quantity, notation: Notation): string => {
   const text = writeQuantity(quantity, notation);
   return text.startsWith("−") ? `(${text})` : text;
 };

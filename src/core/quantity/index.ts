@@ -17,6 +17,7 @@ export {
   type Quantity,
   writeAmount,
   writeMeasure,
+  writePieces,
   writeQuantity,
 } from "./quantity";
 export {

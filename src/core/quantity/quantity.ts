@@ -82,3 +82,14 @@ export const fromMinorPiece = (value: number, currency: CurrencyId): string => {
   const { sign, minorSign } = currencyOf(currency);
   return value % 100 === 0 ? `${sign}${value / 100}` : `${value}${minorSign}`;
 };
+
+/** Coins and notes in a line, several of a kind together: `2×25c + $5`. */
+export function writePieces(pieces: readonly number[], currency: CurrencyId): string {
+  const kinds = [...new Set(pieces)];
+  return kinds
+    .map((kind) => {
+      const count = pieces.filter((piece) => piece === kind).length;
+      return `${count > 1 ? `${count}×` : ""}${fromMinorPiece(kind, currency)}`;
+    })
+    .join(" + ");
+}

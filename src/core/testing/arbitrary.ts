@@ -23,7 +23,7 @@ function saysWhose({ operands }: Problem): boolean {
 }
 
 /** Any problem of any operation on decimals. */
-export const anyDecimalProblem = fc.oneof(...Object.values(DECIMAL_PROBLEMS));
+const anyDecimalProblem = fc.oneof(...Object.values(DECIMAL_PROBLEMS));
 
 /** Any problem of a kind. */
 const OF_KIND: Readonly<Record<ProblemKind, fc.Arbitrary<Problem>>> = {

@@ -6,7 +6,7 @@ import type { StepWords } from "./line";
 import { wordbook } from "./wordbook";
 
 /** The words for the order of several operations. */
-export function chainWords(reason: ChainReason, house: HouseRules): StepWords {
+function chainWords(reason: ChainReason, house: HouseRules): StepWords {
   switch (reason.kind) {
     case "writeChain":
       return {

@@ -17,7 +17,7 @@ import { taskWords } from "./taskWords";
 import { wordbook } from "./wordbook";
 
 /** What is said about a step of a working with decimals, or of a check. A reason without words does not compile. */
-export function decimalStepWords(reason: DecimalReason | CheckReason, house: HouseRules): StepWords {
+function decimalStepWords(reason: DecimalReason | CheckReason, house: HouseRules): StepWords {
   switch (reason.kind) {
     case "swapForBelowZero":
     case "writeOperand":

@@ -7,7 +7,7 @@ import { numberInWords, numbersListed, partsName } from "./quantityWords";
 import { wordbook } from "./wordbook";
 
 /** The words for working with fractions and mixed numbers. */
-export function fractionWords(reason: FractionReason, house: HouseRules): StepWords {
+function fractionWords(reason: FractionReason, house: HouseRules): StepWords {
   const w = (numeral: Numeral): string => writeNumeral(numeral, house);
   const times = signOf("multiply", house);
   const by = signOf("divide", house);

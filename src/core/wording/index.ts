@@ -13,7 +13,7 @@ export { refusalWords, stageName } from "./methodWords";
 export { MONEY_BOOK } from "./moneyWords";
 export { placesName } from "./numberWords";
 export { pictureWords } from "./pictureWords";
-export { quantityInWords } from "./quantityWords";
+export {} from "./quantityWords";
 export { readErrorWords } from "./readErrorWords";
 export { SIGNED_BOOK } from "./signedWords";
 export { stepWords } from "./stepWords";

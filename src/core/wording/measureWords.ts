@@ -8,7 +8,7 @@ import { measureInWords, unitName } from "./quantityWords";
 import { wordbook } from "./wordbook";
 
 /** The words for working with units. */
-export function measureWords(reason: MeasureReason, house: HouseRules): StepWords {
+function measureWords(reason: MeasureReason, house: HouseRules): StepWords {
   const many = (unit: UnitId): string => unitName(unit, false, house);
   const one = (unit: UnitId): string => unitName(unit, true, house);
   const counted = (count: bigint, unit: UnitId): string => `${count} ${unitOf(unit).symbol}`;

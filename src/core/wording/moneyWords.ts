@@ -9,7 +9,7 @@ import { amountInWords } from "./quantityWords";
 import { wordbook } from "./wordbook";
 
 /** The words for money. */
-export function moneyWords(reason: MoneyReason, house: HouseRules): StepWords {
+function moneyWords(reason: MoneyReason, house: HouseRules): StepWords {
   const w = (amount: Amount): string => writeAmount(amount, house);
   switch (reason.kind) {
     case "writeAmounts":

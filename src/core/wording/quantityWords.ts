@@ -12,9 +12,6 @@ import {
 import { listed } from "./line";
 import { cardinal, numeralWords, partsWords } from "./numberWords";
 
-/** A quantity inside a sentence, as the house writes it. */
-export const shown = (quantity: Quantity, house: HouseRules): string => writeQuantity(quantity, house);
-
 /** A number in words: a fraction by its parts, a mixed number with "and". */
 export function numberInWords(numeral: Numeral, house: HouseRules): string {
   const sign = numeral.negative ? "minus " : "";

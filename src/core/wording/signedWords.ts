@@ -10,7 +10,7 @@ const countText = (count: number): string => (count < 0 ? `−${-count}` : Strin
 const kindOf = (negative: boolean): string => (negative ? "minus" : "plus");
 
 /** The words for working with numbers on both sides of zero. */
-export function signedWords(reason: SignedReason, house: HouseRules): StepWords {
+function signedWords(reason: SignedReason, house: HouseRules): StepWords {
   const w = (numeral: Numeral): string => writeNumeral(numeral, house);
   switch (reason.kind) {
     case "writeSigned":

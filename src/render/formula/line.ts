@@ -11,14 +11,7 @@ import {
   writeForm,
   writeUnformed,
 } from "@/core/problem";
-import {
-  type Amount,
-  currencyOf,
-  fromMinorPiece,
-  type Measure,
-  type Quantity,
-  unitOf,
-} from "@/core/quantity";
+import { type Amount, currencyOf, type Measure, type Quantity, unitOf, writePieces } from "@/core/quantity";
 
 /** What a line of a problem and its answer is made of, for media that set mathematics. */
 export type Part =
@@ -195,9 +188,11 @@ function answerParts(answer: Answer, house: HouseRules): readonly Part[] {
         ...parts(answer.difference),
         words(answer.enough ? " left" : " short"),
       ];
-    case "handed": {
-      const pieces = answer.pieces.map((piece) => fromMinorPiece(piece, answer.currency)).join(" + ");
-      return [words(`${pieces}, `), ...parts(answer.back), words(" back")];
-    }
+    case "handed":
+      return [
+        words(`${writePieces(answer.pieces, answer.currency)}, `),
+        ...parts(answer.back),
+        words(" back"),
+      ];
   }
 }

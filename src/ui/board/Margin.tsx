@@ -70,7 +70,7 @@ export function Margin({
         </section>
       )}
       {picture && !hidden && (
-        <section aria-label="Picture">
+        <section aria-label="Picture" className="max-w-80">
           {/* Without a boundary of its own, a first picture on its way would hold the whole step back. */}
           <Suspense>
             <LazyPicture picture={picture} house={house} />

@@ -43,7 +43,7 @@ const METHOD_OF: Readonly<Record<Way, MethodId>> = {
 };
 
 /** The longest list of multiples that is written. */
-export const MOST_MULTIPLES = 12;
+const MOST_MULTIPLES = 12;
 
 /** Fractions added, subtracted, compared or put in order over a common denominator, which is found in one of three ways. */
 const method = (way: Way): Method<FractionWhy, FractionProblem> => ({

@@ -1,10 +1,10 @@
 import type { HouseRules } from "../../house";
 import { isWhole, isZero, wholeNumeral } from "../../number";
 import { type DecimalProblem, MOST_HANDED, type MoneyProblem } from "../../problem";
-import { type Amount, currencyOf } from "../../quantity";
+import { type Amount, currencyOf, writePieces } from "../../quantity";
 import type { Method, WorkingBy, WorkPart } from "../method";
 import { text } from "../pad";
-import { piecesText, tillOf } from "./changeByCountingUp";
+import { tillOf } from "./changeByCountingUp";
 import { fewestPieces } from "./fewestPieces";
 import { columns } from "./moneyColumns";
 import {
@@ -110,7 +110,7 @@ function workHanding(problem: MoneyProblem, house: HouseRules): WorkingBy<MoneyW
   pad.line("work", { kind: "handNotes", price: full, pieces, total: handed, exact }, [
     text(
       pieces.length > 1
-        ? `${piecesText(pieces, currency)} = ${amountText(handed, house)}`
+        ? `${writePieces(pieces, currency)} = ${amountText(handed, house)}`
         : amountText(handed, house),
     ),
   ]);

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { fromCount } from "../../number";
 import type { MoneyProblem } from "../../problem";
-import { type Amount, type CurrencyId, fromMinorPiece, piecesOfCurrency } from "../../quantity";
+import { type Amount, piecesOfCurrency, writePieces } from "../../quantity";
 import type { Method, Refusal, WorkingBy } from "../method";
 import { text } from "../pad";
 import { fewestPieces } from "./fewestPieces";
@@ -83,7 +83,7 @@ export function workChange(
   pad.line("setOut", { kind: "startChange", price, paid, currency }, [text(show(price))]);
   for (const hop of hops) {
     pad.line("work", { kind: "changeHop", ...hop, currency }, [
-      text(`+ ${piecesText(hop.pieces, currency)} = ${show(hop.to)}`),
+      text(`+ ${writePieces(hop.pieces, currency)} = ${show(hop.to)}`),
     ]);
   }
   const total = hops.reduce((sum, { from, to }) => sum + to - from, 0);
@@ -103,15 +103,4 @@ export function workChange(
   ]);
   const answer: Amount = { kind: "amount", currency, numeral: fromCount(BigInt(total), 2), of: "major" };
   return ended(problem, "change-by-counting-up", house, pad, answer);
-}
-
-/** Coins and notes in a few words, several of a kind together: `2 × 25c + $5`. */
-export function piecesText(pieces: readonly number[], currency: CurrencyId): string {
-  const kinds = [...new Set(pieces)];
-  return kinds
-    .map((kind) => {
-      const count = pieces.filter((piece) => piece === kind).length;
-      return `${count > 1 ? `${count}×` : ""}${fromMinorPiece(kind, currency)}`;
-    })
-    .join(" + ");
 }

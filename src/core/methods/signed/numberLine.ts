@@ -10,7 +10,7 @@ import type { SignedWhy } from "./signRule";
 import { afterSignText, countText } from "./writtenCounts";
 
 /** The furthest a number line on a sheet goes from zero, either way. */
-export const FURTHEST = 20;
+const FURTHEST = 20;
 
 /** Jumps along a number line: right for what is added, left for what is taken away, turned round for a number below zero. */
 export const numberLine: Method<SignedWhy, SignedProblem> = {
