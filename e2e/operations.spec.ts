@@ -1,4 +1,5 @@
 import type { Page } from "@playwright/test";
+import { METHOD_IDS } from "@/core/methods";
 import { board, expect, expectAccessible, listening, test } from "./tutor";
 
 /** Chooses a method on the open board. */
@@ -231,7 +232,7 @@ test("the methods page says who prefers each, and opens its board", async ({ pag
   await page.keyboard.press("m");
   await page.getByRole("link", { name: "Who prefers which, and why" }).click();
   await expect(page.getByRole("heading", { name: "Methods", level: 1 })).toBeVisible();
-  await expect(page.getByRole("article")).toHaveCount(17);
+  await expect(page.getByRole("article")).toHaveCount(METHOD_IDS.length);
   await expect(page.getByRole("article").filter({ hasText: "Lattice" })).toContainText("kept apart");
   await expectAccessible(page);
   await page.getByRole("link", { name: "Step through 12.5 × 0.46 by lattice" }).click();

@@ -40,7 +40,7 @@ function fractionWords(reason: FractionReason, house: HouseRules): StepWords {
       return {
         say: `${whole} ${times} ${denominator} + ${numerator} = ${reason.after.numerator}: *${w(reason.before)} is ${w(reason.after)}*.`,
         why: sentence(
-          `each whole is ${denominator} ${partsName(denominator)}, so ${whole} of them are ${whole * denominator}; ${numerator} more make ${reason.after.numerator}.`,
+          `each whole is ${denominator} ${partsName(denominator)}${whole === 1n ? "" : `, so ${whole} of them are ${whole * denominator}`}; ${numerator} more make ${reason.after.numerator}.`,
         ),
         ask: `How many ${partsName(denominator)} are there in ${w(reason.before)}?`,
       };
@@ -230,7 +230,7 @@ function countOutWords(
     say:
       numerator === 0n
         ? "No parts at all: *0*."
-        : `${denominator} go into ${numerator} ${whole === 1n ? "once" : `${whole} times`}${rest.numerator === 0n ? "" : `, and ${rest.numerator} are left`}: ${end}.`,
+        : `${denominator} go into ${numerator} ${whole === 1n ? "once" : `${whole} times`}${rest.numerator === 0n ? "" : `, and ${rest.numerator} ${rest.numerator === 1n ? "is" : "are"} left`}: ${end}.`,
     why:
       denominator === 1n
         ? "Over one stand wholes, so it is a whole number."

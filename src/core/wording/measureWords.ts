@@ -65,7 +65,7 @@ function measureWords(reason: MeasureReason, house: HouseRules): StepWords {
       return exchangeWords(reason, house);
     case "unitDifference":
       return {
-        say: `${counted(reason.top, reason.unit)} less ${counted(reason.bottom, reason.unit)}: *${counted(reason.written, reason.unit)}*.`,
+        say: `${counted(reason.top, reason.unit)} take away ${counted(reason.bottom, reason.unit)} leaves *${counted(reason.written, reason.unit)}*.`,
         why: sentence(`${many(reason.unit)} are taken from ${many(reason.unit)}.`),
         ask: `How many ${many(reason.unit)} are left?`,
       };

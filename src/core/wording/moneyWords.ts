@@ -112,7 +112,7 @@ function changeHopWords(
   const { minors, name } = currencyOf(currency);
   const goal = atCount(to, currency, house);
   return {
-    say: `*${sentence(piecesInWords(pieces, currency))}* from ${atCount(from, currency, house)} makes *${goal}*.`,
+    say: `From ${atCount(from, currency, house)}, *${piecesInWords(pieces, currency)}* to *${goal}*.`,
     why:
       reaches === "ten"
         ? `First to the next round ten ${minors}, ${goal}: from there it is easy to go on.`

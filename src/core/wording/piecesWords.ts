@@ -1,5 +1,6 @@
 import { type CurrencyId, fromMinorPiece } from "../quantity";
 import { listed } from "./line";
+import { cardinal } from "./numberWords";
 
 /** Coins and notes in words: two 25c and a $5. */
 export function piecesInWords(pieces: readonly number[], currency: CurrencyId): string {
@@ -7,7 +8,7 @@ export function piecesInWords(pieces: readonly number[], currency: CurrencyId): 
   return listed(
     kinds.map((kind) => {
       const count = pieces.filter((piece) => piece === kind).length;
-      return `${count === 1 ? "one" : count} ${fromMinorPiece(kind, currency)}`;
+      return `${cardinal(String(count))} ${fromMinorPiece(kind, currency)}`;
     }),
   );
 }

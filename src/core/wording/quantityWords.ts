@@ -1,14 +1,6 @@
 import type { HouseRules } from "../house";
 import { asFraction, type Numeral, writeNumeral } from "../number";
-import {
-  type Amount,
-  currencyOf,
-  inMajor,
-  type Measure,
-  type Quantity,
-  unitOf,
-  writeQuantity,
-} from "../quantity";
+import { type Amount, currencyOf, inMajor, type Measure, type Quantity, unitOf } from "../quantity";
 import { listed } from "./line";
 import { cardinal, numeralWords, partsWords } from "./numberWords";
 

@@ -6,7 +6,7 @@ import { LONGEST_GUESS } from "../routes";
 import { type BoardAddress, newBoardId } from "./address";
 import { type BoardScreenState, type OpenBoard, readTyped } from "./boardState";
 import { addEveryKit } from "./kits/everyKit";
-import { kitsNeeded, library } from "./kits/kits";
+import { kitsUsed, library } from "./kits/kits";
 
 /**
  * Where a Board begins: what its address says, filled up from the kept board of the same id.
@@ -37,7 +37,7 @@ export function startOfBoard(
   return {
     start: { typed, house, open },
     kept: kept !== undefined && sameBoard(open, kept),
-    kits: kitsNeeded(typed, house),
+    kits: kitsUsed(typed, house),
   };
 }
 

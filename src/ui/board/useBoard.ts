@@ -16,7 +16,7 @@ import {
   readTyped,
   runFor,
 } from "./boardState";
-import { kitsMissing, kitsThere, watchKits } from "./kits/kits";
+import { kitsMissing, kitsThere, kitsWelcome, watchKits } from "./kits/kits";
 import { loadKits } from "./kits/loadKits";
 
 /** What a typed line reads as; loading while the kit of its kind is on its way. */
@@ -81,8 +81,9 @@ export function useBoard(start: {
     return missing.length > 0 ? "loading" : readTyped(typed, house);
   }, [typed, house, problem, missing]);
   useEffect(() => {
-    if (missing.length > 0) loadKits(missing);
-  }, [missing]);
+    const wanted = [...missing, ...kitsWelcome(typed, house)];
+    if (wanted.length > 0) loadKits(wanted);
+  }, [missing, typed, house]);
   const acts = useMemo(() => {
     const once = (action: BoardAction): void => {
       const needed = kitsMissing(lineOf(action, latest.current), latest.current.house);

@@ -57,6 +57,8 @@ export function workMoney<Inner>(
     operand.kind === "amount" ? withPlaces(pad, operand, house, habits) : operand,
   );
   const { op } = problem;
+  // The amount goes on top, with the number of times under it: fewer rows are needed so.
+  if (op === "multiply" && problem.operands[0]?.kind === "decimal") operands.reverse();
   if (op === "enough" || op === "pay") throw new Error("workMoney: there is nothing to reckon");
   const answer = columns(
     { kind: "decimals", op, operands, wanted: TO_MINOR },

@@ -58,13 +58,11 @@ export const kitsThere = (): Loaded => loaded;
 /** Whole numbers up to this can be seen as steps on a number line or as counters. */
 const ON_A_LINE = 40n;
 
-/** The kinds whose kits a problem needs: its own, and those of the parts that may be worked on its way. */
+/** The kinds whose kits a problem can't be worked without: its own, and those of the parts that may be worked on its way. */
 function kindsFor(problem: Problem): readonly ProblemKind[] {
   switch (problem.kind) {
-    case "decimals": {
-      const small = problem.operands.every((one) => isWhole(one) && asFraction(one).numerator <= ON_A_LINE);
-      return small ? ["signed"] : [];
-    }
+    case "decimals":
+      return [];
     case "fractions":
     case "money":
     case "measures":
@@ -83,14 +81,34 @@ function kindsFor(problem: Problem): readonly ProblemKind[] {
   }
 }
 
-/** The kits that the problem of a line needs and that are not there yet; none where it does not read. */
-export function kitsMissing(text: string, house: HouseRules): readonly ProblemKind[] {
-  const there = new Set(loaded.kits.map(({ kind }) => kind));
-  return kitsNeeded(text, house).filter((kind) => !there.has(kind));
+/** The kinds whose kits have more methods for a problem: small whole numbers can be seen on a number line. */
+function kindsBeside({ kind, op, operands }: Problem): readonly ProblemKind[] {
+  const small = operands.every(
+    (one) => one.kind === "decimal" && isWhole(one) && asFraction(one).numerator <= ON_A_LINE,
+  );
+  return kind === "decimals" && (op === "add" || op === "subtract") && operands.length === 2 && small
+    ? ["signed"]
+    : [];
 }
 
-/** The kits beside that of decimals that the problem of a line needs. */
-export function kitsNeeded(text: string, house: HouseRules): readonly ProblemKind[] {
+const kindsOf = (text: string, house: HouseRules, kinds: (problem: Problem) => readonly ProblemKind[]) => {
   const problem = readProblem(text, house);
-  return problem.ok ? kindsFor(problem.value) : [];
-}
+  return problem.ok ? kinds(problem.value) : [];
+};
+
+/** The kits that the problem of a line can't do without and that are not there yet; none where it does not read. */
+export const kitsMissing = (text: string, house: HouseRules): readonly ProblemKind[] =>
+  notThere(kindsOf(text, house, kindsFor));
+
+/** The kits with more methods for the problem of a line, that are not there yet. */
+export const kitsWelcome = (text: string, house: HouseRules): readonly ProblemKind[] =>
+  notThere(kindsOf(text, house, kindsBeside));
+
+/** Every kit beside that of decimals that the problem of a line has a use for. */
+export const kitsUsed = (text: string, house: HouseRules): readonly ProblemKind[] => [
+  ...kindsOf(text, house, kindsFor),
+  ...kindsOf(text, house, kindsBeside),
+];
+
+const notThere = (kinds: readonly ProblemKind[]): readonly ProblemKind[] =>
+  kinds.filter((kind) => !loaded.kits.some((kit) => kit.kind === kind));
