@@ -45,6 +45,11 @@ const VIEWS: readonly View[] = [
   { name: "methods", place: "/methods" },
   { name: "board-lattice", place: "/board?id=demotubepatches0009" },
   { name: "board-division", place: "/board?id=demogearcable000010" },
+  { name: "board-fractions", place: "/board?id=demospanners000013" },
+  { name: "board-change", place: "/board?id=demochange00000014", theme: "slate" },
+  { name: "board-measures", place: "/board?id=demoparcel00000015" },
+  { name: "board-signed", place: "/board?id=demoheights0000016" },
+  { name: "board-chain", place: "/board?id=demobill0000000017", size: TABLET },
   { name: "board-corner", place: "/board?id=demolubeperwheel012", theme: "slate" },
   { name: "board-beside", place: "/board?id=demospokeboxes00011" },
   {

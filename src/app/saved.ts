@@ -15,7 +15,7 @@ export const viewSchema: z.ZodType<View, unknown> = z.object({
 });
 
 /** House choices as they come from outside: names and settings, checked further by the core. */
-export const houseChoicesSchema = z.record(z.string().max(40), z.string().max(40));
+export const houseChoicesSchema = z.record(z.string().max(40), z.string().max(300));
 
 /** How the tutor last had the screen, or how a new one begins. */
 export function savedView(): View {

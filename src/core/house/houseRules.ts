@@ -1,4 +1,4 @@
-import { CURRENCY_IDS } from "../quantity";
+import { CURRENCY_IDS, type CurrencyId, isOwnCurrency } from "../quantity";
 import { done, failed, type Result } from "../result";
 
 /**
@@ -52,7 +52,9 @@ export const SWITCHES = {
 export type SwitchName = keyof typeof SWITCHES;
 
 /** The notation and the choices between schools, as one value: one setting for every switch. */
-export type HouseRules = { readonly [Name in SwitchName]: (typeof SWITCHES)[Name][number] };
+export type HouseRules = {
+  readonly [Name in SwitchName]: Name extends "currency" ? CurrencyId : (typeof SWITCHES)[Name][number];
+};
 
 export const SWITCH_NAMES = Object.keys(SWITCHES) as readonly SwitchName[];
 
@@ -263,7 +265,10 @@ export function houseRulesFrom(choices: HouseChoices): Result<HouseRules, HouseR
     if (name === "preset") continue;
     if (!isSwitch(name)) return failed({ kind: "unknownSwitch", given: name });
     const settings: readonly string[] = SWITCHES[name];
-    if (!settings.includes(setting)) return failed({ kind: "unknownSetting", switch: name, given: setting });
+    // Beside the currencies in the table, a tutor may define one of their own.
+    const own = name === "currency" && isOwnCurrency(setting);
+    if (!own && !settings.includes(setting))
+      return failed({ kind: "unknownSetting", switch: name, given: setting });
     house = { ...house, [name]: setting };
   }
   return done(house);

@@ -16,7 +16,7 @@ export function readExpression(text: string, notation: ReadingNotation): Result<
   const found = tokensOf(text);
   if (!found.ok) return found;
   const tokens = joinSpacedGroups(found.value, notation);
-  const line: Line = { text, notation, currency: currencyIn(tokens) };
+  const line: Line = { text, notation, currency: currencyIn(tokens, notation.currency) };
   const read = sumAt({ tokens, line }, 0, 0);
   if (!read.ok) return read;
   const rest = tokens[read.value.next];
@@ -25,15 +25,17 @@ export function readExpression(text: string, notation: ReadingNotation): Result<
   return failed(missingSign(tokens[read.value.next - 1], rest, text));
 }
 
-const currencyIn = (tokens: readonly Token[]): CurrencyId | undefined =>
+const currencyIn = (tokens: readonly Token[], house: CurrencyId): CurrencyId | undefined =>
   tokens
-    .flatMap((token) => (token.kind === "money" ? [currencyTyped(token.text)] : []))
+    .flatMap((token) =>
+      token.kind === "money" || token.kind === "word" ? [currencyTyped(token.text, house)] : [],
+    )
     .find((currency) => currency !== undefined);
 
 /** The first currency that a line names by its sign. */
-export function currencyNamed(text: string): CurrencyId | undefined {
+export function currencyNamed(text: string, house: CurrencyId): CurrencyId | undefined {
   const found = tokensOf(text);
-  return found.ok ? currencyIn(found.value) : undefined;
+  return found.ok ? currencyIn(found.value, house) : undefined;
 }
 
 interface Typed {

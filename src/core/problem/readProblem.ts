@@ -40,7 +40,10 @@ export function readProblem(text: string, notation: ReadingNotation): Read {
   const formed = partForm(text.replace(/\s*=\s*$/, ""));
   if (!formed.ok) return formed;
   // Small money that does not say whose it is belongs to the currency that the line names.
-  const problem = taskOf(formed.value, { ...notation, currency: currencyNamed(text) ?? notation.currency });
+  const problem = taskOf(formed.value, {
+    ...notation,
+    currency: currencyNamed(text, notation.currency) ?? notation.currency,
+  });
   if (!problem.ok) return failed(bounded(completed(problem.error, formed.value.rest), formed.value.formAt));
   const { wanted } = problem.value;
   const refused = refusesForm(problem.value, wanted);

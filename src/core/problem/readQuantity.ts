@@ -75,6 +75,7 @@ export function readQuantity(tokens: readonly Token[], line: Line): Result<Found
       return withUnit(tokens, numeral.value, line);
     }
     case "word":
+      if (second?.kind === "number" && isMoneySign(first, line)) return amountAfter(first, second, line);
       return failed({ code: "letters", at: first.at, word: first.text });
     case "sign":
     case "slash":
@@ -182,6 +183,10 @@ function wholeDigits(token: Token, line: Line, last: Token): Result<string, Read
   return done(whole);
 }
 
+/** Whether letters are the sign of the house's own money. */
+const isMoneySign = ({ text }: Token, { notation }: Line): boolean =>
+  currencyOf(notation.currency).sign === text;
+
 /** The unit that begins at a token, and how many tokens name it: `fl oz` takes two. */
 function unitAt(tokens: readonly Token[], afterDegrees: boolean): readonly [UnitId, number] | undefined {
   const [first, second] = tokens;
@@ -197,7 +202,7 @@ function unitAt(tokens: readonly Token[], afterDegrees: boolean): readonly [Unit
 /** The numeral with what comes after it: units of a measure, a sign of money, or nothing that belongs to it. */
 function withUnit(tokens: readonly Token[], numeral: Decimal, line: Line): Result<Found, ReadError> {
   const [, second] = tokens;
-  if (second?.kind === "money") {
+  if (second?.kind === "money" || (second?.kind === "word" && isMoneySign(second, line))) {
     const third = tokens[2];
     // A sign of money before the next number belongs to that one.
     if (third?.kind === "number" && touches(second, third)) return done({ quantity: numeral, took: 1 });
@@ -256,7 +261,7 @@ export function wrongAfter(before: UnitId, after: UnitId, at: number): ReadError
 }
 
 function amountAfter(sign: Token, number: Token | undefined, line: Line): Result<Found, ReadError> {
-  const currency = currencyTyped(sign.text);
+  const currency = currencyTyped(sign.text, line.notation.currency);
   if (currency === undefined) return failed({ code: "unknownCurrency", at: sign.at, sign: sign.text });
   if (number?.kind !== "number") {
     const at = number?.at ?? line.text.length;
@@ -272,7 +277,7 @@ function amountAfter(sign: Token, number: Token | undefined, line: Line): Result
 
 /** So many of the minor unit: of the currency that the line names, or the house's, or the first that calls them so. */
 function minorAmount(word: Token, numeral: Decimal, line: Line): Result<Found, ReadError> | undefined {
-  const candidates = minorTyped(word.text.toLowerCase());
+  const candidates = minorTyped(word.text.toLowerCase(), line.currency ?? line.notation.currency);
   const currency =
     candidates.find((id) => id === line.currency) ??
     candidates.find((id) => id === line.notation.currency) ??

@@ -1,28 +1,24 @@
+import { isOwnCurrency, type OwnCurrency, type OwnCurrencyId, ownCurrencyOf } from "./ownCurrency";
+
 /**
  * Currencies with the coins and notes that are in use. Values are in the minor unit (cents, pence, paise).
  * From the issuing banks' lists of circulating coins and notes; pieces that are hardly seen are left out.
  */
 export const CURRENCY_IDS = ["USD", "GBP", "EUR", "ZAR", "PHP", "INR"] as const;
-export type CurrencyId = (typeof CURRENCY_IDS)[number];
+type KnownCurrencyId = (typeof CURRENCY_IDS)[number];
 
-interface Currency {
+/** A currency by its id; one that a tutor has defined is written out in its id (`ownCurrency.ts`). */
+export type CurrencyId = KnownCurrencyId | OwnCurrencyId;
+
+/** The sign before an amount, and the one after a number of the minor unit; names; coins and notes, smallest first. */
+interface Currency extends OwnCurrency {
   readonly id: CurrencyId;
-  /** The sign before an amount, and the one after a number of the minor unit. */
-  readonly sign: string;
-  readonly minorSign: string;
-  readonly name: string;
-  readonly names: string;
-  readonly minor: string;
-  readonly minors: string;
-  /** Coins and notes, smallest first, in the minor unit. */
-  readonly coins: readonly number[];
-  readonly notes: readonly number[];
 }
 
 /** How many of the minor unit make one of the major, in all of them. */
 export const MINOR_PLACES = 2;
 
-const ROWS: Readonly<Record<CurrencyId, Omit<Currency, "id">>> = {
+const ROWS: Readonly<Record<KnownCurrencyId, Omit<Currency, "id">>> = {
   USD: {
     sign: "$",
     minorSign: "c",
@@ -86,16 +82,24 @@ const ROWS: Readonly<Record<CurrencyId, Omit<Currency, "id">>> = {
 };
 
 /** A currency by its id. */
-export const currencyOf = (id: CurrencyId): Currency => ({ id, ...ROWS[id] });
+export const currencyOf = (id: CurrencyId): Currency =>
+  isOwnCurrency(id) ? { id, ...ownCurrencyOf(id) } : { id, ...ROWS[id] };
 
-/** The currency of a sign that is typed before an amount; nothing for other signs. */
-export const currencyTyped = (sign: string): CurrencyId | undefined =>
-  CURRENCY_IDS.find((id) => ROWS[id].sign === sign || (id === "INR" && sign === "Rs"));
+/** The currency of a sign that is typed before an amount, the house's own among them; nothing for other signs. */
+export const currencyTyped = (sign: string, house: CurrencyId): CurrencyId | undefined =>
+  currencyOf(house).sign === sign
+    ? house
+    : CURRENCY_IDS.find((id) => ROWS[id].sign === sign || (id === "INR" && sign === "Rs"));
 
-/** The currencies whose minor unit is typed so. */
-export const minorTyped = (sign: string): readonly CurrencyId[] =>
-  CURRENCY_IDS.filter((id) => ROWS[id].minorSign === sign || ROWS[id].minors === sign);
+/** The currencies whose minor unit is typed so, the house's own among them. */
+export const minorTyped = (sign: string, house: CurrencyId): readonly CurrencyId[] =>
+  [...new Set([...CURRENCY_IDS, house])].filter((id) => {
+    const { minorSign, minors } = currencyOf(id);
+    return minorSign.toLowerCase() === sign || minors.toLowerCase() === sign;
+  });
 
 /** Every coin and note, largest first. */
-export const piecesOfCurrency = (id: CurrencyId): readonly number[] =>
-  [...ROWS[id].coins, ...ROWS[id].notes].sort((a, b) => b - a);
+export function piecesOfCurrency(id: CurrencyId): readonly number[] {
+  const { coins, notes } = currencyOf(id);
+  return [...coins, ...notes].sort((a, b) => b - a);
+}

@@ -7,6 +7,7 @@ export {
   minorTyped,
   piecesOfCurrency,
 } from "./currencies";
+export { isOwnCurrency, type OwnCurrencyError, ownCurrencyId, ownCurrencyOf } from "./ownCurrency";
 export {
   type Amount,
   amountOf,

@@ -1,11 +1,12 @@
 import type { HouseRefusal, HouseRules, PresetName, SwitchName } from "../house";
 import { SWITCH_NAMES, SWITCHES } from "../house";
+import { isOwnCurrency, type OwnCurrencyError, ownCurrencyOf } from "../quantity";
 
 /** What a switch is called, and each of its settings. */
 type SwitchWords = {
   readonly [Name in SwitchName]: {
     readonly label: string;
-    readonly settings: { readonly [Setting in HouseRules[Name]]: string };
+    readonly settings: { readonly [Setting in (typeof SWITCHES)[Name][number]]: string };
   };
 };
 
@@ -152,8 +153,23 @@ export function settingWords<Name extends SwitchName>(
   if (name === "grouping" && setting === "mark") return house.decimalMark === "point" ? "a comma" : "a point";
   if (name === "multiplication" && setting === "inLine") return `${house.decimalMark} in line`;
   if (name === "shiftBy" && setting === "pointHops") return `the ${house.decimalMark} hops`;
+  if (name === "currency" && isOwnCurrency(setting)) return ownCurrencyOf(setting).names;
   const words: Readonly<Record<string, string>> = SWITCH_WORDS[name].settings;
   return words[setting] ?? setting;
+}
+
+/** One sentence for a currency of a tutor's own that can't be used, with what would be accepted. */
+export function ownCurrencyErrorWords(error: OwnCurrencyError): string {
+  switch (error.kind) {
+    case "sign":
+      return `“${error.given}” can't be its sign. Take one to three letters that are no unit and no word of a problem, two different ones for large and small money.`;
+    case "name":
+      return `“${error.given}” can't be its name. Take letters, 20 at most.`;
+    case "coins":
+      return "Type the coins in the small unit, the smallest first, with spaces between them, as in 10 50 100.";
+    case "notes":
+      return "Type the notes in whole units, the smallest first, with spaces between them, as in 5 10 20.";
+  }
 }
 
 /** The switches in the order and groups in which they are offered. */

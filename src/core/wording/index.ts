@@ -3,7 +3,14 @@ export { CHAIN_BOOK } from "./chainWords";
 export { estimateLine, guessWords } from "./checkWords";
 export { DECIMAL_BOOK } from "./decimalStepWords";
 export { FRACTION_BOOK } from "./fractionWords";
-export { houseRefusalWords, PRESET_WORDS, SWITCH_GROUPS, SWITCH_WORDS, settingWords } from "./houseWords";
+export {
+  houseRefusalWords,
+  ownCurrencyErrorWords,
+  PRESET_WORDS,
+  SWITCH_GROUPS,
+  SWITCH_WORDS,
+  settingWords,
+} from "./houseWords";
 export { plain, type StepWords, stretches } from "./line";
 export { MEASURE_BOOK } from "./measureWords";
 export { METHOD_ABOUTS } from "./methodAbouts";

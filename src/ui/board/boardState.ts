@@ -173,6 +173,9 @@ function withHouse(state: BoardScreenState, house: HouseRules): BoardScreenState
   const typed = problemIn(house, state.typed, state.house);
   if (!open) return { ...state, typed, house };
   const problem = problemIn(house, open.problem, open.house);
+  // Money of a tutor's own has no meaning under another: the board keeps it.
+  if (!readProblem(problem, house).ok && house.currency !== open.house.currency)
+    return withHouse(state, { ...house, currency: open.house.currency });
   const guess = numberIn(house, open.guess, open.house);
   return {
     typed,
@@ -194,7 +197,8 @@ const sameNotation = (a: HouseRules, b: HouseRules): boolean =>
   a.grouping === b.grouping &&
   a.timesSign === b.timesSign &&
   a.divideSign === b.divideSign &&
-  a.onesTerm === b.onesTerm;
+  a.onesTerm === b.onesTerm &&
+  a.currency === b.currency;
 
 /** A typed problem in the notation of other house rules; left as it is where it reads the same, or not at all. */
 function problemIn(house: HouseRules, text: string, before: HouseRules): string {

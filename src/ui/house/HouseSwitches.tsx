@@ -10,7 +10,9 @@ import {
   SWITCHES,
   type SwitchName,
 } from "@/core/house";
+import { isOwnCurrency } from "@/core/quantity";
 import { PRESET_WORDS, SWITCH_GROUPS, SWITCH_WORDS, settingWords } from "@/core/wording";
+import { OwnMoney } from "./OwnMoney";
 import { SwitchSample } from "./SwitchSample";
 
 /** Presets to start from, then every switch with all its settings in sight. */
@@ -94,7 +96,18 @@ function Switch({
             {settingWords(name, setting, house)}
           </RadioGroup.Item>
         ))}
+        {name === "currency" && isOwnCurrency(house.currency) && (
+          <RadioGroup.Item
+            value={house.currency}
+            className="min-h-9 border-l border-edge px-3 text-sm data-[state=checked]:bg-plumb data-[state=checked]:text-on-plumb"
+          >
+            {settingWords(name, house.currency, house)}
+          </RadioGroup.Item>
+        )}
       </RadioGroup.Root>
+      {name === "currency" && (
+        <OwnMoney currency={house.currency} onCurrency={(currency) => onHouse({ ...house, currency })} />
+      )}
     </div>
   );
 }

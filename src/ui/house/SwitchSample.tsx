@@ -6,7 +6,7 @@ import { joinerOf, readProblem, writeAnswer, writeProblem } from "@/core/problem
 import { plain, SWITCH_WORDS, stepWords } from "@/core/wording";
 import { Paper, sheetFor } from "../paper";
 import PictureDrawing from "../pictures/PictureDrawing";
-import { SAMPLE_NOTATION, SAMPLES, sampleProblem } from "./samples";
+import { SAMPLES, sampleNotation, sampleProblem } from "./samples";
 
 /** What one switch changes, shown under the rules as they stand. */
 export const SwitchSample = memo(function SwitchSample({
@@ -18,7 +18,7 @@ export const SwitchSample = memo(function SwitchSample({
 }): ReactElement | null {
   const sample = SAMPLES[name];
   const working = useMemo(() => {
-    const problem = readProblem(sampleProblem(sample, house), SAMPLE_NOTATION);
+    const problem = readProblem(sampleProblem(sample, house), sampleNotation(house));
     return problem.ok
       ? workingOf(problem.value, house, "method" in sample ? sample.method : undefined)
       : undefined;

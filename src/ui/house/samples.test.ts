@@ -4,12 +4,12 @@ import { workingOf } from "@/core/methods";
 import { pictureOf } from "@/core/pictures";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { pictureWords, stepWords } from "@/core/wording";
-import { SAMPLE_NOTATION, SAMPLES, sampleProblem } from "./samples";
+import { SAMPLES, sampleNotation, sampleProblem } from "./samples";
 
 /** What a switch's sample shows under some rules, as text: the same only where nothing can be seen to change. */
 function shown(name: SwitchName, house: HouseRules): string {
   const sample = SAMPLES[name];
-  const problem = readProblem(sampleProblem(sample, house), SAMPLE_NOTATION);
+  const problem = readProblem(sampleProblem(sample, house), sampleNotation(house));
   if (!problem.ok) throw new Error(`the sample of ${name} does not read`);
   const working = workingOf(problem.value, house, "method" in sample ? sample.method : undefined);
   switch (sample.kind) {

@@ -80,9 +80,11 @@ export const sampleProblem = ({ problem }: Sample, house: HouseRules): string =>
   return problem.replace("¤", sign).replace("¢", minorSign);
 };
 
-/** The rules that samples are typed in. */
-export const SAMPLE_NOTATION: Pick<HouseRules, "decimalMark" | "grouping" | "currency"> = {
+/** The notation that samples are typed in, with the money of the house. */
+export const sampleNotation = ({
+  currency,
+}: HouseRules): Pick<HouseRules, "decimalMark" | "grouping" | "currency"> => ({
   decimalMark: "point",
   grouping: "none",
-  currency: "USD",
-};
+  currency,
+});
