@@ -199,6 +199,7 @@ function wrongWish(problem: Asked, answer: Answer, house: Working["house"]): str
 const isWhole = (answer: Answer): boolean => answer.kind === "decimal" && answer.fraction === "";
 const isShort = (answer: Answer): boolean =>
   answer.kind === "decimal" ||
-  ((answer.kind === "fraction" || answer.kind === "mixed") && isSimplest(answer));
+  (answer.kind === "fraction" && isSimplest(answer)) ||
+  (answer.kind === "mixed" && (answer.whole === 0n || isSimplest(answer)));
 const isProper = (answer: Answer): boolean =>
   answer.kind !== "fraction" || answer.numerator < answer.denominator;

@@ -36,6 +36,10 @@ function keyFace(key: CalculatorKey, house: HouseRules): { readonly shown: strin
       return { shown: "=", named: "equals" };
     case "clear":
       return { shown: "Clear", named: "clear" };
+    case "sign":
+      return { shown: "+/−", named: "other sign" };
+    case "fraction":
+      return { shown: "a/b", named: "fraction line" };
     default:
       return { shown: key, named: key };
   }
@@ -132,7 +136,7 @@ export default function CalculatorPanel({
                   data-down={down === key}
                   data-digit={/^\d$/.test(key)}
                   onClick={() => byHand(key)}
-                  className="h-12 rounded-lg border border-edge bg-shade font-board text-xl last:col-span-4 last:text-base hover:border-soft data-[digit=true]:bg-page data-[down=true]:border-plumb data-[down=true]:bg-plumb data-[down=true]:text-on-plumb"
+                  className="h-12 rounded-lg border border-edge bg-shade font-board text-xl last:col-span-2 last:text-base hover:border-soft data-[digit=true]:bg-page data-[down=true]:border-plumb data-[down=true]:bg-plumb data-[down=true]:text-on-plumb"
                 >
                   {face}
                 </button>
