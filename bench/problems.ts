@@ -78,7 +78,9 @@ export function problemFor(method: MethodId, size: Size, chance: Chance): string
     case "comparing-by-place":
       return `compare ${one(COLUMNS)} and ${one(COLUMNS)}`;
     case "denominators-by-multiples":
-      return largest ? "1/84 + 5/96" : `${fraction(chance, size)} + ${fraction(chance, size)}`;
+      return largest
+        ? `${1 + chance(83)}/84 + ${1 + chance(95)}/96`
+        : `${1 + chance(9)}/${2 + chance(3)} + ${1 + chance(9)}/${{ small: 3, usual: 12 }[size]}`;
     case "denominators-by-factors":
     case "denominators-by-product":
       return largest
@@ -135,7 +137,7 @@ export function problemFor(method: MethodId, size: Size, chance: Chance): string
       return {
         small: `${1 + chance(9)} + ${1 + chance(9)} × ${1 + chance(9)}`,
         usual: `${2 + chance(5)} × $${1 + chance(4)}.${10 + chance(89)} + $0.60, from $40`,
-        largest: `((${chance(99)}.5 + 3/4) × 12 - 2.25) ÷ 7 + (1 + 2) × (3 + ${chance(9)})`,
+        largest: `((${chance(99)}.5 + 3/4) × 12 - 2.25) ÷ 7 + 2 × (3 + ${chance(9)})`,
       }[size];
   }
 }
