@@ -8,7 +8,7 @@ import {
   magnitude,
   withoutTrailingZeros,
 } from "../number";
-import { AS_IT_COMES, type DecimalProblem, fractionOf } from "../problem";
+import { AS_IT_COMES, type DecimalProblem, fractionOf, quantityOf } from "../problem";
 import type { Quantity } from "../quantity";
 import { type Undoing, undoing } from "./undoing";
 
@@ -37,7 +37,7 @@ export function inverseOf(working: Working, library: Library<Reason>): Inverse |
   const undone: Undoing | undefined = undoing(working);
   if (undone === undefined) return undefined;
   const back = library.workingOf(undone.problem, house);
-  const result = quantityOf(back);
+  const result = quantityOf(back.answer);
   if (result === undefined) return undefined;
   const { plus, expected } = undone;
   const sum = plus === undefined ? fractionOf(result) : fractionOf(result).add(fractionOf(plus));
@@ -50,20 +50,6 @@ export function inverseOf(working: Working, library: Library<Reason>): Inverse |
     leadsTo: problem.op === "divide" ? "dividend" : "firstNumber",
     agrees: sum.equals(fractionOf(expected)),
   };
-}
-
-/** The quantity a working ends in, where it ends in one. */
-function quantityOf({ answer }: Working): Quantity | undefined {
-  switch (answer.kind) {
-    case "decimal":
-    case "fraction":
-    case "mixed":
-    case "amount":
-    case "measure":
-      return answer;
-    default:
-      return undefined;
-  }
 }
 
 function inverseOfDecimals(

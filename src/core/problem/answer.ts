@@ -12,6 +12,7 @@ import {
   type Amount,
   type CurrencyId,
   type Measure,
+  type Quantity,
   writeAmount,
   writeMeasure,
   writePieces,
@@ -152,5 +153,19 @@ export function belowZero(answer: Answer): Answer {
       return { ...answer, numeral: { ...answer.numeral, negative: true } };
     default:
       throw new Error(`belowZero: ${answer.kind} is no number`);
+  }
+}
+
+/** The quantity that an answer is; nothing where it is rounded, has something left over, or says how things lie. */
+export function quantityOf(answer: Answer): Quantity | undefined {
+  switch (answer.kind) {
+    case "decimal":
+    case "fraction":
+    case "mixed":
+    case "amount":
+    case "measure":
+      return answer;
+    default:
+      return undefined;
   }
 }

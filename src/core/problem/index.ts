@@ -1,4 +1,4 @@
-export { type Answer, belowZero, joinerOf, type Relation, writeAnswer } from "./answer";
+export { type Answer, belowZero, joinerOf, quantityOf, type Relation, writeAnswer } from "./answer";
 export { divisorOf, exactAnswer, exactWorth, fractionOf, isRight, worthOf } from "./exact";
 export { type Branch, type Expression, needsBrackets, quantitiesOf } from "./expression";
 export type { Operation, SignedOperation } from "./operation";

@@ -12,6 +12,7 @@ import {
   type Problem,
   problemOf,
   quantitiesOf,
+  quantityOf,
   writeAnswer,
   writeExpression,
 } from "../../problem";
@@ -79,6 +80,7 @@ export function workChain<Inner>(
       break;
     }
     const result = quantityOf(working.answer);
+    if (result === undefined) throw new Error(`workChain: ${working.answer.kind} can't go on in a chain`);
     here = replaced(here, next, result);
     const rest: ChainProblem = { ...problem, expression: here, operands: quantitiesOf(here) };
     pad.line("work", { kind: "putBack", problem: asked, result, rest }, [
@@ -141,18 +143,4 @@ function exactQuotient(problem: DecimalProblem): DecimalProblem | FractionProble
   return ends
     ? { ...problem, wanted: { kind: "exactly" } }
     : { kind: "fractions", op: "divide", operands: problem.operands, wanted: AS_IT_COMES };
-}
-
-/** The quantity an answer on the way is: whole shares and measures go on as they are. */
-function quantityOf(answer: Answer): Quantity {
-  switch (answer.kind) {
-    case "decimal":
-    case "fraction":
-    case "mixed":
-    case "amount":
-    case "measure":
-      return answer;
-    default:
-      throw new Error(`quantityOf: ${answer.kind} can't go on in a chain`);
-  }
 }

@@ -2,8 +2,9 @@ import type { HouseRules } from "../../house";
 import type { MeasureProblem, Problem } from "../../problem";
 import type { Method, MethodId } from "../method";
 import { shelf } from "../shelf";
+import { changingUnits } from "./changingUnits";
 import { paddedColumns } from "./paddedColumns";
-import { changingUnits, smallestUnit } from "./smallestUnit";
+import { smallestUnit } from "./smallestUnit";
 import { unitColumns } from "./unitColumns";
 import type { MeasureWhy } from "./unitSetting";
 

@@ -5,7 +5,7 @@ import { isMetric, type Measure, type UnitId, unitOf, writeMeasure } from "../..
 import { nameStep } from "../answer";
 import type { Method, Refusal, WorkingBy, WorkPart } from "../method";
 import { PLAIN_LAYOUT, text } from "../pad";
-import { startMeasures } from "./smallestUnit";
+import { startMeasures } from "./backAndForth";
 import { countsBy, countsWhole, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
 
 /** The decision about padding: how many digits a smaller unit takes after the point. */

@@ -1,0 +1,151 @@
+import type { HouseRules } from "../../house";
+import { commonMultiple, type Fraction, fraction, type Numeral, primeFactors } from "../../number";
+import type { FractionProblem } from "../../problem";
+import type { Refusal } from "../method";
+import { joined, text } from "../pad";
+import type { FractionHabits } from "./fractionHabits";
+import { equivalentOf, type FractionPad, type FractionWhy, items } from "./fractionSteps";
+
+/** How a common denominator is found. */
+export type Way = "multiples" | "factors" | "product";
+
+/** The longest list of multiples that is written. */
+const MOST_MULTIPLES = 12;
+
+const denominatorOf = (numeral: Numeral): bigint =>
+  numeral.kind === "decimal"
+    ? 10n ** BigInt(numeral.fraction.replace(/0+$/, "").length)
+    : numeral.denominator;
+
+/** Why a way can't find a common denominator of a problem's numbers, if it can't. */
+export function refusedDenominators(way: Way, { operands }: FractionProblem): Refusal | undefined {
+  const denominators = operands.map(denominatorOf);
+  switch (way) {
+    case "multiples": {
+      const meets = denominators.reduce(commonMultiple, 1n);
+      const long = denominators.some((denominator) => meets / denominator > BigInt(MOST_MULTIPLES));
+      return long ? { kind: "longList", most: MOST_MULTIPLES } : undefined;
+    }
+    case "factors":
+      return denominators.every((denominator) => denominator < 1_000_000n)
+        ? undefined
+        : { kind: "largeNumber", most: 6 };
+    case "product":
+      return undefined;
+  }
+}
+
+/** Like parts added or subtracted: the numerators count them, the denominator says what they are. */
+export function combined<Inner>(
+  parts: readonly Fraction[],
+  op: "add" | "subtract",
+  house: HouseRules,
+  habits: FractionHabits,
+  pad: FractionPad<Inner>,
+): Fraction {
+  const result = fraction(
+    habits.combines(
+      op,
+      parts.map(({ numerator }) => numerator),
+    ),
+    habits.combinesUnder(parts.map(({ denominator }) => denominator)),
+  );
+  pad.line("work", { kind: "combineParts", op, parts, result }, [
+    ...joined(
+      parts.map((one) => items(one, house)),
+      op === "add" ? "+" : "−",
+    ),
+    text("="),
+    ...items(result, house),
+  ]);
+  return result;
+}
+
+/** The fractions over one denominator; those that have it already stay as they are. */
+export function alike<Inner>(
+  way: Way,
+  fractions: readonly Fraction[],
+  house: HouseRules,
+  habits: FractionHabits,
+  pad: FractionPad<Inner>,
+): readonly Fraction[] {
+  const denominators = [...new Set(fractions.map(({ denominator }) => denominator))];
+  const [only, ...others] = denominators;
+  if (only === undefined || others.length === 0) {
+    pad.mark("work", { kind: "alikeAlready", denominator: only ?? 1n }, []);
+    return fractions;
+  }
+  const common = commonDenominator(way, denominators, pad);
+  return fractions.map((one) => equivalentOf(pad, one, common, house, habits));
+}
+
+/** A denominator that all the others divide: by lists of multiples, by prime factors, or as their product. */
+function commonDenominator<Inner>(
+  way: Way,
+  denominators: readonly bigint[],
+  pad: FractionPad<Inner>,
+): bigint {
+  const least = denominators.reduce(commonMultiple, 1n);
+  switch (way) {
+    case "multiples": {
+      const lists = denominators.map((of) => ({
+        of,
+        multiples: Array.from({ length: Number(least / of) }, (_, index) => of * BigInt(index + 1)),
+      }));
+      listLines(lists, least, pad);
+      return least;
+    }
+    case "factors": {
+      const lists = denominators.map((of) => ({ of, factors: primeFactors(of) }));
+      const joinedFactors = primeFactors(least);
+      const top = pad.row;
+      const lines = [...lists, { of: least, factors: joinedFactors }];
+      const why: FractionWhy = { kind: "primeFactors", lists, joined: joinedFactors, product: least };
+      pad.block(
+        "work",
+        why,
+        lines.map(({ of, factors }) => `${of}=${factors.length === 0 ? of : factors.join("×")}`),
+        [
+          {
+            kind: "rule",
+            row: top + lists.length,
+            from: 0,
+            to: widest(lines.map(({ of }) => String(of))) + 4,
+            strokes: 1,
+          },
+        ],
+      );
+      return least;
+    }
+    case "product": {
+      const product = denominators.reduce((all, denominator) => all * denominator, 1n);
+      const why: FractionWhy = { kind: "multiplyDenominators", denominators, product };
+      pad.line("work", why, [text(`${denominators.join("×")}=${product}`)]);
+      return product;
+    }
+  }
+}
+
+const widest = (texts: readonly string[]): number => Math.max(...texts.map((one) => one.length));
+
+function listLines<Inner>(
+  lists: readonly { readonly of: bigint; readonly multiples: readonly bigint[] }[],
+  meets: bigint,
+  pad: FractionPad<Inner>,
+): void {
+  const top = pad.row;
+  const head = widest(lists.map(({ of }) => String(of)));
+  const cell = String(meets).length + 1;
+  const lines = lists.map(
+    ({ of, multiples }) =>
+      `${String(of).padStart(head)}:${multiples.map((multiple) => String(multiple).padStart(cell)).join("")}`,
+  );
+  const rings = lists.map(({ multiples }, index) => ({
+    kind: "frame" as const,
+    col: head + 1 + multiples.length * cell - String(meets).length,
+    row: top + index,
+    width: String(meets).length,
+    height: 1,
+  }));
+  pad.block("work", { kind: "listMultiples", lists, meets }, lines, rings);
+}

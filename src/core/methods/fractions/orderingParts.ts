@@ -1,0 +1,55 @@
+import type { HouseRules } from "../../house";
+import type { FractionProblem, Relation } from "../../problem";
+import { nameStep } from "../answer";
+import type { MethodId, WorkingBy } from "../method";
+import { joined, PLAIN_LAYOUT, text } from "../pad";
+import { alike, type Way } from "./alikeParts";
+import type { FractionHabits } from "./fractionHabits";
+import { asFractions, type FractionPad, type FractionWhy, items } from "./fractionSteps";
+
+/** Numbers over one denominator, so that their numerators say how they lie. */
+export function workOrder<Inner>(
+  way: Way,
+  method: MethodId,
+  problem: FractionProblem,
+  house: HouseRules,
+  habits: FractionHabits,
+  pad: FractionPad<Inner>,
+): WorkingBy<FractionWhy | Inner> {
+  const { operands } = problem;
+  const parts = alike(way, asFractions(pad, operands, house, habits), house, habits, pad);
+  const base = { problem, method, house, layout: PLAIN_LAYOUT } as const;
+  const [first, second] = parts;
+  const [left, right] = operands;
+  if (problem.op === "compare" && first && second && left && right) {
+    const relation: Relation =
+      first.numerator < second.numerator ? "<" : first.numerator > second.numerator ? ">" : "=";
+    pad.line("work", { kind: "compareParts", numerals: operands, parts, relation }, [
+      ...items(first, house),
+      text(relation),
+      ...items(second, house),
+    ]);
+    const answer = { kind: "comparison", left, right, relation } as const;
+    pad.line("answer", { kind: "nameAnswer", answer }, [
+      ...items(left, house),
+      text(relation),
+      ...items(right, house),
+    ]);
+    return { ...base, steps: pad.steps, answer };
+  }
+  const order = parts
+    .map((one, index) => ({ one, numeral: operands[index] ?? one }))
+    .sort((a, b) => Number(a.one.numerator - b.one.numerator));
+  const ordered = order.map(({ numeral }) => numeral);
+  pad.line(
+    "work",
+    { kind: "orderParts", ordered, parts: order.map(({ one }) => one) },
+    joined(
+      order.map(({ one }) => items(one, house)),
+      "<",
+    ),
+  );
+  const answer = { kind: "ordered", numerals: ordered } as const;
+  pad.take([nameStep(answer, undefined)]);
+  return { ...base, steps: pad.steps, answer };
+}

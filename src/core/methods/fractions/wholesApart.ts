@@ -1,0 +1,98 @@
+import type { HouseRules } from "../../house";
+import { type Fraction, fraction, type Mixed, type Numeral } from "../../number";
+import { text } from "../pad";
+import { alike, combined, type Way } from "./alikeParts";
+import type { FractionHabits } from "./fractionHabits";
+import { countedOut, decimalAsFraction, type FractionPad, items, mixedOf } from "./fractionSteps";
+
+/** Wholes with wholes and parts with parts; where the part on top is too small, a whole is regrouped into it. */
+export function workApart<Inner>(
+  way: Way,
+  operands: readonly Numeral[],
+  op: "add" | "subtract",
+  house: HouseRules,
+  habits: FractionHabits,
+  pad: FractionPad<Inner>,
+): Numeral {
+  const numerals = operands.map((operand): Numeral => {
+    const one =
+      operand.kind === "decimal" && operand.fraction !== ""
+        ? decimalAsFraction(pad, operand, house)
+        : operand;
+    const improper = one.kind === "fraction" && one.numerator >= one.denominator;
+    return improper ? countedOut(pad, one, house, "work") : one;
+  });
+  const wholes = numerals.map((numeral) =>
+    numeral.kind === "mixed" ? numeral.whole : numeral.kind === "decimal" ? BigInt(numeral.whole || "0") : 0n,
+  );
+  const given = numerals.map((numeral) =>
+    numeral.kind === "decimal" ? undefined : fraction(numeral.numerator, numeral.denominator),
+  );
+  const present = given.filter((one) => one !== undefined);
+  pad.mark("work", { kind: "partsApart", wholes, parts: present }, []);
+  const parts = [...alike(way, present, house, habits, pad)];
+  const zero = fraction(0n, parts[0]?.denominator ?? 1n);
+  const inPlace = given.map((one) => (one === undefined ? zero : (parts.shift() ?? zero)));
+  const standing =
+    op === "subtract" ? regrouped(wholes, inPlace, house, habits, pad) : { wholes, parts: inPlace };
+  const result = standing.wholes
+    .slice(1)
+    .reduce((all, whole) => (op === "add" ? all + whole : all - whole), standing.wholes[0] ?? 0n);
+  pad.line("work", { kind: "wholesTogether", op, wholes: standing.wholes, result }, [
+    text(`${standing.wholes.join(op === "add" ? "+" : "−")}=${result}`),
+  ]);
+  const shown = standing.parts.filter(
+    ({ numerator }, index) => numerator > 0n || (op === "subtract" && index === 0),
+  );
+  const sum = shown.length > 1 ? combined(shown, op, house, habits, pad) : (shown[0] ?? zero);
+  return joinedUp(result, sum, house, pad);
+}
+
+/** A whole of the minuend regrouped into its part, where that is smaller than the other. */
+function regrouped<Inner>(
+  wholes: readonly bigint[],
+  parts: readonly Fraction[],
+  house: HouseRules,
+  habits: FractionHabits,
+  pad: FractionPad<Inner>,
+): { readonly wholes: readonly bigint[]; readonly parts: readonly Fraction[] } {
+  const [top, bottom] = parts;
+  const [whole = 0n, ...rest] = wholes;
+  if (top === undefined || bottom === undefined || top.numerator >= bottom.numerator)
+    return { wholes, parts };
+  const mixed = (count: bigint, numerator: bigint): Mixed => ({
+    kind: "mixed",
+    negative: false,
+    whole: count,
+    numerator,
+    denominator: top.denominator,
+  });
+  const before = mixed(whole, top.numerator);
+  const after = mixed(whole - 1n, habits.regroups(top.numerator, top.denominator));
+  pad.line("work", { kind: "regroupWhole", before, after, needed: bottom }, [
+    ...items(top.numerator === 0n ? mixedOf(whole, top) : before, house),
+    text("="),
+    ...items(after, house),
+  ]);
+  return { wholes: [whole - 1n, ...rest], parts: [fraction(after.numerator, after.denominator), bottom] };
+}
+
+/** Whole and part put together; a part of one whole or more gives its wholes over first. */
+function joinedUp<Inner>(whole: bigint, part: Fraction, house: HouseRules, pad: FractionPad<Inner>): Numeral {
+  if (part.numerator < part.denominator) return joinOnLine(whole, part, house, pad);
+  const more = part.numerator / part.denominator;
+  const rest = fraction(part.numerator % part.denominator, part.denominator);
+  countedOut(pad, part, house, "work");
+  return joinOnLine(whole + more, rest, house, pad);
+}
+
+function joinOnLine<Inner>(
+  whole: bigint,
+  part: Fraction,
+  house: HouseRules,
+  pad: FractionPad<Inner>,
+): Numeral {
+  const result = mixedOf(whole, part);
+  pad.line("work", { kind: "joinWholeAndPart", whole, part, result }, [text("="), ...items(result, house)]);
+  return result;
+}

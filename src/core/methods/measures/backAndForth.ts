@@ -1,0 +1,217 @@
+import type { HouseRules } from "../../house";
+import {
+  asFraction,
+  type Decimal,
+  type Fraction,
+  fraction,
+  isZero,
+  simplest,
+  wholeNumeral,
+  withoutTrailingZeros,
+} from "../../number";
+import {
+  type Answer,
+  AS_IT_COMES,
+  type DecimalProblem,
+  type MeasureProblem,
+  signOf,
+  writeAnswer,
+  writeProblem,
+} from "../../problem";
+import { type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
+import type { MethodId, WorkingBy, WorkPart } from "../method";
+import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
+import { type MeasureWhy, measureOf, rate, worthIn } from "./unitSetting";
+
+/** The decisions on the way to the smallest unit and back. */
+export interface RateHabits {
+  /** How many of the smaller unit one of the larger is taken for. */
+  rate(larger: UnitId, smaller: UnitId): bigint;
+}
+
+export const SOUND_RATES: RateHabits = { rate };
+
+export type MeasurePad<Inner> = Pad<MeasureWhy | Inner>;
+
+const line = (problem: MeasureProblem, house: HouseRules): string =>
+  writeProblem({ ...problem, wanted: AS_IT_COMES }, { ...house, grouping: "none" });
+
+/** A pad with the problem on its first line. */
+export function startMeasures<Inner>(problem: MeasureProblem, house: HouseRules): MeasurePad<Inner> {
+  const pad = newPad<MeasureWhy | Inner>();
+  pad.line("setOut", { kind: "writeMeasures", problem }, [text(line(problem, house))]);
+  return pad;
+}
+
+const plain = (numeral: Decimal): Decimal =>
+  withoutTrailingZeros({ ...numeral, whole: numeral.whole || "0" });
+
+const fromFraction = (value: Fraction): Decimal => {
+  // Counts of a smaller unit are whole or have few decimals, since the rates are whole.
+  const short = simplest(value);
+  let places = 0;
+  let scaled = short.numerator;
+  while (scaled % short.denominator !== 0n && places < 20) {
+    places++;
+    scaled *= 10n;
+  }
+  const digits = String(scaled / short.denominator).padStart(places + 1, "0");
+  const kept = digits.slice(digits.length - places, digits.length);
+  return {
+    kind: "decimal",
+    negative: false,
+    whole: digits.slice(0, digits.length - places),
+    fraction: places === 0 ? "" : kept,
+    point: places > 0,
+  };
+};
+
+const written = (count: Decimal, unit: UnitId, house: HouseRules): string =>
+  writeMeasure(
+    { kind: "measure", negative: false, parts: [{ count, unit }] },
+    { ...house, grouping: "none" },
+  );
+
+/** A measure in the smallest of some units: each unit times its rate, and what there is of the next added. */
+export function intoSmallest<Inner>(
+  pad: MeasurePad<Inner>,
+  measure: Measure,
+  units: readonly UnitId[],
+  house: HouseRules,
+  habits: RateHabits,
+): Decimal {
+  const countOf = (unit: UnitId): Decimal =>
+    measure.parts.find((one) => one.unit === unit)?.count ?? wholeNumeral(0n);
+  const [first, ...rest] = units;
+  if (first === undefined) throw new Error("intoSmallest: a unit is needed");
+  let here = plain(countOf(first));
+  let unit = first;
+  for (const smaller of rest) {
+    const had = plain(countOf(smaller));
+    if (!isZero(here)) {
+      const per = habits.rate(unit, smaller);
+      const value = asFraction(here);
+      const makes = fromFraction(fraction(value.numerator * per, value.denominator));
+      const [a, b] = [asFraction(makes), asFraction(had)];
+      const total = fromFraction(
+        fraction(a.numerator * b.denominator + b.numerator * a.denominator, a.denominator * b.denominator),
+      );
+      const why: MeasureWhy = {
+        kind: "intoSmaller",
+        unit,
+        count: here,
+        smaller,
+        rate: per,
+        makes,
+        had,
+        total,
+      };
+      const times = signOf("multiply", house);
+      const sum = isZero(had) ? "" : `+${written(had, smaller, house)} = ${written(total, smaller, house)}`;
+      pad.line("work", why, [
+        text(
+          `${written(here, unit, house)} = ${numeralText(here, house)}${times}${per} ${unitOf(smaller).symbol} = ${written(makes, smaller, house)}${sum === "" ? "" : ` ${sum}`}`,
+        ),
+      ]);
+      here = total;
+    } else {
+      here = had;
+    }
+    unit = smaller;
+  }
+  return here;
+}
+
+const numeralText = ({ whole, fraction: decimals, point }: Decimal, house: HouseRules): string =>
+  whole + (point ? (house.decimalMark === "point" ? "." : ",") : "") + decimals;
+
+/** A count of the smallest unit in larger ones: as many as go in, and what is left in the next. The largest takes a decimal where it is wanted alone. */
+export function backInUnits<Inner>(
+  pad: MeasurePad<Inner>,
+  count: Decimal,
+  units: readonly UnitId[],
+  smallest: UnitId,
+  house: HouseRules,
+  habits: RateHabits,
+  part: WorkPart<Inner>,
+): Answer {
+  const last = units.at(-1);
+  if (last === undefined) throw new Error("backInUnits: a unit is needed");
+  if (last !== smallest) return inLargerOnly(pad, count, units, smallest, house, part);
+  const counts = new Map<UnitId, Decimal>([[smallest, count]]);
+  for (let index = units.length - 1; index > 0; index--) {
+    const [unit = last, larger = last] = [units[index], units[index - 1]];
+    const there = counts.get(unit) ?? wholeNumeral(0n);
+    const per = habits.rate(larger, unit);
+    const value = asFraction(there);
+    const whole = value.numerator / (value.denominator * per);
+    if (whole === 0n) break;
+    const rest = fromFraction(fraction(value.numerator - whole * per * value.denominator, value.denominator));
+    pad.line("answer", { kind: "intoLarger", unit, count: there, larger, rate: per, whole, rest }, [
+      text(
+        `${written(there, unit, house)} = ${written(wholeNumeral(whole), larger, house)}${isZero(rest) ? "" : ` ${written(rest, unit, house)}`}`,
+      ),
+    ]);
+    counts.set(unit, rest);
+    counts.set(larger, wholeNumeral(whole));
+  }
+  return measureOf(
+    units,
+    units.map((unit) => counts.get(unit) ?? 0n),
+  );
+}
+
+/** A count in units that are all larger: as a decimal of the smallest of them, by a division of its own. */
+function inLargerOnly<Inner>(
+  pad: MeasurePad<Inner>,
+  count: Decimal,
+  units: readonly UnitId[],
+  smallest: UnitId,
+  house: HouseRules,
+  part: WorkPart<Inner>,
+): Answer {
+  const last = units.at(-1) ?? smallest;
+  const measure = measureOf([smallest], [count]);
+  const value = simplest(worthIn(measure, last));
+  const ends = (10n ** 9n * value.numerator) % value.denominator === 0n;
+  const per = rate(last, smallest);
+  const asked: DecimalProblem = {
+    kind: "decimals",
+    op: "divide",
+    operands: [count, wholeNumeral(per)],
+    wanted: ends ? { kind: "exactly" } : { kind: "withRemainder" },
+  };
+  pad.mark("answer", { kind: "decimalOfUnit", measure, unit: last, problem: asked }, []);
+  const working = part(asked, { ...house, trailingZeros: "dropped" });
+  pad.aside(working, "answer");
+  const { answer } = working;
+  if (answer.kind === "decimal") {
+    const larger = units.slice(0, -1);
+    return larger.length === 0
+      ? measureOf([last], [answer])
+      : backInUnits(pad, answer, units, last, house, SOUND_RATES, part);
+  }
+  if (answer.kind !== "remainder") throw new Error(`inLargerOnly: ${answer.kind} is no quotient`);
+  // What does not come out even stays in the smaller unit.
+  const whole = backInUnits(pad, answer.quotient, units, last, house, SOUND_RATES, part);
+  if (whole.kind !== "measure") throw new Error("inLargerOnly: a measure is needed");
+  const parts = whole.parts.filter(({ count: many }) => !isZero(many));
+  return { ...whole, parts: [...parts, { unit: smallest, count: answer.remainder }] };
+}
+
+export function ended<Inner>(
+  problem: MeasureProblem,
+  method: MethodId,
+  house: HouseRules,
+  pad: MeasurePad<Inner>,
+  answer: Answer,
+): WorkingBy<MeasureWhy | Inner> {
+  pad.line("answer", { kind: "nameAnswer", answer }, [
+    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+  ]);
+  return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+}
+
+/** The units the answer is to be in: those it is wanted in, else all that were used. */
+export const unitsWanted = ({ wanted }: MeasureProblem, used: readonly UnitId[]): readonly UnitId[] =>
+  wanted.kind === "inUnits" ? wanted.units : used;

@@ -1,0 +1,134 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import type { MeasureProblem } from "../../problem";
+import type { UnitId } from "../../quantity";
+import type { WorkingBy } from "../method";
+import { newPad } from "../pad";
+import type { Step } from "../step";
+import type { UnitHabits } from "./unitHabits";
+import { ended, isMeasure, rule, setOutRows } from "./unitRows";
+import {
+  countMarks,
+  countsBy,
+  type MeasureWhy,
+  measureOf,
+  middleOf,
+  rate,
+  type UnitSetting,
+  unitSetting,
+  unitsUsed,
+  worthIn,
+} from "./unitSetting";
+
+export function workDifference(
+  problem: MeasureProblem,
+  house: HouseRules,
+  habits: UnitHabits,
+): WorkingBy<MeasureWhy> {
+  const units = unitsUsed(problem);
+  const smallest = units.at(-1) ?? "m";
+  const [first, second] = problem.operands.filter(isMeasure);
+  if (first === undefined || second === undefined) throw new Error("workDifference: two measures are needed");
+  const [a, b] = [worthIn(first, smallest), worthIn(second, smallest)];
+  const below = a.numerator * b.denominator < b.numerator * a.denominator;
+  const [larger, smaller] = below ? [second, first] : [first, second];
+  const swapped: readonly Step<MeasureWhy>[] = below
+    ? [{ stage: "setOut", reason: { kind: "swapMeasures", larger, smaller }, marks: [], focus: [] }]
+    : [];
+  const given = [countsBy(larger, units), countsBy(smaller, units)];
+  const [top = [], bottom = []] = given;
+  const { steps, counts } = differences(units, top, bottom, habits);
+  const setting = unitSetting(units, [...given, counts]);
+  const rewrites = new Map<number, number>();
+  const drawn = steps.map((step) => drawDifference(step, setting, units, top, rewrites));
+  const pad = newPad<MeasureWhy>(4);
+  pad.take([
+    ...swapped,
+    ...setOutRows(setting, [larger, smaller], given),
+    rule(setting, "−", 2, undefined),
+    ...drawn,
+  ]);
+  const answer = measureOf(units, counts, below);
+  if (below) pad.mark("answer", { kind: "signMeasure", answer }, []);
+  return ended(problem, "unit-columns", house, pad, answer);
+}
+
+type DifferenceReason = Extract<MeasureWhy, { kind: "unitExchange" | "unitDifference" }>;
+
+/** Each unit's difference, smallest first; where there is too little, one of the next unit that has any is decomposed. */
+function differences(
+  units: readonly UnitId[],
+  top: readonly bigint[],
+  bottom: readonly bigint[],
+  habits: UnitHabits,
+): { readonly steps: readonly DifferenceReason[]; readonly counts: readonly bigint[] } {
+  const standing = [...top];
+  const counts = units.map(() => 0n);
+  const steps: DifferenceReason[] = [];
+  for (let index = units.length - 1; index >= 0; index--) {
+    const unit = units[index] ?? "m";
+    const taken = bottom[index] ?? 0n;
+    while (habits.fallsShort(standing[index] ?? 0n, taken) && index > 0) {
+      let lender = index - 1;
+      while (lender > 0 && (standing[lender] ?? 0n) === 0n) lender--;
+      const there = standing[index] ?? 0n;
+      const changes = [];
+      for (let at = lender; at <= index; at++) {
+        const before = standing[at] ?? 0n;
+        const per = at === lender ? 0n : rate(units[at - 1] ?? "m", units[at] ?? "m");
+        const filled = at === lender ? before : habits.receives(before, per);
+        const after = at === index ? filled : filled - 1n;
+        standing[at] = after;
+        changes.push({ unit: units[at] ?? "m", before, after });
+      }
+      steps.push({
+        kind: "unitExchange",
+        needy: unit,
+        top: there,
+        bottom: taken,
+        changes,
+        rate: rate(units[index - 1] ?? "m", unit),
+      });
+    }
+    const here = standing[index] ?? 0n;
+    const written = habits.leaves(here, taken);
+    counts[index] = written;
+    steps.push({ kind: "unitDifference", unit, top: here, bottom: taken, written });
+  }
+  return { steps, counts };
+}
+
+/** The marks of a difference or an exchange: what changes is struck and written small above. */
+function drawDifference(
+  reason: DifferenceReason,
+  setting: UnitSetting,
+  units: readonly UnitId[],
+  top: readonly bigint[],
+  rewrites: Map<number, number>,
+): Step<MeasureWhy> {
+  if (reason.kind === "unitDifference") {
+    const index = units.indexOf(reason.unit);
+    return { stage: "work", reason, marks: countMarks(setting, index, reason.written, 2), focus: [] };
+  }
+  const marks = reason.changes.flatMap(({ unit, after }): readonly Mark[] => {
+    const index = units.indexOf(unit);
+    const times = rewrites.get(index) ?? 0;
+    rewrites.set(index, times + 1);
+    const digits = String(top[index] ?? 0n).length;
+    const right = setting.rights[index] ?? 0;
+    const col = middleOf(setting, index, digits);
+    const seatOf = (time: number) =>
+      ({ row: -1 - Math.floor(time / 2), seat: time % 2 === 0 ? "low" : "high" }) as const;
+    const strikes: readonly Mark[] =
+      times === 0
+        ? Array.from({ length: digits }, (_, at) => ({
+            kind: "strike",
+            col: right - 1 - at,
+            row: 0,
+            target: "square",
+          }))
+        : [{ kind: "strike", col, row: seatOf(times - 1).row, target: seatOf(times - 1).seat }];
+    return [...strikes, { kind: "small", col, ...seatOf(times), text: String(after) }];
+  });
+  return { stage: "work", reason, marks, focus: [] };
+}

@@ -1,0 +1,18 @@
+/** The decisions in columns of units. Rates are how many of one unit make one of the next. */
+export interface UnitHabits {
+  /** What is kept of a total, and how many of the next unit it gives. */
+  keeps(total: bigint, rate: bigint): bigint;
+  gives(total: bigint, rate: bigint): bigint;
+  /** Whether a unit has too little on top, what it has once one of the next was exchanged, and what is left. */
+  fallsShort(top: bigint, bottom: bigint): boolean;
+  receives(top: bigint, rate: bigint): bigint;
+  leaves(top: bigint, bottom: bigint): bigint;
+}
+
+export const SOUND_UNITS: UnitHabits = {
+  keeps: (total, per) => total % per,
+  gives: (total, per) => total / per,
+  fallsShort: (top, bottom) => top < bottom,
+  receives: (top, per) => top + per,
+  leaves: (top, bottom) => top - bottom,
+};

@@ -1,0 +1,70 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { type Answer, type MeasureProblem, writeAnswer } from "../../problem";
+import { type Measure, type UnitId, unitOf } from "../../quantity";
+import type { WorkingBy } from "../method";
+import { type Pad, PLAIN_LAYOUT, text } from "../pad";
+import type { Step } from "../step";
+import { countMarks, headMarks, type MeasureWhy, rowMarks, type UnitSetting } from "./unitSetting";
+
+export const withUnit = (count: bigint, unit: UnitId): string => `${count} ${unitOf(unit).symbol}`;
+
+/** The heads of the columns, and every measure in them. */
+export function setOutRows(
+  setting: UnitSetting,
+  measures: readonly Measure[],
+  rows: readonly (readonly bigint[])[],
+): readonly Step<MeasureWhy>[] {
+  return [
+    {
+      stage: "setOut",
+      reason: { kind: "unitHeads", units: setting.units },
+      marks: headMarks(setting, -2),
+      focus: [],
+    },
+    ...measures.map(
+      (measure, index): Step<MeasureWhy> => ({
+        stage: "setOut",
+        reason: { kind: "writeUnitRow", measure, first: index === 0 },
+        marks: rowMarks(setting, rows[index] ?? [], index),
+        focus: [],
+      }),
+    ),
+  ];
+}
+
+/** The sign, the multiplier where there is one, and the rule above a row. */
+export function rule(
+  setting: UnitSetting,
+  sign: string,
+  row: number,
+  times: bigint | undefined,
+): Step<MeasureWhy> {
+  const line: Mark = { kind: "rule", row, from: setting.from, to: setting.to, strokes: 1 };
+  const col = setting.from;
+  const multiplier: readonly Mark[] =
+    times === undefined ? [] : countMarks(setting, setting.units.length - 1, times, row - 1);
+  return {
+    stage: "setOut",
+    reason: { kind: "unitRule", sign, times },
+    marks: [{ kind: "glyph", col, row: row - 1, text: sign, look: "written" }, ...multiplier, line],
+    focus: [],
+  };
+}
+
+export function ended(
+  problem: MeasureProblem,
+  method: "unit-columns",
+  house: HouseRules,
+  pad: Pad<MeasureWhy>,
+  answer: Answer,
+): WorkingBy<MeasureWhy> {
+  pad.line("answer", { kind: "nameAnswer", answer }, [
+    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+  ]);
+  return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+}
+
+/** Whether a number of a problem is a measure. */
+export const isMeasure = (operand: MeasureProblem["operands"][number]): operand is Measure =>
+  operand.kind === "measure";
