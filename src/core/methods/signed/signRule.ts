@@ -132,10 +132,10 @@ export function workGathering<Inner>(
   const [above = [], below = []] = sides;
   pad.line("work", { kind: "gatherSides", above, below }, sumItems([...above, ...below], house));
   const totals = sides.map(([first = wholeNumeral(0n), ...rest]) =>
-    rest.reduce<Numeral>((left, right) => together(left, right, [], house, habits, pad, part), first),
+    rest.reduce<Numeral>((left, right) => together(left, right, "apart", house, habits, pad, part), first),
   );
   const [up = wholeNumeral(0n), down = wholeNumeral(0n)] = totals;
-  return ended(problem, "gathering", house, pad, together(up, down, [], house, habits, pad, part), part);
+  return ended(problem, "gathering", house, pad, together(up, down, "apart", house, habits, pad, part), part);
 }
 
 function asAddition<Inner>(
@@ -158,11 +158,11 @@ const IN_THE_HEAD = 100n;
 const inTheHead = (numeral: Numeral): boolean =>
   isWhole(numeral) && asFraction(numeral).numerator <= IN_THE_HEAD;
 
-/** Two signed numbers added by the rule of same and different signs; what comes after them is written again. */
+/** Two signed numbers added by the rule of same and different signs. What comes after them is written again, or the two by themselves. */
 function together<Inner>(
   left: Numeral,
   right: Numeral,
-  after: readonly Numeral[],
+  after: readonly Numeral[] | "apart",
   house: HouseRules,
   habits: SignHabits,
   pad: SignedPad<Inner>,
@@ -176,7 +176,13 @@ function together<Inner>(
   const why: SignedWhy = adds
     ? { kind: "sameSigns", left, right, result }
     : { kind: "differentSigns", left, right, larger, smaller, result };
-  pad.line("work", why, [text("="), ...sumItems([result, ...after], house)]);
+  pad.line(
+    "work",
+    why,
+    after === "apart"
+      ? [...sumItems([left, right], house), text("="), ...numeralItems(result, house)]
+      : [text("="), ...sumItems([result, ...after], house)],
+  );
   return result;
 }
 
