@@ -96,7 +96,7 @@ function reckon(problem: Problem, numbers: readonly Exact[]): Exact | number | u
       return numbers.slice().sort((a, b) => a.compare(b)).length;
     case "rewrite":
     case "pay":
-      return first.simplify(0);
+      return first.mul(1);
   }
 }
 

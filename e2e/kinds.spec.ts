@@ -93,7 +93,9 @@ test("a picture of fractions is drawn by the house rules and described in words"
   for (let step = 1; step < 10; step++) await page.keyboard.press("ArrowRight");
   await expect(say).toContainText("Tops and bottoms added would make 5/7, which is less than 3/4 alone.");
   const picture = page.getByRole("region", { name: "Picture" }).getByRole("img");
-  await expect(picture).toHaveAccessibleName(/two thirds; three quarters; five sevenths\. The last one is too small/);
+  await expect(picture).toHaveAccessibleName(
+    /two thirds; three quarters; five sevenths\. The last one is too small/,
+  );
 });
 
 test("what can't be put together is refused in a sentence, and what was typed stays", async ({ page }) => {
@@ -113,4 +115,16 @@ test("what can't be put together is refused in a sentence, and what was typed st
     await expect(page.getByText(sentence)).toBeVisible();
     await expect(field).toHaveValue(line);
   }
+});
+
+test("a kind that can't be loaded is said, and is worked once it can", async ({ page, context }) => {
+  const { run, work } = board(page);
+  await page.goto("/board");
+  await context.setOffline(true);
+  await work("54 lb 3 oz − 27 lb 9 oz");
+  await expect(page.getByText("Right Sum does not answer")).toBeVisible();
+  await context.setOffline(false);
+  await page.keyboard.press("/");
+  await page.keyboard.press("Enter");
+  await expect(run).toBeVisible();
 });

@@ -65,7 +65,8 @@ function formOf(form: string): AnswerForm | undefined {
   if (/^as\s+(?:an?\s+)?(?:improper\s+)?fraction$/i.test(form)) return { kind: "asFraction" };
   if (/^as\s+(?:a\s+)?decimal$/i.test(form)) return { kind: "asDecimal" };
   if (/^in\s+(?:its\s+)?(?:simplest\s+form|lowest\s+terms)$/i.test(form)) return { kind: "simplest" };
-  if (/^in\s/i.test(form)) return unitsOf(form.slice(2).trim());
+  const units = /^(?:in|as)\s/i.test(form) ? unitsOf(form.slice(2).trim()) : undefined;
+  if (units !== undefined) return units;
   const count = PLACES.exec(form)?.groups?.count;
   if (count !== undefined)
     return Number(count) <= MOST_DIGITS_A_SIDE ? { kind: "toPlace", place: 0 - Number(count) } : undefined;

@@ -141,6 +141,7 @@ describe("reading a problem", () => {
     ["34° 50' + 2°", point, "34° 50′ + 2°"],
     ["2 gal 3 fl oz × 2", point, "2 gal 3 fl oz × 2"],
     ["50 oz in oz and lb", point, "50 oz in lb and oz"],
+    ["7 lb 3 oz as lb", point, "7 lb 3 oz in lb"],
     ["simplify 12/18", point, "12/18 in simplest form"],
     ["2/3 = ?/12", point, "2/3 = ?/12"],
     ["2/3 = 8/?", point, "2/3 = 8/?"],

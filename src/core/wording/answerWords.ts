@@ -2,6 +2,7 @@ import type { HouseRules } from "../house";
 import type { Reason } from "../methods";
 import { type Decimal, writeDecimal } from "../number";
 import { type Answer, type Relation, writeAnswer } from "../problem";
+import { type Amount, currencyOf, inMajor } from "../quantity";
 import { listed, type StepWords, sentence } from "./line";
 import { cardinal, numeralWords, placesName } from "./numberWords";
 import { piecesInWords } from "./piecesWords";
@@ -160,6 +161,7 @@ function nameAnswerWords(answer: Answer, house: HouseRules): StepWords {
         ask: "How do you say the measure, with its units?",
       };
     case "share":
+      return { say: named, ...whoTakesTheRest(answer.left) };
     case "measureLeft":
     case "timesLeft":
       return {
@@ -207,4 +209,16 @@ function nameAnswerWords(answer: Answer, house: HouseRules): StepWords {
         ask: "How do you read the sign aloud?",
       };
   }
+}
+
+/** What becomes of the cents or pence that could not be shared out. */
+function whoTakesTheRest(left: Amount): Omit<StepWords, "say"> {
+  const { minor, minors } = currencyOf(left.currency);
+  const { whole, fraction } = inMajor(left);
+  const count = cardinal(whole + fraction);
+  const one = count === "one";
+  return {
+    why: `So that nothing is missing, ${count} of them ${one ? "takes" : "take"} one ${minor} more, or the ${one ? `${minor} left over is` : `${minors} left over are`} put aside.`,
+    ask: "How do you say the answer, and who takes what is left over?",
+  };
 }

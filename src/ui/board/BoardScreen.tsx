@@ -109,7 +109,7 @@ function BoardDesk({ start, kept, startView }: Start): ReactElement {
   }, [start.open]);
 
   // While another problem is being typed, the paper shows that one, and nothing of the open board.
-  const draft = board.draft === "loading" ? undefined : board.draft;
+  const draft = typeof board.draft === "object" ? board.draft : undefined;
   const drafting = draft?.ok === true;
   const waiting = view.estimateWaits && open?.guess === "";
   const words = here && stepWords(here.reason, house);

@@ -26,7 +26,7 @@ export function ProblemField({
 }): ReactElement {
   const noteId = useId();
   const [focused, setFocused] = useState(false);
-  const reading = draft === "loading" ? undefined : draft;
+  const reading = typeof draft === "object" ? draft : undefined;
   const error = reading && !reading.ok ? reading.error : undefined;
   return (
     <form
@@ -65,6 +65,12 @@ export function ProblemField({
       </span>
       {focused && <LazyPalette house={house} field={field} onText={acts.type} />}
       <div id={noteId} aria-live="polite">
+        {draft === "unreachable" && (
+          <p className="absolute top-[calc(100%+44px)] right-0 left-0 z-20 mt-1 rounded-xl border border-edge bg-page px-4 py-2.5 text-[15px] leading-snug text-rust shadow-sheet">
+            Right Sum does not answer, so this kind of problem can't be worked yet. See that it is running,
+            and press Enter again.
+          </p>
+        )}
         {reading && (
           <div className="absolute top-[calc(100%+44px)] right-0 left-0 z-20 mt-1 rounded-xl border border-edge bg-page px-4 py-2.5 text-[15px] leading-snug shadow-sheet">
             {error ? (

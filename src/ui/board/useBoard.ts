@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useMemo, useReducer, useRef, useSyncExternalStore } from "react";
+import { useEffect, useMemo, useReducer, useRef, useState, useSyncExternalStore } from "react";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
@@ -19,8 +19,8 @@ import {
 import { kitsMissing, kitsThere, kitsWelcome, watchKits } from "./kits/kits";
 import { loadKits } from "./kits/loadKits";
 
-/** What a typed line reads as; loading while the kit of its kind is on its way. */
-export type Draft = Reading | "loading";
+/** What a typed line reads as; loading while the kit of its kind is on its way, unreachable where it did not come. */
+export type Draft = Reading | "loading" | "unreachable";
 
 /** What the screen shows: the field, the board that is open, and what each of them reads as. */
 interface BoardView {
@@ -64,6 +64,7 @@ export function useBoard(start: {
   const { typed, house, open } = state;
   const latest = useRef(state);
   latest.current = state;
+  const [unreachable, setUnreachable] = useState(false);
   const kits = useSyncExternalStore(watchKits, kitsThere, kitsThere);
   const { problem, house: rules, method, beside } = open ?? {};
   const run = useMemo(
@@ -78,17 +79,26 @@ export function useBoard(start: {
   const missing = useMemo(() => kitsMissing(typed, house), [typed, house, kits]);
   const draft = useMemo((): Draft | undefined => {
     if (typed.trim() === "" || typed === problem) return undefined;
-    return missing.length > 0 ? "loading" : readTyped(typed, house);
-  }, [typed, house, problem, missing]);
+    if (missing.length === 0) return readTyped(typed, house);
+    return unreachable ? "unreachable" : "loading";
+  }, [typed, house, problem, missing, unreachable]);
   useEffect(() => {
     const wanted = [...missing, ...kitsWelcome(typed, house)];
-    if (wanted.length > 0) loadKits(wanted);
+    if (wanted.length === 0) return;
+    loadKits(wanted).then(
+      () => setUnreachable(false),
+      () => setUnreachable(true),
+    );
   }, [missing, typed, house]);
   const acts = useMemo(() => {
     const once = (action: BoardAction): void => {
       const needed = kitsMissing(lineOf(action, latest.current), latest.current.house);
       if (needed.length === 0) dispatch(action);
-      else loadKits(needed).then(() => dispatch(action));
+      else
+        loadKits(needed).then(
+          () => dispatch(action),
+          () => setUnreachable(true),
+        );
     };
     return {
       type: (text: string) => dispatch({ kind: "type", text }),
