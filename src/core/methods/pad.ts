@@ -13,10 +13,12 @@ export type Item =
 /** Text for a line: signs close beside their numbers, and units close behind theirs, as squares have room enough. A comma between words is a gap, since on paper it would be a point. */
 export const text = (written: string): Item => ({
   kind: "text",
-  text: written
-    .replaceAll(", ", "  ")
-    .replace(/ ?([=+−×·÷:<>]) /gu, "$1")
-    .replace(/(\d) (?=\p{L})/gu, "$1"),
+  text: written.includes(" ")
+    ? written
+        .replaceAll(", ", "  ")
+        .replace(/ ?([=+−×·÷:<>]) /gu, "$1")
+        .replace(/(\d) (?=\p{L})/gu, "$1")
+    : written,
 });
 export const stack = (over: string, under: string): Item => ({ kind: "stack", over, under });
 
@@ -53,28 +55,49 @@ interface WrittenLine {
   readonly tall: boolean;
 }
 
-/** The stretches that take squares of their own: single characters, and words, which take one square for every two letters. */
-const STRETCH = /\p{L}+|./gu;
+const isLetter = (character: string): boolean =>
+  (character >= "a" && character <= "z") ||
+  (character >= "A" && character <= "Z") ||
+  (character > "\u007f" && /\p{L}/u.test(character));
 
-const squaresOfStretch = (stretch: string): number =>
-  /^[.,]$/.test(stretch) ? 0 : /^\p{L}/u.test(stretch) ? Math.ceil(stretch.length / 2) : 1;
+/** The stretches that take squares of their own: single characters, and words. */
+function stretchesOf(written: string): readonly string[] {
+  const stretches: string[] = [];
+  let word = "";
+  for (const character of written) {
+    if (isLetter(character)) {
+      word += character;
+      continue;
+    }
+    if (word !== "") stretches.push(word);
+    word = "";
+    stretches.push(character);
+  }
+  if (word !== "") stretches.push(word);
+  return stretches;
+}
 
-/** How many squares a text takes: points stand on grid lines and take none. */
+const isPoint = (stretch: string): boolean => stretch === "." || stretch === ",";
+
+/** Points stand on grid lines and take no square; a word takes one for every two letters. */
+const squaresOfStretch = (stretch: string): number => (isPoint(stretch) ? 0 : Math.ceil(stretch.length / 2));
+
+/** How many squares a text takes. */
 export const squaresOf = (written: string): number =>
-  (written.match(STRETCH) ?? []).reduce((sum, stretch) => sum + squaresOfStretch(stretch), 0);
+  stretchesOf(written).reduce((sum, stretch) => sum + squaresOfStretch(stretch), 0);
 
 /** Text from a square on: one character to a square, words in as many as they need; a point or comma goes on the line before the next one. */
 export function lettering(written: string, from: number, row: number): readonly Mark[] {
+  const marks: Mark[] = [];
   let col = from;
-  return (written.match(STRETCH) ?? []).flatMap((stretch): readonly Mark[] => {
-    const here = col;
+  for (const stretch of stretchesOf(written)) {
     const width = squaresOfStretch(stretch);
+    if (width === 0) marks.push({ kind: "point", line: col, row, look: "written" });
+    else if (stretch !== " ")
+      marks.push({ kind: "glyph", col: col + (width - 1) / 2, row, text: stretch, look: "written" });
     col += width;
-    if (width === 0) return [{ kind: "point", line: here, row, look: "written" }];
-    return stretch === " "
-      ? []
-      : [{ kind: "glyph", col: here + (width - 1) / 2, row, text: stretch, look: "written" }];
-  });
+  }
+  return marks;
 }
 
 /** Items written from a square on. Where a fraction stands among them the line is two rows high, and what stands beside it halfway between. */

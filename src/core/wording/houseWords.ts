@@ -1,5 +1,11 @@
-import type { HouseRefusal, HouseRules, PresetName, SwitchName } from "../house";
-import { SWITCH_NAMES, SWITCHES } from "../house";
+import {
+  type HouseRefusal,
+  type HouseRules,
+  PRESET_NAMES,
+  SWITCH_NAMES,
+  SWITCHES,
+  type SwitchName,
+} from "../house";
 import { isOwnCurrency, type OwnCurrencyError, ownCurrencyOf } from "../quantity";
 
 /** What a switch is called, and each of its settings. */
@@ -207,31 +213,11 @@ export const SWITCH_GROUPS: readonly { readonly title: string; readonly switches
     { title: "Talking", switches: ["narration", "onesTerm", "carryTerm", "borrowTerm"] },
   ];
 
-/** Presets are named by how the page looks and sounds. */
-export const PRESET_WORDS: Readonly<Record<PresetName, { readonly name: string; readonly about: string }>> = {
-  fillersTrueValue: {
-    name: "Fillers, true values",
-    about: "Hollow zeros, carries above, every digit said for what it is worth.",
-  },
-  gapsShort: {
-    name: "Gaps, short talk",
-    about: "Open places, the longest number on top, equal additions, few words.",
-  },
-  commaBelow: {
-    name: "Comma, carries below",
-    about: "Decimal comma, carries under the line, taking away by making up.",
-  },
-  exchangeByPlaces: {
-    name: "Units, place by place",
-    about: "Units and exchanges, one place at a time, carries under the line.",
-  },
-};
-
 /** One sentence for house rules that can't be read, with what would be accepted. */
 export function houseRefusalWords(refusal: HouseRefusal): string {
   switch (refusal.kind) {
     case "unknownPreset":
-      return `There is no preset “${refusal.given}”. The presets are ${Object.keys(PRESET_WORDS).join(", ")}.`;
+      return `There is no preset “${refusal.given}”. The presets are ${PRESET_NAMES.join(", ")}.`;
     case "unknownSwitch":
       return `House rules have no switch “${refusal.given}”. The switches are ${SWITCH_NAMES.join(", ")}.`;
     case "unknownSetting":

@@ -6,7 +6,6 @@ export { FRACTION_BOOK } from "./fractionWords";
 export {
   houseRefusalWords,
   ownCurrencyErrorWords,
-  PRESET_WORDS,
   SWITCH_GROUPS,
   SWITCH_WORDS,
   settingWords,
@@ -20,6 +19,7 @@ export { refusalWords, stageName } from "./methodWords";
 export { MONEY_BOOK } from "./moneyWords";
 export { placesName } from "./numberWords";
 export { pictureWords } from "./pictureWords";
+export { PRESET_WORDS } from "./presetWords";
 export {} from "./quantityWords";
 export { readErrorWords } from "./readErrorWords";
 export { SIGNED_BOOK } from "./signedWords";

@@ -1,3 +1,5 @@
+"use client";
+
 import type { ReactElement } from "react";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
@@ -6,7 +8,7 @@ import { writeQuantity } from "@/core/quantity";
 import { namesAnswer } from "./namesAnswer";
 
 /** Which number is the dividend, which the divisor and which the quotient: they are easily mixed up. */
-export function DivisionNames({
+export default function DivisionNames({
   run,
   step,
   house,

@@ -1,3 +1,5 @@
+"use client";
+
 import type { ReactElement } from "react";
 import type { Inverse } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
@@ -6,7 +8,7 @@ import { boardAddress } from "./address";
 import { SmallBoard } from "./SmallBoard";
 
 /** The inverse operation worked out in small, and a way to open it as a board of its own. */
-export function InverseCard({
+export default function InverseCard({
   inverse,
   house,
 }: {

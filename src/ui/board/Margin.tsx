@@ -6,11 +6,8 @@ import type { HouseRules } from "@/core/house";
 import type { MethodId, Step } from "@/core/methods";
 import { pictureOf } from "@/core/pictures";
 import { type StepWords, stretches } from "@/core/wording";
-import { DivisionNames } from "./DivisionNames";
 import { EstimateCard } from "./EstimateCard";
-import { InverseCard } from "./InverseCard";
-import { LazyPicture } from "./lazy";
-import { OtherMethodCard } from "./OtherMethodCard";
+import { LazyDivisionNames, LazyInverseCard, LazyOtherMethodCard, LazyPicture } from "./lazy";
 
 /** Where a tutor would write: the line to say, why it is so, the estimate and the check. */
 export function Margin({
@@ -78,7 +75,11 @@ export function Margin({
         </section>
       )}
       <hr className="border-edge" />
-      <DivisionNames run={run} step={position} house={house} />
+      {run.working.problem.op === "divide" && (
+        <Suspense>
+          <LazyDivisionNames run={run} step={position} house={house} />
+        </Suspense>
+      )}
       {run.estimate && (
         <EstimateCard
           estimate={run.estimate}
@@ -90,14 +91,20 @@ export function Margin({
         />
       )}
       {step.reason.kind === "otherMethod" && (
-        <OtherMethodCard
-          problem={run.working.problem}
-          method={step.reason.method}
-          house={house}
-          onBeside={onBeside}
-        />
+        <Suspense>
+          <LazyOtherMethodCard
+            problem={run.working.problem}
+            method={step.reason.method}
+            house={house}
+            onBeside={onBeside}
+          />
+        </Suspense>
       )}
-      {step.reason.kind === "inverse" && <InverseCard inverse={step.reason.inverse} house={house} />}
+      {step.reason.kind === "inverse" && (
+        <Suspense>
+          <LazyInverseCard inverse={step.reason.inverse} house={house} />
+        </Suspense>
+      )}
     </>
   );
 }

@@ -1,3 +1,5 @@
+"use client";
+
 import { type ReactElement, useMemo } from "react";
 import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
@@ -7,7 +9,7 @@ import { library } from "./kits/kits";
 import { SmallBoard } from "./SmallBoard";
 
 /** The problem by another method in small, and a way to step both side by side. */
-export function OtherMethodCard({
+export default function OtherMethodCard({
   problem,
   method,
   house,

@@ -12,3 +12,6 @@ export const LazyCopyPanel = dynamic(() => import("./CopyPanel"));
 export const LazyPalette = dynamic(() => import("./Palette"));
 export const LazyKeysDialog = dynamic(() => import("./KeysDialog"));
 export const LazyPicture = dynamic(() => import("../pictures/PictureDrawing"));
+export const LazyInverseCard = dynamic(() => import("./InverseCard"));
+export const LazyOtherMethodCard = dynamic(() => import("./OtherMethodCard"));
+export const LazyDivisionNames = dynamic(() => import("./DivisionNames"));
