@@ -67,6 +67,21 @@ describe("a working as LaTeX", () => {
     ["2 ÷ 3 to tenths", PRESETS.fillersTrueValue, "2 \\div 3 \\approx 0.7 \\quad \\text{(to tenths)}"],
     ["2 - 5", PRESETS.fillersTrueValue, "2 - 5 = -3"],
     ["compare 0.45 and 0.405", PRESETS.fillersTrueValue, "0.45 > 0.405"],
+    ["2 1/3 - 3/4", PRESETS.fillersTrueValue, "2\\tfrac{1}{3} - \\tfrac{3}{4} = 1\\tfrac{7}{12}"],
+    ["-7 - (-12)", PRESETS.fillersTrueValue, "-7 - (-12) = 5"],
+    ["$10 - $6.35", PRESETS.fillersTrueValue, "\\text{\\$}10 - \\text{\\$}6.35 = \\text{\\$}3.65"],
+    [
+      "5 lb 3 oz + 13 oz",
+      PRESETS.fillersTrueValue,
+      "5\\text{ lb}\\text{ }3\\text{ oz} + 13\\text{ oz} = 6\\text{ lb}",
+    ],
+    ["(1/2 + 1/3) × 6", PRESETS.fillersTrueValue, "(\\tfrac{1}{2} + \\tfrac{1}{3}) \\times 6 = 5"],
+    ["order 2/3, 1/2", PRESETS.fillersTrueValue, "\\tfrac{1}{2} \\le \\tfrac{2}{3}"],
+    [
+      "17 lb ÷ 3",
+      PRESETS.fillersTrueValue,
+      "17\\text{ lb} \\div 3 = 5\\text{ lb}\\text{ }10\\text{ oz}\\text{ r }2\\text{ oz}",
+    ],
   ])("writes %s as a line", (line, house, latex) => {
     expect(lineOf(line, house).latex).toBe(latex);
   });

@@ -75,7 +75,9 @@ function kindsFor(problem: Problem): readonly ProblemKind[] {
         "chain",
         ...(has("amount") ? (["money"] as const) : []),
         ...(has("measure") ? (["measures"] as const) : []),
-        ...(has("amount") || has("measure") ? [] : (["signed", "fractions"] as const)),
+        // Even measures come to plain numbers, where one is divided by another.
+        "signed",
+        "fractions",
       ];
     }
   }

@@ -1,0 +1,65 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { runOf } from "@/core/checks";
+import { PRESETS } from "@/core/house";
+import { EVERY_METHOD, libraryOf } from "@/core/methods";
+import { writeProblem } from "@/core/problem";
+import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
+import { problemOf } from "@/core/testing/problems";
+import { stepWords as everyWords, wordsFrom } from "@/core/wording";
+import { KIT as CHAIN } from "./chain";
+import { KIT as FRACTIONS } from "./fractions";
+import { addKit, kitsMissing, kitsThere, kitsUsed, kitsWelcome, stepWords, watchKits } from "./kits";
+import { KIT as MEASURES } from "./measures";
+import { KIT as MONEY } from "./money";
+import { KIT as SIGNED } from "./signed";
+
+const HOUSE = PRESETS.fillersTrueValue;
+const sample = problemOf("54 lb 3 oz − 27 lb 9 oz");
+const [DECIMALS] = kitsThere().kits;
+if (DECIMALS === undefined) throw new Error("the kit of decimals is always there");
+const KITS = [DECIMALS, FRACTIONS, SIGNED, MONEY, MEASURES, CHAIN];
+
+/** Measures and amounts that come to plain numbers on the way. */
+const rare = fc.constantFrom("6 lb ÷ 2 lb ÷ 7 × 2", "(−3) × ($6 ÷ $2)", "9 L ÷ 3 L − 5").map(problemOf);
+
+describe("the kits of a problem", () => {
+  it("are all that its board needs: the same run and the same words as with every kit", () => {
+    fc.assert(
+      fc.property(fc.oneof({ weight: 20, arbitrary: anyProblem }, rare), anyHouse, (problem, house) => {
+        const kinds = new Set(["decimals", ...kitsUsed(writeProblem(problem, house), house)]);
+        const kits = KITS.filter(({ kind }) => kinds.has(kind));
+        const library = libraryOf(kits.map(({ shelf }) => shelf));
+        const books = kits.map(({ book }) => book);
+        const run = runOf(library.workingOf(problem, house), library);
+        const whole = runOf(EVERY_METHOD.workingOf(problem, house), EVERY_METHOD);
+        expect(run.working.method).toBe(whole.working.method);
+        expect(run.working.answer).toEqual(whole.working.answer);
+        for (const { reason } of run.working.steps) {
+          expect(wordsFrom(books, reason, house)).toEqual(everyWords(reason, house));
+        }
+        for (const { reason } of run.steps) expect(wordsFrom(books, reason, house).say).not.toBe("");
+      }),
+      { numRuns: 800 },
+    );
+  });
+
+  it("are missing until they come, and are then told to those who watch", () => {
+    expect(kitsMissing("54 lb − 27 lb", HOUSE)).toEqual(["measures"]);
+    expect(kitsMissing("1.5 + 2", HOUSE)).toEqual([]);
+    expect(kitsWelcome("3 − 8", HOUSE)).toEqual(["signed"]);
+    expect(kitsMissing("3 lb + ", HOUSE)).toEqual([]);
+    let told = 0;
+    const stop = watchKits(() => told++);
+    addKit(MEASURES);
+    addKit(MEASURES);
+    stop();
+    addKit(MONEY);
+    expect(told).toBe(1);
+    expect(kitsMissing("54 lb − 27 lb", HOUSE)).toEqual([]);
+    expect(kitsThere().kits.map(({ kind }) => kind)).toEqual(["decimals", "money", "measures"]);
+    const { steps } = EVERY_METHOD.workingOf(sample, HOUSE);
+    const [first] = steps;
+    expect(first && stepWords(first.reason, HOUSE)).toEqual(first && everyWords(first.reason, HOUSE));
+  });
+});
