@@ -34,7 +34,9 @@ export { expect };
 /** Waits until a page that has just loaded listens: what is seen before that is the server's picture of it. */
 export async function listening(page: Page): Promise<void> {
   await page.waitForFunction(() =>
-    Object.keys(document.querySelector("main") ?? {}).some((name) => name.startsWith("__react")),
+    Object.keys(document.querySelector("main:not([aria-busy=true])") ?? {}).some((name) =>
+      name.startsWith("__react"),
+    ),
   );
   // The page is known to React then, but keys are listened for only after its effects: when nothing is left to do.
   await page.evaluate(

@@ -104,6 +104,9 @@ function BoardDesk({ start, kept, startView }: Start): ReactElement {
   };
   useKeys((act) => acting[act]());
 
+  // Until the page listens, it is only the server's picture of it.
+  const [listening, setListening] = useState(false);
+  useEffect(() => setListening(true), []);
   useEffect(() => {
     if (start.open === undefined) problemField.current?.focus();
   }, [start.open]);
@@ -164,7 +167,10 @@ function BoardDesk({ start, kept, startView }: Start): ReactElement {
           <ViewControls view={view} onView={changeView} onHelp={() => setMenu("help")} />
         </div>
       </header>
-      <main className="grid min-h-0 grid-cols-[minmax(0,1fr)_300px] max-[1000px]:grid-cols-1 max-[1000px]:grid-rows-[minmax(0,1fr)_auto]">
+      <main
+        aria-busy={!listening}
+        className="grid min-h-0 grid-cols-[minmax(0,1fr)_300px] max-[1000px]:grid-cols-1 max-[1000px]:grid-rows-[minmax(0,1fr)_auto]"
+      >
         <div className="grid min-h-0 min-w-0 auto-cols-fr grid-flow-col max-[700px]:grid-flow-row">
           <BoardSheet
             run={run}

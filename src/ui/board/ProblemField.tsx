@@ -1,9 +1,10 @@
 "use client";
 
-import { type ReactElement, type RefObject, useId, useState } from "react";
+import { type ReactElement, type RefObject, useEffect, useId, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { METHOD_NAMES, readErrorWords } from "@/core/wording";
+import { ROUTES } from "../routes";
 import type { Reading } from "./boardState";
 import { LazyPalette } from "./lazy";
 import type { BoardActs, Draft } from "./useBoard";
@@ -26,10 +27,18 @@ export function ProblemField({
 }): ReactElement {
   const noteId = useId();
   const [focused, setFocused] = useState(false);
+  // What was typed before the page listened is taken over as it stands.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only once, when the page begins to listen
+  useEffect(() => {
+    const early = field.current?.value ?? "";
+    if (early !== typed) acts.type(early);
+  }, []);
   const reading = typeof draft === "object" ? draft : undefined;
   const error = reading && !reading.ok ? reading.error : undefined;
   return (
     <form
+      // Pressed before the page listens, Enter still opens what was typed: by loading it.
+      action={ROUTES.board}
       className="relative max-w-[430px] min-w-64 flex-1"
       onFocus={() => setFocused(true)}
       onBlur={(event) => {
@@ -44,6 +53,7 @@ export function ProblemField({
     >
       <input
         ref={field}
+        name="problem"
         value={typed}
         onChange={(event) => acts.type(event.target.value)}
         onKeyDown={(event) => {
