@@ -19,8 +19,9 @@ test("from Today to a finished board and back, by the keyboard alone", async ({ 
   await listening(page);
   await page.getByRole("button", { name: "More for 33.08 + 4.95" }).focus();
   await page.keyboard.press("Enter");
-  await expect(page.getByRole("menu")).toBeVisible();
+  await expect(page.getByRole("menuitem").first()).toBeFocused();
   await page.keyboard.press("ArrowDown");
+  await expect(page.getByRole("menuitem", { name: /^Pin/ })).toBeFocused();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("link", { name: /Pinned: ?33.08 \+ 4.95/ })).toBeVisible();
   await page.getByRole("link", { name: /33.08 \+ 4.95/ }).focus();
