@@ -22,7 +22,7 @@ export interface Inverse {
   /** The numbers that were left alone, and make what is expected. */
   readonly others: readonly Quantity[];
   /** What leads back: the one number it began with, or what the numbers left alone make. */
-  readonly leadsTo: "firstNumber" | "otherNumbers" | "dividend";
+  readonly leadsTo: "firstNumber" | "otherNumbers" | "dividend" | "handedOver";
   readonly agrees: boolean;
 }
 
@@ -47,7 +47,7 @@ export function inverseOf(working: Working, library: Library<Reason>): Inverse |
     plus,
     expected,
     others: [expected],
-    leadsTo: problem.op === "divide" ? "dividend" : "firstNumber",
+    leadsTo: problem.op === "divide" ? "dividend" : problem.op === "pay" ? "handedOver" : "firstNumber",
     agrees: sum.equals(fractionOf(expected)),
   };
 }

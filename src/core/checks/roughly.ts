@@ -156,8 +156,15 @@ function roughMoney(problem: MoneyProblem): Estimate | undefined {
   const amounts = operands.filter(({ kind }) => kind === "amount").length;
   const value = easyNumber(exactAnswer(easy));
   if (op === "divide" && amounts === 2) return { rounding: "wholeMoney", rounded: easy, result: value };
-  if (value.kind === "decimal")
-    return { rounding: "wholeMoney", rounded: easy, result: amountOf(currency, value) };
+  if (value.kind === "decimal") {
+    // Tenths of money are written with both their places.
+    const places = value.fraction.length === 1 ? `${value.fraction}0` : value.fraction;
+    return {
+      rounding: "wholeMoney",
+      rounded: easy,
+      result: amountOf(currency, { ...value, fraction: places }),
+    };
+  }
   const { numerator } = asFraction(value);
   const halves = wholeNumeral(numerator);
   const scaled: Decimal = { ...halves, fraction: "50", whole: String(numerator / 2n), point: true };

@@ -137,6 +137,7 @@ function inverseWords(
     firstNumber: `the ${target} it began with`,
     otherNumbers: `which is what ${others.map((other) => quantityInText(other, house)).join(` ${problem.op === "multiply" ? signOf("multiply", house) : "+"} `)} makes`,
     dividend: "the dividend",
+    handedOver: "which is what was handed over",
   }[leadsTo];
   return {
     say: agrees
