@@ -3,7 +3,14 @@ import type { HouseRules } from "../house";
 import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../number";
 import type { DecimalProblem } from "../problem";
 import { type AnswerReason, answerDigit, answerSteps, frontPlace } from "./answer";
-import { type AdditionHabits, addInColumns, type ColumnSum, SOUND_ADDITION } from "./columnSums";
+import {
+  type AdditionHabits,
+  addFromLargest,
+  addInColumns,
+  type ColumnSum,
+  type Row,
+  SOUND_ADDITION,
+} from "./columnSums";
 import { type Method, type WorkingBy, worksOnly } from "./method";
 import {
   colOf,
@@ -41,10 +48,19 @@ export const columnAddition: Method<Why> = {
   work: (problem, house) => workColumnAddition(problem, house, SOUND_COLUMN_ADDITION),
 };
 
-/** The decisions of column addition: how the numbers line up, what each column writes and carries. */
-export interface ColumnAdditionHabits extends AdditionHabits, SettingHabits {}
+/** The decisions of column addition: how the numbers line up, what each column counts, writes and carries, and where the work begins. */
+export interface ColumnAdditionHabits extends AdditionHabits, SettingHabits {
+  /** What is counted in each column of each row, of what stands there. */
+  counts(rows: readonly Row[]): readonly Row[];
+  readonly begins: "smallest" | "largest";
+}
 
-export const SOUND_COLUMN_ADDITION: ColumnAdditionHabits = { ...SOUND_SETTING, ...SOUND_ADDITION };
+export const SOUND_COLUMN_ADDITION: ColumnAdditionHabits = {
+  ...SOUND_SETTING,
+  ...SOUND_ADDITION,
+  counts: (rows) => rows,
+  begins: "smallest",
+};
 
 /** Column addition with any habits in the columns; only sound ones are sure to reach the right answer. */
 export function workColumnAddition(
@@ -55,10 +71,13 @@ export function workColumnAddition(
   const addends = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
   const rows = addends.map((numeral) => ({ role: "addend" as const, numeral }));
   const narrow = settingOf(rows, ONES, NO_FREE_ROWS, habits);
-  const counts = narrow.rows.map((row) => countsIn(narrow, row, house));
-  const sums = addInColumns(counts, narrow.places.length, () => 10, habits);
-  const carries = sums.some(({ carriedOut }) => carriedOut > 0);
   const lowest = Math.min(...narrow.places);
+  const counts = habits.counts(narrow.rows.map((row) => countsIn(narrow, row, house)));
+  const sums =
+    habits.begins === "smallest"
+      ? addInColumns(counts, narrow.places.length, () => 10, habits, ONES - lowest)
+      : addFromLargest(counts, narrow.places.length);
+  const carries = sums.some(({ carriedOut }) => carriedOut > 0);
   const free = { ...NO_FREE_ROWS, belowRule: carries && house.carryPlace === "below" };
   const setting = settingOf(rows, lowest + sums.length - 1, free, habits);
   const columns = sums.map(({ column, written }) => ({ place: lowest + column, written }));
@@ -66,7 +85,7 @@ export function workColumnAddition(
 
   const work = sums.flatMap((sum): readonly Step<Why>[] => {
     const place = lowest + sum.column;
-    const step = columnStep(sum, place, place > front, setting, house);
+    const step = columnStep(sum, place, place > front, setting, house, habits.begins === "smallest" ? -1 : 1);
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
   });
   const end = answerSteps(setting, columns, problem, house, false);
@@ -92,6 +111,7 @@ function columnStep(
   blank: boolean,
   setting: Setting,
   house: HouseRules,
+  next: 1 | -1,
 ): Step<ColumnAdditionReason> {
   const col = colOf(place);
   const marks: Mark[] = [...answerDigit(setting, { place, written: sum.written }, blank)];
@@ -99,7 +119,7 @@ function columnStep(
     const above = house.carryPlace === "above";
     marks.push({
       kind: "small",
-      col: col - 1,
+      col: col + next,
       row: above ? -1 : setting.ruleRow,
       seat: above ? "low" : "high",
       text: String(sum.carriedOut),

@@ -7,6 +7,7 @@ import { digitsUp } from "./digitProducts";
 import { type Method, type WorkingBy, worksOnly } from "./method";
 import { type BlockHabits, type BlockReason, SOUND_BLOCK, workBlock } from "./productBlock";
 import type { Step } from "./step";
+import { workStraightDown } from "./straightDown";
 import { numeralMarks } from "./writtenNumber";
 
 export type ColumnMultiplicationReason =
@@ -25,13 +26,21 @@ export type ColumnMultiplicationReason =
 
 type Why = ColumnMultiplicationReason | BlockReason | AnswerReason;
 
-/** The decisions of column multiplication: those of its rows, and how many places the product gets. */
+/** The decisions of column multiplication: those of its rows, which digits meet, and how many places the product gets. */
 export interface ColumnMultiplicationHabits extends BlockHabits {
-  productPlaces(places: readonly number[]): number;
+  readonly meets: "everyDigit" | "straightDown";
+  productPlaces(places: readonly number[], made: MadeProduct): number;
+}
+
+/** A product before its point is placed: its digits, and the factors it came from. */
+export interface MadeProduct {
+  readonly digits: string;
+  readonly factors: readonly Decimal[];
 }
 
 export const SOUND_COLUMN_MULTIPLICATION: ColumnMultiplicationHabits = {
   ...SOUND_BLOCK,
+  meets: "everyDigit",
   productPlaces: (places) => places.reduce((sum, count) => sum + count, 0),
 };
 
@@ -79,7 +88,8 @@ export function workColumnMultiplication(
     ];
     // A third factor comes in the middle of the work.
     steps.push({ ...written, stage: index > 0 ? "work" : "setOut", marks: [...written.marks, ...sign] });
-    const block = workBlock(
+    const work = habits.meets === "everyDigit" ? workBlock : workStraightDown;
+    const block = work(
       {
         top: product,
         by,
@@ -106,7 +116,7 @@ export function workColumnMultiplication(
 
   const digits = [...product].reverse().join("");
   const counted = factors.map(({ fraction }) => fraction.length);
-  const places = habits.productPlaces(counted);
+  const places = habits.productPlaces(counted, { digits, factors });
   const full = fromCount(BigInt(digits), places);
   if (ignoresPoint) steps.push(...pointSteps(digits, counted, places, full, row));
   const left = -Math.max(digits.length, full.whole.length + places) - 1;

@@ -16,38 +16,69 @@ export interface ColumnSum {
   readonly carriedOut: number;
 }
 
+/** A column as the decisions in it see it. */
+export interface ColumnAt {
+  readonly rate: number;
+  readonly parts: readonly number[];
+  /** Whether it is the last one in which numbers stand. */
+  readonly last: boolean;
+  /** Whether what is carried on goes past the point. */
+  readonly beforePoint: boolean;
+}
+
 /** The two decisions in a column: what to write of its total, and how many to carry. */
 export interface AdditionHabits {
-  writes(total: number, rate: number): number;
-  carries(total: number, rate: number): number;
+  writes(total: number, at: ColumnAt): number;
+  carries(total: number, at: ColumnAt): number;
 }
 
 export const SOUND_ADDITION: AdditionHabits = {
-  writes: (total, rate) => total % rate,
-  carries: (total, rate) => Math.floor(total / rate),
+  writes: (total, { rate }) => total % rate,
+  carries: (total, { rate }) => Math.floor(total / rate),
 };
 
-/** Adds the rows over `columns` columns, and over as many more as a last carry needs. */
+const partsOf = (rows: readonly Row[], column: number): readonly number[] =>
+  rows.map((row) => row[column]).filter((part) => part !== undefined);
+
+/**
+ * Adds the rows over `columns` columns, and over as many more as a last carry needs. `pointAt` is the
+ * column just past the point, where there is one.
+ */
 export function addInColumns(
   rows: readonly Row[],
   columns: number,
   rateOf: (column: number) => number,
   habits: AdditionHabits,
+  pointAt = 0,
 ): readonly ColumnSum[] {
   const sums: ColumnSum[] = [];
   let carried = 0;
   for (let column = 0; column < columns || carried > 0; column++) {
-    const parts = rows.map((row) => row[column]).filter((part) => part !== undefined);
+    const parts = partsOf(rows, column);
     const total = parts.reduce((sum, part) => sum + part, carried);
-    const carriedOut = habits.carries(total, rateOf(column));
-    sums.push({
-      column,
+    const at: ColumnAt = {
+      rate: rateOf(column),
       parts,
-      carriedIn: carried,
-      total,
-      written: habits.writes(total, rateOf(column)),
-      carriedOut,
-    });
+      last: column >= columns - 1,
+      beforePoint: column + 1 === pointAt,
+    };
+    const carriedOut = habits.carries(total, at);
+    sums.push({ column, parts, carriedIn: carried, total, written: habits.writes(total, at), carriedOut });
+    carried = carriedOut;
+  }
+  return sums;
+}
+
+/** The faulty way round: the largest column first, tens carried to the next smaller one, the smallest written in full. */
+export function addFromLargest(rows: readonly Row[], columns: number): readonly ColumnSum[] {
+  const sums: ColumnSum[] = [];
+  let carried = 0;
+  for (let column = columns - 1; column >= 0; column--) {
+    const parts = partsOf(rows, column);
+    const total = parts.reduce((sum, part) => sum + part, carried);
+    const written = column === 0 ? total : total % 10;
+    const carriedOut = column === 0 ? 0 : Math.floor(total / 10);
+    sums.push({ column, parts, carriedIn: carried, total, written, carriedOut });
     carried = carriedOut;
   }
   return sums;

@@ -1,4 +1,5 @@
 import type { Row } from "./columnSums";
+import { Stuck } from "./stuck";
 
 /**
  * Subtracting whole counts column by column, by decomposition: where a column has too little, one of
@@ -31,15 +32,31 @@ export type DecompositionMove =
       readonly written: number;
     };
 
-/** The decisions in a column: whether there is too little on top, and what is left when the lower count is taken. */
+/** A column as the decisions in it see it. */
+export interface DifferenceAt {
+  /** What was written on top before any exchange; nothing where nothing was. */
+  readonly given: number | undefined;
+  /** Whether an exchange has changed it. */
+  readonly altered: boolean;
+  /** Whether the lower number has ended, to the left. */
+  readonly beyond: boolean;
+}
+
+/** The decisions in a column: whether there is too little on top, what the counts become in an exchange, and what is left. */
 export interface DecompositionHabits {
-  fallsShort(top: number, bottom: number): boolean;
-  leaves(top: number, bottom: number): number;
+  fallsShort(top: number, bottom: number, at: DifferenceAt): boolean;
+  leaves(top: number, bottom: number, at: DifferenceAt): number;
+  /** The columns from the lender down to the needy one, with what each becomes; nothing for the sound exchange. */
+  exchanges(standing: readonly number[], needy: number): readonly Change[] | undefined;
+  /** What the next lower count grows by, besides, when something was exchanged. */
+  pays(): number;
 }
 
 export const SOUND_DECOMPOSITION: DecompositionHabits = {
   fallsShort: (top, bottom) => top < bottom,
   leaves: (top, bottom) => top - bottom,
+  exchanges: () => undefined,
+  pays: () => 0,
 };
 
 /**
@@ -55,22 +72,36 @@ export function subtractInColumns(
   habits: DecompositionHabits,
 ): readonly DecompositionMove[] {
   const standing = Array.from({ length: columns }, (_, column) => minuend[column] ?? 0);
+  const altered = new Set<number>();
+  const end = subtrahend.reduce((last: number, count, column) => (count === undefined ? last : column), -1);
+  let owed = 0;
   const moves: DecompositionMove[] = [];
   const at = (column: number): number => standing[column] ?? 0;
   const change = (column: number, by: number): Change => {
     const before = at(column);
     standing[column] = before + by;
+    altered.add(column);
     return { column, before, after: before + by };
   };
 
   for (let column = 0; column < columns; column++) {
-    const bottom = subtrahend[column];
-    if (bottom !== undefined && habits.fallsShort(at(column), bottom)) {
+    const below = subtrahend[column];
+    const bottom = owed > 0 ? (below ?? 0) + owed : below;
+    const seen = { given: minuend[column], altered: altered.has(column), beyond: column > end };
+    owed = 0;
+    if (bottom !== undefined && habits.fallsShort(at(column), bottom, seen)) {
       const short = { needy: column, top: at(column), bottom };
+      owed = habits.pays();
+      const changes = habits.exchanges(standing, column);
+      if (changes !== undefined) {
+        moves.push(exchangeOf(short, changes));
+        for (const { column: changed, after, before } of changes) change(changed, after - before);
+        moves.push(difference(column, at(column), bottom, habits.leaves(at(column), bottom, seen)));
+        continue;
+      }
       let lender = column + 1;
       while (lender < columns && at(lender) === 0) lender++;
-      if (lender === columns)
-        throw new RangeError("subtractInColumns: the minuend is less than the subtrahend");
+      if (lender === columns) throw new Stuck("subtractInColumns: nothing is left to exchange");
       if (acrossZeros === "inOneGo") {
         const lent = change(lender, -1);
         const crossed: Change[] = [];
@@ -90,13 +121,28 @@ export function subtractInColumns(
         }
       }
     }
-    moves.push({
-      kind: "difference",
-      column,
-      top: at(column),
-      bottom,
-      written: habits.leaves(at(column), bottom ?? 0),
-    });
+    moves.push(difference(column, at(column), bottom, habits.leaves(at(column), bottom ?? 0, seen)));
   }
   return moves;
+}
+
+function difference(
+  column: number,
+  top: number,
+  bottom: number | undefined,
+  written: number,
+): DecompositionMove {
+  if (written < 0) throw new Stuck("subtractInColumns: less than nothing is left");
+  return { kind: "difference", column, top, bottom, written };
+}
+
+/** An exchange from the changes of its columns, lender first. */
+function exchangeOf(
+  short: { readonly needy: number; readonly top: number; readonly bottom: number },
+  changes: readonly Change[],
+): DecompositionMove {
+  const [lender, ...others] = changes;
+  const receiver = others.at(-1);
+  if (lender === undefined || receiver === undefined) throw new Error("exchangeOf: two columns are needed");
+  return { kind: "exchange", ...short, lender, crossed: others.slice(0, -1), receiver };
 }

@@ -1,6 +1,6 @@
 import type { Mark } from "../board";
 import type { HouseRules } from "../house";
-import { compareDecimals, type Decimal, ONES, type Place } from "../number";
+import { compareDecimals, type Decimal, movedBy, ONES, type Place } from "../number";
 import type { DecimalProblem } from "../problem";
 import { type AnswerReason, answerSteps, frontPlace, type Written } from "./answer";
 import type { Row } from "./columnSums";
@@ -50,7 +50,10 @@ export function differenceSetting(
   if (first === undefined || second === undefined)
     throw new Error("differenceSetting: two operands are needed");
   const belowZero = compareDecimals(first, second) < 0;
-  const [minuend, subtrahend] = belowZero ? [second, first] : [first, second];
+  // The larger one goes on top as the two stand, which is their value where they stand in line.
+  const standing = (numeral: Decimal): Decimal => movedBy(numeral, habits.lineUp(numeral, [first, second]));
+  const turned = compareDecimals(standing(first), standing(second)) < 0;
+  const [minuend, subtrahend] = turned ? [second, first] : [first, second];
   const setting = settingOf(
     [
       { role: "minuend", numeral: minuend },
@@ -69,7 +72,7 @@ export function differenceSetting(
     belowZero,
     minuend: upper,
     subtrahend: countsIn(setting, below, house),
-    swap: belowZero ? [swapStep(minuend, subtrahend)] : [],
+    swap: turned ? [swapStep(minuend, subtrahend)] : [],
     placeOf: (column) => lowest + column,
     isOpen: (place) => upper[place - lowest] === undefined,
     payment: (place, pays) => ({

@@ -44,7 +44,7 @@ export type DivisionEndReason =
   | { readonly kind: "goesOnTooLong"; readonly expansion: Expansion; readonly places: number }
   | { readonly kind: "readQuotient"; readonly quotient: Decimal };
 
-interface End {
+export interface End {
   readonly steps: readonly Step<DivisionEndReason | AnswerReason>[];
   readonly answer: Answer;
 }

@@ -28,7 +28,7 @@ export interface DivisionPlan {
 /** The decisions before the first digit: by how many places each number is moved. */
 export interface ScalingHabits {
   movesDivisor(divisor: Decimal): number;
-  movesDividend(divisor: Decimal): number;
+  movesDividend(divisor: Decimal, dividend: Decimal): number;
 }
 
 export const SOUND_SCALING: ScalingHabits = {
@@ -51,7 +51,7 @@ export function planDivision(
   if (dividend === undefined || divisor === undefined)
     throw new Error("planDivision: two numbers are needed");
   const power = habits.movesDivisor(divisor);
-  const newDividend = movedBy(dividend, habits.movesDividend(divisor));
+  const newDividend = movedBy(dividend, habits.movesDividend(divisor, dividend));
   const newDivisor = BigInt(digitsOf(movedBy(divisor, power)));
   const places = newDividend.fraction.length;
   const count = countedIn(newDividend, places);

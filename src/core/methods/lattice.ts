@@ -3,6 +3,7 @@ import type { HouseRules } from "../house";
 import { type Decimal, fromCount } from "../number";
 import type { DecimalProblem } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
+import type { MadeProduct } from "./columnMultiplication";
 import { type AdditionHabits, addInColumns, type Row, SOUND_ADDITION } from "./columnSums";
 import { digitsFromOnes } from "./inLineBlock";
 import { carrySeat, exitOf, type Grid, gridMarks, pointWays, sideMarks, topMarks } from "./latticeGrid";
@@ -39,7 +40,7 @@ type Why = LatticeReason | AnswerReason;
 export interface LatticeHabits {
   makes(digit: number, by: number): number;
   readonly sums: AdditionHabits;
-  productPlaces(places: readonly number[]): number;
+  productPlaces(places: readonly number[], made: MadeProduct): number;
 }
 
 export const SOUND_LATTICE: LatticeHabits = {
@@ -109,11 +110,14 @@ export function workLattice(
     return { stage: "work", reason: { kind: "diagonalSum", nth: column, ...sum }, marks, focus: [] };
   });
 
-  const places = habits.productPlaces([top.fraction.length, side.fraction.length]);
   const digits = [...sums]
     .reverse()
     .map(({ written }) => written)
     .join("");
+  const places = habits.productPlaces([top.fraction.length, side.fraction.length], {
+    digits: digits.replace(/^0+(?=\d)/, ""),
+    factors: [top, side],
+  });
   const full = tidy(fromCount(BigInt(digits), places));
   const pointStep: Step<Why> = {
     stage: "point",

@@ -3,6 +3,7 @@ import type { HouseRules } from "../house";
 import { type Decimal, ONES, type Place, TENTHS } from "../number";
 import type { DecimalProblem } from "../problem";
 import type { AnswerReason } from "./answer";
+import { cutEnd, cutPlan, type DivisionEnds } from "./divisionCut";
 import { type DivisionEndReason, divisionEnd } from "./divisionEnd";
 import { type DivisionPlan, planDivision, type ScalingHabits, SOUND_SCALING } from "./divisionPlan";
 import {
@@ -59,9 +60,11 @@ export type LongDivisionReason =
 type Why = DivisionSettingReason | LongDivisionReason | DivisionEndReason | AnswerReason;
 
 /** The decisions of a division: the scaling, and each digit of the quotient. */
-export interface DivisionHabits extends ScalingHabits, QuotientHabits {}
+export interface DivisionHabits extends ScalingHabits, QuotientHabits {
+  readonly ends: DivisionEnds;
+}
 
-export const SOUND_DIVISION: DivisionHabits = { ...SOUND_SCALING, ...SOUND_QUOTIENTS };
+export const SOUND_DIVISION: DivisionHabits = { ...SOUND_SCALING, ...SOUND_QUOTIENTS, ends: "asPlanned" };
 
 /** The divisor made whole; then for each digit: how many times, multiply, subtract, bring down, with every line written. */
 export const longDivision: Method<Why> = {
@@ -76,19 +79,17 @@ export function workLongDivision(
   house: HouseRules,
   habits: DivisionHabits,
 ): WorkingBy<Why> {
-  const plan = planDivision(problem, house, habits);
+  const planned = planDivision(problem, house, habits);
+  const plan = habits.ends === "asPlanned" ? planned : cutPlan(planned);
   const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, habits);
   const setting = divisionSetting(plan, quotient, house, false);
   const { steps, row } = digitSteps(plan, quotient, setting, house);
   const first = house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : [];
-  const end = divisionEnd(
-    plan,
-    quotient,
-    setting,
-    Math.max(row + 2, setting.quotientRow + 2),
-    problem,
-    house,
-  );
+  const free = Math.max(row + 2, setting.quotientRow + 2);
+  const end =
+    habits.ends === "asPlanned"
+      ? divisionEnd(plan, quotient, setting, free, problem, house)
+      : cutEnd(habits.ends, quotient, setting, house);
   return {
     problem,
     method: "long-division",

@@ -1,5 +1,6 @@
 import type { Place } from "../number";
 import type { Row } from "./columnSums";
+import { Stuck } from "./stuck";
 
 /**
  * Subtracting whole counts column by column, with what is owed paid to the lower number: where the
@@ -32,8 +33,9 @@ export interface PaidPlace extends Omit<PaidColumn, "column"> {
 /** The decisions in a column: whether the upper count is too small, what is paid for raising it, and what is left. */
 export interface PaymentHabits {
   fallsShort(top: number, taken: number): boolean;
-  pays(): number;
-  leaves(raised: number, taken: number): number;
+  /** `next` is what stands below in the column that is paid to. */
+  pays(next: number | undefined): number;
+  leaves(raised: number, taken: number, top: number): number;
 }
 
 export const SOUND_PAYMENTS: PaymentHabits = {
@@ -58,11 +60,20 @@ export function subtractWithPayments(
     const taken = (bottom ?? 0) + owed;
     const short = habits.fallsShort(top, taken);
     if (short && column === columns - 1) {
-      throw new RangeError("subtractWithPayments: the minuend is less than the subtrahend");
+      throw new Stuck("subtractWithPayments: the minuend is less than the subtrahend");
     }
     const raised = short ? top + rateOf(column) : top;
-    const pays = short ? habits.pays() : 0;
-    worked.push({ column, top, bottom, owed, taken, raised, written: habits.leaves(raised, taken), pays });
+    const pays = short ? habits.pays(subtrahend[column + 1]) : 0;
+    worked.push({
+      column,
+      top,
+      bottom,
+      owed,
+      taken,
+      raised,
+      written: habits.leaves(raised, taken, top),
+      pays,
+    });
     owed = pays;
   }
   return worked;

@@ -110,9 +110,13 @@ export const countsIn = (setting: Setting, row: OperandRow, house: HouseRules): 
   return setting.places.map((place) => standing(row, place) ?? (filled.includes(place) ? 0 : undefined));
 };
 
-/** The places that a filler zero keeps open: after the last digit, and the ones before a bare point. */
+/** The places that a filler zero keeps open: after the last digit, and the ones before a bare point. Numbers that stand out of line keep none. */
 const fillerPlaces = (setting: Setting, row: OperandRow): readonly Place[] =>
-  setting.places.filter((place) => place <= ONES && standing(row, place) === undefined);
+  inLine(setting)
+    ? setting.places.filter((place) => place <= ONES && standing(row, place) === undefined)
+    : [];
+
+const inLine = ({ rows }: Setting): boolean => rows.every(({ shift }) => shift === 0);
 
 /**
  * The steps that set the numbers out: each number, its hidden point, the fillers, the sign and the rule, and the point where
@@ -139,7 +143,7 @@ export function setOutSteps(
       marks: numeralMarks(numeral, 0 - shift, row),
       focus: [],
     });
-    if (setting.decimals && !numeral.point) {
+    if (setting.decimals && inLine(setting) && !numeral.point) {
       steps.push({
         stage: "setOut",
         reason: { kind: "hiddenPoint", numeral },

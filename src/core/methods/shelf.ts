@@ -56,21 +56,34 @@ export interface Library<Why> {
    * A disagreement is a bug and throws: a wrong answer is never shown.
    */
   workingOf(problem: Problem, house: HouseRules, wanted?: MethodId): WorkingBy<Why>;
+  /** A working that nobody verifies, by the first of the wanted methods that takes the problem; `part` works what is left to others. */
+  unverified<Inner>(
+    problem: Problem,
+    house: HouseRules,
+    wanted: readonly MethodId[],
+    part: WorkPart<Inner>,
+  ): WorkingBy<Why | Inner>;
+  /** The first of the wanted methods that takes the problem, else the one the house prefers. */
+  methodAmong(problem: Problem, house: HouseRules, wanted: readonly MethodId[]): MethodId;
 }
 
 export function libraryOf<Why>(shelves: readonly Shelf<Why>[]): Library<Why> {
   const methods = shelves.flatMap((one) => one.methods);
   /** The wanted method where it takes the problem, else the first of the house's that does. */
-  const methodFor = (problem: Problem, house: HouseRules, wanted: MethodId | undefined): Taking<Why> => {
+  const methodFor = (problem: Problem, house: HouseRules, wanted: readonly MethodId[]): Taking<Why> => {
     const preferred = shelves.flatMap((one) => one.prefers(problem, house));
-    for (const id of wanted === undefined ? preferred : [wanted, ...preferred]) {
+    for (const id of [...wanted, ...preferred]) {
       const method = methods.find((candidate) => candidate.id === id);
       if (method?.refuses(problem) === undefined && method !== undefined) return method;
     }
     throw new Error(`methodFor: no method takes ${problem.kind} ${problem.op}`);
   };
   const workingOf = (problem: Problem, house: HouseRules, wanted?: MethodId): WorkingBy<Why> => {
-    const working = methodFor(problem, house, wanted).work(problem, house, workingOf);
+    const working = methodFor(problem, house, wanted === undefined ? [] : [wanted]).work(
+      problem,
+      house,
+      workingOf,
+    );
     if (!isRight(problem, working.answer)) {
       throw new Error(`workingOf: ${working.method} disagrees with exact arithmetic`);
     }
@@ -78,7 +91,10 @@ export function libraryOf<Why>(shelves: readonly Shelf<Why>[]): Library<Why> {
   };
   return {
     methodsFor: (problem) => methods.map((method) => ({ id: method.id, refusal: method.refuses(problem) })),
-    preferredMethod: (problem, house) => methodFor(problem, house, undefined).id,
+    preferredMethod: (problem, house) => methodFor(problem, house, []).id,
+    methodAmong: (problem, house, wanted) => methodFor(problem, house, wanted).id,
     workingOf,
+    unverified: (problem, house, wanted, part) =>
+      methodFor(problem, house, wanted).work(problem, house, part),
   };
 }

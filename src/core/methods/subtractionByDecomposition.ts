@@ -104,7 +104,8 @@ function workSteps(
   written: readonly boolean[],
 ): readonly Step<Why>[] {
   const rewrites = new Map<number, number>();
-  const rewrite = ({ column, after }: Change): readonly Mark[] => {
+  const rewrite = ({ column, before, after }: Change): readonly Mark[] => {
+    if (after === before) return [];
     const times = rewrites.get(column) ?? 0;
     rewrites.set(column, times + 1);
     const col = colOf(placeOf(column));

@@ -3,6 +3,7 @@ import { commonMultiple, type Fraction, fraction, type Numeral, primeFactors } f
 import type { FractionProblem } from "../../problem";
 import type { Refusal } from "../method";
 import { joined, text } from "../pad";
+import { Stuck } from "../stuck";
 import type { FractionHabits } from "./fractionHabits";
 import { equivalentOf, type FractionPad, type FractionWhy, items } from "./fractionSteps";
 
@@ -48,8 +49,12 @@ export function combined<Inner>(
       op,
       parts.map(({ numerator }) => numerator),
     ),
-    habits.combinesUnder(parts.map(({ denominator }) => denominator)),
+    habits.combinesUnder(
+      parts.map(({ denominator }) => denominator),
+      op,
+    ),
   );
+  if (result.negative || result.denominator === 0n) throw new Stuck("combined: there is no such fraction");
   pad.line("work", { kind: "combineParts", op, parts, result }, [
     ...joined(
       parts.map((one) => items(one, house)),
@@ -69,6 +74,7 @@ export function alike<Inner>(
   habits: FractionHabits,
   pad: FractionPad<Inner>,
 ): readonly Fraction[] {
+  if (!habits.makesAlike) return fractions;
   const denominators = [...new Set(fractions.map(({ denominator }) => denominator))];
   const [only, ...others] = denominators;
   if (only === undefined || others.length === 0) {

@@ -57,10 +57,8 @@ export function workCommonDenominator<Inner>(
       ...items(smaller, house),
     ]);
   }
-  const apart =
-    house.mixedNumbers === "apart" &&
-    operands.some(({ kind }) => kind === "mixed") &&
-    operands.every(isProper);
+  const mixed = operands.some(({ kind }) => kind === "mixed");
+  const apart = ((house.mixedNumbers === "apart" && mixed) || habits.setsApart) && operands.every(isProper);
   const sums = op === "subtract" ? "subtract" : "add";
   const value = apart
     ? workApart(way, operands, sums, house, habits, pad)

@@ -36,7 +36,7 @@ export function workLikeParts<Inner>(
     pad.mark("work", { kind: "alikeAlready", denominator: common }, []);
   const left = equivalentOf(pad, dividend, common, house, habits);
   const right = equivalentOf(pad, divisor, common, house, habits);
-  const result = fraction(left.numerator, right.numerator);
+  const result = fraction(left.numerator, habits.likeUnder(right.numerator, common));
   const by = signOf("divide", house);
   pad.line("work", { kind: "likeParts", left, right, result }, [
     ...items(left, house),

@@ -111,7 +111,7 @@ export function equivalentOf<Inner>(
 ): Fraction {
   const by = denominator / before.denominator;
   if (by === 1n) return before;
-  const after = fraction(habits.scales(before.numerator, by), denominator);
+  const after = fraction(habits.scales(before.numerator, by, before.denominator), denominator);
   const times = signOf("multiply", house);
   pad.line("work", { kind: "equivalent", before, by, after }, [
     ...items(before, house),
@@ -142,6 +142,15 @@ export function reduced<Inner>(
   house: HouseRules,
   habits: FractionHabits,
 ): Fraction {
+  const otherwise = habits.shortens(before);
+  if (otherwise !== undefined) {
+    pad.line("answer", { kind: "reduce", before, by: 1n, after: otherwise }, [
+      ...items(before, house),
+      text("="),
+      ...items(otherwise, house),
+    ]);
+    return otherwise;
+  }
   let here = before;
   const by = signOf("divide", house);
   for (const factor of reducers(before.numerator, before.denominator, house, habits)) {
@@ -163,10 +172,12 @@ export function countedOut<Inner>(
   pad: FractionPad<Inner>,
   before: Fraction,
   house: HouseRules,
+  habits: FractionHabits,
   stage: "work" | "answer" = "answer",
 ): Numeral {
-  const whole = before.numerator / before.denominator;
-  const rest = fraction(before.numerator % before.denominator, before.denominator);
+  const counted = habits.countsOut(before.numerator, before.denominator);
+  const { whole } = counted;
+  const rest = fraction(counted.rest, before.denominator);
   const after = mixedOf(whole, rest);
   pad.line(stage, { kind: "countOut", before, whole, rest }, [
     ...items(before, house),
@@ -255,9 +266,10 @@ function inForm<Inner>(
     return improper && shorter.kind === "mixed" ? improperOf(pad, shorter, house, habits, "answer") : shorter;
   }
   const shortest = reduced(pad, value, house, habits);
-  if (shortest.numerator === 0n || shortest.denominator === 1n) return countedOut(pad, shortest, house);
+  if (shortest.numerator === 0n || shortest.denominator === 1n)
+    return countedOut(pad, shortest, house, habits);
   return shortest.numerator > shortest.denominator && endsMixed(wanted, house)
-    ? countedOut(pad, shortest, house)
+    ? countedOut(pad, shortest, house, habits)
     : shortest;
 }
 

@@ -53,16 +53,17 @@ export function workTurningOver<Inner>(
   if (dividend === undefined || divisor === undefined)
     throw new Error("workTurningOver: two numbers are needed");
   const reciprocal = habits.turnsOver(divisor);
+  const kept = habits.dividend(dividend);
   pad.line("work", { kind: "turnOver", divisor, reciprocal }, [
     ...items(dividend, house),
     text(signOf("divide", house)),
     ...items(divisor, house),
     text("="),
-    ...items(dividend, house),
+    ...items(kept, house),
     text(signOf("multiply", house)),
     ...items(reciprocal, house),
   ]);
-  const result = productOf(pad, [dividend, reciprocal], house, habits);
+  const result = productOf(pad, [kept, reciprocal], house, habits);
   return finishFraction(pad, result, { problem, method: "turning-over", house, habits }, part);
 }
 
@@ -76,14 +77,15 @@ interface Standing extends Placed {
 /** A product across the line: cancelled first where the house does so. */
 function productOf<Inner>(
   pad: FractionPad<Inner>,
-  factors: readonly Fraction[],
+  given: readonly Fraction[],
   house: HouseRules,
   habits: FractionHabits,
 ): Fraction {
+  const factors = habits.factors(given);
   const standing = house.cancelling === "before" ? cancelled(pad, factors, house) : undefined;
   const over = standing?.over ?? factors.map(({ numerator }) => numerator);
   const under = standing?.under ?? factors.map(({ denominator }) => denominator);
-  const result = fraction(habits.across(over), habits.across(under));
+  const result = fraction(habits.across(over), habits.acrossUnder(under));
   const times = signOf("multiply", house);
   const why: FractionWhy = {
     kind: "acrossTheLine",

@@ -1,6 +1,7 @@
 import type { HouseRules } from "../../house";
 import { type Fraction, fraction, type Mixed, type Numeral } from "../../number";
 import { text } from "../pad";
+import { Stuck } from "../stuck";
 import { alike, combined, type Way } from "./alikeParts";
 import type { FractionHabits } from "./fractionHabits";
 import { countedOut, decimalAsFraction, type FractionPad, items, mixedOf } from "./fractionSteps";
@@ -20,7 +21,7 @@ export function workApart<Inner>(
         ? decimalAsFraction(pad, operand, house)
         : operand;
     const improper = one.kind === "fraction" && one.numerator >= one.denominator;
-    return improper ? countedOut(pad, one, house, "work") : one;
+    return improper ? countedOut(pad, one, house, habits, "work") : one;
   });
   const wholes = numerals.map((numeral) =>
     numeral.kind === "mixed" ? numeral.whole : numeral.kind === "decimal" ? BigInt(numeral.whole || "0") : 0n,
@@ -45,7 +46,7 @@ export function workApart<Inner>(
     ({ numerator }, index) => numerator > 0n || (op === "subtract" && index === 0),
   );
   const sum = shown.length > 1 ? combined(shown, op, house, habits, pad) : (shown[0] ?? zero);
-  return joinedUp(result, sum, house, pad);
+  return joinedUp(result, sum, house, habits, pad);
 }
 
 /** A whole of the minuend regrouped into its part, where that is smaller than the other. */
@@ -58,7 +59,7 @@ function regrouped<Inner>(
 ): { readonly wholes: readonly bigint[]; readonly parts: readonly Fraction[] } {
   const [top, bottom] = parts;
   const [whole = 0n, ...rest] = wholes;
-  if (top === undefined || bottom === undefined || top.numerator >= bottom.numerator)
+  if (top === undefined || bottom === undefined || !habits.needsWhole(top.numerator, bottom.numerator))
     return { wholes, parts };
   const mixed = (count: bigint, numerator: bigint): Mixed => ({
     kind: "mixed",
@@ -68,22 +69,29 @@ function regrouped<Inner>(
     denominator: top.denominator,
   });
   const before = mixed(whole, top.numerator);
-  const after = mixed(whole - 1n, habits.regroups(top.numerator, top.denominator));
+  const after = mixed(habits.lendsWhole(whole), habits.regroups(top.numerator, top.denominator));
   pad.line("work", { kind: "regroupWhole", before, after, needed: bottom }, [
     ...items(top.numerator === 0n ? mixedOf(whole, top) : before, house),
     text("="),
     ...items(after, house),
   ]);
-  return { wholes: [whole - 1n, ...rest], parts: [fraction(after.numerator, after.denominator), bottom] };
+  return { wholes: [after.whole, ...rest], parts: [fraction(after.numerator, after.denominator), bottom] };
 }
 
 /** Whole and part put together; a part of one whole or more gives its wholes over first. */
-function joinedUp<Inner>(whole: bigint, part: Fraction, house: HouseRules, pad: FractionPad<Inner>): Numeral {
+function joinedUp<Inner>(
+  whole: bigint,
+  part: Fraction,
+  house: HouseRules,
+  habits: FractionHabits,
+  pad: FractionPad<Inner>,
+): Numeral {
+  if (part.negative || whole < 0n) throw new Stuck("joinedUp: less than nothing is left");
   if (part.numerator < part.denominator) return joinOnLine(whole, part, house, pad);
   const more = part.numerator / part.denominator;
   const rest = fraction(part.numerator % part.denominator, part.denominator);
-  countedOut(pad, part, house, "work");
-  return joinOnLine(whole + more, rest, house, pad);
+  countedOut(pad, part, house, habits, "work");
+  return joinOnLine(whole + habits.givesWholes(more), rest, house, pad);
 }
 
 function joinOnLine<Inner>(

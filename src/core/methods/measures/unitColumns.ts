@@ -49,7 +49,7 @@ export function workUnitColumns(
     case "subtract":
       return workDifference(problem, house, habits);
     case "divide":
-      return workShares(problem, house);
+      return workShares(problem, house, habits);
     case "rewrite":
       throw new Error("workUnitColumns: there is nothing to reckon");
   }

@@ -5,6 +5,7 @@ import type { UnitId } from "../../quantity";
 import type { WorkingBy } from "../method";
 import { newPad } from "../pad";
 import type { Step } from "../step";
+import { Stuck } from "../stuck";
 import type { UnitHabits } from "./unitHabits";
 import { ended, isMeasure, rule, setOutRows } from "./unitRows";
 import {
@@ -53,6 +54,9 @@ export function workDifference(
   return ended(problem, "unit-columns", house, pad, answer);
 }
 
+/** More exchanges than a difference of four units can need. */
+const MOST_EXCHANGES = 40;
+
 type DifferenceReason = Extract<MeasureWhy, { kind: "unitExchange" | "unitDifference" }>;
 
 /** Each unit's difference, smallest first; where there is too little, one of the next unit that has any is decomposed. */
@@ -68,16 +72,18 @@ function differences(
   for (let index = units.length - 1; index >= 0; index--) {
     const unit = units[index] ?? "m";
     const taken = bottom[index] ?? 0n;
-    while (habits.fallsShort(standing[index] ?? 0n, taken) && index > 0) {
+    while (habits.fallsShort(standing[index] ?? 0n, taken)) {
+      if (index === 0 || steps.length > MOST_EXCHANGES)
+        throw new Stuck("differences: nothing is left to exchange");
       let lender = index - 1;
       while (lender > 0 && (standing[lender] ?? 0n) === 0n) lender--;
       const there = standing[index] ?? 0n;
       const changes = [];
       for (let at = lender; at <= index; at++) {
         const before = standing[at] ?? 0n;
-        const per = at === lender ? 0n : rate(units[at - 1] ?? "m", units[at] ?? "m");
+        const per = at === lender ? 0n : habits.rate(rate(units[at - 1] ?? "m", units[at] ?? "m"));
         const filled = at === lender ? before : habits.receives(before, per);
-        const after = at === index ? filled : filled - 1n;
+        const after = at === index ? filled : habits.lends(filled);
         standing[at] = after;
         changes.push({ unit: units[at] ?? "m", before, after });
       }
@@ -87,11 +93,12 @@ function differences(
         top: there,
         bottom: taken,
         changes,
-        rate: rate(units[index - 1] ?? "m", unit),
+        rate: habits.rate(rate(units[index - 1] ?? "m", unit)),
       });
     }
     const here = standing[index] ?? 0n;
     const written = habits.leaves(here, taken);
+    if (written < 0n) throw new Stuck("differences: less than nothing is left");
     counts[index] = written;
     steps.push({ kind: "unitDifference", unit, top: here, bottom: taken, written });
   }

@@ -3,11 +3,16 @@ import { asFraction } from "../../number";
 import { type MeasureProblem, signOf } from "../../problem";
 import type { WorkingBy } from "../method";
 import { newPad, text } from "../pad";
+import type { UnitHabits } from "./unitHabits";
 import { ended, isMeasure, withUnit } from "./unitRows";
 import { countsBy, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
 
 /** Shared out from the largest unit on; what is left of one becomes so many of the next. */
-export function workShares(problem: MeasureProblem, house: HouseRules): WorkingBy<MeasureWhy> {
+export function workShares(
+  problem: MeasureProblem,
+  house: HouseRules,
+  habits: UnitHabits,
+): WorkingBy<MeasureWhy> {
   const units = unitsUsed(problem);
   const [measure] = problem.operands.filter(isMeasure);
   const by = problem.operands[1];
@@ -25,7 +30,7 @@ export function workShares(problem: MeasureProblem, house: HouseRules): WorkingB
     const had = counts[index] ?? 0n;
     const larger = units[index - 1];
     if (larger !== undefined && carried > 0n) {
-      const per = rate(larger, unit);
+      const per = habits.rate(rate(larger, unit));
       const makes = carried * per;
       const why: MeasureWhy = {
         kind: "restToSmaller",
@@ -40,7 +45,7 @@ export function workShares(problem: MeasureProblem, house: HouseRules): WorkingB
       const sum = had > 0n ? ` + ${withUnit(had, unit)}` : "";
       pad.line("work", why, [text(`${withUnit(carried, larger)}${sum} = ${withUnit(makes + had, unit)}`)]);
     }
-    const count = had + (larger === undefined ? 0n : carried * rate(larger, unit));
+    const count = had + (larger === undefined ? 0n : carried * habits.rate(rate(larger, unit)));
     const each = count / divisor;
     const rest = count % divisor;
     pad.line("work", { kind: "unitShare", unit, count, divisor, each, rest }, [

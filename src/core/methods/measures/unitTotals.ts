@@ -43,7 +43,7 @@ function totalsOf(
   for (let index = units.length - 1; index >= 0; index--) {
     const unit = units[index] ?? "m";
     const larger = units[index - 1];
-    const per = larger === undefined ? 0n : rate(larger, unit);
+    const per = larger === undefined ? 0n : habits.rate(rate(larger, unit));
     const total = totalAt(index) + carried;
     const regroups = goes && larger !== undefined && total >= per;
     totals.push({
@@ -71,7 +71,8 @@ export function workTotals(
   const factor = problem.operands.find((operand) => operand.kind === "decimal");
   const times = factor?.kind === "decimal" ? asFraction(factor).numerator : 1n;
   const rows = measures.map((measure) => countsBy(measure, units));
-  const totalAt = (index: number): bigint => rows.reduce((sum, row) => sum + (row[index] ?? 0n), 0n) * times;
+  const totalAt = (index: number): bigint =>
+    rows.reduce((sum, row) => sum + (row[index] ?? 0n), 0n) * habits.times(times, index);
   const goes = house.unitRegrouping === "asYouGo";
   const totals = totalsOf(units, totalAt, goes, habits);
   const written = units.map((_, index) => totals.find((total) => total.index === index)?.written ?? 0n);
@@ -111,7 +112,7 @@ export function workTotals(
         reason:
           problem.op === "add"
             ? { kind: "unitTotal", ...common, parts }
-            : { kind: "unitProduct", ...common, count: parts[0] ?? 0n, times },
+            : { kind: "unitProduct", ...common, count: parts[0] ?? 0n, times: habits.times(times, index) },
         marks: [...countMarks(setting, index, kept, ruleRow), ...carry],
         focus: [],
       };
@@ -134,7 +135,7 @@ function regroupedAtEnd(
   for (let index = units.length - 1; index > 0; index--) {
     const [unit = "m", larger = "m"] = [units[index], units[index - 1]];
     const count = counts[index] ?? 0n;
-    const per = rate(larger, unit);
+    const per = habits.rate(rate(larger, unit));
     if (count < per) continue;
     const [whole, rest, had] = [habits.gives(count, per), habits.keeps(count, per), counts[index - 1] ?? 0n];
     const makes = had + whole;

@@ -39,7 +39,7 @@ export interface SignHabits {
   /** Whether two numbers are added in size, or one taken from the other. */
   addsSizes(left: Numeral, right: Numeral): boolean;
   /** Whether a product or quotient with so many negative numbers lies below zero. */
-  productBelow(negatives: number): boolean;
+  productBelow(negatives: number, operands: readonly Numeral[]): boolean;
 }
 
 export const SOUND_SIGNS: SignHabits = {
@@ -242,7 +242,7 @@ function workProduct<Inner>(
   part: WorkPart<Inner>,
 ): WorkingBy<SignedWhy | Inner> {
   const negatives = problem.operands.filter(({ negative }) => negative).length;
-  const negative = habits.productBelow(negatives);
+  const negative = habits.productBelow(negatives, problem.operands);
   pad.mark("work", { kind: "productSign", negatives, negative, quotient: op === "divide" }, []);
   const sizes = problem.operands.map((operand) => unsigned(operand));
   const asked = sizesProblem(op, sizes);
