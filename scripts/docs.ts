@@ -6,6 +6,7 @@ import { PRESET_WORDS, SWITCH_WORDS } from "@/core/wording";
 import { KEYS } from "@/ui/board";
 import results from "../bench/results.json" with { type: "json" };
 import { methodSections } from "./methodDocs";
+import { slipSections, slipSummary } from "./slipDocs";
 
 const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>
   [head, head.map(() => "---"), ...rows].map((cells) => `| ${cells.join(" | ")} |`).join("\n");
@@ -28,6 +29,8 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     name: "methods",
     text: methodSections,
   },
+  { file: "docs/slips.md", name: "summary", text: slipSummary },
+  { file: "docs/slips.md", name: "slips", text: slipSections },
   {
     file: "docs/api.md",
     name: "switches",

@@ -25,7 +25,9 @@ const CORE_ORDER = [
   "checks",
   "features",
   "pictures",
+  "marking",
   "wording",
+  "slips",
   "testing",
 ];
 

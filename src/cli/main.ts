@@ -4,13 +4,24 @@ import { boardAfter } from "@/core/board";
 import type { HouseChoices } from "@/core/house";
 import type { Working } from "@/core/methods";
 import { writeAnswer, writeProblem } from "@/core/problem";
+import { slipFacts } from "@/core/slips";
 import { answerInWords } from "@/core/wording";
-import { methodsRequested, type ProgramError, workJson, workLine, workRequested } from "@/render/json";
+import {
+  type ExplainJson,
+  explainRequested,
+  methodsRequested,
+  type ProgramError,
+  workJson,
+  workLine,
+  workRequested,
+} from "@/render/json";
 import { textBoard } from "@/render/text";
 
 const USAGE = `npm run -s core -- work "5 - 2.004" [--method ID] [--house CHOICES] [--json]
 npm run -s core -- work --lines [--method ID] [--house CHOICES] < problems.txt
 npm run -s core -- methods "5 - 2.004" [--house CHOICES] [--json]
+npm run -s core -- explain "12.03 - 4.578" "12.548" [--house CHOICES] [--json]
+npm run -s core -- explain --lines [--house CHOICES] < answers.txt    (problem, tab, answer)
 
 CHOICES is a preset, or settings with commas between them: gapsShort, or preset=gapsShort,narration=placeValue`;
 
@@ -23,9 +34,11 @@ const print = (text: string): void => {
 };
 
 async function main(): Promise<number> {
-  const { command, line, options } = readCommand();
-  if (command === "methods" && line !== undefined && !options.lines) return methods(line, options);
-  if (command !== "work" || (line === undefined) !== options.lines) {
+  const { command, line, given, options } = readCommand();
+  if (command === "explain" && (given === undefined) === options.lines) return explain(line, given, options);
+  if (command === "methods" && line !== undefined && given === undefined && !options.lines)
+    return methods(line, options);
+  if (command !== "work" || given !== undefined || (line === undefined) !== options.lines) {
     console.error(USAGE);
     return MISUSED;
   }
@@ -42,6 +55,44 @@ async function main(): Promise<number> {
   } else if (working.ok) print(sheet(working.value));
   else console.error(complaint(line, working.error));
   return working.ok ? 0 : NOT_WORKED;
+}
+
+/** What may lie behind an answer, or behind each of a list. */
+async function explain(
+  line: string | undefined,
+  given: string | undefined,
+  options: { readonly house?: string | undefined; readonly json?: boolean },
+): Promise<number> {
+  const house = choicesFrom(options.house ?? "");
+  if (line === undefined || given === undefined) {
+    for await (const row of createInterface({ input: process.stdin })) {
+      const [problem = "", answer = ""] = row.split("\t");
+      const explained = explainRequested({ problem, given: answer, house });
+      print(
+        JSON.stringify(explained.ok ? explained.value : { problem, given: answer, error: explained.error }),
+      );
+    }
+    return 0;
+  }
+  const explained = explainRequested({ problem: line, given, house });
+  if (options.json) {
+    print(JSON.stringify(explained.ok ? explained.value : { error: explained.error }, null, 2));
+  } else if (explained.ok) print(explainedText(explained.value));
+  else console.error(explained.error.message);
+  return explained.ok ? 0 : NOT_WORKED;
+}
+
+/** The verdict, then each explanation with its probability, its slips by id and by name. */
+function explainedText({ verdict, explanations }: ExplainJson): string {
+  if (verdict !== "wrong") return verdict === "right" ? "right" : "right value, another form";
+  if (explanations.length === 0) return "wrong: no explanation found";
+  return [
+    "wrong",
+    ...explanations.map(
+      ({ slips, probability }) =>
+        `${probability.toFixed(2)}  ${slips.join(" + ")}: ${slips.map((id) => slipFacts(id).name).join("; ")}`,
+    ),
+  ].join("\n");
 }
 
 /** Every method that takes the problem, then the others with the reason. */
@@ -77,10 +128,15 @@ function readCommand() {
         lines: { type: "boolean", default: false },
       },
     });
-    const [command, line, ...rest] = positionals;
-    return { command: rest.length === 0 ? command : undefined, line, options: values };
+    const [command, line, given, ...rest] = positionals;
+    return { command: rest.length === 0 ? command : undefined, line, given, options: values };
   } catch {
-    return { command: undefined, line: undefined, options: { lines: false, json: false } as const };
+    return {
+      command: undefined,
+      line: undefined,
+      given: undefined,
+      options: { lines: false, json: false } as const,
+    };
   }
 }
 

@@ -63,7 +63,7 @@ export interface Library<Why> {
     wanted: readonly MethodId[],
     part: WorkPart<Inner>,
   ): WorkingBy<Why | Inner>;
-  /** The first of the wanted methods that takes the problem, else the one the house prefers. */
+  /** The first of the wanted methods that are for problems of its kind and take the problem, else the one the house prefers. */
   methodAmong(problem: Problem, house: HouseRules, wanted: readonly MethodId[]): MethodId;
 }
 
@@ -92,7 +92,14 @@ export function libraryOf<Why>(shelves: readonly Shelf<Why>[]): Library<Why> {
   return {
     methodsFor: (problem) => methods.map((method) => ({ id: method.id, refusal: method.refuses(problem) })),
     preferredMethod: (problem, house) => methodFor(problem, house, []).id,
-    methodAmong: (problem, house, wanted) => methodFor(problem, house, wanted).id,
+    methodAmong: (problem, house, wanted) => {
+      const own = shelves.find(({ kind }) => kind === problem.kind)?.methods ?? [];
+      return methodFor(
+        problem,
+        house,
+        wanted.filter((id) => own.some((method) => method.id === id)),
+      ).id;
+    },
     workingOf,
     unverified: (problem, house, wanted, part) =>
       methodFor(problem, house, wanted).work(problem, house, part),

@@ -2,4 +2,4 @@
  * A working with faulty habits that can't go on: nothing is left to borrow from, a count falls below zero.
  * Sound habits never come to it. Thrown deep in a procedure, and caught where a faulty one is begun.
  */
-export class Stuck extends Error {}
+export class Stuck extends RangeError {}

@@ -13,6 +13,7 @@ import { SOUND_COLUMN_MULTIPLICATION, workColumnMultiplication } from "./columnM
 import { SOUND_ADDITION } from "./columnSums";
 import { SOUND_COMPARING, workComparing } from "./comparingByPlace";
 import { SOUND_COUNTING_UP, workCountingUp } from "./countingUp";
+import { SOUND_DECOMPOSITION } from "./decomposition";
 import { SOUND_PAID_DIFFERENCE } from "./differenceSetting";
 import { workEqualAdditions } from "./equalAdditions";
 import { workExpandedAddition } from "./expandedAddition";
@@ -292,6 +293,7 @@ describe("a habit that is not sound gives the whole wrong working", () => {
     const lost = { ...SOUND_ADDITION, carries: () => 0 };
     expect(read(workExpandedAddition(problemOf("38 + 24"), house, lost).answer)).toBe("52");
     const turned = {
+      ...SOUND_DECOMPOSITION,
       fallsShort: () => false,
       leaves: (top: number, bottom: number) => Math.abs(top - bottom),
     };

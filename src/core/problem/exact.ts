@@ -190,3 +190,11 @@ function isOrdered({ operands }: Problem, numerals: readonly Numeral[]): boolean
 /** What one of the last place of a rounded answer is worth: the wanted place, or the last one written. */
 const unitOfPlace = ({ wanted }: Problem, numeral: Decimal): Exact =>
   new Exact(10).pow(wanted.kind === "toPlace" ? wanted.place : -numeral.fraction.length) ?? new Exact(1);
+
+/** A value rounded to a place, halves away from zero. */
+export function roundedTo(exact: Exact, place: number): Exact {
+  const unit = new Exact(10).pow(place) ?? new Exact(1);
+  const { s, n, d } = exact.div(unit);
+  const size = (2n * n + d) / (2n * d);
+  return new Exact(s < 0n ? -size : size).mul(unit);
+}

@@ -1,5 +1,5 @@
 export { type Answer, belowZero, joinerOf, quantityOf, type Relation, writeAnswer } from "./answer";
-export { divisorOf, exactAnswer, exactWorth, fractionOf, isRight, worthOf } from "./exact";
+export { divisorOf, exactAnswer, exactWorth, fractionOf, isRight, roundedTo, worthOf } from "./exact";
 export { type Branch, type Expression, needsBrackets, quantitiesOf } from "./expression";
 export type { Operation, SignedOperation } from "./operation";
 export {
@@ -16,6 +16,7 @@ export {
   PROBLEM_KINDS,
   type Problem,
   type ProblemKind,
+  type ReadingNotation,
   type SignedProblem,
 } from "./problem";
 export { problemOf } from "./problemOf";

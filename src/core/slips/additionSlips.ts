@@ -149,7 +149,7 @@ export const ADDITION_SLIPS: SlipsOf = [
     remedy: "one digit per place on a chart; compare the answer with an estimate",
     knownFrom: "Cox (1975); Fuson (1990); Ashlock (Error Patterns in Computation)",
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["add-left-to-right"],
     methods: IN_COLUMNS,
     habits: {
       addition: {
@@ -243,7 +243,7 @@ export const ADDITION_SLIPS: SlipsOf = [
     remedy: "trade with base-ten blocks: ten of a kind move one place to the left, never right",
     knownFrom: "Ashlock (Error Patterns in Computation)",
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["add-double-digit"],
     methods: IN_COLUMNS,
     habits: {
       addition: {

@@ -197,7 +197,7 @@ export const INTEGERS_SLIPS: SlipsOf = [
     remedy: "write both changes in one move: add the opposite",
     knownFrom: "Birenbaum & Tatsuoka (1983); classroom lore",
     common: 2,
-    lookAlikes: ["int-second-minus-skipped", "int-like-signs-subtracted"],
+    lookAlikes: ["int-second-minus-skipped", "int-like-signs-subtracted", "int-minus-unread"],
     reads: (problem) =>
       twoTerms(problem, (left, join, right) =>
         join === "subtract" && (left.negative || right.negative) ? [left, "add", right] : undefined,
@@ -280,6 +280,7 @@ export const INTEGERS_SLIPS: SlipsOf = [
       "int-second-minus-skipped",
       "int-bigger-number-gives-sign",
       "int-like-signs-subtracted",
+      "int-operation-changed-only",
     ],
     reads: unread,
     methods: BY_SIGNS,

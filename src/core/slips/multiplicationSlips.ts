@@ -45,6 +45,12 @@ function byMultipleOfTen(problem: Problem): boolean {
   return factors.some(tens) && factors.some(({ fraction }) => fraction !== "");
 }
 
+/** Whether the lower factor has two digits or more, zeros in front and at the end not counted. */
+const severalRows = (problem: Problem): boolean => {
+  const lower = twoDecimals(problem, "multiply")?.[1];
+  return lower !== undefined && (lower.whole + lower.fraction).replace(/^0+|0+$/g, "").length > 1;
+};
+
 /** Whether both factors have two digits or more. */
 const longFactors = (problem: Problem): boolean =>
   (twoDecimals(problem, "multiply") ?? []).every(
@@ -68,7 +74,7 @@ export const MULTIPLICATION_SLIPS: SlipsOf = [
     remedy: "tenths of tenths on a hundred grid; estimate the size first",
     knownFrom: "Hiebert & Wearne (1985, 1986)",
     common: 3,
-    lookAlikes: ["mul-no-filler-zeros"],
+    lookAlikes: ["mul-no-filler-zeros", "mul-point-from-left"],
     ...places((counted) => (counted.includes(0) ? sum(counted) : Math.max(...counted))),
   },
   {
@@ -110,7 +116,7 @@ export const MULTIPLICATION_SLIPS: SlipsOf = [
     remedy: "estimate 5 x 3 before placing the point",
     knownFrom: "Ashlock (Error Patterns in Computation)",
     common: 2,
-    lookAlikes: ["mul-trailing-zero-dropped", "mul-zero-on-the-end"],
+    lookAlikes: ["mul-trailing-zero-dropped", "mul-zero-on-the-end", "mul-keep-places"],
     ...places((counted, { digits }) =>
       digits.length > sum(counted) && sum(counted) > 0 ? digits.length - sum(counted) : sum(counted),
     ),
@@ -125,7 +131,7 @@ export const MULTIPLICATION_SLIPS: SlipsOf = [
     remedy: "area rectangle with four regions; two of them are missing",
     knownFrom: "Ryan & Williams (2007) for the separate-numbers view; classroom lore",
     common: 3,
-    lookAlikes: ["mul-no-filler-zeros"],
+    lookAlikes: ["mul-no-filler-zeros", "mul-zero-on-the-end"],
     methods: IN_COLUMNS,
     splits: inHalves,
   },
@@ -140,7 +146,7 @@ export const MULTIPLICATION_SLIPS: SlipsOf = [
     remedy: "slide the digits one place on a chart, the point stays still",
     knownFrom: "Brown, M. (1981, in Hart); Swan (1983); Ryan & Williams (2007)",
     common: 2,
-    lookAlikes: ["mul-trailing-zero-dropped", "mul-point-from-left"],
+    lookAlikes: ["mul-trailing-zero-dropped", "mul-point-from-left", "mul-two-halves"],
     needs: byMultipleOfTen,
     ...places(
       (counted, { factors }) =>
@@ -158,6 +164,7 @@ export const MULTIPLICATION_SLIPS: SlipsOf = [
     knownFrom: "Buswell & John (1926); Cox (1975); Ashlock",
     common: 3,
     lookAlikes: [],
+    needs: severalRows,
     methods: IN_COLUMNS,
     rules: AS_GIVEN,
     habits: {

@@ -44,8 +44,8 @@ export interface SlipAct {
   readonly needs?: (problem: Problem) => boolean;
 }
 
-/** A named unsound habit: what it is, how it shows, what it is mixed up with and what helps. */
-export interface Slip extends SlipAct {
+/** What is known of a slip: what it is, how it shows, what it is mixed up with and what helps. */
+export interface SlipFacts {
   readonly id: SlipId;
   readonly name: string;
   /** What the learner does, in a sentence or two. */
@@ -59,10 +59,14 @@ export interface Slip extends SlipAct {
   readonly remedy: string;
   /** Where it is described, from memory: author and year. */
   readonly knownFrom: string;
-  /** How often it is met, roughly, against the others: 1 seldom, 3 often. */
-  readonly common: 1 | 2 | 3;
   /** Slips that often give the same answer, so that one answer can't tell them apart. */
   readonly lookAlikes: readonly SlipId[];
+}
+
+/** A named unsound habit: a systematic error, with the habits that carry it out. */
+export interface Slip extends SlipFacts, SlipAct {
+  /** How often it is met, roughly, against the others: 1 seldom, 3 often. */
+  readonly common: 1 | 2 | 3;
 }
 
 /** Slips of one skill. */

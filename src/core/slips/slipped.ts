@@ -57,7 +57,8 @@ function workedBy(asked: Problem, house: HouseRules, way: Way): SlippedWorking {
   const part = (problem: Problem, rules: HouseRules): SlippedWorking =>
     workedBy(problem, { ...rules, ...way.rules }, way);
   const worked =
-    splitWorking(read, house, way, part) ?? workingWith(read, house, way.habits, way.methods, part);
+    splitWorking(read, house, way, part) ??
+    workingWith(read, house, way.habits, methodsIn(read, way.methods), part);
   const answer = way.acts.reduce((before, act) => act.writes?.(before, read) ?? before, worked.answer);
   const [first, ...rest] = worked.steps;
   const steps =
@@ -67,6 +68,10 @@ function workedBy(asked: Problem, house: HouseRules, way: Way): SlippedWorking {
   if (answer === worked.answer) return { ...worked, problem: asked, steps };
   return { ...worked, problem: asked, answer, steps: [...steps, ...rewritten(worked.answer, answer, house)] };
 }
+
+/** Slips of columns come out in money only where it is worked in columns. */
+const methodsIn = ({ kind }: Problem, methods: readonly MethodId[]): readonly MethodId[] =>
+  kind === "money" && methods.length > 0 ? ["money-in-columns"] : methods;
 
 /** A problem worked in parts, each on a sheet of its own, and what they are put together to; nothing where no slip parts it. */
 function splitWorking(

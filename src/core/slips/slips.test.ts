@@ -1,35 +1,202 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
-import { readOneQuantity, worthOf } from "../problem";
+import { readGiven, sameAnswer } from "../marking";
+import { anyHouse } from "../testing/arbitrary";
+import { evenChances, ledAstray, names, noisySheet, problemsOf, skillOf, waysOf } from "../testing/learners";
 import { problemOf } from "../testing/problems";
-import { slippedWorking } from "./slipped";
-import { SLIPS } from "./slips";
+import {
+  EVERY_SLIP,
+  EXECUTION_SLIPS,
+  explanationsOf,
+  markedAnswer,
+  SLIP_IDS,
+  type Slip,
+  separatingProblem,
+  sheetExplanations,
+  showingsOn,
+  slipFacts,
+  slippedWorking,
+  slipsNamed,
+} from ".";
 
 const house = PRESETS.fillersTrueValue;
+/** A judgement, which no written answer shows. */
+const UNWRITTEN = "check-times-always-grows";
+const WRITTEN = EVERY_SLIP.filter(({ id }) => id !== UNWRITTEN);
+
+const slip = (id: string): Slip => {
+  const found = EVERY_SLIP.find((one) => one.id === id);
+  if (found === undefined) throw new Error(`there is no ${id}`);
+  return found;
+};
 
 describe("the catalogue", () => {
-  for (const slip of Object.values(SLIPS).flat()) {
-    if (slip.id === "check-times-always-grows") continue;
-    it(`${slip.id} gives the answer of its worked example`, () => {
-      const [line, given] = slip.example;
-      const problem = problemOf(line);
-      const working = slippedWorking(problem, house, [slip]);
-      expect(working).toBeDefined();
-      if (working === undefined) return;
-      if (working.answer.kind === "comparison") {
-        const { relation, left, right } = working.answer;
-        const larger = relation === ">" ? left : right;
-        expect(`${larger.kind === "decimal" ? `${larger.whole}.${larger.fraction}` : ""}`).toBe(given);
-        return;
+  it("has every id once, with facts that say something", () => {
+    expect([...EVERY_SLIP, ...EXECUTION_SLIPS].map(({ id }) => id)).toEqual([...SLIP_IDS]);
+    for (const id of SLIP_IDS) {
+      const { name, does, shows, apart, remedy, lookAlikes } = slipFacts(id);
+      for (const text of [name, does, shows, apart, remedy]) expect(text.length).toBeGreaterThan(5);
+      expect(lookAlikes).not.toContain(id);
+    }
+  });
+
+  it("says of look-alikes that they look alike both ways", () => {
+    for (const { id, lookAlikes } of EVERY_SLIP) {
+      for (const other of lookAlikes) expect(slip(other).lookAlikes, `${other} of ${id}`).toContain(id);
+    }
+  });
+
+  it.each(WRITTEN.map((one) => [one.id, one] as const))("%s leads where its example says", (_, one) => {
+    const [line, written] = one.example;
+    const problem = problemOf(line);
+    const given = readGiven(written, problem, house);
+    if (!given.ok) throw new Error(`${written} can't be read: ${given.error.code}`);
+    const working = slippedWorking(problem, house, [one]);
+    expect(working && sameAnswer(problem, working.answer, given.value.answer)).toBe(true);
+    const { verdict, explanations } = markedAnswer(waysOf(problem, house), given.value, house);
+    expect(verdict.kind).toBe("wrong");
+    const found = explanations.slice(0, 3).map(({ slips }) => slips.join());
+    expect(found).toContain(one.id);
+  });
+
+  it.each(EXECUTION_SLIPS.map((one) => [one.id, one] as const))("%s is found in its example", (_, one) => {
+    const problem = problemOf(one.example[0]);
+    const given = readGiven(one.example[1], problem, house);
+    if (!given.ok) throw new Error(`${one.example[1]} can't be read`);
+    const { explanations } = markedAnswer(waysOf(problem, house), given.value, house);
+    expect(explanations.flatMap(({ slips }) => slips)).toContain(one.id);
+  });
+});
+
+describe("a slip on any problem of its skill, in any house", () => {
+  it.each(WRITTEN.map((one) => [one.id, one] as const))("%s gives a whole working, or none", (_, one) => {
+    const problems = problemsOf(skillOf(one), 40, 11);
+    fc.assert(
+      fc.property(fc.constantFrom(...problems), anyHouse, (problem, rules) => {
+        const working = slippedWorking(problem, rules, [one]);
+        if (working === undefined) return;
+        expect(working.problem).toBe(problem);
+        expect(working.steps.length).toBeGreaterThan(0);
+        expect(working.steps.flatMap(({ marks }) => marks).length).toBeGreaterThan(0);
+      }),
+      { numRuns: 25 },
+    );
+  });
+});
+
+describe("explaining", () => {
+  it("never gives a right answer a slip", () => {
+    for (const one of WRITTEN) {
+      for (const problem of problemsOf(skillOf(one), 3, 5)) {
+        const ways = waysOf(problem, house);
+        const marked = markedAnswer(ways, { answer: ways.right, bare: false }, house);
+        expect(marked).toEqual({ verdict: { kind: "right" }, explanations: [] });
+        expect(ways.ways.every(({ worth }) => worth !== "")).toBe(true);
       }
-      const wanted = readOneQuantity(given, house);
-      if (!wanted.ok) throw new Error(`${given} can't be read`);
-      expect(worthOf(working.answer, undefined).toFraction()).toBe(
-        worthOf(
-          wanted.value.kind === "amount" || wanted.value.kind === "measure" ? wanted.value : wanted.value,
-          undefined,
-        ).toFraction(),
+    }
+  });
+
+  it("names two slips that go together, where neither alone leads there", () => {
+    const both = [slip("sub-borrow-unpaid"), slip("sub-right-flush")];
+    const problem = problemOf("15.2 − 0.34");
+    const astray = ledAstray(both, problem, house);
+    if (astray === undefined) throw new Error("the two lead nowhere");
+    const found = explanationsOf(astray.ways, astray.answer);
+    expect(found.map(({ slips }) => [...slips].sort().join())).toContain("sub-borrow-unpaid,sub-right-flush");
+    // Two habits about one decision can't go together.
+    const same = [slip("sub-column-gap"), slip("sub-stuck-writes-zero")];
+    expect(slippedWorking(problem, house, same)).toBeUndefined();
+  });
+
+  it("gives no wild explanation", () => {
+    const problem = problemOf("4521.7 + 386.94");
+    for (const written of ["1207.33", "9999.9", "3", "88888.12"]) {
+      const given = readGiven(written, problem, house);
+      if (!given.ok) throw new Error(`${written} can't be read`);
+      expect(markedAnswer(waysOf(problem, house), given.value, house)).toEqual({
+        verdict: { kind: "wrong" },
+        explanations: [],
+      });
+    }
+  });
+
+  it("prefers what a learner has shown before, of slips that one answer can't tell apart", () => {
+    const problem = problemOf("8 − 3.45");
+    const astray = ledAstray([slip("sub-tail-brought-down")], problem, house);
+    if (astray === undefined) throw new Error("the slip leads nowhere");
+    const [usual] = explanationsOf(astray.ways, astray.answer);
+    expect(usual?.slips).not.toEqual(["sub-tail-brought-down"]);
+    const history = new Map([
+      ["sub-tail-brought-down", { shown: 6, chances: 7 }],
+      ["sub-column-gap", { shown: 0, chances: 9 }],
+      ["sub-zero-top-copied", { shown: 0, chances: 9 }],
+    ] as const);
+    expect(explanationsOf(astray.ways, astray.answer, history)[0]?.slips).toEqual(["sub-tail-brought-down"]);
+  });
+
+  it("has a problem that separates look-alikes that can be separated", () => {
+    const problem = problemOf("8 − 3.45");
+    const pairs = [
+      ["sub-tail-brought-down", "sub-column-gap"],
+      ["sub-zero-top-copied", "sub-two-halves"],
+    ] as const;
+    for (const [one, other] of pairs) {
+      const separating = separatingProblem(problem, house, [one], [other]);
+      if (separating === undefined) throw new Error(`nothing separates ${one} from ${other}`);
+      const answers = [one, other].map(
+        (id) => slippedWorking(separating, house, slipsNamed([id]) ?? [])?.answer,
       );
-    });
-  }
+      const [first, second] = answers;
+      expect(first && second && sameAnswer(separating, first, second)).not.toBe(true);
+    }
+  });
+});
+
+describe("learners made from habits", () => {
+  const chance = evenChances(42);
+
+  it("with one slip and some noise are told by their sheets", () => {
+    let [named, sheets] = [0, 0];
+    for (const one of WRITTEN) {
+      const cases = problemsOf(skillOf(one), 160, 3).flatMap(
+        (problem) => ledAstray([one], problem, house) ?? [],
+      );
+      if (cases.length < 10) continue;
+      const chosen = cases.slice(0, 10);
+      const answers = noisySheet(chosen, 0.15, chance);
+      sheets += 1;
+      const [best] = sheetExplanations(answers);
+      if (chosen.every((each) => names(best?.slips, one, each, house))) named += 1;
+      const shown = showingsOn(answers).find(({ slip: id }) => id === one.id);
+      expect(shown?.chances).toBe(10);
+      expect(shown?.shown).toBeGreaterThanOrEqual(5);
+      expect(shown?.steady).toBe((shown?.shown ?? 0) >= 6);
+    }
+    expect(sheets).toBeGreaterThan(60);
+    expect(named / sheets).toBeGreaterThanOrEqual(0.95);
+  });
+
+  it("with two slips are told by their sheets too", () => {
+    const two = [slip("sub-borrow-unpaid"), slip("sub-right-flush")];
+    const answers = problemsOf("subtraction", 60, 9)
+      .flatMap((problem) => {
+        const working = slippedWorking(problem, house, two);
+        return working === undefined ? [] : [{ ways: waysOf(problem, house), given: working.answer }];
+      })
+      .slice(0, 16);
+    const [best] = sheetExplanations(answers);
+    expect([...(best?.slips ?? [])].sort()).toEqual(["sub-borrow-unpaid", "sub-right-flush"]);
+    expect(best?.explains).toBe(best?.wrong);
+  });
+
+  it("without a slip are not given one", () => {
+    const problems = problemsOf("subtraction", 12, 21);
+    const answers = problems.map((problem) => ({
+      ways: waysOf(problem, house),
+      given: waysOf(problem, house).right,
+    }));
+    expect(sheetExplanations(answers)).toEqual([]);
+    expect(showingsOn(answers)).toEqual([]);
+  });
 });

@@ -78,7 +78,7 @@ export const SUBTRACTION_SLIPS: SlipsOf = [
     remedy: "act it out: from 2 things can 8 be taken? then trade a ten",
     knownFrom: "Buswell & John (1926); Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
     common: 3,
-    lookAlikes: ["sub-zero-top-copied", "sub-tail-brought-down"],
+    lookAlikes: ["sub-zero-top-copied", "sub-tail-brought-down", "sub-two-halves", "sub-borrow-unpaid"],
     methods: BY_DECOMPOSITION,
     habits: {
       decomposition: {
@@ -97,7 +97,7 @@ export const SUBTRACTION_SLIPS: SlipsOf = [
     remedy: "record the trade on both columns at once; check by adding back",
     knownFrom: "Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
     common: 3,
-    lookAlikes: ["sub-overhang-pay-lost"],
+    lookAlikes: ["sub-overhang-pay-lost", "sub-column-gap"],
     methods: [...BY_DECOMPOSITION, ...WITH_PAYMENTS],
     habits: { decomposition: { exchanges: unpaid }, payments: { pays: () => 0 } },
   },
@@ -151,7 +151,7 @@ export const SUBTRACTION_SLIPS: SlipsOf = [
     remedy: "trade a hundred for ten tens, then one of those tens: three written steps",
     knownFrom: "Brown & Burton (1978); VanLehn (1990)",
     common: 2,
-    lookAlikes: ["money-change-dollar-too-many"],
+    lookAlikes: ["money-change-dollar-too-many", "sub-overhang-pay-lost"],
     methods: BY_DECOMPOSITION,
     habits: {
       decomposition: {
@@ -243,7 +243,7 @@ export const SUBTRACTION_SLIPS: SlipsOf = [
     remedy: "read each decimal in tenths and hundredths; shade both on a hundred grid",
     knownFrom: "classroom lore (separate-numbers view: Brown, M. 1981; Steinle & Stacey 1998)",
     common: 3,
-    lookAlikes: ["sub-zero-top-copied", "sub-tail-brought-down"],
+    lookAlikes: ["sub-zero-top-copied", "sub-tail-brought-down", "sub-column-gap"],
     methods: [...BY_DECOMPOSITION, ...WITH_PAYMENTS],
     splits: inHalves,
   },
@@ -329,7 +329,7 @@ export const SUBTRACTION_SLIPS: SlipsOf = [
     remedy: "write the paid one under the empty cell, it is a real lower digit",
     knownFrom: "classroom lore",
     common: 1,
-    lookAlikes: ["sub-borrow-unpaid"],
+    lookAlikes: ["sub-borrow-unpaid", "sub-zero-to-nine-stop"],
     methods: WITH_PAYMENTS,
     rules: { emptyPlaces: "gaps" },
     habits: { payments: { pays: (next) => (next === undefined ? 0 : 1) } },

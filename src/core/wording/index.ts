@@ -11,6 +11,7 @@ export {
   settingWords,
 } from "./houseWords";
 export { plain, type StepWords, stretches } from "./line";
+export { FORM_FAULT_WORDS, givenErrorWords } from "./markingWords";
 export { MEASURE_BOOK } from "./measureWords";
 export { METHOD_ABOUTS } from "./methodAbouts";
 export { METHOD_NAMES } from "./methodNames";

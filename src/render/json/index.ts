@@ -1,3 +1,4 @@
+export { type ExplainJson, explainRequested } from "./explainJson";
 export {
   methodsRequested,
   type ProgramError,

@@ -1,0 +1,39 @@
+import type { HouseRules } from "../house";
+import { type Given, type Verdict, verdictOf } from "../marking";
+import type { Problem } from "../problem";
+import { type Explanation, explanationsOf, type History } from "./explain";
+import { type WrongWays, wrongWays } from "./wrongWays";
+
+/** A given answer marked: what it is, and what may lie behind it where it is wrong. */
+export interface Marked {
+  readonly verdict: Verdict;
+  readonly explanations: readonly Explanation[];
+}
+
+/** Marks one answer. A right one is never given a slip. */
+export function markedAnswer(ways: WrongWays, given: Given, house: HouseRules, history?: History): Marked {
+  const verdict = verdictOf(ways.problem, ways.right, given, house);
+  return {
+    verdict,
+    explanations: verdict.kind === "wrong" ? explanationsOf(ways, given.answer, history) : [],
+  };
+}
+
+/** How many problems' wrong ways are kept: a long sheet's. */
+const MOST_KEPT = 64;
+
+/** The wrong ways of problems, each worked out once: a sheet has one problem and many answers. Give each problem a text of its own. */
+export function waysKept(): (key: string, problem: Problem, house: HouseRules) => WrongWays {
+  const kept = new Map<string, WrongWays>();
+  return (key, problem, house) => {
+    const before = kept.get(key);
+    if (before !== undefined) return before;
+    const ways = wrongWays(problem, house);
+    if (kept.size >= MOST_KEPT) {
+      const [oldest] = kept.keys();
+      if (oldest !== undefined) kept.delete(oldest);
+    }
+    kept.set(key, ways);
+    return ways;
+  };
+}

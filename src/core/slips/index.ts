@@ -1,0 +1,17 @@
+export { mishapsOf } from "./execution";
+export { EXECUTION_SLIPS } from "./executionSlips";
+export { type Explanation, explanationsOf, type History, type Showings } from "./explain";
+export { type Marked, markedAnswer, waysKept } from "./explainAnswer";
+export { separatingProblem } from "./separating";
+export {
+  type Answered,
+  type SheetExplanation,
+  type SlipShowings,
+  sheetExplanations,
+  showingsOn,
+} from "./sheet";
+export { SLIP_SKILLS, type Slip, type SlipAct, type SlipFacts, type SlipSkill } from "./slip";
+export { SLIP_IDS, type SlipId } from "./slipIds";
+export { type SlippedWorking, type SlipReason, slippedWorking } from "./slipped";
+export { EVERY_SLIP, SLIPS, slipFacts, slipIdOf, slipsNamed } from "./slips";
+export { slipsFor, type WrongWay, type WrongWays, wrongWays } from "./wrongWays";

@@ -1,0 +1,147 @@
+import type { HouseRules } from "../house";
+import { answerWorth, sameAnswer } from "../marking";
+import { workingOf } from "../methods";
+import { type Answer, exactAnswer, type Problem, roundedTo } from "../problem";
+import { type Mishap, mishapsOf } from "./execution";
+import type { Slip, SlipSkill } from "./slip";
+import type { SlipId } from "./slipIds";
+import { slippedWorking } from "./slipped";
+import { SLIPS } from "./slips";
+
+/** One way to a wrong answer: the slips on it, and the answer, in value. */
+export interface WrongWay {
+  readonly slips: readonly SlipId[];
+  readonly worth: Worth;
+  /** How many ways of its kind there are for each that leads to this answer, where it is a mishap that can fall anywhere; 1 for a slip. */
+  readonly among: number;
+}
+
+/** A value as text, so that equal ones are the same. */
+export type Worth = string;
+
+/** A problem with its right answer, and every wrong way that is known. */
+export interface WrongWays {
+  readonly problem: Problem;
+  readonly right: Answer;
+  readonly ways: readonly WrongWay[];
+}
+
+/** The skills whose slips can come into a problem. */
+export function skillsIn(problem: Problem): readonly Exclude<SlipSkill, "execution">[] {
+  const { op } = problem;
+  const columns =
+    op === "add"
+      ? "addition"
+      : op === "subtract"
+        ? "subtraction"
+        : op === "multiply"
+          ? "multiplication"
+          : op === "divide"
+            ? "division"
+            : undefined;
+  switch (problem.kind) {
+    case "decimals":
+      return columns === undefined
+        ? ["judging"]
+        : columns === "subtraction"
+          ? [columns, "integers"]
+          : [columns];
+    case "fractions":
+      return ["fractions"];
+    case "signed":
+      return ["integers"];
+    case "money":
+      return columns === undefined ? ["money"] : ["money", columns];
+    case "measures":
+      return ["units"];
+    case "chain":
+      return ["money"];
+  }
+}
+
+/** The slips of the skills that can come into a problem. */
+export const slipsFor = (problem: Problem): readonly Slip[] =>
+  skillsIn(problem).flatMap((skill) => SLIPS[skill]);
+
+/**
+ * Every way to a wrong answer of a problem: each slip, each two slips that go together where both show by
+ * themselves and lead elsewhere together, and each mishap.
+ */
+export function wrongWays(problem: Problem, house: HouseRules): WrongWays {
+  const right = workingOf(problem, house).answer;
+  const worth = (answer: Answer): Worth => worthIn(problem, answer);
+  const rightWorth = worth(right);
+  const shown: { readonly slip: Slip; readonly worth: Worth }[] = [];
+  for (const slip of slipsFor(problem)) {
+    const answer = slippedWorking(problem, house, [slip])?.answer;
+    if (answer === undefined || sameAnswer(problem, right, answer)) continue;
+    shown.push({ slip, worth: worth(answer) });
+  }
+  const ways: WrongWay[] = shown.map(({ slip, worth: at }) => ({ slips: [slip.id], worth: at, among: 1 }));
+  shown.forEach((first, index) => {
+    for (const second of shown.slice(index + 1)) {
+      const answer = slippedWorking(problem, house, [first.slip, second.slip])?.answer;
+      if (answer === undefined) continue;
+      const at = worth(answer);
+      if (at === rightWorth || at === first.worth || at === second.worth) continue;
+      ways.push({ slips: [first.slip.id, second.slip.id], worth: at, among: 1 });
+    }
+  });
+  return { problem, right, ways: [...ways, ...mishapWays(problem, right, rightWorth)] };
+}
+
+/** A value of an answer to a problem as text. */
+export function worthIn(problem: Problem, answer: Answer): Worth {
+  switch (answer.kind) {
+    case "comparison":
+      return answer.relation;
+    case "ordered":
+      return answer.numerals.map((numeral) => worthIn(problem, numeral)).join(" ");
+    case "sufficiency":
+      return answer.enough ? "yes" : "no";
+    case "handed":
+      return worthIn(problem, answer.back);
+    default: {
+      const { s, n, d } = answerWorth(problem, answer);
+      return `${s * n}/${d}`;
+    }
+  }
+}
+
+function mishapWays(problem: Problem, right: Answer, rightWorth: Worth): readonly WrongWay[] {
+  const worths = new Map<SlipId, Worth[]>();
+  for (const mishap of mishapsOf(problem, right)) {
+    const worth = mishapWorth(problem, right, mishap);
+    if (worth === undefined) continue;
+    const before = worths.get(mishap.slip);
+    if (before === undefined) worths.set(mishap.slip, [worth]);
+    else before.push(worth);
+  }
+  return [...worths].flatMap(([slip, all]) =>
+    [...new Set(all)]
+      .filter((worth) => worth !== rightWorth)
+      .map((worth) => ({
+        slips: [slip],
+        worth,
+        among: all.length / all.filter((one) => one === worth).length,
+      })),
+  );
+}
+
+/** What a mishap comes to, without its working; rounded where the right answer is. */
+export function mishapWorth(problem: Problem, right: Answer, { instead }: Mishap): Worth | undefined {
+  if (instead.kind === "answer") return worthIn(problem, instead.answer);
+  const read = instead.problem;
+  const exact = exactAnswer(read);
+  if (right.kind === "comparison") return exact.s < 0n ? "<" : exact.n === 0n ? "=" : ">";
+  if (right.kind === "ordered" || right.kind === "handed") return undefined;
+  if (right.kind === "sufficiency") return exact.s < 0n ? "no" : "yes";
+  const place =
+    right.kind === "rounded"
+      ? -right.numeral.fraction.length
+      : right.kind === "roundedAmount"
+        ? -2
+        : undefined;
+  const { s, n, d } = place === undefined ? exact : roundedTo(exact, place);
+  return `${s * n}/${d}`;
+}
