@@ -4,6 +4,10 @@ export const ROUTES = {
   board: "/board",
   houseRules: "/house-rules",
   methods: "/methods",
+  wrongWay: "/wrong-way",
+  yourTurn: "/your-turn",
+  marking: "/marking",
+  learners: "/learners",
   keepBoard: (id: string): string => `/api/boards/${encodeURIComponent(id)}`,
   view: "/api/view",
 } as const;

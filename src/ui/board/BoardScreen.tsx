@@ -4,8 +4,11 @@ import { type ReactElement, type RefObject, useEffect, useRef, useState } from "
 import { type HouseRules, nearestPreset } from "@/core/house";
 import type { ProblemKind } from "@/core/problem";
 import { METHOD_NAMES, PRESET_WORDS, plain, stageName } from "@/core/wording";
+import { ROUTES } from "../routes";
 import { useView } from "../useView";
+
 import { PACES, type View } from "../view";
+import { boardAddress } from "./address";
 import { BoardPanels, type Menu } from "./BoardPanels";
 import { BoardSheet } from "./BoardSheet";
 import type { OpenBoard } from "./boardState";
@@ -79,6 +82,9 @@ function BoardDesk({ start, kept, startView }: Start): ReactElement {
     opener.current?.focus();
   };
   const preset = nearestPreset(house);
+  /** The address of another screen with the open board's problem. */
+  const problemAt = (route: string): string =>
+    open ? boardAddress({ ...open, step: 1 }).replace(ROUTES.board, route) : route;
 
   const acting: Readonly<Record<KeyAct, () => void>> = {
     next: () => goTo(step + 1),
@@ -92,6 +98,8 @@ function BoardDesk({ start, kept, startView }: Start): ReactElement {
     house: () => setMenu("house"),
     beside: () => run && toggleMenu("beside"),
     form: () => run && takesForms(run.working.problem) && toggleMenu("form"),
+    wrongWay: () => open && window.location.assign(problemAt(ROUTES.wrongWay)),
+    yourTurn: () => open && window.location.assign(problemAt(ROUTES.yourTurn)),
     calculator: () => run && toggleMenu("calculator"),
     copy: () => run && toggleMenu("copy"),
     aloud: () => voice && changeView({ aloud: !view.aloud }),
@@ -131,6 +139,7 @@ function BoardDesk({ start, kept, startView }: Start): ReactElement {
       voice={voice}
       aloud={view.aloud}
       buttons={toolButtons}
+      ways={{ yourTurn: problemAt(ROUTES.yourTurn), wrongWay: problemAt(ROUTES.wrongWay) }}
       onTool={toggleMenu}
       onAloud={acting.aloud}
     />
@@ -232,7 +241,7 @@ function BoardDesk({ start, kept, startView }: Start): ReactElement {
       <footer className="px-6 pt-1 pb-4 data-[drafting=true]:invisible" data-drafting={drafting}>
         {run && here && (
           <RunBar
-            run={run}
+            steps={run.steps}
             step={step}
             house={house}
             spoken={spoken}

@@ -2,7 +2,6 @@
 
 import { ChevronLeft, ChevronRight, Pause, Play } from "lucide-react";
 import { type PointerEvent, type ReactElement, useRef } from "react";
-import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import type { Stage } from "@/core/methods";
 import { stageName } from "@/core/wording";
@@ -14,9 +13,12 @@ interface Stretch {
   readonly count: number;
 }
 
-function stretchesOf(run: Run): readonly Stretch[] {
+/** Steps as the bar needs to know them. */
+type Staged = readonly { readonly stage: Stage }[];
+
+function stretchesOf(steps: Staged): readonly Stretch[] {
   const found: { stage: Stage; first: number; count: number }[] = [];
-  run.steps.forEach(({ stage }, index) => {
+  steps.forEach(({ stage }, index) => {
     const last = found.at(-1);
     if (last?.stage === stage) last.count += 1;
     else found.push({ stage, first: index + 1, count: 1 });
@@ -26,8 +28,9 @@ function stretchesOf(run: Run): readonly Stretch[] {
 
 /** The run: one tick a step, in its stages; clicked, dragged, or moved by its buttons. */
 export function RunBar({
-  run,
+  steps,
   step,
+  departs,
   house,
   spoken,
   playing,
@@ -36,8 +39,10 @@ export function RunBar({
   onPlay,
   onPace,
 }: {
-  readonly run: Run;
+  readonly steps: Staged;
   readonly step: number;
+  /** The step, from 1, at which a wrong way leaves the sound one. */
+  readonly departs?: number;
   readonly house: HouseRules;
   /** The words of the step, as a screen reader is to hear them. */
   readonly spoken: string;
@@ -45,9 +50,10 @@ export function RunBar({
   readonly pace: number;
   readonly onGoTo: (step: number) => void;
   readonly onPlay: () => void;
-  readonly onPace: () => void;
+  /** Nothing where the pace can't be changed. */
+  readonly onPace: (() => void) | undefined;
 }): ReactElement {
-  const last = run.steps.length;
+  const last = steps.length;
   const track = useRef<HTMLDivElement>(null);
 
   /** The step that lies where the pointer is: in the nearest stage, as far along it. */
@@ -99,7 +105,7 @@ export function RunBar({
           if (event.currentTarget.hasPointerCapture(event.pointerId)) goToPointer(event);
         }}
       >
-        {stretchesOf(run).map(({ stage, first, count }) => {
+        {stretchesOf(steps).map(({ stage, first, count }) => {
           const here = step >= first && step < first + count;
           return (
             <div
@@ -111,7 +117,7 @@ export function RunBar({
                 {last > MOST_TICKS ? (
                   <Line first={first} count={count} step={step} />
                 ) : (
-                  <Ticks first={first} count={count} step={step} />
+                  <Ticks first={first} count={count} step={step} departs={departs} />
                 )}
               </div>
               <span
@@ -134,14 +140,16 @@ export function RunBar({
           <Play aria-hidden="true" className="size-5" />
         )}
       </RoundButton>
-      <button
-        type="button"
-        onClick={onPace}
-        aria-label={`Pace: ${pace} seconds a step`}
-        className="h-11 shrink-0 rounded-lg px-2 text-[13px] whitespace-nowrap text-soft hover:bg-shade max-[1000px]:hidden"
-      >
-        {pace} s a step
-      </button>
+      {onPace && (
+        <button
+          type="button"
+          onClick={onPace}
+          aria-label={`Pace: ${pace} seconds a step`}
+          className="h-11 shrink-0 rounded-lg px-2 text-[13px] whitespace-nowrap text-soft hover:bg-shade max-[1000px]:hidden"
+        >
+          {pace} s a step
+        </button>
+      )}
     </div>
   );
 }
@@ -155,7 +163,12 @@ interface PartOfRun {
   readonly step: number;
 }
 
-function Ticks({ first, count, step }: PartOfRun): ReactElement {
+function Ticks({
+  first,
+  count,
+  step,
+  departs,
+}: PartOfRun & { readonly departs: number | undefined }): ReactElement {
   return (
     <>
       {Array.from({ length: count }, (_, index) => {
@@ -166,7 +179,8 @@ function Ticks({ first, count, step }: PartOfRun): ReactElement {
             key={at}
             data-step={at}
             data-state={state}
-            className="h-2 min-w-[3px] flex-1 rounded-[3px] bg-todo data-[state=done]:bg-plumb data-[state=here]:h-[18px] data-[state=here]:bg-pencil"
+            data-departs={at === departs}
+            className="h-2 min-w-[3px] flex-1 rounded-[3px] bg-todo data-[departs=true]:h-[14px] data-[departs=true]:bg-rust data-[state=done]:bg-plumb data-[state=here]:h-[18px] data-[state=here]:bg-pencil data-[departs=true]:data-[state=done]:bg-rust data-[departs=true]:data-[state=here]:bg-rust"
           />
         );
       })}

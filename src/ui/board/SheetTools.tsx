@@ -1,4 +1,4 @@
-import { Calculator, Columns2, Copy, Volume2 } from "lucide-react";
+import { Calculator, Columns2, Copy, PencilLine, Split, Volume2 } from "lucide-react";
 import type { ReactElement, ReactNode, RefObject } from "react";
 
 /** What can be opened from the head of the paper. */
@@ -13,6 +13,7 @@ export function SheetTools({
   voice,
   aloud,
   buttons,
+  ways,
   onTool,
   onAloud,
 }: {
@@ -25,6 +26,8 @@ export function SheetTools({
   readonly voice: boolean;
   readonly aloud: boolean;
   readonly buttons: Readonly<Record<SheetTool, RefObject<HTMLButtonElement | null>>>;
+  /** The addresses of the problem handed over, and of its wrong ways. */
+  readonly ways: { readonly yourTurn: string; readonly wrongWay: string };
   readonly onTool: (tool: SheetTool) => void;
   readonly onAloud: () => void;
 }): ReactElement {
@@ -42,6 +45,17 @@ export function SheetTools({
           Answer <span className="font-semibold text-ink">{form}</span>
         </button>
       )}
+      <a href={ways.yourTurn} aria-label="Your turn" title="Your turn" className={TOOL}>
+        <PencilLine aria-hidden="true" className="size-[18px]" />
+      </a>
+      <a
+        href={ways.wrongWay}
+        aria-label="The tempting wrong way"
+        title="The tempting wrong way"
+        className={TOOL}
+      >
+        <Split aria-hidden="true" className="size-[18px]" />
+      </a>
       <Tool
         label="Two boards side by side"
         button={buttons.beside}

@@ -1,4 +1,4 @@
-export { readAddress } from "./address";
+export { boardAddress, readAddress } from "./address";
 export { BoardScreen } from "./BoardScreen";
 export { KEYS } from "./keys";
 export { startOfBoard } from "./startOfBoard";

@@ -14,6 +14,8 @@ export const KEYS = [
   { keys: ["e"], shown: "E", act: "estimate", does: "Let the estimate wait for the learner's, or show it" },
   { keys: ["s"], shown: "S", act: "say", does: "Hide or show the line to say" },
   { keys: ["v"], shown: "V", act: "aloud", does: "Read the line to say aloud, or stop" },
+  { keys: ["w"], shown: "W", act: "wrongWay", does: "Show the tempting wrong way" },
+  { keys: ["t"], shown: "T", act: "yourTurn", does: "Hand the problem over: your turn" },
   { keys: ["c"], shown: "C", act: "calculator", does: "Open the pocket calculator" },
   { keys: ["o"], shown: "O", act: "copy", does: "Copy out the problem and the working" },
   { keys: ["n"], shown: "N", act: "names", does: "Hide or show the place names" },

@@ -10,14 +10,17 @@ export const UNIT = 100;
 export const StepMarks = memo(function StepMarks({
   writing,
   fresh,
+  wrong,
   decimalMark,
 }: {
   readonly writing: Writing;
   readonly fresh: boolean;
+  /** Whether the step is the one at which a wrong way leaves the sound one: drawn in rust. */
+  readonly wrong: boolean;
   readonly decimalMark: Notation["decimalMark"];
 }): ReactElement {
   return (
-    <g data-fresh={fresh} className="group/step">
+    <g data-fresh={fresh} data-wrong={wrong} className="group/step">
       {writing.marks.map((mark, index) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: the marks of a step never change their order
         <MarkDrawing key={index} mark={mark} decimalMark={decimalMark} />
@@ -43,8 +46,9 @@ function MarkDrawing({
   );
 }
 
-const INK = "fill-ink group-data-[fresh=true]/step:fill-pencil";
-const STROKE = "stroke-ink group-data-[fresh=true]/step:stroke-pencil";
+const INK = "fill-ink group-data-[fresh=true]/step:fill-pencil group-data-[wrong=true]/step:fill-rust";
+const STROKE =
+  "stroke-ink group-data-[fresh=true]/step:stroke-pencil group-data-[wrong=true]/step:stroke-rust";
 
 function ShapeDrawing({ shape }: { readonly shape: Shape }): ReactElement {
   switch (shape.kind) {
@@ -60,7 +64,7 @@ function ShapeDrawing({ shape }: { readonly shape: Shape }): ReactElement {
           className={
             shape.hollow
               ? "fill-page stroke-soft group-data-[fresh=true]/step:stroke-pencil"
-              : `${INK} group-data-[fresh=true]/step:font-bold`
+              : `${INK} group-data-[fresh=true]/step:font-bold group-data-[wrong=true]/step:font-bold`
           }
         >
           {shape.text}

@@ -59,6 +59,7 @@ export function Paper({
   placeNames,
   label,
   still = false,
+  wrong,
 }: {
   readonly layout: Layout;
   readonly writings: readonly Writing[];
@@ -70,6 +71,8 @@ export function Paper({
   readonly placeNames: boolean;
   readonly label: string;
   readonly still?: boolean;
+  /** The writing at which a wrong way leaves the sound one. */
+  readonly wrong?: Writing | undefined;
 }): ReactElement {
   const { index, layout, writings, done: shown } = pageAt(firstLayout, allWritings, count);
   const columns = sheet.right - sheet.left;
@@ -108,6 +111,7 @@ export function Paper({
           key={index}
           writing={writing}
           fresh={!still && index === shown - 1}
+          wrong={writing === wrong}
           decimalMark={house.decimalMark}
         />
       ))}

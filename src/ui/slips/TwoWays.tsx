@@ -1,0 +1,73 @@
+"use client";
+
+import { type ReactElement, useEffect, useMemo, useRef, useState } from "react";
+import type { HouseRules } from "@/core/house";
+import { Paper, sheetFor } from "../paper";
+import type { ShownWay } from "./wrongWay";
+
+/** What a sheet measures at least, in squares, beside another one. */
+const LEAST = { columns: 7, rows: 8 };
+const FREE = { across: 1, above: 2, below: 1 };
+const SQUARE = 48;
+
+/** A working on its sheet, under what it is called. */
+export function WayPaper({
+  way,
+  shown,
+  wrongAt,
+  title,
+  note,
+  house,
+  label,
+}: {
+  readonly way: ShownWay;
+  readonly shown: number;
+  /** The step, from 1, that is drawn in rust; nothing on the sound way. */
+  readonly wrongAt: number | undefined;
+  readonly title: string;
+  readonly note: string;
+  readonly house: HouseRules;
+  readonly label: string;
+}): ReactElement {
+  const first = way.steps.findIndex(({ sheet }) => sheet?.index === way.steps[shown - 1]?.sheet?.index) + 1;
+  const sheet = useMemo(() => sheetFor(way.layout, way.steps, first, LEAST, FREE), [way, first]);
+  const room = useRef<HTMLDivElement>(null);
+  const [size, setSize] = useState<{ readonly width: number; readonly height: number } | undefined>();
+  useEffect(() => {
+    const element = room.current;
+    if (element === null) return;
+    const watch = new ResizeObserver(() =>
+      setSize({ width: element.clientWidth, height: element.clientHeight }),
+    );
+    watch.observe(element);
+    return () => watch.disconnect();
+  }, []);
+  const columns = sheet.right - sheet.left;
+  const rows = sheet.bottom - sheet.top;
+  const fitting =
+    size === undefined ? SQUARE : Math.min(SQUARE, (size.width - 48) / columns, (size.height - 84) / rows);
+  return (
+    <div ref={room} className="grid min-h-0 min-w-0 overflow-auto p-2">
+      <figure
+        data-wrong={wrongAt !== undefined}
+        className="m-auto flex w-max flex-col rounded border border-edge border-t-[3px] bg-page px-4 pt-2 pb-4 shadow-sheet data-[wrong=false]:border-t-plumb data-[wrong=true]:border-t-rust"
+      >
+        <figcaption className="flex flex-wrap items-baseline justify-between gap-x-4 pb-1">
+          <span className="font-semibold">{title}</span>
+          <span className="font-board text-[17px] text-soft">{note}</span>
+        </figcaption>
+        <Paper
+          layout={way.layout}
+          writings={way.steps}
+          shown={shown}
+          sheet={sheet}
+          square={Math.max(26, Math.floor(fitting))}
+          house={house}
+          placeNames
+          label={label}
+          wrong={wrongAt === undefined ? undefined : way.steps[wrongAt - 1]}
+        />
+      </figure>
+    </div>
+  );
+}

@@ -1,0 +1,3 @@
+export { NoWrongWay } from "./NoWrongWay";
+export { WrongWayScreen } from "./WrongWayScreen";
+export { choicesFor, wrongWayOf } from "./wrongWay";
