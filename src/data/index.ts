@@ -1,6 +1,17 @@
 import "server-only";
 
 export {
+  type Attempt,
+  attemptsOf,
+  attemptsOnSheet,
+  type Chance,
+  clearAttempt,
+  clearRowsFrom,
+  countsOf,
+  historyOf,
+  keepAttempt,
+} from "./attempts";
+export {
   deleteBoard,
   findBoard,
   keepBoard,
@@ -9,5 +20,21 @@ export {
   renameBoard,
   restoreBoard,
 } from "./boards";
-export { database } from "./database";
+export { type Data, database } from "./database";
+export {
+  findLearner,
+  keepLearner,
+  type Learner,
+  listLearners,
+  removeLearner,
+  restoreLearner,
+} from "./learners";
+export {
+  deleteMarkingSheet,
+  findMarkingSheet,
+  keepMarkingSheet,
+  listMarkingSheets,
+  type MarkingSheet,
+  restoreMarkingSheet,
+} from "./markingSheets";
 export { readSetting, writeSetting } from "./settings";

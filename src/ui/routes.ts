@@ -8,6 +8,13 @@ export const ROUTES = {
   yourTurn: "/your-turn",
   marking: "/marking",
   learners: "/learners",
+  markingSheet: (id: string): string => `/marking?sheet=${encodeURIComponent(id)}`,
+  learner: (id: string): string => `/learners/${encodeURIComponent(id)}`,
+  keepSheet: (id: string): string => `/api/marking/${encodeURIComponent(id)}`,
+  markAnswers: (id: string): string => `/api/marking/${encodeURIComponent(id)}/answers`,
+  sheetSummary: (id: string, learner: string): string =>
+    `/api/marking/${encodeURIComponent(id)}/summary?learner=${encodeURIComponent(learner)}`,
+  explain: "/api/explain",
   keepBoard: (id: string): string => `/api/boards/${encodeURIComponent(id)}`,
   view: "/api/view",
 } as const;

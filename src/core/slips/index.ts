@@ -6,10 +6,12 @@ export { type Replay, replayOf, undoingOf } from "./replay";
 export { separatingProblem } from "./separating";
 export {
   type Answered,
+  isSteady,
   type SheetExplanation,
   type SlipShowings,
   sheetExplanations,
   showingsOn,
+  waysTaken,
 } from "./sheet";
 export { SLIP_SKILLS, type Slip, type SlipAct, type SlipFacts, type SlipSkill } from "./slip";
 export { SLIP_IDS, type SlipId } from "./slipIds";

@@ -29,6 +29,10 @@ export interface SlipShowings extends Showings {
 const STEADY_CHANCES = 3;
 const STEADY_SHARE = 0.6;
 
+/** Whether a slip is steady: there most times that it could be, and not only once or twice. */
+export const isSteady = ({ shown, chances }: Showings): boolean =>
+  chances >= STEADY_CHANCES && shown / chances >= STEADY_SHARE;
+
 /** An answer on a sheet in values only. */
 interface Seen {
   readonly given: Worth;
@@ -63,6 +67,15 @@ function seenOf({ ways: { problem, right, ways }, given }: Answered): Seen {
 
 const pairKey = (one: SlipId, other: SlipId): string => [one, other].sort().join(" ");
 
+/** The slips that an answer could have shown, each with whether it did. */
+export function waysTaken(
+  ways: WrongWays,
+  given: Answer,
+): readonly { readonly slip: SlipId; readonly shown: boolean }[] {
+  const seen = seenOf({ ways, given });
+  return [...seen.single].map(([slip, worth]) => ({ slip, shown: worth === seen.given }));
+}
+
 /** Each slip that showed at least once: how often it did, of the times it could have. */
 export function showingsOn(answers: readonly Answered[]): readonly SlipShowings[] {
   const counts = new Map<SlipId, { shown: number; chances: number }>();
@@ -81,7 +94,7 @@ export function showingsOn(answers: readonly Answered[]): readonly SlipShowings[
       slip,
       shown,
       chances,
-      steady: chances >= STEADY_CHANCES && shown / chances >= STEADY_SHARE,
+      steady: isSteady({ shown, chances }),
     }))
     .sort((a, b) => b.shown / b.chances - a.shown / a.chances || b.shown - a.shown);
 }

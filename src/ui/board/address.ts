@@ -13,12 +13,6 @@ export interface BoardAddress {
   readonly guess: string | undefined;
 }
 
-const LETTERS = "abcdefghijklmnopqrstuvwxyz0123456789";
-
-/** A new board's id, from the machine's random source: 20 letters and digits. */
-export const newBoardId = (): string =>
-  Array.from(crypto.getRandomValues(new Uint8Array(20)), (byte) => LETTERS[byte % LETTERS.length]).join("");
-
 /** Reads an address's parameters; each is checked by itself, so that one bad one spoils no other. */
 export function readAddress(parameters: Readonly<Record<string, string | undefined>>): BoardAddress {
   const { id, problem, method, beside, step, guess } = parameters;

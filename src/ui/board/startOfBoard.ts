@@ -2,8 +2,9 @@ import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { ProblemKind } from "@/core/problem";
+import { newId } from "../ids";
 import { LONGEST_GUESS } from "../routes";
-import { type BoardAddress, newBoardId } from "./address";
+import type { BoardAddress } from "./address";
 import { type BoardScreenState, type OpenBoard, readTyped } from "./boardState";
 import { addEveryKit } from "./kits/everyKit";
 import { kitsUsed, library } from "./kits/kits";
@@ -26,7 +27,7 @@ export function startOfBoard(
   if (!reading.ok) return { start: { typed, house, open: undefined }, kept: false, kits: [] };
   const last = reading.run.steps.length;
   const open: OpenBoard = {
-    id: (found && !same ? undefined : address.id) ?? newBoardId(),
+    id: (found && !same ? undefined : address.id) ?? newId(),
     problem: typed,
     method: reading.run.working.method,
     beside: besideOf(address.beside ?? kept?.beside, reading.run),

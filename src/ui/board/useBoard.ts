@@ -5,7 +5,7 @@ import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { AnswerForm } from "@/core/problem";
-import { newBoardId } from "./address";
+import { newId } from "../ids";
 import {
   type BoardAction,
   type BoardScreenState,
@@ -102,7 +102,7 @@ export function useBoard(start: {
     };
     return {
       type: (text: string) => dispatch({ kind: "type", text }),
-      open: (text: string) => once({ kind: "open", id: newBoardId(), text }),
+      open: (text: string) => once({ kind: "open", id: newId(), text }),
       backToOpen: () => dispatch({ kind: "backToOpen" }),
       goTo: (step: number) => dispatch({ kind: "goTo", step }),
       move: (by: number) => dispatch({ kind: "move", by }),

@@ -1,6 +1,6 @@
 "use client";
 
-import { CalendarDays, Grid3x3, Ruler } from "lucide-react";
+import { CalendarDays, Grid3x3, ListChecks, Ruler, Users } from "lucide-react";
 import { usePathname } from "next/navigation";
 import type { ReactElement } from "react";
 import { ROUTES } from "../routes";
@@ -9,6 +9,8 @@ import { ROUTES } from "../routes";
 const PLACES = [
   { href: ROUTES.today, name: "Today", Icon: CalendarDays },
   { href: ROUTES.board, name: "Board", Icon: Grid3x3 },
+  { href: ROUTES.marking, name: "Marking", Icon: ListChecks },
+  { href: ROUTES.learners, name: "Learners", Icon: Users },
   { href: ROUTES.houseRules, name: "House rules", Icon: Ruler },
 ] as const;
 

@@ -1,6 +1,6 @@
 import type { Layout, Writing } from "@/core/board";
 import { runOf } from "@/core/checks";
-import { choicesOf, type HouseRules } from "@/core/house";
+import type { HouseRules } from "@/core/house";
 import { readGiven } from "@/core/marking";
 import { EVERY_METHOD, type Reason, type Stage, type Step } from "@/core/methods";
 import { type Picture, pictureOf } from "@/core/pictures";
@@ -19,7 +19,7 @@ import {
   wrongWays,
 } from "@/core/slips";
 import { estimateLine, METHOD_NAMES, plain } from "@/core/wording";
-import { ROUTES } from "../routes";
+import { wrongWayAddress } from "./address";
 
 /** A step of a replay as the screen shows it: its marks, and what is said to it. */
 export interface ShownStep extends Writing {
@@ -60,20 +60,6 @@ export interface WrongWay {
   readonly undoing: string | undefined;
   readonly picture: Picture | undefined;
   readonly separating: { readonly line: string; readonly from: string; readonly address: string } | undefined;
-}
-
-/** The address of a wrong way: a problem, the slips behind it, and the answer that was given. */
-export function wrongWayAddress(
-  line: string,
-  house: HouseRules,
-  slips: readonly SlipId[] = [],
-  given?: string,
-): string {
-  const parameters = new URLSearchParams({ problem: line });
-  if (slips.length > 0) parameters.set("slips", slips.join(","));
-  if (given !== undefined) parameters.set("given", given);
-  for (const [name, setting] of Object.entries(choicesOf(house))) parameters.set(name, setting);
-  return `${ROUTES.wrongWay}?${parameters}`;
 }
 
 /** Every slip that comes into a problem by itself, the commonest wrong answers first in the catalogue's order. */

@@ -1,0 +1,49 @@
+import type { Metadata } from "next";
+import type { ReactElement } from "react";
+import { SLIP_IDS, slipFacts } from "@/core/slips";
+import { attemptsOnSheet, database, findLearner, findMarkingSheet, listLearners } from "@/data";
+import { newId } from "@/ui/ids";
+import { type Cell, keyOf, MarkingScreen } from "@/ui/marking";
+import { BOARD_ID } from "@/ui/routes";
+import { addLearner } from "../learnerActions";
+import { formFaultsOf, rowsOf } from "../marking";
+import { savedHouse } from "../saved";
+
+export const metadata: Metadata = { title: "Marking" };
+
+const NAMES = Object.fromEntries(SLIP_IDS.map((id) => [id, slipFacts(id).name]));
+
+export default async function MarkingPage({
+  searchParams,
+}: {
+  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
+}): Promise<ReactElement> {
+  const { sheet: asked } = await searchParams;
+  const id = typeof asked === "string" && BOARD_ID.test(asked) ? asked : newId();
+  const data = database();
+  const kept = findMarkingSheet(data, id);
+  const house = kept?.house ?? savedHouse();
+  const sheet = kept ?? { id, house, problems: [], learners: [] };
+  const cells = attemptsOnSheet(data, id).flatMap((attempt): readonly (readonly [string, Cell])[] => {
+    if (attempt.sheet === undefined) return [];
+    const { verdict, slips, chosen, note, given } = attempt;
+    const { faults, error } = formFaultsOf(attempt, house);
+    const mark = { verdict, faults, slips, chosen, note, error };
+    return [[keyOf(attempt.sheet.row, attempt.learnerId), { typed: given, mark, keeping: "kept" }]];
+  });
+  return (
+    <MarkingScreen
+      key={id}
+      start={{
+        id,
+        house,
+        rows: rowsOf(sheet),
+        learners: sheet.learners.flatMap((learner) => findLearner(data, learner) ?? []),
+        cells,
+      }}
+      known={listLearners(data)}
+      names={NAMES}
+      addLearner={addLearner}
+    />
+  );
+}

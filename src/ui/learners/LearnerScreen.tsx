@@ -1,0 +1,120 @@
+import type { ReactElement } from "react";
+import { ROUTES } from "../routes";
+
+/** An answer in a learner's record. */
+export interface RecordedAnswer {
+  readonly id: string;
+  readonly when: string;
+  readonly problem: string;
+  readonly given: string;
+  readonly verdict: "right" | "form" | "wrong" | "unread";
+  readonly explanation: string;
+  readonly note: string;
+  readonly hints: number;
+  readonly estimate: string;
+  /** The replay of the explanation; nothing where there is none. */
+  readonly replay: string | undefined;
+}
+
+/** A slip in a learner's record: how often it showed, of how many times it could have. */
+export interface RecordedSlip {
+  readonly slip: string;
+  readonly name: string;
+  readonly shown: number;
+  readonly chances: number;
+  readonly steady: boolean;
+}
+
+const VERDICTS = {
+  right: "right",
+  form: "right, to be tidied",
+  wrong: "wrong",
+  unread: "can’t be read",
+} as const;
+
+/** What one learner did: which slips show, how steadily, and every answer that is kept. */
+export function LearnerScreen({
+  name,
+  slips,
+  answers,
+}: {
+  readonly name: string;
+  readonly slips: readonly RecordedSlip[];
+  readonly answers: readonly RecordedAnswer[];
+}): ReactElement {
+  return (
+    <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
+      <div className="mx-auto max-w-[920px]">
+        <a href={ROUTES.learners} className="inline-grid min-h-9 items-center font-semibold text-plumb">
+          All learners
+        </a>
+        <h1 className="text-3xl font-semibold">{name}</h1>
+        <h2 className="mt-6 text-xl font-semibold">Slips that showed</h2>
+        {slips.length === 0 ? (
+          <p className="mt-2 text-soft">None so far.</p>
+        ) : (
+          <ul className="mt-2 rounded-2xl border border-edge bg-page">
+            {slips.map(({ slip, name: called, shown, chances, steady }) => (
+              <li
+                key={slip}
+                className="grid min-h-12 grid-cols-[minmax(0,1fr)_120px_150px] items-center gap-4 border-t border-edge px-4 py-1.5 first:border-t-0 max-[700px]:grid-cols-[minmax(0,1fr)_auto]"
+              >
+                <span className="leading-tight">{called}</span>
+                <span aria-hidden="true" className="h-2 overflow-hidden rounded bg-todo max-[700px]:hidden">
+                  <span className="block h-full bg-rust" style={{ width: `${(100 * shown) / chances}%` }} />
+                </span>
+                <span className="text-[15px] text-soft">
+                  {shown} of {chances}, {steady ? "steady" : "passing"}
+                </span>
+              </li>
+            ))}
+          </ul>
+        )}
+        <h2 className="mt-8 text-xl font-semibold">Answers</h2>
+        {answers.length === 0 ? (
+          <p className="mt-2 text-soft">
+            Nothing is kept yet. Mark a sheet, or hand a board over, and it is listed here.
+          </p>
+        ) : (
+          <ul className="mt-2 rounded-2xl border border-edge bg-page">
+            {answers.map((answer) => (
+              <li key={answer.id} className="border-t border-edge px-4 py-2 first:border-t-0">
+                <p className="flex flex-wrap items-baseline gap-x-4">
+                  <span className="font-board text-[18px]">
+                    {answer.problem} = {answer.given}
+                  </span>
+                  <span
+                    data-verdict={answer.verdict}
+                    className="text-[15px] data-[verdict=form]:text-straw data-[verdict=right]:text-plumb data-[verdict=unread]:text-rust data-[verdict=wrong]:text-rust"
+                  >
+                    {VERDICTS[answer.verdict]}
+                  </span>
+                  <span className="ml-auto text-[13px] text-soft">{answer.when}</span>
+                </p>
+                {(answer.explanation !== "" || answer.note !== "") && (
+                  <p className="text-[15px]">
+                    {answer.note || answer.explanation}
+                    {answer.replay && (
+                      <a
+                        href={answer.replay}
+                        className="ml-3 inline-grid min-h-8 items-center font-semibold text-plumb"
+                      >
+                        Replay it
+                      </a>
+                    )}
+                  </p>
+                )}
+                {(answer.hints > 0 || answer.estimate !== "") && (
+                  <p className="text-[13px] text-soft">
+                    {answer.estimate !== "" && `Estimate ${answer.estimate}. `}
+                    {answer.hints > 0 && `${answer.hints} ${answer.hints === 1 ? "hint" : "hints"} taken.`}
+                  </p>
+                )}
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,194 @@
+"use client";
+
+import { Pencil, UserMinus } from "lucide-react";
+import { type ReactElement, useState, useTransition } from "react";
+import { LONGEST_NAME } from "../marking/marks";
+import { ROUTES } from "../routes";
+
+/** A learner on the list, with how much of their work is kept and what shows most in it. */
+export interface ListedLearner {
+  readonly id: string;
+  readonly name: string;
+  readonly answers: number;
+  /** The slip that showed most steadily; nothing where none did. */
+  readonly slip: string | undefined;
+}
+
+/** What can be done with the list. Each act is on disk when its promise is fulfilled. */
+export interface LearnerActs {
+  readonly add: (name: string) => Promise<unknown>;
+  readonly rename: (id: string, name: string) => Promise<void>;
+  readonly remove: (id: string) => Promise<void>;
+  readonly restore: (id: string) => Promise<void>;
+}
+
+/** The list of learners. A first name or initials is all that is asked. */
+export function LearnersScreen({
+  learners,
+  acts,
+}: {
+  readonly learners: readonly ListedLearner[];
+  readonly acts: LearnerActs;
+}): ReactElement {
+  const [typed, setTyped] = useState("");
+  const [renaming, setRenaming] = useState<string | undefined>();
+  const [removed, setRemoved] = useState<ListedLearner | undefined>();
+  const [failed, setFailed] = useState(false);
+  const [working, start] = useTransition();
+  const run = (act: () => Promise<unknown>): void =>
+    start(async () => {
+      try {
+        await act();
+        setFailed(false);
+      } catch {
+        setFailed(true);
+      }
+    });
+  return (
+    <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
+      <div className="mx-auto max-w-[760px]">
+        <h1 className="text-3xl font-semibold">Learners</h1>
+        <p className="mt-1 text-soft">
+          A first name or initials is enough, and all that is ever asked. It stays on this machine.
+        </p>
+        <form
+          className="mt-5 flex max-w-[480px] gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            const name = typed.trim();
+            if (name === "") return;
+            run(async () => {
+              await acts.add(name);
+              setTyped("");
+            });
+          }}
+        >
+          <input
+            value={typed}
+            maxLength={LONGEST_NAME}
+            aria-label="Name of a new learner"
+            autoComplete="off"
+            placeholder="First name or initials"
+            onChange={(event) => setTyped(event.target.value)}
+            className="h-12 min-w-0 flex-1 rounded-xl border border-edge bg-page px-4 placeholder:text-soft"
+          />
+          <button
+            type="submit"
+            disabled={working}
+            className="h-12 rounded-xl bg-plumb px-5 font-semibold text-on-plumb hover:opacity-90 disabled:opacity-60"
+          >
+            Add
+          </button>
+        </form>
+        <p role="status" className="mt-2 min-h-6 text-[15px]">
+          {failed && <span className="text-rust">That could not be kept. Try it once more.</span>}
+          {removed && !failed && (
+            <span>
+              {removed.name} is off the list; their work is kept.{" "}
+              <button
+                type="button"
+                onClick={() => {
+                  run(() => acts.restore(removed.id));
+                  setRemoved(undefined);
+                }}
+                className="min-h-9 font-semibold text-plumb"
+              >
+                Undo
+              </button>
+            </span>
+          )}
+        </p>
+        {learners.length === 0 ? (
+          <p className="mt-2 leading-relaxed text-soft">
+            Nobody is on the list yet. Whoever you name here, or on a sheet you mark, is remembered with what
+            they did.
+          </p>
+        ) : (
+          <ul className="mt-2 rounded-2xl border border-edge bg-page">
+            {learners.map((learner) => (
+              <li
+                key={learner.id}
+                className="flex min-h-16 items-center gap-3 border-t border-edge px-4 first:border-t-0"
+              >
+                {renaming === learner.id ? (
+                  <RenameForm
+                    start={learner.name}
+                    onDone={(name) => {
+                      setRenaming(undefined);
+                      if (name !== undefined && name !== learner.name)
+                        run(() => acts.rename(learner.id, name));
+                    }}
+                  />
+                ) : (
+                  <a href={ROUTES.learner(learner.id)} className="min-w-0 flex-1 py-2">
+                    <span className="block text-[17px] font-semibold">{learner.name}</span>
+                    <span className="block text-[15px] text-soft">
+                      {learner.answers === 0
+                        ? "Nothing marked yet"
+                        : `${learner.answers} ${learner.answers === 1 ? "answer" : "answers"}`}
+                      {learner.slip && `; most steadily: ${learner.slip}`}
+                    </span>
+                  </a>
+                )}
+                <button
+                  type="button"
+                  aria-label={`Rename ${learner.name}`}
+                  title="Rename"
+                  onClick={() => setRenaming(learner.id)}
+                  className="grid size-11 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink"
+                >
+                  <Pencil aria-hidden="true" className="size-[18px]" />
+                </button>
+                <button
+                  type="button"
+                  aria-label={`Take ${learner.name} off the list`}
+                  title="Take off the list"
+                  onClick={() => {
+                    setRemoved(learner);
+                    run(() => acts.remove(learner.id));
+                  }}
+                  className="grid size-11 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink"
+                >
+                  <UserMinus aria-hidden="true" className="size-[18px]" />
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
+    </main>
+  );
+}
+
+function RenameForm({
+  start,
+  onDone,
+}: {
+  readonly start: string;
+  readonly onDone: (name: string | undefined) => void;
+}): ReactElement {
+  const [name, setName] = useState(start);
+  return (
+    <form
+      className="flex min-w-0 flex-1 gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onDone(name.trim() === "" ? undefined : name.trim());
+      }}
+    >
+      <input
+        // biome-ignore lint/a11y/noAutofocus: the field stands where its button was pressed
+        autoFocus
+        value={name}
+        maxLength={LONGEST_NAME}
+        aria-label="New name"
+        onChange={(event) => setName(event.target.value)}
+        onKeyDown={(event) => event.key === "Escape" && onDone(undefined)}
+        className="h-11 min-w-0 flex-1 rounded-lg border border-edge bg-page px-3"
+      />
+      <button type="submit" className="h-11 px-3 font-semibold text-plumb">
+        Keep
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,2 @@
+export { LearnerScreen, type RecordedAnswer, type RecordedSlip } from "./LearnerScreen";
+export { LearnersScreen } from "./LearnersScreen";

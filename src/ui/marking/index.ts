@@ -1,0 +1,2 @@
+export { MarkingScreen } from "./MarkingScreen";
+export { type Cell, keyOf } from "./marks";
