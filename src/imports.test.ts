@@ -22,6 +22,7 @@ const CORE_ORDER = [
   "problem",
   "board",
   "methods",
+  "paper",
   "checks",
   "features",
   "pictures",

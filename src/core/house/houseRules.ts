@@ -47,6 +47,8 @@ export const SWITCHES = {
   currency: CURRENCY_IDS,
   changeBy: ["countedUp", "subtracted"],
   severalOfSame: ["multiplied", "added"],
+  estimateFirst: ["offered", "required", "off"],
+  learnerCarries: ["free", "required"],
 } as const;
 
 export type SwitchName = keyof typeof SWITCHES;
@@ -106,6 +108,8 @@ export const PRESETS: Readonly<Record<PresetName, HouseRules>> = {
     currency: "USD",
     changeBy: "countedUp",
     severalOfSame: "multiplied",
+    estimateFirst: "offered",
+    learnerCarries: "free",
   },
   gapsShort: {
     decimalMark: "point",
@@ -149,6 +153,8 @@ export const PRESETS: Readonly<Record<PresetName, HouseRules>> = {
     currency: "GBP",
     changeBy: "subtracted",
     severalOfSame: "multiplied",
+    estimateFirst: "offered",
+    learnerCarries: "free",
   },
   commaBelow: {
     decimalMark: "comma",
@@ -192,6 +198,8 @@ export const PRESETS: Readonly<Record<PresetName, HouseRules>> = {
     currency: "EUR",
     changeBy: "subtracted",
     severalOfSame: "multiplied",
+    estimateFirst: "offered",
+    learnerCarries: "free",
   },
   exchangeByPlaces: {
     decimalMark: "point",
@@ -235,6 +243,8 @@ export const PRESETS: Readonly<Record<PresetName, HouseRules>> = {
     currency: "ZAR",
     changeBy: "countedUp",
     severalOfSame: "added",
+    estimateFirst: "offered",
+    learnerCarries: "free",
   },
 };
 

@@ -148,6 +148,14 @@ export const SWITCH_WORDS: SwitchWords = {
     label: "Several of one price",
     settings: { multiplied: "multiplied", added: "added" },
   },
+  estimateFirst: {
+    label: "Before a learner works, an estimate is",
+    settings: { offered: "offered", required: "asked for", off: "left out" },
+  },
+  learnerCarries: {
+    label: "A learner’s carries are",
+    settings: { free: "written or not", required: "to be written" },
+  },
 };
 
 /** What a setting is called under some house rules: the mark that groups thousands is the one decimals don't use. */
@@ -210,6 +218,7 @@ export const SWITCH_GROUPS: readonly { readonly title: string; readonly switches
       title: "Units",
       switches: ["unitWork", "unitRegrouping", "metricColumns", "metricSpelling"],
     },
+    { title: "Your turn", switches: ["estimateFirst", "learnerCarries"] },
     { title: "Talking", switches: ["narration", "onesTerm", "carryTerm", "borrowTerm"] },
   ];
 

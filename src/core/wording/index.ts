@@ -25,4 +25,14 @@ export {} from "./quantityWords";
 export { readErrorWords } from "./readErrorWords";
 export { SIGNED_BOOK } from "./signedWords";
 export { stepWords } from "./stepWords";
+export {
+  carriesWords,
+  FOLLOWS_ON,
+  misplacedWords,
+  nextMarkWords,
+  outOfLineWords,
+  soFarWords,
+  whereWords,
+  wrongMarkWords,
+} from "./turnWords";
 export { type Wordbook, wordsFrom } from "./wordbook";

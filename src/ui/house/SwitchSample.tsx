@@ -41,6 +41,8 @@ export const SwitchSample = memo(function SwitchSample({
         <p className="text-sm leading-snug">“{plain(stepWords(said.reason, house).say)}”</p>
       ) : null;
     }
+    case "told":
+      return <p className="text-sm leading-snug">{sample.told[house[name]] ?? ""}</p>;
     case "picture": {
       const step = steps.find(({ reason }) => reason.kind === sample.reason);
       const picture = step && pictureOf(step.reason, working);

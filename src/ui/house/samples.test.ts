@@ -20,6 +20,8 @@ function shown(name: SwitchName, house: HouseRules): string {
       if (said === undefined) throw new Error(`the sample of ${name} has no ${sample.reason}`);
       return stepWords(said.reason, house).say;
     }
+    case "told":
+      return sample.told[house[name]] ?? "";
     case "picture": {
       const step = working.steps.find(({ reason }) => reason.kind === sample.reason);
       const picture = step && pictureOf(step.reason, working);

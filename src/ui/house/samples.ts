@@ -17,7 +17,13 @@ export type Sample =
       readonly method?: MethodId;
     }
   | { readonly kind: "picture"; readonly problem: string; readonly reason: Reason["kind"] }
-  | { readonly kind: "line"; readonly problem: string };
+  | { readonly kind: "line"; readonly problem: string }
+  /** What happens on the learner's board, in words. */
+  | {
+      readonly kind: "told";
+      readonly problem: string;
+      readonly told: Readonly<Record<string, string>>;
+    };
 
 /** The sample of every switch, written with a point and the plain signs; it is shown as the house writes it. */
 export const SAMPLES: Readonly<Record<SwitchName, Sample>> = {
@@ -72,6 +78,23 @@ export const SAMPLES: Readonly<Record<SwitchName, Sample>> = {
   currency: { kind: "line", problem: "¤4.07 + 85¢" },
   changeBy: { kind: "board", problem: "$10 − $6.35" },
   severalOfSame: { kind: "board", problem: "3 × $1.85" },
+  estimateFirst: {
+    kind: "told",
+    problem: "53.2 − 17.8",
+    told: {
+      offered: "“About how much?” stands beside the paper.",
+      required: "The paper opens once an estimate is written.",
+      off: "The paper is open at once.",
+    },
+  },
+  learnerCarries: {
+    kind: "told",
+    problem: "53.2 − 17.8",
+    told: {
+      free: "A right answer is right without them.",
+      required: "A column is finished when its carry is written.",
+    },
+  },
 };
 
 /** A sample's problem in the money of the house. */

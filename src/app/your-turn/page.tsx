@@ -1,0 +1,68 @@
+import type { Metadata } from "next";
+import { redirect } from "next/navigation";
+import type { ReactElement } from "react";
+import type { MethodId } from "@/core/methods";
+import { readProblem, writeProblem } from "@/core/problem";
+import { database, listLearners } from "@/data";
+import { boardAddress, readAddress } from "@/ui/board";
+import { ROUTES } from "@/ui/routes";
+import { GIVEN_PARTS, givenMarks, TurnScreen, turnOf } from "@/ui/turn";
+import { handIn } from "../handIn";
+import { savedHouse } from "../saved";
+
+export const metadata: Metadata = { title: "Your turn" };
+
+/** The square of the paper where what is given begins. */
+const FROM = { col: 3, row: 3 };
+
+export default async function YourTurnPage({
+  searchParams,
+}: {
+  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
+}): Promise<ReactElement> {
+  const parameters = Object.fromEntries(
+    Object.entries(await searchParams).map(([name, value]) => [name, [value].flat()[0]]),
+  );
+  const address = readAddress(parameters);
+  const house = address.house ?? savedHouse();
+  const problem = readProblem(address.problem ?? "", house);
+  if (!problem.ok) redirect(ROUTES.board);
+  const line = writeProblem(problem.value, house);
+  // The Board hands over with its own method; only a chosen one is fixed.
+  const fixed = parameters.fixed === undefined ? undefined : address.method;
+  const part = GIVEN_PARTS.find(({ id }) => id === parameters.part)?.id ?? "blank";
+  const turn = turnOf(problem.value, house, fixed);
+  const shown = turn.ways.find(({ method }) => method === (fixed ?? address.method)) ?? turn.ways[0];
+  const at = (method: MethodId | undefined, fix: boolean, given: string): string => {
+    const board = boardAddress({ problem: line, house, ...(method ? { method } : {}) });
+    const query = board.slice(board.indexOf("?"));
+    return `${ROUTES.yourTurn}${query}${fix ? "&fixed=1" : ""}&part=${given}`;
+  };
+  const method = fixed ?? address.method;
+  return (
+    <TurnScreen
+      key={`${line} ${fixed} ${part}`}
+      turn={turn}
+      house={house}
+      fixed={fixed}
+      part={part}
+      given={shown === undefined ? [] : givenMarks(shown, part, FROM.col, FROM.row)}
+      learners={listLearners(database())}
+      learner={parameters.learner ?? ""}
+      addresses={{
+        board: boardAddress({ problem: line, house, ...(address.method ? { method: address.method } : {}) }),
+        parts: {
+          blank: at(method, fixed !== undefined, "blank"),
+          setOut: at(method, fixed !== undefined, "setOut"),
+          allButAnswer: at(method, fixed !== undefined, "allButAnswer"),
+          oneMissing: at(method, fixed !== undefined, "oneMissing"),
+        },
+        methods: [
+          { id: "", name: "Any sound one", address: at(undefined, false, part) },
+          ...turn.methods.map(({ id, name }) => ({ id, name, address: at(id, true, part) })),
+        ],
+      }}
+      handIn={handIn}
+    />
+  );
+}

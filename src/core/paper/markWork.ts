@@ -1,0 +1,133 @@
+import type { Mark } from "../board";
+import { type DigitMark, digitThere, type Fit, fitOf, needed, type SoughtWay } from "./fit";
+import type { Paper } from "./paper";
+
+/** Where a step of a working stands on the paper. */
+interface Spot {
+  readonly col: number;
+  readonly row: number;
+}
+
+/** What marking finds in a learner's work, the first wrong mark first. */
+export interface WorkMarks {
+  /** Which of the ways that were looked for fits best. */
+  readonly way: number;
+  /** The first mark that differs from it; nothing where none does. */
+  readonly wrong:
+    | {
+        /** The step it belongs to. */
+        readonly step: number;
+        readonly at: Spot;
+        readonly written: string;
+        readonly ought: string;
+      }
+    | undefined;
+  /** A number that does not stand in its columns: how far it stands to the right of where it should. */
+  readonly misplaced: { readonly digits: string; readonly at: Spot; readonly by: number } | undefined;
+  /** The digits that are written as they should be. */
+  readonly agree: number;
+  /** The next digit that is still to be written, and the step it belongs to. */
+  readonly next: { readonly step: number; readonly mark: Mark; readonly at: Spot | undefined } | undefined;
+  /** The carries that are still to be written, where they have to be. */
+  readonly carries: number;
+}
+
+/** Rows from the top with the text of their digits, and the column of the first. */
+const numbersOn = (
+  marks: readonly Mark[],
+): readonly { readonly row: number; readonly col: number; readonly digits: string }[] => {
+  const rows = new Map<number, Map<number, string>>();
+  for (const mark of marks) {
+    if (mark.kind !== "glyph" || !/^\d$/.test(mark.text)) continue;
+    rows.set(mark.row, (rows.get(mark.row) ?? new Map<number, string>()).set(mark.col, mark.text));
+  }
+  return [...rows]
+    .sort(([a], [b]) => a - b)
+    .map(([row, line]) => {
+      const cols = [...line.keys()].sort((a, b) => a - b);
+      return { row, col: cols[0] ?? 0, digits: cols.map((col) => line.get(col)).join("") };
+    });
+};
+
+/** A number of the problem that stands out of line with the one above it, though all its digits are there. */
+function misplacedIn(paper: Paper, way: SoughtWay, operandRows: readonly number[]): WorkMarks["misplaced"] {
+  if (!way.aligned || operandRows.length < 2) return undefined;
+  const sought = numbersOn(way.steps.flatMap(({ marks }) => marks.filter(needed))).filter(({ row }) =>
+    operandRows.includes(row),
+  );
+  const found = numbersOn(paper.marks).slice(0, sought.length);
+  const bare = (digits: string): string => digits.replace(/^0+|0+$/g, "");
+  const pairs = sought.flatMap((one, index) => {
+    const there = found[index];
+    return there !== undefined && bare(there.digits) === bare(one.digits) ? [{ one, there }] : [];
+  });
+  if (pairs.length < sought.length) return undefined;
+  // Zeros that were filled in or left out in front move the first digit, not the number.
+  const shiftOf = ({ one, there }: (typeof pairs)[number]): number => {
+    const zeros = (digits: string): number => digits.length - digits.replace(/^0+/, "").length;
+    return there.col + zeros(there.digits) - (one.col + zeros(one.digits));
+  };
+  const [first, ...rest] = pairs;
+  if (first === undefined) return undefined;
+  const off = rest.find((pair) => shiftOf(pair) !== shiftOf(first));
+  return off === undefined
+    ? undefined
+    : {
+        digits: off.there.digits,
+        at: { col: off.there.col + off.there.digits.length - 1, row: off.there.row },
+        by: shiftOf(off) - shiftOf(first),
+      };
+}
+
+/** A way that is looked for on a paper, with the rows its problem's numbers stand in. */
+export interface MarkedWay extends SoughtWay {
+  readonly operandRows: readonly number[];
+}
+
+/**
+ * Marks a learner's paper against some sound ways: the one that fits best is taken for theirs. Carries count
+ * only where they have to be written.
+ */
+export function markWork(paper: Paper, ways: readonly MarkedWay[], carriesCount: boolean): WorkMarks {
+  const fits = ways.map((way) => fitOf(paper, way));
+  const worth = ({ agree, differ }: Fit): number => agree - differ;
+  const best = fits.reduce((at, fit, index) => {
+    const before = fits[at];
+    return before !== undefined && worth(fit) > worth(before) ? index : at;
+  }, 0);
+  const [way, fit] = [ways[best], fits[best]];
+  if (way === undefined || fit === undefined) throw new Error("markWork: there is no way to mark by");
+  const misplaced = misplacedIn(paper, way, way.operandRows);
+  let wrong: WorkMarks["wrong"];
+  let next: WorkMarks["next"];
+  let carries = 0;
+  way.steps.forEach(({ marks }, step) => {
+    for (const mark of marks) {
+      if (mark.kind === "small" && carriesCount && !hasSmall(paper, fit, mark)) carries += 1;
+      if (!needed(mark)) continue;
+      const there = digitThere(fit, mark);
+      const place = fit.rows.get(mark.row);
+      if (there === undefined) next ??= { step, mark, at: way.aligned ? spotFor(fit, mark) : undefined };
+      else if (there.text !== mark.text && place)
+        wrong ??= { step, at: { col: there.col, row: place.row }, written: there.text, ought: mark.text };
+    }
+  });
+  return { way: best, wrong: misplaced ? undefined : wrong, misplaced, agree: fit.agree, next, carries };
+}
+
+/** Where a mark belongs on the paper, seen from the row nearest to its own that was found; nothing on blank paper. */
+function spotFor(fit: Fit, mark: DigitMark): Spot | undefined {
+  const near = [...fit.rows].sort(([a], [b]) => Math.abs(a - mark.row) - Math.abs(b - mark.row))[0];
+  if (near === undefined) return undefined;
+  const [row, place] = near;
+  return { col: mark.col + place.shift, row: place.row + mark.row - row };
+}
+
+/** Whether a small number is written anywhere near where it belongs: above, below or beside its column. */
+function hasSmall(paper: Paper, fit: Fit, mark: Extract<Mark, { kind: "small" }>): boolean {
+  const [any] = fit.rows.values();
+  if (any === undefined) return false;
+  return paper.marks.some(
+    (one) => one.kind === "small" && one.text === mark.text && Math.abs(one.col - (mark.col + any.shift)) < 1,
+  );
+}

@@ -1,0 +1,123 @@
+import type { Mark } from "../board";
+
+/**
+ * What a learner has written: any marks on squared paper, and no promise that they make sense. One mark to a
+ * slot: a square, a seat in it, a grid line.
+ */
+export interface Paper {
+  readonly marks: readonly Mark[];
+}
+
+export const BLANK_PAPER: Paper = { marks: [] };
+
+/** The place on the paper that a mark takes, as text: a second one there takes the first one's place. */
+export function slotOf(mark: Mark): string {
+  switch (mark.kind) {
+    case "glyph":
+    case "ring":
+      return `${mark.kind} ${mark.col} ${mark.row}`;
+    case "small":
+      return `small ${mark.col} ${mark.row} ${mark.seat}`;
+    case "strike":
+      return `strike ${mark.col} ${mark.row} ${mark.target}`;
+    case "point":
+      return `point ${mark.line} ${mark.row}`;
+    case "spot":
+      return `spot ${mark.col} ${mark.row}`;
+    case "rule":
+      return `rule ${mark.row} ${mark.from}`;
+    case "upright":
+      return `upright ${mark.line} ${mark.row}`;
+    case "frame":
+      return `frame ${mark.col} ${mark.row}`;
+    case "diagonal":
+      return `diagonal ${mark.col} ${mark.row}`;
+    case "recurring":
+      return `recurring ${mark.row} ${mark.from}`;
+    case "hop":
+      return `hop ${mark.row} ${mark.from}`;
+    case "label":
+      return `label ${mark.line} ${mark.row}`;
+    case "jump":
+      return `jump ${mark.row} ${mark.from} ${mark.to}`;
+    case "leap":
+      return `leap ${mark.line} ${mark.row}`;
+    case "guide":
+      return `guide ${mark.row}`;
+  }
+}
+
+/** The paper with marks written, each in place of what stood in its slot. */
+export function written(paper: Paper, ...marks: readonly Mark[]): Paper {
+  const fresh = new Map(marks.map((mark) => [slotOf(mark), mark]));
+  return { marks: [...paper.marks.filter((mark) => !fresh.has(slotOf(mark))), ...fresh.values()] };
+}
+
+/** The paper without a mark that is like this one in every part. */
+export const without = (paper: Paper, slot: string): Paper => ({
+  marks: paper.marks.filter((mark) => slotOf(mark) !== slot),
+});
+
+/** Whether a mark lies in a square: its digit, the small ones in it, its strike, the point at its left edge. */
+const inSquare = (mark: Mark, col: number, row: number): boolean => {
+  switch (mark.kind) {
+    case "glyph":
+    case "small":
+    case "ring":
+    case "spot":
+    case "strike":
+      return mark.row === row && mark.col === col;
+    case "point":
+      return mark.row === row && mark.line === col;
+    default:
+      return false;
+  }
+};
+
+/** What stands in a square, the last written last. */
+export const marksIn = ({ marks }: Paper, col: number, row: number): readonly Mark[] =>
+  marks.filter((mark) => inSquare(mark, col, row));
+
+/** The paper with the last mark of a square rubbed out; where there is none, the line or jump that begins there. */
+export function rubbedOut(paper: Paper, col: number, row: number): Paper {
+  const here = marksIn(paper, col, row).at(-1);
+  if (here !== undefined) return { marks: paper.marks.filter((mark) => mark !== here) };
+  const through = paper.marks.filter((mark) => {
+    if (mark.kind === "rule") return mark.row === row && mark.from <= col && col < mark.to;
+    if (mark.kind === "jump") return mark.row === row && Math.min(mark.from, mark.to) === col;
+    return false;
+  });
+  const last = through.at(-1);
+  return last === undefined ? paper : { marks: paper.marks.filter((mark) => mark !== last) };
+}
+
+/** A mark moved over the paper. */
+export function moved(mark: Mark, cols: number, rows: number): Mark {
+  switch (mark.kind) {
+    case "glyph":
+    case "ring":
+    case "small":
+    case "strike":
+    case "spot":
+    case "frame":
+    case "diagonal":
+      return { ...mark, col: mark.col + cols, row: mark.row + rows };
+    case "point":
+    case "label":
+      return { ...mark, line: mark.line + cols, row: mark.row + rows };
+    case "rule":
+    case "recurring":
+    case "hop":
+    case "jump":
+      return { ...mark, from: mark.from + cols, to: mark.to + cols, row: mark.row + rows };
+    case "upright":
+    case "leap":
+      return { ...mark, line: mark.line + cols, row: mark.row + rows, to: mark.to + rows };
+    case "guide":
+      return {
+        ...mark,
+        row: mark.row + rows,
+        way: mark.way.map(({ line, row }) => ({ line: line + cols, row: row + rows })),
+      };
+  }
+}

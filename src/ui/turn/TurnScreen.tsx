@@ -1,0 +1,331 @@
+"use client";
+
+import { type ReactElement, useEffect, useMemo, useRef, useState } from "react";
+import type { Mark } from "@/core/board";
+import { choicesOf, type HouseRules } from "@/core/house";
+import type { MethodId } from "@/core/methods";
+import { decimalSign } from "@/core/number";
+import { answerOn, markWork, moved, type Paper } from "@/core/paper";
+import { stageName } from "@/core/wording";
+import { GIVEN_PARTS, type GivenPart } from "./given";
+import type { HandedIn, HandIn } from "./handedIn";
+import { NumberPad } from "./NumberPad";
+import { PaperPad } from "./PaperPad";
+import { strokeOf } from "./strokeKeys";
+import { FEEDBACK, type Feedback, TurnMargin } from "./TurnMargin";
+import type { Turn, TurnWay } from "./turn";
+import { type Size, type Square, usePaper } from "./usePaper";
+
+const LEAST: Size = { cols: 14, rows: 10 };
+const SQUARE = 46;
+/** Room for a learner to set the numbers out where they like. */
+const FREE = { cols: 5, rows: 3 };
+
+/** The squares that the largest way takes, with room around. */
+function sizeFor(ways: readonly TurnWay[]): Size {
+  const marks = ways.slice(0, 3).flatMap(({ steps }) => steps.flatMap((step) => step.marks));
+  const cols = marks.flatMap((mark) =>
+    "col" in mark ? [mark.col] : "from" in mark ? [mark.from, mark.to] : [],
+  );
+  const rows = marks.map(({ row }) => row);
+  const span = (all: readonly number[]): number =>
+    all.length === 0 ? 0 : Math.max(...all) - Math.min(...all) + 1;
+  return {
+    cols: Math.min(30, Math.max(LEAST.cols, Math.ceil(span(cols)) + FREE.cols)),
+    rows: Math.min(30, Math.max(LEAST.rows, Math.ceil(span(rows)) + FREE.rows)),
+  };
+}
+
+/** Your turn: the problem in one line, squared paper, and the learner's own hand. */
+export function TurnScreen({
+  turn,
+  house,
+  fixed,
+  part,
+  given,
+  learners,
+  learner: startLearner,
+  addresses,
+  handIn,
+}: {
+  readonly turn: Turn;
+  readonly house: HouseRules;
+  readonly fixed: MethodId | undefined;
+  readonly part: GivenPart;
+  /** What stands on the paper already. */
+  readonly given: readonly Mark[];
+  readonly learners: readonly { readonly id: string; readonly name: string }[];
+  readonly learner: string;
+  readonly addresses: {
+    readonly board: string;
+    readonly parts: Readonly<Record<GivenPart, string>>;
+    readonly methods: readonly { readonly id: string; readonly name: string; readonly address: string }[];
+  };
+  readonly handIn: (sent: HandIn) => Promise<HandedIn>;
+}): ReactElement {
+  const { ways, line } = turn;
+  const size = useMemo(() => sizeFor(ways), [ways]);
+  const start = useMemo((): Paper => ({ marks: given }), [given]);
+  const pen = usePaper(start, size, `right-sum-turn ${line} ${fixed ?? ""} ${part}`);
+  const { paper, at, goes, hand, stroke } = pen;
+  const [feedback, setFeedback] = useState<Feedback>("eachMark");
+  const [checked, setChecked] = useState<Paper | undefined>();
+  const [hint, setHint] = useState<{ readonly size: 1 | 2 | 3; readonly paper: Paper } | undefined>();
+  const [hints, setHints] = useState(0);
+  const [estimate, setEstimate] = useState("");
+  const [learner, setLearner] = useState(startLearner);
+  const [result, setResult] = useState<HandedIn | undefined>();
+  const [sending, setSending] = useState(false);
+  const begun = useRef<number | undefined>(undefined);
+  const answerField = useRef<HTMLInputElement>(null);
+
+  const waits = house.estimateFirst === "required" && turn.estimate && estimate.trim() === "";
+  const found = useMemo(
+    () => markWork(paper, ways, house.learnerCarries === "required"),
+    [paper, ways, house],
+  );
+  const way = ways[found.way];
+  const shows = feedback === "eachMark" || (feedback === "eachStage" && checked === paper);
+  const stepHere = found.next === undefined ? undefined : way?.steps[found.next.step];
+  const hinted = hint?.paper === paper ? hint.size : undefined;
+
+  const takeHint = (): void => {
+    if (found.next === undefined || waits) return;
+    setHint({ size: hinted === undefined ? 1 : hinted === 1 ? 2 : 3, paper });
+    if (hinted !== 3) setHints((taken) => taken + 1);
+  };
+  const putLattice = (): void => {
+    const grid = ways
+      .flatMap(({ steps }) => steps)
+      .find(({ marks }) => marks.some((mark) => mark.kind === "diagonal"))?.marks;
+    const frame = grid?.find((mark) => mark.kind === "frame");
+    if (grid === undefined || frame?.kind !== "frame") return;
+    stroke({ kind: "put", marks: grid.map((mark) => moved(mark, at.col - frame.col, at.row - frame.row)) });
+  };
+  const send = async (answer: string): Promise<void> => {
+    setSending(true);
+    const seconds = begun.current === undefined ? 0 : Math.round((Date.now() - begun.current) / 1000);
+    try {
+      setResult(
+        await handIn({
+          problem: line,
+          house: choicesOf(house),
+          answer,
+          marks: paper.marks,
+          hints,
+          estimate,
+          seconds,
+          learner,
+        }),
+      );
+    } catch {
+      setResult({ ok: false, message: "The answer could not be handed in. Press Enter to try again." });
+    }
+    setSending(false);
+  };
+
+  const acts = useRef({ takeHint, putLattice, waits, check: () => setChecked(paper), stroke });
+  acts.current = { takeHint, putLattice, waits, check: () => setChecked(paper), stroke };
+  const [listening, setListening] = useState(false);
+  useEffect(() => {
+    setListening(true);
+    const listen = (event: KeyboardEvent): void => {
+      const target = event.target instanceof Element ? event.target : null;
+      if (event.defaultPrevented || target?.closest("input, textarea, select, [role=dialog]")) return;
+      if (event.key === "Enter" && target?.closest("button, a")) return;
+      const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
+      const now = acts.current;
+      if (plain && event.key === "Enter") {
+        now.check();
+        answerField.current?.focus();
+      } else if (plain && event.key.toLowerCase() === "h") now.takeHint();
+      else if (plain && event.key.toLowerCase() === "g") now.putLattice();
+      else {
+        const one = strokeOf(event);
+        if (one === undefined) return;
+        if (!now.waits || one.kind === "move") now.stroke(one);
+      }
+      event.preventDefault();
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, []);
+  useEffect(() => {
+    if (paper !== start) begun.current ??= Date.now();
+  }, [paper, start]);
+
+  const letters = useMemo(
+    () =>
+      [
+        ...new Set(
+          ways.flatMap(({ steps }) =>
+            steps.flatMap((step) =>
+              step.marks.flatMap((mark) =>
+                mark.kind === "glyph" && /^\p{L}{1,4}$/u.test(mark.text) ? [mark.text] : [],
+              ),
+            ),
+          ),
+        ),
+      ].slice(0, 5),
+    [ways],
+  );
+  const lattice = ways.some(({ steps }) =>
+    steps.some(({ marks }) => marks.some(({ kind }) => kind === "diagonal")),
+  );
+  const room = useRef<HTMLDivElement>(null);
+  const [square, setSquare] = useState(SQUARE);
+  useEffect(() => {
+    const element = room.current;
+    if (element === null) return;
+    const watch = new ResizeObserver(() => {
+      const fits = Math.min(
+        (element.clientWidth - 16) / size.cols,
+        (element.clientHeight - 16) / size.rows,
+        64,
+      );
+      setSquare(Math.max(36, Math.floor(fits)));
+    });
+    watch.observe(element);
+    return () => watch.disconnect();
+  }, [size]);
+
+  const nextAt = found.next?.at;
+  const ghost: { readonly at: Square; readonly text: string } | undefined =
+    hinted === 3 && nextAt && found.next && "text" in found.next.mark
+      ? { at: nextAt, text: found.next.mark.text }
+      : undefined;
+  const wrongAt = found.misplaced?.at ?? found.wrong?.at;
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)]">
+      <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2">
+        <h1 className="text-[22px] font-semibold">Your turn</h1>
+        <p className="font-board text-[26px]">{line}</p>
+        <nav aria-label="How it is set" className="ml-auto flex flex-wrap items-center gap-3">
+          <Choice
+            label="Given"
+            value={part}
+            options={GIVEN_PARTS.map(({ id, name }) => ({ id, name, address: addresses.parts[id] }))}
+          />
+          <Choice label="Method" value={fixed ?? ""} options={addresses.methods} />
+          <label className="flex flex-col text-xs text-soft">
+            Feedback
+            <select
+              value={feedback}
+              onChange={(event) =>
+                setFeedback(FEEDBACK.find(({ id }) => id === event.target.value)?.id ?? "eachMark")
+              }
+              className="h-11 rounded-lg border border-edge bg-page px-2 text-[15px] text-ink"
+            >
+              {FEEDBACK.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </label>
+          <a href={addresses.board} className="grid h-11 items-center font-semibold text-plumb">
+            To the board
+          </a>
+        </nav>
+      </header>
+      <main
+        aria-busy={!listening}
+        className="grid min-h-0 grid-cols-[minmax(0,1fr)_340px] max-[1000px]:grid-cols-1 max-[1000px]:grid-rows-[minmax(0,1fr)_auto]"
+      >
+        <div ref={room} className="grid min-h-0 min-w-0 overflow-auto p-2">
+          <div className="m-auto rounded border border-edge bg-page shadow-sheet">
+            <PaperPad
+              marks={paper.marks}
+              size={size}
+              at={at}
+              goes={goes}
+              hand={hand}
+              wrong={shows ? wrongAt : undefined}
+              hint={ghost}
+              house={house}
+              square={square}
+              disabled={waits}
+              onGo={(to) => stroke({ kind: "go", to })}
+              onJump={(from, to) => stroke({ kind: "jump", from, to })}
+            />
+          </div>
+        </div>
+        <aside
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
+          tabIndex={0}
+          aria-label="Margin"
+          className="flex min-h-0 flex-col gap-4 overflow-y-auto py-2 pr-6 pl-1 max-[1000px]:grid max-[1000px]:max-h-[46vh] max-[1000px]:grid-cols-2 max-[1000px]:px-6 max-[700px]:grid-cols-1"
+        >
+          <NumberPad
+            hand={hand}
+            goes={goes}
+            letters={letters}
+            lattice={lattice}
+            decimalSign={decimalSign(house)}
+            onStroke={(one) => !waits && stroke(one)}
+            onLattice={putLattice}
+          />
+          <TurnMargin
+            found={found}
+            way={way}
+            numbers={turn.numbers}
+            house={house}
+            shows={shows}
+            feedback={feedback}
+            hinted={hinted}
+            stage={stepHere && stageName(stepHere.stage, house)}
+            ask={stepHere?.ask}
+            asksEstimate={turn.estimate && house.estimateFirst !== "off"}
+            waits={waits}
+            estimate={estimate}
+            onEstimate={setEstimate}
+            onHint={takeHint}
+            read={answerOn(paper) ?? ""}
+            answerField={answerField}
+            learners={learners}
+            learner={learner}
+            onLearner={setLearner}
+            result={result}
+            sending={sending}
+            onHandIn={send}
+            onAgain={() => {
+              setResult(undefined);
+              stroke({ kind: "clear" });
+            }}
+          />
+        </aside>
+      </main>
+    </div>
+  );
+}
+
+/** A choice that changes the page: the paper begins anew with it. */
+function Choice({
+  label,
+  value,
+  options,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly { readonly id: string; readonly name: string; readonly address: string }[];
+}): ReactElement {
+  return (
+    <label className="flex flex-col text-xs text-soft">
+      {label}
+      <select
+        value={value}
+        onChange={(event) => {
+          const chosen = options.find(({ id }) => id === event.target.value);
+          if (chosen) window.location.assign(chosen.address);
+        }}
+        className="h-11 max-w-56 rounded-lg border border-edge bg-page px-2 text-[15px] text-ink"
+      >
+        {options.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

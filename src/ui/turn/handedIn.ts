@@ -1,0 +1,36 @@
+import type { Mark } from "@/core/board";
+import type { FormFault } from "@/core/marking";
+import type { SlipId } from "@/core/slips";
+
+/** What a learner hands in. */
+export interface HandIn {
+  readonly problem: string;
+  readonly house: Readonly<Record<string, string>>;
+  readonly answer: string;
+  readonly marks: readonly Mark[];
+  readonly hints: number;
+  readonly estimate: string;
+  readonly seconds: number;
+  /** Whose work it is; empty where nobody is named, and nothing is kept. */
+  readonly learner: string;
+}
+
+/** What comes back: the verdict and what lies behind it, or why the answer can't be read. */
+export type HandedIn =
+  | { readonly ok: false; readonly message: string }
+  | {
+      readonly ok: true;
+      readonly verdict: "right" | "form" | "wrong";
+      readonly faults: readonly FormFault[];
+      readonly right: string;
+      readonly estimate: string;
+      readonly explanations: readonly {
+        readonly slips: readonly SlipId[];
+        readonly names: readonly string[];
+        readonly probability: number;
+        readonly replay: string;
+        /** Whether all that is on the paper agrees with this way of going wrong, so that the rest follows on. */
+        readonly onPaper: boolean;
+      }[];
+      readonly kept: boolean;
+    };

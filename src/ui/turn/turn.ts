@@ -1,0 +1,159 @@
+import { type Layout, type Mark, pagesOf, type Writing } from "@/core/board";
+import { runOf } from "@/core/checks";
+import type { HouseRules } from "@/core/house";
+import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, workingOf } from "@/core/methods";
+import { lowestPlace, type Place } from "@/core/number";
+import { type MarkedWay, moved } from "@/core/paper";
+import { type Problem, writeProblem } from "@/core/problem";
+import { writeQuantity } from "@/core/quantity";
+import { METHOD_NAMES, plain, stepWords } from "@/core/wording";
+import type { GivenPart } from "./given";
+
+/** A step of a sound way as the learner's board needs it: its marks, and the words for hints. */
+export interface TurnStep extends Writing {
+  readonly stage: Stage;
+  readonly ask: string;
+  readonly say: string;
+}
+
+/** One sound way through the problem, on one sheet. */
+export interface TurnWay extends MarkedWay {
+  readonly method: MethodId;
+  readonly name: string;
+  readonly layout: Layout;
+  readonly steps: readonly TurnStep[];
+}
+
+/** A number of the problem as it can be told from its digits. */
+export interface TurnNumber {
+  readonly digits: string;
+  readonly text: string;
+  readonly lowest: Place;
+}
+
+/** A problem handed over to a learner. */
+export interface Turn {
+  readonly line: string;
+  readonly ways: readonly TurnWay[];
+  readonly numbers: readonly TurnNumber[];
+  /** The methods that a tutor may fix, the house's own first. */
+  readonly methods: readonly { readonly id: MethodId; readonly name: string }[];
+  readonly estimate: boolean;
+}
+
+/** Methods whose rows stand under one another though no places are named above them. */
+const IN_SQUARES: readonly MethodId[] = ["column-multiplication", "lattice", "multiples-of-ten"];
+
+/** The most methods whose workings are looked for on a paper. */
+const MOST_WAYS = 8;
+
+/** A problem as the learner's board needs it; by one method only where that is fixed. */
+export function turnOf(problem: Problem, house: HouseRules, fixed: MethodId | undefined): Turn {
+  const preferred = EVERY_METHOD.preferredMethod(problem, house);
+  const taking = methodsFor(problem).flatMap(({ id, refusal }) => (refusal === undefined ? [id] : []));
+  const methods = [preferred, ...taking.filter((id) => id !== preferred)].slice(0, MOST_WAYS);
+  const sought = fixed !== undefined && taking.includes(fixed) ? [fixed] : methods;
+  return {
+    line: writeProblem(problem, house),
+    ways: sought.flatMap((method) => waysOf(workingOf(problem, house, method), house)),
+    numbers: problem.operands.flatMap((operand): readonly TurnNumber[] =>
+      operand.kind === "decimal"
+        ? [
+            {
+              digits: (operand.whole + operand.fraction).replace(/^0+|0+$/g, ""),
+              text: writeQuantity(operand, house),
+              lowest: lowestPlace(operand),
+            },
+          ]
+        : [],
+    ),
+    methods: methods.map((id) => ({ id, name: METHOD_NAMES[id] })),
+    estimate: runOf(workingOf(problem, house), EVERY_METHOD).estimate !== undefined,
+  };
+}
+
+/** Every sheet of a working as a way of its own: on paper a learner needs only the one that is worked on. */
+function waysOf(working: Working, house: HouseRules): readonly TurnWay[] {
+  const steps = working.steps.map((step) => {
+    const { ask, say } = stepWords(step.reason, house);
+    const { stage, marks, focus, sheet } = step;
+    return {
+      stage,
+      marks,
+      focus,
+      ask: plain(ask),
+      say: plain(say),
+      ...(sheet === undefined ? {} : { sheet }),
+    };
+  });
+  return pagesOf(working.layout, steps).flatMap((page): readonly TurnWay[] => {
+    const onPage = page.writings.map(({ sheet: _, ...step }) => step);
+    if (!onPage.some(({ marks }) => marks.length > 0)) return [];
+    return [
+      {
+        method: working.method,
+        name: METHOD_NAMES[working.method],
+        layout: page.layout,
+        aligned: page.layout.columns.length > 0 || IN_SQUARES.includes(working.method),
+        steps: onPage,
+        operandRows: operandRowsOf(onPage),
+      },
+    ];
+  });
+}
+
+/** The rows that the numbers of a column working stand in: those that are written before any work. */
+function operandRowsOf(steps: readonly TurnStep[]): readonly number[] {
+  const begun = steps.findIndex(({ stage }) => stage === "work");
+  const rows = steps
+    .slice(0, begun < 0 ? steps.length : begun)
+    .flatMap(({ marks }) =>
+      marks.flatMap((mark) => (mark.kind === "glyph" && /^\d$/.test(mark.text) ? [mark.row] : [])),
+    );
+  return [...new Set(rows)].sort((a, b) => a - b);
+}
+
+/** The marks that are given, laid with their top left corner at a square of the paper. */
+export function givenMarks(way: TurnWay, part: GivenPart, col: number, row: number): readonly Mark[] {
+  const work = way.steps.filter(({ stage, marks }) => stage === "work" && marks.length > 0);
+  const missing = work[Math.floor(work.length / 2)];
+  const rule = way.steps.flatMap(({ marks }) => marks.filter((mark) => mark.kind === "rule")).at(-1);
+  const marks = way.steps.flatMap((step) => partOf(step, part, missing, rule));
+  const all = way.steps.flatMap((step) => step.marks);
+  const left = Math.min(...all.map(leftOf));
+  const top = Math.min(...all.map((mark) => mark.row));
+  return marks.map((mark) => moved(mark, col - Math.floor(left), row - Math.floor(top)));
+}
+
+/** The marks of a step that are given. */
+function partOf(
+  step: TurnStep,
+  part: GivenPart,
+  missing: TurnStep | undefined,
+  rule: Mark | undefined,
+): readonly Mark[] {
+  switch (part) {
+    case "blank":
+      return [];
+    case "setOut":
+      return step.stage === "setOut" ? step.marks : [];
+    case "allButAnswer":
+      return step.stage === "answer" || step.stage === "check"
+        ? []
+        : step.marks.filter(
+            (mark) =>
+              rule === undefined ||
+              mark === rule ||
+              mark.kind === "small" ||
+              mark.kind === "strike" ||
+              mark.row < rule.row,
+          );
+    case "oneMissing":
+      return step === missing || step.stage === "check" ? [] : step.marks;
+  }
+}
+
+const leftOf = (mark: Mark): number => {
+  if ("col" in mark) return mark.col;
+  return "line" in mark ? mark.line : "from" in mark ? Math.min(mark.from, mark.to) : 0;
+};

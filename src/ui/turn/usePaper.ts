@@ -1,0 +1,209 @@
+"use client";
+
+import { useCallback, useEffect, useReducer } from "react";
+import type { Mark } from "@/core/board";
+import { marksIn, moved, type Paper, rubbedOut, written } from "@/core/paper";
+
+/** A square of the paper. */
+export interface Square {
+  readonly col: number;
+  readonly row: number;
+}
+
+/** Which way writing goes on after a digit: to the right, or to the left as under a rule. */
+export type Way = "right" | "left";
+
+/** What a digit becomes: a digit in its square, or a small one over it. */
+export type Hand = "digit" | "small" | "jump";
+
+interface PaperState {
+  readonly paper: Paper;
+  readonly before: readonly Paper[];
+  readonly after: readonly Paper[];
+  readonly at: Square;
+  readonly hand: Hand;
+  /** The way the tutor or learner chose; nothing where it follows from where the hand is. */
+  readonly way: Way | undefined;
+}
+
+export type Stroke =
+  | { readonly kind: "go"; readonly to: Square }
+  | { readonly kind: "move"; readonly cols: number; readonly rows: number }
+  | { readonly kind: "glyph"; readonly text: string }
+  | { readonly kind: "point" }
+  | { readonly kind: "bar" }
+  | { readonly kind: "rule" }
+  | { readonly kind: "strike" }
+  | { readonly kind: "rub" }
+  | { readonly kind: "undo" }
+  | { readonly kind: "redo" }
+  | { readonly kind: "hand"; readonly hand: Hand }
+  | { readonly kind: "turn" }
+  | { readonly kind: "put"; readonly marks: readonly Mark[] }
+  | { readonly kind: "jump"; readonly from: Square; readonly to: Square }
+  | { readonly kind: "clear" };
+
+/** The squares of the paper. */
+export interface Size {
+  readonly cols: number;
+  readonly rows: number;
+}
+
+const within = ({ col, row }: Square, { cols, rows }: Size): Square => ({
+  col: Math.min(Math.max(0, col), cols - 1),
+  row: Math.min(Math.max(0, row), rows - 1),
+});
+
+/** Under a rule columns are worked from the right; everywhere else one writes to the right. */
+export function wayAt({ paper, at, way }: Pick<PaperState, "paper" | "at" | "way">): Way {
+  if (way !== undefined) return way;
+  const under = paper.marks.some(
+    (mark) =>
+      mark.kind === "rule" &&
+      mark.row === at.row &&
+      mark.to - mark.from > 1 &&
+      at.col >= mark.from &&
+      at.col < mark.to,
+  );
+  return under ? "left" : "right";
+}
+
+const inLattice = ({ marks }: Paper, { col, row }: Square): boolean =>
+  marks.some((mark) => mark.kind === "diagonal" && mark.col === col && mark.row === row);
+
+function reduce(state: PaperState, stroke: Stroke, size: Size): PaperState {
+  const { paper, at, hand } = state;
+  const changed = (next: Paper, to: Square = at): PaperState => ({
+    ...state,
+    paper: next,
+    before: [...state.before, paper],
+    after: [],
+    at: within(to, size),
+  });
+  const way = wayAt(state);
+  const ahead: Square = { ...at, col: at.col + (way === "left" ? -1 : 1) };
+  switch (stroke.kind) {
+    case "go":
+      return { ...state, at: within(stroke.to, size) };
+    case "move":
+      return { ...state, at: within({ col: at.col + stroke.cols, row: at.row + stroke.rows }, size) };
+    case "hand":
+      return { ...state, hand: state.hand === stroke.hand ? "digit" : stroke.hand };
+    case "turn":
+      return { ...state, way: way === "left" ? "right" : "left" };
+    case "glyph": {
+      const digit = /^\d$/.test(stroke.text);
+      if (digit && inLattice(paper, at)) {
+        const tens = marksIn(paper, at.col, at.row).some(
+          (mark) => mark.kind === "small" && mark.seat === "tens",
+        );
+        const seat = tens ? "ones" : "tens";
+        return changed(
+          written(paper, { kind: "small", ...at, seat, text: stroke.text }),
+          tens ? { ...at, col: at.col + 1 } : at,
+        );
+      }
+      if (digit && hand === "small") {
+        // A second digit stands beside the first: what a struck ten became.
+        const there = marksIn(paper, at.col, at.row).find(
+          (mark) => mark.kind === "small" && mark.seat === "low",
+        );
+        const text =
+          there?.kind === "small" && there.text.length < 2 ? there.text + stroke.text : stroke.text;
+        return changed(written(paper, { kind: "small", ...at, seat: "low", text }));
+      }
+      return changed(written(paper, { kind: "glyph", ...at, text: stroke.text, look: "written" }), ahead);
+    }
+    case "point":
+      return changed(
+        written(paper, {
+          kind: "point",
+          line: way === "left" ? at.col + 1 : at.col,
+          row: at.row,
+          look: "written",
+        }),
+      );
+    case "bar":
+      // Over what will be the denominator: the hand goes under the rule.
+      return changed(
+        written(paper, {
+          kind: "rule",
+          row: at.row + 1,
+          from: way === "left" ? at.col : at.col - 1,
+          to: way === "left" ? at.col + 1 : at.col,
+          strokes: 1,
+        }),
+        { col: way === "left" ? at.col : at.col - 1, row: at.row + 1 },
+      );
+    case "rule": {
+      const cols = paper.marks.flatMap((mark) =>
+        mark.kind === "glyph" && mark.row < at.row ? [mark.col] : [],
+      );
+      if (cols.length === 0) return state;
+      const [from, to] = [Math.min(...cols), Math.max(...cols) + 1];
+      return changed(written(paper, { kind: "rule", row: at.row, from, to, strokes: 1 }), {
+        col: to - 1,
+        row: at.row,
+      });
+    }
+    case "strike": {
+      const here = marksIn(paper, at.col, at.row);
+      const small = here.some((mark) => mark.kind === "small" && mark.seat === "low");
+      if (!small && !here.some(({ kind }) => kind === "glyph")) return state;
+      return changed(written(paper, { kind: "strike", ...at, target: small ? "low" : "square" }));
+    }
+    case "rub": {
+      const rubbed = rubbedOut(paper, at.col, at.row);
+      if (rubbed !== paper) return changed(rubbed);
+      const back = { ...at, col: at.col + (way === "left" ? 1 : -1) };
+      const behind = rubbedOut(paper, back.col, back.row);
+      return behind === paper ? { ...state, at: within(back, size) } : changed(behind, back);
+    }
+    case "put":
+      return changed(written(paper, ...stroke.marks.map((mark) => moved(mark, 0, 0))));
+    case "jump": {
+      const { from, to } = stroke;
+      if (from.row !== to.row || from.col === to.col) return state;
+      return changed(written(paper, { kind: "jump", row: from.row, from: from.col, to: to.col, rise: 1 }));
+    }
+    case "undo": {
+      const last = state.before.at(-1);
+      return last === undefined
+        ? state
+        : { ...state, paper: last, before: state.before.slice(0, -1), after: [paper, ...state.after] };
+    }
+    case "redo": {
+      const [next, ...rest] = state.after;
+      return next === undefined
+        ? state
+        : { ...state, paper: next, before: [...state.before, paper], after: rest };
+    }
+    case "clear":
+      return changed({ marks: [] });
+  }
+}
+
+/** The learner's paper with the hand that writes on it. What is written is remembered under `draft` until it is handed in. */
+export function usePaper(start: Paper, size: Size, draft: string) {
+  const [state, dispatch] = useReducer(
+    (now: PaperState, stroke: Stroke | { readonly kind: "bring"; readonly paper: Paper }): PaperState =>
+      stroke.kind === "bring" ? { ...now, paper: stroke.paper } : reduce(now, stroke, size),
+    { paper: start, before: [], after: [], at: { col: 3, row: 2 }, hand: "digit", way: undefined },
+  );
+  const { paper } = state;
+  useEffect(() => {
+    const kept = localStorage.getItem(draft);
+    if (kept === null) return;
+    try {
+      const marks: unknown = JSON.parse(kept);
+      if (Array.isArray(marks)) dispatch({ kind: "bring", paper: { marks } });
+    } catch {
+      localStorage.removeItem(draft);
+    }
+  }, [draft]);
+  useEffect(() => {
+    if (paper !== start) localStorage.setItem(draft, JSON.stringify(paper.marks));
+  }, [paper, start, draft]);
+  const stroke = useCallback((one: Stroke) => dispatch(one), []);
+  return { ...state, goes: wayAt(state), stroke };
+}
