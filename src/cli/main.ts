@@ -7,7 +7,8 @@ import { writeAnswer, writeProblem } from "@/core/problem";
 import { slipFacts } from "@/core/slips";
 import { answerInWords } from "@/core/wording";
 import {
-  type ExplainJson,
+  type ExplainedJson,
+  explainedRequested,
   explainRequested,
   methodsRequested,
   type ProgramError,
@@ -74,7 +75,7 @@ async function explain(
     }
     return 0;
   }
-  const explained = explainRequested({ problem: line, given, house });
+  const explained = explainedRequested({ problem: line, given, house });
   if (options.json) {
     print(JSON.stringify(explained.ok ? explained.value : { error: explained.error }, null, 2));
   } else if (explained.ok) print(explainedText(explained.value));
@@ -82,8 +83,8 @@ async function explain(
   return explained.ok ? 0 : NOT_WORKED;
 }
 
-/** The verdict, then each explanation with its probability, its slips by id and by name. */
-function explainedText({ verdict, explanations }: ExplainJson): string {
+/** The verdict, then each explanation with its probability, its slips by id and by name; then what would tell two apart. */
+function explainedText({ verdict, explanations, separating }: ExplainedJson): string {
   if (verdict !== "wrong") return verdict === "right" ? "right" : "right value, another form";
   if (explanations.length === 0) return "wrong: no explanation found";
   return [
@@ -92,6 +93,7 @@ function explainedText({ verdict, explanations }: ExplainJson): string {
       ({ slips, probability }) =>
         `${probability.toFixed(2)}  ${slips.join(" + ")}: ${slips.map((id) => slipFacts(id).name).join("; ")}`,
     ),
+    ...(separating === null ? [] : [`To tell the first two apart, set ${separating.problem}`]),
   ].join("\n");
 }
 

@@ -1,7 +1,15 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { SLIP_IDS, slipFacts } from "@/core/slips";
-import { attemptsOnSheet, database, findLearner, findMarkingSheet, listLearners } from "@/data";
+import {
+  attemptsOnSheet,
+  type Data,
+  database,
+  findLearner,
+  findMarkingSheet,
+  listLearners,
+  listMarkingSheets,
+} from "@/data";
 import { newId } from "@/ui/ids";
 import { type Cell, keyOf, MarkingScreen } from "@/ui/marking";
 import { BOARD_ID } from "@/ui/routes";
@@ -12,6 +20,16 @@ import { savedHouse } from "../saved";
 export const metadata: Metadata = { title: "Marking" };
 
 const NAMES = Object.fromEntries(SLIP_IDS.map((id) => [id, slipFacts(id).name]));
+
+/** How many sheets are offered to go on with. */
+const MOST_RECENT = 12;
+
+const recentSheets = (data: Data) =>
+  listMarkingSheets(data, MOST_RECENT).map(({ id, problems, openedAt }) => ({
+    id,
+    about: problems.join("   "),
+    when: openedAt.toLocaleDateString("en", { day: "numeric", month: "short" }),
+  }));
 
 export default async function MarkingPage({
   searchParams,
@@ -43,6 +61,7 @@ export default async function MarkingPage({
       }}
       known={listLearners(data)}
       names={NAMES}
+      recent={kept === undefined ? recentSheets(data) : []}
       addLearner={addLearner}
     />
   );

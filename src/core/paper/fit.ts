@@ -41,6 +41,8 @@ export interface Fit {
   /** How many digits agree, and how many stand where another one should. */
   readonly agree: number;
   readonly differ: number;
+  /** How many digits of the paper have no place in the working. */
+  readonly stray: number;
 }
 
 const isDigit = (text: string): boolean => /^\d+$/.test(text);
@@ -189,10 +191,14 @@ function fitFrom(sought: Rows, found: Rows, pairs: readonly (readonly [number, n
     agree += both.agree;
     differ += both.differ;
   }
-  return { rows, agree, differ };
+  const written = found.reduce((sum, [, line]) => sum + line.size, 0);
+  return { rows, agree, differ, stray: written - agree - differ };
 }
 
-const NONE: Fit = { rows: new Map(), agree: 0, differ: 0 };
+const NONE: Fit = { rows: new Map(), agree: 0, differ: 0, stray: 0 };
+
+/** How much a paper speaks for a working: what has no place in it speaks more against it than a wrong digit. */
+export const worthOf = ({ agree, differ, stray }: Fit): number => agree - differ * 0.5 - stray;
 
 /** How a working fits the paper best. */
 export function fitOf(paper: Paper, way: SoughtWay): Fit {
@@ -205,7 +211,7 @@ export function fitOf(paper: Paper, way: SoughtWay): Fit {
   );
   return [...shifts]
     .map((shift) => paired(sought, found, () => [shift]))
-    .reduce((best, fit) => (fit.agree - fit.differ > best.agree - best.differ ? fit : best), NONE);
+    .reduce((best, fit) => (best === NONE || worthOf(fit) > worthOf(best) ? fit : best), NONE);
 }
 
 /** The digit that is written where a working has one; nothing where its row, or its square, is empty. */

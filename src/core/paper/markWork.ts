@@ -1,5 +1,5 @@
 import type { Mark } from "../board";
-import { type DigitMark, digitThere, type Fit, fitOf, needed, type SoughtWay } from "./fit";
+import { type DigitMark, digitThere, type Fit, fitOf, needed, type SoughtWay, worthOf } from "./fit";
 import type { Paper } from "./paper";
 
 /** Where a step of a working stands on the paper. */
@@ -90,10 +90,9 @@ export interface MarkedWay extends SoughtWay {
  */
 export function markWork(paper: Paper, ways: readonly MarkedWay[], carriesCount: boolean): WorkMarks {
   const fits = ways.map((way) => fitOf(paper, way));
-  const worth = ({ agree, differ }: Fit): number => agree - differ;
   const best = fits.reduce((at, fit, index) => {
     const before = fits[at];
-    return before !== undefined && worth(fit) > worth(before) ? index : at;
+    return before !== undefined && worthOf(fit) > worthOf(before) ? index : at;
   }, 0);
   const [way, fit] = [ways[best], fits[best]];
   if (way === undefined || fit === undefined) throw new Error("markWork: there is no way to mark by");

@@ -1,8 +1,8 @@
 import { type HouseChoices, houseRulesFrom } from "@/core/house";
 import { readGiven } from "@/core/marking";
-import { readProblem } from "@/core/problem";
+import { readProblem, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
-import { markedAnswer, type SlipId, waysKept } from "@/core/slips";
+import { markedAnswer, type SlipId, separatingProblem, waysKept } from "@/core/slips";
 import { givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
 import type { ProgramError } from "./workJson";
 
@@ -25,7 +25,39 @@ export interface ExplainJson {
   }[];
 }
 
+/** An answer explained, with a problem that would tell the two likeliest explanations apart where they are close. */
+export interface ExplainedJson extends ExplainJson {
+  readonly separating: {
+    readonly problem: string;
+    readonly slips: readonly [readonly SlipId[], readonly SlipId[]];
+  } | null;
+}
+
 const kept = waysKept();
+
+/** From this share on a second explanation is close enough to the first to be told apart from it. */
+const CLOSE = 0.1;
+
+/** What `explainRequested` tells, and a problem to set next where the answer does not decide between two accounts. */
+export function explainedRequested(request: ExplainRequest): Result<ExplainedJson, ProgramError> {
+  const explained = explainRequested(request);
+  if (!explained.ok) return explained;
+  const house = houseRulesFrom(request.house ?? {});
+  const [first, second] = explained.value.explanations;
+  if (!house.ok || first === undefined || second === undefined || second.probability < CLOSE)
+    return done({ ...explained.value, separating: null });
+  const problem = readProblem(request.problem, house.value);
+  const found = problem.ok
+    ? separatingProblem(problem.value, house.value, first.slips, second.slips)
+    : undefined;
+  return done({
+    ...explained.value,
+    separating:
+      found === undefined
+        ? null
+        : { problem: writeProblem(found, house.value), slips: [first.slips, second.slips] },
+  });
+}
 
 /** Marks an answer to a problem, and says what may lie behind it where it is wrong. */
 export function explainRequested(request: ExplainRequest): Result<ExplainJson, ProgramError> {

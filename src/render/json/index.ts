@@ -1,4 +1,4 @@
-export { type ExplainJson, explainRequested } from "./explainJson";
+export { type ExplainedJson, type ExplainJson, explainedRequested, explainRequested } from "./explainJson";
 export {
   methodsRequested,
   type ProgramError,

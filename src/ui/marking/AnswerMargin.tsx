@@ -19,6 +19,7 @@ export function AnswerMargin({
   names,
   onChoose,
   onNote,
+  onSet,
 }: {
   readonly row: SheetRow;
   readonly learnerName: string;
@@ -27,17 +28,15 @@ export function AnswerMargin({
   readonly names: Readonly<Record<string, string>>;
   readonly onChoose: (slips: readonly SlipId[]) => void;
   readonly onNote: (note: string) => void;
+  /** Puts a problem on the sheet that tells two explanations apart. */
+  readonly onSet: (problem: string) => void;
 }): ReactElement {
   const mark = cell?.mark;
   const wrong = mark?.verdict === "wrong" && cell?.typed !== "";
-  const found = useExplanations(
-    wrong && mark.explanations === undefined,
-    row.problem,
-    cell?.typed ?? "",
-    house,
-  );
+  const found = useExplanations(wrong, row.problem, cell?.typed ?? "", house);
   const explanations =
-    mark?.explanations ?? found?.map((one) => ({ ...one, names: one.slips.map((id) => names[id] ?? id) }));
+    mark?.explanations ??
+    found?.explanations.map((one) => ({ ...one, names: one.slips.map((id) => names[id] ?? id) }));
   return (
     <section aria-label="Answer">
       <h2 className="text-[13px] text-soft">{learnerName}</h2>
@@ -91,6 +90,19 @@ export function AnswerMargin({
               })}
             </fieldset>
           )}
+          {found?.separating && (
+            <p className="mt-3 text-[15px] leading-snug">
+              This answer does not tell the first two apart. Set{" "}
+              <strong className="font-board">{found.separating.problem}</strong> next.
+              <button
+                type="button"
+                onClick={() => found.separating && onSet(found.separating.problem)}
+                className="ml-2 min-h-9 font-semibold text-plumb"
+              >
+                Add it to the sheet
+              </button>
+            </p>
+          )}
           <label htmlFor="own-note" className="mt-3 block text-[13px] text-soft">
             Your own note
           </label>
@@ -123,30 +135,36 @@ function NoteField({
   );
 }
 
-/** The explanations of an answer that was marked before this page was opened. */
+/** What is known of a wrong answer: its explanations, and a problem that would tell the first two apart. */
+interface Found {
+  readonly explanations: readonly Omit<ShownExplanation, "names">[];
+  readonly separating: { readonly problem: string } | null;
+}
+
+/** Asks what lies behind the answer that is looked at. */
 function useExplanations(
   wanted: boolean,
   problem: string,
   given: string,
   house: HouseRules,
-): readonly Omit<ShownExplanation, "names">[] | undefined {
-  const [found, setFound] = useState<
-    { readonly key: string; readonly explanations: readonly Omit<ShownExplanation, "names">[] } | undefined
-  >();
+): Found | undefined {
+  const [found, setFound] = useState<{ readonly key: string; readonly found: Found } | undefined>();
   const key = `${problem} ${given}`;
   useEffect(() => {
     if (!wanted) return;
-    let over = false;
-    const body = JSON.stringify({ problem, given, house: choicesOf(house) });
-    fetch(ROUTES.explain, { method: "POST", headers: { "content-type": "application/json" }, body })
-      .then((answer) => answer.json())
-      .then((answer: { readonly explanations?: readonly Omit<ShownExplanation, "names">[] }) => {
-        if (!over) setFound({ key: `${problem} ${given}`, explanations: answer.explanations ?? [] });
+    const asking = new AbortController();
+    fetch(ROUTES.explain, {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify({ problem, given, house: choicesOf(house) }),
+      signal: asking.signal,
+    })
+      .then((answer) => (answer.ok ? answer.json() : undefined))
+      .then((answer: Found | undefined) => {
+        if (answer) setFound({ key: `${problem} ${given}`, found: answer });
       })
       .catch(() => undefined);
-    return () => {
-      over = true;
-    };
+    return () => asking.abort();
   }, [wanted, problem, given, house]);
-  return found?.key === key ? found.explanations : undefined;
+  return found?.key === key ? found.found : undefined;
 }

@@ -6,6 +6,7 @@ import type { HouseRules } from "@/core/house";
 import { readProblem } from "@/core/problem";
 import type { SlipId } from "@/core/slips";
 import { readErrorWords } from "@/core/wording";
+import { ROUTES } from "../routes";
 import { AddLearner } from "./AddLearner";
 import { AddProblem } from "./AddProblem";
 import { AnswerMargin } from "./AnswerMargin";
@@ -28,6 +29,7 @@ export function MarkingScreen({
   start,
   known,
   names,
+  recent,
   addLearner,
 }: {
   readonly start: {
@@ -40,6 +42,8 @@ export function MarkingScreen({
   /** All learners on the list. */
   readonly known: readonly Column[];
   readonly names: Readonly<Record<string, string>>;
+  /** The sheets that were marked last. */
+  readonly recent: readonly { readonly id: string; readonly about: string; readonly when: string }[];
   /** Puts a learner on the list under a name; the same one where the name is there already. */
   readonly addLearner: (name: string) => Promise<Column>;
 }): ReactElement {
@@ -196,6 +200,14 @@ export function MarkingScreen({
           onAdd={putLearner}
         />
         <div className="ml-auto flex items-center gap-1">
+          {rows.length > 0 && (
+            <a
+              href={ROUTES.marking}
+              className="grid h-11 items-center rounded-lg px-3 text-[15px] text-soft hover:bg-shade hover:text-ink"
+            >
+              New sheet
+            </a>
+          )}
           <p role="status" className="mr-2 text-[13px] text-soft">
             {sheet.progress
               ? `Marking ${sheet.progress.done} of ${sheet.progress.all}…`
@@ -256,9 +268,8 @@ export function MarkingScreen({
         >
           {(said !== "" || unread > 0) && (
             <p role="status" className="pb-2 text-[15px] text-rust">
-              {said}{" "}
-              {unread > 0 &&
-                `${unread} ${unread === 1 ? "answer" : "answers"} can’t be read; they are kept as they are.`}
+              {said} {unread === 1 && "One answer can’t be read; it is kept as it is."}
+              {unread > 1 && `${unread} answers can’t be read; they are kept as they are.`}
             </p>
           )}
           {rows.length === 0 || learners.length === 0 ? (
@@ -268,6 +279,24 @@ export function MarkingScreen({
                 : "Now name a learner, and type the answers down the column."}
             </p>
           ) : null}
+          {rows.length === 0 && recent.length > 0 && (
+            <nav aria-label="Sheets marked before" className="mt-6 max-w-[640px]">
+              <h2 className="text-lg font-semibold">Sheets marked before</h2>
+              <ul className="mt-2 rounded-2xl border border-edge bg-page">
+                {recent.map(({ id: sheetId, about, when }) => (
+                  <li key={sheetId} className="border-t border-edge first:border-t-0">
+                    <a
+                      href={ROUTES.markingSheet(sheetId)}
+                      className="flex min-h-12 items-center justify-between gap-4 px-4 py-1.5 hover:bg-shade"
+                    >
+                      <span className="min-w-0 truncate font-board">{about}</span>
+                      <span className="shrink-0 text-[13px] text-soft">{when}</span>
+                    </a>
+                  </li>
+                ))}
+              </ul>
+            </nav>
+          )}
           {rows.length > 0 && (
             <div className="w-max rounded border border-edge bg-page shadow-sheet">
               <SheetTable
@@ -295,6 +324,7 @@ export function MarkingScreen({
                 cell={cell}
                 house={house}
                 names={names}
+                onSet={addProblem}
                 onChoose={(slips: readonly SlipId[]) =>
                   cell && sheet.mark({ ...selected, given: cell.typed, slips, note: cell.mark?.note ?? "" })
                 }

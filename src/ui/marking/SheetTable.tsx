@@ -57,7 +57,7 @@ export function SheetTable({
             <th
               key={id}
               scope="col"
-              className="sticky top-0 z-10 w-56 min-w-48 border-b border-l border-edge bg-page px-2 py-1 text-left"
+              className="sticky top-0 z-10 w-48 min-w-44 border-b border-l border-edge bg-page px-2 py-1 text-left"
             >
               <span className="flex items-center justify-between gap-1">
                 <span className="truncate font-semibold">{name}</span>
@@ -169,7 +169,7 @@ const AnswerCell = memo(function AnswerCell({
         className="h-9 w-full rounded-md bg-transparent px-2 font-board text-[18px] hover:bg-shade focus:bg-page"
       />
       <p
-        className="line-clamp-2 min-h-[18px] max-w-64 px-2 text-[13px] leading-[18px]"
+        className="line-clamp-2 min-h-[18px] max-w-52 px-2 text-[13px] leading-[18px]"
         title={cell?.mark?.error}
       >
         <MarkWords cell={cell} nameOf={nameOf} />

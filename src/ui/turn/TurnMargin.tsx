@@ -1,6 +1,6 @@
 "use client";
 
-import { type ReactElement, type RefObject, useEffect, useState } from "react";
+import { type ReactElement, type RefObject, useEffect, useRef, useState } from "react";
 import type { Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import type { Place } from "@/core/number";
@@ -253,6 +253,8 @@ function Outcome({
   readonly estimate: string;
   readonly onAgain: () => void;
 }): ReactElement {
+  const shown = useRef<HTMLElement>(null);
+  useEffect(() => shown.current?.scrollIntoView({ block: "nearest" }), []);
   if (!result.ok)
     return (
       <p role="alert" className="text-rust">
@@ -272,7 +274,7 @@ function Outcome({
       </div>
     );
   return (
-    <section role="status" aria-label="Result">
+    <section ref={shown} role="status" aria-label="Result">
       <p
         data-verdict={result.verdict}
         className="text-[20px] font-semibold data-[verdict=form]:text-straw data-[verdict=right]:text-plumb data-[verdict=wrong]:text-rust"

@@ -17,13 +17,16 @@ import type { Turn, TurnWay } from "./turn";
 import { type Size, type Square, usePaper } from "./usePaper";
 
 const LEAST: Size = { cols: 14, rows: 10 };
+/** Paper for lines of writing. */
+const LINES: Size = { cols: 16, rows: 12 };
 const SQUARE = 46;
 /** Room for a learner to set the numbers out where they like. */
 const FREE = { cols: 5, rows: 3 };
 
-/** The squares that the largest way takes, with room around. */
-function sizeFor(ways: readonly TurnWay[]): Size {
-  const marks = ways.slice(0, 3).flatMap(({ steps }) => steps.flatMap((step) => step.marks));
+/** The squares that the house's own way takes, with room around; lines of writing find their own room. */
+function sizeFor([way]: readonly TurnWay[]): Size {
+  if (way?.aligned !== true) return LINES;
+  const marks = way.steps.flatMap((step) => step.marks);
   const cols = marks.flatMap((mark) =>
     "col" in mark ? [mark.col] : "from" in mark ? [mark.from, mark.to] : [],
   );
@@ -31,9 +34,24 @@ function sizeFor(ways: readonly TurnWay[]): Size {
   const span = (all: readonly number[]): number =>
     all.length === 0 ? 0 : Math.max(...all) - Math.min(...all) + 1;
   return {
-    cols: Math.min(30, Math.max(LEAST.cols, Math.ceil(span(cols)) + FREE.cols)),
-    rows: Math.min(30, Math.max(LEAST.rows, Math.ceil(span(rows)) + FREE.rows)),
+    cols: Math.min(40, Math.max(LEAST.cols, Math.ceil(span(cols)) + FREE.cols)),
+    rows: Math.min(60, Math.max(LEAST.rows, Math.ceil(span(rows)) + FREE.rows)),
   };
+}
+
+/** The answer as it stands on the paper; counts in columns of units with their units. */
+function answerRead(paper: Paper, units: readonly string[]): string {
+  const read = answerOn(paper) ?? "";
+  const counts = read.split(" ");
+  return units.length > 1 && counts.length === units.length && counts.every((count) => /^\d+$/.test(count))
+    ? counts.map((count, index) => `${count} ${units[index]}`).join(" ")
+    : read;
+}
+
+/** Where the hand begins: under the rule of what is given, else a little inside the paper. */
+function firstSquare(given: readonly Mark[]): Square {
+  const rule = given.filter((mark) => mark.kind === "rule").at(-1);
+  return rule?.kind === "rule" ? { col: rule.to - 1, row: rule.row } : { col: 3, row: 2 };
 }
 
 /** Your turn: the problem in one line, squared paper, and the learner's own hand. */
@@ -66,7 +84,7 @@ export function TurnScreen({
   const { ways, line } = turn;
   const size = useMemo(() => sizeFor(ways), [ways]);
   const start = useMemo((): Paper => ({ marks: given }), [given]);
-  const pen = usePaper(start, size, `right-sum-turn ${line} ${fixed ?? ""} ${part}`);
+  const pen = usePaper(start, firstSquare(given), size, `right-sum-turn ${line} ${fixed ?? ""} ${part}`);
   const { paper, at, goes, hand, stroke } = pen;
   const [feedback, setFeedback] = useState<Feedback>("eachMark");
   const [checked, setChecked] = useState<Paper | undefined>();
@@ -280,7 +298,7 @@ export function TurnScreen({
             estimate={estimate}
             onEstimate={setEstimate}
             onHint={takeHint}
-            read={answerOn(paper) ?? ""}
+            read={answerRead(paper, turn.units)}
             answerField={answerField}
             learners={learners}
             learner={learner}

@@ -5,7 +5,7 @@ import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, work
 import { lowestPlace, type Place } from "@/core/number";
 import { type MarkedWay, moved } from "@/core/paper";
 import { type Problem, writeProblem } from "@/core/problem";
-import { writeQuantity } from "@/core/quantity";
+import { unitOf, writeQuantity } from "@/core/quantity";
 import { METHOD_NAMES, plain, stepWords } from "@/core/wording";
 import type { GivenPart } from "./given";
 
@@ -39,6 +39,8 @@ export interface Turn {
   /** The methods that a tutor may fix, the house's own first. */
   readonly methods: readonly { readonly id: MethodId; readonly name: string }[];
   readonly estimate: boolean;
+  /** The symbols of the units of a measure, the largest first; none for other problems. */
+  readonly units: readonly string[];
 }
 
 /** Methods whose rows stand under one another though no places are named above them. */
@@ -69,7 +71,18 @@ export function turnOf(problem: Problem, house: HouseRules, fixed: MethodId | un
     ),
     methods: methods.map((id) => ({ id, name: METHOD_NAMES[id] })),
     estimate: runOf(workingOf(problem, house), EVERY_METHOD).estimate !== undefined,
+    units: unitsOf(problem),
   };
+}
+
+/** The units that an answer may be in, as their symbols. */
+function unitsOf({ operands, op }: Problem): readonly string[] {
+  const measures = operands.flatMap((operand) => (operand.kind === "measure" ? [operand] : []));
+  if (op === "divide" && measures.length > 1) return [];
+  const units = measures.flatMap(({ parts }) => parts.map(({ unit }) => unitOf(unit)));
+  return [...new Map(units.map((unit) => [unit.id, unit])).values()]
+    .sort((a, b) => Number(b.size - a.size))
+    .map(({ symbol }) => symbol);
 }
 
 /** Every sheet of a working as a way of its own: on paper a learner needs only the one that is worked on. */

@@ -184,11 +184,11 @@ function reduce(state: PaperState, stroke: Stroke, size: Size): PaperState {
 }
 
 /** The learner's paper with the hand that writes on it. What is written is remembered under `draft` until it is handed in. */
-export function usePaper(start: Paper, size: Size, draft: string) {
+export function usePaper(start: Paper, from: Square, size: Size, draft: string) {
   const [state, dispatch] = useReducer(
     (now: PaperState, stroke: Stroke | { readonly kind: "bring"; readonly paper: Paper }): PaperState =>
       stroke.kind === "bring" ? { ...now, paper: stroke.paper } : reduce(now, stroke, size),
-    { paper: start, before: [], after: [], at: { col: 3, row: 2 }, hand: "digit", way: undefined },
+    { paper: start, before: [], after: [], at: from, hand: "digit", way: undefined },
   );
   const { paper } = state;
   useEffect(() => {

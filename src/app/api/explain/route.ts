@@ -1,6 +1,6 @@
 import { NextResponse } from "next/server";
 import { z } from "zod";
-import { explainRequested } from "@/render/json";
+import { explainedRequested } from "@/render/json";
 import { houseChoicesSchema } from "../../saved";
 import { errorAnswer, readBody } from "../answers";
 
@@ -10,10 +10,10 @@ const explainSchema = z.object({
   house: houseChoicesSchema.optional(),
 });
 
-/** Marks an answer and explains it: `{problem, given, house?}` to `{verdict, explanations}`. See docs/api.md. */
+/** Marks an answer and explains it: `{problem, given, house?}` to `{verdict, explanations, separating}`. See docs/api.md. */
 export async function POST(request: Request): Promise<NextResponse> {
   const read = await readBody(request, explainSchema);
   if ("answer" in read) return read.answer;
-  const explained = explainRequested(read.body);
+  const explained = explainedRequested(read.body);
   return explained.ok ? NextResponse.json(explained.value) : errorAnswer(422, explained.error);
 }

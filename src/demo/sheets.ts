@@ -1,0 +1,51 @@
+import type { SlipId } from "@/core/slips";
+
+/** The made-up learners who come to the back room of the workshop. */
+export const DEMO_LEARNERS = [
+  { id: "demolearnernadia0001", name: "Nadia" },
+  { id: "demolearnertomb00002", name: "Tom B." },
+  { id: "demolearneriris00003", name: "Iris" },
+  { id: "demolearnerowen00004", name: "Owen" },
+] as const;
+
+/** A made-up sheet: its problems, and who did it with which slips; `other` answers are given as they stand. */
+export const DEMO_SHEETS: readonly {
+  readonly id: string;
+  readonly problems: readonly string[];
+  readonly hoursAgo: number;
+  readonly work: readonly {
+    readonly learner: string;
+    readonly slips: readonly SlipId[];
+    readonly other: Readonly<Record<number, string>>;
+  }[];
+}[] = [
+  {
+    // Lengths of brake cable cut from a drum, in metres; prices of tubes and tyres.
+    id: "demosheetcables00001",
+    problems: [
+      "53.2 − 17.8",
+      "12.03 − 4.578",
+      "403 − 127",
+      "6.24 − 3.58",
+      "20.8 − 3.25",
+      "10 − 6.43",
+      "705 − 231",
+      "15.6 − 0.34",
+    ],
+    hoursAgo: 26,
+    work: [
+      { learner: "demolearnernadia0001", slips: ["sub-column-gap"], other: { 4: "17.55" } },
+      { learner: "demolearnertomb00002", slips: [], other: { 0: "35.40", 3: "2.76" } },
+      { learner: "demolearneriris00003", slips: ["sub-right-flush"], other: { 6: "473" } },
+    ],
+  },
+  {
+    id: "demosheetfractions02",
+    problems: ["2/5 + 1/3", "3/4 + 1/6", "5 1/4 − 2 3/4", "2/3 × 4/5", "3/4 ÷ 2/3"],
+    hoursAgo: 98,
+    work: [
+      { learner: "demolearneriris00003", slips: ["frac-straight-across"], other: {} },
+      { learner: "demolearnerowen00004", slips: ["frac-div-no-flip"], other: { 1: "22/24" } },
+    ],
+  },
+];
