@@ -51,7 +51,6 @@ export default async function MarkingPage({
   });
   return (
     <MarkingScreen
-      key={id}
       start={{
         id,
         house,

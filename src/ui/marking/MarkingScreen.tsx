@@ -47,8 +47,9 @@ export function MarkingScreen({
   /** Puts a learner on the list under a name; the same one where the name is there already. */
   readonly addLearner: (name: string) => Promise<Column>;
 }): ReactElement {
-  const { id, house } = start;
-  const sheet = useSheet({ ...start, cells: useMemo(() => new Map(start.cells), [start.cells]) });
+  // The sheet stays the one it was begun as, whatever the server sends after a learner was added.
+  const [{ id, house, ...begun }] = useState(start);
+  const sheet = useSheet({ id, house, ...begun, cells: useMemo(() => new Map(begun.cells), [begun.cells]) });
   const { rows, learners, cells } = sheet;
   const [selected, setSelected] = useState<At | undefined>();
   const [said, setSaid] = useState("");

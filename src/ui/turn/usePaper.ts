@@ -54,6 +54,9 @@ const within = ({ col, row }: Square, { cols, rows }: Size): Square => ({
   row: Math.min(Math.max(0, row), rows - 1),
 });
 
+/** How far left of its rule a row goes on being worked to the left: a last carry may stand there. */
+const LEFT_OF_RULE = 2;
+
 /** Under a rule columns are worked from the right; everywhere else one writes to the right. */
 export function wayAt({ paper, at, way }: Pick<PaperState, "paper" | "at" | "way">): Way {
   if (way !== undefined) return way;
@@ -62,7 +65,7 @@ export function wayAt({ paper, at, way }: Pick<PaperState, "paper" | "at" | "way
       mark.kind === "rule" &&
       mark.row === at.row &&
       mark.to - mark.from > 1 &&
-      at.col >= mark.from &&
+      at.col >= mark.from - LEFT_OF_RULE &&
       at.col < mark.to,
   );
   return under ? "left" : "right";

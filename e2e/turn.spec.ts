@@ -1,0 +1,185 @@
+import type { Page } from "@playwright/test";
+import { board, expect, expectAccessible, listening, test } from "./tutor";
+
+const press = async (page: Page, keys: string): Promise<void> => {
+  for (const key of keys.split(" ")) await page.keyboard.press(key);
+};
+
+const turn = (page: Page) => ({
+  soFar: page.getByRole("region", { name: "So far" }),
+  answer: page.getByRole("textbox", { name: "Your answer" }),
+  result: page.getByRole("status", { name: "Result" }),
+  open: (problem: string, more = "") => page.goto(`/your-turn?problem=${encodeURIComponent(problem)}${more}`),
+});
+
+const nameLearner = async (page: Page, name: string): Promise<void> => {
+  await page.goto("/learners");
+  await page.getByRole("textbox", { name: "Name of a new learner" }).fill(name);
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("link", { name: new RegExp(`^${name}`) })).toBeVisible();
+};
+
+test("a column subtraction with a slip is written by keyboard, found, replayed and kept", async ({
+  page,
+}) => {
+  await nameLearner(page, "Juno");
+  const { work } = board(page);
+  await page.goto("/board");
+  await work("53.2 - 17.8");
+  await page.keyboard.press("t");
+  await page.waitForURL(/your-turn/);
+  await listening(page);
+  const { soFar, answer, result } = turn(page);
+  await page.getByRole("textbox", { name: "About how much?" }).fill("36");
+  await page.getByRole("img", { name: /^Your paper/ }).click({ position: { x: 180, y: 100 } });
+  await press(page, "5 3 . 2 ArrowDown ArrowLeft ArrowLeft ArrowLeft 1 7 . 8 ArrowDown ArrowLeft r");
+  await expect(soFar).toContainText("All is well so far.");
+  await press(page, "6");
+  await expect(soFar).toContainText("Look again at the tenths: 6 is written there.");
+  await press(page, ". 4 4");
+  await expect(answer).toHaveValue("44.6");
+  await page.getByLabel("Whose work is it?").selectOption({ label: "Juno" });
+  await answer.focus();
+  await page.keyboard.press("Enter");
+  await expect(result).toContainText("Not yet: it comes to 35.4.");
+  await expect(result).toContainText("yours was 36");
+  await expect(result).toContainText("The smaller digit is taken from the larger in each column");
+  await expect(result).toContainText("The rest follows from it");
+  await expect(result).toContainText("Kept in the record.");
+  await expectAccessible(page);
+
+  await result.getByRole("link", { name: "Replay it" }).first().click();
+  await page.waitForURL(/wrong-way/);
+  await listening(page);
+  const run = page.getByRole("slider", { name: "Run" });
+  await expect(page.getByText("Here it leaves the sound way")).toBeVisible();
+  const departs = Number(await run.getAttribute("aria-valuenow"));
+  await page.keyboard.press("End");
+  await expect(page.getByRole("img", { name: /wrong way, \d+ of \d+ steps, ending in 44.6/ })).toBeVisible();
+  await page.keyboard.press("Home");
+  await expect(page.getByText("So far as it should be")).toBeVisible();
+  expect(departs).toBeGreaterThan(1);
+  await expect(page.getByText("44.6 + 17.8 = 62.4, and not 53.2.")).toBeVisible();
+  await expectAccessible(page);
+
+  await page.goto("/learners");
+  await page.getByRole("link", { name: /^Juno/ }).click();
+  await expect(page.getByText("53.2 − 17.8 = 44.6")).toBeVisible();
+  await expect(page.getByText("Estimate 36.")).toBeVisible();
+  await expectAccessible(page);
+});
+
+test("a sound subtraction anywhere on the paper is right, without carries or fillers", async ({ page }) => {
+  const { open, soFar, answer, result } = turn(page);
+  await open("12.03 - 4.5");
+  await press(page, "ArrowDown ArrowDown ArrowRight ArrowRight 1 2 . 0 3");
+  await press(page, "ArrowDown ArrowLeft ArrowLeft ArrowLeft 4 . 5 ArrowDown ArrowRight r");
+  await press(page, "3 5 . 7");
+  await expect(answer).toHaveValue("7.53");
+  await expect(soFar).not.toContainText("Look again");
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("Enter");
+  await expect(result).toContainText("Right.");
+});
+
+test("numbers out of line are told in the learner's terms, and undone without end", async ({ page }) => {
+  const { open, soFar } = turn(page);
+  await open("12.5 + 3.46");
+  await press(page, "1 2 . 5 ArrowDown ArrowLeft 3 . 4 6");
+  await expect(soFar).toContainText("The 6 of 3.46 stands under the thousandths.");
+  for (let nth = 0; nth < 9; nth++) await page.keyboard.press("Control+z");
+  await expect(soFar).toContainText("Set the numbers out first");
+  for (let nth = 0; nth < 9; nth++) await page.keyboard.press("Control+y");
+  await expect(soFar).toContainText("The 6 of 3.46 stands under the thousandths.");
+  // What is half done comes back.
+  await page.reload();
+  await listening(page);
+  await expect(soFar).toContainText("The 6 of 3.46 stands under the thousandths.");
+});
+
+test("a lattice is drawn and filled by keyboard", async ({ page }) => {
+  const { open, answer, soFar, result } = turn(page);
+  await open("23 × 14", "&method=lattice&fixed=1");
+  // The factors along the top and down the right, the lattice under and beside them.
+  await press(page, "2 3 ArrowDown 1 ArrowLeft ArrowDown 4 ArrowLeft ArrowUp ArrowLeft ArrowLeft g");
+  await press(page, "0 2 0 3 ArrowLeft ArrowLeft ArrowDown 0 8 1 2");
+  await expect(soFar).toContainText("All is well so far.");
+  await press(page, "ArrowLeft ArrowDown d 2 2 ArrowUp 3 ArrowUp");
+  await expect(soFar).not.toContainText("Look again");
+  await answer.fill("322");
+  await page.keyboard.press("Enter");
+  await expect(result).toContainText("Right.");
+});
+
+test("a fraction sum is written with its bars, and an unfinished form is told as that", async ({ page }) => {
+  const { open, answer, result } = turn(page);
+  await open("1/4 + 1/4");
+  await press(page, "1 / 4 ArrowUp + 1 / 4 ArrowUp = 2 / 4");
+  await expect(answer).toHaveValue("2/4");
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("Enter");
+  await expect(result).toContainText("The value is right: not simplified.");
+});
+
+test("columns of units are worked, with hints in three sizes", async ({ page }) => {
+  const { open, answer, soFar, result } = turn(page);
+  await open("8 lb 3 oz - 2 lb 9 oz");
+  await press(page, "8 ArrowRight 3 ArrowDown ArrowLeft ArrowLeft ArrowLeft 2 ArrowRight 9 h");
+  await expect(soFar).toContainText("Look at");
+  await press(page, "h");
+  await expect(soFar).toContainText("?");
+  await press(page, "h");
+  await expect(soFar).toContainText("Write");
+  await press(page, "ArrowDown ArrowLeft ArrowLeft ArrowLeft 5 ArrowRight 1 0");
+  await expect(answer).toHaveValue("5 lb 10 oz");
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("Enter");
+  await expect(result).toContainText("Right.");
+});
+
+test("an estimate that the house asks for comes before the paper opens; garbage is refused in a sentence and kept", async ({
+  page,
+}) => {
+  const { open, answer, soFar } = turn(page);
+  await open("47 + 38", "&preset=fillersTrueValue&estimateFirst=required");
+  await press(page, "4 7");
+  await expect(soFar).toContainText("Set the numbers out first");
+  await page.getByRole("textbox", { name: /^About how much/ }).fill("90");
+  await page.getByRole("img", { name: /^Your paper/ }).click();
+  await press(page, "4 7");
+  await expect(soFar).toContainText("All is well so far.");
+  await answer.fill("ninety-ish");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("is not a number or a task")).toBeVisible();
+  await expect(answer).toHaveValue("ninety-ish");
+});
+
+test.describe("on a tablet", () => {
+  test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
+
+  test("an addition is written by touch", async ({ page }) => {
+    const { open, soFar, answer } = turn(page);
+    await open("47 + 38");
+    const box = await page.getByRole("img", { name: /^Your paper/ }).boundingBox();
+    if (box === null) throw new Error("the paper is not there");
+    const tap = (col: number, row: number) =>
+      page.touchscreen.tap(box.x + ((col + 0.5) * box.width) / 14, box.y + ((row + 0.5) * box.height) / 10);
+    const key = (name: string) => page.getByRole("button", { name, exact: true }).tap();
+    await tap(6, 3);
+    await key("4");
+    await key("7");
+    await tap(6, 4);
+    await key("3");
+    await key("8");
+    await tap(7, 5);
+    await key("Rule");
+    await key("5");
+    await key("7");
+    await expect(soFar).toContainText("Look again at the tens: 7 is written there.");
+    await key("Rub out");
+    await key("8");
+    await expect(answer).toHaveValue("85");
+    await expect(soFar).not.toContainText("Look again");
+    await expectAccessible(page);
+  });
+});
