@@ -5,6 +5,10 @@ import { rounded } from "./workings";
 const PLACES = {
   Today: "/",
   Board: "/board?problem=40.3%2B7.865%2B12&step=3",
+  "Your turn": "/your-turn?problem=53.2-17.8",
+  "The wrong way": "/wrong-way?problem=53.2-17.8",
+  Marking: "/marking",
+  Learners: "/learners",
   "House rules": "/house-rules",
   Methods: "/methods",
 } as const;

@@ -24,6 +24,8 @@ export interface WorkMarks {
     | undefined;
   /** A number that does not stand in its columns: how far it stands to the right of where it should. */
   readonly misplaced: { readonly digits: string; readonly at: Spot; readonly by: number } | undefined;
+  /** Whether what is written under the last rule is the sum of the rows above it, wrong as one of them is. */
+  readonly follows: boolean;
   /** The digits that are written as they should be. */
   readonly agree: number;
   /** The next digit that is still to be written, and the step it belongs to. */
@@ -67,7 +69,8 @@ function misplacedIn(paper: Paper, way: SoughtWay, operandRows: readonly number[
     const zeros = (digits: string): number => digits.length - digits.replace(/^0+/, "").length;
     return there.col + zeros(there.digits) - (one.col + zeros(one.digits));
   };
-  const [first, ...rest] = pairs;
+  // Nothing but zeros stands anywhere.
+  const [first, ...rest] = pairs.filter(({ one }) => bare(one.digits) !== "");
   if (first === undefined) return undefined;
   const off = rest.find((pair) => shiftOf(pair) !== shiftOf(first));
   return off === undefined
@@ -111,7 +114,16 @@ export function markWork(paper: Paper, ways: readonly MarkedWay[], carriesCount:
         wrong ??= { step, at: { col: there.col, row: place.row }, written: there.text, ought: mark.text };
     }
   });
-  return { way: best, wrong: misplaced ? undefined : wrong, misplaced, agree: fit.agree, next, carries };
+  const first = misplaced === undefined ? wrong : undefined;
+  return {
+    way: best,
+    wrong: first,
+    misplaced,
+    follows: first !== undefined && sumFollows(paper, first.at.row),
+    agree: fit.agree,
+    next,
+    carries,
+  };
 }
 
 /** Where a mark belongs on the paper, seen from the row nearest to its own that was found; nothing on blank paper. */
@@ -129,4 +141,24 @@ function hasSmall(paper: Paper, fit: Fit, mark: Extract<Mark, { kind: "small" }>
   return paper.marks.some(
     (one) => one.kind === "small" && one.text === mark.text && Math.abs(one.col - (mark.col + any.shift)) < 1,
   );
+}
+
+/** Whether the row under the lowest rule is the sum of the rows between it and the rule above, the wrong one among them: a product's rows added rightly. */
+function sumFollows(paper: Paper, wrongRow: number): boolean {
+  const rules = paper.marks
+    .flatMap((mark) =>
+      mark.kind === "rule" && mark.strokes === 1 && mark.to - mark.from > 1 ? [mark.row] : [],
+    )
+    .sort((a, b) => a - b);
+  const [above, below] = [rules.at(-2), rules.at(-1)];
+  if (above === undefined || below === undefined || wrongRow < above || wrongRow >= below) return false;
+  const rows = numbersOn(paper.marks);
+  const sum = rows.find(({ row }) => row >= below);
+  const parts = rows.filter(({ row }) => row >= above && row < below);
+  if (sum === undefined || parts.length < 2) return false;
+  const ends = rows.map(({ col, digits }) => col + digits.length);
+  const last = Math.max(...ends);
+  const worth = ({ col, digits }: (typeof rows)[number]): bigint =>
+    BigInt(digits) * 10n ** BigInt(last - col - digits.length);
+  return parts.reduce((total, part) => total + worth(part), 0n) === worth(sum);
 }

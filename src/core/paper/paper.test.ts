@@ -125,6 +125,35 @@ describe("a learner's paper", () => {
     expect(markWork(paperOf([...first, ...second]), [way], false).misplaced).toBeUndefined();
   });
 
+  it("whose rows are added rightly though one of them is wrong follows on", () => {
+    const way = wayOf("46 × 23", "column-multiplication");
+    const rows = [
+      ...new Set(
+        all(way).flatMap((mark) => (mark.kind === "glyph" && /\d/.test(mark.text) ? [mark.row] : [])),
+      ),
+    ];
+    const digit = (text: string, col: number, row: number): Mark => ({
+      kind: "glyph",
+      col,
+      row,
+      text,
+      look: "written",
+    });
+    const kept = all(way).filter((mark) => mark.kind === "rule" || (mark.kind === "glyph" && mark.row < 2));
+    const row = (digits: string, at: number): readonly Mark[] =>
+      [...digits].map((text, index) => digit(text, index - digits.length, at));
+    expect(rows.length).toBe(5);
+    const [, , first = 2, second = 3, sum = 4] = [...rows].sort((a, b) => a - b);
+    // 46 × 3 taken for 128, then 128 and 920 added rightly to 1048, and wrongly to 1058.
+    const wrong = (total: string) =>
+      paperOf([...kept, ...row("128", first), ...row("920", second), ...row(total, sum)]);
+    expect(markWork(wrong("1048"), [way], false)).toMatchObject({
+      follows: true,
+      wrong: { written: "2", ought: "3" },
+    });
+    expect(markWork(wrong("1059"), [way], false).follows).toBe(false);
+  });
+
   it("is marked by the way that fits it best", () => {
     const ways = [wayOf("46 × 23", "column-multiplication"), wayOf("46 × 23", "lattice")];
     const [columns, lattice] = ways;

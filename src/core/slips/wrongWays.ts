@@ -67,12 +67,16 @@ export const slipsFor = (problem: Problem): readonly Slip[] =>
  * Every way to a wrong answer of a problem: each slip, each two slips that go together where both show by
  * themselves and lead elsewhere together, and each mishap.
  */
-export function wrongWays(problem: Problem, house: HouseRules): WrongWays {
+export function wrongWays(
+  problem: Problem,
+  house: HouseRules,
+  slips: readonly Slip[] = slipsFor(problem),
+): WrongWays {
   const right = workingOf(problem, house).answer;
   const worth = (answer: Answer): Worth => worthIn(problem, answer);
   const rightWorth = worth(right);
   const shown: { readonly slip: Slip; readonly worth: Worth }[] = [];
-  for (const slip of slipsFor(problem)) {
+  for (const slip of slips) {
     const answer = slippedWorking(problem, house, [slip])?.answer;
     if (answer === undefined || sameAnswer(problem, right, answer)) continue;
     shown.push({ slip, worth: worth(answer) });

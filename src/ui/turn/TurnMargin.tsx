@@ -228,6 +228,7 @@ function Told({
     return (
       <span className="text-rust">
         {wrongMarkWords(wrong.written, placeOf(way, wrong.step, mark), house)} {step?.ask}
+        {found.follows && ` ${FOLLOWS_ON}`}
       </span>
     );
   }

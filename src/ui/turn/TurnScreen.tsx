@@ -5,7 +5,7 @@ import type { Mark } from "@/core/board";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { decimalSign } from "@/core/number";
-import { answerOn, markWork, moved, type Paper } from "@/core/paper";
+import { answerOn, markWork, moved, type Paper, type WorkMarks } from "@/core/paper";
 import { stageName } from "@/core/wording";
 import { GIVEN_PARTS, type GivenPart } from "./given";
 import type { HandedIn, HandIn } from "./handedIn";
@@ -46,6 +46,13 @@ function answerRead(paper: Paper, units: readonly string[]): string {
   return units.length > 1 && counts.length === units.length && counts.every((count) => /^\d+$/.test(count))
     ? counts.map((count, index) => `${count} ${units[index]}`).join(" ")
     : read;
+}
+
+/** Whether the stage that a wrong mark belongs to is finished, so that it may be told. */
+function stageDone({ wrong, misplaced, next }: WorkMarks, way: TurnWay | undefined): boolean {
+  const stage = (step: number | undefined) => (step === undefined ? undefined : way?.steps[step]?.stage);
+  if (misplaced !== undefined) return stage(next?.step) !== "setOut";
+  return wrong !== undefined && stage(next?.step) !== stage(wrong.step);
 }
 
 /** Where the hand begins: under the rule of what is given, else a little inside the paper. */
@@ -103,7 +110,8 @@ export function TurnScreen({
     [paper, ways, house],
   );
   const way = ways[found.way];
-  const shows = feedback === "eachMark" || (feedback === "eachStage" && checked === paper);
+  const shows =
+    feedback === "eachMark" || (feedback === "eachStage" && (checked === paper || stageDone(found, way)));
   const stepHere = found.next === undefined ? undefined : way?.steps[found.next.step];
   const hinted = hint?.paper === paper ? hint.size : undefined;
 

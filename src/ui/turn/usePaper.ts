@@ -74,7 +74,18 @@ export function wayAt({ paper, at, way }: Pick<PaperState, "paper" | "at" | "way
 const inLattice = ({ marks }: Paper, { col, row }: Square): boolean =>
   marks.some((mark) => mark.kind === "diagonal" && mark.col === col && mark.row === row);
 
-function reduce(state: PaperState, stroke: Stroke, size: Size): PaperState {
+/** A paper before anything is done, with the hand on a square. */
+export const startPaper = (paper: Paper, at: Square): PaperState => ({
+  paper,
+  before: [],
+  after: [],
+  at,
+  hand: "digit",
+  way: undefined,
+});
+
+/** The paper and the hand after a stroke. */
+export function reduced(state: PaperState, stroke: Stroke, size: Size): PaperState {
   const { paper, at, hand } = state;
   const changed = (next: Paper, to: Square = at): PaperState => ({
     ...state,
@@ -190,8 +201,8 @@ function reduce(state: PaperState, stroke: Stroke, size: Size): PaperState {
 export function usePaper(start: Paper, from: Square, size: Size, draft: string) {
   const [state, dispatch] = useReducer(
     (now: PaperState, stroke: Stroke | { readonly kind: "bring"; readonly paper: Paper }): PaperState =>
-      stroke.kind === "bring" ? { ...now, paper: stroke.paper } : reduce(now, stroke, size),
-    { paper: start, before: [], after: [], at: from, hand: "digit", way: undefined },
+      stroke.kind === "bring" ? { ...now, paper: stroke.paper } : reduced(now, stroke, size),
+    startPaper(start, from),
   );
   const { paper } = state;
   useEffect(() => {

@@ -1,0 +1,104 @@
+import { PRESETS } from "@/core/house";
+import { workingOf } from "@/core/methods";
+import { BLANK_PAPER, markWork, written } from "@/core/paper";
+import { explanationsOf, markedAnswer, SLIPS, slipsFor, waysKept, wrongWays } from "@/core/slips";
+import { ledAstray, problemsOf } from "@/core/testing/learners";
+import { turnOf } from "@/ui/turn";
+import { rounded } from "./workings";
+
+const house = PRESETS.fillersTrueValue;
+const SEED = 7;
+const SAMPLE = 60;
+const WARM = 40;
+
+/** Explaining an answer of one skill, all slips and pairs tried, beside one working. */
+interface ExplainingRow {
+  readonly skill: string;
+  readonly slips: number;
+  readonly median: number;
+  readonly percentile95: number;
+  readonly ratio: number;
+}
+
+export interface Explaining {
+  readonly skills: readonly ExplainingRow[];
+  /** How the time grows with the number of slips of a skill. */
+  readonly growth: readonly { readonly slips: number; readonly milliseconds: number }[];
+  readonly sheet: { readonly answers: number; readonly milliseconds: number };
+  readonly mark: { readonly ways: number; readonly milliseconds: number };
+}
+
+const timed = (act: () => void): number => {
+  const from = performance.now();
+  act();
+  return performance.now() - from;
+};
+
+const share = (times: readonly number[], part: number): number =>
+  [...times].sort((a, b) => a - b)[Math.floor(times.length * part)] ?? 0;
+
+/** How long explaining takes: one answer of each skill, a sheet of thirty learners, one mark on a paper. */
+export function measureExplaining(): Explaining {
+  return { skills: skills(), growth: growth(), sheet: sheet(), mark: mark() };
+}
+
+function skills(): readonly ExplainingRow[] {
+  return Object.entries(SLIPS).map(([skill, slips]) => {
+    const first = slips[0];
+    if (first === undefined) throw new Error(`skills: ${skill} has no slips`);
+    const problems = problemsOf(skill as keyof typeof SLIPS, SAMPLE + WARM, SEED);
+    const times = problems.map((problem) =>
+      timed(() => {
+        const ways = wrongWays(problem, house);
+        explanationsOf(ways, ways.right);
+      }),
+    );
+    const working = problems.map((problem) => timed(() => workingOf(problem, house)));
+    const median = share(times.slice(WARM), 0.5);
+    return {
+      skill,
+      slips: Math.max(...problems.map((problem) => slipsFor(problem).length)),
+      median: rounded(median, 2),
+      percentile95: rounded(share(times.slice(WARM), 0.95), 2),
+      ratio: rounded(median / share(working, 0.5), 0),
+    };
+  });
+}
+
+function growth(): Explaining["growth"] {
+  const problems = problemsOf("subtraction", SAMPLE, SEED);
+  return [0.25, 0.5, 0.75, 1].map((part) => {
+    const slips = SLIPS.subtraction.slice(0, Math.round(SLIPS.subtraction.length * part));
+    const times = problems.map((problem) => timed(() => wrongWays(problem, house, slips)));
+    return { slips: slips.length, milliseconds: rounded(share(times, 0.5), 2) };
+  });
+}
+
+function sheet(): Explaining["sheet"] {
+  const problems = problemsOf("subtraction", 30, SEED + 1);
+  const slips = SLIPS.subtraction;
+  const answers = problems.map((problem) =>
+    Array.from({ length: 30 }, (_, learner) => {
+      const slip = slips[learner % slips.length];
+      return (slip && ledAstray([slip], problem, house)?.answer) ?? workingOf(problem, house).answer;
+    }),
+  );
+  const kept = waysKept();
+  const milliseconds = timed(() => {
+    problems.forEach((problem, row) => {
+      for (const answer of answers[row] ?? [])
+        markedAnswer(kept(String(row), problem, house), { answer, bare: false }, house);
+    });
+  });
+  return { answers: 900, milliseconds: rounded(milliseconds, 0) };
+}
+
+function mark(): Explaining["mark"] {
+  const [problem] = problemsOf("subtraction", 1, SEED);
+  if (problem === undefined) throw new Error("mark: a problem is needed");
+  const { ways } = turnOf(problem, house, undefined);
+  const marks = ways[0]?.steps.flatMap((step) => step.marks) ?? [];
+  const papers = marks.map((_, index) => written(BLANK_PAPER, ...marks.slice(0, index + 1)));
+  const times = [...papers, ...papers].map((paper) => timed(() => markWork(paper, ways, true)));
+  return { ways: ways.length, milliseconds: rounded(share(times.slice(papers.length), 0.95), 2) };
+}
