@@ -4,6 +4,7 @@ import { pathToFileURL } from "node:url";
 import { PRESET_NAMES, PRESETS, SWITCH_NAMES, SWITCHES } from "@/core/house";
 import { PRESET_WORDS, SWITCH_WORDS } from "@/core/wording";
 import { KEYS } from "@/ui/board";
+import { TURN_KEYS } from "@/ui/turn";
 import results from "../bench/results.json" with { type: "json" };
 import { methodSections } from "./methodDocs";
 import { slipSections, slipSummary } from "./slipDocs";
@@ -22,6 +23,15 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
       table(
         ["Key", "What it does"],
         KEYS.map(({ shown, does }) => [code(shown), does]),
+      ),
+  },
+  {
+    file: "README.md",
+    name: "turn keys",
+    text: () =>
+      table(
+        ["Key", "What it does"],
+        TURN_KEYS.map(({ shown, does }) => [code(shown), does]),
       ),
   },
   {

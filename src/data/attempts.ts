@@ -26,7 +26,7 @@ export interface Attempt {
 }
 
 /** A slip that an answer could have shown, and whether it did. */
-export interface Chance {
+interface Chance {
   readonly slip: SlipId;
   readonly shown: boolean;
 }

@@ -4,7 +4,6 @@ export {
   type Attempt,
   attemptsOf,
   attemptsOnSheet,
-  type Chance,
   clearAttempt,
   clearRowsFrom,
   countsOf,

@@ -16,6 +16,7 @@ import { BOARD_ID } from "@/ui/routes";
 import { addLearner } from "../learnerActions";
 import { formFaultsOf, rowsOf } from "../marking";
 import { savedHouse } from "../saved";
+import { bringSheetBack, takeSheetAway } from "../sheetActions";
 
 export const metadata: Metadata = { title: "Marking" };
 
@@ -61,6 +62,7 @@ export default async function MarkingPage({
       known={listLearners(data)}
       names={NAMES}
       recent={kept === undefined ? recentSheets(data) : []}
+      recentActs={{ remove: takeSheetAway, restore: bringSheetBack }}
       addLearner={addLearner}
     />
   );

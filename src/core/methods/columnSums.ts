@@ -17,7 +17,7 @@ export interface ColumnSum {
 }
 
 /** A column as the decisions in it see it. */
-export interface ColumnAt {
+interface ColumnAt {
   readonly rate: number;
   readonly parts: readonly number[];
   /** Whether it is the last one in which numbers stand. */

@@ -33,7 +33,7 @@ export type DecompositionMove =
     };
 
 /** A column as the decisions in it see it. */
-export interface DifferenceAt {
+interface DifferenceAt {
   /** What was written on top before any exchange; nothing where nothing was. */
   readonly given: number | undefined;
   /** Whether an exchange has changed it. */

@@ -28,7 +28,7 @@ interface Digit {
 type Line = ReadonlyMap<number, Digit>;
 
 /** A row of a working as it was found on the paper, and how far to the right it stands there. */
-export interface RowFit {
+interface RowFit {
   readonly row: number;
   readonly shift: number;
   readonly sought: Line;

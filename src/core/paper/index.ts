@@ -1,4 +1,3 @@
 export { answerOn } from "./answerOn";
-export type { SoughtWay } from "./fit";
 export { type MarkedWay, markWork, type WorkMarks } from "./markWork";
-export { BLANK_PAPER, marksIn, moved, type Paper, rubbedOut, slotOf, without, written } from "./paper";
+export { BLANK_PAPER, marksIn, moved, type Paper, rubbedOut, written } from "./paper";

@@ -11,7 +11,7 @@ export interface Paper {
 export const BLANK_PAPER: Paper = { marks: [] };
 
 /** The place on the paper that a mark takes, as text: a second one there takes the first one's place. */
-export function slotOf(mark: Mark): string {
+function slotOf(mark: Mark): string {
   switch (mark.kind) {
     case "glyph":
     case "ring":
@@ -52,11 +52,6 @@ export function written(paper: Paper, ...marks: readonly Mark[]): Paper {
   const fresh = new Map(marks.map((mark) => [slotOf(mark), mark]));
   return { marks: [...paper.marks.filter((mark) => !fresh.has(slotOf(mark))), ...fresh.values()] };
 }
-
-/** The paper without a mark that is like this one in every part. */
-export const without = (paper: Paper, slot: string): Paper => ({
-  marks: paper.marks.filter((mark) => slotOf(mark) !== slot),
-});
 
 /** Whether a mark lies in a square: its digit, the small ones in it, its strike, the point at its left edge. */
 const inSquare = (mark: Mark, col: number, row: number): boolean => {

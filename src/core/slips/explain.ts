@@ -46,7 +46,7 @@ export function shareOf(slip: SlipId, history: History): number {
 }
 
 /** How likely a way is to be taken, before the answer is seen. */
-export function weightOf({ slips, among }: WrongWay, history: History = NO_HISTORY): number {
+function weightOf({ slips, among }: WrongWay, history: History = NO_HISTORY): number {
   const [first, second] = slips;
   if (first === undefined) return 0;
   const weight = shareOf(first, history) / among;

@@ -4,7 +4,7 @@ import type { Answer, Problem } from "../problem";
 import type { SlipId } from "./slipIds";
 
 /** The skills whose work the slips belong to. */
-export const SLIP_SKILLS = [
+const SLIP_SKILLS = [
   "addition",
   "subtraction",
   "multiplication",

@@ -27,7 +27,7 @@ export interface WrongWays {
 }
 
 /** The skills whose slips can come into a problem. */
-export function skillsIn(problem: Problem): readonly Exclude<SlipSkill, "execution">[] {
+function skillsIn(problem: Problem): readonly Exclude<SlipSkill, "execution">[] {
   const { op } = problem;
   const columns =
     op === "add"

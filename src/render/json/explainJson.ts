@@ -14,7 +14,7 @@ export interface ExplainRequest {
 }
 
 /** An answer explained, as programs get it. */
-export interface ExplainJson {
+interface ExplainJson {
   readonly problem: string;
   readonly given: string;
   readonly verdict: "right" | "form" | "wrong";

@@ -1,4 +1,4 @@
-export { type ExplainedJson, type ExplainJson, explainedRequested, explainRequested } from "./explainJson";
+export { type ExplainedJson, explainedRequested, explainRequested } from "./explainJson";
 export {
   methodsRequested,
   type ProgramError,

@@ -17,7 +17,7 @@ export interface RecordedAnswer {
 }
 
 /** A slip in a learner's record: how often it showed, of how many times it could have. */
-export interface RecordedSlip {
+interface RecordedSlip {
   readonly slip: string;
   readonly name: string;
   readonly shown: number;

@@ -1,2 +1,2 @@
-export { LearnerScreen, type RecordedAnswer, type RecordedSlip } from "./LearnerScreen";
+export { LearnerScreen, type RecordedAnswer } from "./LearnerScreen";
 export { LearnersScreen } from "./LearnersScreen";

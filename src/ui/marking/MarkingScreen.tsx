@@ -21,6 +21,7 @@ import {
   type SentCell,
   type SheetRow,
 } from "./marks";
+import { type RecentActs, type RecentSheet, RecentSheets } from "./RecentSheets";
 import { type At, fieldId, SheetTable, type TableActs } from "./SheetTable";
 import { useSheet } from "./useSheet";
 
@@ -30,6 +31,7 @@ export function MarkingScreen({
   known,
   names,
   recent,
+  recentActs,
   addLearner,
 }: {
   readonly start: {
@@ -43,7 +45,8 @@ export function MarkingScreen({
   readonly known: readonly Column[];
   readonly names: Readonly<Record<string, string>>;
   /** The sheets that were marked last. */
-  readonly recent: readonly { readonly id: string; readonly about: string; readonly when: string }[];
+  readonly recent: readonly RecentSheet[];
+  readonly recentActs: RecentActs;
   /** Puts a learner on the list under a name; the same one where the name is there already. */
   readonly addLearner: (name: string) => Promise<Column>;
 }): ReactElement {
@@ -280,24 +283,7 @@ export function MarkingScreen({
                 : "Now name a learner, and type the answers down the column."}
             </p>
           ) : null}
-          {rows.length === 0 && recent.length > 0 && (
-            <nav aria-label="Sheets marked before" className="mt-6 max-w-[640px]">
-              <h2 className="text-lg font-semibold">Sheets marked before</h2>
-              <ul className="mt-2 rounded-2xl border border-edge bg-page">
-                {recent.map(({ id: sheetId, about, when }) => (
-                  <li key={sheetId} className="border-t border-edge first:border-t-0">
-                    <a
-                      href={ROUTES.markingSheet(sheetId)}
-                      className="flex min-h-12 items-center justify-between gap-4 px-4 py-1.5 hover:bg-shade"
-                    >
-                      <span className="min-w-0 truncate font-board">{about}</span>
-                      <span className="shrink-0 text-[13px] text-soft">{when}</span>
-                    </a>
-                  </li>
-                ))}
-              </ul>
-            </nav>
-          )}
+          {rows.length === 0 && recent.length > 0 && <RecentSheets sheets={recent} acts={recentActs} />}
           {rows.length > 0 && (
             <div className="w-max rounded border border-edge bg-page shadow-sheet">
               <SheetTable

@@ -9,7 +9,7 @@ export interface ShownExplanation {
 }
 
 /** An answer on a sheet as it was marked. */
-export interface CellMark {
+interface CellMark {
   readonly verdict: "right" | "form" | "wrong" | "unread";
   readonly faults: readonly FormFault[];
   /** The explanation that stands: the likeliest, or the tutor's choice. */

@@ -215,5 +215,3 @@ export function useSheet(start: {
     },
   };
 }
-
-export type SheetActs = ReturnType<typeof useSheet>;

@@ -22,7 +22,7 @@ import { estimateLine, METHOD_NAMES, plain } from "@/core/wording";
 import { wrongWayAddress } from "./address";
 
 /** A step of a replay as the screen shows it: its marks, and what is said to it. */
-export interface ShownStep extends Writing {
+interface ShownStep extends Writing {
   readonly stage: Stage;
   readonly say: string;
 }

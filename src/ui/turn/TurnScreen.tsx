@@ -12,6 +12,7 @@ import type { HandedIn, HandIn } from "./handedIn";
 import { NumberPad } from "./NumberPad";
 import { PaperPad } from "./PaperPad";
 import { strokeOf } from "./strokeKeys";
+import { TurnKeys } from "./TurnKeys";
 import { FEEDBACK, type Feedback, TurnMargin } from "./TurnMargin";
 import type { Turn, TurnWay } from "./turn";
 import { type Size, type Square, usePaper } from "./usePaper";
@@ -102,6 +103,7 @@ export function TurnScreen({
   const [result, setResult] = useState<HandedIn | undefined>();
   const [sending, setSending] = useState(false);
   const begun = useRef<number | undefined>(undefined);
+  const [keysOpen, setKeysOpen] = useState(false);
   const answerField = useRef<HTMLInputElement>(null);
 
   const waits = house.estimateFirst === "required" && turn.estimate && estimate.trim() === "";
@@ -166,6 +168,7 @@ export function TurnScreen({
         answerField.current?.focus();
       } else if (plain && event.key.toLowerCase() === "h") now.takeHint();
       else if (plain && event.key.toLowerCase() === "g") now.putLattice();
+      else if (plain && event.key === "?") setKeysOpen(true);
       else {
         const one = strokeOf(event);
         if (one === undefined) return;
@@ -252,6 +255,7 @@ export function TurnScreen({
           <a href={addresses.board} className="grid h-11 items-center font-semibold text-plumb">
             To the board
           </a>
+          <TurnKeys open={keysOpen} onOpen={setKeysOpen} />
         </nav>
       </header>
       <main

@@ -10,7 +10,7 @@ import { METHOD_NAMES, plain, stepWords } from "@/core/wording";
 import type { GivenPart } from "./given";
 
 /** A step of a sound way as the learner's board needs it: its marks, and the words for hints. */
-export interface TurnStep extends Writing {
+interface TurnStep extends Writing {
   readonly stage: Stage;
   readonly ask: string;
   readonly say: string;

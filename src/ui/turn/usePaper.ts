@@ -58,7 +58,7 @@ const within = ({ col, row }: Square, { cols, rows }: Size): Square => ({
 const LEFT_OF_RULE = 2;
 
 /** Under a rule columns are worked from the right; everywhere else one writes to the right. */
-export function wayAt({ paper, at, way }: Pick<PaperState, "paper" | "at" | "way">): Way {
+function wayAt({ paper, at, way }: Pick<PaperState, "paper" | "at" | "way">): Way {
   if (way !== undefined) return way;
   const under = paper.marks.some(
     (mark) =>
