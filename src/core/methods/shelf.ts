@@ -69,12 +69,14 @@ export interface Library<Why> {
 
 export function libraryOf<Why>(shelves: readonly Shelf<Why>[]): Library<Why> {
   const methods = shelves.flatMap((one) => one.methods);
+  const byId = new Map(methods.map((method) => [method.id, method]));
+  const byKind = new Map(shelves.map((one) => [one.kind, one]));
   /** The wanted method where it takes the problem, else the first of the house's that does. */
   const methodFor = (problem: Problem, house: HouseRules, wanted: readonly MethodId[]): Taking<Why> => {
-    const preferred = shelves.flatMap((one) => one.prefers(problem, house));
+    const preferred = byKind.get(problem.kind)?.prefers(problem, house) ?? [];
     for (const id of [...wanted, ...preferred]) {
-      const method = methods.find((candidate) => candidate.id === id);
-      if (method?.refuses(problem) === undefined && method !== undefined) return method;
+      const method = byId.get(id);
+      if (method !== undefined && method.refuses(problem) === undefined) return method;
     }
     throw new Error(`methodFor: no method takes ${problem.kind} ${problem.op}`);
   };
@@ -93,7 +95,7 @@ export function libraryOf<Why>(shelves: readonly Shelf<Why>[]): Library<Why> {
     methodsFor: (problem) => methods.map((method) => ({ id: method.id, refusal: method.refuses(problem) })),
     preferredMethod: (problem, house) => methodFor(problem, house, []).id,
     methodAmong: (problem, house, wanted) => {
-      const own = shelves.find(({ kind }) => kind === problem.kind)?.methods ?? [];
+      const own = byKind.get(problem.kind)?.methods ?? [];
       return methodFor(
         problem,
         house,

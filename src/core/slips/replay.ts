@@ -127,8 +127,9 @@ function inverseProblem(problem: Problem, wrong: Answer): Problem | undefined {
   }
 }
 
-const isAmount = (one: { readonly kind: string }): one is Amount => one.kind === "amount";
-const isMeasure = (one: { readonly kind: string }): one is Measure => one.kind === "measure";
+/** Only what lies above zero is a problem that can be set. */
+const isAmount = (one: Answer): one is Amount => one.kind === "amount" && !one.numeral.negative;
+const isMeasure = (one: Answer): one is Measure => one.kind === "measure" && !one.negative;
 
 /** Whether undoing a product would divide, which may never end. */
 const endless = (

@@ -42,7 +42,10 @@ export function slippedWorking(
   acts: readonly SlipAct[],
 ): SlippedWorking | undefined {
   const way = together(acts);
-  if (way === undefined || !acts.every((act) => act.needs?.(problem) ?? true)) return undefined;
+  if (way === undefined) return undefined;
+  // What lacks a slip's features itself may have them in what is worked inside: the columns behind an amount.
+  const inside = problem.kind === "money" || problem.kind === "signed" || problem.kind === "chain";
+  if (!inside && !acts.every((act) => comesInto(act, problem))) return undefined;
   try {
     return workedBy(problem, { ...house, ...way.rules }, way);
   } catch (error) {
@@ -51,14 +54,26 @@ export function slippedWorking(
   }
 }
 
-function workedBy(asked: Problem, house: HouseRules, way: Way): SlippedWorking {
+const comesInto = (act: SlipAct, problem: Problem): boolean => act.needs?.(problem) ?? true;
+
+function workedBy(asked: Problem, house: HouseRules, whole: Way): SlippedWorking {
+  const here = whole.acts.every((act) => comesInto(act, asked))
+    ? whole
+    : together(whole.acts.filter((act) => comesInto(act, asked)));
+  const way = here ?? whole;
   const read = way.acts.reduce((problem, act) => act.reads?.(problem) ?? problem, asked);
   // What is left to other methods is worked with the same slips: the columns inside money or signed numbers.
   const part = (problem: Problem, rules: HouseRules): SlippedWorking =>
-    workedBy(problem, { ...rules, ...way.rules }, way);
+    workedBy(problem, { ...rules, ...whole.rules }, whole);
   const worked =
     splitWorking(read, house, way, part) ??
-    workingWith(read, house, way.habits, methodsIn(read, way.methods), part);
+    workingWith(
+      read,
+      house,
+      way.habits,
+      methodsIn(read, read.kind === "money" ? whole.methods : way.methods),
+      part,
+    );
   const answer = way.acts.reduce((before, act) => act.writes?.(before, read) ?? before, worked.answer);
   const [first, ...rest] = worked.steps;
   const steps =

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
 import { readGiven, sameAnswer } from "../marking";
+import { writeAnswer } from "../problem";
 import { anyHouse } from "../testing/arbitrary";
 import { evenChances, ledAstray, names, noisySheet, problemsOf, skillOf, waysOf } from "../testing/learners";
 import { problemOf } from "../testing/problems";
@@ -10,15 +11,20 @@ import {
   EXECUTION_SLIPS,
   explanationsOf,
   markedAnswer,
+  replayOf,
   SLIP_IDS,
+  SLIPS,
   type Slip,
   separatingProblem,
   sheetExplanations,
   showingsOn,
   slipFacts,
+  slippedStepWords,
   slippedWorking,
   slipsNamed,
+  undoingOf,
 } from ".";
+import { worthIn } from "./wrongWays";
 
 const house = PRESETS.fillersTrueValue;
 /** A judgement, which no written answer shows. */
@@ -82,6 +88,33 @@ describe("a slip on any problem of its skill, in any house", () => {
       }),
       { numRuns: 25 },
     );
+  });
+});
+
+describe("every way to a wrong answer", () => {
+  it("is replayed to just the answer it is known by, of problems of every skill", () => {
+    for (const skill of Object.keys(SLIPS) as (keyof typeof SLIPS)[]) {
+      for (const problem of problemsOf(skill, 25, 17)) {
+        const { ways, right } = waysOf(problem, house);
+        for (const { slips, worth } of ways.filter(({ slips: [first] }) => !first?.startsWith("slip-"))) {
+          const replay = replayOf(problem, house, slips);
+          if (replay === undefined) throw new Error(`${slips.join()} is not replayed`);
+          expect(worthIn(problem, replay.wrong.answer), slips.join()).toBe(worth);
+          expect(replay.sound.answer.kind).toBe(right.kind);
+          expect(replay.departs).toBeLessThan(replay.wrong.steps.length);
+          // Up to the departing step the two are one working.
+          const before = replay.wrong.steps.slice(0, replay.departs);
+          expect(before.map(({ marks }) => marks)).toEqual(
+            replay.sound.steps.slice(0, replay.departs).map(({ marks }) => marks),
+          );
+          for (const { reason } of replay.wrong.steps) {
+            expect(slippedStepWords(reason, house).say).toMatch(/\S/);
+          }
+          const undoing = undoingOf(problem, replay.wrong.answer, house);
+          if (undoing !== undefined) expect(writeAnswer(undoing.comes, house)).not.toBe(undoing.ought);
+        }
+      }
+    }
   });
 });
 

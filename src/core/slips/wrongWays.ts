@@ -2,6 +2,7 @@ import type { HouseRules } from "../house";
 import { answerWorth, sameAnswer } from "../marking";
 import { workingOf } from "../methods";
 import { type Answer, exactAnswer, type Problem, roundedTo } from "../problem";
+import { amountOf, inMajor, MINOR_PLACES } from "../quantity";
 import { type Mishap, mishapsOf } from "./execution";
 import type { Slip, SlipSkill } from "./slip";
 import type { SlipId } from "./slipIds";
@@ -75,16 +76,24 @@ export function wrongWays(
   const right = workingOf(problem, house).answer;
   const worth = (answer: Answer): Worth => worthIn(problem, answer);
   const rightWorth = worth(right);
+  const inside = insideOf(problem);
+  /** What some slips lead to. Slips of columns lead money astray in the columns inside it: no need to write the rest. */
+  const ledTo = (some: readonly Slip[]): Answer | undefined => {
+    if (inside === undefined || some.some((slip) => SLIPS.money.includes(slip)))
+      return slippedWorking(problem, house, some)?.answer;
+    const answer = slippedWorking(inside, house, some)?.answer;
+    return answer === undefined ? undefined : inMoney(problem, answer);
+  };
   const shown: { readonly slip: Slip; readonly worth: Worth }[] = [];
   for (const slip of slips) {
-    const answer = slippedWorking(problem, house, [slip])?.answer;
+    const answer = ledTo([slip]);
     if (answer === undefined || sameAnswer(problem, right, answer)) continue;
     shown.push({ slip, worth: worth(answer) });
   }
   const ways: WrongWay[] = shown.map(({ slip, worth: at }) => ({ slips: [slip.id], worth: at, among: 1 }));
   shown.forEach((first, index) => {
     for (const second of shown.slice(index + 1)) {
-      const answer = slippedWorking(problem, house, [first.slip, second.slip])?.answer;
+      const answer = ledTo([first.slip, second.slip]);
       if (answer === undefined) continue;
       const at = worth(answer);
       if (at === rightWorth || at === first.worth || at === second.worth) continue;
@@ -92,6 +101,22 @@ export function wrongWays(
     }
   });
   return { problem, right, ways: [...ways, ...mishapWays(problem, right, rightWorth)] };
+}
+
+/** The columns inside a money problem, as money in columns works them; nothing for other problems. */
+function insideOf(problem: Problem): Problem | undefined {
+  if (problem.kind !== "money" || problem.op === "enough" || problem.op === "pay") return undefined;
+  const operands = problem.operands.map((operand) =>
+    operand.kind === "amount" ? inMajor(operand) : operand,
+  );
+  if (problem.op === "multiply" && problem.operands[0]?.kind === "decimal") operands.reverse();
+  return { kind: "decimals", op: problem.op, operands, wanted: { kind: "toPlace", place: -MINOR_PLACES } };
+}
+
+/** A number that was worked out in the columns of money, as the amount it is. */
+function inMoney(problem: Problem, answer: Answer): Answer {
+  if (problem.kind !== "money" || problem.op === "divide") return answer;
+  return answer.kind === "decimal" ? amountOf(problem.currency, answer) : answer;
 }
 
 /** A value of an answer to a problem as text. */
