@@ -131,16 +131,20 @@ function readEnough(text: string, problem: Problem, notation: ReadingNotation): 
   return done({ answer: { kind: "sufficiency", enough, difference }, bare: rest === "" });
 }
 
-const REMAINDER =
-  /^(.+?)(?:\s*\br(?:em(?:ainder)?)?\.?\s+|\s*\br|,?\s+(?:each,?\s+)?(?=[^,]*\bleft$))(.+?)(?:\s*left)?$/iu;
+/** How a quotient and what is left over are written: `$1.25 each, 3c left`, `5 r 3`, `5 remainder 3`, `5, 3 left`. */
+const REMAINDERS = [
+  /^(.+?)\s+each,?\s+(.+?)(?:\s+left)?$/iu,
+  /^(.+?)(?:\s+|(?<=\d))r(?:em(?:ainder)?)?\.?\s*(?=[\d$£€₱₹\p{Lu}])(.+)$/iu,
+  /^(.+?),?\s+(\S+(?:\s+\p{L}+)?)\s+left$/iu,
+] as const;
 
 /** A quotient with what is left over: `5 r 3`, `$1.25 r 3c`. */
 function readRemainder(text: string, problem: Problem, notation: ReadingNotation): Read | undefined {
   if (problem.op !== "divide") return undefined;
-  const parts = REMAINDER.exec(text);
-  if (parts === null) return undefined;
+  const parts = REMAINDERS.map((pattern) => pattern.exec(text)).find((match) => match !== null);
+  if (parts === undefined || parts === null) return undefined;
   const [, before = "", after = ""] = parts;
-  const each = readOneQuantity(before.replace(/,?\s+each$/iu, ""), notation);
+  const each = readOneQuantity(before, notation);
   const left = readOneQuantity(after, notation);
   if (!each.ok) return each;
   if (!left.ok) return failed({ ...left.error, at: text.length - after.length + left.error.at });

@@ -92,7 +92,8 @@ export function TurnScreen({
   const { ways, line } = turn;
   const size = useMemo(() => sizeFor(ways), [ways]);
   const start = useMemo((): Paper => ({ marks: given }), [given]);
-  const pen = usePaper(start, firstSquare(given), size, `right-sum-turn ${line} ${fixed ?? ""} ${part}`);
+  const draft = `right-sum-turn ${line} ${fixed ?? ""} ${part}`;
+  const pen = usePaper(start, firstSquare(given), size, draft);
   const { paper, at, goes, hand, stroke } = pen;
   const [feedback, setFeedback] = useState<Feedback>("eachMark");
   const [checked, setChecked] = useState<Paper | undefined>();
@@ -134,18 +135,18 @@ export function TurnScreen({
     setSending(true);
     const seconds = begun.current === undefined ? 0 : Math.round((Date.now() - begun.current) / 1000);
     try {
-      setResult(
-        await handIn({
-          problem: line,
-          house: choicesOf(house),
-          answer,
-          marks: paper.marks,
-          hints,
-          estimate,
-          seconds,
-          learner,
-        }),
-      );
+      const back = await handIn({
+        problem: line,
+        house: choicesOf(house),
+        answer,
+        marks: paper.marks,
+        hints,
+        estimate,
+        seconds,
+        learner,
+      });
+      setResult(back);
+      if (back.ok) localStorage.removeItem(draft);
     } catch {
       setResult({ ok: false, message: "The answer could not be handed in. Press Enter to try again." });
     }
@@ -320,7 +321,10 @@ export function TurnScreen({
             onHandIn={send}
             onAgain={() => {
               setResult(undefined);
-              stroke({ kind: "clear" });
+              setHints(0);
+              setEstimate("");
+              begun.current = undefined;
+              stroke({ kind: "begin", marks: given });
             }}
           />
         </aside>

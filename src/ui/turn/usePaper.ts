@@ -41,7 +41,8 @@ export type Stroke =
   | { readonly kind: "turn" }
   | { readonly kind: "put"; readonly marks: readonly Mark[] }
   | { readonly kind: "jump"; readonly from: Square; readonly to: Square }
-  | { readonly kind: "clear" };
+  /** What was given, and nothing else. */
+  | { readonly kind: "begin"; readonly marks: readonly Mark[] };
 
 /** The squares of the paper. */
 export interface Size {
@@ -192,8 +193,8 @@ export function reduced(state: PaperState, stroke: Stroke, size: Size): PaperSta
         ? state
         : { ...state, paper: next, before: [...state.before, paper], after: rest };
     }
-    case "clear":
-      return changed({ marks: [] });
+    case "begin":
+      return changed({ marks: stroke.marks });
   }
 }
 

@@ -1,0 +1,87 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { choicesOf, PRESETS } from "@/core/house";
+import { workingOf } from "@/core/methods";
+import { writeAnswer, writeProblem } from "@/core/problem";
+import { EVERY_SLIP, SLIP_IDS } from "@/core/slips";
+import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
+import { explainedRequested, explainRequested } from ".";
+
+describe("what programs are told of an answer", () => {
+  it.each(
+    EVERY_SLIP.filter(({ id }) => id !== "check-times-always-grows").map((slip) => [slip.id, slip] as const),
+  )("names %s for its example", (id, { example: [problem, given] }) => {
+    const explained = explainRequested({ problem, given });
+    if (!explained.ok) throw new Error(explained.error.message);
+    expect(explained.value).toMatchObject({ problem, given, verdict: "wrong" });
+    expect(explained.value.explanations.slice(0, 3).map(({ slips }) => slips)).toContainEqual([id]);
+  });
+
+  it("is plain JSON, ranked, with shares of one", () => {
+    fc.assert(
+      fc.property(anyProblem, anyHouse, fc.string({ maxLength: 8 }), (problem, house, typed) => {
+        const line = writeProblem(problem, house);
+        const explained = explainedRequested({ problem: line, given: typed, house: choicesOf(house) });
+        if (!explained.ok) {
+          expect(explained.error.message).toMatch(/^\S.*[.?]$/s);
+          return;
+        }
+        const { verdict, explanations } = explained.value;
+        expect(JSON.parse(JSON.stringify(explained.value))).toEqual(explained.value);
+        if (verdict !== "wrong") expect(explanations).toEqual([]);
+        const shares = explanations.map(({ probability }) => probability);
+        expect(shares).toEqual([...shares].sort((a, b) => b - a));
+        expect(shares.reduce((sum, share) => sum + share, 0)).toBeLessThanOrEqual(1.001);
+        for (const { slips } of explanations) {
+          expect(slips.length).toBeLessThanOrEqual(2);
+          for (const slip of slips) expect(SLIP_IDS).toContain(slip);
+        }
+      }),
+      { numRuns: 80 },
+    );
+  });
+
+  it("is that a right answer is right, in any house", () => {
+    fc.assert(
+      fc.property(anyProblem, anyHouse, (problem, house) => {
+        const { answer } = workingOf(problem, house);
+        if (answer.kind === "handed") return;
+        const explained = explainRequested({
+          problem: writeProblem(problem, house),
+          given: writeAnswer(answer, house),
+          house: choicesOf(house),
+        });
+        expect(explained).toMatchObject({ ok: true, value: { verdict: "right", explanations: [] } });
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it.each([
+    [{ problem: "4..2", given: "1" }, "secondPoint"],
+    [{ problem: "4.7 + 3.8", given: "" }, "given.empty"],
+    [{ problem: "4.7 + 3.8", given: "blue" }, "given.letters"],
+    [{ problem: "6 lb 3 oz + 8 oz", given: "12" }, "given.whichUnit"],
+    [{ problem: "1 + 2", given: "3", house: { volume: "loud" } }, "unknownSwitch"],
+  ])("refuses %o with a code and a sentence", (request, code) => {
+    const explained = explainRequested(request);
+    expect(explained.ok ? undefined : explained.error.code).toBe(code);
+  });
+
+  it("tells a problem that separates two explanations that are close", () => {
+    const explained = explainedRequested({
+      problem: "8 − 3.45",
+      given: "5.45",
+      house: choicesOf(PRESETS.gapsShort),
+    });
+    if (!explained.ok || explained.value.separating === null) throw new Error("nothing separates them");
+    const { problem, slips } = explained.value.separating;
+    const answers = slips.map(
+      (some) =>
+        explainRequested({ problem, given: EVERY_SLIP.find(({ id }) => id === some[0])?.example[1] ?? "" })
+          .ok,
+    );
+    expect(answers).toHaveLength(2);
+    expect(slips[0]).not.toEqual(slips[1]);
+  });
+});
