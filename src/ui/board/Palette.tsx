@@ -1,4 +1,5 @@
 import type { ReactElement, RefObject } from "react";
+import { flushSync } from "react-dom";
 import type { HouseRules } from "@/core/house";
 import { signOf } from "@/core/problem";
 import { currencyOf } from "@/core/quantity";
@@ -43,11 +44,13 @@ export default function Palette({
     const [from, to] = [input.selectionStart ?? input.value.length, input.selectionEnd ?? input.value.length];
     const opens = text.endsWith(" ") && !text.startsWith(" ");
     const [at, until] = opens ? [0, 0] : [from, to];
-    onText(input.value.slice(0, at) + text + input.value.slice(until));
+    const line = input.value.slice(0, at) + text + input.value.slice(until);
+    // The line stands before the cursor is set: what is typed next must not come in between.
+    flushSync(() => onText(line));
     // Between brackets, where what is bracketed will stand.
     const cursor = opens ? from + text.length : at + text.length - (text === "()" ? 1 : 0);
     input.focus();
-    requestAnimationFrame(() => input.setSelectionRange(cursor, cursor));
+    input.setSelectionRange(cursor, cursor);
   };
   return (
     <div

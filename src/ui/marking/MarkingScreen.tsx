@@ -1,6 +1,5 @@
 "use client";
 
-import { Download, Upload } from "lucide-react";
 import { type ReactElement, useEffect, useMemo, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { readProblem } from "@/core/problem";
@@ -10,7 +9,7 @@ import { ROUTES } from "../routes";
 import { AddLearner } from "./AddLearner";
 import { AddProblem } from "./AddProblem";
 import { AnswerMargin } from "./AnswerMargin";
-import { blockFrom, csvOf, fieldsOf, isBlock, sheetFromCsv } from "./columns";
+import { csvOf, sheetFromCsv } from "./columns";
 import { LearnerMargin } from "./LearnerMargin";
 import {
   type Cell,
@@ -22,8 +21,10 @@ import {
   type SheetRow,
 } from "./marks";
 import { type RecentActs, type RecentSheet, RecentSheets } from "./RecentSheets";
-import { type At, fieldId, SheetTable, type TableActs } from "./SheetTable";
+import { SheetFile } from "./SheetFile";
+import { type At, SheetTable } from "./SheetTable";
 import { useSheet } from "./useSheet";
+import { useTableActs } from "./useTableActs";
 
 /** Marking: problems down, learners across; an answer typed and Enter, and it is marked and explained. */
 export function MarkingScreen({
@@ -56,82 +57,13 @@ export function MarkingScreen({
   const { rows, learners, cells } = sheet;
   const [selected, setSelected] = useState<At | undefined>();
   const [said, setSaid] = useState("");
-  const file = useRef<HTMLInputElement>(null);
   const [listening, setListening] = useState(false);
   useEffect(() => setListening(true), []);
   const problems = rows.map(({ problem }) => problem);
   const latest = useRef({ rows, learners, cells, sheet });
   latest.current = { rows, learners, cells, sheet };
 
-  const acts = useMemo((): TableActs => {
-    const focus = (row: number, learner: string): void => {
-      const field = document.getElementById(fieldId(row, learner));
-      if (field instanceof HTMLInputElement) {
-        field.focus();
-        field.select();
-      }
-    };
-    const commit = (row: number, learner: string): void => {
-      const cell = latest.current.cells.get(keyOf(row, learner));
-      if (cell?.keeping === "typing") latest.current.sheet.mark({ row, learner, given: cell.typed });
-    };
-    return {
-      type: (row, learner, typed) => latest.current.sheet.type(row, learner, typed),
-      enter: (row, learner, by) => {
-        commit(row, learner);
-        if (by === "stay") return;
-        const { rows: all, learners: columns } = latest.current;
-        const at = columns.findIndex((column) => column.id === learner);
-        const last = all.length - 1;
-        if (by === "up") focus(Math.max(0, row - 1), learner);
-        else if (row < last) focus(row + 1, learner);
-        else focus(0, columns[at + 1]?.id ?? columns[0]?.id ?? learner);
-      },
-      select: setSelected,
-      paste: (row, learner, text) => {
-        if (!isBlock(text)) return false;
-        const { rows: all, learners: columns } = latest.current;
-        const { sent, outside } = blockFrom(fieldsOf(text, "\t"), row, learner, all.length, columns);
-        setSaid(
-          outside > 0
-            ? `${outside} pasted answers reach past the sheet and were left out. Add rows or learners, and paste again.`
-            : `${sent.length} answers pasted.`,
-        );
-        void latest.current.sheet.markMany(sent.filter(({ given }) => given !== ""));
-        return true;
-      },
-      nextExplanation: (row, learner) => {
-        const cell = latest.current.cells.get(keyOf(row, learner));
-        const explanations = cell?.mark?.explanations ?? [];
-        const now = explanations.findIndex(({ slips }) => slips.join() === cell?.mark?.slips.join());
-        const next = explanations[(now + 1) % explanations.length];
-        if (cell && next) latest.current.sheet.mark({ row, learner, given: cell.typed, slips: next.slips });
-      },
-      removeRow: (row) => {
-        const { rows: all, learners: columns, cells: squares } = latest.current;
-        const left = all.filter((_, index) => index !== row).map(({ problem }) => problem);
-        latest.current.sheet.reshape(left, columns);
-        // The answers below move up with their problems.
-        const moved = columns.flatMap(({ id: learner }) =>
-          left.flatMap((_, index): readonly SentCell[] =>
-            index < row
-              ? []
-              : [{ row: index, learner, given: squares.get(keyOf(index + 1, learner))?.typed ?? "" }],
-          ),
-        );
-        const last = columns.map(({ id: learner }) => ({ row: left.length, learner, given: "" }));
-        for (const one of last) latest.current.sheet.type(one.row, one.learner, "");
-        void latest.current.sheet.markMany(moved);
-      },
-      removeLearner: (learner) => {
-        const { rows: all, learners: columns } = latest.current;
-        latest.current.sheet.reshape(
-          all.map(({ problem }) => problem),
-          columns.filter((column) => column.id !== learner),
-        );
-      },
-    };
-  }, []);
+  const acts = useTableActs(latest.current, setSelected, setSaid);
 
   const addProblem = (line: string): void => {
     sheet.reshape([...problems, line], learners);
@@ -230,34 +162,7 @@ export function MarkingScreen({
               Stop
             </button>
           )}
-          <input
-            ref={file}
-            type="file"
-            accept=".csv,text/csv"
-            aria-label="Read a sheet from CSV"
-            className="sr-only"
-            tabIndex={-1}
-            onChange={(event) => {
-              const chosen = event.target.files?.[0];
-              event.target.value = "";
-              if (chosen) void readFile(chosen);
-            }}
-          />
-          <button
-            type="button"
-            onClick={() => file.current?.click()}
-            className="flex h-11 items-center gap-2 rounded-lg px-3 text-[15px] text-soft hover:bg-shade hover:text-ink"
-          >
-            <Upload aria-hidden="true" className="size-[18px]" /> Read CSV
-          </button>
-          <button
-            type="button"
-            disabled={rows.length === 0}
-            onClick={saveFile}
-            className="flex h-11 items-center gap-2 rounded-lg px-3 text-[15px] text-soft hover:bg-shade hover:text-ink disabled:opacity-50"
-          >
-            <Download aria-hidden="true" className="size-[18px]" /> Save CSV
-          </button>
+          <SheetFile empty={rows.length === 0} onRead={readFile} onSave={saveFile} />
         </div>
       </header>
       <main

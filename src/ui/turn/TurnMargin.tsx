@@ -1,24 +1,14 @@
 "use client";
 
-import { type ReactElement, type RefObject, useEffect, useRef, useState } from "react";
-import type { Mark } from "@/core/board";
+import { type ReactElement, type RefObject, useEffect, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import type { Place } from "@/core/number";
 import type { WorkMarks } from "@/core/paper";
-import {
-  carriesWords,
-  FOLLOWS_ON,
-  FORM_FAULT_WORDS,
-  misplacedWords,
-  nextMarkWords,
-  outOfLineWords,
-  soFarWords,
-  whereWords,
-  wrongMarkWords,
-} from "@/core/wording";
+import { nextMarkWords, whereWords } from "@/core/wording";
 import { LONGEST_ANSWER } from "../marking/marks";
 import { LONGEST_GUESS } from "../routes";
 import type { HandedIn } from "./handedIn";
+import { Outcome } from "./Outcome";
+import { placeOf, Told } from "./Told";
 import type { TurnNumber, TurnWay } from "./turn";
 
 /** When a learner is told about a wrong mark. */
@@ -185,131 +175,5 @@ export function TurnMargin({
         <Outcome result={result} silent={feedback === "none"} estimate={estimate} onAgain={onAgain} />
       )}
     </div>
-  );
-}
-
-/** The place of the column that a mark stands in; nothing where the way has none. */
-function placeOf(
-  way: TurnWay | undefined,
-  step: number | undefined,
-  mark: Mark | undefined,
-): Place | undefined {
-  if (way === undefined || step === undefined || mark === undefined || !("col" in mark)) return undefined;
-  return way.layout.columns.find(({ col }) => col === mark.col)?.place;
-}
-
-/** What is found on the paper, the first wrong mark first. */
-function Told({
-  found,
-  way,
-  numbers,
-  house,
-}: {
-  readonly found: WorkMarks;
-  readonly way: TurnWay | undefined;
-  readonly numbers: readonly TurnNumber[];
-  readonly house: HouseRules;
-}): ReactElement {
-  const { misplaced, wrong } = found;
-  if (misplaced !== undefined) {
-    const bare = misplaced.digits.replace(/^0+|0+$/g, "");
-    const number = numbers.find(({ digits }) => digits === bare);
-    return (
-      <span className="text-rust">
-        {number === undefined
-          ? outOfLineWords(misplaced.digits)
-          : misplacedWords(bare.at(-1) ?? "", number.text, lastPlaceOf(number) - misplaced.by, house)}
-      </span>
-    );
-  }
-  if (wrong !== undefined) {
-    const step = way?.steps[wrong.step];
-    const mark = step?.marks.find((one) => one.kind === "glyph" && one.text === wrong.ought);
-    return (
-      <span className="text-rust">
-        {wrongMarkWords(wrong.written, placeOf(way, wrong.step, mark), house)} {step?.ask}
-        {found.follows && ` ${FOLLOWS_ON}`}
-      </span>
-    );
-  }
-  if (found.next === undefined && found.carries > 0) return <span>{carriesWords(found.carries)}</span>;
-  return <span>{soFarWords(found.agree, found.next !== undefined)}</span>;
-}
-
-/** The place of a number's last digit that is not a zero at its end. */
-const lastPlaceOf = ({ text, lowest }: TurnNumber): Place => {
-  const zeros = /0*$/.exec(text.replace(/[^\d]/g, ""))?.[0].length ?? 0;
-  return lowest + zeros;
-};
-
-/** What comes back when it is handed in. */
-function Outcome({
-  result,
-  silent,
-  estimate,
-  onAgain,
-}: {
-  readonly result: HandedIn;
-  readonly silent: boolean;
-  readonly estimate: string;
-  readonly onAgain: () => void;
-}): ReactElement {
-  const shown = useRef<HTMLElement>(null);
-  useEffect(() => shown.current?.scrollIntoView({ block: "nearest" }), []);
-  if (!result.ok)
-    return (
-      <p role="alert" className="text-rust">
-        {result.message}
-      </p>
-    );
-  const again = (
-    <button type="button" onClick={onAgain} className="min-h-11 font-semibold text-plumb">
-      Begin again
-    </button>
-  );
-  if (silent)
-    return (
-      <div role="status">
-        <p>Handed in{result.kept && ", and kept"}.</p>
-        {again}
-      </div>
-    );
-  return (
-    <section ref={shown} role="status" aria-label="Result">
-      <p
-        data-verdict={result.verdict}
-        className="text-[20px] font-semibold data-[verdict=form]:text-straw data-[verdict=right]:text-plumb data-[verdict=wrong]:text-rust"
-      >
-        {result.verdict === "right" && "Right."}
-        {result.verdict === "form" &&
-          `The value is right: ${result.faults.map((fault) => FORM_FAULT_WORDS[fault]).join(", ")}.`}
-        {result.verdict === "wrong" && `Not yet: it comes to ${result.right}.`}
-      </p>
-      {result.estimate !== "" && (
-        <p className="mt-1 text-straw">
-          {result.estimate}
-          {estimate.trim() !== "" && `; yours was ${estimate.trim()}.`}
-        </p>
-      )}
-      {result.verdict === "wrong" && result.explanations.length === 0 && (
-        <p className="mt-2">No explanation found. Go through it once more together.</p>
-      )}
-      {result.explanations.slice(0, 3).map(({ names, probability, replay, onPaper }) => (
-        <div key={replay} className="mt-2 rounded-lg border border-edge px-3 py-2">
-          <p className="leading-tight">
-            {names.join("; ")}{" "}
-            <span className="text-[13px] text-soft">{Math.round(probability * 100)} %</span>
-          </p>
-          {onPaper && <p className="text-[15px] text-soft">{FOLLOWS_ON}</p>}
-          <a href={replay} className="inline-grid min-h-9 items-center font-semibold text-plumb">
-            Replay it
-          </a>
-        </div>
-      ))}
-      <p className="mt-2 text-[13px] text-soft">
-        {result.kept ? "Kept in the record." : "Not kept: nobody was named."}
-      </p>
-      {again}
-    </section>
   );
 }

@@ -5,62 +5,21 @@ import type { Mark } from "@/core/board";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { decimalSign } from "@/core/number";
-import { answerOn, markWork, moved, type Paper, type WorkMarks } from "@/core/paper";
+import { markWork, moved, type Paper } from "@/core/paper";
 import { stageName } from "@/core/wording";
+import { Choice } from "./Choice";
 import { GIVEN_PARTS, type GivenPart } from "./given";
 import type { HandedIn, HandIn } from "./handedIn";
 import { NumberPad } from "./NumberPad";
 import { PaperPad } from "./PaperPad";
+import { answerRead, firstSquare, sizeFor, stageDone } from "./paperRoom";
 import { strokeOf } from "./strokeKeys";
 import { TurnKeys } from "./TurnKeys";
 import { FEEDBACK, type Feedback, TurnMargin } from "./TurnMargin";
-import type { Turn, TurnWay } from "./turn";
-import { type Size, type Square, usePaper } from "./usePaper";
+import type { Turn } from "./turn";
+import { type Square, usePaper } from "./usePaper";
 
-const LEAST: Size = { cols: 14, rows: 10 };
-/** Paper for lines of writing. */
-const LINES: Size = { cols: 16, rows: 12 };
 const SQUARE = 46;
-/** Room for a learner to set the numbers out where they like. */
-const FREE = { cols: 5, rows: 3 };
-
-/** The squares that the house's own way takes, with room around; lines of writing find their own room. */
-function sizeFor([way]: readonly TurnWay[]): Size {
-  if (way?.aligned !== true) return LINES;
-  const marks = way.steps.flatMap((step) => step.marks);
-  const cols = marks.flatMap((mark) =>
-    "col" in mark ? [mark.col] : "from" in mark ? [mark.from, mark.to] : [],
-  );
-  const rows = marks.map(({ row }) => row);
-  const span = (all: readonly number[]): number =>
-    all.length === 0 ? 0 : Math.max(...all) - Math.min(...all) + 1;
-  return {
-    cols: Math.min(40, Math.max(LEAST.cols, Math.ceil(span(cols)) + FREE.cols)),
-    rows: Math.min(60, Math.max(LEAST.rows, Math.ceil(span(rows)) + FREE.rows)),
-  };
-}
-
-/** The answer as it stands on the paper; counts in columns of units with their units. */
-function answerRead(paper: Paper, units: readonly string[]): string {
-  const read = answerOn(paper) ?? "";
-  const counts = read.split(" ");
-  return units.length > 1 && counts.length === units.length && counts.every((count) => /^\d+$/.test(count))
-    ? counts.map((count, index) => `${count} ${units[index]}`).join(" ")
-    : read;
-}
-
-/** Whether the stage that a wrong mark belongs to is finished, so that it may be told. */
-function stageDone({ wrong, misplaced, next }: WorkMarks, way: TurnWay | undefined): boolean {
-  const stage = (step: number | undefined) => (step === undefined ? undefined : way?.steps[step]?.stage);
-  if (misplaced !== undefined) return stage(next?.step) !== "setOut";
-  return wrong !== undefined && stage(next?.step) !== stage(wrong.step);
-}
-
-/** Where the hand begins: under the rule of what is given, else a little inside the paper. */
-function firstSquare(given: readonly Mark[]): Square {
-  const rule = given.filter((mark) => mark.kind === "rule").at(-1);
-  return rule?.kind === "rule" ? { col: rule.to - 1, row: rule.row } : { col: 3, row: 2 };
-}
 
 /** Your turn: the problem in one line, squared paper, and the learner's own hand. */
 export function TurnScreen({
@@ -330,36 +289,5 @@ export function TurnScreen({
         </aside>
       </main>
     </div>
-  );
-}
-
-/** A choice that changes the page: the paper begins anew with it. */
-function Choice({
-  label,
-  value,
-  options,
-}: {
-  readonly label: string;
-  readonly value: string;
-  readonly options: readonly { readonly id: string; readonly name: string; readonly address: string }[];
-}): ReactElement {
-  return (
-    <label className="flex flex-col text-xs text-soft">
-      {label}
-      <select
-        value={value}
-        onChange={(event) => {
-          const chosen = options.find(({ id }) => id === event.target.value);
-          if (chosen) window.location.assign(chosen.address);
-        }}
-        className="h-11 max-w-56 rounded-lg border border-edge bg-page px-2 text-[15px] text-ink"
-      >
-        {options.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
   );
 }

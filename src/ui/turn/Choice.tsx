@@ -1,0 +1,34 @@
+"use client";
+
+import type { ReactElement } from "react";
+
+/** A choice that changes the page: the paper begins anew with it. */
+export function Choice({
+  label,
+  value,
+  options,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly { readonly id: string; readonly name: string; readonly address: string }[];
+}): ReactElement {
+  return (
+    <label className="flex flex-col text-xs text-soft">
+      {label}
+      <select
+        value={value}
+        onChange={(event) => {
+          const chosen = options.find(({ id }) => id === event.target.value);
+          if (chosen) window.location.assign(chosen.address);
+        }}
+        className="h-11 max-w-56 rounded-lg border border-edge bg-page px-2 text-[15px] text-ink"
+      >
+        {options.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

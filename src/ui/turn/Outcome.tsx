@@ -1,0 +1,77 @@
+"use client";
+
+import { type ReactElement, useEffect, useRef } from "react";
+import { FOLLOWS_ON, FORM_FAULT_WORDS } from "@/core/wording";
+import type { HandedIn } from "./handedIn";
+
+/** What comes back when it is handed in. */
+export function Outcome({
+  result,
+  silent,
+  estimate,
+  onAgain,
+}: {
+  readonly result: HandedIn;
+  readonly silent: boolean;
+  readonly estimate: string;
+  readonly onAgain: () => void;
+}): ReactElement {
+  const shown = useRef<HTMLElement>(null);
+  useEffect(() => shown.current?.scrollIntoView({ block: "nearest" }), []);
+  if (!result.ok)
+    return (
+      <p role="alert" className="text-rust">
+        {result.message}
+      </p>
+    );
+  const again = (
+    <button type="button" onClick={onAgain} className="min-h-11 font-semibold text-plumb">
+      Begin again
+    </button>
+  );
+  if (silent)
+    return (
+      <div role="status">
+        <p>Handed in{result.kept && ", and kept"}.</p>
+        {again}
+      </div>
+    );
+  return (
+    <section ref={shown} role="status" aria-label="Result">
+      <p
+        data-verdict={result.verdict}
+        className="text-[20px] font-semibold data-[verdict=form]:text-straw data-[verdict=right]:text-plumb data-[verdict=wrong]:text-rust"
+      >
+        {result.verdict === "right" && "Right."}
+        {result.verdict === "form" &&
+          `The value is right: ${result.faults.map((fault) => FORM_FAULT_WORDS[fault]).join(", ")}.`}
+        {result.verdict === "wrong" && `Not yet: it comes to ${result.right}.`}
+      </p>
+      {result.estimate !== "" && (
+        <p className="mt-1 text-straw">
+          {result.estimate}
+          {estimate.trim() !== "" && `; yours was ${estimate.trim()}.`}
+        </p>
+      )}
+      {result.verdict === "wrong" && result.explanations.length === 0 && (
+        <p className="mt-2">No explanation found. Go through it once more together.</p>
+      )}
+      {result.explanations.slice(0, 3).map(({ names, probability, replay, onPaper }) => (
+        <div key={replay} className="mt-2 rounded-lg border border-edge px-3 py-2">
+          <p className="leading-tight">
+            {names.join("; ")}{" "}
+            <span className="text-[13px] text-soft">{Math.round(probability * 100)} %</span>
+          </p>
+          {onPaper && <p className="text-[15px] text-soft">{FOLLOWS_ON}</p>}
+          <a href={replay} className="inline-grid min-h-9 items-center font-semibold text-plumb">
+            Replay it
+          </a>
+        </div>
+      ))}
+      <p className="mt-2 text-[13px] text-soft">
+        {result.kept ? "Kept in the record." : "Not kept: nobody was named."}
+      </p>
+      {again}
+    </section>
+  );
+}
