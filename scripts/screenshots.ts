@@ -36,11 +36,6 @@ const VIEWS: readonly View[] = [
       await page.getByRole("dialog").waitFor();
     },
   },
-  {
-    name: "board-asks",
-    place: "/board",
-    before: (page) => page.getByRole("textbox", { name: "Problem" }).fill("18.99 + 7,5"),
-  },
   { name: "house-rules", place: "/house-rules" },
   { name: "methods", place: "/methods" },
   { name: "board-lattice", place: "/board?id=demotubepatches0009" },
@@ -48,20 +43,32 @@ const VIEWS: readonly View[] = [
   { name: "board-fractions", place: "/board?id=demospanners000013" },
   { name: "board-change", place: "/board?id=demochange00000014", theme: "slate" },
   { name: "board-measures", place: "/board?id=demoparcel00000015" },
-  { name: "board-signed", place: "/board?id=demoheights0000016" },
-  { name: "board-chain", place: "/board?id=demobill0000000017", size: TABLET },
-  { name: "board-corner", place: "/board?id=demolubeperwheel012", theme: "slate" },
   { name: "board-beside", place: "/board?id=demospokeboxes00011" },
   {
-    name: "board-calculator",
-    place: "/board?problem=10.4+%C3%B7+0.3&step=5",
-    before: async (page) => {
-      await page.keyboard.press("c");
-      await page.getByRole("button", { name: "Key this problem in" }).click();
-      await page.waitForTimeout(4500);
-    },
+    name: "your-turn",
+    place: "/your-turn?problem=53.2-17.8",
+    before: (page) =>
+      press(page, "5 3 . 2 ArrowDown ArrowLeft ArrowLeft ArrowLeft 1 7 . 8 ArrowDown ArrowLeft r 6 . 4 4"),
   },
+  {
+    name: "your-turn-tablet",
+    place: "/your-turn?problem=23%C3%9714&method=lattice&fixed=1&part=setOut",
+    size: TABLET,
+    theme: "slate",
+    before: (page) => press(page, "0 2 0 3 ArrowLeft ArrowLeft ArrowDown 0 8"),
+  },
+  { name: "wrong-way", place: "/wrong-way?problem=403-127&slips=sub-zero-to-nine-stop&given=376" },
+  {
+    name: "marking",
+    place: "/marking?sheet=demosheetcables00001",
+    before: (page) => page.getByRole("textbox", { name: "Nadia, 12.03 − 4.578" }).focus(),
+  },
+  { name: "learner", place: "/learners/demolearneriris00003" },
 ];
+
+async function press(page: Page, keys: string): Promise<void> {
+  for (const key of keys.split(" ")) await page.keyboard.press(key);
+}
 
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-screenshots-"));
 execFileSync(process.execPath, ["node_modules/tsx/dist/cli.mjs", "src/demo/make.ts", folder]);
@@ -75,6 +82,8 @@ for (const { name, place, size, theme = "paper", before } of VIEWS) {
   });
   await page.goto(server.url + place);
   await page.waitForLoadState("load");
+  if (theme === "slate")
+    await page.evaluate(() => document.documentElement.setAttribute("data-theme", "slate"));
   await page.waitForTimeout(500);
   await before?.(page);
   await page.waitForTimeout(500);

@@ -63,7 +63,7 @@ export interface Library<Why> {
     wanted: readonly MethodId[],
     part: WorkPart<Inner>,
   ): WorkingBy<Why | Inner>;
-  /** The first of the wanted methods that are for problems of its kind and take the problem, else the one the house prefers. */
+  /** The house's own method where it is wanted, else the first wanted one that is for problems of its kind and takes it, else the house's all the same. */
   methodAmong(problem: Problem, house: HouseRules, wanted: readonly MethodId[]): MethodId;
 }
 
@@ -96,6 +96,8 @@ export function libraryOf<Why>(shelves: readonly Shelf<Why>[]): Library<Why> {
     preferredMethod: (problem, house) => methodFor(problem, house, []).id,
     methodAmong: (problem, house, wanted) => {
       const own = byKind.get(problem.kind)?.methods ?? [];
+      const preferred = methodFor(problem, house, []).id;
+      if (wanted.includes(preferred)) return preferred;
       return methodFor(
         problem,
         house,

@@ -21,7 +21,7 @@ export function Choice({
           const chosen = options.find(({ id }) => id === event.target.value);
           if (chosen) window.location.assign(chosen.address);
         }}
-        className="h-11 max-w-56 rounded-lg border border-edge bg-page px-2 text-[15px] text-ink"
+        className="h-11 max-w-44 rounded-lg border border-edge bg-page px-2 text-[15px] text-ink"
       >
         {options.map(({ id, name }) => (
           <option key={id} value={id}>

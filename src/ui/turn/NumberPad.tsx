@@ -29,7 +29,7 @@ export function NumberPad({
     </Key>
   );
   return (
-    <fieldset aria-label="Number pad" className="grid grid-cols-6 gap-1.5">
+    <fieldset aria-label="Number pad" className="grid grid-cols-6 content-start gap-1.5">
       {["7", "8", "9"].map(glyph)}
       {glyph("+")}
       <Key label="Undo" onPress={() => onStroke({ kind: "undo" })}>

@@ -189,7 +189,8 @@ export function TurnScreen({
       <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2">
         <h1 className="text-[22px] font-semibold">Your turn</h1>
         <p className="font-board text-[26px]">{line}</p>
-        <nav aria-label="How it is set" className="ml-auto flex flex-wrap items-center gap-3">
+        <TurnKeys open={keysOpen} onOpen={setKeysOpen} />
+        <nav aria-label="How it is set" className="ml-auto flex flex-wrap items-center gap-x-2.5 gap-y-1">
           <Choice
             label="Given"
             value={part}
@@ -203,7 +204,7 @@ export function TurnScreen({
               onChange={(event) =>
                 setFeedback(FEEDBACK.find(({ id }) => id === event.target.value)?.id ?? "eachMark")
               }
-              className="h-11 rounded-lg border border-edge bg-page px-2 text-[15px] text-ink"
+              className="h-11 max-w-44 rounded-lg border border-edge bg-page px-2 text-[15px] text-ink"
             >
               {FEEDBACK.map(({ id, name }) => (
                 <option key={id} value={id}>
@@ -215,7 +216,6 @@ export function TurnScreen({
           <a href={addresses.board} className="grid h-11 items-center font-semibold text-plumb">
             To the board
           </a>
-          <TurnKeys open={keysOpen} onOpen={setKeysOpen} />
         </nav>
       </header>
       <main

@@ -41,8 +41,10 @@ export function stageDone({ wrong, misplaced, next }: WorkMarks, way: TurnWay | 
   return wrong !== undefined && stage(next?.step) !== stage(wrong.step);
 }
 
-/** Where the hand begins: under the rule of what is given, else a little inside the paper. */
+/** Where the hand begins: in the first square of a lattice, under the rule of what is given, else a little inside the paper. */
 export function firstSquare(given: readonly Mark[]): Square {
+  const cell = given.find((mark) => mark.kind === "diagonal");
+  if (cell?.kind === "diagonal") return { col: cell.col, row: cell.row };
   const rule = given.filter((mark) => mark.kind === "rule").at(-1);
   return rule?.kind === "rule" ? { col: rule.to - 1, row: rule.row } : { col: 3, row: 2 };
 }

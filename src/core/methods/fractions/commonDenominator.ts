@@ -58,7 +58,8 @@ export function workCommonDenominator<Inner>(
     ]);
   }
   const mixed = operands.some(({ kind }) => kind === "mixed");
-  const apart = ((house.mixedNumbers === "apart" && mixed) || habits.setsApart) && operands.every(isProper);
+  const beside = habits.setsApart && operands.some(({ kind }) => kind !== "fraction");
+  const apart = ((house.mixedNumbers === "apart" && mixed) || beside) && operands.every(isProper);
   const sums = op === "subtract" ? "subtract" : "add";
   const value = apart
     ? workApart(way, operands, sums, house, habits, pad)
