@@ -154,6 +154,37 @@ test("an estimate that the house asks for comes before the paper opens; garbage 
   await expect(answer).toHaveValue("ninety-ish");
 });
 
+test("jumps on a number line are drawn by dragging, and one the other way is told", async ({ page }) => {
+  const { open, soFar } = turn(page);
+  await open("−3 + 5", "&method=number-line&fixed=1&part=setOut");
+  await press(page, "j");
+  const box = await page.getByRole("img", { name: /^Your paper/ }).boundingBox();
+  if (box === null) throw new Error("the paper is not there");
+  const drag = async (from: number, to: number): Promise<void> => {
+    await page.mouse.move(box.x + box.width * from, box.y + box.height * 0.5);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width * to, box.y + box.height * 0.5, { steps: 4 });
+    await page.mouse.up();
+  };
+  await drag(0.7, 0.4);
+  await expect(soFar).toContainText("The first jump goes the other way.");
+  await page.keyboard.press("Control+z");
+  await drag(0.4, 0.7);
+  await expect(soFar).not.toContainText("jump");
+});
+
+test("an estimate that takes times for growing is told as that, though the answer is right", async ({
+  page,
+}) => {
+  const { open, answer, result } = turn(page);
+  await open("12 × 0.3");
+  await page.getByRole("textbox", { name: /^About how much/ }).fill("36");
+  await answer.fill("3.6");
+  await page.keyboard.press("Enter");
+  await expect(result).toContainText("Right.");
+  await expect(result).toContainText("A product must be larger");
+});
+
 test.describe("on a tablet", () => {
   test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
 

@@ -7,8 +7,16 @@ import { type HouseRules, houseRulesFrom } from "@/core/house";
 import { readGiven } from "@/core/marking";
 import { EVERY_METHOD, workingOf } from "@/core/methods";
 import { markWork, type Paper } from "@/core/paper";
-import { LONGEST_LINE, type Problem, readProblem, writeAnswer } from "@/core/problem";
-import { markedAnswer, replayOf, type SlipId, slipFacts, waysTaken, wrongWays } from "@/core/slips";
+import { LONGEST_LINE, type Problem, readOneQuantity, readProblem, writeAnswer } from "@/core/problem";
+import {
+  estimateJudged,
+  markedAnswer,
+  replayOf,
+  type SlipId,
+  slipFacts,
+  waysTaken,
+  wrongWays,
+} from "@/core/slips";
 import { estimateLine, givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
 import { database, findLearner, historyOf, keepAttempt } from "@/data";
 import { newId } from "@/ui/ids";
@@ -49,6 +57,7 @@ const markSchema = z.discriminatedUnion("kind", [
     strokes: z.union([z.literal(1), z.literal(2)]),
   }),
   z.object({ kind: z.literal("jump"), row: number, from: number, to: number, rise: number }),
+  z.object({ kind: z.literal("leap"), line: number, row: number, to: number }),
   z.object({ kind: z.literal("frame"), col: number, row: number, width: number, height: number }),
   z.object({ kind: z.literal("diagonal"), col: number, row: number, size: number }),
   z.object({
@@ -101,6 +110,8 @@ export async function handIn(sent: HandIn): Promise<HandedIn> {
   const ranked = [...shown].sort(
     (a, b) => Number(b.onPaper) - Number(a.onPaper) || b.probability - a.probability,
   );
+  const guess = readOneQuantity(body.estimate, house.value);
+  const judged = guess.ok ? estimateJudged(problem.value, guess.value) : undefined;
   if (learner !== undefined) {
     keepAttempt(
       data,
@@ -121,7 +132,7 @@ export async function handIn(sent: HandIn): Promise<HandedIn> {
         estimate: body.estimate,
         seconds: body.seconds,
       },
-      waysTaken(ways, given.value.answer),
+      [...waysTaken(ways, given.value.answer), ...(judged === undefined ? [] : [judged])],
       new Date(),
     );
   }
@@ -132,10 +143,16 @@ export async function handIn(sent: HandIn): Promise<HandedIn> {
     faults: verdict.kind === "form" ? verdict.faults : [],
     right: writeAnswer(ways.right, house.value),
     estimate: estimate ? estimateLine(estimate, house.value) : "",
+    belief: judged?.shown === true ? beliefOf(judged.slip) : undefined,
     explanations: ranked,
     kept: learner !== undefined,
   };
 }
+
+const beliefOf = (slip: SlipId): { readonly name: string; readonly remedy: string } => {
+  const { name, remedy } = slipFacts(slip);
+  return { name, remedy };
+};
 
 /** Whether everything on the paper is as a working with these slips would have it. */
 function agrees(

@@ -6,7 +6,17 @@ import { type MethodId, workingOf } from "../methods";
 import { writeAnswer } from "../problem";
 import { anyHouse } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
-import { answerOn, BLANK_PAPER, type MarkedWay, markWork, moved, type Paper, rubbedOut, written } from ".";
+import {
+  answerOn,
+  BLANK_PAPER,
+  jumpsAgainst,
+  type MarkedWay,
+  markWork,
+  moved,
+  type Paper,
+  rubbedOut,
+  written,
+} from ".";
 
 const house = PRESETS.gapsShort;
 
@@ -206,6 +216,19 @@ describe("a learner's paper", () => {
     expect(answerOn(paperOf(sum))).toBe("2/5");
     expect(answerOn(paperOf([...sum, ...answer]))).toBe("3 1/4");
     expect(answerOn(BLANK_PAPER)).toBeUndefined();
+  });
+
+  it("with jumps on a line is told of the first that goes wrong, however long a square is taken for", () => {
+    const way = { ...wayOf("−3 + 5 − 4", "number-line"), aligned: false };
+    const jumps = (...all: readonly (readonly [number, number])[]): Paper =>
+      paperOf(all.map(([from, to]) => ({ kind: "jump", row: 4, from, to, rise: 1 })));
+    expect(jumpsAgainst(jumps([2, 7], [7, 3]), [way])).toBeUndefined();
+    expect(jumpsAgainst(jumps([0, 10], [10, 2]), [way])).toBeUndefined();
+    expect(jumpsAgainst(jumps([2, 7], [7, 11]), [way])).toEqual({ nth: 2, wrong: "direction" });
+    expect(jumpsAgainst(jumps([2, 7], [7, 5]), [way])).toEqual({ nth: 2, wrong: "length" });
+    expect(jumpsAgainst(jumps([2, 7], [7, 3], [3, 4]), [way])).toEqual({ nth: 3, wrong: "tooMany" });
+    expect(jumpsAgainst(jumps([7, 2]), [way])).toEqual({ nth: 1, wrong: "direction" });
+    expect(jumpsAgainst(BLANK_PAPER, [way])).toBeUndefined();
   });
 
   it("takes any marks at all, and gives them up one by one", () => {

@@ -1,3 +1,4 @@
+export { estimateJudged } from "./estimateJudged";
 export { mishapsOf } from "./execution";
 export { EXECUTION_SLIPS } from "./executionSlips";
 export { explanationsOf, type Showings } from "./explain";

@@ -9,6 +9,7 @@ import { problemOf } from "../testing/problems";
 import {
   EVERY_SLIP,
   EXECUTION_SLIPS,
+  estimateJudged,
   explanationsOf,
   markedAnswer,
   replayOf,
@@ -183,6 +184,23 @@ describe("explaining", () => {
       const [first, second] = answers;
       expect(first && second && sameAnswer(separating, first, second)).not.toBe(true);
     }
+  });
+});
+
+describe("an estimate", () => {
+  it.each([
+    ["12 × 0.3", "40", true],
+    ["12 × 0.3", "4", false],
+    ["0.3 × 12", "15", true],
+    ["6 ÷ 0.5", "3", true],
+    ["6 ÷ 0.5", "12", false],
+    ["12 × 3", "4", undefined],
+    ["12 + 0.3", "40", undefined],
+    ["0.2 × 0.3", "1", undefined],
+  ])("of %s as %s shows the belief that times always grows: %s", (line, guess, shown) => {
+    const read = readGiven(guess, problemOf("1 + 1"), house);
+    if (!read.ok || read.value.answer.kind !== "decimal") throw new Error(`${guess} is no number`);
+    expect(estimateJudged(problemOf(line), read.value.answer)?.shown).toBe(shown);
   });
 });
 

@@ -28,10 +28,12 @@ export { stepWords } from "./stepWords";
 export {
   carriesWords,
   FOLLOWS_ON,
+  jumpWords,
   misplacedWords,
   nextMarkWords,
   outOfLineWords,
   soFarWords,
+  squareWords,
   whereWords,
   wrongMarkWords,
 } from "./turnWords";

@@ -1,5 +1,6 @@
 import type { HouseRules } from "../house";
 import type { Place } from "../number";
+import type { JumpMarks } from "../paper";
 import { placesName } from "./numberWords";
 
 /** The words for what is found on a learner's paper. */
@@ -18,6 +19,10 @@ export const wrongMarkWords = (written: string, place: Place | undefined, house:
     ? `Look again where ${written} is written.`
     : `Look again at the ${placesName(place, house)}: ${written} is written there.`;
 
+/** Where the hand is on the paper, and what stands there, for those who can't see it. */
+export const squareWords = (col: number, row: number, there: string): string =>
+  `Square ${col + 1} across, ${row + 1} down: ${there === "" ? "empty" : there}.`;
+
 /** The smallest hint: where to look. */
 export const whereWords = (stage: string, place: Place | undefined, house: HouseRules): string =>
   place === undefined
@@ -33,6 +38,21 @@ export const soFarWords = (agree: number, missing: boolean): string =>
     : missing
       ? "All is well so far."
       : "All is well. Write the answer beside, and you are done.";
+
+const NTH = ["first", "second", "third", "fourth", "fifth", "sixth"] as const;
+
+/** A jump on a number line that differs from what it should be. */
+export function jumpWords({ nth, wrong }: JumpMarks): string {
+  const which = `The ${NTH[nth - 1] ?? `${nth}th`} jump`;
+  switch (wrong) {
+    case "direction":
+      return `${which} goes the other way.`;
+    case "length":
+      return `${which} is not as long as it should be beside the first one.`;
+    case "tooMany":
+      return `${which} is one too many.`;
+  }
+}
 
 /** Carries that the house wants to see. */
 export const carriesWords = (missing: number): string =>

@@ -53,6 +53,12 @@ export function Outcome({
           {estimate.trim() !== "" && `; yours was ${estimate.trim()}.`}
         </p>
       )}
+      {result.belief && (
+        <p className="mt-1 text-[15.5px]">
+          The estimate shows a belief: <strong>{result.belief.name}</strong>. What helps:{" "}
+          {result.belief.remedy}.
+        </p>
+      )}
       {result.verdict === "wrong" && result.explanations.length === 0 && (
         <p className="mt-2">No explanation found. Go through it once more together.</p>
       )}

@@ -50,8 +50,11 @@ export function PaperPad({
     const box = pad.current?.getBoundingClientRect();
     if (box === undefined) return undefined;
     const across = ((event.clientX - box.left) / box.width) * size.cols;
-    const col = hand === "jump" ? Math.round(across) : Math.floor(across);
-    return { col, row: Math.floor(((event.clientY - box.top) / box.height) * size.rows) };
+    const down = ((event.clientY - box.top) / box.height) * size.rows;
+    // Jumps go from grid line to grid line, over the edge that is nearest.
+    return hand === "jump"
+      ? { col: Math.round(across), row: Math.round(down) }
+      : { col: Math.floor(across), row: Math.floor(down) };
   };
   const share = (part: number, all: number): string => `${(100 * part) / all}%`;
   const box = ({ col, row }: Square) => ({
@@ -75,7 +78,7 @@ export function PaperPad({
       onPointerUp={(event) => {
         const here = squareAt(event);
         if (hand === "jump" && from.current !== undefined && here !== undefined && !disabled)
-          onJump(from.current, { ...here, row: from.current.row });
+          onJump(from.current, here);
         from.current = undefined;
       }}
     >

@@ -2,8 +2,8 @@
 
 import { type ReactElement, type RefObject, useEffect, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import type { WorkMarks } from "@/core/paper";
-import { nextMarkWords, whereWords } from "@/core/wording";
+import type { JumpMarks, WorkMarks } from "@/core/paper";
+import { jumpWords, nextMarkWords, whereWords } from "@/core/wording";
 import { LONGEST_ANSWER } from "../marking/marks";
 import { LONGEST_GUESS } from "../routes";
 import type { HandedIn } from "./handedIn";
@@ -24,6 +24,7 @@ export type Feedback = (typeof FEEDBACK)[number]["id"];
 /** Beside the learner's paper: the estimate, what is found so far, hints, and handing in. */
 export function TurnMargin({
   found,
+  jumps,
   way,
   numbers,
   house,
@@ -48,6 +49,8 @@ export function TurnMargin({
   onAgain,
 }: {
   readonly found: WorkMarks;
+  /** What is wrong with the jumps that were drawn; nothing where nothing is. */
+  readonly jumps: JumpMarks | undefined;
   readonly way: TurnWay | undefined;
   readonly numbers: readonly TurnNumber[];
   readonly house: HouseRules;
@@ -99,7 +102,9 @@ export function TurnMargin({
       {!done && (
         <section aria-label="So far" aria-live="polite">
           <p className="text-[17px] leading-snug">
-            {shows ? (
+            {shows && jumps !== undefined ? (
+              <span className="text-rust">{jumpWords(jumps)}</span>
+            ) : shows ? (
               <Told found={found} way={way} numbers={numbers} house={house} />
             ) : feedback === "eachStage" ? (
               "Press Enter when you want to know how it stands."

@@ -5,14 +5,14 @@ import type { Mark } from "@/core/board";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { decimalSign } from "@/core/number";
-import { markWork, moved, type Paper } from "@/core/paper";
-import { stageName } from "@/core/wording";
+import { jumpsAgainst, markWork, moved, type Paper } from "@/core/paper";
+import { squareWords, stageName } from "@/core/wording";
 import { Choice } from "./Choice";
 import { GIVEN_PARTS, type GivenPart } from "./given";
 import type { HandedIn, HandIn } from "./handedIn";
 import { NumberPad } from "./NumberPad";
 import { PaperPad } from "./PaperPad";
-import { answerRead, firstSquare, sizeFor, stageDone } from "./paperRoom";
+import { answerRead, firstSquare, sizeFor, stageDone, textIn } from "./paperRoom";
 import { strokeOf } from "./strokeKeys";
 import { TurnKeys } from "./TurnKeys";
 import { FEEDBACK, type Feedback, TurnMargin } from "./TurnMargin";
@@ -71,6 +71,7 @@ export function TurnScreen({
     () => markWork(paper, ways, house.learnerCarries === "required"),
     [paper, ways, house],
   );
+  const jumps = useMemo(() => jumpsAgainst(paper, ways), [paper, ways]);
   const way = ways[found.way];
   const shows =
     feedback === "eachMark" || (feedback === "eachStage" && (checked === paper || stageDone(found, way)));
@@ -249,7 +250,7 @@ export function TurnScreen({
           <NumberPad
             hand={hand}
             goes={goes}
-            letters={letters}
+            letters={[...letters, ...turn.pieces]}
             lattice={lattice}
             decimalSign={decimalSign(house)}
             onStroke={(one) => !waits && stroke(one)}
@@ -257,6 +258,7 @@ export function TurnScreen({
           />
           <TurnMargin
             found={found}
+            jumps={jumps}
             way={way}
             numbers={turn.numbers}
             house={house}
@@ -288,6 +290,9 @@ export function TurnScreen({
           />
         </aside>
       </main>
+      <p aria-live="polite" className="sr-only">
+        {squareWords(at.col, at.row, textIn(paper, at))}
+      </p>
     </div>
   );
 }

@@ -24,6 +24,8 @@ export type HandedIn =
       readonly faults: readonly FormFault[];
       readonly right: string;
       readonly estimate: string;
+      /** The belief that the learner's own estimate shows, and what helps; nothing where it shows none. */
+      readonly belief: { readonly name: string; readonly remedy: string } | undefined;
       readonly explanations: readonly {
         readonly slips: readonly SlipId[];
         readonly names: readonly string[];

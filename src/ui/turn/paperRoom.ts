@@ -1,5 +1,5 @@
 import type { Mark } from "@/core/board";
-import { answerOn, type Paper, type WorkMarks } from "@/core/paper";
+import { answerOn, marksIn, type Paper, type WorkMarks } from "@/core/paper";
 import type { TurnWay } from "./turn";
 import type { Size, Square } from "./usePaper";
 
@@ -48,3 +48,9 @@ export function firstSquare(given: readonly Mark[]): Square {
   const rule = given.filter((mark) => mark.kind === "rule").at(-1);
   return rule?.kind === "rule" ? { col: rule.to - 1, row: rule.row } : { col: 3, row: 2 };
 }
+
+/** What stands in a square, as text. */
+export const textIn = (paper: Paper, { col, row }: Square): string =>
+  marksIn(paper, col, row)
+    .flatMap((mark) => ("text" in mark ? [mark.text] : mark.kind === "point" ? ["."] : []))
+    .join(" ");

@@ -5,7 +5,7 @@ import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, work
 import { lowestPlace, type Place } from "@/core/number";
 import { type MarkedWay, moved } from "@/core/paper";
 import { type Problem, writeProblem } from "@/core/problem";
-import { unitOf, writeQuantity } from "@/core/quantity";
+import { currencyOf, unitOf, writePieces, writeQuantity } from "@/core/quantity";
 import { METHOD_NAMES, plain, stepWords } from "@/core/wording";
 import type { GivenPart } from "./given";
 
@@ -41,6 +41,8 @@ export interface Turn {
   readonly estimate: boolean;
   /** The symbols of the units of a measure, the largest first; none for other problems. */
   readonly units: readonly string[];
+  /** The coins and notes that change is counted in, the smallest first; none for other problems. */
+  readonly pieces: readonly string[];
 }
 
 /** Methods whose rows stand under one another though no places are named above them. */
@@ -72,7 +74,21 @@ export function turnOf(problem: Problem, house: HouseRules, fixed: MethodId | un
     methods: methods.map((id) => ({ id, name: METHOD_NAMES[id] })),
     estimate: runOf(workingOf(problem, house), EVERY_METHOD).estimate !== undefined,
     units: unitsOf(problem),
+    pieces: piecesOf(problem),
   };
+}
+
+/** The most coins and notes that are offered. */
+const MOST_PIECES = 8;
+
+/** The coins and notes of the problem's money, as they are called. */
+function piecesOf(problem: Problem): readonly string[] {
+  if (problem.kind !== "money") return [];
+  const { coins, notes } = currencyOf(problem.currency);
+  return [...coins, ...notes]
+    .sort((a, b) => a - b)
+    .slice(0, MOST_PIECES)
+    .map((piece) => writePieces([piece], problem.currency));
 }
 
 /** The units that an answer may be in, as their symbols. */

@@ -178,7 +178,10 @@ export function reduced(state: PaperState, stroke: Stroke, size: Size): PaperSta
       return changed(written(paper, ...stroke.marks.map((mark) => moved(mark, 0, 0))));
     case "jump": {
       const { from, to } = stroke;
-      if (from.row !== to.row || from.col === to.col) return state;
+      // Down the paper it is a leap from one amount to the next, as in counting up.
+      if (Math.abs(to.row - from.row) > Math.abs(to.col - from.col))
+        return changed(written(paper, { kind: "leap", line: from.col, row: from.row, to: to.row }));
+      if (from.col === to.col) return state;
       return changed(written(paper, { kind: "jump", row: from.row, from: from.col, to: to.col, rise: 1 }));
     }
     case "undo": {
