@@ -56,6 +56,38 @@ test("a sheet is marked by keyboard alone, each wrong answer with its likeliest 
   await expect(page.getByRole("heading", { name: "The wrong way" })).toBeVisible();
 });
 
+test("a row and a learner that are taken away come back with their answers and notes", async ({ page }) => {
+  await page.goto("/marking");
+  await setUp(page, SUBTRACTIONS.slice(0, 3), ["Vito"]);
+  const answer = (problem: string) => page.getByRole("textbox", { name: `Vito, ${problem}` });
+  await answer("53.2 − 17.8").focus();
+  for (const typed of ["44.6", "7.452", "324"]) {
+    await page.keyboard.type(typed);
+    await page.keyboard.press("Enter");
+  }
+  await answer("403 − 127").focus();
+  await page.getByRole("textbox", { name: "Your own note" }).fill("Borrowing over the zero");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("✗ Borrowing over the zero")).toBeVisible();
+  await page.getByRole("button", { name: "Take away row 2" }).click();
+  await expect(answer("12.03 − 4.578")).toHaveCount(0);
+  await expect(answer("403 − 127")).toHaveValue("324");
+  await expect(page.getByText("✗ Borrowing over the zero")).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(answer("12.03 − 4.578")).toHaveValue("7.452");
+  await expect(answer("403 − 127")).toHaveValue("324");
+  await page.getByRole("button", { name: "Take Vito off this sheet" }).click();
+  await expect(answer("403 − 127")).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(answer("403 − 127")).toHaveValue("324");
+  await expect(page.getByText("Kept", { exact: true })).toBeVisible();
+  await page.reload();
+  await listening(page);
+  await expect(answer("53.2 − 17.8")).toHaveValue("44.6");
+  await expect(answer("12.03 − 4.578")).toHaveValue("7.452");
+  await expect(page.getByText("✗ Borrowing over the zero")).toBeVisible();
+});
+
 test("answers of every kind are read as on the Board, and unfinished forms told from wrong ones", async ({
   page,
 }) => {

@@ -24,7 +24,7 @@ import { type RecentActs, type RecentSheet, RecentSheets } from "./RecentSheets"
 import { SheetFile } from "./SheetFile";
 import { type At, SheetTable } from "./SheetTable";
 import { useSheet } from "./useSheet";
-import { useTableActs } from "./useTableActs";
+import { type Undo, useTableActs } from "./useTableActs";
 
 /** Marking: problems down, learners across; an answer typed and Enter, and it is marked and explained. */
 export function MarkingScreen({
@@ -57,13 +57,14 @@ export function MarkingScreen({
   const { rows, learners, cells } = sheet;
   const [selected, setSelected] = useState<At | undefined>();
   const [said, setSaid] = useState("");
+  const [undo, setUndo] = useState<Undo | undefined>();
   const [listening, setListening] = useState(false);
   useEffect(() => setListening(true), []);
   const problems = rows.map(({ problem }) => problem);
   const latest = useRef({ rows, learners, cells, sheet });
   latest.current = { rows, learners, cells, sheet };
 
-  const acts = useTableActs(latest.current, setSelected, setSaid);
+  const acts = useTableActs(latest.current, setSelected, setSaid, setUndo);
 
   const addProblem = (line: string): void => {
     sheet.reshape([...problems, line], learners);
@@ -175,6 +176,21 @@ export function MarkingScreen({
           aria-label="Sheet"
           className="mx-6 min-h-0 min-w-0 overflow-auto pb-8 max-[700px]:mx-2"
         >
+          {undo && (
+            <p role="status" className="pb-1 text-[15px]">
+              {undo.words}{" "}
+              <button
+                type="button"
+                onClick={() => {
+                  undo.back();
+                  setUndo(undefined);
+                }}
+                className="min-h-9 font-semibold text-plumb"
+              >
+                Undo
+              </button>
+            </p>
+          )}
           {(said !== "" || unread > 0) && (
             <p role="status" className="pb-2 text-[15px] text-rust">
               {said} {unread === 1 && "One answer can’t be read; it is kept as it is."}

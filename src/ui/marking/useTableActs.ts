@@ -6,6 +6,12 @@ import { type Cell, type Column, keyOf, type SentCell, type SheetRow } from "./m
 import { type At, fieldId, type TableActs } from "./SheetTable";
 import type { useSheet } from "./useSheet";
 
+/** What was taken away, in words, and the way back. */
+export interface Undo {
+  readonly words: string;
+  readonly back: () => void;
+}
+
 /** What the table asks for, done on the sheet. The acts stay the same, so that only squares that changed are drawn. */
 export function useTableActs(
   now: {
@@ -16,6 +22,7 @@ export function useTableActs(
   },
   setSelected: (at: At) => void,
   setSaid: (words: string) => void,
+  setUndo: (undo: Undo) => void,
 ): TableActs {
   const latest = useRef(now);
   latest.current = now;
@@ -64,28 +71,64 @@ export function useTableActs(
         if (cell && next) latest.current.sheet.mark({ row, learner, given: cell.typed, slips: next.slips });
       },
       removeRow: (row) => {
-        const { rows: all, learners: columns, cells: squares } = latest.current;
-        const left = all.filter((_, index) => index !== row).map(({ problem }) => problem);
-        latest.current.sheet.reshape(left, columns);
-        // The answers below move up with their problems.
-        const moved = columns.flatMap(({ id: learner }) =>
-          left.flatMap((_, index): readonly SentCell[] =>
-            index < row
-              ? []
-              : [{ row: index, learner, given: squares.get(keyOf(index + 1, learner))?.typed ?? "" }],
-          ),
+        const { rows: before, learners: columns, cells: squares } = latest.current;
+        const problems = before.map(({ problem }) => problem);
+        latest.current.sheet.reshape(
+          problems.filter((_, index) => index !== row),
+          columns,
         );
-        const last = columns.map(({ id: learner }) => ({ row: left.length, learner, given: "" }));
-        for (const one of last) latest.current.sheet.type(one.row, one.learner, "");
-        void latest.current.sheet.markMany(moved);
+        // The answers below move up with their problems.
+        void latest.current.sheet.markMany([
+          ...answersFrom(squares, columns, row + 1, before.length, -1),
+          ...columns.map(({ id }) => ({ row: before.length - 1, learner: id, given: "" })),
+        ]);
+        setUndo({
+          words: `Row ${row + 1} was taken away.`,
+          back: () => {
+            latest.current.sheet.reshape(problems, columns);
+            void latest.current.sheet.markMany(answersFrom(squares, columns, row, before.length, 0));
+          },
+        });
       },
       removeLearner: (learner) => {
-        const { rows: all, learners: columns } = latest.current;
+        const { rows: before, learners: columns } = latest.current;
+        const problems = before.map(({ problem }) => problem);
+        const name = columns.find(({ id }) => id === learner)?.name ?? "";
         latest.current.sheet.reshape(
-          all.map(({ problem }) => problem),
-          columns.filter((column) => column.id !== learner),
+          problems,
+          columns.filter(({ id }) => id !== learner),
         );
+        setUndo({
+          words: `${name} was taken off this sheet; the answers are kept.`,
+          back: () =>
+            latest.current.sheet.reshape(
+              latest.current.rows.map(({ problem }) => problem),
+              columns,
+            ),
+        });
       },
     };
-  }, [setSelected, setSaid]);
+  }, [setSelected, setSaid, setUndo]);
+}
+
+/** The answers of some rows as they stand, with the tutor's choices and notes, to be put so many rows further down. */
+function answersFrom(
+  cells: ReadonlyMap<string, Cell>,
+  columns: readonly Column[],
+  from: number,
+  to: number,
+  by: number,
+): readonly SentCell[] {
+  return columns.flatMap(({ id: learner }) =>
+    Array.from({ length: to - from }, (_, nth): SentCell => {
+      const cell = cells.get(keyOf(from + nth, learner));
+      return {
+        row: from + nth + by,
+        learner,
+        given: cell?.typed ?? "",
+        ...(cell?.mark?.chosen === true ? { slips: cell.mark.slips } : {}),
+        ...(cell?.mark !== undefined && cell.mark.note !== "" ? { note: cell.mark.note } : {}),
+      };
+    }),
+  );
 }

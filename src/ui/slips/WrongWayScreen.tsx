@@ -150,13 +150,19 @@ export function WrongWayScreen({
           </section>
           {way.separating && (
             <section>
-              <h2 className="text-[13px] text-soft">To tell it from “{way.separating.from}”</h2>
-              <a
-                href={way.separating.address}
-                className="grid min-h-9 items-center font-board text-[18px] font-semibold text-plumb"
-              >
-                {way.separating.line}
-              </a>
+              <h2 className="text-[13px] text-soft">To tell it from “{way.separating.from}”, set</h2>
+              <p className="flex flex-wrap items-center gap-x-4">
+                <span className="font-board text-[18px]">{way.separating.line}</span>
+                <a href={way.separating.turn} className="grid min-h-9 items-center font-semibold text-plumb">
+                  Your turn
+                </a>
+                <a
+                  href={way.separating.address}
+                  className="grid min-h-9 items-center font-semibold text-plumb"
+                >
+                  The wrong way
+                </a>
+              </p>
             </section>
           )}
           {choices.length > 1 && (

@@ -19,6 +19,7 @@ import {
   wrongWays,
 } from "@/core/slips";
 import { estimateLine, METHOD_NAMES, plain } from "@/core/wording";
+import { ROUTES } from "../routes";
 import { wrongWayAddress } from "./address";
 
 /** A step of a replay as the screen shows it: its marks, and what is said to it. */
@@ -59,7 +60,9 @@ export interface WrongWay {
   readonly estimate: string | undefined;
   readonly undoing: string | undefined;
   readonly picture: Picture | undefined;
-  readonly separating: { readonly line: string; readonly from: string; readonly address: string } | undefined;
+  readonly separating:
+    | { readonly line: string; readonly from: string; readonly address: string; readonly turn: string }
+    | undefined;
 }
 
 /** Every slip that comes into a problem by itself, the commonest wrong answers first in the catalogue's order. */
@@ -153,6 +156,7 @@ function separatingOf(
       line,
       from: other.map((id) => slipFacts(id).name).join("; "),
       address: wrongWayAddress(line, house, slips),
+      turn: wrongWayAddress(line, house).replace(ROUTES.wrongWay, ROUTES.yourTurn),
     };
   }
   return undefined;

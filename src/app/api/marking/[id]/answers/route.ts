@@ -36,12 +36,16 @@ export async function POST(
   const known = read.body.answers.filter(
     ({ row, learner }) => row < sheet.problems.length && sheet.learners.includes(learner),
   );
-  const marked = known.map(({ slips, note, ...answer }) =>
-    markCell(
-      database(),
-      sheet,
-      { ...answer, ...(slips === undefined ? {} : { slips }), ...(note === undefined ? {} : { note }) },
-      now,
+  const data = database();
+  // Many answers are one write: all of them are on disk, or none.
+  const marked = data.transaction(() =>
+    known.map(({ slips, note, ...answer }) =>
+      markCell(
+        data,
+        sheet,
+        { ...answer, ...(slips === undefined ? {} : { slips }), ...(note === undefined ? {} : { note }) },
+        now,
+      ),
     ),
   );
   return NextResponse.json({ marked });
