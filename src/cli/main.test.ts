@@ -98,6 +98,28 @@ This number has a second point. A number has one at most, as in 4.2.
     });
   });
 
+  it("explains answers one by one and by the line, also where a line begins with a minus", () => {
+    const one = core(["explain", "12.03 - 4.578", "12.548"]);
+    expect(one).toMatchObject({ status: 0, stdout: expect.stringContaining("sub-column-gap") });
+    expect(core(["explain", "-3 - 5", "-8"])).toMatchObject({ status: 0, stdout: "right\n" });
+    expect(core(["work", "-3..2"]).stderr).toContain("-3..2\n   ^\n");
+
+    const { status, stdout } = core(
+      ["explain", "--lines"],
+      "12.03 - 4.578\t12.548\n1/2 + 1/4\t6/8\n-3 - 5\t-8\n4521.7 + 386.94\t9999.9\n",
+    );
+    expect(status).toBe(0);
+    const [wrong, form, right, wild] = stdout
+      .trimEnd()
+      .split("\n")
+      .map((line) => JSON.parse(line));
+    expect(wrong).toMatchObject({ problem: "12.03 - 4.578", given: "12.548", verdict: "wrong" });
+    expect(wrong.explanations[0].slips).toEqual(["sub-column-gap"]);
+    expect(form).toMatchObject({ verdict: "form", explanations: [] });
+    expect(right).toMatchObject({ problem: "-3 - 5", verdict: "right", explanations: [] });
+    expect(wild).toMatchObject({ verdict: "wrong", explanations: [] });
+  });
+
   it.each([[[]], [["work"]], [["dance", "1 + 2"]], [["work", "1 + 2", "3"]], [["work", "1 + 2", "--loud"]]])(
     "shows how it is used where %o is not it",
     (parameters) => {

@@ -119,9 +119,14 @@ function methods(
   return 0;
 }
 
+/** A line that begins with a minus, such as `-3 - 5`: no option here is written with one dash. */
+const beginsWithMinus = (argument: string): boolean => /^-[^-]/.test(argument);
+
 function readCommand() {
   try {
     const { values, positionals } = parseArgs({
+      // A space in front keeps such a line from being taken for options; it is taken off again below.
+      args: process.argv.slice(2).map((argument) => (beginsWithMinus(argument) ? ` ${argument}` : argument)),
       allowPositionals: true,
       options: {
         method: { type: "string" },
@@ -130,7 +135,7 @@ function readCommand() {
         lines: { type: "boolean", default: false },
       },
     });
-    const [command, line, given, ...rest] = positionals;
+    const [command, line, given, ...rest] = positionals.map((argument) => argument.replace(/^ (?=-)/, ""));
     return { command: rest.length === 0 ? command : undefined, line, given, options: values };
   } catch {
     return {

@@ -51,23 +51,28 @@ const SIGNED: readonly SignedOperation[] = ["add", "subtract", "multiply", "divi
 /** The same numbers with another sign between them, where that makes sense of them. */
 function otherOperations(problem: Problem): readonly Problem[] {
   if (problem.kind === "chain" || problem.operands.length !== 2) return [];
-  const [, second] = problem.operands;
+  const [first, second] = problem.operands;
+  if (first === undefined || second === undefined) return [];
   if (problem.kind === "signed") {
     if (problem.op !== "terms") return [];
     const other = problem.joins[0] === "add" ? ("subtract" as const) : ("add" as const);
     return [{ ...problem, joins: [other] }];
   }
-  const { op } = problem;
-  const now = SIGNED.find((one) => one === op);
+  const now = SIGNED.find((one) => one === problem.op);
   if (now === undefined) return [];
-  const things = problem.operands.filter(({ kind }) => kind === "amount" || kind === "measure").length;
-  const fits = (one: SignedOperation): boolean => {
-    const scales = one === "multiply" || one === "divide";
-    if (one === "divide" && second !== undefined && isZero(second)) return false;
-    return things === 0 || (things === 2 ? !scales : scales);
-  };
   const wanted = problem.wanted.kind === "toPlace" ? problem.wanted : ({ kind: "asItComes" } as const);
-  return SIGNED.filter((one) => one !== now && fits(one)).map((one) => withOperation(problem, one, wanted));
+  return SIGNED.filter((one) => one !== now && canJoin(first, one, second)).map((one) =>
+    withOperation(problem, one, wanted),
+  );
+}
+
+const isThing = ({ kind }: Quantity): boolean => kind === "amount" || kind === "measure";
+
+/** Whether two quantities make sense with the sign between them: nothing is divided by zero or by money. */
+function canJoin(first: Quantity, op: SignedOperation, second: Quantity): boolean {
+  const scales = op === "multiply" || op === "divide";
+  if (op === "divide" && (isZero(second) || isThing(second))) return false;
+  return isThing(first) && isThing(second) ? !scales : scales || isThing(first) === isThing(second);
 }
 
 function withOperation(
@@ -278,7 +283,10 @@ function shifted(numeral: Decimal): readonly Decimal[] {
   );
 }
 
-/** The answer with two neighbouring digits in the wrong order, its point where it was. */
+/**
+ * The answer with two neighbouring digits in the wrong order, its point where it was. A nought that
+ * would come to stand in front (40.5 as 04.5) is noticed by whoever writes it, so it is left out.
+ */
 function digitsSwapped(right: Answer): readonly Answer[] {
   const quantity = written(right);
   const numeral = quantity?.kind === "amount" ? quantity.numeral : quantity;
@@ -289,6 +297,7 @@ function digitsSwapped(right: Answer): readonly Answer[] {
     if (first === undefined || second === undefined || first === second) return [];
     const other = digits.slice(0, index) + second + first + digits.slice(index + 2);
     const at = numeral.whole.length;
+    if (at > 1 && other.startsWith("0")) return [];
     const swapped = { ...numeral, whole: other.slice(0, at), fraction: other.slice(at) };
     return [quantity.kind === "amount" ? { ...quantity, numeral: swapped } : swapped];
   });

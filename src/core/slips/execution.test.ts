@@ -1,0 +1,63 @@
+import { describe, expect, it } from "vitest";
+import { PRESETS } from "../house";
+import { readGiven, sameAnswer } from "../marking";
+import { readProblem, writeAnswer, writeProblem } from "../problem";
+import { problemsOf, waysOf } from "../testing/learners";
+import { mishapsOf, SLIPS } from ".";
+
+const house = PRESETS.fillersTrueValue;
+const SKILLS = Object.keys(SLIPS) as (keyof typeof SLIPS)[];
+
+/** Every mishap on problems of a skill, with the right answer it departs from. */
+const mishapsIn = (skill: keyof typeof SLIPS) =>
+  problemsOf(skill, 20, 31).flatMap((problem) => {
+    const { right } = waysOf(problem, house);
+    return mishapsOf(problem, right).map((mishap) => ({ problem, right, ...mishap }));
+  });
+
+const digitsIn = (text: string): string => text.replace(/[^0-9]/g, "");
+const inOrder = (text: string): string => [...digitsIn(text)].sort().join("");
+const differing = (one: string, other: string): number =>
+  [...one].filter((letter, at) => letter !== other[at]).length;
+
+describe.each(SKILLS)("what goes wrong in carrying out %s", (skill) => {
+  it("is a problem or an answer that could stand on paper, and not the one that should", () => {
+    for (const { problem, right, instead, slip } of mishapsIn(skill)) {
+      if (instead.kind === "problem") {
+        const line = writeProblem(instead.problem, house);
+        const read = readProblem(line, house);
+        expect(read.ok, `${slip} reads ${line}`).toBe(true);
+        expect(line).not.toBe(writeProblem(problem, house));
+      } else {
+        const text = writeAnswer(instead.answer, house);
+        const given = readGiven(text, problem, house);
+        if (!given.ok) throw new Error(`${slip} writes ${text}, which can't be read`);
+        expect(sameAnswer(problem, given.value.answer, instead.answer), `${slip} writes ${text}`).toBe(true);
+        expect(text).not.toBe(writeAnswer(right, house));
+      }
+    }
+  });
+
+  it("changes one thing only", () => {
+    for (const { problem, right, instead, slip } of mishapsIn(skill)) {
+      const asked = writeProblem(problem, house);
+      const ought = writeAnswer(right, house);
+      const got =
+        instead.kind === "problem"
+          ? writeProblem(instead.problem, house)
+          : writeAnswer(instead.answer, house);
+      if (slip === "slip-digit-miscopied") {
+        expect(got).toHaveLength(asked.length);
+        expect(differing(got, asked), `${asked} read as ${got}`).toBe(1);
+      }
+      if (slip === "slip-wrong-operation") expect(digitsIn(got)).toBe(digitsIn(asked));
+      if (slip === "slip-sign-dropped") expect(digitsIn(got)).toBe(digitsIn(ought));
+      if (slip === "slip-digits-swapped") {
+        expect(inOrder(got), `${ought} written as ${got}`).toBe(inOrder(ought));
+        expect(differing(digitsIn(got), digitsIn(ought)), `${ought} written as ${got}`).toBe(2);
+        // 400.5 is never written as 040.5.
+        expect(got).toMatch(/^[^0-9]*(?:0(?![0-9])|[1-9])/);
+      }
+    }
+  });
+});
