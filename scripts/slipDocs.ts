@@ -22,6 +22,7 @@ const TITLES = {
   integers: "Signed numbers",
   money: "Money",
   units: "Mixed units",
+  chains: "Several operations in one line",
   judging: "Comparing, rounding and checking",
 } as const;
 

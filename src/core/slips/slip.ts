@@ -13,6 +13,7 @@ const SLIP_SKILLS = [
   "integers",
   "money",
   "units",
+  "chains",
   "judging",
   "execution",
 ] as const;

@@ -1,4 +1,5 @@
 import { ADDITION_SLIPS } from "./additionSlips";
+import { CHAIN_SLIPS } from "./chainSlips";
 import { DIVISION_SLIPS } from "./divisionSlips";
 import { EXECUTION_SLIPS } from "./executionSlips";
 import { FRACTIONS_SLIPS } from "./fractionsSlips";
@@ -21,6 +22,7 @@ export const SLIPS: Readonly<Record<Exclude<SlipSkill, "execution">, readonly Sl
   integers: INTEGERS_SLIPS,
   money: MONEY_SLIPS,
   units: UNITS_SLIPS,
+  chains: CHAIN_SLIPS,
   judging: JUDGING_SLIPS,
 };
 

@@ -56,7 +56,7 @@ function skillsIn(problem: Problem): readonly Exclude<SlipSkill, "execution">[] 
     case "measures":
       return ["units"];
     case "chain":
-      return ["money"];
+      return ["chains", "money"];
   }
 }
 

@@ -233,6 +233,26 @@ const units: Lines = fc.constantFrom(...UNIT_PAIRS).chain(([large, small, rate])
   );
 });
 
+/** Several operations in one line, whose results stay whole. */
+const chains: Lines = fc.oneof(
+  fc
+    .tuple(int(2, 30), pick("+", "−"), int(2, 9), int(2, 9))
+    .map(([a, sign, b, c]) => `${sign === "−" ? a + b * c : a} ${sign} ${b} × ${c}`),
+  fc
+    .tuple(int(2, 12), int(1, 12), int(2, 9), pick("+", "−"))
+    .map(([a, b, c, sign]) => `(${sign === "−" ? a + b : a} ${sign} ${b}) × ${c}`),
+  fc.tuple(int(2, 9), int(2, 9), int(2, 9)).map(([a, b, c]) => `${a} × (${b} + ${c})`),
+  fc
+    .tuple(int(2, 9), int(2, 6), int(2, 6), int(1, 20))
+    .map(([a, b, c, d]) => `${a * b * c} ÷ ${b} × ${c} + ${d}`),
+  fc
+    .tuple(int(1, 30), int(1, 9), int(2, 9), int(2, 9))
+    .map(([a, b, c, d]) => `${a + b + c * d} − ${b} + ${c} × ${d}`),
+  fc
+    .tuple(int(2, 9), int(2, 9), int(1, 20), int(2, 6))
+    .map(([a, b, c, d]) => `${c} + ${a * d} ÷ ${d} × ${b}`),
+);
+
 const judging: Lines = fc.oneof(
   fc
     .tuple(int(0, 9), int(1, 999), int(1, 99), int(1, 3), int(1, 2))
@@ -266,5 +286,6 @@ export const SKILL_PROBLEMS = {
   integers: problems(integers),
   money: problems(money),
   units: problems(units),
+  chains: problems(chains),
   judging: problems(judging),
 } as const;
