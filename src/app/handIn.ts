@@ -11,6 +11,7 @@ import { LONGEST_LINE, type Problem, readOneQuantity, readProblem, writeAnswer }
 import {
   estimateJudged,
   markedAnswer,
+  remedyWords,
   replayOf,
   type SlipId,
   slipFacts,
@@ -149,10 +150,10 @@ export async function handIn(sent: HandIn): Promise<HandedIn> {
   };
 }
 
-const beliefOf = (slip: SlipId): { readonly name: string; readonly remedy: string } => {
-  const { name, remedy } = slipFacts(slip);
-  return { name, remedy };
-};
+const beliefOf = (slip: SlipId): { readonly name: string; readonly remedy: string } => ({
+  name: slipFacts(slip).name,
+  remedy: remedyWords(slip),
+});
 
 /** Whether everything on the paper is as a working with these slips would have it. */
 function agrees(

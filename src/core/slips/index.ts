@@ -10,5 +10,5 @@ export type { Slip, SlipFacts } from "./slip";
 export { SLIP_IDS, type SlipId } from "./slipIds";
 export { type SlipReason, slippedWorking } from "./slipped";
 export { EVERY_SLIP, SLIPS, slipFacts, slipIdOf, slipsNamed } from "./slips";
-export { slippedStepWords } from "./slipWords";
+export { remedyWords, slippedStepWords } from "./slipWords";
 export { slipsFor, type WrongWays, wrongWays } from "./wrongWays";

@@ -1,8 +1,16 @@
 import type { HouseRules } from "../house";
 import type { Reason } from "../methods";
 import { writeAnswer, writeProblem } from "../problem";
-import { listed, type StepWords, stepWords } from "../wording";
+import { listed, type StepWords, sentence, stepWords } from "../wording";
+import type { SlipId } from "./slipIds";
 import type { SlipReason } from "./slipped";
+import { slipFacts } from "./slips";
+
+/** What helps against a slip, as a sentence. */
+export function remedyWords(id: SlipId): string {
+  const remedy = sentence(slipFacts(id).remedy);
+  return /[.?!]$/.test(remedy) ? remedy : `${remedy}.`;
+}
 
 /** What a learner with a slip says to a step, why, and what to ask. */
 export function slippedStepWords(reason: Reason | SlipReason, house: HouseRules): StepWords {

@@ -12,6 +12,7 @@ import {
   estimateJudged,
   explanationsOf,
   markedAnswer,
+  remedyWords,
   replayOf,
   SLIP_IDS,
   SLIPS,
@@ -44,6 +45,7 @@ describe("the catalogue", () => {
     for (const id of SLIP_IDS) {
       const { name, does, shows, apart, remedy, lookAlikes } = slipFacts(id);
       for (const text of [name, does, shows, apart, remedy]) expect(text.length).toBeGreaterThan(5);
+      expect(remedyWords(id)).toMatch(/^[^a-z].*[.?!]$/);
       expect(lookAlikes).not.toContain(id);
     }
   });

@@ -10,7 +10,7 @@ export {
   SWITCH_WORDS,
   settingWords,
 } from "./houseWords";
-export { listed, plain, type StepWords, stretches } from "./line";
+export { listed, plain, type StepWords, sentence, stretches } from "./line";
 export { FORM_FAULT_WORDS, givenErrorWords } from "./markingWords";
 export { MEASURE_BOOK } from "./measureWords";
 export { METHOD_ABOUTS } from "./methodAbouts";

@@ -136,7 +136,7 @@ export function WrongWayScreen({
           <section>
             <h2 className="text-[13px] text-soft">What helps</h2>
             {way.slips.map(({ remedy }) => (
-              <p key={remedy} className="mt-1 first-letter:uppercase">
+              <p key={remedy} className="mt-1">
                 {remedy}
               </p>
             ))}

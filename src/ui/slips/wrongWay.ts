@@ -8,6 +8,7 @@ import { type Problem, writeAnswer, writeProblem } from "@/core/problem";
 import {
   explanationsOf,
   type Replay,
+  remedyWords,
   replayOf,
   type SlipId,
   type SlipReason,
@@ -109,8 +110,8 @@ export function wrongWayOf(
     line: writeProblem(problem, house),
     method: METHOD_NAMES[sound.method],
     slips: slips.map((id) => {
-      const { name, does, remedy, apart } = slipFacts(id);
-      return { name, does, remedy, apart };
+      const { name, does, apart } = slipFacts(id);
+      return { name, does, remedy: remedyWords(id), apart };
     }),
     wrong: { layout: wrong.layout, steps: shown(wrong.steps), answer: writeAnswer(wrong.answer, house) },
     sound: { layout: sound.layout, steps: shown(sound.steps), answer: writeAnswer(sound.answer, house) },

@@ -56,7 +56,7 @@ export function Outcome({
       {result.belief && (
         <p className="mt-1 text-[15.5px]">
           The estimate shows a belief: <strong>{result.belief.name}</strong>. What helps:{" "}
-          {result.belief.remedy}.
+          {result.belief.remedy}
         </p>
       )}
       {result.verdict === "wrong" && result.explanations.length === 0 && (
