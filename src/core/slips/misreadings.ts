@@ -1,4 +1,13 @@
-import type { ChainProblem, DecimalProblem, Problem, SignedOperation, SignedProblem } from "../problem";
+import {
+  type ChainProblem,
+  type DecimalProblem,
+  type Expression,
+  type Problem,
+  problemOf,
+  quantitiesOf,
+  type SignedOperation,
+  type SignedProblem,
+} from "../problem";
 import type { Quantity } from "../quantity";
 import { fromTexts, isZero, replaced, textsOf } from "./quantityTexts";
 
@@ -51,7 +60,6 @@ const MOST_COPIED = 16;
 
 /** The problem with one digit of it replaced by another. */
 export function miscopied(problem: Problem): readonly Problem[] {
-  if (problem.kind === "chain") return [];
   const digits = problem.operands.flatMap((operand, nth) =>
     digitsIn(operand).map((place) => ({ nth, place })),
   );
@@ -111,7 +119,18 @@ function withOperand(problem: Problem, nth: number, operand: Quantity): Problem 
       return operand.kind === "measure" || operand.kind === "decimal"
         ? { ...problem, operands: replaced(problem.operands, nth, operand) }
         : undefined;
-    case "chain":
-      return undefined;
+    case "chain": {
+      const read = problemOf(withLeaf(problem.expression, nth, operand), problem.wanted);
+      return read.ok ? read.value : undefined;
+    }
   }
+}
+
+/** An expression with its nth quantity, from the left, put in the place of another. */
+function withLeaf(expression: Expression, nth: number, quantity: Quantity): Expression {
+  if (expression.kind === "quantity") return { ...expression, quantity };
+  const before = quantitiesOf(expression.left).length;
+  return nth < before
+    ? { ...expression, left: withLeaf(expression.left, nth, quantity) }
+    : { ...expression, right: withLeaf(expression.right, nth - before, quantity) };
 }
