@@ -1,16 +1,18 @@
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
 import { readGiven, sameAnswer } from "../marking";
+import { workingOf } from "../methods";
 import { readProblem, writeAnswer, writeProblem } from "../problem";
 import { problemsOf, waysOf } from "../testing/learners";
-import { mishapsOf, SLIPS } from ".";
+import { mishapsOf, replayOf, SLIPS } from ".";
+import { mishapWorth, worthIn } from "./wrongWays";
 
 const house = PRESETS.fillersTrueValue;
 const SKILLS = Object.keys(SLIPS) as (keyof typeof SLIPS)[];
 
 /** Every mishap on problems of a skill, with the right answer it departs from. */
-const mishapsIn = (skill: keyof typeof SLIPS) =>
-  problemsOf(skill, 20, 31).flatMap((problem) => {
+const mishapsIn = (skill: keyof typeof SLIPS, count = 20) =>
+  problemsOf(skill, count, 31).flatMap((problem) => {
     const { right } = waysOf(problem, house);
     return mishapsOf(problem, right).map((mishap) => ({ problem, right, ...mishap }));
   });
@@ -58,6 +60,19 @@ describe.each(SKILLS)("what goes wrong in carrying out %s", (skill) => {
         // 400.5 is never written as 040.5.
         expect(got).toMatch(/^[^0-9]*(?:0(?![0-9])|[1-9])/);
       }
+    }
+  });
+
+  it("is replayed to the answer it explains", () => {
+    for (const { problem, right, ...mishap } of mishapsIn(skill, 3)) {
+      const { instead, slip } = mishap;
+      const answer = instead.kind === "answer" ? instead.answer : workingOf(instead.problem, house).answer;
+      const at = worthIn(problem, answer);
+      // A misread quotient that does not come out is no answer that is explained.
+      if (at === worthIn(problem, right) || at !== mishapWorth(problem, right, mishap)) continue;
+      const replay = replayOf(problem, house, [slip], answer);
+      if (replay === undefined) throw new Error(`${slip} is not replayed`);
+      expect(worthIn(problem, replay.wrong.answer), slip).toBe(at);
     }
   });
 });
