@@ -66,7 +66,7 @@ const reads =
     return read.ok ? read.value : undefined;
   };
 
-/** Errors in the order of operations. They are not of the first catalogue: chains came to it later. */
+/** Errors in the order of operations: the numbers and signs are read as they are, and taken together otherwise. */
 export const CHAIN_SLIPS: SlipsOf = [
   {
     id: "chain-left-to-right",

@@ -51,10 +51,8 @@ function mishapActs(
 }
 
 /** The sound working by the wrong one's method and rules, so that the two can be laid side by side. */
-function soundBeside(wrong: SlippedWorking, house: HouseRules): Working {
-  const sound = workingOf(wrong.problem, { ...wrong.house, currency: house.currency }, wrong.method);
-  return sound;
-}
+const soundBeside = (wrong: SlippedWorking, house: HouseRules): Working =>
+  workingOf(wrong.problem, { ...wrong.house, currency: house.currency }, wrong.method);
 
 const asText = (value: unknown): string =>
   JSON.stringify(value, (_, part: unknown) => (typeof part === "bigint" ? `${part}n` : part));

@@ -38,9 +38,10 @@ function separates(
   one: readonly Slip[],
   other: readonly Slip[],
 ): boolean {
-  const fits = [...one, ...other].every((slip) => slipsFor(problem).includes(slip));
+  const known = slipsFor(problem);
+  if (![...one, ...other].every((slip) => known.includes(slip))) return false;
   const [first, second] = [slippedWorking(problem, house, one), slippedWorking(problem, house, other)];
-  if (!fits || first === undefined) return false;
+  if (first === undefined) return false;
   const right = workingOf(problem, house).answer;
   if (sameAnswer(problem, right, first.answer)) return false;
   // A slip that does not come in leaves the answer right, which tells them apart as well.
