@@ -9,6 +9,9 @@ import {
   type ReadingNotation,
   type Relation,
   readOneQuantity,
+  type Token,
+  tokensOf,
+  wordOf,
 } from "../problem";
 import { amountOf, type Measure, type Quantity, smallerUnits, type UnitId, unitOf } from "../quantity";
 import { done, failed, type Result } from "../result";
@@ -115,39 +118,78 @@ function readOrder(text: string, notation: ReadingNotation): Read {
     : failed({ code: "notAnAnswer", at: 0, wants: "order" });
 }
 
-/** Yes or no, with what is left over or missing after it if that is said. */
+const ENOUGH: Readonly<Record<string, boolean>> = {
+  yes: true,
+  enough: true,
+  no: false,
+  "not enough": false,
+  "too little": false,
+};
+
+/** Yes or no, with what is left over or missing after it if that is said: `yes, $1.20 left`. */
 function readEnough(text: string, problem: Problem, notation: ReadingNotation): Read {
-  const said = /^(yes|no|enough|not enough|too little)\b[\s,:]*(.*?)(?:\s*(?:left|short|missing))?$/iu.exec(
-    text,
-  );
-  if (said === null || problem.kind !== "money")
+  const tokens = tokensOf(text);
+  const said = [2, 1].find((count) => ENOUGH[wordsOf(tokens.slice(0, count))] !== undefined);
+  const enough = said === undefined ? undefined : ENOUGH[wordsOf(tokens.slice(0, said))];
+  if (said === undefined || enough === undefined || problem.kind !== "money")
     return failed({ code: "notAnAnswer", at: 0, wants: "yesOrNo" });
-  const [, word = "", rest = ""] = said;
-  const enough = /^(?:yes|enough)$/iu.test(word);
-  const amount = rest === "" ? undefined : readQuantity(rest, problem, notation);
+  const rest = tokens.slice(tokens[said]?.text === "," || tokens[said]?.text === ":" ? said + 1 : said);
+  const last = wordOf(rest.at(-1));
+  const amountIn = last === "left" || last === "short" || last === "missing" ? rest.slice(0, -1) : rest;
+  const amount = amountIn.length === 0 ? undefined : readQuantity(textOf(amountIn, text), problem, notation);
   if (amount !== undefined && !amount.ok) return amount;
   const nothing = amountOf(problem.currency, { ...wholeNumeral(0n) });
   const difference = amount?.value.answer.kind === "amount" ? amount.value.answer : nothing;
-  return done({ answer: { kind: "sufficiency", enough, difference }, bare: rest === "" });
+  return done({ answer: { kind: "sufficiency", enough, difference }, bare: amountIn.length === 0 });
 }
 
-/** How a quotient and what is left over are written: `$1.25 each, 3c left`, `5 r 3`, `5 remainder 3`, `5, 3 left`. */
-const REMAINDERS = [
-  /^(.+?)\s+each,?\s+(.+?)(?:\s+left)?$/iu,
-  /^(.+?)(?:\s+|(?<=\d))r(?:em(?:ainder)?)?\.?\s*(?=[\d$£€₱₹\p{Lu}])(.+)$/iu,
-  /^(.+?),?\s+(\S+(?:\s+\p{L}+)?)\s+left$/iu,
-] as const;
+const wordsOf = (tokens: readonly Token[]): string => tokens.map(wordOf).join(" ");
+
+/** The stretch of a text that some of its tokens take. */
+const textOf = (tokens: readonly Token[], text: string): string =>
+  text.slice(tokens[0]?.at ?? text.length, tokens.at(-1)?.end ?? text.length);
+
+const isComma = (token: Token | undefined): boolean => token?.text === ",";
+
+/**
+ * A quotient and what is left over, parted: `$1.25 each, 3c left`, `5 r 3`, `5 remainder 3`, `5, 3 left`.
+ * None where the tokens say no such thing.
+ */
+function quotientAndRest(
+  tokens: readonly Token[],
+): { readonly quotient: readonly Token[]; readonly rest: readonly Token[] } | undefined {
+  const left = wordOf(tokens.at(-1)) === "left";
+  const whole = left ? tokens.slice(0, -1) : tokens;
+  const each = whole.findIndex((token, index) => index > 0 && wordOf(token) === "each");
+  if (each > 0) {
+    const from = isComma(whole[each + 1]) ? each + 2 : each + 1;
+    return from < whole.length ? { quotient: whole.slice(0, each), rest: whole.slice(from) } : undefined;
+  }
+  const sign = tokens.findIndex((token, index) => index > 0 && isRemainderSign(token, tokens[index - 1]));
+  if (sign > 0) {
+    const from = tokens[sign + 1]?.text === "." ? sign + 2 : sign + 1;
+    return from < tokens.length ? { quotient: tokens.slice(0, sign), rest: tokens.slice(from) } : undefined;
+  }
+  if (!left) return undefined;
+  const number = whole.map(({ kind }) => kind).lastIndexOf("number");
+  const from = whole[number - 1]?.kind === "money" ? number - 1 : number;
+  return from > 0 ? { quotient: whole.slice(0, from), rest: whole.slice(from) } : undefined;
+}
+
+/** `r`, `rem` or `remainder`; a capital R after a number is one too, where it can't be money's. */
+const isRemainderSign = (token: Token, before: Token | undefined): boolean =>
+  ["r", "rem", "remainder"].includes(wordOf(token)) ||
+  (token.kind === "money" && token.text === "R" && before?.kind === "number");
 
 /** A quotient with what is left over: `5 r 3`, `$1.25 r 3c`. */
 function readRemainder(text: string, problem: Problem, notation: ReadingNotation): Read | undefined {
   if (problem.op !== "divide") return undefined;
-  const parts = REMAINDERS.map((pattern) => pattern.exec(text)).find((match) => match !== null);
-  if (parts === undefined || parts === null) return undefined;
-  const [, before = "", after = ""] = parts;
-  const each = readOneQuantity(before, notation);
-  const left = readOneQuantity(after, notation);
+  const parts = quotientAndRest(tokensOf(text));
+  if (parts === undefined) return undefined;
+  const each = readOneQuantity(textOf(parts.quotient, text).replace(/,$/, ""), notation);
+  const left = readOneQuantity(textOf(parts.rest, text), notation);
   if (!each.ok) return each;
-  if (!left.ok) return failed({ ...left.error, at: text.length - after.length + left.error.at });
+  if (!left.ok) return failed({ ...left.error, at: (parts.rest[0]?.at ?? 0) + left.error.at });
   const [quotient, rest] = [each.value, left.value];
   if (quotient.kind === "decimal" && rest.kind === "decimal")
     return whole({ kind: "remainder", quotient, remainder: rest });
@@ -178,9 +220,11 @@ function readFraction(text: string, problem: Problem): Read | undefined {
 
 /** A decimal with its block in brackets: 0.1(6). */
 function readRecurring(text: string, notation: ReadingNotation): Read | undefined {
-  const parts = /^([−-]?)(.*[.,]\d*)\((\d{1,60})\)$/.exec(text);
-  if (parts === null) return undefined;
-  const [, sign = "", before = "", block = ""] = parts;
+  const open = text.indexOf("(");
+  const block = /^\((\d{1,60})\)$/.exec(text.slice(Math.max(0, open)))?.[1];
+  const sign = /^[−-]/.exec(text)?.[0] ?? "";
+  const before = text.slice(sign.length, Math.max(0, open));
+  if (block === undefined || !/[.,]/.test(before)) return undefined;
   const read = readOneQuantity(before.replace(/[.,]$/, ""), notation);
   if (!read.ok) return read;
   if (read.value.kind !== "decimal") return failed({ code: "notAnAnswer", at: 0, wants: "number" });
@@ -282,15 +326,17 @@ const measureIn = (unit: UnitId, count: Decimal): Measure => ({
 
 /** A measure whose last number has no unit is in the next smaller one: `6 lb 11`. */
 function withLastUnit(text: string, units: readonly UnitId[], notation: ReadingNotation): Read | undefined {
-  const parts = /^(.*\p{L}.*?)\s+([\d.,]+)$/u.exec(text);
-  if (parts === null) return undefined;
-  const [, before = "", last = ""] = parts;
+  const tokens = tokensOf(text);
+  const last = tokens.at(-1);
+  const named = tokens.slice(0, -1);
+  if (last?.kind !== "number" || !named.some(({ kind }) => kind === "word")) return undefined;
+  const before = textOf(named, text);
   const measure = readOneQuantity(before, notation);
   if (!measure.ok || measure.value.kind !== "measure") return undefined;
   const unit = measure.value.parts.at(-1)?.unit;
   const smaller = unit === undefined ? [] : smallerUnits(unit);
   const next = smaller.find((one) => units.includes(one)) ?? smaller[0];
   if (next === undefined) return undefined;
-  const finished = readOneQuantity(`${before} ${last} ${unitOf(next).symbol}`, notation);
+  const finished = readOneQuantity(`${before} ${last.text} ${unitOf(next).symbol}`, notation);
   return finished.ok ? done({ answer: finished.value, bare: true }) : undefined;
 }

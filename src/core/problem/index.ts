@@ -24,4 +24,5 @@ export type { FormOf, ReadError } from "./readError";
 export { refusesForm } from "./readForm";
 export { LONGEST_LINE, readOneQuantity, readProblem } from "./readProblem";
 export { MOST_FRACTION_DIGITS } from "./readQuantity";
+export { type Token, tokensOf, wordOf } from "./tokens";
 export { signOf, writeExpression, writeForm, writeProblem, writeUnformed } from "./writeProblem";

@@ -1,45 +1,65 @@
 import { opposite } from "../number";
-import { type CurrencyId, currencyTyped } from "../quantity";
+import { type CurrencyId, currencyTyped, type Quantity } from "../quantity";
 import { done, failed, type Result } from "../result";
 import type { Expression } from "./expression";
 import type { SignedOperation } from "./operation";
-import { MOST_BRACKETS, type ReadingNotation } from "./problem";
+import { MOST_BRACKETS, MOST_OPERANDS } from "./problem";
 import type { ReadError } from "./readError";
-import { type Line, readQuantity } from "./readQuantity";
-import { joinSpacedGroups, type Token, tokensOf } from "./tokens";
+import { type Line, MOST_TOKENS, readQuantity } from "./readQuantity";
+import { type Stretch, type Token, wordOf } from "./tokens";
+
+/** Signs in a line beyond which it is not looked at further: more than any problem's with brackets to spare. */
+const FAR_TOO_MANY = 40;
 
 /**
  * Reads quantities with signs and brackets between them, in the order of operations: brackets, then × and ÷
  * from the left, then + and −. A slash with spaces divides; one without makes a fraction. `of` multiplies.
  */
-export function readExpression(text: string, notation: ReadingNotation): Result<Expression, ReadError> {
-  const found = tokensOf(text);
-  if (!found.ok) return found;
-  const tokens = joinSpacedGroups(found.value, notation);
-  const line: Line = { text, notation, currency: currencyIn(tokens, notation.currency) };
-  const read = sumAt({ tokens, line }, 0, 0);
+export function readExpression({ tokens, end }: Stretch, line: Line): Result<Expression, ReadError> {
+  const unknown = tokens.find(({ kind }) => kind === "other");
+  if (unknown !== undefined)
+    return failed({ code: "unknownCharacter", at: unknown.at, character: unknown.text });
+  const many = tooMany(tokens);
+  if (many !== undefined) return failed(many);
+  const read = sumAt({ tokens, end, line }, 0, 0);
   if (!read.ok) return read;
   const rest = tokens[read.value.next];
   if (rest === undefined) return done(read.value.expression);
   if (rest.kind === "close") return failed({ code: "closeBracket", at: rest.at });
-  return failed(missingSign(tokens[read.value.next - 1], rest, text));
+  return failed(missingSign(tokens[read.value.next - 1], rest, line.text));
 }
 
-const currencyIn = (tokens: readonly Token[], house: CurrencyId): CurrencyId | undefined =>
+/** The quantity that an expression is, where it is one. */
+export function oneQuantity(read: Result<Expression, ReadError>): Result<Quantity, ReadError> {
+  if (!read.ok) return read;
+  return read.value.kind === "quantity"
+    ? done(read.value.quantity)
+    : failed({ code: "moreThanANumber", at: firstSign(read.value) });
+}
+
+const firstSign = (expression: Expression): number =>
+  expression.kind === "operation" && expression.left.kind === "operation"
+    ? firstSign(expression.left)
+    : expression.at;
+
+/** Far more numbers than any problem has are not worked through: where the first one too many stands. */
+function tooMany(tokens: readonly Token[]): ReadError | undefined {
+  const signs = tokens.filter((token) => joinAt(token) !== undefined);
+  if (signs.length <= FAR_TOO_MANY) return undefined;
+  const of = signs.every((token) => joinAt(token) === "add") ? "add" : "chain";
+  const most = MOST_OPERANDS[of];
+  return { code: "tooManyNumbers", at: signs[most - 1]?.end ?? 0, most, of };
+}
+
+/** The currency that some tokens name by its sign, the first of them. */
+export const currencyIn = (tokens: readonly Token[], house: CurrencyId): CurrencyId | undefined =>
   tokens
     .flatMap((token) =>
       token.kind === "money" || token.kind === "word" ? [currencyTyped(token.text, house)] : [],
     )
     .find((currency) => currency !== undefined);
 
-/** The first currency that a line names by its sign. */
-export function currencyNamed(text: string, house: CurrencyId): CurrencyId | undefined {
-  const found = tokensOf(text);
-  return found.ok ? currencyIn(found.value, house) : undefined;
-}
-
-interface Typed {
-  readonly tokens: readonly Token[];
+interface Typed extends Stretch {
   readonly line: Line;
 }
 
@@ -50,7 +70,8 @@ type Read = Result<{ readonly expression: Expression; readonly next: number }, R
 function joinAt(token: Token | undefined): SignedOperation | undefined {
   if (token?.kind === "sign") return token.op;
   if (token?.kind === "slash") return "divide";
-  return token?.kind === "word" && /^(?:of|x)$/i.test(token.text) ? "multiply" : undefined;
+  const word = wordOf(token);
+  return word === "of" || word === "x" ? "multiply" : undefined;
 }
 
 const isSum = (op: SignedOperation | undefined): boolean => op === "add" || op === "subtract";
@@ -89,7 +110,7 @@ function joinedAt(typed: Typed, from: number, part: (at: number) => Read, sums: 
 
 /** A quantity, one with a sign of its own, or brackets. */
 function partAt(typed: Typed, at: number, depth: number): Read {
-  const { tokens, line } = typed;
+  const { tokens, end, line } = typed;
   const token = tokens[at];
   if (token?.kind === "sign" && isSum(token.op)) {
     const [before, after] = [tokens[at - 1], tokens[at + 1]];
@@ -109,10 +130,10 @@ function partAt(typed: Typed, at: number, depth: number): Read {
     if (close.kind !== "close") return failed(missingSign(tokens[inner.value.next - 1], close, line.text));
     return done({ ...inner.value, next: inner.value.next + 1 });
   }
-  const quantity = readQuantity(tokens.slice(at), line);
+  const quantity = readQuantity(tokens.slice(at, at + MOST_TOKENS), end, line);
   if (!quantity.ok) return quantity;
   return done({
-    expression: { kind: "quantity", at: token?.at ?? line.text.length, quantity: quantity.value.quantity },
+    expression: { kind: "quantity", at: token?.at ?? end, quantity: quantity.value.quantity },
     next: at + quantity.value.took,
   });
 }
@@ -137,6 +158,6 @@ function missingSign(previous: Token | undefined, token: Token, line: string): R
   if (token.kind === "word") return { code: "letters", at: token.at, word: token.text };
   const grouped =
     previous?.kind === "number" && /^\d{1,3}$/.test(previous.text) && /^\d{3}\b/.test(token.text);
-  const readings = grouped ? [line.slice(0, previous.at + previous.text.length) + line.slice(token.at)] : [];
+  const readings = grouped ? [line.slice(0, previous.end) + line.slice(token.at)] : [];
   return { code: "missingSign", at: token.at, readings };
 }

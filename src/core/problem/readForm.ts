@@ -3,25 +3,51 @@ import { type UnitId, unitOf, unitTyped } from "../quantity";
 import { done, failed, type Result } from "../result";
 import { type AnswerForm, AS_IT_COMES, type Problem } from "./problem";
 import type { FormOf, ReadError } from "./readError";
+import { type Stretch, standsAlone, stretchOf, type Token, touches, wordOf } from "./tokens";
 
 /** A line parted into the numbers and signs, and the form that was asked for after them. */
 export interface FormedLine {
-  readonly body: string;
+  readonly body: Stretch;
   readonly wanted: AnswerForm;
-  /** What was cut off the line, with the space before it. */
-  readonly rest: string;
   /** Where the form begins, counted in characters; the end of the line where there is none. */
   readonly formAt: number;
 }
 
-const UNIT_WORD = String.raw`(?:fl\.?\s*oz|fluid\s+ounces?|[\p{L}°′]+)`;
-const FORM = new RegExp(
-  String.raw`\s+(?:rounded\s+)?(?<form>(?:to|as|exactly)(?:\s.*)?|with(?:\s+a)?\s+r\p{L}*|in\s+(?:its\s+)?(?:simplest|lowest)\b.*|in\s+${UNIT_WORD}(?:\s*(?:,|and|&)\s*${UNIT_WORD})*)$`,
-  "iu",
-);
-const MISSING = /\s*=\s*(?:\?\s*\/\s*(?<under>\d{1,4})|(?<over>\d{1,4})\s*\/\s*\?)\s*$/;
-const PLACES = /^to\s+(?<count>\d{1,2})\s+(?:decimal\s+)?places?$/iu;
-const NAMED_PLACE = /^to\s+(?:the\s+)?(?:nearest\s+)?(?<name>[\p{L}-]+)$/iu;
+/** What a form may begin with, and whether one does begin at a place among tokens that end at another. */
+const OPENINGS: Readonly<Record<string, (tokens: readonly Token[], at: number, units: Units) => boolean>> = {
+  // What is enough "to pay" something is no form.
+  to: (tokens, at) => spaced(tokens, at) && wordOf(tokens[at + 1]) !== "pay",
+  as: (tokens, at) => spaced(tokens, at),
+  exactly: (tokens, at) => spaced(tokens, at),
+  with: (tokens, at) => {
+    const noun = wordOf(tokens[at + 1]) === "a" ? at + 2 : at + 1;
+    return noun === tokens.length - 1 && wordOf(tokens[noun]).startsWith("r");
+  },
+  in: (tokens, at, units) => {
+    const word = wordOf(tokens[wordOf(tokens[at + 1]) === "its" ? at + 2 : at + 1]);
+    return word === "simplest" || word === "lowest" || (spaced(tokens, at) && units.has(at + 1));
+  },
+};
+
+/** Whether nothing touches a token from behind. */
+const spaced = (tokens: readonly Token[], at: number): boolean => {
+  const [token, next] = [tokens[at], tokens[at + 1]];
+  return token !== undefined && (next === undefined || !touches(token, next));
+};
+
+/** The forms that are said in words, without the small words in them. */
+const SAID: ReadonlyMap<string, AnswerForm> = new Map([
+  ["exactly", { kind: "exactly" }],
+  ["with remainder", { kind: "withRemainder" }],
+  ["as mixed", { kind: "asMixed" }],
+  ["as mixed number", { kind: "asMixed" }],
+  ["as fraction", { kind: "asFraction" }],
+  ["as decimal", { kind: "asDecimal" }],
+  ["in simplest form", { kind: "simplest" }],
+  ["in lowest terms", { kind: "simplest" }],
+]);
+
+const SMALL_WORDS: ReadonlySet<string> = new Set(["a", "an", "its", "improper", "the", "nearest"]);
 
 /** Every name of a place that can be typed, singular or plural, with its place. */
 const NAMED: ReadonlyMap<string, Place> = new Map(
@@ -36,52 +62,109 @@ const NAMED: ReadonlyMap<string, Place> = new Map(
 );
 
 /** Parts a line from the form at its end: `to tenths`, `with remainder`, `as a mixed number`, `in lb and oz`, `= ?/12`. */
-export function partForm(line: string): Result<FormedLine, ReadError> {
-  const missing = MISSING.exec(line);
-  if (missing !== null) {
-    const { under, over } = missing.groups ?? {};
-    const wanted: AnswerForm =
-      under === undefined
-        ? { kind: "overNumerator", numerator: BigInt(over ?? "0") }
-        : { kind: "overDenominator", denominator: BigInt(under) };
-    if (under !== undefined && BigInt(under) === 0n)
-      return failed({ code: "zeroDenominator", at: line.lastIndexOf(under) });
-    return done({ body: line.slice(0, missing.index), wanted, rest: missing[0], formAt: missing.index });
+export function partForm(tokens: readonly Token[], text: string): Result<FormedLine, ReadError> {
+  const missing = missingPart(tokens);
+  if (missing !== undefined) return missing;
+  const units = unitLists(tokens);
+  for (const [index, token] of tokens.entries()) {
+    if (!standsAlone(tokens, index)) continue;
+    const rounded = wordOf(token) === "rounded";
+    const from = rounded ? index + 1 : index;
+    const opens = OPENINGS[wordOf(tokens[from])];
+    if (opens === undefined || !opens(tokens, from, units)) continue;
+    const formAt = tokens[from]?.at ?? token.at;
+    const wanted = formOf(tokens.slice(from));
+    if (wanted === undefined)
+      return failed({ code: "unknownForm", at: formAt, form: text.slice(formAt, tokens.at(-1)?.end) });
+    return done({ body: stretchOf(tokens, 0, index), wanted, formAt });
   }
-  const match = FORM.exec(line);
-  const form = match?.groups?.form;
-  if (match === null || form === undefined)
-    return done({ body: line, wanted: AS_IT_COMES, rest: "", formAt: line.length });
-  const formAt = match.index + match[0].length - form.length;
-  const wanted = formOf(form.trim());
-  if (wanted === undefined) return failed({ code: "unknownForm", at: formAt, form: form.trim() });
-  return done({ body: line.slice(0, match.index), wanted, rest: line.slice(match.index), formAt });
+  const body = stretchOf(tokens, 0, tokens.length);
+  return done({ body, wanted: AS_IT_COMES, formAt: body.end });
 }
 
-function formOf(form: string): AnswerForm | undefined {
-  if (/^exactly$/i.test(form)) return { kind: "exactly" };
-  if (/^with\s+(?:a\s+)?remainder$/i.test(form)) return { kind: "withRemainder" };
-  if (/^as\s+(?:a\s+)?mixed(?:\s+number)?$/i.test(form)) return { kind: "asMixed" };
-  if (/^as\s+(?:an?\s+)?(?:improper\s+)?fraction$/i.test(form)) return { kind: "asFraction" };
-  if (/^as\s+(?:a\s+)?decimal$/i.test(form)) return { kind: "asDecimal" };
-  if (/^in\s+(?:its\s+)?(?:simplest\s+form|lowest\s+terms)$/i.test(form)) return { kind: "simplest" };
-  const units = /^(?:in|as)\s/i.test(form) ? unitsOf(form.slice(2).trim()) : undefined;
-  if (units !== undefined) return units;
-  const count = PLACES.exec(form)?.groups?.count;
-  if (count !== undefined)
-    return Number(count) <= MOST_DIGITS_A_SIDE ? { kind: "toPlace", place: 0 - Number(count) } : undefined;
-  const place = NAMED.get(NAMED_PLACE.exec(form)?.groups?.name?.toLowerCase() ?? "");
+/** The form of a fraction with a part missing, where the line ends in one: `= ?/12`, `= 8/?`. */
+function missingPart(tokens: readonly Token[]): Result<FormedLine, ReadError> | undefined {
+  const from = tokens.length - 4;
+  const [equals, over, slash, under] = tokens.slice(Math.max(0, from));
+  if (from < 0 || equals?.text !== "=" || slash?.kind !== "slash") return undefined;
+  const known = over?.text === "?" ? under : under?.text === "?" ? over : undefined;
+  if (known?.kind !== "number" || !/^\d{1,4}$/.test(known.text)) return undefined;
+  const value = BigInt(known.text);
+  if (known === under && value === 0n) return failed({ code: "zeroDenominator", at: known.at });
+  const body = stretchOf(tokens, 0, from);
+  const wanted: AnswerForm =
+    known === under
+      ? { kind: "overDenominator", denominator: value }
+      : { kind: "overNumerator", numerator: value };
+  return done({ body, wanted, formAt: body.end });
+}
+
+function formOf(tokens: readonly Token[]): AnswerForm | undefined {
+  const words = hyphenated(tokens).filter((word) => !SMALL_WORDS.has(word));
+  const said = SAID.get(words.join(" "));
+  if (said !== undefined) return said;
+  const [first, second = "", ...more] = words;
+  if (first === "in" || first === "as") return unitsOf(tokens.slice(1));
+  if (first !== "to") return undefined;
+  const rest = more.join(" ");
+  if (/^\d{1,2}$/.test(second) && /^(?:decimal )?places?$/.test(rest))
+    return Number(second) <= MOST_DIGITS_A_SIDE ? { kind: "toPlace", place: 0 - Number(second) } : undefined;
+  const place = rest === "" ? NAMED.get(second) : undefined;
   return place === undefined ? undefined : { kind: "toPlace", place };
 }
 
+/** The words of some tokens, `ten-thousandths` as one. */
+function hyphenated(tokens: readonly Token[]): readonly string[] {
+  const words: string[] = [];
+  for (const [index, token] of tokens.entries()) {
+    const before = tokens[index - 1];
+    const joins = before !== undefined && touches(before, token) && (isHyphen(token) || isHyphen(before));
+    const text = isHyphen(token) ? "-" : token.text.toLowerCase();
+    if (joins) words[words.length - 1] += text;
+    else words.push(text);
+  }
+  return words;
+}
+
+const isHyphen = (token: Token): boolean => token.kind === "sign" && token.op === "subtract";
+
+/** The places from which on there is nothing but a list of words that may be units. */
+type Units = ReadonlySet<number>;
+
+/** Where lists of words begin that go on to the end of the line, found from the end in one pass. */
+function unitLists(tokens: readonly Token[]): Units {
+  const lists = new Set<number>();
+  for (let at = tokens.length - 1; at >= 0; at--) {
+    const after = at + wordsOfUnit(tokens, at);
+    if (after === at) continue;
+    if (after === tokens.length || (isListJoint(tokens[after]) && lists.has(after + 1))) lists.add(at);
+  }
+  return lists;
+}
+
+const isListJoint = (token: Token | undefined): boolean =>
+  token?.text === "," || token?.text === "&" || wordOf(token) === "and";
+
+/** How many tokens name one unit from a place on: `fl. oz` takes three. */
+function wordsOfUnit(tokens: readonly Token[], at: number): number {
+  const word = wordOf(tokens[at]);
+  if (word === "" || word === "and") return 0;
+  const second = tokens[at + 1]?.text === "." ? at + 2 : at + 1;
+  if (word === "fl" && wordOf(tokens[second]) === "oz") return second + 1 - at;
+  return word === "fluid" && /^ounces?$/.test(wordOf(tokens[at + 1])) ? 2 : 1;
+}
+
 /** Units of one scale, put with the largest first. */
-function unitsOf(text: string): AnswerForm | undefined {
-  const words = text.replace(/fl\.?\s*oz|fluid\s+ounces?/giu, "floz").split(/\s*(?:,|&|\band\b)\s*/iu);
+function unitsOf(tokens: readonly Token[]): AnswerForm | undefined {
   const units: UnitId[] = [];
-  for (const word of words) {
-    const unit = unitTyped(word);
-    if (unit === undefined || units.includes(unit)) return undefined;
+  for (let at = 0; at < tokens.length; ) {
+    const took = wordsOfUnit(tokens, at);
+    const unit = took > 1 ? "floz" : unitTyped(wordOf(tokens[at]));
+    const joint = tokens[at + took];
+    if (took === 0 || unit === undefined || units.includes(unit)) return undefined;
+    if (joint !== undefined && !isListJoint(joint)) return undefined;
     units.push(unit);
+    at += took + 1;
   }
   const scales = new Set(units.map((unit) => unitOf(unit).scale));
   if (scales.size !== 1) return undefined;

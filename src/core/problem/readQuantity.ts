@@ -29,6 +29,9 @@ interface Found {
   readonly took: number;
 }
 
+/** The most tokens that one quantity takes: a compound measure of every unit of a scale. */
+export const MOST_TOKENS = 40;
+
 /** What a line is read in: its text, for whole readings; its notation; the currency of its signs, for cents that don't say whose. */
 export interface Line {
   readonly text: string;
@@ -59,12 +62,12 @@ const VULGAR: Readonly<Record<string, readonly [bigint, bigint]>> = {
 };
 
 /** Reads one quantity from the first of some tokens on: a decimal, fraction, mixed number, amount of money or compound measure. */
-export function readQuantity(tokens: readonly Token[], line: Line): Result<Found, ReadError> {
+export function readQuantity(tokens: readonly Token[], end: number, line: Line): Result<Found, ReadError> {
   const [first, second] = tokens;
-  if (first === undefined) return failed({ code: "missingNumber", at: line.text.length });
+  if (first === undefined) return failed({ code: "missingNumber", at: end });
   switch (first.kind) {
     case "money":
-      return amountAfter(first, second, line);
+      return amountAfter(first, second, end, line);
     case "vulgar":
       return done({ quantity: vulgarOf(first.text, undefined), took: 1 });
     case "number": {
@@ -75,12 +78,13 @@ export function readQuantity(tokens: readonly Token[], line: Line): Result<Found
       return withUnit(tokens, numeral.value, line);
     }
     case "word":
-      if (second?.kind === "number" && isMoneySign(first, line)) return amountAfter(first, second, line);
+      if (second?.kind === "number" && isMoneySign(first, line)) return amountAfter(first, second, end, line);
       return failed({ code: "letters", at: first.at, word: first.text });
     case "sign":
     case "slash":
     case "open":
     case "close":
+    case "other":
       return failed({ code: "missingNumber", at: first.at });
   }
 }
@@ -99,7 +103,7 @@ function placed(error: NumeralError, token: Token, line: string): ReadError {
 
 /** The line with the stretch from one token to another written otherwise. */
 const replaced = (line: string, from: Token, to: Token, by: string): string =>
-  line.slice(0, from.at) + by + line.slice(to.at + to.text.length);
+  line.slice(0, from.at) + by + line.slice(to.end);
 
 const vulgarOf = (character: string, whole: bigint | undefined): Numeral => {
   const [numerator = 0n, denominator = 1n] = VULGAR[character] ?? [];
@@ -172,7 +176,7 @@ function wholeDigits(token: Token, line: Line, last: Token): Result<string, Read
   if (!numeral.ok) return numeral;
   const { whole, fraction, point } = numeral.value;
   if (fraction !== "" || point) {
-    const stretch = line.text.slice(token.at, last.at + last.text.length);
+    const stretch = line.text.slice(token.at, last.end);
     const parted = stretch.includes("/")
       ? [replaced(line.text, token, last, stretch.replace(/\/(?=[^/]*$)/, " ÷ "))]
       : [];
@@ -206,7 +210,7 @@ function withUnit(tokens: readonly Token[], numeral: Decimal, line: Line): Resul
     const third = tokens[2];
     // A sign of money before the next number belongs to that one.
     if (third?.kind === "number" && touches(second, third)) return done({ quantity: numeral, took: 1 });
-    const amount = amountAfter(second, tokens[0], line);
+    const amount = amountAfter(second, tokens[0], second.end, line);
     return amount.ok ? done({ ...amount.value, took: 2 }) : amount;
   }
   if (second?.kind !== "word" || /^(?:of|and|with|x)$/i.test(second.text))
@@ -260,11 +264,16 @@ export function wrongAfter(before: UnitId, after: UnitId, at: number): ReadError
   return rateBetween(before, after) === undefined ? { code: "otherSystem", ...names } : undefined;
 }
 
-function amountAfter(sign: Token, number: Token | undefined, line: Line): Result<Found, ReadError> {
+function amountAfter(
+  sign: Token,
+  number: Token | undefined,
+  end: number,
+  line: Line,
+): Result<Found, ReadError> {
   const currency = currencyTyped(sign.text, line.notation.currency);
   if (currency === undefined) return failed({ code: "unknownCurrency", at: sign.at, sign: sign.text });
   if (number?.kind !== "number") {
-    const at = number?.at ?? line.text.length;
+    const at = number?.at ?? end;
     return failed({ code: number?.kind === "sign" ? "negativeAmount" : "missingNumber", at });
   }
   const numeral = decimalAt(number, line);

@@ -75,21 +75,24 @@ function parted(id: string): OwnCurrency | undefined {
   return { sign, minorSign, name, names, minor, minors, coins: pieces(coins), notes: pieces(notes) };
 }
 
-const KNOWN = new Map<string, OwnCurrency | undefined>();
+/** The last currency that was asked about: a line, a sheet or a screen has one, and asks for it over and over. */
+let last: { readonly text: string; readonly own: OwnCurrency | undefined } = { text: "", own: undefined };
+
+/** The currency that a text writes out; none where it writes out none that can be used. */
+function read(text: string): OwnCurrency | undefined {
+  if (text === last.text) return last.own;
+  const own = text.startsWith("own|") ? parted(text) : undefined;
+  last = { text, own: own !== undefined && ownCurrencyId(own).ok ? own : undefined };
+  return last.own;
+}
 
 /** Whether a text is the id of a currency that can be used. */
-export function isOwnCurrency(text: string): text is OwnCurrencyId {
-  if (!text.startsWith("own|")) return false;
-  if (!KNOWN.has(text)) {
-    const own = parted(text);
-    KNOWN.set(text, own !== undefined && ownCurrencyId(own).ok ? own : undefined);
-  }
-  return KNOWN.get(text) !== undefined;
-}
+export const isOwnCurrency = (text: string): text is OwnCurrencyId =>
+  text.startsWith("own|") && read(text) !== undefined;
 
 /** The currency that an id writes out. */
 export function ownCurrencyOf(id: OwnCurrencyId): OwnCurrency {
-  const own = isOwnCurrency(id) ? KNOWN.get(id) : undefined;
+  const own = read(id);
   if (own === undefined) throw new Error(`ownCurrencyOf: ${id} is no currency`);
   return own;
 }

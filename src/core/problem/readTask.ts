@@ -1,0 +1,271 @@
+import { asFraction, type Decimal, type Numeral } from "../number";
+import { type Amount, currencyOf, fromMinorPiece, piecesOfCurrency, type Quantity } from "../quantity";
+import { done, failed, type Result } from "../result";
+import type { Expression } from "./expression";
+import { type AnswerForm, AS_IT_COMES, MOST_HANDED, MOST_OPERANDS, type Problem } from "./problem";
+import { problemOf } from "./problemOf";
+import type { ReadError } from "./readError";
+import { oneQuantity, readExpression } from "./readExpression";
+import type { FormedLine } from "./readForm";
+import type { Line } from "./readQuantity";
+import { listed, type Stretch, standsAlone, stretchOf, type Token, withoutComma, wordOf } from "./tokens";
+
+type Read<Value = Problem> = Result<Value, ReadError>;
+
+/** A task that is not a sum: the word after its first one, where it has two, and how what follows is read. */
+interface Task {
+  readonly second?: string;
+  /** A word that must come later, so that the first one means the task. */
+  readonly later?: string;
+  readonly read: (rest: FormedLine, line: Line) => Read;
+}
+
+/** The tasks by the word they begin with. */
+const TASKS: ReadonlyMap<string, Task> = new Map<string, Task>([
+  ["round", { read: roundTask }],
+  ["compare", { read: (rest, line) => listTask("compare", rest, line) }],
+  ["order", { read: (rest, line) => listTask("order", rest, line) }],
+  ["simplify", { read: simplifyTask }],
+  ["reduce", { read: simplifyTask }],
+  ["write", { read: rewriting }],
+  ["express", { read: rewriting }],
+  ["is", { later: "enough", read: enoughTask }],
+  ["pay", { read: payTask }],
+  ["hand", { second: "over", read: payTask }],
+  ["change", { second: "from", read: (rest, line) => betweenTask(["for", "after"], "subtract", rest, line) }],
+  ["share", { read: (rest, line) => betweenTask(["among", "between", "by"], "divide", rest, line) }],
+]);
+
+/** The problem of a line: by the word it begins with, or the expression it is. */
+export function readTask(line: FormedLine, around: Line): Read {
+  const { tokens } = line.body;
+  const task = TASKS.get(wordOf(tokens[0]));
+  if (task === undefined || (task.second !== undefined && wordOf(tokens[1]) !== task.second))
+    return plainTask(line, around);
+  if (task.later !== undefined && !tokens.some((token) => wordOf(token) === task.later))
+    return plainTask(line, around);
+  const from = task.second === undefined ? 1 : 2;
+  return task.read({ ...line, body: stretchOf(tokens, from, tokens.length) }, around);
+}
+
+/** Where what stands in a stretch begins. */
+const startOf = ({ tokens, end }: Stretch): number => tokens[0]?.at ?? end;
+
+/** One quantity in a stretch of a line. */
+const quantityIn = (stretch: Stretch, line: Line): Read<Quantity> => oneQuantity(expressionIn(stretch, line));
+
+const expressionIn = (stretch: Stretch, line: Line): Read<Expression> =>
+  stretch.tokens.length === 0
+    ? failed({ code: "missingNumber", at: stretch.end })
+    : readExpression(stretch, line);
+
+/** The first of some words that stands by itself and has something after it: its index. */
+const wordAt = (tokens: readonly Token[], words: readonly string[]): number =>
+  tokens.findIndex(
+    (token, index) =>
+      words.includes(wordOf(token)) && standsAlone(tokens, index) && index < tokens.length - 1,
+  );
+
+/** A stretch parted before and after a word; none after where the word is not there. */
+function partedAt(
+  { tokens, end }: Stretch,
+  words: readonly string[],
+): { readonly before: Stretch; readonly after: Stretch | undefined } {
+  const at = wordAt(tokens, words);
+  if (at < 0) return { before: { tokens, end }, after: undefined };
+  return { before: stretchOf(tokens, 0, at), after: stretchOf(tokens, at + 1, tokens.length) };
+}
+
+/** An expression with what it is bought from (`3 × $1.85, from $10`) and what the till is short of taken off its end. */
+function plainTask({ body, wanted }: FormedLine, line: Line): Read {
+  const till = partedAt(body, ["without"]);
+  const bought = partedAt(till.before, ["from"]);
+  const price = bought.after === undefined ? bought.before : withoutComma(bought.before);
+  const expression = expressionIn(price, line);
+  if (!expression.ok) return expression;
+  let whole = expression.value;
+  if (bought.after !== undefined) {
+    const paid = expressionIn(bought.after, line);
+    if (!paid.ok) return paid;
+    whole = { kind: "operation", at: price.end, op: "subtract", left: paid.value, right: whole };
+  }
+  if (whole.kind === "quantity") return ofOne(whole.quantity, wanted, whole.at, body.end);
+  const problem = problemOf(whole, wanted);
+  return till.after === undefined || !problem.ok ? problem : shortOf(problem.value, till, line);
+}
+
+/** A problem of money whose till has run short of some pieces. */
+function shortOf(
+  problem: Problem,
+  { before, after }: { readonly before: Stretch; readonly after: Stretch | undefined },
+  line: Line,
+): Read {
+  if (after === undefined) return done(problem);
+  if (problem.kind !== "money") return failed({ code: "letters", at: before.end + 1, word: "without" });
+  const pieces = piecesOfCurrency(problem.currency);
+  const without: number[] = [];
+  for (const part of listed(after, ["and"], line.notation)) {
+    const notation = { ...line.notation, currency: problem.currency };
+    const read = quantityIn(part, { ...line, notation });
+    if (!read.ok) return read;
+    const value = read.value.kind === "amount" ? minorOf(read.value) : undefined;
+    if (value === undefined || !pieces.includes(value))
+      return failed({
+        code: "unknownPiece",
+        at: startOf(part),
+        pieces: pieces.map((piece) => fromMinorPiece(piece, problem.currency)),
+      });
+    without.push(value);
+  }
+  return done({ ...problem, without: [...new Set(without)].sort((a, b) => b - a) });
+}
+
+/** An amount in the minor unit. */
+const minorOf = ({ numeral, of }: Amount): number =>
+  Number(of === "minor" ? numeral.whole : numeral.whole + numeral.fraction.padEnd(2, "0"));
+
+/** One quantity alone: a problem where it is wanted in another form. */
+function ofOne(quantity: Quantity, wanted: AnswerForm, at: number, end: number): Read {
+  if (wanted.kind === "asItComes" || quantity.kind === "amount")
+    return failed({ code: "onlyOneNumber", at: end });
+  if (quantity.kind === "measure")
+    return done({ kind: "measures", op: "rewrite", operands: [quantity], wanted });
+  if (quantity.negative) return failed({ code: "moreThanANumber", at });
+  if (wanted.kind === "toPlace" && quantity.kind === "decimal")
+    return done({ kind: "decimals", op: "round", operands: [quantity], wanted });
+  if (wanted.kind === "overNumerator" || wanted.kind === "overDenominator")
+    return expanding(quantity, wanted, end);
+  if (wanted.kind === "withRemainder" || wanted.kind === "exactly" || wanted.kind === "inUnits")
+    return failed({ code: "onlyOneNumber", at: end });
+  return done({ kind: "fractions", op: "rewrite", operands: [quantity], wanted });
+}
+
+/** A fraction over another denominator must come out whole. */
+function expanding(quantity: Numeral, wanted: AnswerForm, end: number): Read {
+  const { numerator, denominator } = asFraction(quantity);
+  const whole =
+    wanted.kind === "overDenominator"
+      ? (numerator * wanted.denominator) % denominator === 0n
+      : wanted.kind === "overNumerator" &&
+        numerator > 0n &&
+        wanted.numerator > 0n &&
+        (denominator * wanted.numerator) % numerator === 0n;
+  if (!whole) return failed({ code: "otherForm", at: end, of: "fraction" });
+  return done({ kind: "fractions", op: "rewrite", operands: [quantity], wanted });
+}
+
+/** A quantity in another form: `write 7/3 as a mixed number`. */
+function rewriting({ body, wanted }: FormedLine, line: Line): Read {
+  const quantity = quantityIn(body, line);
+  return quantity.ok ? ofOne(quantity.value, wanted, startOf(body), body.end) : quantity;
+}
+
+function simplifyTask(rest: FormedLine, line: Line): Read {
+  return rewriting({ ...rest, wanted: { kind: "simplest" } }, line);
+}
+
+function roundTask({ body, wanted, formAt }: FormedLine, line: Line): Read {
+  const number = quantityIn(body, line);
+  if (!number.ok) return number;
+  const at = startOf(body);
+  if (number.value.kind !== "decimal") return failed({ code: "moreThanANumber", at });
+  if (number.value.negative) return failed({ code: "negativeAmount", at });
+  if (wanted.kind !== "toPlace") return failed({ code: "roundToWhat", at: formAt });
+  return done({ kind: "decimals", op: "round", operands: [number.value], wanted });
+}
+
+/** Numbers to be compared or put in order, with `and`, `;` or `,` and a space between them. */
+function listTask(op: "compare" | "order", { body, wanted, formAt }: FormedLine, line: Line): Read {
+  if (wanted.kind !== "asItComes") return failed({ code: "otherForm", at: formAt, of: "compare" });
+  const parts = listed(body, ["and", "with"], line.notation);
+  if (op === "compare" && parts.length !== 2) return failed({ code: "compareTwo", at: body.end });
+  if (op === "order" && (parts.length < 2 || parts.length > MOST_OPERANDS.order))
+    return failed({ code: "orderSeveral", at: body.end, most: MOST_OPERANDS.order });
+  const numerals: Numeral[] = [];
+  for (const part of parts) {
+    const read = quantityIn(part, line);
+    if (!read.ok) return read;
+    const at = startOf(part);
+    if (read.value.kind === "amount" || read.value.kind === "measure")
+      return failed({ code: "moreThanANumber", at });
+    if (read.value.negative) return failed({ code: "negativeAmount", at });
+    numerals.push(read.value);
+  }
+  const decimals = numerals.filter((numeral): numeral is Decimal => numeral.kind === "decimal");
+  if (op === "compare" && decimals.length === 2)
+    return done({ kind: "decimals", op, operands: decimals, wanted: AS_IT_COMES });
+  return done({ kind: "fractions", op, operands: numerals, wanted });
+}
+
+/** Whether an amount is enough for a price, or for several with + between them: `is $10 enough for $3.40 + $5.85`. */
+function enoughTask({ body, wanted }: FormedLine, line: Line): Read {
+  const { before, after } = partedAt(body, ["enough"]);
+  if (after === undefined) return failed({ code: "missingNumber", at: body.end });
+  const have = quantityIn(before, line);
+  if (!have.ok) return have;
+  const [first, second] = after.tokens.map(wordOf);
+  const said = first === "for" ? 1 : first === "to" && second === "pay" ? 2 : 0;
+  const priced = stretchOf(after.tokens, said, after.tokens.length);
+  const costs = expressionIn(priced, line);
+  if (!costs.ok) return costs;
+  const start: Expression = { kind: "quantity", at: startOf(before), quantity: have.value };
+  const whole = problemOf(
+    sumParts(costs.value).reduce<Expression>(
+      (left, right) => ({ kind: "operation", at: right.at, op: "add", left, right }),
+      start,
+    ),
+    wanted,
+  );
+  if (!whole.ok) return whole;
+  return whole.value.kind === "money" && whole.value.op === "add"
+    ? done({ ...whole.value, op: "enough" })
+    : failed({ code: "bareNumber", at: startOf(priced), beside: "money" });
+}
+
+const sumParts = (expression: Expression): readonly Expression[] =>
+  expression.kind === "operation" && expression.op === "add"
+    ? [...sumParts(expression.left), expression.right]
+    : [expression];
+
+function payTask({ body, wanted }: FormedLine, line: Line): Read {
+  const till = partedAt(body, ["without"]);
+  const price = quantityIn(till.before, line);
+  if (!price.ok) return price;
+  const at = startOf(till.before);
+  if (price.value.kind !== "amount") return failed({ code: "bareNumber", at, beside: "money" });
+  const problem: Problem = {
+    kind: "money",
+    op: "pay",
+    operands: [price.value],
+    currency: currencyOf(price.value.currency).id,
+    without: [],
+    wanted,
+  };
+  const short = shortOf(problem, till, line);
+  return short.ok && !canHandOver(price.value, short.value)
+    ? failed({ code: "cantHandOver", at, most: MOST_HANDED })
+    : short;
+}
+
+/** Whether there are notes for a price, and not too many of them. */
+const canHandOver = (price: Amount, problem: Problem): boolean =>
+  minorOf(price) <= MOST_HANDED * 100 &&
+  problem.kind === "money" &&
+  currencyOf(problem.currency).notes.some((note) => !problem.without.includes(note));
+
+/** Two quantities with a word between them that stands for a sign: `share $20 among 3`. */
+function betweenTask(
+  words: readonly string[],
+  op: "subtract" | "divide",
+  { body, ...rest }: FormedLine,
+  line: Line,
+): Read {
+  const at = wordAt(body.tokens, words);
+  const joint = body.tokens[at];
+  if (joint === undefined) return failed({ code: "missingNumber", at: body.end });
+  const sign: Token = { kind: "sign", op, at: joint.at, end: joint.end, text: joint.text };
+  return plainTask(
+    { ...rest, body: { ...body, tokens: body.tokens.map((token, index) => (index === at ? sign : token)) } },
+    line,
+  );
+}
