@@ -1,5 +1,5 @@
 import Fraction from "fraction.js";
-import { asFraction, decimalSign, type Notation } from "../number";
+import { asFraction, decimalSign, type Notation, withoutEndZeros } from "../number";
 import type { Problem, SignedOperation } from "../problem";
 import { inMajor, type Quantity } from "../quantity";
 
@@ -148,7 +148,7 @@ export function display(calculator: Calculator, notation: Notation): Display {
   const scaled = (n * 10n ** BigInt(places)) / d;
   const exact = scaled * d === n * 10n ** BigInt(places);
   const digits = scaled.toString().padStart(places + 1, "0");
-  const fraction = digits.slice(digits.length - places).replace(/0+$/, "");
+  const fraction = withoutEndZeros(digits.slice(digits.length - places));
   const text = `${s < 0n ? "−" : ""}${digits.slice(0, digits.length - places)}${places > 0 && fraction ? sign + fraction : ""}`;
   return { text, cut: !exact, error: false };
 }

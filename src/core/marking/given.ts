@@ -205,7 +205,7 @@ function readRemainder(text: string, problem: Problem, notation: ReadingNotation
 /** A fraction or a mixed number: its parts may be larger in an answer than in a problem. */
 function readFraction(text: string, problem: Problem): Read | undefined {
   if (unitsWanted(problem) !== undefined || wantsMoney(problem)) return undefined;
-  const parts = /^([−-]?)\s*(?:(\d{1,60})\s+)?(\d{1,60})\s*\/\s*(\d{1,60})$/.exec(text);
+  const parts = /^([−-]?) ?(?:(\d{1,60}) )?(\d{1,60}) ?\/ ?(\d{1,60})$/.exec(text.replace(/\s+/g, " "));
   if (parts === null) return undefined;
   const [, sign = "", ones, over = "0", under = "1"] = parts;
   const [numerator, denominator] = [BigInt(over), BigInt(under)];
@@ -235,7 +235,7 @@ function readRecurring(text: string, notation: ReadingNotation): Read | undefine
 function readQuantity(text: string, problem: Problem, notation: ReadingNotation): Read {
   const units = unitsWanted(problem);
   // Problems have no amounts and measures below zero, but answers may.
-  const below = /^[−-]\s*(.+)$/.exec(text)?.[1];
+  const below = /^[−-]./.test(text) ? text.slice(1).trim() : undefined;
   if (below !== undefined && (units !== undefined || wantsMoney(problem))) {
     const size = readQuantity(below, problem, notation);
     return size.ok ? done({ ...size.value, answer: negated(size.value.answer) }) : size;

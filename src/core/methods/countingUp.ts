@@ -11,6 +11,7 @@ import {
   ONES,
   type Place,
   placesFrom,
+  zerosAtEnd,
 } from "../number";
 import type { DecimalProblem } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
@@ -170,7 +171,7 @@ function hopsBetween(start: Decimal, goal: Decimal, habits: CountingUpHabits): r
 /** A numeral without the zeros beyond a place. */
 function shortTo(numeral: Decimal, place: Place): Decimal {
   const keep = Math.max(0, -place);
-  const zeros = /0*$/.exec(numeral.fraction)?.[0].length ?? 0;
+  const zeros = zerosAtEnd(numeral.fraction);
   const fraction = numeral.fraction.slice(0, Math.max(keep, numeral.fraction.length - zeros));
   return { ...numeral, fraction, point: fraction !== "" };
 }

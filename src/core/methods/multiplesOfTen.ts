@@ -1,5 +1,15 @@
 import type { HouseRules } from "../house";
-import { type Decimal, highestPlace, lowestPlace, movedBy, ONES, placesFrom, powerOfTen } from "../number";
+import {
+  bareDigits,
+  type Decimal,
+  highestPlace,
+  lowestPlace,
+  movedBy,
+  ONES,
+  placesFrom,
+  powerOfTen,
+  zerosAtEnd,
+} from "../number";
 import type { DecimalProblem } from "../problem";
 import type { AnswerReason } from "./answer";
 import { type InLineReason, inLineSteps, writeMultiplicand } from "./inLineBlock";
@@ -56,10 +66,12 @@ function partsOf({ operands: [first, second] }: DecimalProblem):
     [first, second],
     [second, first],
   ] as const) {
-    const [, digits = "", ends = ""] = /^0*([1-9]\d*?)(0+)$/.exec(multiplier.whole) ?? [];
-    if (multiplier.fraction !== "" || ends === "" || powerOfTen(multiplier) !== undefined) continue;
+    const digits = bareDigits(multiplier.whole);
+    const zeros = zerosAtEnd(multiplier.whole);
+    if (multiplier.fraction !== "" || digits === "" || zeros === 0 || powerOfTen(multiplier) !== undefined)
+      continue;
     const rest: Decimal = { ...multiplier, whole: digits, point: false };
-    return { multiplicand, multiplier, rest, zeros: ends.length };
+    return { multiplicand, multiplier, rest, zeros };
   }
   return undefined;
 }

@@ -1,4 +1,4 @@
-import { type Decimal, digitAt, ONES, type Place } from "../number";
+import { type Decimal, digitAt, ONES, type Place, withoutEndZeros } from "../number";
 
 /** One digit of a quotient: what was shared out, how often the divisor went into it, and what was left. */
 export interface QuotientDigit {
@@ -47,7 +47,7 @@ export function divideByDigits(
   const digits: QuotientDigit[] = [];
   const seen = new Map<bigint, Place>();
   const lowest = -dividend.fraction.length;
-  const lastPlace = -dividend.fraction.replace(/0+$/, "").length;
+  const lastPlace = -withoutEndZeros(dividend.fraction).length;
   let rest = 0n;
   for (let place = dividend.whole.length - 1; ; place--) {
     const part = rest * 10n + BigInt(digitAt(dividend, place) ?? 0);

@@ -1,4 +1,5 @@
 import { ONES, type Place } from "./place";
+import { withoutEndZeros } from "./zeros";
 
 /**
  * A decimal numeral: a number as it is written, so `20.4` and `20.40` are two of them.
@@ -77,7 +78,7 @@ export const magnitude = (numeral: Decimal): Decimal => ({ ...numeral, negative:
 
 /** The numeral without the zeros at the end of its fraction, and without a point that then has nothing after it. */
 export function withoutTrailingZeros(numeral: Decimal): Decimal {
-  const fraction = numeral.fraction.replace(/0+$/, "");
+  const fraction = withoutEndZeros(numeral.fraction);
   return { ...numeral, fraction, point: fraction !== "" };
 }
 

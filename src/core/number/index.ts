@@ -38,3 +38,4 @@ export { decimalSign, type Notation, otherSign, writeDecimal } from "./notation"
 export { MOST_DIGITS_A_SIDE, ONES, type Place, placesFrom, TENTHS } from "./place";
 export { GROUP_NAMES, placeName } from "./placeNames";
 export { writeNumeral } from "./writeNumeral";
+export { bareDigits, withoutEndZeros, zerosAtEnd } from "./zeros";

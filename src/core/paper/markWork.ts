@@ -1,4 +1,5 @@
 import type { Mark } from "../board";
+import { bareDigits } from "../number";
 import { type DigitMark, digitThere, type Fit, fitOf, needed, type SoughtWay, worthOf } from "./fit";
 import type { Paper } from "./paper";
 
@@ -58,10 +59,9 @@ function misplacedIn(paper: Paper, way: SoughtWay, operandRows: readonly number[
     operandRows.includes(row),
   );
   const found = numbersOn(paper.marks).slice(0, sought.length);
-  const bare = (digits: string): string => digits.replace(/^0+|0+$/g, "");
   const pairs = sought.flatMap((one, index) => {
     const there = found[index];
-    return there !== undefined && bare(there.digits) === bare(one.digits) ? [{ one, there }] : [];
+    return there !== undefined && bareDigits(there.digits) === bareDigits(one.digits) ? [{ one, there }] : [];
   });
   if (pairs.length < sought.length) return undefined;
   // Zeros that were filled in or left out in front move the first digit, not the number.
@@ -70,7 +70,7 @@ function misplacedIn(paper: Paper, way: SoughtWay, operandRows: readonly number[
     return there.col + zeros(there.digits) - (one.col + zeros(one.digits));
   };
   // Nothing but zeros stands anywhere.
-  const [first, ...rest] = pairs.filter(({ one }) => bare(one.digits) !== "");
+  const [first, ...rest] = pairs.filter(({ one }) => bareDigits(one.digits) !== "");
   if (first === undefined) return undefined;
   const off = rest.find((pair) => shiftOf(pair) !== shiftOf(first));
   return off === undefined

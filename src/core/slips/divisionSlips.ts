@@ -1,4 +1,4 @@
-import { asFraction, type Decimal, fraction } from "../number";
+import { asFraction, type Decimal, fraction, withoutEndZeros } from "../number";
 import type { Problem } from "../problem";
 import {
   decimalProblem,
@@ -173,7 +173,7 @@ export const DIVISION_SLIPS: SlipsOf = [
     ...BY_DIVISION,
     writes: writes((quotient) =>
       quotient.fraction === ""
-        ? { ...quotient, whole: quotient.whole.replace(/(?<=[1-9])0+$/, "") }
+        ? { ...quotient, whole: withoutEndZeros(quotient.whole) || quotient.whole }
         : undefined,
     ),
   },

@@ -1,5 +1,5 @@
 import { SOUND_ADDITION, SOUND_PRODUCTS } from "../methods";
-import type { Decimal } from "../number";
+import { bareDigits, type Decimal, zerosAtEnd } from "../number";
 import type { Problem } from "../problem";
 import { decimalProblem, pointBetween, twoDecimals, wholeFrom } from "./parts";
 import type { SlipAct, SlipsOf, Split } from "./slip";
@@ -9,7 +9,6 @@ const IN_A_LATTICE = ["lattice"] as const;
 const AS_GIVEN = { addendOrder: "asGiven" } as const;
 
 const sum = (places: readonly number[]): number => places.reduce((all, count) => all + count, 0);
-const zerosAtEnd = (digits: string): number => digits.length - digits.replace(/0+$/, "").length;
 
 /** Another rule for the places of a product, in columns and in a lattice. */
 const places = (
@@ -48,7 +47,7 @@ function byMultipleOfTen(problem: Problem): boolean {
 /** Whether the lower factor has two digits or more, zeros in front and at the end not counted. */
 const severalRows = (problem: Problem): boolean => {
   const lower = twoDecimals(problem, "multiply")?.[1];
-  return lower !== undefined && (lower.whole + lower.fraction).replace(/^0+|0+$/g, "").length > 1;
+  return lower !== undefined && bareDigits(lower.whole + lower.fraction).length > 1;
 };
 
 /** Whether both factors have two digits or more. */

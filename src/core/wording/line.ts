@@ -24,8 +24,8 @@ export const stretches = (line: Line): readonly { readonly text: string; readonl
 /** The text with its first letter a capital, past any marking. */
 export const sentence = (text: string): string => text.replace(/^\*?\p{L}/u, (start) => start.toUpperCase());
 
-/** `a`, `a and b`, `a, b and c`. */
-export function listed(items: readonly string[]): string {
+/** `a`, `a and b`, `a, b and c`; with "or" where one of them is meant. */
+export function listed(items: readonly string[], joiner: "and" | "or" = "and"): string {
   const last = items.at(-1) ?? "";
-  return items.length < 2 ? last : `${items.slice(0, -1).join(", ")} and ${last}`;
+  return items.length < 2 ? last : `${items.slice(0, -1).join(", ")} ${joiner} ${last}`;
 }

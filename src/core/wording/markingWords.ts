@@ -26,7 +26,7 @@ export function givenErrorWords(error: GivenError, house: HouseRules): string {
     case "tooLong":
       return "This is too long for an answer.";
     case "whichUnit":
-      return `Say which unit it is in: ${listed(error.units).replace(/ and ([^ ]+)$/, " or $1")}.`;
+      return `Say which unit it is in: ${listed(error.units, "or")}.`;
     case "notAnAnswer":
       return WANTS[error.wants];
     default:

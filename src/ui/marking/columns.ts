@@ -3,10 +3,10 @@ import { type Cell, type Column, keyOf, type SentCell, type SheetRow } from "./m
 
 /** Pasted text as a block of fields: tabs between columns as spreadsheets copy them, or commas in a file. */
 export const fieldsOf = (text: string, delimiter: "\t" | ""): readonly (readonly string[])[] =>
-  Papa.parse<string[]>(text.replace(/(\r?\n)+$/, ""), { delimiter, skipEmptyLines: false }).data;
+  Papa.parse<string[]>(text.trimEnd(), { delimiter, skipEmptyLines: false }).data;
 
 /** Whether pasted text is more than one field, so that it goes into more than one square. */
-export const isBlock = (text: string): boolean => /[\t\n\r]/.test(text.replace(/[\r\n]+$/, ""));
+export const isBlock = (text: string): boolean => /[\t\n\r]/.test(text.trimEnd());
 
 /** A pasted block laid over the sheet from a square on; what reaches past its edges is left out, and counted. */
 export function blockFrom(

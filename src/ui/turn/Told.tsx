@@ -3,7 +3,7 @@
 import type { ReactElement } from "react";
 import type { Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
-import type { Place } from "@/core/number";
+import { bareDigits, type Place, zerosAtEnd } from "@/core/number";
 import type { WorkMarks } from "@/core/paper";
 import {
   carriesWords,
@@ -39,7 +39,7 @@ export function Told({
 }): ReactElement {
   const { misplaced, wrong } = found;
   if (misplaced !== undefined) {
-    const bare = misplaced.digits.replace(/^0+|0+$/g, "");
+    const bare = bareDigits(misplaced.digits);
     const number = numbers.find(({ digits }) => digits === bare);
     return (
       <span className="text-rust">
@@ -65,6 +65,6 @@ export function Told({
 
 /** The place of a number's last digit that is not a zero at its end. */
 const lastPlaceOf = ({ text, lowest }: TurnNumber): Place => {
-  const zeros = /0*$/.exec(text.replace(/[^\d]/g, ""))?.[0].length ?? 0;
+  const zeros = zerosAtEnd(text.replace(/[^\d]/g, ""));
   return lowest + zeros;
 };

@@ -2,7 +2,7 @@ import { type Layout, type Mark, pagesOf, type Writing } from "@/core/board";
 import { runOf } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, workingOf } from "@/core/methods";
-import { lowestPlace, type Place } from "@/core/number";
+import { bareDigits, lowestPlace, type Place } from "@/core/number";
 import { type MarkedWay, moved } from "@/core/paper";
 import { type Problem, writeProblem } from "@/core/problem";
 import { currencyOf, unitOf, writePieces, writeQuantity } from "@/core/quantity";
@@ -64,7 +64,7 @@ export function turnOf(problem: Problem, house: HouseRules, fixed: MethodId | un
       operand.kind === "decimal"
         ? [
             {
-              digits: (operand.whole + operand.fraction).replace(/^0+|0+$/g, ""),
+              digits: bareDigits(operand.whole + operand.fraction),
               text: writeQuantity(operand, house),
               lowest: lowestPlace(operand),
             },

@@ -1,5 +1,12 @@
 import type { HouseRules } from "../../house";
-import { commonMultiple, type Fraction, fraction, type Numeral, primeFactors } from "../../number";
+import {
+  commonMultiple,
+  type Fraction,
+  fraction,
+  type Numeral,
+  primeFactors,
+  withoutEndZeros,
+} from "../../number";
 import type { FractionProblem } from "../../problem";
 import type { Refusal } from "../method";
 import { joined, text } from "../pad";
@@ -14,9 +21,7 @@ export type Way = "multiples" | "factors" | "product";
 const MOST_MULTIPLES = 12;
 
 const denominatorOf = (numeral: Numeral): bigint =>
-  numeral.kind === "decimal"
-    ? 10n ** BigInt(numeral.fraction.replace(/0+$/, "").length)
-    : numeral.denominator;
+  numeral.kind === "decimal" ? 10n ** BigInt(withoutEndZeros(numeral.fraction).length) : numeral.denominator;
 
 /** Why a way can't find a common denominator of a problem's numbers, if it can't. */
 export function refusedDenominators(way: Way, { operands }: FractionProblem): Refusal | undefined {
