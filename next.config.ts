@@ -1,7 +1,7 @@
 import type { NextConfig } from "next";
 
 const config: NextConfig = {
-  serverExternalPackages: ["better-sqlite3"],
+  serverExternalPackages: ["better-sqlite3", "piscina", "lru-cache"],
   poweredByHeader: false,
   allowedDevOrigins: ["127.0.0.1"],
   devIndicators: false,

@@ -3,7 +3,7 @@ import { workingOf } from "@/core/methods";
 import { BLANK_PAPER, markWork, written } from "@/core/paper";
 import { explanationsOf, markedAnswer, SLIPS, slipsFor, waysKept, wrongWays } from "@/core/slips";
 import { ledAstray, problemsOf } from "@/core/testing/learners";
-import { turnOf } from "@/ui/turn";
+import { turnOf } from "@/ui/turn/turn";
 import { rounded } from "./workings";
 
 const house = PRESETS.fillersTrueValue;

@@ -1,9 +1,10 @@
-// npm start: Right Sum on the tutor's own data.
+// npm start: Right Sum on the tutor's own data. --restore FILE, --read-only and --set-passphrase are for when they are needed.
 import path from "node:path";
 import { ensureBuilt } from "./launch/build.mjs";
 import { ensureInstalled, root } from "./launch/machine.mjs";
-import { serve } from "./launch/server.mjs";
+import { folderNamed, serve } from "./launch/server.mjs";
 
 await ensureInstalled();
 await ensureBuilt();
-await serve(path.resolve(root, process.env.RIGHT_SUM_DATA || "data"), "npm start");
+const named = process.env.RIGHT_SUM_DATA;
+await serve(named ? folderNamed(named) : path.join(root, "data"), "npm start", process.argv.slice(2));

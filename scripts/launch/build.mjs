@@ -1,11 +1,21 @@
-// Builds the application where the build is older than the sources.
+// Builds the application, its server and its worker threads where the build is older than the sources.
 import { createHash } from "node:crypto";
 import fs from "node:fs";
 import path from "node:path";
 import { root, runPackage, stop } from "./machine.mjs";
+import { inTurn } from "./turn.mjs";
 
-const BESIDE_SOURCES = ["next.config.ts", "postcss.config.mjs", "tsconfig.json", "package-lock.json"];
+const BESIDE_SOURCES = [
+  "next.config.ts",
+  "postcss.config.mjs",
+  "tsconfig.json",
+  "package-lock.json",
+  "scripts/launch/build.mjs",
+];
 const STAMP = path.join(root, ".next/sources");
+
+/** What runs beside the application: the server round it, and what its worker threads do. */
+const BUNDLES = { server: "src/server/main.ts", worker: "src/work/worker.ts" };
 
 /** A fingerprint of everything the build is made from; tests are not. */
 function fingerprint() {
@@ -22,16 +32,52 @@ function fingerprint() {
   return hash.digest("hex");
 }
 
-/** Builds where there is no build of just these sources. */
+/** Bundles what is not built by the application's own build. Packages stay where they are. */
+export async function bundle() {
+  const { build } = await import("esbuild");
+  await build({
+    entryPoints: Object.fromEntries(
+      Object.entries(BUNDLES).map(([name, source]) => [name, path.join(root, source)]),
+    ),
+    outdir: path.join(root, ".build"),
+    outExtension: { ".js": ".mjs" },
+    bundle: true,
+    platform: "node",
+    target: "node20",
+    format: "esm",
+    jsx: "automatic",
+    alias: { "@": path.join(root, "src") },
+    plugins: [packagesApart],
+    sourcemap: true,
+    logLevel: "warning",
+  });
+}
+
+/** Packages are loaded from where they are installed, and not bundled. */
+const packagesApart = {
+  name: "packages-apart",
+  setup(build) {
+    build.onResolve({ filter: /^[^./@]|^@[^/]/ }, ({ path: name, kind }) =>
+      kind === "entry-point" ? undefined : { path: name, external: true },
+    );
+  },
+};
+
+/** Builds where there is no build of just these sources; two that start at once take turns. */
 export async function ensureBuilt() {
   const wanted = fingerprint();
-  if (fs.existsSync(STAMP) && fs.readFileSync(STAMP, "utf8") === wanted) return;
-  console.error("Building. This takes about a minute…");
-  fs.rmSync(STAMP, { force: true });
-  const { code, printed } = await runPackage("next/dist/bin/next", ["build"], { quiet: true });
-  if (code !== 0) {
-    console.error(printed);
-    stop("The build failed: see above.");
-  }
-  fs.writeFileSync(STAMP, wanted);
+  const current = () => fs.existsSync(STAMP) && fs.readFileSync(STAMP, "utf8") === wanted;
+  if (current()) return;
+  await inTurn("build", async () => {
+    if (current()) return;
+    console.error("Building. This takes about a minute…");
+    fs.rmSync(STAMP, { force: true });
+    await bundle();
+    const { code, printed } = await runPackage("next/dist/bin/next", ["build"], { quiet: true });
+    if (code !== 0) {
+      console.error(printed);
+      stop("The build failed: see above.");
+    }
+    fs.writeFileSync(STAMP, wanted);
+  });
 }

@@ -49,11 +49,18 @@ export async function ensureInstalled() {
   const installed = path.join(root, "node_modules/.package-lock.json");
   const wanted = path.join(root, "package-lock.json");
   const database = path.join(root, "node_modules/better-sqlite3/build/Release/better_sqlite3.node");
-  const current =
+  const current = () =>
     fs.existsSync(installed) &&
     fs.existsSync(database) &&
     fs.statSync(installed).mtimeMs >= fs.statSync(wanted).mtimeMs;
-  if (current) return;
+  if (current()) return;
+  const { inTurn } = await import("./turn.mjs");
+  await inTurn("install", async () => {
+    if (!current()) await install(installed, database);
+  });
+}
+
+async function install(installed, database) {
   console.error("Installing packages. The first time this takes a few minutes…");
   const npm = process.env.npm_execpath;
   // The log level is named, since `npm run -s` would hand its silence on and leave nothing to tell from.

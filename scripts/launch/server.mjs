@@ -1,73 +1,71 @@
-// Starts the built application on some data and tells where it answers.
+// Starts the built server on some data, and ends it when it is told to.
 import { spawn } from "node:child_process";
 import fs from "node:fs";
-import net from "node:net";
 import path from "node:path";
+import { fileURLToPath } from "node:url";
 import { root, stop } from "./machine.mjs";
 
-const START_WITHIN = 30_000;
+/** How long the server is given to end by itself, in milliseconds; then it is ended, whatever it is doing. */
+const END_WITHIN = 800;
 
-/** Serves the data of a folder until this process is told to end. `command` is what the tutor typed. */
-export async function serve(folder, command) {
-  const host = process.env.HOST || "127.0.0.1";
-  const port = Number(process.env.PORT || 3000);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) {
-    stop(`PORT must be a whole number from 1 to 65535; it is “${process.env.PORT}”.`);
+/** A folder as it was typed: relative to where that was, or as a file: address. */
+export function folderNamed(name) {
+  if (/^file:/i.test(name)) {
+    try {
+      return fileURLToPath(name);
+    } catch {
+      stop(`RIGHT_SUM_DATA must name a folder of this machine; it is “${name}”.`);
+    }
   }
-  checkWritable(folder);
-  await checkFree(host, port, command);
-
-  const child = spawn(
-    process.execPath,
-    [path.join(root, "node_modules/next/dist/bin/next"), "start", "-H", host, "-p", String(port)],
-    {
-      cwd: root,
-      env: { ...process.env, RIGHT_SUM_DATA: folder, NEXT_TELEMETRY_DISABLED: "1" },
-      stdio: ["ignore", "ignore", "inherit"],
-    },
-  );
-  for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"]) process.on(signal, () => child.kill("SIGTERM"));
-  child.on("close", (code) => process.exit(code ?? 0));
-
-  const shown = host === "0.0.0.0" || host === "::" ? "127.0.0.1" : host;
-  const address = `http://${shown}:${port}`;
-  await answering(address);
-  console.log(`Right Sum is at ${address}`);
+  return path.resolve(process.env.INIT_CWD ?? process.cwd(), name);
 }
 
-function checkWritable(folder) {
+/** The port that was asked for; a whole number written plainly. */
+function portAsked() {
+  const asked = process.env.PORT || "3000";
+  const port = /^\d{1,5}$/.test(asked) ? Number(asked) : 0;
+  if (port < 1 || port > 65535) stop(`PORT must be a whole number from 1 to 65535; it is “${asked}”.`);
+  return port;
+}
+
+/** Serves the data of a folder until this process is told to end. `command` is what the tutor typed. */
+export async function serve(folder, command, parameters = []) {
+  const port = portAsked();
+  if (!parameters.includes("--read-only")) checkFolder(folder);
+  const child = spawn(
+    process.execPath,
+    ["--enable-source-maps", path.join(root, ".build/server.mjs"), ...parameters],
+    {
+      cwd: root,
+      env: {
+        ...process.env,
+        NODE_ENV: "production",
+        PORT: String(port),
+        RIGHT_SUM_DATA: folder,
+        RIGHT_SUM_COMMAND: command,
+        NEXT_TELEMETRY_DISABLED: "1",
+      },
+      // The line between the two tells the server when this process is gone.
+      stdio: ["inherit", "inherit", "inherit", "ipc"],
+    },
+  );
+  let told = false;
+  for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"])
+    process.on(signal, () => {
+      told = true;
+      child.kill("SIGTERM");
+      setTimeout(() => child.kill("SIGKILL"), END_WITHIN).unref();
+    });
+  const code = await new Promise((resolve) => child.on("close", resolve));
+  process.exit(told ? 0 : (code ?? 1));
+}
+
+/** A folder that is not there yet is made. One that can't be written is looked at by the server. */
+function checkFolder(folder) {
+  if (fs.existsSync(folder) && fs.statSync(folder).isDirectory()) return;
   try {
     fs.mkdirSync(folder, { recursive: true });
-    const trial = path.join(folder, `.writable-${process.pid}`);
-    fs.writeFileSync(trial, "");
-    fs.rmSync(trial);
   } catch {
     stop(`Nothing can be written to ${folder}. Make the folder writable, or name another in RIGHT_SUM_DATA.`);
   }
-}
-
-async function checkFree(host, port, command) {
-  const trial = net.createServer();
-  const error = await new Promise((resolve) => {
-    trial.once("error", resolve);
-    trial.listen(port, host, () => trial.close(() => resolve(undefined)));
-  });
-  if (error?.code === "EADDRINUSE") {
-    stop(`Port ${port} is taken. Choose another: PORT=${port + 1} ${command}`);
-  }
-  if (error) stop(`Right Sum can't listen on ${host}:${port} (${error.code}). Choose another HOST or PORT.`);
-}
-
-async function answering(address) {
-  const until = Date.now() + START_WITHIN;
-  while (Date.now() < until) {
-    try {
-      const answer = await fetch(address);
-      if (answer.ok) return;
-    } catch {
-      // Not listening yet.
-    }
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
-  stop(`Right Sum did not answer at ${address} within ${START_WITHIN / 1000} seconds.`);
 }

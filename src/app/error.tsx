@@ -1,13 +1,16 @@
 "use client";
 
 import type { ReactElement } from "react";
+import { ROUTES } from "@/ui/routes";
 
 /** What is shown where a page failed: what to do next, and that nothing kept is lost. */
 export default function ErrorPage({ reset }: { readonly reset: () => void }): ReactElement {
   return (
     <main className="grid h-full place-content-center gap-4 p-8 text-center">
       <h1 className="text-2xl font-semibold">This page could not be shown</h1>
-      <p className="text-soft">Everything that was kept is still there.</p>
+      <p className="max-w-[52ch] text-soft">
+        Try again. If it fails once more, have the data looked at under Safe keeping.
+      </p>
       <p>
         <button
           type="button"
@@ -16,6 +19,9 @@ export default function ErrorPage({ reset }: { readonly reset: () => void }): Re
         >
           Try again
         </button>
+        <a href={ROUTES.safeKeeping} className="ml-4 font-semibold text-plumb">
+          Safe keeping
+        </a>
       </p>
     </main>
   );

@@ -1,5 +1,7 @@
 import type { Metadata, Viewport } from "next";
 import type { ReactElement, ReactNode } from "react";
+import { isReadOnly } from "@/data";
+import { ROUTES } from "@/ui/routes";
 import { Rail } from "@/ui/shell";
 import "./globals.css";
 import { savedView } from "./saved";
@@ -19,8 +21,22 @@ export default function Layout({ children }: { readonly children: ReactNode }): 
     <html lang="en" data-theme={savedView().theme}>
       <body className="flex flex-row max-[700px]:flex-col-reverse">
         <Rail />
-        <div className="h-full min-h-0 min-w-0 flex-1">{children}</div>
+        <div className="flex h-full min-h-0 min-w-0 flex-1 flex-col">
+          <OnlyRead />
+          <div className="min-h-0 flex-1">{children}</div>
+        </div>
       </body>
     </html>
   );
 }
+
+/** Says on every page that nothing is written, while the data is only read. */
+const OnlyRead = (): ReactElement | null =>
+  isReadOnly() ? (
+    <p role="status" className="border-b border-edge bg-shade px-6 py-2 text-[15px]">
+      The data is only read just now: nothing you do is kept.{" "}
+      <a href={ROUTES.safeKeeping} className="font-semibold text-plumb underline">
+        See Safe keeping
+      </a>
+    </p>
+  ) : null;

@@ -1,7 +1,7 @@
 import type { ReactElement } from "react";
 import { database, listBoards } from "@/data";
 import { TodayScreen } from "@/ui/today";
-import { deleteKeptBoard, pinKeptBoard, renameKeptBoard, restoreKeptBoard } from "./boardActions";
+import { type Parameters, parametersOf } from "./parameters";
 import { savedHouse } from "./saved";
 
 /** Boards on the list before "Show more" is asked for, and how many more each time. */
@@ -10,12 +10,12 @@ const PAGE = 24;
 export default async function TodayPage({
   searchParams,
 }: {
-  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
+  readonly searchParams: Parameters;
 }): Promise<ReactElement> {
-  const { find, most } = await searchParams;
-  const search = typeof find === "string" ? find.slice(0, 200) : "";
-  const count = typeof most === "string" && /^\d{1,4}$/.test(most) ? Math.max(PAGE, Number(most)) : PAGE;
-  const { boards, more } = listBoards(database(), { search, most: count });
+  const { find = "", most = "" } = await parametersOf(searchParams);
+  const search = find.slice(0, 200);
+  const count = /^\d{1,4}$/.test(most) ? Math.max(PAGE, Number(most)) : PAGE;
+  const { boards, unread, more } = listBoards(database(), { search, most: count });
   return (
     <TodayScreen
       boards={boards}
@@ -23,12 +23,7 @@ export default async function TodayPage({
       showMore={more ? count + PAGE : undefined}
       house={savedHouse()}
       now={new Date()}
-      acts={{
-        rename: renameKeptBoard,
-        pin: pinKeptBoard,
-        remove: deleteKeptBoard,
-        restore: restoreKeptBoard,
-      }}
+      unread={unread}
     />
   );
 }

@@ -1,13 +1,13 @@
 import "server-only";
 
-import { isSteady, type SlipId, slipFacts } from "@/core/slips";
-import { type Attempt, attemptsOf, type Data, historyOf } from "@/data";
+import { isSteady, type Showings, type SlipId, slipFacts } from "@/core/slips";
+import type { Attempt } from "@/data";
 import type { RecordedAnswer } from "@/ui/learners";
 import { wrongWayAddress } from "@/ui/slips/address";
 
 /** The most slips and answers of a record that are listed. */
 const MOST_SLIPS = 20;
-const MOST_ANSWERS = 200;
+export const MOST_ANSWERS = 200;
 
 /** A slip in a record, with the id it is known by. */
 interface Recorded {
@@ -19,8 +19,8 @@ interface Recorded {
 }
 
 /** The slips that showed in a learner's work, the steadiest first. */
-export const recordedSlips = (data: Data, learner: string): readonly Recorded[] =>
-  [...historyOf(data, learner)]
+export const recordedSlips = (history: ReadonlyMap<SlipId, Showings> = new Map()): readonly Recorded[] =>
+  [...history]
     .filter(([, { shown }]) => shown > 0)
     .map(([slip, showings]) => ({
       slip,
@@ -35,10 +35,10 @@ export const recordedSlips = (data: Data, learner: string): readonly Recorded[] 
     .slice(0, MOST_SLIPS);
 
 /** What a learner answered last, as it is listed. */
-export const recordedAnswers = (data: Data, learner: string): readonly RecordedAnswer[] =>
-  attemptsOf(data, learner, MOST_ANSWERS).map(({ at, ...attempt }) => ({
-    id: attempt.id,
-    when: at.toLocaleDateString("en", { day: "numeric", month: "short", year: "numeric" }),
+export const recordedAnswers = (attempts: readonly Attempt[]): readonly RecordedAnswer[] =>
+  attempts.map((attempt) => ({
+    id: String(attempt.id),
+    when: attempt.at.toLocaleDateString("en", { day: "numeric", month: "short", year: "numeric" }),
     problem: attempt.problem,
     given: attempt.given,
     verdict: attempt.verdict,

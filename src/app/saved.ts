@@ -1,31 +1,35 @@
 import { z } from "zod";
 import { FIRST_PRESET, type HouseRules, houseRulesFrom, PRESETS } from "@/core/house";
-import { database, readSetting } from "@/data";
+import { database, houseChoicesSchema, readSetting } from "@/data";
 import { FIRST_VIEW, PACES, SQUARE_SIZES, THEMES, type View } from "@/ui/view";
 
-export const viewSchema: z.ZodType<View, unknown> = z.object({
+export const viewSchema = z.object({
   theme: z.enum(THEMES),
   square: z.literal(SQUARE_SIZES),
   placeNames: z.boolean(),
   sayLine: z.boolean(),
   estimateWaits: z.boolean(),
-  // A view that was kept before there was a voice has none.
-  aloud: z.boolean().default(false),
+  aloud: z.boolean(),
   pace: z.literal(PACES),
 });
 
-/** House choices as they come from outside: names and settings, checked further by the core. */
-export const houseChoicesSchema = z.record(z.string().max(40), z.string().max(300));
-
-/** How the tutor last had the screen, or how a new one begins. */
-export function savedView(): View {
-  const view = viewSchema.safeParse(readSetting(database(), "view"));
-  return view.success ? view.data : FIRST_VIEW;
+/** A view as it was kept; a new tutor's where none was, or for what it lacks. */
+export function viewKept(value: unknown): View {
+  const view = viewSchema.partial().safeParse(value);
+  // An absent setting is the first view's, and so is one that is there and empty.
+  const there = Object.entries(view.data ?? {}).filter(([, setting]) => setting !== undefined);
+  return { ...FIRST_VIEW, ...Object.fromEntries(there) };
 }
 
-/** The tutor's own house rules, or the first preset. */
-export function savedHouse(): HouseRules {
-  const choices = houseChoicesSchema.safeParse(readSetting(database(), "house"));
+/** House rules as they were kept, or the first preset. */
+export function houseKept(value: unknown): HouseRules {
+  const choices = houseChoicesSchema.safeParse(value);
   const house = choices.success ? houseRulesFrom(choices.data) : undefined;
   return house?.ok ? house.value : PRESETS[FIRST_PRESET];
 }
+
+/** How the tutor last had the screen, or how a new one begins. */
+export const savedView = (): View => viewKept(readSetting(database(), "view"));
+
+/** The tutor's own house rules, or the first preset. */
+export const savedHouse = (): HouseRules => houseKept(readSetting(database(), "house"));

@@ -1,182 +1,240 @@
-import { and, desc, eq, gte, inArray, sql } from "drizzle-orm";
-import { choicesOf, type HouseRules, houseRulesFrom } from "@/core/house";
-import { type Showings, type SlipId, slipIdOf } from "@/core/slips";
+import { and, desc, eq, inArray, isNull, sql } from "drizzle-orm";
+import { choicesOf, type HouseRules } from "@/core/house";
+import type { FormFault } from "@/core/marking";
+import type { SlipId } from "@/core/slips";
+import { type Counted, countIn } from "./counts";
 import type { Data } from "./database";
-import { attemptSlips, attempts } from "./schema";
+import { houseOf } from "./houseOf";
+import { faultList, slipList } from "./lists";
+import { nextRevision, type Writing } from "./revision";
+import { attempts, papers, sheetRows, tasks } from "./schema";
+import { partRead, type Unread } from "./unread";
 
-/** One answer of one learner, with what was found in it. */
+/** What was found in an answer. `waiting` is typed and not marked yet; `unread` is no answer yet, and kept all the same. */
+export interface Mark {
+  readonly verdict: "right" | "form" | "wrong" | "unread" | "waiting";
+  readonly faults: readonly FormFault[];
+  /** The slips that explain it: the likeliest, or the tutor's choice. */
+  readonly slips: readonly SlipId[];
+  readonly probability: number | undefined;
+  /** The slips that it showed, of the chances that its problem gives. */
+  readonly shown: readonly SlipId[];
+  readonly chances: readonly SlipId[];
+}
+
+/** An answer that was not looked at. */
+export const WAITING: Mark = {
+  verdict: "waiting",
+  faults: [],
+  slips: [],
+  probability: undefined,
+  shown: [],
+  chances: [],
+};
+
+/** One answer of one learner, as their record has it. */
 export interface Attempt {
-  readonly id: string;
-  readonly learnerId: string;
-  readonly sheet: { readonly id: string; readonly row: number } | undefined;
+  readonly id: number;
+  readonly at: Date;
   readonly problem: string;
   readonly house: HouseRules;
   readonly given: string;
-  /** `unread` where what was typed is no answer yet; it is kept all the same. */
-  readonly verdict: "right" | "form" | "wrong" | "unread";
+  readonly verdict: Mark["verdict"];
   readonly slips: readonly SlipId[];
-  readonly probability: number | undefined;
-  readonly chosen: boolean;
   readonly note: string;
-  /** The learner's paper as JSON; nothing for an answer alone. */
-  readonly marks: string | undefined;
   readonly hints: number;
   readonly estimate: string;
-  readonly seconds: number | undefined;
 }
 
-/** A slip that an answer could have shown, and whether it did. */
-interface Chance {
-  readonly slip: SlipId;
-  readonly shown: boolean;
+type Row = typeof attempts.$inferSelect;
+type Task = typeof tasks.$inferSelect;
+
+/** The id of a task, made where there is none; its chances are kept where they were not known. */
+export function taskOf(
+  write: Writing,
+  problem: string,
+  house: HouseRules,
+  chances: readonly SlipId[] | undefined,
+): number {
+  const text = JSON.stringify(choicesOf(house));
+  const known = write
+    .select()
+    .from(tasks)
+    .where(and(eq(tasks.problem, problem), eq(tasks.house, text)))
+    .get();
+  const found = chances === undefined ? "" : JSON.stringify(chances);
+  if (known === undefined)
+    return Number(write.insert(tasks).values({ problem, house: text, chances: found }).run().lastInsertRowid);
+  if (known.chances === "" && found !== "")
+    write.update(tasks).set({ chances: found }).where(eq(tasks.id, known.id)).run();
+  return known.id;
 }
 
-/**
- * Keeps an attempt with the chances it gave, in one write. On a sheet there is one for each row and learner:
- * a second one takes its place.
- */
-export function keepAttempt(data: Data, attempt: Attempt, chances: readonly Chance[], now: Date): void {
+const isMarked = (verdict: Mark["verdict"]): boolean => verdict !== "unread" && verdict !== "waiting";
+
+/** Attempts as they are counted, with what their tasks could show. */
+export function countedOf(write: Writing, rows: readonly Row[]): readonly Counted[] {
+  const ids = [...new Set(rows.map(({ taskId }) => taskId))];
+  const known = new Map<number, Task>();
+  for (const task of write.select().from(tasks).where(inArray(tasks.id, ids)).all()) known.set(task.id, task);
+  return rows.map(({ learnerId, taskId, given, verdict, shown }) => ({
+    learner: learnerId,
+    answered: given !== "",
+    chances: isMarked(verdict) ? slipList(known.get(taskId)?.chances ?? "") : [],
+    shown: slipList(shown),
+  }));
+}
+
+/** What a learner handed in on their own paper. */
+export interface HandedInWork {
+  readonly learnerId: string;
+  readonly problem: string;
+  readonly house: HouseRules;
+  readonly given: string;
+  readonly mark: Mark;
+  /** The marks on the paper as JSON. */
+  readonly marks: string;
+  readonly hints: number;
+  readonly estimate: string;
+  /** The belief that the estimate could have shown, and whether it did. */
+  readonly judged: { readonly slip: SlipId; readonly shown: boolean } | undefined;
+  readonly seconds: number;
+}
+
+/** Keeps what a learner handed in, with its paper and its counts, in one transaction. */
+export function keepHandedIn(data: Data, work: HandedInWork, now: Date): void {
   data.transaction((write) => {
-    if (attempt.sheet !== undefined) {
-      const before = write
-        .select({ id: attempts.id })
-        .from(attempts)
-        .where(onSheet(attempt.sheet.id, attempt.sheet.row, attempt.learnerId))
-        .get();
-      if (before !== undefined) forget(write, before.id);
-    }
-    write
+    const { mark, judged } = work;
+    const revision = nextRevision(write);
+    const shown = judged?.shown === true ? [...mark.shown, judged.slip] : mark.shown;
+    const inserted = write
       .insert(attempts)
       .values({
-        id: attempt.id,
-        learnerId: attempt.learnerId,
+        learnerId: work.learnerId,
         at: now,
-        sheetId: attempt.sheet?.id ?? null,
-        row: attempt.sheet?.row ?? null,
-        problem: attempt.problem,
-        house: JSON.stringify(choicesOf(attempt.house)),
-        given: attempt.given,
-        verdict: attempt.verdict,
-        slips: JSON.stringify(attempt.slips),
-        probability: attempt.probability ?? null,
-        chosen: attempt.chosen,
-        note: attempt.note,
-        marks: attempt.marks ?? null,
-        hints: attempt.hints,
-        estimate: attempt.estimate,
-        seconds: attempt.seconds ?? null,
+        rowId: null,
+        taskId: taskOf(write, work.problem, work.house, mark.chances),
+        given: work.given,
+        verdict: mark.verdict,
+        faults: JSON.stringify(mark.faults),
+        slips: JSON.stringify(mark.slips),
+        shown: JSON.stringify(shown),
+        probability: mark.probability ?? null,
+        chosen: false,
+        note: "",
+        revision,
       })
       .run();
-    for (const { slip, shown } of chances) {
-      write
-        .insert(attemptSlips)
-        .values({ attemptId: attempt.id, learnerId: attempt.learnerId, slip, shown })
-        .run();
-    }
+    const id = Number(inserted.lastInsertRowid);
+    const { marks, hints, estimate, seconds } = work;
+    write
+      .insert(papers)
+      .values({
+        attemptId: id,
+        marks,
+        hints,
+        estimate,
+        judged: judged?.slip ?? "",
+        seconds,
+      })
+      .run();
+    const kept = write.select().from(attempts).where(eq(attempts.id, id)).all();
+    const counted = countedOf(write, kept).map((one) => ({
+      ...one,
+      chances: judged === undefined ? one.chances : [...one.chances, judged.slip],
+    }));
+    countIn(write, counted, []);
   });
 }
 
-const onSheet = (sheet: string, row: number, learner: string) =>
-  and(eq(attempts.sheetId, sheet), eq(attempts.row, row), eq(attempts.learnerId, learner));
-
-function forget(data: Pick<Data, "delete">, id: string): void {
-  data.delete(attemptSlips).where(eq(attemptSlips.attemptId, id)).run();
-  data.delete(attempts).where(eq(attempts.id, id)).run();
-}
-
-/** Takes back what a learner answered in a row of a sheet. */
-export function clearAttempt(data: Data, sheet: string, row: number, learner: string): void {
-  data.transaction((write) => {
-    const before = write
-      .select({ id: attempts.id })
-      .from(attempts)
-      .where(onSheet(sheet, row, learner))
-      .get();
-    if (before !== undefined) forget(write, before.id);
-  });
-}
-
-/** Takes away the answers in a row and all below it, where a sheet became shorter. */
-export function clearRowsFrom(data: Data, sheet: string, row: number): void {
-  data.transaction((write) => {
-    const gone = write
-      .select({ id: attempts.id })
-      .from(attempts)
-      .where(and(eq(attempts.sheetId, sheet), gte(attempts.row, row)))
-      .all();
-    for (const { id } of gone) forget(write, id);
-  });
-}
-
-/** All answers on a sheet. */
-export const attemptsOnSheet = (data: Data, sheet: string): readonly Attempt[] =>
-  data.select().from(attempts).where(eq(attempts.sheetId, sheet)).all().map(attemptOf);
-
-/** What a learner did last, the newest first. */
-export const attemptsOf = (
+/** What a learner did last, the newest first; answers in rows that were taken away are not among it. */
+export function attemptsOf(
   data: Data,
   learner: string,
   most: number,
-): readonly (Attempt & { readonly at: Date })[] =>
-  data
-    .select()
-    .from(attempts)
-    .where(eq(attempts.learnerId, learner))
-    .orderBy(desc(attempts.at))
-    .limit(most)
-    .all()
-    .map((row) => ({ ...attemptOf(row), at: row.at }));
-
-/** How often each slip has shown in a learner's work, of how many times it could have; slips that never showed are among them. */
-export function historyOf(data: Data, learner: string): ReadonlyMap<SlipId, Showings> {
+): { readonly attempts: readonly Attempt[]; readonly unread: readonly Unread[] } {
   const rows = data
     .select({
-      slip: attemptSlips.slip,
-      chances: sql<number>`count(*)`,
-      shown: sql<number>`sum(${attemptSlips.shown})`,
+      id: attempts.id,
+      at: attempts.at,
+      given: attempts.given,
+      verdict: attempts.verdict,
+      slips: attempts.slips,
+      note: attempts.note,
+      problem: tasks.problem,
+      house: tasks.house,
+      hints: papers.hints,
+      estimate: papers.estimate,
     })
-    .from(attemptSlips)
-    .where(eq(attemptSlips.learnerId, learner))
-    .groupBy(attemptSlips.slip)
-    .all();
-  return new Map(
-    rows.flatMap(({ slip, chances, shown }) => {
-      const id = slipIdOf(slip);
-      return id === undefined ? [] : [[id, { shown, chances }] as const];
-    }),
-  );
-}
-
-/** How many answers each of some learners has given. */
-export function countsOf(data: Data, learners: readonly string[]): ReadonlyMap<string, number> {
-  const rows = data
-    .select({ learner: attempts.learnerId, count: sql<number>`count(*)` })
     .from(attempts)
-    .where(inArray(attempts.learnerId, [...learners]))
-    .groupBy(attempts.learnerId)
+    .innerJoin(tasks, eq(tasks.id, attempts.taskId))
+    .leftJoin(papers, eq(papers.attemptId, attempts.id))
+    .leftJoin(sheetRows, eq(sheetRows.id, attempts.rowId))
+    .where(and(eq(attempts.learnerId, learner), sql`${attempts.given} <> ''`, isNull(sheetRows.removedAt)))
+    .orderBy(desc(attempts.at), desc(attempts.id))
+    .limit(most)
     .all();
-  return new Map(rows.map(({ learner, count }) => [learner, count]));
+  const { read, unread } = partRead("learner_attempts", rows, (row) => {
+    const house = houseOf(row.house);
+    if (!house.ok) return house;
+    const { slips, hints, estimate, ...rest } = row;
+    return {
+      ok: true,
+      value: {
+        ...rest,
+        house: house.value,
+        slips: slipList(slips),
+        hints: hints ?? 0,
+        estimate: estimate ?? "",
+      },
+    } as const;
+  });
+  return { attempts: read, unread };
 }
 
-function attemptOf(row: typeof attempts.$inferSelect): Attempt {
-  const house = houseRulesFrom(JSON.parse(row.house));
-  if (!house.ok) throw new Error(`attemptOf: attempt ${row.id} is from a newer Right Sum`);
-  const slips: unknown = JSON.parse(row.slips);
-  return {
-    id: row.id,
-    learnerId: row.learnerId,
-    sheet: row.sheetId === null || row.row === null ? undefined : { id: row.sheetId, row: row.row },
-    problem: row.problem,
-    house: house.value,
-    given: row.given,
-    verdict: row.verdict,
-    slips: Array.isArray(slips) ? slips.flatMap((slip) => slipIdOf(String(slip)) ?? []) : [],
-    probability: row.probability ?? undefined,
-    chosen: row.chosen,
-    note: row.note,
-    marks: row.marks ?? undefined,
-    hints: row.hints,
-    estimate: row.estimate,
-    seconds: row.seconds ?? undefined,
-  };
+/** An answer on a sheet as it stands. */
+export interface KeptCell {
+  readonly row: string;
+  readonly learner: string;
+  readonly given: string;
+  readonly verdict: Mark["verdict"];
+  readonly faults: readonly FormFault[];
+  readonly slips: readonly SlipId[];
+  readonly chosen: boolean;
+  readonly note: string;
+  readonly revision: number;
 }
+
+export const cellOf = (row: Omit<Row, "id" | "at" | "taskId" | "shown" | "probability">): KeptCell => ({
+  row: row.rowId ?? "",
+  learner: row.learnerId,
+  given: row.given,
+  verdict: row.verdict,
+  faults: faultList(row.faults),
+  slips: slipList(row.slips),
+  chosen: Boolean(row.chosen),
+  note: row.note,
+  revision: row.revision,
+});
+
+/** The answers on a sheet that were written after a revision; answers taken back are among them, empty. */
+export const cellsOf = (data: Writing, sheet: string, since = 0): readonly KeptCell[] =>
+  data
+    .select({
+      rowId: attempts.rowId,
+      learnerId: attempts.learnerId,
+      given: attempts.given,
+      verdict: attempts.verdict,
+      faults: attempts.faults,
+      slips: attempts.slips,
+      chosen: attempts.chosen,
+      note: attempts.note,
+      revision: attempts.revision,
+    })
+    .from(sheetRows)
+    .innerJoin(attempts, eq(attempts.rowId, sheetRows.id))
+    .where(
+      and(eq(sheetRows.sheetId, sheet), isNull(sheetRows.removedAt), sql`${attempts.revision} > ${since}`),
+    )
+    .all()
+    .map(cellOf);

@@ -1,8 +1,12 @@
-import { and, desc, eq, isNotNull, isNull, or, type SQL, sql } from "drizzle-orm";
-import { choicesOf, type HouseRules, houseRulesFrom } from "@/core/house";
+import { and, desc, eq, isNull, or, type SQL, sql } from "drizzle-orm";
+import { choicesOf, type HouseRules } from "@/core/house";
 import { METHOD_IDS, type MethodId } from "@/core/methods";
+import { done, failed, type Result } from "@/core/result";
 import type { Data } from "./database";
+import { houseOf } from "./houseOf";
+import { nextRevision, type Stale } from "./revision";
 import { boards } from "./schema";
+import { partRead, type Unread } from "./unread";
 
 /** A board as the tutor left it. */
 export interface KeptBoard {
@@ -20,48 +24,69 @@ export interface KeptBoard {
   readonly name: string;
   readonly pinned: boolean;
   readonly openedAt: Date;
+  readonly revision: number;
 }
 
 /** What changes as a board is worked; name and pin are changed by themselves. */
-export type BoardState = Omit<KeptBoard, "name" | "pinned" | "openedAt">;
+export type BoardState = Omit<KeptBoard, "name" | "pinned" | "openedAt" | "revision">;
 
 const VERSION = 1;
 
-/** Keeps a board: a new row, or the row of the same id brought up to date (and back, if it was deleted). */
-export function keepBoard(data: Data, board: BoardState, now: Date): void {
-  const state = {
-    version: VERSION,
-    problem: board.problem,
-    method: board.method,
-    beside: board.beside ?? null,
-    house: JSON.stringify(choicesOf(board.house)),
-    step: board.step,
-    guess: board.guess,
-    openedAt: now,
-    deletedAt: null,
-  };
-  data
-    .insert(boards)
-    .values({ id: board.id, ...state, name: "", pinned: false })
-    .onConflictDoUpdate({ target: boards.id, set: state })
-    .run();
+/**
+ * Keeps a board: a new row, or the row of the same id brought up to date (and back, if it was deleted). `saw`
+ * is the revision it was changed from, 0 for a new one: where another window has written since, nothing is
+ * written, and the board as it stands comes back.
+ */
+export function keepBoard(
+  data: Data,
+  board: BoardState,
+  saw: number | undefined,
+  now: Date,
+): Result<number, Stale<KeptBoard>> {
+  return data.transaction((write) => {
+    const before = write.select().from(boards).where(eq(boards.id, board.id)).get();
+    const state = {
+      version: VERSION,
+      problem: board.problem,
+      method: board.method,
+      beside: board.beside ?? null,
+      house: JSON.stringify(choicesOf(board.house)),
+      step: board.step,
+      guess: board.guess,
+    };
+    if (before !== undefined && saw !== undefined && before.revision !== saw && before.deletedAt === null) {
+      const same = Object.entries(state).every(([name, value]) => Object(before)[name] === value);
+      if (same) return done(before.revision);
+      const there = boardOf(before);
+      if (there.ok) return failed({ code: "stale", now: there.value });
+    }
+    const revision = nextRevision(write);
+    const written = { ...state, openedAt: now, deletedAt: null, revision };
+    write
+      .insert(boards)
+      .values({ id: board.id, ...written, name: "", pinned: false })
+      .onConflictDoUpdate({ target: boards.id, set: written })
+      .run();
+    return done(revision);
+  });
 }
 
-/** The board of an id, or `undefined` where none is kept. */
+/** The board of an id; none where none is kept, or it can't be read. */
 export function findBoard(data: Data, id: string): KeptBoard | undefined {
   const row = data
     .select()
     .from(boards)
     .where(and(eq(boards.id, id), isNull(boards.deletedAt)))
     .get();
-  return row && boardOf(row);
+  const board = row && boardOf(row);
+  return board?.ok ? board.value : undefined;
 }
 
-/** A page of kept boards: pinned ones first, then the newest; `more` says whether others follow. */
+/** A page of kept boards: pinned ones first, then the newest; `more` says whether others follow. Those that can't be read are set aside. */
 export function listBoards(
   data: Data,
   { search, most }: { readonly search: string; readonly most: number },
-): { readonly boards: readonly KeptBoard[]; readonly more: boolean } {
+): { readonly boards: readonly KeptBoard[]; readonly unread: readonly Unread[]; readonly more: boolean } {
   const rows = data
     .select()
     .from(boards)
@@ -69,7 +94,8 @@ export function listBoards(
     .orderBy(desc(boards.pinned), desc(boards.openedAt))
     .limit(most + 1)
     .all();
-  return { boards: rows.slice(0, most).map(boardOf), more: rows.length > most };
+  const { read, unread } = partRead("boards", rows.slice(0, most), boardOf);
+  return { boards: read, unread, more: rows.length > most };
 }
 
 /** Boards whose name holds the words, or whose problem holds them, however spaced and with either minus. */
@@ -85,36 +111,50 @@ function matching(search: string): SQL | undefined {
   );
 }
 
+/** Whether a change found the thing it was to change. */
+type Found = boolean;
+
+const change = (data: Data, id: string, set: Partial<typeof boards.$inferInsert>): Found =>
+  data.transaction(
+    (write) =>
+      write
+        .update(boards)
+        .set({ ...set, revision: nextRevision(write) })
+        .where(eq(boards.id, id))
+        .run().changes > 0,
+  );
+
 /** Gives a board a name of its own; an empty one takes it away again. */
-export const renameBoard = (data: Data, id: string, name: string): void => {
-  data.update(boards).set({ name }).where(eq(boards.id, id)).run();
-};
+export const renameBoard = (data: Data, id: string, name: string): Found => change(data, id, { name });
 
 /** Pins a board to the top of the list, or unpins it. */
-export const pinBoard = (data: Data, id: string, pinned: boolean): void => {
-  data.update(boards).set({ pinned }).where(eq(boards.id, id)).run();
-};
+export const pinBoard = (data: Data, id: string, pinned: boolean): Found => change(data, id, { pinned });
 
 /** Takes a board off the list; `restoreBoard` brings it back as it was. */
-export const deleteBoard = (data: Data, id: string, now: Date): void => {
-  data.update(boards).set({ deletedAt: now }).where(eq(boards.id, id)).run();
-};
+export const deleteBoard = (data: Data, id: string, now: Date): Found => change(data, id, { deletedAt: now });
 
 /** Undoes `deleteBoard`. */
-export const restoreBoard = (data: Data, id: string): void => {
-  data
-    .update(boards)
-    .set({ deletedAt: null })
-    .where(and(eq(boards.id, id), isNotNull(boards.deletedAt)))
-    .run();
-};
+export const restoreBoard = (data: Data, id: string): Found => change(data, id, { deletedAt: null });
 
-function boardOf(row: typeof boards.$inferSelect): KeptBoard {
-  const house = houseRulesFrom(JSON.parse(row.house));
+function boardOf(row: typeof boards.$inferSelect): Result<KeptBoard, string> {
+  const house = houseOf(row.house);
   const method = METHOD_IDS.find((id) => id === row.method);
-  if (!house.ok || method === undefined)
-    throw new Error(`boardOf: board ${row.id} is from a newer Right Sum`);
+  if (row.version > VERSION) return failed("it was written by a newer Right Sum");
+  if (!house.ok) return house;
+  if (method === undefined) return failed(`it is worked by a method, “${row.method}”, that is not here`);
   const beside = METHOD_IDS.find((known) => known === row.beside);
-  const { id, problem, step, guess, name, pinned, openedAt } = row;
-  return { id, problem, method, beside, house: house.value, step, guess, name, pinned, openedAt };
+  const { id, problem, step, guess, name, pinned, openedAt, revision } = row;
+  return done({
+    id,
+    problem,
+    method,
+    beside,
+    house: house.value,
+    step,
+    guess,
+    name,
+    pinned,
+    openedAt,
+    revision,
+  });
 }

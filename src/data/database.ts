@@ -5,32 +5,75 @@ import { type BetterSQLite3Database, drizzle } from "drizzle-orm/better-sqlite3"
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
 import * as schema from "./schema";
 
-export type Data = BetterSQLite3Database<typeof schema>;
+export type Data = BetterSQLite3Database<typeof schema> & { readonly $client: Database.Database };
+
+/** The name of the database in its folder. */
+export const FILE_NAME = "right-sum.sqlite";
 
 /** The folder the tutor's data is kept in: `RIGHT_SUM_DATA`, or `data/` beside the application. */
-const dataFolder = (): string =>
+export const dataFolder = (): string =>
   path.resolve(/* turbopackIgnore: true */ process.env.RIGHT_SUM_DATA ?? "data");
 
+export const MIGRATIONS = path.resolve("src/data/migrations");
+
 /**
- * Opens (and where need be makes) the database in a folder and brings it up to date.
+ * Opens (and where need be makes) a database file and brings it up to date.
  * Every commit is on disk before it returns: write-ahead log, fully synchronous.
  */
+export function openFile(file: string): Data {
+  const client = new Database(file);
+  client.pragma("journal_mode = WAL");
+  client.pragma("synchronous = FULL");
+  client.pragma("busy_timeout = 5000");
+  const data = drizzle(client, { schema });
+  migrate(data, { migrationsFolder: MIGRATIONS });
+  return data;
+}
+
+/** Opens the database of a folder, which is made where it is missing. */
 export function openDatabase(folder: string): Data {
   fs.mkdirSync(folder, { recursive: true });
-  const file = new Database(path.join(folder, "right-sum.sqlite"));
-  file.pragma("journal_mode = WAL");
-  file.pragma("synchronous = FULL");
-  file.pragma("busy_timeout = 5000");
-  const data = drizzle(file, { schema });
-  migrate(data, { migrationsFolder: path.resolve("src/data/migrations") });
-  return data;
+  return openFile(path.join(folder, FILE_NAME));
+}
+
+/** Opens the database of a folder for reading alone: nothing in the folder changes. */
+export function openReadOnly(folder: string): Data {
+  // Where its log can't be written either, SQLite reads what the file itself holds.
+  return drizzle(new Database(path.join(folder, FILE_NAME), { readonly: true }), { schema });
 }
 
 /** The server's one database is held outside the module, so that reloaded code finds it again. */
 const held = globalThis as { rightSumData?: Data };
 
+/** Whether this server only reads. */
+export const isReadOnly = (): boolean => process.env.RIGHT_SUM_READ_ONLY === "1";
+
 /** The one database of this server, opened at the first call. */
 export function database(): Data {
-  held.rightSumData ??= openDatabase(dataFolder());
+  held.rightSumData ??= isReadOnly() ? openReadOnly(dataFolder()) : openDatabase(dataFolder());
   return held.rightSumData;
+}
+
+/**
+ * Puts another file in the place of this server's database, and opens it. The old one is closed first, which
+ * folds its log into it, so that whichever file is there when the power goes is whole.
+ */
+export function replaceDatabase(folder: string, by: string): void {
+  held.rightSumData?.$client.close();
+  delete held.rightSumData;
+  const file = path.join(folder, FILE_NAME);
+  for (const rest of ["-wal", "-shm"]) fs.rmSync(file + rest, { force: true });
+  fs.renameSync(by, file);
+  syncFolder(folder);
+}
+
+/** Makes sure that a renaming in a folder is on disk, where the system can. */
+function syncFolder(folder: string): void {
+  try {
+    const opened = fs.openSync(folder, "r");
+    fs.fsyncSync(opened);
+    fs.closeSync(opened);
+  } catch {
+    // Some systems can't open a folder; their renaming is as safe as they make it.
+  }
 }

@@ -1,39 +1,40 @@
 import "server-only";
 
-export {
-  type Attempt,
-  attemptsOf,
-  attemptsOnSheet,
-  clearAttempt,
-  clearRowsFrom,
-  countsOf,
-  historyOf,
-  keepAttempt,
-} from "./attempts";
+export { type Attempt, attemptsOf, cellsOf, type KeptCell, keepHandedIn, type Mark } from "./attempts";
 export {
   deleteBoard,
   findBoard,
+  type KeptBoard,
   keepBoard,
   listBoards,
   pinBoard,
   renameBoard,
   restoreBoard,
 } from "./boards";
-export { type Data, database } from "./database";
+export { type CellsKept, type CellWrite, keepCells, waitingOn } from "./cells";
+export { historiesOf, historyOf } from "./counts";
+export { type Data, database, dataFolder, FILE_NAME, isReadOnly, replaceDatabase } from "./database";
+export { houseChoicesSchema } from "./houseOf";
 export {
+  addLearner,
   findLearner,
-  keepLearner,
-  type Learner,
   listLearners,
   removeLearner,
+  renameLearner,
   restoreLearner,
 } from "./learners";
+export { lastRevision } from "./revision";
+export { changeSetting, readSetting, unreadSettings } from "./settings";
 export {
-  deleteMarkingSheet,
-  findMarkingSheet,
-  keepMarkingSheet,
-  listMarkingSheets,
+  applyActs,
+  deleteSheet,
+  findSheet,
+  listSheets,
   type MarkingSheet,
-  restoreMarkingSheet,
-} from "./markingSheets";
-export { readSetting, writeSetting } from "./settings";
+  openSheet,
+  restoreSheet,
+  revisionOfSheet,
+  type SheetAct,
+  sizeAfter,
+} from "./sheets";
+export type { Unread } from "./unread";

@@ -24,6 +24,7 @@ export const boards = sqliteTable(
     pinned: integer("pinned", { mode: "boolean" }).notNull(),
     openedAt: integer("opened_at", { mode: "timestamp_ms" }).notNull(),
     deletedAt: integer("deleted_at", { mode: "timestamp_ms" }),
+    revision: integer("revision").notNull().default(0),
   },
   (table) => [index("boards_by_age").on(table.pinned, table.openedAt)],
 );
@@ -32,6 +33,16 @@ export const boards = sqliteTable(
 export const settings = sqliteTable("settings", {
   name: text("name").primaryKey(),
   value: text("value").notNull(),
+  revision: integer("revision").notNull().default(0),
+});
+
+/**
+ * The one count of changes: each write takes the next number, which is the revision of what it wrote. The
+ * table has one row.
+ */
+export const changes = sqliteTable("changes", {
+  id: integer("id").primaryKey(),
+  revision: integer("revision").notNull(),
 });
 
 /** The people whose work is marked: a first name or initials, and nothing else. */
@@ -40,68 +51,125 @@ export const learners = sqliteTable("learners", {
   name: text("name").notNull(),
   createdAt: integer("created_at", { mode: "timestamp_ms" }).notNull(),
   removedAt: integer("removed_at", { mode: "timestamp_ms" }),
+  /** How many of their answers are counted: kept up with every write, made anew by `recount`. */
+  answers: integer("answers").notNull().default(0),
+  revision: integer("revision").notNull().default(0),
 });
 
-/** A paper sheet that is marked: its problems as rows, learners as columns. The answers are attempts. */
+/** A paper sheet that is marked. Its rows and learners are rows of their own; the answers are attempts. */
 export const markingSheets = sqliteTable("marking_sheets", {
   id: text("id").primaryKey(),
   /** House choices as JSON, which the problems and answers are read by. */
   house: text("house").notNull(),
-  /** The problems as typed, as a JSON list. */
-  problems: text("problems").notNull(),
-  /** The ids of its learners, as a JSON list. */
-  learners: text("learners").notNull(),
   openedAt: integer("opened_at", { mode: "timestamp_ms" }).notNull(),
   deletedAt: integer("deleted_at", { mode: "timestamp_ms" }),
+  /** The last change of anything on it, and of its rows and learners. */
+  revision: integer("revision").notNull().default(0),
+  shape: integer("shape").notNull().default(0),
 });
 
-/** One answer of one learner to one problem, with what was found in it. */
-export const attempts = sqliteTable(
-  "attempts",
+/** A row of a sheet: a problem as typed. One that was taken away keeps its answers, and can come back with them. */
+export const sheetRows = sqliteTable(
+  "sheet_rows",
   {
     id: text("id").primaryKey(),
+    sheetId: text("sheet_id").notNull(),
+    position: integer("position").notNull(),
+    problem: text("problem").notNull(),
+    removedAt: integer("removed_at", { mode: "timestamp_ms" }),
+  },
+  (table) => [index("rows_by_sheet").on(table.sheetId, table.position)],
+);
+
+/** A learner on a sheet. One that was taken off it keeps their answers there. */
+export const sheetLearners = sqliteTable(
+  "sheet_learners",
+  {
+    sheetId: text("sheet_id").notNull(),
     learnerId: text("learner_id").notNull(),
-    at: integer("at", { mode: "timestamp_ms" }).notNull(),
-    /** The marking sheet it stands on and its row there; nothing for work on the learner's board. */
-    sheetId: text("sheet_id"),
-    row: integer("row"),
+    position: integer("position").notNull(),
+    removedAt: integer("removed_at", { mode: "timestamp_ms" }),
+  },
+  (table) => [primaryKey({ columns: [table.sheetId, table.learnerId] })],
+);
+
+/** A problem as typed under some house rules: many answers are to the same one. */
+export const tasks = sqliteTable(
+  "tasks",
+  {
+    id: integer("id").primaryKey(),
     problem: text("problem").notNull(),
     house: text("house").notNull(),
-    /** The answer as typed or written. */
+    /** The slips that an answer to it could show, as a JSON list; empty text until they are worked out. */
+    chances: text("chances").notNull(),
+  },
+  (table) => [uniqueIndex("tasks_by_text").on(table.problem, table.house)],
+);
+
+/** One answer of one learner to one task, with what was found in it. */
+export const attempts = sqliteTable(
+  "learner_attempts",
+  {
+    id: integer("id").primaryKey(),
+    learnerId: text("learner_id").notNull(),
+    at: integer("at", { mode: "timestamp_ms" }).notNull(),
+    /** The row it stands in, where it is on a sheet. */
+    rowId: text("row_id"),
+    taskId: integer("task_id").notNull(),
+    /** The answer as typed or written; empty where it was taken back. */
     given: text("given").notNull(),
-    verdict: text("verdict", { enum: ["right", "form", "wrong", "unread"] }).notNull(),
+    /** `waiting` is typed and not marked yet. */
+    verdict: text("verdict", { enum: ["right", "form", "wrong", "unread", "waiting"] }).notNull(),
+    /** What an answer lacks in form, as a JSON list. */
+    faults: text("faults").notNull(),
     /** The slips that explain it, as a JSON list: the likeliest, or the tutor's choice. */
     slips: text("slips").notNull(),
-    /** How likely that explanation was; nothing where the tutor chose or there is none. */
+    /** The slips that it showed, of the chances its task gives, as a JSON list. */
+    shown: text("shown").notNull(),
+    /** How likely that explanation was; none where the tutor chose or there is none. */
     probability: real("probability"),
     /** Whether the tutor chose the explanation. */
     chosen: integer("chosen", { mode: "boolean" }).notNull(),
     /** The tutor's own words; empty where there are none. */
     note: text("note").notNull(),
-    /** What was written on the learner's paper, as JSON; nothing for an answer alone. */
-    marks: text("marks"),
-    hints: integer("hints").notNull(),
-    /** The estimate made before, as typed; empty where none was. */
-    estimate: text("estimate").notNull(),
-    seconds: integer("seconds"),
+    revision: integer("revision").notNull().default(0),
   },
   (table) => [
-    uniqueIndex("attempts_on_sheets").on(table.sheetId, table.row, table.learnerId),
-    index("attempts_by_learner").on(table.learnerId, table.at),
+    uniqueIndex("attempts_by_row").on(table.rowId, table.learnerId),
+    index("attempts_by_age").on(table.learnerId, table.at),
   ],
 );
 
-/** Each slip that an attempt gave the chance of, and whether it showed. */
-export const attemptSlips = sqliteTable(
-  "attempt_slips",
+/** What was written on a learner's own paper, beside the attempt it belongs to. */
+export const papers = sqliteTable("papers", {
+  attemptId: integer("attempt_id").primaryKey(),
+  /** The marks as JSON. */
+  marks: text("marks").notNull(),
+  hints: integer("hints").notNull(),
+  /** The estimate made before, as typed; empty where none was. */
+  estimate: text("estimate").notNull(),
+  /** The belief that the estimate gave a chance to show; empty where there is none. */
+  judged: text("judged").notNull(),
+  /** Seconds from the first mark to handing in. */
+  seconds: integer("seconds"),
+});
+
+/** How often each slip has shown in a learner's work, of how many times it could have: sums over attempts, kept up with every write. */
+export const slipCounts = sqliteTable(
+  "slip_counts",
   {
-    attemptId: text("attempt_id").notNull(),
     learnerId: text("learner_id").notNull(),
     slip: text("slip").notNull(),
-    shown: integer("shown", { mode: "boolean" }).notNull(),
+    shown: integer("shown").notNull(),
+    chances: integer("chances").notNull(),
   },
-  (table) => [
-    primaryKey({ columns: [table.attemptId, table.slip] }),
-    index("slips_by_learner").on(table.learnerId, table.slip, table.shown),
-  ],
+  (table) => [primaryKey({ columns: [table.learnerId, table.slip] })],
 );
+
+/** Rows of before that could not be carried over, whole, as JSON. */
+export const setAside = sqliteTable("set_aside", {
+  id: integer("id").primaryKey(),
+  /** Which table it stood in. */
+  origin: text("origin").notNull(),
+  content: text("content").notNull(),
+});

@@ -1,14 +1,15 @@
 import { runOf } from "@/core/checks";
-import { PRESETS } from "@/core/house";
-import { readGiven } from "@/core/marking";
+import { choicesOf, PRESETS } from "@/core/house";
 import { EVERY_METHOD, workingOf } from "@/core/methods";
 import { readProblem, writeAnswer } from "@/core/problem";
-import { markedAnswer, slippedWorking, slipsNamed, waysTaken, wrongWays } from "@/core/slips";
-import { historyOf, keepAttempt } from "@/data/attempts";
+import { slippedWorking, slipsNamed, wrongWays } from "@/core/slips";
 import { keepBoard, pinBoard, renameBoard } from "@/data/boards";
+import { keepCells } from "@/data/cells";
+import { historyOf } from "@/data/counts";
 import { type Data, openDatabase } from "@/data/database";
-import { keepLearner } from "@/data/learners";
-import { keepMarkingSheet } from "@/data/markingSheets";
+import { addLearner } from "@/data/learners";
+import { applyActs, findSheet, openSheet } from "@/data/sheets";
+import { markAnswers } from "@/work/marking";
 import { DEMO_BOARDS } from "./boards";
 import { DEMO_LEARNERS, DEMO_SHEETS } from "./sheets";
 
@@ -35,11 +36,16 @@ function makeDemo(folder: string, now: Date): void {
     const working = workingOf(problem.value, house, method);
     const step = Math.max(1, Math.round(worked * runOf(working, EVERY_METHOD).steps.length));
     const opened = new Date(now.getTime() - hoursAgo * HOUR);
-    keepBoard(data, { id, problem: text, method: working.method, beside, house, step, guess }, opened);
+    keepBoard(
+      data,
+      { id, problem: text, method: working.method, beside, house, step, guess },
+      undefined,
+      opened,
+    );
     renameBoard(data, id, name);
     pinBoard(data, id, pinned);
   }
-  for (const learner of DEMO_LEARNERS) keepLearner(data, learner, now);
+  for (const learner of DEMO_LEARNERS) addLearner(data, learner, now);
   for (const sheet of DEMO_SHEETS)
     keepDemoSheet(data, sheet, new Date(now.getTime() - sheet.hoursAgo * HOUR));
 }
@@ -47,42 +53,46 @@ function makeDemo(folder: string, now: Date): void {
 /** A marked sheet: each answer what the learner's slips lead to, or as it is given. */
 function keepDemoSheet(data: Data, { id, problems, work }: (typeof DEMO_SHEETS)[number], marked: Date): void {
   const house = PRESETS.fillersTrueValue;
-  keepMarkingSheet(data, { id, house, problems, learners: work.map(({ learner }) => learner) }, marked);
-  problems.forEach((line, row) => {
-    const problem = readProblem(line, house);
-    if (!problem.ok) throw new Error(`keepDemoSheet: ${line} does not read`);
-    const ways = wrongWays(problem.value, house);
-    for (const { learner, slips, other } of work) {
-      const led = slippedWorking(problem.value, house, slipsNamed(slips) ?? [])?.answer ?? ways.right;
-      const typed = other[row] ?? writeAnswer(led, house);
-      const given = readGiven(typed, problem.value, house);
-      if (!given.ok) throw new Error(`keepDemoSheet: ${typed} can't be read`);
-      const { verdict, explanations } = markedAnswer(ways, given.value, house, historyOf(data, learner));
-      keepAttempt(
-        data,
-        {
-          id: `${id.slice(0, 14)}r${row}${learner.slice(-4)}`,
-          learnerId: learner,
-          sheet: { id, row },
-          problem: line,
-          house,
-          given: typed,
-          verdict: verdict.kind,
-          slips: explanations[0]?.slips ?? [],
-          probability: explanations[0]?.probability,
-          chosen: false,
-          note: "",
-          marks: undefined,
-          hints: 0,
-          estimate: "",
-          seconds: undefined,
-        },
-        waysTaken(ways, given.value.answer),
-        marked,
-      );
-    }
+  data.transaction((write) => {
+    openSheet(write, id, house, marked);
+    const names = new Map<string, string>(DEMO_LEARNERS.map((learner) => [learner.id, learner.name]));
+    applyActs(
+      write,
+      id,
+      [
+        ...problems.map((problem, row) => ({ kind: "addRow" as const, id: rowId(id, row), problem })),
+        ...work.map(({ learner }) => ({
+          kind: "addLearner" as const,
+          id: learner,
+          name: names.get(learner) ?? "",
+        })),
+      ],
+      marked,
+    );
+    const sheet = findSheet(write, id);
+    if (sheet === undefined) throw new Error("keepDemoSheet: the sheet was just made");
+    problems.forEach((line, row) => {
+      const problem = readProblem(line, house);
+      if (!problem.ok) throw new Error(`keepDemoSheet: ${line} does not read`);
+      const ways = wrongWays(problem.value, house);
+      for (const { learner, slips, other } of work) {
+        const led = slippedWorking(problem.value, house, slipsNamed(slips) ?? [])?.answer ?? ways.right;
+        const given = other[row] ?? writeAnswer(led, house);
+        const histories = new Map([[learner, historyOf(write, learner)]]);
+        const [mark] = markAnswers({
+          house: choicesOf(house),
+          answers: [{ problem: line, given, learner }],
+          histories,
+        });
+        if (mark === undefined || mark.verdict === "unread")
+          throw new Error(`keepDemoSheet: ${given} can't be read`);
+        keepCells(write, sheet, [{ row: rowId(id, row), learner, saw: 0, given, mark }], marked);
+      }
+    });
   });
 }
+
+const rowId = (sheet: string, row: number): string => `${sheet}r${row}`;
 
 const [folder] = process.argv.slice(2);
 if (folder === undefined) throw new Error("Name the folder the demo database is to be made in.");

@@ -1,6 +1,7 @@
 "use client";
 
 import { useCallback, useRef, useState } from "react";
+import { send } from "./keeping/send";
 import { ROUTES } from "./routes";
 import type { View } from "./view";
 
@@ -12,12 +13,7 @@ export function useView(start: View): readonly [View, (change: Partial<View>) =>
     latest.current = { ...latest.current, ...part };
     setView(latest.current);
     if (part.theme !== undefined) document.documentElement.dataset.theme = part.theme;
-    void fetch(ROUTES.view, {
-      method: "PUT",
-      headers: { "content-type": "application/json" },
-      body: JSON.stringify(latest.current),
-      keepalive: true,
-    });
+    void send(ROUTES.view, "PUT", part);
   }, []);
   return [view, change];
 }

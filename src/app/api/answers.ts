@@ -1,19 +1,43 @@
 import { NextResponse } from "next/server";
-import type { z } from "zod";
+import { z } from "zod";
+import type { Result } from "@/core/result";
+import { isReadOnly } from "@/data";
+import { BOARD_ID } from "@/ui/routes";
 
-/** The one shape of an error answer: a code for programs, a sentence for people, where in the line it is. */
-export const errorAnswer = (
-  status: number,
-  error: { readonly code: string; readonly message: string; readonly at?: number },
-): NextResponse => NextResponse.json({ error }, { status });
+/** The one shape of an error: a code for programs, a sentence for people, where in the line it is. */
+export interface ErrorShape {
+  readonly code: string;
+  readonly message: string;
+  readonly at?: number;
+}
 
-/** More than any body needs that is meant well, in characters. */
-const LONGEST_BODY = 100_000;
+/** An error answer, in the one shape. */
+export const errorAnswer = (status: number, error: ErrorShape, more: object = {}): NextResponse =>
+  NextResponse.json({ error, ...more }, { status });
+
+/** More than any body needs that is meant well, in bytes; a sheet's may be larger. */
+const LARGEST_BODY = 100_000;
+
+/** The body of a request as text; none where it is longer than it may be. Read in pieces, so that no more than that is ever held. */
+async function textWithin(request: Request, most: number): Promise<string | undefined> {
+  const told = Number(request.headers.get("content-length") ?? 0);
+  if (told > most || request.body === null) return told > most ? undefined : "";
+  const decoder = new TextDecoder();
+  let text = "";
+  let size = 0;
+  for await (const part of request.body as unknown as AsyncIterable<Uint8Array>) {
+    size += part.byteLength;
+    if (size > most) return undefined;
+    text += decoder.decode(part, { stream: true });
+  }
+  return text + decoder.decode();
+}
 
 /** The body of a request as the schema has it, or the error answer to give. Only JSON is taken, so that no form of another site can post it. */
 export async function readBody<Body>(
   request: Request,
   schema: z.ZodType<Body>,
+  most = LARGEST_BODY,
 ): Promise<{ readonly body: Body } | { readonly answer: NextResponse }> {
   if (!request.headers.get("content-type")?.startsWith("application/json")) {
     return {
@@ -23,15 +47,14 @@ export async function readBody<Body>(
       }),
     };
   }
-  const text = await request.text();
-  if (text.length > LONGEST_BODY) {
+  const text = await textWithin(request, most);
+  if (text === undefined)
     return { answer: errorAnswer(413, { code: "tooLarge", message: "The request is too large." }) };
-  }
   const json = parsed(text);
   const body = schema.safeParse(json);
   if (body.success) return { body: body.data };
   const [issue] = body.error.issues;
-  const where = issue && issue.path.length > 0 ? ` at ${issue.path.join(".")}` : "";
+  const where = issue && issue.path.length > 0 ? ` at ${issue.path.join(".").slice(0, 80)}` : "";
   return {
     answer: errorAnswer(400, {
       code: "badRequest",
@@ -50,3 +73,87 @@ function parsed(text: string): unknown {
     return undefined;
   }
 }
+
+/** What a route handler is given beside the request. */
+interface Around {
+  readonly params: Promise<Readonly<Record<string, string | string[] | undefined>>>;
+}
+
+/** What an act is given: the id in the address, where it has one, and the body. */
+interface Asked<Body> {
+  readonly id: string;
+  readonly body: Body;
+  readonly request: Request;
+}
+
+/** What a route answers with beside a whole answer: something as JSON. */
+type Told = NextResponse | object | undefined;
+
+const NOTHING = z.unknown();
+
+/**
+ * A route handler: checks the id in the address and the body, does the act, and answers in JSON. A disk that is
+ * full, locked or read-only is told in a sentence; nothing else that goes wrong is told in detail.
+ */
+export function answering<Body = unknown>(
+  act: (asked: Asked<Body>) => Told | Promise<Told>,
+  schema?: z.ZodType<Body>,
+  most?: number,
+): (request: Request, around: Around) => Promise<NextResponse> {
+  return async (request, { params }) => {
+    const { id } = await params;
+    if (id !== undefined && (typeof id !== "string" || !BOARD_ID.test(id)))
+      return errorAnswer(404, { code: "notThere", message: "There is nothing of this id." });
+    let body: Body | undefined;
+    if (schema !== undefined) {
+      const read = await readBody(request, schema, most);
+      if ("answer" in read) return read.answer;
+      body = read.body;
+    }
+    try {
+      // Without a schema, no body is looked at.
+      const told = await act({ id: id ?? "", body: (body ?? NOTHING.parse(undefined)) as Body, request });
+      if (told instanceof NextResponse) return told;
+      return told === undefined ? new NextResponse(null, { status: 204 }) : NextResponse.json(told);
+    } catch (error) {
+      return brokenAnswer(error);
+    }
+  };
+}
+
+const DISK: Readonly<Record<string, ErrorShape>> = {
+  SQLITE_FULL: {
+    code: "diskFull",
+    message: "The disk is full, so this was not kept. Make room and try again.",
+  },
+  SQLITE_BUSY: { code: "locked", message: "Another program has the data locked. It will be tried again." },
+  SQLITE_LOCKED: { code: "locked", message: "Another program has the data locked. It will be tried again." },
+  SQLITE_READONLY: { code: "readOnly", message: "The data can only be read, so this was not kept." },
+  SQLITE_IOERR: { code: "disk", message: "The disk did not take this. It will be tried again." },
+  SQLITE_CORRUPT: {
+    code: "damaged",
+    message: "The data is damaged, so this was not kept. Look at Safe keeping.",
+  },
+  SQLITE_NOTADB: {
+    code: "damaged",
+    message: "The data is damaged, so this was not kept. Look at Safe keeping.",
+  },
+};
+
+function brokenAnswer(error: unknown): NextResponse {
+  const code = error instanceof Error && "code" in error ? String(error.code) : "";
+  const known = Object.entries(DISK).find(([name]) => code.startsWith(name))?.[1];
+  if (known !== undefined) return errorAnswer(503, known);
+  console.error(error);
+  return errorAnswer(500, { code: "broken", message: "Something went wrong here. Try again." });
+}
+
+/** The answer to what can't be done while the data is only read; none where it can. */
+export const readOnlyAnswer = (): NextResponse | undefined =>
+  isReadOnly()
+    ? errorAnswer(503, { code: "readOnly", message: "The data can only be read, so this was not kept." })
+    : undefined;
+
+/** A result as an answer: what was done, or the error in the one shape. */
+export const resultAnswer = <Value extends object>(result: Result<Value, ErrorShape>, status = 422): Told =>
+  result.ok ? result.value : errorAnswer(status, result.error);

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { database, findBoard } from "@/data";
 import { BoardScreen, readAddress, startOfBoard } from "@/ui/board";
+import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse, savedView } from "../saved";
 
 export const metadata: Metadata = { title: "Board" };
@@ -9,10 +10,9 @@ export const metadata: Metadata = { title: "Board" };
 export default async function BoardPage({
   searchParams,
 }: {
-  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
+  readonly searchParams: Parameters;
 }): Promise<ReactElement> {
-  const given = Object.entries(await searchParams).map(([name, value]) => [name, [value].flat()[0]]);
-  const address = readAddress(Object.fromEntries(given));
+  const address = readAddress(await parametersOf(searchParams));
   const found = address.id === undefined ? undefined : findBoard(database(), address.id);
   const { start, kept, kits } = startOfBoard(address, found, savedHouse());
   return (
@@ -21,6 +21,7 @@ export default async function BoardPage({
       kits={kits}
       start={start}
       kept={kept}
+      revision={start.open !== undefined && start.open.id === found?.id ? found.revision : 0}
       startView={savedView()}
     />
   );

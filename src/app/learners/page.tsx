@@ -1,9 +1,7 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
-import { slipFacts } from "@/core/slips";
-import { countsOf, database, listLearners } from "@/data";
+import { database, historiesOf, listLearners } from "@/data";
 import { LearnersScreen } from "@/ui/learners";
-import { addLearner, bringLearnerBack, renameLearner, takeLearnerOff } from "../learnerActions";
 import { recordedSlips } from "../record";
 
 export const metadata: Metadata = { title: "Learners" };
@@ -11,23 +9,13 @@ export const metadata: Metadata = { title: "Learners" };
 export default function LearnersPage(): ReactElement {
   const data = database();
   const all = listLearners(data);
-  const counts = countsOf(
+  const histories = historiesOf(
     data,
     all.map(({ id }) => id),
   );
-  const learners = all.map(({ id, name }) => {
-    const [first] = recordedSlips(data, id);
-    return {
-      id,
-      name,
-      answers: counts.get(id) ?? 0,
-      slip: first?.steady === true ? slipFacts(first.slip).name : undefined,
-    };
+  const learners = all.map((learner) => {
+    const [first] = recordedSlips(histories.get(learner.id));
+    return { ...learner, slip: first?.steady === true ? first.name : undefined };
   });
-  return (
-    <LearnersScreen
-      learners={learners}
-      acts={{ add: addLearner, rename: renameLearner, remove: takeLearnerOff, restore: bringLearnerBack }}
-    />
-  );
+  return <LearnersScreen learners={learners} />;
 }

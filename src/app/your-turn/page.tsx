@@ -1,14 +1,17 @@
 import type { Metadata } from "next";
 import { redirect } from "next/navigation";
 import type { ReactElement } from "react";
+import { choicesOf } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { readProblem, writeProblem } from "@/core/problem";
 import { database, listLearners } from "@/data";
 import { boardAddress, readAddress } from "@/ui/board";
 import { ROUTES } from "@/ui/routes";
-import { GIVEN_PARTS, givenMarks, TurnScreen, turnOf } from "@/ui/turn";
-import { handIn } from "../handIn";
+import { GIVEN_PARTS, givenMarks, TurnScreen } from "@/ui/turn";
+import { compute } from "@/work/pool";
+import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse } from "../saved";
+import { TooMuch } from "../TooMuch";
 
 export const metadata: Metadata = { title: "Your turn" };
 
@@ -18,11 +21,9 @@ const FROM = { col: 3, row: 3 };
 export default async function YourTurnPage({
   searchParams,
 }: {
-  readonly searchParams: Promise<Record<string, string | string[] | undefined>>;
+  readonly searchParams: Parameters;
 }): Promise<ReactElement> {
-  const parameters = Object.fromEntries(
-    Object.entries(await searchParams).map(([name, value]) => [name, [value].flat()[0]]),
-  );
+  const parameters = await parametersOf(searchParams);
   const address = readAddress(parameters);
   const house = address.house ?? savedHouse();
   const problem = readProblem(address.problem ?? "", house);
@@ -31,7 +32,9 @@ export default async function YourTurnPage({
   // The Board hands over with its own method; only a chosen one is fixed.
   const fixed = parameters.fixed === undefined ? undefined : address.method;
   const part = GIVEN_PARTS.find(({ id }) => id === parameters.part)?.id ?? "blank";
-  const turn = turnOf(problem.value, house, fixed);
+  const worked = await compute("turn", { line, house: choicesOf(house), fixed });
+  if (!worked.ok) return <TooMuch message={worked.error.message} />;
+  const turn = worked.value;
   const shown = turn.ways.find(({ method }) => method === (fixed ?? address.method)) ?? turn.ways[0];
   const at = (method: MethodId | undefined, fix: boolean, given: string): string => {
     const board = boardAddress({ problem: line, house, ...(method ? { method } : {}) });
@@ -62,7 +65,6 @@ export default async function YourTurnPage({
           ...turn.methods.map(({ id, name }) => ({ id, name, address: at(id, true, part) })),
         ],
       }}
-      handIn={handIn}
     />
   );
 }

@@ -1,2 +1,10 @@
 export { type Given, type GivenError, readGiven, type Wants } from "./given";
-export { answerWorth, type FormFault, sameAnswer, type Verdict, verdictOf } from "./verdict";
+export {
+  cleanName,
+  LONGEST_ANSWER,
+  LONGEST_NAME,
+  LONGEST_NOTE,
+  MOST_LEARNERS,
+  MOST_ROWS,
+} from "./sheetLimits";
+export { answerWorth, FORM_FAULTS, type FormFault, sameAnswer, type Verdict, verdictOf } from "./verdict";

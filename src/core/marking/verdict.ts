@@ -13,23 +13,25 @@ import { type Measure, rateBetween } from "../quantity";
 import type { Given } from "./given";
 
 /** What an answer of the right value still lacks. */
-export type FormFault =
+export const FORM_FAULTS = [
   /** Its unit, or the sign of its money, was left out. */
-  | "unitMissing"
-  | "notSimplified"
+  "unitMissing",
+  "notSimplified",
   /** A fraction above one where a mixed number or a whole one is wanted, or a part above one beside a whole. */
-  | "improper"
+  "improper",
   /** A mixed number where one fraction is wanted. */
-  | "mixed"
-  | "trailingZeros"
-  | "noLeadingZero"
+  "mixed",
+  "trailingZeros",
+  "noLeadingZero",
   /** An amount without both places of its minor unit, or a large one counted in it. */
-  | "moneyPlaces"
+  "moneyPlaces",
   /** Too many of a smaller unit, or other units than were wanted. */
-  | "notRegrouped"
-  | "notRounded"
+  "notRegrouped",
+  "notRounded",
   /** Another form than the one that is wanted: a decimal for a fraction, no remainder. */
-  | "otherForm";
+  "otherForm",
+] as const;
+export type FormFault = (typeof FORM_FAULTS)[number];
 
 export type Verdict =
   | { readonly kind: "right" }

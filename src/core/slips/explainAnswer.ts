@@ -1,3 +1,4 @@
+import { LRUCache } from "lru-cache";
 import type { HouseRules } from "../house";
 import { type Given, type Verdict, verdictOf } from "../marking";
 import type { Problem } from "../problem";
@@ -20,19 +21,13 @@ export function markedAnswer(ways: WrongWays, given: Given, house: HouseRules, h
 }
 
 /** How many problems' wrong ways are kept: a long sheet's. */
-const MOST_KEPT = 64;
+const MOST_KEPT = 200;
 
 /** The wrong ways of problems, each worked out once: a sheet has one problem and many answers. Give each problem a text of its own. */
 export function waysKept(): (key: string, problem: Problem, house: HouseRules) => WrongWays {
-  const kept = new Map<string, WrongWays>();
+  const kept = new LRUCache<string, WrongWays>({ max: MOST_KEPT });
   return (key, problem, house) => {
-    const before = kept.get(key);
-    if (before !== undefined) return before;
-    const ways = wrongWays(problem, house);
-    if (kept.size >= MOST_KEPT) {
-      const [oldest] = kept.keys();
-      if (oldest !== undefined) kept.delete(oldest);
-    }
+    const ways = kept.get(key) ?? wrongWays(problem, house);
     kept.set(key, ways);
     return ways;
   };

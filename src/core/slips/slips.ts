@@ -46,5 +46,7 @@ export function slipsNamed(ids: readonly SlipId[]): readonly Slip[] | undefined 
   return slips.length === ids.length ? slips : undefined;
 }
 
-/** The slip id that a text is; nothing where it is none. */
-export const slipIdOf = (text: string): SlipId | undefined => SLIP_IDS.find((id) => id === text);
+const KNOWN: ReadonlyMap<string, SlipId> = new Map(SLIP_IDS.map((id) => [id, id]));
+
+/** The slip id that a text is; none where it is none. */
+export const slipIdOf = (text: string): SlipId | undefined => KNOWN.get(text);

@@ -37,6 +37,8 @@ interface Start {
   };
   /** Whether the board to start with is on disk just as it is. */
   readonly kept: boolean;
+  /** The revision of the board on disk; 0 where there is none. */
+  readonly revision: number;
   readonly startView: View;
 }
 
@@ -47,11 +49,11 @@ export const BoardScreen = ({
 }: Start & { readonly kits: readonly ProblemKind[] }): ReactElement =>
   withKits(kits, <BoardDesk {...start} />);
 
-function BoardDesk({ start, kept, startView }: Start): ReactElement {
+function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
   const { view: board, acts } = useBoard(start);
   const [view, changeView] = useView(startView);
   const { open, run, besideRun, house } = board;
-  const keeping = useKeeping(open, kept);
+  const { keeping, choose } = useKeeping(open, kept, revision, acts.adopt);
   const [menu, setMenu] = useState<Menu | undefined>();
   const problemField = useRef<HTMLInputElement>(null);
   const methodButton = useRef<HTMLButtonElement>(null);
@@ -190,6 +192,7 @@ function BoardDesk({ start, kept, startView }: Start): ReactElement {
             title={two && open ? METHOD_NAMES[open.method] : undefined}
             tools={tools}
             keeping={open && !drafting ? keeping : undefined}
+            onChoose={choose}
             onNext={acting.next}
             onPrevious={acting.previous}
           />
@@ -203,6 +206,7 @@ function BoardDesk({ start, kept, startView }: Start): ReactElement {
               title={METHOD_NAMES[besideRun.working.method]}
               tools={undefined}
               keeping={undefined}
+              onChoose={choose}
               onNext={acting.next}
               onPrevious={acting.previous}
             />

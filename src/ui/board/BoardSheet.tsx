@@ -25,6 +25,7 @@ const NOTHING: readonly Writing[] = [];
 const KEEPING_WORDS: Readonly<Record<Keeping, string>> = {
   kept: "Kept",
   keeping: "Keeping…",
+  clash: "Not kept: changed in another window",
   notKept: "Not kept yet: trying again",
 };
 
@@ -41,6 +42,7 @@ export function BoardSheet({
   title,
   tools,
   keeping,
+  onChoose,
   onNext,
   onPrevious,
 }: {
@@ -55,6 +57,8 @@ export function BoardSheet({
   readonly tools: ReactNode;
   /** Whether the open board is on disk; nothing where none is open. */
   readonly keeping: Keeping | undefined;
+  /** Which of two boards is to stand, where another window made something else of it. */
+  readonly onChoose: (mine: boolean) => void;
   readonly onNext: () => void;
   readonly onPrevious: () => void;
 }): ReactElement {
@@ -148,10 +152,29 @@ export function BoardSheet({
             {tools}
             <p
               role="status"
-              className="text-[13px] text-soft data-[keeping=notKept]:text-rust"
+              className="text-[13px] text-soft data-[keeping=clash]:text-rust data-[keeping=notKept]:text-rust"
               data-keeping={keeping}
             >
               {keeping && KEEPING_WORDS[keeping]}
+              {keeping === "clash" && (
+                <>
+                  {" "}
+                  <button
+                    type="button"
+                    onClick={() => onChoose(true)}
+                    className="min-h-9 font-semibold text-plumb underline"
+                  >
+                    Keep this one
+                  </button>{" "}
+                  <button
+                    type="button"
+                    onClick={() => onChoose(false)}
+                    className="min-h-9 font-semibold text-plumb underline"
+                  >
+                    Show that one
+                  </button>
+                </>
+              )}
             </p>
           </div>
         </div>

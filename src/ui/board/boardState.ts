@@ -43,7 +43,9 @@ export type BoardAction =
   | { readonly kind: "setBeside"; readonly method: MethodId | undefined }
   | { readonly kind: "setForm"; readonly form: AnswerForm }
   | { readonly kind: "setHouse"; readonly house: HouseRules }
-  | { readonly kind: "guess"; readonly guess: string };
+  | { readonly kind: "guess"; readonly guess: string }
+  /** The board as another window left it. */
+  | { readonly kind: "adopt"; readonly board: OpenBoard };
 
 /** What the typed line reads as under the house rules: a run to show, or why there is none. */
 export type Reading =
@@ -114,6 +116,16 @@ export function boardReducer(state: BoardScreenState, action: BoardAction): Boar
       return withHouse(state, action.house);
     case "guess":
       return open ? { ...state, open: { ...open, guess: action.guess } } : state;
+    case "adopt": {
+      const { board } = action;
+      if (open?.id !== board.id || runFor(board.problem, board.house, board.method) === undefined)
+        return state;
+      return {
+        typed: state.typed === open.problem ? board.problem : state.typed,
+        house: board.house,
+        open: board,
+      };
+    }
   }
 }
 

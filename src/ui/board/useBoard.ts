@@ -51,6 +51,8 @@ function lineOf(action: BoardAction, { open }: BoardScreenState): string {
     case "setHouse":
     case "guess":
       return "";
+    case "adopt":
+      return action.board.problem;
   }
 }
 
@@ -111,6 +113,7 @@ export function useBoard(start: {
       setForm: (form: AnswerForm) => once({ kind: "setForm", form }),
       setHouse: (rules: HouseRules) => dispatch({ kind: "setHouse", house: rules }),
       guess: (guess: string) => dispatch({ kind: "guess", guess }),
+      adopt: (board: OpenBoard) => once({ kind: "adopt", board }),
     };
   }, []);
   const view: BoardView = { typed, house, open, run, besideRun, draft };

@@ -1,42 +1,123 @@
 "use client";
 
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { type HouseChoices, houseRulesFrom } from "@/core/house";
+import type { MethodId } from "@/core/methods";
+import { answerRoll, rememberUnsent } from "../keeping/browserStore";
+import { merged } from "../keeping/merge";
+import { useOtherWindows } from "../keeping/otherWindows";
+import { send } from "../keeping/send";
+import { useAskBeforeLeaving } from "../keeping/useAskBeforeLeaving";
 import { ROUTES } from "../routes";
 import { boardAddress } from "./address";
 import type { OpenBoard } from "./boardState";
 
-/** Whether what is on the screen is on disk. */
-export type Keeping = "kept" | "keeping" | "notKept";
+/** Whether what is on the screen is on disk; `clash` where another window made something else of it. */
+export type Keeping = "kept" | "keeping" | "notKept" | "clash";
 
 /** Long enough that a held key is one write, short enough that nobody waits for it. */
 const PAUSE = 150;
 const RETRY = 3000;
 
+/** A board as the server tells it. */
+interface ToldBoard {
+  readonly board: {
+    readonly problem: string;
+    readonly method: MethodId;
+    readonly beside?: MethodId;
+    readonly house: HouseChoices;
+    readonly step: number;
+    readonly guess: string;
+  };
+  readonly revision: number;
+}
+
+/** A board with the revision it is on disk with. */
+interface OnDisk {
+  readonly board: OpenBoard;
+  readonly revision: number;
+}
+
+/** What the server told of a board; none where its house rules don't read here. */
+function onDiskFrom(id: string, told: ToldBoard): OnDisk | undefined {
+  const house = houseRulesFrom(told.board.house);
+  if (!house.ok) return undefined;
+  const { problem, method, beside, step, guess } = told.board;
+  return {
+    board: { id, problem, method, beside, house: house.value, step, guess },
+    revision: told.revision,
+  };
+}
+
+/** What a 409 told of the board as it stands. */
+const staleIn = (body: unknown): ToldBoard | undefined =>
+  typeof body === "object" && body !== null && "board" in body && "revision" in body
+    ? (body as ToldBoard)
+    : undefined;
+
 /**
  * Keeps the open board, and puts it in the address, shortly after each change and at once when the
- * page goes away. Says `kept` only of the very state that the server has answered is on disk.
+ * page goes away. Says `kept` only of the very state that the server has answered is on disk. What another
+ * window changed is put together with what this one did; where both changed the same, the tutor chooses.
  */
-export function useKeeping(open: OpenBoard | undefined, keptAtStart: boolean): Keeping {
-  const [onDisk, setOnDisk] = useState(keptAtStart ? open : undefined);
+export function useKeeping(
+  open: OpenBoard | undefined,
+  keptAtStart: boolean,
+  revisionAtStart: number,
+  adopt: (board: OpenBoard) => void,
+): { readonly keeping: Keeping; readonly choose: (mine: boolean) => void } {
+  const [onDisk, setOnDisk] = useState<OnDisk | undefined>(
+    keptAtStart && open !== undefined ? { board: open, revision: revisionAtStart } : undefined,
+  );
   const [refused, setRefused] = useState<OpenBoard | undefined>();
-  const unkept = open === onDisk ? undefined : open;
-  const leaving = useRef(unkept);
-  leaving.current = unkept;
+  const [clash, setClash] = useState<OnDisk | undefined>();
+  const unkept = open === onDisk?.board ? undefined : open;
+  const latest = useRef({ unkept, onDisk, open });
+  latest.current = { unkept, onDisk, open };
   // One write at a time, so that an older state never reaches the disk after a newer one.
   const writing = useRef<Promise<unknown>>(Promise.resolve());
 
+  /** Writes a state, from the revision that is known of this very board. */
+  const write = useCallback(
+    async (board: OpenBoard): Promise<"kept" | "later" | "told"> => {
+      const { id, ...state } = board;
+      const base = latest.current.onDisk?.board.id === id ? latest.current.onDisk : undefined;
+      const saw = base?.revision ?? (revisionAtStart > 0 ? revisionAtStart : 0);
+      const kept = await send<{ readonly revision: number }>(ROUTES.keepBoard(id), "PUT", { ...state, saw });
+      if (kept.ok) {
+        rememberUnsent(`board ${id}`, undefined);
+        setOnDisk({ board, revision: kept.value.revision });
+        return "kept";
+      }
+      const stale = kept.error.kind === "refused" ? staleIn(kept.error.body) : undefined;
+      const theirs = stale && onDiskFrom(id, stale);
+      if (theirs === undefined) {
+        rememberUnsent(`board ${id}`, { ...state, saw });
+        return "later";
+      }
+      const together = merged(base?.board ?? theirs.board, board, theirs.board);
+      // Where a board was left is no matter for asking: the last step shown stands.
+      if (together.clashes.some((name) => name !== "step")) setClash(theirs);
+      else {
+        setOnDisk(theirs);
+        adopt(together.value);
+      }
+      return "told";
+    },
+    [adopt, revisionAtStart],
+  );
+
   useEffect(() => {
-    if (unkept === undefined) return;
+    if (unkept === undefined || clash !== undefined) return;
     let over = false;
     const attempt = async (): Promise<void> => {
       history.replaceState(null, "", boardAddress(unkept));
       await writing.current;
       if (over) return;
-      const sending = send(unkept, false);
+      const sending = write(unkept);
       writing.current = sending;
-      const kept = await sending;
-      if (kept) setOnDisk(unkept);
-      if (kept || over) return;
+      const done = await sending;
+      if (done !== "later" || over) return;
       setRefused(unkept);
       timer = setTimeout(attempt, RETRY);
     };
@@ -45,32 +126,50 @@ export function useKeeping(open: OpenBoard | undefined, keptAtStart: boolean): K
       over = true;
       clearTimeout(timer);
     };
-  }, [unkept]);
+  }, [unkept, clash, write]);
 
   useEffect(() => {
     const leave = (): void => {
-      if (leaving.current === undefined) return;
-      history.replaceState(null, "", boardAddress(leaving.current));
-      void send(leaving.current, true);
+      const { unkept: left } = latest.current;
+      if (left === undefined) return;
+      history.replaceState(null, "", boardAddress(left));
+      void write(left);
     };
+    const roll = answerRoll();
     window.addEventListener("pagehide", leave);
-    return () => window.removeEventListener("pagehide", leave);
-  }, []);
+    return () => {
+      window.removeEventListener("pagehide", leave);
+      roll();
+    };
+  }, [write]);
 
-  if (unkept === undefined) return "kept";
-  return refused === unkept ? "notKept" : "keeping";
-}
+  useOtherWindows(async () => {
+    const { open: here, unkept: busy, onDisk: known } = latest.current;
+    if (here === undefined || busy !== undefined || known === undefined) return;
+    const told = await send<ToldBoard>(ROUTES.keepBoard(here.id), "GET");
+    const theirs = told.ok ? onDiskFrom(here.id, told.value) : undefined;
+    if (theirs === undefined || theirs.revision <= known.revision || latest.current.open !== here) return;
+    setOnDisk(theirs);
+    adopt(theirs.board);
+  });
 
-async function send({ id, ...board }: OpenBoard, leaving: boolean): Promise<boolean> {
-  try {
-    const answer = await fetch(ROUTES.keepBoard(id), {
-      method: "PUT",
-      headers: { "content-type": "application/json" },
-      body: JSON.stringify(board),
-      keepalive: leaving,
-    });
-    return answer.ok;
-  } catch {
-    return false;
-  }
+  const choose = useCallback(
+    (mine: boolean): void => {
+      if (clash === undefined) return;
+      setOnDisk(clash);
+      setClash(undefined);
+      if (!mine) adopt(clash.board);
+    },
+    [adopt, clash],
+  );
+  const keeping: Keeping =
+    clash !== undefined
+      ? "clash"
+      : unkept === undefined
+        ? "kept"
+        : refused === unkept
+          ? "notKept"
+          : "keeping";
+  useAskBeforeLeaving(keeping === "notKept" || keeping === "clash");
+  return { keeping, choose };
 }

@@ -1,32 +1,61 @@
 "use client";
 
 import { type ReactElement, useRef, useState } from "react";
-import { choicesOf, type HouseChoices, type HouseRules } from "@/core/house";
+import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
+import { AsideNotes } from "../keeping/AsideNotes";
+import { useOtherWindows } from "../keeping/otherWindows";
+import { send } from "../keeping/send";
+import type { UnreadRow } from "../keeping/unreadRow";
+import { useAskBeforeLeaving } from "../keeping/useAskBeforeLeaving";
+import { ROUTES } from "../routes";
 import { HouseSwitches } from "./HouseSwitches";
 
 /** The tutor's house rules, with a sample of what each switch changes. */
 export function HouseRulesScreen({
   start,
-  save,
+  unread,
 }: {
   readonly start: HouseRules;
-  readonly save: (choices: HouseChoices) => Promise<void>;
+  /** House rules that are kept and can't be read. */
+  readonly unread: readonly UnreadRow[];
 }): ReactElement {
   const [house, setHouse] = useState(start);
   const [keeping, setKeeping] = useState<"kept" | "keeping" | "notKept">("kept");
   const latest = useRef(start);
+  /** What is on disk, as far as this window knows. */
+  const onDisk = useRef(start);
+  // One write at a time, so that an older state never reaches the disk after a newer one.
+  const writing = useRef<Promise<unknown>>(Promise.resolve());
 
-  const change = async (rules: HouseRules): Promise<void> => {
+  const change = (rules: HouseRules): void => {
     latest.current = rules;
     setHouse(rules);
     setKeeping("keeping");
-    try {
-      await save(choicesOf(rules));
-      if (latest.current === rules) setKeeping("kept");
-    } catch {
-      if (latest.current === rules) setKeeping("notKept");
-    }
+    writing.current = writing.current.then(() => keep(rules));
   };
+  const keep = async (rules: HouseRules): Promise<void> => {
+    const body = { saw: choicesOf(onDisk.current), house: choicesOf(rules) };
+    const kept = await send<{ readonly house: HouseChoices }>(ROUTES.house, "PUT", body);
+    const now = kept.ok ? houseRulesFrom(kept.value.house) : undefined;
+    if (now?.ok) onDisk.current = now.value;
+    if (latest.current !== rules) return;
+    // Switches that another window changed meanwhile stand as it left them.
+    if (now?.ok) show(now.value);
+    setKeeping(now?.ok ? "kept" : "notKept");
+  };
+  const show = (rules: HouseRules): void => {
+    onDisk.current = rules;
+    latest.current = rules;
+    setHouse(rules);
+  };
+  const look = async (): Promise<void> => {
+    const before = latest.current;
+    const told = await send<{ readonly house: HouseChoices }>(ROUTES.house, "GET");
+    const now = told.ok ? houseRulesFrom(told.value.house) : undefined;
+    if (now?.ok && latest.current === before && onDisk.current === before) show(now.value);
+  };
+  useOtherWindows(() => void look());
+  useAskBeforeLeaving(keeping === "notKept");
 
   return (
     <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
@@ -49,6 +78,7 @@ export function HouseRulesScreen({
           How your school writes and talks. New boards begin with these; a board can have its own. Beside each
           switch you see what it changes.
         </p>
+        <AsideNotes rows={unread} what="setting" />
         <HouseSwitches house={house} samples onHouse={change} />
       </div>
     </main>

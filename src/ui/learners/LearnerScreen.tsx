@@ -1,4 +1,6 @@
 import type { ReactElement } from "react";
+import { AsideNotes } from "../keeping/AsideNotes";
+import type { UnreadRow } from "../keeping/unreadRow";
 import { ROUTES } from "../routes";
 
 /** An answer in a learner's record. */
@@ -7,7 +9,7 @@ export interface RecordedAnswer {
   readonly when: string;
   readonly problem: string;
   readonly given: string;
-  readonly verdict: "right" | "form" | "wrong" | "unread";
+  readonly verdict: "right" | "form" | "wrong" | "unread" | "waiting";
   readonly explanation: string;
   readonly note: string;
   readonly hints: number;
@@ -30,6 +32,7 @@ const VERDICTS = {
   form: "right, to be tidied",
   wrong: "wrong",
   unread: "can’t be read",
+  waiting: "not marked yet",
 } as const;
 
 /** What one learner did: which slips show, how steadily, and every answer that is kept. */
@@ -37,10 +40,13 @@ export function LearnerScreen({
   name,
   slips,
   answers,
+  unread,
 }: {
   readonly name: string;
   readonly slips: readonly RecordedSlip[];
   readonly answers: readonly RecordedAnswer[];
+  /** Answers that can't be read. */
+  readonly unread: readonly UnreadRow[];
 }): ReactElement {
   return (
     <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
@@ -114,6 +120,7 @@ export function LearnerScreen({
             ))}
           </ul>
         )}
+        <AsideNotes rows={unread} what="answer" />
       </div>
     </main>
   );

@@ -1,8 +1,12 @@
 "use client";
 
 import { Pencil, UserMinus } from "lucide-react";
+import { useRouter } from "next/navigation";
 import { type ReactElement, useState, useTransition } from "react";
-import { LONGEST_NAME } from "../marking/marks";
+import { cleanName, LONGEST_NAME } from "@/core/marking";
+import { newId } from "../ids";
+import { useOtherWindows } from "../keeping/otherWindows";
+import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
 
 /** A learner on the list, with how much of their work is kept and what shows most in it. */
@@ -10,39 +14,27 @@ export interface ListedLearner {
   readonly id: string;
   readonly name: string;
   readonly answers: number;
+  readonly revision: number;
   /** The slip that showed most steadily; nothing where none did. */
   readonly slip: string | undefined;
 }
 
-/** What can be done with the list. Each act is on disk when its promise is fulfilled. */
-export interface LearnerActs {
-  readonly add: (name: string) => Promise<unknown>;
-  readonly rename: (id: string, name: string) => Promise<void>;
-  readonly remove: (id: string) => Promise<void>;
-  readonly restore: (id: string) => Promise<void>;
-}
-
 /** The list of learners. A first name or initials is all that is asked. */
-export function LearnersScreen({
-  learners,
-  acts,
-}: {
-  readonly learners: readonly ListedLearner[];
-  readonly acts: LearnerActs;
-}): ReactElement {
+export function LearnersScreen({ learners }: { readonly learners: readonly ListedLearner[] }): ReactElement {
   const [typed, setTyped] = useState("");
   const [renaming, setRenaming] = useState<string | undefined>();
   const [removed, setRemoved] = useState<ListedLearner | undefined>();
-  const [failed, setFailed] = useState(false);
+  const [failed, setFailed] = useState("");
   const [working, start] = useTransition();
-  const run = (act: () => Promise<unknown>): void =>
+  const router = useRouter();
+  useOtherWindows(() => router.refresh());
+  /** Sends what is to be done, and shows the list as it is then. */
+  const run = (address: string, body: object, onKept?: () => void): void =>
     start(async () => {
-      try {
-        await act();
-        setFailed(false);
-      } catch {
-        setFailed(true);
-      }
+      const kept = await send(address, "POST", body);
+      setFailed(kept.ok ? "" : kept.error.message);
+      if (kept.ok) onKept?.();
+      router.refresh();
     });
   return (
     <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
@@ -55,12 +47,9 @@ export function LearnersScreen({
           className="mt-5 flex max-w-[480px] gap-3"
           onSubmit={(event) => {
             event.preventDefault();
-            const name = typed.trim();
+            const name = cleanName(typed);
             if (name === "") return;
-            run(async () => {
-              await acts.add(name);
-              setTyped("");
-            });
+            run(ROUTES.addLearner, { id: newId(), name }, () => setTyped(""));
           }}
         >
           <input
@@ -81,14 +70,14 @@ export function LearnersScreen({
           </button>
         </form>
         <p role="status" className="mt-2 min-h-6 text-[15px]">
-          {failed && <span className="text-rust">That could not be kept. Try it once more.</span>}
-          {removed && !failed && (
+          {failed !== "" && <span className="text-rust">{failed}</span>}
+          {removed && failed === "" && (
             <span>
               {removed.name} is off the list; their work is kept.{" "}
               <button
                 type="button"
                 onClick={() => {
-                  run(() => acts.restore(removed.id));
+                  run(ROUTES.aboutLearner(removed.id), { act: "restore" });
                   setRemoved(undefined);
                 }}
                 className="min-h-9 font-semibold text-plumb"
@@ -116,7 +105,11 @@ export function LearnersScreen({
                     onDone={(name) => {
                       setRenaming(undefined);
                       if (name !== undefined && name !== learner.name)
-                        run(() => acts.rename(learner.id, name));
+                        run(ROUTES.aboutLearner(learner.id), {
+                          act: "rename",
+                          name,
+                          saw: learner.revision,
+                        });
                     }}
                   />
                 ) : (
@@ -145,7 +138,7 @@ export function LearnersScreen({
                   title="Take off the list"
                   onClick={() => {
                     setRemoved(learner);
-                    run(() => acts.remove(learner.id));
+                    run(ROUTES.aboutLearner(learner.id), { act: "remove" });
                   }}
                   className="grid size-11 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink"
                 >

@@ -1,7 +1,8 @@
 "use client";
 
 import { type ReactElement, useState } from "react";
-import { type Column, LONGEST_NAME } from "./marks";
+import { cleanName, LONGEST_NAME } from "@/core/marking";
+import type { Column } from "./marks";
 
 /** A field for the next learner: one from the list, or a new name. */
 export function AddLearner({
@@ -11,21 +12,21 @@ export function AddLearner({
 }: {
   readonly known: readonly Column[];
   readonly full: boolean;
-  readonly onAdd: (name: string) => Promise<void>;
+  /** Puts a learner on the sheet; says why not, where that can’t be. */
+  readonly onAdd: (name: string) => string;
 }): ReactElement {
   const [typed, setTyped] = useState("");
   const [error, setError] = useState("");
   return (
     <form
-      className="w-56"
+      className="relative w-56"
       onSubmit={(event) => {
         event.preventDefault();
-        const name = typed.trim();
+        const name = cleanName(typed);
         if (name === "") return;
-        onAdd(name).then(
-          () => setTyped(""),
-          () => setError("This name could not be kept. Press Enter to try again."),
-        );
+        const refused = onAdd(name);
+        setError(refused);
+        if (refused === "") setTyped("");
       }}
     >
       <input
@@ -35,7 +36,7 @@ export function AddLearner({
         list="known-learners"
         aria-label="Next learner"
         aria-invalid={error !== ""}
-        title={error}
+        aria-describedby="learner-error"
         autoComplete="off"
         placeholder={full ? "No more columns" : "Learner: first name or initials"}
         onChange={(event) => {
@@ -44,6 +45,13 @@ export function AddLearner({
         }}
         className="h-12 w-full rounded-xl border border-edge bg-page px-4 text-[15px] placeholder:text-soft aria-invalid:border-rust"
       />
+      <p
+        id="learner-error"
+        role="status"
+        className="absolute top-full left-0 z-30 mt-1 w-72 rounded-lg border border-edge bg-page px-3 py-2 text-[15px] text-rust shadow-sheet empty:hidden"
+      >
+        {error}
+      </p>
       <datalist id="known-learners">
         {known.map(({ id, name }) => (
           <option key={id} value={name} />

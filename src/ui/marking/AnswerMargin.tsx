@@ -2,11 +2,14 @@
 
 import { type ReactElement, useEffect, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
+import { LONGEST_NOTE } from "@/core/marking";
 import type { SlipId } from "@/core/slips";
 import { FORM_FAULT_WORDS } from "@/core/wording";
+import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
 import { wrongWayAddress } from "../slips/address";
-import { type Cell, LONGEST_NOTE, type SheetRow, type ShownExplanation } from "./marks";
+import type { SheetRow, ShownExplanation } from "./marks";
+import { type Cell, typedIn } from "./sheetState";
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
@@ -31,11 +34,14 @@ export function AnswerMargin({
   /** Puts a problem on the sheet that tells two explanations apart. */
   readonly onSet: (problem: string) => void;
 }): ReactElement {
-  const mark = cell?.mark;
-  const wrong = mark?.verdict === "wrong" && cell?.typed !== "";
-  const found = useExplanations(wrong, row.problem, cell?.typed ?? "", house);
+  const typed = typedIn(cell);
+  // What is typed over a marked answer is not marked yet.
+  const mark = typed !== "" && typed === cell?.kept?.given ? cell.kept : undefined;
+  const wrong = mark?.verdict === "wrong";
+  const found = useExplanations(wrong || mark?.verdict === "unread", row.problem, typed, house);
+  const slips = cell?.change?.slips ?? mark?.slips ?? [];
   const explanations =
-    mark?.explanations ??
+    cell?.explanations ??
     found?.explanations.map((one) => ({ ...one, names: one.slips.map((id) => names[id] ?? id) }));
   return (
     <section aria-label="Answer">
@@ -43,12 +49,14 @@ export function AnswerMargin({
       <p className="mt-1 font-board text-[22px] leading-tight wrap-anywhere">{row.problem}</p>
       <p className="mt-1 font-board text-[18px] text-soft">
         = {row.right}
-        {cell && cell.typed !== "" && <span className="text-ink"> · given {cell.typed}</span>}
+        {typed !== "" && <span className="text-ink"> · given {typed}</span>}
       </p>
-      {mark?.verdict === "unread" && mark.error !== "" && <p className="mt-3 text-rust">{mark.error}</p>}
+      {cell !== undefined && cell.trouble !== "" && <p className="mt-3 text-rust">{cell.trouble}</p>}
+      {mark?.verdict === "unread" && found !== undefined && <p className="mt-3 text-rust">{found.error}</p>}
       {mark?.verdict === "form" && (
         <p className="mt-3 text-straw">
-          The value is right: {mark.faults.map((fault) => FORM_FAULT_WORDS[fault]).join(", ")}.
+          The value is right
+          {mark.faults.length > 0 && `: ${mark.faults.map((fault) => FORM_FAULT_WORDS[fault]).join(", ")}`}.
         </p>
       )}
       {wrong && (
@@ -60,11 +68,11 @@ export function AnswerMargin({
           {explanations && explanations.length > 0 && (
             <fieldset className="mt-3">
               <legend className="text-[13px] text-soft">What may lie behind it (Alt ↓ takes the next)</legend>
-              {explanations.slice(0, 5).map(({ slips, names: called, probability }) => {
-                const taken = slips.join() === mark.slips.join();
+              {explanations.slice(0, 5).map(({ slips: some, names: called, probability }) => {
+                const taken = some.join() === slips.join();
                 return (
                   <div
-                    key={slips.join()}
+                    key={some.join()}
                     data-taken={taken}
                     className="mt-1.5 rounded-lg border border-edge px-3 py-1.5 data-[taken=true]:border-rust data-[taken=true]:bg-page"
                   >
@@ -73,14 +81,14 @@ export function AnswerMargin({
                         type="radio"
                         name="explanation"
                         checked={taken}
-                        onChange={() => onChoose(slips)}
+                        onChange={() => onChoose(some)}
                         className="size-4 accent-(--rust)"
                       />
                       <span className="min-w-0 flex-1 leading-tight">{called.join("; ")}</span>
                       <span className="text-[13px] text-soft">{percent(probability)}</span>
                     </label>
                     <a
-                      href={wrongWayAddress(row.problem, house, slips, cell?.typed)}
+                      href={wrongWayAddress(row.problem, house, some, typed)}
                       className="ml-6 inline-grid min-h-8 items-center text-[15px] font-semibold text-plumb"
                     >
                       Replay it
@@ -106,7 +114,11 @@ export function AnswerMargin({
           <label htmlFor="own-note" className="mt-3 block text-[13px] text-soft">
             Your own note
           </label>
-          <NoteField key={`${row.problem} ${cell?.typed}`} start={mark.note} onNote={onNote} />
+          <NoteField
+            key={`${row.id} ${learnerName} ${mark.note}`}
+            start={cell?.change?.note ?? mark.note}
+            onNote={onNote}
+          />
         </>
       )}
     </section>
@@ -139,6 +151,8 @@ function NoteField({
 interface Found {
   readonly explanations: readonly Omit<ShownExplanation, "names">[];
   readonly separating: { readonly problem: string } | null;
+  /** Why it can't be read, in a sentence; empty where it can. */
+  readonly error: string;
 }
 
 /** Asks what lies behind the answer that is looked at. */
@@ -153,18 +167,14 @@ function useExplanations(
   useEffect(() => {
     if (!wanted) return;
     const asking = new AbortController();
-    fetch(ROUTES.explain, {
-      method: "POST",
-      headers: { "content-type": "application/json" },
-      body: JSON.stringify({ problem, given, house: choicesOf(house) }),
-      signal: asking.signal,
-    })
-      .then((answer) => (answer.ok ? answer.json() : undefined))
-      .then((answer: Found | undefined) => {
-        if (answer) setFound({ key: `${problem} ${given}`, found: answer });
-      })
-      .catch(() => undefined);
+    const asked = { problem, given, house: choicesOf(house) };
+    send<Omit<Found, "error">>(ROUTES.explain, "POST", asked, asking.signal).then((answer) => {
+      const unread = { explanations: [], separating: null };
+      if (answer.ok) setFound({ key, found: { ...answer.value, error: "" } });
+      else if (answer.error.kind === "refused")
+        setFound({ key, found: { ...unread, error: answer.error.message } });
+    });
     return () => asking.abort();
-  }, [wanted, problem, given, house]);
+  }, [wanted, key, problem, given, house]);
   return found?.key === key ? found.found : undefined;
 }

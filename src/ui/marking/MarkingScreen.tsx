@@ -1,30 +1,28 @@
 "use client";
 
-import { type ReactElement, useEffect, useMemo, useRef, useState } from "react";
+import { lazy, type ReactElement, Suspense, useCallback, useEffect, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import { readProblem } from "@/core/problem";
+import { MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
 import type { SlipId } from "@/core/slips";
-import { readErrorWords } from "@/core/wording";
+import { newId } from "../ids";
+import { AsideNotes } from "../keeping/AsideNotes";
+import type { UnreadRow } from "../keeping/unreadRow";
 import { ROUTES } from "../routes";
 import { AddLearner } from "./AddLearner";
 import { AddProblem } from "./AddProblem";
 import { AnswerMargin } from "./AnswerMargin";
-import { csvOf, sheetFromCsv } from "./columns";
+import { csvOf } from "./columns";
 import { LearnerMargin } from "./LearnerMargin";
-import {
-  type Cell,
-  type Column,
-  keyOf,
-  MOST_LEARNERS,
-  MOST_ROWS,
-  type SentCell,
-  type SheetRow,
-} from "./marks";
-import { type RecentActs, type RecentSheet, RecentSheets } from "./RecentSheets";
+import { type CellChange, type Column, keyOf, type SheetChange, type SheetNews } from "./marks";
+import { type RecentSheet, RecentSheets } from "./RecentSheets";
 import { SheetFile } from "./SheetFile";
-import { type At, SheetTable } from "./SheetTable";
+import { type At, SheetTable, type TableHandle } from "./SheetTable";
+import type { FileSheet } from "./sheetFile";
+import { typedIn } from "./sheetState";
 import { useSheet } from "./useSheet";
 import { type Undo, useTableActs } from "./useTableActs";
+
+const FilePreview = lazy(() => import("./FilePreview"));
 
 /** Marking: problems down, learners across; an answer typed and Enter, and it is marked and explained. */
 export function MarkingScreen({
@@ -32,83 +30,73 @@ export function MarkingScreen({
   known,
   names,
   recent,
-  recentActs,
-  addLearner,
+  unread: aside,
 }: {
-  readonly start: {
-    readonly id: string;
-    readonly house: HouseRules;
-    readonly rows: readonly SheetRow[];
-    readonly learners: readonly Column[];
-    readonly cells: readonly (readonly [string, Cell])[];
-  };
+  readonly start: { readonly id: string; readonly house: HouseRules; readonly news: SheetNews };
   /** All learners on the list. */
   readonly known: readonly Column[];
   readonly names: Readonly<Record<string, string>>;
   /** The sheets that were marked last. */
   readonly recent: readonly RecentSheet[];
-  readonly recentActs: RecentActs;
-  /** Puts a learner on the list under a name; the same one where the name is there already. */
-  readonly addLearner: (name: string) => Promise<Column>;
+  /** Sheets that can't be read. */
+  readonly unread: readonly UnreadRow[];
 }): ReactElement {
   // The sheet stays the one it was begun as, whatever the server sends after a learner was added.
-  const [{ id, house, ...begun }] = useState(start);
-  const sheet = useSheet({ id, house, ...begun, cells: useMemo(() => new Map(begun.cells), [begun.cells]) });
-  const { rows, learners, cells } = sheet;
+  const [begun] = useState(start);
+  const { id, house } = begun;
+  const sheet = useSheet(begun);
+  const { state, acts } = sheet;
+  const { rows, learners, cells } = state;
   const [selected, setSelected] = useState<At | undefined>();
   const [said, setSaid] = useState("");
   const [undo, setUndo] = useState<Undo | undefined>();
+  const [file, setFile] = useState<{ readonly name: string; readonly sheet: FileSheet } | undefined>();
   const [listening, setListening] = useState(false);
   useEffect(() => setListening(true), []);
-  const problems = rows.map(({ problem }) => problem);
-  const latest = useRef({ rows, learners, cells, sheet });
-  latest.current = { rows, learners, cells, sheet };
+  const room = useRef<HTMLElement>(null);
+  const table = useRef<TableHandle>(null);
+  const show = useCallback((row: number, column: number) => table.current?.show(row, column), []);
+  const tableActs = useTableActs({ state, acts, show }, setSelected, setSaid, setUndo);
+  const nameOf = useCallback((slip: string): string => names[slip] ?? slip, [names]);
 
-  const acts = useTableActs(latest.current, setSelected, setSaid, setUndo);
-
-  const addProblem = (line: string): void => {
-    sheet.reshape([...problems, line], learners);
-  };
-  const putLearner = async (name: string): Promise<void> => {
-    const learner = known.find((one) => one.name === name) ?? (await addLearner(name));
-    if (latest.current.learners.some((one) => one.id === learner.id)) return;
-    latest.current.sheet.reshape(
-      latest.current.rows.map(({ problem }) => problem),
-      [...latest.current.learners, learner],
-    );
+  const addProblems = (lines: readonly string[]): void =>
+    acts.act(lines.map((problem): SheetChange => ({ kind: "addRow", id: newId(), problem })));
+  const putLearner = (name: string): string => {
+    if (learners.some((one) => one.name === name)) return `${name} is on this sheet already.`;
+    const one = known.find((learner) => learner.name === name) ?? { id: newId(), name };
+    acts.act([{ kind: "addLearner", ...one }]);
+    return "";
   };
   const readFile = async (chosen: File): Promise<void> => {
-    const read = sheetFromCsv(await chosen.text());
-    if (read === undefined) {
+    const { sheetFromCsv } = await import("./sheetFile");
+    const left = { rows: MOST_ROWS - rows.length, learners: MOST_LEARNERS - learners.length };
+    const read = sheetFromCsv(await chosen.text(), house, left);
+    if (read === undefined)
       setSaid(
         "This file has no problems. Its first column should hold them, under a heading; each other column a learner’s answers.",
       );
-      return;
-    }
-    const bad = read.problems.findIndex((line) => !readProblem(line, house).ok);
-    const line = read.problems[bad];
-    if (line !== undefined) {
-      const problem = readProblem(line, house);
-      setSaid(`Row ${bad + 1}, “${line}”: ${problem.ok ? "" : readErrorWords(problem.error, house)}`);
-      return;
-    }
-    const columns: Column[] = [];
-    for (const { name } of read.columns.slice(0, MOST_LEARNERS)) {
-      columns.push(known.find((one) => one.name === name) ?? (await addLearner(name.slice(0, 40))));
-    }
-    sheet.reshape(read.problems.slice(0, MOST_ROWS), columns);
-    await sheet.markMany(
-      read.columns.flatMap(({ answers }, across) =>
-        answers.slice(0, MOST_ROWS).flatMap((given, row): readonly SentCell[] => {
-          const learner = columns[across];
-          return learner === undefined || given === "" ? [] : [{ row, learner: learner.id, given }];
-        }),
-      ),
+    else setFile({ name: chosen.name, sheet: read });
+  };
+  /** Puts what a file holds onto the sheet, as one act. */
+  const takeFile = ({ problems, learners: named }: FileSheet): void => {
+    const lines = problems.map((problem) => ({ kind: "addRow" as const, id: newId(), problem }));
+    const columns = named.map(({ name, answers }) => {
+      const one = learners.find((column) => column.name === name) ??
+        known.find((learner) => learner.name === name) ?? { id: newId(), name };
+      return { kind: "addLearner" as const, id: one.id, name, answers };
+    });
+    const answers = columns.flatMap(({ id: learner, answers: given }) =>
+      given.flatMap((answer, index): readonly CellChange[] => {
+        const line = lines[index];
+        return answer === "" || line === undefined ? [] : [{ row: line.id, learner, given: answer }];
+      }),
     );
-    setSaid(`${read.problems.length} problems and ${columns.length} learners read.`);
+    acts.act([...lines, ...columns.map(({ answers: _, ...column }) => column)], answers);
+    setSaid("");
+    setFile(undefined);
   };
   const saveFile = (): void => {
-    const address = URL.createObjectURL(new Blob([csvOf(rows, learners, cells)], { type: "text/csv" }));
+    const address = URL.createObjectURL(new Blob([csvOf(state)], { type: "text/csv" }));
     const link = document.createElement("a");
     link.href = address;
     link.download = "marked-sheet.csv";
@@ -117,20 +105,33 @@ export function MarkingScreen({
   };
 
   const learner = learners.find((one) => one.id === selected?.learner);
-  const row = selected === undefined ? undefined : rows[selected.row];
+  const row = rows.find((one) => one.id === selected?.row);
   const cell = selected && cells.get(keyOf(selected.row, selected.learner));
-  const unread = [...cells.values()].filter(
-    ({ mark, typed }) => typed !== "" && mark?.verdict === "unread",
-  ).length;
+  const there = rows.flatMap((line) => learners.map((one) => cells.get(keyOf(line.id, one.id))));
+  const unread = there.filter((one) => typedIn(one) !== "" && one?.kept?.verdict === "unread").length;
   const answered =
     learner === undefined
       ? ""
-      : rows.map((_, index) => cells.get(keyOf(index, learner.id))?.mark?.verdict ?? "").join();
+      : rows.map((line) => cells.get(keyOf(line.id, learner.id))?.kept?.revision ?? 0).join();
+  const { progress, keeping, unreachable, troubles, clashes } = sheet;
+  const notes = [
+    said,
+    state.trouble,
+    unreachable,
+    troubles === 1 ? "One answer is not kept: see its square." : "",
+    troubles > 1 ? `${troubles} answers are not kept: see their squares.` : "",
+    clashes === 1 ? "Another window wrote into one square: choose there which answer is to stand." : "",
+    clashes > 1
+      ? `Another window wrote into ${clashes} squares: choose there which answers are to stand.`
+      : "",
+    unread === 1 ? "One answer can’t be read; it is kept as it is." : "",
+    unread > 1 ? `${unread} answers can’t be read; they are kept as they are.` : "",
+  ].filter((words) => words !== "");
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)]">
       <header className="flex flex-wrap items-center gap-3 px-6 pt-4 pb-2">
         <h1 className="mr-2 text-[24px] font-semibold">Marking</h1>
-        <AddProblem house={house} full={rows.length >= MOST_ROWS} onAdd={addProblem} />
+        <AddProblem house={house} full={rows.length >= MOST_ROWS} onAdd={(line) => addProblems([line])} />
         <AddLearner
           known={known.filter(({ id: one }) => !learners.some((column) => column.id === one))}
           full={learners.length >= MOST_LEARNERS}
@@ -146,21 +147,21 @@ export function MarkingScreen({
             </a>
           )}
           <p role="status" className="mr-2 text-[13px] text-soft">
-            {sheet.progress
-              ? `Marking ${sheet.progress.done} of ${sheet.progress.all}…`
-              : sheet.unkept
-                ? "Keeping…"
-                : rows.length > 0
-                  ? "Kept"
-                  : ""}
+            {progress
+              ? progress.stopped
+                ? `${progress.done} of ${progress.all} marked; all are kept`
+                : `Kept. Marking ${progress.done} of ${progress.all}…`
+              : rows.length === 0 && keeping === "kept"
+                ? ""
+                : KEEPING_WORDS[keeping]}
           </p>
-          {sheet.progress && (
+          {progress && (
             <button
               type="button"
-              onClick={sheet.stop}
-              className="h-11 rounded-lg px-3 font-semibold text-rust"
+              onClick={progress.stopped ? acts.goOn : acts.stop}
+              className="h-11 rounded-lg px-3 font-semibold text-plumb"
             >
-              Stop
+              {progress.stopped ? "Mark the rest" : "Stop"}
             </button>
           )}
           <SheetFile empty={rows.length === 0} onRead={readFile} onSave={saveFile} />
@@ -171,6 +172,7 @@ export function MarkingScreen({
         className="grid min-h-0 grid-cols-[minmax(0,1fr)_340px] max-[1000px]:grid-cols-1 max-[1000px]:grid-rows-[minmax(0,1fr)_auto]"
       >
         <section
+          ref={room}
           // biome-ignore lint/a11y/noNoninteractiveTabindex: a sheet larger than its room is scrolled by keys
           tabIndex={0}
           aria-label="Sheet"
@@ -191,10 +193,9 @@ export function MarkingScreen({
               </button>
             </p>
           )}
-          {(said !== "" || unread > 0) && (
+          {notes.length > 0 && (
             <p role="status" className="pb-2 text-[15px] text-rust">
-              {said} {unread === 1 && "One answer can’t be read; it is kept as it is."}
-              {unread > 1 && `${unread} answers can’t be read; they are kept as they are.`}
+              {notes.join(" ")}
             </p>
           )}
           {rows.length === 0 || learners.length === 0 ? (
@@ -204,16 +205,19 @@ export function MarkingScreen({
                 : "Now name a learner, and type the answers down the column."}
             </p>
           ) : null}
-          {rows.length === 0 && recent.length > 0 && <RecentSheets sheets={recent} acts={recentActs} />}
+          {rows.length === 0 && recent.length > 0 && <RecentSheets sheets={recent} />}
+          {rows.length === 0 && <AsideNotes rows={aside} what="sheet" />}
           {rows.length > 0 && (
             <div className="w-max rounded border border-edge bg-page shadow-sheet">
               <SheetTable
+                room={room}
+                handle={table}
                 rows={rows}
                 learners={learners}
                 cells={cells}
                 selected={selected}
-                acts={acts}
-                nameOf={(slip) => names[slip] ?? slip}
+                acts={tableActs}
+                nameOf={nameOf}
               />
             </div>
           )}
@@ -232,22 +236,12 @@ export function MarkingScreen({
                 cell={cell}
                 house={house}
                 names={names}
-                onSet={addProblem}
-                onChoose={(slips: readonly SlipId[]) =>
-                  cell && sheet.mark({ ...selected, given: cell.typed, slips, note: cell.mark?.note ?? "" })
-                }
-                onNote={(note) =>
-                  cell &&
-                  sheet.mark({
-                    ...selected,
-                    given: cell.typed,
-                    note,
-                    ...(cell.mark ? { slips: cell.mark.slips } : {}),
-                  })
-                }
+                onSet={(problem) => addProblems([problem])}
+                onChoose={(slips: readonly SlipId[]) => acts.change([{ ...selected, slips }])}
+                onNote={(note) => acts.change([{ ...selected, note }])}
               />
               <hr className="border-edge" />
-              <LearnerMargin sheetId={id} learner={learner} answered={answered} ready={!sheet.unkept} />
+              <LearnerMargin sheetId={id} learner={learner} answered={answered} ready={keeping === "kept"} />
             </>
           ) : (
             <p className="pt-2 text-[15.5px] leading-normal text-soft">
@@ -257,6 +251,18 @@ export function MarkingScreen({
           )}
         </aside>
       </main>
+      {file && (
+        <Suspense fallback={null}>
+          <FilePreview
+            name={file.name}
+            sheet={file.sheet}
+            onTake={() => takeFile(file.sheet)}
+            onClose={() => setFile(undefined)}
+          />
+        </Suspense>
+      )}
     </div>
   );
 }
+
+const KEEPING_WORDS = { kept: "Kept", keeping: "Keeping…", notKept: "Not all is kept yet" } as const;

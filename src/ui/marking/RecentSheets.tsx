@@ -2,6 +2,7 @@
 
 import { X } from "lucide-react";
 import { type ReactElement, useState, useTransition } from "react";
+import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
 
 /** A sheet that was marked before: what it is about, and when. */
@@ -11,23 +12,18 @@ export interface RecentSheet {
   readonly when: string;
 }
 
-/** Each act is on disk when its promise is fulfilled. */
-export interface RecentActs {
-  readonly remove: (id: string) => Promise<void>;
-  readonly restore: (id: string) => Promise<void>;
-}
-
 /** The sheets that were marked last, to go on with; one that is taken away can be brought back. */
-export function RecentSheets({
-  sheets,
-  acts,
-}: {
-  readonly sheets: readonly RecentSheet[];
-  readonly acts: RecentActs;
-}): ReactElement {
+export function RecentSheets({ sheets }: { readonly sheets: readonly RecentSheet[] }): ReactElement {
   const [gone, setGone] = useState<readonly string[]>([]);
   const [, start] = useTransition();
   const last = gone.at(-1);
+  const [failed, setFailed] = useState("");
+  /** Puts a sheet on the list or takes it off. Says whether that is on disk. */
+  const list = async (id: string, listed: boolean): Promise<boolean> => {
+    const kept = await send(ROUTES.sheetListed(id), "PUT", { listed });
+    setFailed(kept.ok ? "" : kept.error.message);
+    return kept.ok;
+  };
   const left = sheets.filter(({ id }) => !gone.includes(id));
   return (
     <nav aria-label="Sheets marked before" className="mt-6 max-w-[640px]">
@@ -39,14 +35,18 @@ export function RecentSheets({
             type="button"
             onClick={() =>
               start(async () => {
-                await acts.restore(last);
-                setGone((all) => all.filter((id) => id !== last));
+                if (await list(last, true)) setGone((all) => all.filter((id) => id !== last));
               })
             }
             className="min-h-9 font-semibold text-plumb"
           >
             Undo
           </button>
+        </p>
+      )}
+      {failed !== "" && (
+        <p role="status" className="mt-1 text-[15px] text-rust">
+          {failed}
         </p>
       )}
       <ul className="mt-2 rounded-2xl border border-edge bg-page empty:hidden">
@@ -65,8 +65,7 @@ export function RecentSheets({
               title="Take away this sheet"
               onClick={() =>
                 start(async () => {
-                  await acts.remove(id);
-                  setGone((all) => [...all, id]);
+                  if (await list(id, false)) setGone((all) => [...all, id]);
                 })
               }
               className="grid size-11 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink"

@@ -1,34 +1,58 @@
 "use client";
 
+import { useVirtualizer } from "@tanstack/react-virtual";
 import { X } from "lucide-react";
-import { type ClipboardEvent, type KeyboardEvent, memo, type ReactElement } from "react";
-import { FORM_FAULT_WORDS } from "@/core/wording";
-import { type Cell, type Column, keyOf, LONGEST_ANSWER, type SheetRow } from "./marks";
+import { type ReactElement, type RefObject, useImperativeHandle, useRef } from "react";
+import { AnswerCell } from "./AnswerCell";
+import { type Column, keyOf, type SheetRow } from "./marks";
+import type { Cell } from "./sheetState";
 
 /** A square of the sheet by its row and its learner. */
 export interface At {
-  readonly row: number;
+  readonly row: string;
   readonly learner: string;
 }
 
 /** What the table asks for; each is given the square it comes from. */
 export interface TableActs {
-  readonly type: (row: number, learner: string, typed: string) => void;
+  readonly type: (row: string, learner: string, typed: string) => void;
   /** An answer is finished; `by` says which way to go on. */
-  readonly enter: (row: number, learner: string, by: "down" | "up" | "stay") => void;
+  readonly enter: (row: string, learner: string, by: "down" | "up" | "stay") => void;
   readonly select: (at: At) => void;
-  readonly paste: (row: number, learner: string, text: string) => boolean;
+  readonly paste: (row: string, learner: string, text: string) => boolean;
   /** Takes the next explanation of a wrong answer. */
-  readonly nextExplanation: (row: number, learner: string) => void;
-  readonly removeRow: (row: number) => void;
+  readonly nextExplanation: (row: string, learner: string) => void;
+  /** Of two answers that two windows wrote, takes this window's or the other's. */
+  readonly choose: (row: string, learner: string, mine: boolean) => void;
+  readonly removeRow: (row: string) => void;
   readonly removeLearner: (learner: string) => void;
 }
 
-/** The id of a square's field, so that the keys can find the next one. */
-export const fieldId = (row: number, learner: string): string => `answer-${row}-${learner}`;
+/** Brings a square into view and puts the cursor into it. */
+export interface TableHandle {
+  readonly show: (row: number, column: number) => void;
+}
 
-/** Problems down, learners across: a field for each answer, and under it what it was marked. */
+/** The id of a square's field, so that the keys can find the next one. */
+export const fieldId = (row: string, learner: string): string => `answer-${row}-${learner}`;
+
+const ROW_HEIGHT = 63;
+const COLUMN_WIDTH = 192;
+const HEAD_WIDTH = 250;
+/** What is drawn beyond the edge, so that a step by key or wheel finds it there. */
+const BEYOND = { rows: 6, columns: 2 };
+/** The room that a sheet is drawn for before its own is known. */
+const FIRST_ROOM = { width: 900, height: 640 };
+/** How many frames a square that was out of view is given to be drawn. */
+const MOST_FRAMES = 12;
+
+/**
+ * Problems down, learners across: a field for each answer, and under it what it was marked. Only what is in
+ * view is drawn, so that a large sheet is as quick as a small one.
+ */
 export function SheetTable({
+  room,
+  handle,
   rows,
   learners,
   cells,
@@ -36,6 +60,9 @@ export function SheetTable({
   acts,
   nameOf,
 }: {
+  /** What the sheet scrolls in. */
+  readonly room: RefObject<HTMLElement | null>;
+  readonly handle: RefObject<TableHandle | null>;
   readonly rows: readonly SheetRow[];
   readonly learners: readonly Column[];
   readonly cells: ReadonlyMap<string, Cell>;
@@ -43,169 +70,183 @@ export function SheetTable({
   readonly acts: TableActs;
   readonly nameOf: (slip: string) => string;
 }): ReactElement {
+  const down = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => room.current,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: BEYOND.rows,
+    initialRect: FIRST_ROOM,
+    getItemKey: (index) => rows[index]?.id ?? index,
+    scrollPaddingStart: ROW_HEIGHT,
+    scrollPaddingEnd: ROW_HEIGHT,
+  });
+  const across = useVirtualizer({
+    horizontal: true,
+    count: learners.length,
+    getScrollElement: () => room.current,
+    estimateSize: () => COLUMN_WIDTH,
+    overscan: BEYOND.columns,
+    initialRect: FIRST_ROOM,
+    getItemKey: (index) => learners[index]?.id ?? index,
+    scrollPaddingStart: HEAD_WIDTH,
+    scrollPaddingEnd: COLUMN_WIDTH / 2,
+  });
+  const latest = useRef({ rows, learners });
+  latest.current = { rows, learners };
+  useImperativeHandle(handle, () => ({
+    show: (row, column) => {
+      const [at, learner] = [latest.current.rows[row], latest.current.learners[column]];
+      if (at === undefined || learner === undefined) return;
+      const id = fieldId(at.id, learner.id);
+      const focus = (): boolean => {
+        const field = document.getElementById(id);
+        if (!(field instanceof HTMLInputElement)) return false;
+        field.focus();
+        field.select();
+        return true;
+      };
+      if (focus()) return;
+      down.scrollToIndex(row);
+      across.scrollToIndex(column);
+      const wait = (frames: number): void => {
+        if (!focus() && frames > 0) requestAnimationFrame(() => wait(frames - 1));
+      };
+      wait(MOST_FRAMES);
+    },
+  }));
+  const lines = down.getVirtualItems();
+  const columns = across.getVirtualItems();
+  const [top, bottom] = [lines[0]?.start ?? 0, down.getTotalSize() - (lines.at(-1)?.end ?? 0)];
+  const [left, right] = [columns[0]?.start ?? 0, across.getTotalSize() - (columns.at(-1)?.end ?? 0)];
+  const span = columns.length + 1 + (left > 0 ? 1 : 0) + (right > 0 ? 1 : 0);
+  const gap = (width: number, key: string): ReactElement | null =>
+    width > 0 ? <td key={key} aria-hidden="true" style={{ minWidth: width, width }} /> : null;
+  const filler = (height: number): ReactElement | null =>
+    height > 0 ? (
+      <tr>
+        <td colSpan={span} style={{ height }} />
+      </tr>
+    ) : null;
   return (
-    <table className="w-full border-separate border-spacing-0">
+    <table
+      aria-rowcount={rows.length + 1}
+      aria-colcount={learners.length + 1}
+      className="table-fixed border-separate border-spacing-0"
+      style={{ width: HEAD_WIDTH + across.getTotalSize() }}
+    >
       <thead>
         <tr>
           <th
             scope="col"
-            className="sticky top-0 left-0 z-20 min-w-44 border-b border-edge bg-page px-4 py-2 text-left text-[13px] font-normal text-soft"
+            style={{ width: HEAD_WIDTH }}
+            className="sticky top-0 left-0 z-20 border-b border-edge bg-page px-4 py-2 text-left text-[13px] font-normal text-soft"
           >
             Problem
           </th>
-          {learners.map(({ id, name }) => (
-            <th
-              key={id}
-              scope="col"
-              className="sticky top-0 z-10 w-48 min-w-44 border-b border-l border-edge bg-page px-2 py-1 text-left"
-            >
-              <span className="flex items-center justify-between gap-1">
-                <span className="truncate font-semibold">{name}</span>
-                <button
-                  type="button"
-                  aria-label={`Take ${name} off this sheet`}
-                  title={`Take ${name} off this sheet`}
-                  onClick={() => acts.removeLearner(id)}
-                  className="grid size-9 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink"
+          {gap(left, "left")}
+          {columns.map(({ index }) => {
+            const learner = learners[index];
+            return (
+              learner && (
+                <th
+                  key={learner.id}
+                  scope="col"
+                  aria-colindex={index + 2}
+                  style={{ width: COLUMN_WIDTH }}
+                  className="sticky top-0 z-10 border-b border-l border-edge bg-page px-2 py-1 text-left"
                 >
-                  <X aria-hidden="true" className="size-4" />
-                </button>
-              </span>
-            </th>
-          ))}
+                  <span className="flex items-center justify-between gap-1">
+                    <span className="truncate font-semibold">{learner.name}</span>
+                    <button
+                      type="button"
+                      aria-label={`Take ${learner.name} off this sheet`}
+                      title={`Take ${learner.name} off this sheet`}
+                      onClick={() => acts.removeLearner(learner.id)}
+                      className="grid size-9 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink"
+                    >
+                      <X aria-hidden="true" className="size-4" />
+                    </button>
+                  </span>
+                </th>
+              )
+            );
+          })}
+          {gap(right, "right")}
         </tr>
       </thead>
       <tbody>
-        {rows.map(({ problem, right }, row) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a row is its place on the sheet
-          <tr key={row} className="group">
-            <th
-              scope="row"
-              className="sticky left-0 z-10 border-b border-edge bg-page px-4 py-1.5 text-left font-normal"
-            >
-              <span className="flex items-center gap-2">
-                <span className="w-5 shrink-0 text-right text-[13px] text-soft">{row + 1}</span>
-                <span className="min-w-0 flex-1">
-                  <span className="block font-board text-[18px] leading-tight">{problem}</span>
-                  <span className="block font-board text-[14px] text-soft">{right || "…"}</span>
-                </span>
-                <button
-                  type="button"
-                  aria-label={`Take away row ${row + 1}`}
-                  title="Take away this row"
-                  onClick={() => acts.removeRow(row)}
-                  className="grid size-9 shrink-0 place-items-center rounded-lg text-soft opacity-0 group-hover:opacity-100 hover:bg-shade hover:text-ink focus-visible:opacity-100"
-                >
-                  <X aria-hidden="true" className="size-4" />
-                </button>
-              </span>
-            </th>
-            {learners.map(({ id, name }) => (
-              <AnswerCell
-                key={id}
-                row={row}
-                learner={id}
-                label={`${name}, ${problem}`}
-                cell={cells.get(keyOf(row, id))}
-                selected={selected?.row === row && selected.learner === id}
-                acts={acts}
-                nameOf={nameOf}
-              />
-            ))}
-          </tr>
-        ))}
+        {filler(top)}
+        {lines.map(({ index }) => {
+          const row = rows[index];
+          return (
+            row && (
+              <tr
+                key={row.id}
+                ref={down.measureElement}
+                data-index={index}
+                aria-rowindex={index + 2}
+                className="group"
+              >
+                <RowHead row={row} number={index + 1} onRemove={acts.removeRow} />
+                {gap(left, "left")}
+                {columns.map(({ index: column }) => {
+                  const learner = learners[column];
+                  return (
+                    learner && (
+                      <AnswerCell
+                        key={learner.id}
+                        row={row.id}
+                        learner={learner.id}
+                        label={`${learner.name}, ${row.problem}`}
+                        cell={cells.get(keyOf(row.id, learner.id))}
+                        selected={selected?.row === row.id && selected.learner === learner.id}
+                        acts={acts}
+                        nameOf={nameOf}
+                      />
+                    )
+                  );
+                })}
+                {gap(right, "right")}
+              </tr>
+            )
+          );
+        })}
+        {filler(bottom)}
       </tbody>
     </table>
   );
 }
 
-/** One answer. Only squares that changed are drawn again. */
-const AnswerCell = memo(function AnswerCell({
-  row,
-  learner,
-  label,
-  cell,
-  selected,
-  acts,
-  nameOf,
+function RowHead({
+  row: { id, problem, right },
+  number,
+  onRemove,
 }: {
-  readonly row: number;
-  readonly learner: string;
-  readonly label: string;
-  readonly cell: Cell | undefined;
-  readonly selected: boolean;
-  readonly acts: TableActs;
-  readonly nameOf: (slip: string) => string;
+  readonly row: SheetRow;
+  readonly number: number;
+  readonly onRemove: (row: string) => void;
 }): ReactElement {
-  const verdict = cell?.typed === "" ? undefined : cell?.mark?.verdict;
-  const onKeyDown = (event: KeyboardEvent<HTMLInputElement>): void => {
-    if (event.altKey && event.key === "ArrowDown") acts.nextExplanation(row, learner);
-    else if (event.key === "Enter" || event.key === "ArrowDown") acts.enter(row, learner, "down");
-    else if (event.key === "ArrowUp") acts.enter(row, learner, "up");
-    else return;
-    event.preventDefault();
-  };
-  const onPaste = (event: ClipboardEvent<HTMLInputElement>): void => {
-    if (acts.paste(row, learner, event.clipboardData.getData("text/plain"))) event.preventDefault();
-  };
   return (
-    <td
-      data-selected={selected}
-      data-verdict={verdict}
-      className="border-b border-l border-edge px-1.5 py-1 align-top data-[selected=true]:bg-shade"
+    <th
+      scope="row"
+      className="sticky left-0 z-10 border-b border-edge bg-page px-4 py-1.5 text-left font-normal"
     >
-      <input
-        id={fieldId(row, learner)}
-        aria-label={label}
-        value={cell?.typed ?? ""}
-        maxLength={LONGEST_ANSWER}
-        autoComplete="off"
-        spellCheck={false}
-        onChange={(event) => acts.type(row, learner, event.target.value)}
-        onKeyDown={onKeyDown}
-        onPaste={onPaste}
-        onFocus={() => acts.select({ row, learner })}
-        onBlur={() => acts.enter(row, learner, "stay")}
-        className="h-9 w-full rounded-md bg-transparent px-2 font-board text-[18px] hover:bg-shade focus:bg-page"
-      />
-      <p
-        className="line-clamp-2 min-h-[18px] max-w-52 px-2 text-[13px] leading-[18px]"
-        title={cell?.mark?.error}
-      >
-        <MarkWords cell={cell} nameOf={nameOf} />
-      </p>
-    </td>
+      <span className="flex items-center gap-2">
+        <span className="w-6 shrink-0 text-right text-[13px] text-soft">{number}</span>
+        <span className="min-w-0 flex-1">
+          <span className="block font-board text-[18px] leading-tight wrap-anywhere">{problem}</span>
+          <span className="block font-board text-[14px] text-soft wrap-anywhere">{right || "…"}</span>
+        </span>
+        <button
+          type="button"
+          aria-label={`Take away row ${number}`}
+          title="Take away this row"
+          onClick={() => onRemove(id)}
+          className="grid size-9 shrink-0 place-items-center rounded-lg text-soft opacity-0 group-hover:opacity-100 hover:bg-shade hover:text-ink focus-visible:opacity-100"
+        >
+          <X aria-hidden="true" className="size-4" />
+        </button>
+      </span>
+    </th>
   );
-});
-
-/** What an answer was marked, in words: never by colour alone. */
-function MarkWords({
-  cell,
-  nameOf,
-}: {
-  readonly cell: Cell | undefined;
-  readonly nameOf: (slip: string) => string;
-}): ReactElement | null {
-  if (cell === undefined || cell.typed === "") return null;
-  if (cell.keeping === "notKept") return <span className="text-rust">Not kept yet: trying again</span>;
-  const { mark } = cell;
-  if (mark === undefined) return cell.keeping === "keeping" ? <span className="text-soft">…</span> : null;
-  switch (mark.verdict) {
-    case "right":
-      return <span className="text-plumb">✓ right</span>;
-    case "form":
-      return (
-        <span className="text-straw">
-          ✓ {mark.faults.map((fault) => FORM_FAULT_WORDS[fault]).join(", ") || "in another form"}
-        </span>
-      );
-    case "unread":
-      return <span className="text-rust">can’t be read</span>;
-    case "wrong":
-      return (
-        <span className="text-rust">
-          ✗ {mark.note !== "" ? mark.note : mark.slips.map(nameOf).join("; ") || "no explanation found"}
-        </span>
-      );
-  }
 }

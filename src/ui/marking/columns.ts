@@ -1,73 +1,89 @@
 import Papa from "papaparse";
-import { type Cell, type Column, keyOf, type SentCell, type SheetRow } from "./marks";
+import { type CellChange, type Column, keyOf, type SheetRow } from "./marks";
+import type { SheetState } from "./sheetState";
+import { typedIn } from "./sheetState";
 
-/** Pasted text as a block of fields: tabs between columns as spreadsheets copy them, or commas in a file. */
-export const fieldsOf = (text: string, delimiter: "\t" | ""): readonly (readonly string[])[] =>
-  Papa.parse<string[]>(text.trimEnd(), { delimiter, skipEmptyLines: false }).data;
+/** Text as fields, and the places where it is no proper table. */
+interface Fields {
+  readonly fields: readonly (readonly string[])[];
+  readonly faults: readonly { readonly line: number; readonly what: string }[];
+}
+
+/** Pasted text as a block of fields: tabs between columns as spreadsheets copy them, or whatever a file parts them with. */
+export function fieldsOf(text: string, delimiter: "\t" | ""): Fields {
+  const { data, errors } = Papa.parse<string[]>(withoutEnd(text), { delimiter, skipEmptyLines: false });
+  const faults = errors
+    .filter(({ code }) => code !== "UndetectableDelimiter")
+    .map(({ row, message }) => ({ line: (row ?? 0) + 1, what: message }));
+  return { fields: data, faults };
+}
+
+/** Text without line breaks at its end. */
+function withoutEnd(text: string): string {
+  let end = text.length;
+  while (end > 0 && (text[end - 1] === "\n" || text[end - 1] === "\r")) end--;
+  return text.slice(0, end);
+}
 
 /** Whether pasted text is more than one field, so that it goes into more than one square. */
-export const isBlock = (text: string): boolean => /[\t\n\r]/.test(text.trimEnd());
+export const isBlock = (text: string): boolean => /[\t\n\r]/.test(withoutEnd(text));
 
 /** A pasted block laid over the sheet from a square on; what reaches past its edges is left out, and counted. */
 export function blockFrom(
   fields: readonly (readonly string[])[],
-  row: number,
+  row: string,
   learner: string,
-  rows: number,
-  columns: readonly Column[],
-): { readonly sent: readonly SentCell[]; readonly outside: number } {
-  const first = columns.findIndex(({ id }) => id === learner);
-  const all = fields.flatMap((line, down) =>
-    line.map((given, across) => ({ row: row + down, column: columns[first + across], given: given.trim() })),
-  );
-  const sent = all.flatMap(({ row: at, column, given }): readonly SentCell[] =>
-    column === undefined || at >= rows ? [] : [{ row: at, learner: column.id, given }],
-  );
-  return {
-    sent,
-    outside: all.filter(({ given }) => given !== "").length - sent.filter(({ given }) => given !== "").length,
-  };
-}
-
-/** The sheet as CSV: a problem a row, its right answer, then each learner's answer and what it was marked. */
-export function csvOf(
   rows: readonly SheetRow[],
   columns: readonly Column[],
-  cells: ReadonlyMap<string, Cell>,
-): string {
-  const head = ["problem", "right answer", ...columns.flatMap(({ name }) => [name, `${name}: marked`])];
-  const lines = rows.map(({ problem, right }, row) => [
+): { readonly answers: readonly CellChange[]; readonly outside: number } {
+  const top = rows.findIndex(({ id }) => id === row);
+  const first = columns.findIndex(({ id }) => id === learner);
+  const all = fields.flatMap((line, down) =>
+    line.map((given, across) => ({
+      row: rows[top + down],
+      column: columns[first + across],
+      given: given.trim(),
+    })),
+  );
+  const answers = all.flatMap(({ row: at, column, given }): readonly CellChange[] =>
+    column === undefined || at === undefined ? [] : [{ row: at.id, learner: column.id, given }],
+  );
+  const filled = (items: readonly { readonly given?: string }[]): number =>
+    items.filter(({ given }) => given !== "").length;
+  return { answers, outside: filled(all) - filled(answers) };
+}
+
+/** The heading of the column that Right Sum itself puts beside the problems. */
+export const RIGHT_ANSWER = "right answer";
+
+/** The heading of the column that says what a learner's answers were marked. */
+export const markedHeading = (name: string): string => `${name}: marked`;
+
+/**
+ * What begins like a formula gets an apostrophe, so that no spreadsheet computes it; so does what begins with
+ * apostrophes before that, so that taking one off again gives back just what was there.
+ */
+const FORMULA = /^'*[=+\-@\t\r]/;
+
+/** The sheet as CSV: a problem a row, its right answer, then each learner's answer and what it was marked. */
+export function csvOf({ rows, learners, cells }: Pick<SheetState, "rows" | "learners" | "cells">): string {
+  const head = ["problem", RIGHT_ANSWER, ...learners.flatMap(({ name }) => [name, markedHeading(name)])];
+  const lines = rows.map(({ id: row, problem, right }) => [
     problem,
     right,
-    ...columns.flatMap(({ id }) => {
+    ...learners.flatMap(({ id }) => {
       const cell = cells.get(keyOf(row, id));
-      const slips = cell?.mark?.slips.join(" + ") ?? "";
-      return [cell?.typed ?? "", [cell?.mark?.verdict ?? "", slips].filter((part) => part !== "").join(": ")];
+      const typed = typedIn(cell);
+      if (typed === "") return ["", ""];
+      const slips = cell?.kept?.slips.join(" + ") ?? "";
+      return [typed, [cell?.kept?.verdict ?? "", slips].filter((part) => part !== "").join(": ")];
     }),
   ]);
-  return Papa.unparse([head, ...lines], { escapeFormulae: true });
+  return Papa.unparse([head, ...lines], { escapeFormulae: FORMULA });
 }
 
-/** A sheet read from CSV: its first column the problems, each other one a learner's answers under their name. */
-export interface ReadSheet {
-  readonly problems: readonly string[];
-  readonly columns: readonly { readonly name: string; readonly answers: readonly string[] }[];
-}
-
-/** Reads a sheet from CSV; columns that Right Sum itself adds (right answers, markings) are passed over. */
-export function sheetFromCsv(text: string): ReadSheet | undefined {
-  const [head, ...lines] = fieldsOf(text.replace(/^\uFEFF/, ""), "");
-  if (head === undefined || lines.length === 0) return undefined;
-  const filled = lines.filter(([problem]) => (problem ?? "").trim() !== "");
-  if (filled.length === 0) return undefined;
-  const wanted = head.flatMap((name, index) =>
-    index === 0 || name === "right answer" || name.endsWith(": marked") || name.trim() === ""
-      ? []
-      : [{ name: name.trim(), index }],
-  );
-  const plain = (field: string | undefined): string => (field ?? "").trim().replace(/^'(?=[=+\-@−])/, "");
-  return {
-    problems: filled.map(([problem]) => plain(problem)),
-    columns: wanted.map(({ name, index }) => ({ name, answers: filled.map((line) => plain(line[index])) })),
-  };
-}
+/** A field of a file as it was before it was made safe for spreadsheets. */
+export const plainField = (field: string | undefined): string => {
+  const text = (field ?? "").trim();
+  return text.startsWith("'") && FORMULA.test(text) ? text.slice(1) : text;
+};

@@ -1,2 +1,1 @@
 export { MarkingScreen } from "./MarkingScreen";
-export { type Cell, keyOf } from "./marks";

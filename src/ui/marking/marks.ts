@@ -8,37 +8,69 @@ export interface ShownExplanation {
   readonly probability: number;
 }
 
-/** An answer on a sheet as it was marked. */
-interface CellMark {
-  readonly verdict: "right" | "form" | "wrong" | "unread";
+/** An answer on a sheet as it stands on disk. */
+export interface KeptMark {
+  readonly given: string;
+  /** `waiting` is kept and not marked yet. */
+  readonly verdict: "right" | "form" | "wrong" | "unread" | "waiting";
   readonly faults: readonly FormFault[];
   /** The explanation that stands: the likeliest, or the tutor's choice. */
   readonly slips: readonly SlipId[];
   readonly chosen: boolean;
   readonly note: string;
-  /** Why it can't be read, in a sentence; empty where it can. */
-  readonly error: string;
+  /** The revision it was written with; 0 for an empty square. */
+  readonly revision: number;
 }
 
-/** A cell that is marked, with all that may explain it. */
-export interface MarkedCell extends CellMark {
-  readonly row: number;
+/** What is kept of a square, with where it stands. */
+export interface NewsCell extends KeptMark {
+  readonly row: string;
   readonly learner: string;
-  readonly given: string;
-  readonly explanations: readonly ShownExplanation[];
+  /** All that may explain it, where it was marked just now. */
+  readonly explanations?: readonly ShownExplanation[];
 }
 
-/** What is sent to be marked: an answer as typed, and the tutor's choice where there is one. */
-export interface SentCell {
-  readonly row: number;
+/** What the tutor changes in a square: only what changes is named. */
+export interface CellChange {
+  readonly row: string;
   readonly learner: string;
-  readonly given: string;
+  readonly given?: string;
   readonly slips?: readonly SlipId[];
   readonly note?: string;
 }
 
+/** An act on the sheet's rows or learners, as it is sent. */
+export type SheetChange =
+  | { readonly kind: "addRow"; readonly id: string; readonly problem: string }
+  | { readonly kind: "addLearner"; readonly id: string; readonly name: string }
+  | {
+      readonly kind: "removeRow" | "restoreRow" | "removeLearner" | "restoreLearner";
+      readonly id: string;
+    };
+
+/** What is new on a sheet since a revision: its rows and learners where they changed, and the squares that did. */
+export interface SheetNews {
+  readonly revision: number;
+  readonly rows?: readonly SheetRow[];
+  readonly learners?: readonly Column[];
+  readonly cells: readonly NewsCell[];
+  /** How many answers wait to be marked. */
+  readonly waiting: number;
+}
+
+/** What became of what was sent. */
+export interface SheetKept extends SheetNews {
+  /** Squares that another window wrote meanwhile: left as they stand. */
+  readonly clashes: readonly NewsCell[];
+  /** Squares that can't be kept, with why. */
+  readonly refused: readonly { readonly row: string; readonly learner: string; readonly message: string }[];
+  /** Learners who were on the list under the name already, by the id they were sent with. */
+  readonly aliases: Readonly<Record<string, string>>;
+}
+
 /** A row of a sheet: its problem as typed, and its right answer as the house writes it. */
 export interface SheetRow {
+  readonly id: string;
   readonly problem: string;
   readonly right: string;
 }
@@ -67,21 +99,5 @@ export interface Column {
   readonly name: string;
 }
 
-/** What stands in a square of the sheet. */
-export interface Cell {
-  readonly typed: string;
-  /** What it was marked as; nothing until its answer came back. */
-  readonly mark: (CellMark & Partial<Pick<MarkedCell, "explanations">>) | undefined;
-  readonly keeping: "typing" | "keeping" | "kept" | "notKept";
-}
-
 /** A square by its row and learner, as text. */
-export const keyOf = (row: number, learner: string): string => `${row} ${learner}`;
-
-/** The most rows and columns of a sheet. */
-export const MOST_ROWS = 60;
-export const MOST_LEARNERS = 40;
-/** The longest answer and note that are kept, in characters. */
-export const LONGEST_ANSWER = 200;
-export const LONGEST_NOTE = 400;
-export const LONGEST_NAME = 40;
+export const keyOf = (row: string, learner: string): string => `${row} ${learner}`;

@@ -1,217 +1,217 @@
 "use client";
 
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
+import { answerRoll, forgetLeft, isOwn, rememberUnsent, unsentAbout } from "../keeping/browserStore";
+import { useOtherWindows } from "../keeping/otherWindows";
+import { send } from "../keeping/send";
+import { useAskBeforeLeaving } from "../keeping/useAskBeforeLeaving";
 import { ROUTES } from "../routes";
-import { type Cell, type Column, keyOf, type MarkedCell, type SentCell, type SheetRow } from "./marks";
+import type { CellChange, SheetChange, SheetKept, SheetNews } from "./marks";
+import {
+  entered,
+  type Sending,
+  type SheetState,
+  sheetFrom,
+  toSend,
+  unkept,
+  unsentOf,
+  withActs,
+  withChanges,
+  withChoice,
+  withKept,
+  withNews,
+  withRefused,
+  withTyping,
+} from "./sheetState";
 
-/** How much of a pasted column is marked in one request: enough to be quick, few enough to show progress. */
-const BATCH = 30;
 const RETRY = 3000;
+/** How long after a change the browser's own store has it at the latest, in milliseconds. */
+const REMEMBER_WITHIN = 250;
 
-/** Progress of many answers that were pasted at once. */
-export interface Progress {
-  readonly done: number;
-  readonly all: number;
-}
+/** Whether what the tutor did is on disk. */
+export type Keeping = "kept" | "keeping" | "notKept";
 
-const post = async (
-  url: string,
-  method: "PUT" | "POST",
-  body: object,
-  keepalive = false,
-): Promise<unknown> => {
-  const answer = await fetch(url, {
-    method,
-    headers: { "content-type": "application/json" },
-    body: JSON.stringify(body),
-    keepalive,
-  });
-  if (!answer.ok) throw new Error(`${answer.status}`);
-  return answer.json();
-};
-
-/** The sheet that is marked: its rows, columns and cells, every change of which is kept on disk. */
+/** The sheet that is marked: its rows, columns and squares, every change of which is kept on disk. */
 export function useSheet(start: {
   readonly id: string;
   readonly house: HouseRules;
-  readonly rows: readonly SheetRow[];
-  readonly learners: readonly Column[];
-  readonly cells: ReadonlyMap<string, Cell>;
+  readonly news: SheetNews;
 }) {
   const { id, house } = start;
-  const [rows, setRows] = useState(start.rows);
-  const [learners, setLearners] = useState(start.learners);
-  const [cells, setCells] = useState(start.cells);
-  const [progress, setProgress] = useState<Progress | undefined>();
-  const [shapeKept, setShapeKept] = useState(true);
-  const latest = useRef({ rows, learners, cells });
-  latest.current = { rows, learners, cells };
-  // One request at a time: an answer never reaches the disk before its row does.
-  const queue = useRef<Promise<unknown>>(Promise.resolve());
-  const cancelled = useRef(false);
+  const [state, setState] = useState(() => sheetFrom(start.news));
+  const latest = useRef(state);
+  const [unreachable, setUnreachable] = useState("");
+  const [stopped, setStopped] = useState(false);
+  const sending = useRef(false);
+  const over = useRef(false);
+  const retry = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
-  const put = useCallback((change: ReadonlyMap<string, Cell>) => {
-    setCells((before) => new Map([...before, ...change]));
+  const set = useCallback((change: (state: SheetState) => SheetState): void => {
+    latest.current = change(latest.current);
+    setState(latest.current);
   }, []);
 
-  /** Runs a request after all before it, until it succeeds. */
-  const enqueue = useCallback((request: () => Promise<void>, onFailure: () => void): Promise<void> => {
-    const attempt = async (): Promise<void> => {
-      try {
-        await request();
-      } catch {
-        onFailure();
-        await new Promise((resolve) => setTimeout(resolve, RETRY));
-        await attempt();
+  /** Sends what is finished, one request at a time, each of them one transaction; until nothing is left. */
+  const flush = useCallback(async (): Promise<void> => {
+    if (sending.current) return;
+    sending.current = true;
+    clearTimeout(retry.current);
+    for (;;) {
+      const next = toSend(latest.current);
+      if (next === undefined || over.current) break;
+      if (!(await handOver(next))) {
+        retry.current = setTimeout(() => void flush(), RETRY);
+        break;
       }
+    }
+    sending.current = false;
+
+    /** Hands something over; where it is refused whole, each part of it by itself. False where nobody answers. */
+    async function handOver(part: Sending): Promise<boolean> {
+      const body = { house: choicesOf(house), since: latest.current.revision, ...part };
+      const answer = await send<SheetKept>(ROUTES.keepSheet(id), "POST", body);
+      if (answer.ok) {
+        setUnreachable("");
+        set((now) => withKept(now, part, answer.value));
+        return true;
+      }
+      const { error } = answer;
+      if (error.kind === "unreachable") {
+        setUnreachable(error.message);
+        return false;
+      }
+      setUnreachable("");
+      if (part.acts.length + part.answers.length > 1) {
+        // One thing that is refused must not keep the others from being kept.
+        for (const act of part.acts) if (!(await handOver({ acts: [act], answers: [] }))) return false;
+        for (const answered of part.answers)
+          if (!(await handOver({ acts: [], answers: [answered] }))) return false;
+        return true;
+      }
+      set((now) => withRefused(now, part, error.message));
+      return true;
+    }
+  }, [house, id, set]);
+
+  const look = useCallback(async (): Promise<void> => {
+    if (latest.current.revision === 0) return;
+    const news = await send<SheetNews>(ROUTES.sheetNews(id, latest.current.revision), "GET");
+    if (news.ok && news.value.revision > latest.current.revision) set((now) => withNews(now, news.value));
+  }, [id, set]);
+  useOtherWindows(() => void look());
+
+  const acts = useMemo(() => {
+    const change = (changes: readonly CellChange[]): void => {
+      set((now) => withChanges(now, changes));
+      void flush();
     };
-    const done = queue.current.then(attempt);
-    queue.current = done;
-    return done;
-  }, []);
+    return {
+      type: (row: string, learner: string, typed: string) =>
+        set((now) => withTyping(now, row, learner, typed)),
+      enter: (row: string, learner: string): void => {
+        set((now) => entered(now, row, learner));
+        void flush();
+      },
+      change,
+      act: (some: readonly SheetChange[], answers: readonly CellChange[] = []): void => {
+        set((now) => withChanges(withActs(now, some), answers));
+        history.replaceState(null, "", ROUTES.markingSheet(id));
+        void flush();
+      },
+      choose: (row: string, learner: string, mine: boolean): void => {
+        set((now) => withChoice(now, row, learner, mine));
+        void flush();
+      },
+      stop: () => setStopped(true),
+      goOn: () => setStopped(false),
+    };
+  }, [flush, id, set]);
 
-  const send = useCallback(
-    async (sent: readonly SentCell[]): Promise<void> => {
-      const answer = (await post(ROUTES.markAnswers(id), "POST", { answers: sent })) as {
-        readonly marked: readonly MarkedCell[];
-      };
-      setCells((before) => {
-        const after = new Map(before);
-        for (const mark of answer.marked) {
-          const key = keyOf(mark.row, mark.learner);
-          // What was typed in the meantime is not touched.
-          if (after.get(key)?.typed === mark.given)
-            after.set(key, { typed: mark.given, mark, keeping: "kept" });
-        }
-        return after;
-      });
-    },
-    [id],
-  );
-
-  /** Marks one answer, with the tutor's choice or note where there is one. */
-  const mark = useCallback(
-    (sent: SentCell): void => {
-      const key = keyOf(sent.row, sent.learner);
-      const before = latest.current.cells.get(key);
-      const now: Cell = {
-        typed: sent.given,
-        mark: before?.typed === sent.given ? before.mark : undefined,
-        keeping: "keeping",
-      };
-      put(new Map([[key, now]]));
-      void enqueue(
-        () => send([sent]),
-        () => put(new Map([[key, { ...now, keeping: "notKept" }]])),
-      );
-    },
-    [enqueue, put, send],
-  );
-
-  /** Marks many answers in batches that can be stopped between. */
-  const markMany = useCallback(
-    async (sent: readonly SentCell[]): Promise<void> => {
-      put(
-        new Map(
-          sent.map((one) => [
-            keyOf(one.row, one.learner),
-            { typed: one.given, mark: undefined, keeping: "keeping" },
-          ]),
-        ),
-      );
-      cancelled.current = false;
-      for (let from = 0; from < sent.length; from += BATCH) {
-        setProgress({ done: from, all: sent.length });
-        const batch = sent.slice(from, from + BATCH);
-        await enqueue(
-          () => send(batch),
-          () => undefined,
-        );
-        if (cancelled.current) {
-          const left = sent.slice(from + BATCH);
-          put(
-            new Map(
-              left.map((one) => [
-                keyOf(one.row, one.learner),
-                { typed: one.given, mark: undefined, keeping: "typing" },
-              ]),
-            ),
-          );
-          break;
-        }
+  // Answers that wait on disk are marked a few at a time, until none is left or the tutor stops it.
+  const { waiting } = state;
+  const marking = useRef(false);
+  const [most, setMost] = useState(0);
+  useEffect(() => {
+    if (waiting === 0) {
+      setMost(0);
+      setStopped(false);
+    } else setMost((before) => Math.max(before, waiting));
+    if (waiting === 0 || stopped || marking.current || unreachable !== "") return;
+    marking.current = true;
+    const asked = { since: latest.current.revision };
+    send<SheetNews>(ROUTES.markWaiting(id), "POST", asked).then((news) => {
+      marking.current = false;
+      if (over.current) return;
+      if (news.ok) set((now) => withNews(now, news.value));
+      else {
+        setStopped(true);
+        setUnreachable(news.error.kind === "unreachable" ? news.error.message : "");
       }
-      setProgress(undefined);
-    },
-    [enqueue, put, send],
-  );
+    });
+  }, [waiting, stopped, unreachable, id, set]);
 
-  const type = useCallback(
-    (row: number, learner: string, typed: string): void =>
-      put(new Map([[keyOf(row, learner), { typed, mark: undefined, keeping: "typing" }]])),
-    [put],
-  );
-
-  /** Keeps the sheet's rows and columns; what a row comes to is told by the server. */
-  const reshape = useCallback(
-    (problems: readonly string[], columns: readonly Column[]): void => {
-      const known = new Map(latest.current.rows.map((row) => [row.problem, row.right]));
-      setRows(problems.map((problem) => ({ problem, right: known.get(problem) ?? "" })));
-      setLearners(columns);
-      latest.current = {
-        ...latest.current,
-        rows: problems.map((problem) => ({ problem, right: known.get(problem) ?? "" })),
-        learners: columns,
-      };
-      setShapeKept(false);
-      history.replaceState(null, "", ROUTES.markingSheet(id));
-      void enqueue(
-        async () => {
-          const body = { house: choicesOf(house), problems, learners: columns.map((column) => column.id) };
-          const answer = (await post(ROUTES.keepSheet(id), "PUT", body)) as {
-            readonly rows: readonly SheetRow[];
-          };
-          setRows((now) => (now.length === answer.rows.length ? answer.rows : now));
-          setShapeKept(true);
-        },
-        () => undefined,
-      );
-    },
-    [enqueue, house, id],
-  );
-
-  // What is typed and not yet entered when the window closes is sent after all.
+  // What is not handed over yet is in the browser's own store, and comes back from there.
+  const about = `sheet ${id}`;
+  const [recalled, setRecalled] = useState(false);
+  useEffect(() => {
+    over.current = false;
+    const roll = answerRoll();
+    let gone = false;
+    unsentAbout(about).then(async (left) => {
+      if (left.length > 0) {
+        const { withUnsent } = await import("./unsent");
+        if (gone) return;
+        set((now) => left.reduce((sheet, { value }) => withUnsent(sheet, value), now));
+        rememberUnsent(about, unsentOf(latest.current));
+        forgetLeft(left.filter(({ key }) => !isOwn(key)));
+        void flush();
+      }
+      setRecalled(true);
+    });
+    return () => {
+      gone = true;
+      over.current = true;
+      clearTimeout(retry.current);
+      roll();
+    };
+  }, [about, flush, set]);
+  useEffect(() => {
+    if (!recalled) return;
+    const timer = setTimeout(() => rememberUnsent(about, unsentOf(state)), REMEMBER_WITHIN);
+    return () => clearTimeout(timer);
+  }, [about, recalled, state]);
   useEffect(() => {
     const leave = (): void => {
-      const unsent = [...latest.current.cells].flatMap(([key, cell]): readonly SentCell[] => {
-        const [row = "", learner = ""] = key.split(" ");
-        return cell.keeping === "typing" || cell.keeping === "notKept"
-          ? [{ row: Number(row), learner, given: cell.typed }]
-          : [];
-      });
-      if (unsent.length > 0)
-        void post(ROUTES.markAnswers(id), "POST", { answers: unsent.slice(0, 100) }, true).catch(
-          () => undefined,
-        );
+      set((now) =>
+        [...now.cells].reduce((sheet, [key, cell]) => {
+          const [row = "", learner = ""] = key.split(" ");
+          return cell.change === undefined || cell.change.entered ? sheet : entered(sheet, row, learner);
+        }, now),
+      );
+      rememberUnsent(about, unsentOf(latest.current));
+      void flush();
     };
     window.addEventListener("pagehide", leave);
     return () => window.removeEventListener("pagehide", leave);
-  }, [id]);
+  }, [about, flush, set]);
 
-  const unkept =
-    !shapeKept || [...cells.values()].some(({ keeping }) => keeping === "keeping" || keeping === "notKept");
+  const { sending: unsent, troubles, clashes } = unkept(state);
+  useAskBeforeLeaving((unsent && (unreachable !== "" || isLarge(state))) || troubles > 0 || clashes > 0);
+  const keeping: Keeping =
+    unreachable !== "" || troubles > 0 || clashes > 0 ? "notKept" : unsent ? "keeping" : "kept";
   return {
-    rows,
-    learners,
-    cells,
-    progress,
-    unkept,
-    type,
-    mark,
-    markMany,
-    reshape,
-    stop: () => {
-      cancelled.current = true;
-    },
+    state,
+    keeping,
+    unreachable,
+    troubles,
+    clashes,
+    progress: waiting === 0 ? undefined : { done: Math.max(0, most - waiting), all: most, stopped },
+    acts,
   };
 }
+
+export type SheetActs = ReturnType<typeof useSheet>["acts"];
+
+/** Whether what waits to be sent is more than a browser sends on while its window closes. */
+const isLarge = (state: SheetState): boolean => (toSend(state)?.answers.length ?? 0) > 300;

@@ -2,9 +2,10 @@
 
 import { useMemo, useRef } from "react";
 import { blockFrom, fieldsOf, isBlock } from "./columns";
-import { type Cell, type Column, keyOf, type SentCell, type SheetRow } from "./marks";
-import { type At, fieldId, type TableActs } from "./SheetTable";
-import type { useSheet } from "./useSheet";
+import { keyOf } from "./marks";
+import type { At, TableActs } from "./SheetTable";
+import type { SheetState } from "./sheetState";
+import type { SheetActs } from "./useSheet";
 
 /** What was taken away, in words, and the way back. */
 export interface Undo {
@@ -15,10 +16,9 @@ export interface Undo {
 /** What the table asks for, done on the sheet. The acts stay the same, so that only squares that changed are drawn. */
 export function useTableActs(
   now: {
-    readonly rows: readonly SheetRow[];
-    readonly learners: readonly Column[];
-    readonly cells: ReadonlyMap<string, Cell>;
-    readonly sheet: ReturnType<typeof useSheet>;
+    readonly state: SheetState;
+    readonly acts: SheetActs;
+    readonly show: (row: number, column: number) => void;
   },
   setSelected: (at: At) => void,
   setSaid: (words: string) => void,
@@ -26,109 +26,61 @@ export function useTableActs(
 ): TableActs {
   const latest = useRef(now);
   latest.current = now;
-  return useMemo((): TableActs => {
-    const focus = (row: number, learner: string): void => {
-      const field = document.getElementById(fieldId(row, learner));
-      if (field instanceof HTMLInputElement) {
-        field.focus();
-        field.select();
-      }
-    };
-    const commit = (row: number, learner: string): void => {
-      const cell = latest.current.cells.get(keyOf(row, learner));
-      if (cell?.keeping === "typing") latest.current.sheet.mark({ row, learner, given: cell.typed });
-    };
-    return {
-      type: (row, learner, typed) => latest.current.sheet.type(row, learner, typed),
+  return useMemo(
+    (): TableActs => ({
+      type: (row, learner, typed) => latest.current.acts.type(row, learner, typed),
       enter: (row, learner, by) => {
-        commit(row, learner);
+        latest.current.acts.enter(row, learner);
         if (by === "stay") return;
-        const { rows: all, learners: columns } = latest.current;
-        const at = columns.findIndex((column) => column.id === learner);
-        const last = all.length - 1;
-        if (by === "up") focus(Math.max(0, row - 1), learner);
-        else if (row < last) focus(row + 1, learner);
-        else focus(0, columns[at + 1]?.id ?? columns[0]?.id ?? learner);
+        const { rows, learners } = latest.current.state;
+        const [at, across] = [
+          rows.findIndex(({ id }) => id === row),
+          learners.findIndex(({ id }) => id === learner),
+        ];
+        if (by === "up") latest.current.show(Math.max(0, at - 1), across);
+        else if (at < rows.length - 1) latest.current.show(at + 1, across);
+        else latest.current.show(0, (across + 1) % Math.max(1, learners.length));
       },
       select: setSelected,
       paste: (row, learner, text) => {
         if (!isBlock(text)) return false;
-        const { rows: all, learners: columns } = latest.current;
-        const { sent, outside } = blockFrom(fieldsOf(text, "\t"), row, learner, all.length, columns);
+        const { rows, learners } = latest.current.state;
+        const block = blockFrom(fieldsOf(text, "\t").fields, row, learner, rows, learners);
+        const answers = block.answers.filter(({ given }) => given !== "");
         setSaid(
-          outside > 0
-            ? `${outside} pasted answers reach past the sheet and were left out. Add rows or learners, and paste again.`
-            : `${sent.length} answers pasted.`,
+          block.outside > 0
+            ? `${block.outside} pasted answers reach past the sheet and were left out. Add rows or learners, and paste again.`
+            : `${answers.length} answers pasted.`,
         );
-        void latest.current.sheet.markMany(sent.filter(({ given }) => given !== ""));
+        latest.current.acts.change(answers);
         return true;
       },
       nextExplanation: (row, learner) => {
-        const cell = latest.current.cells.get(keyOf(row, learner));
-        const explanations = cell?.mark?.explanations ?? [];
-        const now = explanations.findIndex(({ slips }) => slips.join() === cell?.mark?.slips.join());
-        const next = explanations[(now + 1) % explanations.length];
-        if (cell && next) latest.current.sheet.mark({ row, learner, given: cell.typed, slips: next.slips });
+        const cell = latest.current.state.cells.get(keyOf(row, learner));
+        const explanations = cell?.explanations ?? [];
+        const stands = (cell?.change?.slips ?? cell?.kept?.slips ?? []).join();
+        const at = explanations.findIndex(({ slips }) => slips.join() === stands);
+        const next = explanations[(at + 1) % explanations.length];
+        if (next) latest.current.acts.change([{ row, learner, slips: next.slips }]);
       },
+      choose: (row, learner, mine) => latest.current.acts.choose(row, learner, mine),
       removeRow: (row) => {
-        const { rows: before, learners: columns, cells: squares } = latest.current;
-        const problems = before.map(({ problem }) => problem);
-        latest.current.sheet.reshape(
-          problems.filter((_, index) => index !== row),
-          columns,
-        );
-        // The answers below move up with their problems.
-        void latest.current.sheet.markMany([
-          ...answersFrom(squares, columns, row + 1, before.length, -1),
-          ...columns.map(({ id }) => ({ row: before.length - 1, learner: id, given: "" })),
-        ]);
+        const at = latest.current.state.rows.findIndex(({ id }) => id === row);
+        latest.current.acts.act([{ kind: "removeRow", id: row }]);
         setUndo({
-          words: `Row ${row + 1} was taken away.`,
-          back: () => {
-            latest.current.sheet.reshape(problems, columns);
-            void latest.current.sheet.markMany(answersFrom(squares, columns, row, before.length, 0));
-          },
+          words: `Row ${at + 1} was taken away with its answers.`,
+          back: () => latest.current.acts.act([{ kind: "restoreRow", id: row }]),
         });
       },
       removeLearner: (learner) => {
-        const { rows: before, learners: columns } = latest.current;
-        const problems = before.map(({ problem }) => problem);
-        const name = columns.find(({ id }) => id === learner)?.name ?? "";
-        latest.current.sheet.reshape(
-          problems,
-          columns.filter(({ id }) => id !== learner),
-        );
+        const name = latest.current.state.learners.find(({ id }) => id === learner)?.name ?? "";
+        latest.current.acts.act([{ kind: "removeLearner", id: learner }]);
         setUndo({
           words: `${name} was taken off this sheet; the answers are kept.`,
-          back: () =>
-            latest.current.sheet.reshape(
-              latest.current.rows.map(({ problem }) => problem),
-              columns,
-            ),
+          back: () => latest.current.acts.act([{ kind: "restoreLearner", id: learner }]),
         });
       },
-    };
-  }, [setSelected, setSaid, setUndo]);
-}
-
-/** The answers of some rows as they stand, with the tutor's choices and notes, to be put so many rows further down. */
-function answersFrom(
-  cells: ReadonlyMap<string, Cell>,
-  columns: readonly Column[],
-  from: number,
-  to: number,
-  by: number,
-): readonly SentCell[] {
-  return columns.flatMap(({ id: learner }) =>
-    Array.from({ length: to - from }, (_, nth): SentCell => {
-      const cell = cells.get(keyOf(from + nth, learner));
-      return {
-        row: from + nth + by,
-        learner,
-        given: cell?.typed ?? "",
-        ...(cell?.mark?.chosen === true ? { slips: cell.mark.slips } : {}),
-        ...(cell?.mark !== undefined && cell.mark.note !== "" ? { note: cell.mark.note } : {}),
-      };
     }),
+    [setSelected, setSaid, setUndo],
   );
 }

@@ -1,17 +1,18 @@
 "use client";
 
-import { CalendarDays, Grid3x3, ListChecks, Ruler, Users } from "lucide-react";
+import { Archive, CalendarDays, Grid3x3, ListChecks, Ruler, Users } from "lucide-react";
 import { usePathname } from "next/navigation";
 import type { ReactElement } from "react";
 import { ROUTES } from "../routes";
 
-/** The places of the product, in the order of the rail; the last stands at its foot. */
+/** The places of the product, in the order of the rail; the last two stand at its foot. */
 const PLACES = [
   { href: ROUTES.today, name: "Today", Icon: CalendarDays },
   { href: ROUTES.board, name: "Board", Icon: Grid3x3 },
   { href: ROUTES.marking, name: "Marking", Icon: ListChecks },
   { href: ROUTES.learners, name: "Learners", Icon: Users },
   { href: ROUTES.houseRules, name: "House rules", Icon: Ruler },
+  { href: ROUTES.safeKeeping, name: "Safe keeping", Icon: Archive },
 ] as const;
 
 /**
@@ -35,7 +36,7 @@ export function Rail(): ReactElement {
           key={href}
           href={href}
           aria-current={here === href ? "page" : undefined}
-          className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-[13px] leading-4 text-soft last:mt-auto hover:text-ink aria-[current=page]:border-plumb aria-[current=page]:bg-shade aria-[current=page]:font-semibold aria-[current=page]:text-ink max-[700px]:mt-0 max-[700px]:flex-1 max-[700px]:border-l-0"
+          className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-[13px] leading-4 text-soft nth-last-2:mt-auto hover:text-ink aria-[current=page]:border-plumb aria-[current=page]:bg-shade aria-[current=page]:font-semibold aria-[current=page]:text-ink max-[700px]:mt-0! max-[700px]:flex-1 max-[700px]:border-l-0"
         >
           <Icon aria-hidden="true" className="size-5" strokeWidth={1.75} />
           {name}

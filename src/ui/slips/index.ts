@@ -1,3 +1,2 @@
 export { NoWrongWay } from "./NoWrongWay";
 export { WrongWayScreen } from "./WrongWayScreen";
-export { choicesFor, wrongWayOf } from "./wrongWay";

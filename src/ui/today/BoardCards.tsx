@@ -1,37 +1,48 @@
 "use client";
 
 import { Pin } from "lucide-react";
+import { useRouter } from "next/navigation";
 import { type ReactElement, type ReactNode, useState, useTransition } from "react";
 import { METHOD_NAMES } from "@/core/wording";
 import { boardAddress } from "../board/address";
+import { useOtherWindows } from "../keeping/otherWindows";
+import { send } from "../keeping/send";
+import { useUnsentBoards } from "../keeping/useUnsentBoards";
+import { ROUTES } from "../routes";
 import { ago } from "./ago";
 import { CardMenu } from "./CardMenu";
 import type { ListedBoard } from "./listedBoard";
 import { UndoNote } from "./UndoNote";
 
-/** What can be done with a kept board. Each act is on disk when its promise is fulfilled. */
-export interface BoardActs {
-  readonly rename: (id: string, name: string) => Promise<void>;
-  readonly pin: (id: string, pinned: boolean) => Promise<void>;
-  readonly remove: (id: string) => Promise<void>;
-  readonly restore: (id: string) => Promise<void>;
-}
-
 /** The kept boards as cards, each with its paper as it was left. */
 export function BoardCards({
   boards,
   now,
-  acts,
 }: {
   readonly boards: readonly { readonly board: ListedBoard; readonly picture: ReactNode }[];
   readonly now: Date;
-  readonly acts: BoardActs;
 }): ReactElement {
   const [removed, setRemoved] = useState<ListedBoard | undefined>();
   const [renaming, setRenaming] = useState<string | undefined>();
+  const [failed, setFailed] = useState("");
+  const router = useRouter();
   const [, startAct] = useTransition();
+  useOtherWindows(() => router.refresh());
+  useUnsentBoards(() => router.refresh());
+  /** Does something with a kept board, and shows the list as it is then. */
+  const act = (id: string, body: object): void =>
+    startAct(async () => {
+      const kept = await send(ROUTES.aboutBoard(id), "POST", body);
+      setFailed(kept.ok ? "" : kept.error.message);
+      if (kept.ok) router.refresh();
+    });
   return (
     <>
+      {failed !== "" && (
+        <p role="status" className="mt-3 text-rust">
+          {failed}
+        </p>
+      )}
       <ul className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(240px,1fr))] gap-5">
         {boards.map(({ board, picture }) => (
           <li
@@ -51,7 +62,7 @@ export function BoardCards({
                     board={board}
                     onDone={(name) => {
                       setRenaming(undefined);
-                      if (name !== undefined) startAct(() => acts.rename(board.id, name));
+                      if (name !== undefined) act(board.id, { act: "rename", name });
                     }}
                   />
                 ) : (
@@ -84,10 +95,10 @@ export function BoardCards({
               <CardMenu
                 board={board}
                 onRename={() => setRenaming(board.id)}
-                onPin={() => startAct(() => acts.pin(board.id, !board.pinned))}
+                onPin={() => act(board.id, { act: "pin", pinned: !board.pinned })}
                 onRemove={() => {
                   setRemoved(board);
-                  startAct(() => acts.remove(board.id));
+                  act(board.id, { act: "delete" });
                 }}
               />
             </div>
@@ -98,7 +109,7 @@ export function BoardCards({
         removed={removed}
         onUndo={(board) => {
           setRemoved(undefined);
-          startAct(() => acts.restore(board.id));
+          act(board.id, { act: "restore" });
         }}
         onClose={() => setRemoved(undefined)}
       />

@@ -4,8 +4,10 @@ import Link from "next/link";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { decimalSign } from "@/core/number";
+import { AsideNotes } from "../keeping/AsideNotes";
+import type { UnreadRow } from "../keeping/unreadRow";
 import { ROUTES } from "../routes";
-import { type BoardActs, BoardCards } from "./BoardCards";
+import { BoardCards } from "./BoardCards";
 import { BoardThumbnail } from "./BoardThumbnail";
 import type { ListedBoard } from "./listedBoard";
 
@@ -16,7 +18,7 @@ export function TodayScreen({
   showMore,
   house,
   now,
-  acts,
+  unread,
 }: {
   readonly boards: readonly ListedBoard[];
   readonly search: string;
@@ -24,7 +26,8 @@ export function TodayScreen({
   readonly showMore: number | undefined;
   readonly house: HouseRules;
   readonly now: Date;
-  readonly acts: BoardActs;
+  /** Kept boards that can't be read. */
+  readonly unread: readonly UnreadRow[];
 }): ReactElement {
   const sign = decimalSign(house);
   const none = boards.length === 0;
@@ -87,8 +90,8 @@ export function TodayScreen({
         <BoardCards
           boards={boards.map((board) => ({ board, picture: <BoardThumbnail board={board} /> }))}
           now={now}
-          acts={acts}
         />
+        <AsideNotes rows={unread} what="board" />
         {showMore !== undefined && (
           <p className="mt-6 text-center">
             <Link

@@ -2,7 +2,7 @@
 
 import { type ReactElement, useEffect, useRef } from "react";
 import { FOLLOWS_ON, FORM_FAULT_WORDS } from "@/core/wording";
-import type { HandedIn } from "./handedIn";
+import type { Outcome as HandedInOutcome } from "./handedIn";
 
 /** What comes back when it is handed in. */
 export function Outcome({
@@ -11,7 +11,7 @@ export function Outcome({
   estimate,
   onAgain,
 }: {
-  readonly result: HandedIn;
+  readonly result: HandedInOutcome;
   readonly silent: boolean;
   readonly estimate: string;
   readonly onAgain: () => void;

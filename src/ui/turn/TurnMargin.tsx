@@ -2,11 +2,12 @@
 
 import { type ReactElement, type RefObject, useEffect, useState } from "react";
 import type { HouseRules } from "@/core/house";
+import { LONGEST_ANSWER } from "@/core/marking";
 import type { JumpMarks, WorkMarks } from "@/core/paper";
 import { jumpWords, nextMarkWords, whereWords } from "@/core/wording";
-import { LONGEST_ANSWER } from "../marking/marks";
+
 import { LONGEST_GUESS } from "../routes";
-import type { HandedIn } from "./handedIn";
+import type { Outcome as HandedInOutcome } from "./handedIn";
 import { Outcome } from "./Outcome";
 import { placeOf, Told } from "./Told";
 import type { TurnNumber, TurnWay } from "./turn";
@@ -71,7 +72,7 @@ export function TurnMargin({
   readonly learners: readonly { readonly id: string; readonly name: string }[];
   readonly learner: string;
   readonly onLearner: (id: string) => void;
-  readonly result: HandedIn | undefined;
+  readonly result: HandedInOutcome | undefined;
   readonly sending: boolean;
   readonly onHandIn: (answer: string) => void;
   readonly onAgain: () => void;

@@ -7,9 +7,11 @@ import type { MethodId } from "@/core/methods";
 import { decimalSign } from "@/core/number";
 import { jumpsAgainst, markWork, moved, type Paper } from "@/core/paper";
 import { squareWords, stageName } from "@/core/wording";
+import { send } from "../keeping/send";
+import { ROUTES } from "../routes";
 import { Choice } from "./Choice";
 import { GIVEN_PARTS, type GivenPart } from "./given";
-import type { HandedIn, HandIn } from "./handedIn";
+import type { HandedIn, HandIn, Outcome } from "./handedIn";
 import { NumberPad } from "./NumberPad";
 import { PaperPad } from "./PaperPad";
 import { answerRead, firstSquare, sizeFor, stageDone, textIn } from "./paperRoom";
@@ -31,7 +33,6 @@ export function TurnScreen({
   learners,
   learner: startLearner,
   addresses,
-  handIn,
 }: {
   readonly turn: Turn;
   readonly house: HouseRules;
@@ -46,7 +47,6 @@ export function TurnScreen({
     readonly parts: Readonly<Record<GivenPart, string>>;
     readonly methods: readonly { readonly id: string; readonly name: string; readonly address: string }[];
   };
-  readonly handIn: (sent: HandIn) => Promise<HandedIn>;
 }): ReactElement {
   const { ways, line } = turn;
   const size = useMemo(() => sizeFor(ways), [ways]);
@@ -60,7 +60,7 @@ export function TurnScreen({
   const [hints, setHints] = useState(0);
   const [estimate, setEstimate] = useState("");
   const [learner, setLearner] = useState(startLearner);
-  const [result, setResult] = useState<HandedIn | undefined>();
+  const [result, setResult] = useState<Outcome | undefined>();
   const [sending, setSending] = useState(false);
   const begun = useRef<number | undefined>(undefined);
   const [keysOpen, setKeysOpen] = useState(false);
@@ -91,25 +91,22 @@ export function TurnScreen({
     if (grid === undefined || frame?.kind !== "frame") return;
     stroke({ kind: "put", marks: grid.map((mark) => moved(mark, at.col - frame.col, at.row - frame.row)) });
   };
-  const send = async (answer: string): Promise<void> => {
+  const handIn = async (answer: string): Promise<void> => {
     setSending(true);
     const seconds = begun.current === undefined ? 0 : Math.round((Date.now() - begun.current) / 1000);
-    try {
-      const back = await handIn({
-        problem: line,
-        house: choicesOf(house),
-        answer,
-        marks: paper.marks,
-        hints,
-        estimate,
-        seconds,
-        learner,
-      });
-      setResult(back);
-      if (back.ok) localStorage.removeItem(draft);
-    } catch {
-      setResult({ ok: false, message: "The answer could not be handed in. Press Enter to try again." });
-    }
+    const work: HandIn = {
+      problem: line,
+      house: choicesOf(house),
+      answer,
+      marks: paper.marks,
+      hints,
+      estimate,
+      seconds,
+      learner,
+    };
+    const back = await send<HandedIn>(ROUTES.handIn, "POST", work);
+    setResult(back.ok ? { ok: true, ...back.value } : { ok: false, message: back.error.message });
+    if (back.ok) localStorage.removeItem(draft);
     setSending(false);
   };
 
@@ -279,7 +276,7 @@ export function TurnScreen({
             onLearner={setLearner}
             result={result}
             sending={sending}
-            onHandIn={send}
+            onHandIn={handIn}
             onAgain={() => {
               setResult(undefined);
               setHints(0);

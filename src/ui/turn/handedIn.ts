@@ -15,24 +15,24 @@ export interface HandIn {
   readonly learner: string;
 }
 
-/** What comes back: the verdict and what lies behind it, or why the answer can't be read. */
-export type HandedIn =
-  | { readonly ok: false; readonly message: string }
-  | {
-      readonly ok: true;
-      readonly verdict: "right" | "form" | "wrong";
-      readonly faults: readonly FormFault[];
-      readonly right: string;
-      readonly estimate: string;
-      /** The belief that the learner's own estimate shows, and what helps; nothing where it shows none. */
-      readonly belief: { readonly name: string; readonly remedy: string } | undefined;
-      readonly explanations: readonly {
-        readonly slips: readonly SlipId[];
-        readonly names: readonly string[];
-        readonly probability: number;
-        readonly replay: string;
-        /** Whether all that is on the paper agrees with this way of going wrong, so that the rest follows on. */
-        readonly onPaper: boolean;
-      }[];
-      readonly kept: boolean;
-    };
+/** What comes back: the verdict and what lies behind it. */
+export interface HandedIn {
+  readonly verdict: "right" | "form" | "wrong";
+  readonly faults: readonly FormFault[];
+  readonly right: string;
+  readonly estimate: string;
+  /** The belief that the learner's own estimate shows, and what helps; nothing where it shows none. */
+  readonly belief: { readonly name: string; readonly remedy: string } | undefined;
+  readonly explanations: readonly {
+    readonly slips: readonly SlipId[];
+    readonly names: readonly string[];
+    readonly probability: number;
+    readonly replay: string;
+    /** Whether all that is on the paper agrees with this way of going wrong, so that the rest follows on. */
+    readonly onPaper: boolean;
+  }[];
+  readonly kept: boolean;
+}
+
+/** What is shown after handing in: what came back, or why the answer can't be read or was not kept. */
+export type Outcome = { readonly ok: false; readonly message: string } | ({ readonly ok: true } & HandedIn);

@@ -1,4 +1,4 @@
 export { GIVEN_PARTS } from "./given";
 export { TURN_KEYS } from "./strokeKeys";
 export { TurnScreen } from "./TurnScreen";
-export { givenMarks, turnOf } from "./turn";
+export { givenMarks } from "./turn";

@@ -1,8 +1,7 @@
-import { NextResponse } from "next/server";
 import { z } from "zod";
-import { explainedRequested } from "@/render/json";
-import { houseChoicesSchema } from "../../saved";
-import { errorAnswer, readBody } from "../answers";
+import { houseChoicesSchema } from "@/data";
+import { compute } from "@/work/pool";
+import { answering, errorAnswer, resultAnswer } from "../answers";
 
 const explainSchema = z.object({
   problem: z.string(),
@@ -11,9 +10,7 @@ const explainSchema = z.object({
 });
 
 /** Marks an answer and explains it: `{problem, given, house?}` to `{verdict, explanations, separating}`. See docs/api.md. */
-export async function POST(request: Request): Promise<NextResponse> {
-  const read = await readBody(request, explainSchema);
-  if ("answer" in read) return read.answer;
-  const explained = explainedRequested(read.body);
-  return explained.ok ? NextResponse.json(explained.value) : errorAnswer(422, explained.error);
-}
+export const POST = answering(async ({ body }) => {
+  const explained = await compute("explain", body);
+  return explained.ok ? resultAnswer(explained.value) : errorAnswer(503, explained.error);
+}, explainSchema);

@@ -1,12 +1,9 @@
-import { NextResponse } from "next/server";
-import { database, writeSetting } from "@/data";
-import { viewSchema } from "../../saved";
-import { readBody } from "../answers";
+import { changeSetting, database } from "@/data";
+import { viewKept, viewSchema } from "../../saved";
+import { answering } from "../answers";
 
-/** Keeps how the tutor likes the screen. */
-export async function PUT(request: Request): Promise<NextResponse> {
-  const read = await readBody(request, viewSchema);
-  if ("answer" in read) return read.answer;
-  writeSetting(database(), "view", read.body);
-  return new NextResponse(null, { status: 204 });
-}
+/** Keeps what was changed of how the tutor likes the screen; the rest stays as it is. */
+export const PUT = answering(
+  ({ body }) => ({ view: changeSetting(database(), "view", (now) => ({ ...viewKept(now), ...body })) }),
+  viewSchema.partial(),
+);

@@ -1,8 +1,7 @@
-import { NextResponse } from "next/server";
 import { z } from "zod";
-import { workJson, workRequested } from "@/render/json";
-import { houseChoicesSchema } from "../../saved";
-import { errorAnswer, readBody } from "../answers";
+import { houseChoicesSchema } from "@/data";
+import { compute } from "@/work/pool";
+import { answering, errorAnswer, resultAnswer } from "../answers";
 
 const workSchema = z.object({
   problem: z.string(),
@@ -11,9 +10,7 @@ const workSchema = z.object({
 });
 
 /** Works a problem: `{problem, method?, house?}` to `{answer, steps, features, checks}`. See docs/api.md. */
-export async function POST(request: Request): Promise<NextResponse> {
-  const read = await readBody(request, workSchema);
-  if ("answer" in read) return read.answer;
-  const working = workRequested(read.body);
-  return working.ok ? NextResponse.json(workJson(working.value)) : errorAnswer(422, working.error);
-}
+export const POST = answering(async ({ body }) => {
+  const worked = await compute("work", body);
+  return worked.ok ? resultAnswer(worked.value) : errorAnswer(503, worked.error);
+}, workSchema);

@@ -1,9 +1,9 @@
 import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import type { ReactElement } from "react";
-import { database, findLearner } from "@/data";
+import { attemptsOf, database, findLearner, historyOf } from "@/data";
 import { LearnerScreen } from "@/ui/learners";
-import { recordedAnswers, recordedSlips } from "../../record";
+import { MOST_ANSWERS, recordedAnswers, recordedSlips } from "../../record";
 
 export const metadata: Metadata = { title: "Learner" };
 
@@ -13,13 +13,16 @@ export default async function LearnerPage({
   readonly params: Promise<{ readonly id: string }>;
 }): Promise<ReactElement> {
   const { id } = await params;
-  const learner = findLearner(database(), id);
+  const data = database();
+  const learner = findLearner(data, id);
   if (learner === undefined) notFound();
+  const { attempts, unread } = attemptsOf(data, id, MOST_ANSWERS);
   return (
     <LearnerScreen
       name={learner.name}
-      slips={recordedSlips(database(), id)}
-      answers={recordedAnswers(database(), id)}
+      slips={recordedSlips(historyOf(data, id))}
+      answers={recordedAnswers(attempts)}
+      unread={unread}
     />
   );
 }

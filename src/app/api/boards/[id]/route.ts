@@ -1,13 +1,11 @@
-import { NextResponse } from "next/server";
 import { z } from "zod";
-import { houseRulesFrom } from "@/core/house";
+import { choicesOf, houseRulesFrom } from "@/core/house";
 import { METHOD_IDS } from "@/core/methods";
 import { LONGEST_LINE, readProblem } from "@/core/problem";
 import { houseRefusalWords, readErrorWords } from "@/core/wording";
-import { database, keepBoard } from "@/data";
-import { BOARD_ID, LONGEST_GUESS } from "@/ui/routes";
-import { houseChoicesSchema } from "../../../saved";
-import { errorAnswer, readBody } from "../../answers";
+import { database, findBoard, houseChoicesSchema, type KeptBoard, keepBoard } from "@/data";
+import { LONGEST_GUESS } from "@/ui/routes";
+import { answering, errorAnswer } from "../../answers";
 
 const boardSchema = z.object({
   problem: z.string().max(LONGEST_LINE),
@@ -16,30 +14,37 @@ const boardSchema = z.object({
   house: houseChoicesSchema,
   step: z.number().int().min(1).max(9999),
   guess: z.string().max(LONGEST_GUESS),
+  /** The revision it was changed from, 0 for a new one; without it the board is written whatever stands there. */
+  saw: z.number().int().min(0).optional(),
 });
 
-/** Keeps a board as it stands. Answers 204 only after the row is on disk. */
-export async function PUT(
-  request: Request,
-  { params }: { readonly params: Promise<{ readonly id: string }> },
-): Promise<NextResponse> {
-  const { id } = await params;
-  if (!BOARD_ID.test(id))
-    return errorAnswer(404, { code: "noSuchBoard", message: "There is no such board." });
-  const read = await readBody(request, boardSchema);
-  if ("answer" in read) return read.answer;
-  const house = houseRulesFrom(read.body.house);
-  if (!house.ok) {
-    return errorAnswer(422, { code: house.error.kind, message: houseRefusalWords(house.error) });
-  }
-  const problem = readProblem(read.body.problem, house.value);
+/** A board as another window is told of it. */
+const told = ({ problem, method, beside, house, step, guess, revision }: KeptBoard) => ({
+  board: { problem, method, beside, house: choicesOf(house), step, guess },
+  revision,
+});
+
+/** Keeps a board as it stands. Answers with its revision only after the row is on disk; 409 with what stands there where another window was first. */
+export const PUT = answering(({ id, body }) => {
+  const { house: choices, saw, ...board } = body;
+  const house = houseRulesFrom(choices);
+  if (!house.ok) return errorAnswer(422, { code: house.error.kind, message: houseRefusalWords(house.error) });
+  const problem = readProblem(board.problem, house.value);
   if (!problem.ok) {
-    return errorAnswer(422, {
-      code: problem.error.code,
-      message: readErrorWords(problem.error, house.value),
-      at: problem.error.at,
-    });
+    const { code, at } = problem.error;
+    return errorAnswer(422, { code, message: readErrorWords(problem.error, house.value), at });
   }
-  keepBoard(database(), { ...read.body, beside: read.body.beside, id, house: house.value }, new Date());
-  return new NextResponse(null, { status: 204 });
-}
+  const state = { ...board, beside: board.beside, id, house: house.value };
+  const kept = keepBoard(database(), state, saw, new Date());
+  if (kept.ok) return { revision: kept.value };
+  const message = "This board was changed in another window.";
+  return errorAnswer(409, { code: "stale", message }, told(kept.error.now));
+}, boardSchema);
+
+/** A kept board as it stands. */
+export const GET = answering(({ id }) => {
+  const board = findBoard(database(), id);
+  return board === undefined
+    ? errorAnswer(404, { code: "notThere", message: "There is no such board." })
+    : told(board);
+});

@@ -1,42 +1,62 @@
-import { NextResponse } from "next/server";
 import { z } from "zod";
 import { houseRulesFrom } from "@/core/house";
-import { LONGEST_LINE, readProblem } from "@/core/problem";
-import { houseRefusalWords, readErrorWords } from "@/core/wording";
-import { clearRowsFrom, database, keepMarkingSheet } from "@/data";
-import { MOST_LEARNERS, MOST_ROWS } from "@/ui/marking/marks";
+import { LONGEST_ANSWER, LONGEST_NAME, LONGEST_NOTE, MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
+import { LONGEST_LINE } from "@/core/problem";
+import { SLIP_IDS } from "@/core/slips";
+import { houseRefusalWords } from "@/core/wording";
+import { database, houseChoicesSchema, type SheetAct } from "@/data";
 import { BOARD_ID } from "@/ui/routes";
-import { rowsOf } from "../../../marking";
-import { houseChoicesSchema } from "../../../saved";
-import { errorAnswer, readBody } from "../../answers";
+import { keepOnSheet, newsOf, type SentToSheet } from "../../../sheet";
+import { answering, errorAnswer, resultAnswer } from "../../answers";
 
-const sheetSchema = z.object({
+const id = z.string().regex(BOARD_ID);
+
+const act: z.ZodType<SheetAct> = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("addRow"), id, problem: z.string().min(1).max(LONGEST_LINE) }),
+  z.object({ kind: z.literal("addLearner"), id, name: z.string().min(1).max(LONGEST_NAME) }),
+  z.object({ kind: z.enum(["removeRow", "restoreRow", "removeLearner", "restoreLearner"]), id }),
+]);
+
+const sentSchema = z.object({
   house: houseChoicesSchema,
-  problems: z.array(z.string().max(LONGEST_LINE)).max(MOST_ROWS),
-  learners: z.array(z.string().regex(BOARD_ID)).max(MOST_LEARNERS),
+  since: z.number().int().min(0),
+  acts: z.array(act).max(2 * (MOST_ROWS + MOST_LEARNERS)),
+  answers: z
+    .array(
+      z.object({
+        row: id,
+        learner: id,
+        saw: z.number().int().min(0),
+        given: z.string().max(LONGEST_ANSWER).optional(),
+        slips: z.array(z.enum(SLIP_IDS)).max(2).optional(),
+        note: z.string().max(LONGEST_NOTE).optional(),
+      }),
+    )
+    .max(MOST_ROWS * MOST_LEARNERS),
 });
 
-/** Keeps a marking sheet, and answers with the right answer of each row once it is on disk. */
-export async function PUT(
-  request: Request,
-  { params }: { readonly params: Promise<{ readonly id: string }> },
-): Promise<NextResponse> {
-  const { id } = await params;
-  if (!BOARD_ID.test(id))
-    return errorAnswer(404, { code: "noSuchSheet", message: "There is no such sheet." });
-  const read = await readBody(request, sheetSchema);
-  if ("answer" in read) return read.answer;
-  const { house: choices, problems, learners } = read.body;
-  const house = houseRulesFrom(choices);
-  if (!house.ok) return errorAnswer(422, { code: house.error.kind, message: houseRefusalWords(house.error) });
-  for (const [index, line] of problems.entries()) {
-    const problem = readProblem(line, house.value);
-    if (problem.ok) continue;
-    const message = `Row ${index + 1}: ${readErrorWords(problem.error, house.value)}`;
-    return errorAnswer(422, { code: problem.error.code, message });
-  }
-  const sheet = { id, house: house.value, problems, learners };
-  keepMarkingSheet(database(), sheet, new Date());
-  clearRowsFrom(database(), id, problems.length);
-  return NextResponse.json({ rows: rowsOf(sheet) });
-}
+/** As much as a whole sheet takes, in bytes. */
+const LARGEST = 6_000_000;
+
+/** Keeps what was done on a sheet, as one transaction, and answers with what is new on it once that is on disk. */
+export const POST = answering(
+  async ({ id: sheet, body }) => {
+    const house = houseRulesFrom(body.house);
+    if (!house.ok)
+      return errorAnswer(422, { code: house.error.kind, message: houseRefusalWords(house.error) });
+    const sent = { ...body, house: house.value } as SentToSheet;
+    return resultAnswer(await keepOnSheet(database(), sheet, sent));
+  },
+  sentSchema,
+  LARGEST,
+);
+
+/** What is new on a sheet since a revision. */
+export const GET = answering(async ({ id: sheet, request }) => {
+  const since = Number(new URL(request.url).searchParams.get("since") ?? 0);
+  if (!Number.isSafeInteger(since) || since < 0)
+    return errorAnswer(400, { code: "badRequest", message: "since must be a whole number." });
+  return (await newsOf(database(), sheet, since)) ?? NOT_THERE();
+});
+
+const NOT_THERE = () => errorAnswer(404, { code: "notThere", message: "There is no such sheet." });

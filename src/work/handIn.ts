@@ -1,5 +1,3 @@
-"use server";
-
 import { z } from "zod";
 import { pagesOf } from "@/core/board";
 import { runOf } from "@/core/checks";
@@ -7,25 +5,23 @@ import { type HouseRules, houseRulesFrom } from "@/core/house";
 import { readGiven } from "@/core/marking";
 import { EVERY_METHOD, workingOf } from "@/core/methods";
 import { markWork, type Paper } from "@/core/paper";
-import { LONGEST_LINE, type Problem, readOneQuantity, readProblem, writeAnswer } from "@/core/problem";
+import { type Problem, readOneQuantity, readProblem, writeAnswer } from "@/core/problem";
+import { done, failed, type Result } from "@/core/result";
 import {
   estimateJudged,
   markedAnswer,
   remedyWords,
   replayOf,
+  type Showings,
   type SlipId,
   slipFacts,
   waysTaken,
   wrongWays,
 } from "@/core/slips";
 import { estimateLine, givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
-import { database, findLearner, historyOf, keepAttempt } from "@/data";
-import { newId } from "@/ui/ids";
-import { LONGEST_ANSWER } from "@/ui/marking/marks";
-import { LONGEST_GUESS } from "@/ui/routes";
+import type { HandedInWork } from "@/data/attempts";
 import { wrongWayAddress } from "@/ui/slips/address";
 import type { HandedIn, HandIn } from "@/ui/turn/handedIn";
-import { houseChoicesSchema } from "./saved";
 
 const number = z.number().finite();
 const markSchema = z.discriminatedUnion("kind", [
@@ -70,84 +66,79 @@ const markSchema = z.discriminatedUnion("kind", [
   }),
 ]);
 
-/** The most marks of a paper that are kept. */
-const MOST_MARKS = 2000;
+/** What is handed in, and what its learner has shown before. */
+export interface HandedInToMark {
+  readonly sent: Omit<HandIn, "learner" | "marks"> & { readonly marks: readonly unknown[] };
+  readonly history: ReadonlyMap<SlipId, Showings>;
+}
 
-const handInSchema = z.object({
-  problem: z.string().max(LONGEST_LINE),
-  house: houseChoicesSchema,
-  answer: z.string().max(LONGEST_ANSWER),
-  marks: z.array(z.unknown()).max(MOST_MARKS),
-  hints: z.number().int().min(0).max(999),
-  estimate: z.string().max(LONGEST_GUESS),
-  seconds: z.number().int().min(0).max(86_400),
-  learner: z.string().max(40),
-});
+/** What is told about it, and what is kept of it where a learner is named. */
+export interface HandedInMarked {
+  readonly told: Omit<HandedIn, "kept">;
+  readonly work: Omit<HandedInWork, "learnerId">;
+}
 
-/** Marks what a learner hands in, explains it where it is wrong, and keeps it where a learner is named. */
-export async function handIn(sent: HandIn): Promise<HandedIn> {
-  const body = handInSchema.parse(sent);
-  const house = houseRulesFrom(body.house);
-  if (!house.ok) return { ok: false, message: houseRefusalWords(house.error) };
-  const problem = readProblem(body.problem, house.value);
-  if (!problem.ok) return { ok: false, message: readErrorWords(problem.error, house.value) };
-  const given = readGiven(body.answer, problem.value, house.value);
-  if (!given.ok) return { ok: false, message: givenErrorWords(given.error, house.value) };
-  const data = database();
-  const learner = findLearner(data, body.learner);
+/** Marks what a learner hands in, and explains it where it is wrong; or says why it can't be read. */
+export function markHandedIn({
+  sent,
+  history,
+}: HandedInToMark): Result<HandedInMarked, { readonly code: string; readonly message: string }> {
+  const house = houseRulesFrom(sent.house);
+  if (!house.ok) return failed({ code: house.error.kind, message: houseRefusalWords(house.error) });
+  const problem = readProblem(sent.problem, house.value);
+  if (!problem.ok)
+    return failed({ code: problem.error.code, message: readErrorWords(problem.error, house.value) });
+  const given = readGiven(sent.answer, problem.value, house.value);
+  if (!given.ok)
+    return failed({ code: `given.${given.error.code}`, message: givenErrorWords(given.error, house.value) });
   // Marks of kinds that a learner can't write are passed over.
-  const paper: Paper = { marks: body.marks.flatMap((mark) => markSchema.safeParse(mark).data ?? []) };
+  const paper: Paper = { marks: sent.marks.flatMap((mark) => markSchema.safeParse(mark).data ?? []) };
   const ways = wrongWays(problem.value, house.value);
-  const history = learner && historyOf(data, learner.id);
   const { verdict, explanations } = markedAnswer(ways, given.value, house.value, history);
   const shown = explanations.map(({ slips, probability }) => ({
     slips,
     names: slips.map((id) => slipFacts(id).name),
     probability,
-    replay: wrongWayAddress(body.problem, house.value, slips, body.answer),
+    replay: wrongWayAddress(sent.problem, house.value, slips, sent.answer),
     onPaper: agrees(paper, problem.value, house.value, slips, given.value.answer),
   }));
   // What the paper itself shows goes before what the answer alone makes likely.
   const ranked = [...shown].sort(
     (a, b) => Number(b.onPaper) - Number(a.onPaper) || b.probability - a.probability,
   );
-  const guess = readOneQuantity(body.estimate, house.value);
+  const guess = readOneQuantity(sent.estimate, house.value);
   const judged = guess.ok ? estimateJudged(problem.value, guess.value) : undefined;
-  if (learner !== undefined) {
-    keepAttempt(
-      data,
-      {
-        id: newId(),
-        learnerId: learner.id,
-        sheet: undefined,
-        problem: body.problem,
-        house: house.value,
-        given: body.answer,
+  const taken = waysTaken(ways, given.value.answer);
+  const { estimate } = runOf(workingOf(problem.value, house.value), EVERY_METHOD);
+  const faults = verdict.kind === "form" ? verdict.faults : [];
+  return done({
+    told: {
+      verdict: verdict.kind,
+      faults,
+      right: writeAnswer(ways.right, house.value),
+      estimate: estimate ? estimateLine(estimate, house.value) : "",
+      belief: judged?.shown === true ? beliefOf(judged.slip) : undefined,
+      explanations: ranked,
+    },
+    work: {
+      problem: sent.problem,
+      house: house.value,
+      given: sent.answer,
+      mark: {
         verdict: verdict.kind,
+        faults,
         slips: ranked[0]?.slips ?? [],
         probability: ranked[0]?.probability,
-        chosen: false,
-        note: "",
-        marks: JSON.stringify(paper.marks),
-        hints: body.hints,
-        estimate: body.estimate,
-        seconds: body.seconds,
+        shown: taken.filter((one) => one.shown).map(({ slip }) => slip),
+        chances: taken.map(({ slip }) => slip),
       },
-      [...waysTaken(ways, given.value.answer), ...(judged === undefined ? [] : [judged])],
-      new Date(),
-    );
-  }
-  const { estimate } = runOf(workingOf(problem.value, house.value), EVERY_METHOD);
-  return {
-    ok: true,
-    verdict: verdict.kind,
-    faults: verdict.kind === "form" ? verdict.faults : [],
-    right: writeAnswer(ways.right, house.value),
-    estimate: estimate ? estimateLine(estimate, house.value) : "",
-    belief: judged?.shown === true ? beliefOf(judged.slip) : undefined,
-    explanations: ranked,
-    kept: learner !== undefined,
-  };
+      marks: JSON.stringify(paper.marks),
+      hints: sent.hints,
+      estimate: sent.estimate,
+      judged,
+      seconds: sent.seconds,
+    },
+  });
 }
 
 const beliefOf = (slip: SlipId): { readonly name: string; readonly remedy: string } => ({

@@ -1,0 +1,44 @@
+import { z } from "zod";
+import { LONGEST_ANSWER } from "@/core/marking";
+import { LONGEST_LINE } from "@/core/problem";
+import { database, findLearner, historyOf, houseChoicesSchema, keepHandedIn } from "@/data";
+import { LONGEST_GUESS } from "@/ui/routes";
+import type { HandedIn } from "@/ui/turn/handedIn";
+import { compute } from "@/work/pool";
+import { answering, errorAnswer } from "../answers";
+
+/** The most marks of a paper that are kept. */
+const MOST_MARKS = 2000;
+
+const handInSchema = z.object({
+  problem: z.string().max(LONGEST_LINE),
+  house: houseChoicesSchema,
+  answer: z.string().max(LONGEST_ANSWER),
+  marks: z.array(z.unknown()).max(MOST_MARKS),
+  hints: z.number().int().min(0).max(999),
+  estimate: z.string().max(LONGEST_GUESS),
+  seconds: z.number().int().min(0).max(86_400),
+  learner: z.string().max(40),
+});
+
+const LARGEST = 600_000;
+
+/** Marks what a learner hands in, explains it where it is wrong, and keeps it where a learner is named. */
+export const POST = answering(
+  async ({ body: { learner: id, ...sent } }) => {
+    const data = database();
+    const learner = findLearner(data, id);
+    if (id !== "" && learner === undefined)
+      return errorAnswer(404, { code: "notThere", message: "This learner is no longer there." });
+    const history = learner === undefined ? new Map() : historyOf(data, learner.id);
+    const marked = await compute("markHandedIn", { sent, history });
+    if (!marked.ok) return errorAnswer(503, marked.error);
+    if (!marked.value.ok) return errorAnswer(422, marked.value.error);
+    const { told, work } = marked.value.value;
+    if (learner !== undefined) keepHandedIn(data, { ...work, learnerId: learner.id }, new Date());
+    const answer: HandedIn = { ...told, kept: learner !== undefined };
+    return answer;
+  },
+  handInSchema,
+  LARGEST,
+);

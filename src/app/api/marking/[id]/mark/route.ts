@@ -1,0 +1,14 @@
+import { z } from "zod";
+import { database } from "@/data";
+import { markWaiting } from "../../../../sheet";
+import { answering, errorAnswer, resultAnswer } from "../../../answers";
+
+const askedSchema = z.object({ since: z.number().int().min(0) });
+
+/** Marks some of the answers that wait for it, and answers with what is new on the sheet. */
+export const POST = answering(async ({ id, body }) => {
+  const news = await markWaiting(database(), id, body.since);
+  return news === undefined
+    ? errorAnswer(404, { code: "notThere", message: "There is no such sheet." })
+    : resultAnswer(news, 503);
+}, askedSchema);

@@ -1,0 +1,22 @@
+import { z } from "zod";
+import { dataFolder } from "@/data";
+import { backupFile } from "@/data/keeping/backups";
+import { file } from "@/work/pool";
+import { putInPlace } from "../../../safeKeeping";
+import { answering, errorAnswer } from "../../answers";
+
+const restoreSchema = z.object({ name: z.string().max(100) });
+
+/** Restores a backup: the data of now is backed up before. Answers with the name of that backup. */
+export const POST = answering(async ({ body }) => {
+  const folder = dataFolder();
+  const from = backupFile(folder, body.name);
+  if (from === undefined)
+    return errorAnswer(404, { code: "notThere", message: "There is no such backup any more." });
+  const ready = await file("prepareRestore", { folder, from });
+  if (!ready.ok) return errorAnswer(422, { code: "notRestored", message: ready.error });
+  const before = await putInPlace(ready.value, "restore");
+  return before.ok
+    ? { before: before.value }
+    : errorAnswer(503, { code: "notRestored", message: before.error });
+}, restoreSchema);

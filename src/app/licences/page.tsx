@@ -1,0 +1,10 @@
+import type { Metadata } from "next";
+import type { ReactElement } from "react";
+import { LicencesScreen } from "@/ui/licences/LicencesScreen";
+import { fontLicences, shippedPackages } from "../shipped";
+
+export const metadata: Metadata = { title: "Licences" };
+
+export default function LicencesPage(): ReactElement {
+  return <LicencesScreen packages={shippedPackages()} fonts={fontLicences()} />;
+}

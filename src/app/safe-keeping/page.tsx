@@ -1,0 +1,65 @@
+import fs from "node:fs";
+import path from "node:path";
+import Database from "better-sqlite3";
+import type { Metadata } from "next";
+import type { ReactElement } from "react";
+import { database, dataFolder, FILE_NAME, isReadOnly } from "@/data";
+import { backupFile, listBackups } from "@/data/keeping/backups";
+import { examineFile } from "@/data/keeping/health";
+import { type Inside, insideOf } from "@/data/keeping/inside";
+import { trouble } from "@/data/keeping/watch";
+import { type LookedInto, SafeKeepingScreen, timeInWords } from "@/ui/safeKeeping";
+import { type Parameters, parametersOf } from "../parameters";
+
+export const metadata: Metadata = { title: "Safe keeping" };
+
+/** How much room some files take together, in bytes. */
+const bytesOf = (files: readonly string[]): number =>
+  files.reduce((sum, file) => sum + (fs.existsSync(file) ? fs.statSync(file).size : 0), 0);
+
+const shown = ({ counts, learners, lastAnswer }: Inside) => ({
+  counts,
+  learners,
+  lastAnswer: lastAnswer && timeInWords(lastAnswer),
+});
+
+/** What is inside a backup, opened for reading alone. */
+function lookedInto(folder: string, name: string): LookedInto | undefined {
+  const file = backupFile(folder, name);
+  if (file === undefined) return undefined;
+  const health = examineFile(file);
+  if (health.kind !== "fine") return { name, inside: undefined };
+  const client = new Database(file, { readonly: true });
+  try {
+    return { name, inside: shown(insideOf(client)) };
+  } finally {
+    client.close();
+  }
+}
+
+export default async function SafeKeepingPage({
+  searchParams,
+}: {
+  readonly searchParams: Parameters;
+}): Promise<ReactElement> {
+  const { look } = await parametersOf(searchParams);
+  const folder = dataFolder();
+  const file = path.join(folder, FILE_NAME);
+  const backups = listBackups(folder);
+  const found = trouble();
+  return (
+    <SafeKeepingScreen
+      folder={folder}
+      backups={backups.map(({ at, ...backup }) => ({ ...backup, when: timeInWords(at) }))}
+      now={shown(insideOf(database().$client))}
+      looked={look === undefined ? undefined : lookedInto(folder, look)}
+      bytes={{
+        data: bytesOf([file, `${file}-wal`]),
+        backups: backups.reduce((sum, { bytes }) => sum + bytes, 0),
+      }}
+      damage={found?.kind === "damaged" ? found.found : undefined}
+      readOnly={isReadOnly()}
+      beyond={process.env.RIGHT_SUM_BEYOND === "1"}
+    />
+  );
+}

@@ -1,0 +1,43 @@
+import "server-only";
+
+import fs from "node:fs";
+import path from "node:path";
+import { z } from "zod";
+import type { FontLicence, ShippedPackage } from "@/ui/licences/LicencesScreen";
+
+const lockSchema = z.object({
+  packages: z.record(
+    z.string(),
+    z.object({
+      version: z.string().optional(),
+      license: z.string().optional(),
+      dev: z.boolean().optional(),
+      optional: z.boolean().optional(),
+    }),
+  ),
+});
+
+const root = (name: string): string => path.resolve(/* turbopackIgnore: true */ name);
+
+/** The packages that are installed to run Right Sum, with their licences, as the lock file has them. */
+export function shippedPackages(): readonly ShippedPackage[] {
+  const lock = lockSchema.parse(JSON.parse(fs.readFileSync(root("package-lock.json"), "utf8")));
+  const found = Object.entries(lock.packages).flatMap(([place, { version, license, dev }]) => {
+    const name = place.split("node_modules/").at(-1) ?? "";
+    return place === "" || dev === true || version === undefined
+      ? []
+      : [{ name, version, licence: license ?? "see the package" }];
+  });
+  const once = new Map(found.map((one) => [`${one.name} ${one.version}`, one]));
+  return [...once.values()].sort((a, b) => a.name.localeCompare(b.name));
+}
+
+const FONTS = [
+  { name: "Figtree", file: "node_modules/@fontsource-variable/figtree/LICENSE" },
+  { name: "Andika", file: "node_modules/@fontsource/andika/LICENSE" },
+  { name: "Signs that the two lack", file: "src/app/fonts/OFL.txt" },
+] as const;
+
+/** The licences of the fonts, in full, as they ask to be given. */
+export const fontLicences = (): readonly FontLicence[] =>
+  FONTS.map(({ name, file }) => ({ name, text: fs.readFileSync(root(file), "utf8") }));

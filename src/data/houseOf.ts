@@ -1,0 +1,22 @@
+import { z } from "zod";
+import { type HouseRules, houseRulesFrom } from "@/core/house";
+import { done, failed, type Result } from "@/core/result";
+
+/** House choices as they come from outside: names and settings, checked further by the core. */
+export const houseChoicesSchema = z.record(z.string().max(40), z.string().max(300));
+
+/** A text of JSON as a schema has it; none where it is broken or of another shape. */
+export function jsonOf<Value>(text: string, schema: z.ZodType<Value>): Value | undefined {
+  try {
+    return schema.safeParse(JSON.parse(text)).data;
+  } catch {
+    return undefined;
+  }
+}
+
+/** The house rules that a row was written under, or why they can't be read. */
+export function houseOf(text: string): Result<HouseRules, string> {
+  const choices = jsonOf(text, houseChoicesSchema);
+  const house = choices === undefined ? undefined : houseRulesFrom(choices);
+  return house?.ok ? done(house.value) : failed("its house rules can’t be read");
+}

@@ -1,0 +1,135 @@
+import fs from "node:fs";
+import path from "node:path";
+import Database from "better-sqlite3";
+import { format, parse } from "date-fns";
+import { done, failed, type Result } from "@/core/result";
+import { FILE_NAME } from "../database";
+import { examineFile } from "./health";
+import { type Inside, insideOf } from "./inside";
+import { keptOf } from "./retention";
+
+/** Why a backup was made. */
+export const BACKUP_REASONS = ["daily", "asked", "migration", "restore", "import"] as const;
+export type BackupReason = (typeof BACKUP_REASONS)[number];
+
+/** A backup in its folder. */
+export interface Backup {
+  readonly name: string;
+  readonly at: Date;
+  readonly reason: BackupReason;
+  readonly bytes: number;
+}
+
+const STAMP = "yyyyMMdd-HHmmss";
+const NAME = /^right-sum-(\d{8}-\d{6})(?:-\d{1,3})?-([a-z]{1,12})\.sqlite$/;
+
+/** How much is copied at once, in pages: large, since nobody waits for the thread that copies. */
+const PAGES_AT_ONCE = 4000;
+/** How old what was left half written is before it is taken for that, in milliseconds. */
+const ABANDONED = 60 * 60 * 1000;
+
+const folderOf = (folder: string): string => path.join(folder, "backups");
+
+/** The backups of a data folder, the newest first. */
+export function listBackups(folder: string): readonly Backup[] {
+  const where = folderOf(folder);
+  if (!fs.existsSync(where)) return [];
+  return fs
+    .readdirSync(where)
+    .flatMap((name): readonly Backup[] => {
+      const [, stamp = "", word = ""] = NAME.exec(name) ?? [];
+      const reason = BACKUP_REASONS.find((known) => known === word);
+      if (reason === undefined) return [];
+      const at = parse(stamp, STAMP, new Date(0));
+      return Number.isNaN(at.getTime())
+        ? []
+        : [{ name, at, reason, bytes: fs.statSync(path.join(where, name)).size }];
+    })
+    .sort((a, b) => b.at.getTime() - a.at.getTime() || b.name.localeCompare(a.name));
+}
+
+/** The file of a backup by its name; none where there is none of that name. */
+export function backupFile(folder: string, name: string): string | undefined {
+  const known = listBackups(folder).some((backup) => backup.name === name);
+  return known ? path.join(folderOf(folder), name) : undefined;
+}
+
+/**
+ * Makes a backup of a database that may be in use, with SQLite's own online backup, looks whether it can be
+ * opened, is whole and holds as much, and lets those go that the rule no longer keeps. A backup that fails its
+ * check is thrown away, and says so.
+ */
+export async function makeBackup(
+  folder: string,
+  reason: BackupReason,
+  now: Date,
+): Promise<Result<Backup, string>> {
+  const where = folderOf(folder);
+  fs.mkdirSync(where, { recursive: true });
+  const stamp = format(now, STAMP);
+  const nameFor = (nth: number): string => `right-sum-${stamp}${nth === 0 ? "" : `-${nth}`}-${reason}.sqlite`;
+  let nth = 0;
+  while (fs.existsSync(path.join(where, nameFor(nth)))) nth++;
+  const name = nameFor(nth);
+  const file = path.join(where, name);
+  const half = `${file}.half`;
+  try {
+    const source = new Database(path.join(folder, FILE_NAME), { readonly: true, timeout: 5000 });
+    let before: Inside;
+    try {
+      // One reading for the whole copy, so that writes meanwhile neither come in halfway nor make it begin again.
+      source.exec("BEGIN");
+      before = insideOf(source);
+      await source.backup(half, { progress: () => PAGES_AT_ONCE });
+    } finally {
+      source.close();
+    }
+    const checked = verify(half, before);
+    if (checked !== undefined) {
+      for (const rest of ["", "-wal", "-shm", "-journal"]) fs.rmSync(half + rest, { force: true });
+      return failed(checked);
+    }
+    fs.renameSync(half, file);
+  } catch (error) {
+    fs.rmSync(half, { force: true });
+    const full = error instanceof Error && "code" in error && String(error.code) === "SQLITE_FULL";
+    return failed(full ? "The disk is full." : "It could not be written.");
+  }
+  prune(folder, now);
+  return done({ name, at: now, reason, bytes: fs.statSync(file).size });
+}
+
+/** What is wrong with a backup that was just written, if anything; it may hold more than there was when it began. */
+function verify(file: string, before: Inside): string | undefined {
+  const client = new Database(file);
+  try {
+    // A copy of a database with a log would want a log of its own; a backup is one file.
+    client.pragma("journal_mode = DELETE");
+    const after = insideOf(client);
+    const less = (Object.keys(before.counts) as (keyof Inside["counts"])[]).some(
+      (name) => after.counts[name] < before.counts[name],
+    );
+    if (less) return "It holds less than the database.";
+  } finally {
+    client.close();
+  }
+  const health = examineFile(file, "integrity_check");
+  return health.kind === "fine" ? undefined : "It did not pass its check.";
+}
+
+/** Lets the backups go that the rule does not keep, and what was left half written. */
+function prune(folder: string, now: Date): void {
+  const backups = listBackups(folder);
+  const kept = new Set(keptOf(backups, now));
+  for (const backup of backups)
+    if (!kept.has(backup)) fs.rmSync(path.join(folderOf(folder), backup.name), { force: true });
+  for (const name of fs.readdirSync(folderOf(folder))) {
+    const file = path.join(folderOf(folder), name);
+    const half = /\.half(?:-wal|-shm|-journal)?$/.test(name);
+    if (half && now.getTime() - fs.statSync(file).mtimeMs > ABANDONED) fs.rmSync(file, { force: true });
+  }
+}
+
+/** Whether the last daily backup was made before today. */
+export const isBackupDue = (folder: string, now: Date): boolean =>
+  !listBackups(folder).some(({ at }) => format(at, "yyyyMMdd") === format(now, "yyyyMMdd"));

@@ -1,0 +1,45 @@
+import type { ReactElement } from "react";
+import { ROUTES } from "../routes";
+import type { UnreadRow } from "./unreadRow";
+
+/** Tells of kept things that can't be read: they stay where they are, and can be saved as they are. */
+export function AsideNotes({
+  rows,
+  what,
+}: {
+  readonly rows: readonly UnreadRow[];
+  /** What one of them is: "board". */
+  readonly what: string;
+}): ReactElement | null {
+  if (rows.length === 0) return null;
+  return (
+    <section aria-label="Set aside" className="mt-8 max-w-[640px] rounded-2xl border border-edge px-5 py-4">
+      <h2 className="font-semibold">Set aside</h2>
+      <p className="mt-1 text-[15px] leading-snug text-soft">
+        {rows.length === 1
+          ? `One ${what} can’t be read here.`
+          : `${rows.length} ${what}s can’t be read here.`}{" "}
+        Nothing of it is lost: it stays as it is, and may be read again by the Right Sum that wrote it.
+      </p>
+      <ul className="mt-2 text-[15px]">
+        {rows.map(({ table, id, why }) => (
+          <li
+            key={id}
+            className="flex flex-wrap items-baseline justify-between gap-x-4 border-t border-edge py-1.5"
+          >
+            <span className="min-w-0 wrap-anywhere">
+              {id}: {why}
+            </span>
+            <a
+              href={ROUTES.setAside(table, id)}
+              download
+              className="inline-grid min-h-9 items-center font-semibold text-plumb"
+            >
+              Save it as it is
+            </a>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

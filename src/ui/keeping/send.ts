@@ -1,0 +1,65 @@
+import { ROUTES } from "../routes";
+import { tellOthers } from "./otherWindows";
+
+/** Why something that was sent is not kept. */
+export type NotSent =
+  /** The server took it and says no: trying it again as it is would change nothing. */
+  | {
+      readonly kind: "refused";
+      readonly status: number;
+      readonly code: string;
+      readonly message: string;
+      readonly body: unknown;
+    }
+  /** Nobody answered, or the disk did not take it: it can be tried again. */
+  | { readonly kind: "unreachable"; readonly message: string };
+
+export type Sent<Value> =
+  | { readonly ok: true; readonly value: Value }
+  | { readonly ok: false; readonly error: NotSent };
+
+/** A body that is still sent when its window closes: browsers hold back more than this, in characters. */
+const MOST_WHEN_LEAVING = 60_000;
+
+const UNREACHABLE = "Right Sum does not answer. What you did is remembered here and tried again.";
+
+const textIn = (body: unknown, name: "code" | "message"): string | undefined => {
+  if (typeof body !== "object" || body === null || !("error" in body)) return undefined;
+  const { error } = body;
+  if (typeof error !== "object" || error === null || !(name in error)) return undefined;
+  const text: unknown = Object.entries(error).find(([key]) => key === name)?.[1];
+  return typeof text === "string" ? text : undefined;
+};
+
+/** Sends something to the server, and says whether it is kept there. */
+export async function send<Value>(
+  address: string,
+  method: "GET" | "POST" | "PUT",
+  body?: object,
+  signal?: AbortSignal,
+): Promise<Sent<Value>> {
+  const text = body === undefined ? undefined : JSON.stringify(body);
+  let answer: Response;
+  let told: unknown;
+  try {
+    answer = await fetch(address, {
+      method,
+      ...(text === undefined ? {} : { headers: { "content-type": "application/json" }, body: text }),
+      ...(signal === undefined ? {} : { signal }),
+      keepalive: method !== "GET" && (text?.length ?? 0) < MOST_WHEN_LEAVING,
+    });
+    told = answer.status === 204 ? undefined : await answer.json();
+  } catch {
+    return { ok: false, error: { kind: "unreachable", message: UNREACHABLE } };
+  }
+  if (answer.ok) {
+    if (method !== "GET") tellOthers();
+    return { ok: true, value: told as Value };
+  }
+  const message = textIn(told, "message") ?? UNREACHABLE;
+  if (answer.status === 401) location.assign(ROUTES.signIn);
+  if (answer.status >= 500 || answer.status === 401 || answer.status === 429)
+    return { ok: false, error: { kind: "unreachable", message } };
+  const code = textIn(told, "code") ?? "refused";
+  return { ok: false, error: { kind: "refused", status: answer.status, code, message, body: told } };
+}

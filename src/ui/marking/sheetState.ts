@@ -1,0 +1,304 @@
+import { LONGEST_ANSWER } from "@/core/marking";
+import {
+  type CellChange,
+  type Column,
+  type KeptMark,
+  keyOf,
+  type SheetChange,
+  type SheetKept,
+  type SheetNews,
+  type SheetRow,
+  type ShownExplanation,
+} from "./marks";
+
+/** What a square is to become and is not on disk yet. */
+interface Change {
+  readonly given?: string;
+  readonly slips?: NonNullable<CellChange["slips"]>;
+  readonly note?: string;
+  /** Whether it is finished, and to be sent; else it is still being typed. */
+  readonly entered: boolean;
+}
+
+/** A square of the sheet: what is on disk, and what is not yet. */
+export interface Cell {
+  readonly kept: KeptMark | undefined;
+  readonly change: Change | undefined;
+  /** Why what stands here can't be kept as it is; it is not sent again until it is changed. */
+  readonly trouble: string;
+  /** What another window wrote here meanwhile. */
+  readonly clash: KeptMark | undefined;
+  readonly explanations: readonly ShownExplanation[] | undefined;
+}
+
+const EMPTY: Cell = {
+  kept: undefined,
+  change: undefined,
+  trouble: "",
+  clash: undefined,
+  explanations: undefined,
+};
+
+/** The sheet as this window has it. */
+export interface SheetState {
+  readonly revision: number;
+  readonly rows: readonly SheetRow[];
+  readonly learners: readonly Column[];
+  readonly cells: ReadonlyMap<string, Cell>;
+  /** How many answers wait on disk to be marked. */
+  readonly waiting: number;
+  /** What was done to rows and learners and is not on disk yet. */
+  readonly acts: readonly SheetChange[];
+  /** Why an act could not be kept. */
+  readonly trouble: string;
+  /** Rows and learners that this window took away, to be shown again at once where that is undone. */
+  readonly taken: ReadonlyMap<
+    string,
+    { readonly row?: SheetRow; readonly learner?: Column; readonly at: number }
+  >;
+}
+
+/** What is sent in one request, which is one transaction. */
+export interface Sending {
+  readonly acts: readonly SheetChange[];
+  readonly answers: readonly (CellChange & { readonly saw: number })[];
+}
+
+/** What a square shows as its answer. */
+export const typedIn = (cell: Cell | undefined): string => cell?.change?.given ?? cell?.kept?.given ?? "";
+
+/** A sheet from what the server told of it. */
+export const sheetFrom = (news: SheetNews): SheetState =>
+  withNews(
+    {
+      revision: 0,
+      rows: [],
+      learners: [],
+      cells: new Map(),
+      waiting: 0,
+      acts: [],
+      trouble: "",
+      taken: new Map(),
+    },
+    news,
+  );
+
+const put = (state: SheetState, cells: ReadonlyMap<string, Cell>): SheetState => ({
+  ...state,
+  cells: new Map([...state.cells, ...cells]),
+});
+
+/** An answer while it is typed. */
+export const withTyping = (state: SheetState, row: string, learner: string, given: string): SheetState => {
+  const key = keyOf(row, learner);
+  const cell = state.cells.get(key) ?? EMPTY;
+  const change = { ...cell.change, given, entered: false };
+  return put(state, new Map([[key, { ...cell, change, trouble: "", explanations: undefined }]]));
+};
+
+const TOO_LONG = `An answer has at most ${LONGEST_ANSWER} characters. Shorten it here; it is not kept yet.`;
+
+/** Squares that are finished, to be sent. What is too long to be kept says so at once. */
+export function withChanges(state: SheetState, changes: readonly CellChange[]): SheetState {
+  const cells = new Map<string, Cell>();
+  for (const { row, learner, ...what } of changes) {
+    const key = keyOf(row, learner);
+    const cell = cells.get(key) ?? state.cells.get(key) ?? EMPTY;
+    const change = { ...cell.change, ...what, entered: true };
+    const trouble = (change.given?.length ?? 0) > LONGEST_ANSWER ? TOO_LONG : "";
+    const again = what.given !== undefined && what.given !== cell.kept?.given;
+    cells.set(key, { ...cell, change, trouble, explanations: again ? undefined : cell.explanations });
+  }
+  return put(state, cells);
+}
+
+/** What is typed in a square is finished, where anything is. */
+export function entered(state: SheetState, row: string, learner: string): SheetState {
+  const cell = state.cells.get(keyOf(row, learner));
+  if (cell?.change === undefined || cell.change.entered) return state;
+  const given = cell.change.given?.trim();
+  if (given === (cell.kept?.given ?? "") && cell.change.note === undefined && cell.change.slips === undefined)
+    return put(state, new Map([[keyOf(row, learner), { ...cell, change: undefined, trouble: "" }]]));
+  return withChanges(state, [{ row, learner, ...(given === undefined ? {} : { given }) }]);
+}
+
+/** What a tutor did to rows and learners, shown at once. */
+export function withActs(state: SheetState, acts: readonly SheetChange[]): SheetState {
+  return acts.reduce(withAct, { ...state, acts: [...state.acts, ...acts], trouble: "" });
+}
+
+const insert = <Item>(items: readonly Item[], item: Item, at: number): readonly Item[] => [
+  ...items.slice(0, at),
+  item,
+  ...items.slice(at),
+];
+
+function withAct(state: SheetState, act: SheetChange): SheetState {
+  const { rows, learners } = state;
+  switch (act.kind) {
+    case "addRow":
+      if (rows.some(({ id }) => id === act.id)) return state;
+      return { ...state, rows: [...rows, { id: act.id, problem: act.problem, right: "" }] };
+    case "addLearner":
+      if (learners.some(({ id }) => id === act.id)) return state;
+      return { ...state, learners: [...learners, { id: act.id, name: act.name }] };
+    case "removeRow": {
+      const at = rows.findIndex(({ id }) => id === act.id);
+      const row = rows[at];
+      if (row === undefined) return state;
+      const taken = new Map([...state.taken, [act.id, { row, at }]]);
+      return { ...state, taken, rows: rows.filter(({ id }) => id !== act.id) };
+    }
+    case "restoreRow": {
+      const gone = state.taken.get(act.id);
+      if (gone?.row === undefined || rows.some(({ id }) => id === act.id)) return state;
+      return { ...state, rows: insert(rows, gone.row, gone.at) };
+    }
+    case "removeLearner": {
+      const at = learners.findIndex(({ id }) => id === act.id);
+      const learner = learners[at];
+      if (learner === undefined) return state;
+      const taken = new Map([...state.taken, [act.id, { learner, at }]]);
+      return { ...state, taken, learners: learners.filter(({ id }) => id !== act.id) };
+    }
+    case "restoreLearner": {
+      const gone = state.taken.get(act.id);
+      if (gone?.learner === undefined || learners.some(({ id }) => id === act.id)) return state;
+      return { ...state, learners: insert(learners, gone.learner, gone.at) };
+    }
+  }
+}
+
+/** What is to be sent now: finished squares without trouble, and acts; none where there is nothing. */
+export function toSend(state: SheetState): Sending | undefined {
+  const rows = new Set(state.rows.map(({ id }) => id));
+  const answers = [...state.cells].flatMap(([key, { kept, change, trouble, clash }]): Sending["answers"] => {
+    if (change === undefined || !change.entered || trouble !== "" || clash !== undefined) return [];
+    const [row = "", learner = ""] = key.split(" ");
+    // What stands in a row that was taken away waits until the row is back.
+    if (!rows.has(row)) return [];
+    const { entered: _, ...what } = change;
+    return [{ row, learner, ...what, saw: kept?.revision ?? 0 }];
+  });
+  return answers.length === 0 && state.acts.length === 0 ? undefined : { acts: state.acts, answers };
+}
+
+/** Whether a change is still the one that was sent. */
+const isSent = (change: Change | undefined, sent: CellChange): boolean =>
+  change?.entered === true &&
+  change.given === sent.given &&
+  change.note === sent.note &&
+  change.slips?.join() === sent.slips?.join();
+
+/** The sheet after the server answered what was sent. */
+export function withKept(state: SheetState, sent: Sending, answer: SheetKept): SheetState {
+  const renamed = withAliases(state, answer.aliases);
+  const alias = (id: string): string => answer.aliases[id] ?? id;
+  const cells = new Map(renamed.cells);
+  const troubles = new Map(answer.refused.map(({ row, learner, message }) => [keyOf(row, learner), message]));
+  const clashes = new Map(answer.clashes.map((cell) => [keyOf(cell.row, cell.learner), cell]));
+  for (const one of sent.answers) {
+    const key = keyOf(one.row, alias(one.learner));
+    const cell = cells.get(key);
+    if (cell === undefined || !isSent(cell.change, one)) continue;
+    const [trouble, clash] = [troubles.get(key), clashes.get(key)];
+    if (trouble !== undefined) cells.set(key, { ...cell, trouble });
+    else if (clash !== undefined) cells.set(key, { ...cell, clash });
+    else cells.set(key, { ...cell, change: undefined });
+  }
+  const done = new Set(sent.acts);
+  const acts = renamed.acts.filter((act) => !done.has(act));
+  return withNews({ ...renamed, cells, acts }, answer);
+}
+
+/** Learners that were on the list already take the place of the ones that this window made up. */
+function withAliases(state: SheetState, aliases: Readonly<Record<string, string>>): SheetState {
+  if (Object.keys(aliases).length === 0) return state;
+  const cells = new Map<string, Cell>();
+  for (const [key, cell] of state.cells) {
+    const [row = "", learner = ""] = key.split(" ");
+    cells.set(keyOf(row, aliases[learner] ?? learner), cell);
+  }
+  const learners = new Map(
+    state.learners.map((one) => [aliases[one.id] ?? one.id, { ...one, id: aliases[one.id] ?? one.id }]),
+  );
+  return { ...state, cells, learners: [...learners.values()] };
+}
+
+/** The sheet with what is new on the server; what this window has not sent yet stays over it. */
+export function withNews(state: SheetState, news: SheetNews): SheetState {
+  if (news.revision < state.revision) return state;
+  const cells = new Map(state.cells);
+  for (const { row, learner, explanations, ...kept } of news.cells) {
+    const key = keyOf(row, learner);
+    const cell = cells.get(key) ?? EMPTY;
+    if ((cell.kept?.revision ?? 0) > kept.revision) continue;
+    const same = cell.kept?.given === kept.given;
+    cells.set(key, {
+      ...cell,
+      kept,
+      explanations: explanations ?? (same ? cell.explanations : undefined),
+    });
+  }
+  const shaped = {
+    ...state,
+    cells,
+    revision: news.revision,
+    waiting: news.waiting,
+    rows: news.rows ?? state.rows,
+    learners: news.learners ?? state.learners,
+  };
+  // What was done here and is not sent yet is done again over what others did.
+  return news.rows === undefined ? shaped : state.acts.reduce(withAct, shaped);
+}
+
+/** The sheet after the server refused a single thing for good: it is told where it stands, and not sent again. */
+export function withRefused(state: SheetState, sent: Sending, message: string): SheetState {
+  const [answer] = sent.answers;
+  if (answer !== undefined) {
+    const key = keyOf(answer.row, answer.learner);
+    const cell = state.cells.get(key) ?? EMPTY;
+    return put(state, new Map([[key, { ...cell, trouble: message }]]));
+  }
+  const done = new Set(sent.acts);
+  const [act] = sent.acts;
+  const without = { ...state, acts: state.acts.filter((one) => !done.has(one)), trouble: message };
+  if (act?.kind === "addRow") return { ...without, rows: state.rows.filter(({ id }) => id !== act.id) };
+  if (act?.kind === "addLearner")
+    return { ...without, learners: state.learners.filter(({ id }) => id !== act.id) };
+  return without;
+}
+
+/** One of two answers that two windows wrote: mine is sent again over theirs, or theirs stands. */
+export function withChoice(state: SheetState, row: string, learner: string, mine: boolean): SheetState {
+  const key = keyOf(row, learner);
+  const cell = state.cells.get(key);
+  if (cell?.clash === undefined) return state;
+  const kept = cell.clash;
+  const settled = mine
+    ? { ...cell, kept, clash: undefined }
+    : { ...cell, kept, clash: undefined, change: undefined, trouble: "" };
+  return put(state, new Map([[key, settled]]));
+}
+
+/** What this window has not handed over, as it is remembered by the browser; none where there is nothing. */
+export function unsentOf(state: SheetState): object | undefined {
+  const changes = [...state.cells].flatMap(([key, { change, kept }]) =>
+    change === undefined ? [] : [{ key, ...change, saw: kept?.revision ?? 0 }],
+  );
+  return changes.length === 0 && state.acts.length === 0 ? undefined : { acts: state.acts, changes };
+}
+
+/** Something in the squares that is not on disk: how much there is of each kind. */
+export function unkept(state: SheetState): {
+  readonly sending: boolean;
+  readonly troubles: number;
+  readonly clashes: number;
+} {
+  const cells = [...state.cells.values()];
+  return {
+    sending: toSend(state) !== undefined,
+    troubles: cells.filter(({ trouble }) => trouble !== "").length,
+    clashes: cells.filter(({ clash }) => clash !== undefined).length,
+  };
+}

@@ -1,0 +1,55 @@
+import { z } from "zod";
+import { SLIP_IDS } from "@/core/slips";
+import type { SheetChange } from "./marks";
+import { type SheetState, withActs, withChanges, withTyping } from "./sheetState";
+
+const change = z.object({
+  key: z.string(),
+  given: z.string().optional(),
+  slips: z.array(z.enum(SLIP_IDS)).optional(),
+  note: z.string().optional(),
+  entered: z.boolean(),
+  saw: z.number(),
+});
+
+const act: z.ZodType<SheetChange> = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("addRow"), id: z.string(), problem: z.string() }),
+  z.object({ kind: z.literal("addLearner"), id: z.string(), name: z.string() }),
+  z.object({
+    kind: z.enum(["removeRow", "restoreRow", "removeLearner", "restoreLearner"]),
+    id: z.string(),
+  }),
+]);
+
+const unsent = z.object({ acts: z.array(act), changes: z.array(change) });
+
+/**
+ * The sheet with what a window had not handed over before it went away. What it changed was changed from a
+ * revision that it remembers, so that what was written since is not written over without a word.
+ */
+export function withUnsent(state: SheetState, left: unknown): SheetState {
+  const read = unsent.safeParse(left);
+  if (!read.success) return state;
+  let after = withActs(state, read.data.acts);
+  for (const { key, entered, saw, given, slips, note } of read.data.changes) {
+    const [row = "", learner = ""] = key.split(" ");
+    const kept = after.cells.get(key)?.kept;
+    const what = {
+      ...(given === undefined ? {} : { given }),
+      ...(slips === undefined ? {} : { slips }),
+      ...(note === undefined ? {} : { note }),
+    };
+    const already = given === undefined || kept?.given === given;
+    if (already && slips === undefined && (note === undefined || kept?.note === note)) continue;
+    after =
+      entered || given === undefined
+        ? withChanges(after, [{ row, learner, ...what }])
+        : withTyping(after, row, learner, given);
+    const cell = after.cells.get(key);
+    // Another answer was written there since: both are shown.
+    const since = kept !== undefined && kept.revision !== saw && given !== undefined && kept.given !== given;
+    if (cell !== undefined && since)
+      after = { ...after, cells: new Map([...after.cells, [key, { ...cell, clash: kept }]]) };
+  }
+  return after;
+}

@@ -1,0 +1,73 @@
+"use client";
+
+import type { ReactElement } from "react";
+import type { LookedInto } from "./SafeKeepingScreen";
+import { KINDS, type ShownInside } from "./words";
+
+/** What is in a backup beside what is kept now, and the way back to it. */
+export function LookInside({
+  looked: { name, inside },
+  now,
+  when,
+  working,
+  onRestore,
+}: {
+  readonly looked: LookedInto;
+  readonly now: ShownInside;
+  readonly when: string | undefined;
+  readonly working: boolean;
+  readonly onRestore: (name: string) => void;
+}): ReactElement {
+  const title = when === undefined ? name : `The backup of ${when}`;
+  return (
+    <section
+      aria-label="Inside the backup"
+      className="mt-4 rounded-2xl border border-plumb bg-page px-5 py-4"
+    >
+      <h3 className="font-semibold">{title}</h3>
+      {inside === undefined ? (
+        <p className="mt-1 text-rust">This backup is damaged and can’t be restored. Choose another.</p>
+      ) : (
+        <>
+          <table className="mt-2 text-[15px]">
+            <thead>
+              <tr className="text-left text-[13px] text-soft">
+                <td />
+                <th scope="col" className="px-4 font-normal">
+                  in the backup
+                </th>
+                <th scope="col" className="px-4 font-normal">
+                  kept now
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {KINDS.map(([kind, , many]) => (
+                <tr key={kind}>
+                  <th scope="row" className="pr-4 text-left font-normal first-letter:uppercase">
+                    {many}
+                  </th>
+                  <td className="px-4 tabular-nums">{inside.counts[kind].toLocaleString("en")}</td>
+                  <td className="px-4 tabular-nums">{now.counts[kind].toLocaleString("en")}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="mt-2 text-[15px] leading-snug text-soft">
+            {inside.learners.length > 0 && `Learners: ${inside.learners.join(", ")}. `}
+            {inside.lastAnswer !== undefined && `Last answer ${inside.lastAnswer}.`}
+          </p>
+          <button
+            type="button"
+            disabled={working}
+            onClick={() => onRestore(name)}
+            className="mt-3 h-11 rounded-xl border border-plumb px-5 font-semibold text-plumb hover:bg-shade disabled:opacity-50"
+          >
+            Restore this backup
+          </button>
+          <p className="mt-1 text-[13px] text-soft">What is kept now is backed up first.</p>
+        </>
+      )}
+    </section>
+  );
+}

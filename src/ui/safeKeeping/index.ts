@@ -1,0 +1,2 @@
+export { type LookedInto, SafeKeepingScreen } from "./SafeKeepingScreen";
+export { timeInWords } from "./words";

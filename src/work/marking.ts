@@ -1,0 +1,159 @@
+import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
+import { readGiven } from "@/core/marking";
+import { workingOf } from "@/core/methods";
+import { readProblem, writeAnswer } from "@/core/problem";
+import {
+  type Answered,
+  markedAnswer,
+  type Showings,
+  type SlipId,
+  sheetExplanations,
+  showingsOn,
+  slipFacts,
+  type WrongWays,
+  waysKept,
+  waysTaken,
+} from "@/core/slips";
+import { givenErrorWords, readErrorWords } from "@/core/wording";
+import type { Mark } from "@/data/attempts";
+import type { LearnerSummary, ShownExplanation } from "@/ui/marking/marks";
+
+const kept = waysKept();
+
+/** House rules that were read before, given again as choices. */
+export function houseGiven(choices: HouseChoices): HouseRules {
+  const house = houseRulesFrom(choices);
+  if (!house.ok) throw new Error("houseGiven: these choices were read before");
+  return house.value;
+}
+
+/** The wrong ways of a problem as typed; none where it does not read. */
+function waysOf(line: string, house: HouseRules): WrongWays | undefined {
+  const problem = readProblem(line, house);
+  return problem.ok ? kept(`${JSON.stringify(choicesOf(house))} ${line}`, problem.value, house) : undefined;
+}
+
+/** Answers to be marked: each with its problem as typed and what its learner has shown before. */
+export interface ToMark {
+  readonly house: HouseChoices;
+  readonly answers: readonly {
+    readonly problem: string;
+    readonly given: string;
+    readonly learner: string;
+  }[];
+  readonly histories: ReadonlyMap<string, ReadonlyMap<SlipId, Showings>>;
+}
+
+/** An answer marked, with all that may explain it, and why it can't be read where it can't. */
+export interface MarkedAnswer extends Mark {
+  readonly explanations: readonly ShownExplanation[];
+  readonly error: string;
+}
+
+/** Marks some answers. */
+export function markAnswers({ house: choices, answers, histories }: ToMark): readonly MarkedAnswer[] {
+  const house = houseGiven(choices);
+  return answers.map(({ problem, given, learner }) =>
+    markOne(problem, given, house, histories.get(learner) ?? new Map()),
+  );
+}
+
+function markOne(
+  line: string,
+  typed: string,
+  house: HouseRules,
+  history: ReadonlyMap<SlipId, Showings>,
+): MarkedAnswer {
+  const none = { faults: [], slips: [], probability: undefined, shown: [], chances: [], explanations: [] };
+  const unread = (error: string): MarkedAnswer => ({ ...none, verdict: "unread", error });
+  const problem = readProblem(line, house);
+  if (!problem.ok) return unread(readErrorWords(problem.error, house));
+  const given = readGiven(typed, problem.value, house);
+  if (!given.ok) return unread(givenErrorWords(given.error, house));
+  const ways = waysOf(line, house);
+  if (ways === undefined) throw new Error("markOne: a problem that reads has its ways");
+  const { verdict, explanations } = markedAnswer(ways, given.value, house, history);
+  const chances = waysTaken(ways, given.value.answer);
+  return {
+    ...none,
+    verdict: verdict.kind,
+    faults: verdict.kind === "form" ? verdict.faults : [],
+    slips: explanations[0]?.slips ?? [],
+    probability: explanations[0]?.probability,
+    shown: chances.filter(({ shown }) => shown).map(({ slip }) => slip),
+    chances: chances.map(({ slip }) => slip),
+    explanations: explanations.map(({ slips, probability }) => ({
+      slips,
+      names: slips.map((id) => slipFacts(id).name),
+      probability,
+    })),
+    error: "",
+  };
+}
+
+/** What an answer to a task could show, as a JSON list: for counts that are made anew. */
+export function chancesOf(problem: string, house: string): string {
+  try {
+    const rules = houseRulesFrom(JSON.parse(house));
+    const ways = rules.ok ? waysOf(problem, rules.value) : undefined;
+    return JSON.stringify(ways === undefined ? [] : waysTaken(ways, ways.right).map(({ slip }) => slip));
+  } catch {
+    return "[]";
+  }
+}
+
+/** The right answers of some problems as typed, as the house writes them; empty where one does not read. */
+export function rightAnswers({
+  house: choices,
+  problems,
+}: {
+  readonly house: HouseChoices;
+  readonly problems: readonly string[];
+}): readonly string[] {
+  const house = houseGiven(choices);
+  return problems.map((line) => {
+    const read = readProblem(line, house);
+    return read.ok ? writeAnswer(workingOf(read.value, house).answer, house) : "";
+  });
+}
+
+/** How a learner did on a sheet: the counts, the best account of all wrong answers, each slip's showings. */
+export function summarise({
+  house: choices,
+  answers,
+}: {
+  readonly house: HouseChoices;
+  readonly answers: readonly {
+    readonly problem: string;
+    readonly given: string;
+    readonly verdict: string;
+  }[];
+}): LearnerSummary {
+  const house = houseGiven(choices);
+  const count = (verdict: string): number => answers.filter((one) => one.verdict === verdict).length;
+  const answered = answers.flatMap(({ problem: line, given: typed }): readonly Answered[] => {
+    const ways = waysOf(line, house);
+    const given = ways && readGiven(typed, ways.problem, house);
+    return ways && given?.ok ? [{ ways, given: given.value.answer }] : [];
+  });
+  const names = (slips: readonly SlipId[]): readonly string[] => slips.map((id) => slipFacts(id).name);
+  const [best] = sheetExplanations(answered);
+  return {
+    right: count("right"),
+    form: count("form"),
+    wrong: count("wrong"),
+    account:
+      best === undefined || best.slips.length === 0
+        ? undefined
+        : { slips: best.slips, names: names(best.slips), explains: best.explains },
+    showings: showingsOn(answered)
+      .slice(0, 6)
+      .map(({ slip, shown, chances, steady }) => ({
+        slip,
+        name: slipFacts(slip).name,
+        shown,
+        chances,
+        steady,
+      })),
+  };
+}

@@ -1,0 +1,92 @@
+import path from "node:path";
+import { Piscina } from "piscina";
+import { done, failed, type Result } from "@/core/result";
+import type { Computing, Filing } from "./tasks";
+
+/** The tasks, bundled for a thread by the build. */
+const WORKER = path.resolve(/* turbopackIgnore: true */ ".build/worker.mjs");
+
+/** How long one task may take before it is stopped, in milliseconds. */
+const TIME_LIMIT = 3000;
+const FILING_LIMIT = 10 * 60 * 1000;
+/** How many requests may wait for a thread. */
+const MOST_WAITING = 400;
+/** How long a thread for files is kept ready after its last task, in milliseconds. */
+const IDLE = 20_000;
+
+/** The pools are held outside the module, so that reloaded code finds them again. */
+const held = globalThis as { rightSumComputing?: Piscina; rightSumFiling?: Piscina };
+
+/** The threads that compute: ready from the first call on. */
+export function computing(): Piscina {
+  held.rightSumComputing ??= new Piscina({
+    filename: WORKER,
+    minThreads: 2,
+    maxThreads: 2,
+    maxQueue: MOST_WAITING,
+    resourceLimits: { maxOldGenerationSizeMb: 400 },
+  });
+  return held.rightSumComputing;
+}
+
+function filing(): Piscina {
+  held.rightSumFiling ??= new Piscina({
+    filename: WORKER,
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: IDLE,
+    maxQueue: 20,
+    resourceLimits: { maxOldGenerationSizeMb: 2000 },
+  });
+  return held.rightSumFiling;
+}
+
+/** Why a task gave nothing: it was stopped at its limit, or too much waits before it. */
+export interface Stopped {
+  readonly code: "tooLong" | "busy";
+  readonly message: string;
+}
+
+const TOO_LONG: Stopped = {
+  code: "tooLong",
+  message: `This took longer than ${TIME_LIMIT / 1000} seconds and was stopped. Try it with smaller numbers.`,
+};
+const BUSY: Stopped = {
+  code: "busy",
+  message: "Right Sum has too much to do at the moment. Try again in a few seconds.",
+};
+
+async function run(
+  pool: Piscina,
+  name: string,
+  input: unknown,
+  limit: number,
+): Promise<Result<unknown, Stopped>> {
+  try {
+    return done(await pool.run({ name, input }, { signal: AbortSignal.timeout(limit) }));
+  } catch (error) {
+    if (error instanceof Error && error.name === "AbortError") return failed(TOO_LONG);
+    if (error instanceof Error && /queue is at limit/i.test(error.message)) return failed(BUSY);
+    throw error;
+  }
+}
+
+/** Computes something on a thread of its own: what it gives, or that it was stopped. */
+export function compute<Name extends keyof Computing>(
+  name: Name,
+  input: Parameters<Computing[Name]>[0],
+): Promise<Result<Awaited<ReturnType<Computing[Name]>>, Stopped>> {
+  return run(computing(), name, input, TIME_LIMIT) as Promise<
+    Result<Awaited<ReturnType<Computing[Name]>>, Stopped>
+  >;
+}
+
+/** Does something with whole files on a thread of its own; one at a time, in turn. */
+export async function file<Name extends keyof Filing>(
+  name: Name,
+  input: Parameters<Filing[Name]>[0],
+): Promise<Awaited<ReturnType<Filing[Name]>>> {
+  const result = await run(filing(), name, input, FILING_LIMIT);
+  if (!result.ok) throw new Error(`file: ${name}: ${result.error.message}`);
+  return result.value as Awaited<ReturnType<Filing[Name]>>;
+}

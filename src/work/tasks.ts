@@ -1,0 +1,92 @@
+import fs from "node:fs";
+import type { HouseChoices } from "@/core/house";
+import type { MethodId } from "@/core/methods";
+import { readProblem } from "@/core/problem";
+import { type SlipId, wrongWays } from "@/core/slips";
+import { recount } from "@/data/counts";
+import { openFile } from "@/data/database";
+import { makeBackup } from "@/data/keeping/backups";
+import { examineFile } from "@/data/keeping/health";
+import { prepareRestore } from "@/data/keeping/restore";
+import { exportDocument, importDocument } from "@/data/keeping/transfer";
+import { explainedRequested, methodsRequested, workJson, workRequested } from "@/render/json";
+import { choicesFor, wrongWayOf } from "@/ui/slips/wrongWay";
+import { turnOf } from "@/ui/turn/turn";
+import { markHandedIn } from "./handIn";
+import { chancesOf, houseGiven, markAnswers, rightAnswers, summarise } from "./marking";
+
+/** What can be large and is computed away from the thread that answers requests. */
+export const COMPUTING = {
+  markAnswers,
+  rightAnswers,
+  summarise,
+  markHandedIn,
+  explain: explainedRequested,
+  methods: methodsRequested,
+  work: (request: Parameters<typeof workRequested>[0]) => {
+    const working = workRequested(request);
+    return working.ok ? ({ ok: true, value: workJson(working.value) } as const) : working;
+  },
+  /** The tempting wrong ways of a problem that reads, and one of them replayed; `slips` empty for the first. */
+  wrongWay: ({
+    line,
+    house: choices,
+    slips,
+    given,
+  }: {
+    readonly line: string;
+    readonly house: HouseChoices;
+    readonly slips: readonly SlipId[];
+    readonly given: string | undefined;
+  }) => {
+    const house = houseGiven(choices);
+    const problem = readProblem(line, house);
+    if (!problem.ok) throw new Error("wrongWay: the problem was read before");
+    const found = choicesFor(wrongWays(problem.value, house), house);
+    const asked = slips.length > 0 ? slips : (found[0]?.slips ?? []);
+    return { choices: found, slips: asked, way: wrongWayOf(problem.value, house, asked, given) };
+  },
+  /** A problem that reads, as the learner's board needs it. */
+  turn: ({
+    line,
+    house: choices,
+    fixed,
+  }: {
+    readonly line: string;
+    readonly house: HouseChoices;
+    readonly fixed: MethodId | undefined;
+  }) => {
+    const house = houseGiven(choices);
+    const problem = readProblem(line, house);
+    if (!problem.ok) throw new Error("turn: the problem was read before");
+    return turnOf(problem.value, house, fixed);
+  },
+};
+
+/** What is done with whole files, and may take seconds: on a thread of its own, so that no answer waits for it. */
+export const FILING = {
+  backUp: ({
+    folder,
+    reason,
+    now,
+  }: {
+    readonly folder: string;
+    readonly reason: Parameters<typeof makeBackup>[1];
+    readonly now: Date;
+  }) => makeBackup(folder, reason, now),
+  check: ({ file }: { readonly file: string }) => examineFile(file, "integrity_check"),
+  exportTo: ({ file, out, now }: { readonly file: string; readonly out: string; readonly now: Date }) =>
+    exportDocument(file, out, now),
+  importFrom: ({ json, file }: { readonly json: string; readonly file: string }) =>
+    importDocument(fs.readFileSync(json, "utf8"), file, chancesOf),
+  prepareRestore: ({ folder, from }: { readonly folder: string; readonly from: string }) =>
+    prepareRestore(folder, from),
+  recount: ({ file }: { readonly file: string }) => {
+    const data = openFile(file);
+    recount(data, chancesOf);
+    data.$client.close();
+  },
+};
+
+export type Computing = typeof COMPUTING;
+export type Filing = typeof FILING;
