@@ -127,8 +127,14 @@ test("a sheet is read from CSV and saved as one", async ({ page }) => {
   const file = (text: string) => ({ name: "sheet.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
   const field = page.getByLabel("Read a sheet from CSV");
   await field.setInputFiles(file("problem,Rosa\nnonsense,3\n"));
-  await expect(page.getByText("Row 1, “nonsense”")).toBeVisible();
+  const preview = page.getByRole("dialog");
+  await expect(preview).toContainText("Line 2, “nonsense”");
+  await expectAccessible(page);
+  await page.getByRole("button", { name: "Leave the sheet as it is" }).click();
+  await expect(page.getByRole("columnheader", { name: /Rosa/ })).toHaveCount(0);
   await field.setInputFiles(file('problem,Rosa\n"4.7 + 3.8",8.5\n"386 + 247",523\n'));
+  await expect(preview).toContainText("2 problems, 1 learner, 2 answers. Nothing is on the sheet yet.");
+  await page.getByRole("button", { name: "Put it on the sheet" }).click();
   await expect(page.getByText("✗ The ten is thrown away")).toBeVisible();
   await expect(page.getByText("✓ right")).toBeVisible();
   const [download] = await Promise.all([
@@ -204,7 +210,6 @@ test("a program gets an answer explained, or an error", async ({ request }) => {
   const bad = await request.post("/api/explain", { data: { problem: "4.7 + 3.8", given: "blue" } });
   expect(bad.status()).toBe(422);
   expect((await bad.json()).error.code).toBe("given.letters");
-  expect((await request.put("/api/marking/nosheet", { data: {} })).status()).toBe(404);
-  const short = await request.post("/api/marking/abcdefghijkl/answers", { data: { answers: [] } });
-  expect(short.status()).toBe(404);
+  expect((await request.post("/api/marking/nosheet", { data: {} })).status()).toBe(404);
+  expect((await request.get("/api/marking/abcdefghijkl?since=0")).status()).toBe(404);
 });

@@ -12,13 +12,20 @@ export interface Server {
   kill(): Promise<void>;
   /** Starts again on the same data and port. */
   start(): Promise<void>;
+  readonly folder: string;
+  /** Ends the process as a tutor would, and tells how long that took in milliseconds. */
+  end(): Promise<number>;
   /** Ends the process and throws its data away. */
   remove(): Promise<void>;
 }
 
+/** A data folder for one test. */
+export const freshFolder = (): string => fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-e2e-"));
+
 /** Starts a server on a data folder, a fresh one where none is named. */
 export async function startServer(
-  folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-e2e-")),
+  folder = freshFolder(),
+  env: Readonly<Record<string, string>> = {},
 ): Promise<Server> {
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
@@ -27,9 +34,16 @@ export async function startServer(
   const start = async (): Promise<void> => {
     child = spawn(
       process.execPath,
-      ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)],
+      [".build/server.mjs"],
       {
-        env: { ...process.env, RIGHT_SUM_DATA: folder, NEXT_TELEMETRY_DISABLED: "1" },
+        env: {
+          ...process.env,
+          NODE_ENV: "production",
+          PORT: String(port),
+          RIGHT_SUM_DATA: folder,
+          NEXT_TELEMETRY_DISABLED: "1",
+          ...env,
+        },
         stdio: ["ignore", "ignore", "inherit"],
       },
     );
@@ -46,14 +60,22 @@ export async function startServer(
     await kill();
     fs.rmSync(folder, { recursive: true, force: true });
   };
+  const end = async (): Promise<number> => {
+    const begun = Date.now();
+    const ended = new Promise((resolve) => child?.once("close", resolve));
+    child?.kill("SIGTERM");
+    await ended;
+    return Date.now() - begun;
+  };
   await start();
-  return { url, kill, start, remove };
+  return { url, folder, kill, end, start, remove };
 }
 
 async function answering(url: string): Promise<void> {
   for (let tries = 0; tries < 300; tries++) {
     const answer = await fetch(url).catch(() => undefined);
-    if (answer?.ok) return;
+    // A page that tells of trouble, or asks to sign in, answers too; one that says it is just starting does not.
+    if (answer !== undefined && !(await answer.text()).includes('"starting"')) return;
     await pause(100);
   }
   throw new Error(`startServer: no answer at ${url}`);

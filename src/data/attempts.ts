@@ -104,7 +104,8 @@ export interface HandedInWork {
 /** Keeps what a learner handed in, with its paper and its counts, in one transaction. */
 export function keepHandedIn(data: Data, work: HandedInWork, now: Date): void {
   data.transaction((write) => {
-    const { mark, judged } = work;
+    const { mark } = work;
+    const judged = isMarked(mark.verdict) ? work.judged : undefined;
     const revision = nextRevision(write);
     const shown = judged?.shown === true ? [...mark.shown, judged.slip] : mark.shown;
     const inserted = write
@@ -113,7 +114,7 @@ export function keepHandedIn(data: Data, work: HandedInWork, now: Date): void {
         learnerId: work.learnerId,
         at: now,
         rowId: null,
-        taskId: taskOf(write, work.problem, work.house, mark.chances),
+        taskId: taskOf(write, work.problem, work.house, isMarked(mark.verdict) ? mark.chances : undefined),
         given: work.given,
         verdict: mark.verdict,
         faults: JSON.stringify(mark.faults),

@@ -76,7 +76,8 @@ function parsed(text: string): unknown {
 
 /** What a route handler is given beside the request. */
 interface Around {
-  readonly params: Promise<Readonly<Record<string, string | string[] | undefined>>>;
+  /** None where the address has no part that varies. */
+  readonly params: Promise<Readonly<Record<string, string | string[] | undefined>> | undefined>;
 }
 
 /** What an act is given: the id in the address, where it has one, and the body. */
@@ -101,7 +102,7 @@ export function answering<Body = unknown>(
   most?: number,
 ): (request: Request, around: Around) => Promise<NextResponse> {
   return async (request, { params }) => {
-    const { id } = await params;
+    const id = (await params)?.id;
     if (id !== undefined && (typeof id !== "string" || !BOARD_ID.test(id)))
       return errorAnswer(404, { code: "notThere", message: "There is nothing of this id." });
     let body: Body | undefined;

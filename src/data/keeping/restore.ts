@@ -45,6 +45,6 @@ export function moveAside(folder: string, stamp: string): string {
   const file = path.join(folder, FILE_NAME);
   const aside = `${file}.aside-${stamp}`;
   for (const rest of ["", "-wal", "-shm"])
-    if (fs.existsSync(file + rest)) fs.renameSync(file + rest, aside + rest);
+    if (fs.existsSync(/* turbopackIgnore: true */ file + rest)) fs.renameSync(file + rest, aside + rest);
   return aside;
 }
