@@ -16,7 +16,7 @@ const PLACES = {
 const PLACE_NAMES = Object.keys(PLACES) as readonly (keyof typeof PLACES)[];
 
 /** The value that a share of the sorted values lie at or below. */
-function quantile(values: readonly number[], share: number): number {
+export function quantile(values: readonly number[], share: number): number {
   const sorted = [...values].sort((a, b) => a - b);
   return rounded(sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0, 1);
 }

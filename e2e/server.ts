@@ -13,6 +13,8 @@ export interface Server {
   /** Starts again on the same data and port. */
   start(): Promise<void>;
   readonly folder: string;
+  /** The number of its process. */
+  pid(): number;
   /** Ends the process as a tutor would, and tells how long that took in milliseconds. */
   end(): Promise<number>;
   /** Ends the process and throws its data away. */
@@ -32,21 +34,17 @@ export async function startServer(
   let child: ChildProcess | undefined;
 
   const start = async (): Promise<void> => {
-    child = spawn(
-      process.execPath,
-      [".build/server.mjs"],
-      {
-        env: {
-          ...process.env,
-          NODE_ENV: "production",
-          PORT: String(port),
-          RIGHT_SUM_DATA: folder,
-          NEXT_TELEMETRY_DISABLED: "1",
-          ...env,
-        },
-        stdio: ["ignore", "ignore", "inherit"],
+    child = spawn(process.execPath, [".build/server.mjs"], {
+      env: {
+        ...process.env,
+        NODE_ENV: "production",
+        PORT: String(port),
+        RIGHT_SUM_DATA: folder,
+        NEXT_TELEMETRY_DISABLED: "1",
+        ...env,
       },
-    );
+      stdio: ["ignore", "ignore", "inherit"],
+    });
     await answering(url);
   };
   const kill = async (): Promise<void> => {
@@ -68,7 +66,7 @@ export async function startServer(
     return Date.now() - begun;
   };
   await start();
-  return { url, folder, kill, end, start, remove };
+  return { url, folder, pid: () => child?.pid ?? 0, kill, end, start, remove };
 }
 
 async function answering(url: string): Promise<void> {

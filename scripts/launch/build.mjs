@@ -15,7 +15,11 @@ const BESIDE_SOURCES = [
 const STAMP = path.join(root, ".next/sources");
 
 /** What runs beside the application: the server round it, and what its worker threads do. */
-const BUNDLES = { server: "src/server/main.ts", worker: "src/work/worker.ts" };
+const BUNDLES = {
+  server: "src/server/main.ts",
+  pages: "src/server/pages.ts",
+  worker: "src/work/worker.ts",
+};
 
 /** A fingerprint of everything the build is made from; tests are not. */
 function fingerprint() {

@@ -1,6 +1,7 @@
 import type { ReactElement } from "react";
 import { database, listBoards } from "@/data";
 import { TodayScreen } from "@/ui/today";
+import { picturesOf } from "./drawings";
 import { type Parameters, parametersOf } from "./parameters";
 import { savedHouse } from "./saved";
 
@@ -19,6 +20,7 @@ export default async function TodayPage({
   return (
     <TodayScreen
       boards={boards}
+      pictures={await picturesOf(boards)}
       search={search}
       showMore={more ? count + PAGE : undefined}
       house={savedHouse()}

@@ -7,7 +7,7 @@ import { wrongWayAddress } from "@/ui/slips/address";
 
 /** The most slips and answers of a record that are listed. */
 const MOST_SLIPS = 20;
-export const MOST_ANSWERS = 200;
+export const ANSWERS_A_PAGE = 40;
 
 /** A slip in a record, with the id it is known by. */
 interface Recorded {

@@ -5,7 +5,7 @@ import path from "node:path";
 import { done, failed, type Result } from "@/core/result";
 import { database, dataFolder, FILE_NAME, replaceDatabase } from "@/data";
 import { incomingFile, moveAside } from "@/data/keeping/restore";
-import { forgetTrouble, trouble } from "@/data/keeping/watch";
+import { noteTrouble, trouble } from "@/data/keeping/watch";
 import { file } from "@/work/pool";
 
 /**
@@ -21,7 +21,7 @@ export async function putInPlace(
     database().$client.close();
     const aside = moveAside(folder, new Date().toISOString().replace(/\D/g, "").slice(0, 14));
     replaceDatabase(folder, ready);
-    forgetTrouble();
+    noteTrouble(undefined);
     return done(path.basename(aside));
   }
   const backup = await file("backUp", { folder, reason, now: new Date() });

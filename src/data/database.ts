@@ -43,15 +43,25 @@ export function openReadOnly(folder: string): Data {
 }
 
 /** The server's one database is held outside the module, so that reloaded code finds it again. */
-const held = globalThis as { rightSumData?: Data };
+const held = globalThis as { rightSumData?: Data; rightSumReplaced?: () => void };
 
 /** Whether this server only reads. */
 export const isReadOnly = (): boolean => process.env.RIGHT_SUM_READ_ONLY === "1";
 
-/** The one database of this server, opened at the first call. */
+/** Whether this process only makes pages: another one of this server writes. */
+const makesPages = (): boolean => process.env.RIGHT_SUM_PAGES === "1";
+
+/** The one database of this process, opened at the first call. */
 export function database(): Data {
-  held.rightSumData ??= isReadOnly() ? openReadOnly(dataFolder()) : openDatabase(dataFolder());
+  held.rightSumData ??=
+    isReadOnly() || makesPages() ? openReadOnly(dataFolder()) : openDatabase(dataFolder());
   return held.rightSumData;
+}
+
+/** Closes the database, which is opened anew at the next call. */
+export function closeDatabase(): void {
+  held.rightSumData?.$client.close();
+  delete held.rightSumData;
 }
 
 /**
@@ -59,12 +69,17 @@ export function database(): Data {
  * folds its log into it, so that whichever file is there when the power goes is whole.
  */
 export function replaceDatabase(folder: string, by: string): void {
-  held.rightSumData?.$client.close();
-  delete held.rightSumData;
+  closeDatabase();
   const file = path.join(folder, FILE_NAME);
   for (const rest of ["-wal", "-shm"]) fs.rmSync(file + rest, { force: true });
   fs.renameSync(by, file);
   syncFolder(folder);
+  held.rightSumReplaced?.();
+}
+
+/** What else of this server is told when another file has taken the database's place. */
+export function onReplaced(tell: () => void): void {
+  held.rightSumReplaced = tell;
 }
 
 /** Makes sure that a renaming in a folder is on disk, where the system can. */

@@ -5,18 +5,19 @@ import readline from "node:readline/promises";
 import { Writable } from "node:stream";
 import { format } from "date-fns";
 import next from "next";
-import { database, dataFolder, FILE_NAME, replaceDatabase } from "@/data/database";
+import { database, dataFolder, FILE_NAME, onReplaced, replaceDatabase } from "@/data/database";
 import { isBackupDue, makeBackup } from "@/data/keeping/backups";
 import { examine, type Health, type Trouble } from "@/data/keeping/health";
 import { insideOf } from "@/data/keeping/inside";
 import { takeLock } from "@/data/keeping/lock";
 import { moveAside, prepareRestore } from "@/data/keeping/restore";
-import { noteTrouble } from "@/data/keeping/watch";
+import { noteTrouble, onTrouble } from "@/data/keeping/watch";
 import { computing, file } from "@/work/pool";
 import { Access } from "./access";
 import { answeredAtGate, passphraseFault } from "./gate";
 import { answerError, putSafeHeaders } from "./headers";
 import { addressesOf, isOnlyHere } from "./names";
+import { type PageProcess, startPages } from "./pageProcess";
 import { troubleHandler, troubleLine } from "./trouble";
 
 type Handler = (request: IncomingMessage, response: ServerResponse) => Promise<void> | void;
@@ -24,8 +25,8 @@ type Handler = (request: IncomingMessage, response: ServerResponse) => Promise<v
 /** How long requests that are under way are given when the server ends, in milliseconds. */
 const LAST_WORDS = 500;
 const HOUR = 60 * 60 * 1000;
-/** How long after the start the whole of the data is checked, so that the first pages come first. */
-const CHECK_AFTER = 5000;
+/** How long after the start the whole of the data is checked and backed up, so that a lesson begins first. */
+const CHECK_AFTER = 2 * 60 * 1000;
 
 function stop(line: string): never {
   console.error(line);
@@ -105,10 +106,21 @@ async function openData(folder: string, readOnly: boolean): Promise<Trouble | un
   return undefined;
 }
 
-async function startApplication(host: string, port: number): Promise<Handler> {
+/** Starts the application twice: pages in a process of their own, everything under /api/ in this one. */
+async function startApplication(
+  host: string,
+  port: number,
+): Promise<{ readonly handle: Handler; readonly pages: PageProcess }> {
   const application = next({ dev: false, dir: process.cwd(), hostname: host, port });
-  await application.prepare();
-  return application.getRequestHandler();
+  const [pages] = await Promise.all([startPages(), application.prepare()]);
+  const answer = application.getRequestHandler();
+  onReplaced(pages.reopen);
+  onTrouble(pages.tell);
+  return {
+    handle: (request, response) =>
+      request.url?.startsWith("/api/") ? answer(request, response) : pages.pass(request, response),
+    pages,
+  };
 }
 
 /** Looks after the data while the server runs: a whole check soon and daily, and a backup each day it is used. */
@@ -221,7 +233,9 @@ async function serve(): Promise<void> {
     const trouble = await openData(folder, readOnly);
     if (trouble !== undefined) return trouble;
     computing();
-    handle = await startApplication(host, port);
+    const application = await startApplication(host, port);
+    process.on("exit", application.pages.end);
+    handle = application.handle;
     troubled = false;
     if (!readOnly) lookAfter(folder);
     return undefined;

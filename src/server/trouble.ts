@@ -9,7 +9,7 @@ import type { Trouble } from "@/data/keeping/health";
 import { moveAside, prepareRestore } from "@/data/keeping/restore";
 import { exportDocument } from "@/data/keeping/transfer";
 import { answerError, answerPage } from "./headers";
-import { escaped, plainPage } from "./pages";
+import { escaped, plainPage } from "./plainPages";
 
 /** What is said of each trouble, and what can be done about it beside looking again. */
 interface Told {

@@ -12,6 +12,7 @@ import { exportDocument, importDocument } from "@/data/keeping/transfer";
 import { explainedRequested, methodsRequested, workJson, workRequested } from "@/render/json";
 import { choicesFor, wrongWayOf } from "@/ui/slips/wrongWay";
 import { turnOf } from "@/ui/turn/turn";
+import { methodSample, thumbnails } from "./drawings";
 import { markHandedIn } from "./handIn";
 import { chancesOf, houseGiven, markAnswers, rightAnswers, summarise } from "./marking";
 
@@ -46,6 +47,8 @@ export const COMPUTING = {
     const asked = slips.length > 0 ? slips : (found[0]?.slips ?? []);
     return { choices: found, slips: asked, way: wrongWayOf(problem.value, house, asked, given) };
   },
+  thumbnails,
+  methodSample,
   /** A problem that reads, as the learner's board needs it. */
   turn: ({
     line,

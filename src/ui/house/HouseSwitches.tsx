@@ -1,7 +1,7 @@
 "use client";
 
 import { RadioGroup } from "radix-ui";
-import type { ReactElement } from "react";
+import { type ReactElement, useSyncExternalStore } from "react";
 import {
   type HouseRules,
   nearestPreset,
@@ -27,6 +27,12 @@ export function HouseSwitches({
   readonly onHouse: (house: HouseRules) => void;
 }): ReactElement {
   const { preset, changed } = nearestPreset(house);
+  // Samples are worked where they are looked at: forty workings would hold the page up.
+  const there = useSyncExternalStore(
+    () => () => undefined,
+    () => true,
+    () => false,
+  );
   return (
     <div className="flex flex-col gap-5">
       <RadioGroup.Root
@@ -59,7 +65,7 @@ export function HouseSwitches({
               className="data-[samples=true]:grid data-[samples=true]:grid-cols-[minmax(0,1fr)_224px] data-[samples=true]:items-center data-[samples=true]:gap-x-8 data-[samples=true]:border-t data-[samples=true]:border-edge data-[samples=true]:py-2.5 max-[700px]:data-[samples=true]:grid-cols-1"
             >
               <Switch name={name} house={house} onHouse={onHouse} />
-              {samples && <SwitchSample name={name} house={house} />}
+              {samples && (there ? <SwitchSample name={name} house={house} /> : <div className="min-h-24" />)}
             </div>
           ))}
         </fieldset>

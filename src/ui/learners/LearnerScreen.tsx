@@ -1,3 +1,4 @@
+import Link from "next/link";
 import type { ReactElement } from "react";
 import { AsideNotes } from "../keeping/AsideNotes";
 import type { UnreadRow } from "../keeping/unreadRow";
@@ -41,12 +42,15 @@ export function LearnerScreen({
   slips,
   answers,
   unread,
+  more,
 }: {
   readonly name: string;
   readonly slips: readonly RecordedSlip[];
   readonly answers: readonly RecordedAnswer[];
   /** Answers that can't be read. */
   readonly unread: readonly UnreadRow[];
+  /** Where more answers are listed; none where these are all. */
+  readonly more: string | undefined;
 }): ReactElement {
   return (
     <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
@@ -119,6 +123,17 @@ export function LearnerScreen({
               </li>
             ))}
           </ul>
+        )}
+        {more !== undefined && (
+          <p className="mt-4 text-center">
+            <Link
+              href={more}
+              scroll={false}
+              className="inline-flex h-11 items-center rounded-xl border border-edge bg-page px-5 font-semibold"
+            >
+              Show more
+            </Link>
+          </p>
         )}
         <AsideNotes rows={unread} what="answer" />
       </div>

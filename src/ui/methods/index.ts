@@ -1,1 +1,1 @@
-export { MethodsScreen } from "./MethodsScreen";
+export { MethodsScreen, type ShownMethod } from "./MethodsScreen";

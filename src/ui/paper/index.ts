@@ -1,1 +1,2 @@
+export { Drawn } from "./Drawn";
 export { Paper, sheetFor } from "./Paper";

@@ -1,9 +1,9 @@
 import type { ReactElement } from "react";
 import { runOf } from "@/core/checks";
-import { EVERY_METHOD, workingOf } from "@/core/methods";
+import type { HouseRules } from "@/core/house";
+import { EVERY_METHOD, type MethodId, workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
 import { Paper, sheetFor } from "../paper";
-import type { ListedBoard } from "./listedBoard";
 
 /** Width over height of a card's picture; the paper is made just so large that it fills it. */
 const THUMBNAIL_SHAPE = 8 / 5;
@@ -12,7 +12,16 @@ const THUMBNAIL_SHAPE = 8 / 5;
 const AROUND = { across: 1, above: 1, below: 1 };
 
 /** A kept board in small, at the step where it was left. */
-export function BoardThumbnail({ board }: { readonly board: ListedBoard }): ReactElement | null {
+export function BoardThumbnail({
+  board,
+}: {
+  readonly board: {
+    readonly problem: string;
+    readonly method: MethodId;
+    readonly house: HouseRules;
+    readonly step: number;
+  };
+}): ReactElement | null {
   const problem = readProblem(board.problem, board.house);
   if (!problem.ok) return null;
   const { working, steps } = runOf(workingOf(problem.value, board.house, board.method), EVERY_METHOD);

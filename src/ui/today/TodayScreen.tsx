@@ -6,14 +6,15 @@ import type { HouseRules } from "@/core/house";
 import { decimalSign } from "@/core/number";
 import { AsideNotes } from "../keeping/AsideNotes";
 import type { UnreadRow } from "../keeping/unreadRow";
+import { Drawn } from "../paper";
 import { ROUTES } from "../routes";
 import { BoardCards } from "./BoardCards";
-import { BoardThumbnail } from "./BoardThumbnail";
 import type { ListedBoard } from "./listedBoard";
 
 /** Today: a line to begin a new board, and the boards that are kept, the newest first. */
 export function TodayScreen({
   boards,
+  pictures,
   search,
   showMore,
   house,
@@ -21,6 +22,8 @@ export function TodayScreen({
   unread,
 }: {
   readonly boards: readonly ListedBoard[];
+  /** The pictures of the boards as HTML, in their order. */
+  readonly pictures: readonly string[];
   readonly search: string;
   /** How many to list when more are asked for; nothing where there are no more. */
   readonly showMore: number | undefined;
@@ -88,7 +91,7 @@ export function TodayScreen({
           </p>
         )}
         <BoardCards
-          boards={boards.map((board) => ({ board, picture: <BoardThumbnail board={board} /> }))}
+          boards={boards.map((board, index) => ({ board, picture: <Drawn html={pictures[index] ?? ""} /> }))}
           now={now}
         />
         <AsideNotes rows={unread} what="board" />

@@ -3,26 +3,37 @@ import { notFound } from "next/navigation";
 import type { ReactElement } from "react";
 import { attemptsOf, database, findLearner, historyOf } from "@/data";
 import { LearnerScreen } from "@/ui/learners";
-import { MOST_ANSWERS, recordedAnswers, recordedSlips } from "../../record";
+import { ROUTES } from "@/ui/routes";
+import { type Parameters, parametersOf } from "../../parameters";
+import { ANSWERS_A_PAGE, recordedAnswers, recordedSlips } from "../../record";
 
 export const metadata: Metadata = { title: "Learner" };
 
 export default async function LearnerPage({
   params,
+  searchParams,
 }: {
   readonly params: Promise<{ readonly id: string }>;
+  readonly searchParams: Parameters;
 }): Promise<ReactElement> {
   const { id } = await params;
   const data = database();
   const learner = findLearner(data, id);
   if (learner === undefined) notFound();
-  const { attempts, unread } = attemptsOf(data, id, MOST_ANSWERS);
+  const { most = "" } = await parametersOf(searchParams);
+  const count = /^\d{1,4}$/.test(most) ? Math.max(ANSWERS_A_PAGE, Number(most)) : ANSWERS_A_PAGE;
+  const { attempts, unread } = attemptsOf(data, id, count);
   return (
     <LearnerScreen
       name={learner.name}
       slips={recordedSlips(historyOf(data, id))}
       answers={recordedAnswers(attempts)}
       unread={unread}
+      more={
+        attempts.length + unread.length < count
+          ? undefined
+          : `${ROUTES.learner(id)}?most=${count + ANSWERS_A_PAGE}`
+      }
     />
   );
 }

@@ -1,0 +1,66 @@
+import { type ChildProcess, fork } from "node:child_process";
+import fs from "node:fs";
+import http, { type IncomingMessage, type ServerResponse } from "node:http";
+import os from "node:os";
+import path from "node:path";
+import type { Trouble } from "@/data/keeping/health";
+import { answerError } from "./headers";
+
+const PROGRAM = path.resolve(".build/pages.mjs");
+/** How long a page process that ended is left before another one is started, in milliseconds. */
+const AGAIN_AFTER = 500;
+
+/** Where pages are made: a process of its own, so that drawing one never holds up what is kept. */
+export interface PageProcess {
+  readonly pass: (request: IncomingMessage, response: ServerResponse) => void;
+  /** Has it open the data anew, where another file took its place. */
+  readonly reopen: () => void;
+  /** Tells it what was found wrong with the data. */
+  readonly tell: (trouble: Trouble | undefined) => void;
+  readonly end: () => void;
+}
+
+/** Starts the process that makes pages, and waits until it listens. One that ends is started again. */
+export async function startPages(): Promise<PageProcess> {
+  const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-pages-"));
+  const socketPath = path.join(folder, "pages.sock");
+  const agent = new http.Agent({ keepAlive: true, maxSockets: 100 });
+  let child: ChildProcess | undefined;
+  let over = false;
+  const start = (): Promise<void> =>
+    new Promise((resolve, reject) => {
+      fs.rmSync(socketPath, { force: true });
+      const one = fork(PROGRAM, [socketPath], { stdio: ["ignore", "ignore", "inherit", "ipc"] });
+      child = one;
+      // What is kept goes before what is drawn, where both want the machine.
+      if (one.pid !== undefined) os.setPriority(one.pid, os.constants.priority.PRIORITY_BELOW_NORMAL);
+      one.once("message", () => resolve());
+      one.once("exit", (code) => {
+        reject(new Error(`startPages: the process that makes pages ended with ${code}`));
+        if (!over) setTimeout(() => start().catch((error) => console.error(error)), AGAIN_AFTER).unref();
+      });
+    });
+  await start();
+  return {
+    pass: (request, response) => {
+      const { method, url, headers } = request;
+      const onward = http.request({ socketPath, agent, method, path: url, headers }, (answer) => {
+        response.writeHead(answer.statusCode ?? 500, answer.headers);
+        answer.pipe(response);
+      });
+      onward.on("error", () => {
+        if (response.headersSent) response.destroy();
+        else answerError(response, 503, "starting", "Right Sum is just starting. Try again in a moment.");
+      });
+      response.on("close", () => onward.destroy());
+      onward.end();
+    },
+    reopen: () => child?.send("reopen"),
+    tell: (trouble) => child?.send({ trouble: trouble ?? null }),
+    end: () => {
+      over = true;
+      child?.kill("SIGKILL");
+      fs.rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}

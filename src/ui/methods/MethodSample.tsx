@@ -1,0 +1,46 @@
+import type { ReactElement } from "react";
+import type { HouseRules } from "@/core/house";
+import { METHOD_SAMPLES, type MethodId, type Working, workingOf } from "@/core/methods";
+import { readProblem, writeProblem } from "@/core/problem";
+import { METHOD_NAMES } from "@/core/wording";
+import { Paper, sheetFor } from "../paper";
+
+/** How samples are typed, whatever the house writes. */
+const TYPED = { decimalMark: "point", grouping: "none", currency: "USD" } as const;
+
+/** A method's sample worked in the hand of a house. */
+export function sampleWorking(id: MethodId, house: HouseRules): Working {
+  const problem = readProblem(METHOD_SAMPLES[id], TYPED);
+  if (!problem.ok) throw new Error(`sampleWorking: the sample of ${id} does not read`);
+  return workingOf(problem.value, house, id);
+}
+
+/** The small board of a method's sample. */
+export function MethodSample({
+  id,
+  house,
+}: {
+  readonly id: MethodId;
+  readonly house: HouseRules;
+}): ReactElement {
+  const { layout, steps, problem } = sampleWorking(id, house);
+  return (
+    <Paper
+      layout={layout}
+      writings={steps}
+      shown={steps.length}
+      sheet={sheetFor(
+        layout,
+        steps,
+        steps.length,
+        { columns: 14, rows: 0 },
+        { across: 1, above: 1, below: 1 },
+      )}
+      square="fit"
+      house={house}
+      placeNames={false}
+      label={`${writeProblem(problem, house)} by ${METHOD_NAMES[id].toLowerCase()}`}
+      still
+    />
+  );
+}
