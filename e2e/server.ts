@@ -3,7 +3,6 @@ import fs from "node:fs";
 import net from "node:net";
 import os from "node:os";
 import path from "node:path";
-import { setTimeout as pause } from "node:timers/promises";
 
 /** The built application on a data folder of its own and a free port. */
 export interface Server {
@@ -43,9 +42,17 @@ export async function startServer(
         NEXT_TELEMETRY_DISABLED: "1",
         ...env,
       },
-      stdio: ["ignore", "ignore", "inherit"],
+      stdio: ["ignore", "pipe", "inherit"],
     });
-    await answering(url);
+    const started = child;
+    await new Promise<void>((resolve, reject) => {
+      let said = "";
+      started.stdout?.on("data", (part) => {
+        said += part;
+        if (said.includes("Right Sum is at")) resolve();
+      });
+      started.once("close", (code) => reject(new Error(`startServer: it ended with ${code}`)));
+    });
   };
   const kill = async (): Promise<void> => {
     const ended = new Promise((resolve) => child?.once("close", resolve));
@@ -67,16 +74,6 @@ export async function startServer(
   };
   await start();
   return { url, folder, pid: () => child?.pid ?? 0, kill, end, start, remove };
-}
-
-async function answering(url: string): Promise<void> {
-  for (let tries = 0; tries < 300; tries++) {
-    const answer = await fetch(url).catch(() => undefined);
-    // A page that tells of trouble, or asks to sign in, answers too; one that says it is just starting does not.
-    if (answer !== undefined && !(await answer.text()).includes('"starting"')) return;
-    await pause(100);
-  }
-  throw new Error(`startServer: no answer at ${url}`);
 }
 
 /** A port nobody listens on just now. */

@@ -6,6 +6,8 @@ import { notYetPage, setPassphrasePage, signInPage } from "./plainPages";
 
 const METHODS: ReadonlySet<string> = new Set(["GET", "HEAD", "POST", "PUT"]);
 const COOKIE = "right-sum-session";
+/** Where pages that stand without the application find their type. */
+export const FONT_PATH = "/right-sum-font.woff2";
 /** More than any form of the gate's own holds, in bytes. */
 const LARGEST_FORM = 4000;
 
@@ -87,6 +89,8 @@ export async function answeredAtGate(
   const path = pathOf(request);
   if (path === undefined) return refuse(400, "badAddress", "This address has a broken escape in it.");
   if (!isOwnPage(request)) return refuse(403, "otherSite", "This can only be asked from Right Sum itself.");
+  // The type of the page that asks to sign in is nobody’s secret.
+  if (path === FONT_PATH) return false;
   if (gate.access !== undefined && (await answeredAtDoor(gate.access, path, request, response))) return true;
   if (reads(request)) return false;
   if (gate.takesForm(path)) return false;

@@ -14,7 +14,7 @@ import { moveAside, prepareRestore } from "@/data/keeping/restore";
 import { noteTrouble, onTrouble } from "@/data/keeping/watch";
 import { computing, file } from "@/work/pool";
 import { Access } from "./access";
-import { answeredAtGate, passphraseFault } from "./gate";
+import { answeredAtGate, FONT_PATH, passphraseFault } from "./gate";
 import { answerError, putSafeHeaders } from "./headers";
 import { addressesOf, isOnlyHere } from "./names";
 import { type PageProcess, startPages } from "./pageProcess";
@@ -190,7 +190,7 @@ async function serve(): Promise<void> {
     putSafeHeaders(response);
     try {
       if (await answeredAtGate(gate, request, response)) return;
-      if (request.url === "/right-sum-font.woff2") return font(response);
+      if (request.url === FONT_PATH) return font(response);
       await handle(request, response);
     } catch (error) {
       console.error(error);

@@ -22,8 +22,10 @@ button,.button{display:inline-grid;place-items:center;min-height:44px;padding:0 
 button.first{background:var(--plumb);border-color:var(--plumb);color:var(--on-plumb);margin-top:18px}
 :focus-visible{outline:2px solid var(--plumb);outline-offset:2px}
 ul{list-style:none;margin:0;padding:0}
-li{display:flex;flex-wrap:wrap;gap:6px 16px;align-items:center;justify-content:space-between;border-top:1px solid var(--edge);padding:8px 0}
+li{display:flex;gap:6px 16px;align-items:center;justify-content:space-between;border-top:1px solid var(--edge);padding:8px 0}
 code{background:var(--paper);border-radius:6px;padding:2px 7px;font:14px ui-monospace,monospace;overflow-wrap:anywhere}
+li>span{flex:1}
+summary{min-height:32px;cursor:pointer}
 form{margin:0}`;
 
 /** A page that needs nothing of the application: for when it can't be had, or may not be yet. */

@@ -36,7 +36,7 @@ export function toldOf(trouble: Trouble): Told {
     case "damaged":
       return {
         title: "The data file is damaged",
-        says: "Right Sum did not open it, so that nothing gets worse. The file was left as it is, and your backups are safe.",
+        says: "Right Sum did not open it, so that nothing gets worse. The file was left as it is, and your backups are untouched.",
         can: ["restore", "read", "export", "anew"],
       };
     case "newer":
@@ -95,7 +95,9 @@ function troublePage(trouble: Trouble, folder: string, failed: string): string {
   const file = path.join(folder, FILE_NAME);
   const parts = [
     `<p>${escaped(says)}</p><p class="soft"><code>${escaped(file)}</code></p>`,
-    trouble.kind === "damaged" ? `<p class="soft">What the check found: ${escaped(trouble.found)}</p>` : "",
+    trouble.kind === "damaged"
+      ? `<details class="soft"><summary>What the check found</summary><p>${escaped(trouble.found)}</p></details>`
+      : "",
     failed === "" ? "" : `<p role="alert" class="rust">${escaped(failed)}</p>`,
   ];
   if (can.includes("restore")) {

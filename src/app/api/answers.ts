@@ -145,6 +145,9 @@ function brokenAnswer(error: unknown): NextResponse {
   const code = error instanceof Error && "code" in error ? String(error.code) : "";
   const known = Object.entries(DISK).find(([name]) => code.startsWith(name))?.[1];
   if (known !== undefined) return errorAnswer(503, known);
+  // Whoever asked has gone away: there is nobody to tell, and nothing to mend.
+  if (error instanceof Error && error.message === "aborted")
+    return errorAnswer(400, { code: "cutOff", message: "The request was cut off." });
   console.error(error);
   return errorAnswer(500, { code: "broken", message: "Something went wrong here. Try again." });
 }

@@ -18,6 +18,8 @@ interface Change {
   readonly note?: string;
   /** Whether it is finished, and to be sent; else it is still being typed. */
   readonly entered: boolean;
+  /** The revision that stood here when the change was begun: what came since, nobody saw under what is typed. */
+  readonly saw: number;
 }
 
 /** A square of the sheet: what is on disk, and what is not yet. */
@@ -92,9 +94,12 @@ const put = (state: SheetState, cells: ReadonlyMap<string, Cell>): SheetState =>
 export const withTyping = (state: SheetState, row: string, learner: string, given: string): SheetState => {
   const key = keyOf(row, learner);
   const cell = state.cells.get(key) ?? EMPTY;
-  const change = { ...cell.change, given, entered: false };
+  const change = { ...cell.change, given, entered: false, saw: sawIn(cell) };
   return put(state, new Map([[key, { ...cell, change, trouble: "", explanations: undefined }]]));
 };
+
+/** The revision that a change of a square is made from: that of before it was begun. */
+const sawIn = ({ kept, change }: Cell): number => change?.saw ?? kept?.revision ?? 0;
 
 const TOO_LONG = `An answer has at most ${LONGEST_ANSWER} characters. Shorten it here; it is not kept yet.`;
 
@@ -104,7 +109,7 @@ export function withChanges(state: SheetState, changes: readonly CellChange[]): 
   for (const { row, learner, ...what } of changes) {
     const key = keyOf(row, learner);
     const cell = cells.get(key) ?? state.cells.get(key) ?? EMPTY;
-    const change = { ...cell.change, ...what, entered: true };
+    const change = { ...cell.change, ...what, entered: true, saw: sawIn(cell) };
     const trouble = (change.given?.length ?? 0) > LONGEST_ANSWER ? TOO_LONG : "";
     const again = what.given !== undefined && what.given !== cell.kept?.given;
     cells.set(key, { ...cell, change, trouble, explanations: again ? undefined : cell.explanations });
@@ -172,13 +177,13 @@ function withAct(state: SheetState, act: SheetChange): SheetState {
 /** What is to be sent now: finished squares without trouble, and acts; none where there is nothing. */
 export function toSend(state: SheetState): Sending | undefined {
   const rows = new Set(state.rows.map(({ id }) => id));
-  const answers = [...state.cells].flatMap(([key, { kept, change, trouble, clash }]): Sending["answers"] => {
+  const answers = [...state.cells].flatMap(([key, { change, trouble, clash }]): Sending["answers"] => {
     if (change === undefined || !change.entered || trouble !== "" || clash !== undefined) return [];
     const [row = "", learner = ""] = key.split(" ");
     // What stands in a row that was taken away waits until the row is back.
     if (!rows.has(row)) return [];
     const { entered: _, ...what } = change;
-    return [{ row, learner, ...what, saw: kept?.revision ?? 0 }];
+    return [{ row, learner, ...what }];
   });
   return answers.length === 0 && state.acts.length === 0 ? undefined : { acts: state.acts, answers };
 }
@@ -197,10 +202,18 @@ export function withKept(state: SheetState, sent: Sending, answer: SheetKept): S
   const cells = new Map(renamed.cells);
   const troubles = new Map(answer.refused.map(({ row, learner, message }) => [keyOf(row, learner), message]));
   const clashes = new Map(answer.clashes.map((cell) => [keyOf(cell.row, cell.learner), cell]));
+  const written = new Map(answer.cells.map((cell) => [keyOf(cell.row, cell.learner), cell]));
   for (const one of sent.answers) {
     const key = keyOf(one.row, alias(one.learner));
     const cell = cells.get(key);
-    if (cell === undefined || !isSent(cell.change, one)) continue;
+    if (cell?.change === undefined) continue;
+    if (!isSent(cell.change, one)) {
+      // What was typed on meanwhile is typed over this window's own answer.
+      const mine = written.get(key);
+      if (mine !== undefined && mine.given === one.given)
+        cells.set(key, { ...cell, change: { ...cell.change, saw: mine.revision } });
+      continue;
+    }
     const [trouble, clash] = [troubles.get(key), clashes.get(key)];
     if (trouble !== undefined) cells.set(key, { ...cell, trouble });
     else if (clash !== undefined) cells.set(key, { ...cell, clash });
@@ -276,15 +289,20 @@ export function withChoice(state: SheetState, row: string, learner: string, mine
   if (cell?.clash === undefined) return state;
   const kept = cell.clash;
   const settled = mine
-    ? { ...cell, kept, clash: undefined }
+    ? {
+        ...cell,
+        kept,
+        clash: undefined,
+        change: cell.change && { ...cell.change, saw: kept.revision },
+      }
     : { ...cell, kept, clash: undefined, change: undefined, trouble: "" };
   return put(state, new Map([[key, settled]]));
 }
 
 /** What this window has not handed over, as it is remembered by the browser; none where there is nothing. */
 export function unsentOf(state: SheetState): object | undefined {
-  const changes = [...state.cells].flatMap(([key, { change, kept }]) =>
-    change === undefined ? [] : [{ key, ...change, saw: kept?.revision ?? 0 }],
+  const changes = [...state.cells].flatMap(([key, { change }]) =>
+    change === undefined ? [] : [{ key, ...change }],
   );
   return changes.length === 0 && state.acts.length === 0 ? undefined : { acts: state.acts, changes };
 }

@@ -46,10 +46,9 @@ export function withUnsent(state: SheetState, left: unknown): SheetState {
         ? withChanges(after, [{ row, learner, ...what }])
         : withTyping(after, row, learner, given);
     const cell = after.cells.get(key);
-    // Another answer was written there since: both are shown.
-    const since = kept !== undefined && kept.revision !== saw && given !== undefined && kept.given !== given;
-    if (cell !== undefined && since)
-      after = { ...after, cells: new Map([...after.cells, [key, { ...cell, clash: kept }]]) };
+    if (cell?.change === undefined) continue;
+    const changed = { ...cell, change: { ...cell.change, saw } };
+    after = { ...after, cells: new Map([...after.cells, [key, changed]]) };
   }
   return after;
 }

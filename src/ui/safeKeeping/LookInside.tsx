@@ -53,10 +53,12 @@ export function LookInside({
               ))}
             </tbody>
           </table>
-          <p className="mt-2 text-[15px] leading-snug text-soft">
-            {inside.learners.length > 0 && `Learners: ${inside.learners.join(", ")}. `}
-            {inside.lastAnswer !== undefined && `Last answer ${inside.lastAnswer}.`}
-          </p>
+          {inside.learners.length > 0 && (
+            <p className="mt-2 text-[15px] leading-snug text-soft">Learners: {inside.learners.join(", ")}</p>
+          )}
+          {inside.lastAnswer !== undefined && (
+            <p className="text-[15px] leading-snug text-soft">Last answer: {inside.lastAnswer}</p>
+          )}
           <button
             type="button"
             disabled={working}

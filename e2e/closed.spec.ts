@@ -1,0 +1,366 @@
+import fs from "node:fs";
+import http from "node:http";
+import net from "node:net";
+import { setTimeout as pause } from "node:timers/promises";
+import { expect, test } from "@playwright/test";
+import { type Server, startServer } from "./server";
+
+/** What the built application answers, from its own lists. */
+const manifest = (name: string): Record<string, unknown> =>
+  JSON.parse(fs.readFileSync(`.next/${name}`, "utf8"));
+const ROUTES = Object.values(manifest("app-path-routes-manifest.json")).map(String).sort();
+
+/** Every route that this test knows, with the methods it takes. One that is not here fails the test until someone has thought about it. */
+const KNOWN: Readonly<Record<string, readonly ("GET" | "POST" | "PUT")[]>> = {
+  "/_global-error": ["GET"],
+  "/_not-found": ["GET"],
+  "/": ["GET"],
+  "/board": ["GET"],
+  "/house-rules": ["GET"],
+  "/icon.svg": ["GET"],
+  "/learners": ["GET"],
+  "/learners/[id]": ["GET"],
+  "/licences": ["GET"],
+  "/marking": ["GET"],
+  "/methods": ["GET"],
+  "/safe-keeping": ["GET"],
+  "/wrong-way": ["GET"],
+  "/your-turn": ["GET"],
+  "/api/boards/[id]": ["GET", "PUT"],
+  "/api/boards/[id]/about": ["POST"],
+  "/api/changes": ["GET"],
+  "/api/explain": ["POST"],
+  "/api/hand-in": ["POST"],
+  "/api/house": ["GET", "PUT"],
+  "/api/learners": ["POST"],
+  "/api/learners/[id]": ["POST"],
+  "/api/marking/[id]": ["GET", "POST"],
+  "/api/marking/[id]/listed": ["PUT"],
+  "/api/marking/[id]/mark": ["POST"],
+  "/api/marking/[id]/summary": ["GET"],
+  "/api/methods": ["POST"],
+  "/api/safe-keeping/backup": ["POST"],
+  "/api/safe-keeping/check": ["POST"],
+  "/api/safe-keeping/export": ["GET"],
+  "/api/safe-keeping/import": ["POST"],
+  "/api/safe-keeping/restore": ["POST"],
+  "/api/safe-keeping/set-aside": ["GET"],
+  "/api/view": ["PUT"],
+  "/api/work": ["POST"],
+};
+/** Acts without a body, which are done whatever is sent with them. */
+const WITHOUT_BODY: readonly string[] = ["/api/safe-keeping/backup", "/api/safe-keeping/check"];
+
+const at = (route: string, id = "abcdefgh1234"): string => route.replace("[id]", id);
+
+interface Answer {
+  readonly status: number;
+  readonly headers: http.IncomingHttpHeaders;
+  readonly text: string;
+}
+
+/** Asks as no browser would: any method, any headers, any address. */
+function ask(
+  url: string,
+  method: string,
+  path: string,
+  headers: Readonly<Record<string, string>> = {},
+  body?: string,
+): Promise<Answer> {
+  const { hostname, port } = new URL(url);
+  return new Promise((resolve, reject) => {
+    const request = http.request({ hostname, port, method, path, headers }, (answer) => {
+      let text = "";
+      answer.on("data", (part) => (text += part));
+      answer.on("end", () => resolve({ status: answer.statusCode ?? 0, headers: answer.headers, text }));
+    });
+    request.on("error", reject);
+    request.end(body);
+  });
+}
+
+function expectSafe({ headers }: Answer, what: string): void {
+  expect(headers["x-content-type-options"], what).toBe("nosniff");
+  expect(headers["content-security-policy"], what).toContain("frame-ancestors 'none'");
+  expect(headers["x-frame-options"], what).toBe("DENY");
+  expect(headers["referrer-policy"], what).toBe("same-origin");
+}
+
+function expectRefused(answer: Answer, what: string): void {
+  expect(answer.status, `${what}: ${answer.text.slice(0, 200)}`).toBeGreaterThanOrEqual(400);
+  expect(answer.status, `${what}: ${answer.text.slice(0, 200)}`).toBeLessThan(500);
+  expectSafe(answer, what);
+  if (answer.headers["content-type"]?.includes("json"))
+    expect(JSON.parse(answer.text), what).toMatchObject({
+      error: { code: expect.any(String), message: expect.stringMatching(/^\S.*[.?]$/s) },
+    });
+}
+
+test("every route of the built application is known to this test, and there are no actions beside them", () => {
+  expect(ROUTES).toEqual(Object.keys(KNOWN).sort());
+  const actions = manifest("server/server-reference-manifest.json");
+  expect([actions.node, actions.edge]).toEqual([{}, {}]);
+});
+
+test.describe("on this machine alone", () => {
+  let server: Server;
+  test.beforeAll(async () => {
+    server = await startServer();
+  });
+  test.afterAll(() => server.remove());
+  const JSON_TYPE = { "content-type": "application/json" };
+
+  test("no other name is answered, and nothing of the data is in what is said", async () => {
+    const { port } = new URL(server.url);
+    for (const host of [
+      "attacker.example",
+      `attacker.example:${port}`,
+      "127.0.0.1.attacker.example",
+      "localhost.attacker.example",
+      "[::ffff:8.8.8.8]",
+      "127.0.0.1@attacker.example",
+    ])
+      for (const [route, methods] of Object.entries(KNOWN))
+        for (const method of methods) {
+          const headers = { host, origin: `http://${host}`, ...JSON_TYPE };
+          const answer = await ask(
+            server.url,
+            method,
+            at(route),
+            headers,
+            method === "GET" ? undefined : "{}",
+          );
+          const what = `${method} ${route} as ${host}`;
+          expect([400, 421], what).toContain(answer.status);
+          if (answer.status === 421) expectRefused(answer, what);
+          expect(answer.text, what).not.toContain("<html");
+        }
+    for (const host of ["localhost", "127.0.0.1", "127.3.2.1", "[::1]", "tutor.localhost"])
+      expect((await ask(server.url, "GET", "/api/changes", { host: `${host}:${port}` })).status, host).toBe(
+        200,
+      );
+  });
+
+  test("nothing is taken from another site's page", async () => {
+    for (const [route, methods] of Object.entries(KNOWN))
+      for (const method of methods) {
+        const body = method === "GET" ? undefined : "{}";
+        for (const origin of ["http://attacker.example", "null", "http://127.0.0.1:1", "file://"]) {
+          const answer = await ask(server.url, method, at(route), { origin, ...JSON_TYPE }, body);
+          expect(answer.status, `${method} ${route} from ${origin}`).toBe(403);
+          expectRefused(answer, route);
+        }
+        const picture = { "sec-fetch-site": "cross-site", "sec-fetch-mode": "no-cors" };
+        expect((await ask(server.url, method, at(route), { ...picture, ...JSON_TYPE }, body)).status).toBe(
+          403,
+        );
+      }
+  });
+
+  test("malformed arguments are refused in the one shape, and none of them breaks anything", async () => {
+    const deep = `${"[".repeat(5000)}${"]".repeat(5000)}`;
+    const bodies = [
+      "",
+      "{",
+      "null",
+      "[]",
+      "7",
+      '"x"',
+      "{}",
+      '{"id":{}}',
+      '{"__proto__":{"x":1}}',
+      '{"act":"rename"}',
+      '{"problem":12,"given":[]}',
+      '{"answers":[{"row":-1}]}',
+      '{"house":{"preset":7}}',
+      deep,
+      '{"name":"\\u0000"}',
+    ];
+    for (const [route, methods] of Object.entries(KNOWN)) {
+      for (const method of methods) {
+        if (method === "GET" || WITHOUT_BODY.includes(route)) continue;
+        for (const body of bodies) {
+          // An empty change of the view or of nothing else is a change all the same.
+          if (
+            route === "/api/view" &&
+            [
+              "{}",
+              '{"id":{}}',
+              '{"__proto__":{"x":1}}',
+              '{"act":"rename"}',
+              '{"problem":12,"given":[]}',
+              '{"answers":[{"row":-1}]}',
+              '{"house":{"preset":7}}',
+              '{"name":"\\u0000"}',
+            ].includes(body)
+          )
+            continue;
+          expectRefused(
+            await ask(server.url, method, at(route), JSON_TYPE, body),
+            `${method} ${route} ${body.slice(0, 40)}`,
+          );
+        }
+        const form = { "content-type": "application/x-www-form-urlencoded" };
+        expectRefused(await ask(server.url, method, at(route), form, "a=b"), `${method} ${route} as a form`);
+      }
+      for (const id of ["%", "%ff", "%00", "..%2f..%2fetc", "x".repeat(300), "a b", "<script>"]) {
+        if (!route.includes("[id]")) continue;
+        for (const method of methods) {
+          const answer = await ask(
+            server.url,
+            method,
+            at(route, id).replace(" ", "%20"),
+            JSON_TYPE,
+            method === "GET" ? undefined : "{}",
+          );
+          expectRefused(answer, `${method} ${route} of ${id.slice(0, 20)}`);
+        }
+      }
+    }
+  });
+
+  test("other methods, pages that are posted to, and other addresses are refused with safe headers", async () => {
+    for (const method of ["TRACE", "DELETE", "PATCH", "OPTIONS", "PROPFIND"])
+      expectRefused(await ask(server.url, method, "/"), method);
+    for (const [route, methods] of Object.entries(KNOWN))
+      if (methods.length === 1 && methods[0] === "GET" && !route.startsWith("/api/")) {
+        const headers = { "next-action": "0".repeat(42), "content-type": "text/plain" };
+        expectRefused(await ask(server.url, "POST", at(route), headers, "[]"), `POST ${route}`);
+      }
+    for (const path of [
+      "/nowhere",
+      "/api/nowhere",
+      "/_next/static/nowhere.js",
+      "/%",
+      "/learners/%E0%A4%A",
+      "/../../etc/passwd",
+      "/_next/image?url=%2Ficon.svg&w=64&q=75",
+      "/%2e%2e/package.json",
+      "/.env",
+      "/api/marking/abcdefgh1234?since=x",
+    ])
+      expectRefused(await ask(server.url, "GET", path), path);
+    for (const path of ["//attacker.example/", "/learners/"])
+      expectSafe(await ask(server.url, "GET", path), path);
+    const home = await ask(server.url, "GET", "/", { accept: "text/html" });
+    const script = /\/_next\/static\/[^"]+\.js/.exec(home.text)?.[0] ?? "";
+    for (const path of [script, "/icon.svg", "/right-sum-font.woff2"]) {
+      const answer = await ask(server.url, "GET", path);
+      expect(answer.status, path).toBe(200);
+      expectSafe(answer, path);
+    }
+  });
+
+  test("a line that once held the server up for good holds nobody up", async () => {
+    const bad = [`5 ft in ${"aand".repeat(60)}1`, `5 ft in ${"aand".repeat(490)}1`];
+    const others = Array.from({ length: 10 }, () => ask(server.url, "GET", "/api/changes"));
+    for (const problem of bad) {
+      const asked = await ask(server.url, "POST", "/api/work", JSON_TYPE, JSON.stringify({ problem }));
+      expect(asked.status).toBe(422);
+      const page = await ask(server.url, "GET", `/board?problem=${encodeURIComponent(problem)}`, {
+        accept: "text/html",
+      });
+      expect(page.status).toBe(200);
+    }
+    const given = `5 each${" ".repeat(1985)}\nx\ny`;
+    expect(
+      (await ask(server.url, "POST", "/api/explain", JSON_TYPE, JSON.stringify({ problem: "17 ÷ 5", given })))
+        .status,
+    ).toBe(422);
+    for (const other of await Promise.all(others)) expect(other.status).toBe(200);
+  });
+
+  test("a body without end is cut off, and the server goes on", async () => {
+    const { hostname, port } = new URL(server.url);
+    const socket = net.connect(Number(port), hostname);
+    const ended = new Promise((resolve) => socket.once("close", resolve));
+    socket.on("error", () => undefined);
+    socket.write(
+      `POST /api/work HTTP/1.1\r\nhost: ${hostname}:${port}\r\ncontent-type: application/json\r\ntransfer-encoding: chunked\r\n\r\n`,
+    );
+    const part = `10000\r\n${"x".repeat(65536)}\r\n`;
+    for (let sent = 0; sent < 40 && !socket.destroyed; sent++) socket.write(part);
+    await Promise.race([ended, pause(3000)]);
+    socket.destroy();
+    expect((await ask(server.url, "GET", "/api/changes")).status).toBe(200);
+  });
+});
+
+test("beyond this machine nobody comes in without the passphrase, and tries are slowed", async () => {
+  const server = await startServer(undefined, { HOST: "0.0.0.0" });
+  const form = { "content-type": "application/x-www-form-urlencoded" };
+  const html = { accept: "text/html" };
+  try {
+    const setting = await ask(server.url, "GET", "/", html);
+    expect(setting.status).toBe(401);
+    expect(setting.text).toContain("Set a passphrase");
+    const short = await ask(server.url, "POST", "/set-passphrase", form, "passphrase=short&again=short");
+    expect([short.status, short.text.includes("at least 10 characters")]).toEqual([422, true]);
+    const unlike = await ask(
+      server.url,
+      "POST",
+      "/set-passphrase",
+      form,
+      "passphrase=chain+and+sprocket&again=chain+and+sprockets",
+    );
+    expect(unlike.status).toBe(422);
+    const words = "passphrase=chain+and+sprocket&again=chain+and+sprocket";
+    const set = await ask(server.url, "POST", "/set-passphrase", form, words);
+    const [cookie = ""] = (set.headers["set-cookie"]?.[0] ?? "").split(";");
+    expect(set.headers["set-cookie"]?.[0]).toMatch(/HttpOnly; SameSite=Strict/);
+    // A second one can't be set by whoever comes next.
+    expect((await ask(server.url, "POST", "/set-passphrase", form, words)).status).toBe(401);
+    const kept = JSON.parse(fs.readFileSync(`${server.folder}/access.json`, "utf8"));
+    expect(kept.passphrase).toMatchObject({ cost: 32768, block: 8, parallel: 1 });
+    expect(JSON.stringify(kept)).not.toContain("sprocket");
+    expect(fs.statSync(`${server.folder}/access.json`).mode & 0o777).toBe(0o600);
+
+    for (const [route, methods] of Object.entries(KNOWN))
+      for (const method of methods)
+        for (const headers of [{}, { cookie: "right-sum-session=forged" }, html]) {
+          const body = method === "GET" ? undefined : "{}";
+          const answer = await ask(
+            server.url,
+            method,
+            at(route),
+            { ...headers, "content-type": "application/json" },
+            body,
+          );
+          expect(answer.status, `${method} ${route}`).toBe(401);
+          expectRefused(answer, route);
+        }
+    expect((await ask(server.url, "GET", "/api/changes", { cookie })).status).toBe(200);
+    expect((await ask(server.url, "GET", "/learners", { cookie, ...html })).status).toBe(200);
+
+    // A sign-in holds over a restart, and ends everywhere when that is asked for.
+    await server.end();
+    await server.start();
+    expect((await ask(server.url, "GET", "/api/changes", { cookie })).status).toBe(200);
+    const again = await ask(server.url, "POST", "/sign-in", form, "passphrase=chain+and+sprocket");
+    expect(again.status).toBe(303);
+    expect(
+      (
+        await ask(
+          server.url,
+          "POST",
+          "/sign-out?everywhere",
+          { cookie, "content-type": "application/json" },
+          "{}",
+        )
+      ).status,
+    ).toBe(204);
+    const [second = ""] = (again.headers["set-cookie"]?.[0] ?? "").split(";");
+    for (const one of [cookie, second])
+      expect((await ask(server.url, "GET", "/api/changes", { cookie: one })).status).toBe(401);
+
+    const tries: number[] = [];
+    for (let nth = 0; nth < 6; nth++)
+      tries.push((await ask(server.url, "POST", "/sign-in", form, `passphrase=guess+number+${nth}`)).status);
+    expect(tries).toEqual([401, 401, 401, 401, 429, 429]);
+    expect((await ask(server.url, "POST", "/sign-in", form, "passphrase=chain+and+sprocket")).status).toBe(
+      429,
+    );
+  } finally {
+    await server.remove();
+  }
+});
