@@ -4,11 +4,16 @@ import net from "node:net";
 import os from "node:os";
 import path from "node:path";
 import { expect, test } from "@playwright/test";
+import { freePort, freshFolder, startServer } from "./server";
 
 /** Runs a command of the project to its end, or until it has printed its address, and ends it then. */
-function launch(script: string, env: Record<string, string>): Promise<{ code: number | null; said: string }> {
+function launch(
+  script: string,
+  env: Record<string, string>,
+  parameters: readonly string[] = [],
+): Promise<{ code: number | null; said: string }> {
   return new Promise((resolve) => {
-    const child = spawn(process.execPath, [script], { env: { ...process.env, ...env } });
+    const child = spawn(process.execPath, [script, ...parameters], { env: { ...process.env, ...env } });
     let said = "";
     const hear = (part: Buffer): void => {
       said += part;
@@ -58,6 +63,10 @@ test("what keeps it from starting is said in one line that tells what to do", as
       env: { PORT: "eighty", RIGHT_SUM_DATA: parent },
       line: "PORT must be a whole number from 1 to 65535; it is “eighty”.\n",
     },
+    ...["0x1F90", "3.371e3", "3000.5", "-1", "65536"].map((asked) => ({
+      env: { PORT: asked, RIGHT_SUM_DATA: parent },
+      line: `PORT must be a whole number from 1 to 65535; it is “${asked}”.\n`,
+    })),
     {
       env: { PORT: String(port), RIGHT_SUM_DATA: path.join(file, "data") },
       line: `Nothing can be written to ${path.join(file, "data")}. Make the folder writable, or name another in RIGHT_SUM_DATA.\n`,
@@ -67,4 +76,85 @@ test("what keeps it from starting is said in one line that tells what to do", as
     expect(await launch("scripts/start.mjs", env)).toEqual({ code: 1, said: line });
   await new Promise((resolve) => taken.close(resolve));
   fs.rmSync(parent, { recursive: true, force: true });
+});
+
+test("a second server on the same data says so and stops; a reset refuses while one runs", async () => {
+  const folder = freshFolder();
+  const first = await startServer(folder);
+  try {
+    const port = String(await freePort());
+    const second = await launch("scripts/start.mjs", { PORT: port, RIGHT_SUM_DATA: folder });
+    expect(second).toEqual({
+      code: 1,
+      said: `Right Sum is running on this data already. It is at ${first.url}. To start a second one, name another folder in RIGHT_SUM_DATA.\n`,
+    });
+  } finally {
+    await first.remove();
+  }
+});
+
+test("a backup is restored from the terminal, by a name relative to where it was typed", async () => {
+  const server = await startServer();
+  await fetch(`${server.url}/api/learners`, {
+    method: "POST",
+    headers: { "content-type": "application/json" },
+    body: JSON.stringify({ id: "learner00001", name: "Ida" }),
+  });
+  await fetch(`${server.url}/api/safe-keeping/backup`, { method: "POST" });
+  await server.end();
+  const [name = ""] = fs.readdirSync(path.join(server.folder, "backups"));
+  fs.writeFileSync(path.join(server.folder, "right-sum.sqlite"), "spoilt");
+  const restored = await launch(
+    "scripts/start.mjs",
+    { RIGHT_SUM_DATA: server.folder, INIT_CWD: path.join(server.folder, "backups") },
+    ["--restore", name],
+  );
+  expect(restored.code).toBe(0);
+  expect(restored.said).toContain("The file of now is kept as");
+  expect(restored.said).toContain("Restored ");
+  await server.start();
+  expect(await (await fetch(`${server.url}/learners`)).text()).toContain("Ida");
+  const wrong = await launch("scripts/start.mjs", { RIGHT_SUM_DATA: freshFolder() }, [
+    "--restore",
+    "no-such-file",
+  ]);
+  expect([wrong.code, wrong.said.includes("can’t be restored. There is no file")]).toEqual([1, true]);
+  await server.remove();
+});
+
+test("a folder is taken from where it was typed, and as an address", async () => {
+  const parent = freshFolder();
+  for (const [named, made] of [
+    ["lessons", "lessons"],
+    [`file://${parent}/by-address`, "by-address"],
+  ] as const) {
+    const port = String(await freePort());
+    const { said } = await launch("scripts/start.mjs", {
+      PORT: port,
+      RIGHT_SUM_DATA: named,
+      INIT_CWD: parent,
+    });
+    expect(said).toContain("Right Sum is at");
+    expect(fs.existsSync(path.join(parent, made, "right-sum.sqlite"))).toBe(true);
+  }
+  const { said } = await launch("scripts/start.mjs", {
+    HOST: "::1",
+    PORT: String(await freePort()),
+    RIGHT_SUM_DATA: parent,
+  });
+  expect(said).toMatch(/Right Sum is at http:\/\/\[::1\]:\d+/);
+  fs.rmSync(parent, { recursive: true, force: true });
+});
+
+test("it ends within a second whatever it is doing, and leaves the port free", async () => {
+  const server = await startServer();
+  const factors = "123456789012345 × 987654321098765 × 456789123456789";
+  const busy = Array.from({ length: 6 }, () =>
+    fetch(`${server.url}/wrong-way?problem=${encodeURIComponent(factors)}`).catch(() => undefined),
+  );
+  await new Promise((resolve) => setTimeout(resolve, 150));
+  expect(await server.end()).toBeLessThan(1000);
+  await Promise.all(busy);
+  await server.start();
+  await server.remove();
 });

@@ -77,7 +77,7 @@ export async function startServer(
 }
 
 /** A port nobody listens on just now. */
-async function freePort(): Promise<number> {
+export async function freePort(): Promise<number> {
   const server = net.createServer();
   await new Promise<void>((resolve) => server.listen(0, "127.0.0.1", resolve));
   const address = server.address();

@@ -28,8 +28,14 @@ export function houseKept(value: unknown): HouseRules {
   return house?.ok ? house.value : PRESETS[FIRST_PRESET];
 }
 
-/** How the tutor last had the screen, or how a new one begins. */
-export const savedView = (): View => viewKept(readSetting(database(), "view"));
+/** How the tutor last had the screen, or how a new one begins; that too where the data can't be read, so that its page can. */
+export function savedView(): View {
+  try {
+    return viewKept(readSetting(database(), "view"));
+  } catch {
+    return FIRST_VIEW;
+  }
+}
 
 /** The tutor's own house rules, or the first preset. */
 export const savedHouse = (): HouseRules => houseKept(readSetting(database(), "house"));

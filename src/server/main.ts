@@ -5,7 +5,7 @@ import readline from "node:readline/promises";
 import { Writable } from "node:stream";
 import { format } from "date-fns";
 import next from "next";
-import { database, dataFolder, FILE_NAME, onReplaced, replaceDatabase } from "@/data/database";
+import { closeDatabase, database, dataFolder, FILE_NAME, onReplaced, replaceDatabase } from "@/data/database";
 import { isBackupDue, makeBackup } from "@/data/keeping/backups";
 import { examine, type Health, type Trouble } from "@/data/keeping/health";
 import { insideOf } from "@/data/keeping/inside";
@@ -206,10 +206,16 @@ async function serve(): Promise<void> {
   server.headersTimeout = 20_000;
   server.requestTimeout = 120_000;
 
+  let pages: PageProcess | undefined;
   const end = (): void => {
     setTimeout(() => process.exit(0), LAST_WORDS).unref();
-    server.close(() => process.exit(0));
     server.closeIdleConnections();
+    server.close(async () => {
+      await pages?.end();
+      // Folds the log into the file: what is copied by hand then is whole.
+      closeDatabase();
+      process.exit(0);
+    });
   };
   for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, end);
   // Where whoever started this is gone, nothing is left behind on the port.
@@ -234,7 +240,8 @@ async function serve(): Promise<void> {
     if (trouble !== undefined) return trouble;
     computing();
     const application = await startApplication(host, port);
-    process.on("exit", application.pages.end);
+    pages = application.pages;
+    process.on("exit", () => void application.pages.end());
     handle = application.handle;
     troubled = false;
     if (!readOnly) lookAfter(folder);

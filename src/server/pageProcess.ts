@@ -17,7 +17,8 @@ export interface PageProcess {
   readonly reopen: () => void;
   /** Tells it what was found wrong with the data. */
   readonly tell: (trouble: Trouble | undefined) => void;
-  readonly end: () => void;
+  /** Ends it; done when it has ended. */
+  readonly end: () => Promise<void>;
 }
 
 /** Starts the process that makes pages, and waits until it listens. One that ends is started again. */
@@ -59,8 +60,13 @@ export async function startPages(): Promise<PageProcess> {
     tell: (trouble) => child?.send({ trouble: trouble ?? null }),
     end: () => {
       over = true;
+      const ended = new Promise<void>((resolve) => {
+        if (child === undefined || child.exitCode !== null || child.signalCode !== null) resolve();
+        else child.once("exit", () => resolve());
+      });
       child?.kill("SIGKILL");
       fs.rmSync(folder, { recursive: true, force: true });
+      return ended;
     },
   };
 }

@@ -5,7 +5,7 @@ import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { database, dataFolder, FILE_NAME, isReadOnly } from "@/data";
 import { backupFile, listBackups } from "@/data/keeping/backups";
-import { examineFile } from "@/data/keeping/health";
+import { examineFile, troubleOf } from "@/data/keeping/health";
 import { type Inside, insideOf } from "@/data/keeping/inside";
 import { trouble } from "@/data/keeping/watch";
 import { type LookedInto, SafeKeepingScreen, timeInWords } from "@/ui/safeKeeping";
@@ -37,6 +37,20 @@ function lookedInto(folder: string, name: string): LookedInto | undefined {
   }
 }
 
+/** What is kept now; none where it can't even be counted, and why. */
+function insideNow(): { readonly inside: Inside; readonly damage: string | undefined } {
+  try {
+    return { inside: insideOf(database().$client), damage: undefined };
+  } catch (error) {
+    const found = troubleOf(error);
+    const counts = { boards: 0, learners: 0, sheets: 0, answers: 0 };
+    return {
+      inside: { counts, lastAnswer: undefined, learners: [] },
+      damage: found.kind === "damaged" ? found.found : "it can’t be read",
+    };
+  }
+}
+
 export default async function SafeKeepingPage({
   searchParams,
 }: {
@@ -47,17 +61,18 @@ export default async function SafeKeepingPage({
   const file = path.join(folder, FILE_NAME);
   const backups = listBackups(folder);
   const found = trouble();
+  const now = insideNow();
   return (
     <SafeKeepingScreen
       folder={folder}
       backups={backups.map(({ at, ...backup }) => ({ ...backup, when: timeInWords(at) }))}
-      now={shown(insideOf(database().$client))}
+      now={shown(now.inside)}
       looked={look === undefined ? undefined : lookedInto(folder, look)}
       bytes={{
         data: bytesOf([file, `${file}-wal`]),
         backups: backups.reduce((sum, { bytes }) => sum + bytes, 0),
       }}
-      damage={found?.kind === "damaged" ? found.found : undefined}
+      damage={found?.kind === "damaged" ? found.found : now.damage}
       readOnly={isReadOnly()}
       beyond={process.env.RIGHT_SUM_BEYOND === "1"}
     />

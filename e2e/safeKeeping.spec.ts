@@ -1,0 +1,251 @@
+import fs from "node:fs";
+import path from "node:path";
+import Database from "better-sqlite3";
+import { type Server, startServer } from "./server";
+import { board, expect, expectAccessible, listening, test } from "./tutor";
+
+const database = (folder: string): string => path.join(folder, "right-sum.sqlite");
+
+/** A folder with a board in it, and a backup made by a server. */
+async function keptFolder(): Promise<string> {
+  const server = await startServer();
+  const kept = await fetch(`${server.url}/api/boards/keptboard0001`, {
+    method: "PUT",
+    headers: { "content-type": "application/json" },
+    body: JSON.stringify({ problem: "40.3 + 7.8", method: "column-addition", house: {}, step: 3, guess: "" }),
+  });
+  if (!kept.ok) throw new Error("keptFolder: the board was not kept");
+  const backup = await fetch(`${server.url}/api/safe-keeping/backup`, { method: "POST" });
+  if (!backup.ok) throw new Error("keptFolder: no backup was made");
+  await server.end();
+  return server.folder;
+}
+
+test("a backup is made, looked into and restored, and what was there is backed up before", async ({
+  page,
+}) => {
+  const server = await startServer();
+  try {
+    const { work, kept } = board(page);
+    await page.goto(`${server.url}/board`);
+    await work("40.3 + 7.8");
+    await expect(kept).toBeVisible();
+    await page.goto(`${server.url}/safe-keeping`);
+    await expect(page.getByText("1 board, 0 learners, 0 sheets and 0 answers are kept.")).toBeVisible();
+    await page.getByRole("button", { name: "Back up now" }).click();
+    await expect(page.getByText("Backed up, and the backup passed its check.")).toBeVisible();
+    await expectAccessible(page);
+    await page.goto(`${server.url}/board`);
+    await work("9 - 4.5");
+    await expect(kept).toBeVisible();
+    await page.goto(`${server.url}/safe-keeping`);
+    await page.getByRole("link", { name: /^Look inside/ }).click();
+    const inside = page.getByRole("region", { name: "Inside the backup" });
+    await expect(inside.getByRole("row", { name: /boards 1 2/i })).toBeVisible();
+    await expectAccessible(page);
+    await listening(page);
+    await inside.getByRole("button", { name: "Restore this backup" }).click();
+    await expect(page.getByText(/^Restored\. What was here before is kept as right-sum-/)).toBeVisible();
+    await expect(page.getByText("1 board, 0 learners, 0 sheets and 0 answers are kept.")).toBeVisible();
+    await page.goto(server.url);
+    await expect(page.getByRole("link", { name: "9 - 4.5" })).toHaveCount(0);
+    await expect(page.getByRole("link", { name: "40.3 + 7.8" })).toBeVisible();
+    // The way back from the way back.
+    await page.goto(`${server.url}/safe-keeping`);
+    await page
+      .getByRole("link", { name: /^Look inside/ })
+      .first()
+      .click();
+    await page.getByRole("button", { name: "Restore this backup" }).click();
+    await expect(page.getByText("2 boards, 0 learners, 0 sheets and 0 answers are kept.")).toBeVisible();
+  } finally {
+    await server.remove();
+  }
+});
+
+test("everything goes out as one file and comes in again, whole or not at all", async ({ page, request }) => {
+  const from = await startServer(await keptFolder());
+  const to = await startServer();
+  try {
+    const exported = await request.get(`${from.url}/api/safe-keeping/export`);
+    expect(exported.headers()["content-disposition"]).toMatch(/filename="right-sum-\d{4}-\d\d-\d\d\.json"/);
+    const text = await exported.text();
+    expect(JSON.parse(text)).toMatchObject({ format: "right-sum", version: 1 });
+    await page.goto(`${to.url}/safe-keeping`);
+    const file = page.getByLabel("Import from a file");
+    const chosen = (content: string) => ({
+      name: "all.json",
+      mimeType: "application/json",
+      buffer: Buffer.from(content),
+    });
+    await file.setInputFiles(chosen(text.slice(0, -40)));
+    await expect(
+      page.getByText("The file is not JSON: it may be cut off, or be something else."),
+    ).toBeVisible();
+    await expect(page.getByText("0 boards, 0 learners, 0 sheets and 0 answers are kept.")).toBeVisible();
+    await file.setInputFiles(chosen(text));
+    await expect(page.getByText(/^Imported\. What was here before is in the backup/)).toBeVisible();
+    await page.goto(to.url);
+    await expect(page.getByRole("link", { name: "40.3 + 7.8" })).toBeVisible();
+    expect(await (await request.get(`${to.url}/api/safe-keeping/export`)).json()).toMatchObject({
+      tables: JSON.parse(text).tables,
+    });
+  } finally {
+    await from.remove();
+    await to.remove();
+  }
+});
+
+const damage = (file: string, from: number, to: number): void => {
+  const bytes = fs.readFileSync(file);
+  for (let at = from; at < Math.min(to, bytes.length); at++) bytes[at] = ((bytes[at] ?? 0) * 7 + 13) % 256;
+  fs.writeFileSync(file, bytes);
+};
+
+test("a damaged file gets a page with a way out, and is never written over", async ({ page }) => {
+  const folder = await keptFolder();
+  damage(database(folder), 4096, 40_000);
+  const before = fs.readFileSync(database(folder));
+  let server: Server | undefined;
+  try {
+    server = await startServer(folder);
+    const answer = await page.request.get(`${server.url}/learners`, { headers: { accept: "text/html" } });
+    expect(answer.status()).toBe(503);
+    expect(answer.headers()["x-frame-options"]).toBe("DENY");
+    expect((await page.request.get(`${server.url}/api/changes`)).status()).toBe(503);
+    expect(
+      (
+        await page.request.post(`${server.url}/trouble/restore`, {
+          form: { value: "x" },
+          headers: { origin: "http://attacker.example" },
+        })
+      ).status(),
+    ).toBe(403);
+    expect(
+      (
+        await page.request.post(`${server.url}/trouble/restore`, { form: { value: "../../etc/passwd" } })
+      ).status(),
+    ).toBe(503);
+    // This page needs nothing of the application, so nothing there has to wake up first.
+    await page.evaluate((url) => window.location.assign(url), server.url).catch(() => undefined);
+    await expect(page.getByRole("heading", { name: "The data file is damaged" })).toBeVisible();
+    await expectAccessible(page);
+    expect(fs.readFileSync(database(folder)).equals(before)).toBe(true);
+    await page.getByRole("button", { name: "Restore it" }).click();
+    await expect(page.getByRole("link", { name: "40.3 + 7.8" })).toBeVisible({ timeout: 20_000 });
+    const [aside = ""] = fs.readdirSync(folder).filter((name) => name.includes(".aside-"));
+    expect(fs.readFileSync(path.join(folder, aside)).equals(before)).toBe(true);
+  } finally {
+    await server?.remove();
+  }
+});
+
+test("damage found while in use stops all writing, and says so on every page", async ({ page }) => {
+  const server = await startServer(await keptFolder());
+  try {
+    damage(database(server.folder), 4096, 200_000);
+    await page.goto(`${server.url}/safe-keeping`);
+    await page.getByRole("button", { name: "Check it now" }).click();
+    await expect(page.getByText("The data file was found damaged.")).toBeVisible();
+    await expect(page.getByText("The data is only read just now: nothing you do is kept.")).toBeVisible();
+    await expectAccessible(page);
+    const write = await page.request.put(`${server.url}/api/view`, { data: { theme: "slate" } });
+    expect([write.status(), (await write.json()).error.code]).toEqual([503, "readOnly"]);
+    await page.getByRole("link", { name: /^Look inside/ }).click();
+    await page.getByRole("button", { name: "Restore this backup" }).click();
+    await expect(page.getByText("1 board, 0 learners, 0 sheets and 0 answers are kept.")).toBeVisible();
+    await expect(page.getByText("The data is only read just now")).toHaveCount(0);
+    expect((await page.request.put(`${server.url}/api/view`, { data: { theme: "paper" } })).status()).toBe(
+      200,
+    );
+  } finally {
+    await server.remove();
+  }
+});
+
+test("a newer file, an empty one, a lost one and another program's are told apart, and left as they are", async ({
+  request,
+}) => {
+  const cases: readonly { readonly make: (file: string) => void; readonly says: string }[] = [
+    {
+      make: (file) => {
+        const client = new Database(file);
+        client.exec(
+          "insert into __drizzle_migrations (hash, created_at) values ('of tomorrow', 9999999999999)",
+        );
+        client.close();
+      },
+      says: "The data is from a newer Right Sum",
+    },
+    { make: (file) => fs.writeFileSync(file, ""), says: "The data file is empty" },
+    {
+      make: (file) => {
+        fs.rmSync(file);
+        fs.writeFileSync(`${file}-wal`, "something");
+      },
+      says: "The data file is gone",
+    },
+    {
+      make: (file) => {
+        fs.rmSync(file);
+        const client = new Database(file);
+        client.exec("create table spokes (length integer)");
+        client.close();
+      },
+      says: "The data file is not Right Sum’s",
+    },
+    {
+      make: (file) => fs.writeFileSync(file, "not a database at all ".repeat(400)),
+      says: "The data file is damaged",
+    },
+  ];
+  for (const { make, says } of cases) {
+    const folder = await keptFolder();
+    make(database(folder));
+    const before = fs.existsSync(database(folder)) ? fs.readFileSync(database(folder)) : undefined;
+    const server = await startServer(folder);
+    try {
+      const page = await (await request.get(server.url)).text();
+      expect(/<h1>(.*?)<\/h1>/.exec(page)?.[1]).toBe(says);
+      expect(fs.existsSync(database(folder)) ? fs.readFileSync(database(folder)) : undefined).toEqual(before);
+      expect(await server.end()).toBeLessThan(1000);
+    } finally {
+      await server.remove();
+    }
+  }
+});
+
+test("one board, sheet or setting that can't be read takes nothing else down", async ({ page }) => {
+  const folder = await keptFolder();
+  const client = new Database(database(folder));
+  client.exec(`insert into boards (id, version, problem, method, house, step, guess, name, pinned, opened_at, revision)
+    select 'brokenboard01', version, problem, 'by-abacus', house, step, guess, name, pinned, opened_at, revision from boards;
+    insert into marking_sheets (id, house, opened_at) values ('brokensheet01', '{"preset":"of-tomorrow"}', 1);
+    insert into settings (name, value) values ('view', '{"theme":'), ('house', 'x')`);
+  client.close();
+  const server = await startServer(folder);
+  try {
+    await page.goto(server.url);
+    await expect(page.getByRole("link", { name: "40.3 + 7.8" })).toBeVisible();
+    const aside = page.getByRole("region", { name: "Set aside" });
+    await expect(aside).toContainText("One board can’t be read here.");
+    const [download] = await Promise.all([
+      page.waitForEvent("download"),
+      aside.getByRole("link", { name: "Save it as it is" }).click(),
+    ]);
+    expect(JSON.parse(fs.readFileSync(await download.path(), "utf8"))).toMatchObject({
+      id: "brokenboard01",
+      method: "by-abacus",
+    });
+    await page.goto(`${server.url}/marking?sheet=brokensheet01`);
+    await expect(page.getByRole("region", { name: "Set aside" })).toContainText(
+      "brokensheet01: its house rules can’t be read",
+    );
+    await page.goto(`${server.url}/house-rules`);
+    await expect(page.getByRole("region", { name: "Set aside" })).toContainText("house: it is not whole");
+    await page.goto(`${server.url}/board?id=brokenboard01`);
+    await expect(board(page).field).toBeVisible();
+  } finally {
+    await server.remove();
+  }
+});
