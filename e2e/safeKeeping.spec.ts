@@ -56,6 +56,8 @@ test("a backup is made, looked into and restored, and what was there is backed u
       .getByRole("link", { name: /^Look inside/ })
       .first()
       .click();
+    await expect(page.getByRole("region", { name: "Inside the backup" })).toBeVisible();
+    await listening(page);
     await page.getByRole("button", { name: "Restore this backup" }).click();
     await expect(page.getByText("2 boards, 0 learners, 0 sheets and 0 answers are kept.")).toBeVisible();
   } finally {
@@ -152,6 +154,8 @@ test("damage found while in use stops all writing, and says so on every page", a
     const write = await page.request.put(`${server.url}/api/view`, { data: { theme: "slate" } });
     expect([write.status(), (await write.json()).error.code]).toEqual([503, "readOnly"]);
     await page.getByRole("link", { name: /^Look inside/ }).click();
+    await expect(page.getByRole("region", { name: "Inside the backup" })).toBeVisible();
+    await listening(page);
     await page.getByRole("button", { name: "Restore this backup" }).click();
     await expect(page.getByText("1 board, 0 learners, 0 sheets and 0 answers are kept.")).toBeVisible();
     await expect(page.getByText("The data is only read just now")).toHaveCount(0);

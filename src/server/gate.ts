@@ -58,8 +58,8 @@ function isOwnPage(request: IncomingMessage): boolean {
   );
 }
 
-/** Requests that only compute, and change nothing. */
-const COMPUTES: ReadonlySet<string> = new Set(["/api/work", "/api/methods", "/api/explain"]);
+/** Requests that only compute, and change nothing; and those that put damaged data right, which see for themselves whether they may. */
+const WITHOUT_WRITING = ["/api/work", "/api/methods", "/api/explain", "/api/safe-keeping/"] as const;
 
 /**
  * Looks at a request before the application does: whether it is well formed, meant for this machine, from one
@@ -95,7 +95,7 @@ export async function answeredAtGate(
   if (reads(request)) return false;
   if (gate.takesForm(path)) return false;
   if (!path.startsWith("/api/")) return refuse(405, "noSuchMethod", "Pages are only read.");
-  if (gate.isReadOnly() && !COMPUTES.has(path))
+  if (gate.isReadOnly() && !WITHOUT_WRITING.some((start) => path.startsWith(start)))
     return refuse(
       503,
       "readOnly",

@@ -2,6 +2,7 @@ import { NextResponse } from "next/server";
 import { z } from "zod";
 import type { Result } from "@/core/result";
 import { isReadOnly } from "@/data";
+import { trouble } from "@/data/keeping/watch";
 import { BOARD_ID } from "@/ui/routes";
 
 /** The one shape of an error: a code for programs, a sentence for people, where in the line it is. */
@@ -152,9 +153,9 @@ function brokenAnswer(error: unknown): NextResponse {
   return errorAnswer(500, { code: "broken", message: "Something went wrong here. Try again." });
 }
 
-/** The answer to what can't be done while the data is only read; none where it can. */
+/** The answer to what can't be done while the data was opened to be read alone; none where it can, as it can to put damaged data right. */
 export const readOnlyAnswer = (): NextResponse | undefined =>
-  isReadOnly()
+  isReadOnly() && trouble() === undefined
     ? errorAnswer(503, { code: "readOnly", message: "The data can only be read, so this was not kept." })
     : undefined;
 

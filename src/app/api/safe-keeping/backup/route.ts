@@ -1,9 +1,11 @@
 import { dataFolder } from "@/data";
 import { file } from "@/work/pool";
-import { answering, errorAnswer } from "../../answers";
+import { answering, errorAnswer, readOnlyAnswer } from "../../answers";
 
 /** Makes a backup now, and answers once it has passed its check. */
 export const POST = answering(async () => {
+  const refused = readOnlyAnswer();
+  if (refused !== undefined) return refused;
   const backup = await file("backUp", { folder: dataFolder(), reason: "asked", now: new Date() });
   return backup.ok
     ? { name: backup.value.name }

@@ -3,13 +3,15 @@ import os from "node:os";
 import path from "node:path";
 import { file } from "@/work/pool";
 import { incoming, putInPlace } from "../../../safeKeeping";
-import { answering, errorAnswer } from "../../answers";
+import { answering, errorAnswer, readOnlyAnswer } from "../../answers";
 
 /** As much as ten years of records take, with room to spare; in bytes. */
 const LARGEST = 300_000_000;
 
 /** Puts a whole export into the place of the data, which is backed up before; all of it, or nothing. */
 export const POST = answering(async ({ request }) => {
+  const refused = readOnlyAnswer();
+  if (refused !== undefined) return refused;
   if (!request.headers.get("content-type")?.startsWith("application/json"))
     return errorAnswer(415, {
       code: "notJson",

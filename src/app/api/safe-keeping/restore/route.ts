@@ -3,12 +3,14 @@ import { dataFolder } from "@/data";
 import { backupFile } from "@/data/keeping/backups";
 import { file } from "@/work/pool";
 import { putInPlace } from "../../../safeKeeping";
-import { answering, errorAnswer } from "../../answers";
+import { answering, errorAnswer, readOnlyAnswer } from "../../answers";
 
 const restoreSchema = z.object({ name: z.string().max(100) });
 
 /** Restores a backup: the data of now is backed up before. Answers with the name of that backup. */
 export const POST = answering(async ({ body }) => {
+  const refused = readOnlyAnswer();
+  if (refused !== undefined) return refused;
   const folder = dataFolder();
   const from = backupFile(folder, body.name);
   if (from === undefined)
