@@ -1,0 +1,341 @@
+import fs from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import Database from "better-sqlite3";
+import fc from "fast-check";
+import { afterEach, describe, expect, it } from "vitest";
+import { PRESETS } from "@/core/house";
+import { keepBoard } from "../boards";
+import { keepCells } from "../cells";
+import { historyOf } from "../counts";
+import { type Data, openDatabase, replaceDatabase } from "../database";
+import { applyActs, findSheet, openSheet } from "../sheets";
+import { backupFile, listBackups, makeBackup } from "./backups";
+import { readDocument } from "./document";
+import { examine } from "./health";
+import { insideOf } from "./inside";
+import { takeLock } from "./lock";
+import { moveAside, prepareRestore } from "./restore";
+import { KEPT, keptOf } from "./retention";
+import { exportDocument, importDocument } from "./transfer";
+
+const folders: string[] = [];
+const freshFolder = (): string => {
+  const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-keeping-"));
+  folders.push(folder);
+  return folder;
+};
+afterEach(() => {
+  for (const folder of folders.splice(0)) fs.rmSync(folder, { recursive: true, force: true });
+});
+const file = (folder: string): string => path.join(folder, "right-sum.sqlite");
+const NOON = new Date("2026-03-04T12:00:00Z");
+const house = PRESETS.fillersTrueValue;
+
+/** A folder with a little of everything in it. */
+function filled(): { readonly folder: string; readonly data: Data } {
+  const folder = freshFolder();
+  const data = openDatabase(folder);
+  keepBoard(
+    data,
+    {
+      id: "board0001",
+      problem: "1 + 2",
+      method: "column-addition",
+      beside: undefined,
+      house,
+      step: 2,
+      guess: "3",
+    },
+    undefined,
+    NOON,
+  );
+  data.transaction((write) => {
+    openSheet(write, "sheet0001", house, NOON);
+    applyActs(
+      write,
+      "sheet0001",
+      [
+        { kind: "addRow", id: "row00001", problem: "53.2 − 17.8" },
+        { kind: "addLearner", id: "learner1", name: "Ada" },
+      ],
+      NOON,
+    );
+    const sheet = findSheet(write, "sheet0001");
+    if (sheet === undefined) throw new Error("there is no sheet");
+    keepCells(
+      write,
+      sheet,
+      [
+        {
+          row: "row00001",
+          learner: "learner1",
+          saw: 0,
+          given: "44.6",
+          note: "“so” = 1",
+          mark: {
+            verdict: "wrong",
+            faults: [],
+            slips: ["sub-column-gap"],
+            probability: 0.9,
+            shown: ["sub-column-gap"],
+            chances: ["sub-column-gap"],
+          },
+        },
+      ],
+      NOON,
+    );
+  });
+  return { folder, data };
+}
+
+const exported = (folder: string): string => {
+  const out = path.join(freshFolder(), "all.json");
+  expect(exportDocument(file(folder), out, NOON)).toEqual({});
+  return fs.readFileSync(out, "utf8");
+};
+
+describe("backups", () => {
+  it("are whole, checked and listed, and restore what was there", async () => {
+    const { folder, data } = filled();
+    const made = await makeBackup(folder, "asked", NOON);
+    if (!made.ok) throw new Error(made.error);
+    expect(listBackups(folder)).toMatchObject([{ name: made.value.name, reason: "asked" }]);
+    keepBoard(
+      data,
+      {
+        id: "board0002",
+        problem: "2 + 2",
+        method: "column-addition",
+        beside: undefined,
+        house,
+        step: 1,
+        guess: "",
+      },
+      undefined,
+      NOON,
+    );
+    data.$client.close();
+    const ready = prepareRestore(folder, backupFile(folder, made.value.name) ?? "");
+    if (!ready.ok) throw new Error(ready.error);
+    replaceDatabase(folder, ready.value);
+    const back = openDatabase(folder);
+    expect(insideOf(back.$client).counts).toEqual({ boards: 1, learners: 1, sheets: 1, answers: 1 });
+    back.$client.close();
+    expect(backupFile(folder, "../right-sum.sqlite")).toBeUndefined();
+  });
+
+  it("of what is damaged, newer or something else is refused, and nothing is changed by it", () => {
+    const { folder, data } = filled();
+    data.$client.close();
+    const before = fs.readFileSync(file(folder));
+    const other = path.join(freshFolder(), "other.sqlite");
+    const cases: readonly (readonly [() => void, RegExp])[] = [
+      [() => fs.writeFileSync(other, ""), /damaged/],
+      [() => fs.writeFileSync(other, "x".repeat(5000)), /damaged/],
+      [
+        () => {
+          fs.rmSync(other);
+          new Database(other).exec("create table spokes (length integer)").close();
+        },
+        /none of Right Sum/,
+      ],
+      [
+        () => {
+          fs.copyFileSync(file(folder), other);
+          new Database(other)
+            .exec("insert into __drizzle_migrations (hash, created_at) values ('x', 9999999999999)")
+            .close();
+        },
+        /newer Right Sum/,
+      ],
+    ];
+    for (const [make, says] of cases) {
+      make();
+      const ready = prepareRestore(folder, other);
+      expect(ready.ok ? "" : ready.error).toMatch(says);
+    }
+    expect(prepareRestore(folder, "/no/such/file").ok).toBe(false);
+    expect(fs.readFileSync(file(folder)).equals(before)).toBe(true);
+    const aside = moveAside(folder, "now");
+    expect(fs.readFileSync(aside).equals(before)).toBe(true);
+  });
+
+  it("are kept by the rule: the last few, and the newest of each day, week and month", () => {
+    const now = new Date(2026, 10, 27, 20);
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 0, max: 800 * 24 }), { maxLength: 200 }), (hours) => {
+        const all = [...new Set(hours)].map((ago) => ({ at: new Date(now.getTime() - ago * 3_600_000) }));
+        const kept = keptOf(all, now);
+        const most = KEPT.last + KEPT.days + KEPT.weeks + KEPT.months;
+        expect(kept.length).toBeLessThanOrEqual(most);
+        const newest = [...all].sort((a, b) => b.at.getTime() - a.at.getTime());
+        for (const one of newest.slice(0, KEPT.last)) expect(kept).toContain(one);
+        // Each of the last seven days that had a backup still has its newest.
+        for (let ago = 0; ago < KEPT.days; ago++) {
+          const day = new Date(2026, 10, 27 - ago).toDateString();
+          const [first] = newest.filter(({ at }) => at.toDateString() === day);
+          if (first !== undefined) expect(kept).toContain(first);
+        }
+        // What is kept today is kept tomorrow by the same rule, unless its time has come.
+        expect(keptOf(kept, now)).toEqual(kept);
+      }),
+    );
+  });
+});
+
+describe("everything as one document", () => {
+  it("comes back just as it was, with its counts", () => {
+    const { folder } = filled();
+    const json = exported(folder);
+    const target = freshFolder();
+    expect(importDocument(json, file(target), () => "[]")).toEqual({ ok: true, value: undefined });
+    expect(JSON.parse(exported(target)).tables).toEqual(JSON.parse(json).tables);
+    const data = openDatabase(target);
+    expect(historyOf(data, "learner1").get("sub-column-gap")).toEqual({ shown: 1, chances: 1 });
+    data.$client.close();
+  });
+
+  it("damaged in any way is taken whole or not at all, with a sentence", () => {
+    const { folder } = filled();
+    const json = exported(folder);
+    const target = freshFolder();
+    let taken = 0;
+    const damaged = fc.oneof(
+      fc.nat(json.length - 1).map((at) => json.slice(0, at)),
+      fc
+        .tuple(fc.nat(json.length - 1), fc.string({ minLength: 1, maxLength: 3 }))
+        .map(([at, by]) => json.slice(0, at) + by + json.slice(at + by.length)),
+      fc
+        .tuple(fc.nat(json.length - 1), fc.nat(60))
+        .map(([at, more]) => json.slice(0, at) + json.slice(at + more)),
+      fc.json(),
+      fc.constantFrom(
+        json.replace('"version":1', '"version":2'),
+        json.replace('"version":1', '"version":0'),
+        json.replace('"row_id":"row00001"', '"row_id":"row99999"'),
+        json.replace('"learner_id":"learner1"', '"learner_id":"nobody01"'),
+        json.replace('"format":"right-sum"', '"format":"left-sum"'),
+        json.replace('"tables":{', '"tables":{"spokes":[],'),
+        json.replace('"verdict":"wrong"', '"verdict":"sideways"'),
+        json.replace('"chosen":0', '"chosen":2'),
+        json.replace('"boards":[', '"boards":[{"id":1},'),
+        "",
+        "null",
+        "[]",
+        "{}",
+      ),
+    );
+    fc.assert(
+      fc.property(damaged, (text) => {
+        const done = importDocument(text, file(target), () => "[]");
+        if (done.ok) {
+          // What still fits is taken whole: nothing of it is missing afterwards.
+          taken++;
+          expect(JSON.parse(exported(target)).tables).toEqual(JSON.parse(text).tables);
+        } else {
+          expect(done.error).toMatch(/^\S.*\.$/s);
+          expect(fs.existsSync(file(target))).toBe(false);
+        }
+        fs.rmSync(target, { recursive: true, force: true });
+        fs.mkdirSync(target);
+      }),
+      { numRuns: 2000 },
+    );
+    expect(taken).toBeLessThan(1000);
+  });
+
+  it("of an older version is brought up to date, of a newer one refused", () => {
+    const { folder } = filled();
+    const json = exported(folder);
+    const steps = { 1: (tables: Record<string, Record<string, unknown>[]>) => ({ ...tables, boards: [] }) };
+    const read = readDocument(json, steps, 2);
+    expect(read.ok && read.value.boards).toEqual([]);
+    expect(readDocument(json, {}, 2)).toMatchObject({ ok: false, error: expect.stringContaining("too old") });
+    expect(readDocument(json.replace('"version":1', '"version":3'))).toMatchObject({
+      ok: false,
+      error: expect.stringContaining("newer Right Sum"),
+    });
+  });
+});
+
+describe("a damaged database", () => {
+  it("is found, told and never changed, and what can be read of it goes out; sixty of them", () => {
+    const { folder, data } = filled();
+    for (let nth = 0; nth < 200; nth++)
+      keepBoard(
+        data,
+        {
+          id: `board1${String(nth).padStart(3, "0")}`,
+          problem: `${nth} + 2.75`,
+          method: "column-addition",
+          beside: undefined,
+          house,
+          step: 2,
+          guess: "",
+        },
+        undefined,
+        NOON,
+      );
+    data.$client.close();
+    const sound = fs.readFileSync(file(folder));
+    let seed = 7;
+    const next = (below: number): number => {
+      seed = (seed * 1103515245 + 12345) % 2147483648;
+      return seed % below;
+    };
+    const found = new Map<string, number>();
+    for (let nth = 0; nth < 60; nth++) {
+      const where = freshFolder();
+      const bytes = Buffer.from(sound);
+      const kind = nth % 4;
+      if (kind === 0) fs.writeFileSync(file(where), bytes.subarray(0, next(bytes.length)));
+      else {
+        const from = kind === 1 ? 0 : next(bytes.length - 2000);
+        const length = kind === 3 ? 40 : 500 + next(6000);
+        for (let at = from; at < Math.min(from + length, bytes.length); at++) bytes[at] = next(256);
+        fs.writeFileSync(file(where), bytes);
+      }
+      const before = fs.readFileSync(file(where));
+      const health = examine(where);
+      found.set(health.kind, (found.get(health.kind) ?? 0) + 1);
+      expect(["damaged", "empty", "foreign", "fine", "newer"]).toContain(health.kind);
+      if (health.kind === "damaged") expect(health.found).not.toBe("");
+      const out = path.join(where, "out.json");
+      try {
+        exportDocument(file(where), out, NOON);
+        const salvaged = JSON.parse(fs.readFileSync(out, "utf8"));
+        expect(Object.keys(salvaged.tables)).toContain("boards");
+      } catch (error) {
+        // Nothing at all can be read of some; that is said, and nothing else is done.
+        expect(error).toBeInstanceOf(Error);
+      }
+      expect(fs.readFileSync(file(where)).equals(before)).toBe(true);
+    }
+    expect(found.get("damaged")).toBeGreaterThan(30);
+  });
+
+  it("is told from a fresh folder, a lost file and one that may not be written", () => {
+    expect(examine(freshFolder())).toEqual({ kind: "fresh" });
+    const lost = freshFolder();
+    fs.writeFileSync(`${file(lost)}-wal`, "x");
+    expect(examine(lost)).toEqual({ kind: "missing" });
+    const { folder, data } = filled();
+    data.$client.close();
+    expect(examine(folder)).toEqual({ kind: "fine", pending: false });
+  });
+});
+
+describe("a folder's lock", () => {
+  it("is one server's until it lets go, and tells others where that is", () => {
+    const folder = freshFolder();
+    const first = takeLock(folder);
+    if (!first.ok) throw new Error("the first one gets it");
+    first.value.sayWhere("http://127.0.0.1:3000");
+    expect(takeLock(folder)).toEqual({ ok: false, error: { address: "http://127.0.0.1:3000" } });
+    first.value.release();
+    const second = takeLock(folder);
+    expect(second.ok).toBe(true);
+    if (second.ok) second.value.release();
+  });
+});

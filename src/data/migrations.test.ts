@@ -1,0 +1,102 @@
+import fs from "node:fs";
+import os from "node:os";
+import path from "node:path";
+import Database from "better-sqlite3";
+import { afterAll, describe, expect, it } from "vitest";
+import { chancesOf } from "@/work/marking";
+import { attemptsOf, cellsOf } from "./attempts";
+import { listBoards } from "./boards";
+import { historyOf, recount } from "./counts";
+import { openDatabase } from "./database";
+import { examine } from "./keeping/health";
+import { listLearners } from "./learners";
+import { readSetting } from "./settings";
+import { findSheet, listSheets } from "./sheets";
+import { rowAsItIs } from "./unread";
+
+const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-old-"));
+fs.copyFileSync("src/data/fixtures/before-rows-by-id.sqlite", path.join(folder, "right-sum.sqlite"));
+afterAll(() => fs.rmSync(folder, { recursive: true, force: true }));
+
+/** What the old database held, read with nothing of ours. */
+const before = new Database(path.join(folder, "right-sum.sqlite"), { readonly: true });
+const all = (query: string): readonly Record<string, unknown>[] =>
+  before.prepare(query).all() as Record<string, unknown>[];
+const old = {
+  answers: all(
+    "select a.*, s.problems from attempts a join marking_sheets s on s.id = a.sheet_id order by a.id",
+  ),
+  boards: all("select id from boards where deleted_at is null"),
+  learners: all("select id, name from learners order by name"),
+  chances: all(
+    "select learner_id as learner, slip, sum(shown) as shown, count(*) as chances from attempt_slips group by 1, 2",
+  ),
+  counts: all("select learner_id as learner, count(*) as answers from attempts group by 1"),
+};
+before.close();
+
+describe("a database of before rows had ids", () => {
+  it("is known for one that has to be brought up to date", () => {
+    expect(examine(folder)).toEqual({ kind: "fine", pending: true });
+  });
+
+  it("keeps everything: each answer beside its problem, with its note, its slips and its counts", () => {
+    const data = openDatabase(folder);
+    expect(examine(folder)).toEqual({ kind: "fine", pending: false });
+    expect(
+      listBoards(data, { search: "", most: 99 })
+        .boards.map(({ id }) => id)
+        .sort(),
+    ).toEqual(old.boards.map(({ id }) => id).sort());
+    expect(listLearners(data).map(({ id, name }) => ({ id, name }))).toEqual(old.learners);
+    for (const answer of old.answers) {
+      const problems: unknown = JSON.parse(String(answer.problems));
+      const problem = Array.isArray(problems) ? problems[Number(answer.row)] : undefined;
+      const sheet = findSheet(data, String(answer.sheet_id));
+      const row = sheet?.rows.find((one) => one.problem === problem);
+      const cell = cellsOf(data, String(answer.sheet_id)).find(
+        (one) => one.row === row?.id && one.learner === answer.learner_id,
+      );
+      expect(cell).toMatchObject({
+        given: answer.given,
+        verdict: answer.verdict,
+        note: answer.note,
+        slips: JSON.parse(String(answer.slips)),
+      });
+    }
+    expect(old.answers.length).toBeGreaterThan(20);
+    for (const { learner, answers } of old.counts)
+      expect(listLearners(data).find(({ id }) => id === learner)?.answers).toBe(answers);
+    for (const { learner, slip, shown, chances } of old.chances) {
+      const found = [...historyOf(data, String(learner))].find(([id]) => id === slip)?.[1];
+      expect(found).toEqual({ shown, chances });
+    }
+    expect(readSetting(data, "view")).toMatchObject({ theme: "slate", square: 60 });
+    data.$client.close();
+  });
+
+  it("counts the same when everything is counted anew", () => {
+    const data = openDatabase(folder);
+    recount(data, chancesOf);
+    for (const { learner, slip, shown, chances } of old.chances) {
+      const found = [...historyOf(data, String(learner))].find(([id]) => id === slip)?.[1];
+      expect({ learner, slip, ...found }).toEqual({ learner, slip, shown, chances });
+    }
+    data.$client.close();
+  });
+
+  it("keeps a learner's paper, and sets a broken sheet aside whole", () => {
+    const data = openDatabase(folder);
+    const [learner = ""] = old.counts.map((one) => String(one.learner));
+    const paper = listLearners(data)
+      .flatMap(({ id }) => attemptsOf(data, id, 99).attempts)
+      .find(({ hints }) => hints === 2);
+    expect(paper).toMatchObject({ estimate: "35" });
+    expect(learner).not.toBe("");
+    expect(listSheets(data, 9).sheets.map(({ id }) => id)).not.toContain("brokensheet00000001");
+    const aside = rowAsItIs(data, "set_aside", "1");
+    expect(aside).toMatchObject({ origin: "marking_sheets" });
+    expect(JSON.stringify(aside)).toContain("1 + 1");
+    data.$client.close();
+  });
+});
