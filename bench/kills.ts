@@ -154,7 +154,7 @@ async function marking(folder: string, round: number): Promise<void> {
     }
   };
   const running = [work(), ...(round % 4 === 0 ? [backups()] : [])];
-  await pause(100 + next(900));
+  await pause(100 + next(1400));
   await server.kill();
   over = true;
   await Promise.all(running);

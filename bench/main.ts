@@ -2,6 +2,9 @@ import fs from "node:fs";
 import { startServer } from "../e2e/server";
 import { measureBoardKeys, measureFirstLoads, measureServer } from "./browser";
 import { type Explaining, measureExplaining } from "./explaining";
+import { measureLargeSheet } from "./largeSheet";
+import { measureLoad } from "./load";
+import { measureReading } from "./reading";
 import { measureWorkings } from "./workings";
 
 /** Every figure of the bench, as it is written to bench/results.json. */
@@ -11,10 +14,16 @@ interface Results {
   readonly server: Awaited<ReturnType<typeof measureServer>>;
   readonly keyToPaint: Awaited<ReturnType<typeof measureBoardKeys>>;
   readonly firstLoad: Awaited<ReturnType<typeof measureFirstLoads>>;
+  readonly reading: ReturnType<typeof measureReading>;
+  readonly largeSheet: Awaited<ReturnType<typeof measureLargeSheet>>;
+  readonly load: Awaited<ReturnType<typeof measureLoad>>;
 }
 
 const server = await startServer();
-const results: Results = {
+const seconds = 60;
+/** How long a client looks at what it got before it asks again, on average. */
+const think = 1000;
+const application = {
   explaining: measureExplaining(),
   workings: await measureWorkings(),
   server: await measureServer(server.url),
@@ -22,6 +31,12 @@ const results: Results = {
   firstLoad: await measureFirstLoads(server.url),
 };
 await server.remove();
+const results: Results = {
+  ...application,
+  reading: measureReading(),
+  largeSheet: await measureLargeSheet(),
+  load: await measureLoad(seconds, think),
+};
 
 console.log("Workings a second, beside the bare arithmetic of fraction.js on the same operands");
 console.table(results.workings);
@@ -35,5 +50,12 @@ console.log("Key to painted step on the Board (ms)");
 console.table([results.keyToPaint]);
 console.log("First-load JavaScript, compressed (kB)");
 console.table(results.firstLoad);
+console.log("Reading lines of 2,000 characters made to hold a reader up (ms)");
+console.table(results.reading.lines);
+console.table(results.reading.hangs);
+console.log("A sheet of 200 problems and 60 learners (ms)");
+console.table(results.largeSheet);
+console.log(`Twenty clients for ${seconds} s, ten years of records`);
+console.table(results.load);
 
 fs.writeFileSync("bench/results.json", `${JSON.stringify(results, null, 2)}\n`);

@@ -23,9 +23,47 @@ export const madeUpId = (kind: string, nth: number): string => `${kind}${String(
 
 /** Fills a folder with ten years of records: 200,000 attempts of 50 learners. The same each time. */
 export function makeRecords(folder: string): Data {
+  const data = makeSheets(folder, TEN_YEARS);
+  const house = PRESETS.fillersTrueValue;
+  for (let nth = 0; nth < TEN_YEARS.boards; nth++)
+    keepBoard(
+      data,
+      {
+        id: madeUpId("board", nth),
+        problem: `${nth + 10}.4 − 2.75`,
+        method: "subtraction-by-decomposition",
+        beside: undefined,
+        house,
+        step: 3,
+        guess: "",
+      },
+      undefined,
+      new Date(FIRST_DAY + nth * DAY),
+    );
+  data.$client.pragma("wal_checkpoint(TRUNCATE)");
+  return data;
+}
+
+/** One sheet with an answer of every learner in every row. */
+export const makeSheet = (folder: string, rows: number, learners: number): Data =>
+  makeSheets(folder, { learners, sheets: 1, rows, onEach: learners });
+
+function makeSheets(
+  folder: string,
+  {
+    learners,
+    sheets,
+    rows,
+    onEach,
+  }: {
+    readonly learners: number;
+    readonly sheets: number;
+    readonly rows: number;
+    readonly onEach: number;
+  },
+): Data {
   const data = openDatabase(folder);
   const { $client: file } = data;
-  const { learners, sheets, rows, onEach, boards } = TEN_YEARS;
   const insert = {
     learner: file.prepare("insert into learners (id, name, created_at, revision) values (?, ?, ?, 1)"),
     sheet: file.prepare(
@@ -53,7 +91,7 @@ export function makeRecords(folder: string): Data {
       const day = FIRST_DAY + Math.floor((nth / sheets) * 3650) * DAY;
       insert.sheet.run(sheet, HOUSE, day);
       const columns = Array.from({ length: onEach }, (_, column) =>
-        madeUpId("learner", (nth * 7 + column * 5) % learners),
+        madeUpId("learner", (nth * 7 + column * (onEach === learners ? 1 : 5)) % learners),
       );
       for (const [column, learner] of columns.entries()) insert.onSheet.run(sheet, learner, column);
       for (let line = 0; line < rows; line++) {
@@ -81,22 +119,6 @@ export function makeRecords(folder: string): Data {
       }
     }
   })();
-  const house = PRESETS.fillersTrueValue;
-  for (let nth = 0; nth < boards; nth++)
-    keepBoard(
-      data,
-      {
-        id: madeUpId("board", nth),
-        problem: `${nth + 10}.4 − 2.75`,
-        method: "subtraction-by-decomposition",
-        beside: undefined,
-        house,
-        step: 3,
-        guess: "",
-      },
-      undefined,
-      new Date(FIRST_DAY + nth * DAY),
-    );
   recount(data, () => CHANCES);
   file.pragma("wal_checkpoint(TRUNCATE)");
   return data;

@@ -24,11 +24,6 @@ const VIEWS: readonly View[] = [
   { name: "board-slate", place: "/board?id=demochainoil0000002", theme: "slate" },
   { name: "board-tablet", place: "/board?id=demospokelength0004", size: TABLET },
   {
-    name: "board-check",
-    place: "/board?id=demobelowsea0000005",
-    before: (page) => page.keyboard.press("End"),
-  },
-  {
     name: "board-house-rules",
     place: "/board?id=demoacrosszeros0006",
     before: async (page) => {
@@ -62,6 +57,15 @@ const VIEWS: readonly View[] = [
     name: "marking",
     place: "/marking?sheet=demosheetcables00001",
     before: (page) => page.getByRole("textbox", { name: "Nadia, 12.03 − 4.578" }).focus(),
+  },
+  {
+    name: "safe-keeping",
+    place: "/safe-keeping",
+    before: async (page) => {
+      await page.getByRole("button", { name: "Back up now" }).click();
+      await page.getByRole("link", { name: /^Look inside/ }).click();
+      await page.getByRole("region", { name: "Inside the backup" }).waitFor();
+    },
   },
   { name: "learner", place: "/learners/demolearneriris00003" },
 ];

@@ -8,9 +8,11 @@ const LAYERS: Readonly<Record<string, readonly string[]>> = {
   render: ["core"],
   data: ["core"],
   ui: ["render", "core"],
-  demo: ["data", "core"],
+  work: ["ui", "data", "render", "core"],
+  server: ["work", "data", "core"],
+  demo: ["work", "data", "core"],
   cli: ["render", "core"],
-  app: ["ui", "data", "render", "core"],
+  app: ["work", "ui", "data", "render", "core"],
 };
 
 /** The core's own order: a folder imports only folders before it. */

@@ -37,7 +37,7 @@ export function openDatabase(folder: string): Data {
 }
 
 /** Opens the database of a folder for reading alone: nothing in the folder changes. */
-export function openReadOnly(folder: string): Data {
+function openReadOnly(folder: string): Data {
   // Where its log can't be written either, SQLite reads what the file itself holds.
   return drizzle(new Database(path.join(folder, FILE_NAME), { readonly: true }), { schema });
 }

@@ -1,6 +1,6 @@
 import "server-only";
 
-export { type Attempt, attemptsOf, cellsOf, type KeptCell, keepHandedIn, type Mark } from "./attempts";
+export { type Attempt, attemptsOf, cellsOf, keepHandedIn } from "./attempts";
 export {
   deleteBoard,
   findBoard,
@@ -37,4 +37,3 @@ export {
   type SheetAct,
   sizeAfter,
 } from "./sheets";
-export type { Unread } from "./unread";

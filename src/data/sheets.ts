@@ -11,7 +11,7 @@ import { attempts, learners, markingSheets, sheetLearners, sheetRows } from "./s
 import { partRead, type Unread } from "./unread";
 
 /** A row of a sheet: a problem as typed. */
-export interface SheetRow {
+interface SheetRow {
   readonly id: string;
   readonly problem: string;
 }

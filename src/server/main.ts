@@ -5,13 +5,23 @@ import readline from "node:readline/promises";
 import { Writable } from "node:stream";
 import { format } from "date-fns";
 import next from "next";
-import { closeDatabase, database, dataFolder, FILE_NAME, onReplaced, replaceDatabase } from "@/data/database";
+import { recount } from "@/data/counts";
+import {
+  closeDatabase,
+  database,
+  dataFolder,
+  FILE_NAME,
+  onReplaced,
+  openDatabase,
+  replaceDatabase,
+} from "@/data/database";
 import { isBackupDue, makeBackup } from "@/data/keeping/backups";
 import { examine, type Health, type Trouble } from "@/data/keeping/health";
 import { insideOf } from "@/data/keeping/inside";
 import { takeLock } from "@/data/keeping/lock";
 import { moveAside, prepareRestore } from "@/data/keeping/restore";
 import { noteTrouble, onTrouble } from "@/data/keeping/watch";
+import { chancesOf } from "@/work/marking";
 import { computing, file } from "@/work/pool";
 import { Access } from "./access";
 import { answeredAtGate, FONT_PATH, passphraseFault } from "./gate";
@@ -166,6 +176,14 @@ async function serve(): Promise<void> {
   const restore = flag("restore");
   if (restore !== undefined) {
     await restoreFrom(folder, restore);
+    locked?.release();
+    return;
+  }
+  if (process.argv.includes("--recount")) {
+    const data = openDatabase(folder);
+    recount(data, chancesOf);
+    data.$client.close();
+    console.log("Everything was counted anew.");
     locked?.release();
     return;
   }

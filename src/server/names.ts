@@ -1,7 +1,7 @@
 import os from "node:os";
 
 /** Addresses by which a machine reaches itself: 127.0.0.0/8 and ::1. */
-export const isLoopback = (address: string): boolean => {
+const isLoopback = (address: string): boolean => {
   const plain = address.toLowerCase().replace(/^::ffff:/, "");
   return /^127\.\d{1,3}\.\d{1,3}\.\d{1,3}$/.test(plain) || plain === "::1";
 };

@@ -19,7 +19,7 @@ interface Told {
 }
 
 /** What a trouble means for a tutor: what is safe, and what can be done. */
-export function toldOf(trouble: Trouble): Told {
+function toldOf(trouble: Trouble): Told {
   switch (trouble.kind) {
     case "empty":
       return {

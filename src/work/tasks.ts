@@ -3,8 +3,6 @@ import type { HouseChoices } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { readProblem } from "@/core/problem";
 import { type SlipId, wrongWays } from "@/core/slips";
-import { recount } from "@/data/counts";
-import { openFile } from "@/data/database";
 import { makeBackup } from "@/data/keeping/backups";
 import { examineFile } from "@/data/keeping/health";
 import { prepareRestore } from "@/data/keeping/restore";
@@ -84,11 +82,6 @@ export const FILING = {
     importDocument(fs.readFileSync(json, "utf8"), file, chancesOf),
   prepareRestore: ({ folder, from }: { readonly folder: string; readonly from: string }) =>
     prepareRestore(folder, from),
-  recount: ({ file }: { readonly file: string }) => {
-    const data = openFile(file);
-    recount(data, chancesOf);
-    data.$client.close();
-  },
 };
 
 export type Computing = typeof COMPUTING;

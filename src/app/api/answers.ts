@@ -35,7 +35,7 @@ async function textWithin(request: Request, most: number): Promise<string | unde
 }
 
 /** The body of a request as the schema has it, or the error answer to give. Only JSON is taken, so that no form of another site can post it. */
-export async function readBody<Body>(
+async function readBody<Body>(
   request: Request,
   schema: z.ZodType<Body>,
   most = LARGEST_BODY,

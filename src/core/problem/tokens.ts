@@ -114,7 +114,7 @@ export function stretchOf(tokens: readonly Token[], from: number, to: number): S
   return { tokens: part, end: tokens[Math.max(from, to) - 1]?.end ?? 0 };
 }
 
-/** A stretch without a comma that stands at the end of its last number: `1.85,` before "from". */
+/** A stretch without a comma that stands at the end of its last number: `1.85,` in `3 × $1.85, from $10`. */
 export function withoutComma({ tokens, end }: Stretch): Stretch {
   const last = tokens.at(-1);
   if (last?.kind !== "number" || !last.text.endsWith(",")) return { tokens, end };

@@ -9,7 +9,7 @@ import { type Inside, insideOf } from "./inside";
 import { keptOf } from "./retention";
 
 /** Why a backup was made. */
-export const BACKUP_REASONS = ["daily", "asked", "migration", "restore", "import"] as const;
+const BACKUP_REASONS = ["daily", "asked", "migration", "restore", "import"] as const;
 export type BackupReason = (typeof BACKUP_REASONS)[number];
 
 /** A backup in its folder. */

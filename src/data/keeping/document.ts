@@ -17,7 +17,7 @@ const list = z.string().max(4000);
 const revision = z.number().int().min(0);
 
 /** Each table of the document with its columns. */
-export const DOCUMENT_TABLES = {
+const DOCUMENT_TABLES = {
   boards: z.strictObject({
     id,
     version: z.number().int(),

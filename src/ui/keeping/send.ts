@@ -2,7 +2,7 @@ import { ROUTES } from "../routes";
 import { tellOthers } from "./otherWindows";
 
 /** Why something that was sent is not kept. */
-export type NotSent =
+type NotSent =
   /** The server took it and says no: trying it again as it is would change nothing. */
   | {
       readonly kind: "refused";

@@ -2,8 +2,8 @@
 
 import { type ClipboardEvent, type KeyboardEvent, memo, type ReactElement } from "react";
 import { FORM_FAULT_WORDS } from "@/core/wording";
-import { fieldId, type TableActs } from "./SheetTable";
 import { type Cell, typedIn } from "./sheetState";
+import { fieldId, type TableActs } from "./tableActs";
 
 /** One answer. Only squares that changed are drawn again. */
 export const AnswerCell = memo(function AnswerCell({

@@ -16,9 +16,10 @@ import { LearnerMargin } from "./LearnerMargin";
 import { type CellChange, type Column, keyOf, type SheetChange, type SheetNews } from "./marks";
 import { type RecentSheet, RecentSheets } from "./RecentSheets";
 import { SheetFile } from "./SheetFile";
-import { type At, SheetTable, type TableHandle } from "./SheetTable";
+import { SheetTable, type TableHandle } from "./SheetTable";
 import type { FileSheet } from "./sheetFile";
 import { typedIn } from "./sheetState";
+import type { At } from "./tableActs";
 import { useSheet } from "./useSheet";
 import { type Undo, useTableActs } from "./useTableActs";
 

@@ -6,35 +6,12 @@ import { type ReactElement, type RefObject, useImperativeHandle, useRef } from "
 import { AnswerCell } from "./AnswerCell";
 import { type Column, keyOf, type SheetRow } from "./marks";
 import type { Cell } from "./sheetState";
-
-/** A square of the sheet by its row and its learner. */
-export interface At {
-  readonly row: string;
-  readonly learner: string;
-}
-
-/** What the table asks for; each is given the square it comes from. */
-export interface TableActs {
-  readonly type: (row: string, learner: string, typed: string) => void;
-  /** An answer is finished; `by` says which way to go on. */
-  readonly enter: (row: string, learner: string, by: "down" | "up" | "stay") => void;
-  readonly select: (at: At) => void;
-  readonly paste: (row: string, learner: string, text: string) => boolean;
-  /** Takes the next explanation of a wrong answer. */
-  readonly nextExplanation: (row: string, learner: string) => void;
-  /** Of two answers that two windows wrote, takes this window's or the other's. */
-  readonly choose: (row: string, learner: string, mine: boolean) => void;
-  readonly removeRow: (row: string) => void;
-  readonly removeLearner: (learner: string) => void;
-}
+import { type At, fieldId, type TableActs } from "./tableActs";
 
 /** Brings a square into view and puts the cursor into it. */
 export interface TableHandle {
   readonly show: (row: number, column: number) => void;
 }
-
-/** The id of a square's field, so that the keys can find the next one. */
-export const fieldId = (row: string, learner: string): string => `answer-${row}-${learner}`;
 
 const ROW_HEIGHT = 63;
 const COLUMN_WIDTH = 192;

@@ -30,7 +30,7 @@ const RETRY = 3000;
 const REMEMBER_WITHIN = 250;
 
 /** Whether what the tutor did is on disk. */
-export type Keeping = "kept" | "keeping" | "notKept";
+type Keeping = "kept" | "keeping" | "notKept";
 
 /** The sheet that is marked: its rows, columns and squares, every change of which is kept on disk. */
 export function useSheet(start: {

@@ -3,8 +3,8 @@
 import { useMemo, useRef } from "react";
 import { blockFrom, fieldsOf, isBlock } from "./columns";
 import { keyOf } from "./marks";
-import type { At, TableActs } from "./SheetTable";
 import type { SheetState } from "./sheetState";
+import type { At, TableActs } from "./tableActs";
 import type { SheetActs } from "./useSheet";
 
 /** What was taken away, in words, and the way back. */

@@ -1,1 +1,1 @@
-export { MethodsScreen, type ShownMethod } from "./MethodsScreen";
+export { MethodsScreen } from "./MethodsScreen";

@@ -1,8 +1,7 @@
 "use client";
 
 import type { ReactElement } from "react";
-import type { LookedInto } from "./SafeKeepingScreen";
-import { KINDS, type ShownInside } from "./words";
+import { KINDS, type LookedInto, type ShownInside } from "./words";
 
 /** What is in a backup beside what is kept now, and the way back to it. */
 export function LookInside({

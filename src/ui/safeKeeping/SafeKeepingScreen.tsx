@@ -7,13 +7,7 @@ import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
 import { BackupList, type ShownBackup } from "./BackupList";
 import { LookInside } from "./LookInside";
-import { bytesInWords, insideInWords, type ShownInside } from "./words";
-
-/** A backup that is looked into: what is in it; none where it is damaged. */
-export interface LookedInto {
-  readonly name: string;
-  readonly inside: ShownInside | undefined;
-}
+import { bytesInWords, insideInWords, type LookedInto, type ShownInside } from "./words";
 
 /** Safe keeping: what is kept and where, its backups, and the ways in and out of everything as one file. */
 export function SafeKeepingScreen({

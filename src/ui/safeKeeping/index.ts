@@ -1,2 +1,2 @@
-export { type LookedInto, SafeKeepingScreen } from "./SafeKeepingScreen";
-export { timeInWords } from "./words";
+export { SafeKeepingScreen } from "./SafeKeepingScreen";
+export { type LookedInto, timeInWords } from "./words";

@@ -44,3 +44,9 @@ export const timeInWords = (at: Date): string =>
     hour: "2-digit",
     minute: "2-digit",
   });
+
+/** A backup that is looked into: what is in it; none where it is damaged. */
+export interface LookedInto {
+  readonly name: string;
+  readonly inside: ShownInside | undefined;
+}
