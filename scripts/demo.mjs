@@ -2,7 +2,8 @@
 import fs from "node:fs";
 import path from "node:path";
 import { ensureBuilt } from "./launch/build.mjs";
-import { ensureInstalled, root, runPackage, stop } from "./launch/machine.mjs";
+import { ensureInstalled, runPackage, stop } from "./launch/machine.mjs";
+import { root } from "./launch/root.mjs";
 import { serve } from "./launch/server.mjs";
 import { inTurn } from "./launch/turn.mjs";
 

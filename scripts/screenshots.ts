@@ -56,7 +56,10 @@ const VIEWS: readonly View[] = [
   {
     name: "marking",
     place: "/marking?sheet=demosheetcables00001",
-    before: (page) => page.getByRole("textbox", { name: "Nadia, 12.03 − 4.578" }).focus(),
+    before: async (page) => {
+      await page.getByRole("textbox", { name: "Nadia, 12.03 − 4.578" }).focus();
+      await page.getByRole("region", { name: "Nadia on this sheet" }).waitFor();
+    },
   },
   {
     name: "safe-keeping",

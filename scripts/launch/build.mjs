@@ -2,7 +2,8 @@
 import { createHash } from "node:crypto";
 import fs from "node:fs";
 import path from "node:path";
-import { root, runPackage, stop } from "./machine.mjs";
+import { runPackage, stop } from "./machine.mjs";
+import { root } from "./root.mjs";
 import { inTurn } from "./turn.mjs";
 
 const BESIDE_SOURCES = [

@@ -2,10 +2,8 @@
 import { spawn } from "node:child_process";
 import fs from "node:fs";
 import path from "node:path";
-import { fileURLToPath } from "node:url";
-
-/** The project's folder. */
-export const root = fileURLToPath(new URL("../..", import.meta.url));
+import { root } from "./root.mjs";
+import { inTurn } from "./turn.mjs";
 
 /** Ends with one clear line. */
 export function stop(line) {
@@ -54,7 +52,6 @@ export async function ensureInstalled() {
     fs.existsSync(database) &&
     fs.statSync(installed).mtimeMs >= fs.statSync(wanted).mtimeMs;
   if (current()) return;
-  const { inTurn } = await import("./turn.mjs");
   await inTurn("install", async () => {
     if (!current()) await install(installed, database);
   });

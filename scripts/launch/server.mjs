@@ -3,7 +3,8 @@ import { spawn } from "node:child_process";
 import fs from "node:fs";
 import path from "node:path";
 import { fileURLToPath } from "node:url";
-import { root, stop } from "./machine.mjs";
+import { stop } from "./machine.mjs";
+import { root } from "./root.mjs";
 
 /** How long the server is given to end by itself, in milliseconds; then it is ended, whatever it is doing. */
 const END_WITHIN = 800;

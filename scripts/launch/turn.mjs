@@ -2,7 +2,7 @@
 import fs from "node:fs";
 import path from "node:path";
 import { setTimeout as pause } from "node:timers/promises";
-import { root } from "./machine.mjs";
+import { root } from "./root.mjs";
 
 const LOOK_EVERY = 200;
 

@@ -1,98 +1,26 @@
 import fs from "node:fs";
 import http, { type IncomingMessage, type ServerResponse } from "node:http";
 import path from "node:path";
-import readline from "node:readline/promises";
-import { Writable } from "node:stream";
-import { format } from "date-fns";
 import next from "next";
-import { recount } from "@/data/counts";
-import {
-  closeDatabase,
-  database,
-  dataFolder,
-  FILE_NAME,
-  onReplaced,
-  openDatabase,
-  replaceDatabase,
-} from "@/data/database";
-import { isBackupDue, makeBackup } from "@/data/keeping/backups";
-import { examine, type Health, type Trouble } from "@/data/keeping/health";
-import { insideOf } from "@/data/keeping/inside";
+import { closeDatabase, database, dataFolder, onReplaced } from "@/data/database";
+import { makeBackup } from "@/data/keeping/backups";
+import { examine, isTrouble, type Trouble } from "@/data/keeping/health";
 import { takeLock } from "@/data/keeping/lock";
-import { moveAside, prepareRestore } from "@/data/keeping/restore";
-import { noteTrouble, onTrouble } from "@/data/keeping/watch";
-import { chancesOf } from "@/work/marking";
-import { computing, file } from "@/work/pool";
-import { Access } from "./access";
-import { answeredAtGate, FONT_PATH, passphraseFault } from "./gate";
+import { onTrouble } from "@/data/keeping/watch";
+import { computing } from "@/work/pool";
+import { accessOf, didCommand } from "./commands";
+import { answeredAtGate, FONT_PATH } from "./gate";
 import { answerError, putSafeHeaders } from "./headers";
+import { lookAfter } from "./lookAfter";
 import { addressesOf, isOnlyHere } from "./names";
 import { type PageProcess, startPages } from "./pageProcess";
+import { stop } from "./stop";
 import { troubleHandler, troubleLine } from "./trouble";
 
 type Handler = (request: IncomingMessage, response: ServerResponse) => Promise<void> | void;
 
 /** How long requests that are under way are given when the server ends, in milliseconds. */
 const LAST_WORDS = 500;
-const HOUR = 60 * 60 * 1000;
-/** How long after the start the whole of the data is checked and backed up, so that a lesson begins first. */
-const CHECK_AFTER = 2 * 60 * 1000;
-
-function stop(line: string): never {
-  console.error(line);
-  process.exit(1);
-}
-
-const isTrouble = (health: Health): health is Trouble => health.kind !== "fine" && health.kind !== "fresh";
-
-const flag = (name: string): string | undefined => {
-  const at = process.argv.indexOf(`--${name}`);
-  return at < 0 ? undefined : (process.argv[at + 1] ?? "");
-};
-
-/** `--restore FILE`: puts a backup in the place of the data, which is backed up or moved aside first. */
-async function restoreFrom(folder: string, named: string): Promise<void> {
-  if (named === "") stop("Name the file: npm start -- --restore FILE");
-  // A relative name is meant from where the command was typed.
-  const from = path.resolve(process.env.INIT_CWD ?? process.cwd(), named);
-  const ready = prepareRestore(folder, from);
-  if (!ready.ok) stop(`${from} can’t be restored. ${ready.error}`);
-  const health = examine(folder);
-  if (health.kind === "fine") {
-    const backup = await makeBackup(folder, "restore", new Date());
-    if (!backup.ok)
-      stop(`The data of now could not be backed up first, so nothing was restored. ${backup.error}`);
-    console.log(`The data of now is in ${path.join(folder, "backups", backup.value.name)}`);
-  } else if (health.kind !== "fresh") {
-    console.log(`The file of now is kept as ${moveAside(folder, format(new Date(), "yyyyMMdd-HHmmss"))}`);
-  }
-  replaceDatabase(folder, ready.value);
-  console.log(`Restored ${from}`);
-}
-
-/** `--set-passphrase`: asks for it in the terminal, or reads a line where there is none. */
-async function setPassphrase(access: Access): Promise<void> {
-  const silent = new Writable({ write: (_chunk, _encoding, done) => done() });
-  const asking = readline.createInterface({
-    input: process.stdin,
-    output: silent,
-    terminal: process.stdin.isTTY,
-  });
-  const lines = asking[Symbol.asyncIterator]();
-  const ask = async (question: string): Promise<string> => {
-    process.stdout.write(question);
-    const line = await lines.next();
-    process.stdout.write("\n");
-    return line.done ? "" : line.value;
-  };
-  const passphrase = await ask("New passphrase (it is not shown): ");
-  const again = process.stdin.isTTY ? await ask("Once more: ") : passphrase;
-  asking.close();
-  const fault = passphraseFault(passphrase, again);
-  if (fault !== "") stop(fault);
-  await access.setPassphrase(passphrase);
-  console.log("The passphrase is set, and every sign-in of before has ended.");
-}
 
 /** Opens the data where it is sound: brought up to date, with a backup of before where that changes anything. */
 async function openData(folder: string, readOnly: boolean): Promise<Trouble | undefined> {
@@ -133,66 +61,17 @@ async function startApplication(
   };
 }
 
-/** Looks after the data while the server runs: a whole check soon and daily, and a backup each day it is used. */
-function lookAfter(folder: string): void {
-  const check = async (): Promise<void> => {
-    const health = await file("check", { file: path.join(folder, FILE_NAME) });
-    if (isTrouble(health) && health.kind !== "locked") {
-      noteTrouble(health);
-      console.error(troubleLine(health, folder, "Right Sum"));
-    }
-  };
-  const backUp = async (): Promise<void> => {
-    const { counts } = insideOf(database().$client);
-    const empty = Object.values(counts).every((count) => count === 0);
-    if (empty || !isBackupDue(folder, new Date())) return;
-    const backup = await file("backUp", { folder, reason: "daily", now: new Date() });
-    if (!backup.ok) console.error(`The daily backup was not made. ${backup.error}`);
-  };
-  const look = async (): Promise<void> => {
-    try {
-      await check();
-      await backUp();
-    } catch (error) {
-      console.error(
-        `The data could not be looked after just now: ${error instanceof Error ? error.message : ""}`,
-      );
-    }
-  };
-  let day = 0;
-  setTimeout(look, CHECK_AFTER).unref();
-  setInterval(() => {
-    day = (day + 1) % 24;
-    void (day === 0 ? look() : backUp().catch(() => undefined));
-  }, HOUR).unref();
-}
-
 async function serve(): Promise<void> {
   const host = process.env.HOST || "127.0.0.1";
   const port = Number(process.env.PORT || 3000);
   const folder = dataFolder();
   const wantsReading = process.argv.includes("--read-only");
   const locked = wantsReading ? undefined : lockOf(folder);
-  const restore = flag("restore");
-  if (restore !== undefined) {
-    await restoreFrom(folder, restore);
-    locked?.release();
-    return;
-  }
-  if (process.argv.includes("--recount")) {
-    const data = openDatabase(folder);
-    recount(data, chancesOf);
-    data.$client.close();
-    console.log("Everything was counted anew.");
+  if (await didCommand(folder)) {
     locked?.release();
     return;
   }
   const access = isOnlyHere(host) ? undefined : accessOf(folder);
-  if (process.argv.includes("--set-passphrase")) {
-    await setPassphrase(access ?? accessOf(folder));
-    locked?.release();
-    return;
-  }
   process.env.RIGHT_SUM_BEYOND = access === undefined ? "" : "1";
 
   let handle: Handler = (_request, response) =>
@@ -292,14 +171,6 @@ function lockOf(folder: string) {
   } catch {
     // Where nothing can be written no lock can be held, and nothing is written by anyone else either.
     return undefined;
-  }
-}
-
-function accessOf(folder: string): Access {
-  try {
-    return new Access(folder);
-  } catch (error) {
-    return stop(error instanceof Error ? error.message : "access.json can’t be read.");
   }
 }
 

@@ -21,6 +21,15 @@ export interface PageProcess {
   readonly end: () => Promise<void>;
 }
 
+/** What is kept goes before what is drawn, where both want the machine. */
+function giveWay({ pid }: ChildProcess): void {
+  try {
+    if (pid !== undefined) os.setPriority(pid, os.constants.priority.PRIORITY_BELOW_NORMAL);
+  } catch {
+    // A system that knows no such thing treats both alike.
+  }
+}
+
 /** Starts the process that makes pages, and waits until it listens. One that ends is started again. */
 export async function startPages(): Promise<PageProcess> {
   const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-pages-"));
@@ -33,8 +42,7 @@ export async function startPages(): Promise<PageProcess> {
       fs.rmSync(socketPath, { force: true });
       const one = fork(PROGRAM, [socketPath], { stdio: ["ignore", "ignore", "inherit", "ipc"] });
       child = one;
-      // What is kept goes before what is drawn, where both want the machine.
-      if (one.pid !== undefined) os.setPriority(one.pid, os.constants.priority.PRIORITY_BELOW_NORMAL);
+      giveWay(one);
       one.once("message", () => resolve());
       one.once("exit", (code) => {
         reject(new Error(`startPages: the process that makes pages ended with ${code}`));

@@ -29,6 +29,10 @@ export type Health =
   | { readonly kind: "fine"; readonly pending: boolean }
   | Trouble;
 
+/** Whether a database is not to be opened as it is. */
+export const isTrouble = (health: Health): health is Trouble =>
+  health.kind !== "fine" && health.kind !== "fresh";
+
 const journalSchema = z.object({ entries: z.array(z.object({ when: z.number() })) });
 
 /** When each migration that this Right Sum knows was made: the mark that is kept of it. */
