@@ -4,8 +4,8 @@ export default defineConfig({
   testDir: "e2e",
   fullyParallel: true,
   workers: 2,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   outputDir: "test-results",
   use: {
     viewport: { width: 1280, height: 800 },

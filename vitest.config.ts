@@ -7,6 +7,6 @@ export default defineConfig({
     include: ["src/**/*.test.ts", "scripts/**/*.test.ts"],
     environment: "node",
     setupFiles: ["./vitest.setup.ts"],
-    testTimeout: 60_000,
+    testTimeout: 240_000,
   },
 });

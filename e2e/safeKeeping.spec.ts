@@ -170,6 +170,8 @@ test("damage found while in use stops all writing, and says so on every page", a
 test("a newer file, an empty one, a lost one and another program's are told apart, and left as they are", async ({
   request,
 }) => {
+  // Ten servers are started one after another.
+  test.setTimeout(300_000);
   const cases: readonly { readonly make: (file: string) => void; readonly says: string }[] = [
     {
       make: (file) => {
