@@ -4,6 +4,7 @@ import { SLIP_IDS, slipFacts } from "@/core/slips";
 import { database, findSheet, listLearners, listSheets } from "@/data";
 import { newId } from "@/ui/ids";
 import { MarkingScreen } from "@/ui/marking";
+import { packedNews } from "@/ui/marking/packedCells";
 import { BOARD_ID } from "@/ui/routes";
 import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse } from "../saved";
@@ -37,7 +38,11 @@ export default async function MarkingPage({
   }));
   return (
     <MarkingScreen
-      start={{ id, house: kept?.house ?? savedHouse(), news: (await newsOf(data, id, 0)) ?? BLANK }}
+      start={{
+        id,
+        house: kept?.house ?? savedHouse(),
+        news: packedNews((await newsOf(data, id, 0)) ?? BLANK),
+      }}
       known={listLearners(data).map((learner) => ({ id: learner.id, name: learner.name }))}
       names={NAMES}
       recent={kept === undefined ? recent : []}

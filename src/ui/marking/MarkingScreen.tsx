@@ -13,12 +13,12 @@ import { AddProblem } from "./AddProblem";
 import { AnswerMargin } from "./AnswerMargin";
 import { csvOf } from "./columns";
 import { LearnerMargin } from "./LearnerMargin";
-import { type CellChange, type Column, keyOf, type SheetChange, type SheetNews } from "./marks";
+import { type CellChange, type Column, keyOf, type SheetChange } from "./marks";
+import type { PackedNews } from "./packedCells";
 import { type RecentSheet, RecentSheets } from "./RecentSheets";
 import { SheetFile } from "./SheetFile";
 import { SheetTable, type TableHandle } from "./SheetTable";
 import type { FileSheet } from "./sheetFile";
-import { typedIn } from "./sheetState";
 import type { At } from "./tableActs";
 import { useSheet } from "./useSheet";
 import { type Undo, useTableActs } from "./useTableActs";
@@ -33,7 +33,7 @@ export function MarkingScreen({
   recent,
   unread: aside,
 }: {
-  readonly start: { readonly id: string; readonly house: HouseRules; readonly news: SheetNews };
+  readonly start: { readonly id: string; readonly house: HouseRules; readonly news: PackedNews };
   /** All learners on the list. */
   readonly known: readonly Column[];
   readonly names: Readonly<Record<string, string>>;
@@ -108,13 +108,11 @@ export function MarkingScreen({
   const learner = learners.find((one) => one.id === selected?.learner);
   const row = rows.find((one) => one.id === selected?.row);
   const cell = selected && cells.get(keyOf(selected.row, selected.learner));
-  const there = rows.flatMap((line) => learners.map((one) => cells.get(keyOf(line.id, one.id))));
-  const unread = there.filter((one) => typedIn(one) !== "" && one?.kept?.verdict === "unread").length;
   const answered =
     learner === undefined
       ? ""
       : rows.map((line) => cells.get(keyOf(line.id, learner.id))?.kept?.revision ?? 0).join();
-  const { progress, keeping, unreachable, troubles, clashes } = sheet;
+  const { progress, keeping, unreachable, troubles, clashes, unread } = sheet;
   const notes = [
     said,
     state.trouble,

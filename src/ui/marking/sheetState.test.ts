@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { NewsCell, SheetChange, SheetKept, SheetNews } from "./marks";
 import { keyOf } from "./marks";
+import { packedNews, unpackedNews } from "./packedCells";
 import {
   entered,
   type Sending,
@@ -195,6 +196,24 @@ describe("a sheet in a window", () => {
     flush(type(start, "r1", "a", "5"), server);
     const late = flush(withUnsent(sheetFrom(server.news()), remembered), server);
     expect(late.cells.get(keyOf("r1", "a"))).toMatchObject({ clash: { given: "5" }, change: { given: "3" } });
+  });
+
+  it("is packed for its way and unpacked again, just as it was", () => {
+    const server = new Server();
+    flush(type(sheetFrom(server.news()), "r1", "a", "3"), server);
+    const news = server.news();
+    const [cell] = news.cells;
+    if (cell === undefined) throw new Error("there is a square");
+    const more = {
+      ...cell,
+      learner: "b",
+      faults: ["improper"],
+      slips: ["sub-column-gap"],
+      chosen: true,
+      note: "“so”",
+    } as const;
+    const whole = { ...news, cells: [cell, more] };
+    expect(unpackedNews(packedNews(whole))).toEqual(whole);
   });
 
   it("of two windows, nothing that one kept is undone by the other without its tutor's choice", () => {

@@ -85,10 +85,11 @@ export const sheetFrom = (news: SheetNews): SheetState =>
     news,
   );
 
-const put = (state: SheetState, cells: ReadonlyMap<string, Cell>): SheetState => ({
-  ...state,
-  cells: new Map([...state.cells, ...cells]),
-});
+function put(state: SheetState, cells: ReadonlyMap<string, Cell>): SheetState {
+  const all = new Map(state.cells);
+  for (const [key, cell] of cells) all.set(key, cell);
+  return { ...state, cells: all };
+}
 
 /** An answer while it is typed. */
 export const withTyping = (state: SheetState, row: string, learner: string, given: string): SheetState => {
@@ -177,14 +178,16 @@ function withAct(state: SheetState, act: SheetChange): SheetState {
 /** What is to be sent now: finished squares without trouble, and acts; none where there is nothing. */
 export function toSend(state: SheetState): Sending | undefined {
   const rows = new Set(state.rows.map(({ id }) => id));
-  const answers = [...state.cells].flatMap(([key, { change, trouble, clash }]): Sending["answers"] => {
-    if (change === undefined || !change.entered || trouble !== "" || clash !== undefined) return [];
+  const answers: Sending["answers"][number][] = [];
+  // A large sheet has thousands of squares, and this is asked for at every key: nothing is made of those at rest.
+  for (const [key, { change, trouble, clash }] of state.cells) {
+    if (change === undefined || !change.entered || trouble !== "" || clash !== undefined) continue;
     const [row = "", learner = ""] = key.split(" ");
     // What stands in a row that was taken away waits until the row is back.
-    if (!rows.has(row)) return [];
+    if (!rows.has(row)) continue;
     const { entered: _, ...what } = change;
-    return [{ row, learner, ...what }];
-  });
+    answers.push({ row, learner, ...what });
+  }
   return answers.length === 0 && state.acts.length === 0 ? undefined : { acts: state.acts, answers };
 }
 
@@ -301,9 +304,8 @@ export function withChoice(state: SheetState, row: string, learner: string, mine
 
 /** What this window has not handed over, as it is remembered by the browser; none where there is nothing. */
 export function unsentOf(state: SheetState): object | undefined {
-  const changes = [...state.cells].flatMap(([key, { change }]) =>
-    change === undefined ? [] : [{ key, ...change }],
-  );
+  const changes: object[] = [];
+  for (const [key, { change }] of state.cells) if (change !== undefined) changes.push({ key, ...change });
   return changes.length === 0 && state.acts.length === 0 ? undefined : { acts: state.acts, changes };
 }
 
@@ -312,11 +314,14 @@ export function unkept(state: SheetState): {
   readonly sending: boolean;
   readonly troubles: number;
   readonly clashes: number;
+  /** How many answers that are kept can't be read. */
+  readonly unread: number;
 } {
-  const cells = [...state.cells.values()];
-  return {
-    sending: toSend(state) !== undefined,
-    troubles: cells.filter(({ trouble }) => trouble !== "").length,
-    clashes: cells.filter(({ clash }) => clash !== undefined).length,
-  };
+  let [troubles, clashes, unread] = [0, 0, 0];
+  for (const { trouble, clash, kept, change } of state.cells.values()) {
+    if (trouble !== "") troubles++;
+    if (clash !== undefined) clashes++;
+    if (kept?.verdict === "unread" && kept.given !== "" && change === undefined) unread++;
+  }
+  return { sending: toSend(state) !== undefined, troubles, clashes, unread };
 }

@@ -8,6 +8,7 @@ import { send } from "../keeping/send";
 import { useAskBeforeLeaving } from "../keeping/useAskBeforeLeaving";
 import { ROUTES } from "../routes";
 import type { CellChange, SheetChange, SheetKept, SheetNews } from "./marks";
+import { type PackedNews, unpackedNews } from "./packedCells";
 import {
   entered,
   type Sending,
@@ -36,10 +37,11 @@ type Keeping = "kept" | "keeping" | "notKept";
 export function useSheet(start: {
   readonly id: string;
   readonly house: HouseRules;
-  readonly news: SheetNews;
+  /** What the server told of it, its squares packed. */
+  readonly news: PackedNews;
 }) {
   const { id, house } = start;
-  const [state, setState] = useState(() => sheetFrom(start.news));
+  const [state, setState] = useState(() => sheetFrom(unpackedNews(start.news)));
   const latest = useRef(state);
   const [unreachable, setUnreachable] = useState("");
   const [stopped, setStopped] = useState(false);
@@ -196,7 +198,7 @@ export function useSheet(start: {
     return () => window.removeEventListener("pagehide", leave);
   }, [about, flush, set]);
 
-  const { sending: unsent, troubles, clashes } = unkept(state);
+  const { sending: unsent, troubles, clashes, unread } = useMemo(() => unkept(state), [state]);
   useAskBeforeLeaving((unsent && (unreachable !== "" || isLarge(state))) || troubles > 0 || clashes > 0);
   const keeping: Keeping =
     unreachable !== "" || troubles > 0 || clashes > 0 ? "notKept" : unsent ? "keeping" : "kept";
@@ -206,6 +208,7 @@ export function useSheet(start: {
     unreachable,
     troubles,
     clashes,
+    unread,
     progress: waiting === 0 ? undefined : { done: Math.max(0, most - waiting), all: most, stopped },
     acts,
   };
