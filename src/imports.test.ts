@@ -8,11 +8,11 @@ const LAYERS: Readonly<Record<string, readonly string[]>> = {
   render: ["core"],
   data: ["core"],
   ui: ["render", "core"],
-  work: ["ui", "data", "render", "core"],
-  server: ["work", "data", "core"],
-  demo: ["work", "data", "core"],
+  threads: ["ui", "data", "render", "core"],
+  server: ["threads", "data", "core"],
+  demo: ["threads", "data", "core"],
   cli: ["render", "core"],
-  app: ["work", "ui", "data", "render", "core"],
+  app: ["threads", "ui", "data", "render", "core"],
 };
 
 /** The core's own order: a folder imports only folders before it. */

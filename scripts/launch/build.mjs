@@ -19,7 +19,7 @@ const STAMP = path.join(root, ".next/sources");
 const BUNDLES = {
   server: "src/server/main.ts",
   pages: "src/server/pages.ts",
-  worker: "src/work/worker.ts",
+  worker: "src/threads/worker.ts",
 };
 
 /** A fingerprint of everything the build is made from; tests are not. */

@@ -5,9 +5,9 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import { METHOD_IDS, type MethodId } from "@/core/methods";
 import { writeProblem } from "@/core/problem";
 import type { KeptBoard } from "@/data";
+import { compute } from "@/threads/pool";
 import { sampleWorking } from "@/ui/methods/MethodSample";
 import { headingOf, type ShownMethod } from "@/ui/methods/MethodsScreen";
-import { compute } from "@/work/pool";
 
 /** Drawings that were made before, by what they are of: as much HTML as some hundred boards take. */
 const drawn = new LRUCache<string, string>({

@@ -6,7 +6,7 @@ import { done, failed, type Result } from "@/core/result";
 import { database, dataFolder, FILE_NAME, replaceDatabase } from "@/data";
 import { incomingFile, moveAside } from "@/data/keeping/restore";
 import { noteTrouble, trouble } from "@/data/keeping/watch";
-import { file } from "@/work/pool";
+import { file } from "@/threads/pool";
 
 /**
  * Puts a database that is ready into the place of the one in use, after a backup of that. One that was found

@@ -22,9 +22,9 @@ import {
   sizeAfter,
   waitingOn,
 } from "@/data";
+import type { MarkedAnswer } from "@/threads/marking";
+import { compute } from "@/threads/pool";
 import type { CellChange, NewsCell, SheetKept, SheetNews, SheetRow } from "@/ui/marking/marks";
-import type { MarkedAnswer } from "@/work/marking";
-import { compute } from "@/work/pool";
 
 /** Right answers that were worked out before, by house rules and problem. */
 const rights = new LRUCache<string, string>({ max: 5000 });

@@ -3,7 +3,7 @@ import os from "node:os";
 import path from "node:path";
 import Database from "better-sqlite3";
 import { afterAll, describe, expect, it } from "vitest";
-import { chancesOf } from "@/work/marking";
+import { chancesOf } from "@/threads/marking";
 import { attemptsOf, cellsOf } from "./attempts";
 import { listBoards } from "./boards";
 import { historyOf, recount } from "./counts";

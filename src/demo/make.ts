@@ -9,7 +9,7 @@ import { historyOf } from "@/data/counts";
 import { type Data, openDatabase } from "@/data/database";
 import { addLearner } from "@/data/learners";
 import { applyActs, findSheet, openSheet } from "@/data/sheets";
-import { markAnswers } from "@/work/marking";
+import { markAnswers } from "@/threads/marking";
 import { DEMO_BOARDS } from "./boards";
 import { DEMO_LEARNERS, DEMO_SHEETS } from "./sheets";
 

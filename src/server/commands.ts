@@ -7,7 +7,7 @@ import { openDatabase, replaceDatabase } from "@/data/database";
 import { makeBackup } from "@/data/keeping/backups";
 import { examine } from "@/data/keeping/health";
 import { moveAside, prepareRestore } from "@/data/keeping/restore";
-import { chancesOf } from "@/work/marking";
+import { chancesOf } from "@/threads/marking";
 import { Access } from "./access";
 import { passphraseFault } from "./gate";
 import { stop } from "./stop";

@@ -4,7 +4,7 @@ import { isBackupDue } from "@/data/keeping/backups";
 import { isTrouble } from "@/data/keeping/health";
 import { insideOf } from "@/data/keeping/inside";
 import { noteTrouble } from "@/data/keeping/watch";
-import { file } from "@/work/pool";
+import { file } from "@/threads/pool";
 import { troubleLine } from "./trouble";
 
 const HOUR = 60 * 60 * 1000;

@@ -7,7 +7,7 @@ import { makeBackup } from "@/data/keeping/backups";
 import { examine, isTrouble, type Trouble } from "@/data/keeping/health";
 import { takeLock } from "@/data/keeping/lock";
 import { onTrouble } from "@/data/keeping/watch";
-import { computing } from "@/work/pool";
+import { computing } from "@/threads/pool";
 import { accessOf, didCommand } from "./commands";
 import { answeredAtGate, FONT_PATH } from "./gate";
 import { answerError, putSafeHeaders } from "./headers";

@@ -3,7 +3,7 @@ import next from "next";
 import { closeDatabase } from "@/data/database";
 import type { Trouble } from "@/data/keeping/health";
 import { noteTrouble } from "@/data/keeping/watch";
-import { computing } from "@/work/pool";
+import { computing } from "@/threads/pool";
 
 // The process that makes pages. It reads the data and never writes it; who may ask is settled before it is asked.
 const [socketPath] = process.argv.slice(2);

@@ -19,6 +19,10 @@ export const errorAnswer = (status: number, error: ErrorShape, more: object = {}
 /** More than any body needs that is meant well, in bytes; a sheet's may be larger. */
 const LARGEST_BODY = 100_000;
 
+/** The pieces of a request's body as they come. The types of the browser do not know that a stream can be gone through. */
+export const bodyParts = ({ body }: Request): AsyncIterable<Uint8Array> =>
+  body as unknown as AsyncIterable<Uint8Array>;
+
 /** The body of a request as text; none where it is longer than it may be. Read in pieces, so that no more than that is ever held. */
 async function textWithin(request: Request, most: number): Promise<string | undefined> {
   const told = Number(request.headers.get("content-length") ?? 0);
@@ -26,7 +30,7 @@ async function textWithin(request: Request, most: number): Promise<string | unde
   const decoder = new TextDecoder();
   let text = "";
   let size = 0;
-  for await (const part of request.body as unknown as AsyncIterable<Uint8Array>) {
+  for await (const part of bodyParts(request)) {
     size += part.byteLength;
     if (size > most) return undefined;
     text += decoder.decode(part, { stream: true });

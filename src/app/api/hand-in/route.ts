@@ -2,9 +2,9 @@ import { z } from "zod";
 import { LONGEST_ANSWER } from "@/core/marking";
 import { LONGEST_LINE } from "@/core/problem";
 import { database, findLearner, historyOf, houseChoicesSchema, keepHandedIn } from "@/data";
+import { compute } from "@/threads/pool";
 import { LONGEST_GUESS } from "@/ui/routes";
 import type { HandedIn } from "@/ui/turn/handedIn";
-import { compute } from "@/work/pool";
 import { answering, errorAnswer } from "../answers";
 
 /** The most marks of a paper that are kept. */

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { houseChoicesSchema } from "@/data";
-import { compute } from "@/work/pool";
+import { compute } from "@/threads/pool";
 import { answering, errorAnswer } from "../answers";
 
 const methodsSchema = z.object({ problem: z.string(), house: houseChoicesSchema.optional() });

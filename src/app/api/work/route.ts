@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { houseChoicesSchema } from "@/data";
-import { compute } from "@/work/pool";
+import { compute } from "@/threads/pool";
 import { answering, errorAnswer, resultAnswer } from "../answers";
 
 const workSchema = z.object({

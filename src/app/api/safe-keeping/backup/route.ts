@@ -1,5 +1,5 @@
 import { dataFolder } from "@/data";
-import { file } from "@/work/pool";
+import { file } from "@/threads/pool";
 import { answering, errorAnswer, readOnlyAnswer } from "../../answers";
 
 /** Makes a backup now, and answers once it has passed its check. */

@@ -1,7 +1,7 @@
 import path from "node:path";
 import { dataFolder, FILE_NAME } from "@/data";
 import { noteTrouble } from "@/data/keeping/watch";
-import { file } from "@/work/pool";
+import { file } from "@/threads/pool";
 import { answering } from "../../answers";
 
 /** Checks the whole of the data now. */

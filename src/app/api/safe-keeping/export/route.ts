@@ -3,7 +3,7 @@ import os from "node:os";
 import path from "node:path";
 import { Readable } from "node:stream";
 import { NextResponse } from "next/server";
-import { file } from "@/work/pool";
+import { file } from "@/threads/pool";
 import { databaseFile } from "../../../safeKeeping";
 import { answering } from "../../answers";
 

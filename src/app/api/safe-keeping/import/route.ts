@@ -1,9 +1,9 @@
 import fs from "node:fs";
 import os from "node:os";
 import path from "node:path";
-import { file } from "@/work/pool";
+import { file } from "@/threads/pool";
 import { incoming, putInPlace } from "../../../safeKeeping";
-import { answering, errorAnswer, readOnlyAnswer } from "../../answers";
+import { answering, bodyParts, errorAnswer, readOnlyAnswer } from "../../answers";
 
 /** As much as ten years of records take, with room to spare; in bytes. */
 const LARGEST = 300_000_000;
@@ -40,7 +40,7 @@ async function written(request: Request, to: string): Promise<boolean> {
   try {
     let size = 0;
     if (request.body === null) return true;
-    for await (const part of request.body as unknown as AsyncIterable<Uint8Array>) {
+    for await (const part of bodyParts(request)) {
       size += part.byteLength;
       if (size > LARGEST) return false;
       fs.writeSync(out, part);

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { dataFolder } from "@/data";
 import { backupFile } from "@/data/keeping/backups";
-import { file } from "@/work/pool";
+import { file } from "@/threads/pool";
 import { putInPlace } from "../../../safeKeeping";
 import { answering, errorAnswer, readOnlyAnswer } from "../../answers";
 

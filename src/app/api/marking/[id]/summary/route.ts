@@ -1,7 +1,7 @@
 import { choicesOf } from "@/core/house";
 import { cellsOf, database, findSheet } from "@/data";
+import { compute } from "@/threads/pool";
 import { BOARD_ID } from "@/ui/routes";
-import { compute } from "@/work/pool";
 import { answering, errorAnswer } from "../../../answers";
 
 /** How a learner did on a sheet: counts, the best account of all wrong answers, the slips that showed. */
