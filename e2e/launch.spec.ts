@@ -158,3 +158,22 @@ test("it ends within a second whatever it is doing, and leaves the port free", a
   await server.start();
   await server.remove();
 });
+
+test("a page asked for while the process that makes pages has ended comes from its successor", async () => {
+  const server = await startServer();
+  const children = (): readonly number[] =>
+    fs
+      .readFileSync(`/proc/${server.pid()}/task/${server.pid()}/children`, "utf8")
+      .split(" ")
+      .filter((id) => id !== "")
+      .map(Number);
+  const [pages = 0] = children();
+  expect((await fetch(`${server.url}/learners`)).status).toBe(200);
+  process.kill(pages, "SIGKILL");
+  const answers = await Promise.all(
+    Array.from({ length: 8 }, async () => (await fetch(`${server.url}/learners`)).status),
+  );
+  expect(answers).toEqual(Array(8).fill(200));
+  expect(children()).not.toContain(pages);
+  await server.remove();
+});

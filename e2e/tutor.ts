@@ -17,8 +17,13 @@ export const test = base.extend<object, { readonly server: Server }>({
   ],
   baseURL: async ({ server }, use) => use(server.url),
   // The tests of a worker share a database; each begins with the view of a new tutor.
-  page: async ({ page, server }, use) => {
+  page: async ({ page, server }, use, info) => {
     await page.request.put(`${server.url}${ROUTES.view}`, { data: FIRST_VIEW });
+    const heard: string[] = [];
+    page.on("pageerror", (error) => heard.push(error.message));
+    page.on("console", (line) => line.type() === "error" && heard.push(line.text()));
+    page.on("requestfailed", (request) => heard.push(`${request.url()}: ${request.failure()?.errorText}`));
+    page.on("response", (one) => one.status() >= 500 && heard.push(`${one.url()}: ${one.status()}`));
     const goto = page.goto.bind(page);
     page.goto = async (...where) => {
       const response = await goto(...where);
@@ -26,6 +31,8 @@ export const test = base.extend<object, { readonly server: Server }>({
       return response;
     };
     await use(page);
+    if (info.status !== info.expectedStatus && heard.length > 0)
+      console.log(["What the page said:", ...heard].join("\n  "));
   },
 });
 

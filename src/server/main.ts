@@ -102,6 +102,7 @@ async function serve(): Promise<void> {
   });
   server.headersTimeout = 20_000;
   server.requestTimeout = 120_000;
+  server.keepAliveTimeout = 75_000;
 
   let pages: PageProcess | undefined;
   const end = (): void => {

@@ -10,6 +10,10 @@ const PROGRAM = path.resolve(".build/pages.mjs");
 /** How long a page process that ended is left before another one is started, in milliseconds. */
 const AGAIN_AFTER = 500;
 
+/** How often a page is asked for again where the process that makes it gave no answer, and how long after, in milliseconds. */
+const TRIES = 60;
+const TRY_AFTER = 250;
+
 /** Where pages are made: a process of its own, so that drawing one never holds up what is kept. */
 export interface PageProcess {
   readonly pass: (request: IncomingMessage, response: ServerResponse) => void;
@@ -50,20 +54,31 @@ export async function startPages(): Promise<PageProcess> {
       });
     });
   await start();
+
+  /** Passes a request on. Where the line was closed before an answer came, which is no fault of who asked, it is asked again. */
+  function pass(request: IncomingMessage, response: ServerResponse, tries: number): void {
+    const { method, url, headers } = request;
+    const onward = http.request({ socketPath, agent, method, path: url, headers }, (answer) => {
+      response.writeHead(answer.statusCode ?? 500, answer.headers);
+      // Half a page must not pass for a whole one.
+      answer.on("error", () => response.destroy());
+      answer.pipe(response);
+    });
+    const giveUp = (): void => void onward.destroy();
+    onward.on("error", () => {
+      response.off("close", giveUp);
+      if (response.headersSent || response.closed) response.destroy();
+      else if (tries <= 1)
+        answerError(response, 503, "starting", "Right Sum is just starting. Try again in a moment.");
+      else if (onward.reusedSocket) pass(request, response, tries - 1);
+      else setTimeout(() => pass(request, response, tries - 1), TRY_AFTER);
+    });
+    response.on("close", giveUp);
+    onward.end();
+  }
+
   return {
-    pass: (request, response) => {
-      const { method, url, headers } = request;
-      const onward = http.request({ socketPath, agent, method, path: url, headers }, (answer) => {
-        response.writeHead(answer.statusCode ?? 500, answer.headers);
-        answer.pipe(response);
-      });
-      onward.on("error", () => {
-        if (response.headersSent) response.destroy();
-        else answerError(response, 503, "starting", "Right Sum is just starting. Try again in a moment.");
-      });
-      response.on("close", () => onward.destroy());
-      onward.end();
-    },
+    pass: (request, response) => pass(request, response, TRIES),
     reopen: () => child?.send("reopen"),
     tell: (trouble) => child?.send({ trouble: trouble ?? null }),
     end: () => {

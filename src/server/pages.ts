@@ -23,6 +23,7 @@ computing();
 const application = next({ dev: false, dir: process.cwd() });
 await application.prepare();
 const handle = application.getRequestHandler();
-http
-  .createServer((request, response) => handle(request, response))
-  .listen(socketPath, () => process.send?.("ready"));
+const server = http.createServer((request, response) => handle(request, response));
+// Lines to the one process that asks stay open; closing one just when it asks again would lose the question.
+server.keepAliveTimeout = 0;
+server.listen(socketPath, () => process.send?.("ready"));
