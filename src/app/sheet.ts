@@ -17,14 +17,16 @@ import {
   keepCells,
   type MarkingSheet,
   openSheet,
-  revisionOfSheet,
+  packedCellsOf,
   type SheetAct,
+  sheetNow,
   sizeAfter,
   waitingOn,
 } from "@/data";
 import type { MarkedAnswer } from "@/threads/marking";
 import { compute } from "@/threads/pool";
 import type { CellChange, NewsCell, SheetKept, SheetNews, SheetRow } from "@/ui/marking/marks";
+import type { PackedSheet } from "@/ui/marking/packedSheet";
 
 /** Right answers that were worked out before, by house rules and problem. */
 const rights = new LRUCache<string, string>({ max: 5000 });
@@ -43,16 +45,33 @@ async function rowsWithAnswers({ house, rows }: MarkingSheet): Promise<readonly 
 }
 
 /** What is new on a sheet since a revision; all of it since 0. */
-export async function newsOf(data: Data, id: string, since: number): Promise<SheetNews | undefined> {
-  const revision = revisionOfSheet(data, id);
-  if (revision === undefined) return undefined;
-  if (revision <= since) return { revision, cells: [], waiting: 0 };
-  const sheet = findSheet(data, id);
+export async function newsOf(
+  data: Data,
+  id: string,
+  since: number,
+  known?: MarkingSheet,
+): Promise<SheetNews | undefined> {
+  const sheet = sheetNow(data, id, known);
   if (sheet === undefined) return undefined;
+  const { revision } = sheet;
   const cells = cellsOf(data, id, since);
   const waiting = waitingOn(data, sheet, 0).left;
   if (sheet.shape <= since) return { revision, cells, waiting };
   return { revision, rows: await rowsWithAnswers(sheet), learners: sheet.learners, cells, waiting };
+}
+
+/** A whole sheet, as its page opens it; none where none is kept. */
+export async function openedSheet(
+  data: Data,
+  id: string,
+): Promise<(PackedSheet & Pick<MarkingSheet, "house">) | undefined> {
+  const sheet = findSheet(data, id);
+  if (sheet === undefined) return undefined;
+  const { house, revision, learners } = sheet;
+  // The squares are read with the revision that they are of, before anything is waited for.
+  const cells = packedCellsOf(data, id);
+  const waiting = waitingOn(data, sheet, 0).left;
+  return { house, revision, learners, waiting, ...cells, rows: await rowsWithAnswers(sheet) };
 }
 
 /** What is sent of a sheet: what was done to its rows and learners, and what was written into its squares. */
@@ -104,7 +123,7 @@ export async function keepOnSheet(
   const written = data.transaction((write) => {
     openSheet(write, id, house, now);
     const aliases = applyActs(write, id, acts, now);
-    const sheet = findSheet(write, id);
+    const sheet = sheetNow(write, id, before);
     if (sheet === undefined) return undefined;
     const cells = answers.map(({ learner, ...answer }, index): CellWrite => {
       const mark = marks.get(index);
@@ -112,7 +131,7 @@ export async function keepOnSheet(
     });
     return { aliases, kept: keepCells(write, sheet, cells, now) };
   });
-  const news = await newsOf(data, id, since);
+  const news = await newsOf(data, id, since, before);
   if (written === undefined || news === undefined)
     return failed({ code: "setAside", message: "This sheet can’t be read, so nothing was written to it." });
   const { aliases, kept } = written;
@@ -174,6 +193,6 @@ export async function markWaiting(
     });
     data.transaction((write) => keepCells(write, sheet, writes, new Date()));
   }
-  const news = await newsOf(data, id, since);
+  const news = await newsOf(data, id, since, sheet);
   return news && done(news);
 }

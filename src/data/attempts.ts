@@ -218,8 +218,8 @@ export const cellOf = (row: Omit<Row, "id" | "at" | "taskId" | "shown" | "probab
   revision: row.revision,
 });
 
-/** The answers on a sheet that were written after a revision; answers taken back are among them, empty. */
-export const cellsOf = (data: Writing, sheet: string, since = 0): readonly KeptCell[] =>
+/** The answers on a sheet that were written after a revision, of one learner where one is named; answers taken back are among them, empty. */
+export const cellsOf = (data: Writing, sheet: string, since = 0, learner?: string): readonly KeptCell[] =>
   data
     .select({
       rowId: attempts.rowId,
@@ -235,7 +235,12 @@ export const cellsOf = (data: Writing, sheet: string, since = 0): readonly KeptC
     .from(sheetRows)
     .innerJoin(attempts, eq(attempts.rowId, sheetRows.id))
     .where(
-      and(eq(sheetRows.sheetId, sheet), isNull(sheetRows.removedAt), sql`${attempts.revision} > ${since}`),
+      and(
+        eq(sheetRows.sheetId, sheet),
+        isNull(sheetRows.removedAt),
+        sql`${attempts.revision} > ${since}`,
+        learner === undefined ? undefined : eq(attempts.learnerId, learner),
+      ),
     )
     .all()
     .map(cellOf);

@@ -23,6 +23,7 @@ export {
   renameLearner,
   restoreLearner,
 } from "./learners";
+export { packedCellsOf } from "./packedCells";
 export { lastRevision } from "./revision";
 export { changeSetting, readSetting, unreadSettings } from "./settings";
 export {
@@ -33,7 +34,7 @@ export {
   type MarkingSheet,
   openSheet,
   restoreSheet,
-  revisionOfSheet,
   type SheetAct,
+  sheetNow,
   sizeAfter,
 } from "./sheets";

@@ -1,3 +1,4 @@
+import { LRUCache } from "lru-cache";
 import { z } from "zod";
 import { FORM_FAULTS, type FormFault } from "@/core/marking";
 import { type SlipId, slipIdOf } from "@/core/slips";
@@ -5,9 +6,20 @@ import { jsonOf } from "./houseOf";
 
 const texts = z.array(z.string());
 
+const NONE: readonly string[] = [];
+
+/** Lists that were read before: the thousands of a large sheet are a few, over and over. */
+const known = new LRUCache<string, readonly string[]>({ max: 1000 });
+
 /** A JSON list of texts; an empty one where it is broken or empty text. */
-const textList = (json: string): readonly string[] =>
-  json === "" || json === "[]" ? [] : (jsonOf(json, texts) ?? []);
+function textList(json: string): readonly string[] {
+  if (json === "" || json === "[]") return NONE;
+  const before = known.get(json);
+  if (before !== undefined) return before;
+  const list = jsonOf(json, texts) ?? NONE;
+  known.set(json, list);
+  return list;
+}
 
 /** The slips of a JSON list that are known. */
 export const slipList = (json: string): readonly SlipId[] =>

@@ -1,3 +1,4 @@
+import { sql } from "drizzle-orm";
 import { index, integer, primaryKey, real, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
 
 /**
@@ -137,6 +138,7 @@ export const attempts = sqliteTable(
   (table) => [
     uniqueIndex("attempts_by_row").on(table.rowId, table.learnerId),
     index("attempts_by_age").on(table.learnerId, table.at),
+    index("attempts_waiting").on(table.rowId).where(sql`verdict = 'waiting'`),
   ],
 );
 

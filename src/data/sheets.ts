@@ -83,8 +83,16 @@ export function findSheet(data: Writing, id: string): MarkingSheet | undefined {
   return sheet?.ok ? sheet.value : undefined;
 }
 
-/** Only the revision of a sheet: whether there is anything new on it. */
-export const revisionOfSheet = (data: Writing, id: string): number | undefined => rowOf(data, id)?.revision;
+/** The sheet as it stands now. Where its rows and learners are still those of before, they are not read anew. */
+export function sheetNow(
+  data: Writing,
+  id: string,
+  before: MarkingSheet | undefined,
+): MarkingSheet | undefined {
+  const row = rowOf(data, id);
+  if (row === undefined || before === undefined || row.shape !== before.shape) return findSheet(data, id);
+  return { ...before, revision: row.revision };
+}
 
 /** A sheet as it is listed: its first problems, and when it was opened. */
 export interface ListedSheet {

@@ -8,14 +8,21 @@ const WORKER = path.resolve(/* turbopackIgnore: true */ ".build/worker.mjs");
 
 /** How long one task may take before it is stopped, in milliseconds. */
 const TIME_LIMIT = 3000;
+const ASIDE_LIMIT = 20_000;
 const FILING_LIMIT = 10 * 60 * 1000;
 /** How many requests may wait for a thread. */
 const MOST_WAITING = 400;
 /** How long a thread for files is kept ready after its last task, in milliseconds. */
 const IDLE = 20_000;
+/** The same for the thread that computes what nobody waits for: long, since it has worked out what it is asked again. */
+const ASIDE_IDLE = 10 * 60 * 1000;
 
 /** The pools are held outside the module, so that reloaded code finds them again. */
-const held = globalThis as { rightSumComputing?: Piscina; rightSumFiling?: Piscina };
+const held = globalThis as {
+  rightSumComputing?: Piscina;
+  rightSumAside?: Piscina;
+  rightSumFiling?: Piscina;
+};
 
 /** The threads that compute: ready from the first call on. */
 export function computing(): Piscina {
@@ -27,6 +34,18 @@ export function computing(): Piscina {
     resourceLimits: { maxOldGenerationSizeMb: 400 },
   });
   return held.rightSumComputing;
+}
+
+function aside(): Piscina {
+  held.rightSumAside ??= new Piscina({
+    filename: WORKER,
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: ASIDE_IDLE,
+    maxQueue: 10,
+    resourceLimits: { maxOldGenerationSizeMb: 400 },
+  });
+  return held.rightSumAside;
 }
 
 function filing(): Piscina {
@@ -47,10 +66,10 @@ export interface Stopped {
   readonly message: string;
 }
 
-const TOO_LONG: Stopped = {
+const tooLong = (limit: number): Stopped => ({
   code: "tooLong",
-  message: `This took longer than ${TIME_LIMIT / 1000} seconds and was stopped. Try it with smaller numbers.`,
-};
+  message: `This took longer than ${limit / 1000} seconds and was stopped. Try it with smaller numbers.`,
+});
 const BUSY: Stopped = {
   code: "busy",
   message: "Right Sum has too much to do at the moment. Try again in a few seconds.",
@@ -65,20 +84,28 @@ async function run(
   try {
     return done(await pool.run({ name, input }, { signal: AbortSignal.timeout(limit) }));
   } catch (error) {
-    if (error instanceof Error && error.name === "AbortError") return failed(TOO_LONG);
+    if (error instanceof Error && error.name === "AbortError") return failed(tooLong(limit));
     if (error instanceof Error && /queue is at limit/i.test(error.message)) return failed(BUSY);
     throw error;
   }
 }
 
+type Computed<Name extends keyof Computing> = Result<Awaited<ReturnType<Computing[Name]>>, Stopped>;
+
 /** Computes something on a thread of its own: what it gives, or that it was stopped. */
 export function compute<Name extends keyof Computing>(
   name: Name,
   input: Parameters<Computing[Name]>[0],
-): Promise<Result<Awaited<ReturnType<Computing[Name]>>, Stopped>> {
-  return run(computing(), name, input, TIME_LIMIT) as Promise<
-    Result<Awaited<ReturnType<Computing[Name]>>, Stopped>
-  >;
+): Promise<Computed<Name>> {
+  return run(computing(), name, input, TIME_LIMIT) as Promise<Computed<Name>>;
+}
+
+/** The same for what nobody waits for, and may take long: what is waited for has its threads to itself. */
+export function computeAside<Name extends keyof Computing>(
+  name: Name,
+  input: Parameters<Computing[Name]>[0],
+): Promise<Computed<Name>> {
+  return run(aside(), name, input, ASIDE_LIMIT) as Promise<Computed<Name>>;
 }
 
 /** Does something with whole files on a thread of its own; one at a time, in turn. */

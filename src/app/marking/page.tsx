@@ -1,14 +1,14 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { SLIP_IDS, slipFacts } from "@/core/slips";
-import { database, findSheet, listLearners, listSheets } from "@/data";
+import { database, listLearners, listSheets } from "@/data";
 import { newId } from "@/ui/ids";
 import { MarkingScreen } from "@/ui/marking";
-import { packedNews } from "@/ui/marking/packedCells";
+import { BLANK_SHEET } from "@/ui/marking/packedSheet";
 import { BOARD_ID } from "@/ui/routes";
 import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse } from "../saved";
-import { newsOf } from "../sheet";
+import { openedSheet } from "../sheet";
 
 export const metadata: Metadata = { title: "Marking" };
 
@@ -16,8 +16,6 @@ const NAMES = Object.fromEntries(SLIP_IDS.map((id) => [id, slipFacts(id).name]))
 
 /** How many sheets are offered to go on with. */
 const MOST_RECENT = 12;
-
-const BLANK = { revision: 0, rows: [], learners: [], cells: [], waiting: 0 };
 
 export default async function MarkingPage({
   searchParams,
@@ -30,7 +28,7 @@ export default async function MarkingPage({
   // A sheet that can't be read stays as it is: another one is begun.
   const unread = listed.unread.some(({ id }) => id === asked);
   const id = BOARD_ID.test(asked) && !unread ? asked : newId();
-  const kept = findSheet(data, id);
+  const kept = await openedSheet(data, id);
   const recent = listed.sheets.map(({ id: one, problems, openedAt }) => ({
     id: one,
     about: problems.join("   "),
@@ -38,11 +36,7 @@ export default async function MarkingPage({
   }));
   return (
     <MarkingScreen
-      start={{
-        id,
-        house: kept?.house ?? savedHouse(),
-        news: packedNews((await newsOf(data, id, 0)) ?? BLANK),
-      }}
+      start={{ id, house: kept?.house ?? savedHouse(), sheet: kept ?? BLANK_SHEET }}
       known={listLearners(data).map((learner) => ({ id: learner.id, name: learner.name }))}
       names={NAMES}
       recent={kept === undefined ? recent : []}

@@ -1,6 +1,6 @@
 import { LRUCache } from "lru-cache";
 import type { HouseRules } from "../house";
-import { type Given, type Verdict, verdictOf } from "../marking";
+import { type Given, MOST_ROWS, type Verdict, verdictOf } from "../marking";
 import type { Problem } from "../problem";
 import { type Explanation, explanationsOf, type History } from "./explain";
 import { type WrongWays, wrongWays } from "./wrongWays";
@@ -20,8 +20,8 @@ export function markedAnswer(ways: WrongWays, given: Given, house: HouseRules, h
   };
 }
 
-/** How many problems' wrong ways are kept: a long sheet's. */
-const MOST_KEPT = 200;
+/** How many problems' wrong ways are kept: those of two sheets as long as they can be, so that going through one leaves them all there. */
+const MOST_KEPT = 2 * MOST_ROWS;
 
 /** The wrong ways of problems, each worked out once: a sheet has one problem and many answers. Give each problem a text of its own. */
 export function waysKept(): (key: string, problem: Problem, house: HouseRules) => WrongWays {

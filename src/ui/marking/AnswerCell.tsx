@@ -2,7 +2,7 @@
 
 import { type ClipboardEvent, type KeyboardEvent, memo, type ReactElement } from "react";
 import { FORM_FAULT_WORDS } from "@/core/wording";
-import { type Cell, typedIn } from "./sheetState";
+import { type Cell, typedIn } from "./cells";
 import { fieldId, type TableActs } from "./tableActs";
 
 /** One answer. Only squares that changed are drawn again. */

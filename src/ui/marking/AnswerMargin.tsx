@@ -8,8 +8,8 @@ import { FORM_FAULT_WORDS } from "@/core/wording";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
 import { wrongWayAddress } from "../slips/address";
+import { type Cell, typedIn } from "./cells";
 import type { SheetRow, ShownExplanation } from "./marks";
-import { type Cell, typedIn } from "./sheetState";
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
@@ -155,6 +155,9 @@ interface Found {
   readonly error: string;
 }
 
+/** How long a square is looked at before it is asked about, in milliseconds: whoever only goes by asks nothing. */
+const LOOKED_AT = 150;
+
 /** Asks what lies behind the answer that is looked at. */
 function useExplanations(
   wanted: boolean,
@@ -167,14 +170,19 @@ function useExplanations(
   useEffect(() => {
     if (!wanted) return;
     const asking = new AbortController();
-    const asked = { problem, given, house: choicesOf(house) };
-    send<Omit<Found, "error">>(ROUTES.explain, "POST", asked, asking.signal).then((answer) => {
+    const ask = async (): Promise<void> => {
+      const asked = { problem, given, house: choicesOf(house) };
+      const answer = await send<Omit<Found, "error">>(ROUTES.explain, "POST", asked, asking.signal);
       const unread = { explanations: [], separating: null };
       if (answer.ok) setFound({ key, found: { ...answer.value, error: "" } });
       else if (answer.error.kind === "refused")
         setFound({ key, found: { ...unread, error: answer.error.message } });
-    });
-    return () => asking.abort();
+    };
+    const timer = setTimeout(() => void ask(), LOOKED_AT);
+    return () => {
+      clearTimeout(timer);
+      asking.abort();
+    };
   }, [wanted, key, problem, given, house]);
   return found?.key === key ? found.found : undefined;
 }

@@ -3,20 +3,18 @@
 import { lazy, type ReactElement, Suspense, useCallback, useEffect, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
-import type { SlipId } from "@/core/slips";
 import { newId } from "../ids";
 import { AsideNotes } from "../keeping/AsideNotes";
 import type { UnreadRow } from "../keeping/unreadRow";
 import { ROUTES } from "../routes";
 import { AddLearner } from "./AddLearner";
 import { AddProblem } from "./AddProblem";
-import { AnswerMargin } from "./AnswerMargin";
 import { csvOf } from "./columns";
-import { LearnerMargin } from "./LearnerMargin";
-import { type CellChange, type Column, keyOf, type SheetChange } from "./marks";
-import type { PackedNews } from "./packedCells";
+import type { CellChange, Column } from "./marks";
+import type { PackedSheet } from "./packedSheet";
 import { type RecentSheet, RecentSheets } from "./RecentSheets";
 import { SheetFile } from "./SheetFile";
+import { SheetMargin } from "./SheetMargin";
 import { SheetTable, type TableHandle } from "./SheetTable";
 import type { FileSheet } from "./sheetFile";
 import type { At } from "./tableActs";
@@ -33,7 +31,7 @@ export function MarkingScreen({
   recent,
   unread: aside,
 }: {
-  readonly start: { readonly id: string; readonly house: HouseRules; readonly news: PackedNews };
+  readonly start: { readonly id: string; readonly house: HouseRules; readonly sheet: PackedSheet };
   /** All learners on the list. */
   readonly known: readonly Column[];
   readonly names: Readonly<Record<string, string>>;
@@ -60,8 +58,10 @@ export function MarkingScreen({
   const tableActs = useTableActs({ state, acts, show }, setSelected, setSaid, setUndo);
   const nameOf = useCallback((slip: string): string => names[slip] ?? slip, [names]);
 
-  const addProblems = (lines: readonly string[]): void =>
-    acts.act(lines.map((problem): SheetChange => ({ kind: "addRow", id: newId(), problem })));
+  const addProblem = useCallback(
+    (problem: string): void => acts.act([{ kind: "addRow", id: newId(), problem }]),
+    [acts],
+  );
   const putLearner = (name: string): string => {
     if (learners.some((one) => one.name === name)) return `${name} is on this sheet already.`;
     const one = known.find((learner) => learner.name === name) ?? { id: newId(), name };
@@ -105,13 +105,6 @@ export function MarkingScreen({
     setTimeout(() => URL.revokeObjectURL(address), 0);
   };
 
-  const learner = learners.find((one) => one.id === selected?.learner);
-  const row = rows.find((one) => one.id === selected?.row);
-  const cell = selected && cells.get(keyOf(selected.row, selected.learner));
-  const answered =
-    learner === undefined
-      ? ""
-      : rows.map((line) => cells.get(keyOf(line.id, learner.id))?.kept?.revision ?? 0).join();
   const { progress, keeping, unreachable, troubles, clashes, unread } = sheet;
   const notes = [
     said,
@@ -130,7 +123,7 @@ export function MarkingScreen({
     <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)]">
       <header className="flex flex-wrap items-center gap-3 px-6 pt-4 pb-2">
         <h1 className="mr-2 text-[24px] font-semibold">Marking</h1>
-        <AddProblem house={house} full={rows.length >= MOST_ROWS} onAdd={(line) => addProblems([line])} />
+        <AddProblem house={house} full={rows.length >= MOST_ROWS} onAdd={addProblem} />
         <AddLearner
           known={known.filter(({ id: one }) => !learners.some((column) => column.id === one))}
           full={learners.length >= MOST_LEARNERS}
@@ -221,34 +214,16 @@ export function MarkingScreen({
             </div>
           )}
         </section>
-        <aside
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
-          tabIndex={0}
-          aria-label="Margin"
-          className="flex min-h-0 flex-col gap-6 overflow-y-auto py-2 pr-6 pl-1 max-[1000px]:max-h-[38vh] max-[1000px]:px-8"
-        >
-          {row && learner && selected ? (
-            <>
-              <AnswerMargin
-                row={row}
-                learnerName={learner.name}
-                cell={cell}
-                house={house}
-                names={names}
-                onSet={(problem) => addProblems([problem])}
-                onChoose={(slips: readonly SlipId[]) => acts.change([{ ...selected, slips }])}
-                onNote={(note) => acts.change([{ ...selected, note }])}
-              />
-              <hr className="border-edge" />
-              <LearnerMargin sheetId={id} learner={learner} answered={answered} ready={keeping === "kept"} />
-            </>
-          ) : (
-            <p className="pt-2 text-[15.5px] leading-normal text-soft">
-              Enter goes down the column, then to the next learner. A column copied from a spreadsheet can be
-              pasted into any square.
-            </p>
-          )}
-        </aside>
+        <SheetMargin
+          id={id}
+          house={house}
+          state={state}
+          selected={selected}
+          names={names}
+          ready={keeping === "kept"}
+          acts={acts}
+          onSet={addProblem}
+        />
       </main>
       {file && (
         <Suspense fallback={null}>

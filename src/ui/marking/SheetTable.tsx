@@ -4,8 +4,8 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { X } from "lucide-react";
 import { type ReactElement, type RefObject, useImperativeHandle, useRef } from "react";
 import { AnswerCell } from "./AnswerCell";
+import type { Cells } from "./cells";
 import { type Column, keyOf, type SheetRow } from "./marks";
-import type { Cell } from "./sheetState";
 import { type At, fieldId, type TableActs } from "./tableActs";
 
 /** Brings a square into view and puts the cursor into it. */
@@ -17,7 +17,7 @@ const ROW_HEIGHT = 63;
 const COLUMN_WIDTH = 192;
 const HEAD_WIDTH = 250;
 /** What is drawn beyond the edge, so that a step by key or wheel finds it there. */
-const BEYOND = { rows: 6, columns: 2 };
+const BEYOND = { rows: 4, columns: 1 };
 /** The room that a sheet is drawn for before its own is known. */
 const FIRST_ROOM = { width: 900, height: 640 };
 /** How many frames a square that was out of view is given to be drawn. */
@@ -42,7 +42,7 @@ export function SheetTable({
   readonly handle: RefObject<TableHandle | null>;
   readonly rows: readonly SheetRow[];
   readonly learners: readonly Column[];
-  readonly cells: ReadonlyMap<string, Cell>;
+  readonly cells: Cells;
   readonly selected: At | undefined;
   readonly acts: TableActs;
   readonly nameOf: (slip: string) => string;

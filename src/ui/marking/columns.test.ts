@@ -3,8 +3,9 @@ import { describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
 import { cleanName } from "@/core/marking";
 import { blockFrom, csvOf, fieldsOf, isBlock } from "./columns";
+import { BLANK_SHEET } from "./packedSheet";
 import { sheetFromCsv } from "./sheetFile";
-import { sheetFrom } from "./sheetState";
+import { sheetFrom, withNews } from "./sheetState";
 
 const LEARNERS = [
   { id: "a", name: "Ada" },
@@ -81,7 +82,7 @@ describe("a sheet as CSV", () => {
           const cells = rows.flatMap(({ id }, down) =>
             learners.map((one, across) => answer(id, one.id, given[down * 2 + across] ?? "")),
           );
-          const sheet = sheetFrom({ revision: 1, rows, learners, cells, waiting: 0 });
+          const sheet = withNews(sheetFrom(BLANK_SHEET), { revision: 1, rows, learners, cells, waiting: 0 });
           const read = sheetFromCsv(csvOf(sheet), house);
           expect(read?.leftOut).toEqual([]);
           expect(read?.changed).toEqual([]);

@@ -1,7 +1,7 @@
 import Papa from "papaparse";
+import { typedIn } from "./cells";
 import { type CellChange, type Column, keyOf, type SheetRow } from "./marks";
 import type { SheetState } from "./sheetState";
-import { typedIn } from "./sheetState";
 
 /** Text as fields, and the places where it is no proper table. */
 interface Fields {

@@ -1,52 +1,24 @@
 import { LONGEST_ANSWER } from "@/core/marking";
+import { type Cell, type Cells, type Change, cellsOver, EMPTY_CELL, isUnread, withCells } from "./cells";
 import {
   type CellChange,
   type Column,
-  type KeptMark,
   keyOf,
   type SheetChange,
   type SheetKept,
   type SheetNews,
   type SheetRow,
-  type ShownExplanation,
 } from "./marks";
-
-/** What a square is to become and is not on disk yet. */
-interface Change {
-  readonly given?: string;
-  readonly slips?: NonNullable<CellChange["slips"]>;
-  readonly note?: string;
-  /** Whether it is finished, and to be sent; else it is still being typed. */
-  readonly entered: boolean;
-  /** The revision that stood here when the change was begun: what came since, nobody saw under what is typed. */
-  readonly saw: number;
-}
-
-/** A square of the sheet: what is on disk, and what is not yet. */
-export interface Cell {
-  readonly kept: KeptMark | undefined;
-  readonly change: Change | undefined;
-  /** Why what stands here can't be kept as it is; it is not sent again until it is changed. */
-  readonly trouble: string;
-  /** What another window wrote here meanwhile. */
-  readonly clash: KeptMark | undefined;
-  readonly explanations: readonly ShownExplanation[] | undefined;
-}
-
-const EMPTY: Cell = {
-  kept: undefined,
-  change: undefined,
-  trouble: "",
-  clash: undefined,
-  explanations: undefined,
-};
+import { openedCells, type PackedSheet } from "./packedSheet";
 
 /** The sheet as this window has it. */
 export interface SheetState {
   readonly revision: number;
   readonly rows: readonly SheetRow[];
   readonly learners: readonly Column[];
-  readonly cells: ReadonlyMap<string, Cell>;
+  readonly cells: Cells;
+  /** How many answers could not be read when the sheet was opened. */
+  readonly openedUnread: number;
   /** How many answers wait on disk to be marked. */
   readonly waiting: number;
   /** What was done to rows and learners and is not on disk yet. */
@@ -66,35 +38,35 @@ export interface Sending {
   readonly answers: readonly (CellChange & { readonly saw: number })[];
 }
 
-/** What a square shows as its answer. */
-export const typedIn = (cell: Cell | undefined): string => cell?.change?.given ?? cell?.kept?.given ?? "";
+/** A sheet as the server sent it. */
+export const sheetFrom = ({
+  revision,
+  rows,
+  learners,
+  waiting,
+  unread,
+  ...packed
+}: PackedSheet): SheetState => ({
+  revision,
+  rows,
+  learners,
+  cells: cellsOver(openedCells(packed), new Map()),
+  openedUnread: unread,
+  waiting,
+  acts: [],
+  trouble: "",
+  taken: new Map(),
+});
 
-/** A sheet from what the server told of it. */
-export const sheetFrom = (news: SheetNews): SheetState =>
-  withNews(
-    {
-      revision: 0,
-      rows: [],
-      learners: [],
-      cells: new Map(),
-      waiting: 0,
-      acts: [],
-      trouble: "",
-      taken: new Map(),
-    },
-    news,
-  );
-
-function put(state: SheetState, cells: ReadonlyMap<string, Cell>): SheetState {
-  const all = new Map(state.cells);
-  for (const [key, cell] of cells) all.set(key, cell);
-  return { ...state, cells: all };
-}
+const put = (state: SheetState, cells: ReadonlyMap<string, Cell>): SheetState => ({
+  ...state,
+  cells: withCells(state.cells, cells),
+});
 
 /** An answer while it is typed. */
 export const withTyping = (state: SheetState, row: string, learner: string, given: string): SheetState => {
   const key = keyOf(row, learner);
-  const cell = state.cells.get(key) ?? EMPTY;
+  const cell = state.cells.get(key) ?? EMPTY_CELL;
   const change = { ...cell.change, given, entered: false, saw: sawIn(cell) };
   return put(state, new Map([[key, { ...cell, change, trouble: "", explanations: undefined }]]));
 };
@@ -109,7 +81,7 @@ export function withChanges(state: SheetState, changes: readonly CellChange[]): 
   const cells = new Map<string, Cell>();
   for (const { row, learner, ...what } of changes) {
     const key = keyOf(row, learner);
-    const cell = cells.get(key) ?? state.cells.get(key) ?? EMPTY;
+    const cell = cells.get(key) ?? state.cells.get(key) ?? EMPTY_CELL;
     const change = { ...cell.change, ...what, entered: true, saw: sawIn(cell) };
     const trouble = (change.given?.length ?? 0) > LONGEST_ANSWER ? TOO_LONG : "";
     const again = what.given !== undefined && what.given !== cell.kept?.given;
@@ -179,8 +151,7 @@ function withAct(state: SheetState, act: SheetChange): SheetState {
 export function toSend(state: SheetState): Sending | undefined {
   const rows = new Set(state.rows.map(({ id }) => id));
   const answers: Sending["answers"][number][] = [];
-  // A large sheet has thousands of squares, and this is asked for at every key: nothing is made of those at rest.
-  for (const [key, { change, trouble, clash }] of state.cells) {
+  for (const [key, { change, trouble, clash }] of state.cells.touched) {
     if (change === undefined || !change.entered || trouble !== "" || clash !== undefined) continue;
     const [row = "", learner = ""] = key.split(" ");
     // What stands in a row that was taken away waits until the row is back.
@@ -202,13 +173,13 @@ const isSent = (change: Change | undefined, sent: CellChange): boolean =>
 export function withKept(state: SheetState, sent: Sending, answer: SheetKept): SheetState {
   const renamed = withAliases(state, answer.aliases);
   const alias = (id: string): string => answer.aliases[id] ?? id;
-  const cells = new Map(renamed.cells);
+  const cells = new Map<string, Cell>();
   const troubles = new Map(answer.refused.map(({ row, learner, message }) => [keyOf(row, learner), message]));
   const clashes = new Map(answer.clashes.map((cell) => [keyOf(cell.row, cell.learner), cell]));
   const written = new Map(answer.cells.map((cell) => [keyOf(cell.row, cell.learner), cell]));
   for (const one of sent.answers) {
     const key = keyOf(one.row, alias(one.learner));
-    const cell = cells.get(key);
+    const cell = renamed.cells.get(key);
     if (cell?.change === undefined) continue;
     if (!isSent(cell.change, one)) {
       // What was typed on meanwhile is typed over this window's own answer.
@@ -224,30 +195,30 @@ export function withKept(state: SheetState, sent: Sending, answer: SheetKept): S
   }
   const done = new Set(sent.acts);
   const acts = renamed.acts.filter((act) => !done.has(act));
-  return withNews({ ...renamed, cells, acts }, answer);
+  return withNews({ ...put(renamed, cells), acts }, answer);
 }
 
 /** Learners that were on the list already take the place of the ones that this window made up. */
 function withAliases(state: SheetState, aliases: Readonly<Record<string, string>>): SheetState {
   if (Object.keys(aliases).length === 0) return state;
-  const cells = new Map<string, Cell>();
-  for (const [key, cell] of state.cells) {
+  const touched = new Map<string, Cell>();
+  for (const [key, cell] of state.cells.touched) {
     const [row = "", learner = ""] = key.split(" ");
-    cells.set(keyOf(row, aliases[learner] ?? learner), cell);
+    touched.set(keyOf(row, aliases[learner] ?? learner), cell);
   }
   const learners = new Map(
     state.learners.map((one) => [aliases[one.id] ?? one.id, { ...one, id: aliases[one.id] ?? one.id }]),
   );
-  return { ...state, cells, learners: [...learners.values()] };
+  return { ...state, cells: cellsOver(state.cells.opened, touched), learners: [...learners.values()] };
 }
 
 /** The sheet with what is new on the server; what this window has not sent yet stays over it. */
 export function withNews(state: SheetState, news: SheetNews): SheetState {
   if (news.revision < state.revision) return state;
-  const cells = new Map(state.cells);
+  const cells = new Map<string, Cell>();
   for (const { row, learner, explanations, ...kept } of news.cells) {
     const key = keyOf(row, learner);
-    const cell = cells.get(key) ?? EMPTY;
+    const cell = cells.get(key) ?? state.cells.get(key) ?? EMPTY_CELL;
     if ((cell.kept?.revision ?? 0) > kept.revision) continue;
     const same = cell.kept?.given === kept.given;
     cells.set(key, {
@@ -257,8 +228,7 @@ export function withNews(state: SheetState, news: SheetNews): SheetState {
     });
   }
   const shaped = {
-    ...state,
-    cells,
+    ...put(state, cells),
     revision: news.revision,
     waiting: news.waiting,
     rows: news.rows ?? state.rows,
@@ -273,7 +243,7 @@ export function withRefused(state: SheetState, sent: Sending, message: string): 
   const [answer] = sent.answers;
   if (answer !== undefined) {
     const key = keyOf(answer.row, answer.learner);
-    const cell = state.cells.get(key) ?? EMPTY;
+    const cell = state.cells.get(key) ?? EMPTY_CELL;
     return put(state, new Map([[key, { ...cell, trouble: message }]]));
   }
   const done = new Set(sent.acts);
@@ -305,7 +275,8 @@ export function withChoice(state: SheetState, row: string, learner: string, mine
 /** What this window has not handed over, as it is remembered by the browser; none where there is nothing. */
 export function unsentOf(state: SheetState): object | undefined {
   const changes: object[] = [];
-  for (const [key, { change }] of state.cells) if (change !== undefined) changes.push({ key, ...change });
+  for (const [key, { change }] of state.cells.touched)
+    if (change !== undefined) changes.push({ key, ...change });
   return changes.length === 0 && state.acts.length === 0 ? undefined : { acts: state.acts, changes };
 }
 
@@ -317,11 +288,12 @@ export function unkept(state: SheetState): {
   /** How many answers that are kept can't be read. */
   readonly unread: number;
 } {
-  let [troubles, clashes, unread] = [0, 0, 0];
-  for (const { trouble, clash, kept, change } of state.cells.values()) {
-    if (trouble !== "") troubles++;
-    if (clash !== undefined) clashes++;
-    if (kept?.verdict === "unread" && kept.given !== "" && change === undefined) unread++;
+  let [troubles, clashes, unread] = [0, 0, state.openedUnread];
+  for (const [key, cell] of state.cells.touched) {
+    if (cell.trouble !== "") troubles++;
+    if (cell.clash !== undefined) clashes++;
+    if (isUnread(cell)) unread++;
+    if (isUnread(state.cells.opened(key))) unread--;
   }
   return { sending: toSend(state) !== undefined, troubles, clashes, unread };
 }

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { SLIP_IDS } from "@/core/slips";
+import { withCells } from "./cells";
 import type { SheetChange } from "./marks";
 import { type SheetState, withActs, withChanges, withTyping } from "./sheetState";
 
@@ -48,7 +49,7 @@ export function withUnsent(state: SheetState, left: unknown): SheetState {
     const cell = after.cells.get(key);
     if (cell?.change === undefined) continue;
     const changed = { ...cell, change: { ...cell.change, saw } };
-    after = { ...after, cells: new Map([...after.cells, [key, changed]]) };
+    after = { ...after, cells: withCells(after.cells, new Map([[key, changed]])) };
   }
   return after;
 }

@@ -8,7 +8,7 @@ import { send } from "../keeping/send";
 import { useAskBeforeLeaving } from "../keeping/useAskBeforeLeaving";
 import { ROUTES } from "../routes";
 import type { CellChange, SheetChange, SheetKept, SheetNews } from "./marks";
-import { type PackedNews, unpackedNews } from "./packedCells";
+import type { PackedSheet } from "./packedSheet";
 import {
   entered,
   type Sending,
@@ -37,11 +37,10 @@ type Keeping = "kept" | "keeping" | "notKept";
 export function useSheet(start: {
   readonly id: string;
   readonly house: HouseRules;
-  /** What the server told of it, its squares packed. */
-  readonly news: PackedNews;
+  readonly sheet: PackedSheet;
 }) {
   const { id, house } = start;
-  const [state, setState] = useState(() => sheetFrom(unpackedNews(start.news)));
+  const [state, setState] = useState(() => sheetFrom(start.sheet));
   const latest = useRef(state);
   const [unreachable, setUnreachable] = useState("");
   const [stopped, setStopped] = useState(false);
@@ -186,7 +185,7 @@ export function useSheet(start: {
   useEffect(() => {
     const leave = (): void => {
       set((now) =>
-        [...now.cells].reduce((sheet, [key, cell]) => {
+        [...now.cells.touched].reduce((sheet, [key, cell]) => {
           const [row = "", learner = ""] = key.split(" ");
           return cell.change === undefined || cell.change.entered ? sheet : entered(sheet, row, learner);
         }, now),

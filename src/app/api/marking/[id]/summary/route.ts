@@ -1,6 +1,6 @@
 import { choicesOf } from "@/core/house";
 import { cellsOf, database, findSheet } from "@/data";
-import { compute } from "@/threads/pool";
+import { computeAside } from "@/threads/pool";
 import { BOARD_ID } from "@/ui/routes";
 import { answering, errorAnswer } from "../../../answers";
 
@@ -12,9 +12,9 @@ export const GET = answering(async ({ id, request }) => {
   if (sheet === undefined || !BOARD_ID.test(learner))
     return errorAnswer(404, { code: "notThere", message: "There is no such sheet." });
   const problems = new Map(sheet.rows.map((row) => [row.id, row.problem]));
-  const answers = cellsOf(data, id)
-    .filter((cell) => cell.learner === learner && cell.given !== "")
+  const answers = cellsOf(data, id, 0, learner)
+    .filter(({ given }) => given !== "")
     .map(({ row, given, verdict }) => ({ problem: problems.get(row) ?? "", given, verdict }));
-  const summary = await compute("summarise", { house: choicesOf(sheet.house), answers });
+  const summary = await computeAside("summarise", { house: choicesOf(sheet.house), answers });
   return summary.ok ? summary.value : errorAnswer(503, summary.error);
 });

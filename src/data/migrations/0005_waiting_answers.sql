@@ -1,0 +1,1 @@
+CREATE INDEX `attempts_waiting` ON `learner_attempts` (`row_id`) WHERE verdict = 'waiting';

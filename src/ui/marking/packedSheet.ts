@@ -1,0 +1,79 @@
+import type { FormFault } from "@/core/marking";
+import type { SlipId } from "@/core/slips";
+import type { Cell } from "./cells";
+import { type Column, type KeptMark, keyOf, type SheetRow } from "./marks";
+
+/**
+ * A whole sheet as the server sends it. A large one has thousands of squares: each row's come as one text, which
+ * is read only when a square of the row is asked for.
+ */
+export interface PackedSheet {
+  readonly revision: number;
+  readonly rows: readonly SheetRow[];
+  readonly learners: readonly Column[];
+  /** How many answers wait to be marked, and how many can't be read. */
+  readonly waiting: number;
+  readonly unread: number;
+  /** The learners that the texts name by place. */
+  readonly places: Readonly<Record<number, string>>;
+  /** The squares of each row, by its id: a JSON list of `PackedCell`. */
+  readonly squares: Readonly<Record<string, string>>;
+}
+
+/** A sheet on which nothing stands yet. */
+export const BLANK_SHEET: PackedSheet = {
+  revision: 0,
+  rows: [],
+  learners: [],
+  waiting: 0,
+  unread: 0,
+  places: {},
+  squares: {},
+};
+
+/** A square as a short list: its learner by place, what it was written with, its answer and verdict, and then only what it has. */
+type PackedCell = readonly [
+  place: number,
+  revision: number,
+  given: string,
+  verdict: KeptMark["verdict"],
+  faults?: readonly FormFault[],
+  slips?: readonly SlipId[],
+  chosen?: 0 | 1,
+  note?: string,
+];
+
+const cellOf = ([
+  ,
+  revision,
+  given,
+  verdict,
+  faults = [],
+  slips = [],
+  chosen = 0,
+  note = "",
+]: PackedCell): Cell => ({
+  kept: { given, verdict, faults, slips, chosen: chosen === 1, note, revision },
+  change: undefined,
+  trouble: "",
+  clash: undefined,
+  explanations: undefined,
+});
+
+/** What stood in a square when the sheet was opened, by its key: the same object each time. */
+export function openedCells({
+  squares,
+  places,
+}: Pick<PackedSheet, "squares" | "places">): (key: string) => Cell | undefined {
+  const read = new Map<string, ReadonlyMap<string, Cell>>();
+  const cellsIn = (row: string): ReadonlyMap<string, Cell> => {
+    const list: readonly PackedCell[] = JSON.parse(squares[row] ?? "[]");
+    return new Map(list.map((packed) => [keyOf(row, places[packed[0]] ?? ""), cellOf(packed)]));
+  };
+  return (key) => {
+    const row = key.slice(0, key.indexOf(" "));
+    const cells = read.get(row) ?? cellsIn(row);
+    read.set(row, cells);
+    return cells.get(key);
+  };
+}
