@@ -36,9 +36,14 @@ const pageAt = (turn: number): string => {
   return places[turn % places.length] ?? "/";
 };
 
-/** Memory of a process and its threads, in megabytes. */
-const memoryOf = (pid: number): number =>
-  rounded(Number(/VmRSS:\s+(\d+)/.exec(fs.readFileSync(`/proc/${pid}/status`, "utf8"))?.[1] ?? 0) / 1000, 0);
+/** Memory of a server with its threads and the process that makes its pages, in megabytes. */
+const memoryOf = (pid: number): number => {
+  const processes = [pid, ...fs.readFileSync(`/proc/${pid}/task/${pid}/children`, "utf8").split(" ")];
+  const kilobytes = processes.map((one) =>
+    one === "" ? 0 : Number(/VmRSS:\s+(\d+)/.exec(fs.readFileSync(`/proc/${one}/status`, "utf8"))?.[1] ?? 0),
+  );
+  return rounded(kilobytes.reduce((sum, one) => sum + one, 0) / 1000, 0);
+};
 
 /**
  * Twenty clients, each of them reading a page, then writing an answer and a board, with a pause between in which

@@ -110,7 +110,7 @@ test("a backup is restored from the terminal, by a name relative to where it was
     ["--restore", name],
   );
   expect(restored.code).toBe(0);
-  expect(restored.said).toContain("The file of now is kept as");
+  expect(restored.said).toContain("The present file is kept as");
   expect(restored.said).toContain("Restored ");
   await server.start();
   expect(await (await fetch(`${server.url}/learners`)).text()).toContain("Ida");

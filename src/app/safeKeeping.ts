@@ -27,7 +27,7 @@ export async function putInPlace(
   const backup = await file("backUp", { folder, reason, now: new Date() });
   if (!backup.ok) {
     fs.rmSync(ready, { force: true });
-    return failed(`The data of now could not be backed up first, so nothing was changed. ${backup.error}`);
+    return failed(`The present data could not be backed up first, so nothing was changed. ${backup.error}`);
   }
   replaceDatabase(folder, ready);
   return done(backup.value.name);

@@ -73,7 +73,10 @@ export function taskOf(
 const isMarked = (verdict: Mark["verdict"]): boolean => verdict !== "unread" && verdict !== "waiting";
 
 /** Attempts as they are counted, with what their tasks could show. */
-export function countedOf(write: Writing, rows: readonly Row[]): readonly Counted[] {
+export function countedOf(
+  write: Writing,
+  rows: readonly Pick<Row, "learnerId" | "taskId" | "given" | "verdict" | "shown">[],
+): readonly Counted[] {
   const ids = [...new Set(rows.map(({ taskId }) => taskId))];
   const known = new Map<number, Task>();
   for (const task of write.select().from(tasks).where(inArray(tasks.id, ids)).all()) known.set(task.id, task);

@@ -138,14 +138,10 @@ export function keepCells(
       given = excluded.given, verdict = excluded.verdict, faults = excluded.faults, slips = excluded.slips,
       shown = excluded.shown, probability = excluded.probability, chosen = excluded.chosen, note = excluded.note,
       revision = excluded.revision`);
-  const after = standing(
-    write,
-    writes.map(({ cell }) => cell),
-  );
   const before = writes.flatMap((one) => one.before ?? []);
-  countIn(write, countedOf(write, after), countedOf(write, before));
+  countIn(write, countedOf(write, rows), countedOf(write, before));
   write.update(markingSheets).set({ revision }).where(eq(markingSheets.id, sheet.id)).run();
-  return { kept: after.map(cellOf), clashes, refused };
+  return { kept: rows.map(cellOf), clashes, refused };
 }
 
 /** An answer that waits to be marked. */

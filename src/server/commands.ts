@@ -55,10 +55,10 @@ async function restoreFrom(folder: string, named: string): Promise<void> {
   if (health.kind === "fine") {
     const backup = await makeBackup(folder, "restore", new Date());
     if (!backup.ok)
-      stop(`The data of now could not be backed up first, so nothing was restored. ${backup.error}`);
-    console.log(`The data of now is in ${path.join(folder, "backups", backup.value.name)}`);
+      stop(`The present data could not be backed up first, so nothing was restored. ${backup.error}`);
+    console.log(`The present data is in ${path.join(folder, "backups", backup.value.name)}`);
   } else if (health.kind !== "fresh") {
-    console.log(`The file of now is kept as ${moveAside(folder, format(new Date(), "yyyyMMdd-HHmmss"))}`);
+    console.log(`The present file is kept as ${moveAside(folder, format(new Date(), "yyyyMMdd-HHmmss"))}`);
   }
   replaceDatabase(folder, ready.value);
   console.log(`Restored ${from}`);

@@ -105,7 +105,7 @@ function troublePage(trouble: Trouble, folder: string, failed: string): string {
     parts.push(
       backups.length === 0
         ? '<p class="soft">There is none in this folder. One that you kept elsewhere: <code>npm start -- --restore FILE</code></p>'
-        : `<p class="soft">The file of now is moved aside and kept.</p><ul>${backups
+        : `<p class="soft">The present file is moved aside and kept.</p><ul>${backups
             .map(
               ({ name, at, bytes }) =>
                 `<li><span>${escaped(format(at, "d MMM yyyy, HH:mm"))} <span class="soft">(${Math.ceil(bytes / 1024)} kB)</span></span>${button("/trouble/restore", "Restore it", name)}</li>`,
@@ -121,7 +121,7 @@ function troublePage(trouble: Trouble, folder: string, failed: string): string {
       ? '<li><span>Save what can be read as one file</span><a class="button" href="/trouble/export">Export it</a></li>'
       : "",
     can.includes("anew")
-      ? `<li><span>Begin with an empty record; the file of now is moved aside and kept</span>${button("/trouble/anew", "Begin anew")}</li>`
+      ? `<li><span>Begin with an empty record; the present file is moved aside and kept</span>${button("/trouble/anew", "Begin anew")}</li>`
       : "",
     `<li><span>Something was mended meanwhile</span>${button("/trouble/again", "Look again")}</li>`,
   ];

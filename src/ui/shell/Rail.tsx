@@ -36,7 +36,7 @@ export function Rail(): ReactElement {
           key={href}
           href={href}
           aria-current={here === href ? "page" : undefined}
-          className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-[13px] leading-4 text-soft nth-last-2:mt-auto hover:text-ink aria-[current=page]:border-plumb aria-[current=page]:bg-shade aria-[current=page]:font-semibold aria-[current=page]:text-ink max-[700px]:mt-0! max-[700px]:flex-1 max-[700px]:border-l-0"
+          className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-[13px] leading-4 text-soft nth-last-2:mt-auto hover:text-ink aria-[current=page]:border-plumb aria-[current=page]:bg-shade aria-[current=page]:font-semibold aria-[current=page]:text-ink max-[700px]:mt-0! max-[700px]:flex-1 max-[700px]:justify-start max-[700px]:border-l-0 max-[700px]:pt-2 max-[700px]:text-center max-[700px]:text-[12px]"
         >
           <Icon aria-hidden="true" className="size-5" strokeWidth={1.75} />
           {name}

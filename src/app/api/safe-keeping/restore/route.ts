@@ -7,7 +7,7 @@ import { answering, errorAnswer, readOnlyAnswer } from "../../answers";
 
 const restoreSchema = z.object({ name: z.string().max(100) });
 
-/** Restores a backup: the data of now is backed up before. Answers with the name of that backup. */
+/** Restores a backup: the present data is backed up before. Answers with the name of that backup. */
 export const POST = answering(async ({ body }) => {
   const refused = readOnlyAnswer();
   if (refused !== undefined) return refused;
