@@ -1,7 +1,14 @@
+import {
+  explanationsOf,
+  markedAnswer,
+  PATTERNS,
+  patternsFor,
+  waysKept,
+  wrongWays,
+} from "@/core/errorPatterns";
 import { PRESETS } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { BLANK_PAPER, markWork, written } from "@/core/paper";
-import { explanationsOf, markedAnswer, SLIPS, slipsFor, waysKept, wrongWays } from "@/core/slips";
 import { ledAstray, problemsOf } from "@/core/testing/learners";
 import { turnOf } from "@/ui/turn/turn";
 import { rounded } from "./workings";
@@ -11,10 +18,10 @@ const SEED = 7;
 const SAMPLE = 60;
 const WARM = 40;
 
-/** Explaining an answer of one skill, all slips and pairs tried, beside one working. */
+/** Explaining an answer of one skill, all patterns and pairs tried, beside one working. */
 interface ExplainingRow {
   readonly skill: string;
-  readonly slips: number;
+  readonly patterns: number;
   readonly median: number;
   readonly percentile95: number;
   readonly ratio: number;
@@ -22,8 +29,8 @@ interface ExplainingRow {
 
 export interface Explaining {
   readonly skills: readonly ExplainingRow[];
-  /** How the time grows with the number of slips of a skill. */
-  readonly growth: readonly { readonly slips: number; readonly milliseconds: number }[];
+  /** How the time grows with the number of patterns of a skill. */
+  readonly growth: readonly { readonly patterns: number; readonly milliseconds: number }[];
   readonly sheet: { readonly answers: number; readonly milliseconds: number };
   readonly mark: { readonly ways: number; readonly milliseconds: number };
 }
@@ -43,10 +50,10 @@ export function measureExplaining(): Explaining {
 }
 
 function skills(): readonly ExplainingRow[] {
-  return Object.entries(SLIPS).map(([skill, slips]) => {
-    const first = slips[0];
-    if (first === undefined) throw new Error(`skills: ${skill} has no slips`);
-    const problems = problemsOf(skill as keyof typeof SLIPS, SAMPLE + WARM, SEED);
+  return Object.entries(PATTERNS).map(([skill, patterns]) => {
+    const first = patterns[0];
+    if (first === undefined) throw new Error(`skills: ${skill} has no patterns`);
+    const problems = problemsOf(skill as keyof typeof PATTERNS, SAMPLE + WARM, SEED);
     const times = problems.map((problem) =>
       timed(() => {
         const ways = wrongWays(problem, house);
@@ -57,7 +64,7 @@ function skills(): readonly ExplainingRow[] {
     const median = share(times.slice(WARM), 0.5);
     return {
       skill,
-      slips: Math.max(...problems.map((problem) => slipsFor(problem).length)),
+      patterns: Math.max(...problems.map((problem) => patternsFor(problem).length)),
       median: rounded(median, 2),
       percentile95: rounded(share(times.slice(WARM), 0.95), 2),
       ratio: rounded(median / share(working, 0.5), 0),
@@ -68,19 +75,19 @@ function skills(): readonly ExplainingRow[] {
 function growth(): Explaining["growth"] {
   const problems = problemsOf("subtraction", SAMPLE, SEED);
   return [0.25, 0.5, 0.75, 1].map((part) => {
-    const slips = SLIPS.subtraction.slice(0, Math.round(SLIPS.subtraction.length * part));
-    const times = problems.map((problem) => timed(() => wrongWays(problem, house, slips)));
-    return { slips: slips.length, milliseconds: rounded(share(times, 0.5), 2) };
+    const patterns = PATTERNS.subtraction.slice(0, Math.round(PATTERNS.subtraction.length * part));
+    const times = problems.map((problem) => timed(() => wrongWays(problem, house, patterns)));
+    return { patterns: patterns.length, milliseconds: rounded(share(times, 0.5), 2) };
   });
 }
 
 function sheet(): Explaining["sheet"] {
   const problems = problemsOf("subtraction", 30, SEED + 1);
-  const slips = SLIPS.subtraction;
+  const patterns = PATTERNS.subtraction;
   const answers = problems.map((problem) =>
     Array.from({ length: 30 }, (_, learner) => {
-      const slip = slips[learner % slips.length];
-      return (slip && ledAstray([slip], problem, house)?.answer) ?? workingOf(problem, house).answer;
+      const pattern = patterns[learner % patterns.length];
+      return (pattern && ledAstray([pattern], problem, house)?.answer) ?? workingOf(problem, house).answer;
     }),
   );
   const kept = waysKept();

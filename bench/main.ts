@@ -40,7 +40,7 @@ const results: Results = {
 
 console.log("Workings a second, beside the bare arithmetic of fraction.js on the same operands");
 console.table(results.workings);
-console.log("Explaining one answer, all slips and pairs (ms), beside one working");
+console.log("Explaining one answer, all patterns and pairs (ms), beside one working");
 console.table(results.explaining.skills);
 console.table(results.explaining.growth);
 console.table([results.explaining.sheet, results.explaining.mark]);

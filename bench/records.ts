@@ -74,7 +74,7 @@ function makeSheets(
     task: file.prepare("insert or ignore into tasks (problem, house, chances) values (?, ?, ?)"),
     taskOf: file.prepare("select id from tasks where problem = ? and house = ?").pluck(),
     attempt: file.prepare(
-      `insert into learner_attempts (learner_id, at, row_id, task_id, given, verdict, faults, slips, shown, probability, chosen, note, revision)
+      `insert into learner_attempts (learner_id, at, row_id, task_id, given, verdict, faults, patterns, shown, probability, chosen, note, revision)
        values (?, ?, ?, ?, ?, ?, '[]', ?, ?, ?, 0, '', 1)`,
     ),
   };
@@ -102,7 +102,7 @@ function makeSheets(
         const task = insert.taskOf.get(problem, HOUSE);
         for (const learner of columns) {
           const wrong = next(4) === 0;
-          const slips = wrong ? '["sub-column-gap"]' : "[]";
+          const patterns = wrong ? '["sub-column-gap"]' : "[]";
           const given = `${next(80)}.${next(100)}`;
           insert.attempt.run(
             learner,
@@ -111,8 +111,8 @@ function makeSheets(
             task,
             given,
             wrong ? "wrong" : "right",
-            slips,
-            slips,
+            patterns,
+            patterns,
             wrong ? 0.91 : null,
           );
         }

@@ -21,7 +21,7 @@ const setUp = async (
   }
 };
 
-test("a sheet is marked by keyboard alone, each wrong answer with its likeliest slip, all of them with one cause", async ({
+test("a sheet is marked by keyboard alone, each wrong answer with its likeliest pattern, all of them with one cause", async ({
   page,
 }) => {
   await page.goto("/marking");
@@ -202,8 +202,8 @@ test("a program gets an answer explained, or an error", async ({ request }) => {
   expect(explained.status()).toBe(200);
   const { verdict, explanations, separating } = await explained.json();
   expect(verdict).toBe("wrong");
-  expect(explanations[0].slips).toEqual(["sub-column-gap"]);
-  expect(separating.slips).toHaveLength(2);
+  expect(explanations[0].patterns).toEqual(["sub-column-gap"]);
+  expect(separating.patterns).toHaveLength(2);
   expect(
     (await request.post("/api/explain", { data: { problem: "4.7 + 3.8", given: "8.50" } })).status(),
   ).toBe(200);

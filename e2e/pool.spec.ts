@@ -7,7 +7,7 @@ test("a thread that takes too long is stopped, and the next task finds another",
   const problems = { name: "rightAnswers", input: { house: {}, problems: ["1 + 2"] } };
   expect(await pool.run(problems)).toEqual(["3"]);
   const line = "123456789012345 × 987654321098765 × 456789123456789";
-  const large = { name: "wrongWay", input: { line, house: {}, slips: [], given: undefined } };
+  const large = { name: "wrongWay", input: { line, house: {}, patterns: [], given: undefined } };
   const stopped = await pool.run(large, { signal: AbortSignal.timeout(40) }).catch((error: Error) => error);
   expect(stopped).toMatchObject({ name: "AbortError" });
   expect(await pool.run(problems)).toEqual(["3"]);

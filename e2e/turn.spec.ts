@@ -19,7 +19,7 @@ const nameLearner = async (page: Page, name: string): Promise<void> => {
   await expect(page.getByRole("link", { name: new RegExp(`^${name}`) })).toBeVisible();
 };
 
-test("a column subtraction with a slip is written by keyboard, found, replayed and kept", async ({
+test("a column subtraction with a pattern is written by keyboard, found, replayed and kept", async ({
   page,
 }) => {
   await nameLearner(page, "Juno");

@@ -7,7 +7,7 @@ import { KEYS } from "@/ui/board";
 import { TURN_KEYS } from "@/ui/turn";
 import results from "../bench/results.json" with { type: "json" };
 import { methodSections } from "./methodDocs";
-import { slipSections, slipSummary } from "./slipDocs";
+import { patternSections, patternSummary } from "./patternDocs";
 
 const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>
   [head, head.map(() => "---"), ...rows].map((cells) => `| ${cells.join(" | ")} |`).join("\n");
@@ -39,8 +39,8 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     name: "methods",
     text: methodSections,
   },
-  { file: "docs/slips.md", name: "summary", text: slipSummary },
-  { file: "docs/slips.md", name: "slips", text: slipSections },
+  { file: "docs/error-patterns.md", name: "summary", text: patternSummary },
+  { file: "docs/error-patterns.md", name: "patterns", text: patternSections },
   {
     file: "docs/api.md",
     name: "switches",
@@ -91,16 +91,16 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
       const { skills, growth, sheet, mark } = results.explaining;
       return [
         table(
-          ["Skill", "Slips tried", "Median ms", "95th percentile ms", "Times one working"],
-          skills.map(({ skill, slips, median, percentile95, ratio }) => [
+          ["Skill", "Patterns tried", "Median ms", "95th percentile ms", "Times one working"],
+          skills.map(({ skill, patterns, median, percentile95, ratio }) => [
             skill,
-            slips,
+            patterns,
             median,
             percentile95,
             ratio,
           ]),
         ),
-        `With the slips of subtraction the time grows so: ${growth.map(({ slips, milliseconds }) => `${slips} slips ${milliseconds} ms`).join(", ")}. Pairs grow with the square of the slips that show.`,
+        `With the patterns of subtraction the time grows so: ${growth.map(({ patterns, milliseconds }) => `${patterns} patterns ${milliseconds} ms`).join(", ")}. Pairs grow with the square of the patterns that show.`,
         `A sheet of ${sheet.answers} answers (30 problems, 30 learners): ${sheet.milliseconds} ms. One mark on a learner's paper, looked for in ${mark.ways} ways: ${mark.milliseconds} ms (95th percentile).`,
       ].join("\n\n");
     },

@@ -52,7 +52,7 @@ const VIEWS: readonly View[] = [
     theme: "slate",
     before: (page) => press(page, "0 2 0 3 ArrowLeft ArrowLeft ArrowDown 0 8"),
   },
-  { name: "wrong-way", place: "/wrong-way?problem=403-127&slips=sub-zero-to-nine-stop&given=376" },
+  { name: "wrong-way", place: "/wrong-way?problem=403-127&patterns=sub-zero-to-nine-stop&given=376" },
   {
     name: "marking",
     place: "/marking?sheet=demosheetcables00001",

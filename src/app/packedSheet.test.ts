@@ -33,7 +33,7 @@ it("what the database packs for a page is read back as it stands, whatever was t
     now,
   );
   const put = data.$client.prepare(
-    `insert into learner_attempts (learner_id, at, row_id, task_id, given, verdict, faults, slips, shown, probability, chosen, note, revision)
+    `insert into learner_attempts (learner_id, at, row_id, task_id, given, verdict, faults, patterns, shown, probability, chosen, note, revision)
      values (?, 0, ?, 1, ?, ?, ?, ?, '[]', null, ?, ?, ?)`,
   );
   const square = fc.record({
@@ -45,7 +45,13 @@ it("what the database packs for a page is read back as it stands, whatever was t
     ),
     verdict: fc.constantFrom("right", "form", "wrong", "unread", "waiting"),
     faults: fc.constantFrom("[]", '["improper"]', "", "[", "7"),
-    slips: fc.constantFrom("[]", '["sub-column-gap"]', '["sub-column-gap","sub-pays-twice"]', "?", '{"a":1}'),
+    patterns: fc.constantFrom(
+      "[]",
+      '["sub-column-gap"]',
+      '["sub-column-gap","sub-pays-twice"]',
+      "?",
+      '{"a":1}',
+    ),
     chosen: fc.constantFrom(0, 1),
     note: fc.oneof(fc.constant(""), fc.string()),
     revision: fc.nat(),
@@ -62,7 +68,7 @@ it("what the database packs for a page is read back as it stands, whatever was t
             one.given,
             one.verdict,
             one.faults,
-            one.slips,
+            one.patterns,
             one.chosen,
             one.note,
             one.revision,

@@ -1,30 +1,32 @@
 import "server-only";
 
-import { isSteady, type Showings, type SlipId, slipFacts } from "@/core/slips";
+import { isSteady, type PatternId, patternFacts, type Showings } from "@/core/errorPatterns";
 import type { Attempt } from "@/data";
 import type { RecordedAnswer } from "@/ui/learners";
-import { wrongWayAddress } from "@/ui/slips/address";
+import { wrongWayAddress } from "@/ui/wrongWay/address";
 
-/** The most slips and answers of a record that are listed. */
-const MOST_SLIPS = 20;
+/** The most patterns and answers of a record that are listed. */
+const MOST_PATTERNS = 20;
 export const ANSWERS_A_PAGE = 40;
 
-/** A slip in a record, with the id it is known by. */
+/** A pattern in a record, with the id it is known by. */
 interface Recorded {
-  readonly slip: SlipId;
+  readonly pattern: PatternId;
   readonly name: string;
   readonly shown: number;
   readonly chances: number;
   readonly steady: boolean;
 }
 
-/** The slips that showed in a learner's work, the steadiest first. */
-export const recordedSlips = (history: ReadonlyMap<SlipId, Showings> = new Map()): readonly Recorded[] =>
+/** The patterns that showed in a learner's work, the steadiest first. */
+export const recordedPatterns = (
+  history: ReadonlyMap<PatternId, Showings> = new Map(),
+): readonly Recorded[] =>
   [...history]
     .filter(([, { shown }]) => shown > 0)
-    .map(([slip, showings]) => ({
-      slip,
-      name: slipFacts(slip).name,
+    .map(([pattern, showings]) => ({
+      pattern,
+      name: patternFacts(pattern).name,
       ...showings,
       steady: isSteady(showings),
     }))
@@ -32,7 +34,7 @@ export const recordedSlips = (history: ReadonlyMap<SlipId, Showings> = new Map()
       (a, b) =>
         Number(b.steady) - Number(a.steady) || b.shown / b.chances - a.shown / a.chances || b.shown - a.shown,
     )
-    .slice(0, MOST_SLIPS);
+    .slice(0, MOST_PATTERNS);
 
 /** What a learner answered last, as it is listed. */
 export const recordedAnswers = (attempts: readonly Attempt[]): readonly RecordedAnswer[] =>
@@ -42,12 +44,12 @@ export const recordedAnswers = (attempts: readonly Attempt[]): readonly Recorded
     problem: attempt.problem,
     given: attempt.given,
     verdict: attempt.verdict,
-    explanation: attempt.slips.map((id) => slipFacts(id).name).join("; "),
+    explanation: attempt.patterns.map((id) => patternFacts(id).name).join("; "),
     note: attempt.note,
     hints: attempt.hints,
     estimate: attempt.estimate,
     replay: replayAddress(attempt),
   }));
 
-const replayAddress = ({ problem, house, slips, given }: Attempt): string | undefined =>
-  slips.length === 0 ? undefined : wrongWayAddress(problem, house, slips, given);
+const replayAddress = ({ problem, house, patterns, given }: Attempt): string | undefined =>
+  patterns.length === 0 ? undefined : wrongWayAddress(problem, house, patterns, given);

@@ -114,7 +114,7 @@ This number has a second point. A number has one at most, as in 4.2.
       .split("\n")
       .map((line) => JSON.parse(line));
     expect(wrong).toMatchObject({ problem: "12.03 - 4.578", given: "12.548", verdict: "wrong" });
-    expect(wrong.explanations[0].slips).toEqual(["sub-column-gap"]);
+    expect(wrong.explanations[0].patterns).toEqual(["sub-column-gap"]);
     expect(form).toMatchObject({ verdict: "form", explanations: [] });
     expect(right).toMatchObject({ problem: "-3 - 5", verdict: "right", explanations: [] });
     expect(wild).toMatchObject({ verdict: "wrong", explanations: [] });

@@ -1,10 +1,10 @@
 import { createInterface } from "node:readline";
 import { parseArgs } from "node:util";
 import { boardAfter } from "@/core/board";
+import { patternFacts } from "@/core/errorPatterns";
 import type { HouseChoices } from "@/core/house";
 import type { Working } from "@/core/methods";
 import { writeAnswer, writeProblem } from "@/core/problem";
-import { slipFacts } from "@/core/slips";
 import { answerInWords } from "@/core/wording";
 import {
   type ExplainedJson,
@@ -83,15 +83,15 @@ async function explain(
   return explained.ok ? 0 : NOT_WORKED;
 }
 
-/** The verdict, then each explanation with its probability, its slips by id and by name; then what would tell two apart. */
+/** The verdict, then each explanation with its probability, its patterns by id and by name; then what would tell two apart. */
 function explainedText({ verdict, explanations, separating }: ExplainedJson): string {
   if (verdict !== "wrong") return verdict === "right" ? "right" : "right value, another form";
   if (explanations.length === 0) return "wrong: no explanation found";
   return [
     "wrong",
     ...explanations.map(
-      ({ slips, probability }) =>
-        `${probability.toFixed(2)}  ${slips.join(" + ")}: ${slips.map((id) => slipFacts(id).name).join("; ")}`,
+      ({ patterns, probability }) =>
+        `${probability.toFixed(2)}  ${patterns.join(" + ")}: ${patterns.map((id) => patternFacts(id).name).join("; ")}`,
     ),
     ...(separating === null ? [] : [`To tell the first two apart, set ${separating.problem}`]),
   ].join("\n");

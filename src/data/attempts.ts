@@ -1,11 +1,11 @@
 import { and, desc, eq, inArray, isNull, sql } from "drizzle-orm";
+import type { PatternId } from "@/core/errorPatterns";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { FormFault } from "@/core/marking";
-import type { SlipId } from "@/core/slips";
 import { type Counted, countIn } from "./counts";
 import type { Data } from "./database";
 import { houseOf } from "./houseOf";
-import { faultList, slipList } from "./lists";
+import { faultList, patternList } from "./lists";
 import { nextRevision, type Writing } from "./revision";
 import { attempts, papers, sheetRows, tasks } from "./schema";
 import { partRead, type Unread } from "./unread";
@@ -14,19 +14,19 @@ import { partRead, type Unread } from "./unread";
 export interface Mark {
   readonly verdict: "right" | "form" | "wrong" | "unread" | "waiting";
   readonly faults: readonly FormFault[];
-  /** The slips that explain it: the likeliest, or the tutor's choice. */
-  readonly slips: readonly SlipId[];
+  /** The patterns that explain it: the likeliest, or the tutor's choice. */
+  readonly patterns: readonly PatternId[];
   readonly probability: number | undefined;
-  /** The slips that it showed, of the chances that its problem gives. */
-  readonly shown: readonly SlipId[];
-  readonly chances: readonly SlipId[];
+  /** The patterns that it showed, of the chances that its problem gives. */
+  readonly shown: readonly PatternId[];
+  readonly chances: readonly PatternId[];
 }
 
 /** An answer that was not looked at. */
 export const WAITING: Mark = {
   verdict: "waiting",
   faults: [],
-  slips: [],
+  patterns: [],
   probability: undefined,
   shown: [],
   chances: [],
@@ -40,7 +40,7 @@ export interface Attempt {
   readonly house: HouseRules;
   readonly given: string;
   readonly verdict: Mark["verdict"];
-  readonly slips: readonly SlipId[];
+  readonly patterns: readonly PatternId[];
   readonly note: string;
   readonly hints: number;
   readonly estimate: string;
@@ -54,7 +54,7 @@ export function taskOf(
   write: Writing,
   problem: string,
   house: HouseRules,
-  chances: readonly SlipId[] | undefined,
+  chances: readonly PatternId[] | undefined,
 ): number {
   const text = JSON.stringify(choicesOf(house));
   const known = write
@@ -83,8 +83,8 @@ export function countedOf(
   return rows.map(({ learnerId, taskId, given, verdict, shown }) => ({
     learner: learnerId,
     answered: given !== "",
-    chances: isMarked(verdict) ? slipList(known.get(taskId)?.chances ?? "") : [],
-    shown: slipList(shown),
+    chances: isMarked(verdict) ? patternList(known.get(taskId)?.chances ?? "") : [],
+    shown: patternList(shown),
   }));
 }
 
@@ -100,7 +100,7 @@ export interface HandedInWork {
   readonly hints: number;
   readonly estimate: string;
   /** The belief that the estimate could have shown, and whether it did. */
-  readonly judged: { readonly slip: SlipId; readonly shown: boolean } | undefined;
+  readonly judged: { readonly pattern: PatternId; readonly shown: boolean } | undefined;
   readonly seconds: number;
 }
 
@@ -110,7 +110,7 @@ export function keepHandedIn(data: Data, work: HandedInWork, now: Date): void {
     const { mark } = work;
     const judged = isMarked(mark.verdict) ? work.judged : undefined;
     const revision = nextRevision(write);
-    const shown = judged?.shown === true ? [...mark.shown, judged.slip] : mark.shown;
+    const shown = judged?.shown === true ? [...mark.shown, judged.pattern] : mark.shown;
     const inserted = write
       .insert(attempts)
       .values({
@@ -121,7 +121,7 @@ export function keepHandedIn(data: Data, work: HandedInWork, now: Date): void {
         given: work.given,
         verdict: mark.verdict,
         faults: JSON.stringify(mark.faults),
-        slips: JSON.stringify(mark.slips),
+        patterns: JSON.stringify(mark.patterns),
         shown: JSON.stringify(shown),
         probability: mark.probability ?? null,
         chosen: false,
@@ -138,14 +138,14 @@ export function keepHandedIn(data: Data, work: HandedInWork, now: Date): void {
         marks,
         hints,
         estimate,
-        judged: judged?.slip ?? "",
+        judged: judged?.pattern ?? "",
         seconds,
       })
       .run();
     const kept = write.select().from(attempts).where(eq(attempts.id, id)).all();
     const counted = countedOf(write, kept).map((one) => ({
       ...one,
-      chances: judged === undefined ? one.chances : [...one.chances, judged.slip],
+      chances: judged === undefined ? one.chances : [...one.chances, judged.pattern],
     }));
     countIn(write, counted, []);
   });
@@ -163,7 +163,7 @@ export function attemptsOf(
       at: attempts.at,
       given: attempts.given,
       verdict: attempts.verdict,
-      slips: attempts.slips,
+      patterns: attempts.patterns,
       note: attempts.note,
       problem: tasks.problem,
       house: tasks.house,
@@ -181,13 +181,13 @@ export function attemptsOf(
   const { read, unread } = partRead("learner_attempts", rows, (row) => {
     const house = houseOf(row.house);
     if (!house.ok) return house;
-    const { slips, hints, estimate, ...rest } = row;
+    const { patterns, hints, estimate, ...rest } = row;
     return {
       ok: true,
       value: {
         ...rest,
         house: house.value,
-        slips: slipList(slips),
+        patterns: patternList(patterns),
         hints: hints ?? 0,
         estimate: estimate ?? "",
       },
@@ -203,7 +203,7 @@ export interface KeptCell {
   readonly given: string;
   readonly verdict: Mark["verdict"];
   readonly faults: readonly FormFault[];
-  readonly slips: readonly SlipId[];
+  readonly patterns: readonly PatternId[];
   readonly chosen: boolean;
   readonly note: string;
   readonly revision: number;
@@ -215,7 +215,7 @@ export const cellOf = (row: Omit<Row, "id" | "at" | "taskId" | "shown" | "probab
   given: row.given,
   verdict: row.verdict,
   faults: faultList(row.faults),
-  slips: slipList(row.slips),
+  patterns: patternList(row.patterns),
   chosen: Boolean(row.chosen),
   note: row.note,
   revision: row.revision,
@@ -230,7 +230,7 @@ export const cellsOf = (data: Writing, sheet: string, since = 0, learner?: strin
       given: attempts.given,
       verdict: attempts.verdict,
       faults: attempts.faults,
-      slips: attempts.slips,
+      patterns: attempts.patterns,
       chosen: attempts.chosen,
       note: attempts.note,
       revision: attempts.revision,

@@ -1,5 +1,5 @@
 import { eq, sql } from "drizzle-orm";
-import type { SlipId } from "@/core/slips";
+import type { PatternId } from "@/core/errorPatterns";
 import { cellOf, countedOf, type KeptCell, type Mark, taskOf, WAITING } from "./attempts";
 import { countIn } from "./counts";
 import { nextRevision, type Writing } from "./revision";
@@ -14,7 +14,7 @@ export interface CellWrite {
   /** The answer as typed; empty takes it back. */
   readonly given?: string;
   /** The tutor's choice of an explanation. */
-  readonly slips?: readonly SlipId[];
+  readonly patterns?: readonly PatternId[];
   readonly note?: string;
   /** What was found in the answer, where it was marked already. */
   readonly mark?: Mark;
@@ -54,7 +54,7 @@ function mayWrite(cell: CellWrite, there: Row | undefined): boolean {
   // Written twice, or the same from two windows: there is nothing to lose.
   if (cell.given !== undefined && cell.given !== (there?.given ?? "")) return false;
   if (cell.note !== undefined && there?.note !== "" && there?.note !== cell.note) return false;
-  return cell.slips === undefined || !there?.chosen || there.slips === JSON.stringify(cell.slips);
+  return cell.patterns === undefined || !there?.chosen || there.patterns === JSON.stringify(cell.patterns);
 }
 
 /** What a square comes to when something is written into it. */
@@ -62,17 +62,17 @@ function writtenOver(cell: CellWrite, there: Row | undefined) {
   const given = cell.given ?? there?.given ?? "";
   const anew = there === undefined || given !== there.given || (cell.mark && there.verdict === "waiting");
   const mark = anew ? (cell.mark ?? { ...WAITING, verdict: given === "" ? "unread" : "waiting" }) : undefined;
-  const chosen = cell.slips !== undefined || (!anew && there.chosen);
+  const chosen = cell.patterns !== undefined || (!anew && there.chosen);
   return {
     given,
     mark,
     chosen,
-    slips:
-      cell.slips !== undefined
-        ? JSON.stringify(cell.slips)
+    patterns:
+      cell.patterns !== undefined
+        ? JSON.stringify(cell.patterns)
         : mark
-          ? JSON.stringify(mark.slips)
-          : there?.slips,
+          ? JSON.stringify(mark.patterns)
+          : there?.patterns,
     probability: chosen ? null : mark ? (mark.probability ?? null) : (there?.probability ?? null),
     // The tutor's own words stay until the tutor changes them.
     note: cell.note ?? there?.note ?? "",
@@ -124,18 +124,18 @@ export function keepCells(
       faults: mark ? JSON.stringify(mark.faults) : (before?.faults ?? "[]"),
       shown: mark ? JSON.stringify(mark.shown) : (before?.shown ?? "[]"),
       ...after,
-      slips: after.slips ?? "[]",
+      patterns: after.patterns ?? "[]",
       revision,
     };
   });
   // All of them in one statement: a pasted sheet has thousands.
   write.run(sql`insert into learner_attempts
-      (row_id, learner_id, at, task_id, given, verdict, faults, slips, shown, probability, chosen, note, revision)
+      (row_id, learner_id, at, task_id, given, verdict, faults, patterns, shown, probability, chosen, note, revision)
     select v ->> 'rowId', v ->> 'learnerId', v ->> 'at', v ->> 'taskId', v ->> 'given', v ->> 'verdict', v ->> 'faults',
-      v ->> 'slips', v ->> 'shown', v ->> 'probability', v ->> 'chosen', v ->> 'note', v ->> 'revision'
+      v ->> 'patterns', v ->> 'shown', v ->> 'probability', v ->> 'chosen', v ->> 'note', v ->> 'revision'
     from (select value as v from json_each(${JSON.stringify(rows)})) where true
     on conflict (row_id, learner_id) do update set at = excluded.at, task_id = excluded.task_id,
-      given = excluded.given, verdict = excluded.verdict, faults = excluded.faults, slips = excluded.slips,
+      given = excluded.given, verdict = excluded.verdict, faults = excluded.faults, patterns = excluded.patterns,
       shown = excluded.shown, probability = excluded.probability, chosen = excluded.chosen, note = excluded.note,
       revision = excluded.revision`);
   const before = writes.flatMap((one) => one.before ?? []);

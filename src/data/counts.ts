@@ -1,9 +1,9 @@
 import { and, eq, inArray, ne, sql } from "drizzle-orm";
-import type { Showings, SlipId } from "@/core/slips";
-import { slipIdOf } from "@/core/slips";
+import type { PatternId, Showings } from "@/core/errorPatterns";
+import { patternIdOf } from "@/core/errorPatterns";
 import type { Data } from "./database";
 import { nextRevision, type Writing } from "./revision";
-import { learners, slipCounts, tasks } from "./schema";
+import { learners, patternCounts, tasks } from "./schema";
 
 /** What of an attempt goes into the counts: whose it is, whether anything was answered, what could show and what did. */
 export interface Counted {
@@ -16,7 +16,7 @@ export interface Counted {
 /** What is to be added to the counts, gathered so that each count is written once. */
 interface Delta {
   answers: number;
-  readonly slips: Map<string, { shown: number; chances: number }>;
+  readonly patterns: Map<string, { shown: number; chances: number }>;
 }
 
 /** Counts some attempts in and others out, in a transaction that is open. */
@@ -24,35 +24,35 @@ export function countIn(write: Writing, more: readonly Counted[], less: readonly
   const deltas = new Map<string, Delta>();
   const gather = (attempt: Counted, by: 1 | -1): void => {
     if (!attempt.answered) return;
-    const delta = deltas.get(attempt.learner) ?? { answers: 0, slips: new Map() };
+    const delta = deltas.get(attempt.learner) ?? { answers: 0, patterns: new Map() };
     deltas.set(attempt.learner, delta);
     delta.answers += by;
-    for (const slip of new Set(attempt.chances)) {
-      const count = delta.slips.get(slip) ?? { shown: 0, chances: 0 };
+    for (const pattern of new Set(attempt.chances)) {
+      const count = delta.patterns.get(pattern) ?? { shown: 0, chances: 0 };
       count.chances += by;
-      if (attempt.shown.includes(slip)) count.shown += by;
-      delta.slips.set(slip, count);
+      if (attempt.shown.includes(pattern)) count.shown += by;
+      delta.patterns.set(pattern, count);
     }
   };
   for (const attempt of more) gather(attempt, 1);
   for (const attempt of less) gather(attempt, -1);
-  for (const [learner, { answers, slips }] of deltas) {
+  for (const [learner, { answers, patterns }] of deltas) {
     if (answers !== 0)
       write
         .update(learners)
         .set({ answers: sql`${learners.answers} + ${answers}` })
         .where(eq(learners.id, learner))
         .run();
-    for (const [slip, { shown, chances }] of slips) {
+    for (const [pattern, { shown, chances }] of patterns) {
       if (shown === 0 && chances === 0) continue;
       write
-        .insert(slipCounts)
-        .values({ learnerId: learner, slip, shown, chances })
+        .insert(patternCounts)
+        .values({ learnerId: learner, pattern, shown, chances })
         .onConflictDoUpdate({
-          target: [slipCounts.learnerId, slipCounts.slip],
+          target: [patternCounts.learnerId, patternCounts.pattern],
           set: {
-            shown: sql`${slipCounts.shown} + ${shown}`,
-            chances: sql`${slipCounts.chances} + ${chances}`,
+            shown: sql`${patternCounts.shown} + ${shown}`,
+            chances: sql`${patternCounts.chances} + ${chances}`,
           },
         })
         .run();
@@ -60,26 +60,26 @@ export function countIn(write: Writing, more: readonly Counted[], less: readonly
   }
 }
 
-type History = ReadonlyMap<SlipId, Showings>;
+type History = ReadonlyMap<PatternId, Showings>;
 
-/** The histories of several learners: how often each slip has shown in their work, of how many times it could have. */
+/** The histories of several learners: how often each pattern has shown in their work, of how many times it could have. */
 export function historiesOf(data: Writing, ids: readonly string[]): ReadonlyMap<string, History> {
-  const found = new Map<string, Map<SlipId, Showings>>();
+  const found = new Map<string, Map<PatternId, Showings>>();
   const rows = data
     .select()
-    .from(slipCounts)
-    .where(and(inArray(slipCounts.learnerId, [...ids]), ne(slipCounts.chances, 0)))
+    .from(patternCounts)
+    .where(and(inArray(patternCounts.learnerId, [...ids]), ne(patternCounts.chances, 0)))
     .all();
-  for (const { learnerId, slip, shown, chances } of rows) {
-    const id = slipIdOf(slip);
+  for (const { learnerId, pattern, shown, chances } of rows) {
+    const id = patternIdOf(pattern);
     if (id === undefined) continue;
-    const history = found.get(learnerId) ?? new Map<SlipId, Showings>();
+    const history = found.get(learnerId) ?? new Map<PatternId, Showings>();
     found.set(learnerId, history.set(id, { shown, chances }));
   }
   return found;
 }
 
-/** The history of one learner; slips that never showed are in it. */
+/** The history of one learner; patterns that never showed are in it. */
 export const historyOf = (data: Writing, learner: string): History =>
   historiesOf(data, [learner]).get(learner) ?? new Map();
 
@@ -99,17 +99,17 @@ export function recount(data: Data, chancesOf: (problem: string, house: string) 
         .set({ chances: chancesOf(problem, house) })
         .where(eq(tasks.id, id))
         .run();
-    write.delete(slipCounts).run();
-    write.run(sql`insert into slip_counts (learner_id, slip, shown, chances)
-      select a.learner_id, c.slip, sum(exists (select 1 from json_each(a.shown) s where s.value = c.slip)), count(*)
+    write.delete(patternCounts).run();
+    write.run(sql`insert into pattern_counts (learner_id, pattern, shown, chances)
+      select a.learner_id, c.pattern, sum(exists (select 1 from json_each(a.shown) s where s.value = c.pattern)), count(*)
       from (select a.id, a.learner_id, a.task_id, a.shown from ${COUNTED} and a.verdict in ('right', 'form', 'wrong')) a
-      join (select t.id as task, 0 as attempt, j.value as slip
+      join (select t.id as task, 0 as attempt, j.value as pattern
               from tasks t, json_each(case when t.chances = '' then '[]' else t.chances end) j
             union all
             select h.task_id, p.attempt_id, p.judged
               from papers p join learner_attempts h on h.id = p.attempt_id where p.judged <> '') c
         on c.task = a.task_id and c.attempt in (0, a.id)
-      group by a.learner_id, c.slip`);
+      group by a.learner_id, c.pattern`);
     write.run(sql`update learners set answers = coalesce((select n from
       (select a.learner_id as who, count(*) as n from ${COUNTED} group by a.learner_id) where who = learners.id), 0)`);
     nextRevision(write);

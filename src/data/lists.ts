@@ -1,7 +1,7 @@
 import { LRUCache } from "lru-cache";
 import { z } from "zod";
+import { type PatternId, patternIdOf } from "@/core/errorPatterns";
 import { FORM_FAULTS, type FormFault } from "@/core/marking";
-import { type SlipId, slipIdOf } from "@/core/slips";
 import { jsonOf } from "./houseOf";
 
 const texts = z.array(z.string());
@@ -21,9 +21,9 @@ function textList(json: string): readonly string[] {
   return list;
 }
 
-/** The slips of a JSON list that are known. */
-export const slipList = (json: string): readonly SlipId[] =>
-  textList(json).flatMap((id) => slipIdOf(id) ?? []);
+/** The patterns of a JSON list that are known. */
+export const patternList = (json: string): readonly PatternId[] =>
+  textList(json).flatMap((id) => patternIdOf(id) ?? []);
 
 /** The faults of form of a JSON list. */
 export const faultList = (json: string): readonly FormFault[] =>

@@ -14,12 +14,22 @@ import { readSetting } from "./settings";
 import { findSheet, listSheets } from "./sheets";
 import { rowAsItIs } from "./unread";
 
-const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-old-"));
-fs.copyFileSync("src/data/fixtures/before-rows-by-id.sqlite", path.join(folder, "right-sum.sqlite"));
-afterAll(() => fs.rmSync(folder, { recursive: true, force: true }));
+/** One and the same data, as it was kept before each change of what it is kept in. */
+const FIXTURES = ["before-rows-by-id", "before-error-patterns"] as const;
+
+const folders = new Map(
+  FIXTURES.map((name) => {
+    const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-old-"));
+    fs.copyFileSync(`src/data/fixtures/${name}.sqlite`, path.join(folder, "right-sum.sqlite"));
+    return [name, folder];
+  }),
+);
+afterAll(() => {
+  for (const folder of folders.values()) fs.rmSync(folder, { recursive: true, force: true });
+});
 
 /** What the old database held, read with nothing of ours. */
-const before = new Database(path.join(folder, "right-sum.sqlite"), { readonly: true });
+const before = new Database("src/data/fixtures/before-rows-by-id.sqlite", { readonly: true });
 const all = (query: string): readonly Record<string, unknown>[] =>
   before.prepare(query).all() as Record<string, unknown>[];
 const old = {
@@ -29,18 +39,20 @@ const old = {
   boards: all("select id from boards where deleted_at is null"),
   learners: all("select id, name from learners order by name"),
   chances: all(
-    "select learner_id as learner, slip, sum(shown) as shown, count(*) as chances from attempt_slips group by 1, 2",
+    "select learner_id as learner, slip as pattern, sum(shown) as shown, count(*) as chances from attempt_slips group by 1, 2",
   ),
   counts: all("select learner_id as learner, count(*) as answers from attempts group by 1"),
 };
 before.close();
 
-describe("a database of before rows had ids", () => {
+describe.each(FIXTURES)("a database of %s", (name) => {
+  const folder = folders.get(name) ?? "";
+
   it("is known for one that has to be brought up to date", () => {
     expect(examine(folder)).toEqual({ kind: "fine", pending: true });
   });
 
-  it("keeps everything: each answer beside its problem, with its note, its slips and its counts", () => {
+  it("keeps everything: each answer beside its problem, with its note, its patterns and its counts", () => {
     const data = openDatabase(folder);
     expect(examine(folder)).toEqual({ kind: "fine", pending: false });
     expect(
@@ -61,14 +73,14 @@ describe("a database of before rows had ids", () => {
         given: answer.given,
         verdict: answer.verdict,
         note: answer.note,
-        slips: JSON.parse(String(answer.slips)),
+        patterns: JSON.parse(String(answer.slips)),
       });
     }
     expect(old.answers.length).toBeGreaterThan(20);
     for (const { learner, answers } of old.counts)
       expect(listLearners(data).find(({ id }) => id === learner)?.answers).toBe(answers);
-    for (const { learner, slip, shown, chances } of old.chances) {
-      const found = [...historyOf(data, String(learner))].find(([id]) => id === slip)?.[1];
+    for (const { learner, pattern, shown, chances } of old.chances) {
+      const found = [...historyOf(data, String(learner))].find(([id]) => id === pattern)?.[1];
       expect(found).toEqual({ shown, chances });
     }
     expect(readSetting(data, "view")).toMatchObject({ theme: "slate", square: 60 });
@@ -78,9 +90,9 @@ describe("a database of before rows had ids", () => {
   it("counts the same when everything is counted anew", () => {
     const data = openDatabase(folder);
     recount(data, chancesOf);
-    for (const { learner, slip, shown, chances } of old.chances) {
-      const found = [...historyOf(data, String(learner))].find(([id]) => id === slip)?.[1];
-      expect({ learner, slip, ...found }).toEqual({ learner, slip, shown, chances });
+    for (const { learner, pattern, shown, chances } of old.chances) {
+      const found = [...historyOf(data, String(learner))].find(([id]) => id === pattern)?.[1];
+      expect({ learner, pattern, ...found }).toEqual({ learner, pattern, shown, chances });
     }
     data.$client.close();
   });

@@ -5,7 +5,7 @@ import { attempts, sheetLearners, sheetRows } from "./schema";
 
 /** All squares of a sheet, those of each row as one text that the database itself writes: thousands at once take no longer than a page may. */
 export interface PackedCells {
-  /** By row: a JSON list of [learner's place, revision, answer, verdict], and faults, slips, chosen and note where there are any. */
+  /** By row: a JSON list of [learner's place, revision, answer, verdict], and faults, patterns, chosen and note where there are any. */
   readonly squares: Readonly<Record<string, string>>;
   /** The ids of the learners by their places. */
   readonly places: Readonly<Record<number, string>>;
@@ -17,8 +17,8 @@ export interface PackedCells {
 const list = (column: AnySQLiteColumn) =>
   sql`case when json_valid(${column}) and json_type(${column}) = 'array' then ${column} else '[]' end`;
 
-const HAS_MORE = sql`${attempts.faults} <> '[]' or ${attempts.slips} <> '[]' or ${attempts.chosen} or ${attempts.note} <> ''`;
-const MORE = sql`',' || ${list(attempts.faults)} || ',' || ${list(attempts.slips)} || ',' || (${attempts.chosen} <> 0) || ',' || json_quote(${attempts.note})`;
+const HAS_MORE = sql`${attempts.faults} <> '[]' or ${attempts.patterns} <> '[]' or ${attempts.chosen} or ${attempts.note} <> ''`;
+const MORE = sql`',' || ${list(attempts.faults)} || ',' || ${list(attempts.patterns)} || ',' || (${attempts.chosen} <> 0) || ',' || json_quote(${attempts.note})`;
 const CELL = sql`'[' || ${sheetLearners.position} || ',' || ${attempts.revision} || ',' || json_quote(${attempts.given})
   || ',"' || ${attempts.verdict} || '"' || case when ${HAS_MORE} then ${MORE} else '' end || ']'`;
 

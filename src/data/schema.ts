@@ -101,7 +101,7 @@ export const tasks = sqliteTable(
     id: integer("id").primaryKey(),
     problem: text("problem").notNull(),
     house: text("house").notNull(),
-    /** The slips that an answer to it could show, as a JSON list; empty text until they are worked out. */
+    /** The patterns that an answer to it could show, as a JSON list; empty text until they are worked out. */
     chances: text("chances").notNull(),
   },
   (table) => [uniqueIndex("tasks_by_text").on(table.problem, table.house)],
@@ -123,9 +123,9 @@ export const attempts = sqliteTable(
     verdict: text("verdict", { enum: ["right", "form", "wrong", "unread", "waiting"] }).notNull(),
     /** What an answer lacks in form, as a JSON list. */
     faults: text("faults").notNull(),
-    /** The slips that explain it, as a JSON list: the likeliest, or the tutor's choice. */
-    slips: text("slips").notNull(),
-    /** The slips that it showed, of the chances its task gives, as a JSON list. */
+    /** The patterns that explain it, as a JSON list: the likeliest, or the tutor's choice. */
+    patterns: text("patterns").notNull(),
+    /** The patterns that it showed, of the chances its task gives, as a JSON list. */
     shown: text("shown").notNull(),
     /** How likely that explanation was; none where the tutor chose or there is none. */
     probability: real("probability"),
@@ -156,16 +156,16 @@ export const papers = sqliteTable("papers", {
   seconds: integer("seconds"),
 });
 
-/** How often each slip has shown in a learner's work, of how many times it could have: sums over attempts, kept up with every write. */
-export const slipCounts = sqliteTable(
-  "slip_counts",
+/** How often each pattern has shown in a learner's work, of how many times it could have: sums over attempts, kept up with every write. */
+export const patternCounts = sqliteTable(
+  "pattern_counts",
   {
     learnerId: text("learner_id").notNull(),
-    slip: text("slip").notNull(),
+    pattern: text("pattern").notNull(),
     shown: integer("shown").notNull(),
     chances: integer("chances").notNull(),
   },
-  (table) => [primaryKey({ columns: [table.learnerId, table.slip] })],
+  (table) => [primaryKey({ columns: [table.learnerId, table.pattern] })],
 );
 
 /** Rows of before that could not be carried over, whole, as JSON. */

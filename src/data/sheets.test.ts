@@ -16,7 +16,7 @@ import {
   renameLearner,
   restoreLearner,
 } from "./learners";
-import { learners, markingSheets, slipCounts } from "./schema";
+import { learners, markingSheets, patternCounts } from "./schema";
 import {
   applyActs,
   deleteSheet,
@@ -44,12 +44,12 @@ const SHEET = "sheet0001";
 const gap: Mark = {
   ...WAITING,
   verdict: "wrong",
-  slips: ["sub-column-gap"],
+  patterns: ["sub-column-gap"],
   probability: 0.9,
   shown: ["sub-column-gap"],
   chances: ["sub-column-gap", "sub-pays-twice"],
 };
-const right: Mark = { ...gap, verdict: "right", slips: [], probability: undefined, shown: [] };
+const right: Mark = { ...gap, verdict: "right", patterns: [], probability: undefined, shown: [] };
 
 const act = (data: Data, ...acts: readonly SheetAct[]) =>
   data.transaction((write) => {
@@ -79,12 +79,12 @@ const standing = (data: Data): readonly string[] =>
     .sort();
 const countsAnewEqual = (data: Data): void => {
   const counts = () => ({
-    slips: data
+    patterns: data
       .select()
-      .from(slipCounts)
+      .from(patternCounts)
       .all()
       .filter(({ chances }) => chances !== 0)
-      .sort((a, b) => `${a.learnerId}${a.slip}`.localeCompare(`${b.learnerId}${b.slip}`)),
+      .sort((a, b) => `${a.learnerId}${a.pattern}`.localeCompare(`${b.learnerId}${b.pattern}`)),
     answers: data.select({ id: learners.id, answers: learners.answers }).from(learners).all(),
   });
   const before = counts();
@@ -215,10 +215,10 @@ describe("answers from two windows", () => {
     begin(data);
     keep(data, { ...write(0, "44,6", gap), note: "says it rightly" });
     const saw = (): number => cellsOf(data, SHEET)[0]?.revision ?? 0;
-    keep(data, { row: "row00001", learner: "learner1", saw: saw(), slips: ["sub-pays-twice"] });
+    keep(data, { row: "row00001", learner: "learner1", saw: saw(), patterns: ["sub-pays-twice"] });
     expect(cellsOf(data, SHEET)[0]).toMatchObject({
       note: "says it rightly",
-      slips: ["sub-pays-twice"],
+      patterns: ["sub-pays-twice"],
       chosen: true,
       verdict: "wrong",
       given: "44,6",
@@ -285,7 +285,7 @@ describe("counts", () => {
                 marks: "[]",
                 hints: 1,
                 estimate: "9",
-                judged: { slip: "check-times-always-grows", shown: given === "1" },
+                judged: { pattern: "check-times-always-grows", shown: given === "1" },
                 seconds: 4,
               },
               NOON,

@@ -1,8 +1,8 @@
 import { runOf } from "@/core/checks";
+import { patternsNamed, wrongWays, wrongWorking } from "@/core/errorPatterns";
 import { choicesOf, PRESETS } from "@/core/house";
 import { EVERY_METHOD, workingOf } from "@/core/methods";
 import { readProblem, writeAnswer } from "@/core/problem";
-import { slippedWorking, slipsNamed, wrongWays } from "@/core/slips";
 import { keepBoard, pinBoard, renameBoard } from "@/data/boards";
 import { keepCells } from "@/data/cells";
 import { historyOf } from "@/data/counts";
@@ -50,7 +50,7 @@ function makeDemo(folder: string, now: Date): void {
     keepDemoSheet(data, sheet, new Date(now.getTime() - sheet.hoursAgo * HOUR));
 }
 
-/** A marked sheet: each answer what the learner's slips lead to, or as it is given. */
+/** A marked sheet: each answer what the learner's patterns lead to, or as it is given. */
 function keepDemoSheet(data: Data, { id, problems, work }: (typeof DEMO_SHEETS)[number], marked: Date): void {
   const house = PRESETS.fillersTrueValue;
   data.transaction((write) => {
@@ -75,8 +75,8 @@ function keepDemoSheet(data: Data, { id, problems, work }: (typeof DEMO_SHEETS)[
       const problem = readProblem(line, house);
       if (!problem.ok) throw new Error(`keepDemoSheet: ${line} does not read`);
       const ways = wrongWays(problem.value, house);
-      for (const { learner, slips, other } of work) {
-        const led = slippedWorking(problem.value, house, slipsNamed(slips) ?? [])?.answer ?? ways.right;
+      for (const { learner, patterns, other } of work) {
+        const led = wrongWorking(problem.value, house, patternsNamed(patterns) ?? [])?.answer ?? ways.right;
         const given = other[row] ?? writeAnswer(led, house);
         const histories = new Map([[learner, historyOf(write, learner)]]);
         const [mark] = markAnswers({

@@ -1,4 +1,4 @@
-import type { SlipId } from "@/core/slips";
+import type { PatternId } from "@/core/errorPatterns";
 
 /** The made-up learners who come to the back room of the workshop. */
 export const DEMO_LEARNERS = [
@@ -8,14 +8,14 @@ export const DEMO_LEARNERS = [
   { id: "demolearnerowen00004", name: "Owen" },
 ] as const;
 
-/** A made-up sheet: its problems, and who did it with which slips; `other` answers are given as they stand. */
+/** A made-up sheet: its problems, and who did it with which patterns; `other` answers are given as they stand. */
 export const DEMO_SHEETS: readonly {
   readonly id: string;
   readonly problems: readonly string[];
   readonly hoursAgo: number;
   readonly work: readonly {
     readonly learner: string;
-    readonly slips: readonly SlipId[];
+    readonly patterns: readonly PatternId[];
     readonly other: Readonly<Record<number, string>>;
   }[];
 }[] = [
@@ -34,9 +34,9 @@ export const DEMO_SHEETS: readonly {
     ],
     hoursAgo: 26,
     work: [
-      { learner: "demolearnernadia0001", slips: ["sub-column-gap"], other: { 4: "17.55" } },
-      { learner: "demolearnertomb00002", slips: [], other: { 0: "35.40", 3: "2.76" } },
-      { learner: "demolearneriris00003", slips: ["sub-right-flush"], other: { 6: "473" } },
+      { learner: "demolearnernadia0001", patterns: ["sub-column-gap"], other: { 4: "17.55" } },
+      { learner: "demolearnertomb00002", patterns: [], other: { 0: "35.40", 3: "2.76" } },
+      { learner: "demolearneriris00003", patterns: ["sub-right-flush"], other: { 6: "473" } },
     ],
   },
   {
@@ -44,8 +44,8 @@ export const DEMO_SHEETS: readonly {
     problems: ["2/5 + 1/3", "3/4 + 1/6", "5 1/4 − 2 3/4", "2/3 × 4/5", "3/4 ÷ 2/3"],
     hoursAgo: 98,
     work: [
-      { learner: "demolearneriris00003", slips: ["frac-straight-across"], other: {} },
-      { learner: "demolearnerowen00004", slips: ["frac-div-no-flip"], other: { 1: "22/24" } },
+      { learner: "demolearneriris00003", patterns: ["frac-straight-across"], other: {} },
+      { learner: "demolearnerowen00004", patterns: ["frac-div-no-flip"], other: { 1: "22/24" } },
     ],
   },
 ];

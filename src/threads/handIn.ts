@@ -1,27 +1,27 @@
 import { z } from "zod";
 import { pagesOf } from "@/core/board";
 import { runOf } from "@/core/checks";
+import {
+  estimateJudged,
+  markedAnswer,
+  type PatternId,
+  patternFacts,
+  remedyWords,
+  replayOf,
+  type Showings,
+  waysTaken,
+  wrongWays,
+} from "@/core/errorPatterns";
 import { type HouseRules, houseRulesFrom } from "@/core/house";
 import { readGiven } from "@/core/marking";
 import { EVERY_METHOD, workingOf } from "@/core/methods";
 import { markWork, type Paper } from "@/core/paper";
 import { type Problem, readOneQuantity, readProblem, writeAnswer } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
-import {
-  estimateJudged,
-  markedAnswer,
-  remedyWords,
-  replayOf,
-  type Showings,
-  type SlipId,
-  slipFacts,
-  waysTaken,
-  wrongWays,
-} from "@/core/slips";
 import { estimateLine, givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
 import type { HandedInWork } from "@/data/attempts";
-import { wrongWayAddress } from "@/ui/slips/address";
 import type { HandedIn, HandIn } from "@/ui/turn/handedIn";
+import { wrongWayAddress } from "@/ui/wrongWay/address";
 
 const number = z.number().finite();
 const markSchema = z.discriminatedUnion("kind", [
@@ -69,7 +69,7 @@ const markSchema = z.discriminatedUnion("kind", [
 /** What is handed in, and what its learner has shown before. */
 export interface HandedInToMark {
   readonly sent: Omit<HandIn, "learner" | "marks"> & { readonly marks: readonly unknown[] };
-  readonly history: ReadonlyMap<SlipId, Showings>;
+  readonly history: ReadonlyMap<PatternId, Showings>;
 }
 
 /** What is told about it, and what is kept of it where a learner is named. */
@@ -95,12 +95,12 @@ export function markHandedIn({
   const paper: Paper = { marks: sent.marks.flatMap((mark) => markSchema.safeParse(mark).data ?? []) };
   const ways = wrongWays(problem.value, house.value);
   const { verdict, explanations } = markedAnswer(ways, given.value, house.value, history);
-  const shown = explanations.map(({ slips, probability }) => ({
-    slips,
-    names: slips.map((id) => slipFacts(id).name),
+  const shown = explanations.map(({ patterns, probability }) => ({
+    patterns,
+    names: patterns.map((id) => patternFacts(id).name),
     probability,
-    replay: wrongWayAddress(sent.problem, house.value, slips, sent.answer),
-    onPaper: agrees(paper, problem.value, house.value, slips, given.value.answer),
+    replay: wrongWayAddress(sent.problem, house.value, patterns, sent.answer),
+    onPaper: agrees(paper, problem.value, house.value, patterns, given.value.answer),
   }));
   // What the paper itself shows goes before what the answer alone makes likely.
   const ranked = [...shown].sort(
@@ -117,7 +117,7 @@ export function markHandedIn({
       faults,
       right: writeAnswer(ways.right, house.value),
       estimate: estimate ? estimateLine(estimate, house.value) : "",
-      belief: judged?.shown === true ? beliefOf(judged.slip) : undefined,
+      belief: judged?.shown === true ? beliefOf(judged.pattern) : undefined,
       explanations: ranked,
     },
     work: {
@@ -127,10 +127,10 @@ export function markHandedIn({
       mark: {
         verdict: verdict.kind,
         faults,
-        slips: ranked[0]?.slips ?? [],
+        patterns: ranked[0]?.patterns ?? [],
         probability: ranked[0]?.probability,
-        shown: taken.filter((one) => one.shown).map(({ slip }) => slip),
-        chances: taken.map(({ slip }) => slip),
+        shown: taken.filter((one) => one.shown).map(({ pattern }) => pattern),
+        chances: taken.map(({ pattern }) => pattern),
       },
       marks: JSON.stringify(paper.marks),
       hints: sent.hints,
@@ -141,20 +141,20 @@ export function markHandedIn({
   });
 }
 
-const beliefOf = (slip: SlipId): { readonly name: string; readonly remedy: string } => ({
-  name: slipFacts(slip).name,
-  remedy: remedyWords(slip),
+const beliefOf = (pattern: PatternId): { readonly name: string; readonly remedy: string } => ({
+  name: patternFacts(pattern).name,
+  remedy: remedyWords(pattern),
 });
 
-/** Whether everything on the paper is as a working with these slips would have it. */
+/** Whether everything on the paper is as a working with these patterns would have it. */
 function agrees(
   paper: Paper,
   problem: Problem,
   house: HouseRules,
-  slips: readonly SlipId[],
+  patterns: readonly PatternId[],
   given: Parameters<typeof replayOf>[3],
 ): boolean {
-  const wrong = replayOf(problem, house, slips, given)?.wrong;
+  const wrong = replayOf(problem, house, patterns, given)?.wrong;
   if (wrong === undefined) return false;
   return pagesOf(wrong.layout, wrong.steps).some((page) => {
     const aligned = page.layout.columns.length > 0;

@@ -1,19 +1,19 @@
+import {
+  type Answered,
+  markedAnswer,
+  type PatternId,
+  patternFacts,
+  type Showings,
+  sheetExplanations,
+  showingsOn,
+  type WrongWays,
+  waysKept,
+  waysTaken,
+} from "@/core/errorPatterns";
 import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
 import { readGiven } from "@/core/marking";
 import { workingOf } from "@/core/methods";
 import { readProblem, writeAnswer } from "@/core/problem";
-import {
-  type Answered,
-  markedAnswer,
-  type Showings,
-  type SlipId,
-  sheetExplanations,
-  showingsOn,
-  slipFacts,
-  type WrongWays,
-  waysKept,
-  waysTaken,
-} from "@/core/slips";
 import { givenErrorWords, readErrorWords } from "@/core/wording";
 import type { Mark } from "@/data/attempts";
 import type { LearnerSummary, ShownExplanation } from "@/ui/marking/marks";
@@ -41,7 +41,7 @@ export interface ToMark {
     readonly given: string;
     readonly learner: string;
   }[];
-  readonly histories: ReadonlyMap<string, ReadonlyMap<SlipId, Showings>>;
+  readonly histories: ReadonlyMap<string, ReadonlyMap<PatternId, Showings>>;
 }
 
 /** An answer marked, with all that may explain it, and why it can't be read where it can't. */
@@ -62,9 +62,9 @@ function markOne(
   line: string,
   typed: string,
   house: HouseRules,
-  history: ReadonlyMap<SlipId, Showings>,
+  history: ReadonlyMap<PatternId, Showings>,
 ): MarkedAnswer {
-  const none = { faults: [], slips: [], probability: undefined, shown: [], chances: [], explanations: [] };
+  const none = { faults: [], patterns: [], probability: undefined, shown: [], chances: [], explanations: [] };
   const unread = (error: string): MarkedAnswer => ({ ...none, verdict: "unread", error });
   const problem = readProblem(line, house);
   if (!problem.ok) return unread(readErrorWords(problem.error, house));
@@ -78,13 +78,13 @@ function markOne(
     ...none,
     verdict: verdict.kind,
     faults: verdict.kind === "form" ? verdict.faults : [],
-    slips: explanations[0]?.slips ?? [],
+    patterns: explanations[0]?.patterns ?? [],
     probability: explanations[0]?.probability,
-    shown: chances.filter(({ shown }) => shown).map(({ slip }) => slip),
-    chances: chances.map(({ slip }) => slip),
-    explanations: explanations.map(({ slips, probability }) => ({
-      slips,
-      names: slips.map((id) => slipFacts(id).name),
+    shown: chances.filter(({ shown }) => shown).map(({ pattern }) => pattern),
+    chances: chances.map(({ pattern }) => pattern),
+    explanations: explanations.map(({ patterns, probability }) => ({
+      patterns,
+      names: patterns.map((id) => patternFacts(id).name),
       probability,
     })),
     error: "",
@@ -96,7 +96,9 @@ export function chancesOf(problem: string, house: string): string {
   try {
     const rules = houseRulesFrom(JSON.parse(house));
     const ways = rules.ok ? waysOf(problem, rules.value) : undefined;
-    return JSON.stringify(ways === undefined ? [] : waysTaken(ways, ways.right).map(({ slip }) => slip));
+    return JSON.stringify(
+      ways === undefined ? [] : waysTaken(ways, ways.right).map(({ pattern }) => pattern),
+    );
   } catch {
     return "[]";
   }
@@ -117,7 +119,7 @@ export function rightAnswers({
   });
 }
 
-/** How a learner did on a sheet: the counts, the best account of all wrong answers, each slip's showings. */
+/** How a learner did on a sheet: the counts, the best account of all wrong answers, each pattern's showings. */
 export function summarise({
   house: choices,
   answers,
@@ -136,21 +138,22 @@ export function summarise({
     const given = ways && readGiven(typed, ways.problem, house);
     return ways && given?.ok ? [{ ways, given: given.value.answer }] : [];
   });
-  const names = (slips: readonly SlipId[]): readonly string[] => slips.map((id) => slipFacts(id).name);
+  const names = (patterns: readonly PatternId[]): readonly string[] =>
+    patterns.map((id) => patternFacts(id).name);
   const [best] = sheetExplanations(answered);
   return {
     right: count("right"),
     form: count("form"),
     wrong: count("wrong"),
     account:
-      best === undefined || best.slips.length === 0
+      best === undefined || best.patterns.length === 0
         ? undefined
-        : { slips: best.slips, names: names(best.slips), explains: best.explains },
+        : { patterns: best.patterns, names: names(best.patterns), explains: best.explains },
     showings: showingsOn(answered)
       .slice(0, 6)
-      .map(({ slip, shown, chances, steady }) => ({
-        slip,
-        name: slipFacts(slip).name,
+      .map(({ pattern, shown, chances, steady }) => ({
+        pattern,
+        name: patternFacts(pattern).name,
         shown,
         chances,
         steady,

@@ -1,15 +1,15 @@
 import fs from "node:fs";
+import { type PatternId, wrongWays } from "@/core/errorPatterns";
 import type { HouseChoices } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { readProblem } from "@/core/problem";
-import { type SlipId, wrongWays } from "@/core/slips";
 import { makeBackup } from "@/data/keeping/backups";
 import { examineFile } from "@/data/keeping/health";
 import { prepareRestore } from "@/data/keeping/restore";
 import { exportDocument, importDocument } from "@/data/keeping/transfer";
 import { explainedRequested, methodsRequested, workJson, workRequested } from "@/render/json";
-import { choicesFor, wrongWayOf } from "@/ui/slips/wrongWay";
 import { turnOf } from "@/ui/turn/turn";
+import { choicesFor, wrongWayOf } from "@/ui/wrongWay/wrongWay";
 import { methodSample, thumbnails } from "./drawings";
 import { markHandedIn } from "./handIn";
 import { chancesOf, houseGiven, markAnswers, rightAnswers, summarise } from "./marking";
@@ -26,24 +26,24 @@ export const COMPUTING = {
     const working = workRequested(request);
     return working.ok ? ({ ok: true, value: workJson(working.value) } as const) : working;
   },
-  /** The tempting wrong ways of a problem that reads, and one of them replayed; `slips` empty for the first. */
+  /** The tempting wrong ways of a problem that reads, and one of them replayed; `patterns` empty for the first. */
   wrongWay: ({
     line,
     house: choices,
-    slips,
+    patterns,
     given,
   }: {
     readonly line: string;
     readonly house: HouseChoices;
-    readonly slips: readonly SlipId[];
+    readonly patterns: readonly PatternId[];
     readonly given: string | undefined;
   }) => {
     const house = houseGiven(choices);
     const problem = readProblem(line, house);
     if (!problem.ok) throw new Error("wrongWay: the problem was read before");
     const found = choicesFor(wrongWays(problem.value, house), house);
-    const asked = slips.length > 0 ? slips : (found[0]?.slips ?? []);
-    return { choices: found, slips: asked, way: wrongWayOf(problem.value, house, asked, given) };
+    const asked = patterns.length > 0 ? patterns : (found[0]?.patterns ?? []);
+    return { choices: found, patterns: asked, way: wrongWayOf(problem.value, house, asked, given) };
   },
   thumbnails,
   methodSample,

@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { database, historiesOf, listLearners } from "@/data";
 import { LearnersScreen } from "@/ui/learners";
-import { recordedSlips } from "../record";
+import { recordedPatterns } from "../record";
 
 export const metadata: Metadata = { title: "Learners" };
 
@@ -14,8 +14,8 @@ export default function LearnersPage(): ReactElement {
     all.map(({ id }) => id),
   );
   const learners = all.map((learner) => {
-    const [first] = recordedSlips(histories.get(learner.id));
-    return { ...learner, slip: first?.steady === true ? first.name : undefined };
+    const [first] = recordedPatterns(histories.get(learner.id));
+    return { ...learner, pattern: first?.steady === true ? first.name : undefined };
   });
   return <LearnersScreen learners={learners} />;
 }

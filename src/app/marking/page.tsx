@@ -1,6 +1,6 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
-import { SLIP_IDS, slipFacts } from "@/core/slips";
+import { PATTERN_IDS, patternFacts } from "@/core/errorPatterns";
 import { database, listLearners, listSheets } from "@/data";
 import { newId } from "@/ui/ids";
 import { MarkingScreen } from "@/ui/marking";
@@ -12,7 +12,7 @@ import { openedSheet } from "../sheet";
 
 export const metadata: Metadata = { title: "Marking" };
 
-const NAMES = Object.fromEntries(SLIP_IDS.map((id) => [id, slipFacts(id).name]));
+const NAMES = Object.fromEntries(PATTERN_IDS.map((id) => [id, patternFacts(id).name]));
 
 /** How many sheets are offered to go on with. */
 const MOST_RECENT = 12;

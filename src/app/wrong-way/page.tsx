@@ -1,12 +1,12 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
+import { patternIdOf } from "@/core/errorPatterns";
 import { choicesOf } from "@/core/house";
 import { readProblem, writeProblem } from "@/core/problem";
-import { slipIdOf } from "@/core/slips";
 import { compute } from "@/threads/pool";
 import { boardAddress, readAddress } from "@/ui/board";
 import { ROUTES } from "@/ui/routes";
-import { NoWrongWay, WrongWayScreen } from "@/ui/slips";
+import { NoWrongWay, WrongWayScreen } from "@/ui/wrongWay";
 import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse } from "../saved";
 import { TooMuch } from "../TooMuch";
@@ -25,15 +25,17 @@ export default async function WrongWayPage({
   if (!problem.ok) return <NoWrongWay line={undefined} boardAddress={ROUTES.board} />;
   const line = writeProblem(problem.value, house);
   const back = boardAddress({ problem: line, house, ...(address.method ? { method: address.method } : {}) });
-  const asked = (given.slips ?? "").split(",", 2).flatMap((id) => slipIdOf(id) ?? []);
+  const asked = (given.patterns ?? "").split(",", 2).flatMap((id) => patternIdOf(id) ?? []);
   const found = await compute("wrongWay", {
     line,
     house: choicesOf(house),
-    slips: asked,
+    patterns: asked,
     given: given.given,
   });
   if (!found.ok) return <TooMuch message={found.error.message} />;
-  const { choices, slips, way } = found.value;
+  const { choices, patterns, way } = found.value;
   if (way === undefined) return <NoWrongWay line={line} boardAddress={back} />;
-  return <WrongWayScreen key={slips.join()} way={way} choices={choices} house={house} boardAddress={back} />;
+  return (
+    <WrongWayScreen key={patterns.join()} way={way} choices={choices} house={house} boardAddress={back} />
+  );
 }

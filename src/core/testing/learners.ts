@@ -1,23 +1,23 @@
 import fc from "fast-check";
+import {
+  type Answered,
+  type ErrorPattern,
+  EVERY_PATTERN,
+  PATTERNS,
+  type PatternId,
+  slipsOf,
+  type WrongWays,
+  wrongWays,
+  wrongWorking,
+} from "../errorPatterns";
 import type { HouseRules } from "../house";
 import { sameAnswer } from "../marking";
 import type { Answer, Problem } from "../problem";
-import {
-  type Answered,
-  EVERY_SLIP,
-  mishapsOf,
-  SLIPS,
-  type Slip,
-  type SlipId,
-  slippedWorking,
-  type WrongWays,
-  wrongWays,
-} from "../slips";
-import { SKILL_PROBLEMS } from "./slipProblems";
+import { SKILL_PROBLEMS } from "./patternProblems";
 
 /** Learners made from habits: the problems they are given, and what they write. */
 
-/** A problem that some slips lead astray, and the answer they lead to. */
+/** A problem that some patterns lead astray, and the answer they lead to. */
 export interface Astray {
   readonly problem: Problem;
   readonly answer: Answer;
@@ -35,16 +35,16 @@ export function evenChances(seed: number): () => number {
   };
 }
 
-/** The skill a slip belongs to. */
-export function skillOf(slip: Slip): keyof typeof SLIPS {
+/** The skill a pattern belongs to. */
+export function skillOf(pattern: ErrorPattern): keyof typeof PATTERNS {
   for (const skill of Object.keys(SKILL_PROBLEMS) as (keyof typeof SKILL_PROBLEMS)[]) {
-    if (SLIPS[skill].includes(slip)) return skill;
+    if (PATTERNS[skill].includes(pattern)) return skill;
   }
-  throw new Error(`skillOf: ${slip.id} belongs to no skill`);
+  throw new Error(`skillOf: ${pattern.id} belongs to no skill`);
 }
 
 /** Problems of a skill, always the same ones for a seed. */
-export const problemsOf = (skill: keyof typeof SLIPS, count: number, seed: number): readonly Problem[] =>
+export const problemsOf = (skill: keyof typeof PATTERNS, count: number, seed: number): readonly Problem[] =>
   fc.sample<Problem>(SKILL_PROBLEMS[skill], { numRuns: count, seed });
 
 /** Wrong ways, worked out once for each problem and house. */
@@ -57,9 +57,13 @@ export function waysOf(problem: Problem, house: HouseRules): WrongWays {
   return ways;
 }
 
-/** What slips lead to on a problem; nothing where it comes out right, or they can't finish. */
-export function ledAstray(slips: readonly Slip[], problem: Problem, house: HouseRules): Astray | undefined {
-  const working = slippedWorking(problem, house, slips);
+/** What patterns lead to on a problem; nothing where it comes out right, or they can't finish. */
+export function ledAstray(
+  patterns: readonly ErrorPattern[],
+  problem: Problem,
+  house: HouseRules,
+): Astray | undefined {
+  const working = wrongWorking(problem, house, patterns);
   if (working === undefined) return undefined;
   const ways = waysOf(problem, house);
   return sameAnswer(problem, ways.right, working.answer)
@@ -67,19 +71,19 @@ export function ledAstray(slips: readonly Slip[], problem: Problem, house: House
     : { problem, answer: working.answer, ways };
 }
 
-/** Whether an explanation names the slip, or one that the catalogue says looks like it and that gives this very answer. */
+/** Whether an explanation names the pattern, or one that the catalogue says looks like it and that gives this very answer. */
 export function names(
-  slips: readonly SlipId[] | undefined,
-  slip: Slip,
+  patterns: readonly PatternId[] | undefined,
+  pattern: ErrorPattern,
   { problem, answer }: Astray,
   house: HouseRules,
 ): boolean {
-  const [found, more] = slips ?? [];
+  const [found, more] = patterns ?? [];
   if (found === undefined || more !== undefined) return false;
-  if (found === slip.id) return true;
-  const other = EVERY_SLIP.find(({ id }) => id === found);
-  if (other === undefined || !slip.lookAlikes.includes(found)) return false;
-  const same = slippedWorking(problem, house, [other])?.answer;
+  if (found === pattern.id) return true;
+  const other = EVERY_PATTERN.find(({ id }) => id === found);
+  if (other === undefined || !pattern.lookAlikes.includes(found)) return false;
+  const same = wrongWorking(problem, house, [other])?.answer;
   return same !== undefined && sameAnswer(problem, same, answer);
 }
 
@@ -90,7 +94,7 @@ export function noisySheet(
   chance: () => number,
 ): readonly Answered[] {
   return chosen.map(({ problem, answer, ways }) => {
-    const off = mishapsOf(problem, answer).filter(({ slip }) => slip === "slip-fact-off-by-one");
+    const off = slipsOf(problem, answer).filter(({ pattern }) => pattern === "slip-fact-off-by-one");
     const stray = off[Math.floor(chance() * off.length)];
     const given = chance() < noise && stray?.instead.kind === "answer" ? stray.instead.answer : answer;
     return { ways, given };

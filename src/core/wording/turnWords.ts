@@ -58,5 +58,5 @@ export function jumpWords({ nth, wrong }: JumpMarks): string {
 export const carriesWords = (missing: number): string =>
   missing === 1 ? "One carry is still to be written." : `${missing} carries are still to be written.`;
 
-/** What follows from a first slip: the rest is right, given that. */
+/** What follows from a first error: the rest is right, given that. */
 export const FOLLOWS_ON = "The rest follows from it, and is right given that.";

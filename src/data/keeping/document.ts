@@ -6,7 +6,7 @@ import { done, failed, type Result } from "@/core/result";
  * table a list of its rows by the names of their columns. Counts that follow from the rest are not in it.
  */
 export const DOCUMENT_FORMAT = "right-sum";
-export const DOCUMENT_VERSION = 1;
+export const DOCUMENT_VERSION = 2;
 
 const id = z.string().min(1).max(60);
 const time = z.number().int();
@@ -77,7 +77,7 @@ const DOCUMENT_TABLES = {
     given: z.string().max(2000),
     verdict: z.enum(["right", "form", "wrong", "unread", "waiting"]),
     faults: list,
-    slips: list,
+    patterns: list,
     shown: list,
     probability: z.number().min(0).max(1).nullable(),
     chosen: flag,
@@ -132,7 +132,13 @@ export type DocumentTables = Readonly<Record<string, readonly Readonly<Record<st
 
 /** How a document of an older version becomes one of the next, by the version it has. */
 type Upgrades = Readonly<Record<number, (tables: z.infer<typeof rows>) => z.infer<typeof rows>>>;
-const UPGRADES: Upgrades = {};
+const UPGRADES: Upgrades = {
+  // What an answer was explained by stood in a column of another name.
+  1: ({ learner_attempts = [], ...rest }) => ({
+    ...rest,
+    learner_attempts: learner_attempts.map(({ slips, ...row }) => ({ ...row, patterns: slips })),
+  }),
+};
 
 /** Reads a document whole, or says in a sentence why it can't be taken. */
 export function readDocument(

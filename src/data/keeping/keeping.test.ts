@@ -76,7 +76,7 @@ function filled(): { readonly folder: string; readonly data: Data } {
           mark: {
             verdict: "wrong",
             faults: [],
-            slips: ["sub-column-gap"],
+            patterns: ["sub-column-gap"],
             probability: 0.9,
             shown: ["sub-column-gap"],
             chances: ["sub-column-gap"],
@@ -248,11 +248,14 @@ describe("everything as one document", () => {
   it("of an older version is brought up to date, of a newer one refused", () => {
     const { folder } = filled();
     const json = exported(folder);
-    const steps = { 1: (tables: Record<string, Record<string, unknown>[]>) => ({ ...tables, boards: [] }) };
-    const read = readDocument(json, steps, 2);
-    expect(read.ok && read.value.boards).toEqual([]);
-    expect(readDocument(json, {}, 2)).toMatchObject({ ok: false, error: expect.stringContaining("too old") });
-    expect(readDocument(json.replace('"version":1', '"version":3'))).toMatchObject({
+    const first = json.replace('"version":2', '"version":1').replaceAll('"patterns":', '"slips":');
+    expect(first).not.toBe(json);
+    expect(readDocument(first)).toEqual(readDocument(json));
+    expect(readDocument(first, {})).toMatchObject({
+      ok: false,
+      error: expect.stringContaining("too old"),
+    });
+    expect(readDocument(json.replace('"version":2', '"version":3'))).toMatchObject({
       ok: false,
       error: expect.stringContaining("newer Right Sum"),
     });

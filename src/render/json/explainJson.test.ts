@@ -1,20 +1,22 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { EVERY_PATTERN, PATTERN_IDS } from "@/core/errorPatterns";
 import { choicesOf, PRESETS } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { writeAnswer, writeProblem } from "@/core/problem";
-import { EVERY_SLIP, SLIP_IDS } from "@/core/slips";
 import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
 import { explainedRequested, explainRequested } from ".";
 
 describe("what programs are told of an answer", () => {
   it.each(
-    EVERY_SLIP.filter(({ id }) => id !== "check-times-always-grows").map((slip) => [slip.id, slip] as const),
+    EVERY_PATTERN.filter(({ id }) => id !== "check-times-always-grows").map(
+      (pattern) => [pattern.id, pattern] as const,
+    ),
   )("names %s for its example", (id, { example: [problem, given] }) => {
     const explained = explainRequested({ problem, given });
     if (!explained.ok) throw new Error(explained.error.message);
     expect(explained.value).toMatchObject({ problem, given, verdict: "wrong" });
-    expect(explained.value.explanations.slice(0, 3).map(({ slips }) => slips)).toContainEqual([id]);
+    expect(explained.value.explanations.slice(0, 3).map(({ patterns }) => patterns)).toContainEqual([id]);
   });
 
   it("is plain JSON, ranked, with shares of one", () => {
@@ -32,9 +34,9 @@ describe("what programs are told of an answer", () => {
         const shares = explanations.map(({ probability }) => probability);
         expect(shares).toEqual([...shares].sort((a, b) => b - a));
         expect(shares.reduce((sum, share) => sum + share, 0)).toBeLessThanOrEqual(1.001);
-        for (const { slips } of explanations) {
-          expect(slips.length).toBeLessThanOrEqual(2);
-          for (const slip of slips) expect(SLIP_IDS).toContain(slip);
+        for (const { patterns } of explanations) {
+          expect(patterns.length).toBeLessThanOrEqual(2);
+          for (const pattern of patterns) expect(PATTERN_IDS).toContain(pattern);
         }
       }),
       { numRuns: 80 },
@@ -75,13 +77,13 @@ describe("what programs are told of an answer", () => {
       house: choicesOf(PRESETS.gapsShort),
     });
     if (!explained.ok || explained.value.separating === null) throw new Error("nothing separates them");
-    const { problem, slips } = explained.value.separating;
-    const answers = slips.map(
+    const { problem, patterns } = explained.value.separating;
+    const answers = patterns.map(
       (some) =>
-        explainRequested({ problem, given: EVERY_SLIP.find(({ id }) => id === some[0])?.example[1] ?? "" })
+        explainRequested({ problem, given: EVERY_PATTERN.find(({ id }) => id === some[0])?.example[1] ?? "" })
           .ok,
     );
     expect(answers).toHaveLength(2);
-    expect(slips[0]).not.toEqual(slips[1]);
+    expect(patterns[0]).not.toEqual(patterns[1]);
   });
 });

@@ -1,8 +1,8 @@
+import { markedAnswer, type PatternId, separatingProblem, waysKept } from "@/core/errorPatterns";
 import { type HouseChoices, houseRulesFrom } from "@/core/house";
 import { readGiven } from "@/core/marking";
 import { readProblem, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
-import { markedAnswer, type SlipId, separatingProblem, waysKept } from "@/core/slips";
 import { givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
 import type { ProgramError } from "./workJson";
 
@@ -19,7 +19,7 @@ interface ExplainJson {
   readonly given: string;
   readonly verdict: "right" | "form" | "wrong";
   readonly explanations: readonly {
-    readonly slips: readonly SlipId[];
+    readonly patterns: readonly PatternId[];
     /** Of all that could have led to the answer, between 0 and 1; to four places. */
     readonly probability: number;
   }[];
@@ -29,7 +29,7 @@ interface ExplainJson {
 export interface ExplainedJson extends ExplainJson {
   readonly separating: {
     readonly problem: string;
-    readonly slips: readonly [readonly SlipId[], readonly SlipId[]];
+    readonly patterns: readonly [readonly PatternId[], readonly PatternId[]];
   } | null;
 }
 
@@ -48,14 +48,14 @@ export function explainedRequested(request: ExplainRequest): Result<ExplainedJso
     return done({ ...explained.value, separating: null });
   const problem = readProblem(request.problem, house.value);
   const found = problem.ok
-    ? separatingProblem(problem.value, house.value, first.slips, second.slips)
+    ? separatingProblem(problem.value, house.value, first.patterns, second.patterns)
     : undefined;
   return done({
     ...explained.value,
     separating:
       found === undefined
         ? null
-        : { problem: writeProblem(found, house.value), slips: [first.slips, second.slips] },
+        : { problem: writeProblem(found, house.value), patterns: [first.patterns, second.patterns] },
   });
 }
 
@@ -80,8 +80,8 @@ export function explainRequested(request: ExplainRequest): Result<ExplainJson, P
     problem: request.problem,
     given: request.given,
     verdict: verdict.kind,
-    explanations: explanations.map(({ slips, probability }) => ({
-      slips,
+    explanations: explanations.map(({ patterns, probability }) => ({
+      patterns,
       probability: Math.round(probability * 10_000) / 10_000,
     })),
   });

@@ -19,9 +19,9 @@ export interface RecordedAnswer {
   readonly replay: string | undefined;
 }
 
-/** A slip in a learner's record: how often it showed, of how many times it could have. */
-interface RecordedSlip {
-  readonly slip: string;
+/** A pattern in a learner's record: how often it showed, of how many times it could have. */
+interface RecordedPattern {
+  readonly pattern: string;
   readonly name: string;
   readonly shown: number;
   readonly chances: number;
@@ -36,16 +36,16 @@ const VERDICTS = {
   waiting: "not marked yet",
 } as const;
 
-/** What one learner did: which slips show, how steadily, and every answer that is kept. */
+/** What one learner did: which patterns show, how steadily, and every answer that is kept. */
 export function LearnerScreen({
   name,
-  slips,
+  patterns,
   answers,
   unread,
   more,
 }: {
   readonly name: string;
-  readonly slips: readonly RecordedSlip[];
+  readonly patterns: readonly RecordedPattern[];
   readonly answers: readonly RecordedAnswer[];
   /** Answers that can't be read. */
   readonly unread: readonly UnreadRow[];
@@ -59,14 +59,14 @@ export function LearnerScreen({
           All learners
         </a>
         <h1 className="text-3xl font-semibold">{name}</h1>
-        <h2 className="mt-6 text-xl font-semibold">Slips that showed</h2>
-        {slips.length === 0 ? (
+        <h2 className="mt-6 text-xl font-semibold">Error patterns that showed</h2>
+        {patterns.length === 0 ? (
           <p className="mt-2 text-soft">None so far.</p>
         ) : (
           <ul className="mt-2 rounded-2xl border border-edge bg-page">
-            {slips.map(({ slip, name: called, shown, chances, steady }) => (
+            {patterns.map(({ pattern, name: called, shown, chances, steady }) => (
               <li
-                key={slip}
+                key={pattern}
                 className="grid min-h-12 grid-cols-[minmax(0,1fr)_120px_150px] items-center gap-4 border-t border-edge px-4 py-1.5 first:border-t-0 max-[700px]:grid-cols-[minmax(0,1fr)_auto]"
               >
                 <span className="leading-tight">{called}</span>

@@ -15,8 +15,8 @@ export interface ListedLearner {
   readonly name: string;
   readonly answers: number;
   readonly revision: number;
-  /** The slip that showed most steadily; nothing where none did. */
-  readonly slip: string | undefined;
+  /** The pattern that showed most steadily; nothing where none did. */
+  readonly pattern: string | undefined;
 }
 
 /** The list of learners. A first name or initials is all that is asked. */
@@ -119,7 +119,7 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
                       {learner.answers === 0
                         ? "Nothing marked yet"
                         : `${learner.answers} ${learner.answers === 1 ? "answer" : "answers"}`}
-                      {learner.slip && `; most steadily: ${learner.slip}`}
+                      {learner.pattern && `; most steadily: ${learner.pattern}`}
                     </span>
                   </a>
                 )}

@@ -21,7 +21,7 @@ export const AnswerCell = memo(function AnswerCell({
   readonly cell: Cell | undefined;
   readonly selected: boolean;
   readonly acts: TableActs;
-  readonly nameOf: (slip: string) => string;
+  readonly nameOf: (pattern: string) => string;
 }): ReactElement {
   const typed = typedIn(cell);
   const trouble = cell?.trouble ?? "";
@@ -118,14 +118,14 @@ function MarkWords({
   nameOf,
 }: {
   readonly cell: Cell | undefined;
-  readonly nameOf: (slip: string) => string;
+  readonly nameOf: (pattern: string) => string;
 }): ReactElement | null {
   if (cell === undefined || typedIn(cell) === "") return null;
   const { kept, change } = cell;
   if (change !== undefined && change.given !== undefined && change.given !== kept?.given)
     return change.entered ? <span className="text-soft">…</span> : null;
   if (kept === undefined) return null;
-  const slips = change?.slips ?? kept.slips;
+  const patterns = change?.patterns ?? kept.patterns;
   const note = change?.note ?? kept.note;
   switch (kept.verdict) {
     case "waiting":
@@ -143,7 +143,7 @@ function MarkWords({
     case "wrong":
       return (
         <span className="text-rust">
-          ✗ {note !== "" ? note : slips.map(nameOf).join("; ") || "no explanation found"}
+          ✗ {note !== "" ? note : patterns.map(nameOf).join("; ") || "no explanation found"}
         </span>
       );
   }

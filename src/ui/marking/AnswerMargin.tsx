@@ -1,13 +1,13 @@
 "use client";
 
 import { type ReactElement, useEffect, useState } from "react";
+import type { PatternId } from "@/core/errorPatterns";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { LONGEST_NOTE } from "@/core/marking";
-import type { SlipId } from "@/core/slips";
 import { FORM_FAULT_WORDS } from "@/core/wording";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
-import { wrongWayAddress } from "../slips/address";
+import { wrongWayAddress } from "../wrongWay/address";
 import { type Cell, typedIn } from "./cells";
 import type { SheetRow, ShownExplanation } from "./marks";
 
@@ -29,7 +29,7 @@ export function AnswerMargin({
   readonly cell: Cell | undefined;
   readonly house: HouseRules;
   readonly names: Readonly<Record<string, string>>;
-  readonly onChoose: (slips: readonly SlipId[]) => void;
+  readonly onChoose: (patterns: readonly PatternId[]) => void;
   readonly onNote: (note: string) => void;
   /** Puts a problem on the sheet that tells two explanations apart. */
   readonly onSet: (problem: string) => void;
@@ -39,10 +39,10 @@ export function AnswerMargin({
   const mark = typed !== "" && typed === cell?.kept?.given ? cell.kept : undefined;
   const wrong = mark?.verdict === "wrong";
   const found = useExplanations(wrong || mark?.verdict === "unread", row.problem, typed, house);
-  const slips = cell?.change?.slips ?? mark?.slips ?? [];
+  const patterns = cell?.change?.patterns ?? mark?.patterns ?? [];
   const explanations =
     cell?.explanations ??
-    found?.explanations.map((one) => ({ ...one, names: one.slips.map((id) => names[id] ?? id) }));
+    found?.explanations.map((one) => ({ ...one, names: one.patterns.map((id) => names[id] ?? id) }));
   return (
     <section aria-label="Answer">
       <h2 className="text-[13px] text-soft">{learnerName}</h2>
@@ -68,8 +68,8 @@ export function AnswerMargin({
           {explanations && explanations.length > 0 && (
             <fieldset className="mt-3">
               <legend className="text-[13px] text-soft">What may lie behind it (Alt ↓ takes the next)</legend>
-              {explanations.slice(0, 5).map(({ slips: some, names: called, probability }) => {
-                const taken = some.join() === slips.join();
+              {explanations.slice(0, 5).map(({ patterns: some, names: called, probability }) => {
+                const taken = some.join() === patterns.join();
                 return (
                   <div
                     key={some.join()}

@@ -7,7 +7,7 @@ import type { Column, LearnerSummary } from "./marks";
 /** How long after the last answer the account of a sheet is made anew. */
 const PAUSE = 400;
 
-/** What the answers of one learner on the sheet say together: the one cause, and how steadily each slip shows. */
+/** What the answers of one learner on the sheet say together: the one cause, and how steadily each pattern shows. */
 export function LearnerMargin({
   sheetId,
   learner,
@@ -56,8 +56,8 @@ export function LearnerMargin({
       {wrong > 0 && !account && <p className="mt-2">Nothing steady behind them so far.</p>}
       {showings.length > 0 && (
         <ul className="mt-2 text-[15px]">
-          {showings.map(({ slip, name, shown, chances, steady }) => (
-            <li key={slip} className="flex items-baseline justify-between gap-3 border-t border-edge py-1">
+          {showings.map(({ pattern, name, shown, chances, steady }) => (
+            <li key={pattern} className="flex items-baseline justify-between gap-3 border-t border-edge py-1">
               <span className="leading-tight">{name}</span>
               <span className="shrink-0 text-[13px] text-soft">
                 {shown} of {chances}

@@ -56,7 +56,7 @@ export function MarkingScreen({
   const table = useRef<TableHandle>(null);
   const show = useCallback((row: number, column: number) => table.current?.show(row, column), []);
   const tableActs = useTableActs({ state, acts, show }, setSelected, setSaid, setUndo);
-  const nameOf = useCallback((slip: string): string => names[slip] ?? slip, [names]);
+  const nameOf = useCallback((pattern: string): string => names[pattern] ?? pattern, [names]);
 
   const addProblem = useCallback(
     (problem: string): void => acts.act([{ kind: "addRow", id: newId(), problem }]),

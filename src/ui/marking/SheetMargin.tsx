@@ -69,7 +69,7 @@ const Looked = memo(function Looked({
         house={house}
         names={names}
         onSet={onSet}
-        onChoose={(slips) => acts.change([{ ...selected, slips }])}
+        onChoose={(patterns) => acts.change([{ ...selected, patterns }])}
         onNote={(note) => acts.change([{ ...selected, note }])}
       />
       <hr className="border-edge" />

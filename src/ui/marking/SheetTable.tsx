@@ -45,7 +45,7 @@ export function SheetTable({
   readonly cells: Cells;
   readonly selected: At | undefined;
   readonly acts: TableActs;
-  readonly nameOf: (slip: string) => string;
+  readonly nameOf: (pattern: string) => string;
 }): ReactElement {
   const down = useVirtualizer({
     count: rows.length,

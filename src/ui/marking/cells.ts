@@ -3,7 +3,7 @@ import type { CellChange, KeptMark, ShownExplanation } from "./marks";
 /** What a square is to become and is not on disk yet. */
 export interface Change {
   readonly given?: string;
-  readonly slips?: NonNullable<CellChange["slips"]>;
+  readonly patterns?: NonNullable<CellChange["patterns"]>;
   readonly note?: string;
   /** Whether it is finished, and to be sent; else it is still being typed. */
   readonly entered: boolean;

@@ -19,7 +19,7 @@ const answer = (at: string, learner: string, given: string) => ({
   given,
   verdict: "right" as const,
   faults: [],
-  slips: [],
+  patterns: [],
   chosen: false,
   note: "",
   revision: 1,

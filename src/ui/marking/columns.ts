@@ -75,8 +75,8 @@ export function csvOf({ rows, learners, cells }: Pick<SheetState, "rows" | "lear
       const cell = cells.get(keyOf(row, id));
       const typed = typedIn(cell);
       if (typed === "") return ["", ""];
-      const slips = cell?.kept?.slips.join(" + ") ?? "";
-      return [typed, [cell?.kept?.verdict ?? "", slips].filter((part) => part !== "").join(": ")];
+      const patterns = cell?.kept?.patterns.join(" + ") ?? "";
+      return [typed, [cell?.kept?.verdict ?? "", patterns].filter((part) => part !== "").join(": ")];
     }),
   ]);
   return Papa.unparse([head, ...lines], { escapeFormulae: FORMULA });

@@ -1,9 +1,9 @@
+import type { PatternId } from "@/core/errorPatterns";
 import type { FormFault } from "@/core/marking";
-import type { SlipId } from "@/core/slips";
 
 /** What lies behind a wrong answer, as the marking screen lists it. */
 export interface ShownExplanation {
-  readonly slips: readonly SlipId[];
+  readonly patterns: readonly PatternId[];
   readonly names: readonly string[];
   readonly probability: number;
 }
@@ -15,7 +15,7 @@ export interface KeptMark {
   readonly verdict: "right" | "form" | "wrong" | "unread" | "waiting";
   readonly faults: readonly FormFault[];
   /** The explanation that stands: the likeliest, or the tutor's choice. */
-  readonly slips: readonly SlipId[];
+  readonly patterns: readonly PatternId[];
   readonly chosen: boolean;
   readonly note: string;
   /** The revision it was written with; 0 for an empty square. */
@@ -35,7 +35,7 @@ export interface CellChange {
   readonly row: string;
   readonly learner: string;
   readonly given?: string;
-  readonly slips?: readonly SlipId[];
+  readonly patterns?: readonly PatternId[];
   readonly note?: string;
 }
 
@@ -82,10 +82,14 @@ export interface LearnerSummary {
   readonly wrong: number;
   /** The best account of all the wrong answers together; nothing where none is known. */
   readonly account:
-    | { readonly slips: readonly SlipId[]; readonly names: readonly string[]; readonly explains: number }
+    | {
+        readonly patterns: readonly PatternId[];
+        readonly names: readonly string[];
+        readonly explains: number;
+      }
     | undefined;
   readonly showings: readonly {
-    readonly slip: SlipId;
+    readonly pattern: PatternId;
     readonly name: string;
     readonly shown: number;
     readonly chances: number;

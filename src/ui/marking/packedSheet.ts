@@ -1,5 +1,5 @@
+import type { PatternId } from "@/core/errorPatterns";
 import type { FormFault } from "@/core/marking";
-import type { SlipId } from "@/core/slips";
 import type { Cell } from "./cells";
 import { type Column, type KeptMark, keyOf, type SheetRow } from "./marks";
 
@@ -38,7 +38,7 @@ type PackedCell = readonly [
   given: string,
   verdict: KeptMark["verdict"],
   faults?: readonly FormFault[],
-  slips?: readonly SlipId[],
+  patterns?: readonly PatternId[],
   chosen?: 0 | 1,
   note?: string,
 ];
@@ -49,11 +49,11 @@ const cellOf = ([
   given,
   verdict,
   faults = [],
-  slips = [],
+  patterns = [],
   chosen = 0,
   note = "",
 ]: PackedCell): Cell => ({
-  kept: { given, verdict, faults, slips, chosen: chosen === 1, note, revision },
+  kept: { given, verdict, faults, patterns, chosen: chosen === 1, note, revision },
   change: undefined,
   trouble: "",
   clash: undefined,

@@ -85,7 +85,7 @@ class Server {
           given: given ?? there?.given ?? "",
           verdict: "right",
           faults: [],
-          slips: [],
+          patterns: [],
           chosen: false,
           note: "",
           revision: this.#revision,

@@ -95,7 +95,11 @@ export function entered(state: SheetState, row: string, learner: string): SheetS
   const cell = state.cells.get(keyOf(row, learner));
   if (cell?.change === undefined || cell.change.entered) return state;
   const given = cell.change.given?.trim();
-  if (given === (cell.kept?.given ?? "") && cell.change.note === undefined && cell.change.slips === undefined)
+  if (
+    given === (cell.kept?.given ?? "") &&
+    cell.change.note === undefined &&
+    cell.change.patterns === undefined
+  )
     return put(state, new Map([[keyOf(row, learner), { ...cell, change: undefined, trouble: "" }]]));
   return withChanges(state, [{ row, learner, ...(given === undefined ? {} : { given }) }]);
 }
@@ -167,7 +171,7 @@ const isSent = (change: Change | undefined, sent: CellChange): boolean =>
   change?.entered === true &&
   change.given === sent.given &&
   change.note === sent.note &&
-  change.slips?.join() === sent.slips?.join();
+  change.patterns?.join() === sent.patterns?.join();
 
 /** The sheet after the server answered what was sent. */
 export function withKept(state: SheetState, sent: Sending, answer: SheetKept): SheetState {

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { SLIP_IDS } from "@/core/slips";
+import { PATTERN_IDS } from "@/core/errorPatterns";
 import { withCells } from "./cells";
 import type { SheetChange } from "./marks";
 import { type SheetState, withActs, withChanges, withTyping } from "./sheetState";
@@ -7,7 +7,7 @@ import { type SheetState, withActs, withChanges, withTyping } from "./sheetState
 const change = z.object({
   key: z.string(),
   given: z.string().optional(),
-  slips: z.array(z.enum(SLIP_IDS)).optional(),
+  patterns: z.array(z.enum(PATTERN_IDS)).optional(),
   note: z.string().optional(),
   entered: z.boolean(),
   saw: z.number(),
@@ -32,16 +32,16 @@ export function withUnsent(state: SheetState, left: unknown): SheetState {
   const read = unsent.safeParse(left);
   if (!read.success) return state;
   let after = withActs(state, read.data.acts);
-  for (const { key, entered, saw, given, slips, note } of read.data.changes) {
+  for (const { key, entered, saw, given, patterns, note } of read.data.changes) {
     const [row = "", learner = ""] = key.split(" ");
     const kept = after.cells.get(key)?.kept;
     const what = {
       ...(given === undefined ? {} : { given }),
-      ...(slips === undefined ? {} : { slips }),
+      ...(patterns === undefined ? {} : { patterns }),
       ...(note === undefined ? {} : { note }),
     };
     const already = given === undefined || kept?.given === given;
-    if (already && slips === undefined && (note === undefined || kept?.note === note)) continue;
+    if (already && patterns === undefined && (note === undefined || kept?.note === note)) continue;
     after =
       entered || given === undefined
         ? withChanges(after, [{ row, learner, ...what }])

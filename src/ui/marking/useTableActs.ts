@@ -58,10 +58,10 @@ export function useTableActs(
       nextExplanation: (row, learner) => {
         const cell = latest.current.state.cells.get(keyOf(row, learner));
         const explanations = cell?.explanations ?? [];
-        const stands = (cell?.change?.slips ?? cell?.kept?.slips ?? []).join();
-        const at = explanations.findIndex(({ slips }) => slips.join() === stands);
+        const stands = (cell?.change?.patterns ?? cell?.kept?.patterns ?? []).join();
+        const at = explanations.findIndex(({ patterns }) => patterns.join() === stands);
         const next = explanations[(at + 1) % explanations.length];
-        if (next) latest.current.acts.change([{ row, learner, slips: next.slips }]);
+        if (next) latest.current.acts.change([{ row, learner, patterns: next.patterns }]);
       },
       choose: (row, learner, mine) => latest.current.acts.choose(row, learner, mine),
       removeRow: (row) => {

@@ -1,6 +1,6 @@
 import type { Mark } from "@/core/board";
+import type { PatternId } from "@/core/errorPatterns";
 import type { FormFault } from "@/core/marking";
-import type { SlipId } from "@/core/slips";
 
 /** What a learner hands in. */
 export interface HandIn {
@@ -24,7 +24,7 @@ export interface HandedIn {
   /** The belief that the learner's own estimate shows, and what helps; nothing where it shows none. */
   readonly belief: { readonly name: string; readonly remedy: string } | undefined;
   readonly explanations: readonly {
-    readonly slips: readonly SlipId[];
+    readonly patterns: readonly PatternId[];
     readonly names: readonly string[];
     readonly probability: number;
     readonly replay: string;

@@ -5,7 +5,7 @@ import { attemptsOf, database, findLearner, historyOf } from "@/data";
 import { LearnerScreen } from "@/ui/learners";
 import { ROUTES } from "@/ui/routes";
 import { type Parameters, parametersOf } from "../../parameters";
-import { ANSWERS_A_PAGE, recordedAnswers, recordedSlips } from "../../record";
+import { ANSWERS_A_PAGE, recordedAnswers, recordedPatterns } from "../../record";
 
 export const metadata: Metadata = { title: "Learner" };
 
@@ -26,7 +26,7 @@ export default async function LearnerPage({
   return (
     <LearnerScreen
       name={learner.name}
-      slips={recordedSlips(historyOf(data, id))}
+      patterns={recordedPatterns(historyOf(data, id))}
       answers={recordedAnswers(attempts)}
       unread={unread}
       more={

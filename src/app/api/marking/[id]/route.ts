@@ -1,8 +1,8 @@
 import { z } from "zod";
+import { PATTERN_IDS } from "@/core/errorPatterns";
 import { houseRulesFrom } from "@/core/house";
 import { LONGEST_ANSWER, LONGEST_NAME, LONGEST_NOTE, MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
 import { LONGEST_LINE } from "@/core/problem";
-import { SLIP_IDS } from "@/core/slips";
 import { houseRefusalWords } from "@/core/wording";
 import { database, houseChoicesSchema, type SheetAct } from "@/data";
 import { BOARD_ID } from "@/ui/routes";
@@ -28,7 +28,7 @@ const sentSchema = z.object({
         learner: id,
         saw: z.number().int().min(0),
         given: z.string().max(LONGEST_ANSWER).optional(),
-        slips: z.array(z.enum(SLIP_IDS)).max(2).optional(),
+        patterns: z.array(z.enum(PATTERN_IDS)).max(2).optional(),
         note: z.string().max(LONGEST_NOTE).optional(),
       }),
     )

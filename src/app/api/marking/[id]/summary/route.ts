@@ -4,7 +4,7 @@ import { computeAside } from "@/threads/pool";
 import { BOARD_ID } from "@/ui/routes";
 import { answering, errorAnswer } from "../../../answers";
 
-/** How a learner did on a sheet: counts, the best account of all wrong answers, the slips that showed. */
+/** How a learner did on a sheet: counts, the best account of all wrong answers, the patterns that showed. */
 export const GET = answering(async ({ id, request }) => {
   const learner = new URL(request.url).searchParams.get("learner") ?? "";
   const data = database();

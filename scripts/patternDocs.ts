@@ -1,0 +1,79 @@
+import { type ErrorPattern, PATTERNS, type PatternFacts, SLIPS } from "@/core/errorPatterns";
+import measured from "../bench/patterns.json" with { type: "json" };
+
+/** What the measuring found for one pattern, as shares; no sheets where too few problems trigger it. */
+interface Measured {
+  readonly cases: number;
+  readonly wrong: number;
+  readonly first: number | null;
+  readonly itself: number | null;
+  readonly three: number | null;
+  readonly sheets?: number;
+}
+
+const MEASURED: Readonly<Record<string, Measured>> = measured.patterns;
+
+const TITLES = {
+  addition: "Column addition",
+  subtraction: "Column subtraction",
+  multiplication: "Multiplication",
+  division: "Division",
+  fractions: "Fractions and mixed numbers",
+  integers: "Signed numbers",
+  money: "Money",
+  units: "Mixed units",
+  chains: "Several operations in one line",
+  judging: "Comparing, rounding and checking",
+} as const;
+
+const percent = (share: number | null): string => `${Math.round((share ?? 0) * 100)}%`;
+const code = (text: string): string => `\`${text}\``;
+
+function measuredLine(pattern: ErrorPattern): string {
+  const found = MEASURED[pattern.id];
+  if (found === undefined || found.cases === 0) return "not measured: no written answer shows it";
+  const sheets = found.sheets === undefined ? "" : `; sheets named ${percent(found.sheets)}`;
+  return `wrong on ${percent(found.wrong)} of problems; of ${found.cases} such answers first ${percent(found.first)} (itself ${percent(found.itself)}), among three ${percent(found.three)}${sheets}`;
+}
+
+const entry = (pattern: PatternFacts, measures: string | undefined): string =>
+  [
+    `### ${code(pattern.id)}: ${pattern.name}`,
+    "",
+    pattern.does,
+    "",
+    `- Shows with: ${pattern.shows}`,
+    `- Example: ${code(pattern.example[0])} gives ${code(pattern.example[1])}`,
+    `- Told apart: ${pattern.apart}`,
+    ...(pattern.lookAlikes.length > 0 ? [`- Looks like: ${pattern.lookAlikes.map(code).join(", ")}`] : []),
+    `- Helps: ${pattern.remedy}`,
+    `- Known from: ${pattern.knownFrom}`,
+    ...(measures === undefined ? [] : [`- Measured: ${measures}`]),
+  ].join("\n");
+
+/** Every pattern of the catalogue, by skill, with what was measured of it. */
+export const patternSections = (): string =>
+  [
+    ...Object.entries(PATTERNS).flatMap(([skill, patterns]) => [
+      `## ${TITLES[skill as keyof typeof TITLES]}`,
+      ...patterns.map((pattern) => entry(pattern, measuredLine(pattern))),
+    ]),
+    "## Carried out badly",
+    ...SLIPS.map((pattern) => entry(pattern, undefined)),
+  ].join("\n\n");
+
+/** The whole measurement in a few lines. */
+export function patternSummary(): string {
+  const all = Object.values(MEASURED).filter(({ cases }) => cases > 0);
+  const least = (of: (one: Measured) => number | null): string =>
+    percent(Math.min(...all.map((one) => of(one) ?? 0)));
+  const short = all.filter(({ cases }) => cases < measured.triggered).length;
+  const { seen, left } = measured.unknown;
+  return [
+    `- ${all.length} patterns, up to ${measured.triggered} problems each on which the pattern gives a wrong answer${short > 0 ? ` (${short} of them on fewer, as their skill's problems seldom trigger them)` : ""}.`,
+    `- First explanation is the pattern, or a look-alike that gives the very same answer: at least ${least(({ first }) => first)} for every pattern.`,
+    `- Among the first three: at least ${least(({ three }) => three)}.`,
+    `- A sheet of ${measured.sheet} such answers, ${percent(measured.noise)} of them off by one besides, is explained by the pattern: at least ${least(({ sheets }) => sheets ?? 1)}.`,
+    `- Random wrong answers that no pattern and no pair gives, beside right ones of four digits or more: ${left} of ${seen} left unexplained.`,
+  ].join("\n");
+}

@@ -1,0 +1,74 @@
+import type { HouseRules } from "../house";
+import type { MethodId, OtherHabits } from "../methods";
+import type { Answer, Problem } from "../problem";
+import type { PatternId } from "./patternIds";
+
+/** The skills whose work the patterns belong to. */
+const PATTERN_SKILLS = [
+  "addition",
+  "subtraction",
+  "multiplication",
+  "division",
+  "fractions",
+  "integers",
+  "money",
+  "units",
+  "chains",
+  "judging",
+  "slips",
+] as const;
+
+export type PatternSkill = (typeof PATTERN_SKILLS)[number];
+
+/** A problem worked as parts of it, each for itself, and what they are put together to. */
+export interface Split {
+  readonly parts: readonly Problem[];
+  /** The answer, from those of the parts; nothing where they can't be put together. */
+  joins(answers: readonly Answer[]): Answer | undefined;
+}
+
+/** What a learner with a pattern does otherwise; everything else is done soundly. */
+export interface PatternAct {
+  /** The decisions of the methods that are taken otherwise. */
+  readonly habits?: OtherHabits;
+  /** The methods the habits belong to, where the house's own has no place for them. */
+  readonly methods?: readonly MethodId[];
+  /** What the habits take for granted of the house. */
+  readonly rules?: Partial<HouseRules>;
+  /** How the problem is read; nothing where it is read as it stands. */
+  readonly reads?: (problem: Problem) => Problem | undefined;
+  /** How the problem falls apart; nothing where it does not. */
+  readonly splits?: (problem: Problem) => Split | undefined;
+  /** What is written for the answer that was worked out; nothing where it is written as it is. */
+  readonly writes?: (answer: Answer, problem: Problem) => Answer | undefined;
+  /** What a problem must have for the pattern to come in at all. */
+  readonly needs?: (problem: Problem) => boolean;
+}
+
+/** What is known of a pattern: what it is, how it shows, what it is mixed up with and what helps. */
+export interface PatternFacts {
+  readonly id: PatternId;
+  readonly name: string;
+  /** What the learner does, in a sentence or two. */
+  readonly does: string;
+  /** The features that a problem needs for it to show. */
+  readonly shows: string;
+  /** A problem, and the answer that a learner with the pattern gives. */
+  readonly example: readonly [problem: string, answer: string];
+  /** How it is told apart from what looks like it. */
+  readonly apart: string;
+  readonly remedy: string;
+  /** Where it is described, from memory: author and year. */
+  readonly knownFrom: string;
+  /** Patterns that often give the same answer, so that one answer can't tell them apart. */
+  readonly lookAlikes: readonly PatternId[];
+}
+
+/** A named unsound habit: a systematic error, with the habits that carry it out. */
+export interface ErrorPattern extends PatternFacts, PatternAct {
+  /** How often it is met, roughly, against the others: 1 seldom, 3 often. */
+  readonly common: 1 | 2 | 3;
+}
+
+/** Patterns of one skill. */
+export type PatternsOf = readonly ErrorPattern[];

@@ -1,0 +1,52 @@
+import { ADDITION_PATTERNS } from "./additionPatterns";
+import { CHAIN_PATTERNS } from "./chainPatterns";
+import { DIVISION_PATTERNS } from "./divisionPatterns";
+import type { ErrorPattern, PatternFacts, PatternSkill } from "./errorPattern";
+import { FRACTIONS_PATTERNS } from "./fractionsPatterns";
+import { INTEGERS_PATTERNS } from "./integersPatterns";
+import { JUDGING_PATTERNS } from "./judgingPatterns";
+import { MONEY_PATTERNS } from "./moneyPatterns";
+import { MULTIPLICATION_PATTERNS } from "./multiplicationPatterns";
+import { PATTERN_IDS, type PatternId } from "./patternIds";
+import { SLIPS } from "./slipFacts";
+import { SUBTRACTION_PATTERNS } from "./subtractionPatterns";
+import { UNITS_PATTERNS } from "./unitsPatterns";
+
+/** The systematic errors of each skill. What is merely carried out badly has its own file. */
+export const PATTERNS: Readonly<Record<Exclude<PatternSkill, "slips">, readonly ErrorPattern[]>> = {
+  addition: ADDITION_PATTERNS,
+  subtraction: SUBTRACTION_PATTERNS,
+  multiplication: MULTIPLICATION_PATTERNS,
+  division: DIVISION_PATTERNS,
+  fractions: FRACTIONS_PATTERNS,
+  integers: INTEGERS_PATTERNS,
+  money: MONEY_PATTERNS,
+  units: UNITS_PATTERNS,
+  chains: CHAIN_PATTERNS,
+  judging: JUDGING_PATTERNS,
+};
+
+/** Every systematic error, in the order of the catalogue. */
+export const EVERY_PATTERN: readonly ErrorPattern[] = Object.values(PATTERNS).flat();
+
+const FACTS: ReadonlyMap<PatternId, PatternFacts> = new Map(
+  [...EVERY_PATTERN, ...SLIPS].map((pattern) => [pattern.id, pattern]),
+);
+
+/** What is known of a pattern, systematic or not. */
+export function patternFacts(id: PatternId): PatternFacts {
+  const facts = FACTS.get(id);
+  if (facts === undefined) throw new Error(`patternFacts: ${id} is not in the catalogue`);
+  return facts;
+}
+
+/** The patterns of some ids that are systematic; nothing where another one is among them. */
+export function patternsNamed(ids: readonly PatternId[]): readonly ErrorPattern[] | undefined {
+  const patterns = EVERY_PATTERN.filter(({ id }) => ids.includes(id));
+  return patterns.length === ids.length ? patterns : undefined;
+}
+
+const KNOWN: ReadonlyMap<string, PatternId> = new Map(PATTERN_IDS.map((id) => [id, id]));
+
+/** The pattern id that a text is; none where it is none. */
+export const patternIdOf = (text: string): PatternId | undefined => KNOWN.get(text);

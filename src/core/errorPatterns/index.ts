@@ -1,0 +1,14 @@
+export type { ErrorPattern, PatternFacts } from "./errorPattern";
+export { EVERY_PATTERN, PATTERNS, patternFacts, patternIdOf, patternsNamed } from "./errorPatterns";
+export { estimateJudged } from "./estimateJudged";
+export { explanationsOf, type Showings } from "./explain";
+export { markedAnswer, waysKept } from "./explainAnswer";
+export { PATTERN_IDS, type PatternId } from "./patternIds";
+export { remedyWords, wrongStepWords } from "./patternWords";
+export { type Replay, replayOf, undoingOf } from "./replay";
+export { separatingProblem } from "./separating";
+export { type Answered, isSteady, sheetExplanations, showingsOn, waysTaken } from "./sheet";
+export { SLIPS } from "./slipFacts";
+export { slipsOf } from "./slips";
+export { patternsFor, type WrongWays, wrongWays } from "./wrongWays";
+export { type PatternReason, wrongWorking } from "./wrongWorking";

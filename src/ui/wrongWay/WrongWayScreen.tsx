@@ -1,0 +1,210 @@
+"use client";
+
+import { type ReactElement, Suspense, useEffect, useRef, useState } from "react";
+import type { HouseRules } from "@/core/house";
+import { plain, stretches } from "@/core/wording";
+import { LazyPicture } from "../board/lazy";
+import { RunBar } from "../board/RunBar";
+import { usePlay } from "../board/usePlay";
+import { WayPaper } from "./TwoWays";
+import type { Choice, WrongWay } from "./wrongWay";
+
+const PACE = 2;
+
+/** The keys of the two boards, as on the Board. */
+const MOVES: Readonly<Record<string, "next" | "back" | "first" | "last" | "play">> = {
+  ArrowRight: "next",
+  ArrowLeft: "back",
+  Home: "first",
+  End: "last",
+  " ": "play",
+};
+
+/** The tempting wrong way, step by step beside the sound one, with what gives it away. */
+export function WrongWayScreen({
+  way,
+  choices,
+  house,
+  boardAddress,
+}: {
+  readonly way: WrongWay;
+  readonly choices: readonly Choice[];
+  readonly house: HouseRules;
+  /** The address of the sound working on the Board. */
+  readonly boardAddress: string;
+}): ReactElement {
+  const last = way.wrong.steps.length;
+  const [step, setStep] = useState(way.departs);
+  const goTo = (to: number): void => setStep(Math.min(Math.max(1, to), last));
+  const move = useRef((by: number) => setStep((now) => Math.min(Math.max(1, now + by), last))).current;
+  const play = usePlay(step, last, PACE, move);
+  const acts = useRef({ goTo, play, step });
+  acts.current = { goTo, play, step };
+  const [listening, setListening] = useState(false);
+  useEffect(() => {
+    setListening(true);
+    const listen = (event: KeyboardEvent): void => {
+      const act = event.ctrlKey || event.altKey || event.metaKey ? undefined : MOVES[event.key];
+      const target = event.target instanceof Element ? event.target : null;
+      if (act === undefined || target?.closest("input, textarea, select")) return;
+      if (event.key === " " && target?.closest("button, a")) return;
+      event.preventDefault();
+      const { goTo: to, play: playing, step: at } = acts.current;
+      if (act === "play") playing.setPlaying(!playing.playing);
+      else to({ next: at + 1, back: at - 1, first: 1, last: Number.MAX_SAFE_INTEGER }[act]);
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, []);
+
+  const here = way.wrong.steps[step - 1];
+  // The sound way keeps pace, and is done when the wrong one is.
+  const beside = step === last ? way.sound.steps.length : Math.min(step, way.sound.steps.length);
+  const departed = step >= way.departs;
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto]">
+      <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2">
+        <h1 className="text-[22px] font-semibold">The wrong way</h1>
+        <p className="font-board text-[22px] text-soft">{way.line}</p>
+        <a href={boardAddress} className="ml-auto grid h-11 items-center font-semibold text-plumb">
+          Back to the board
+        </a>
+      </header>
+      <main
+        aria-busy={!listening}
+        className="grid min-h-0 grid-cols-[minmax(0,1fr)_320px] max-[1000px]:grid-cols-1 max-[1000px]:grid-rows-[minmax(0,1fr)_auto]"
+      >
+        <div className="grid min-h-0 min-w-0 grid-cols-2 max-[700px]:grid-cols-1 max-[700px]:overflow-auto">
+          <WayPaper
+            way={way.wrong}
+            shown={step}
+            wrongAt={departed ? way.departs : 0}
+            title="As it went"
+            note={way.wrong.answer}
+            house={house}
+            label={`The wrong way, ${step} of ${last} steps, ending in ${way.wrong.answer}`}
+          />
+          <WayPaper
+            way={way.sound}
+            shown={beside}
+            wrongAt={undefined}
+            title={way.method}
+            note={way.sound.answer}
+            house={house}
+            label={`The sound way, ${beside} of ${way.sound.steps.length} steps, ending in ${way.sound.answer}`}
+          />
+        </div>
+        <aside
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
+          tabIndex={0}
+          aria-label="Margin"
+          className="flex min-h-0 flex-col gap-4 overflow-y-auto py-4 pr-6 pl-2 max-[1000px]:max-h-[40vh] max-[1000px]:px-8"
+        >
+          {way.patterns.map(({ name, does }) => (
+            <section key={name}>
+              <h2 className="text-[20px] leading-tight font-semibold text-rust">{name}</h2>
+              <p className="mt-1 text-[15.5px] leading-normal">{does}</p>
+            </section>
+          ))}
+          <section aria-label="At this step">
+            <h2 className="text-[13px] text-soft">
+              {step === way.departs
+                ? "Here it leaves the sound way"
+                : departed
+                  ? "Then"
+                  : "So far as it should be"}
+            </h2>
+            <p className="mt-1 text-[17px] leading-snug">
+              {here &&
+                stretches(here.say).map(({ text, marked }, index) =>
+                  marked ? (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: the stretches of a line never change their order
+                    <strong key={index}>{text}</strong>
+                  ) : (
+                    text
+                  ),
+                )}
+            </p>
+          </section>
+          {(way.estimate ?? way.undoing) !== undefined && (
+            <section>
+              <h2 className="text-[13px] text-soft">What gives it away</h2>
+              {way.estimate && <p className="mt-1 text-straw">{way.estimate}</p>}
+              {way.undoing && <p className="mt-1 text-straw">{way.undoing}</p>}
+            </section>
+          )}
+          <section>
+            <h2 className="text-[13px] text-soft">What helps</h2>
+            {way.patterns.map(({ remedy }) => (
+              <p key={remedy} className="mt-1">
+                {remedy}
+              </p>
+            ))}
+            {way.picture && (
+              <div className="mt-2 max-w-72">
+                <Suspense>
+                  <LazyPicture picture={way.picture} house={house} />
+                </Suspense>
+              </div>
+            )}
+          </section>
+          {way.separating && (
+            <section>
+              <h2 className="text-[13px] text-soft">To tell it from “{way.separating.from}”, set</h2>
+              <p className="flex flex-wrap items-center gap-x-4">
+                <span className="font-board text-[18px]">{way.separating.line}</span>
+                <a href={way.separating.turn} className="grid min-h-9 items-center font-semibold text-plumb">
+                  Your turn
+                </a>
+                <a
+                  href={way.separating.address}
+                  className="grid min-h-9 items-center font-semibold text-plumb"
+                >
+                  The wrong way
+                </a>
+              </p>
+            </section>
+          )}
+          {choices.length > 1 && (
+            <nav aria-label="Other wrong ways">
+              <h2 className="text-[13px] text-soft">Other wrong ways here</h2>
+              <ul className="mt-1">
+                {choices.map(({ name, answer, address }) => (
+                  <li key={address}>
+                    <a
+                      href={address}
+                      className="grid min-h-9 grid-cols-[minmax(0,1fr)_auto] items-center gap-3 rounded px-1 hover:bg-shade"
+                    >
+                      <span className="text-[15px] leading-tight">{name}</span>
+                      <span className="font-board text-soft">{answer}</span>
+                    </a>
+                  </li>
+                ))}
+              </ul>
+            </nav>
+          )}
+        </aside>
+      </main>
+      <footer className="px-6 pt-1 pb-4">
+        <RunBar
+          steps={way.wrong.steps}
+          step={step}
+          departs={way.departs}
+          house={house}
+          spoken={here ? plain(here.say) : ""}
+          playing={play.playing}
+          pace={PACE}
+          onGoTo={(to) => {
+            play.setPlaying(false);
+            goTo(to);
+          }}
+          onPlay={() => play.setPlaying(!play.playing)}
+          onPace={undefined}
+        />
+      </footer>
+      <p aria-live="polite" className="sr-only">
+        {here && `Step ${step} of ${last}. ${plain(here.say)}`}
+      </p>
+    </div>
+  );
+}
