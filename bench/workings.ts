@@ -41,7 +41,7 @@ export async function measureWorkings(): Promise<readonly WorkingsRow[]> {
       });
       bench.add("bare", () => {
         problems.forEach((problem, index) => {
-          reckon(problem, bare[index] ?? []);
+          compute(problem, bare[index] ?? []);
         });
       });
       await bench.run();
@@ -69,7 +69,7 @@ export async function measureWorkings(): Promise<readonly WorkingsRow[]> {
 }
 
 /** The problem's bare arithmetic by a library, on numbers it has read already. */
-function reckon(problem: Problem, numbers: readonly Exact[]): Exact | number | undefined {
+function compute(problem: Problem, numbers: readonly Exact[]): Exact | number | undefined {
   const [first, ...rest] = numbers;
   if (first === undefined) return undefined;
   switch (problem.op) {

@@ -30,7 +30,7 @@ const CORE_ORDER = [
   "pictures",
   "marking",
   "wording",
-  "patterns",
+  "errorPatterns",
   "testing",
 ];
 

@@ -1,4 +1,3 @@
-import { z } from "zod";
 import { pagesOf } from "@/core/board";
 import { runOf } from "@/core/checks";
 import {
@@ -21,50 +20,8 @@ import { done, failed, type Result } from "@/core/result";
 import { estimateLine, givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
 import type { HandedInWork } from "@/data/attempts";
 import type { HandedIn, HandIn } from "@/ui/turn/handedIn";
+import { paperMarks } from "@/ui/turn/paperMarks";
 import { wrongWayAddress } from "@/ui/wrongWay/address";
-
-const number = z.number().finite();
-const markSchema = z.discriminatedUnion("kind", [
-  z.object({
-    kind: z.literal("glyph"),
-    col: number,
-    row: number,
-    text: z.string().max(8),
-    look: z.enum(["written", "filler"]),
-  }),
-  z.object({
-    kind: z.literal("small"),
-    col: number,
-    row: number,
-    seat: z.enum(["low", "high", "corner", "tens", "ones"]),
-    text: z.string().max(8),
-  }),
-  z.object({
-    kind: z.literal("strike"),
-    col: number,
-    row: number,
-    target: z.enum(["square", "point", "low", "high", "corner", "tens", "ones"]),
-  }),
-  z.object({ kind: z.literal("point"), line: number, row: number, look: z.enum(["written", "hidden"]) }),
-  z.object({
-    kind: z.literal("rule"),
-    row: number,
-    from: number,
-    to: number,
-    strokes: z.union([z.literal(1), z.literal(2)]),
-  }),
-  z.object({ kind: z.literal("jump"), row: number, from: number, to: number, rise: number }),
-  z.object({ kind: z.literal("leap"), line: number, row: number, to: number }),
-  z.object({ kind: z.literal("frame"), col: number, row: number, width: number, height: number }),
-  z.object({ kind: z.literal("diagonal"), col: number, row: number, size: number }),
-  z.object({
-    kind: z.literal("upright"),
-    line: number,
-    row: number,
-    to: number,
-    look: z.enum(["straight", "curved"]),
-  }),
-]);
 
 /** What is handed in, and what its learner has shown before. */
 export interface HandedInToMark {
@@ -91,8 +48,7 @@ export function markHandedIn({
   const given = readGiven(sent.answer, problem.value, house.value);
   if (!given.ok)
     return failed({ code: `given.${given.error.code}`, message: givenErrorWords(given.error, house.value) });
-  // Marks of kinds that a learner can't write are passed over.
-  const paper: Paper = { marks: sent.marks.flatMap((mark) => markSchema.safeParse(mark).data ?? []) };
+  const paper: Paper = { marks: paperMarks(sent.marks) };
   const ways = wrongWays(problem.value, house.value);
   const { verdict, explanations } = markedAnswer(ways, given.value, house.value, history);
   const shown = explanations.map(({ patterns, probability }) => ({

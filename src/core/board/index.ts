@@ -10,4 +10,4 @@ export {
   sameSheet,
   type Writing,
 } from "./board";
-export type { Mark, Seat } from "./mark";
+export type { Mark, Position } from "./mark";

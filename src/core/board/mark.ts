@@ -23,15 +23,15 @@ type Written =
       readonly kind: "small";
       readonly col: number;
       readonly row: number;
-      readonly seat: Seat;
+      readonly position: Position;
       readonly text: string;
     }
-  /** A stroke through what stands in a square, in one seat of it, or on the line at its left edge. */
+  /** A stroke through what stands in a square, in one position of it, or on the line at its left edge. */
   | {
       readonly kind: "strike";
       readonly col: number;
       readonly row: number;
-      readonly target: "square" | Seat | "point";
+      readonly target: "square" | Position | "point";
     }
   /** A ring drawn round what stands in a square. */
   | { readonly kind: "ring"; readonly col: number; readonly row: number }
@@ -112,4 +112,4 @@ type Pointed =
     };
 
 /** Where in its square a small number sits: its lower or upper half, the corner before a digit that stands there too, or either side of a diagonal. */
-export type Seat = "low" | "high" | "corner" | "tens" | "ones";
+export type Position = "low" | "high" | "corner" | "tens" | "ones";

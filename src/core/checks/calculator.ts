@@ -31,7 +31,7 @@ export type CalculatorKey = (typeof CALCULATOR_KEYS)[number];
 /** A real one shows so many digits, and drops the rest. */
 const DIGITS = 8;
 
-/** The state of a pocket calculator that reckons exactly and shows what a real one would. */
+/** The state of a pocket calculator that computes exactly and shows what a real one would. */
 export interface Calculator {
   /** What has been keyed of a number, its point as `.`, the stroke of a fraction as `/`, a minus before it; nothing while a result is shown. */
   readonly entry: string | undefined;
@@ -105,7 +105,7 @@ function signTurned(calculator: Calculator): Calculator {
   return { ...calculator, entry: entry.startsWith("−") ? entry.slice(1) : `−${entry}` };
 }
 
-/** The number of an entry; nothing where it is a fraction over nothing. */
+/** The number of an entry; none where it is a fraction over nothing. */
 function entered(entry: string): Fraction | undefined {
   const negative = entry.startsWith("−");
   const [over = "0", under] = (negative ? entry.slice(1) : entry).split("/");
@@ -153,7 +153,7 @@ export function display(calculator: Calculator, notation: Notation): Display {
   return { text, cut: !exact, error: false };
 }
 
-/** The keys that work a problem out, as a hand would press them; nothing where a number has more digits than can be keyed, or brackets would be needed. */
+/** The keys that work a problem out, as a hand would press them; none where a number has more digits than can be keyed, or brackets would be needed. */
 export function keysFor(problem: Problem): readonly CalculatorKey[] | undefined {
   const { op, operands } = problem;
   if (op === "round" || op === "compare" || op === "order" || op === "rewrite" || op === "pay")

@@ -35,8 +35,8 @@ describe("the checks", () => {
     fc.assert(
       fc.property(anyTask, anyHouse, ({ problem, method }, rules) => {
         const { steps, inverse, estimate } = runOf(workingOf(problem, rules, method), EVERY_METHOD);
-        const reckoned = problem.op !== "round" && problem.op !== "compare";
-        if (problem.kind === "decimals") expect(estimate !== undefined).toBe(reckoned);
+        const computed = problem.op !== "round" && problem.op !== "compare";
+        if (problem.kind === "decimals") expect(estimate !== undefined).toBe(computed);
         for (const { reason } of steps) {
           seen.add(reason.kind);
           if (reason.kind === "compareWithEstimate") expect(reason.near).toBe(true);

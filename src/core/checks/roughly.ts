@@ -39,7 +39,7 @@ import {
   unitOf,
 } from "../quantity";
 
-/** How numbers are made easy before they are reckoned with in the head. */
+/** How numbers are made easy before they are computed with in the head. */
 export type Rounding = "ones" | "leadingDigit" | "multiple" | "benchmarks" | "largestUnit" | "wholeMoney";
 
 /** A rough answer made before the working: the problem with easy numbers, and what these come to. */
@@ -49,7 +49,7 @@ export interface Estimate {
   readonly result: Quantity;
 }
 
-/** The estimate of a problem that is not one of plain decimals; nothing where none helps. */
+/** The estimate of a problem that is not one of plain decimals; none where none helps. */
 export function roughlyOf(problem: Exclude<Problem, DecimalProblem>): Estimate | undefined {
   switch (problem.kind) {
     case "fractions":
@@ -72,7 +72,7 @@ function toHalves(numeral: Numeral): Numeral {
   return simplified(fraction(negative ? -halves : halves, 2n));
 }
 
-/** A fraction as the number a head reckons with: whole, mixed or proper. */
+/** A fraction as the number a head computes with: whole, mixed or proper. */
 function simplified(given: Fraction): Numeral {
   const { negative, numerator, denominator } = simplest(given);
   const whole = numerator / denominator;
@@ -100,7 +100,7 @@ function roughFractions(problem: FractionProblem): Estimate | undefined {
   return { rounding: "benchmarks", rounded: easy, result: simplified(fraction(s * n, d)) };
 }
 
-/** The largest whole number that needs no estimate: it is reckoned with in the head anyway. */
+/** The largest whole number that needs no estimate: it is computed with in the head anyway. */
 const IN_THE_HEAD = 20n;
 
 const leading = (numeral: Numeral): Numeral =>

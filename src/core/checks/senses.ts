@@ -3,7 +3,7 @@ import { asFraction, type Fraction, fraction, type Numeral, simplest } from "../
 import { fractionOf } from "../problem";
 import { type Scale, unitOf } from "../quantity";
 
-/** Checks that need no reckoning: whether a sign, a unit or a size makes sense at all. */
+/** Checks that need no computing: whether a sign, a unit or a size makes sense at all. */
 export type SenseReason =
   /** The sign of a product or quotient, from how many of its numbers lie below zero. */
   | { readonly kind: "signOfProduct"; readonly negatives: number; readonly negative: boolean }

@@ -19,7 +19,7 @@ export interface Undoing {
   readonly expected: Quantity;
 }
 
-/** What undoes a problem that is not one of plain decimals; nothing where no one step does. */
+/** What undoes a problem that is not one of plain decimals; none where no one step does. */
 export function undoing({ problem, answer }: Working): Undoing | undefined {
   switch (problem.kind) {
     case "fractions":

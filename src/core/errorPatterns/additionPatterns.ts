@@ -58,7 +58,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: ["add-whole-on-end"],
     methods: IN_COLUMNS,
-    habits: {
+    decisions: {
       addition: {
         lineUp: rightFlush,
       },
@@ -76,7 +76,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     methods: IN_COLUMNS,
-    habits: {
+    decisions: {
       addition: {
         lineUp: leftFlush,
         pointLine: countedFromLongest,
@@ -113,7 +113,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: ["add-right-flush"],
     methods: IN_COLUMNS,
-    habits: {
+    decisions: {
       addition: {
         lineUp: (numeral, all) => (numeral.point ? 0 : 0 - mostPlaces(all)),
       },
@@ -132,7 +132,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: ["add-overhang-carry-lost", "add-point-wall"],
     methods: IN_COLUMNS,
-    habits: {
+    decisions: {
       addition: {
         writes: (total, { last }) => (last ? total : total % 10),
         carries: () => 0,
@@ -151,7 +151,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: ["add-left-to-right"],
     methods: IN_COLUMNS,
-    habits: {
+    decisions: {
       addition: {
         writes: (total) => total,
         carries: () => 0,
@@ -170,7 +170,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     methods: IN_COLUMNS,
-    habits: {
+    decisions: {
       addition: {
         writes: (total, { last }) => (last || total < 10 ? total : Math.floor(total / 10)),
         carries: (total, { last }) => (last || total < 10 ? 0 : total % 10),
@@ -190,7 +190,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     methods: IN_COLUMNS,
-    habits: {
+    decisions: {
       addition: {
         writes: (total, { last }) => (last ? total : total % 10),
         carries: (total, { last }) => (last || total < 10 ? 0 : 1),
@@ -210,7 +210,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
     lookAlikes: ["add-no-carry"],
     methods: IN_COLUMNS,
     rules: { emptyPlaces: "gaps" },
-    habits: {
+    decisions: {
       addition: {
         writes: (total, { parts, rate }) => (parts.length === 1 ? (parts[0] ?? 0) : total % rate),
         carries: (total, { parts, rate }) => (parts.length === 1 ? 0 : Math.floor(total / rate)),
@@ -230,7 +230,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
     lookAlikes: [],
     methods: IN_COLUMNS,
     rules: { emptyPlaces: "gaps" },
-    habits: { addition: { counts: loneDigitEverywhere } },
+    decisions: { addition: { counts: loneDigitEverywhere } },
   },
   {
     id: "add-left-to-right",
@@ -245,7 +245,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: ["add-double-digit"],
     methods: IN_COLUMNS,
-    habits: {
+    decisions: {
       addition: {
         begins: "largest",
       },
@@ -263,7 +263,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: ["add-no-carry"],
     methods: IN_COLUMNS,
-    habits: {
+    decisions: {
       addition: {
         carries: (total, { beforePoint, rate }) => (beforePoint ? 0 : Math.floor(total / rate)),
       },

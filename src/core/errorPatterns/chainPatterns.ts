@@ -57,7 +57,7 @@ function regrouped(expression: Expression, ranks: Ranks, brackets: "kept" | "pas
   return ranks.reduce(worked, line).first;
 }
 
-/** A chain read in another order; nothing where that order makes no problem, such as money added to a number. */
+/** A chain read in another order; none where that order makes no problem, such as money added to a number. */
 const reads =
   (ranks: Ranks, brackets: "kept" | "passedOver") =>
   (problem: Problem): Problem | undefined => {

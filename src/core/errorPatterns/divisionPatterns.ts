@@ -94,7 +94,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: ["div-stops-when-remainder-zero", "div-points-ignored"],
     ...BY_DIVISION,
-    habits: { division: { movesDividend: () => 0 } },
+    decisions: { division: { movesDividend: () => 0 } },
     needs: byDecimal,
   },
   {
@@ -109,7 +109,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: ["div-stops-when-remainder-zero", "div-divisor-only-shifted"],
     ...BY_DIVISION,
-    habits: { division: { movesDividend: (_, dividend) => dividend.fraction.length } },
+    decisions: { division: { movesDividend: (_, dividend) => dividend.fraction.length } },
   },
   {
     id: "div-places-pooled",
@@ -124,7 +124,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: ["div-stops-when-remainder-zero"],
     ...BY_DIVISION,
-    habits: { division: { movesDividend: (divisor) => 0 - divisor.fraction.length } },
+    decisions: { division: { movesDividend: (divisor) => 0 - divisor.fraction.length } },
     needs: byDecimal,
   },
   {
@@ -189,7 +189,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     ...BY_DIVISION,
-    habits: { division: { ends: "restBehindPoint" } },
+    decisions: { division: { ends: "restBehindPoint" } },
   },
   {
     id: "div-no-appended-zero",
@@ -203,7 +203,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: ["div-two-halves"],
     ...BY_DIVISION,
-    habits: { division: { ends: "whereDigitsEnd" } },
+    decisions: { division: { ends: "whereDigitsEnd" } },
   },
   {
     id: "div-big-by-small",

@@ -1,5 +1,5 @@
 import type { HouseRules } from "../house";
-import type { MethodId, OtherHabits } from "../methods";
+import type { MethodId, OtherDecisions } from "../methods";
 import type { Answer, Problem } from "../problem";
 import type { PatternId } from "./patternIds";
 
@@ -23,23 +23,23 @@ export type PatternSkill = (typeof PATTERN_SKILLS)[number];
 /** A problem worked as parts of it, each for itself, and what they are put together to. */
 export interface Split {
   readonly parts: readonly Problem[];
-  /** The answer, from those of the parts; nothing where they can't be put together. */
+  /** The answer, from those of the parts; none where they can't be put together. */
   joins(answers: readonly Answer[]): Answer | undefined;
 }
 
 /** What a learner with a pattern does otherwise; everything else is done soundly. */
 export interface PatternAct {
   /** The decisions of the methods that are taken otherwise. */
-  readonly habits?: OtherHabits;
-  /** The methods the habits belong to, where the house's own has no place for them. */
+  readonly decisions?: OtherDecisions;
+  /** The methods the decisions belong to, where the house's own has no place for them. */
   readonly methods?: readonly MethodId[];
-  /** What the habits take for granted of the house. */
+  /** What the decisions take for granted of the house. */
   readonly rules?: Partial<HouseRules>;
-  /** How the problem is read; nothing where it is read as it stands. */
+  /** How the problem is read; none where it is read as it stands. */
   readonly reads?: (problem: Problem) => Problem | undefined;
-  /** How the problem falls apart; nothing where it does not. */
+  /** How the problem falls apart; none where it does not. */
   readonly splits?: (problem: Problem) => Split | undefined;
-  /** What is written for the answer that was worked out; nothing where it is written as it is. */
+  /** What is written for the answer that was worked out; none where it is written as it is. */
   readonly writes?: (answer: Answer, problem: Problem) => Answer | undefined;
   /** What a problem must have for the pattern to come in at all. */
   readonly needs?: (problem: Problem) => boolean;
@@ -64,7 +64,7 @@ export interface PatternFacts {
   readonly lookAlikes: readonly PatternId[];
 }
 
-/** A named unsound habit: a systematic error, with the habits that carry it out. */
+/** A named systematic error, with the decisions that carry it out. */
 export interface ErrorPattern extends PatternFacts, PatternAct {
   /** How often it is met, roughly, against the others: 1 seldom, 3 often. */
   readonly common: 1 | 2 | 3;

@@ -144,7 +144,7 @@ describe("explaining", () => {
     expect(found.map(({ patterns }) => [...patterns].sort().join())).toContain(
       "sub-borrow-unpaid,sub-right-flush",
     );
-    // Two habits about one decision can't go together.
+    // Two that take one decision otherwise can't go together.
     const same = [pattern("sub-column-gap"), pattern("sub-stuck-writes-zero")];
     expect(wrongWorking(problem, house, same)).toBeUndefined();
   });
@@ -212,7 +212,7 @@ describe("an estimate", () => {
   });
 });
 
-describe("learners made from habits", () => {
+describe("learners made from patterns", () => {
   const chance = evenChances(42);
 
   it("with one pattern and some noise are told by their sheets", () => {

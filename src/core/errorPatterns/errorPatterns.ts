@@ -40,7 +40,7 @@ export function patternFacts(id: PatternId): PatternFacts {
   return facts;
 }
 
-/** The patterns of some ids that are systematic; nothing where another one is among them. */
+/** The patterns of some ids that are systematic; none where another one is among them. */
 export function patternsNamed(ids: readonly PatternId[]): readonly ErrorPattern[] | undefined {
   const patterns = EVERY_PATTERN.filter(({ id }) => ids.includes(id));
   return patterns.length === ids.length ? patterns : undefined;

@@ -15,7 +15,7 @@ const isNumeral = (quantity: Quantity): quantity is Numeral =>
 /**
  * Holds an estimate against the belief that multiplying always makes larger and dividing smaller: where one
  * factor, or the divisor, lies between nothing and one, an estimate on the other side of the first number shows
- * it. Nothing for other problems, where the belief would not show.
+ * it. None for other problems, where the belief would not show.
  */
 export function estimateJudged(problem: Problem, estimate: Quantity): Judged | undefined {
   const { op } = problem;

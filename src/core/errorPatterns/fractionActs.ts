@@ -148,10 +148,10 @@ export const ownDivisors = ({ numerator, denominator }: Fraction): Fraction | un
     : fraction(numerator / smallestPrime(numerator), denominator / smallestPrime(denominator));
 
 export const apart = (
-  fractions: NonNullable<PatternAct["habits"]>["fractions"],
-): Pick<PatternAct, "habits" | "methods"> => ({
+  fractions: NonNullable<PatternAct["decisions"]>["fractions"],
+): Pick<PatternAct, "decisions" | "methods"> => ({
   ...APART,
-  habits: { fractions: { setsApart: true, ...fractions } },
+  decisions: { fractions: { setsApart: true, ...fractions } },
 });
 
 /** A whole number from which a fraction or a mixed number is taken. */

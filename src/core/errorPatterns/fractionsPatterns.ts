@@ -58,7 +58,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     needs: unlike,
     methods: [...OVER_COMMON, "changing-form"],
     rules: { mixedNumbers: "apart" },
-    habits: { fractions: { scales: (numerator) => numerator } },
+    decisions: { fractions: { scales: (numerator) => numerator } },
   },
   {
     id: "frac-add-to-both",
@@ -74,7 +74,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     needs: unlike,
     methods: [...OVER_COMMON, "changing-form"],
     rules: { mixedNumbers: "apart" },
-    habits: {
+    decisions: {
       fractions: { scales: (numerator, by, denominator) => numerator + denominator * by - denominator },
     },
   },
@@ -127,7 +127,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     shows: "whole − mixed, whole − fraction",
     example: ["6 − 2 3/8", "4 3/8"],
     apart:
-      "from mixed-small-from-big: only shows when there is no first fraction; a learner with either habit may write the same answer here",
+      "from mixed-small-from-big: only shows when there is no first fraction; a learner with either pattern may write the same answer here",
     remedy: "write 6 as 5 8/8",
     knownFrom: "Brueckner (1928); Tatsuoka (1984); Ashlock",
     common: 2,
@@ -176,7 +176,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     needs: onlyFractions("multiply"),
     methods: ["multiplying-across"],
     rules: CANCELS_AFTER,
-    habits: { fractions: { factors: overOne, acrossUnder: ([first = 1n]) => first } },
+    decisions: { fractions: { factors: overOne, acrossUnder: ([first = 1n]) => first } },
   },
   {
     id: "frac-mul-flips-second",
@@ -219,7 +219,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     needs: isOf("divide"),
     methods: ["turning-over"],
-    habits: { fractions: { turnsOver: (divisor) => divisor } },
+    decisions: { fractions: { turnsOver: (divisor) => divisor } },
   },
   {
     id: "frac-div-flips-first",
@@ -234,7 +234,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     needs: isOf("divide"),
     methods: ["turning-over"],
-    habits: {
+    decisions: {
       fractions: {
         turnsOver: (divisor) => divisor,
         dividend: ({ numerator, denominator }) => fraction(denominator, numerator),
@@ -247,14 +247,14 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     does: "With a common denominator, divide the tops and keep the denominator under the result.",
     shows: "fraction ÷ fraction with tops that divide",
     example: ["6/7 ÷ 2/7", "3/7"],
-    apart: "from frac-mul-bottom-kept: same habit, other operation; test both",
+    apart: "from frac-mul-bottom-kept: same pattern, other operation; test both",
     remedy: "6 sevenths in groups of 2 sevenths: how many groups?",
     knownFrom: "Braithwaite, Pyke & Siegler (2017); Siegler, Thompson & Schneider (2011)",
     common: 2,
     lookAlikes: [],
     needs: (problem) => onlyFractions("divide")(problem) && topsDivide(problem),
     methods: ["dividing-like-parts"],
-    habits: { fractions: { likeUnder: (count, denominator) => count * denominator } },
+    decisions: { fractions: { likeUnder: (count, denominator) => count * denominator } },
   },
   {
     id: "simplify-strikes-digit",
@@ -269,7 +269,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     needs: simplifies,
     methods: ["changing-form"],
-    habits: { fractions: { shortens: digitStruck } },
+    decisions: { fractions: { shortens: digitStruck } },
   },
   {
     id: "simplify-own-divisors",
@@ -284,7 +284,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     needs: simplifies,
     methods: ["changing-form"],
-    habits: { fractions: { shortens: ownDivisors } },
+    decisions: { fractions: { shortens: ownDivisors } },
   },
   {
     id: "improper-whole-plus-top",
@@ -298,7 +298,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: [],
     needs: hasMixed("multiply", "divide", "rewrite"),
-    habits: { fractions: { improper: ({ whole, numerator }) => whole + numerator } },
+    decisions: { fractions: { improper: ({ whole, numerator }) => whole + numerator } },
   },
   {
     id: "improper-top-bottom-swapped",
@@ -312,7 +312,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     needs: hasMixed("multiply", "divide", "rewrite"),
-    habits: {
+    decisions: {
       fractions: { improper: ({ whole, numerator, denominator }) => whole * numerator + denominator },
     },
   },
@@ -329,7 +329,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     needs: improperTask,
     methods: ["changing-form"],
-    habits: {
+    decisions: {
       fractions: {
         countsOut: (numerator, denominator) =>
           numerator % denominator === 0n

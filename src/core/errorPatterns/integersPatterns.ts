@@ -9,7 +9,7 @@ const signed = (problem: Problem, op: "terms" | "multiply" | "divide"): SignedPr
     ? problem
     : undefined;
 
-/** Two terms read with other signs: the join between them, and either number. Nothing where they are read as they stand. */
+/** Two terms read with other signs: the join between them, and either number. None where they are read as they stand. */
 function twoTerms(
   problem: Problem,
   reads: (
@@ -113,7 +113,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     needs: addsUnlike,
     methods: BY_SIGNS,
-    habits: {
+    decisions: {
       signs: {
         addsSizes: () => true,
         sumBelow: (left, right) => unlikeSigns(left, right) || left.negative,
@@ -133,7 +133,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     lookAlikes: ["int-minus-unread"],
     needs: endsUnlike,
     methods: BY_SIGNS,
-    habits: {
+    decisions: {
       signs: {
         sumBelow: (left, right) => (unlikeSigns(left, right) ? left.negative : sumBelow(left, right)),
       },
@@ -216,7 +216,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: ["int-bigger-number-gives-sign"],
     methods: BY_SIGNS,
-    habits: {
+    decisions: {
       signs: {
         productBelow: (negatives) => negatives > 0,
       },
@@ -235,7 +235,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: ["int-minus-times-minus-is-minus", "int-minus-unread"],
     methods: BY_SIGNS,
-    habits: {
+    decisions: {
       signs: {
         productBelow: (negatives, [left, right]) =>
           left === undefined || right === undefined || compareNumerals(unsigned(left), unsigned(right)) === 0
@@ -257,7 +257,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     lookAlikes: ["int-minus-unread", "int-operation-changed-only"],
     needs: likeMinuses,
     methods: BY_SIGNS,
-    habits: {
+    decisions: {
       signs: {
         addsSizes: () => false,
         sumBelow: () => true,

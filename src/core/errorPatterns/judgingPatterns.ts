@@ -86,7 +86,7 @@ export const JUDGING_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: [],
     methods: ["rounding-by-place"],
-    habits: { rounding: { goesUp: () => false } },
+    decisions: { rounding: { goesUp: () => false } },
   },
   {
     id: "round-cascades",

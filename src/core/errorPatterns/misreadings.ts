@@ -88,7 +88,7 @@ const digitsIn = (quantity: Quantity): readonly DigitPlace[] =>
 const isAfterPoint = ({ kind }: Quantity, part: number): boolean =>
   kind !== "fraction" && kind !== "mixed" && part % 2 === 1;
 
-/** A quantity with one digit put in the place of another; nothing where it is the same one, or leads a number with a zero. */
+/** A quantity with one digit put in the place of another; none where it is the same one, or leads a number with a zero. */
 function withDigit(quantity: Quantity, { part, index }: DigitPlace, digit: number): Quantity | undefined {
   const texts = textsOf(quantity);
   const text = texts[part] ?? "";

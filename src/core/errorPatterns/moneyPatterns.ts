@@ -4,7 +4,7 @@ import { type Amount, amountOf, inMajor, type Quantity } from "../quantity";
 import type { PatternsOf, Split } from "./errorPattern";
 import { decimalProblem, inHundredths, wholeFrom, wholeIn } from "./parts";
 
-/** The problem with its amounts read otherwise; nothing where all are read as they stand. */
+/** The problem with its amounts read otherwise; none where all are read as they stand. */
 function amountsRead(problem: Problem, reads: (amount: Amount) => Amount | undefined): Problem | undefined {
   let changed = false;
   const read = <Given extends Quantity>(quantity: Given): Given | Amount => {

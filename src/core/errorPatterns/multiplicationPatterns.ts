@@ -16,9 +16,9 @@ const places = (
     counted: readonly number[],
     made: { readonly digits: string; readonly factors: readonly Decimal[] },
   ) => number,
-): Pick<PatternAct, "habits" | "methods"> => ({
+): Pick<PatternAct, "decisions" | "methods"> => ({
   methods: [...IN_COLUMNS, ...IN_A_LATTICE],
-  habits: { product: { productPlaces: rule }, lattice: { productPlaces: rule } },
+  decisions: { product: { productPlaces: rule }, lattice: { productPlaces: rule } },
 });
 
 /** Whole part times whole part and end times end, with a point between; a whole number multiplies both parts of the other. */
@@ -166,7 +166,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     needs: severalRows,
     methods: IN_COLUMNS,
     rules: AS_GIVEN,
-    habits: {
+    decisions: {
       product: {
         opens: () => 0,
       },
@@ -185,7 +185,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     lookAlikes: [],
     methods: IN_COLUMNS,
     rules: AS_GIVEN,
-    habits: {
+    decisions: {
       product: {
         products: { ...SOUND_PRODUCTS, makes: (digit, by, carriedIn) => (digit + carriedIn) * by },
       },
@@ -205,7 +205,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     lookAlikes: [],
     methods: IN_COLUMNS,
     rules: AS_GIVEN,
-    habits: {
+    decisions: {
       product: {
         products: { ...SOUND_PRODUCTS, carries: () => 0 },
       },
@@ -224,7 +224,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     lookAlikes: [],
     methods: IN_COLUMNS,
     rules: AS_GIVEN,
-    habits: {
+    decisions: {
       product: {
         meets: "straightDown",
       },
@@ -243,7 +243,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     methods: IN_A_LATTICE,
-    habits: {
+    decisions: {
       lattice: {
         makes: (digit, by) => (digit * by < 10 ? digit * by * 10 : digit * by),
       },
@@ -262,7 +262,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     methods: IN_A_LATTICE,
-    habits: {
+    decisions: {
       lattice: {
         sums: {
           ...SOUND_ADDITION,

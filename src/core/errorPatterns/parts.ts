@@ -15,7 +15,7 @@ import {
   type SignedOperation,
 } from "../problem";
 
-/** The two decimals of such an operation; nothing where the problem is another one. */
+/** The two decimals of such an operation; none where the problem is another one. */
 export function twoDecimals(problem: Problem, op: SignedOperation): readonly [Decimal, Decimal] | undefined {
   if (problem.kind !== "decimals" || problem.op !== op || problem.operands.length !== 2) return undefined;
   const [first, second] = problem.operands;

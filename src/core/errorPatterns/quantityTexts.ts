@@ -21,7 +21,7 @@ export function textsOf(quantity: Quantity): readonly string[] {
   }
 }
 
-/** A quantity made of other texts; nothing where they make none. */
+/** A quantity made of other texts; none where they make none. */
 export function fromTexts(quantity: Quantity, texts: readonly string[]): Quantity | undefined {
   const [first = "", second = "", third = ""] = texts;
   switch (quantity.kind) {

@@ -20,7 +20,7 @@ export interface Replay {
 
 /**
  * The whole likely working behind an explanation. A slip can fall anywhere: the one that leads to `given`
- * is replayed, and nothing is known of it without. Nothing where the patterns do not come into the problem.
+ * is replayed, and nothing is known of it without. None where the patterns do not come into the problem.
  */
 export function replayOf(
   problem: Problem,
@@ -79,7 +79,7 @@ export interface Undoing {
 
 const UNDOES = { add: "subtract", subtract: "add", divide: "multiply", multiply: "divide" } as const;
 
-/** The wrong answer checked by the inverse; nothing where the operation is not undone in one line. */
+/** The wrong answer checked by the inverse; none where the operation is not undone in one line. */
 export function undoingOf(problem: Problem, wrong: Answer, house: HouseRules): Undoing | undefined {
   const [first, second, more] = problem.operands;
   if (first === undefined || second === undefined || more !== undefined) return undefined;

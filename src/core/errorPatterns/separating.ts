@@ -17,7 +17,7 @@ const EXAMPLE_NOTATION = { decimalMark: "point", grouping: "none", currency: "US
 
 /**
  * A problem like this one on which two explanations lead to different wrong answers, so that the answer to it
- * tells them apart; nothing where none of those tried does. The nearest to the problem comes first.
+ * tells them apart; none where none of those tried does. The nearest to the problem comes first.
  */
 export function separatingProblem(
   problem: Problem,

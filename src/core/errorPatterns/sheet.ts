@@ -99,7 +99,7 @@ export function showingsOn(answers: readonly Answered[]): readonly PatternShowin
     .sort((a, b) => b.shown / b.chances - a.shown / a.chances || b.shown - a.shown);
 }
 
-/** How a learner with a habit answers: as the habit leads, rightly all the same, or otherwise. */
+/** How a learner with a pattern answers: as the pattern leads, rightly all the same, or otherwise. */
 const AS_LED = 0.8;
 const RIGHT_ANYWAY = 0.12;
 const OTHERWISE = 0.08;
@@ -120,7 +120,7 @@ function isOffByOne(one: Worth, other: Worth): boolean {
 const partsOf = (worth: Worth): readonly bigint[] =>
   /^-?\d+\/\d+$/.test(worth) ? worth.split("/").map(BigInt) : [];
 
-/** What a habit of these patterns leads to: what both come to together, or the one that shows. */
+/** What these patterns lead to: what both come to together, or the one that shows. */
 function ledTo(seen: Seen, [first, second]: readonly PatternId[]): readonly Worth[] {
   if (first === undefined) return [seen.right];
   const alone = seen.single.get(first) ?? seen.right;
@@ -164,9 +164,9 @@ function hypotheses(all: readonly Seen[]): readonly (readonly PatternId[])[] {
   return [[], ...[...singles].map((pattern) => [pattern]), ...pairs.values()];
 }
 
-/** How likely it is that a learner has no habit that the catalogue knows. */
-const NO_HABIT = 0.5;
-const TWO_HABITS = 0.05;
+/** How likely it is that a learner has no pattern that the catalogue knows. */
+const NO_PATTERN = 0.5;
+const TWO_DECISIONS = 0.05;
 
 /**
  * The accounts of a whole sheet by one learner, likeliest first: five errors with one cause are one cause.
@@ -183,8 +183,8 @@ export function sheetExplanations(
     const [first, second] = patterns;
     const prior =
       first === undefined
-        ? NO_HABIT
-        : shareOf(first, history) * (second === undefined ? 1 : shareOf(second, history) * TWO_HABITS);
+        ? NO_PATTERN
+        : shareOf(first, history) * (second === undefined ? 1 : shareOf(second, history) * TWO_DECISIONS);
     const log = all.reduce((sum, seen) => sum + Math.log(likelihood(seen, patterns)), Math.log(prior));
     const explains = all.filter(
       (seen) => seen.given !== seen.right && ledTo(seen, patterns).includes(seen.given),

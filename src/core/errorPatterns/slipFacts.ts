@@ -1,6 +1,6 @@
 import type { PatternFacts } from "./errorPattern";
 
-/** A way of carrying out badly what is known well: it can fall anywhere, and is no habit. */
+/** A way of carrying out badly what is known well: it can fall anywhere, and is no pattern. */
 interface Pattern extends PatternFacts {
   /** The share of wrong answers that it is behind, before anything is known. */
   readonly share: number;

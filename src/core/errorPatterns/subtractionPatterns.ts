@@ -22,7 +22,7 @@ function nineAndStop(standing: readonly number[], needy: number): readonly Chang
   return next === 0 ? [becomes(needy + 1, 0, 9), becomes(needy, top, top + 10)] : undefined;
 }
 
-/** The columns of an exchange across noughts, each of which becomes `crossed`; nothing where there are none. */
+/** The columns of an exchange across noughts, each of which becomes `crossed`; none where there are none. */
 function across(standing: readonly number[], needy: number, crossed: number): readonly Change[] | undefined {
   const lender = standing.findIndex((count, column) => column > needy && count > 0);
   const [lent, top] = [standing[lender], standing[needy]];
@@ -80,7 +80,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: ["sub-zero-top-copied", "sub-tail-brought-down", "sub-two-halves", "sub-borrow-unpaid"],
     methods: BY_DECOMPOSITION,
-    habits: {
+    decisions: {
       decomposition: {
         fallsShort: () => false,
         leaves: (top, bottom) => Math.abs(top - bottom),
@@ -99,7 +99,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: ["sub-overhang-pay-lost", "sub-column-gap"],
     methods: [...BY_DECOMPOSITION, ...WITH_PAYMENTS],
-    habits: { decomposition: { exchanges: unpaid }, payments: { pays: () => 0 } },
+    decisions: { decomposition: { exchanges: unpaid }, payments: { pays: () => 0 } },
   },
   {
     id: "sub-zero-top-copied",
@@ -114,7 +114,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: ["sub-column-gap", "sub-tail-brought-down", "sub-two-halves"],
     methods: BY_DECOMPOSITION,
-    habits: {
+    decisions: {
       decomposition: {
         fallsShort: (top, bottom, at) => !isUntouchedNought(top, bottom, at) && top < bottom,
         leaves: (top, bottom, at) => (isUntouchedNought(top, bottom, at) ? bottom : top - bottom),
@@ -133,7 +133,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     methods: BY_DECOMPOSITION,
-    habits: {
+    decisions: {
       decomposition: {
         fallsShort: () => false,
         leaves: (top, bottom) => Math.max(0, top - bottom),
@@ -153,7 +153,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: ["money-change-dollar-too-many", "sub-overhang-pay-lost"],
     methods: BY_DECOMPOSITION,
-    habits: {
+    decisions: {
       decomposition: {
         exchanges: nineAndStop,
       },
@@ -171,7 +171,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     methods: BY_DECOMPOSITION,
-    habits: {
+    decisions: {
       decomposition: {
         exchanges: (standing, needy) => across(standing, needy, 0),
       },
@@ -190,7 +190,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: ["money-digit-complements"],
     methods: BY_DECOMPOSITION,
-    habits: {
+    decisions: {
       decomposition: {
         exchanges: (standing, needy) => across(standing, needy, 10),
         leaves: (top, bottom) => {
@@ -212,7 +212,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     methods: BY_DECOMPOSITION,
-    habits: {
+    decisions: {
       decomposition: {
         pays: () => 1,
       },
@@ -229,7 +229,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "Hiebert & Wearne (1985, 1986)",
     common: 2,
     lookAlikes: [],
-    habits: { decomposition: { lineUp: rightFlush }, payments: { lineUp: rightFlush } },
+    decisions: { decomposition: { lineUp: rightFlush }, payments: { lineUp: rightFlush } },
     methods: [...BY_DECOMPOSITION, ...WITH_PAYMENTS],
   },
   {
@@ -261,7 +261,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     lookAlikes: ["sub-zero-top-copied", "sub-two-halves", "sub-column-gap"],
     methods: BY_DECOMPOSITION,
     rules: { emptyPlaces: "gaps" },
-    habits: {
+    decisions: {
       decomposition: {
         fallsShort: (top, bottom, { given }) => given !== undefined && top < bottom,
         leaves: (top, bottom, { given }) => (given === undefined ? bottom : top - bottom),
@@ -281,7 +281,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     lookAlikes: [],
     methods: BY_DECOMPOSITION,
     rules: { emptyPlaces: "gaps" },
-    habits: {
+    decisions: {
       decomposition: {
         leaves: (top, bottom, { beyond }) => (beyond ? 0 : top - bottom),
       },
@@ -299,7 +299,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     methods: BY_DECOMPOSITION,
-    habits: {
+    decisions: {
       decomposition: {
         exchanges: allNines,
       },
@@ -317,7 +317,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     methods: WITH_PAYMENTS,
-    habits: { payments: { leaves: (raised, taken, top) => (raised > top ? 10 - taken : top - taken) } },
+    decisions: { payments: { leaves: (raised, taken, top) => (raised > top ? 10 - taken : top - taken) } },
   },
   {
     id: "sub-overhang-pay-lost",
@@ -332,6 +332,6 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     lookAlikes: ["sub-borrow-unpaid", "sub-zero-to-nine-stop"],
     methods: WITH_PAYMENTS,
     rules: { emptyPlaces: "gaps" },
-    habits: { payments: { pays: (next) => (next === undefined ? 0 : 1) } },
+    decisions: { payments: { pays: (next) => (next === undefined ? 0 : 1) } },
   },
 ];

@@ -7,8 +7,8 @@ import { decimalProblem, wholeFrom, wholeIn } from "./parts";
 const IN_UNITS = { methods: ["unit-columns"], rules: { unitRegrouping: "asYouGo" } } as const;
 
 /** A whole number of one unit made of too many or too few of the next; a division must come out. */
-const exchanges = (rate: (per: bigint) => bigint): Pick<PatternAct, "habits" | "writes"> => ({
-  habits: { units: { rate } },
+const exchanges = (rate: (per: bigint) => bigint): Pick<PatternAct, "decisions" | "writes"> => ({
+  decisions: { units: { rate } },
 });
 
 /** An operation on compound measures. */
@@ -126,7 +126,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...IN_UNITS,
     needs: isOf("subtract"),
-    habits: { units: { fallsShort: () => false, leaves: gap } },
+    decisions: { units: { fallsShort: () => false, leaves: gap } },
   },
   {
     id: "unit-borrow-unpaid",
@@ -141,7 +141,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...IN_UNITS,
     needs: isOf("subtract"),
-    habits: { units: { lends: (count) => count } },
+    decisions: { units: { lends: (count) => count } },
   },
   {
     id: "unit-carry-lost",
@@ -157,7 +157,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: ["unit-only-big-multiplied"],
     ...IN_UNITS,
     needs: isOf("add", "multiply"),
-    habits: { units: { gives: () => 0n } },
+    decisions: { units: { gives: () => 0n } },
   },
   {
     id: "unit-carry-only-one",
@@ -172,7 +172,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...IN_UNITS,
     needs: isOf("add", "multiply"),
-    habits: { units: { gives: (total, per) => (total >= per ? 1n : 0n) } },
+    decisions: { units: { gives: (total, per) => (total >= per ? 1n : 0n) } },
   },
   {
     id: "unit-only-big-multiplied",
@@ -187,7 +187,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: ["unit-carry-lost"],
     ...IN_UNITS,
     needs: isOf("multiply"),
-    habits: { units: { times: (factor, index) => (index === 0 ? factor : 1n) } },
+    decisions: { units: { times: (factor, index) => (index === 0 ? factor : 1n) } },
   },
   {
     id: "unit-remainder-dropped",

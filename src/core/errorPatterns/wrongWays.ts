@@ -107,7 +107,7 @@ export function wrongWays(
   return { problem, right, ways: [...ways, ...slipWays(problem, right, rightWorth)] };
 }
 
-/** The columns inside a money problem, as money in columns works them; nothing for other problems. */
+/** The columns inside a money problem, as money in columns works them; none for other problems. */
 function insideOf(problem: Problem): Problem | undefined {
   if (problem.kind !== "money" || problem.op === "enough" || problem.op === "pay") return undefined;
   const operands = problem.operands.map((operand) =>

@@ -2,7 +2,7 @@ import type { HouseRules } from "../house";
 import {
   type MethodId,
   newPad,
-  type OtherHabits,
+  type OtherDecisions,
   PLAIN_LAYOUT,
   type Reason,
   Stuck,
@@ -24,16 +24,16 @@ export type PatternReason =
 /** A working by a learner with patterns: the whole way to a wrong answer. */
 export type WrongWorking = WorkingBy<Reason | PatternReason>;
 
-/** Several patterns as one way of working; nothing where they are about the same decision. */
+/** Several patterns as one way of working; none where they are about the same decision. */
 interface Way {
-  readonly habits: OtherHabits;
+  readonly decisions: OtherDecisions;
   readonly methods: readonly MethodId[];
   readonly rules: Partial<HouseRules>;
   readonly acts: readonly PatternAct[];
 }
 
 /**
- * The working of a problem by a learner with these patterns; nothing where they can't go together, or can't
+ * The working of a problem by a learner with these patterns; none where they can't go together, or can't
  * finish. It may happen to be right. House rules that a pattern takes for granted are put over the house's.
  */
 export function wrongWorking(
@@ -70,7 +70,7 @@ function workedBy(asked: Problem, house: HouseRules, whole: Way): WrongWorking {
     workingWith(
       read,
       house,
-      way.habits,
+      way.decisions,
       methodsIn(read, read.kind === "money" ? whole.methods : way.methods),
       part,
     );
@@ -88,7 +88,7 @@ function workedBy(asked: Problem, house: HouseRules, whole: Way): WrongWorking {
 const methodsIn = ({ kind }: Problem, methods: readonly MethodId[]): readonly MethodId[] =>
   kind === "money" && methods.length > 0 ? ["money-in-columns"] : methods;
 
-/** A problem worked in parts, each on a sheet of its own, and what they are put together to; nothing where no pattern parts it. */
+/** A problem worked in parts, each on a sheet of its own, and what they are put together to; none where no pattern parts it. */
 function splitWorking(
   problem: Problem,
   house: HouseRules,
@@ -129,7 +129,7 @@ const LAST_SHEET = 999;
 
 function together(acts: readonly PatternAct[]): Way | undefined {
   const taken = new Set<string>();
-  let habits: OtherHabits = {};
+  let decisions: OtherDecisions = {};
   let rules: Partial<HouseRules> = {};
   for (const act of acts) {
     for (const decision of decisionsOf(act)) {
@@ -140,25 +140,25 @@ function together(acts: readonly PatternAct[]): Way | undefined {
       const before = Object.entries(rules).find(([name]) => name === rule);
       if (before !== undefined && before[1] !== setting) return undefined;
     }
-    habits = merged(habits, act.habits ?? {});
+    decisions = merged(decisions, act.decisions ?? {});
     rules = { ...rules, ...act.rules };
   }
   const [methods = [], ...others] = acts.flatMap((act) => (act.methods === undefined ? [] : [act.methods]));
   const shared = methods.filter((method) => others.every((more) => more.includes(method)));
-  return methods.length > 0 && shared.length === 0 ? undefined : { habits, methods: shared, rules, acts };
+  return methods.length > 0 && shared.length === 0 ? undefined : { decisions, methods: shared, rules, acts };
 }
 
 /** The decisions that an act takes, by name: no two acts of one learner can be about the same. */
 const decisionsOf = (act: PatternAct): readonly string[] => [
-  ...Object.entries(act.habits ?? {}).flatMap(([part, habits]) =>
-    Object.keys(habits).map((decision) => `${part}.${decision}`),
+  ...Object.entries(act.decisions ?? {}).flatMap(([part, decisions]) =>
+    Object.keys(decisions).map((decision) => `${part}.${decision}`),
   ),
   ...(act.reads === undefined ? [] : ["reads"]),
   ...(act.splits === undefined ? [] : ["splits"]),
   ...(act.writes === undefined ? [] : ["writes"]),
 ];
 
-const merged = (one: OtherHabits, other: OtherHabits): OtherHabits => ({
+const merged = (one: OtherDecisions, other: OtherDecisions): OtherDecisions => ({
   addition: { ...one.addition, ...other.addition },
   decomposition: { ...one.decomposition, ...other.decomposition },
   payments: { ...one.payments, ...other.payments },

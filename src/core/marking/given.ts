@@ -261,7 +261,7 @@ const wantsMoney = (problem: Problem): boolean =>
   kindsIn(problem).includes("amount") &&
   !(problem.op === "divide" && kindsIn(problem).every((kind) => kind === "amount"));
 
-/** The units an answer may be in; nothing where it is no measure. */
+/** The units an answer may be in; none where it is no measure. */
 function unitsWanted(problem: Problem): readonly UnitId[] | undefined {
   if (!kindsIn(problem).includes("measure")) return undefined;
   if (problem.op === "divide" && kindsIn(problem).every((kind) => kind === "measure")) return undefined;

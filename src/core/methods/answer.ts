@@ -78,7 +78,7 @@ export function numeralOf(columns: readonly Written[], negative: boolean): Decim
 }
 
 /** Where an answer stands: its row, the grid line its point is on or would be, and the rule that closes it. */
-export interface AnswerSeat {
+export interface AnswerPosition {
   readonly row: number;
   readonly line: number;
   readonly closes: (row: number) => Mark;
@@ -114,29 +114,33 @@ interface AnswerEnd {
  */
 export function finishAnswer(
   full: Decimal,
-  seat: AnswerSeat,
+  position: AnswerPosition,
   { wanted }: Pick<DecimalProblem, "wanted">,
   house: HouseRules,
   goesOn = false,
 ): AnswerEnd {
-  const signed = full.negative ? [signStep(full, seat)] : [];
+  const signed = full.negative ? [signStep(full, position)] : [];
   if (wanted.kind === "toPlace") {
-    const { step, answer } = toPlace(full, wanted.place, seat, goesOn);
-    const row = answer.kind === "rounded" ? seat.row + 1 : seat.row;
-    return { steps: [...signed, ...step, nameStep(answer, seat.closes(row + 1))], answer };
+    const { step, answer } = toPlace(full, wanted.place, position, goesOn);
+    const row = answer.kind === "rounded" ? position.row + 1 : position.row;
+    return { steps: [...signed, ...step, nameStep(answer, position.closes(row + 1))], answer };
   }
   const shortest = withoutTrailingZeros(full);
   const zeros = full.fraction.length - shortest.fraction.length;
   if (house.trailingZeros === "kept" || zeros === 0) {
-    return { steps: [...signed, nameStep(full, seat.closes(seat.row + 1))], answer: full };
+    return { steps: [...signed, nameStep(full, position.closes(position.row + 1))], answer: full };
   }
   return {
-    steps: [dropStep(full, shortest, zeros, seat), ...signed, nameStep(shortest, seat.closes(seat.row + 1))],
+    steps: [
+      dropStep(full, shortest, zeros, position),
+      ...signed,
+      nameStep(shortest, position.closes(position.row + 1)),
+    ],
     answer: shortest,
   };
 }
 
-function signStep(answer: Decimal, { line, row }: AnswerSeat): Step<AnswerReason> {
+function signStep(answer: Decimal, { line, row }: AnswerPosition): Step<AnswerReason> {
   const col = digitCol(line, answer.whole.length);
   return {
     stage: "answer",
@@ -158,7 +162,7 @@ export const nameStep = (answer: Answer, closing: Mark | undefined): Step<Answer
 function toPlace(
   full: Decimal,
   place: Place,
-  { row, line }: AnswerSeat,
+  { row, line }: AnswerPosition,
   goesOn: boolean,
 ): { readonly step: readonly Step<AnswerReason>[]; readonly answer: Answer } {
   if (place <= -full.fraction.length) {
@@ -191,7 +195,7 @@ function dropStep(
   before: Decimal,
   after: Decimal,
   zeros: number,
-  { row, line }: Pick<AnswerSeat, "row" | "line">,
+  { row, line }: Pick<AnswerPosition, "row" | "line">,
 ): Step<AnswerReason> {
   const marks: Mark[] = Array.from({ length: zeros }, (_, index) => ({
     kind: "strike",

@@ -12,7 +12,7 @@ import {
 import { type DecimalProblem, signOf } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
 import type { ColumnAdditionReason } from "./columnAddition";
-import { type AdditionHabits, SOUND_ADDITION } from "./columnSums";
+import { type AdditionDecisions, SOUND_ADDITION } from "./columnSums";
 import { type Method, type Refusal, type WorkingBy, worksOnly } from "./method";
 import { lineOf, type PlacePart, partOf, placeParts } from "./placeParts";
 import type { Step } from "./step";
@@ -40,13 +40,13 @@ export type AreaReason =
 type Why = AreaReason | ColumnAdditionReason | AnswerReason;
 
 /** The decisions of an area: what two parts make and which place that counts, and how the parts are added. */
-export interface AreaHabits {
+export interface AreaDecisions {
   makes(digit: number, by: number): number;
   counts(place: Place, byPlace: Place): Place;
-  readonly sums: AdditionHabits;
+  readonly sums: AdditionDecisions;
 }
 
-export const SOUND_AREA: AreaHabits = {
+export const SOUND_AREA: AreaDecisions = {
   makes: (digit, by) => digit * by,
   counts: (place, byPlace) => place + byPlace,
   sums: SOUND_ADDITION,
@@ -70,16 +70,20 @@ export const area: Method<Why> = {
   work: (problem, house) => workArea(problem, house, SOUND_AREA),
 };
 
-/** An area with any habits; only sound ones are sure to reach the right answer. */
-export function workArea(problem: DecimalProblem, house: HouseRules, habits: AreaHabits): WorkingBy<Why> {
+/** An area with any decisions; only sound ones are sure to reach the right answer. */
+export function workArea(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: AreaDecisions,
+): WorkingBy<Why> {
   const [top, left] = problem.operands;
   if (top === undefined || left === undefined) throw new Error("workArea: two factors are needed");
   const across = placeParts(top);
   const down = placeParts(left);
   const products = down.map((by) =>
     across.map((part) => {
-      const made = habits.makes(part.digit, by.digit);
-      const place = habits.counts(part.place, by.place);
+      const made = decisions.makes(part.digit, by.digit);
+      const place = decisions.counts(part.place, by.place);
       return { part, by, made, place, product: withoutTrailingZeros(partOf(made, place)) };
     }),
   );
@@ -116,7 +120,7 @@ export function workArea(problem: DecimalProblem, house: HouseRules, habits: Are
     aboveRow: firstRow - 1,
     ruleRow: firstRow + flat.length,
   };
-  const sum = addPile(pile, house, habits.sums);
+  const sum = addPile(pile, house, decisions.sums);
   const end = finishAnswer(
     sum.full,
     { row: sum.row, line: 0, closes: (row) => sum.rule(row, 2) },

@@ -4,7 +4,7 @@ import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../nu
 import type { DecimalProblem } from "../problem";
 import { type AnswerReason, answerDigit, answerSteps, frontPlace } from "./answer";
 import {
-  type AdditionHabits,
+  type AdditionDecisions,
   addFromLargest,
   addInColumns,
   type ColumnSum,
@@ -19,7 +19,7 @@ import {
   pointStep,
   reachesPoint,
   type Setting,
-  type SettingHabits,
+  type SettingDecisions,
   type SettingOutReason,
   SOUND_SETTING,
   setOutSteps,
@@ -49,43 +49,50 @@ export const columnAddition: Method<Why> = {
 };
 
 /** The decisions of column addition: how the numbers line up, what each column counts, writes and carries, and where the work begins. */
-export interface ColumnAdditionHabits extends AdditionHabits, SettingHabits {
+export interface ColumnAdditionDecisions extends AdditionDecisions, SettingDecisions {
   /** What is counted in each column of each row, of what stands there. */
   counts(rows: readonly Row[]): readonly Row[];
   readonly begins: "smallest" | "largest";
 }
 
-export const SOUND_COLUMN_ADDITION: ColumnAdditionHabits = {
+export const SOUND_COLUMN_ADDITION: ColumnAdditionDecisions = {
   ...SOUND_SETTING,
   ...SOUND_ADDITION,
   counts: (rows) => rows,
   begins: "smallest",
 };
 
-/** Column addition with any habits in the columns; only sound ones are sure to reach the right answer. */
+/** Column addition with any decisions in the columns; only sound ones are sure to reach the right answer. */
 export function workColumnAddition(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: ColumnAdditionHabits,
+  decisions: ColumnAdditionDecisions,
 ): WorkingBy<Why> {
   const addends = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
   const rows = addends.map((numeral) => ({ role: "addend" as const, numeral }));
-  const narrow = settingOf(rows, ONES, NO_FREE_ROWS, habits);
+  const narrow = settingOf(rows, ONES, NO_FREE_ROWS, decisions);
   const lowest = Math.min(...narrow.places);
-  const counts = habits.counts(narrow.rows.map((row) => countsIn(narrow, row, house)));
+  const counts = decisions.counts(narrow.rows.map((row) => countsIn(narrow, row, house)));
   const sums =
-    habits.begins === "smallest"
-      ? addInColumns(counts, narrow.places.length, () => 10, habits, ONES - lowest)
+    decisions.begins === "smallest"
+      ? addInColumns(counts, narrow.places.length, () => 10, decisions, ONES - lowest)
       : addFromLargest(counts, narrow.places.length);
   const carries = sums.some(({ carriedOut }) => carriedOut > 0);
   const free = { ...NO_FREE_ROWS, belowRule: carries && house.carryPlace === "below" };
-  const setting = settingOf(rows, lowest + sums.length - 1, free, habits);
+  const setting = settingOf(rows, lowest + sums.length - 1, free, decisions);
   const columns = sums.map(({ column, written }) => ({ place: lowest + column, written }));
   const front = frontPlace(columns);
 
   const work = sums.flatMap((sum): readonly Step<Why>[] => {
     const place = lowest + sum.column;
-    const step = columnStep(sum, place, place > front, setting, house, habits.begins === "smallest" ? -1 : 1);
+    const step = columnStep(
+      sum,
+      place,
+      place > front,
+      setting,
+      house,
+      decisions.begins === "smallest" ? -1 : 1,
+    );
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
   });
   const end = answerSteps(setting, columns, problem, house, false);
@@ -121,7 +128,7 @@ function columnStep(
       kind: "small",
       col: col + next,
       row: above ? -1 : setting.ruleRow,
-      seat: above ? "low" : "high",
+      position: above ? "low" : "high",
       text: String(sum.carriedOut),
     });
   }

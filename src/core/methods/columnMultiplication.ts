@@ -5,7 +5,7 @@ import { type DecimalProblem, signOf } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
 import { digitsUp } from "./digitProducts";
 import { type Method, type WorkingBy, worksOnly } from "./method";
-import { type BlockHabits, type BlockReason, SOUND_BLOCK, workBlock } from "./productBlock";
+import { type BlockDecisions, type BlockReason, SOUND_BLOCK, workBlock } from "./productBlock";
 import type { Step } from "./step";
 import { workStraightDown } from "./straightDown";
 import { numeralMarks } from "./writtenNumber";
@@ -27,7 +27,7 @@ export type ColumnMultiplicationReason =
 type Why = ColumnMultiplicationReason | BlockReason | AnswerReason;
 
 /** The decisions of column multiplication: those of its rows, which digits meet, and how many places the product gets. */
-export interface ColumnMultiplicationHabits extends BlockHabits {
+export interface ColumnMultiplicationDecisions extends BlockDecisions {
   readonly meets: "everyDigit" | "straightDown";
   productPlaces(places: readonly number[], made: MadeProduct): number;
 }
@@ -38,7 +38,7 @@ export interface MadeProduct {
   readonly factors: readonly Decimal[];
 }
 
-export const SOUND_COLUMN_MULTIPLICATION: ColumnMultiplicationHabits = {
+export const SOUND_COLUMN_MULTIPLICATION: ColumnMultiplicationDecisions = {
   ...SOUND_BLOCK,
   meets: "everyDigit",
   productPlaces: (places) => places.reduce((sum, count) => sum + count, 0),
@@ -51,11 +51,11 @@ export const columnMultiplication: Method<Why> = {
   work: (problem, house) => workColumnMultiplication(problem, house, SOUND_COLUMN_MULTIPLICATION),
 };
 
-/** Column multiplication with any habits; only sound ones are sure to reach the right answer. */
+/** Column multiplication with any decisions; only sound ones are sure to reach the right answer. */
 export function workColumnMultiplication(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: ColumnMultiplicationHabits,
+  decisions: ColumnMultiplicationDecisions,
 ): WorkingBy<Why> {
   const factors = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
   const [first, ...rest] = factors;
@@ -88,7 +88,7 @@ export function workColumnMultiplication(
     ];
     // A third factor comes in the middle of the work.
     steps.push({ ...written, stage: index > 0 ? "work" : "setOut", marks: [...written.marks, ...sign] });
-    const work = habits.meets === "everyDigit" ? workBlock : workStraightDown;
+    const work = decisions.meets === "everyDigit" ? workBlock : workStraightDown;
     const block = work(
       {
         top: product,
@@ -107,7 +107,7 @@ export function workColumnMultiplication(
         from,
       },
       house,
-      habits,
+      decisions,
     );
     steps.push(...block.steps);
     product = block.product;
@@ -116,7 +116,7 @@ export function workColumnMultiplication(
 
   const digits = [...product].reverse().join("");
   const counted = factors.map(({ fraction }) => fraction.length);
-  const places = habits.productPlaces(counted, { digits, factors });
+  const places = decisions.productPlaces(counted, { digits, factors });
   const full = fromCount(BigInt(digits), places);
   if (ignoresPoint) steps.push(...pointSteps(digits, counted, places, full, row));
   const left = -Math.max(digits.length, full.whole.length + places) - 1;

@@ -27,12 +27,12 @@ interface ColumnAt {
 }
 
 /** The two decisions in a column: what to write of its total, and how many to carry. */
-export interface AdditionHabits {
+export interface AdditionDecisions {
   writes(total: number, at: ColumnAt): number;
   carries(total: number, at: ColumnAt): number;
 }
 
-export const SOUND_ADDITION: AdditionHabits = {
+export const SOUND_ADDITION: AdditionDecisions = {
   writes: (total, { rate }) => total % rate,
   carries: (total, { rate }) => Math.floor(total / rate),
 };
@@ -48,7 +48,7 @@ export function addInColumns(
   rows: readonly Row[],
   columns: number,
   rateOf: (column: number) => number,
-  habits: AdditionHabits,
+  decisions: AdditionDecisions,
   pointAt = 0,
 ): readonly ColumnSum[] {
   const sums: ColumnSum[] = [];
@@ -62,8 +62,8 @@ export function addInColumns(
       last: column >= columns - 1,
       beforePoint: column + 1 === pointAt,
     };
-    const carriedOut = habits.carries(total, at);
-    sums.push({ column, parts, carriedIn: carried, total, written: habits.writes(total, at), carriedOut });
+    const carriedOut = decisions.carries(total, at);
+    sums.push({ column, parts, carriedIn: carried, total, written: decisions.writes(total, at), carriedOut });
     carried = carriedOut;
   }
   return sums;

@@ -38,11 +38,11 @@ export type ComparingReason =
 type Why = ComparingReason | AnswerReason;
 
 /** The decision of a comparison: how two digits of one place lie to each other. */
-export interface ComparingHabits {
+export interface ComparingDecisions {
   relates(upper: number, lower: number): Relation;
 }
 
-export const SOUND_COMPARING: ComparingHabits = {
+export const SOUND_COMPARING: ComparingDecisions = {
   relates: (upper, lower) => (upper < lower ? "<" : upper > lower ? ">" : "="),
 };
 
@@ -53,11 +53,11 @@ export const comparingByPlace: Method<Why> = {
   work: (problem, house) => workComparing(problem, house, SOUND_COMPARING),
 };
 
-/** A comparison with any habit; only the sound one is sure to be right. */
+/** A comparison with any decision; only the sound one is sure to be right. */
 export function workComparing(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: ComparingHabits,
+  decisions: ComparingDecisions,
 ): WorkingBy<Why> {
   const [left, right] = problem.operands.map(withoutBarePoint);
   if (left === undefined || right === undefined) throw new Error("workComparing: two numbers are needed");
@@ -88,7 +88,7 @@ export function workComparing(
   for (const place of [...places].reverse()) {
     const upper = digitAt(left, place) ?? 0;
     const lower = digitAt(right, place) ?? 0;
-    relation = habits.relates(upper, lower);
+    relation = decisions.relates(upper, lower);
     const decides = relation !== "=";
     const col = digitCol(0, place);
     const rings: readonly Mark[] = decides

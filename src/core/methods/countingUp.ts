@@ -16,7 +16,7 @@ import {
 import type { DecimalProblem } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
 import type { ColumnAdditionReason } from "./columnAddition";
-import { type AdditionHabits, SOUND_ADDITION } from "./columnSums";
+import { type AdditionDecisions, SOUND_ADDITION } from "./columnSums";
 import { type Method, type WorkingBy, worksOnly } from "./method";
 import { partOf } from "./placeParts";
 import type { SettingOutReason } from "./settingOut";
@@ -40,12 +40,15 @@ export type CountingUpReason =
 type Why = CountingUpReason | SettingOutReason | ColumnAdditionReason | AnswerReason;
 
 /** The decisions of counting up: how far a place is from being full, and how the hops are added. */
-export interface CountingUpHabits {
+export interface CountingUpDecisions {
   missing(digit: number): number;
-  readonly sums: AdditionHabits;
+  readonly sums: AdditionDecisions;
 }
 
-export const SOUND_COUNTING_UP: CountingUpHabits = { missing: (digit) => 10 - digit, sums: SOUND_ADDITION };
+export const SOUND_COUNTING_UP: CountingUpDecisions = {
+  missing: (digit) => 10 - digit,
+  sums: SOUND_ADDITION,
+};
 
 /** From the subtrahend up to the minuend in hops to rounder and rounder numbers; the hops together are the difference. */
 export const countingUp: Method<Why> = {
@@ -62,17 +65,17 @@ interface Hop {
   readonly fills: boolean;
 }
 
-/** Counting up with any habits; only sound ones are sure to reach the right answer. */
+/** Counting up with any decisions; only sound ones are sure to reach the right answer. */
 export function workCountingUp(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: CountingUpHabits,
+  decisions: CountingUpDecisions,
 ): WorkingBy<Why> {
   const [first, second] = problem.operands;
   if (first === undefined || second === undefined) throw new Error("workCountingUp: two numbers are needed");
   const belowZero = compareDecimals(first, second) < 0;
   const [goal, start] = belowZero ? [second, first] : [first, second];
-  const hops = hopsBetween(start, goal, habits);
+  const hops = hopsBetween(start, goal, decisions);
   const stops = [start, ...hops.map(({ to }) => to)];
   // The hops stand in columns of their own, right of the numbers they lead to.
   const right = Math.max(0, ...stops.map(({ fraction }) => fraction.length));
@@ -80,7 +83,7 @@ export function workCountingUp(
   const line = right + 4 + hopWidth;
   const numerals = hops.length > 0 ? hops.map(({ hop }) => hop) : [partOf(0, ONES)];
   const pile = { numerals, line, aboveRow: 0, ruleRow: numerals.length + 1 };
-  const sum = addPile(pile, house, habits.sums);
+  const sum = addPile(pile, house, decisions.sums);
   const full = { ...sum.full, negative: belowZero };
   const end = finishAnswer(full, { row: sum.row, line, closes: (row) => sum.rule(row, 2) }, problem, house);
   const points: readonly Mark[] = full.point ? [{ kind: "point", line, row: sum.row, look: "written" }] : [];
@@ -139,7 +142,7 @@ export function workCountingUp(
 }
 
 /** The hops, smallest place first while a place can be filled up, then largest place first for what is left. */
-function hopsBetween(start: Decimal, goal: Decimal, habits: CountingUpHabits): readonly Hop[] {
+function hopsBetween(start: Decimal, goal: Decimal, decisions: CountingUpDecisions): readonly Hop[] {
   const places = Math.max(start.fraction.length, goal.fraction.length);
   const highest = Math.max(highestPlace(start), highestPlace(goal), ONES);
   const hops: Hop[] = [];
@@ -156,7 +159,7 @@ function hopsBetween(start: Decimal, goal: Decimal, habits: CountingUpHabits): r
     // Filling a place up always leads to the next round number, however far that was said to be.
     const next = countedIn(here, places) + countedIn(partOf(10 - digit, place), places);
     if (next > countedIn(goal, places)) break;
-    hop(partOf(habits.missing(digit), place), at(next, place + 1), place, true);
+    hop(partOf(decisions.missing(digit), place), at(next, place + 1), place, true);
   }
   for (const place of [...placesFrom(-places, highest)].reverse()) {
     const left = countedIn(goal, places) - countedIn(here, places);

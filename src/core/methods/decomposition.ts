@@ -43,16 +43,16 @@ interface DifferenceAt {
 }
 
 /** The decisions in a column: whether there is too little on top, what the counts become in an exchange, and what is left. */
-export interface DecompositionHabits {
+export interface DecompositionDecisions {
   fallsShort(top: number, bottom: number, at: DifferenceAt): boolean;
   leaves(top: number, bottom: number, at: DifferenceAt): number;
-  /** The columns from the lender down to the needy one, with what each becomes; nothing for the sound exchange. */
+  /** The columns from the lender down to the needy one, with what each becomes; none for the sound exchange. */
   exchanges(standing: readonly number[], needy: number): readonly Change[] | undefined;
   /** What the next lower count grows by, besides, when something was exchanged. */
   pays(): number;
 }
 
-export const SOUND_DECOMPOSITION: DecompositionHabits = {
+export const SOUND_DECOMPOSITION: DecompositionDecisions = {
   fallsShort: (top, bottom) => top < bottom,
   leaves: (top, bottom) => top - bottom,
   exchanges: () => undefined,
@@ -69,7 +69,7 @@ export function subtractInColumns(
   columns: number,
   rateOf: (column: number) => number,
   acrossZeros: "inOneGo" | "placeByPlace",
-  habits: DecompositionHabits,
+  decisions: DecompositionDecisions,
 ): readonly DecompositionMove[] {
   const standing = Array.from({ length: columns }, (_, column) => minuend[column] ?? 0);
   const altered = new Set<number>();
@@ -89,14 +89,14 @@ export function subtractInColumns(
     const bottom = owed > 0 ? (below ?? 0) + owed : below;
     const seen = { given: minuend[column], altered: altered.has(column), beyond: column > end };
     owed = 0;
-    if (bottom !== undefined && habits.fallsShort(at(column), bottom, seen)) {
+    if (bottom !== undefined && decisions.fallsShort(at(column), bottom, seen)) {
       const short = { needy: column, top: at(column), bottom };
-      owed = habits.pays();
-      const changes = habits.exchanges(standing, column);
+      owed = decisions.pays();
+      const changes = decisions.exchanges(standing, column);
       if (changes !== undefined) {
         moves.push(exchangeOf(short, changes));
         for (const { column: changed, after, before } of changes) change(changed, after - before);
-        moves.push(difference(column, at(column), bottom, habits.leaves(at(column), bottom, seen)));
+        moves.push(difference(column, at(column), bottom, decisions.leaves(at(column), bottom, seen)));
         continue;
       }
       let lender = column + 1;
@@ -121,7 +121,7 @@ export function subtractInColumns(
         }
       }
     }
-    moves.push(difference(column, at(column), bottom, habits.leaves(at(column), bottom ?? 0, seen)));
+    moves.push(difference(column, at(column), bottom, decisions.leaves(at(column), bottom ?? 0, seen)));
   }
   return moves;
 }

@@ -5,13 +5,13 @@ import type { DecimalProblem } from "../problem";
 import { type AnswerReason, answerSteps, frontPlace, type Written } from "./answer";
 import type { Row } from "./columnSums";
 import type { MethodId, WorkingBy } from "./method";
-import { type PaidPlace, type PaymentHabits, SOUND_PAYMENTS, subtractWithPayments } from "./payments";
+import { type PaidPlace, type PaymentDecisions, SOUND_PAYMENTS, subtractWithPayments } from "./payments";
 import {
   colOf,
   countsIn,
   NO_FREE_ROWS,
   type Setting,
-  type SettingHabits,
+  type SettingDecisions,
   type SettingOutReason,
   SOUND_SETTING,
   setOutSteps,
@@ -35,23 +35,24 @@ export interface DifferenceSetting {
 }
 
 /** The decisions of a difference worked with payments: how the numbers line up, and what each column does. */
-export interface PaidDifferenceHabits extends SettingHabits, PaymentHabits {}
+export interface PaidDifferenceDecisions extends SettingDecisions, PaymentDecisions {}
 
-export const SOUND_PAID_DIFFERENCE: PaidDifferenceHabits = { ...SOUND_SETTING, ...SOUND_PAYMENTS };
+export const SOUND_PAID_DIFFERENCE: PaidDifferenceDecisions = { ...SOUND_SETTING, ...SOUND_PAYMENTS };
 
 /** Sets a difference out; `paymentRow` leaves a row free between the lower number and the rule. */
 export function differenceSetting(
   problem: DecimalProblem,
   house: HouseRules,
   paymentRow: boolean,
-  habits: SettingHabits,
+  decisions: SettingDecisions,
 ): DifferenceSetting {
   const [first, second] = problem.operands;
   if (first === undefined || second === undefined)
     throw new Error("differenceSetting: two operands are needed");
   const belowZero = compareDecimals(first, second) < 0;
   // The larger one goes on top as the two stand, which is their value where they stand in line.
-  const standing = (numeral: Decimal): Decimal => movedBy(numeral, habits.lineUp(numeral, [first, second]));
+  const standing = (numeral: Decimal): Decimal =>
+    movedBy(numeral, decisions.lineUp(numeral, [first, second]));
   const turned = compareDecimals(standing(first), standing(second)) < 0;
   const [minuend, subtrahend] = turned ? [second, first] : [first, second];
   const setting = settingOf(
@@ -61,7 +62,7 @@ export function differenceSetting(
     ],
     ONES,
     { ...NO_FREE_ROWS, aboveRule: paymentRow },
-    habits,
+    decisions,
   );
   const [above, below] = setting.rows;
   if (above === undefined || below === undefined) throw new Error("differenceSetting: two rows are set out");
@@ -79,7 +80,7 @@ export function differenceSetting(
       kind: "small",
       col: colOf(place) - 1,
       row: setting.ruleRow - 1,
-      seat: "high",
+      position: "high",
       text: String(pays),
     }),
   };
@@ -93,13 +94,13 @@ const swapStep = (larger: Decimal, smaller: Decimal): Step<SettingOutReason> => 
 });
 
 /** The columns of a difference worked with payments, by place. */
-export function paidPlaces(set: DifferenceSetting, habits: PaymentHabits): readonly PaidPlace[] {
+export function paidPlaces(set: DifferenceSetting, decisions: PaymentDecisions): readonly PaidPlace[] {
   const columns = subtractWithPayments(
     set.minuend,
     set.subtrahend,
     set.setting.places.length,
     () => 10,
-    habits,
+    decisions,
   ).map(({ column, ...paid }) => ({ ...paid, place: set.placeOf(column) }));
   const front = frontPlace(columns);
   return columns.map((paid) => ({ ...paid, blank: paid.place > front }));

@@ -16,13 +16,13 @@ export interface DigitProduct {
 }
 
 /** The decisions at a digit: what it makes with what was carried, what is written of that and what is carried. */
-export interface ProductHabits {
+export interface ProductDecisions {
   makes(digit: number, by: number, carriedIn: number): number;
   writes(total: number): number;
   carries(total: number): number;
 }
 
-export const SOUND_PRODUCTS: ProductHabits = {
+export const SOUND_PRODUCTS: ProductDecisions = {
   makes: (digit, by, carriedIn) => digit * by + carriedIn,
   writes: (total) => total % 10,
   carries: (total) => Math.floor(total / 10),
@@ -32,14 +32,14 @@ export const SOUND_PRODUCTS: ProductHabits = {
 export function multiplyByDigit(
   digits: readonly number[],
   by: number,
-  habits: ProductHabits,
+  decisions: ProductDecisions,
 ): readonly DigitProduct[] {
   let carried = 0;
   return digits.map((digit, column) => {
-    const total = habits.makes(digit, by, carried);
+    const total = decisions.makes(digit, by, carried);
     const last = column === digits.length - 1;
-    const written = last ? total : habits.writes(total);
-    const carriedOut = last ? 0 : habits.carries(total);
+    const written = last ? total : decisions.writes(total);
+    const carriedOut = last ? 0 : decisions.carries(total);
     const product = { column, digit, by, carriedIn: carried, total, written, carriedOut, last };
     carried = carriedOut;
     return product;

@@ -26,12 +26,12 @@ export interface DivisionPlan {
 }
 
 /** The decisions before the first digit: by how many places each number is moved. */
-export interface ScalingHabits {
+export interface ScalingDecisions {
   movesDivisor(divisor: Decimal): number;
   movesDividend(divisor: Decimal, dividend: Decimal): number;
 }
 
-export const SOUND_SCALING: ScalingHabits = {
+export const SOUND_SCALING: ScalingDecisions = {
   movesDivisor: (divisor) => divisor.fraction.length,
   movesDividend: (divisor) => divisor.fraction.length,
 };
@@ -45,13 +45,13 @@ const LONGEST_BLOCK = 10_000;
 export function planDivision(
   { operands, wanted }: DecimalProblem,
   house: HouseRules,
-  habits: ScalingHabits,
+  decisions: ScalingDecisions,
 ): DivisionPlan {
   const [dividend, divisor] = operands;
   if (dividend === undefined || divisor === undefined)
     throw new Error("planDivision: two numbers are needed");
-  const power = habits.movesDivisor(divisor);
-  const newDividend = movedBy(dividend, habits.movesDividend(divisor, dividend));
+  const power = decisions.movesDivisor(divisor);
+  const newDividend = movedBy(dividend, decisions.movesDividend(divisor, dividend));
   const newDivisor = BigInt(digitsOf(movedBy(divisor, power)));
   const places = newDividend.fraction.length;
   const count = countedIn(newDividend, places);

@@ -6,7 +6,7 @@ import { type AnswerReason, answerDigit } from "./answer";
 import {
   differenceSetting,
   differenceWorking,
-  type PaidDifferenceHabits,
+  type PaidDifferenceDecisions,
   paidPlaces,
   SOUND_PAID_DIFFERENCE,
 } from "./differenceSetting";
@@ -35,23 +35,23 @@ export const equalAdditions: Method<Why> = {
   work: (problem, house) => workEqualAdditions(problem, house, SOUND_PAID_DIFFERENCE),
 };
 
-/** Equal additions with any habits in the columns; only sound ones are sure to reach the right answer. */
+/** Equal additions with any decisions in the columns; only sound ones are sure to reach the right answer. */
 export function workEqualAdditions(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: PaidDifferenceHabits,
+  decisions: PaidDifferenceDecisions,
 ): WorkingBy<Why> {
   const writes = house.carryPlace !== "unwritten";
-  const set = differenceSetting(problem, house, writes, habits);
+  const set = differenceSetting(problem, house, writes, decisions);
   const { setting } = set;
-  const columns = paidPlaces(set, habits);
+  const columns = paidPlaces(set, decisions);
 
   const raise = ({ place, top, taken, raised, pays }: PaidPlace): Step<EqualAdditionsReason> => {
     const col = colOf(place);
     const reason = { kind: "addTenToBoth", place, top, taken, raised } as const;
     const ten: Mark = set.isOpen(place)
-      ? { kind: "small", col, row: 0, seat: "low", text: String(raised) }
-      : { kind: "small", col, row: 0, seat: "corner", text: "1" };
+      ? { kind: "small", col, row: 0, position: "low", text: String(raised) }
+      : { kind: "small", col, row: 0, position: "corner", text: "1" };
     return {
       stage: "work",
       reason,

@@ -3,7 +3,7 @@ import type { HouseRules } from "../house";
 import { type Place, placesFrom } from "../number";
 import { type DecimalProblem, signOf } from "../problem";
 import { type AnswerReason, finishAnswer, numeralOf } from "./answer";
-import { type AdditionHabits, addInColumns, SOUND_ADDITION } from "./columnSums";
+import { type AdditionDecisions, addInColumns, SOUND_ADDITION } from "./columnSums";
 import {
   countsOf,
   type ExpandedReason,
@@ -38,11 +38,11 @@ export const expandedAddition: Method<Why> = {
   work: (problem, house) => workExpandedAddition(problem, house, SOUND_ADDITION),
 };
 
-/** Expanded addition with any habits; only sound ones are sure to reach the right answer. */
+/** Expanded addition with any decisions; only sound ones are sure to reach the right answer. */
 export function workExpandedAddition(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: AdditionHabits,
+  decisions: AdditionDecisions,
 ): WorkingBy<Why> {
   const addends = problem.operands;
   const given = placesOf(addends);
@@ -51,7 +51,7 @@ export function workExpandedAddition(
     addends.map((numeral) => countsOf(given, numeral)),
     given.length,
     () => 10,
-    habits,
+    decisions,
   );
   const setting = expandedSetting(placesFrom(lowest, lowest + sums.length - 1), 0);
   const regroups = sums.some(({ carriedOut }) => carriedOut > 0) && house.carryPlace !== "unwritten";

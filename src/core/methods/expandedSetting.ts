@@ -129,6 +129,6 @@ export const pushTogether = (
   focus: [],
 });
 
-/** What a number has in each of some places; nothing where it has no digit. */
+/** What a number has in each of some places; none where it has no digit. */
 export const countsOf = (places: readonly Place[], numeral: Decimal): readonly (number | undefined)[] =>
   places.map((place) => digitAt(numeral, place));

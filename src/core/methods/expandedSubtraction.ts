@@ -5,7 +5,7 @@ import { type DecimalProblem, signOf } from "../problem";
 import { type AnswerReason, finishAnswer, numeralOf } from "./answer";
 import {
   type Change,
-  type DecompositionHabits,
+  type DecompositionDecisions,
   SOUND_DECOMPOSITION,
   subtractInColumns,
 } from "./decomposition";
@@ -52,11 +52,11 @@ export const expandedSubtraction: Method<Why> = {
   work: (problem, house) => workExpandedSubtraction(problem, house, SOUND_DECOMPOSITION),
 };
 
-/** Expanded subtraction with any habits; only sound ones are sure to reach the right answer. */
+/** Expanded subtraction with any decisions; only sound ones are sure to reach the right answer. */
 export function workExpandedSubtraction(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: DecompositionHabits,
+  decisions: DecompositionDecisions,
 ): WorkingBy<Why> {
   const [first, second] = problem.operands;
   if (first === undefined || second === undefined)
@@ -72,7 +72,7 @@ export function workExpandedSubtraction(
     places.length,
     () => 10,
     house.borrowAcrossZeros,
-    habits,
+    decisions,
   );
   const counts = moves.flatMap((move) =>
     move.kind === "difference" ? [{ place: lowest + move.column, written: move.written }] : [],

@@ -4,7 +4,7 @@ import { type Decimal, digitsOf, fromCount, ONES } from "../number";
 import { type DecimalProblem, signOf } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
 import { digitsUp } from "./digitProducts";
-import { type BlockHabits, type BlockReason, workBlock } from "./productBlock";
+import { type BlockDecisions, type BlockReason, workBlock } from "./productBlock";
 import type { Step } from "./step";
 import { numeralMarks } from "./writtenNumber";
 
@@ -38,7 +38,7 @@ export function inLineSteps(
   row: number,
   problem: DecimalProblem,
   house: HouseRules,
-  habits: BlockHabits,
+  decisions: BlockDecisions,
 ): {
   readonly steps: readonly Step<InLineReason | BlockReason | AnswerReason>[];
   readonly answer: ReturnType<typeof finishAnswer>["answer"];
@@ -65,7 +65,7 @@ export function inLineSteps(
       from,
     },
     house,
-    habits,
+    decisions,
   );
   const pointed = (at: number): Mark => ({ kind: "point", line: 0, row: at, look: "written" });
   const partialRows = new Set(

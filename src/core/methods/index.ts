@@ -7,7 +7,7 @@ export { fractionShelf } from "./fractions/fractionShelf";
 export { measureShelf } from "./measures/measureShelf";
 export { METHOD_IDS, type MethodId, type Refusal, type WorkingBy } from "./method";
 export { moneyShelf } from "./money/moneyShelf";
-export { type OtherHabits, workingWith } from "./otherHabits";
+export { type OtherDecisions, workingWith } from "./otherDecisions";
 export { newPad, PLAIN_LAYOUT, text } from "./pad";
 export type {
   ChainReason,

@@ -4,9 +4,9 @@ import { type Decimal, fromCount } from "../number";
 import type { DecimalProblem } from "../problem";
 import { type AnswerReason, finishAnswer } from "./answer";
 import type { MadeProduct } from "./columnMultiplication";
-import { type AdditionHabits, addInColumns, type Row, SOUND_ADDITION } from "./columnSums";
+import { type AdditionDecisions, addInColumns, type Row, SOUND_ADDITION } from "./columnSums";
 import { digitsFromOnes } from "./inLineBlock";
-import { carrySeat, exitOf, type Grid, gridMarks, pointWays, sideMarks, topMarks } from "./latticeGrid";
+import { carryPosition, exitOf, type Grid, gridMarks, pointWays, sideMarks, topMarks } from "./latticeGrid";
 import { type Method, type Refusal, type WorkingBy, worksOnly } from "./method";
 import type { Step } from "./step";
 import { numeralMarks } from "./writtenNumber";
@@ -37,13 +37,13 @@ export type LatticeReason =
 type Why = LatticeReason | AnswerReason;
 
 /** The decisions of a lattice: what a square makes, what each diagonal writes and carries, where the point goes. */
-export interface LatticeHabits {
+export interface LatticeDecisions {
   makes(digit: number, by: number): number;
-  readonly sums: AdditionHabits;
+  readonly sums: AdditionDecisions;
   productPlaces(places: readonly number[], made: MadeProduct): number;
 }
 
-export const SOUND_LATTICE: LatticeHabits = {
+export const SOUND_LATTICE: LatticeDecisions = {
   makes: (digit, by) => digit * by,
   sums: SOUND_ADDITION,
   productPlaces: (places) => places.reduce((sum, count) => sum + count, 0),
@@ -63,11 +63,11 @@ export const lattice: Method<Why> = {
   work: (problem, house) => workLattice(problem, house, SOUND_LATTICE),
 };
 
-/** A lattice with any habits; only sound ones are sure to reach the right answer. */
+/** A lattice with any decisions; only sound ones are sure to reach the right answer. */
 export function workLattice(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: LatticeHabits,
+  decisions: LatticeDecisions,
 ): WorkingBy<Why> {
   const [top, side] = problem.operands;
   if (top === undefined || side === undefined) throw new Error("workLattice: two factors are needed");
@@ -79,7 +79,7 @@ export function workLattice(
 
   const cells = sideDigits.flatMap((by, row) =>
     topDigits.map((digit, col): Step<Why> => {
-      const made = habits.makes(digit, by);
+      const made = decisions.makes(digit, by);
       const [tens, ones] = [Math.floor(made / 10), made % 10];
       const nth = grid.down - 1 - row + (grid.across - 1 - col);
       diagonals[nth]?.push(ones);
@@ -89,15 +89,15 @@ export function workLattice(
         stage: "work",
         reason: { kind: "cellProduct", digit, by, tens, ones },
         marks: [
-          { ...square, seat: "tens", text: String(tens) },
-          { ...square, seat: "ones", text: String(ones) },
+          { ...square, position: "tens", text: String(tens) },
+          { ...square, position: "ones", text: String(ones) },
         ],
         focus: [square.col],
       };
     }),
   );
 
-  const sums = addInColumns([...rowsOf(diagonals)], diagonals.length, () => 10, habits.sums).slice(
+  const sums = addInColumns([...rowsOf(diagonals)], diagonals.length, () => 10, decisions.sums).slice(
     0,
     diagonals.length,
   );
@@ -105,7 +105,7 @@ export function workLattice(
     const at = exitOf(grid, column);
     const marks: Mark[] = [{ kind: "glyph", ...at, text: String(sum.written), look: "written" }];
     if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
-      marks.push({ kind: "small", ...carrySeat(grid, column + 1), text: String(sum.carriedOut) });
+      marks.push({ kind: "small", ...carryPosition(grid, column + 1), text: String(sum.carriedOut) });
     }
     return { stage: "work", reason: { kind: "diagonalSum", nth: column, ...sum }, marks, focus: [] };
   });
@@ -114,7 +114,7 @@ export function workLattice(
     .reverse()
     .map(({ written }) => written)
     .join("");
-  const places = habits.productPlaces([top.fraction.length, side.fraction.length], {
+  const places = decisions.productPlaces([top.fraction.length, side.fraction.length], {
     digits: digits.replace(/^0+(?=\d)/, ""),
     factors: [top, side],
   });

@@ -17,12 +17,12 @@ export const exitOf = (
   nth < across ? { col: -1 - nth, row: down + 1 } : { col: -across - 1, row: down - (nth - across) };
 
 /** Where the carry into a diagonal is written: just outside the digit that it will meet. */
-export function carrySeat(
+export function carryPosition(
   grid: Grid,
   nth: number,
-): { readonly col: number; readonly row: number; readonly seat: "high" | "low" } {
+): { readonly col: number; readonly row: number; readonly position: "high" | "low" } {
   const { col, row } = exitOf(grid, nth);
-  return nth < grid.across ? { col, row: row + 1, seat: "high" } : { col: col - 1, row, seat: "low" };
+  return nth < grid.across ? { col, row: row + 1, position: "high" } : { col: col - 1, row, position: "low" };
 }
 
 /** The factor along the top, a digit to a square, and the sign after it. */

@@ -5,7 +5,7 @@ import type { DecimalProblem } from "../problem";
 import type { AnswerReason } from "./answer";
 import { cutEnd, cutPlan, type DivisionEnds } from "./divisionCut";
 import { type DivisionEndReason, divisionEnd } from "./divisionEnd";
-import { type DivisionPlan, planDivision, type ScalingHabits, SOUND_SCALING } from "./divisionPlan";
+import { type DivisionPlan, planDivision, type ScalingDecisions, SOUND_SCALING } from "./divisionPlan";
 import {
   appendedMarks,
   type DivisionSetting,
@@ -18,8 +18,8 @@ import { type Method, type WorkingBy, worksOnly } from "./method";
 import {
   divideByDigits,
   type Quotient,
+  type QuotientDecisions,
   type QuotientDigit,
-  type QuotientHabits,
   SOUND_QUOTIENTS,
 } from "./quotientDigits";
 import type { Step } from "./step";
@@ -60,11 +60,11 @@ export type LongDivisionReason =
 type Why = DivisionSettingReason | LongDivisionReason | DivisionEndReason | AnswerReason;
 
 /** The decisions of a division: the scaling, and each digit of the quotient. */
-export interface DivisionHabits extends ScalingHabits, QuotientHabits {
+export interface DivisionDecisions extends ScalingDecisions, QuotientDecisions {
   readonly ends: DivisionEnds;
 }
 
-export const SOUND_DIVISION: DivisionHabits = { ...SOUND_SCALING, ...SOUND_QUOTIENTS, ends: "asPlanned" };
+export const SOUND_DIVISION: DivisionDecisions = { ...SOUND_SCALING, ...SOUND_QUOTIENTS, ends: "asPlanned" };
 
 /** The divisor made whole; then for each digit: how many times, multiply, subtract, bring down, with every line written. */
 export const longDivision: Method<Why> = {
@@ -73,23 +73,23 @@ export const longDivision: Method<Why> = {
   work: (problem, house) => workLongDivision(problem, house, SOUND_DIVISION),
 };
 
-/** Long division with any habits; only sound ones are sure to reach the right answer. */
+/** Long division with any decisions; only sound ones are sure to reach the right answer. */
 export function workLongDivision(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: DivisionHabits,
+  decisions: DivisionDecisions,
 ): WorkingBy<Why> {
-  const planned = planDivision(problem, house, habits);
-  const plan = habits.ends === "asPlanned" ? planned : cutPlan(planned);
-  const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, habits);
+  const planned = planDivision(problem, house, decisions);
+  const plan = decisions.ends === "asPlanned" ? planned : cutPlan(planned);
+  const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
   const setting = divisionSetting(plan, quotient, house, false);
   const { steps, row } = digitSteps(plan, quotient, setting, house);
   const first = house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : [];
   const free = Math.max(row + 2, setting.quotientRow + 2);
   const end =
-    habits.ends === "asPlanned"
+    decisions.ends === "asPlanned"
       ? divisionEnd(plan, quotient, setting, free, problem, house)
-      : cutEnd(habits.ends, quotient, setting, house);
+      : cutEnd(decisions.ends, quotient, setting, house);
   return {
     problem,
     method: "long-division",

@@ -4,7 +4,7 @@ import { type AnswerReason, answerDigit } from "./answer";
 import {
   differenceSetting,
   differenceWorking,
-  type PaidDifferenceHabits,
+  type PaidDifferenceDecisions,
   paidPlaces,
   SOUND_PAID_DIFFERENCE,
 } from "./differenceSetting";
@@ -25,16 +25,16 @@ export const makingUp: Method<Why> = {
   work: (problem, house) => workMakingUp(problem, house, SOUND_PAID_DIFFERENCE),
 };
 
-/** Making up with any habits in the columns; only sound ones are sure to reach the right answer. */
+/** Making up with any decisions in the columns; only sound ones are sure to reach the right answer. */
 export function workMakingUp(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: PaidDifferenceHabits,
+  decisions: PaidDifferenceDecisions,
 ): WorkingBy<Why> {
   const writes = house.carryPlace !== "unwritten";
-  const set = differenceSetting(problem, house, writes, habits);
+  const set = differenceSetting(problem, house, writes, decisions);
   const { setting } = set;
-  const columns = paidPlaces(set, habits);
+  const columns = paidPlaces(set, decisions);
 
   const work = columns.flatMap((column): readonly Step<SettingOutReason | MakingUpReason>[] => {
     const { place, pays, blank } = column;

@@ -105,10 +105,10 @@ export type WorkPart<Inner> = (problem: Problem, house: HouseRules) => WorkingBy
 /** One written procedure of one school, for problems of one kind. */
 export interface Method<Why, Asked extends Problem = DecimalProblem> {
   readonly id: MethodId;
-  /** Nothing where the method takes the problem, else why it does not. */
+  /** None where the method takes the problem, else why it does not. */
   refuses(problem: Asked): Refusal | undefined;
   /**
-   * The working with sound habits. The problem must be one the method does not refuse. `part` works what
+   * The working with sound decisions. The problem must be one the method does not refuse. `part` works what
    * is left to other methods, on a sheet of its own or as the body of this one.
    */
   work<Inner>(problem: Asked, house: HouseRules, part: WorkPart<Inner>): WorkingBy<Why | Inner>;

@@ -14,9 +14,9 @@ import type { DecimalProblem } from "../problem";
 import type { AnswerReason } from "./answer";
 import { type InLineReason, inLineSteps, writeMultiplicand } from "./inLineBlock";
 import { type Method, type Refusal, type WorkingBy, worksOnly } from "./method";
-import { type BlockHabits, type BlockReason, SOUND_BLOCK } from "./productBlock";
+import { type BlockDecisions, type BlockReason, SOUND_BLOCK } from "./productBlock";
 import { colOf } from "./settingOut";
-import { type ShiftHabits, SOUND_SHIFT } from "./shift";
+import { type ShiftDecisions, SOUND_SHIFT } from "./shift";
 import { digitCol, numeralMarks } from "./writtenNumber";
 
 export type MultiplesOfTenReason =
@@ -37,7 +37,7 @@ export type MultiplesOfTenReason =
 type Why = MultiplesOfTenReason | InLineReason | BlockReason | AnswerReason;
 
 /** The decisions of multiples of ten: the shift, and the rows after it. */
-export interface MultiplesOfTenHabits extends BlockHabits, ShiftHabits {}
+export interface MultiplesOfTenDecisions extends BlockDecisions, ShiftDecisions {}
 
 const onlyMultiplies = worksOnly("multiply");
 
@@ -76,21 +76,21 @@ function partsOf({ operands: [first, second] }: DecimalProblem):
   return undefined;
 }
 
-/** Multiples of ten with any habits; only sound ones are sure to reach the right answer. */
+/** Multiples of ten with any decisions; only sound ones are sure to reach the right answer. */
 export function workMultiplesOfTen(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: MultiplesOfTenHabits,
+  decisions: MultiplesOfTenDecisions,
 ): WorkingBy<Why> {
   const parts = partsOf(problem);
   if (parts === undefined) throw new Error("workMultiplesOfTen: a multiple of ten is needed");
   const { multiplicand, multiplier, rest, zeros } = parts;
-  const after = movedBy(multiplicand, habits.places("multiply", zeros));
+  const after = movedBy(multiplicand, decisions.places("multiply", zeros));
   // Rows for the carries of each digit are left free above the number that is multiplied.
   const carryRows = house.carryPlace === "above" ? Math.ceil(rest.whole.replaceAll("0", "").length / 2) : 0;
   const row = 1 + carryRows;
   const right = Math.max(multiplicand.fraction.length, after.fraction.length);
-  const { steps, answer } = inLineSteps(after, rest, row, problem, house, habits);
+  const { steps, answer } = inLineSteps(after, rest, row, problem, house, decisions);
   const highest = highestPlace(after) + rest.whole.length;
   const places = placesFrom(
     Math.min(ONES, lowestPlace(multiplicand)),

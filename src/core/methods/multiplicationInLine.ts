@@ -4,7 +4,7 @@ import type { DecimalProblem } from "../problem";
 import type { AnswerReason } from "./answer";
 import { type InLineReason, inLineSteps, wholeMultiplier, writeMultiplicand } from "./inLineBlock";
 import { type Method, type Refusal, type WorkingBy, worksOnly } from "./method";
-import { type BlockHabits, type BlockReason, SOUND_BLOCK } from "./productBlock";
+import { type BlockDecisions, type BlockReason, SOUND_BLOCK } from "./productBlock";
 import { colOf } from "./settingOut";
 
 type Why = InLineReason | BlockReason | AnswerReason;
@@ -22,12 +22,16 @@ export const multiplicationInLine: Method<Why> = {
   work: (problem, house) => workInLine(problem, house, SOUND_BLOCK),
 };
 
-/** Multiplication in line with any habits in its rows. */
-export function workInLine(problem: DecimalProblem, house: HouseRules, habits: BlockHabits): WorkingBy<Why> {
+/** Multiplication in line with any decisions in its rows. */
+export function workInLine(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: BlockDecisions,
+): WorkingBy<Why> {
   const factors = wholeMultiplier(problem);
   if (factors === undefined) throw new Error("workInLine: one factor must be whole");
   const { multiplicand, multiplier } = factors;
-  const { steps, answer } = inLineSteps(multiplicand, multiplier, 0, problem, house, habits);
+  const { steps, answer } = inLineSteps(multiplicand, multiplier, 0, problem, house, decisions);
   const highest = highestPlace(multiplicand) + Math.max(1, multiplier.whole.length);
   const places = placesFrom(Math.min(ONES, lowestPlace(multiplicand)), highest);
   return {

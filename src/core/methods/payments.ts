@@ -12,7 +12,7 @@ import { Stuck } from "./stuck";
 export interface PaidColumn {
   readonly column: number;
   readonly top: number;
-  /** Nothing where nothing is written below; what is owed counts all the same. */
+  /** None where nothing is written below; what is owed counts all the same. */
   readonly bottom: number | undefined;
   readonly owed: number;
   /** What the lower count comes to with what it owed. */
@@ -31,14 +31,14 @@ export interface PaidPlace extends Omit<PaidColumn, "column"> {
 }
 
 /** The decisions in a column: whether the upper count is too small, what is paid for raising it, and what is left. */
-export interface PaymentHabits {
+export interface PaymentDecisions {
   fallsShort(top: number, taken: number): boolean;
   /** `next` is what stands below in the column that is paid to. */
   pays(next: number | undefined): number;
   leaves(raised: number, taken: number, top: number): number;
 }
 
-export const SOUND_PAYMENTS: PaymentHabits = {
+export const SOUND_PAYMENTS: PaymentDecisions = {
   fallsShort: (top, taken) => top < taken,
   pays: () => 1,
   leaves: (raised, taken) => raised - taken,
@@ -50,7 +50,7 @@ export function subtractWithPayments(
   subtrahend: Row,
   columns: number,
   rateOf: (column: number) => number,
-  habits: PaymentHabits,
+  decisions: PaymentDecisions,
 ): readonly PaidColumn[] {
   const worked: PaidColumn[] = [];
   let owed = 0;
@@ -58,12 +58,12 @@ export function subtractWithPayments(
     const top = minuend[column] ?? 0;
     const bottom = subtrahend[column];
     const taken = (bottom ?? 0) + owed;
-    const short = habits.fallsShort(top, taken);
+    const short = decisions.fallsShort(top, taken);
     if (short && column === columns - 1) {
       throw new Stuck("subtractWithPayments: the minuend is less than the subtrahend");
     }
     const raised = short ? top + rateOf(column) : top;
-    const pays = short ? habits.pays(subtrahend[column + 1]) : 0;
+    const pays = short ? decisions.pays(subtrahend[column + 1]) : 0;
     worked.push({
       column,
       top,
@@ -71,7 +71,7 @@ export function subtractWithPayments(
       owed,
       taken,
       raised,
-      written: habits.leaves(raised, taken, top),
+      written: decisions.leaves(raised, taken, top),
       pays,
     });
     owed = pays;

@@ -2,11 +2,11 @@ import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import type { Place } from "../number";
 import type { ColumnAdditionReason } from "./columnAddition";
-import { type AdditionHabits, addInColumns, type Row, SOUND_ADDITION } from "./columnSums";
+import { type AdditionDecisions, addInColumns, type Row, SOUND_ADDITION } from "./columnSums";
 import {
   type DigitProduct,
   multiplyByDigit,
-  type ProductHabits,
+  type ProductDecisions,
   SOUND_PRODUCTS,
   withoutFrontZeros,
   writtenRow,
@@ -45,13 +45,13 @@ export type ProductReason =
 export type BlockReason = ProductReason | ColumnAdditionReason;
 
 /** The decisions inside a block: each digit product, each column of the sum, and how many zeros open a row. */
-export interface BlockHabits {
-  readonly products: ProductHabits;
-  readonly sums: AdditionHabits;
+export interface BlockDecisions {
+  readonly products: ProductDecisions;
+  readonly sums: AdditionDecisions;
   opens(row: number): number;
 }
 
-export const SOUND_BLOCK: BlockHabits = {
+export const SOUND_BLOCK: BlockDecisions = {
   products: SOUND_PRODUCTS,
   sums: SOUND_ADDITION,
   opens: (row) => row,
@@ -97,7 +97,7 @@ interface PartialRow {
 interface Drawing {
   readonly block: Block;
   readonly house: HouseRules;
-  readonly habits: BlockHabits;
+  readonly decisions: BlockDecisions;
   /** The rows that are written, in order; those of a zero only where the house writes them. */
   readonly rows: readonly PartialRow[];
   readonly firstRow: number;
@@ -106,10 +106,10 @@ interface Drawing {
 }
 
 /** Multiplies row by row, smallest digit of the multiplier first, and adds the rows where there are several. */
-export function workBlock(block: Block, house: HouseRules, habits: BlockHabits): WorkedBlock {
+export function workBlock(block: Block, house: HouseRules, decisions: BlockDecisions): WorkedBlock {
   const made = block.by.map((digit, shift): PartialRow => {
-    const products = digit === 0 ? [] : multiplyByDigit(block.top, digit, habits.products);
-    const lowest = block.lowest + block.byLowest + habits.opens(shift);
+    const products = digit === 0 ? [] : multiplyByDigit(block.top, digit, decisions.products);
+    const lowest = block.lowest + block.byLowest + decisions.opens(shift);
     const whole = digit === 0 ? block.top.map(() => 0) : writtenRow(products);
     const digits = withoutFrontZeros(whole, lowest);
     return { shift, by: digit, products, digits };
@@ -121,7 +121,7 @@ export function workBlock(block: Block, house: HouseRules, habits: BlockHabits):
   const drawing: Drawing = {
     block,
     house,
-    habits,
+    decisions,
     rows,
     firstRow: block.ruleRow + (carriesAbove ? 1 : 0),
     filled: house.openingZeros === "written" || !several,
@@ -132,7 +132,7 @@ export function workBlock(block: Block, house: HouseRules, habits: BlockHabits):
 
   const [only] = rows;
   if (only === undefined) throw new Error("workBlock: a multiplier without digits");
-  const opening = Array.from({ length: habits.opens(only.shift) }, () => 0);
+  const opening = Array.from({ length: decisions.opens(only.shift) }, () => 0);
   const product = only.by === 0 ? only.digits : [...opening, ...only.digits];
   return { steps, product, productLowest: block.lowest + block.byLowest, resultRow: drawing.firstRow };
 }
@@ -143,10 +143,10 @@ const productCol = ({ block }: Drawing, column: number): number =>
 
 /** The steps of one digit of the multiplier; `nth` counts the digits that are not zero. */
 function rowSteps(drawing: Drawing, row: PartialRow, nth: number): readonly Step<BlockReason>[] {
-  const { block, habits, rows, filled } = drawing;
+  const { block, decisions, rows, filled } = drawing;
   const at = drawing.firstRow + rows.indexOf(row);
   const byPlace = block.byLowest + row.shift;
-  const opens = habits.opens(row.shift);
+  const opens = decisions.opens(row.shift);
   const opening = filled ? zeros(drawing, 0, opens, at, "filler") : [];
   if (row.by === 0) {
     const written = rows.includes(row);
@@ -189,10 +189,10 @@ function productStep(
   at: number,
   nth: number,
 ): Step<ProductReason> {
-  const { block, habits } = drawing;
+  const { block, decisions } = drawing;
   const { column, ...made } = product;
   const text = String(product.written);
-  const start = habits.opens(row.shift) + column;
+  const start = decisions.opens(row.shift) + column;
   const col = digitCol(block.line, block.lowest + column);
   const blank = column >= row.digits.length;
   const marks: Mark[] = [...(blank ? "" : text)].map((character, index) => ({
@@ -233,26 +233,26 @@ function carryMarks(
     case "unwritten":
       return [];
     case "above": {
-      const seat = nth % 2 === 0 ? "low" : "high";
-      return [{ kind: "small", col: aboveCol, row: carries.row - Math.floor(nth / 2), seat, text }];
+      const position = nth % 2 === 0 ? "low" : "high";
+      return [{ kind: "small", col: aboveCol, row: carries.row - Math.floor(nth / 2), position, text }];
     }
     case "corner":
-      return [{ kind: "small", col: productCol(drawing, nextColumn), row: at, seat: "corner", text }];
+      return [{ kind: "small", col: productCol(drawing, nextColumn), row: at, position: "corner", text }];
   }
 }
 
 /** The rows added column by column under a rule of their own. */
 function addedUp(drawing: Drawing, made: readonly Step<BlockReason>[]): WorkedBlock {
-  const { block, house, habits, rows, firstRow, filled } = drawing;
+  const { block, house, decisions, rows, firstRow, filled } = drawing;
   const productLowest = block.lowest + block.byLowest;
   const ruleRow = firstRow + rows.length;
   const resultRow = ruleRow + (house.carryPlace === "below" ? 1 : 0);
   const counts = rows.map((row): Row => {
-    const open = Array.from({ length: habits.opens(row.shift) }, () => (filled ? 0 : undefined));
+    const open = Array.from({ length: decisions.opens(row.shift) }, () => (filled ? 0 : undefined));
     return [...open, ...row.digits];
   });
   const columns = Math.max(...counts.map((row) => row.length));
-  const sums = addInColumns(counts, columns, () => 10, habits.sums);
+  const sums = addInColumns(counts, columns, () => 10, decisions.sums);
   const product = withoutFrontZeros(
     sums.map(({ written }) => written),
     productLowest,
@@ -271,9 +271,9 @@ function addedUp(drawing: Drawing, made: readonly Step<BlockReason>[]): WorkedBl
       ? []
       : [{ kind: "glyph", col, row: resultRow, text: String(sum.written), look: "written" }];
     if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
-      const [row, seat] =
+      const [row, position] =
         house.carryPlace === "above" ? ([block.ruleRow, "low"] as const) : ([ruleRow, "high"] as const);
-      marks.push({ kind: "small", col: col - 1, row, seat, text: String(sum.carriedOut) });
+      marks.push({ kind: "small", col: col - 1, row, position, text: String(sum.carriedOut) });
     }
     return {
       stage: "work",

@@ -12,13 +12,13 @@ export interface QuotientDigit {
 }
 
 /** The decisions at a digit: how many times the divisor goes into a part, what that takes, and what it leaves. */
-export interface QuotientHabits {
+export interface QuotientDecisions {
   howMany(part: bigint, divisor: bigint): number;
   takes(digit: number, divisor: bigint): bigint;
   leaves(part: bigint, product: bigint): bigint;
 }
 
-export const SOUND_QUOTIENTS: QuotientHabits = {
+export const SOUND_QUOTIENTS: QuotientDecisions = {
   howMany: (part, divisor) => Number(part / divisor),
   takes: (digit, divisor) => BigInt(digit) * divisor,
   leaves: (part, product) => part - product,
@@ -42,7 +42,7 @@ export function divideByDigits(
   dividend: Decimal,
   divisor: bigint,
   stop: Stop,
-  habits: QuotientHabits,
+  decisions: QuotientDecisions,
 ): Quotient {
   const digits: QuotientDigit[] = [];
   const seen = new Map<bigint, Place>();
@@ -55,9 +55,9 @@ export function divideByDigits(
       rest = part;
       continue;
     }
-    const digit = habits.howMany(part, divisor);
-    const product = habits.takes(digit, divisor);
-    rest = habits.leaves(part, product);
+    const digit = decisions.howMany(part, divisor);
+    const product = decisions.takes(digit, divisor);
+    rest = decisions.leaves(part, product);
     digits.push({ place, part, digit, product, rest, appended: place < lowest });
     if (place > ONES) continue;
     if (stop.kind === "place" && place <= stop.place) return { digits, blockFrom: undefined };
@@ -73,7 +73,7 @@ export function divideByDigits(
 /** The decimal expansion of a fraction: how many digits come once, and how many recur (0 where it ends). */
 export interface Expansion {
   readonly fixed: number;
-  /** Nothing where the block is longer than was counted. */
+  /** None where the block is longer than was counted. */
   readonly block: number | undefined;
 }
 

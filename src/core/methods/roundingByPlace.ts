@@ -32,21 +32,21 @@ export const roundingByPlace: Method<Why> = {
 };
 
 /** The decisions of rounding: which digit decides about a place, and what it takes to go up. */
-export interface RoundingHabits {
+export interface RoundingDecisions {
   decider(place: Place): Place;
   goesUp(digit: number): boolean;
 }
 
-export const SOUND_ROUNDING: RoundingHabits = {
+export const SOUND_ROUNDING: RoundingDecisions = {
   decider: (place) => place - 1,
   goesUp: (digit) => digit >= 5,
 };
 
-/** Rounding with any habits; only sound ones are sure to reach the right answer. */
+/** Rounding with any decisions; only sound ones are sure to reach the right answer. */
 export function workRounding(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: RoundingHabits,
+  decisions: RoundingDecisions,
 ): WorkingBy<Why> {
   const [numeral] = problem.operands;
   if (numeral === undefined || problem.wanted.kind !== "toPlace")
@@ -58,9 +58,9 @@ export function workRounding(
     point: numeral.fraction !== "",
   };
   const reaches = -place < full.fraction.length;
-  const decider = habits.decider(place);
+  const decider = decisions.decider(place);
   const next = digitAt(full, decider) ?? 0;
-  const up = habits.goesUp(next);
+  const up = decisions.goesUp(next);
   const highest = Math.max(highestPlace(full), place, ONES);
   const steps: Step<Why>[] = [
     {

@@ -50,17 +50,17 @@ export interface Setting {
   readonly ruleRow: number;
   /** The row the answer is written in; a row of small carries may lie between it and the rule. */
   readonly answerRow: number;
-  /** The grid line of the answer's point: the plumb line, unless a habit puts it elsewhere. */
+  /** The grid line of the answer's point: the plumb line, unless a decision puts it elsewhere. */
   readonly pointLine: number;
 }
 
 /** The decisions of setting numbers out: how far left of its places each one stands, and the line of the answer's point. */
-export interface SettingHabits {
+export interface SettingDecisions {
   lineUp(numeral: Decimal, all: readonly Decimal[]): number;
   pointLine(all: readonly Decimal[]): number;
 }
 
-export const SOUND_SETTING: SettingHabits = { lineUp: () => 0, pointLine: () => 0 };
+export const SOUND_SETTING: SettingDecisions = { lineUp: () => 0, pointLine: () => 0 };
 
 /** The square a place stands in: ones just left of the plumb line, tenths just right of it. */
 export const colOf = (place: Place): number => digitCol(0, place);
@@ -78,10 +78,10 @@ export function settingOf(
   numbers: readonly Omit<OperandRow, "shift">[],
   highest: Place,
   free: FreeRows,
-  habits: SettingHabits,
+  decisions: SettingDecisions,
 ): Setting {
   const numerals = numbers.map(({ numeral }) => numeral);
-  const rows = numbers.map((number) => ({ ...number, shift: habits.lineUp(number.numeral, numerals) }));
+  const rows = numbers.map((number) => ({ ...number, shift: decisions.lineUp(number.numeral, numerals) }));
   const lowest = Math.min(ONES, ...rows.map(({ numeral, shift }) => lowestPlace(numeral) + shift));
   const tallest = Math.max(ONES, highest, ...rows.map(({ numeral, shift }) => highestPlace(numeral) + shift));
   const places = placesFrom(lowest, tallest);
@@ -96,7 +96,7 @@ export function settingOf(
     rows,
     ruleRow,
     answerRow: ruleRow + (free.belowRule ? 1 : 0),
-    pointLine: habits.pointLine(numerals),
+    pointLine: decisions.pointLine(numerals),
   };
 }
 

@@ -47,7 +47,7 @@ export function shelf<Why, Asked extends Problem>(
 
 /** Some shelves together: every problem whose kind stands on them can be worked. */
 export interface Library<Why> {
-  /** Each method with nothing where it takes the problem, else why it does not. */
+  /** Each method with none where it takes the problem, else why it does not. */
   methodsFor(problem: Problem): readonly { readonly id: MethodId; readonly refusal: Refusal | undefined }[];
   /** The method a house works a problem by, unless another is asked for. */
   preferredMethod(problem: Problem, house: HouseRules): MethodId;

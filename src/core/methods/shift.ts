@@ -38,11 +38,11 @@ export type ShiftReason =
 type Why = ShiftReason | AnswerReason;
 
 /** The decision of a shift: how many places, and which way, for a power of ten. */
-export interface ShiftHabits {
+export interface ShiftDecisions {
   places(op: SignedOperation, power: number): number;
 }
 
-export const SOUND_SHIFT: ShiftHabits = { places: (op, power) => (op === "divide" ? -power : power) };
+export const SOUND_SHIFT: ShiftDecisions = { places: (op, power) => (op === "divide" ? -power : power) };
 
 const onlyScales = worksOnly("multiply", "divide");
 
@@ -75,13 +75,17 @@ function shiftOf({
   return undefined;
 }
 
-/** A shift with any habit; only the sound one is sure to reach the right answer. */
-export function workShift(problem: DecimalProblem, house: HouseRules, habits: ShiftHabits): WorkingBy<Why> {
+/** A shift with any decision; only the sound one is sure to reach the right answer. */
+export function workShift(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: ShiftDecisions,
+): WorkingBy<Why> {
   const shifted = shiftOf(problem);
   const op = problem.op === "divide" ? "divide" : "multiply";
   if (shifted === undefined) throw new Error("workShift: a power of ten is needed");
   const { numeral, by, power } = shifted;
-  const places = habits.places(op, power);
+  const places = decisions.places(op, power);
   const after = movedBy(numeral, places);
   const digitsMove = house.shiftBy === "digitsMove";
   // Where the digits move, both points hang on the plumb line; where the point hops, the digits stay in their squares.

@@ -6,7 +6,7 @@ import type { AnswerReason } from "./answer";
 import { type DivisionEndReason, divisionEnd } from "./divisionEnd";
 import { planDivision } from "./divisionPlan";
 import { appendedMarks, type DivisionSettingReason, divisionSetting, quotientMark } from "./divisionSetting";
-import { type DivisionHabits, pointed, SOUND_DIVISION } from "./longDivision";
+import { type DivisionDecisions, pointed, SOUND_DIVISION } from "./longDivision";
 import { type Method, type Refusal, type WorkingBy, worksOnly } from "./method";
 import { divideByDigits } from "./quotientDigits";
 import type { Step } from "./step";
@@ -44,14 +44,14 @@ export const shortDivision: Method<Why> = {
   work: (problem, house) => workShortDivision(problem, house, SOUND_DIVISION),
 };
 
-/** Short division with any habits; only sound ones are sure to reach the right answer. */
+/** Short division with any decisions; only sound ones are sure to reach the right answer. */
 export function workShortDivision(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: DivisionHabits,
+  decisions: DivisionDecisions,
 ): WorkingBy<Why> {
-  const plan = planDivision(problem, house, habits);
-  const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, habits);
+  const plan = planDivision(problem, house, decisions);
+  const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
   const setting = divisionSetting(plan, quotient, house, true);
   const { newDividend, newDivisor } = plan;
   const work = quotient.digits.flatMap((digit, index): readonly Step<Why>[] => {
@@ -59,7 +59,7 @@ export function workShortDivision(
     const last = index === quotient.digits.length - 1;
     const small: readonly Mark[] =
       rest > 0n && !last
-        ? [{ kind: "small", col: digitCol(0, place - 1), row: 0, seat: "corner", text: rest.toString() }]
+        ? [{ kind: "small", col: digitCol(0, place - 1), row: 0, position: "corner", text: rest.toString() }]
         : [];
     const step: Step<Why> = {
       stage: "work",

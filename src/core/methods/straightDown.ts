@@ -38,7 +38,7 @@ export function workStraightDown(block: Block, house: HouseRules): WorkedBlock {
         kind: "small",
         col: digitCol(block.line, place + 1),
         row: -1,
-        seat: "low",
+        position: "low",
         text: String(carriedOut),
       });
     }

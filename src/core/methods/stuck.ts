@@ -1,5 +1,5 @@
 /**
- * A working with faulty habits that can't go on: nothing is left to borrow from, a count falls below zero.
- * Sound habits never come to it. Thrown deep in a procedure, and caught where a faulty one is begun.
+ * A working with faulty decisions that can't go on: nothing is left to borrow from, a count falls below zero.
+ * Sound decisions never come to it. Thrown deep in a procedure, and caught where a faulty one is begun.
  */
 export class Stuck extends RangeError {}

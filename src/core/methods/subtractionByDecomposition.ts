@@ -5,7 +5,7 @@ import type { DecimalProblem } from "../problem";
 import { type AnswerReason, answerDigit, frontPlace } from "./answer";
 import {
   type Change,
-  type DecompositionHabits,
+  type DecompositionDecisions,
   type DecompositionMove,
   SOUND_DECOMPOSITION,
   subtractInColumns,
@@ -17,7 +17,7 @@ import {
   pointStep,
   reachesPoint,
   type Setting,
-  type SettingHabits,
+  type SettingDecisions,
   type SettingOutReason,
   SOUND_SETTING,
 } from "./settingOut";
@@ -60,20 +60,20 @@ export const subtractionByDecomposition: Method<Why> = {
 };
 
 /** The decisions of a difference by decomposition: how the numbers line up, and what each column does. */
-export interface DifferenceByDecompositionHabits extends SettingHabits, DecompositionHabits {}
+export interface DifferenceByDecompositionDecisions extends SettingDecisions, DecompositionDecisions {}
 
-export const SOUND_DIFFERENCE_BY_DECOMPOSITION: DifferenceByDecompositionHabits = {
+export const SOUND_DIFFERENCE_BY_DECOMPOSITION: DifferenceByDecompositionDecisions = {
   ...SOUND_SETTING,
   ...SOUND_DECOMPOSITION,
 };
 
-/** Decomposition with any habits in the columns; only sound ones are sure to reach the right answer. */
+/** Decomposition with any decisions in the columns; only sound ones are sure to reach the right answer. */
 export function workDecomposition(
   problem: DecimalProblem,
   house: HouseRules,
-  habits: DifferenceByDecompositionHabits,
+  decisions: DifferenceByDecompositionDecisions,
 ): WorkingBy<Why> {
-  const set = differenceSetting(problem, house, false, habits);
+  const set = differenceSetting(problem, house, false, decisions);
   const { setting, minuend, subtrahend, placeOf } = set;
   const moves = subtractInColumns(
     minuend,
@@ -81,7 +81,7 @@ export function workDecomposition(
     setting.places.length,
     () => 10,
     house.borrowAcrossZeros,
-    habits,
+    decisions,
   );
   const columns = moves.flatMap((move) =>
     move.kind === "difference" ? [{ place: placeOf(move.column), written: move.written }] : [],
@@ -113,7 +113,7 @@ function workSteps(
       kind: "small",
       col,
       row: -1,
-      seat: times === 0 ? "low" : "high",
+      position: times === 0 ? "low" : "high",
       text: String(after),
     };
     if (times > 0) return [{ kind: "strike", col, row: -1, target: "low" }, value];

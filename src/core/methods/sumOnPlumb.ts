@@ -2,7 +2,7 @@ import type { Mark } from "../board";
 import type { HouseRules } from "../house";
 import { type Decimal, digitAt, fromCount, highestPlace, lowestPlace, ONES, placesFrom } from "../number";
 import type { ColumnAdditionReason } from "./columnAddition";
-import { type AdditionHabits, addInColumns } from "./columnSums";
+import { type AdditionDecisions, addInColumns } from "./columnSums";
 import type { Step } from "./step";
 import { digitCol } from "./writtenNumber";
 
@@ -24,12 +24,12 @@ export interface PileSum {
 }
 
 /** Adds a pile column by column, carries where the house writes them. */
-export function addPile(pile: Pile, house: HouseRules, habits: AdditionHabits): PileSum {
+export function addPile(pile: Pile, house: HouseRules, decisions: AdditionDecisions): PileSum {
   const { numerals, line } = pile;
   const lowest = Math.min(ONES, ...numerals.map(lowestPlace));
   const places = placesFrom(lowest, Math.max(ONES, ...numerals.map(highestPlace)));
   const rows = numerals.map((numeral) => places.map((place) => digitAt(numeral, place)));
-  const sums = addInColumns(rows, places.length, () => 10, habits);
+  const sums = addInColumns(rows, places.length, () => 10, decisions);
   const row = pile.ruleRow + (house.carryPlace === "below" ? 1 : 0);
   const digits = [...sums]
     .reverse()
@@ -50,7 +50,7 @@ export function addPile(pile: Pile, house: HouseRules, habits: AdditionHabits): 
         kind: "small",
         col: col - 1,
         row: above ? pile.aboveRow : pile.ruleRow,
-        seat: above ? "low" : "high",
+        position: above ? "low" : "high",
         text: String(sum.carriedOut),
       });
     }

@@ -63,23 +63,23 @@ describe.each(METHOD_IDS)("every working by %s", (method) => {
       fc.property(anyWorking, ({ layout, steps }) => {
         for (const page of pagesOf(layout, steps)) {
           const marks = page.writings.flatMap((writing) => writing.marks);
-          const seats = marks.flatMap((mark) =>
+          const positions = marks.flatMap((mark) =>
             mark.kind === "glyph"
               ? [`${mark.col},${mark.row}`]
               : mark.kind === "small"
-                ? [`${mark.col},${mark.row},${mark.seat}`]
+                ? [`${mark.col},${mark.row},${mark.position}`]
                 : mark.kind === "point"
                   ? [`point ${mark.line},${mark.row}`]
                   : [],
           );
-          expect(seats.filter((seat, index) => seats.indexOf(seat) !== index)).toEqual([]);
+          expect(positions.filter((position, index) => positions.indexOf(position) !== index)).toEqual([]);
           for (const small of marks) {
-            if (small.kind !== "small" || small.seat === "corner") continue;
-            expect(seats).not.toContain(`${small.col},${small.row}`);
+            if (small.kind !== "small" || small.position === "corner") continue;
+            expect(positions).not.toContain(`${small.col},${small.row}`);
           }
           for (const mark of marks) {
             if (mark.kind === "strike" && mark.target === "square")
-              expect(seats).toContain(`${mark.col},${mark.row}`);
+              expect(positions).toContain(`${mark.col},${mark.row}`);
           }
         }
       }),
@@ -210,15 +210,15 @@ describe("subtraction", () => {
       .steps.flatMap(({ marks }) => marks)
       .filter((mark) => mark.kind === "small");
     expect(smalls).toEqual([
-      { kind: "small", col: 0, row: 0, seat: "corner", text: "1" },
-      { kind: "small", col: -1, row: 2, seat: "high", text: "1" },
-      { kind: "small", col: -1, row: 0, seat: "corner", text: "1" },
-      { kind: "small", col: -2, row: 2, seat: "high", text: "1" },
+      { kind: "small", col: 0, row: 0, position: "corner", text: "1" },
+      { kind: "small", col: -1, row: 2, position: "high", text: "1" },
+      { kind: "small", col: -1, row: 0, position: "corner", text: "1" },
+      { kind: "small", col: -2, row: 2, position: "high", text: "1" },
     ]);
   });
 });
 
-describe("a habit that is not sound gives the whole wrong working", () => {
+describe("a decision that is not sound gives the whole wrong working", () => {
   const house = PRESETS.fillersTrueValue;
   const read = (answer: Answer): string => (answer.kind === "decimal" ? plainText(answer) : answer.kind);
 
@@ -238,12 +238,12 @@ describe("a habit that is not sound gives the whole wrong working", () => {
   });
 
   it("of a difference: the smaller digit taken from the larger, or a ten that is never paid for", () => {
-    const habits = {
+    const decisions = {
       ...SOUND_DIFFERENCE_BY_DECOMPOSITION,
       fallsShort: () => false,
       leaves: (top: number, bottom: number) => Math.abs(top - bottom),
     };
-    expect(read(workDecomposition(problemOf("52.4 - 38.7"), house, habits).answer)).toBe("26.3");
+    expect(read(workDecomposition(problemOf("52.4 - 38.7"), house, decisions).answer)).toBe("26.3");
     const unpaid = { ...SOUND_PAID_DIFFERENCE, pays: () => 0 };
     for (const work of [workEqualAdditions, workMakingUp]) {
       expect(read(work(problemOf("52.4 - 38.7"), house, unpaid).answer)).toBe("24.7");
@@ -276,8 +276,8 @@ describe("a habit that is not sound gives the whole wrong working", () => {
   });
 
   it("of a quotient: only the divisor made whole", () => {
-    const habits = { ...SOUND_DIVISION, movesDividend: () => 0 };
-    expect(read(workLongDivision(problemOf("7.2 ÷ 0.08"), house, habits).answer)).toBe("0.9");
+    const decisions = { ...SOUND_DIVISION, movesDividend: () => 0 };
+    expect(read(workLongDivision(problemOf("7.2 ÷ 0.08"), house, decisions).answer)).toBe("0.9");
   });
 
   it("of counting up, comparing and expanded forms", () => {

@@ -115,7 +115,7 @@ export function movedBy(numeral: Decimal, by: number): Decimal {
   return { ...numeral, whole: kept.replace(/^0+(?=\d)/, "") || "0", fraction, point: fraction !== "" };
 }
 
-/** The place of the one, where a numeral is worth a one with nothing but zeros: 3 for 1000, −2 for 0.01. Nothing for other numerals. */
+/** The place of the one, where a numeral is worth a one with nothing but zeros: 3 for 1000, −2 for 0.01. None for other numerals. */
 export function powerOfTen(numeral: Decimal): Place | undefined {
   const place = leadingPlace(numeral);
   return place !== undefined && /^0*10*$/.test(numeral.whole + numeral.fraction) ? place : undefined;

@@ -49,10 +49,10 @@ const isDigit = (text: string): boolean => /^\d+$/.test(text);
 
 const HALVES: Readonly<Partial<Record<string, number>>> = { tens: 2, ones: 7 };
 
-/** Where a digit stands in its row; nothing for other marks, and for carries. */
+/** Where a digit stands in its row; none for other marks, and for carries. */
 function standing(mark: Mark): number | undefined {
   if (mark.kind === "glyph") return isDigit(mark.text) ? mark.col * 10 : undefined;
-  const half = mark.kind === "small" ? HALVES[mark.seat] : undefined;
+  const half = mark.kind === "small" ? HALVES[mark.position] : undefined;
   return half === undefined || mark.kind !== "small" ? undefined : mark.col * 10 + half;
 }
 
@@ -214,7 +214,7 @@ export function fitOf(paper: Paper, way: SoughtWay): Fit {
     .reduce((best, fit) => (best === NONE || worthOf(fit) > worthOf(best) ? fit : best), NONE);
 }
 
-/** The digit that is written where a working has one; nothing where its row, or its square, is empty. */
+/** The digit that is written where a working has one; none where its row, or its square, is empty. */
 export function digitThere(fit: Fit, mark: DigitMark): Digit | undefined {
   const place = fit.rows.get(mark.row);
   if (place === undefined) return undefined;

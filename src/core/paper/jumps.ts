@@ -14,7 +14,7 @@ const waysOf = (marks: readonly Mark[]): readonly number[] =>
 
 /**
  * Holds the jumps on a paper, in the order they were drawn, against those of a sound number line. How long a
- * square is, is the learner's own choice: only how the jumps lie to the first one counts. Nothing where none is
+ * square is, is the learner's own choice: only how the jumps lie to the first one counts. None where none is
  * drawn, none is sought, or all are right so far.
  */
 export function jumpsAgainst(paper: Paper, ways: readonly SoughtWay[]): JumpMarks | undefined {

@@ -13,7 +13,7 @@ interface Spot {
 export interface WorkMarks {
   /** Which of the ways that were looked for fits best. */
   readonly way: number;
-  /** The first mark that differs from it; nothing where none does. */
+  /** The first mark that differs from it; none where none does. */
   readonly wrong:
     | {
         /** The step it belongs to. */

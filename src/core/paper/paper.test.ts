@@ -77,7 +77,7 @@ describe("a learner's paper", () => {
         ([line, method], cols, rows, bare) => {
           const way = wayOf(line, method);
           const marks = all(way).filter(
-            (mark) => !bare || mark.kind !== "small" || mark.seat === "tens" || mark.seat === "ones",
+            (mark) => !bare || mark.kind !== "small" || mark.position === "tens" || mark.position === "ones",
           );
           const found = markWork(paperOf(marks.map((mark) => moved(mark, cols, rows))), [way], false);
           expect(found.wrong).toBeUndefined();

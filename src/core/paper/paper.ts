@@ -2,7 +2,7 @@ import type { Mark } from "../board";
 
 /**
  * What a learner has written: any marks on squared paper, and no promise that they make sense. One mark to a
- * slot: a square, a seat in it, a grid line.
+ * slot: a square, a position in it, a grid line.
  */
 export interface Paper {
   readonly marks: readonly Mark[];
@@ -17,7 +17,7 @@ function slotOf(mark: Mark): string {
     case "ring":
       return `${mark.kind} ${mark.col} ${mark.row}`;
     case "small":
-      return `small ${mark.col} ${mark.row} ${mark.seat}`;
+      return `small ${mark.col} ${mark.row} ${mark.position}`;
     case "strike":
       return `strike ${mark.col} ${mark.row} ${mark.target}`;
     case "point":

@@ -21,7 +21,7 @@ interface UnitCount {
 
 /** What stands beside a step to be seen: data only, to scale. Drawing it is the interface's work. */
 export type Picture =
-  /** Groups of pieces, and what they become where they are regrouped; nothing where they stay. */
+  /** Groups of pieces, and what they become where they are regrouped; none where they stay. */
   | { readonly kind: "pieces"; readonly groups: readonly Pieces[]; readonly becomes: readonly Pieces[] }
   /** A stretch of the number line with its ends, jumps between stops, and a number marked on it. */
   | {

@@ -156,7 +156,7 @@ export function belowZero(answer: Answer): Answer {
   }
 }
 
-/** The quantity that an answer is; nothing where it is rounded, has something left over, or says how things lie. */
+/** The quantity that an answer is; none where it is rounded, has something left over, or says how things lie. */
 export function quantityOf(answer: Answer): Quantity | undefined {
   switch (answer.kind) {
     case "decimal":

@@ -38,7 +38,7 @@ export function fractionOf(quantity: Quantity): Exact {
   }
 }
 
-function reckoned(op: SignedOperation, left: Exact, right: Exact): Exact {
+function computed(op: SignedOperation, left: Exact, right: Exact): Exact {
   switch (op) {
     case "add":
       return left.add(right);
@@ -55,7 +55,7 @@ function reckoned(op: SignedOperation, left: Exact, right: Exact): Exact {
 export const exactWorth = (expression: Expression): Exact =>
   expression.kind === "quantity"
     ? fractionOf(expression.quantity)
-    : reckoned(expression.op, exactWorth(expression.left), exactWorth(expression.right));
+    : computed(expression.op, exactWorth(expression.left), exactWorth(expression.right));
 
 /**
  * The value a problem must come to before any rounding, by the library's own arithmetic: the second
@@ -72,12 +72,12 @@ export function exactAnswer(problem: Problem): Exact {
     case "subtract":
     case "multiply":
     case "divide":
-      return rest.reduce((left, right) => reckoned(op, left, right), first);
+      return rest.reduce((left, right) => computed(op, left, right), first);
     case "compare":
     case "enough":
       return rest.reduce((left, right) => left.sub(right), first);
     case "terms":
-      return rest.reduce((left, right, index) => reckoned(problem.joins[index] ?? "add", left, right), first);
+      return rest.reduce((left, right, index) => computed(problem.joins[index] ?? "add", left, right), first);
     case "round":
     case "order":
     case "rewrite":

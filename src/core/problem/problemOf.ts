@@ -10,7 +10,7 @@ import { wrongAfter } from "./readQuantity";
 
 /**
  * The problem that an expression is: one operation on quantities of one kind where it is one, else a chain.
- * Refuses what can't be reckoned: unlike units, mixed currencies, a divisor of zero.
+ * Refuses what can't be computed: unlike units, mixed currencies, a divisor of zero.
  */
 export function problemOf(expression: Expression, wanted: AnswerForm): Result<Problem, ReadError> {
   if (expression.kind === "quantity") return failed({ code: "onlyOneNumber", at: Number.POSITIVE_INFINITY });
@@ -108,7 +108,7 @@ const isAmountOrNumber = (quantity: Quantity): quantity is Amount | Decimal =>
 const isMeasureOrNumber = (quantity: Quantity): quantity is Measure | Decimal =>
   quantity.kind === "measure" || quantity.kind === "decimal";
 
-/** The problem of one kind that some quantities make with one operation, or as terms; nothing where no kind takes them. */
+/** The problem of one kind that some quantities make with one operation, or as terms; none where no kind takes them. */
 function single(
   op: SignedOperation | undefined,
   joins: readonly Join[],
@@ -141,7 +141,7 @@ function single(
   return undefined;
 }
 
-/** The form of a working with decimals; nothing where a form makes a problem of plain numbers one of fractions. */
+/** The form of a working with decimals; none where a form makes a problem of plain numbers one of fractions. */
 function decimalForm(wanted: AnswerForm, op: SignedOperation): DecimalForm | undefined {
   switch (wanted.kind) {
     case "asItComes":

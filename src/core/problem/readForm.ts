@@ -171,7 +171,7 @@ function unitsOf(tokens: readonly Token[]): AnswerForm | undefined {
   return { kind: "inUnits", units: units.sort((a, b) => Number(unitOf(b).size - unitOf(a).size)) };
 }
 
-/** What a problem can't give its answer in, by what it is; nothing where it can. */
+/** What a problem can't give its answer in, by what it is; none where it can. */
 export function refusesForm({ kind, op, operands }: Problem, wanted: AnswerForm): FormOf | undefined {
   const comparing = op === "compare" || op === "order" || op === "enough" || op === "pay";
   if (comparing) return wanted.kind === "asItComes" ? undefined : "compare";

@@ -85,7 +85,7 @@ const ROWS: Readonly<Record<KnownCurrencyId, Omit<Currency, "id">>> = {
 export const currencyOf = (id: CurrencyId): Currency =>
   isOwnCurrency(id) ? { id, ...ownCurrencyOf(id) } : { id, ...ROWS[id] };
 
-/** The currency of a sign that is typed before an amount, the house's own among them; nothing for other signs. */
+/** The currency of a sign that is typed before an amount, the house's own among them; none for other signs. */
 export const currencyTyped = (sign: string, house: CurrencyId): CurrencyId | undefined =>
   currencyOf(house).sign === sign
     ? house

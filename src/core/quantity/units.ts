@@ -105,7 +105,7 @@ export function unitOf(id: UnitId): Unit {
   return unit;
 }
 
-/** How many of the smaller unit make one of the larger; nothing where that is no whole number. */
+/** How many of the smaller unit make one of the larger; none where that is no whole number. */
 export function rateBetween(larger: UnitId, smaller: UnitId): bigint | undefined {
   const [large, small] = [unitOf(larger), unitOf(smaller)];
   return large.scale === small.scale && large.size % small.size === 0n ? large.size / small.size : undefined;
@@ -129,5 +129,5 @@ const TYPED: ReadonlyMap<string, UnitId> = new Map(
   ).reverse(),
 );
 
-/** The unit that a typed word means; nothing for other words. `′` is a foot unless degrees stand before it. */
+/** The unit that a typed word means; none for other words. `′` is a foot unless degrees stand before it. */
 export const unitTyped = (word: string): UnitId | undefined => TYPED.get(word.toLowerCase());

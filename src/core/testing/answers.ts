@@ -13,7 +13,7 @@ export const plainText = (numeral: Decimal): string =>
 
 export const wide = (numeral: Decimal): Exact => new Wide(plainText(numeral));
 
-/** What is wrong with a working's answer, in value by another library or in the form that was wanted; nothing where it is right. */
+/** What is wrong with a working's answer, in value by another library or in the form that was wanted; none where it is right. */
 export function wrongAnswer(working: Working): string | undefined {
   const { problem, answer } = working;
   return problem.kind === "decimals"

@@ -7,7 +7,7 @@ import { LINES } from "./typedLines";
 
 export { anyDecimal } from "./decimalProblems";
 
-/** A typed line as a problem; nothing where it is refused. */
+/** A typed line as a problem; none where it is refused. */
 const asProblem = (line: string): Problem | undefined => {
   const read = readProblem(line, PRESETS.fillersTrueValue);
   return read.ok ? read.value : undefined;

@@ -15,7 +15,7 @@ import { sameAnswer } from "../marking";
 import type { Answer, Problem } from "../problem";
 import { SKILL_PROBLEMS } from "./patternProblems";
 
-/** Learners made from habits: the problems they are given, and what they write. */
+/** Learners made from patterns: the problems they are given, and what they write. */
 
 /** A problem that some patterns lead astray, and the answer they lead to. */
 export interface Astray {
@@ -57,7 +57,7 @@ export function waysOf(problem: Problem, house: HouseRules): WrongWays {
   return ways;
 }
 
-/** What patterns lead to on a problem; nothing where it comes out right, or they can't finish. */
+/** What patterns lead to on a problem; none where it comes out right, or they can't finish. */
 export function ledAstray(
   patterns: readonly ErrorPattern[],
   problem: Problem,

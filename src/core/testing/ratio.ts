@@ -86,7 +86,7 @@ export function worth(quantity: Quantity): Ratio {
   }
 }
 
-const reckon = (op: "add" | "subtract" | "multiply" | "divide", a: Ratio, b: Ratio): Ratio => {
+const compute = (op: "add" | "subtract" | "multiply" | "divide", a: Ratio, b: Ratio): Ratio => {
   switch (op) {
     case "add":
       return plus(a, b);
@@ -102,7 +102,7 @@ const reckon = (op: "add" | "subtract" | "multiply" | "divide", a: Ratio, b: Rat
 export const worthOfExpression = (expression: Expression): Ratio =>
   expression.kind === "quantity"
     ? worth(expression.quantity)
-    : reckon(expression.op, worthOfExpression(expression.left), worthOfExpression(expression.right));
+    : compute(expression.op, worthOfExpression(expression.left), worthOfExpression(expression.right));
 
 /** What a problem comes to; of a comparison, or the question whether there is enough, the difference. */
 export function right(problem: Problem): Ratio {
@@ -114,12 +114,12 @@ export function right(problem: Problem): Ratio {
     case "subtract":
     case "multiply":
     case "divide":
-      return rest.reduce((a, b) => reckon(op, a, b), first);
+      return rest.reduce((a, b) => compute(op, a, b), first);
     case "compare":
     case "enough":
       return rest.reduce(minus, first);
     case "terms":
-      return rest.reduce((a, b, index) => reckon(problem.joins[index] ?? "add", a, b), first);
+      return rest.reduce((a, b, index) => compute(problem.joins[index] ?? "add", a, b), first);
     case "round":
     case "order":
     case "rewrite":

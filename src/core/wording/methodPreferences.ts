@@ -34,7 +34,7 @@ export const METHOD_PREFERENCES: Readonly<Record<MethodId, string>> = {
   "rounding-by-place":
     "The rule of all schools: 5 and more goes up. Some show it on a number line first, with the two neighbours and the middle between them.",
   "comparing-by-place":
-    "Against the habit of taking the longer decimal for the larger one. With fillers both have as many places; without them the empty place is talked about.",
+    "Against the decision of taking the longer decimal for the larger one. With fillers both have as many places; without them the empty place is talked about.",
   "denominators-by-multiples":
     "For denominators whose tables are known by heart. Every step can be seen, and the smallest common denominator comes by itself. Lists beyond twelve multiples are too long for it.",
   "denominators-by-factors":

@@ -5,7 +5,7 @@ import { SCALE_KINDS } from "../quantity";
 import type { StepWords } from "./line";
 import { numbersListed } from "./quantityWords";
 
-/** The words for checks that need no reckoning: of the sign, the unit, the size. */
+/** The words for checks that need no computing: of the sign, the unit, the size. */
 export function senseWords(reason: SenseReason, house: HouseRules): StepWords {
   switch (reason.kind) {
     case "signOfProduct":

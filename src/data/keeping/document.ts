@@ -133,10 +133,14 @@ export type DocumentTables = Readonly<Record<string, readonly Readonly<Record<st
 /** How a document of an older version becomes one of the next, by the version it has. */
 type Upgrades = Readonly<Record<number, (tables: z.infer<typeof rows>) => z.infer<typeof rows>>>;
 const UPGRADES: Upgrades = {
-  // What an answer was explained by stood in a column of another name.
-  1: ({ learner_attempts = [], ...rest }) => ({
+  // What an answer was explained by, and where a small number sits in its square, had other names.
+  1: ({ learner_attempts = [], papers = [], ...rest }) => ({
     ...rest,
     learner_attempts: learner_attempts.map(({ slips, ...row }) => ({ ...row, patterns: slips })),
+    papers: papers.map(({ marks, ...row }) => ({
+      ...row,
+      marks: typeof marks === "string" ? marks.replaceAll('"seat":', '"position":') : marks,
+    })),
   }),
 };
 

@@ -1,4 +1,4 @@
-import type { Mark, Seat } from "@/core/board";
+import type { Mark, Position } from "@/core/board";
 import type { Notation } from "@/core/number";
 import type { Shape } from "./shape";
 
@@ -12,7 +12,9 @@ const THIN = 0.025;
 const FRAME_INSET = 0.06;
 
 /** The middle of a small number in its square, and its size there. */
-const SEATS: Readonly<Record<Seat, { readonly x: number; readonly y: number; readonly size: number }>> = {
+const POSITIONS: Readonly<
+  Record<Position, { readonly x: number; readonly y: number; readonly size: number }>
+> = {
   high: { x: 0.5, y: 0.27, size: 0.4 },
   low: { x: 0.5, y: 0.74, size: 0.4 },
   corner: { x: 0.16, y: 0.26, size: 0.34 },
@@ -38,9 +40,9 @@ export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): read
         },
       ];
     case "small": {
-      const { x, y, size } = SEATS[mark.seat];
+      const { x, y, size } = POSITIONS[mark.position];
       // Two figures in a corner are written smaller, so that they keep clear of the digit beside them.
-      const narrow = mark.seat === "corner" && mark.text.length > 1;
+      const narrow = mark.position === "corner" && mark.text.length > 1;
       return [
         {
           kind: "text",
@@ -213,7 +215,7 @@ function strokeThrough(mark: Extract<Mark, { kind: "strike" }>): Shape {
     case "corner":
     case "tens":
     case "ones":
-      return slant(mark.col + SEATS[mark.target].x, mark.row + SEATS[mark.target].y, 0.2);
+      return slant(mark.col + POSITIONS[mark.target].x, mark.row + POSITIONS[mark.target].y, 0.2);
     case "point":
       return slant(mark.col, mark.row + POINT_HEIGHT, 0.2);
   }

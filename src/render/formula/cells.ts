@@ -1,11 +1,15 @@
-import { extentOf, type Layout, type Mark, type Seat } from "@/core/board";
+import { extentOf, type Layout, type Mark, type Position } from "@/core/board";
 
 /** What stands in one square, for media that set a board as a table. */
 export interface Cell {
   readonly text: string;
   readonly struck: boolean;
   /** Small numbers in the square; a struck one has its stroke. */
-  readonly smalls: readonly { readonly seat: Seat; readonly text: string; readonly struck: boolean }[];
+  readonly smalls: readonly {
+    readonly position: Position;
+    readonly text: string;
+    readonly struck: boolean;
+  }[];
   /** Whether a point stands on the line at its left edge. */
   readonly pointBefore: boolean;
   /** Whether a stroke runs down its left edge. */
@@ -51,7 +55,7 @@ export function cellsOf(layout: Layout, marks: readonly Mark[]): readonly (reado
         break;
       case "small":
         change(mark.col, mark.row, ({ smalls }) => ({
-          smalls: [...smalls, { seat: mark.seat, text: mark.text, struck: false }],
+          smalls: [...smalls, { position: mark.position, text: mark.text, struck: false }],
         }));
         break;
       case "strike":
@@ -61,7 +65,7 @@ export function cellsOf(layout: Layout, marks: readonly Mark[]): readonly (reado
             : {
                 struck,
                 smalls: smalls.map((small) =>
-                  small.seat === mark.target ? { ...small, struck: true } : small,
+                  small.position === mark.target ? { ...small, struck: true } : small,
                 ),
               },
         );

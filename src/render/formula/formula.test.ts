@@ -17,7 +17,7 @@ const marksOf = ({ layout, steps }: ReturnType<typeof workingOf>) => {
   return [...settled, ...fresh];
 };
 
-/** What is wrong with the nesting of some markup; nothing where every tag is closed in its order. */
+/** What is wrong with the nesting of some markup; none where every tag is closed in its order. */
 function badNesting(markup: string): string | undefined {
   const open: string[] = [];
   for (const [, closing, name = "", rest = ""] of markup.matchAll(/<(\/?)([a-z]+)([^>]*)>/g)) {

@@ -77,7 +77,7 @@ const exactValue = ({ problem, answer }: Working): string => {
   return `${value.s < 0n ? "-" : ""}${value.n}/${value.d}`;
 };
 
-/** The unit that an answer's value counts: the currency of money, the smallest unit of a measure's scale; nothing for plain numbers. */
+/** The unit that an answer's value counts: the currency of money, the smallest unit of a measure's scale; none for plain numbers. */
 function unitOfAnswer(answer: Answer): string | null {
   switch (answer.kind) {
     case "amount":

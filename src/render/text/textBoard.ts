@@ -93,8 +93,8 @@ function written(marks: readonly Mark[], notation: Notation, uprights: readonly 
   }
   for (const mark of marks) {
     // In a square with a diagonal the two figures stand side by side; a ring becomes brackets.
-    if (mark.kind === "small" && mark.seat === "tens") cells.set(digitAt(mark.col), mark.text);
-    if (mark.kind === "small" && mark.seat === "ones") cells.set(digitAt(mark.col) + 1, mark.text);
+    if (mark.kind === "small" && mark.position === "tens") cells.set(digitAt(mark.col), mark.text);
+    if (mark.kind === "small" && mark.position === "ones") cells.set(digitAt(mark.col) + 1, mark.text);
     // A point between two rows stands before the digit under it.
     if (mark.kind === "spot")
       cells.set(digitAt(mark.col) - 1, mark.look === "hidden" ? "'" : decimalSign(notation));
@@ -102,7 +102,7 @@ function written(marks: readonly Mark[], notation: Notation, uprights: readonly 
       cells.set(digitAt(mark.col), `(${cells.get(digitAt(mark.col)) ?? ""}`);
       cells.set(digitAt(mark.col) + 1, ")");
     }
-    if (mark.kind === "small" && mark.seat === "corner") {
+    if (mark.kind === "small" && mark.position === "corner") {
       // The ten takes the digit's own place and pushes it into the free one behind, so that a point before it stays.
       cells.set(digitAt(mark.col), `${raised(mark.text)}${cells.get(digitAt(mark.col)) ?? ""}`);
       cells.set(digitAt(mark.col) + 1, "");
@@ -128,12 +128,12 @@ function labelsAt(marks: readonly Mark[], row: number): Cells {
   return cells;
 }
 
-function smalls(marks: readonly Mark[], seat: "low" | "high"): Cells {
+function smalls(marks: readonly Mark[], position: "low" | "high"): Cells {
   const cells: Cells = new Map();
   for (const mark of marks) {
-    if (mark.kind !== "small" || mark.seat !== seat) continue;
+    if (mark.kind !== "small" || mark.position !== position) continue;
     const struck = marks.some(
-      (other) => other.kind === "strike" && other.target === seat && other.col === mark.col,
+      (other) => other.kind === "strike" && other.target === position && other.col === mark.col,
     );
     const start = Math.round(digitAt(mark.col));
     [...mark.text].forEach((character, index) => {

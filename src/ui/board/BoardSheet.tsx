@@ -55,7 +55,7 @@ export function BoardSheet({
   readonly title: string | undefined;
   /** Buttons at the head of the paper. */
   readonly tools: ReactNode;
-  /** Whether the open board is on disk; nothing where none is open. */
+  /** Whether the open board is on disk; none where none is open. */
   readonly keeping: Keeping | undefined;
   /** Which of two boards is to stand, where another window made something else of it. */
   readonly onChoose: (mine: boolean) => void;

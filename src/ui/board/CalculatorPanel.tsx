@@ -59,7 +59,7 @@ const TYPED: Readonly<Record<string, CalculatorKey>> = {
   Delete: "clear",
 };
 
-/** A pocket calculator that reckons exactly and shows eight digits, keyed by hand or by itself. Loaded when it is first wanted. */
+/** A pocket calculator that computes exactly and shows eight digits, keyed by hand or by itself. Loaded when it is first wanted. */
 export default function CalculatorPanel({
   problem,
   house,

@@ -50,7 +50,7 @@ export function RunBar({
   readonly pace: number;
   readonly onGoTo: (step: number) => void;
   readonly onPlay: () => void;
-  /** Nothing where the pace can't be changed. */
+  /** None where the pace can't be changed. */
   readonly onPace: (() => void) | undefined;
 }): ReactElement {
   const last = steps.length;

@@ -25,7 +25,7 @@ export function paperInks(): Inks {
   return inks;
 }
 
-/** A drawn board as a PNG, in the board's own letters. Nothing where the browser can't make one. */
+/** A drawn board as a PNG, in the board's own letters. None where the browser can't make one. */
 export async function boardPng(board: DrawnBoard, inks: Inks): Promise<Blob | undefined> {
   await document.fonts.load("40px Andika");
   const canvas = document.createElement("canvas");

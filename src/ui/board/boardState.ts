@@ -64,7 +64,7 @@ const runIn = (problem: Problem, house: HouseRules, method?: MethodId): Run =>
 /** Runs that were worked already: every step asks for the run of its board, which changes only with the board. */
 const remembered = new WeakMap<HouseRules, Map<string, Run>>();
 
-/** The run of a problem that reads, by a method; nothing where it does not read. */
+/** The run of a problem that reads, by a method; none where it does not read. */
 export function runFor(text: string, house: HouseRules, method: MethodId): Run | undefined {
   const runs = remembered.get(house) ?? new Map<string, Run>();
   remembered.set(house, runs);
@@ -135,7 +135,7 @@ function withMethod(open: OpenBoard, method: MethodId): OpenBoard {
   return atSameShare(open, { ...open, method, beside });
 }
 
-/** A board's problem in one line, with its answer wanted in another form; nothing where it does not read. */
+/** A board's problem in one line, with its answer wanted in another form; none where it does not read. */
 export function lineInForm(open: OpenBoard, wanted: AnswerForm): string | undefined {
   const problem = readProblem(open.problem, open.house);
   return problem.ok ? writeUnformed(problem.value, open.house) + writeForm(wanted, open.house) : undefined;

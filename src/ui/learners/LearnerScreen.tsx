@@ -15,7 +15,7 @@ export interface RecordedAnswer {
   readonly note: string;
   readonly hints: number;
   readonly estimate: string;
-  /** The replay of the explanation; nothing where there is none. */
+  /** The replay of the explanation; none where there is none. */
   readonly replay: string | undefined;
 }
 

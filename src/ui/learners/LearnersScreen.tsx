@@ -15,7 +15,7 @@ export interface ListedLearner {
   readonly name: string;
   readonly answers: number;
   readonly revision: number;
-  /** The pattern that showed most steadily; nothing where none did. */
+  /** The pattern that showed most steadily; none where none did. */
   readonly pattern: string | undefined;
 }
 

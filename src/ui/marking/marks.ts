@@ -80,7 +80,7 @@ export interface LearnerSummary {
   readonly right: number;
   readonly form: number;
   readonly wrong: number;
-  /** The best account of all the wrong answers together; nothing where none is known. */
+  /** The best account of all the wrong answers together; none where none is known. */
   readonly account:
     | {
         readonly patterns: readonly PatternId[];

@@ -25,7 +25,7 @@ export function TodayScreen({
   /** The pictures of the boards as HTML, in their order. */
   readonly pictures: readonly string[];
   readonly search: string;
-  /** How many to list when more are asked for; nothing where there are no more. */
+  /** How many to list when more are asked for; none where there are no more. */
   readonly showMore: number | undefined;
   readonly house: HouseRules;
   readonly now: Date;

@@ -15,7 +15,7 @@ import {
 } from "@/core/wording";
 import type { TurnNumber, TurnWay } from "./turn";
 
-/** The place of the column that a mark stands in; nothing where the way has none. */
+/** The place of the column that a mark stands in; none where the way has none. */
 export function placeOf(
   way: TurnWay | undefined,
   step: number | undefined,

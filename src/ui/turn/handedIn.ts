@@ -21,7 +21,7 @@ export interface HandedIn {
   readonly faults: readonly FormFault[];
   readonly right: string;
   readonly estimate: string;
-  /** The belief that the learner's own estimate shows, and what helps; nothing where it shows none. */
+  /** The belief that the learner's own estimate shows, and what helps; none where it shows none. */
   readonly belief: { readonly name: string; readonly remedy: string } | undefined;
   readonly explanations: readonly {
     readonly patterns: readonly PatternId[];

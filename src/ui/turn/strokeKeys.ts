@@ -28,7 +28,7 @@ const MOVES: Readonly<Record<string, readonly [number, number]>> = {
   ArrowDown: [0, 1],
 };
 
-/** What a pressed key does on the paper; nothing for keys that do something else. */
+/** What a pressed key does on the paper; none for keys that do something else. */
 export function strokeOf(event: {
   readonly key: string;
   readonly ctrlKey: boolean;

@@ -79,7 +79,7 @@ describe("the learner's hand", () => {
     const { paper } = worked(keys("5 . 2 ArrowLeft s c 1 2 c"));
     expect(paper.marks).toContainEqual({ kind: "point", line: 4, row: 2, look: "written" });
     expect(paper.marks).toContainEqual({ kind: "strike", col: 4, row: 2, target: "square" });
-    expect(paper.marks).toContainEqual({ kind: "small", col: 4, row: 2, seat: "low", text: "12" });
+    expect(paper.marks).toContainEqual({ kind: "small", col: 4, row: 2, position: "low", text: "12" });
   });
 
   it("undoes and does again without end, whatever was done", () => {
@@ -112,8 +112,8 @@ describe("the learner's hand", () => {
   it("fills the halves of a lattice's square, tens first, and draws jumps between lines", () => {
     const grid = { kind: "put", marks: [{ kind: "diagonal", col: 3, row: 2, size: 1 }] } as const;
     const { paper, at } = worked([grid, ...keys("1 2")]);
-    expect(paper.marks).toContainEqual({ kind: "small", col: 3, row: 2, seat: "tens", text: "1" });
-    expect(paper.marks).toContainEqual({ kind: "small", col: 3, row: 2, seat: "ones", text: "2" });
+    expect(paper.marks).toContainEqual({ kind: "small", col: 3, row: 2, position: "tens", text: "1" });
+    expect(paper.marks).toContainEqual({ kind: "small", col: 3, row: 2, position: "ones", text: "2" });
     expect(at).toEqual({ col: 4, row: 2 });
     const jumped = worked([{ kind: "jump", from: { col: 2, row: 5 }, to: { col: 6, row: 5 } }]);
     expect(jumped.paper.marks).toEqual([{ kind: "jump", row: 5, from: 2, to: 6, rise: 1 }]);

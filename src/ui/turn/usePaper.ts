@@ -22,7 +22,7 @@ interface PaperState {
   readonly after: readonly Paper[];
   readonly at: Square;
   readonly hand: Hand;
-  /** The way the tutor or learner chose; nothing where it follows from where the hand is. */
+  /** The way the tutor or learner chose; none where it follows from where the hand is. */
   readonly way: Way | undefined;
 }
 
@@ -110,22 +110,22 @@ export function reduced(state: PaperState, stroke: Stroke, size: Size): PaperSta
       const digit = /^\d$/.test(stroke.text);
       if (digit && inLattice(paper, at)) {
         const tens = marksIn(paper, at.col, at.row).some(
-          (mark) => mark.kind === "small" && mark.seat === "tens",
+          (mark) => mark.kind === "small" && mark.position === "tens",
         );
-        const seat = tens ? "ones" : "tens";
+        const position = tens ? "ones" : "tens";
         return changed(
-          written(paper, { kind: "small", ...at, seat, text: stroke.text }),
+          written(paper, { kind: "small", ...at, position, text: stroke.text }),
           tens ? { ...at, col: at.col + 1 } : at,
         );
       }
       if (digit && hand === "small") {
         // A second digit stands beside the first: what a struck ten became.
         const there = marksIn(paper, at.col, at.row).find(
-          (mark) => mark.kind === "small" && mark.seat === "low",
+          (mark) => mark.kind === "small" && mark.position === "low",
         );
         const text =
           there?.kind === "small" && there.text.length < 2 ? there.text + stroke.text : stroke.text;
-        return changed(written(paper, { kind: "small", ...at, seat: "low", text }));
+        return changed(written(paper, { kind: "small", ...at, position: "low", text }));
       }
       return changed(written(paper, { kind: "glyph", ...at, text: stroke.text, look: "written" }), ahead);
     }
@@ -163,7 +163,7 @@ export function reduced(state: PaperState, stroke: Stroke, size: Size): PaperSta
     }
     case "strike": {
       const here = marksIn(paper, at.col, at.row);
-      const small = here.some((mark) => mark.kind === "small" && mark.seat === "low");
+      const small = here.some((mark) => mark.kind === "small" && mark.position === "low");
       if (!small && !here.some(({ kind }) => kind === "glyph")) return state;
       return changed(written(paper, { kind: "strike", ...at, target: small ? "low" : "square" }));
     }
@@ -212,12 +212,15 @@ export function usePaper(start: Paper, from: Square, size: Size, draft: string) 
   useEffect(() => {
     const kept = localStorage.getItem(draft);
     if (kept === null) return;
-    try {
-      const marks: unknown = JSON.parse(kept);
-      if (Array.isArray(marks)) dispatch({ kind: "bring", paper: { marks } });
-    } catch {
-      localStorage.removeItem(draft);
-    }
+    let gone = false;
+    import("./paperMarks").then(({ paperMarksOf }) => {
+      const marks = paperMarksOf(kept);
+      if (marks === undefined) localStorage.removeItem(draft);
+      else if (!gone) dispatch({ kind: "bring", paper: { marks } });
+    });
+    return () => {
+      gone = true;
+    };
   }, [draft]);
   useEffect(() => {
     if (paper !== start) localStorage.setItem(draft, JSON.stringify(paper.marks));

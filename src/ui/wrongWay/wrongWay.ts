@@ -86,7 +86,7 @@ export function choicesFor(ways: WrongWays, house: HouseRules): readonly Choice[
     });
 }
 
-/** A wrong way as the screen shows it; nothing where the patterns do not come into the problem. */
+/** A wrong way as the screen shows it; none where the patterns do not come into the problem. */
 export function wrongWayOf(
   problem: Problem,
   house: HouseRules,

@@ -25,7 +25,7 @@ import type { ChainReason } from "./chainReason";
 type ChainWhy = ChainReason | AnswerReason;
 
 /** Which operation of a chain is done next. */
-export interface ChainHabits {
+export interface ChainDecisions {
   next(expression: Branch): Branch;
 }
 
@@ -42,7 +42,7 @@ const soundNext = (expression: Branch): Branch => {
   return ready.find(({ op }) => op === "multiply" || op === "divide") ?? ready[0] ?? expression;
 };
 
-export const SOUND_CHAIN: ChainHabits = { next: soundNext };
+export const SOUND_CHAIN: ChainDecisions = { next: soundNext };
 
 /** Several operations, each worked by itself on a sheet of its own, in their right order. */
 export const orderOfOperations: Method<ChainWhy, ChainProblem> = {
@@ -51,11 +51,11 @@ export const orderOfOperations: Method<ChainWhy, ChainProblem> = {
   work: (problem, house, part) => workChain(problem, house, SOUND_CHAIN, part),
 };
 
-/** A chain with any habit about what comes next; only the sound one is sure to reach the right answer. */
+/** A chain with any decision about what comes next; only the sound one is sure to reach the right answer. */
 export function workChain<Inner>(
   problem: ChainProblem,
   house: HouseRules,
-  habits: ChainHabits,
+  decisions: ChainDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<ChainWhy | Inner> {
   const pad: Pad<ChainWhy | Inner> = newPad();
@@ -64,7 +64,7 @@ export function workChain<Inner>(
   let here: Expression = problem.expression;
   let answer: Answer | undefined;
   while (here.kind === "operation") {
-    const next = habits.next(here);
+    const next = decisions.next(here);
     const last = next === here;
     const asked = partProblem(next, last ? problem.wanted : AS_IT_COMES, last);
     const because = last ? "last" : becauseOf(here, next);

@@ -11,7 +11,7 @@ import type { FractionProblem } from "../../problem";
 import type { Refusal } from "../method";
 import { joined, text } from "../pad";
 import { Stuck } from "../stuck";
-import type { FractionHabits } from "./fractionHabits";
+import type { FractionDecisions } from "./fractionDecisions";
 import { equivalentOf, type FractionPad, type FractionWhy, items } from "./fractionSteps";
 
 /** How a common denominator is found. */
@@ -46,15 +46,15 @@ export function combined<Inner>(
   parts: readonly Fraction[],
   op: "add" | "subtract",
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   pad: FractionPad<Inner>,
 ): Fraction {
   const result = fraction(
-    habits.combines(
+    decisions.combines(
       op,
       parts.map(({ numerator }) => numerator),
     ),
-    habits.combinesUnder(
+    decisions.combinesUnder(
       parts.map(({ denominator }) => denominator),
       op,
     ),
@@ -76,10 +76,10 @@ export function alike<Inner>(
   way: Way,
   fractions: readonly Fraction[],
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   pad: FractionPad<Inner>,
 ): readonly Fraction[] {
-  if (!habits.makesAlike) return fractions;
+  if (!decisions.makesAlike) return fractions;
   const denominators = [...new Set(fractions.map(({ denominator }) => denominator))];
   const [only, ...others] = denominators;
   if (only === undefined || others.length === 0) {
@@ -87,7 +87,7 @@ export function alike<Inner>(
     return fractions;
   }
   const common = commonDenominator(way, denominators, pad);
-  return fractions.map((one) => equivalentOf(pad, one, common, house, habits));
+  return fractions.map((one) => equivalentOf(pad, one, common, house, decisions));
 }
 
 /** A denominator that all the others divide: by lists of multiples, by prime factors, or as their product. */

@@ -4,7 +4,7 @@ import type { FractionProblem } from "../../problem";
 import { nameStep } from "../answer";
 import { type Method, type WorkingBy, type WorkPart, worksOnly } from "../method";
 import { PLAIN_LAYOUT } from "../pad";
-import { type FractionHabits, SOUND_FRACTIONS } from "./fractionHabits";
+import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
   equivalentOf,
   type FractionPad,
@@ -22,30 +22,30 @@ export const changingForm: Method<FractionWhy, FractionProblem> = {
   work: (problem, house, part) => workChangingForm(problem, house, SOUND_FRACTIONS, part),
 };
 
-/** A number in another form, with any habits; only sound ones are sure to reach the right answer. */
+/** A number in another form, with any decisions; only sound ones are sure to reach the right answer. */
 export function workChangingForm<Inner>(
   problem: FractionProblem,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const [numeral] = problem.operands;
   if (numeral === undefined) throw new Error("workChangingForm: a number is needed");
   const pad = startFractions<Inner>(problem, house);
   const end = (value: Numeral): WorkingBy<FractionWhy | Inner> =>
-    finishFraction(pad, value, { problem, method: "changing-form", house, habits }, part);
+    finishFraction(pad, value, { problem, method: "changing-form", house, decisions }, part);
   const { wanted } = problem;
   if (wanted.kind !== "overDenominator" && wanted.kind !== "overNumerator") {
     const proper = numeral.kind === "mixed" && numeral.whole > 0n && numeral.numerator < numeral.denominator;
     const keeps = proper && (wanted.kind === "asMixed" || wanted.kind === "simplest");
-    return end(keeps ? numeral : oneFraction(pad, numeral, house, habits));
+    return end(keeps ? numeral : oneFraction(pad, numeral, house, decisions));
   }
-  const start = oneFraction(pad, numeral, house, habits);
+  const start = oneFraction(pad, numeral, house, decisions);
   const denominator =
     wanted.kind === "overDenominator"
       ? wanted.denominator
       : (start.denominator * wanted.numerator) / start.numerator;
-  const answer = overDenominator(pad, start, denominator, house, habits);
+  const answer = overDenominator(pad, start, denominator, house, decisions);
   pad.take([nameStep(answer, undefined)]);
   return { problem, method: "changing-form", house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
 }
@@ -56,15 +56,16 @@ function overDenominator<Inner>(
   before: Fraction,
   denominator: bigint,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
 ): Fraction {
-  if (denominator % before.denominator === 0n) return equivalentOf(pad, before, denominator, house, habits);
+  if (denominator % before.denominator === 0n)
+    return equivalentOf(pad, before, denominator, house, decisions);
   const by = commonFactor(before.numerator, before.denominator);
   const shortest = fraction(before.numerator / by, before.denominator / by);
   const wholeWay = before.denominator % denominator === 0n;
   const shorter = reduced(pad, before, house, {
-    ...habits,
+    ...decisions,
     reducesBy: () => (wholeWay ? before.denominator / denominator : by),
   });
-  return equivalentOf(pad, wholeWay ? shorter : shortest, denominator, house, habits);
+  return equivalentOf(pad, wholeWay ? shorter : shortest, denominator, house, decisions);
 }

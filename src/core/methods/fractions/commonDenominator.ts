@@ -4,7 +4,7 @@ import type { FractionProblem } from "../../problem";
 import { type Method, type MethodId, type WorkingBy, type WorkPart, worksOnly } from "../method";
 import { text } from "../pad";
 import { alike, combined, refusedDenominators, type Way } from "./alikeParts";
-import { type FractionHabits, SOUND_FRACTIONS } from "./fractionHabits";
+import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
   asFractions,
   type FractionPad,
@@ -36,17 +36,18 @@ export const denominatorsByFactors = method("factors");
 
 export const denominatorsByProduct = method("product");
 
-/** Fractions over a common denominator with any habits; only sound ones are sure to reach the right answer. */
+/** Fractions over a common denominator with any decisions; only sound ones are sure to reach the right answer. */
 export function workCommonDenominator<Inner>(
   way: Way,
   problem: FractionProblem,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const { op } = problem;
-  if (op === "compare" || op === "order") return workOrder(way, METHOD_OF[way], problem, house, habits, pad);
+  if (op === "compare" || op === "order")
+    return workOrder(way, METHOD_OF[way], problem, house, decisions, pad);
   const below = op === "subtract" && isBelowZero(problem.operands);
   const operands = below ? [...problem.operands].reverse() : problem.operands;
   const [larger, smaller] = operands;
@@ -58,16 +59,16 @@ export function workCommonDenominator<Inner>(
     ]);
   }
   const mixed = operands.some(({ kind }) => kind === "mixed");
-  const beside = habits.setsApart && operands.some(({ kind }) => kind !== "fraction");
+  const beside = decisions.setsApart && operands.some(({ kind }) => kind !== "fraction");
   const apart = ((house.mixedNumbers === "apart" && mixed) || beside) && operands.every(isProper);
   const sums = op === "subtract" ? "subtract" : "add";
   const value = apart
-    ? workApart(way, operands, sums, house, habits, pad)
-    : workImproper(way, operands, sums, house, habits, pad);
+    ? workApart(way, operands, sums, house, decisions, pad)
+    : workImproper(way, operands, sums, house, decisions, pad);
   return finishFraction(
     pad,
     value,
-    { problem, method: METHOD_OF[way], house, habits, negative: below },
+    { problem, method: METHOD_OF[way], house, decisions, negative: below },
     part,
   );
 }
@@ -85,11 +86,11 @@ function workImproper<Inner>(
   operands: readonly Numeral[],
   op: "add" | "subtract",
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   pad: FractionPad<Inner>,
 ): Fraction {
-  const parts = alike(way, asFractions(pad, operands, house, habits), house, habits, pad);
-  return combined(parts, op, house, habits, pad);
+  const parts = alike(way, asFractions(pad, operands, house, decisions), house, decisions, pad);
+  return combined(parts, op, house, decisions, pad);
 }
 
 /** The ways to a common denominator in the order in which a house takes them: its own, then those that take more. */

@@ -3,7 +3,7 @@ import { commonMultiple, fraction } from "../../number";
 import { type FractionProblem, signOf } from "../../problem";
 import { type Method, type WorkingBy, type WorkPart, worksOnly } from "../method";
 import { text } from "../pad";
-import { type FractionHabits, SOUND_FRACTIONS } from "./fractionHabits";
+import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
   asFractions,
   equivalentOf,
@@ -20,23 +20,23 @@ export const dividingLikeParts: Method<FractionWhy, FractionProblem> = {
   work: (problem, house, part) => workLikeParts(problem, house, SOUND_FRACTIONS, part),
 };
 
-/** A quotient of like parts with any habits; only sound ones are sure to reach the right answer. */
+/** A quotient of like parts with any decisions; only sound ones are sure to reach the right answer. */
 export function workLikeParts<Inner>(
   problem: FractionProblem,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
-  const [dividend, divisor] = asFractions(pad, problem.operands, house, habits);
+  const [dividend, divisor] = asFractions(pad, problem.operands, house, decisions);
   if (dividend === undefined || divisor === undefined)
     throw new Error("workLikeParts: two numbers are needed");
   const common = commonMultiple(dividend.denominator, divisor.denominator);
   if (dividend.denominator === divisor.denominator)
     pad.mark("work", { kind: "alikeAlready", denominator: common }, []);
-  const left = equivalentOf(pad, dividend, common, house, habits);
-  const right = equivalentOf(pad, divisor, common, house, habits);
-  const result = fraction(left.numerator, habits.likeUnder(right.numerator, common));
+  const left = equivalentOf(pad, dividend, common, house, decisions);
+  const right = equivalentOf(pad, divisor, common, house, decisions);
+  const result = fraction(left.numerator, decisions.likeUnder(right.numerator, common));
   const by = signOf("divide", house);
   pad.line("work", { kind: "likeParts", left, right, result }, [
     ...items(left, house),
@@ -45,5 +45,5 @@ export function workLikeParts<Inner>(
     text(`=${left.numerator}${by}${right.numerator}=`),
     ...items(result, house),
   ]);
-  return finishFraction(pad, result, { problem, method: "dividing-like-parts", house, habits }, part);
+  return finishFraction(pad, result, { problem, method: "dividing-like-parts", house, decisions }, part);
 }

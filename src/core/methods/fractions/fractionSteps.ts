@@ -24,7 +24,7 @@ import {
 import { type AnswerReason, nameStep } from "../answer";
 import type { MethodId, WorkingBy, WorkPart } from "../method";
 import { type Item, joined, newPad, numeralItems, type Pad, PLAIN_LAYOUT, stack, text } from "../pad";
-import type { FractionHabits } from "./fractionHabits";
+import type { FractionDecisions } from "./fractionDecisions";
 import type { FractionReason } from "./fractionReason";
 
 export type FractionWhy = FractionReason | AnswerReason;
@@ -49,22 +49,22 @@ export function asFractions<Inner>(
   pad: FractionPad<Inner>,
   operands: readonly Numeral[],
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
 ): readonly Fraction[] {
-  return operands.map((operand) => oneFraction(pad, operand, house, habits));
+  return operands.map((operand) => oneFraction(pad, operand, house, decisions));
 }
 
 export function oneFraction<Inner>(
   pad: FractionPad<Inner>,
   operand: Numeral,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
 ): Fraction {
   switch (operand.kind) {
     case "fraction":
       return operand;
     case "mixed":
-      return improperOf(pad, operand, house, habits);
+      return improperOf(pad, operand, house, decisions);
     case "decimal":
       return decimalAsFraction(pad, operand, house);
   }
@@ -86,10 +86,10 @@ function improperOf<Inner>(
   pad: FractionPad<Inner>,
   before: Mixed,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   stage: "work" | "answer" = "work",
 ): Fraction {
-  const after = fraction(habits.improper(before), before.denominator);
+  const after = fraction(decisions.improper(before), before.denominator);
   const { whole, numerator, denominator } = before;
   pad.line(stage, { kind: "toImproper", before, after }, [
     ...items(before, house),
@@ -107,11 +107,11 @@ export function equivalentOf<Inner>(
   before: Fraction,
   denominator: bigint,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
 ): Fraction {
   const by = denominator / before.denominator;
   if (by === 1n) return before;
-  const after = fraction(habits.scales(before.numerator, by, before.denominator), denominator);
+  const after = fraction(decisions.scales(before.numerator, by, before.denominator), denominator);
   const times = signOf("multiply", house);
   pad.line("work", { kind: "equivalent", before, by, after }, [
     ...items(before, house),
@@ -128,9 +128,9 @@ function reducers(
   numerator: bigint,
   denominator: bigint,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
 ): readonly bigint[] {
-  const by = habits.reducesBy(numerator, denominator);
+  const by = decisions.reducesBy(numerator, denominator);
   if (by === 1n || numerator === 0n) return [];
   return house.simplifying === "atOnce" ? [by] : primeFactors(by);
 }
@@ -140,9 +140,9 @@ export function reduced<Inner>(
   pad: FractionPad<Inner>,
   before: Fraction,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
 ): Fraction {
-  const otherwise = habits.shortens(before);
+  const otherwise = decisions.shortens(before);
   if (otherwise !== undefined) {
     pad.line("answer", { kind: "reduce", before, by: 1n, after: otherwise }, [
       ...items(before, house),
@@ -153,7 +153,7 @@ export function reduced<Inner>(
   }
   let here = before;
   const by = signOf("divide", house);
-  for (const factor of reducers(before.numerator, before.denominator, house, habits)) {
+  for (const factor of reducers(before.numerator, before.denominator, house, decisions)) {
     const after = fraction(here.numerator / factor, here.denominator / factor);
     pad.line("answer", { kind: "reduce", before: here, by: factor, after }, [
       ...items(here, house),
@@ -172,10 +172,10 @@ export function countedOut<Inner>(
   pad: FractionPad<Inner>,
   before: Fraction,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   stage: "work" | "answer" = "answer",
 ): Numeral {
-  const counted = habits.countsOut(before.numerator, before.denominator);
+  const counted = decisions.countsOut(before.numerator, before.denominator);
   const { whole } = counted;
   const rest = fraction(counted.rest, before.denominator);
   const after = mixedOf(whole, rest);
@@ -209,7 +209,7 @@ interface End {
   readonly problem: FractionProblem;
   readonly method: MethodId;
   readonly house: HouseRules;
-  readonly habits: FractionHabits;
+  readonly decisions: FractionDecisions;
   /** Whether the answer lies below zero. */
   readonly negative?: boolean;
 }
@@ -218,7 +218,7 @@ interface End {
 export function finishFraction<Inner>(
   pad: FractionPad<Inner>,
   value: Numeral,
-  { problem, method, house, habits, negative = false }: End,
+  { problem, method, house, decisions, negative = false }: End,
   part: WorkPart<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const { wanted } = problem;
@@ -230,7 +230,7 @@ export function finishFraction<Inner>(
     steps: pad.steps,
     answer,
   });
-  let end = inForm(pad, value, wanted, house, habits);
+  let end = inForm(pad, value, wanted, house, decisions);
   if (negative) {
     end = { ...end, negative: true };
     pad.line("answer", { kind: "signFraction", answer: end }, items(end, house));
@@ -251,11 +251,11 @@ function inForm<Inner>(
   value: Numeral,
   wanted: AnswerForm,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
 ): Numeral {
   if (value.kind === "decimal") return value;
   if (value.kind === "mixed") {
-    const part = reduced(pad, fraction(value.numerator, value.denominator), house, habits);
+    const part = reduced(pad, fraction(value.numerator, value.denominator), house, decisions);
     const shorter = mixedOf(value.whole, part);
     if (part.denominator !== value.denominator) {
       const why: FractionWhy = { kind: "joinWholeAndPart", whole: value.whole, part, result: shorter };
@@ -263,13 +263,15 @@ function inForm<Inner>(
     }
     const improper =
       wanted.kind === "asFraction" || (wanted.kind === "asItComes" && house.fractionAnswers === "improper");
-    return improper && shorter.kind === "mixed" ? improperOf(pad, shorter, house, habits, "answer") : shorter;
+    return improper && shorter.kind === "mixed"
+      ? improperOf(pad, shorter, house, decisions, "answer")
+      : shorter;
   }
-  const shortest = reduced(pad, value, house, habits);
+  const shortest = reduced(pad, value, house, decisions);
   if (shortest.numerator === 0n || shortest.denominator === 1n)
-    return countedOut(pad, shortest, house, habits);
+    return countedOut(pad, shortest, house, decisions);
   return shortest.numerator > shortest.denominator && endsMixed(wanted, house)
-    ? countedOut(pad, shortest, house, habits)
+    ? countedOut(pad, shortest, house, decisions)
     : shortest;
 }
 

@@ -4,7 +4,7 @@ import { commonFactor, type Fraction, fraction } from "../../number";
 import { type FractionProblem, signOf } from "../../problem";
 import { type Method, type WorkingBy, type WorkPart, worksOnly } from "../method";
 import { joined, type Placed, stack, text } from "../pad";
-import { type FractionHabits, SOUND_FRACTIONS } from "./fractionHabits";
+import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
   asFractions,
   type FractionPad,
@@ -28,32 +28,32 @@ export const turningOver: Method<FractionWhy, FractionProblem> = {
   work: (problem, house, part) => workTurningOver(problem, house, SOUND_FRACTIONS, part),
 };
 
-/** A product of fractions with any habits; only sound ones are sure to reach the right answer. */
+/** A product of fractions with any decisions; only sound ones are sure to reach the right answer. */
 export function workAcross<Inner>(
   problem: FractionProblem,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
-  const factors = asFractions(pad, problem.operands, house, habits);
-  const result = productOf(pad, factors, house, habits);
-  return finishFraction(pad, result, { problem, method: "multiplying-across", house, habits }, part);
+  const factors = asFractions(pad, problem.operands, house, decisions);
+  const result = productOf(pad, factors, house, decisions);
+  return finishFraction(pad, result, { problem, method: "multiplying-across", house, decisions }, part);
 }
 
-/** A quotient by turning the divisor over, with any habits. */
+/** A quotient by turning the divisor over, with any decisions. */
 export function workTurningOver<Inner>(
   problem: FractionProblem,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
-  const [dividend, divisor] = asFractions(pad, problem.operands, house, habits);
+  const [dividend, divisor] = asFractions(pad, problem.operands, house, decisions);
   if (dividend === undefined || divisor === undefined)
     throw new Error("workTurningOver: two numbers are needed");
-  const reciprocal = habits.turnsOver(divisor);
-  const kept = habits.dividend(dividend);
+  const reciprocal = decisions.turnsOver(divisor);
+  const kept = decisions.dividend(dividend);
   pad.line("work", { kind: "turnOver", divisor, reciprocal }, [
     ...items(dividend, house),
     text(signOf("divide", house)),
@@ -63,8 +63,8 @@ export function workTurningOver<Inner>(
     text(signOf("multiply", house)),
     ...items(reciprocal, house),
   ]);
-  const result = productOf(pad, [kept, reciprocal], house, habits);
-  return finishFraction(pad, result, { problem, method: "turning-over", house, habits }, part);
+  const result = productOf(pad, [kept, reciprocal], house, decisions);
+  return finishFraction(pad, result, { problem, method: "turning-over", house, decisions }, part);
 }
 
 /** What a numerator or a denominator has become: its squares on the line, its value, and how often it was struck. */
@@ -79,13 +79,13 @@ function productOf<Inner>(
   pad: FractionPad<Inner>,
   given: readonly Fraction[],
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
 ): Fraction {
-  const factors = habits.factors(given);
+  const factors = decisions.factors(given);
   const standing = house.cancelling === "before" ? cancelled(pad, factors, house) : undefined;
   const over = standing?.over ?? factors.map(({ numerator }) => numerator);
   const under = standing?.under ?? factors.map(({ denominator }) => denominator);
-  const result = fraction(habits.across(over), habits.acrossUnder(under));
+  const result = fraction(decisions.across(over), decisions.acrossUnder(under));
   const times = signOf("multiply", house);
   const why: FractionWhy = {
     kind: "acrossTheLine",
@@ -161,12 +161,12 @@ function standingAt(placed: Placed | undefined, value: bigint, above: boolean): 
 function strikeTo(standing: Standing, value: bigint): readonly Mark[] {
   const { col, width, row, under, above, struck } = standing;
   const middle = col + (width - 1) / 2;
-  const away = (times: number): { readonly row: number; readonly seat: "low" | "high" } => {
+  const away = (times: number): { readonly row: number; readonly position: "low" | "high" } => {
     const first = times % 2 === 0;
     const rows = 1 + Math.floor(times / 2);
     return above
-      ? { row: row - rows, seat: first ? "low" : "high" }
-      : { row: under + rows, seat: first ? "high" : "low" };
+      ? { row: row - rows, position: first ? "low" : "high" }
+      : { row: under + rows, position: first ? "high" : "low" };
   };
   const strikes: readonly Mark[] =
     struck === 0
@@ -176,11 +176,17 @@ function strikeTo(standing: Standing, value: bigint): readonly Mark[] {
           row: above ? row : under,
           target: "square",
         }))
-      : [{ kind: "strike", col: middle, row: away(struck - 1).row, target: away(struck - 1).seat }];
+      : [{ kind: "strike", col: middle, row: away(struck - 1).row, target: away(struck - 1).position }];
   standing.value = value;
   standing.struck = struck + 1;
   return [
     ...strikes,
-    { kind: "small", col: middle, row: away(struck).row, seat: away(struck).seat, text: String(value) },
+    {
+      kind: "small",
+      col: middle,
+      row: away(struck).row,
+      position: away(struck).position,
+      text: String(value),
+    },
   ];
 }

@@ -4,7 +4,7 @@ import { nameStep } from "../answer";
 import type { MethodId, WorkingBy } from "../method";
 import { joined, PLAIN_LAYOUT, text } from "../pad";
 import { alike, type Way } from "./alikeParts";
-import type { FractionHabits } from "./fractionHabits";
+import type { FractionDecisions } from "./fractionDecisions";
 import { asFractions, type FractionPad, type FractionWhy, items } from "./fractionSteps";
 
 /** Numbers over one denominator, so that their numerators say how they lie. */
@@ -13,11 +13,11 @@ export function workOrder<Inner>(
   method: MethodId,
   problem: FractionProblem,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   pad: FractionPad<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const { operands } = problem;
-  const parts = alike(way, asFractions(pad, operands, house, habits), house, habits, pad);
+  const parts = alike(way, asFractions(pad, operands, house, decisions), house, decisions, pad);
   const base = { problem, method, house, layout: PLAIN_LAYOUT } as const;
   const [first, second] = parts;
   const [left, right] = operands;

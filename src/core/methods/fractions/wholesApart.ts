@@ -3,7 +3,7 @@ import { type Fraction, fraction, type Mixed, type Numeral } from "../../number"
 import { text } from "../pad";
 import { Stuck } from "../stuck";
 import { alike, combined, type Way } from "./alikeParts";
-import type { FractionHabits } from "./fractionHabits";
+import type { FractionDecisions } from "./fractionDecisions";
 import { countedOut, decimalAsFraction, type FractionPad, items, mixedOf } from "./fractionSteps";
 
 /** Wholes with wholes and parts with parts; where the part on top is too small, a whole is regrouped into it. */
@@ -12,7 +12,7 @@ export function workApart<Inner>(
   operands: readonly Numeral[],
   op: "add" | "subtract",
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   pad: FractionPad<Inner>,
 ): Numeral {
   const numerals = operands.map((operand): Numeral => {
@@ -21,7 +21,7 @@ export function workApart<Inner>(
         ? decimalAsFraction(pad, operand, house)
         : operand;
     const improper = one.kind === "fraction" && one.numerator >= one.denominator;
-    return improper ? countedOut(pad, one, house, habits, "work") : one;
+    return improper ? countedOut(pad, one, house, decisions, "work") : one;
   });
   const wholes = numerals.map((numeral) =>
     numeral.kind === "mixed" ? numeral.whole : numeral.kind === "decimal" ? BigInt(numeral.whole || "0") : 0n,
@@ -31,11 +31,11 @@ export function workApart<Inner>(
   );
   const present = given.filter((one) => one !== undefined);
   pad.mark("work", { kind: "partsApart", wholes, parts: present }, []);
-  const parts = [...alike(way, present, house, habits, pad)];
+  const parts = [...alike(way, present, house, decisions, pad)];
   const zero = fraction(0n, parts[0]?.denominator ?? 1n);
   const inPlace = given.map((one) => (one === undefined ? zero : (parts.shift() ?? zero)));
   const standing =
-    op === "subtract" ? regrouped(wholes, inPlace, house, habits, pad) : { wholes, parts: inPlace };
+    op === "subtract" ? regrouped(wholes, inPlace, house, decisions, pad) : { wholes, parts: inPlace };
   const result = standing.wholes
     .slice(1)
     .reduce((all, whole) => (op === "add" ? all + whole : all - whole), standing.wholes[0] ?? 0n);
@@ -45,8 +45,8 @@ export function workApart<Inner>(
   const shown = standing.parts.filter(
     ({ numerator }, index) => numerator > 0n || (op === "subtract" && index === 0),
   );
-  const sum = shown.length > 1 ? combined(shown, op, house, habits, pad) : (shown[0] ?? zero);
-  return joinedUp(result, sum, house, habits, pad);
+  const sum = shown.length > 1 ? combined(shown, op, house, decisions, pad) : (shown[0] ?? zero);
+  return joinedUp(result, sum, house, decisions, pad);
 }
 
 /** A whole of the minuend regrouped into its part, where that is smaller than the other. */
@@ -54,12 +54,12 @@ function regrouped<Inner>(
   wholes: readonly bigint[],
   parts: readonly Fraction[],
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   pad: FractionPad<Inner>,
 ): { readonly wholes: readonly bigint[]; readonly parts: readonly Fraction[] } {
   const [top, bottom] = parts;
   const [whole = 0n, ...rest] = wholes;
-  if (top === undefined || bottom === undefined || !habits.needsWhole(top.numerator, bottom.numerator))
+  if (top === undefined || bottom === undefined || !decisions.needsWhole(top.numerator, bottom.numerator))
     return { wholes, parts };
   const mixed = (count: bigint, numerator: bigint): Mixed => ({
     kind: "mixed",
@@ -69,7 +69,7 @@ function regrouped<Inner>(
     denominator: top.denominator,
   });
   const before = mixed(whole, top.numerator);
-  const after = mixed(habits.lendsWhole(whole), habits.regroups(top.numerator, top.denominator));
+  const after = mixed(decisions.lendsWhole(whole), decisions.regroups(top.numerator, top.denominator));
   pad.line("work", { kind: "regroupWhole", before, after, needed: bottom }, [
     ...items(top.numerator === 0n ? mixedOf(whole, top) : before, house),
     text("="),
@@ -83,15 +83,15 @@ function joinedUp<Inner>(
   whole: bigint,
   part: Fraction,
   house: HouseRules,
-  habits: FractionHabits,
+  decisions: FractionDecisions,
   pad: FractionPad<Inner>,
 ): Numeral {
   if (part.negative || whole < 0n) throw new Stuck("joinedUp: less than nothing is left");
   if (part.numerator < part.denominator) return joinOnLine(whole, part, house, pad);
   const more = part.numerator / part.denominator;
   const rest = fraction(part.numerator % part.denominator, part.denominator);
-  countedOut(pad, part, house, habits, "work");
-  return joinOnLine(whole + habits.givesWholes(more), rest, house, pad);
+  countedOut(pad, part, house, decisions, "work");
+  return joinOnLine(whole + decisions.givesWholes(more), rest, house, pad);
 }
 
 function joinOnLine<Inner>(

@@ -24,12 +24,12 @@ import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
 import { type MeasureWhy, measureOf, rate, worthIn } from "./unitSetting";
 
 /** The decisions on the way to the smallest unit and back. */
-export interface RateHabits {
+export interface RateDecisions {
   /** How many of the smaller unit one of the larger is taken for. */
   rate(larger: UnitId, smaller: UnitId): bigint;
 }
 
-export const SOUND_RATES: RateHabits = { rate };
+export const SOUND_RATES: RateDecisions = { rate };
 
 export type MeasurePad<Inner> = Pad<MeasureWhy | Inner>;
 
@@ -78,7 +78,7 @@ export function intoSmallest<Inner>(
   measure: Measure,
   units: readonly UnitId[],
   house: HouseRules,
-  habits: RateHabits,
+  decisions: RateDecisions,
 ): Decimal {
   const countOf = (unit: UnitId): Decimal =>
     measure.parts.find((one) => one.unit === unit)?.count ?? wholeNumeral(0n);
@@ -89,7 +89,7 @@ export function intoSmallest<Inner>(
   for (const smaller of rest) {
     const had = plain(countOf(smaller));
     if (!isZero(here)) {
-      const per = habits.rate(unit, smaller);
+      const per = decisions.rate(unit, smaller);
       const value = asFraction(here);
       const makes = fromFraction(fraction(value.numerator * per, value.denominator));
       const [a, b] = [asFraction(makes), asFraction(had)];
@@ -132,7 +132,7 @@ export function backInUnits<Inner>(
   units: readonly UnitId[],
   smallest: UnitId,
   house: HouseRules,
-  habits: RateHabits,
+  decisions: RateDecisions,
   part: WorkPart<Inner>,
 ): Answer {
   const last = units.at(-1);
@@ -142,7 +142,7 @@ export function backInUnits<Inner>(
   for (let index = units.length - 1; index > 0; index--) {
     const [unit = last, larger = last] = [units[index], units[index - 1]];
     const there = counts.get(unit) ?? wholeNumeral(0n);
-    const per = habits.rate(larger, unit);
+    const per = decisions.rate(larger, unit);
     const value = asFraction(there);
     const whole = value.numerator / (value.denominator * per);
     if (whole === 0n) break;

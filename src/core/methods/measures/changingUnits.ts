@@ -5,7 +5,7 @@ import {
   backInUnits,
   ended,
   intoSmallest,
-  type RateHabits,
+  type RateDecisions,
   SOUND_RATES,
   startMeasures,
   unitsWanted,
@@ -19,11 +19,11 @@ export const changingUnits: Method<MeasureWhy, MeasureProblem> = {
   work: (problem, house, part) => workChangingUnits(problem, house, SOUND_RATES, part),
 };
 
-/** Another form of one measure, with any habits about rates. */
+/** Another form of one measure, with any decisions about rates. */
 export function workChangingUnits<Inner>(
   problem: MeasureProblem,
   house: HouseRules,
-  habits: RateHabits,
+  decisions: RateDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<MeasureWhy | Inner> {
   const [measure] = problem.operands;
@@ -31,7 +31,7 @@ export function workChangingUnits<Inner>(
   const units = unitsUsed(problem);
   const smallest = units.at(-1) ?? "m";
   const pad = startMeasures<Inner>(problem, house);
-  const count = intoSmallest(pad, measure, units, house, habits);
-  const answer = backInUnits(pad, count, unitsWanted(problem, units), smallest, house, habits, part);
+  const count = intoSmallest(pad, measure, units, house, decisions);
+  const answer = backInUnits(pad, count, unitsWanted(problem, units), smallest, house, decisions, part);
   return ended(problem, "changing-units", house, pad, answer);
 }

@@ -24,7 +24,7 @@ export type MeasureReason =
       readonly total: bigint;
       readonly written: bigint;
       readonly carriedOut: bigint;
-      /** The next larger unit, and how many of this one make it; nothing for the largest. */
+      /** The next larger unit, and how many of this one make it; none for the largest. */
       readonly larger: UnitId | undefined;
       readonly rate: bigint;
     }

@@ -9,11 +9,11 @@ import { startMeasures } from "./backAndForth";
 import { countsBy, countsWhole, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
 
 /** The decision about padding: how many digits a smaller unit takes after the point. */
-export interface PaddingHabits {
+export interface PaddingDecisions {
   digits(rate: bigint, count: bigint): number;
 }
 
-export const SOUND_PADDING: PaddingHabits = { digits: (per) => String(per).length - 1 };
+export const SOUND_PADDING: PaddingDecisions = { digits: (per) => String(per).length - 1 };
 
 /** Metric measures as decimals of their largest unit, each smaller one padded to its full width: 6 mL is 0.006 L. */
 export const paddedColumns: Method<MeasureWhy, MeasureProblem> = {
@@ -43,11 +43,11 @@ const padsUp = (measure: Measure, units: readonly UnitId[]): boolean =>
     (count, index) => index === 0 || count < rate(units[index - 1] ?? "m", units[index] ?? "m"),
   );
 
-/** Padded columns with any habit of padding; only the sound one is sure to reach the right answer. */
+/** Padded columns with any decision of padding; only the sound one is sure to reach the right answer. */
 export function workPadded<Inner>(
   problem: MeasureProblem,
   house: HouseRules,
-  habits: PaddingHabits,
+  decisions: PaddingDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<MeasureWhy | Inner> {
   const units = unitsUsed(problem);
@@ -56,7 +56,7 @@ export function workPadded<Inner>(
   const plain = { ...house, grouping: "none" } as const;
   const operands = problem.operands.map((operand): Decimal => {
     if (operand.kind === "decimal") return operand;
-    const { decimal, digits } = padded(operand, units, habits);
+    const { decimal, digits } = padded(operand, units, decisions);
     const as: Measure = { kind: "measure", negative: false, parts: [{ count: decimal, unit }] };
     pad.line("setOut", { kind: "padUnit", measure: operand, unit, digits, decimal }, [
       text(`${writeMeasure(operand, plain)} = ${writeMeasure(as, plain)}`),
@@ -92,13 +92,13 @@ export function workPadded<Inner>(
 function padded(
   measure: Measure,
   units: readonly UnitId[],
-  habits: PaddingHabits,
+  decisions: PaddingDecisions,
 ): { readonly decimal: Decimal; readonly digits: number } {
   const [whole = 0n, ...rest] = countsBy(measure, units);
   let decimals = "";
   let most = 0;
   for (const [index, count] of rest.entries()) {
-    const digits = habits.digits(rate(units[index] ?? "m", units[index + 1] ?? "m"), count);
+    const digits = decisions.digits(rate(units[index] ?? "m", units[index + 1] ?? "m"), count);
     decimals += String(count).padStart(digits, "0");
     most = Math.max(most, digits);
   }

@@ -16,14 +16,14 @@ import {
   ended,
   intoSmallest,
   type MeasurePad,
-  type RateHabits,
+  type RateDecisions,
   SOUND_RATES,
   startMeasures,
   unitsWanted,
 } from "./backAndForth";
 import { type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
 
-/** Everything in the smallest unit, reckoned as one number, and back. */
+/** Everything in the smallest unit, computed as one number, and back. */
 export const smallestUnit: Method<MeasureWhy, MeasureProblem> = {
   id: "smallest-unit",
   refuses: ({ op }) =>
@@ -33,23 +33,23 @@ export const smallestUnit: Method<MeasureWhy, MeasureProblem> = {
   work: (problem, house, part) => workSmallestUnit(problem, house, SOUND_RATES, part),
 };
 
-/** The smallest unit with any habits about rates; only sound ones are sure to reach the right answer. */
+/** The smallest unit with any decisions about rates; only sound ones are sure to reach the right answer. */
 export function workSmallestUnit<Inner>(
   problem: MeasureProblem,
   house: HouseRules,
-  habits: RateHabits,
+  decisions: RateDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<MeasureWhy | Inner> {
   const units = unitsUsed(problem);
   const smallest = units.at(-1) ?? "m";
   const pad = startMeasures<Inner>(problem, house);
   const operands = problem.operands.map((operand) =>
-    operand.kind === "decimal" ? operand : intoSmallest(pad, operand, units, house, habits),
+    operand.kind === "decimal" ? operand : intoSmallest(pad, operand, units, house, decisions),
   );
   const measures = problem.operands.filter((operand) => operand.kind === "measure").length;
   const op = problem.op === "rewrite" ? "add" : problem.op;
   if (op === "divide")
-    return workQuotient(problem, operands, measures === 2, units, house, habits, pad, part);
+    return workQuotient(problem, operands, measures === 2, units, house, decisions, pad, part);
   const asked: DecimalProblem = { kind: "decimals", op, operands, wanted: AS_IT_COMES };
   pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: false }, []);
   const working = part(asked, { ...house, trailingZeros: "dropped" });
@@ -62,7 +62,7 @@ export function workSmallestUnit<Inner>(
     unitsWanted(problem, units),
     smallest,
     house,
-    habits,
+    decisions,
     part,
   );
   const signed: Answer = result.kind === "measure" ? { ...result, negative: answer.negative } : result;
@@ -78,7 +78,7 @@ function workQuotient<Inner>(
   byMeasure: boolean,
   units: readonly UnitId[],
   house: HouseRules,
-  habits: RateHabits,
+  decisions: RateDecisions,
   pad: MeasurePad<Inner>,
   part: WorkPart<Inner>,
 ): WorkingBy<MeasureWhy | Inner> {
@@ -109,7 +109,7 @@ function workQuotient<Inner>(
       method,
       house,
       pad,
-      backInUnits(pad, answer, unitsWanted(problem, units), smallest, house, habits, part),
+      backInUnits(pad, answer, unitsWanted(problem, units), smallest, house, decisions, part),
     );
   }
   if (answer.kind !== "remainder")
@@ -124,7 +124,7 @@ function workQuotient<Inner>(
     const each = measureOf([smallest], [answer.quotient]);
     return ended(problem, method, house, pad, { kind: "measureLeft", each, left });
   }
-  const each = backInUnits(pad, answer.quotient, wantedUnits, smallest, house, habits, part);
+  const each = backInUnits(pad, answer.quotient, wantedUnits, smallest, house, decisions, part);
   if (each.kind !== "measure") throw new Error("workQuotient: a measure is needed");
   return ended(problem, method, house, pad, { kind: "measureLeft", each, left });
 }

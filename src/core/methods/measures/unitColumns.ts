@@ -3,8 +3,8 @@ import { isWhole } from "../../number";
 import type { MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
 import type { Method, Refusal, WorkingBy } from "../method";
+import { SOUND_UNITS, type UnitDecisions } from "./unitDecisions";
 import { workDifference } from "./unitDifference";
-import { SOUND_UNITS, type UnitHabits } from "./unitHabits";
 import { countsBy, countsWhole, type MeasureWhy, rate, unitsUsed } from "./unitSetting";
 import { workShares } from "./unitShares";
 import { workTotals } from "./unitTotals";
@@ -36,21 +36,21 @@ const inOrder = (measure: Measure, units: readonly UnitId[]): boolean =>
     return larger === undefined || unit === undefined || count < rate(larger, unit);
   });
 
-/** Columns of units with any habits; only sound ones are sure to reach the right answer. */
+/** Columns of units with any decisions; only sound ones are sure to reach the right answer. */
 export function workUnitColumns(
   problem: MeasureProblem,
   house: HouseRules,
-  habits: UnitHabits,
+  decisions: UnitDecisions,
 ): WorkingBy<MeasureWhy> {
   switch (problem.op) {
     case "add":
     case "multiply":
-      return workTotals(problem, house, habits);
+      return workTotals(problem, house, decisions);
     case "subtract":
-      return workDifference(problem, house, habits);
+      return workDifference(problem, house, decisions);
     case "divide":
-      return workShares(problem, house, habits);
+      return workShares(problem, house, decisions);
     case "rewrite":
-      throw new Error("workUnitColumns: there is nothing to reckon");
+      throw new Error("workUnitColumns: there is nothing to compute");
   }
 }

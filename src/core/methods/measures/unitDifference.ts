@@ -6,7 +6,7 @@ import type { WorkingBy } from "../method";
 import { newPad } from "../pad";
 import type { Step } from "../step";
 import { Stuck } from "../stuck";
-import type { UnitHabits } from "./unitHabits";
+import type { UnitDecisions } from "./unitDecisions";
 import { ended, isMeasure, rule, setOutRows } from "./unitRows";
 import {
   countMarks,
@@ -24,7 +24,7 @@ import {
 export function workDifference(
   problem: MeasureProblem,
   house: HouseRules,
-  habits: UnitHabits,
+  decisions: UnitDecisions,
 ): WorkingBy<MeasureWhy> {
   const units = unitsUsed(problem);
   const smallest = units.at(-1) ?? "m";
@@ -38,7 +38,7 @@ export function workDifference(
     : [];
   const given = [countsBy(larger, units), countsBy(smaller, units)];
   const [top = [], bottom = []] = given;
-  const { steps, counts } = differences(units, top, bottom, habits);
+  const { steps, counts } = differences(units, top, bottom, decisions);
   const setting = unitSetting(units, [...given, counts]);
   const rewrites = new Map<number, number>();
   const drawn = steps.map((step) => drawDifference(step, setting, units, top, rewrites));
@@ -64,7 +64,7 @@ function differences(
   units: readonly UnitId[],
   top: readonly bigint[],
   bottom: readonly bigint[],
-  habits: UnitHabits,
+  decisions: UnitDecisions,
 ): { readonly steps: readonly DifferenceReason[]; readonly counts: readonly bigint[] } {
   const standing = [...top];
   const counts = units.map(() => 0n);
@@ -72,7 +72,7 @@ function differences(
   for (let index = units.length - 1; index >= 0; index--) {
     const unit = units[index] ?? "m";
     const taken = bottom[index] ?? 0n;
-    while (habits.fallsShort(standing[index] ?? 0n, taken)) {
+    while (decisions.fallsShort(standing[index] ?? 0n, taken)) {
       if (index === 0 || steps.length > MOST_EXCHANGES)
         throw new Stuck("differences: nothing is left to exchange");
       let lender = index - 1;
@@ -81,9 +81,9 @@ function differences(
       const changes = [];
       for (let at = lender; at <= index; at++) {
         const before = standing[at] ?? 0n;
-        const per = at === lender ? 0n : habits.rate(rate(units[at - 1] ?? "m", units[at] ?? "m"));
-        const filled = at === lender ? before : habits.receives(before, per);
-        const after = at === index ? filled : habits.lends(filled);
+        const per = at === lender ? 0n : decisions.rate(rate(units[at - 1] ?? "m", units[at] ?? "m"));
+        const filled = at === lender ? before : decisions.receives(before, per);
+        const after = at === index ? filled : decisions.lends(filled);
         standing[at] = after;
         changes.push({ unit: units[at] ?? "m", before, after });
       }
@@ -93,11 +93,11 @@ function differences(
         top: there,
         bottom: taken,
         changes,
-        rate: habits.rate(rate(units[index - 1] ?? "m", unit)),
+        rate: decisions.rate(rate(units[index - 1] ?? "m", unit)),
       });
     }
     const here = standing[index] ?? 0n;
-    const written = habits.leaves(here, taken);
+    const written = decisions.leaves(here, taken);
     if (written < 0n) throw new Stuck("differences: less than nothing is left");
     counts[index] = written;
     steps.push({ kind: "unitDifference", unit, top: here, bottom: taken, written });
@@ -124,8 +124,8 @@ function drawDifference(
     const digits = String(top[index] ?? 0n).length;
     const right = setting.rights[index] ?? 0;
     const col = middleOf(setting, index, digits);
-    const seatOf = (time: number) =>
-      ({ row: -1 - Math.floor(time / 2), seat: time % 2 === 0 ? "low" : "high" }) as const;
+    const positionOf = (time: number) =>
+      ({ row: -1 - Math.floor(time / 2), position: time % 2 === 0 ? "low" : "high" }) as const;
     const strikes: readonly Mark[] =
       times === 0
         ? Array.from({ length: digits }, (_, at) => ({
@@ -134,8 +134,8 @@ function drawDifference(
             row: 0,
             target: "square",
           }))
-        : [{ kind: "strike", col, row: seatOf(times - 1).row, target: seatOf(times - 1).seat }];
-    return [...strikes, { kind: "small", col, ...seatOf(times), text: String(after) }];
+        : [{ kind: "strike", col, row: positionOf(times - 1).row, target: positionOf(times - 1).position }];
+    return [...strikes, { kind: "small", col, ...positionOf(times), text: String(after) }];
   });
   return { stage: "work", reason, marks, focus: [] };
 }

@@ -3,7 +3,7 @@ import { asFraction } from "../../number";
 import { type MeasureProblem, signOf } from "../../problem";
 import type { WorkingBy } from "../method";
 import { newPad, text } from "../pad";
-import type { UnitHabits } from "./unitHabits";
+import type { UnitDecisions } from "./unitDecisions";
 import { ended, isMeasure, withUnit } from "./unitRows";
 import { countsBy, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
 
@@ -11,7 +11,7 @@ import { countsBy, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSet
 export function workShares(
   problem: MeasureProblem,
   house: HouseRules,
-  habits: UnitHabits,
+  decisions: UnitDecisions,
 ): WorkingBy<MeasureWhy> {
   const units = unitsUsed(problem);
   const [measure] = problem.operands.filter(isMeasure);
@@ -30,7 +30,7 @@ export function workShares(
     const had = counts[index] ?? 0n;
     const larger = units[index - 1];
     if (larger !== undefined && carried > 0n) {
-      const per = habits.rate(rate(larger, unit));
+      const per = decisions.rate(rate(larger, unit));
       const makes = carried * per;
       const why: MeasureWhy = {
         kind: "restToSmaller",
@@ -45,7 +45,7 @@ export function workShares(
       const sum = had > 0n ? ` + ${withUnit(had, unit)}` : "";
       pad.line("work", why, [text(`${withUnit(carried, larger)}${sum} = ${withUnit(makes + had, unit)}`)]);
     }
-    const count = had + (larger === undefined ? 0n : carried * habits.rate(rate(larger, unit)));
+    const count = had + (larger === undefined ? 0n : carried * decisions.rate(rate(larger, unit)));
     const each = count / divisor;
     const rest = count % divisor;
     pad.line("work", { kind: "unitShare", unit, count, divisor, each, rest }, [

@@ -6,7 +6,7 @@ import type { UnitId } from "../../quantity";
 import type { WorkingBy } from "../method";
 import { newPad, type Pad, text } from "../pad";
 import type { Step } from "../step";
-import type { UnitHabits } from "./unitHabits";
+import type { UnitDecisions } from "./unitDecisions";
 import { ended, isMeasure, rule, setOutRows, withUnit } from "./unitRows";
 import {
   countMarks,
@@ -36,27 +36,27 @@ function totalsOf(
   units: readonly UnitId[],
   totalAt: (index: number) => bigint,
   goes: boolean,
-  habits: UnitHabits,
+  decisions: UnitDecisions,
 ): readonly Total[] {
   const totals: Total[] = [];
   let carried = 0n;
   for (let index = units.length - 1; index >= 0; index--) {
     const unit = units[index] ?? "m";
     const larger = units[index - 1];
-    const per = larger === undefined ? 0n : habits.rate(rate(larger, unit));
+    const per = larger === undefined ? 0n : decisions.rate(rate(larger, unit));
     const total = totalAt(index) + carried;
     const regroups = goes && larger !== undefined && total >= per;
     totals.push({
       unit,
       index,
       total,
-      written: regroups ? habits.keeps(total, per) : total,
+      written: regroups ? decisions.keeps(total, per) : total,
       carriedIn: carried,
-      carriedOut: regroups ? habits.gives(total, per) : 0n,
+      carriedOut: regroups ? decisions.gives(total, per) : 0n,
       larger,
       rate: per,
     });
-    carried = regroups ? habits.gives(total, per) : 0n;
+    carried = regroups ? decisions.gives(total, per) : 0n;
   }
   return totals;
 }
@@ -64,7 +64,7 @@ function totalsOf(
 export function workTotals(
   problem: MeasureProblem,
   house: HouseRules,
-  habits: UnitHabits,
+  decisions: UnitDecisions,
 ): WorkingBy<MeasureWhy> {
   const units = unitsUsed(problem);
   const measures = problem.operands.filter(isMeasure);
@@ -72,9 +72,9 @@ export function workTotals(
   const times = factor?.kind === "decimal" ? asFraction(factor).numerator : 1n;
   const rows = measures.map((measure) => countsBy(measure, units));
   const totalAt = (index: number): bigint =>
-    rows.reduce((sum, row) => sum + (row[index] ?? 0n), 0n) * habits.times(times, index);
+    rows.reduce((sum, row) => sum + (row[index] ?? 0n), 0n) * decisions.times(times, index);
   const goes = house.unitRegrouping === "asYouGo";
-  const totals = totalsOf(units, totalAt, goes, habits);
+  const totals = totalsOf(units, totalAt, goes, decisions);
   const written = units.map((_, index) => totals.find((total) => total.index === index)?.written ?? 0n);
   const multiplier = units.map((_, index) => (index === units.length - 1 ? times : 0n));
   const setting = unitSetting(units, [...rows, written, multiplier]);
@@ -102,7 +102,7 @@ export function workTotals(
                 kind: "small",
                 col: middleOf(setting, index - 1, String(rows[0]?.[index - 1] ?? 0n).length),
                 row: -1,
-                seat: "low",
+                position: "low",
                 text: String(carriedOut),
               },
             ]
@@ -112,7 +112,7 @@ export function workTotals(
         reason:
           problem.op === "add"
             ? { kind: "unitTotal", ...common, parts }
-            : { kind: "unitProduct", ...common, count: parts[0] ?? 0n, times: habits.times(times, index) },
+            : { kind: "unitProduct", ...common, count: parts[0] ?? 0n, times: decisions.times(times, index) },
         marks: [...countMarks(setting, index, kept, ruleRow), ...carry],
         focus: [],
       };
@@ -120,7 +120,7 @@ export function workTotals(
   ];
   const pad = newPad<MeasureWhy>(ruleRow + 2);
   pad.take(steps);
-  const counts = goes ? written : regroupedAtEnd(pad, units, written, habits);
+  const counts = goes ? written : regroupedAtEnd(pad, units, written, decisions);
   return ended(problem, "unit-columns", house, pad, measureOf(units, counts));
 }
 
@@ -129,15 +129,19 @@ function regroupedAtEnd(
   pad: Pad<MeasureWhy>,
   units: readonly UnitId[],
   totals: readonly bigint[],
-  habits: UnitHabits,
+  decisions: UnitDecisions,
 ): readonly bigint[] {
   const counts = [...totals];
   for (let index = units.length - 1; index > 0; index--) {
     const [unit = "m", larger = "m"] = [units[index], units[index - 1]];
     const count = counts[index] ?? 0n;
-    const per = habits.rate(rate(larger, unit));
+    const per = decisions.rate(rate(larger, unit));
     if (count < per) continue;
-    const [whole, rest, had] = [habits.gives(count, per), habits.keeps(count, per), counts[index - 1] ?? 0n];
+    const [whole, rest, had] = [
+      decisions.gives(count, per),
+      decisions.keeps(count, per),
+      counts[index - 1] ?? 0n,
+    ];
     const makes = had + whole;
     const why: MeasureWhy = { kind: "regroupUnit", unit, count, larger, rate: per, whole, rest, had, makes };
     pad.line("answer", why, [

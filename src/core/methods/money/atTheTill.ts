@@ -82,7 +82,7 @@ function workEnough<Inner>(
   return ended(problem, "enough-by-adding", house, pad, { kind: "sufficiency", enough, difference: size });
 }
 
-/** The fewest notes that come to at least a price, as little over it as can be; nothing where no notes do. */
+/** The fewest notes that come to at least a price, as little over it as can be; none where no notes do. */
 function notesFor(problem: MoneyProblem): readonly number[] | undefined {
   const [price] = amountsIn(problem).map((amount) => Number(minorCount(amount)));
   const notes = tillOf(problem).filter((piece) => currencyOf(problem.currency).notes.includes(piece));

@@ -18,11 +18,11 @@ export const changeByCountingUp: Method<MoneyWhy, MoneyProblem> = {
 };
 
 /** The decision in giving change: which pieces make it. */
-export interface ChangeHabits {
+export interface ChangeDecisions {
   pieces(change: number, till: readonly number[]): readonly number[] | undefined;
 }
 
-export const SOUND_CHANGE: ChangeHabits = { pieces: fewestPieces };
+export const SOUND_CHANGE: ChangeDecisions = { pieces: fewestPieces };
 
 /** The coins and notes that are in the till. */
 export const tillOf = ({ currency, without }: MoneyProblem): readonly number[] =>
@@ -67,15 +67,15 @@ function hopsBetween(price: number, paid: number, pieces: readonly number[]): re
   return hops;
 }
 
-/** Change with any habit of choosing pieces; only the sound one is sure to give as few as can be. */
+/** Change with any decision of choosing pieces; only the sound one is sure to give as few as can be. */
 export function workChange(
   problem: MoneyProblem,
   house: HouseRules,
-  habits: ChangeHabits,
+  decisions: ChangeDecisions,
 ): WorkingBy<MoneyWhy> {
   const [paid = 0, price = 0] = amountsOf(problem).map((amount) => Number(minorCount(amount)));
   const { currency } = problem;
-  const pieces = habits.pieces(paid - price, tillOf(problem));
+  const pieces = decisions.pieces(paid - price, tillOf(problem));
   if (pieces === undefined) throw new Error("workChange: the till can't make it");
   const hops = hopsBetween(price, paid, pieces);
   const pad = startMoney<never>(problem, house);

@@ -12,7 +12,7 @@ const commonFactorOf = (numbers: readonly number[]): number =>
 
 /**
  * The fewest pieces that make an amount, the largest first; of several such choices the one with the
- * larger pieces. Nothing where no choice makes it. A search from the largest piece down, that leaves off
+ * larger pieces. None where no choice makes it. A search from the largest piece down, that leaves off
  * wherever what is left could not be made with fewer pieces than the best so far.
  */
 export function fewestPieces(amount: number, kinds: readonly number[]): readonly number[] | undefined {

@@ -7,7 +7,7 @@ import { text } from "../pad";
 import {
   amountText,
   ended,
-  type MoneyHabits,
+  type MoneyDecisions,
   type MoneyPad,
   type MoneyWhy,
   SOUND_MONEY,
@@ -45,21 +45,21 @@ const timesOf = (operands: MoneyProblem["operands"]): Decimal | undefined =>
 
 const TO_MINOR = { kind: "toPlace", place: -MINOR_PLACES } as const;
 
-/** Money in columns with any habit about hidden places; only the sound one is sure to reach the right answer. */
+/** Money in columns with any decision about hidden places; only the sound one is sure to reach the right answer. */
 export function workMoney<Inner>(
   problem: MoneyProblem,
   house: HouseRules,
-  habits: MoneyHabits,
+  decisions: MoneyDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const operands = problem.operands.map((operand) =>
-    operand.kind === "amount" ? withPlaces(pad, operand, house, habits) : operand,
+    operand.kind === "amount" ? withPlaces(pad, operand, house, decisions) : operand,
   );
   const { op } = problem;
   // The amount goes on top, with the number of times under it: fewer rows are needed so.
   if (op === "multiply" && problem.operands[0]?.kind === "decimal") operands.reverse();
-  if (op === "enough" || op === "pay") throw new Error("workMoney: there is nothing to reckon");
+  if (op === "enough" || op === "pay") throw new Error("workMoney: there is nothing to compute");
   const answer = columns(
     { kind: "decimals", op, operands, wanted: TO_MINOR },
     problem.currency,
@@ -70,18 +70,18 @@ export function workMoney<Inner>(
   return ended(problem, "money-in-columns", house, pad, answer);
 }
 
-/** Repeated addition with any habit about hidden places. */
+/** Repeated addition with any decision about hidden places. */
 export function workRepeated<Inner>(
   problem: MoneyProblem,
   house: HouseRules,
-  habits: MoneyHabits,
+  decisions: MoneyDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const amount = problem.operands.find((operand): operand is Amount => operand.kind === "amount");
   const times = Number(timesOf(problem.operands)?.whole ?? 0);
   if (amount === undefined) throw new Error("workRepeated: an amount is needed");
-  const numeral = withPlaces(pad, amount, house, habits);
+  const numeral = withPlaces(pad, amount, house, decisions);
   const operands = Array.from({ length: times }, () => numeral);
   const shown = amountText(amountOf(amount.currency, numeral), house);
   pad.line("work", { kind: "againAndAgain", amount, times }, [

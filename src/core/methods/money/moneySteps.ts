@@ -11,11 +11,11 @@ export type MoneyWhy = MoneyReason | AnswerReason;
 export type MoneyPad<Inner> = Pad<MoneyWhy | Inner>;
 
 /** The decision about hidden places: what an amount of the minor unit is in the major one. */
-export interface MoneyHabits {
+export interface MoneyDecisions {
   places(amount: Amount): Decimal;
 }
 
-export const SOUND_MONEY: MoneyHabits = { places: inMajor };
+export const SOUND_MONEY: MoneyDecisions = { places: inMajor };
 
 /** An amount as a count of its minor unit. */
 export const minorCount = (amount: Amount): bigint => {
@@ -44,9 +44,9 @@ export function withPlaces<Inner>(
   pad: MoneyPad<Inner>,
   amount: Amount,
   house: HouseRules,
-  habits: MoneyHabits,
+  decisions: MoneyDecisions,
 ): Decimal {
-  const numeral = habits.places(amount);
+  const numeral = decisions.places(amount);
   const { numeral: typed, of } = amount;
   if (of === "major" && typed.fraction.length === MINOR_PLACES && typed.whole !== "") return numeral;
   pad.line("setOut", { kind: "hiddenPlaces", amount, numeral }, [

@@ -21,11 +21,11 @@ export const counters: Method<SignedWhy, SignedProblem> = {
 };
 
 /** The decision with counters: how many zero pairs are brought where there are too few to take away. */
-export interface CounterHabits {
+export interface CounterDecisions {
   pairs(there: number, needed: number): number;
 }
 
-export const SOUND_COUNTERS: CounterHabits = { pairs: (there, needed) => Math.max(0, needed - there) };
+export const SOUND_COUNTERS: CounterDecisions = { pairs: (there, needed) => Math.max(0, needed - there) };
 
 function refuses({ op, operands, wanted }: SignedProblem): Refusal | undefined {
   if (op === "divide") return { kind: "otherOperation", worksOn: ["terms", "multiply"] };
@@ -51,11 +51,11 @@ const laid = (count: number, negative: boolean, from: number, row: number): read
 
 const rowOf = (negative: boolean): number => (negative ? TOP + 1 : TOP);
 
-/** Counters with any habit about zero pairs; only the sound one is sure to reach the right answer. */
+/** Counters with any decision about zero pairs; only the sound one is sure to reach the right answer. */
 export function workCounters(
   problem: SignedProblem,
   house: HouseRules,
-  habits: CounterHabits,
+  decisions: CounterDecisions,
 ): WorkingBy<SignedWhy> {
   const [first = 0, second = 0] = problem.operands.map((operand) => wholeCount(operand) ?? 0);
   const pad = newPad<SignedWhy>();
@@ -66,7 +66,7 @@ export function workCounters(
     problem.op === "multiply"
       ? groups(first, second)
       : problem.joins[0] === "subtract"
-        ? takenAway(first, second, habits)
+        ? takenAway(first, second, decisions)
         : broughtTogether(first, second);
   const answer = wholeNumeral(BigInt(total));
   return {
@@ -111,11 +111,11 @@ const pairStep = (pairs: number, positives: number, negatives: number): Step<Sig
 });
 
 /** Counters struck out; where too few of that kind are there, zero pairs are brought first. */
-function takenAway(first: number, second: number, habits: CounterHabits): Laid {
+function takenAway(first: number, second: number, decisions: CounterDecisions): Laid {
   const negative = second < 0;
   const needed = Math.abs(second);
   const there = first < 0 === negative ? Math.abs(first) : 0;
-  const pairs = habits.pairs(there, needed);
+  const pairs = decisions.pairs(there, needed);
   const from = Math.abs(first);
   const steps: Step<SignedWhy>[] = [lay(first, 0, true)];
   if (pairs > 0) {

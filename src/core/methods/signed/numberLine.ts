@@ -20,13 +20,13 @@ export const numberLine: Method<SignedWhy, SignedProblem> = {
 };
 
 /** The decision on a number line: which way a jump goes. */
-export interface LineHabits {
+export interface LineDecisions {
   jump(value: number, taken: boolean): number;
 }
 
-export const SOUND_LINE: LineHabits = { jump: (value, taken) => (taken ? 0 - value : value) };
+export const SOUND_LINE: LineDecisions = { jump: (value, taken) => (taken ? 0 - value : value) };
 
-/** A whole number as a plain one; nothing for others. */
+/** A whole number as a plain one; none for others. */
 export const wholeCount = (numeral: Numeral): number | undefined =>
   isWhole(numeral) ? Number(signedNumerator(asFraction(numeral))) : undefined;
 
@@ -66,22 +66,22 @@ function refuses(problem: SignedProblem): Refusal | undefined {
 
 function stopsOf(
   { start, jumps }: { readonly start: number; readonly jumps: readonly Jump[] },
-  habits: LineHabits,
+  decisions: LineDecisions,
 ): readonly number[] {
   const stops = [start];
-  for (const { value, taken } of jumps) stops.push((stops.at(-1) ?? 0) + habits.jump(value, taken));
+  for (const { value, taken } of jumps) stops.push((stops.at(-1) ?? 0) + decisions.jump(value, taken));
   return stops;
 }
 
-/** A number line with any habit of jumping; only the sound one is sure to end where it should. */
+/** A number line with any decision of jumping; only the sound one is sure to end where it should. */
 export function workNumberLine(
   problem: SignedProblem,
   house: HouseRules,
-  habits: LineHabits,
+  decisions: LineDecisions,
 ): WorkingBy<SignedWhy> {
   const found = jumpsOf(problem);
   if (found === undefined) throw new Error("workNumberLine: whole numbers are needed");
-  const stops = stopsOf(found, habits);
+  const stops = stopsOf(found, decisions);
   const low = Math.min(0, ...stops) - 1;
   const high = Math.max(0, ...stops) + 1;
   const moving = found.jumps.filter(({ value }) => value !== 0).length;

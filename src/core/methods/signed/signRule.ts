@@ -31,7 +31,7 @@ export type SignedWhy = SignedReason | AnswerReason;
 type SignedPad<Inner> = Pad<SignedWhy | Inner>;
 
 /** The decisions about signs. Sizes are worked by other methods. */
-export interface SignHabits {
+export interface SignDecisions {
   /** What is added instead of taking a number away. */
   opposite(numeral: Numeral): Numeral;
   /** Whether the sum of two numbers lies below zero. */
@@ -42,7 +42,7 @@ export interface SignHabits {
   productBelow(negatives: number, operands: readonly Numeral[]): boolean;
 }
 
-export const SOUND_SIGNS: SignHabits = {
+export const SOUND_SIGNS: SignDecisions = {
   opposite,
   sumBelow: (left, right) =>
     compareNumerals(unsigned(left), unsigned(right)) >= 0 ? left.negative : right.negative,
@@ -73,9 +73,9 @@ export const gathering: Method<SignedWhy, SignedProblem> = {
 /** The terms as numbers to be added: those that are taken away turned into their opposites. */
 const termsOf = (
   { joins, operands }: Pick<SignedProblem, "joins" | "operands">,
-  habits: SignHabits,
+  decisions: SignDecisions,
 ): readonly Numeral[] =>
-  operands.map((operand, index) => (joins[index - 1] === "subtract" ? habits.opposite(operand) : operand));
+  operands.map((operand, index) => (joins[index - 1] === "subtract" ? decisions.opposite(operand) : operand));
 
 /** A number after a sign: in brackets where it has one of its own. */
 const afterSign = (numeral: Numeral, house: HouseRules): readonly Item[] =>
@@ -100,51 +100,58 @@ function startSigned<Inner>(problem: SignedProblem, house: HouseRules): SignedPa
   return pad;
 }
 
-/** The rule of signs with any habits; only sound ones are sure to reach the right answer. */
+/** The rule of signs with any decisions; only sound ones are sure to reach the right answer. */
 export function workSignRule<Inner>(
   problem: SignedProblem,
   house: HouseRules,
-  habits: SignHabits,
+  decisions: SignDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
-  if (problem.op !== "terms") return workProduct(problem, problem.op, house, habits, pad, part);
-  const terms = asAddition(problem, house, habits, pad);
+  if (problem.op !== "terms") return workProduct(problem, problem.op, house, decisions, pad, part);
+  const terms = asAddition(problem, house, decisions, pad);
   const [first, ...rest] = terms;
   if (first === undefined) throw new Error("workSignRule: terms are needed");
   const sum = rest.reduce<Numeral>(
-    (left, right, index) => together(left, right, rest.slice(index + 1), house, habits, pad, part),
+    (left, right, index) => together(left, right, rest.slice(index + 1), house, decisions, pad, part),
     first,
   );
   return ended(problem, "sign-rule", house, pad, sum, part);
 }
 
-/** Gathering with any habits; only sound ones are sure to reach the right answer. */
+/** Gathering with any decisions; only sound ones are sure to reach the right answer. */
 export function workGathering<Inner>(
   problem: SignedProblem,
   house: HouseRules,
-  habits: SignHabits,
+  decisions: SignDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
-  const terms = asAddition(problem, house, habits, pad);
+  const terms = asAddition(problem, house, decisions, pad);
   const sides = [false, true].map((negative) => terms.filter((term) => term.negative === negative));
   const [above = [], below = []] = sides;
   pad.line("work", { kind: "gatherSides", above, below }, sumItems([...above, ...below], house));
   const totals = sides.map(([first = wholeNumeral(0n), ...rest]) =>
-    rest.reduce<Numeral>((left, right) => together(left, right, "apart", house, habits, pad, part), first),
+    rest.reduce<Numeral>((left, right) => together(left, right, "apart", house, decisions, pad, part), first),
   );
   const [up = wholeNumeral(0n), down = wholeNumeral(0n)] = totals;
-  return ended(problem, "gathering", house, pad, together(up, down, "apart", house, habits, pad, part), part);
+  return ended(
+    problem,
+    "gathering",
+    house,
+    pad,
+    together(up, down, "apart", house, decisions, pad, part),
+    part,
+  );
 }
 
 function asAddition<Inner>(
   problem: SignedProblem,
   house: HouseRules,
-  habits: SignHabits,
+  decisions: SignDecisions,
   pad: SignedPad<Inner>,
 ): readonly Numeral[] {
-  const terms = termsOf(problem, habits);
+  const terms = termsOf(problem, decisions);
   // A plus or a minus before a number without a sign of its own stays as it is written.
   const turned = problem.operands.slice(1).filter(({ negative }) => negative).length;
   if (turned > 0) {
@@ -164,15 +171,15 @@ function together<Inner>(
   right: Numeral,
   after: readonly Numeral[] | "apart",
   house: HouseRules,
-  habits: SignHabits,
+  decisions: SignDecisions,
   pad: SignedPad<Inner>,
   part: WorkPart<Inner>,
 ): Numeral {
   const [a, b] = [unsigned(left), unsigned(right)];
   const [larger, smaller] = compareNumerals(a, b) >= 0 ? [a, b] : [b, a];
-  const adds = habits.addsSizes(left, right);
+  const adds = decisions.addsSizes(left, right);
   const size = sizeOf(adds ? "add" : "subtract", adds ? [a, b] : [larger, smaller], house, pad, part);
-  const result = { ...size, negative: habits.sumBelow(left, right) && !isZero(size) };
+  const result = { ...size, negative: decisions.sumBelow(left, right) && !isZero(size) };
   const why: SignedWhy = adds
     ? { kind: "sameSigns", left, right, result }
     : { kind: "differentSigns", left, right, larger, smaller, result };
@@ -237,12 +244,12 @@ function workProduct<Inner>(
   problem: SignedProblem,
   op: "multiply" | "divide",
   house: HouseRules,
-  habits: SignHabits,
+  decisions: SignDecisions,
   pad: SignedPad<Inner>,
   part: WorkPart<Inner>,
 ): WorkingBy<SignedWhy | Inner> {
   const negatives = problem.operands.filter(({ negative }) => negative).length;
-  const negative = habits.productBelow(negatives, problem.operands);
+  const negative = decisions.productBelow(negatives, problem.operands);
   pad.mark("work", { kind: "productSign", negatives, negative, quotient: op === "divide" }, []);
   const sizes = problem.operands.map((operand) => unsigned(operand));
   const asked = sizesProblem(op, sizes);
@@ -255,7 +262,7 @@ function workProduct<Inner>(
   return ended(problem, "sign-rule", house, pad, result, part);
 }
 
-/** A product or quotient of the multiplication table; nothing for larger ones. */
+/** A product or quotient of the multiplication table; none for larger ones. */
 function byHeart(op: "multiply" | "divide", sizes: readonly Numeral[]): Numeral | undefined {
   const [a, b, more] = sizes.map((size) => (isWhole(size) ? asFraction(size).numerator : undefined));
   if (a === undefined || b === undefined || more !== undefined || sizes.length > 2) return undefined;
@@ -287,7 +294,7 @@ function ended<Inner>(
   return { ...base, answer };
 }
 
-/** The problem of writing a size in the form that is wanted; nothing where it stands so already. */
+/** The problem of writing a size in the form that is wanted; none where it stands so already. */
 function rewritten(wanted: AnswerForm, size: Numeral): DecimalProblem | FractionProblem | undefined {
   if (wanted.kind === "asItComes" || (size.kind === "decimal" && wanted.kind === "asDecimal"))
     return undefined;

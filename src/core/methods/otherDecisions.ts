@@ -1,75 +1,76 @@
 import type { HouseRules } from "../house";
 import type { Problem } from "../problem";
-import { type ColumnAdditionHabits, SOUND_COLUMN_ADDITION, workColumnAddition } from "./columnAddition";
+import { type ColumnAdditionDecisions, SOUND_COLUMN_ADDITION, workColumnAddition } from "./columnAddition";
 import {
-  type ColumnMultiplicationHabits,
+  type ColumnMultiplicationDecisions,
   SOUND_COLUMN_MULTIPLICATION,
   workColumnMultiplication,
 } from "./columnMultiplication";
-import { type PaidDifferenceHabits, SOUND_PAID_DIFFERENCE } from "./differenceSetting";
+import { type PaidDifferenceDecisions, SOUND_PAID_DIFFERENCE } from "./differenceSetting";
 import { workEqualAdditions } from "./equalAdditions";
 import { workChangingForm } from "./fractions/changingForm";
 import { workCommonDenominator } from "./fractions/commonDenominator";
 import { workLikeParts } from "./fractions/dividingLikeParts";
-import { type FractionHabits, SOUND_FRACTIONS } from "./fractions/fractionHabits";
+import { type FractionDecisions, SOUND_FRACTIONS } from "./fractions/fractionDecisions";
 import { workAcross, workTurningOver } from "./fractions/multiplyingAcross";
-import { type LatticeHabits, SOUND_LATTICE, workLattice } from "./lattice";
-import { type DivisionHabits, SOUND_DIVISION, workLongDivision } from "./longDivision";
+import { type LatticeDecisions, SOUND_LATTICE, workLattice } from "./lattice";
+import { type DivisionDecisions, SOUND_DIVISION, workLongDivision } from "./longDivision";
 import { workMakingUp } from "./makingUp";
 import { workUnitColumns } from "./measures/unitColumns";
-import { SOUND_UNITS, type UnitHabits } from "./measures/unitHabits";
+import { SOUND_UNITS, type UnitDecisions } from "./measures/unitDecisions";
 import type { MethodId, WorkingBy, WorkPart } from "./method";
 import type { Reason } from "./reason";
-import { type RoundingHabits, SOUND_ROUNDING, workRounding } from "./roundingByPlace";
-import { type SignHabits, SOUND_SIGNS, workGathering, workSignRule } from "./signed/signRule";
+import { type RoundingDecisions, SOUND_ROUNDING, workRounding } from "./roundingByPlace";
+import { type SignDecisions, SOUND_SIGNS, workGathering, workSignRule } from "./signed/signRule";
 import {
-  type DifferenceByDecompositionHabits,
+  type DifferenceByDecompositionDecisions,
   SOUND_DIFFERENCE_BY_DECOMPOSITION,
   workDecomposition,
 } from "./subtractionByDecomposition";
 import { EVERY_METHOD } from "./workings";
 
-/** The decisions of the methods that faulty habits are known for, by the part of the work they belong to. */
-interface Habits {
-  readonly addition: ColumnAdditionHabits;
-  readonly decomposition: DifferenceByDecompositionHabits;
-  readonly payments: PaidDifferenceHabits;
-  readonly product: ColumnMultiplicationHabits;
-  readonly lattice: LatticeHabits;
-  readonly division: DivisionHabits;
-  readonly rounding: RoundingHabits;
-  readonly fractions: FractionHabits;
-  readonly signs: SignHabits;
-  readonly units: UnitHabits;
+/** The decisions of the methods that are known to be taken otherwise, by the part of the work they belong to. */
+interface Decisions {
+  readonly addition: ColumnAdditionDecisions;
+  readonly decomposition: DifferenceByDecompositionDecisions;
+  readonly payments: PaidDifferenceDecisions;
+  readonly product: ColumnMultiplicationDecisions;
+  readonly lattice: LatticeDecisions;
+  readonly division: DivisionDecisions;
+  readonly rounding: RoundingDecisions;
+  readonly fractions: FractionDecisions;
+  readonly signs: SignDecisions;
+  readonly units: UnitDecisions;
 }
 
 /** Some of the decisions, to be taken otherwise than soundly. */
-export type OtherHabits = { readonly [Part in keyof Habits]?: Partial<Habits[Part]> };
+export type OtherDecisions = { readonly [Part in keyof Decisions]?: Partial<Decisions[Part]> };
 
 /**
- * A working with some habits put over the sound ones, by the first of the wanted methods that takes the
+ * A working with some decisions put over the sound ones, by the first of the wanted methods that takes the
  * problem, else by the house's. Nobody verifies it. `part` works what is left to other methods. Throws
- * `Stuck` where the habits can't go on.
+ * `Stuck` where the decisions can't go on.
  */
 export function workingWith<Inner>(
   problem: Problem,
   house: HouseRules,
-  other: OtherHabits,
+  other: OtherDecisions,
   wanted: readonly MethodId[],
   part: WorkPart<Inner>,
 ): WorkingBy<Reason | Inner> {
   const method = EVERY_METHOD.methodAmong(problem, house, wanted);
   return (
-    withHabits(method, problem, house, other, part) ?? EVERY_METHOD.unverified(problem, house, [method], part)
+    withDecisions(method, problem, house, other, part) ??
+    EVERY_METHOD.unverified(problem, house, [method], part)
   );
 }
 
-/** By one of the methods that have habits to replace; nothing where the method has none, or sees the problem as one of another kind. */
-function withHabits<Inner>(
+/** By one of the methods that have decisions to replace; none where the method has none, or sees the problem as one of another kind. */
+function withDecisions<Inner>(
   method: MethodId,
   problem: Problem,
   house: HouseRules,
-  other: OtherHabits,
+  other: OtherDecisions,
   part: WorkPart<Inner>,
 ): WorkingBy<Reason | Inner> | undefined {
   switch (problem.kind) {
@@ -78,16 +79,16 @@ function withHabits<Inner>(
         case "column-addition":
           return workColumnAddition(problem, house, { ...SOUND_COLUMN_ADDITION, ...other.addition });
         case "subtraction-by-decomposition": {
-          const habits = { ...SOUND_DIFFERENCE_BY_DECOMPOSITION, ...other.decomposition };
-          return workDecomposition(problem, house, habits);
+          const decisions = { ...SOUND_DIFFERENCE_BY_DECOMPOSITION, ...other.decomposition };
+          return workDecomposition(problem, house, decisions);
         }
         case "equal-additions":
           return workEqualAdditions(problem, house, { ...SOUND_PAID_DIFFERENCE, ...other.payments });
         case "making-up":
           return workMakingUp(problem, house, { ...SOUND_PAID_DIFFERENCE, ...other.payments });
         case "column-multiplication": {
-          const habits = { ...SOUND_COLUMN_MULTIPLICATION, ...other.product };
-          return workColumnMultiplication(problem, house, habits);
+          const decisions = { ...SOUND_COLUMN_MULTIPLICATION, ...other.product };
+          return workColumnMultiplication(problem, house, decisions);
         }
         case "lattice":
           return workLattice(problem, house, { ...SOUND_LATTICE, ...other.lattice });
@@ -99,33 +100,33 @@ function withHabits<Inner>(
           return undefined;
       }
     case "fractions": {
-      const habits = { ...SOUND_FRACTIONS, ...other.fractions };
+      const decisions = { ...SOUND_FRACTIONS, ...other.fractions };
       switch (method) {
         case "denominators-by-multiples":
-          return workCommonDenominator("multiples", problem, house, habits, part);
+          return workCommonDenominator("multiples", problem, house, decisions, part);
         case "denominators-by-factors":
-          return workCommonDenominator("factors", problem, house, habits, part);
+          return workCommonDenominator("factors", problem, house, decisions, part);
         case "denominators-by-product":
-          return workCommonDenominator("product", problem, house, habits, part);
+          return workCommonDenominator("product", problem, house, decisions, part);
         case "multiplying-across":
-          return workAcross(problem, house, habits, part);
+          return workAcross(problem, house, decisions, part);
         case "turning-over":
-          return workTurningOver(problem, house, habits, part);
+          return workTurningOver(problem, house, decisions, part);
         case "dividing-like-parts":
-          return workLikeParts(problem, house, habits, part);
+          return workLikeParts(problem, house, decisions, part);
         case "changing-form":
-          return workChangingForm(problem, house, habits, part);
+          return workChangingForm(problem, house, decisions, part);
         default:
           return undefined;
       }
     }
     case "signed": {
-      const habits = { ...SOUND_SIGNS, ...other.signs };
+      const decisions = { ...SOUND_SIGNS, ...other.signs };
       switch (method) {
         case "sign-rule":
-          return workSignRule(problem, house, habits, part);
+          return workSignRule(problem, house, decisions, part);
         case "gathering":
-          return workGathering(problem, house, habits, part);
+          return workGathering(problem, house, decisions, part);
         default:
           return undefined;
       }

@@ -1,7 +1,7 @@
 import { commonFactor, type Fraction, fraction, type Mixed } from "../../number";
 
-/** The decisions on the way through fractions. Each is replaced by itself when a faulty habit is replayed. */
-export interface FractionHabits {
+/** The decisions on the way through fractions. Each is replaced by itself when an error pattern is replayed. */
+export interface FractionDecisions {
   /** What becomes of the numerator where the denominator is multiplied. */
   scales(numerator: bigint, by: bigint, denominator: bigint): bigint;
   /** Whether wholes and parts are always worked apart, whatever the house does. */
@@ -35,7 +35,7 @@ export interface FractionHabits {
   likeUnder(count: bigint, denominator: bigint): bigint;
   /** What numerator and denominator are divided by to make a fraction shorter, at most. */
   reducesBy(numerator: bigint, denominator: bigint): bigint;
-  /** What a fraction becomes when it is made shorter otherwise than by one number; nothing for the sound way. */
+  /** What a fraction becomes when it is made shorter otherwise than by one number; none for the sound way. */
   shortens(before: Fraction): Fraction | undefined;
   /** The wholes in a fraction, and what is left over of its parts. */
   countsOut(numerator: bigint, denominator: bigint): { readonly whole: bigint; readonly rest: bigint };
@@ -43,7 +43,7 @@ export interface FractionHabits {
 
 const sum = (numbers: readonly bigint[]): bigint => numbers.reduce((total, number) => total + number, 0n);
 
-export const SOUND_FRACTIONS: FractionHabits = {
+export const SOUND_FRACTIONS: FractionDecisions = {
   scales: (numerator, by) => numerator * by,
   combines: (op, [first = 0n, ...rest]) => (op === "add" ? first + sum(rest) : first - sum(rest)),
   combinesUnder: ([first = 1n]) => first,

@@ -1,5 +1,5 @@
 /** The decisions in columns of units. Rates are how many of one unit make one of the next. */
-export interface UnitHabits {
+export interface UnitDecisions {
   /** How many of a unit are taken to make one of the next, of as many as really do. */
   rate(per: bigint): bigint;
 
@@ -16,7 +16,7 @@ export interface UnitHabits {
   times(factor: bigint, index: number): bigint;
 }
 
-export const SOUND_UNITS: UnitHabits = {
+export const SOUND_UNITS: UnitDecisions = {
   rate: (per) => per,
   keeps: (total, per) => total % per,
   gives: (total, per) => total / per,

@@ -8,14 +8,14 @@ import { SOUND_CHAIN, workChain } from "./chains/orderOfOperations";
 import { workChangingForm } from "./fractions/changingForm";
 import { workCommonDenominator } from "./fractions/commonDenominator";
 import { workLikeParts } from "./fractions/dividingLikeParts";
-import { SOUND_FRACTIONS } from "./fractions/fractionHabits";
+import { SOUND_FRACTIONS } from "./fractions/fractionDecisions";
 import { workAcross, workTurningOver } from "./fractions/multiplyingAcross";
 import { SOUND_RATES } from "./measures/backAndForth";
 import { workChangingUnits } from "./measures/changingUnits";
 import { SOUND_PADDING, workPadded } from "./measures/paddedColumns";
 import { workSmallestUnit } from "./measures/smallestUnit";
 import { workUnitColumns } from "./measures/unitColumns";
-import { SOUND_UNITS } from "./measures/unitHabits";
+import { SOUND_UNITS } from "./measures/unitDecisions";
 import { SOUND_CHANGE, workChange } from "./money/changeByCountingUp";
 import { fewestPieces } from "./money/fewestPieces";
 import { workMoney, workRepeated } from "./money/moneyColumns";
@@ -37,7 +37,7 @@ function asked<Kind extends ProblemKind>(kind: Kind, line: string): Extract<Prob
   return problem;
 }
 
-describe("a habit that is not sound gives the whole wrong working", () => {
+describe("a decision that is not sound gives the whole wrong working", () => {
   it("of fractions: tops and bottoms added, the top left as it was, the dividend turned over", () => {
     const added = {
       ...SOUND_FRACTIONS,

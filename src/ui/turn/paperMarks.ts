@@ -1,0 +1,59 @@
+import { z } from "zod";
+import type { Mark } from "@/core/board";
+
+const number = z.number().finite();
+const mark = z.discriminatedUnion("kind", [
+  z.object({
+    kind: z.literal("glyph"),
+    col: number,
+    row: number,
+    text: z.string().max(8),
+    look: z.enum(["written", "filler"]),
+  }),
+  z.object({
+    kind: z.literal("small"),
+    col: number,
+    row: number,
+    position: z.enum(["low", "high", "corner", "tens", "ones"]),
+    text: z.string().max(8),
+  }),
+  z.object({
+    kind: z.literal("strike"),
+    col: number,
+    row: number,
+    target: z.enum(["square", "point", "low", "high", "corner", "tens", "ones"]),
+  }),
+  z.object({ kind: z.literal("point"), line: number, row: number, look: z.enum(["written", "hidden"]) }),
+  z.object({
+    kind: z.literal("rule"),
+    row: number,
+    from: number,
+    to: number,
+    strokes: z.union([z.literal(1), z.literal(2)]),
+  }),
+  z.object({ kind: z.literal("jump"), row: number, from: number, to: number, rise: number }),
+  z.object({ kind: z.literal("leap"), line: number, row: number, to: number }),
+  z.object({ kind: z.literal("frame"), col: number, row: number, width: number, height: number }),
+  z.object({ kind: z.literal("diagonal"), col: number, row: number, size: number }),
+  z.object({
+    kind: z.literal("upright"),
+    line: number,
+    row: number,
+    to: number,
+    look: z.enum(["straight", "curved"]),
+  }),
+]) satisfies z.ZodType<Mark>;
+
+/** The marks of a list, of any source, that a hand can write; all others are passed over. */
+export const paperMarks = (given: readonly unknown[]): readonly Mark[] =>
+  given.flatMap((one) => mark.safeParse(one).data ?? []);
+
+/** The marks of a paper that was remembered as text; none where the text is none of that kind. */
+export function paperMarksOf(text: string): readonly Mark[] | undefined {
+  try {
+    const given: unknown = JSON.parse(text);
+    return Array.isArray(given) ? paperMarks(given) : undefined;
+  } catch {
+    return undefined;
+  }
+}
