@@ -91,7 +91,7 @@ function compute(problem: Problem, numbers: readonly Exact[]): Exact | number | 
     case "chain":
       return exactWorth(problem.expression);
     case "round":
-      return first.round(problem.wanted.kind === "toPlace" ? Math.max(0, -problem.wanted.place) : 0);
+      return first.round(problem.form.kind === "toPlace" ? Math.max(0, -problem.form.place) : 0);
     case "order":
       return numbers.slice().sort((a, b) => a.compare(b)).length;
     case "rewrite":

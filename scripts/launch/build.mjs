@@ -70,8 +70,8 @@ const packagesApart = {
 
 /** Builds where there is no build of just these sources; two that start at once take turns. */
 export async function ensureBuilt() {
-  const wanted = fingerprint();
-  const current = () => fs.existsSync(STAMP) && fs.readFileSync(STAMP, "utf8") === wanted;
+  const form = fingerprint();
+  const current = () => fs.existsSync(STAMP) && fs.readFileSync(STAMP, "utf8") === form;
   if (current()) return;
   await inTurn("build", async () => {
     if (current()) return;
@@ -83,6 +83,6 @@ export async function ensureBuilt() {
       console.error(printed);
       stop("The build failed: see above.");
     }
-    fs.writeFileSync(STAMP, wanted);
+    fs.writeFileSync(STAMP, form);
   });
 }

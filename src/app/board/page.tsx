@@ -14,11 +14,11 @@ export default async function BoardPage({
 }): Promise<ReactElement> {
   const address = readAddress(await parametersOf(searchParams));
   const found = address.id === undefined ? undefined : findBoard(database(), address.id);
-  const { start, kept, kits } = startOfBoard(address, found, savedHouse());
+  const { start, kept, parts } = startOfBoard(address, found, savedHouse());
   return (
     <BoardScreen
       key={start.open?.id ?? "blank"}
-      kits={kits}
+      parts={parts}
       start={start}
       kept={kept}
       revision={start.open !== undefined && start.open.id === found?.id ? found.revision : 0}

@@ -43,7 +43,7 @@ export function estimateOf(problem: Problem): Estimate | undefined {
   const rough = roughDecimals(problem);
   if (rough === undefined) return undefined;
   const { op, rounding, rounded, result } = rough;
-  return { rounding, rounded: { kind: "decimals", op, operands: rounded, wanted: AS_IT_COMES }, result };
+  return { rounding, rounded: { kind: "decimals", op, operands: rounded, form: AS_IT_COMES }, result };
 }
 
 function roughDecimals(problem: DecimalProblem): Rough | undefined {
@@ -156,8 +156,8 @@ function isWorthNear(worth: Fraction, rounding: Fraction, estimate: Estimate, pr
 }
 
 /** What one of the last place of a rounded answer is worth. */
-function lastPlace({ wanted }: Problem, numeral: Decimal): Fraction {
-  const place = wanted.kind === "toPlace" ? wanted.place : -numeral.fraction.length;
+function lastPlace({ form }: Problem, numeral: Decimal): Fraction {
+  const place = form.kind === "toPlace" ? form.place : -numeral.fraction.length;
   return place >= 0 ? new Fraction(10n ** BigInt(place)) : new Fraction(1n, 10n ** BigInt(-place));
 }
 

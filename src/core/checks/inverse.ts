@@ -95,7 +95,7 @@ function inverseOfQuotient(
 ): Inverse {
   const quotient = cutQuotient(working, problem);
   const product = library.workingOf(
-    { kind: "decimals", op: "multiply", operands: [quotient, second], wanted: AS_IT_COMES },
+    { kind: "decimals", op: "multiply", operands: [quotient, second], form: AS_IT_COMES },
     working.house,
   );
   const result = exactNumeral(product, library);
@@ -126,9 +126,9 @@ function carriedOut(
   library: Library<Reason>,
 ): Inverse {
   const [only, ...more] = others;
-  const wanted: DecimalProblem["wanted"] = op === "divide" ? { kind: "exactly" } : AS_IT_COMES;
-  const working = library.workingOf({ kind: "decimals", op, operands, wanted }, of.house);
-  const joinedUp: DecimalProblem = { kind: "decimals", op: joined, operands: others, wanted: AS_IT_COMES };
+  const form: DecimalProblem["form"] = op === "divide" ? { kind: "exactly" } : AS_IT_COMES;
+  const working = library.workingOf({ kind: "decimals", op, operands, form }, of.house);
+  const joinedUp: DecimalProblem = { kind: "decimals", op: joined, operands: others, form: AS_IT_COMES };
   const expected =
     only !== undefined && more.length === 0
       ? only
@@ -148,9 +148,9 @@ function carriedOut(
 /** A working's answer as an exact numeral; where it was to be rounded, the numeral before that. */
 function exactNumeral({ problem, house, answer }: Working, library: Library<Reason>): Decimal {
   if (answer.kind === "decimal") return answer;
-  if (problem.kind !== "decimals" || problem.wanted.kind !== "toPlace")
+  if (problem.kind !== "decimals" || problem.form.kind !== "toPlace")
     throw new Error(`exactNumeral: ${answer.kind} is no numeral`);
-  return exactNumeral(library.workingOf({ ...problem, wanted: AS_IT_COMES }, house), library);
+  return exactNumeral(library.workingOf({ ...problem, form: AS_IT_COMES }, house), library);
 }
 
 /** A quotient as far as it is exact: what goes on after that, or was rounded away, is left over. */

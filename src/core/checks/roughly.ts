@@ -95,7 +95,7 @@ function roughFractions(problem: FractionProblem): Estimate | undefined {
   if (op === "multiply" || op === "divide") {
     if (rounded.some(isZero)) return undefined;
   }
-  const easy: FractionProblem = { kind: "fractions", op, operands: rounded, wanted: AS_IT_COMES };
+  const easy: FractionProblem = { kind: "fractions", op, operands: rounded, form: AS_IT_COMES };
   const { s, n, d } = exactAnswer(easy);
   return { rounding: "benchmarks", rounded: easy, result: simplified(fraction(s * n, d)) };
 }
@@ -117,7 +117,7 @@ function roughSigned(problem: SignedProblem): Estimate | undefined {
   if (small) return undefined;
   const rounded = operands.map(leading);
   if (op === "divide" && rounded.slice(1).some(isZero)) return undefined;
-  const easy: SignedProblem = { kind: "signed", op, joins, operands: rounded, wanted: AS_IT_COMES };
+  const easy: SignedProblem = { kind: "signed", op, joins, operands: rounded, form: AS_IT_COMES };
   const result = easyNumber(exactAnswer(easy));
   const fractions = operands.some(({ kind }) => kind !== "decimal");
   return { rounding: fractions ? "benchmarks" : "leadingDigit", rounded: easy, result };
@@ -152,7 +152,7 @@ function roughMoney(problem: MoneyProblem): Estimate | undefined {
   const { op, operands, currency } = problem;
   if (op === "enough" || op === "pay") return undefined;
   const rounded = operands.map((operand) => (operand.kind === "amount" ? roughAmount(operand) : operand));
-  const easy: MoneyProblem = { ...problem, operands: rounded, wanted: AS_IT_COMES, without: [] };
+  const easy: MoneyProblem = { ...problem, operands: rounded, form: AS_IT_COMES, without: [] };
   const amounts = operands.filter(({ kind }) => kind === "amount").length;
   const value = easyNumber(exactAnswer(easy));
   if (op === "divide" && amounts === 2) return { rounding: "wholeMoney", rounded: easy, result: value };
@@ -213,7 +213,7 @@ function roughMeasures(problem: MeasureProblem): Estimate | undefined {
   const rounded = operands.map((operand) =>
     operand.kind === "measure" ? roughMeasure(operand, unit) : operand,
   );
-  const easy: MeasureProblem = { kind: "measures", op, operands: rounded, wanted: AS_IT_COMES };
+  const easy: MeasureProblem = { kind: "measures", op, operands: rounded, form: AS_IT_COMES };
   const exact = exactAnswer(easy);
   if (op === "divide" && measures.length === 2)
     return { rounding: "largestUnit", rounded: easy, result: easyNumber(exact) };
@@ -246,7 +246,7 @@ function roughChain(problem: ChainProblem): Estimate | undefined {
     ...problem,
     expression,
     operands: quantitiesOf(expression),
-    wanted: AS_IT_COMES,
+    form: AS_IT_COMES,
   };
   const value = easyNumber(exactWorth(expression));
   if (amount === undefined) return { rounding: "leadingDigit", rounded, result: value };

@@ -96,11 +96,11 @@ function otherMethod(
   return [];
 }
 
-function neighbours({ operands, wanted }: DecimalProblem, answer: Answer): CheckReason {
+function neighbours({ operands, form }: DecimalProblem, answer: Answer): CheckReason {
   const [numeral] = operands;
-  if (numeral === undefined || wanted.kind !== "toPlace")
+  if (numeral === undefined || form.kind !== "toPlace")
     throw new Error("neighbours: a number and a place are needed");
-  const { place } = wanted;
+  const { place } = form;
   const places = Math.max(numeral.fraction.length, Math.max(0, -place));
   const unit = 10n ** BigInt(places + place);
   const count = countedIn(numeral, places);

@@ -51,7 +51,7 @@ function undoFractions(problem: FractionProblem, answer: Answer): Undoing | unde
   const [first, second] = operands;
   if (first === undefined || !isNumeral(answer) || !isTypable(answer)) return undefined;
   const back = (by: FractionProblem["op"], numbers: readonly Numeral[], expected: Numeral): Undoing => ({
-    problem: { kind: "fractions", op: by, operands: numbers, wanted: AS_IT_COMES },
+    problem: { kind: "fractions", op: by, operands: numbers, form: AS_IT_COMES },
     plus: undefined,
     expected,
   });
@@ -74,13 +74,13 @@ function undoFractions(problem: FractionProblem, answer: Answer): Undoing | unde
     case "rewrite":
       if (first.kind === "mixed" && answer.kind === "fraction")
         return {
-          problem: { kind: "fractions", op, operands: [answer], wanted: { kind: "asMixed" } },
+          problem: { kind: "fractions", op, operands: [answer], form: { kind: "asMixed" } },
           plus: undefined,
           expected: first,
         };
       return first.kind === "fraction" && answer.kind === "mixed"
         ? {
-            problem: { kind: "fractions", op, operands: [answer], wanted: { kind: "asFraction" } },
+            problem: { kind: "fractions", op, operands: [answer], form: { kind: "asFraction" } },
             plus: undefined,
             expected: first,
           }
@@ -104,7 +104,7 @@ function undoSigned(problem: SignedProblem, answer: Answer): Undoing | undefined
           op,
           joins: joins.map((join) => (join === "add" ? "subtract" : "add")),
           operands: [answer, second, ...more],
-          wanted: AS_IT_COMES,
+          form: AS_IT_COMES,
         },
         plus: undefined,
         expected: first,
@@ -114,7 +114,7 @@ function undoSigned(problem: SignedProblem, answer: Answer): Undoing | undefined
       if (more.length > 0 || asFraction(second).numerator === 0n) return undefined;
       const by = op === "multiply" ? "divide" : "multiply";
       return {
-        problem: { kind: "signed", op: by, joins: [], operands: [answer, second], wanted: AS_IT_COMES },
+        problem: { kind: "signed", op: by, joins: [], operands: [answer, second], form: AS_IT_COMES },
         plus: undefined,
         expected: first,
       };
@@ -135,7 +135,7 @@ function undoMoney(problem: MoneyProblem, answer: Answer): Undoing | undefined {
     expected: Quantity,
     plus?: Quantity,
   ) => ({
-    problem: { ...problem, op: by, operands: numbers, without: [], wanted: AS_IT_COMES },
+    problem: { ...problem, op: by, operands: numbers, without: [], form: AS_IT_COMES },
     plus,
     expected,
   });
@@ -178,7 +178,7 @@ function undoHanding(
 ): Undoing {
   const total = pieces.reduce((sum, piece) => sum + piece, 0);
   return {
-    problem: { ...problem, op: "add", operands: [price, back], without: [], wanted: AS_IT_COMES },
+    problem: { ...problem, op: "add", operands: [price, back], without: [], form: AS_IT_COMES },
     plus: undefined,
     expected: amountOf(currency, fromCount(BigInt(total), MINOR_PLACES)),
   };
@@ -196,7 +196,7 @@ function undoMeasures(problem: MeasureProblem, answer: Answer): Undoing | undefi
     expected: Quantity,
     plus?: Quantity,
   ): Undoing => ({
-    problem: { kind: "measures", op: by, operands: numbers, wanted: AS_IT_COMES },
+    problem: { kind: "measures", op: by, operands: numbers, form: AS_IT_COMES },
     plus,
     expected,
   });
@@ -232,7 +232,7 @@ function undoMeasures(problem: MeasureProblem, answer: Answer): Undoing | undefi
           kind: "measures",
           op,
           operands: [answer],
-          wanted: { kind: "inUnits", units: first.parts.map(({ unit }) => unit) },
+          form: { kind: "inUnits", units: first.parts.map(({ unit }) => unit) },
         },
         plus: undefined,
         expected: first,

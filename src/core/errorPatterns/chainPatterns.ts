@@ -62,7 +62,7 @@ const reads =
   (ranks: Ranks, brackets: "kept" | "passedOver") =>
   (problem: Problem): Problem | undefined => {
     if (problem.kind !== "chain") return undefined;
-    const read = problemOf(regrouped(problem.expression, ranks, brackets), problem.wanted);
+    const read = problemOf(regrouped(problem.expression, ranks, brackets), problem.form);
     return read.ok ? read.value : undefined;
   };
 

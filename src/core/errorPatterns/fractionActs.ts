@@ -99,7 +99,7 @@ export function partByPart(problem: Problem): Split | undefined {
     kind: "fractions",
     op: "multiply",
     operands: bothParts ? [left, right] : [],
-    wanted: one.wanted,
+    form: one.form,
   };
   const kept = wholeFrom(String(first ?? second ?? 0n));
   return {
@@ -167,15 +167,12 @@ export const mixedFromMixed = (problem: Problem): boolean =>
 export const unlike = (problem: Problem): boolean => {
   const all = asked(problem, "add", "subtract", "rewrite");
   if (all === undefined) return false;
-  if (all.op === "rewrite")
-    return all.wanted.kind === "overDenominator" || all.wanted.kind === "overNumerator";
+  if (all.op === "rewrite") return all.form.kind === "overDenominator" || all.form.kind === "overNumerator";
   const under = all.operands.flatMap((one) => (one.kind === "decimal" ? [] : [one.denominator]));
   return new Set(under).size > 1;
 };
 
 export const improperTask = (problem: Problem): boolean =>
-  asked(problem, "rewrite")?.wanted.kind === "asMixed" ||
-  asked(problem, "rewrite")?.wanted.kind === "asFraction";
+  asked(problem, "rewrite")?.form.kind === "asMixed" || asked(problem, "rewrite")?.form.kind === "asFraction";
 
-export const simplifies = (problem: Problem): boolean =>
-  asked(problem, "rewrite")?.wanted.kind === "simplest";
+export const simplifies = (problem: Problem): boolean => asked(problem, "rewrite")?.form.kind === "simplest";

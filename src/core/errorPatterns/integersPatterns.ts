@@ -66,7 +66,7 @@ function laterFirst(problem: Problem): Problem | undefined {
     op: "chain",
     expression: { kind: "operation", at: 0, op: "subtract", left: leaf(first), right: inner },
     operands: terms.operands,
-    wanted: AS_IT_COMES,
+    form: AS_IT_COMES,
   };
 }
 

@@ -36,12 +36,12 @@ function shorterIsLarger(answer: Answer, problem: Problem): Answer | undefined {
 
 /** Rounded place after place from the end, up to the one before the place that is wanted. */
 function rounded(problem: Problem): Problem | undefined {
-  if (problem.kind !== "decimals" || problem.op !== "round" || problem.wanted.kind !== "toPlace")
+  if (problem.kind !== "decimals" || problem.op !== "round" || problem.form.kind !== "toPlace")
     return undefined;
   const [numeral] = problem.operands;
   if (numeral === undefined) return undefined;
   let here = numeral;
-  for (let place = 1 - numeral.fraction.length; place < problem.wanted.place; place++)
+  for (let place = 1 - numeral.fraction.length; place < problem.form.place; place++)
     here = roundTo(here, place);
   return compareDecimals(here, numeral) === 0 ? undefined : { ...problem, operands: [here] };
 }

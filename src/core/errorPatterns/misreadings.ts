@@ -25,9 +25,9 @@ export function otherOperations(problem: Problem): readonly Problem[] {
   }
   const now = SIGNED.find((one) => one === problem.op);
   if (now === undefined) return [];
-  const wanted = problem.wanted.kind === "toPlace" ? problem.wanted : ({ kind: "asItComes" } as const);
+  const form = problem.form.kind === "toPlace" ? problem.form : ({ kind: "asItComes" } as const);
   return SIGNED.filter((one) => one !== now && canJoin(first, one, second)).map((one) =>
-    withOperation(problem, one, wanted),
+    withOperation(problem, one, form),
   );
 }
 
@@ -43,11 +43,11 @@ function canJoin(first: Quantity, op: SignedOperation, second: Quantity): boolea
 function withOperation(
   problem: Exclude<Problem, ChainProblem | SignedProblem>,
   op: SignedOperation,
-  wanted: DecimalProblem["wanted"],
+  form: DecimalProblem["form"],
 ): Problem {
   switch (problem.kind) {
     case "decimals":
-      return { ...problem, op, wanted };
+      return { ...problem, op, form };
     case "fractions":
     case "money":
     case "measures":
@@ -120,7 +120,7 @@ function withOperand(problem: Problem, nth: number, operand: Quantity): Problem 
         ? { ...problem, operands: replaced(problem.operands, nth, operand) }
         : undefined;
     case "chain": {
-      const read = problemOf(withLeaf(problem.expression, nth, operand), problem.wanted);
+      const read = problemOf(withLeaf(problem.expression, nth, operand), problem.form);
       return read.ok ? read.value : undefined;
     }
   }

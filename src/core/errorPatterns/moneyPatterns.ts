@@ -146,7 +146,7 @@ function forOne(problem: Problem): Problem | undefined {
     operands: [paid, price],
     currency,
     without: [],
-    wanted: problem.wanted,
+    form: problem.form,
   };
 }
 

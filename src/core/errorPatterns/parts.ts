@@ -29,8 +29,8 @@ export const wholeFrom = (digits: string): Decimal => wholeNumeral(BigInt(digits
 export const decimalProblem = (
   op: SignedOperation,
   operands: readonly Decimal[],
-  wanted: DecimalProblem["wanted"] = AS_IT_COMES,
-): DecimalProblem => ({ kind: "decimals", op, operands, wanted });
+  form: DecimalProblem["form"] = AS_IT_COMES,
+): DecimalProblem => ({ kind: "decimals", op, operands, form });
 
 /** The whole number in an answer, without what was left over. */
 export function wholeIn(answer: Answer | undefined): string | undefined {

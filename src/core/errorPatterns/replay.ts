@@ -99,25 +99,25 @@ function inverseProblem(problem: Problem, wrong: Answer): Problem | undefined {
   if (op === undefined || second === undefined) return undefined;
   const inverse: SignedOperation = UNDOES[op];
   if (inverse === "divide" && fractionOf(second).n === 0n) return undefined;
-  const wanted = { kind: "asItComes" } as const;
+  const form = { kind: "asItComes" } as const;
   switch (problem.kind) {
     case "decimals":
       return wrong.kind === "decimal" && second.kind === "decimal" && !wrong.negative && !endless(op, second)
-        ? { ...problem, op: inverse, operands: [wrong, second], wanted }
+        ? { ...problem, op: inverse, operands: [wrong, second], form }
         : undefined;
     case "fractions":
       return (wrong.kind === "decimal" || wrong.kind === "fraction" || wrong.kind === "mixed") &&
         (second.kind === "decimal" || second.kind === "fraction" || second.kind === "mixed") &&
         !wrong.negative
-        ? { ...problem, op: inverse, operands: [wrong, second], wanted }
+        ? { ...problem, op: inverse, operands: [wrong, second], form }
         : undefined;
     case "money":
       return (op === "add" || op === "subtract") && isAmount(wrong) && isAmount(second)
-        ? { ...problem, op: inverse, operands: [wrong, second], wanted }
+        ? { ...problem, op: inverse, operands: [wrong, second], form }
         : undefined;
     case "measures":
       return (op === "add" || op === "subtract") && isMeasure(wrong) && isMeasure(second)
-        ? { ...problem, op: inverse, operands: [wrong, second], wanted }
+        ? { ...problem, op: inverse, operands: [wrong, second], form }
         : undefined;
     case "signed":
     case "chain":

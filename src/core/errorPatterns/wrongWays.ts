@@ -114,7 +114,7 @@ function insideOf(problem: Problem): Problem | undefined {
     operand.kind === "amount" ? inMajor(operand) : operand,
   );
   if (problem.op === "multiply" && problem.operands[0]?.kind === "decimal") operands.reverse();
-  return { kind: "decimals", op: problem.op, operands, wanted: { kind: "toPlace", place: -MINOR_PLACES } };
+  return { kind: "decimals", op: problem.op, operands, form: { kind: "toPlace", place: -MINOR_PLACES } };
 }
 
 /** A number that was worked out in the columns of money, as the amount it is. */

@@ -236,13 +236,13 @@ function negated(answer: Answer): Answer {
 }
 
 /** The number that was missing from `2/3 = ?/12` makes a fraction with the one that is there. */
-function completed(quantity: Numeral, { wanted }: Problem): Numeral {
+function completed(quantity: Numeral, { form }: Problem): Numeral {
   const count = wholeIn(quantity);
   if (count === undefined || quantity.negative) return quantity;
-  if (wanted.kind === "overDenominator")
-    return { kind: "fraction", negative: false, numerator: count, denominator: wanted.denominator };
-  return wanted.kind === "overNumerator" && count > 0n
-    ? { kind: "fraction", negative: false, numerator: wanted.numerator, denominator: count }
+  if (form.kind === "overDenominator")
+    return { kind: "fraction", negative: false, numerator: count, denominator: form.denominator };
+  return form.kind === "overNumerator" && count > 0n
+    ? { kind: "fraction", negative: false, numerator: form.numerator, denominator: count }
     : quantity;
 }
 
@@ -265,7 +265,7 @@ const wantsMoney = (problem: Problem): boolean =>
 function unitsWanted(problem: Problem): readonly UnitId[] | undefined {
   if (!kindsIn(problem).includes("measure")) return undefined;
   if (problem.op === "divide" && kindsIn(problem).every((kind) => kind === "measure")) return undefined;
-  if (problem.wanted.kind === "inUnits") return problem.wanted.units;
+  if (problem.form.kind === "inUnits") return problem.form.units;
   return [
     ...new Set(
       problem.operands.flatMap((operand) =>

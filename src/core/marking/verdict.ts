@@ -51,7 +51,7 @@ export function verdictOf(problem: Problem, expected: Answer, given: Given, hous
 }
 
 const isRounding = (problem: Problem, expected: Answer): boolean =>
-  expected.kind === "rounded" || expected.kind === "roundedAmount" || problem.wanted.kind === "toPlace";
+  expected.kind === "rounded" || expected.kind === "roundedAmount" || problem.form.kind === "toPlace";
 
 /** Whether two answers to a problem say the same, however they are written. */
 export function sameAnswer(problem: Problem, one: Answer, other: Answer): boolean {
@@ -91,7 +91,7 @@ function formFaults(
       return [...faults, ...decimalFaults(problem, expected, answer, house)];
     case "fraction": {
       const { numerator, denominator } = answer;
-      if (problem.wanted.kind === "overDenominator" || problem.wanted.kind === "overNumerator")
+      if (problem.form.kind === "overDenominator" || problem.form.kind === "overNumerator")
         return [...faults, "otherForm"];
       if (expected.kind === "decimal" && expected.fraction !== "") return [...faults, "otherForm"];
       const shortens = commonFactor(numerator, denominator) > 1n;
@@ -150,15 +150,15 @@ function decimalFaults(
   const plain = unrounded(expected);
   if (plain.kind !== "decimal") return [...faults, "otherForm"];
   const more = numeral.fraction.length > plain.fraction.length;
-  const keeps = house.trailingZeros === "kept" && problem.wanted.kind !== "toPlace";
+  const keeps = house.trailingZeros === "kept" && problem.form.kind !== "toPlace";
   if (more && numeral.fraction.endsWith("0") && !keeps) return [...faults, "trailingZeros"];
-  const short = problem.wanted.kind === "toPlace" && numeral.fraction.length < plain.fraction.length;
+  const short = problem.form.kind === "toPlace" && numeral.fraction.length < plain.fraction.length;
   return short ? [...faults, "notRounded"] : faults;
 }
 
 /** Whether a measure stands in the units of another, with no more of a smaller one than make one of the next. */
-function regrouped({ parts }: Measure, wanted: Measure): boolean {
-  const known = parts.every(({ unit, count }) => isZero(count.whole + count.fraction) || has(wanted, unit));
+function regrouped({ parts }: Measure, form: Measure): boolean {
+  const known = parts.every(({ unit, count }) => isZero(count.whole + count.fraction) || has(form, unit));
   return (
     known &&
     parts.every(({ unit, count }, index) => {

@@ -61,9 +61,9 @@ export const answerDigit = (
 /** The numeral that the written columns make, read off as they stand. */
 export function numeralOf(columns: readonly Written[], negative: boolean): Decimal {
   const front = frontPlace(columns);
-  const digits = (wanted: (place: Place) => boolean): string =>
+  const digits = (shown: (place: Place) => boolean): string =>
     columns
-      .filter(({ place }) => wanted(place))
+      .filter(({ place }) => shown(place))
       .sort((a, b) => b.place - a.place)
       .map(({ written }) => String(written))
       .join("");
@@ -115,13 +115,13 @@ interface AnswerEnd {
 export function finishAnswer(
   full: Decimal,
   position: AnswerPosition,
-  { wanted }: Pick<DecimalProblem, "wanted">,
+  { form }: Pick<DecimalProblem, "form">,
   house: HouseRules,
   goesOn = false,
 ): AnswerEnd {
   const signed = full.negative ? [signStep(full, position)] : [];
-  if (wanted.kind === "toPlace") {
-    const { step, answer } = toPlace(full, wanted.place, position, goesOn);
+  if (form.kind === "toPlace") {
+    const { step, answer } = toPlace(full, form.place, position, goesOn);
     const row = answer.kind === "rounded" ? position.row + 1 : position.row;
     return { steps: [...signed, ...step, nameStep(answer, position.closes(row + 1))], answer };
   }

@@ -38,7 +38,7 @@ export function cutEnd(
   const named = finishAnswer(
     full,
     { row: setting.quotientRow, line: setting.quotientLine, closes: () => setting.frame },
-    { wanted: AS_IT_COMES },
+    { form: AS_IT_COMES },
     house,
   );
   const { fraction } = full;

@@ -67,13 +67,13 @@ export function divisionEnd(
         : recurring(full, quotient.blockFrom, quotient, setting, house);
     case "rounded":
     case "tooLong": {
-      const wanted = { kind: "toPlace", place: ending.place } as const;
+      const form = { kind: "toPlace", place: ending.place } as const;
       const goesOn = !isWhole(full, plan);
       const short = full.fraction.length <= Math.max(0, -ending.place) && ending.place <= ONES;
-      const form = problem.wanted.kind === "toPlace" ? { ...problem, wanted } : problem;
-      if (!goesOn && short) return inItsFrame(full, setting, form, house);
+      const inForm = problem.form.kind === "toPlace" ? { ...problem, form } : problem;
+      if (!goesOn && short) return inItsFrame(full, setting, inForm, house);
       const start = ending.kind === "tooLong" ? [stopsHere(ending.expansion, -ending.place)] : [];
-      const end = onItsOwnRow(full, row, { ...problem, wanted }, house, goesOn);
+      const end = onItsOwnRow(full, row, { ...problem, form }, house, goesOn);
       return { steps: [...start, ...end.steps], answer: end.answer };
     }
     case "remainder":

@@ -43,7 +43,7 @@ const LONGEST_BLOCK = 10_000;
 
 /** Plans a division: the wanted form decides how it ends, else the house. */
 export function planDivision(
-  { operands, wanted }: DecimalProblem,
+  { operands, form }: DecimalProblem,
   house: HouseRules,
   decisions: ScalingDecisions,
 ): DivisionPlan {
@@ -63,20 +63,20 @@ export function planDivision(
     const leading = digitsOf(newDividend).length - places - newDivisor.toString().length;
     return fits ? { kind: "exact" } : { kind: "tooLong", place: Math.min(-6, leading - 6), expansion: found };
   };
-  const ending = endingOf(wanted, operands, house, expansion, exactEnding);
+  const ending = endingOf(form, operands, house, expansion, exactEnding);
   return { dividend, divisor, power, newDividend, newDivisor, ending, stop: stopOf(ending) };
 }
 
 function endingOf(
-  wanted: DecimalProblem["wanted"],
+  form: DecimalProblem["form"],
   operands: readonly Decimal[],
   house: HouseRules,
   expansion: () => Expansion,
   exactEnding: () => Ending,
 ): Ending {
-  switch (wanted.kind) {
+  switch (form.kind) {
     case "toPlace":
-      return { kind: "rounded", place: wanted.place };
+      return { kind: "rounded", place: form.place };
     case "withRemainder":
       return { kind: "remainder" };
     case "asMixed":

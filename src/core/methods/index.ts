@@ -1,12 +1,13 @@
-export { chainShelf } from "./chains/chainShelf";
+export { chainMethods } from "./chains/chainMethods";
 export { type Row, SOUND_ADDITION } from "./columnSums";
-export { decimalShelf } from "./decimalShelf";
+export { decimalMethods } from "./decimalMethods";
 export type { Change } from "./decomposition";
 export { SOUND_PRODUCTS } from "./digitProducts";
-export { fractionShelf } from "./fractions/fractionShelf";
-export { measureShelf } from "./measures/measureShelf";
+export { fractionMethods } from "./fractions/fractionMethods";
+export { measureMethods } from "./measures/measureMethods";
 export { METHOD_IDS, type MethodId, type Refusal, type WorkingBy } from "./method";
-export { moneyShelf } from "./money/moneyShelf";
+export { type Library, libraryOf, type MethodSet } from "./methodSet";
+export { moneyMethods } from "./money/moneyMethods";
 export { type OtherDecisions, workingWith } from "./otherDecisions";
 export { newPad, PLAIN_LAYOUT, text } from "./pad";
 export type {
@@ -19,8 +20,7 @@ export type {
   SignedReason,
 } from "./reason";
 export { METHOD_SAMPLES } from "./samples";
-export { type Library, libraryOf, type Shelf } from "./shelf";
-export { signedShelf } from "./signed/signedShelf";
+export { signedMethods } from "./signed/signedMethods";
 export type { Stage, Step } from "./step";
 export { Stuck } from "./stuck";
 export { EVERY_METHOD, methodsFor, type Working, workingOf } from "./workings";

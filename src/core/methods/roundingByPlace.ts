@@ -49,9 +49,9 @@ export function workRounding(
   decisions: RoundingDecisions,
 ): WorkingBy<Why> {
   const [numeral] = problem.operands;
-  if (numeral === undefined || problem.wanted.kind !== "toPlace")
+  if (numeral === undefined || problem.form.kind !== "toPlace")
     throw new Error("workRounding: a number and a place are needed");
-  const { place } = problem.wanted;
+  const { place } = problem.form;
   const full: Decimal = {
     ...numeral,
     whole: numeral.whole.replace(/^0+(?=\d)/, "") || "0",

@@ -52,7 +52,7 @@ export const shift: Method<Why> = {
   refuses: (problem): Refusal | undefined => {
     if (problem.op !== "multiply" && problem.op !== "divide") return onlyScales(problem);
     if (problem.operands.length > 2) return { kind: "twoFactors" };
-    if (problem.wanted.kind === "withRemainder" || problem.wanted.kind === "asMixed")
+    if (problem.form.kind === "withRemainder" || problem.form.kind === "asMixed")
       return { kind: "otherForm" };
     return shiftOf(problem) === undefined ? { kind: "powerOfTen" } : undefined;
   },

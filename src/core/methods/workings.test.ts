@@ -99,7 +99,7 @@ describe("a column working", () => {
     const anyColumns = fc
       .constantFrom(...columns)
       .chain((method) => fc.tuple(anyProblemFor(method), anyHouse, fc.constant(method)))
-      .filter(([problem]) => problem.wanted.kind === "asItComes")
+      .filter(([problem]) => problem.form.kind === "asItComes")
       .map(([problem, house, method]) => workingOf(problem, house, method));
     fc.assert(
       fc.property(anyColumns, ({ layout, steps, answer }) => {

@@ -1,23 +1,23 @@
-import { chainShelf } from "./chains/chainShelf";
-import { decimalShelf } from "./decimalShelf";
-import { fractionShelf } from "./fractions/fractionShelf";
-import { measureShelf } from "./measures/measureShelf";
+import { chainMethods } from "./chains/chainMethods";
+import { decimalMethods } from "./decimalMethods";
+import { fractionMethods } from "./fractions/fractionMethods";
+import { measureMethods } from "./measures/measureMethods";
 import type { WorkingBy } from "./method";
-import { moneyShelf } from "./money/moneyShelf";
+import { libraryOf } from "./methodSet";
+import { moneyMethods } from "./money/moneyMethods";
 import type { Reason } from "./reason";
-import { libraryOf } from "./shelf";
-import { signedShelf } from "./signed/signedShelf";
+import { signedMethods } from "./signed/signedMethods";
 
 export type Working = WorkingBy<Reason>;
 
 /** Every method there is. */
 export const EVERY_METHOD = libraryOf<Reason>([
-  decimalShelf,
-  fractionShelf,
-  signedShelf,
-  moneyShelf,
-  measureShelf,
-  chainShelf,
+  decimalMethods,
+  fractionMethods,
+  signedMethods,
+  moneyMethods,
+  measureMethods,
+  chainMethods,
 ]);
 
 export const { methodsFor, workingOf } = EVERY_METHOD;

@@ -188,8 +188,8 @@ function isOrdered({ operands }: Problem, numerals: readonly Numeral[]): boolean
 }
 
 /** What one of the last place of a rounded answer is worth: the wanted place, or the last one written. */
-const unitOfPlace = ({ wanted }: Problem, numeral: Decimal): Exact =>
-  new Exact(10).pow(wanted.kind === "toPlace" ? wanted.place : -numeral.fraction.length) ?? new Exact(1);
+const unitOfPlace = ({ form }: Problem, numeral: Decimal): Exact =>
+  new Exact(10).pow(form.kind === "toPlace" ? form.place : -numeral.fraction.length) ?? new Exact(1);
 
 /** A value rounded to a place, halves away from zero. */
 export function roundedTo(exact: Exact, place: number): Exact {

@@ -33,7 +33,7 @@ export interface DecimalProblem {
   readonly kind: "decimals";
   readonly op: SignedOperation | "round" | "compare";
   readonly operands: readonly Decimal[];
-  readonly wanted: DecimalForm;
+  readonly form: DecimalForm;
 }
 
 /** One operation among fractions, mixed numbers, whole numbers and decimals, none below zero. */
@@ -41,7 +41,7 @@ export interface FractionProblem {
   readonly kind: "fractions";
   readonly op: SignedOperation | "compare" | "order" | "rewrite";
   readonly operands: readonly Numeral[];
-  readonly wanted: AnswerForm;
+  readonly form: AnswerForm;
 }
 
 /** Numbers on both sides of zero: up to six terms, or a product or quotient. */
@@ -51,7 +51,7 @@ export interface SignedProblem {
   /** For terms, the sign before each but the first. */
   readonly joins: readonly Join[];
   readonly operands: readonly Numeral[];
-  readonly wanted: AnswerForm;
+  readonly form: AnswerForm;
 }
 
 /** Amounts of one currency, with plain numbers to multiply or share by. */
@@ -62,7 +62,7 @@ export interface MoneyProblem {
   readonly currency: CurrencyId;
   /** The coins and notes that the till has run short of, in the minor unit. */
   readonly without: readonly number[];
-  readonly wanted: AnswerForm;
+  readonly form: AnswerForm;
 }
 
 /** Compound measures of one scale, with plain numbers to multiply or divide by. */
@@ -70,7 +70,7 @@ export interface MeasureProblem {
   readonly kind: "measures";
   readonly op: SignedOperation | "rewrite";
   readonly operands: readonly (Measure | Decimal)[];
-  readonly wanted: AnswerForm;
+  readonly form: AnswerForm;
 }
 
 /** Several operations with brackets, worked in their right order. */
@@ -80,7 +80,7 @@ export interface ChainProblem {
   readonly expression: Expression;
   /** Its quantities from left to right. */
   readonly operands: readonly Quantity[];
-  readonly wanted: AnswerForm;
+  readonly form: AnswerForm;
 }
 
 /** What is asked: quantities in the order they were given, what is to be done with them, and the form of the answer. */

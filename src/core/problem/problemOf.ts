@@ -12,7 +12,7 @@ import { wrongAfter } from "./readQuantity";
  * The problem that an expression is: one operation on quantities of one kind where it is one, else a chain.
  * Refuses what can't be computed: unlike units, mixed currencies, a divisor of zero.
  */
-export function problemOf(expression: Expression, wanted: AnswerForm): Result<Problem, ReadError> {
+export function problemOf(expression: Expression, form: AnswerForm): Result<Problem, ReadError> {
   if (expression.kind === "quantity") return failed({ code: "onlyOneNumber", at: Number.POSITIVE_INFINITY });
   const things = thingsOf(expression);
   if (!things.ok) return things;
@@ -22,7 +22,7 @@ export function problemOf(expression: Expression, wanted: AnswerForm): Result<Pr
   if (stuck !== undefined) return failed(stuck);
   const operands = quantitiesOf(expression);
   const terms = termsOf(expression);
-  if (terms !== undefined) return ofTerms(terms.parts, terms.joins, wanted);
+  if (terms !== undefined) return ofTerms(terms.parts, terms.joins, form);
   const { op } = expression;
   const flat =
     op === "multiply" ? factorsOf(expression) : op === "divide" ? dividedOf(expression) : undefined;
@@ -34,14 +34,14 @@ export function problemOf(expression: Expression, wanted: AnswerForm): Result<Pr
       op,
       [],
       flat.map(({ quantity }) => quantity),
-      wanted,
+      form,
     );
     if (one !== undefined) return done(one);
   }
   const many = leavesOf(expression)[MOST_OPERANDS.chain];
   if (many !== undefined)
     return failed({ code: "tooManyNumbers", at: many.at, most: MOST_OPERANDS.chain, of: "chain" });
-  return done({ kind: "chain", op: "chain", expression: unplaced(expression), operands, wanted });
+  return done({ kind: "chain", op: "chain", expression: unplaced(expression), operands, form });
 }
 
 type Leaf = Extract<Expression, { kind: "quantity" }>;
@@ -75,7 +75,7 @@ const dividedOf = ({ left, right }: Branch): readonly Leaf[] | undefined =>
 function ofTerms(
   parts: readonly Leaf[],
   joins: readonly Join[],
-  wanted: AnswerForm,
+  form: AnswerForm,
 ): Result<Problem, ReadError> {
   const quantities = parts.map(({ quantity }) => quantity);
   const [first] = joins;
@@ -89,7 +89,7 @@ function ofTerms(
   if (extra !== undefined)
     return failed({ code: "tooManyNumbers", at: extra.at, most: MOST_OPERANDS[most], of: most });
   const flat = same && (first === "add" || parts.length === 2) ? first : undefined;
-  const problem = single(flat, joins, quantities, wanted);
+  const problem = single(flat, joins, quantities, form);
   if (problem !== undefined) return done(problem);
   const [start, ...rest] = parts;
   if (start === undefined) throw new Error("ofTerms: terms are needed");
@@ -97,7 +97,7 @@ function ofTerms(
     (left, right, index) => ({ kind: "operation", at: right.at, op: joins[index] ?? "add", left, right }),
     start,
   );
-  return done({ kind: "chain", op: "chain", expression: unplaced(expression), operands: quantities, wanted });
+  return done({ kind: "chain", op: "chain", expression: unplaced(expression), operands: quantities, form });
 }
 
 const isNumeral = (quantity: Quantity): quantity is Numeral =>
@@ -113,44 +113,44 @@ function single(
   op: SignedOperation | undefined,
   joins: readonly Join[],
   operands: readonly Quantity[],
-  wanted: AnswerForm,
+  form: AnswerForm,
 ): Problem | undefined {
   if (operands.every(isNumeral)) {
     const signed = operands.some(({ negative }) => negative) || op === undefined;
     if (signed && op !== "multiply" && op !== "divide")
-      return { kind: "signed", op: "terms", joins, operands, wanted };
+      return { kind: "signed", op: "terms", joins, operands, form };
     if (signed)
-      return { kind: "signed", op: op === "divide" ? "divide" : "multiply", joins: [], operands, wanted };
+      return { kind: "signed", op: op === "divide" ? "divide" : "multiply", joins: [], operands, form };
     if (op === undefined) return undefined;
-    const form = decimalForm(wanted, op);
-    if (operands.every(isDecimal) && form !== undefined)
-      return { kind: "decimals", op, operands, wanted: form };
-    return { kind: "fractions", op, operands, wanted };
+    const decimals = decimalForm(form, op);
+    if (operands.every(isDecimal) && decimals !== undefined)
+      return { kind: "decimals", op, operands, form: decimals };
+    return { kind: "fractions", op, operands, form };
   }
   if (op === undefined) return undefined;
   const amount = operands.find(({ kind }) => kind === "amount");
   if (amount?.kind === "amount" && operands.every(isAmountOrNumber)) {
     const times = operands.filter(isDecimal);
     const easy = op === "multiply" ? operands.length === 2 : op !== "divide" || times.every(isWhole);
-    return easy ? { kind: "money", op, operands, currency: amount.currency, without: [], wanted } : undefined;
+    return easy ? { kind: "money", op, operands, currency: amount.currency, without: [], form } : undefined;
   }
   if (operands.every(isMeasureOrNumber)) {
     const two = op !== "multiply" || operands.length === 2;
-    return two ? { kind: "measures", op, operands, wanted } : undefined;
+    return two ? { kind: "measures", op, operands, form } : undefined;
   }
   return undefined;
 }
 
 /** The form of a working with decimals; none where a form makes a problem of plain numbers one of fractions. */
-function decimalForm(wanted: AnswerForm, op: SignedOperation): DecimalForm | undefined {
-  switch (wanted.kind) {
+function decimalForm(form: AnswerForm, op: SignedOperation): DecimalForm | undefined {
+  switch (form.kind) {
     case "asItComes":
     case "toPlace":
     case "withRemainder":
     case "exactly":
-      return wanted;
+      return form;
     case "asMixed":
-      return op === "divide" ? wanted : undefined;
+      return op === "divide" ? form : undefined;
     case "asDecimal":
       return op === "divide" ? { kind: "exactly" } : AS_IT_COMES;
     case "asFraction":

@@ -8,7 +8,7 @@ import { type Stretch, standsAlone, stretchOf, type Token, touches, wordOf } fro
 /** A line parted into the numbers and signs, and the form that was asked for after them. */
 export interface FormedLine {
   readonly body: Stretch;
-  readonly wanted: AnswerForm;
+  readonly form: AnswerForm;
   /** Where the form begins, counted in characters; the end of the line where there is none. */
   readonly formAt: number;
 }
@@ -73,13 +73,13 @@ export function partForm(tokens: readonly Token[], text: string): Result<FormedL
     const opens = OPENINGS[wordOf(tokens[from])];
     if (opens === undefined || !opens(tokens, from, units)) continue;
     const formAt = tokens[from]?.at ?? token.at;
-    const wanted = formOf(tokens.slice(from));
-    if (wanted === undefined)
+    const form = formOf(tokens.slice(from));
+    if (form === undefined)
       return failed({ code: "unknownForm", at: formAt, form: text.slice(formAt, tokens.at(-1)?.end) });
-    return done({ body: stretchOf(tokens, 0, index), wanted, formAt });
+    return done({ body: stretchOf(tokens, 0, index), form, formAt });
   }
   const body = stretchOf(tokens, 0, tokens.length);
-  return done({ body, wanted: AS_IT_COMES, formAt: body.end });
+  return done({ body, form: AS_IT_COMES, formAt: body.end });
 }
 
 /** The form of a fraction with a part missing, where the line ends in one: `= ?/12`, `= 8/?`. */
@@ -92,11 +92,11 @@ function missingPart(tokens: readonly Token[]): Result<FormedLine, ReadError> | 
   const value = BigInt(known.text);
   if (known === under && value === 0n) return failed({ code: "zeroDenominator", at: known.at });
   const body = stretchOf(tokens, 0, from);
-  const wanted: AnswerForm =
+  const form: AnswerForm =
     known === under
       ? { kind: "overDenominator", denominator: value }
       : { kind: "overNumerator", numerator: value };
-  return done({ body, wanted, formAt: body.end });
+  return done({ body, form, formAt: body.end });
 }
 
 function formOf(tokens: readonly Token[]): AnswerForm | undefined {
@@ -172,14 +172,14 @@ function unitsOf(tokens: readonly Token[]): AnswerForm | undefined {
 }
 
 /** What a problem can't give its answer in, by what it is; none where it can. */
-export function refusesForm({ kind, op, operands }: Problem, wanted: AnswerForm): FormOf | undefined {
+export function refusesForm({ kind, op, operands }: Problem, form: AnswerForm): FormOf | undefined {
   const comparing = op === "compare" || op === "order" || op === "enough" || op === "pay";
-  if (comparing) return wanted.kind === "asItComes" ? undefined : "compare";
+  if (comparing) return form.kind === "asItComes" ? undefined : "compare";
   const money = operands.some((operand) => operand.kind === "amount");
   const measure = operands.some((operand) => operand.kind === "measure");
   const things = operands.filter((operand) => operand.kind === "amount" || operand.kind === "measure").length;
   const ofNumbers = money ? "money" : measure ? "measure" : undefined;
-  switch (wanted.kind) {
+  switch (form.kind) {
     case "asItComes":
       return op === "round" ? "round" : undefined;
     case "toPlace":
@@ -198,7 +198,7 @@ export function refusesForm({ kind, op, operands }: Problem, wanted: AnswerForm)
       return kind === "fractions" && op === "rewrite" ? undefined : "fraction";
     case "inUnits": {
       if (!measure || (op === "divide" && things === 2)) return "number";
-      const scale = unitOf(wanted.units[0] ?? "m").scale;
+      const scale = unitOf(form.units[0] ?? "m").scale;
       const same = operands.every(
         (operand) =>
           operand.kind !== "measure" || operand.parts.every(({ unit }) => unitOf(unit).scale === scale),

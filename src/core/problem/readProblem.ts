@@ -29,8 +29,8 @@ export function readProblem(typed: string, notation: ReadingNotation): Read {
   if (!formed.ok) return formed;
   const problem = readTask(formed.value, line);
   if (!problem.ok) return failed({ ...problem.error, at: Math.min(problem.error.at, formed.value.formAt) });
-  const { wanted } = problem.value;
-  const refused = refusesForm(problem.value, wanted);
+  const { form } = problem.value;
+  const refused = refusesForm(problem.value, form);
   if (refused === undefined) return problem;
   return failed(
     refused === "round"

@@ -77,7 +77,7 @@ function partedAt(
 }
 
 /** An expression with what it is bought from (`3 × $1.85, from $10`) and what the till is short of taken off its end. */
-function plainTask({ body, wanted }: FormedLine, line: Line): Read {
+function plainTask({ body, form }: FormedLine, line: Line): Read {
   const till = partedAt(body, ["without"]);
   const bought = partedAt(till.before, ["from"]);
   const price = bought.after === undefined ? bought.before : withoutComma(bought.before);
@@ -89,8 +89,8 @@ function plainTask({ body, wanted }: FormedLine, line: Line): Read {
     if (!paid.ok) return paid;
     whole = { kind: "operation", at: price.end, op: "subtract", left: paid.value, right: whole };
   }
-  if (whole.kind === "quantity") return ofOne(whole.quantity, wanted, whole.at, body.end);
-  const problem = problemOf(whole, wanted);
+  if (whole.kind === "quantity") return ofOne(whole.quantity, form, whole.at, body.end);
+  const problem = problemOf(whole, form);
   return till.after === undefined || !problem.ok ? problem : shortOf(problem.value, till, line);
 }
 
@@ -125,58 +125,57 @@ const minorOf = ({ numeral, of }: Amount): number =>
   Number(of === "minor" ? numeral.whole : numeral.whole + numeral.fraction.padEnd(2, "0"));
 
 /** One quantity alone: a problem where it is wanted in another form. */
-function ofOne(quantity: Quantity, wanted: AnswerForm, at: number, end: number): Read {
-  if (wanted.kind === "asItComes" || quantity.kind === "amount")
+function ofOne(quantity: Quantity, form: AnswerForm, at: number, end: number): Read {
+  if (form.kind === "asItComes" || quantity.kind === "amount")
     return failed({ code: "onlyOneNumber", at: end });
   if (quantity.kind === "measure")
-    return done({ kind: "measures", op: "rewrite", operands: [quantity], wanted });
+    return done({ kind: "measures", op: "rewrite", operands: [quantity], form });
   if (quantity.negative) return failed({ code: "moreThanANumber", at });
-  if (wanted.kind === "toPlace" && quantity.kind === "decimal")
-    return done({ kind: "decimals", op: "round", operands: [quantity], wanted });
-  if (wanted.kind === "overNumerator" || wanted.kind === "overDenominator")
-    return expanding(quantity, wanted, end);
-  if (wanted.kind === "withRemainder" || wanted.kind === "exactly" || wanted.kind === "inUnits")
+  if (form.kind === "toPlace" && quantity.kind === "decimal")
+    return done({ kind: "decimals", op: "round", operands: [quantity], form });
+  if (form.kind === "overNumerator" || form.kind === "overDenominator") return expanding(quantity, form, end);
+  if (form.kind === "withRemainder" || form.kind === "exactly" || form.kind === "inUnits")
     return failed({ code: "onlyOneNumber", at: end });
-  return done({ kind: "fractions", op: "rewrite", operands: [quantity], wanted });
+  return done({ kind: "fractions", op: "rewrite", operands: [quantity], form });
 }
 
 /** A fraction over another denominator must come out whole. */
-function expanding(quantity: Numeral, wanted: AnswerForm, end: number): Read {
+function expanding(quantity: Numeral, form: AnswerForm, end: number): Read {
   const { numerator, denominator } = asFraction(quantity);
   const whole =
-    wanted.kind === "overDenominator"
-      ? (numerator * wanted.denominator) % denominator === 0n
-      : wanted.kind === "overNumerator" &&
+    form.kind === "overDenominator"
+      ? (numerator * form.denominator) % denominator === 0n
+      : form.kind === "overNumerator" &&
         numerator > 0n &&
-        wanted.numerator > 0n &&
-        (denominator * wanted.numerator) % numerator === 0n;
+        form.numerator > 0n &&
+        (denominator * form.numerator) % numerator === 0n;
   if (!whole) return failed({ code: "otherForm", at: end, of: "fraction" });
-  return done({ kind: "fractions", op: "rewrite", operands: [quantity], wanted });
+  return done({ kind: "fractions", op: "rewrite", operands: [quantity], form });
 }
 
 /** A quantity in another form: `write 7/3 as a mixed number`. */
-function rewriting({ body, wanted }: FormedLine, line: Line): Read {
+function rewriting({ body, form }: FormedLine, line: Line): Read {
   const quantity = quantityIn(body, line);
-  return quantity.ok ? ofOne(quantity.value, wanted, startOf(body), body.end) : quantity;
+  return quantity.ok ? ofOne(quantity.value, form, startOf(body), body.end) : quantity;
 }
 
 function simplifyTask(rest: FormedLine, line: Line): Read {
-  return rewriting({ ...rest, wanted: { kind: "simplest" } }, line);
+  return rewriting({ ...rest, form: { kind: "simplest" } }, line);
 }
 
-function roundTask({ body, wanted, formAt }: FormedLine, line: Line): Read {
+function roundTask({ body, form, formAt }: FormedLine, line: Line): Read {
   const number = quantityIn(body, line);
   if (!number.ok) return number;
   const at = startOf(body);
   if (number.value.kind !== "decimal") return failed({ code: "moreThanANumber", at });
   if (number.value.negative) return failed({ code: "negativeAmount", at });
-  if (wanted.kind !== "toPlace") return failed({ code: "roundToWhat", at: formAt });
-  return done({ kind: "decimals", op: "round", operands: [number.value], wanted });
+  if (form.kind !== "toPlace") return failed({ code: "roundToWhat", at: formAt });
+  return done({ kind: "decimals", op: "round", operands: [number.value], form });
 }
 
 /** Numbers to be compared or put in order, with `and`, `;` or `,` and a space between them. */
-function listTask(op: "compare" | "order", { body, wanted, formAt }: FormedLine, line: Line): Read {
-  if (wanted.kind !== "asItComes") return failed({ code: "otherForm", at: formAt, of: "compare" });
+function listTask(op: "compare" | "order", { body, form, formAt }: FormedLine, line: Line): Read {
+  if (form.kind !== "asItComes") return failed({ code: "otherForm", at: formAt, of: "compare" });
   const parts = listed(body, ["and", "with"], line.notation);
   if (op === "compare" && parts.length !== 2) return failed({ code: "compareTwo", at: body.end });
   if (op === "order" && (parts.length < 2 || parts.length > MOST_OPERANDS.order))
@@ -193,12 +192,12 @@ function listTask(op: "compare" | "order", { body, wanted, formAt }: FormedLine,
   }
   const decimals = numerals.filter((numeral): numeral is Decimal => numeral.kind === "decimal");
   if (op === "compare" && decimals.length === 2)
-    return done({ kind: "decimals", op, operands: decimals, wanted: AS_IT_COMES });
-  return done({ kind: "fractions", op, operands: numerals, wanted });
+    return done({ kind: "decimals", op, operands: decimals, form: AS_IT_COMES });
+  return done({ kind: "fractions", op, operands: numerals, form });
 }
 
 /** Whether an amount is enough for a price, or for several with + between them: `is $10 enough for $3.40 + $5.85`. */
-function enoughTask({ body, wanted }: FormedLine, line: Line): Read {
+function enoughTask({ body, form }: FormedLine, line: Line): Read {
   const { before, after } = partedAt(body, ["enough"]);
   if (after === undefined) return failed({ code: "missingNumber", at: body.end });
   const have = quantityIn(before, line);
@@ -214,7 +213,7 @@ function enoughTask({ body, wanted }: FormedLine, line: Line): Read {
       (left, right) => ({ kind: "operation", at: right.at, op: "add", left, right }),
       start,
     ),
-    wanted,
+    form,
   );
   if (!whole.ok) return whole;
   return whole.value.kind === "money" && whole.value.op === "add"
@@ -227,7 +226,7 @@ const sumParts = (expression: Expression): readonly Expression[] =>
     ? [...sumParts(expression.left), expression.right]
     : [expression];
 
-function payTask({ body, wanted }: FormedLine, line: Line): Read {
+function payTask({ body, form }: FormedLine, line: Line): Read {
   const till = partedAt(body, ["without"]);
   const price = quantityIn(till.before, line);
   if (!price.ok) return price;
@@ -239,7 +238,7 @@ function payTask({ body, wanted }: FormedLine, line: Line): Read {
     operands: [price.value],
     currency: currencyOf(price.value.currency).id,
     without: [],
-    wanted,
+    form,
   };
   const short = shortOf(problem, till, line);
   return short.ok && !canHandOver(price.value, short.value)

@@ -47,7 +47,7 @@ const afterSign = (quantity: Quantity, notation: Notation): string => {
 
 /** The problem in one line, in the notation of the house: `40.3 + 7.865 + 12`, `25 ÷ 4 with remainder`, `round 3.748 to tenths`. */
 export function writeProblem(problem: Problem, notation: ProblemNotation): string {
-  return writeUnformed(problem, notation) + writeForm(problem.wanted, notation);
+  return writeUnformed(problem, notation) + writeForm(problem.form, notation);
 }
 
 /** The problem without the form its answer is wanted in. */
@@ -142,12 +142,12 @@ const writeWithout = ({
     : ` without ${without.map((value) => fromMinorPiece(value, currency)).join(", ")}`;
 
 /** How a wanted form is written after a problem, with the space before it; empty where the house decides. */
-export function writeForm(wanted: AnswerForm, notation: Pick<ProblemNotation, "onesTerm">): string {
-  switch (wanted.kind) {
+export function writeForm(form: AnswerForm, notation: Pick<ProblemNotation, "onesTerm">): string {
+  switch (form.kind) {
     case "asItComes":
       return "";
     case "toPlace":
-      return ` to ${wanted.place === ONES ? notation.onesTerm : `${placeName(wanted.place, "")}s`}`;
+      return ` to ${form.place === ONES ? notation.onesTerm : `${placeName(form.place, "")}s`}`;
     case "withRemainder":
       return " with remainder";
     case "exactly":
@@ -161,10 +161,10 @@ export function writeForm(wanted: AnswerForm, notation: Pick<ProblemNotation, "o
     case "simplest":
       return " in simplest form";
     case "overDenominator":
-      return ` = ?/${wanted.denominator}`;
+      return ` = ?/${form.denominator}`;
     case "overNumerator":
-      return ` = ${wanted.numerator}/?`;
+      return ` = ${form.numerator}/?`;
     case "inUnits":
-      return ` in ${wanted.units.map((unit) => unitOf(unit).symbol).join(" and ")}`;
+      return ` in ${form.units.map((unit) => unitOf(unit).symbol).join(" and ")}`;
   }
 }

@@ -102,13 +102,13 @@ const OWN_ZEROS = ["counting-up", "area", "multiples-of-ten", "shift"];
 
 function wrongForm(problem: DecimalProblem, { house, answer, method }: Working): string | undefined {
   const numeral = numeralOf(answer);
-  const { op, operands, wanted } = problem;
+  const { op, operands, form } = problem;
   if (numeral && !/^(0|[1-9]\d*)$/.test(numeral.whole)) return `${numeral.whole} begins with a zero`;
   if (numeral && numeral.point !== (numeral.fraction !== "")) return "a point stands without decimals";
   const whole = numeral?.fraction === "";
-  switch (wanted.kind) {
+  switch (form.kind) {
     case "toPlace":
-      return numeral?.fraction.length === Math.max(0, -wanted.place) ? undefined : "it is not to the place";
+      return numeral?.fraction.length === Math.max(0, -form.place) ? undefined : "it is not to the place";
     case "withRemainder":
       return answer.kind === "remainder" || whole ? undefined : "it has no remainder";
     case "asMixed":

@@ -67,8 +67,8 @@ function wrongWorth(problem: Asked, answer: Answer): string | undefined {
 }
 
 /** Half of the last place off at most; a whole number may be rounded to tens or hundreds, which the wish says. */
-function isHalfOff(exact: Ratio, said: Ratio, places: number, { wanted }: Asked): boolean {
-  const place = wanted.kind === "toPlace" ? wanted.place : -places;
+function isHalfOff(exact: Ratio, said: Ratio, places: number, { form }: Asked): boolean {
+  const place = form.kind === "toPlace" ? form.place : -places;
   const unit = place >= 0 ? ratio(10n ** BigInt(place)) : ratio(1n, 10n ** BigInt(-place));
   return !below(unit, times(size(minus(said, exact)), ratio(2)));
 }
@@ -138,17 +138,17 @@ function wrongMeasure(
 
 /** Whether the answer is in the form that was wished for, or that the house ends it in. */
 function wrongWish(problem: Asked, answer: Answer, house: Working["house"]): string | undefined {
-  const { wanted } = problem;
+  const { form } = problem;
   const number = answer.kind === "decimal" || answer.kind === "fraction" || answer.kind === "mixed";
-  switch (wanted.kind) {
+  switch (form.kind) {
     case "overDenominator":
       return unless(
-        answer.kind === "fraction" && answer.denominator === wanted.denominator,
+        answer.kind === "fraction" && answer.denominator === form.denominator,
         "it is over another denominator",
       );
     case "overNumerator":
       return unless(
-        answer.kind === "fraction" && answer.numerator === wanted.numerator,
+        answer.kind === "fraction" && answer.numerator === form.numerator,
         "it has another numerator",
       );
     case "asDecimal":
@@ -159,7 +159,7 @@ function wrongWish(problem: Asked, answer: Answer, house: Working["house"]): str
     case "toPlace": {
       const numeral =
         answer.kind === "rounded" ? answer.numeral : answer.kind === "decimal" ? answer : undefined;
-      return unless(numeral?.fraction.length === Math.max(0, -wanted.place), "it is not to the place");
+      return unless(numeral?.fraction.length === Math.max(0, -form.place), "it is not to the place");
     }
     case "asFraction":
       return unless(
@@ -174,10 +174,10 @@ function wrongWish(problem: Asked, answer: Answer, house: Working["house"]): str
       const parts =
         answer.kind === "measure" ? answer.parts : answer.kind === "measureLeft" ? answer.each.parts : [];
       // What does not come out even in the wanted units stays in a smaller one.
-      const [last] = wanted.units.slice(-1);
+      const [last] = form.units.slice(-1);
       const fits = parts.every(
         ({ unit }, index) =>
-          wanted.units.includes(unit) ||
+          form.units.includes(unit) ||
           (index === parts.length - 1 && last !== undefined && below(sizeOf(unit), sizeOf(last))),
       );
       return unless(parts.length > 0 && fits, "it is in other units");

@@ -190,7 +190,7 @@ const inScale = (
 const unitForm = (units: readonly string[]): fc.Arbitrary<string> =>
   often(
     just(""),
-    fc.subarray([...units], { minLength: 1 }).map((wanted) => ` in ${wanted.join(" and ")}`),
+    fc.subarray([...units], { minLength: 1 }).map((form) => ` in ${form.join(" and ")}`),
   );
 const MEASURES = {
   add: inScale((measure, units) =>
@@ -210,7 +210,7 @@ const MEASURES = {
   rewrite: inScale((measure, units) =>
     fc
       .tuple(measure, fc.subarray([...units], { minLength: 1 }))
-      .map(([one, wanted]) => `${one} in ${wanted.join(" and ")}`),
+      .map(([one, form]) => `${one} in ${form.join(" and ")}`),
   ),
 };
 

@@ -24,7 +24,7 @@ export function checkWords(reason: CheckReason, house: HouseRules): StepWords {
       return {
         say: `First, roughly: ${writeProblem(rounded, house)} makes *about ${quantityInText(result, house)}*.`,
         why: roundingWords(reason.estimate, house),
-        ask: `About how much is ${writeProblem({ ...reason.problem, wanted: AS_IT_COMES }, house)}?`,
+        ask: `About how much is ${writeProblem({ ...reason.problem, form: AS_IT_COMES }, house)}?`,
       };
     }
     case "compareWithEstimate":
@@ -130,7 +130,7 @@ function inverseWords(
 ): StepWords {
   const { working, result, plus, expected, others, leadsTo, agrees } = inverse;
   const rest = plus ? ` + ${quantityInText(plus, house)}` : "";
-  const asked = writeProblem({ ...working.problem, wanted: AS_IT_COMES }, house);
+  const asked = writeProblem({ ...working.problem, form: AS_IT_COMES }, house);
   const target = quantityInText(expected, house);
   const line = `${asked}${rest} = ${plus && agrees ? target : quantityInText(result, house)}`;
   const back = {

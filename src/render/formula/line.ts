@@ -32,7 +32,7 @@ const bracket = (text: "(" | ")"): Part => ({ kind: "bracket", text });
 
 /** A problem with its answer in one line: `7.2 ÷ 0.08 = 90`. A wanted form stands behind it in words. */
 export function lineOf(problem: Problem, answer: Answer, house: HouseRules): readonly Part[] {
-  const form = writeForm(problem.wanted, house).trim();
+  const form = writeForm(problem.form, house).trim();
   const note = form === "" || problem.op === "rewrite" ? [] : [words(` (${form})`)];
   if (problem.op === "compare" || problem.op === "order") return answerParts(answer, house);
   return [...asked(problem, house), ...joinParts(problem, answer), ...answerParts(answer, house), ...note];

@@ -5,7 +5,7 @@ import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { METHOD_ABOUTS, METHOD_NAMES } from "@/core/wording";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
-import { library } from "./kits/kits";
+import { library } from "./loaded/parts";
 
 /** The other methods that take the problem, to be carried out on a second board. Loaded when it is first wanted. */
 export default function BesidePanel({

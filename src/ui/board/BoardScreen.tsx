@@ -15,8 +15,8 @@ import type { OpenBoard } from "./boardState";
 import { ChoiceButton } from "./ChoiceButton";
 import { formWords, takesForms } from "./forms";
 import type { KeyAct } from "./keys";
-import { stepWords } from "./kits/kits";
-import { withKits } from "./kits/loadKits";
+import { withParts } from "./loaded/loadParts";
+import { stepWords } from "./loaded/parts";
 import { Margin } from "./Margin";
 import { ProblemField } from "./ProblemField";
 import { RunBar } from "./RunBar";
@@ -42,12 +42,12 @@ interface Start {
   readonly startView: View;
 }
 
-/** The Board: a problem typed, set out on squared paper and stepped through, with what to say beside it. `kits` are those its first problem needs. */
+/** The Board: a problem typed, set out on squared paper and stepped through, with what to say beside it. `parts` are those its first problem needs. */
 export const BoardScreen = ({
-  kits,
+  parts,
   ...start
-}: Start & { readonly kits: readonly ProblemKind[] }): ReactElement =>
-  withKits(kits, <BoardDesk {...start} />);
+}: Start & { readonly parts: readonly ProblemKind[] }): ReactElement =>
+  withParts(parts, <BoardDesk {...start} />);
 
 function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
   const { view: board, acts } = useBoard(start);
@@ -134,7 +134,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
   const two = besideRun !== undefined && !drafting;
   const tools = run && problem && open && !drafting && (
     <SheetTools
-      form={formWords(problem.wanted, house)}
+      form={formWords(problem.form, house)}
       takesForm={takesForms(problem)}
       besideOn={two}
       open={menu === "method" || menu === "house" || menu === "help" ? undefined : menu}

@@ -11,7 +11,7 @@ import { boardLatex, boardMathml, problemLatex, problemMathml } from "@/render/f
 import { boardSvg, drawnBoard } from "@/render/svg";
 import { textBoard } from "@/render/text";
 import { boardPng, paperInks } from "./boardPicture";
-import { stepWords } from "./kits/kits";
+import { stepWords } from "./loaded/parts";
 import { PanelHeading } from "./PanelHeading";
 
 /** The problem and its working in the forms that other programs take, to be copied or saved. Loaded when it is first wanted. */

@@ -30,7 +30,7 @@ export default function FormPanel({
           value: form,
           name: name.replace(/^\p{L}/u, (letter) => letter.toUpperCase()),
           about,
-          chosen: name === formWords(problem.wanted, house),
+          chosen: name === formWords(problem.form, house),
           refused: false,
         };
       })}

@@ -6,7 +6,7 @@ import type { Problem } from "@/core/problem";
 import { METHOD_ABOUTS, METHOD_NAMES, refusalWords } from "@/core/wording";
 import { ROUTES } from "../routes";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
-import { library } from "./kits/kits";
+import { library } from "./loaded/parts";
 
 /** Every method: those that take this problem with what they do, then the others with why they do not. Loaded when it is first wanted. */
 export default function MethodPanel({

@@ -5,7 +5,7 @@ import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { METHOD_NAMES } from "@/core/wording";
-import { library } from "./kits/kits";
+import { library } from "./loaded/parts";
 import { SmallBoard } from "./SmallBoard";
 
 /** The problem by another method in small, and a way to step both side by side. */

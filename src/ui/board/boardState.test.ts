@@ -5,10 +5,10 @@ import { readProblem, writeProblem } from "@/core/problem";
 import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
 import { boardAddress, readAddress } from "./address";
 import { type BoardScreenState, boardReducer, readTyped } from "./boardState";
-import { addEveryKit } from "./kits/everyKit";
+import { addEveryPart } from "./loaded/everyPart";
 import { startOfBoard } from "./startOfBoard";
 
-addEveryKit();
+addEveryPart();
 const house = PRESETS.fillersTrueValue;
 const blank: BoardScreenState = { typed: "", house, open: undefined };
 const opened = (text: string): BoardScreenState =>

@@ -12,7 +12,7 @@ import {
   writeUnformed,
 } from "@/core/problem";
 import { writeQuantity } from "@/core/quantity";
-import { library } from "./kits/kits";
+import { library } from "./loaded/parts";
 
 /** The board that is open and kept. `step` counts the steps of the run that are shown, from 1. */
 export interface OpenBoard {
@@ -52,7 +52,7 @@ export type Reading =
   | { readonly ok: true; readonly run: Run }
   | { readonly ok: false; readonly error: ReadError };
 
-/** Reads a line whose kits are there. */
+/** Reads a line whose parts are there. */
 export function readTyped(text: string, house: HouseRules, method?: MethodId): Reading {
   const problem = readProblem(text, house);
   return problem.ok ? { ok: true, run: runIn(problem.value, house, method) } : problem;
@@ -136,14 +136,14 @@ function withMethod(open: OpenBoard, method: MethodId): OpenBoard {
 }
 
 /** A board's problem in one line, with its answer wanted in another form; none where it does not read. */
-export function lineInForm(open: OpenBoard, wanted: AnswerForm): string | undefined {
+export function lineInForm(open: OpenBoard, form: AnswerForm): string | undefined {
   const problem = readProblem(open.problem, open.house);
-  return problem.ok ? writeUnformed(problem.value, open.house) + writeForm(wanted, open.house) : undefined;
+  return problem.ok ? writeUnformed(problem.value, open.house) + writeForm(form, open.house) : undefined;
 }
 
 /** The problem with its answer wanted in another form; methods that can't give it are left. */
-function withForm(state: BoardScreenState, open: OpenBoard, wanted: AnswerForm): BoardScreenState {
-  const text = lineInForm(open, wanted);
+function withForm(state: BoardScreenState, open: OpenBoard, form: AnswerForm): BoardScreenState {
+  const text = lineInForm(open, form);
   if (text === undefined) return state;
   const problem = readProblem(text, open.house);
   if (!problem.ok) return state;
@@ -163,10 +163,10 @@ function runOfOpen(open: OpenBoard): Run {
 }
 
 /** The state at a step, kept within the run; the same state where that is where it stands. */
-function atStep(state: BoardScreenState, wanted: number): BoardScreenState {
+function atStep(state: BoardScreenState, form: number): BoardScreenState {
   const { open } = state;
   if (open === undefined) return state;
-  const step = Math.min(Math.max(1, wanted), runOfOpen(open).steps.length);
+  const step = Math.min(Math.max(1, form), runOfOpen(open).steps.length);
   return step === open.step ? state : { ...state, open: { ...open, step } };
 }
 

@@ -6,25 +6,25 @@ import { newId } from "../ids";
 import { LONGEST_GUESS } from "../routes";
 import type { BoardAddress } from "./address";
 import { type BoardScreenState, type OpenBoard, readTyped } from "./boardState";
-import { addEveryKit } from "./kits/everyKit";
-import { kitsUsed, library } from "./kits/kits";
+import { addEveryPart } from "./loaded/everyPart";
+import { library, partsUsed } from "./loaded/parts";
 
 /**
  * Where a Board begins: what its address says, filled up from the kept board of the same id.
- * `kits` are those that the open board needs. An address with another problem than the kept board's opens a board of its own.
+ * `parts` are those that the open board needs. An address with another problem than the kept board's opens a board of its own.
  */
 export function startOfBoard(
   address: BoardAddress,
   found: OpenBoard | undefined,
   ownHouse: HouseRules,
-): { readonly start: BoardScreenState; readonly kept: boolean; readonly kits: readonly ProblemKind[] } {
-  addEveryKit();
+): { readonly start: BoardScreenState; readonly kept: boolean; readonly parts: readonly ProblemKind[] } {
+  addEveryPart();
   const same = found && (address.problem === undefined || address.problem === found.problem);
   const kept = same ? found : undefined;
   const house = address.house ?? kept?.house ?? ownHouse;
   const typed = address.problem ?? kept?.problem ?? "";
   const reading = readTyped(typed, house, address.method ?? kept?.method);
-  if (!reading.ok) return { start: { typed, house, open: undefined }, kept: false, kits: [] };
+  if (!reading.ok) return { start: { typed, house, open: undefined }, kept: false, parts: [] };
   const last = reading.run.steps.length;
   const open: OpenBoard = {
     id: (found && !same ? undefined : address.id) ?? newId(),
@@ -38,15 +38,15 @@ export function startOfBoard(
   return {
     start: { typed, house, open },
     kept: kept !== undefined && sameBoard(open, kept),
-    kits: kitsUsed(typed, house),
+    parts: partsUsed(typed, house),
   };
 }
 
 /** The method beside it, where it takes the problem and is another one. */
-const besideOf = (wanted: MethodId | undefined, { working }: Run): MethodId | undefined =>
+const besideOf = (form: MethodId | undefined, { working }: Run): MethodId | undefined =>
   library()
     .methodsFor(working.problem)
-    .find(({ id, refusal }) => id === wanted && id !== working.method && refusal === undefined)?.id;
+    .find(({ id, refusal }) => id === form && id !== working.method && refusal === undefined)?.id;
 
 const sameBoard = (a: OpenBoard, b: OpenBoard): boolean =>
   a.method === b.method &&

@@ -16,10 +16,10 @@ import {
   readTyped,
   runFor,
 } from "./boardState";
-import { kitsMissing, kitsThere, kitsWelcome, watchKits } from "./kits/kits";
-import { loadKits } from "./kits/loadKits";
+import { loadParts } from "./loaded/loadParts";
+import { partsMissing, partsThere, partsWelcome, watchParts } from "./loaded/parts";
 
-/** What a typed line reads as; loading while the kit of its kind is on its way, unreachable where it did not come. */
+/** What a typed line reads as; loading while the part of its kind is on its way, unreachable where it did not come. */
 export type Draft = Reading | "loading" | "unreachable";
 
 /** What the screen shows: the field, the board that is open, and what each of them reads as. */
@@ -35,7 +35,7 @@ interface BoardView {
   readonly draft: Draft | undefined;
 }
 
-/** The line that an action will read: its kits must be there by then. */
+/** The line that an action will read: its parts must be there by then. */
 function lineOf(action: BoardAction, { open }: BoardScreenState): string {
   switch (action.kind) {
     case "open":
@@ -67,7 +67,7 @@ export function useBoard(start: {
   const latest = useRef(state);
   latest.current = state;
   const [unreachable, setUnreachable] = useState(false);
-  const kits = useSyncExternalStore(watchKits, kitsThere, kitsThere);
+  const parts = useSyncExternalStore(watchParts, partsThere, partsThere);
   const { problem, house: rules, method, beside } = open ?? {};
   const run = useMemo(
     () => (problem === undefined || !rules || !method ? undefined : runFor(problem, rules, method)),
@@ -77,27 +77,27 @@ export function useBoard(start: {
     () => (problem === undefined || !rules || !beside ? undefined : runFor(problem, rules, beside)),
     [problem, rules, beside],
   );
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a kit that comes changes what is missing
-  const missing = useMemo(() => kitsMissing(typed, house), [typed, house, kits]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a part that comes changes what is missing
+  const missing = useMemo(() => partsMissing(typed, house), [typed, house, parts]);
   const draft = useMemo((): Draft | undefined => {
     if (typed.trim() === "" || typed === problem) return undefined;
     if (missing.length === 0) return readTyped(typed, house);
     return unreachable ? "unreachable" : "loading";
   }, [typed, house, problem, missing, unreachable]);
   useEffect(() => {
-    const wanted = [...missing, ...kitsWelcome(typed, house)];
+    const wanted = [...missing, ...partsWelcome(typed, house)];
     if (wanted.length === 0) return;
-    loadKits(wanted).then(
+    loadParts(wanted).then(
       () => setUnreachable(false),
       () => setUnreachable(true),
     );
   }, [missing, typed, house]);
   const acts = useMemo(() => {
     const once = (action: BoardAction): void => {
-      const needed = kitsMissing(lineOf(action, latest.current), latest.current.house);
+      const needed = partsMissing(lineOf(action, latest.current), latest.current.house);
       if (needed.length === 0) dispatch(action);
       else
-        loadKits(needed).then(
+        loadParts(needed).then(
           () => dispatch(action),
           () => setUnreachable(true),
         );

@@ -66,7 +66,7 @@ export function workChain<Inner>(
   while (here.kind === "operation") {
     const next = decisions.next(here);
     const last = next === here;
-    const asked = partProblem(next, last ? problem.wanted : AS_IT_COMES, last);
+    const asked = partProblem(next, last ? problem.form : AS_IT_COMES, last);
     const because = last ? "last" : becauseOf(here, next);
     pad.mark("work", { kind: "nextInChain", op: next.op, problem: asked, because }, []);
     const working = part(asked, {
@@ -125,8 +125,8 @@ function replaced(whole: Expression, part: Branch, by: Quantity): Expression {
 }
 
 /** The problem of one operation of a chain. A quotient that is no short decimal is worked among fractions. */
-function partProblem(operation: Branch, wanted: AnswerForm, last: boolean): Problem {
-  const read = problemOf(operation, wanted);
+function partProblem(operation: Branch, form: AnswerForm, last: boolean): Problem {
+  const read = problemOf(operation, form);
   if (!read.ok) throw new Error(`partProblem: ${read.error.code}`);
   const problem = read.value;
   if (last) return problem;
@@ -141,6 +141,6 @@ function exactQuotient(problem: DecimalProblem): DecimalProblem | FractionProble
   const exact = simplest(fraction(a.numerator * b.denominator, a.denominator * b.numerator));
   const ends = (10n ** 6n * exact.numerator) % exact.denominator === 0n;
   return ends
-    ? { ...problem, wanted: { kind: "exactly" } }
-    : { kind: "fractions", op: "divide", operands: problem.operands, wanted: AS_IT_COMES };
+    ? { ...problem, form: { kind: "exactly" } }
+    : { kind: "fractions", op: "divide", operands: problem.operands, form: AS_IT_COMES };
 }

@@ -34,17 +34,17 @@ export function workChangingForm<Inner>(
   const pad = startFractions<Inner>(problem, house);
   const end = (value: Numeral): WorkingBy<FractionWhy | Inner> =>
     finishFraction(pad, value, { problem, method: "changing-form", house, decisions }, part);
-  const { wanted } = problem;
-  if (wanted.kind !== "overDenominator" && wanted.kind !== "overNumerator") {
+  const { form } = problem;
+  if (form.kind !== "overDenominator" && form.kind !== "overNumerator") {
     const proper = numeral.kind === "mixed" && numeral.whole > 0n && numeral.numerator < numeral.denominator;
-    const keeps = proper && (wanted.kind === "asMixed" || wanted.kind === "simplest");
+    const keeps = proper && (form.kind === "asMixed" || form.kind === "simplest");
     return end(keeps ? numeral : oneFraction(pad, numeral, house, decisions));
   }
   const start = oneFraction(pad, numeral, house, decisions);
   const denominator =
-    wanted.kind === "overDenominator"
-      ? wanted.denominator
-      : (start.denominator * wanted.numerator) / start.numerator;
+    form.kind === "overDenominator"
+      ? form.denominator
+      : (start.denominator * form.numerator) / start.numerator;
   const answer = overDenominator(pad, start, denominator, house, decisions);
   pad.take([nameStep(answer, undefined)]);
   return { problem, method: "changing-form", house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };

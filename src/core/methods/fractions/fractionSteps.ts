@@ -202,8 +202,8 @@ export const mixedOf = (whole: bigint, part: Fraction): Numeral =>
         };
 
 /** Whether a fraction above one is to be written as a mixed number in the end. */
-const endsMixed = (wanted: AnswerForm, house: HouseRules): boolean =>
-  wanted.kind === "asMixed" || (wanted.kind === "asItComes" && house.fractionAnswers === "mixed");
+const endsMixed = (form: AnswerForm, house: HouseRules): boolean =>
+  form.kind === "asMixed" || (form.kind === "asItComes" && house.fractionAnswers === "mixed");
 
 interface End {
   readonly problem: FractionProblem;
@@ -221,7 +221,7 @@ export function finishFraction<Inner>(
   { problem, method, house, decisions, negative = false }: End,
   part: WorkPart<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
-  const { wanted } = problem;
+  const { form } = problem;
   const done = (answer: Answer): WorkingBy<FractionWhy | Inner> => ({
     problem,
     method,
@@ -230,17 +230,17 @@ export function finishFraction<Inner>(
     steps: pad.steps,
     answer,
   });
-  let end = inForm(pad, value, wanted, house, decisions);
+  let end = inForm(pad, value, form, house, decisions);
   if (negative) {
     end = { ...end, negative: true };
     pad.line("answer", { kind: "signFraction", answer: end }, items(end, house));
   }
-  if (wanted.kind === "asDecimal" || wanted.kind === "toPlace") {
-    if (end.kind === "decimal" && wanted.kind === "asDecimal") {
+  if (form.kind === "asDecimal" || form.kind === "toPlace") {
+    if (end.kind === "decimal" && form.kind === "asDecimal") {
       pad.take([nameStep(end, undefined)]);
       return done(end);
     }
-    return done(dividedOut(pad, asFraction(end), wanted, house, part));
+    return done(dividedOut(pad, asFraction(end), form, house, part));
   }
   pad.take([nameStep(end, undefined)]);
   return done(end);
@@ -249,7 +249,7 @@ export function finishFraction<Inner>(
 function inForm<Inner>(
   pad: FractionPad<Inner>,
   value: Numeral,
-  wanted: AnswerForm,
+  form: AnswerForm,
   house: HouseRules,
   decisions: FractionDecisions,
 ): Numeral {
@@ -262,7 +262,7 @@ function inForm<Inner>(
       pad.line("answer", why, [text("="), ...items(shorter, house)]);
     }
     const improper =
-      wanted.kind === "asFraction" || (wanted.kind === "asItComes" && house.fractionAnswers === "improper");
+      form.kind === "asFraction" || (form.kind === "asItComes" && house.fractionAnswers === "improper");
     return improper && shorter.kind === "mixed"
       ? improperOf(pad, shorter, house, decisions, "answer")
       : shorter;
@@ -270,7 +270,7 @@ function inForm<Inner>(
   const shortest = reduced(pad, value, house, decisions);
   if (shortest.numerator === 0n || shortest.denominator === 1n)
     return countedOut(pad, shortest, house, decisions);
-  return shortest.numerator > shortest.denominator && endsMixed(wanted, house)
+  return shortest.numerator > shortest.denominator && endsMixed(form, house)
     ? countedOut(pad, shortest, house, decisions)
     : shortest;
 }
@@ -279,7 +279,7 @@ function inForm<Inner>(
 function dividedOut<Inner>(
   pad: FractionPad<Inner>,
   value: Fraction,
-  wanted: AnswerForm,
+  form: AnswerForm,
   house: HouseRules,
   part: WorkPart<Inner>,
 ): Answer {
@@ -287,7 +287,7 @@ function dividedOut<Inner>(
     kind: "decimals",
     op: "divide",
     operands: [wholeNumeral(value.numerator), wholeNumeral(value.denominator)],
-    wanted: wanted.kind === "toPlace" ? wanted : { kind: "exactly" },
+    form: form.kind === "toPlace" ? form : { kind: "exactly" },
   };
   pad.goOn("answer", { kind: "divideOut", fraction: unsigned(value), problem }, [
     text(`=${value.numerator}${signOf("divide", house)}${value.denominator}`),

@@ -34,7 +34,7 @@ export const SOUND_RATES: RateDecisions = { rate };
 export type MeasurePad<Inner> = Pad<MeasureWhy | Inner>;
 
 const line = (problem: MeasureProblem, house: HouseRules): string =>
-  writeProblem({ ...problem, wanted: AS_IT_COMES }, { ...house, grouping: "none" });
+  writeProblem({ ...problem, form: AS_IT_COMES }, { ...house, grouping: "none" });
 
 /** A pad with the problem on its first line. */
 export function startMeasures<Inner>(problem: MeasureProblem, house: HouseRules): MeasurePad<Inner> {
@@ -179,7 +179,7 @@ function inLargerOnly<Inner>(
     kind: "decimals",
     op: "divide",
     operands: [count, wholeNumeral(per)],
-    wanted: ends ? { kind: "exactly" } : { kind: "withRemainder" },
+    form: ends ? { kind: "exactly" } : { kind: "withRemainder" },
   };
   pad.mark("answer", { kind: "decimalOfUnit", measure, unit: last, problem: asked }, []);
   const working = part(asked, { ...house, trailingZeros: "dropped" });
@@ -213,5 +213,5 @@ export function ended<Inner>(
 }
 
 /** The units the answer is to be in: those it is wanted in, else all that were used. */
-export const unitsWanted = ({ wanted }: MeasureProblem, used: readonly UnitId[]): readonly UnitId[] =>
-  wanted.kind === "inUnits" ? wanted.units : used;
+export const unitsWanted = ({ form }: MeasureProblem, used: readonly UnitId[]): readonly UnitId[] =>
+  form.kind === "inUnits" ? form.units : used;

@@ -23,12 +23,12 @@ export const paddedColumns: Method<MeasureWhy, MeasureProblem> = {
 };
 
 function refuses(problem: MeasureProblem): Refusal | undefined {
-  const { op, operands, wanted } = problem;
+  const { op, operands, form } = problem;
   if (op !== "add" && op !== "subtract" && op !== "multiply")
     return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply"] };
   const units = unitsUsed(problem);
   if (units.length < 2 || units.some((unit) => !isMetric(unitOf(unit).scale))) return { kind: "metricOnly" };
-  if (wanted.kind === "inUnits") return { kind: "otherForm" };
+  if (form.kind === "inUnits") return { kind: "otherForm" };
   const whole = operands.every((operand) =>
     operand.kind === "measure" ? countsWhole(operand) : isWhole(operand),
   );
@@ -64,7 +64,7 @@ export function workPadded<Inner>(
     return decimal;
   });
   const op = problem.op === "add" || problem.op === "subtract" ? problem.op : "multiply";
-  const asked: DecimalProblem = { kind: "decimals", op, operands, wanted: AS_IT_COMES };
+  const asked: DecimalProblem = { kind: "decimals", op, operands, form: AS_IT_COMES };
   pad.mark("work", { kind: "oneUnitProblem", unit, problem: asked, numberOnly: false }, []);
   const working = part(asked, { ...house, trailingZeros: "kept" });
   pad.aside(working);

@@ -50,7 +50,7 @@ export function workSmallestUnit<Inner>(
   const op = problem.op === "rewrite" ? "add" : problem.op;
   if (op === "divide")
     return workQuotient(problem, operands, measures === 2, units, house, decisions, pad, part);
-  const asked: DecimalProblem = { kind: "decimals", op, operands, wanted: AS_IT_COMES };
+  const asked: DecimalProblem = { kind: "decimals", op, operands, form: AS_IT_COMES };
   pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: false }, []);
   const working = part(asked, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
@@ -87,7 +87,7 @@ function workQuotient<Inner>(
   const exact = simplest(quotientOf(operands));
   const ends = (10n ** 6n * exact.numerator) % exact.denominator === 0n;
   const whole = operands.every((operand) => withoutTrailingZeros(operand).fraction === "");
-  const wanted: DecimalProblem["wanted"] =
+  const form: DecimalProblem["form"] =
     exact.denominator === 1n || (ends && !byMeasure && !whole)
       ? { kind: "exactly" }
       : { kind: "withRemainder" };
@@ -95,7 +95,7 @@ function workQuotient<Inner>(
     kind: "decimals",
     op: "divide",
     operands: operands.map(withoutTrailingZeros),
-    wanted,
+    form,
   };
   pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: byMeasure }, []);
   const working = part(asked, { ...house, trailingZeros: "dropped" });
@@ -119,7 +119,7 @@ function workQuotient<Inner>(
     return ended(problem, method, house, pad, { kind: "timesLeft", times: answer.quotient, left });
   const wantedUnits = unitsWanted(problem, units);
   const lastWanted = wantedUnits.at(-1);
-  if (problem.wanted.kind === "inUnits" && lastWanted !== undefined && rateOrOne(lastWanted, smallest) > 1n) {
+  if (problem.form.kind === "inUnits" && lastWanted !== undefined && rateOrOne(lastWanted, smallest) > 1n) {
     // The answer is wanted in larger units than the rest is in: it stays a quotient with its rest.
     const each = measureOf([smallest], [answer.quotient]);
     return ended(problem, method, house, pad, { kind: "measureLeft", each, left });

@@ -17,13 +17,13 @@ export const unitColumns: Method<MeasureWhy, MeasureProblem> = {
 };
 
 function refuses(problem: MeasureProblem): Refusal | undefined {
-  const { op, operands, wanted } = problem;
+  const { op, operands, form } = problem;
   if (op === "rewrite") return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] };
   const measures = operands.filter((operand): operand is Measure => operand.kind === "measure");
   if (op === "divide" && measures.length === 2) return { kind: "measureByMeasure" };
   if (!operands.every((operand) => (operand.kind === "measure" ? countsWhole(operand) : isWhole(operand))))
     return { kind: "wholeCounts" };
-  if (wanted.kind === "inUnits") return { kind: "otherForm" };
+  if (form.kind === "inUnits") return { kind: "otherForm" };
   const units = unitsUsed(problem);
   const ordered = measures.every((measure) => inOrder(measure, units));
   return (op === "subtract" || op === "divide") && !ordered ? { kind: "unitsInOrder" } : undefined;

@@ -25,7 +25,7 @@ export function unitsUsed(problem: MeasureProblem): readonly UnitId[] {
   const units = unitsNamed(problem);
   const [measure, by] = problem.operands;
   const last = units.at(-1);
-  if (problem.op !== "divide" || problem.wanted.kind === "inUnits" || last === undefined) return units;
+  if (problem.op !== "divide" || problem.form.kind === "inUnits" || last === undefined) return units;
   if (measure?.kind !== "measure" || by?.kind !== "decimal") return units;
   const comesOut = (unit: UnitId): boolean => {
     const count = worthIn(measure, unit);
@@ -37,12 +37,12 @@ export function unitsUsed(problem: MeasureProblem): readonly UnitId[] {
   return [...units, ...smaller.slice(0, even < 0 ? 1 : even + 1)];
 }
 
-function unitsNamed({ operands, wanted }: MeasureProblem): readonly UnitId[] {
+function unitsNamed({ operands, form }: MeasureProblem): readonly UnitId[] {
   const used = new Set([
     ...operands.flatMap((operand) =>
       operand.kind === "measure" ? operand.parts.map(({ unit }) => unit) : [],
     ),
-    ...(wanted.kind === "inUnits" ? wanted.units : []),
+    ...(form.kind === "inUnits" ? form.units : []),
   ]);
   return UNITS.map(({ id }) => id).filter((id) => used.has(id));
 }

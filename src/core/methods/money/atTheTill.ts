@@ -64,7 +64,7 @@ function workEnough<Inner>(
     kind: "decimals",
     op: "add",
     operands: prices,
-    wanted: { kind: "toPlace", place: -2 },
+    form: { kind: "toPlace", place: -2 },
   };
   const total =
     prices.length > 1 ? columns(asked, currency, house, pad, part) : fromMinor(minorCount(only), currency);
@@ -143,7 +143,7 @@ function workSharing<Inner>(
     kind: "decimals",
     op: "divide",
     operands,
-    wanted: { kind: "withRemainder" },
+    form: { kind: "withRemainder" },
   };
   pad.mark("work", { kind: "minorProblem", problem: asked, currency, shares }, []);
   const working = part(asked, house);

@@ -61,7 +61,7 @@ export function workMoney<Inner>(
   if (op === "multiply" && problem.operands[0]?.kind === "decimal") operands.reverse();
   if (op === "enough" || op === "pay") throw new Error("workMoney: there is nothing to compute");
   const answer = columns(
-    { kind: "decimals", op, operands, wanted: TO_MINOR },
+    { kind: "decimals", op, operands, form: TO_MINOR },
     problem.currency,
     house,
     pad,
@@ -87,7 +87,7 @@ export function workRepeated<Inner>(
   pad.line("work", { kind: "againAndAgain", amount, times }, [
     text(`= ${operands.map(() => shown).join(" + ")}`),
   ]);
-  const asked: DecimalProblem = { kind: "decimals", op: "add", operands, wanted: TO_MINOR };
+  const asked: DecimalProblem = { kind: "decimals", op: "add", operands, form: TO_MINOR };
   return ended(problem, "repeated-addition", house, pad, columns(asked, amount.currency, house, pad, part));
 }
 

@@ -34,7 +34,7 @@ export const amountText = (amount: Amount, house: HouseRules): string =>
 /** A pad with the problem on its first line. */
 export function startMoney<Inner>(problem: MoneyProblem, house: HouseRules): MoneyPad<Inner> {
   const pad = newPad<MoneyWhy | Inner>();
-  const line = writeProblem({ ...problem, wanted: AS_IT_COMES }, { ...house, grouping: "none" });
+  const line = writeProblem({ ...problem, form: AS_IT_COMES }, { ...house, grouping: "none" });
   pad.line("setOut", { kind: "writeAmounts", problem }, [text(line)]);
   return pad;
 }

@@ -27,9 +27,9 @@ export interface CounterDecisions {
 
 export const SOUND_COUNTERS: CounterDecisions = { pairs: (there, needed) => Math.max(0, needed - there) };
 
-function refuses({ op, operands, wanted }: SignedProblem): Refusal | undefined {
+function refuses({ op, operands, form }: SignedProblem): Refusal | undefined {
   if (op === "divide") return { kind: "otherOperation", worksOn: ["terms", "multiply"] };
-  if (wanted.kind !== "asItComes") return { kind: "otherForm" };
+  if (form.kind !== "asItComes") return { kind: "otherForm" };
   const counts = operands.map(wholeCount);
   const [first, second, ...more] = counts;
   if (first === undefined || second === undefined || more.length > 0)

@@ -55,7 +55,7 @@ function jumpsOf({
 
 function refuses(problem: SignedProblem): Refusal | undefined {
   if (problem.op === "divide") return { kind: "otherOperation", worksOn: ["terms", "multiply"] };
-  if (problem.wanted.kind !== "asItComes") return { kind: "otherForm" };
+  if (problem.form.kind !== "asItComes") return { kind: "otherForm" };
   const found = jumpsOf(problem);
   if (found === undefined) return { kind: "wholeBetween", most: FURTHEST };
   const stops = stopsOf(found, SOUND_LINE);

@@ -220,9 +220,9 @@ function sizesProblem(op: SignedOperation, sizes: readonly Numeral[]): DecimalPr
         kind: "decimals",
         op,
         operands: decimals,
-        wanted: op === "divide" ? { kind: "exactly" } : AS_IT_COMES,
+        form: op === "divide" ? { kind: "exactly" } : AS_IT_COMES,
       }
-    : { kind: "fractions", op, operands: sizes, wanted: AS_IT_COMES };
+    : { kind: "fractions", op, operands: sizes, form: AS_IT_COMES };
 }
 
 /** Whether a quotient is a decimal that ends soon. */
@@ -279,7 +279,7 @@ function ended<Inner>(
   part: WorkPart<Inner>,
 ): WorkingBy<SignedWhy | Inner> {
   const base = { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps } as const;
-  const asked = rewritten(problem.wanted, unsigned(sum));
+  const asked = rewritten(problem.form, unsigned(sum));
   if (asked === undefined) {
     pad.take([nameStep(sum, undefined)]);
     return { ...base, answer: sum };
@@ -295,11 +295,10 @@ function ended<Inner>(
 }
 
 /** The problem of writing a size in the form that is wanted; none where it stands so already. */
-function rewritten(wanted: AnswerForm, size: Numeral): DecimalProblem | FractionProblem | undefined {
-  if (wanted.kind === "asItComes" || (size.kind === "decimal" && wanted.kind === "asDecimal"))
-    return undefined;
-  if (wanted.kind === "toPlace" && size.kind === "decimal")
-    return { kind: "decimals", op: "round", operands: [size], wanted };
+function rewritten(form: AnswerForm, size: Numeral): DecimalProblem | FractionProblem | undefined {
+  if (form.kind === "asItComes" || (size.kind === "decimal" && form.kind === "asDecimal")) return undefined;
+  if (form.kind === "toPlace" && size.kind === "decimal")
+    return { kind: "decimals", op: "round", operands: [size], form };
   if (isWhole(size)) return undefined;
-  return { kind: "fractions", op: "rewrite", operands: [size], wanted };
+  return { kind: "fractions", op: "rewrite", operands: [size], form };
 }

@@ -12,11 +12,11 @@ import { lattice } from "./lattice";
 import { longDivision } from "./longDivision";
 import { makingUp } from "./makingUp";
 import type { Method, MethodId } from "./method";
+import { methodSet } from "./methodSet";
 import { multiplesOfTen } from "./multiplesOfTen";
 import { multiplicationInLine } from "./multiplicationInLine";
 import type { DecimalReason } from "./reason";
 import { roundingByPlace } from "./roundingByPlace";
-import { shelf } from "./shelf";
 import { shift } from "./shift";
 import { shortDivision } from "./shortDivision";
 import { subtractionByDecomposition } from "./subtractionByDecomposition";
@@ -89,4 +89,4 @@ function prefers({ op }: DecimalProblem, house: HouseRules): readonly MethodId[]
 const seen = (problem: Problem): DecimalProblem | undefined =>
   problem.kind === "decimals" ? problem : undefined;
 
-export const decimalShelf = shelf("decimals", seen, METHODS, prefers);
+export const decimalMethods = methodSet("decimals", seen, METHODS, prefers);

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { isWhole } from "../../number";
 import type { Problem, SignedProblem } from "../../problem";
 import type { Method, MethodId } from "../method";
-import { shelf } from "../shelf";
+import { methodSet } from "../methodSet";
 import { counters } from "./counters";
 import { numberLine } from "./numberLine";
 import { gathering, type SignedWhy, signRule } from "./signRule";
@@ -24,11 +24,11 @@ function prefers({ op, operands }: SignedProblem, house: HouseRules): readonly M
 /** A signed problem; two whole numbers with a plus or a minus between them can be seen as one too. */
 function seen(problem: Problem): SignedProblem | undefined {
   if (problem.kind === "signed") return problem;
-  if (problem.kind !== "decimals" || problem.operands.length !== 2 || problem.wanted.kind !== "asItComes")
+  if (problem.kind !== "decimals" || problem.operands.length !== 2 || problem.form.kind !== "asItComes")
     return undefined;
   const { op, operands } = problem;
   if ((op !== "add" && op !== "subtract") || !operands.every(isWhole)) return undefined;
-  return { kind: "signed", op: "terms", joins: [op], operands, wanted: problem.wanted };
+  return { kind: "signed", op: "terms", joins: [op], operands, form: problem.form };
 }
 
-export const signedShelf = shelf("signed", seen, METHODS, prefers);
+export const signedMethods = methodSet("signed", seen, METHODS, prefers);

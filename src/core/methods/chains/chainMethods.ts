@@ -1,7 +1,7 @@
 import type { ChainProblem, Problem } from "../../problem";
-import { shelf } from "../shelf";
+import { methodSet } from "../methodSet";
 import { orderOfOperations } from "./orderOfOperations";
 
 const seen = (problem: Problem): ChainProblem | undefined => (problem.kind === "chain" ? problem : undefined);
 
-export const chainShelf = shelf("chain", seen, [orderOfOperations], () => ["order-of-operations"]);
+export const chainMethods = methodSet("chain", seen, [orderOfOperations], () => ["order-of-operations"]);

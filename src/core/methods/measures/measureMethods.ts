@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import type { MeasureProblem, Problem } from "../../problem";
 import type { Method, MethodId } from "../method";
-import { shelf } from "../shelf";
+import { methodSet } from "../methodSet";
 import { changingUnits } from "./changingUnits";
 import { paddedColumns } from "./paddedColumns";
 import { smallestUnit } from "./smallestUnit";
@@ -28,4 +28,4 @@ function prefers({ op }: MeasureProblem, house: HouseRules): readonly MethodId[]
 const seen = (problem: Problem): MeasureProblem | undefined =>
   problem.kind === "measures" ? problem : undefined;
 
-export const measureShelf = shelf("measures", seen, METHODS, prefers);
+export const measureMethods = methodSet("measures", seen, METHODS, prefers);

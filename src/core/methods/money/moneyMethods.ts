@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import type { MoneyProblem, Problem } from "../../problem";
 import type { Method, MethodId } from "../method";
-import { shelf } from "../shelf";
+import { methodSet } from "../methodSet";
 import { enoughByAdding, handingOver, sharingABill } from "./atTheTill";
 import { changeByCountingUp } from "./changeByCountingUp";
 import { moneyInColumns, repeatedAddition } from "./moneyColumns";
@@ -39,4 +39,4 @@ function prefers({ op }: MoneyProblem, house: HouseRules): readonly MethodId[] {
 
 const seen = (problem: Problem): MoneyProblem | undefined => (problem.kind === "money" ? problem : undefined);
 
-export const moneyShelf = shelf("money", seen, METHODS, prefers);
+export const moneyMethods = methodSet("money", seen, METHODS, prefers);

@@ -10,20 +10,20 @@ interface Taking<Why> {
 }
 
 /** The methods for one kind of problem, and which of them a house takes first. What a problem does not need, need not be loaded. */
-export interface Shelf<Why> {
+export interface MethodSet<Why> {
   readonly kind: ProblemKind;
   readonly methods: readonly Taking<Why>[];
   /** The methods a house would take for a problem of this kind, the one it likes best first. */
   prefers(problem: Problem, house: HouseRules): readonly MethodId[];
 }
 
-/** A shelf of methods for problems of one kind. `seen` finds such a problem in any other: the same one, or one that can be seen so. */
-export function shelf<Why, Asked extends Problem>(
+/** A set of methods for problems of one kind. `seen` finds such a problem in any other: the same one, or one that can be seen so. */
+export function methodSet<Why, Asked extends Problem>(
   kind: ProblemKind,
   seen: (problem: Problem) => Asked | undefined,
   methods: readonly Method<Why, Asked>[],
   prefers: (problem: Asked, house: HouseRules) => readonly MethodId[],
-): Shelf<Why> {
+): MethodSet<Why> {
   return {
     kind,
     methods: methods.map((method) => ({
@@ -45,7 +45,7 @@ export function shelf<Why, Asked extends Problem>(
   };
 }
 
-/** Some shelves together: every problem whose kind stands on them can be worked. */
+/** Some sets together: every problem whose kind stands on them can be worked. */
 export interface Library<Why> {
   /** Each method with none where it takes the problem, else why it does not. */
   methodsFor(problem: Problem): readonly { readonly id: MethodId; readonly refusal: Refusal | undefined }[];
@@ -67,10 +67,10 @@ export interface Library<Why> {
   methodAmong(problem: Problem, house: HouseRules, wanted: readonly MethodId[]): MethodId;
 }
 
-export function libraryOf<Why>(shelves: readonly Shelf<Why>[]): Library<Why> {
-  const methods = shelves.flatMap((one) => one.methods);
+export function libraryOf<Why>(sets: readonly MethodSet<Why>[]): Library<Why> {
+  const methods = sets.flatMap((one) => one.methods);
   const byId = new Map(methods.map((method) => [method.id, method]));
-  const byKind = new Map(shelves.map((one) => [one.kind, one]));
+  const byKind = new Map(sets.map((one) => [one.kind, one]));
   /** The wanted method where it takes the problem, else the first of the house's that does. */
   const methodFor = (problem: Problem, house: HouseRules, wanted: readonly MethodId[]): Taking<Why> => {
     const preferred = byKind.get(problem.kind)?.prefers(problem, house) ?? [];

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import type { FractionProblem, Problem } from "../../problem";
 import type { Method, MethodId } from "../method";
-import { shelf } from "../shelf";
+import { methodSet } from "../methodSet";
 import { changingForm } from "./changingForm";
 import {
   denominatorMethods,
@@ -42,4 +42,4 @@ function prefers({ op }: FractionProblem, house: HouseRules): readonly MethodId[
 const seen = (problem: Problem): FractionProblem | undefined =>
   problem.kind === "fractions" ? problem : undefined;
 
-export const fractionShelf = shelf("fractions", seen, METHODS, prefers);
+export const fractionMethods = methodSet("fractions", seen, METHODS, prefers);

@@ -7,30 +7,30 @@ import { writeProblem } from "@/core/problem";
 import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
 import { problemOf } from "@/core/testing/problems";
 import { stepWords as everyWords, wordsFrom } from "@/core/wording";
-import { KIT as CHAIN } from "./chain";
-import { KIT as FRACTIONS } from "./fractions";
-import { addKit, kitsMissing, kitsThere, kitsUsed, kitsWelcome, stepWords, watchKits } from "./kits";
-import { KIT as MEASURES } from "./measures";
-import { KIT as MONEY } from "./money";
-import { KIT as SIGNED } from "./signed";
+import { PART as CHAIN } from "./chain";
+import { PART as FRACTIONS } from "./fractions";
+import { PART as MEASURES } from "./measures";
+import { PART as MONEY } from "./money";
+import { addPart, partsMissing, partsThere, partsUsed, partsWelcome, stepWords, watchParts } from "./parts";
+import { PART as SIGNED } from "./signed";
 
 const HOUSE = PRESETS.fillersTrueValue;
 const sample = problemOf("54 lb 3 oz − 27 lb 9 oz");
-const [DECIMALS] = kitsThere().kits;
-if (DECIMALS === undefined) throw new Error("the kit of decimals is always there");
-const KITS = [DECIMALS, FRACTIONS, SIGNED, MONEY, MEASURES, CHAIN];
+const [DECIMALS] = partsThere().parts;
+if (DECIMALS === undefined) throw new Error("the part of decimals is always there");
+const PARTS = [DECIMALS, FRACTIONS, SIGNED, MONEY, MEASURES, CHAIN];
 
 /** Measures and amounts that come to plain numbers on the way. */
 const rare = fc.constantFrom("6 lb ÷ 2 lb ÷ 7 × 2", "(−3) × ($6 ÷ $2)", "9 L ÷ 3 L − 5").map(problemOf);
 
-describe("the kits of a problem", () => {
-  it("are all that its board needs: the same run and the same words as with every kit", () => {
+describe("the parts of a problem", () => {
+  it("are all that its board needs: the same run and the same words as with every part", () => {
     fc.assert(
       fc.property(fc.oneof({ weight: 20, arbitrary: anyProblem }, rare), anyHouse, (problem, house) => {
-        const kinds = new Set(["decimals", ...kitsUsed(writeProblem(problem, house), house)]);
-        const kits = KITS.filter(({ kind }) => kinds.has(kind));
-        const library = libraryOf(kits.map(({ shelf }) => shelf));
-        const books = kits.map(({ book }) => book);
+        const kinds = new Set(["decimals", ...partsUsed(writeProblem(problem, house), house)]);
+        const parts = PARTS.filter(({ kind }) => kinds.has(kind));
+        const library = libraryOf(parts.map(({ methods }) => methods));
+        const books = parts.map(({ book }) => book);
         const run = runOf(library.workingOf(problem, house), library);
         const whole = runOf(EVERY_METHOD.workingOf(problem, house), EVERY_METHOD);
         expect(run.working.method).toBe(whole.working.method);
@@ -45,19 +45,19 @@ describe("the kits of a problem", () => {
   });
 
   it("are missing until they come, and are then told to those who watch", () => {
-    expect(kitsMissing("54 lb − 27 lb", HOUSE)).toEqual(["measures"]);
-    expect(kitsMissing("1.5 + 2", HOUSE)).toEqual([]);
-    expect(kitsWelcome("3 − 8", HOUSE)).toEqual(["signed"]);
-    expect(kitsMissing("3 lb + ", HOUSE)).toEqual([]);
+    expect(partsMissing("54 lb − 27 lb", HOUSE)).toEqual(["measures"]);
+    expect(partsMissing("1.5 + 2", HOUSE)).toEqual([]);
+    expect(partsWelcome("3 − 8", HOUSE)).toEqual(["signed"]);
+    expect(partsMissing("3 lb + ", HOUSE)).toEqual([]);
     let told = 0;
-    const stop = watchKits(() => told++);
-    addKit(MEASURES);
-    addKit(MEASURES);
+    const stop = watchParts(() => told++);
+    addPart(MEASURES);
+    addPart(MEASURES);
     stop();
-    addKit(MONEY);
+    addPart(MONEY);
     expect(told).toBe(1);
-    expect(kitsMissing("54 lb − 27 lb", HOUSE)).toEqual([]);
-    expect(kitsThere().kits.map(({ kind }) => kind)).toEqual(["decimals", "money", "measures"]);
+    expect(partsMissing("54 lb − 27 lb", HOUSE)).toEqual([]);
+    expect(partsThere().parts.map(({ kind }) => kind)).toEqual(["decimals", "money", "measures"]);
     const { steps } = EVERY_METHOD.workingOf(sample, HOUSE);
     const [first] = steps;
     expect(first && stepWords(first.reason, HOUSE)).toEqual(first && everyWords(first.reason, HOUSE));

@@ -1,37 +1,37 @@
 import type { RunReason } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import { decimalShelf, type Library, libraryOf, type Reason, type Shelf } from "@/core/methods";
+import { decimalMethods, type Library, libraryOf, type MethodSet, type Reason } from "@/core/methods";
 import { asFraction, isWhole } from "@/core/number";
 import { PROBLEM_KINDS, type Problem, type ProblemKind, readProblem } from "@/core/problem";
 import { DECIMAL_BOOK, type StepWords, type Wordbook, wordsFrom } from "@/core/wording";
 
 /**
- * What the Board needs for problems of one kind: their methods, and the words for their steps. Kits other
+ * What the Board needs for problems of one kind: their methods, and the words for their steps. Loaded parts other
  * than that of decimals are loaded when a problem first needs them, so that the first load stays small.
  */
-export interface Kit {
+export interface LoadedPart {
   readonly kind: ProblemKind;
-  readonly shelf: Shelf<Reason>;
+  readonly methods: MethodSet<Reason>;
   readonly book: Wordbook;
 }
 
 interface Loaded {
-  readonly kits: readonly Kit[];
+  readonly parts: readonly LoadedPart[];
   readonly library: Library<Reason>;
 }
 
-const loadedWith = (kits: readonly Kit[]): Loaded => {
-  const ordered = PROBLEM_KINDS.flatMap((kind) => kits.filter((kit) => kit.kind === kind));
-  return { kits: ordered, library: libraryOf(ordered.map(({ shelf }) => shelf)) };
+const loadedWith = (parts: readonly LoadedPart[]): Loaded => {
+  const ordered = PROBLEM_KINDS.flatMap((kind) => parts.filter((part) => part.kind === kind));
+  return { parts: ordered, library: libraryOf(ordered.map(({ methods }) => methods)) };
 };
 
-let loaded = loadedWith([{ kind: "decimals", shelf: decimalShelf, book: DECIMAL_BOOK }]);
+let loaded = loadedWith([{ kind: "decimals", methods: decimalMethods, book: DECIMAL_BOOK }]);
 const watchers = new Set<() => void>();
 
-/** Puts a kit beside those that are there; again is once. */
-export function addKit(kit: Kit): void {
-  if (loaded.kits.some(({ kind }) => kind === kit.kind)) return;
-  loaded = loadedWith([...loaded.kits, kit]);
+/** Puts a part beside those that are there; again is once. */
+export function addPart(part: LoadedPart): void {
+  if (loaded.parts.some(({ kind }) => kind === part.kind)) return;
+  loaded = loadedWith([...loaded.parts, part]);
   for (const watcher of watchers) watcher();
 }
 
@@ -41,24 +41,24 @@ export const library = (): Library<Reason> => loaded.library;
 /** The words for a step, from the books that are loaded. */
 export const stepWords = (reason: RunReason, house: HouseRules): StepWords =>
   wordsFrom(
-    loaded.kits.map(({ book }) => book),
+    loaded.parts.map(({ book }) => book),
     reason,
     house,
   );
 
-/** Calls back whenever a kit comes; gives the way to stop that. */
-export function watchKits(watcher: () => void): () => void {
+/** Calls back whenever a part comes; gives the way to stop that. */
+export function watchParts(watcher: () => void): () => void {
   watchers.add(watcher);
   return () => watchers.delete(watcher);
 }
 
-/** Another value after each kit that came. */
-export const kitsThere = (): Loaded => loaded;
+/** Another value after each part that came. */
+export const partsThere = (): Loaded => loaded;
 
 /** Whole numbers up to this can be seen as steps on a number line or as counters. */
 const ON_A_LINE = 40n;
 
-/** The kinds whose kits a problem can't be worked without: its own, and those of the parts that may be worked on its way. */
+/** The kinds whose parts a problem can't be worked without: its own, and those of the parts that may be worked on its way. */
 function kindsFor(problem: Problem): readonly ProblemKind[] {
   switch (problem.kind) {
     case "decimals":
@@ -83,7 +83,7 @@ function kindsFor(problem: Problem): readonly ProblemKind[] {
   }
 }
 
-/** The kinds whose kits have more methods for a problem: small whole numbers can be seen on a number line. */
+/** The kinds whose parts have more methods for a problem: small whole numbers can be seen on a number line. */
 function kindsBeside({ kind, op, operands }: Problem): readonly ProblemKind[] {
   const small = operands.every(
     (one) => one.kind === "decimal" && isWhole(one) && asFraction(one).numerator <= ON_A_LINE,
@@ -98,19 +98,19 @@ const kindsOf = (text: string, house: HouseRules, kinds: (problem: Problem) => r
   return problem.ok ? kinds(problem.value) : [];
 };
 
-/** The kits that the problem of a line can't do without and that are not there yet; none where it does not read. */
-export const kitsMissing = (text: string, house: HouseRules): readonly ProblemKind[] =>
+/** The parts that the problem of a line can't do without and that are not there yet; none where it does not read. */
+export const partsMissing = (text: string, house: HouseRules): readonly ProblemKind[] =>
   notThere(kindsOf(text, house, kindsFor));
 
-/** The kits with more methods for the problem of a line, that are not there yet. */
-export const kitsWelcome = (text: string, house: HouseRules): readonly ProblemKind[] =>
+/** The parts with more methods for the problem of a line, that are not there yet. */
+export const partsWelcome = (text: string, house: HouseRules): readonly ProblemKind[] =>
   notThere(kindsOf(text, house, kindsBeside));
 
-/** Every kit beside that of decimals that the problem of a line has a use for. */
-export const kitsUsed = (text: string, house: HouseRules): readonly ProblemKind[] => [
+/** Every part beside that of decimals that the problem of a line has a use for. */
+export const partsUsed = (text: string, house: HouseRules): readonly ProblemKind[] => [
   ...kindsOf(text, house, kindsFor),
   ...kindsOf(text, house, kindsBeside),
 ];
 
 const notThere = (kinds: readonly ProblemKind[]): readonly ProblemKind[] =>
-  kinds.filter((kind) => !loaded.kits.some((kit) => kit.kind === kind));
+  kinds.filter((kind) => !loaded.parts.some((part) => part.kind === kind));

@@ -1,0 +1,5 @@
+import { fractionMethods } from "@/core/methods";
+import { FRACTION_BOOK } from "@/core/wording";
+import type { LoadedPart } from "./parts";
+
+export const PART: LoadedPart = { kind: "fractions", methods: fractionMethods, book: FRACTION_BOOK };

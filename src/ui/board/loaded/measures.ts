@@ -1,0 +1,5 @@
+import { measureMethods } from "@/core/methods";
+import { MEASURE_BOOK } from "@/core/wording";
+import type { LoadedPart } from "./parts";
+
+export const PART: LoadedPart = { kind: "measures", methods: measureMethods, book: MEASURE_BOOK };

@@ -1,0 +1,5 @@
+import { moneyMethods } from "@/core/methods";
+import { MONEY_BOOK } from "@/core/wording";
+import type { LoadedPart } from "./parts";
+
+export const PART: LoadedPart = { kind: "money", methods: moneyMethods, book: MONEY_BOOK };

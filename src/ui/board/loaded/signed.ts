@@ -1,0 +1,5 @@
+import { signedMethods } from "@/core/methods";
+import { SIGNED_BOOK } from "@/core/wording";
+import type { LoadedPart } from "./parts";
+
+export const PART: LoadedPart = { kind: "signed", methods: signedMethods, book: SIGNED_BOOK };
