@@ -165,7 +165,7 @@ function cutQuotient({ answer }: Working, problem: DecimalProblem): Decimal {
     case "mixed":
       return fromCount(answer.whole, 0);
     case "recurring":
-      return cutAt(problem, answer.fixed.length + answer.block.length);
+      return cutAt(problem, answer.fixed.length + answer.repetend.length);
     default:
       throw new Error(`cutQuotient: ${answer.kind} is no quotient`);
   }

@@ -96,7 +96,7 @@ function digitsOf(answer: Answer): number {
     case "remainder":
       return digitsOf(answer.quotient) + digitsOf(answer.remainder);
     case "recurring":
-      return (answer.whole + answer.fixed + answer.block).length;
+      return (answer.whole + answer.fixed + answer.repetend).length;
     case "comparison":
     case "ordered":
     case "share":

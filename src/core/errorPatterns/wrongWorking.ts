@@ -63,16 +63,16 @@ function workedBy(asked: Problem, house: HouseRules, whole: Way): WrongWorking {
   const way = here ?? whole;
   const read = way.acts.reduce((problem, act) => act.reads?.(problem) ?? problem, asked);
   // What is left to other methods is worked with the same patterns: the columns inside money or signed numbers.
-  const part = (problem: Problem, rules: HouseRules): WrongWorking =>
+  const solve = (problem: Problem, rules: HouseRules): WrongWorking =>
     workedBy(problem, { ...rules, ...whole.rules }, whole);
   const worked =
-    splitWorking(read, house, way, part) ??
+    splitWorking(read, house, way, solve) ??
     workingWith(
       read,
       house,
       way.decisions,
       methodsIn(read, read.kind === "money" ? whole.methods : way.methods),
-      part,
+      solve,
     );
   const answer = way.acts.reduce((before, act) => act.writes?.(before, read) ?? before, worked.answer);
   const [first, ...rest] = worked.steps;
@@ -93,7 +93,7 @@ function splitWorking(
   problem: Problem,
   house: HouseRules,
   { acts }: Way,
-  part: (problem: Problem, house: HouseRules) => WrongWorking,
+  solve: (problem: Problem, house: HouseRules) => WrongWorking,
 ): WrongWorking | undefined {
   for (const { splits } of acts) {
     const split = splits?.(problem);
@@ -101,7 +101,7 @@ function splitWorking(
     const pad = newPad<Reason | PatternReason>();
     const line = writeProblem(problem, { ...house, grouping: "none" });
     pad.line("setOut", { kind: "pulledApart", problem, parts: split.parts }, [text(line)]);
-    const workings = split.parts.map((one) => part(one, house));
+    const workings = split.parts.map((one) => solve(one, house));
     for (const working of workings) pad.aside(working);
     const parts = workings.map((working) => working.answer);
     const answer = split.joins(parts);

@@ -33,7 +33,7 @@ interface Features {
   readonly quotientZeros: number;
   /** Zeros appended to the dividend. */
   readonly appendedZeros: number;
-  /** Digits in the block that recurs. */
+  /** Digits in the repetend. */
   readonly recurring: number;
 }
 
@@ -61,7 +61,7 @@ export function featuresOf(working: Working): Features {
   const quotient = reasons.filter((reason) => reason.kind === "howMany" || reason.kind === "shareInHead");
   const padded = reasons.find((reason) => reason.kind === "padProduct");
   const scaled = reasons.find((reason) => reason.kind === "scaleBoth");
-  const block = reasons.find((reason) => reason.kind === "blockFound");
+  const repetend = reasons.find((reason) => reason.kind === "repetendFound");
   return {
     numbers: working.problem.operands.length,
     columns: sums.length + differences.length,
@@ -86,6 +86,6 @@ export function featuresOf(working: Working): Features {
     quotientDigits: quotient.length,
     quotientZeros: quotient.slice(1, -1).filter(({ digit }) => digit === 0).length,
     appendedZeros: reasons.filter((reason) => "appended" in reason && reason.appended).length,
-    recurring: block?.block.length ?? 0,
+    recurring: repetend?.repetend.length ?? 0,
   };
 }

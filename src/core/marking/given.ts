@@ -187,18 +187,18 @@ function readFraction(text: string, problem: Problem): Read | undefined {
   );
 }
 
-/** A decimal with its block in brackets: 0.1(6). */
+/** A decimal with its repetend in brackets: 0.1(6). */
 function readRecurring(text: string, notation: ReadingNotation): Read | undefined {
   const open = text.indexOf("(");
-  const block = /^\((\d{1,60})\)$/.exec(text.slice(Math.max(0, open)))?.[1];
+  const repetend = /^\((\d{1,60})\)$/.exec(text.slice(Math.max(0, open)))?.[1];
   const sign = /^[−-]/.exec(text)?.[0] ?? "";
   const before = text.slice(sign.length, Math.max(0, open));
-  if (block === undefined || !/[.,]/.test(before)) return undefined;
+  if (repetend === undefined || !/[.,]/.test(before)) return undefined;
   const read = readOneQuantity(before.replace(/[.,]$/, ""), notation);
   if (!read.ok) return read;
   if (read.value.kind !== "decimal") return failed({ code: "notAnAnswer", at: 0, wants: "number" });
   const { whole: ones, fraction: fixed } = read.value;
-  return whole({ kind: "recurring", negative: sign !== "", whole: ones, fixed, block });
+  return whole({ kind: "recurring", negative: sign !== "", whole: ones, fixed, repetend });
 }
 
 function readQuantity(text: string, problem: Problem, notation: ReadingNotation): Read {

@@ -35,10 +35,10 @@ export type DivisionEndReason =
       readonly newDenominator: bigint;
     }
   | {
-      readonly kind: "blockFound";
+      readonly kind: "repetendFound";
       readonly rest: bigint;
       readonly fixed: string;
-      readonly block: string;
+      readonly repetend: string;
       readonly whole: string;
     }
   | { readonly kind: "goesOnTooLong"; readonly expansion: Expansion; readonly places: number }
@@ -62,9 +62,9 @@ export function divisionEnd(
   const { ending } = plan;
   switch (ending.kind) {
     case "exact":
-      return quotient.blockFrom === undefined
+      return quotient.repetendFrom === undefined
         ? inItsFrame(full, setting, problem, house)
-        : recurring(full, quotient.blockFrom, quotient, setting, house);
+        : recurring(full, quotient.repetendFrom, quotient, setting, house);
     case "rounded":
     case "tooLong": {
       const form = { kind: "toPlace", place: ending.place } as const;
@@ -136,18 +136,18 @@ const stopsHere = (expansion: Expansion, places: number): Step<DivisionEndReason
 
 function recurring(
   full: Decimal,
-  blockFrom: number,
+  repetendFrom: number,
   quotient: Quotient,
   setting: DivisionSetting,
   house: HouseRules,
 ): End {
-  const fixed = full.fraction.slice(0, -blockFrom - 1);
-  const block = full.fraction.slice(-blockFrom - 1);
-  const answer: Answer = { kind: "recurring", negative: false, whole: full.whole, fixed, block };
+  const fixed = full.fraction.slice(0, -repetendFrom - 1);
+  const repetend = full.fraction.slice(-repetendFrom - 1);
+  const answer: Answer = { kind: "recurring", negative: false, whole: full.whole, fixed, repetend };
   const mark: Mark = {
     kind: "recurring",
     row: setting.quotientRow,
-    from: digitCol(setting.quotientLine, blockFrom),
+    from: digitCol(setting.quotientLine, repetendFrom),
     to: digitCol(setting.quotientLine, -full.fraction.length),
     look: house.recurringMark,
   };
@@ -156,7 +156,7 @@ function recurring(
     steps: [
       {
         stage: "answer",
-        reason: { kind: "blockFound", rest, fixed, block, whole: full.whole },
+        reason: { kind: "repetendFound", rest, fixed, repetend, whole: full.whole },
         marks: [mark],
         focus: [],
       },

@@ -36,10 +36,10 @@ export const SOUND_SCALING: ScalingDecisions = {
   movesDividend: (divisor) => divisor.fraction.length,
 };
 
-/** The most decimals of a quotient that are written out, its block included. */
+/** The most decimals of a quotient that are written out, its repetend included. */
 const MOST_DECIMALS = 40;
-/** The longest block that is followed to tell how long it is. */
-const LONGEST_BLOCK = 10_000;
+/** The longest repetend that is followed to tell how long it is. */
+const LONGEST_REPETEND = 10_000;
 
 /** Plans a division: the wanted form decides how it ends, else the house. */
 export function planDivision(
@@ -55,11 +55,11 @@ export function planDivision(
   const newDivisor = BigInt(digitsOf(movedBy(divisor, power)));
   const places = newDividend.fraction.length;
   const count = countedIn(newDividend, places);
-  const expansion = (): Expansion => expansionOf(count, places, newDivisor, LONGEST_BLOCK);
+  const expansion = (): Expansion => expansionOf(count, places, newDivisor, LONGEST_REPETEND);
 
   const exactEnding = (): Ending => {
     const found = expansion();
-    const fits = found.block !== undefined && found.fixed + found.block <= MOST_DECIMALS;
+    const fits = found.repetend !== undefined && found.fixed + found.repetend <= MOST_DECIMALS;
     const leading = digitsOf(newDividend).length - places - newDivisor.toString().length;
     return fits ? { kind: "exact" } : { kind: "tooLong", place: Math.min(-6, leading - 6), expansion: found };
   };
@@ -103,8 +103,8 @@ function houseEnding(
     case "mixed":
       return decimals ? exactEnding() : { kind: divisionEnding };
     case "twoPlaces": {
-      const { fixed, block } = expansion();
-      return block === 0 && fixed <= 2 ? { kind: "exact" } : { kind: "rounded", place: -2 };
+      const { fixed, repetend } = expansion();
+      return repetend === 0 && fixed <= 2 ? { kind: "exact" } : { kind: "rounded", place: -2 };
     }
   }
 }

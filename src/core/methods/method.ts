@@ -100,7 +100,7 @@ export type Refusal =
   | { readonly kind: "unitsInOrder" };
 
 /** Works a problem that is a part of another one, by the method the house prefers for it. */
-export type WorkPart<Inner> = (problem: Problem, house: HouseRules) => WorkingBy<Inner>;
+export type Solve<Inner> = (problem: Problem, house: HouseRules) => WorkingBy<Inner>;
 
 /** One written procedure of one school, for problems of one kind. */
 export interface Method<Why, Asked extends Problem = DecimalProblem> {
@@ -108,10 +108,10 @@ export interface Method<Why, Asked extends Problem = DecimalProblem> {
   /** None where the method takes the problem, else why it does not. */
   refuses(problem: Asked): Refusal | undefined;
   /**
-   * The working with sound decisions. The problem must be one the method does not refuse. `part` works what
+   * The working with sound decisions. The problem must be one the method does not refuse. `solve` works what
    * is left to other methods, on a sheet of its own or as the body of this one.
    */
-  work<Inner>(problem: Asked, house: HouseRules, part: WorkPart<Inner>): WorkingBy<Why | Inner>;
+  work<Inner>(problem: Asked, house: HouseRules, solve: Solve<Inner>): WorkingBy<Why | Inner>;
 }
 
 /** Refuses every operation but these. */

@@ -1,12 +1,12 @@
 import type { HouseRules } from "../house";
 import { isRight, type Problem, type ProblemKind } from "../problem";
-import type { Method, MethodId, Refusal, WorkingBy, WorkPart } from "./method";
+import type { Method, MethodId, Refusal, Solve, WorkingBy } from "./method";
 
 /** A method that looks at any problem, and refuses those of other kinds. */
 interface Taking<Why> {
   readonly id: MethodId;
   refuses(problem: Problem): Refusal | undefined;
-  work<Inner>(problem: Problem, house: HouseRules, part: WorkPart<Inner>): WorkingBy<Why | Inner>;
+  work<Inner>(problem: Problem, house: HouseRules, solve: Solve<Inner>): WorkingBy<Why | Inner>;
 }
 
 /** The methods for one kind of problem, and which of them a house takes first. What a problem does not need, need not be loaded. */
@@ -32,10 +32,10 @@ export function methodSet<Why, Asked extends Problem>(
         const asked = seen(problem);
         return asked === undefined ? { kind: "otherKind", worksOn: kind } : method.refuses(asked);
       },
-      work: (problem, house, part) => {
+      work: (problem, house, solve) => {
         const asked = seen(problem);
         if (asked === undefined) throw new Error(`${method.id} does not work ${problem.kind}`);
-        return { ...method.work(asked, house, part), problem };
+        return { ...method.work(asked, house, solve), problem };
       },
     })),
     prefers: (problem, house) => {
@@ -56,12 +56,12 @@ export interface Library<Why> {
    * A disagreement is a bug and throws: a wrong answer is never shown.
    */
   workingOf(problem: Problem, house: HouseRules, wanted?: MethodId): WorkingBy<Why>;
-  /** A working that nobody verifies, by the first of the wanted methods that takes the problem; `part` works what is left to others. */
+  /** A working that nobody verifies, by the first of the wanted methods that takes the problem; `solve` works what is left to others. */
   unverified<Inner>(
     problem: Problem,
     house: HouseRules,
     wanted: readonly MethodId[],
-    part: WorkPart<Inner>,
+    solve: Solve<Inner>,
   ): WorkingBy<Why | Inner>;
   /** The house's own method where it is wanted, else the first wanted one that is for problems of its kind and takes it, else the house's all the same. */
   methodAmong(problem: Problem, house: HouseRules, wanted: readonly MethodId[]): MethodId;
@@ -105,7 +105,7 @@ export function libraryOf<Why>(sets: readonly MethodSet<Why>[]): Library<Why> {
       ).id;
     },
     workingOf,
-    unverified: (problem, house, wanted, part) =>
-      methodFor(problem, house, wanted).work(problem, house, part),
+    unverified: (problem, house, wanted, solve) =>
+      methodFor(problem, house, wanted).work(problem, house, solve),
   };
 }

@@ -18,7 +18,7 @@ import { type DivisionDecisions, SOUND_DIVISION, workLongDivision } from "./long
 import { workMakingUp } from "./makingUp";
 import { workUnitColumns } from "./measures/unitColumns";
 import { SOUND_UNITS, type UnitDecisions } from "./measures/unitDecisions";
-import type { MethodId, WorkingBy, WorkPart } from "./method";
+import type { MethodId, Solve, WorkingBy } from "./method";
 import type { Reason } from "./reason";
 import { type RoundingDecisions, SOUND_ROUNDING, workRounding } from "./roundingByPlace";
 import { type SignDecisions, SOUND_SIGNS, workGathering, workSignRule } from "./signed/signRule";
@@ -48,7 +48,7 @@ export type OtherDecisions = { readonly [Part in keyof Decisions]?: Partial<Deci
 
 /**
  * A working with some decisions put over the sound ones, by the first of the wanted methods that takes the
- * problem, else by the house's. Nobody verifies it. `part` works what is left to other methods. Throws
+ * problem, else by the house's. Nobody verifies it. `solve` works what is left to other methods. Throws
  * `Stuck` where the decisions can't go on.
  */
 export function workingWith<Inner>(
@@ -56,12 +56,12 @@ export function workingWith<Inner>(
   house: HouseRules,
   other: OtherDecisions,
   wanted: readonly MethodId[],
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<Reason | Inner> {
   const method = EVERY_METHOD.methodAmong(problem, house, wanted);
   return (
-    withDecisions(method, problem, house, other, part) ??
-    EVERY_METHOD.unverified(problem, house, [method], part)
+    withDecisions(method, problem, house, other, solve) ??
+    EVERY_METHOD.unverified(problem, house, [method], solve)
   );
 }
 
@@ -71,7 +71,7 @@ function withDecisions<Inner>(
   problem: Problem,
   house: HouseRules,
   other: OtherDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<Reason | Inner> | undefined {
   switch (problem.kind) {
     case "decimals":
@@ -103,19 +103,19 @@ function withDecisions<Inner>(
       const decisions = { ...SOUND_FRACTIONS, ...other.fractions };
       switch (method) {
         case "denominators-by-multiples":
-          return workCommonDenominator("multiples", problem, house, decisions, part);
+          return workCommonDenominator("multiples", problem, house, decisions, solve);
         case "denominators-by-factors":
-          return workCommonDenominator("factors", problem, house, decisions, part);
+          return workCommonDenominator("factors", problem, house, decisions, solve);
         case "denominators-by-product":
-          return workCommonDenominator("product", problem, house, decisions, part);
+          return workCommonDenominator("product", problem, house, decisions, solve);
         case "multiplying-across":
-          return workAcross(problem, house, decisions, part);
+          return workAcross(problem, house, decisions, solve);
         case "turning-over":
-          return workTurningOver(problem, house, decisions, part);
+          return workTurningOver(problem, house, decisions, solve);
         case "dividing-like-parts":
-          return workLikeParts(problem, house, decisions, part);
+          return workLikeParts(problem, house, decisions, solve);
         case "changing-form":
-          return workChangingForm(problem, house, decisions, part);
+          return workChangingForm(problem, house, decisions, solve);
         default:
           return undefined;
       }
@@ -124,9 +124,9 @@ function withDecisions<Inner>(
       const decisions = { ...SOUND_SIGNS, ...other.signs };
       switch (method) {
         case "sign-rule":
-          return workSignRule(problem, house, decisions, part);
+          return workSignRule(problem, house, decisions, solve);
         case "gathering":
-          return workGathering(problem, house, decisions, part);
+          return workGathering(problem, house, decisions, solve);
         default:
           return undefined;
       }

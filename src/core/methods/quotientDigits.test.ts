@@ -58,27 +58,27 @@ describe("the digits of a quotient", () => {
     fc.assert(
       fc.property(anyDividend, fc.bigInt(1n, 60n), ([count, places], divisor) => {
         const dividend = fromCount(count, places);
-        const { fixed, block } = expansionOf(count, places, divisor, 10_000);
+        const { fixed, repetend } = expansionOf(count, places, divisor, 10_000);
         const quotient = divideByDigits(dividend, divisor, { kind: "end" }, SOUND_QUOTIENTS);
-        if (block === 0) {
-          expect(quotient.blockFrom).toBeUndefined();
+        if (repetend === 0) {
+          expect(quotient.repetendFrom).toBeUndefined();
           expect(quotient.digits.at(-1)?.rest).toBe(0n);
           return;
         }
-        expect(quotient.blockFrom).toBe(-fixed - 1);
-        expect(quotient.digits.at(-1)?.place).toBe(-fixed - (block ?? 0));
+        expect(quotient.repetendFrom).toBe(-fixed - 1);
+        expect(quotient.digits.at(-1)?.place).toBe(-fixed - (repetend ?? 0));
       }),
       { numRuns: 400 },
     );
   });
 
   it.each([
-    [1n, 0, 7n, { fixed: 0, block: 6 }],
-    [1n, 0, 12n, { fixed: 2, block: 1 }],
-    [5n, 1, 4n, { fixed: 3, block: 0 }],
-    [1n, 0, 9967n, { fixed: 0, block: 9966 }],
-    [1n, 0, 100_003n, { fixed: 0, block: undefined }],
-    [0n, 3, 7n, { fixed: 0, block: 0 }],
+    [1n, 0, 7n, { fixed: 0, repetend: 6 }],
+    [1n, 0, 12n, { fixed: 2, repetend: 1 }],
+    [5n, 1, 4n, { fixed: 3, repetend: 0 }],
+    [1n, 0, 9967n, { fixed: 0, repetend: 9966 }],
+    [1n, 0, 100_003n, { fixed: 0, repetend: undefined }],
+    [0n, 3, 7n, { fixed: 0, repetend: 0 }],
   ])("of %s (%s places) by %s expand as they should", (count, places, divisor, expected) => {
     expect(expansionOf(count, places, divisor, 10_000)).toEqual(expected);
   });

@@ -27,11 +27,11 @@ export const SOUND_QUOTIENTS: QuotientDecisions = {
 /** Where a division stops: at a place, or where nothing is left or a rest comes again. */
 export type Stop = { readonly kind: "place"; readonly place: Place } | { readonly kind: "end" };
 
-/** The digits of a quotient, and where its block begins if a rest came again. */
+/** The digits of a quotient, and where its repetend begins if a rest came again. */
 export interface Quotient {
   readonly digits: readonly QuotientDigit[];
-  /** The place of the first digit of the recurring block. */
-  readonly blockFrom: Place | undefined;
+  /** The place of the first digit of the repetend. */
+  readonly repetendFrom: Place | undefined;
 }
 
 /**
@@ -60,12 +60,12 @@ export function divideByDigits(
     rest = decisions.leaves(part, product);
     digits.push({ place, part, digit, product, rest, appended: place < lowest });
     if (place > ONES) continue;
-    if (stop.kind === "place" && place <= stop.place) return { digits, blockFrom: undefined };
-    if (place <= lowest && rest === 0n) return { digits, blockFrom: undefined };
+    if (stop.kind === "place" && place <= stop.place) return { digits, repetendFrom: undefined };
+    if (place <= lowest && rest === 0n) return { digits, repetendFrom: undefined };
     // From here only zeros follow, written or not: a rest that comes again brings the same digits.
     if (place > lastPlace || rest === 0n) continue;
     const before = seen.get(rest);
-    if (stop.kind === "end" && before !== undefined) return { digits, blockFrom: before - 1 };
+    if (stop.kind === "end" && before !== undefined) return { digits, repetendFrom: before - 1 };
     seen.set(rest, place);
   }
 }
@@ -73,11 +73,11 @@ export function divideByDigits(
 /** The decimal expansion of a fraction: how many digits come once, and how many recur (0 where it ends). */
 export interface Expansion {
   readonly fixed: number;
-  /** None where the block is longer than was counted. */
-  readonly block: number | undefined;
+  /** None where the repetend is longer than was counted. */
+  readonly repetend: number | undefined;
 }
 
-/** Measures the expansion of a count of 10^−places divided by a divisor, following a block for at most `most` digits. */
+/** Measures the expansion of a count of 10^−places divided by a divisor, following a repetend for at most `most` digits. */
 export function expansionOf(count: bigint, places: number, divisor: bigint, most: number): Expansion {
   const full = divisor * 10n ** BigInt(places);
   let denominator = full / gcd(count, full);
@@ -87,14 +87,14 @@ export function expansionOf(count: bigint, places: number, divisor: bigint, most
     denominator /= common;
     fixed += 1;
   }
-  if (denominator === 1n) return { fixed, block: 0 };
+  if (denominator === 1n) return { fixed, repetend: 0 };
   let power = 10n % denominator;
-  let block = 1;
-  while (power !== 1n && block <= most) {
+  let repetend = 1;
+  while (power !== 1n && repetend <= most) {
     power = (power * 10n) % denominator;
-    block += 1;
+    repetend += 1;
   }
-  return { fixed, block: power === 1n ? block : undefined };
+  return { fixed, repetend: power === 1n ? repetend : undefined };
 }
 
 /** The greatest number that divides both. */

@@ -18,13 +18,13 @@ import {
   writePieces,
 } from "../quantity";
 
-/** A decimal that never ends: after the point come the `fixed` digits once, then the `block` for ever. */
+/** A decimal that never ends: after the point come the `fixed` digits once, then the `repetend` for ever. */
 interface RecurringDecimal {
   readonly kind: "recurring";
   readonly negative: boolean;
   readonly whole: string;
   readonly fixed: string;
-  readonly block: string;
+  readonly repetend: string;
 }
 
 /** What a problem comes to, in the form it was wanted or the house ends it in. */
@@ -71,7 +71,7 @@ export type Answer =
 
 export type Relation = "<" | "=" | ">";
 
-/** The answer in one line, in the notation of the house: `6 r 1`, `6 1/4`, `≈ 0.67`, `0.1(6)` with its block in brackets. */
+/** The answer in one line, in the notation of the house: `6 r 1`, `6 1/4`, `≈ 0.67`, `0.1(6)` with its repetend in brackets. */
 export function writeAnswer(answer: Answer, notation: Notation): string {
   switch (answer.kind) {
     case "decimal":
@@ -91,7 +91,7 @@ export function writeAnswer(answer: Answer, notation: Notation): string {
       return sign + (part === "" || answer.whole > 0n ? `${answer.whole} ${part}`.trim() : part);
     }
     case "recurring":
-      return `${writeDecimal(unending(answer), notation)}(${answer.block})`;
+      return `${writeDecimal(unending(answer), notation)}(${answer.repetend})`;
     case "comparison":
       return `${writeNumeral(answer.left, notation)} ${answer.relation} ${writeNumeral(answer.right, notation)}`;
     case "ordered":
@@ -132,7 +132,7 @@ export function joinerOf({ kind }: Answer): string {
   return says ? ": " : " = ";
 }
 
-/** The digits of a recurring decimal that come before its block. */
+/** The digits of a recurring decimal that come before its repetend. */
 const unending = ({ negative, whole, fixed }: RecurringDecimal): Decimal => ({
   kind: "decimal",
   negative,

@@ -106,10 +106,10 @@ export function worthOf(answer: Answer, divisor: Quantity | undefined): Exact {
     case "remainder":
       return fractionOf(answer.quotient).add(shared(answer.remainder));
     case "recurring": {
-      const { negative, whole, fixed, block } = answer;
+      const { negative, whole, fixed, repetend } = answer;
       const shift = 10n ** BigInt(fixed.length);
-      const nines = 10n ** BigInt(block.length) - 1n;
-      const size = new Exact(BigInt(whole + fixed), shift).add(new Exact(BigInt(block), shift * nines));
+      const nines = 10n ** BigInt(repetend.length) - 1n;
+      const size = new Exact(BigInt(whole + fixed), shift).add(new Exact(BigInt(repetend), shift * nines));
       return negative ? size.neg() : size;
     }
     case "comparison":

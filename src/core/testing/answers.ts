@@ -57,10 +57,11 @@ function wrongValue({ op, operands }: DecimalProblem, answer: Answer): string | 
       );
     }
     case "recurring": {
-      const { whole, fixed, block } = answer;
-      const nines = new Wide(10).pow(fixed.length + block.length).minus(new Wide(10).pow(fixed.length));
-      const parts = new Wide(whole + fixed + block).minus(whole + fixed);
-      const shortest = !/^(.+)\1+$/.test(block) && !/^(0+|9+)$/.test(block) && fixed.at(-1) !== block.at(-1);
+      const { whole, fixed, repetend } = answer;
+      const nines = new Wide(10).pow(fixed.length + repetend.length).minus(new Wide(10).pow(fixed.length));
+      const parts = new Wide(whole + fixed + repetend).minus(whole + fixed);
+      const shortest =
+        !/^(.+)\1+$/.test(repetend) && !/^(0+|9+)$/.test(repetend) && fixed.at(-1) !== repetend.at(-1);
       return fault(shortest && parts.times(divisor).equals(first.times(nines)), "the recurring quotient");
     }
     default:
@@ -134,8 +135,8 @@ function isExact(answer: Answer, [dividend, divisor]: readonly Decimal[]): boole
   if (answer.kind !== "rounded" || dividend === undefined || divisor === undefined) return false;
   const digits = wide(dividend).dividedBy(wide(divisor)).toFixed(120).split(".")[1] ?? "";
   return !Array.from({ length: 41 }, (_, fixed) => fixed).some((fixed) =>
-    Array.from({ length: 40 - fixed }, (_, block) => block + 1).some((block) =>
-      [...digits].every((digit, at) => at < fixed + block || at > 115 || digit === digits[at - block]),
+    Array.from({ length: 40 - fixed }, (_, repetend) => repetend + 1).some((repetend) =>
+      [...digits].every((digit, at) => at < fixed + repetend || at > 115 || digit === digits[at - repetend]),
     ),
   );
 }

@@ -149,9 +149,9 @@ export function worthOfAnswer(answer: Answer, divisor: Ratio): Ratio {
     case "timesLeft":
       return plus(worth(answer.times), over(worth(answer.left), divisor));
     case "recurring": {
-      const { negative, whole, fixed, block } = answer;
-      const nines = (10n ** BigInt(block.length) - 1n) * 10n ** BigInt(fixed.length);
-      return signed(ratio(BigInt(whole + fixed + block) - BigInt(whole + fixed), nines), negative);
+      const { negative, whole, fixed, repetend } = answer;
+      const nines = (10n ** BigInt(repetend.length) - 1n) * 10n ** BigInt(fixed.length);
+      return signed(ratio(BigInt(whole + fixed + repetend) - BigInt(whole + fixed), nines), negative);
     }
     case "comparison":
       return minus(worth(answer.left), worth(answer.right));

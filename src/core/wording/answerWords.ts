@@ -38,7 +38,7 @@ export function answerInWords(answer: Answer, house: HouseRules): string {
       const digitsOf = (digits: string): string => [...digits].map((digit) => cardinal(digit)).join(" ");
       const before = answer.fixed === "" ? "" : `${digitsOf(answer.fixed)}, then `;
       const sign = answer.negative ? "minus " : "";
-      return `${sign}${cardinal(answer.whole)} ${house.decimalMark} ${before}${digitsOf(answer.block)} recurring`;
+      return `${sign}${cardinal(answer.whole)} ${house.decimalMark} ${before}${digitsOf(answer.repetend)} recurring`;
     }
     case "comparison":
       return `${quantityInWords(answer.left, house)} ${RELATION_WORDS[answer.relation]} ${quantityInWords(answer.right, house)}`;

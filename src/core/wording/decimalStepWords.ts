@@ -93,7 +93,7 @@ function decimalStepWords(reason: DecimalReason | CheckReason, house: HouseRules
     case "remainderLeft":
     case "remainderShared":
     case "simplifyPart":
-    case "blockFound":
+    case "repetendFound":
     case "goesOnTooLong":
     case "readQuotient":
       return divisionEndWords(reason, house);
@@ -186,7 +186,7 @@ export const DECIMAL_BOOK = wordbook(
     remainderLeft: true,
     remainderShared: true,
     simplifyPart: true,
-    blockFound: true,
+    repetendFound: true,
     goesOnTooLong: true,
     readQuotient: true,
     writeToRound: true,

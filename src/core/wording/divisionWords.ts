@@ -144,7 +144,7 @@ type EndReason = Extract<
       | "remainderLeft"
       | "remainderShared"
       | "simplifyPart"
-      | "blockFound"
+      | "repetendFound"
       | "goesOnTooLong"
       | "readQuotient";
   }
@@ -181,23 +181,23 @@ export function divisionEndWords(reason: EndReason, house: HouseRules): StepWord
         why: "Numerator and denominator divided by the same: fewer pieces, each so much larger, worth the same.",
         ask: "Which number goes into both?",
       };
-    case "blockFound": {
+    case "repetendFound": {
       const before = reason.fixed === "" ? "" : " The digits before them come only once.";
       return {
-        say: `*${reason.rest}* is left, as before: from here the digits *${reason.block}* come again for ever.`,
+        say: `*${reason.rest}* is left, as before: from here the digits *${reason.repetend}* come again for ever.`,
         why: `The same remainder brings the same digits.${before}`,
         ask: "Have you had this remainder before? What will happen now?",
       };
     }
     case "goesOnTooLong": {
-      const { fixed, block } = reason.expansion;
+      const { fixed, repetend } = reason.expansion;
       const places = reason.places === 1 ? "one place" : `${reason.places} places`;
       const length =
-        block === undefined
+        repetend === undefined
           ? "The digits come again only after more than 10,000 of them"
-          : block === 0
+          : repetend === 0
             ? `The quotient ends only after ${fixed} places`
-            : `The digits come again only after ${(fixed + block).toLocaleString("en")} places`;
+            : `The digits come again only after ${(fixed + repetend).toLocaleString("en")} places`;
       return {
         say: `${length}: stop here and round to *${places}*.`,
         why: "A quotient of whole numbers always ends or comes again, but it may take as many places as the divisor is large.",

@@ -186,7 +186,7 @@ describe("what is said of products and quotients", () => {
       "The quotient is 14. What is left, 2.5, was made 10 times too large: the remainder is 0.25.",
     ],
     ["46 ÷ 8 as a mixed number", "simplifyPart", "Both have 2 as a factor: 6/8 is 3/4."],
-    ["1 ÷ 6", "blockFound", "4 is left, as before: from here the digits 6 come again for ever."],
+    ["1 ÷ 6", "repetendFound", "4 is left, as before: from here the digits 6 come again for ever."],
     [
       "1 ÷ 9967",
       "goesOnTooLong",

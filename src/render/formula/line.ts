@@ -166,7 +166,7 @@ function answerParts(answer: Answer, house: HouseRules): readonly Part[] {
       const before = `${answer.negative ? "−" : ""}${answer.whole}${decimalSign(house)}${answer.fixed}`;
       return [
         { kind: "number", text: before },
-        { kind: "block", text: answer.block },
+        { kind: "block", text: answer.repetend },
       ];
     }
     case "comparison":

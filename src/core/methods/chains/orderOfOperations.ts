@@ -18,7 +18,7 @@ import {
 } from "../../problem";
 import type { Quantity } from "../../quantity";
 import type { AnswerReason } from "../answer";
-import type { Method, WorkingBy, WorkPart } from "../method";
+import type { Method, Solve, WorkingBy } from "../method";
 import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
 import type { ChainReason } from "./chainReason";
 
@@ -48,7 +48,7 @@ export const SOUND_CHAIN: ChainDecisions = { next: soundNext };
 export const orderOfOperations: Method<ChainWhy, ChainProblem> = {
   id: "order-of-operations",
   refuses: () => undefined,
-  work: (problem, house, part) => workChain(problem, house, SOUND_CHAIN, part),
+  work: (problem, house, solve) => workChain(problem, house, SOUND_CHAIN, solve),
 };
 
 /** A chain with any decision about what comes next; only the sound one is sure to reach the right answer. */
@@ -56,7 +56,7 @@ export function workChain<Inner>(
   problem: ChainProblem,
   house: HouseRules,
   decisions: ChainDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<ChainWhy | Inner> {
   const pad: Pad<ChainWhy | Inner> = newPad();
   const plain = { ...house, grouping: "none" } as const;
@@ -69,7 +69,7 @@ export function workChain<Inner>(
     const asked = partProblem(next, last ? problem.form : AS_IT_COMES, last);
     const because = last ? "last" : becauseOf(here, next);
     pad.mark("work", { kind: "nextInChain", op: next.op, problem: asked, because }, []);
-    const working = part(asked, {
+    const working = solve(asked, {
       ...house,
       trailingZeros: "dropped",
       fractionAnswers: last ? house.fractionAnswers : "mixed",

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { commonFactor, type Fraction, fraction, type Numeral } from "../../number";
 import type { FractionProblem } from "../../problem";
 import { nameStep } from "../answer";
-import { type Method, type WorkingBy, type WorkPart, worksOnly } from "../method";
+import { type Method, type Solve, type WorkingBy, worksOnly } from "../method";
 import { PLAIN_LAYOUT } from "../pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
@@ -19,7 +19,7 @@ import {
 export const changingForm: Method<FractionWhy, FractionProblem> = {
   id: "changing-form",
   refuses: worksOnly("rewrite"),
-  work: (problem, house, part) => workChangingForm(problem, house, SOUND_FRACTIONS, part),
+  work: (problem, house, solve) => workChangingForm(problem, house, SOUND_FRACTIONS, solve),
 };
 
 /** A number in another form, with any decisions; only sound ones are sure to reach the right answer. */
@@ -27,13 +27,13 @@ export function workChangingForm<Inner>(
   problem: FractionProblem,
   house: HouseRules,
   decisions: FractionDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const [numeral] = problem.operands;
   if (numeral === undefined) throw new Error("workChangingForm: a number is needed");
   const pad = startFractions<Inner>(problem, house);
   const end = (value: Numeral): WorkingBy<FractionWhy | Inner> =>
-    finishFraction(pad, value, { problem, method: "changing-form", house, decisions }, part);
+    finishFraction(pad, value, { problem, method: "changing-form", house, decisions }, solve);
   const { form } = problem;
   if (form.kind !== "overDenominator" && form.kind !== "overNumerator") {
     const proper = numeral.kind === "mixed" && numeral.whole > 0n && numeral.numerator < numeral.denominator;

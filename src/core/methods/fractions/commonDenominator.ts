@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { compareNumerals, type Fraction, type Numeral } from "../../number";
 import type { FractionProblem } from "../../problem";
-import { type Method, type MethodId, type WorkingBy, type WorkPart, worksOnly } from "../method";
+import { type Method, type MethodId, type Solve, type WorkingBy, worksOnly } from "../method";
 import { text } from "../pad";
 import { alike, combined, refusedDenominators, type Way } from "./alikeParts";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
@@ -27,7 +27,7 @@ const method = (way: Way): Method<FractionWhy, FractionProblem> => ({
   id: METHOD_OF[way],
   refuses: (problem) =>
     worksOnly("add", "subtract", "compare", "order")(problem) ?? refusedDenominators(way, problem),
-  work: (problem, house, part) => workCommonDenominator(way, problem, house, SOUND_FRACTIONS, part),
+  work: (problem, house, solve) => workCommonDenominator(way, problem, house, SOUND_FRACTIONS, solve),
 });
 
 export const denominatorsByMultiples = method("multiples");
@@ -42,7 +42,7 @@ export function workCommonDenominator<Inner>(
   problem: FractionProblem,
   house: HouseRules,
   decisions: FractionDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const { op } = problem;
@@ -69,7 +69,7 @@ export function workCommonDenominator<Inner>(
     pad,
     value,
     { problem, method: METHOD_OF[way], house, decisions, negative: below },
-    part,
+    solve,
   );
 }
 

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { commonMultiple, fraction } from "../../number";
 import { type FractionProblem, signOf } from "../../problem";
-import { type Method, type WorkingBy, type WorkPart, worksOnly } from "../method";
+import { type Method, type Solve, type WorkingBy, worksOnly } from "../method";
 import { text } from "../pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
@@ -17,7 +17,7 @@ import {
 export const dividingLikeParts: Method<FractionWhy, FractionProblem> = {
   id: "dividing-like-parts",
   refuses: worksOnly("divide"),
-  work: (problem, house, part) => workLikeParts(problem, house, SOUND_FRACTIONS, part),
+  work: (problem, house, solve) => workLikeParts(problem, house, SOUND_FRACTIONS, solve),
 };
 
 /** A quotient of like parts with any decisions; only sound ones are sure to reach the right answer. */
@@ -25,7 +25,7 @@ export function workLikeParts<Inner>(
   problem: FractionProblem,
   house: HouseRules,
   decisions: FractionDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const [dividend, divisor] = asFractions(pad, problem.operands, house, decisions);
@@ -45,5 +45,5 @@ export function workLikeParts<Inner>(
     text(`=${left.numerator}${by}${right.numerator}=`),
     ...items(result, house),
   ]);
-  return finishFraction(pad, result, { problem, method: "dividing-like-parts", house, decisions }, part);
+  return finishFraction(pad, result, { problem, method: "dividing-like-parts", house, decisions }, solve);
 }

@@ -22,7 +22,7 @@ import {
   writeAnswer,
 } from "../../problem";
 import { type AnswerReason, nameStep } from "../answer";
-import type { MethodId, WorkingBy, WorkPart } from "../method";
+import type { MethodId, Solve, WorkingBy } from "../method";
 import { type Item, joined, newPad, numeralItems, type Pad, PLAIN_LAYOUT, stack, text } from "../pad";
 import type { FractionDecisions } from "./fractionDecisions";
 import type { FractionReason } from "./fractionReason";
@@ -219,7 +219,7 @@ export function finishFraction<Inner>(
   pad: FractionPad<Inner>,
   value: Numeral,
   { problem, method, house, decisions, negative = false }: End,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const { form } = problem;
   const done = (answer: Answer): WorkingBy<FractionWhy | Inner> => ({
@@ -240,7 +240,7 @@ export function finishFraction<Inner>(
       pad.take([nameStep(end, undefined)]);
       return done(end);
     }
-    return done(dividedOut(pad, asFraction(end), form, house, part));
+    return done(dividedOut(pad, asFraction(end), form, house, solve));
   }
   pad.take([nameStep(end, undefined)]);
   return done(end);
@@ -281,7 +281,7 @@ function dividedOut<Inner>(
   value: Fraction,
   form: AnswerForm,
   house: HouseRules,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): Answer {
   const problem: DecimalProblem = {
     kind: "decimals",
@@ -292,7 +292,7 @@ function dividedOut<Inner>(
   pad.goOn("answer", { kind: "divideOut", fraction: unsigned(value), problem }, [
     text(`=${value.numerator}${signOf("divide", house)}${value.denominator}`),
   ]);
-  const working = part(problem, house);
+  const working = solve(problem, house);
   pad.aside(working, "answer");
   const answer = value.negative ? belowZero(working.answer) : working.answer;
   pad.line("answer", { kind: "nameAnswer", answer }, [

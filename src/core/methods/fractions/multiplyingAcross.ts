@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { commonFactor, type Fraction, fraction } from "../../number";
 import { type FractionProblem, signOf } from "../../problem";
-import { type Method, type WorkingBy, type WorkPart, worksOnly } from "../method";
+import { type Method, type Solve, type WorkingBy, worksOnly } from "../method";
 import { joined, type Placed, stack, text } from "../pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
@@ -18,14 +18,14 @@ import {
 export const multiplyingAcross: Method<FractionWhy, FractionProblem> = {
   id: "multiplying-across",
   refuses: worksOnly("multiply"),
-  work: (problem, house, part) => workAcross(problem, house, SOUND_FRACTIONS, part),
+  work: (problem, house, solve) => workAcross(problem, house, SOUND_FRACTIONS, solve),
 };
 
 /** The divisor turned over, and then multiplied by. */
 export const turningOver: Method<FractionWhy, FractionProblem> = {
   id: "turning-over",
   refuses: worksOnly("divide"),
-  work: (problem, house, part) => workTurningOver(problem, house, SOUND_FRACTIONS, part),
+  work: (problem, house, solve) => workTurningOver(problem, house, SOUND_FRACTIONS, solve),
 };
 
 /** A product of fractions with any decisions; only sound ones are sure to reach the right answer. */
@@ -33,12 +33,12 @@ export function workAcross<Inner>(
   problem: FractionProblem,
   house: HouseRules,
   decisions: FractionDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const factors = asFractions(pad, problem.operands, house, decisions);
   const result = productOf(pad, factors, house, decisions);
-  return finishFraction(pad, result, { problem, method: "multiplying-across", house, decisions }, part);
+  return finishFraction(pad, result, { problem, method: "multiplying-across", house, decisions }, solve);
 }
 
 /** A quotient by turning the divisor over, with any decisions. */
@@ -46,7 +46,7 @@ export function workTurningOver<Inner>(
   problem: FractionProblem,
   house: HouseRules,
   decisions: FractionDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const [dividend, divisor] = asFractions(pad, problem.operands, house, decisions);
@@ -64,7 +64,7 @@ export function workTurningOver<Inner>(
     ...items(reciprocal, house),
   ]);
   const result = productOf(pad, [kept, reciprocal], house, decisions);
-  return finishFraction(pad, result, { problem, method: "turning-over", house, decisions }, part);
+  return finishFraction(pad, result, { problem, method: "turning-over", house, decisions }, solve);
 }
 
 /** What a numerator or a denominator has become: its squares on the line, its value, and how often it was struck. */

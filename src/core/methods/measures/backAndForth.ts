@@ -19,7 +19,7 @@ import {
   writeProblem,
 } from "../../problem";
 import { type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
-import type { MethodId, WorkingBy, WorkPart } from "../method";
+import type { MethodId, Solve, WorkingBy } from "../method";
 import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
 import { type MeasureWhy, measureOf, rate, worthIn } from "./unitSetting";
 
@@ -133,11 +133,11 @@ export function backInUnits<Inner>(
   smallest: UnitId,
   house: HouseRules,
   decisions: RateDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): Answer {
   const last = units.at(-1);
   if (last === undefined) throw new Error("backInUnits: a unit is needed");
-  if (last !== smallest) return inLargerOnly(pad, count, units, smallest, house, part);
+  if (last !== smallest) return inLargerOnly(pad, count, units, smallest, house, solve);
   const counts = new Map<UnitId, Decimal>([[smallest, count]]);
   for (let index = units.length - 1; index > 0; index--) {
     const [unit = last, larger = last] = [units[index], units[index - 1]];
@@ -168,7 +168,7 @@ function inLargerOnly<Inner>(
   units: readonly UnitId[],
   smallest: UnitId,
   house: HouseRules,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): Answer {
   const last = units.at(-1) ?? smallest;
   const measure = measureOf([smallest], [count]);
@@ -182,18 +182,18 @@ function inLargerOnly<Inner>(
     form: ends ? { kind: "exactly" } : { kind: "withRemainder" },
   };
   pad.mark("answer", { kind: "decimalOfUnit", measure, unit: last, problem: asked }, []);
-  const working = part(asked, { ...house, trailingZeros: "dropped" });
+  const working = solve(asked, { ...house, trailingZeros: "dropped" });
   pad.aside(working, "answer");
   const { answer } = working;
   if (answer.kind === "decimal") {
     const larger = units.slice(0, -1);
     return larger.length === 0
       ? measureOf([last], [answer])
-      : backInUnits(pad, answer, units, last, house, SOUND_RATES, part);
+      : backInUnits(pad, answer, units, last, house, SOUND_RATES, solve);
   }
   if (answer.kind !== "remainder") throw new Error(`inLargerOnly: ${answer.kind} is no quotient`);
   // What does not come out even stays in the smaller unit.
-  const whole = backInUnits(pad, answer.quotient, units, last, house, SOUND_RATES, part);
+  const whole = backInUnits(pad, answer.quotient, units, last, house, SOUND_RATES, solve);
   if (whole.kind !== "measure") throw new Error("inLargerOnly: a measure is needed");
   const parts = whole.parts.filter(({ count: many }) => !isZero(many));
   return { ...whole, parts: [...parts, { unit: smallest, count: answer.remainder }] };

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import type { MeasureProblem } from "../../problem";
-import type { Method, WorkingBy, WorkPart } from "../method";
+import type { Method, Solve, WorkingBy } from "../method";
 import {
   backInUnits,
   ended,
@@ -16,7 +16,7 @@ import { type MeasureWhy, unitsUsed } from "./unitSetting";
 export const changingUnits: Method<MeasureWhy, MeasureProblem> = {
   id: "changing-units",
   refuses: ({ op }) => (op === "rewrite" ? undefined : { kind: "otherOperation", worksOn: ["rewrite"] }),
-  work: (problem, house, part) => workChangingUnits(problem, house, SOUND_RATES, part),
+  work: (problem, house, solve) => workChangingUnits(problem, house, SOUND_RATES, solve),
 };
 
 /** Another form of one measure, with any decisions about rates. */
@@ -24,7 +24,7 @@ export function workChangingUnits<Inner>(
   problem: MeasureProblem,
   house: HouseRules,
   decisions: RateDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<MeasureWhy | Inner> {
   const [measure] = problem.operands;
   if (measure?.kind !== "measure") throw new Error("workChangingUnits: a measure is needed");
@@ -32,6 +32,6 @@ export function workChangingUnits<Inner>(
   const smallest = units.at(-1) ?? "m";
   const pad = startMeasures<Inner>(problem, house);
   const count = intoSmallest(pad, measure, units, house, decisions);
-  const answer = backInUnits(pad, count, unitsWanted(problem, units), smallest, house, decisions, part);
+  const answer = backInUnits(pad, count, unitsWanted(problem, units), smallest, house, decisions, solve);
   return ended(problem, "changing-units", house, pad, answer);
 }

@@ -3,7 +3,7 @@ import { countedIn, type Decimal, isWhole } from "../../number";
 import { AS_IT_COMES, type DecimalProblem, type MeasureProblem } from "../../problem";
 import { isMetric, type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
 import { nameStep } from "../answer";
-import type { Method, Refusal, WorkingBy, WorkPart } from "../method";
+import type { Method, Refusal, Solve, WorkingBy } from "../method";
 import { PLAIN_LAYOUT, text } from "../pad";
 import { startMeasures } from "./backAndForth";
 import { countsBy, countsWhole, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
@@ -19,7 +19,7 @@ export const SOUND_PADDING: PaddingDecisions = { digits: (per) => String(per).le
 export const paddedColumns: Method<MeasureWhy, MeasureProblem> = {
   id: "padded-columns",
   refuses,
-  work: (problem, house, part) => workPadded(problem, house, SOUND_PADDING, part),
+  work: (problem, house, solve) => workPadded(problem, house, SOUND_PADDING, solve),
 };
 
 function refuses(problem: MeasureProblem): Refusal | undefined {
@@ -48,7 +48,7 @@ export function workPadded<Inner>(
   problem: MeasureProblem,
   house: HouseRules,
   decisions: PaddingDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<MeasureWhy | Inner> {
   const units = unitsUsed(problem);
   const [unit = "m", ...smaller] = units;
@@ -66,7 +66,7 @@ export function workPadded<Inner>(
   const op = problem.op === "add" || problem.op === "subtract" ? problem.op : "multiply";
   const asked: DecimalProblem = { kind: "decimals", op, operands, form: AS_IT_COMES };
   pad.mark("work", { kind: "oneUnitProblem", unit, problem: asked, numberOnly: false }, []);
-  const working = part(asked, { ...house, trailingZeros: "kept" });
+  const working = solve(asked, { ...house, trailingZeros: "kept" });
   pad.aside(working);
   const { answer } = working;
   if (answer.kind !== "decimal") throw new Error(`workPadded: ${answer.kind} is no decimal`);

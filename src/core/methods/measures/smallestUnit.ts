@@ -10,7 +10,7 @@ import {
 } from "../../number";
 import { type Answer, AS_IT_COMES, type DecimalProblem, type MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
-import type { Method, WorkingBy, WorkPart } from "../method";
+import type { Method, Solve, WorkingBy } from "../method";
 import {
   backInUnits,
   ended,
@@ -30,7 +30,7 @@ export const smallestUnit: Method<MeasureWhy, MeasureProblem> = {
     op === "rewrite"
       ? { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] }
       : undefined,
-  work: (problem, house, part) => workSmallestUnit(problem, house, SOUND_RATES, part),
+  work: (problem, house, solve) => workSmallestUnit(problem, house, SOUND_RATES, solve),
 };
 
 /** The smallest unit with any decisions about rates; only sound ones are sure to reach the right answer. */
@@ -38,7 +38,7 @@ export function workSmallestUnit<Inner>(
   problem: MeasureProblem,
   house: HouseRules,
   decisions: RateDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<MeasureWhy | Inner> {
   const units = unitsUsed(problem);
   const smallest = units.at(-1) ?? "m";
@@ -49,10 +49,10 @@ export function workSmallestUnit<Inner>(
   const measures = problem.operands.filter((operand) => operand.kind === "measure").length;
   const op = problem.op === "rewrite" ? "add" : problem.op;
   if (op === "divide")
-    return workQuotient(problem, operands, measures === 2, units, house, decisions, pad, part);
+    return workQuotient(problem, operands, measures === 2, units, house, decisions, pad, solve);
   const asked: DecimalProblem = { kind: "decimals", op, operands, form: AS_IT_COMES };
   pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: false }, []);
-  const working = part(asked, { ...house, trailingZeros: "dropped" });
+  const working = solve(asked, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
   const { answer } = working;
   if (answer.kind !== "decimal") throw new Error(`workSmallestUnit: ${answer.kind} is no count`);
@@ -63,7 +63,7 @@ export function workSmallestUnit<Inner>(
     smallest,
     house,
     decisions,
-    part,
+    solve,
   );
   const signed: Answer = result.kind === "measure" ? { ...result, negative: answer.negative } : result;
   if (answer.negative && signed.kind === "measure")
@@ -80,7 +80,7 @@ function workQuotient<Inner>(
   house: HouseRules,
   decisions: RateDecisions,
   pad: MeasurePad<Inner>,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<MeasureWhy | Inner> {
   const smallest = units.at(-1) ?? "m";
   // Decimals of the smallest unit are made whole, both alike; what is left over is in it again.
@@ -98,7 +98,7 @@ function workQuotient<Inner>(
     form,
   };
   pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: byMeasure }, []);
-  const working = part(asked, { ...house, trailingZeros: "dropped" });
+  const working = solve(asked, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
   const { answer } = working;
   const method = "smallest-unit";
@@ -109,7 +109,7 @@ function workQuotient<Inner>(
       method,
       house,
       pad,
-      backInUnits(pad, answer, unitsWanted(problem, units), smallest, house, decisions, part),
+      backInUnits(pad, answer, unitsWanted(problem, units), smallest, house, decisions, solve),
     );
   }
   if (answer.kind !== "remainder")
@@ -124,7 +124,7 @@ function workQuotient<Inner>(
     const each = measureOf([smallest], [answer.quotient]);
     return ended(problem, method, house, pad, { kind: "measureLeft", each, left });
   }
-  const each = backInUnits(pad, answer.quotient, wantedUnits, smallest, house, decisions, part);
+  const each = backInUnits(pad, answer.quotient, wantedUnits, smallest, house, decisions, solve);
   if (each.kind !== "measure") throw new Error("workQuotient: a measure is needed");
   return ended(problem, method, house, pad, { kind: "measureLeft", each, left });
 }

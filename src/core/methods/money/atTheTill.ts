@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { isWhole, isZero, wholeNumeral } from "../../number";
 import { type DecimalProblem, MOST_HANDED, type MoneyProblem } from "../../problem";
 import { type Amount, currencyOf, writePieces } from "../../quantity";
-import type { Method, WorkingBy, WorkPart } from "../method";
+import type { Method, Solve, WorkingBy } from "../method";
 import { text } from "../pad";
 import { tillOf } from "./changeByCountingUp";
 import { fewestPieces } from "./fewestPieces";
@@ -52,7 +52,7 @@ const amountsIn = ({ operands }: MoneyProblem): readonly Amount[] =>
 function workEnough<Inner>(
   problem: MoneyProblem,
   house: HouseRules,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const [have, ...costs] = amountsIn(problem);
@@ -67,7 +67,7 @@ function workEnough<Inner>(
     form: { kind: "toPlace", place: -2 },
   };
   const total =
-    prices.length > 1 ? columns(asked, currency, house, pad, part) : fromMinor(minorCount(only), currency);
+    prices.length > 1 ? columns(asked, currency, house, pad, solve) : fromMinor(minorCount(only), currency);
   if (total.kind !== "amount") throw new Error(`workEnough: ${total.kind} is no amount`);
   const difference = minorCount(have) - minorCount(total);
   const enough = difference >= 0n;
@@ -125,7 +125,7 @@ function workHanding(problem: MoneyProblem, house: HouseRules): WorkingBy<MoneyW
 function workSharing<Inner>(
   problem: MoneyProblem,
   house: HouseRules,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const { currency } = problem;
@@ -146,7 +146,7 @@ function workSharing<Inner>(
     form: { kind: "withRemainder" },
   };
   pad.mark("work", { kind: "minorProblem", problem: asked, currency, shares }, []);
-  const working = part(asked, house);
+  const working = solve(asked, house);
   pad.aside(working);
   const { answer } = working;
   const [quotient, left] =

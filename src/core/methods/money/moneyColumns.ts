@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { type Decimal, isWhole } from "../../number";
 import { type Answer, type DecimalProblem, MOST_OPERANDS, type MoneyProblem } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, MINOR_PLACES } from "../../quantity";
-import type { Method, Refusal, WorkingBy, WorkPart } from "../method";
+import type { Method, Refusal, Solve, WorkingBy } from "../method";
 import { text } from "../pad";
 import {
   amountText,
@@ -25,7 +25,7 @@ export const moneyInColumns: Method<MoneyWhy, MoneyProblem> = {
       ? { kind: "measureByMeasure" }
       : undefined;
   },
-  work: (problem, house, part) => workMoney(problem, house, SOUND_MONEY, part),
+  work: (problem, house, solve) => workMoney(problem, house, SOUND_MONEY, solve),
 };
 
 /** Several of the same added, as often as there are. */
@@ -37,7 +37,7 @@ export const repeatedAddition: Method<MoneyWhy, MoneyProblem> = {
     const few = times !== undefined && isWhole(times) && Number(times.whole) >= 2;
     return few && Number(times.whole) <= MOST_OPERANDS.add ? undefined : { kind: "wholeMultiplier" };
   },
-  work: (problem, house, part) => workRepeated(problem, house, SOUND_MONEY, part),
+  work: (problem, house, solve) => workRepeated(problem, house, SOUND_MONEY, solve),
 };
 
 const timesOf = (operands: MoneyProblem["operands"]): Decimal | undefined =>
@@ -50,7 +50,7 @@ export function workMoney<Inner>(
   problem: MoneyProblem,
   house: HouseRules,
   decisions: MoneyDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const operands = problem.operands.map((operand) =>
@@ -65,7 +65,7 @@ export function workMoney<Inner>(
     problem.currency,
     house,
     pad,
-    part,
+    solve,
   );
   return ended(problem, "money-in-columns", house, pad, answer);
 }
@@ -75,7 +75,7 @@ export function workRepeated<Inner>(
   problem: MoneyProblem,
   house: HouseRules,
   decisions: MoneyDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const amount = problem.operands.find((operand): operand is Amount => operand.kind === "amount");
@@ -88,7 +88,7 @@ export function workRepeated<Inner>(
     text(`= ${operands.map(() => shown).join(" + ")}`),
   ]);
   const asked: DecimalProblem = { kind: "decimals", op: "add", operands, form: TO_MINOR };
-  return ended(problem, "repeated-addition", house, pad, columns(asked, amount.currency, house, pad, part));
+  return ended(problem, "repeated-addition", house, pad, columns(asked, amount.currency, house, pad, solve));
 }
 
 /** The amounts worked as decimals on a sheet of their own, and the answer with its sign. */
@@ -97,10 +97,10 @@ export function columns<Inner>(
   currency: CurrencyId,
   house: HouseRules,
   pad: MoneyPad<Inner>,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): Answer {
   pad.mark("work", { kind: "amountsAsDecimals", problem: asked, currency }, []);
-  const working = part(asked, house);
+  const working = solve(asked, house);
   pad.aside(working);
   const { answer } = working;
   if (answer.kind === "decimal") return amountOf(currency, answer);

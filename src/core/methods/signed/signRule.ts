@@ -23,7 +23,7 @@ import {
   writeAnswer,
 } from "../../problem";
 import { type AnswerReason, nameStep } from "../answer";
-import type { Method, MethodId, WorkingBy, WorkPart } from "../method";
+import type { Method, MethodId, Solve, WorkingBy } from "../method";
 import { type Item, newPad, numeralItems, type Pad, PLAIN_LAYOUT, text } from "../pad";
 import type { SignedReason } from "./signedReason";
 
@@ -54,7 +54,7 @@ export const SOUND_SIGNS: SignDecisions = {
 export const signRule: Method<SignedWhy, SignedProblem> = {
   id: "sign-rule",
   refuses: () => undefined,
-  work: (problem, house, part) => workSignRule(problem, house, SOUND_SIGNS, part),
+  work: (problem, house, solve) => workSignRule(problem, house, SOUND_SIGNS, solve),
 };
 
 /** What lies above zero together, what lies below together, and then the two. */
@@ -67,7 +67,7 @@ export const gathering: Method<SignedWhy, SignedProblem> = {
       ? { kind: "severalTerms" }
       : undefined;
   },
-  work: (problem, house, part) => workGathering(problem, house, SOUND_SIGNS, part),
+  work: (problem, house, solve) => workGathering(problem, house, SOUND_SIGNS, solve),
 };
 
 /** The terms as numbers to be added: those that are taken away turned into their opposites. */
@@ -105,18 +105,18 @@ export function workSignRule<Inner>(
   problem: SignedProblem,
   house: HouseRules,
   decisions: SignDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
-  if (problem.op !== "terms") return workProduct(problem, problem.op, house, decisions, pad, part);
+  if (problem.op !== "terms") return workProduct(problem, problem.op, house, decisions, pad, solve);
   const terms = asAddition(problem, house, decisions, pad);
   const [first, ...rest] = terms;
   if (first === undefined) throw new Error("workSignRule: terms are needed");
   const sum = rest.reduce<Numeral>(
-    (left, right, index) => together(left, right, rest.slice(index + 1), house, decisions, pad, part),
+    (left, right, index) => together(left, right, rest.slice(index + 1), house, decisions, pad, solve),
     first,
   );
-  return ended(problem, "sign-rule", house, pad, sum, part);
+  return ended(problem, "sign-rule", house, pad, sum, solve);
 }
 
 /** Gathering with any decisions; only sound ones are sure to reach the right answer. */
@@ -124,7 +124,7 @@ export function workGathering<Inner>(
   problem: SignedProblem,
   house: HouseRules,
   decisions: SignDecisions,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
   const terms = asAddition(problem, house, decisions, pad);
@@ -132,7 +132,10 @@ export function workGathering<Inner>(
   const [above = [], below = []] = sides;
   pad.line("work", { kind: "gatherSides", above, below }, sumItems([...above, ...below], house));
   const totals = sides.map(([first = wholeNumeral(0n), ...rest]) =>
-    rest.reduce<Numeral>((left, right) => together(left, right, "apart", house, decisions, pad, part), first),
+    rest.reduce<Numeral>(
+      (left, right) => together(left, right, "apart", house, decisions, pad, solve),
+      first,
+    ),
   );
   const [up = wholeNumeral(0n), down = wholeNumeral(0n)] = totals;
   return ended(
@@ -140,8 +143,8 @@ export function workGathering<Inner>(
     "gathering",
     house,
     pad,
-    together(up, down, "apart", house, decisions, pad, part),
-    part,
+    together(up, down, "apart", house, decisions, pad, solve),
+    solve,
   );
 }
 
@@ -173,12 +176,12 @@ function together<Inner>(
   house: HouseRules,
   decisions: SignDecisions,
   pad: SignedPad<Inner>,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): Numeral {
   const [a, b] = [unsigned(left), unsigned(right)];
   const [larger, smaller] = compareNumerals(a, b) >= 0 ? [a, b] : [b, a];
   const adds = decisions.addsSizes(left, right);
-  const size = sizeOf(adds ? "add" : "subtract", adds ? [a, b] : [larger, smaller], house, pad, part);
+  const size = sizeOf(adds ? "add" : "subtract", adds ? [a, b] : [larger, smaller], house, pad, solve);
   const result = { ...size, negative: decisions.sumBelow(left, right) && !isZero(size) };
   const why: SignedWhy = adds
     ? { kind: "sameSigns", left, right, result }
@@ -199,7 +202,7 @@ function sizeOf<Inner>(
   sizes: readonly Numeral[],
   house: HouseRules,
   pad: SignedPad<Inner>,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): Numeral {
   const [a, b] = sizes.map(asFraction);
   if ((op === "add" || op === "subtract") && sizes.every(inTheHead) && a !== undefined && b !== undefined) {
@@ -207,7 +210,7 @@ function sizeOf<Inner>(
   }
   const problem = sizesProblem(op, sizes);
   pad.mark("work", { kind: "sizesApart", problem }, []);
-  const working = part(problem, { ...house, trailingZeros: "dropped" });
+  const working = solve(problem, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
   return numberOf(working.answer);
 }
@@ -246,20 +249,20 @@ function workProduct<Inner>(
   house: HouseRules,
   decisions: SignDecisions,
   pad: SignedPad<Inner>,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<SignedWhy | Inner> {
   const negatives = problem.operands.filter(({ negative }) => negative).length;
   const negative = decisions.productBelow(negatives, problem.operands);
   pad.mark("work", { kind: "productSign", negatives, negative, quotient: op === "divide" }, []);
   const sizes = problem.operands.map((operand) => unsigned(operand));
   const asked = sizesProblem(op, sizes);
-  const size = byHeart(op, sizes) ?? sizeOf(op, sizes, house, pad, part);
+  const size = byHeart(op, sizes) ?? sizeOf(op, sizes, house, pad, solve);
   const result = { ...size, negative: negative && !isZero(size) };
   pad.line("work", { kind: "productSize", problem: asked, size, result }, [
     text("="),
     ...numeralItems(result, house),
   ]);
-  return ended(problem, "sign-rule", house, pad, result, part);
+  return ended(problem, "sign-rule", house, pad, result, solve);
 }
 
 /** A product or quotient of the multiplication table; none for larger ones. */
@@ -276,7 +279,7 @@ function ended<Inner>(
   house: HouseRules,
   pad: SignedPad<Inner>,
   sum: Numeral,
-  part: WorkPart<Inner>,
+  solve: Solve<Inner>,
 ): WorkingBy<SignedWhy | Inner> {
   const base = { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps } as const;
   const asked = rewritten(problem.form, unsigned(sum));
@@ -285,7 +288,7 @@ function ended<Inner>(
     return { ...base, answer: sum };
   }
   pad.mark("work", { kind: "sizesApart", problem: asked }, []);
-  const working = part(asked, house);
+  const working = solve(asked, house);
   pad.aside(working);
   const answer = sum.negative ? belowZero(working.answer) : working.answer;
   pad.line("answer", { kind: "nameAnswer", answer }, [
