@@ -3,7 +3,7 @@ import { Bench } from "tinybench";
 import { featuresOf } from "@/core/features";
 import { PRESETS } from "@/core/house";
 import { METHOD_IDS, type MethodId, workingOf } from "@/core/methods";
-import { exactWorth, fractionOf, type Problem, readProblem } from "@/core/problem";
+import { exactValue, fractionOf, type Problem, readProblem } from "@/core/problem";
 import { chanceFrom, problemFor, SIZES, type Size } from "./problems";
 
 const SAMPLE = 32;
@@ -89,7 +89,7 @@ function compute(problem: Problem, numbers: readonly Exact[]): Exact | number | 
         first,
       );
     case "chain":
-      return exactWorth(problem.expression);
+      return exactValue(problem.expression);
     case "round":
       return first.round(problem.form.kind === "toPlace" ? Math.max(0, -problem.form.place) : 0);
     case "order":

@@ -38,11 +38,13 @@ function fingerprint() {
 }
 
 /** Bundles what is not built by the application's own build. Packages stay where they are. */
-export async function bundle() {
+export const bundle = () => bundled(BUNDLES);
+
+async function bundled(entries) {
   const { build } = await import("esbuild");
   await build({
     entryPoints: Object.fromEntries(
-      Object.entries(BUNDLES).map(([name, source]) => [name, path.join(root, source)]),
+      Object.entries(entries).map(([name, source]) => [name, path.join(root, source)]),
     ),
     outdir: path.join(root, ".build"),
     outExtension: { ".js": ".mjs" },
@@ -85,4 +87,29 @@ export async function ensureBuilt() {
     }
     fs.writeFileSync(STAMP, form);
   });
+}
+
+const CORE = path.join(root, ".build/core.mjs");
+
+/** When anything of the sources was changed last, added or taken away. */
+const sourcesChanged = () =>
+  Math.max(
+    ...["src", "package-lock.json", "scripts/launch/build.mjs"]
+      .flatMap((place) => {
+        const full = path.join(root, place);
+        return fs.statSync(full).isDirectory()
+          ? [full, ...fs.readdirSync(full, { recursive: true }).map((name) => path.join(full, String(name)))]
+          : [full];
+      })
+      .map((file) => fs.statSync(file).mtimeMs),
+  );
+
+/** The core on the command line as one file, made anew only where the sources changed: so that it starts at once. */
+export async function ensureCore() {
+  const current = () => fs.existsSync(CORE) && fs.statSync(CORE).mtimeMs > sourcesChanged();
+  if (!current())
+    await inTurn("core", async () => {
+      if (!current()) await bundled({ core: "src/cli/main.ts" });
+    });
+  return CORE;
 }

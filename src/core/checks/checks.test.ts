@@ -9,7 +9,7 @@ import { writeQuantity } from "../quantity";
 import { Wide } from "../testing/answers";
 import { anyHouse, anyProblem, anyTask } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
-import { plus, same, worth } from "../testing/ratio";
+import { plus, same, valueOfQuantity } from "../testing/ratio";
 import { stepWords } from "../wording";
 import { type CalculatorKey, CLEARED, display, keysFor, press } from "./calculator";
 import { estimateOf, guessAgainst, isNear } from "./estimate";
@@ -49,9 +49,9 @@ describe("the checks", () => {
         }
         if (inverse === undefined) return;
         expect(inverse.agrees).toBe(true);
-        const result = worth(inverse.result);
-        const back = inverse.plus ? plus(result, worth(inverse.plus)) : result;
-        expect(same(back, worth(inverse.expected))).toBe(true);
+        const result = valueOfQuantity(inverse.result);
+        const back = inverse.plus ? plus(result, valueOfQuantity(inverse.plus)) : result;
+        expect(same(back, valueOfQuantity(inverse.expected))).toBe(true);
       }),
       { numRuns: 800 },
     );

@@ -12,13 +12,13 @@ import {
 import {
   type Answer,
   AS_IT_COMES,
+  answerValueOf,
   type DecimalProblem,
   divisorOf,
   exactAnswer,
   fractionOf,
   type Problem,
   type SignedOperation,
-  worthOf,
 } from "../problem";
 import type { Quantity } from "../quantity";
 import { type Estimate, type Rounding, roughlyOf } from "./roughly";
@@ -38,7 +38,7 @@ interface Rough {
 export function estimateOf(problem: Problem): Estimate | undefined {
   if (problem.kind !== "decimals") {
     const easy = roughlyOf(problem);
-    return easy && isWorthNear(exactAnswer(problem), new Fraction(0), easy, problem) ? easy : undefined;
+    return easy && isValueNear(exactAnswer(problem), new Fraction(0), easy, problem) ? easy : undefined;
   }
   const rough = roughDecimals(problem);
   if (rough === undefined) return undefined;
@@ -133,12 +133,12 @@ export function isNear(answer: Answer, estimate: Estimate, problem: Problem): bo
     answer.kind === "rounded"
       ? lastPlace(problem, answer.numeral)
       : new Fraction(answer.kind === "roundedAmount" ? 1n : 0n, 100n);
-  return isWorthNear(worthOf(answer, divisorOf(problem)), rounding, estimate, problem);
+  return isValueNear(answerValueOf(answer, divisorOf(problem)), rounding, estimate, problem);
 }
 
-function isWorthNear(worth: Fraction, rounding: Fraction, estimate: Estimate, problem: Problem): boolean {
+function isValueNear(value: Fraction, rounding: Fraction, estimate: Estimate, problem: Problem): boolean {
   const about = fractionOf(estimate.result);
-  const off = worth.sub(about).abs();
+  const off = value.sub(about).abs();
   const { op } = problem;
   if (op === "add" || op === "subtract" || op === "terms") {
     const slack = problem.operands
@@ -151,7 +151,7 @@ function isWorthNear(worth: Fraction, rounding: Fraction, estimate: Estimate, pr
     return off.compare(slack) <= 0;
   }
   if (off.compare(rounding) <= 0 || (op === "chain" && off.compare(1) <= 0)) return true;
-  const [small, large] = worth.abs().compare(about.abs()) < 0 ? [worth, about] : [about, worth];
+  const [small, large] = value.abs().compare(about.abs()) < 0 ? [value, about] : [about, value];
   return large.mul(large).compare(small.mul(small).mul(10)) < 0;
 }
 

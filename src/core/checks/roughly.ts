@@ -20,7 +20,7 @@ import {
   type DecimalProblem,
   type Expression,
   exactAnswer,
-  exactWorth,
+  exactValue,
   type FractionProblem,
   type MeasureProblem,
   type MoneyProblem,
@@ -173,8 +173,8 @@ function roughMoney(problem: MoneyProblem): Estimate | undefined {
 
 /** A measure rounded to its largest unit, or where it has none of that, to the next. */
 function roughMeasure(measure: Measure, unit: UnitId): Measure {
-  const worth = worthIn(measure, unit);
-  return oneUnit(worth === 0n ? 1n : worth, unit);
+  const value = valueIn(measure, unit);
+  return oneUnit(value === 0n ? 1n : value, unit);
 }
 
 const oneUnit = (count: bigint, unit: UnitId): Measure => ({
@@ -184,7 +184,7 @@ const oneUnit = (count: bigint, unit: UnitId): Measure => ({
 });
 
 /** How many of a unit a measure is worth, rounded. */
-function worthIn(measure: Measure, unit: UnitId): bigint {
+function valueIn(measure: Measure, unit: UnitId): bigint {
   const { numerator, denominator } = measure.parts.reduce<Fraction>(
     (sum, part) => {
       const count = asFraction(part.count);
@@ -208,7 +208,7 @@ function roughMeasures(problem: MeasureProblem): Estimate | undefined {
     measures.some(({ parts }) => parts.some(({ unit }) => unit === id)),
   );
   // The largest unit of which none of them has less than half.
-  const unit = units.find((id) => measures.every((measure) => worthIn(measure, id) > 0n)) ?? units.at(-1);
+  const unit = units.find((id) => measures.every((measure) => valueIn(measure, id) > 0n)) ?? units.at(-1);
   if (unit === undefined) return undefined;
   const rounded = operands.map((operand) =>
     operand.kind === "measure" ? roughMeasure(operand, unit) : operand,
@@ -248,7 +248,7 @@ function roughChain(problem: ChainProblem): Estimate | undefined {
     operands: quantitiesOf(expression),
     form: AS_IT_COMES,
   };
-  const value = easyNumber(exactWorth(expression));
+  const value = easyNumber(exactValue(expression));
   if (amount === undefined) return { rounding: "leadingDigit", rounded, result: value };
   return value.kind === "decimal"
     ? { rounding: "wholeMoney", rounded, result: amountOf(amount.currency, value) }
@@ -264,4 +264,4 @@ const dividesByZero = (expression: Expression): boolean =>
   expression.kind === "operation" &&
   (dividesByZero(expression.left) ||
     dividesByZero(expression.right) ||
-    (expression.op === "divide" && exactWorth(expression.right).n === 0n));
+    (expression.op === "divide" && exactValue(expression.right).n === 0n));

@@ -1,6 +1,6 @@
 import type { Library, MethodId, Reason, Step, Working } from "../methods";
 import { compareDecimals, countedIn, type Decimal, fromCount, roundTo } from "../number";
-import { type Answer, type DecimalProblem, divisorOf, type Problem, worthOf } from "../problem";
+import { type Answer, answerValueOf, type DecimalProblem, divisorOf, type Problem } from "../problem";
 import { estimateOf, isNear } from "./estimate";
 import { type Inverse, inverseOf } from "./inverse";
 import type { Estimate } from "./roughly";
@@ -90,7 +90,7 @@ function otherMethod(
     if (id === method || refusal !== undefined) continue;
     const second = workingOf(problem, house, id).answer;
     if (second.kind !== answer.kind) continue;
-    const agrees = worthOf(second, divisor).equals(worthOf(answer, divisor));
+    const agrees = answerValueOf(second, divisor).equals(answerValueOf(answer, divisor));
     return [{ kind: "otherMethod", method: id, answer: second, agrees }];
   }
   return [];

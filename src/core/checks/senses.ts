@@ -29,14 +29,14 @@ export function sensesOf({ problem, answer }: Working): readonly SenseReason[] {
     case "fractions":
       return problem.op === "add" ? wrongSum(problem.operands) : [];
     case "signed": {
-      const worth =
+      const value =
         answer.kind === "decimal" || answer.kind === "fraction" || answer.kind === "mixed"
           ? answer
           : undefined;
-      if (worth === undefined || asFraction(worth).numerator === 0n) return [];
+      if (value === undefined || asFraction(value).numerator === 0n) return [];
       if (problem.op !== "terms") {
         const negatives = problem.operands.filter(({ negative }) => negative).length;
-        return [{ kind: "signOfProduct", negatives, negative: worth.negative }];
+        return [{ kind: "signOfProduct", negatives, negative: value.negative }];
       }
       const effective = problem.operands.map((operand, index) => {
         const { negative, numerator, denominator } = asFraction(operand);
@@ -45,7 +45,7 @@ export function sensesOf({ problem, answer }: Working): readonly SenseReason[] {
       });
       const total = (negative: boolean): Numeral =>
         totalOf(effective.filter((one) => one.negative === negative));
-      return [{ kind: "signOfSum", above: total(false), below: total(true), negative: worth.negative }];
+      return [{ kind: "signOfSum", above: total(false), below: total(true), negative: value.negative }];
     }
     case "measures": {
       const measure = problem.operands.find((operand) => operand.kind === "measure");

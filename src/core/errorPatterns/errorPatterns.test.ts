@@ -26,7 +26,7 @@ import {
   wrongStepWords,
   wrongWorking,
 } from ".";
-import { worthIn } from "./wrongWays";
+import { valueIn } from "./wrongWays";
 
 const house = PRESETS.fillersTrueValue;
 /** A judgement, which no written answer shows. */
@@ -99,12 +99,12 @@ describe("every way to a wrong answer", () => {
     for (const skill of Object.keys(PATTERNS) as (keyof typeof PATTERNS)[]) {
       for (const problem of problemsOf(skill, 25, 17)) {
         const { ways, right } = waysOf(problem, house);
-        for (const { patterns, worth } of ways.filter(
+        for (const { patterns, value } of ways.filter(
           ({ patterns: [first] }) => !first?.startsWith("slip-"),
         )) {
           const replay = replayOf(problem, house, patterns);
           if (replay === undefined) throw new Error(`${patterns.join()} is not replayed`);
-          expect(worthIn(problem, replay.wrong.answer), patterns.join()).toBe(worth);
+          expect(valueIn(problem, replay.wrong.answer), patterns.join()).toBe(value);
           expect(replay.sound.answer.kind).toBe(right.kind);
           expect(replay.departs).toBeLessThan(replay.wrong.steps.length);
           // Up to the departing step the two are one working.
@@ -130,7 +130,7 @@ describe("explaining", () => {
         const ways = waysOf(problem, house);
         const marked = markedAnswer(ways, { answer: ways.right, bare: false }, house);
         expect(marked).toEqual({ verdict: { kind: "right" }, explanations: [] });
-        expect(ways.ways.every(({ worth }) => worth !== "")).toBe(true);
+        expect(ways.ways.every(({ value }) => value !== "")).toBe(true);
       }
     }
   });

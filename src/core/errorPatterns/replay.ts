@@ -7,7 +7,7 @@ import type { PatternAct } from "./errorPattern";
 import { patternsNamed } from "./errorPatterns";
 import type { PatternId } from "./patternIds";
 import { slipsOf } from "./slips";
-import { slipWorth, worthIn } from "./wrongWays";
+import { slipValue, valueIn } from "./wrongWays";
 import { type WrongWorking, wrongWorking } from "./wrongWorking";
 
 /** A wrong working beside the sound one by the same method, and the step at which it leaves it. */
@@ -43,9 +43,9 @@ function slipActs(
   given: Answer | undefined,
 ): readonly PatternAct[] | undefined {
   if (pattern === undefined || more !== undefined || given === undefined) return undefined;
-  const worth = worthIn(problem, given);
+  const value = valueIn(problem, given);
   const found = slipsOf(problem, right).find(
-    (slip) => slip.pattern === pattern && slipWorth(problem, right, slip) === worth,
+    (slip) => slip.pattern === pattern && slipValue(problem, right, slip) === value,
   );
   return found === undefined ? undefined : [found.act];
 }

@@ -2,7 +2,7 @@ import { commonFactor } from "../number";
 import type { Answer } from "../problem";
 import { chanceOf, type History, type Showings, shareOf } from "./explain";
 import type { PatternId } from "./patternIds";
-import { type Worth, type WrongWays, worthIn } from "./wrongWays";
+import { type Value, valueIn, type WrongWays } from "./wrongWays";
 
 /** One answer on a sheet: the wrong ways of its problem, and what was given. */
 export interface Answered {
@@ -35,29 +35,29 @@ export const isSteady = ({ shown, chances }: Showings): boolean =>
 
 /** An answer on a sheet in values only. */
 interface Seen {
-  readonly given: Worth;
-  readonly right: Worth;
+  readonly given: Value;
+  readonly right: Value;
   readonly chance: number;
   /** What each pattern alone, and each two of them, come to. */
-  readonly single: ReadonlyMap<PatternId, Worth>;
-  readonly pairs: ReadonlyMap<string, Worth>;
-  readonly slips: ReadonlySet<Worth>;
+  readonly single: ReadonlyMap<PatternId, Value>;
+  readonly pairs: ReadonlyMap<string, Value>;
+  readonly slips: ReadonlySet<Value>;
 }
 
 function seenOf({ ways: { problem, right, ways }, given }: Answered): Seen {
-  const single = new Map<PatternId, Worth>();
-  const pairs = new Map<string, Worth>();
-  const slips = new Set<Worth>();
-  for (const { patterns, worth } of ways) {
+  const single = new Map<PatternId, Value>();
+  const pairs = new Map<string, Value>();
+  const slips = new Set<Value>();
+  for (const { patterns, value } of ways) {
     const [first, second] = patterns;
     if (first === undefined) continue;
-    if (first.startsWith("slip-")) slips.add(worth);
-    else if (second === undefined) single.set(first, worth);
-    else pairs.set(pairKey(first, second), worth);
+    if (first.startsWith("slip-")) slips.add(value);
+    else if (second === undefined) single.set(first, value);
+    else pairs.set(pairKey(first, second), value);
   }
   return {
-    given: worthIn(problem, given),
-    right: worthIn(problem, right),
+    given: valueIn(problem, given),
+    right: valueIn(problem, right),
     chance: chanceOf(right),
     single,
     pairs,
@@ -73,17 +73,17 @@ export function waysTaken(
   given: Answer,
 ): readonly { readonly pattern: PatternId; readonly shown: boolean }[] {
   const seen = seenOf({ ways, given });
-  return [...seen.single].map(([pattern, worth]) => ({ pattern, shown: worth === seen.given }));
+  return [...seen.single].map(([pattern, value]) => ({ pattern, shown: value === seen.given }));
 }
 
 /** Each pattern that showed at least once: how often it did, of the times it could have. */
 export function showingsOn(answers: readonly Answered[]): readonly PatternShowings[] {
   const counts = new Map<PatternId, { shown: number; chances: number }>();
   for (const { single, given } of answers.map(seenOf)) {
-    for (const [pattern, worth] of single) {
+    for (const [pattern, value] of single) {
       const before = counts.get(pattern) ?? { shown: 0, chances: 0 };
       counts.set(pattern, {
-        shown: before.shown + (worth === given ? 1 : 0),
+        shown: before.shown + (value === given ? 1 : 0),
         chances: before.chances + 1,
       });
     }
@@ -107,7 +107,7 @@ const OTHERWISE = 0.08;
 const SLIP_CHANCE = 0.05;
 
 /** Whether two values are one apart in some place, or by one part of a whole, or one of some unit. */
-function isOffByOne(one: Worth, other: Worth): boolean {
+function isOffByOne(one: Value, other: Value): boolean {
   const [[a, b], [c, d]] = [partsOf(one), partsOf(other)];
   if (a === undefined || b === undefined || c === undefined || d === undefined) return false;
   const over = a * d - c * b;
@@ -117,11 +117,11 @@ function isOffByOne(one: Worth, other: Worth): boolean {
   return numerator === 1n || (denominator === 1n && /^(?:10+|12|16|36|60|3600)$/.test(String(numerator)));
 }
 
-const partsOf = (worth: Worth): readonly bigint[] =>
-  /^-?\d+\/\d+$/.test(worth) ? worth.split("/").map(BigInt) : [];
+const partsOf = (value: Value): readonly bigint[] =>
+  /^-?\d+\/\d+$/.test(value) ? value.split("/").map(BigInt) : [];
 
 /** What these patterns lead to: what both come to together, or the one that shows. */
-function ledTo(seen: Seen, [first, second]: readonly PatternId[]): readonly Worth[] {
+function ledTo(seen: Seen, [first, second]: readonly PatternId[]): readonly Value[] {
   if (first === undefined) return [seen.right];
   const alone = seen.single.get(first) ?? seen.right;
   if (second === undefined) return [alone];
@@ -133,7 +133,7 @@ function ledTo(seen: Seen, [first, second]: readonly PatternId[]): readonly Wort
 
 function likelihood(seen: Seen, patterns: readonly PatternId[]): number {
   const led = ledTo(seen, patterns);
-  const near = seen.slips.has(seen.given) || led.some((worth) => isOffByOne(worth, seen.given));
+  const near = seen.slips.has(seen.given) || led.some((value) => isOffByOne(value, seen.given));
   const stray = OTHERWISE * Math.max(seen.chance, near ? SLIP_CHANCE : 0);
   if (led.includes(seen.given))
     return (seen.given === seen.right ? AS_LED + RIGHT_ANYWAY : AS_LED) / led.length;
@@ -144,7 +144,7 @@ function likelihood(seen: Seen, patterns: readonly PatternId[]): number {
 function hypotheses(all: readonly Seen[]): readonly (readonly PatternId[])[] {
   const singles = new Set<PatternId>();
   for (const { single, given } of all) {
-    for (const [pattern, worth] of single) if (worth === given) singles.add(pattern);
+    for (const [pattern, value] of single) if (value === given) singles.add(pattern);
   }
   const pairs = new Map<string, readonly PatternId[]>();
   const list = [...singles];
@@ -152,8 +152,8 @@ function hypotheses(all: readonly Seen[]): readonly (readonly PatternId[])[] {
     for (const other of list.slice(index + 1)) pairs.set(pairKey(one, other), [one, other]);
   });
   for (const seen of all) {
-    for (const [key, worth] of seen.pairs) {
-      if (worth !== seen.given) continue;
+    for (const [key, value] of seen.pairs) {
+      if (value !== seen.given) continue;
       const [one, other] = [...seen.single.keys()].filter((pattern) => key.split(" ").includes(pattern));
       if (one !== undefined && other !== undefined) {
         pairs.set(key, [one, other]);

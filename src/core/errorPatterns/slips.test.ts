@@ -5,7 +5,7 @@ import { workingOf } from "../methods";
 import { readProblem, writeAnswer, writeProblem } from "../problem";
 import { problemsOf, waysOf } from "../testing/learners";
 import { PATTERNS, replayOf, slipsOf } from ".";
-import { slipWorth, worthIn } from "./wrongWays";
+import { slipValue, valueIn } from "./wrongWays";
 
 const house = PRESETS.fillersTrueValue;
 const SKILLS = Object.keys(PATTERNS) as (keyof typeof PATTERNS)[];
@@ -69,12 +69,12 @@ describe.each(SKILLS)("what goes wrong in carrying out %s", (skill) => {
     for (const { problem, right, ...slip } of slipsIn(skill, 3)) {
       const { instead, pattern } = slip;
       const answer = instead.kind === "answer" ? instead.answer : workingOf(instead.problem, house).answer;
-      const at = worthIn(problem, answer);
+      const at = valueIn(problem, answer);
       // A misread quotient that does not come out is no answer that is explained.
-      if (at === worthIn(problem, right) || at !== slipWorth(problem, right, slip)) continue;
+      if (at === valueIn(problem, right) || at !== slipValue(problem, right, slip)) continue;
       const replay = replayOf(problem, house, [pattern], answer);
       if (replay === undefined) throw new Error(`${pattern} is not replayed`);
-      expect(worthIn(problem, replay.wrong.answer), pattern).toBe(at);
+      expect(valueIn(problem, replay.wrong.answer), pattern).toBe(at);
     }
   });
 });

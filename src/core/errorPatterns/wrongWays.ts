@@ -1,5 +1,5 @@
 import type { HouseRules } from "../house";
-import { answerWorth, sameAnswer } from "../marking";
+import { answerValue, sameAnswer } from "../marking";
 import { workingOf } from "../methods";
 import { type Answer, exactAnswer, type Problem, roundedTo } from "../problem";
 import { amountOf, inMajor, MINOR_PLACES } from "../quantity";
@@ -12,13 +12,13 @@ import { wrongWorking } from "./wrongWorking";
 /** One way to a wrong answer: the patterns on it, and the answer, in value. */
 export interface WrongWay {
   readonly patterns: readonly PatternId[];
-  readonly worth: Worth;
+  readonly value: Value;
   /** How many ways of its kind there are for each that leads to this answer, where it is a slip that can fall anywhere; 1 for a pattern. */
   readonly among: number;
 }
 
 /** A value as text, so that equal ones are the same. */
-export type Worth = string;
+export type Value = string;
 
 /** A problem with its right answer, and every wrong way that is known. */
 export interface WrongWays {
@@ -74,8 +74,8 @@ export function wrongWays(
   patterns: readonly ErrorPattern[] = patternsFor(problem),
 ): WrongWays {
   const right = workingOf(problem, house).answer;
-  const worth = (answer: Answer): Worth => worthIn(problem, answer);
-  const rightWorth = worth(right);
+  const value = (answer: Answer): Value => valueIn(problem, answer);
+  const rightValue = value(right);
   const inside = insideOf(problem);
   /** What some patterns lead to. Patterns of columns lead money astray in the columns inside it: no need to write the rest. */
   const ledTo = (some: readonly ErrorPattern[]): Answer | undefined => {
@@ -84,27 +84,27 @@ export function wrongWays(
     const answer = wrongWorking(inside, house, some)?.answer;
     return answer === undefined ? undefined : inMoney(problem, answer);
   };
-  const shown: { readonly pattern: ErrorPattern; readonly worth: Worth }[] = [];
+  const shown: { readonly pattern: ErrorPattern; readonly value: Value }[] = [];
   for (const pattern of patterns) {
     const answer = ledTo([pattern]);
     if (answer === undefined || sameAnswer(problem, right, answer)) continue;
-    shown.push({ pattern, worth: worth(answer) });
+    shown.push({ pattern, value: value(answer) });
   }
-  const ways: WrongWay[] = shown.map(({ pattern, worth: at }) => ({
+  const ways: WrongWay[] = shown.map(({ pattern, value: at }) => ({
     patterns: [pattern.id],
-    worth: at,
+    value: at,
     among: 1,
   }));
   shown.forEach((first, index) => {
     for (const second of shown.slice(index + 1)) {
       const answer = ledTo([first.pattern, second.pattern]);
       if (answer === undefined) continue;
-      const at = worth(answer);
-      if (at === rightWorth || at === first.worth || at === second.worth) continue;
-      ways.push({ patterns: [first.pattern.id, second.pattern.id], worth: at, among: 1 });
+      const at = value(answer);
+      if (at === rightValue || at === first.value || at === second.value) continue;
+      ways.push({ patterns: [first.pattern.id, second.pattern.id], value: at, among: 1 });
     }
   });
-  return { problem, right, ways: [...ways, ...slipWays(problem, right, rightWorth)] };
+  return { problem, right, ways: [...ways, ...slipWays(problem, right, rightValue)] };
 }
 
 /** The columns inside a money problem, as money in columns works them; none for other problems. */
@@ -124,46 +124,46 @@ function inMoney(problem: Problem, answer: Answer): Answer {
 }
 
 /** A value of an answer to a problem as text. */
-export function worthIn(problem: Problem, answer: Answer): Worth {
+export function valueIn(problem: Problem, answer: Answer): Value {
   switch (answer.kind) {
     case "comparison":
       return answer.relation;
     case "ordered":
-      return answer.numerals.map((numeral) => worthIn(problem, numeral)).join(" ");
+      return answer.numerals.map((numeral) => valueIn(problem, numeral)).join(" ");
     case "sufficiency":
       return answer.enough ? "yes" : "no";
     case "handed":
-      return worthIn(problem, answer.back);
+      return valueIn(problem, answer.back);
     default: {
-      const { s, n, d } = answerWorth(problem, answer);
+      const { s, n, d } = answerValue(problem, answer);
       return `${s * n}/${d}`;
     }
   }
 }
 
-function slipWays(problem: Problem, right: Answer, rightWorth: Worth): readonly WrongWay[] {
-  const worths = new Map<PatternId, Worth[]>();
+function slipWays(problem: Problem, right: Answer, rightValue: Value): readonly WrongWay[] {
+  const values = new Map<PatternId, Value[]>();
   for (const slip of slipsOf(problem, right)) {
-    const worth = slipWorth(problem, right, slip);
-    if (worth === undefined) continue;
-    const before = worths.get(slip.pattern);
-    if (before === undefined) worths.set(slip.pattern, [worth]);
-    else before.push(worth);
+    const value = slipValue(problem, right, slip);
+    if (value === undefined) continue;
+    const before = values.get(slip.pattern);
+    if (before === undefined) values.set(slip.pattern, [value]);
+    else before.push(value);
   }
-  return [...worths].flatMap(([pattern, all]) =>
+  return [...values].flatMap(([pattern, all]) =>
     [...new Set(all)]
-      .filter((worth) => worth !== rightWorth)
-      .map((worth) => ({
+      .filter((value) => value !== rightValue)
+      .map((value) => ({
         patterns: [pattern],
-        worth,
-        among: all.length / all.filter((one) => one === worth).length,
+        value,
+        among: all.length / all.filter((one) => one === value).length,
       })),
   );
 }
 
 /** What a slip comes to, without its working; rounded where the right answer is. */
-export function slipWorth(problem: Problem, right: Answer, { instead }: Slip): Worth | undefined {
-  if (instead.kind === "answer") return worthIn(problem, instead.answer);
+export function slipValue(problem: Problem, right: Answer, { instead }: Slip): Value | undefined {
+  if (instead.kind === "answer") return valueIn(problem, instead.answer);
   const read = instead.problem;
   const exact = exactAnswer(read);
   if (right.kind === "comparison") return exact.s < 0n ? "<" : exact.n === 0n ? "=" : ">";

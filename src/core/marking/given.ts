@@ -87,20 +87,20 @@ function readRelation(text: string, operands: readonly Quantity[], notation: Rea
   if (between === "<" || between === ">" || between === "=") {
     const [first] = text.split(between);
     const named = readOneQuantity(first ?? "", notation);
-    const turned = named.ok && !sameWorth(named.value, left) && sameWorth(named.value, right);
+    const turned = named.ok && !sameValue(named.value, left) && sameValue(named.value, right);
     return related(turned ? TURNED[between] : between);
   }
   const number = readOneQuantity(text, notation);
   if (!number.ok) return failed({ code: "notAnAnswer", at: 0, wants: "relation" });
-  if (sameWorth(number.value, left)) return related(">");
-  return sameWorth(number.value, right)
+  if (sameValue(number.value, left)) return related(">");
+  return sameValue(number.value, right)
     ? related("<")
     : failed({ code: "notAnAnswer", at: 0, wants: "relation" });
 }
 
 const TURNED = { "<": ">", ">": "<", "=": "=" } as const;
 
-const sameWorth = (one: Quantity, other: Quantity): boolean => fractionOf(one).equals(fractionOf(other));
+const sameValue = (one: Quantity, other: Quantity): boolean => fractionOf(one).equals(fractionOf(other));
 
 /** Numbers with < or = between them, or semicolons, or commas where these do not stand inside numbers. */
 function readOrder(text: string, notation: ReadingNotation): Read {

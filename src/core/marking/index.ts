@@ -7,4 +7,4 @@ export {
   MOST_LEARNERS,
   MOST_ROWS,
 } from "./sheetLimits";
-export { answerWorth, FORM_FAULTS, type FormFault, sameAnswer, type Verdict, verdictOf } from "./verdict";
+export { answerValue, FORM_FAULTS, type FormFault, sameAnswer, type Verdict, verdictOf } from "./verdict";

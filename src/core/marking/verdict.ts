@@ -2,11 +2,11 @@ import type { HouseRules } from "../house";
 import { commonFactor } from "../number";
 import {
   type Answer,
+  answerValueOf,
   divisorOf,
   type exactAnswer,
   isRight,
   type Problem,
-  worthOf,
   writeAnswer,
 } from "../problem";
 import { type Measure, rateBetween } from "../quantity";
@@ -58,24 +58,26 @@ export function sameAnswer(problem: Problem, one: Answer, other: Answer): boolea
   if (one.kind === "comparison" || other.kind === "comparison")
     return one.kind === "comparison" && other.kind === "comparison" && one.relation === other.relation;
   if (one.kind === "sufficiency" && other.kind === "sufficiency") {
-    const said = worthOf(other, undefined);
-    return one.enough === other.enough && (said.n === 0n || said.equals(worthOf(one, undefined)));
+    const said = answerValueOf(other, undefined);
+    return one.enough === other.enough && (said.n === 0n || said.equals(answerValueOf(one, undefined)));
   }
   if (one.kind === "ordered" || other.kind === "ordered") {
     if (one.kind !== "ordered" || other.kind !== "ordered" || one.numerals.length !== other.numerals.length)
       return false;
     return one.numerals.every((numeral, index) => {
       const beside = other.numerals[index];
-      return beside !== undefined && worthOf(numeral, undefined).equals(worthOf(beside, undefined));
+      return (
+        beside !== undefined && answerValueOf(numeral, undefined).equals(answerValueOf(beside, undefined))
+      );
     });
   }
-  if (one.kind === "handed") return worthOf(one.back, undefined).equals(answerWorth(problem, other));
-  return answerWorth(problem, one).equals(answerWorth(problem, other));
+  if (one.kind === "handed") return answerValueOf(one.back, undefined).equals(answerValue(problem, other));
+  return answerValue(problem, one).equals(answerValue(problem, other));
 }
 
 /** What an answer is worth as one to this problem; a remainder as its share of the divisor. */
-export const answerWorth = (problem: Problem, answer: Answer): ReturnType<typeof exactAnswer> =>
-  worthOf(answer, divisorOf(problem));
+export const answerValue = (problem: Problem, answer: Answer): ReturnType<typeof exactAnswer> =>
+  answerValueOf(answer, divisorOf(problem));
 
 function formFaults(
   problem: Problem,

@@ -8,11 +8,11 @@ import { SOUND_PAYMENTS, subtractWithPayments } from "./payments";
 const anyRates = fc.array(fc.constantFrom(10, 12, 16, 60, 3, 14), { minLength: 3, maxLength: 6 });
 
 /** How many of the smallest column one of a column is worth. */
-const worth = (rates: readonly number[], column: number): number =>
+const value = (rates: readonly number[], column: number): number =>
   rates.slice(0, column).reduce((product, rate) => product * rate, 1);
 
 const total = (rates: readonly number[], counts: readonly number[]): number =>
-  counts.reduce((sum, count, column) => sum + count * worth(rates, column), 0);
+  counts.reduce((sum, count, column) => sum + count * value(rates, column), 0);
 
 /** Rows of counts, each below its column's rate; the last column has no larger one. */
 const rowsUnder = (rates: readonly number[], rows: number) =>
@@ -59,7 +59,7 @@ describe("columns of any exchange rates", () => {
             if (move.kind !== "exchange") continue;
             // What an exchange takes from the lender it gives to the others: the minuend is worth the same.
             const change = [move.lender, ...move.crossed, move.receiver].reduce(
-              (sum, { column, before, after }) => sum + (after - before) * worth(rates, column),
+              (sum, { column, before, after }) => sum + (after - before) * value(rates, column),
               0,
             );
             expect(change).toBe(0);

@@ -25,10 +25,10 @@ import {
 } from ".";
 
 const Wide = Exact.clone({ precision: 60, rounding: Exact.ROUND_HALF_UP });
-const worthOf = (numeral: Decimal): Exact => new Wide(plainText(numeral));
+const exactOf = (numeral: Decimal): Exact => new Wide(plainText(numeral));
 const anySigned = fc
   .tuple(anyDecimal, fc.boolean())
-  .map(([numeral, negative]) => ({ ...numeral, negative: negative && !worthOf(numeral).isZero() }));
+  .map(([numeral, negative]) => ({ ...numeral, negative: negative && !exactOf(numeral).isZero() }));
 
 describe("a numeral", () => {
   it("has its digits at their places, and nothing beyond them", () => {
@@ -38,7 +38,7 @@ describe("a numeral", () => {
           (total, place) => total.plus(new Wide(10).pow(place).times(digitAt(numeral, place) ?? Number.NaN)),
           new Wide(0),
         );
-        expect(sum.equals(worthOf(numeral))).toBe(true);
+        expect(sum.equals(exactOf(numeral))).toBe(true);
         expect(digitAt(numeral, highestPlace(numeral) + 1)).toBeUndefined();
         expect(digitAt(numeral, lowestPlace(numeral) - 1)).toBeUndefined();
       }),
@@ -49,7 +49,7 @@ describe("a numeral", () => {
     fc.assert(
       fc.property(anyDecimal, (numeral) => {
         const place = leadingPlace(numeral);
-        const value = worthOf(numeral);
+        const value = exactOf(numeral);
         if (place === undefined) expect(value.isZero()).toBe(true);
         else
           expect(value.dividedBy(new Wide(10).pow(place)).floor().toNumber()).toBe(digitAt(numeral, place));
@@ -62,10 +62,10 @@ describe("a numeral", () => {
       fc.property(anySigned, fc.nat(5), (numeral, more) => {
         const places = numeral.fraction.length + more;
         const count = countedIn(numeral, places);
-        expect(new Wide(count.toString()).equals(worthOf(numeral).times(new Wide(10).pow(places)))).toBe(
+        expect(new Wide(count.toString()).equals(exactOf(numeral).times(new Wide(10).pow(places)))).toBe(
           true,
         );
-        expect(worthOf(fromCount(count, places)).equals(worthOf(numeral))).toBe(true);
+        expect(exactOf(fromCount(count, places)).equals(exactOf(numeral))).toBe(true);
         expect(fromCount(count, places).fraction).toHaveLength(places);
       }),
     );
@@ -75,7 +75,7 @@ describe("a numeral", () => {
   it("is compared by value, whatever zeros it is written with", () => {
     fc.assert(
       fc.property(anySigned, anySigned, (a, b) => {
-        expect(compareDecimals(a, b)).toBe(worthOf(a).comparedTo(worthOf(b)));
+        expect(compareDecimals(a, b)).toBe(exactOf(a).comparedTo(exactOf(b)));
       }),
     );
     expect(compareDecimals(fromCount(204n, 1), fromCount(2040n, 2))).toBe(0);
@@ -85,9 +85,9 @@ describe("a numeral", () => {
     fc.assert(
       fc.property(anySigned, fc.integer({ min: -6, max: 6 }), (numeral, place) => {
         const unit = new Wide(10).pow(place);
-        const expected = worthOf(numeral).dividedBy(unit).toDecimalPlaces(0, Exact.ROUND_HALF_UP).times(unit);
+        const expected = exactOf(numeral).dividedBy(unit).toDecimalPlaces(0, Exact.ROUND_HALF_UP).times(unit);
         const rounded = roundTo(numeral, place);
-        expect(worthOf(rounded).equals(expected)).toBe(true);
+        expect(exactOf(rounded).equals(expected)).toBe(true);
         expect(rounded.fraction).toHaveLength(Math.max(0, -place));
       }),
     );
@@ -97,7 +97,7 @@ describe("a numeral", () => {
     fc.assert(
       fc.property(anySigned, (numeral) => {
         const short = withoutTrailingZeros(numeral);
-        expect(worthOf(short).equals(worthOf(numeral))).toBe(true);
+        expect(exactOf(short).equals(exactOf(numeral))).toBe(true);
         expect(short.fraction).not.toMatch(/0$/);
         expect(short.point).toBe(short.fraction !== "");
       }),
@@ -110,12 +110,12 @@ describe("a numeral that is moved", () => {
     fc.assert(
       fc.property(anyDecimal, fc.integer({ min: -16, max: 16 }), (numeral, by) => {
         const moved = movedBy(numeral, by);
-        expect(worthOf(moved).equals(worthOf(numeral).times(new Wide(10).pow(by)))).toBe(true);
+        expect(exactOf(moved).equals(exactOf(numeral).times(new Wide(10).pow(by)))).toBe(true);
         expect(moved.whole).toMatch(/^(0|[1-9]\d*)$/);
         expect(moved.point).toBe(moved.fraction !== "");
         expect(moved.fraction.length).toBe(Math.max(0, numeral.fraction.length - by));
         const back = movedBy(moved, -by);
-        expect(worthOf(back).equals(worthOf(numeral))).toBe(true);
+        expect(exactOf(back).equals(exactOf(numeral))).toBe(true);
       }),
     );
   });
@@ -124,9 +124,9 @@ describe("a numeral that is moved", () => {
     fc.assert(
       fc.property(anyDecimal, (numeral) => {
         const place = powerOfTen(numeral);
-        const logarithm = worthOf(numeral).isZero() ? undefined : worthOf(numeral).log(10);
+        const logarithm = exactOf(numeral).isZero() ? undefined : exactOf(numeral).log(10);
         if (place === undefined) expect(logarithm?.isInteger() ?? false).toBe(false);
-        else expect(worthOf(numeral).equals(new Wide(10).pow(place))).toBe(true);
+        else expect(exactOf(numeral).equals(new Wide(10).pow(place))).toBe(true);
       }),
     );
     expect(powerOfTen(fromCount(1000n, 0))).toBe(3);
@@ -139,12 +139,12 @@ describe("a numeral that is moved", () => {
     fc.assert(
       fc.property(anyDecimal, fc.integer({ min: -6, max: 6 }), fc.boolean(), (numeral, place, up) => {
         const unit = new Wide(10).pow(place);
-        const expected = worthOf(numeral)
+        const expected = exactOf(numeral)
           .dividedBy(unit)
           .floor()
           .plus(up ? 1 : 0)
           .times(unit);
-        expect(worthOf(cutTo(numeral, place, up)).equals(expected)).toBe(true);
+        expect(exactOf(cutTo(numeral, place, up)).equals(expected)).toBe(true);
       }),
     );
   });

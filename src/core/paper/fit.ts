@@ -198,7 +198,7 @@ function fitFrom(sought: Rows, found: Rows, pairs: readonly (readonly [number, n
 const NONE: Fit = { rows: new Map(), agree: 0, differ: 0, stray: 0 };
 
 /** How much a paper speaks for a working: what has no place in it speaks more against it than a wrong digit. */
-export const worthOf = ({ agree, differ, stray }: Fit): number => agree - differ * 0.5 - stray;
+export const fitScore = ({ agree, differ, stray }: Fit): number => agree - differ * 0.5 - stray;
 
 /** How a working fits the paper best. */
 export function fitOf(paper: Paper, way: SoughtWay): Fit {
@@ -211,7 +211,7 @@ export function fitOf(paper: Paper, way: SoughtWay): Fit {
   );
   return [...shifts]
     .map((shift) => paired(sought, found, () => [shift]))
-    .reduce((best, fit) => (best === NONE || worthOf(fit) > worthOf(best) ? fit : best), NONE);
+    .reduce((best, fit) => (best === NONE || fitScore(fit) > fitScore(best) ? fit : best), NONE);
 }
 
 /** The digit that is written where a working has one; none where its row, or its square, is empty. */

@@ -1,6 +1,6 @@
 import type { Mark } from "../board";
 import { bareDigits } from "../number";
-import { type DigitMark, digitThere, type Fit, fitOf, needed, type SoughtWay, worthOf } from "./fit";
+import { type DigitMark, digitThere, type Fit, fitOf, fitScore, needed, type SoughtWay } from "./fit";
 import type { Paper } from "./paper";
 
 /** Where a step of a working stands on the paper. */
@@ -95,7 +95,7 @@ export function markWork(paper: Paper, ways: readonly MarkedWay[], carriesCount:
   const fits = ways.map((way) => fitOf(paper, way));
   const best = fits.reduce((at, fit, index) => {
     const before = fits[at];
-    return before !== undefined && worthOf(fit) > worthOf(before) ? index : at;
+    return before !== undefined && fitScore(fit) > fitScore(before) ? index : at;
   }, 0);
   const [way, fit] = [ways[best], fits[best]];
   if (way === undefined || fit === undefined) throw new Error("markWork: there is no way to mark by");
@@ -158,7 +158,7 @@ function sumFollows(paper: Paper, wrongRow: number): boolean {
   if (sum === undefined || parts.length < 2) return false;
   const ends = rows.map(({ col, digits }) => col + digits.length);
   const last = Math.max(...ends);
-  const worth = ({ col, digits }: (typeof rows)[number]): bigint =>
+  const value = ({ col, digits }: (typeof rows)[number]): bigint =>
     BigInt(digits) * 10n ** BigInt(last - col - digits.length);
-  return parts.reduce((total, part) => total + worth(part), 0n) === worth(sum);
+  return parts.reduce((total, part) => total + value(part), 0n) === value(sum);
 }

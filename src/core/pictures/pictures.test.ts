@@ -4,11 +4,20 @@ import { runOf } from "../checks";
 import { EVERY_METHOD, workingOf } from "../methods";
 import { Wide, wide } from "../testing/answers";
 import { anyHouse, anyTask } from "../testing/arbitrary";
-import { minus, plus, ratio, same, sizeOf, sum as sumOf, times, worth as worthIn } from "../testing/ratio";
+import {
+  minus,
+  plus,
+  ratio,
+  same,
+  sizeOf,
+  sum as sumOf,
+  times,
+  valueOfQuantity as valueIn,
+} from "../testing/ratio";
 import { pictureWords } from "../wording";
 import { type Pieces, pictureOf } from ".";
 
-const worth = (pieces: readonly Pieces[]) =>
+const value = (pieces: readonly Pieces[]) =>
   pieces.reduce((sum, { place, count }) => sum.plus(new Wide(10).pow(place).times(count)), new Wide(0));
 
 describe("the picture of a step", () => {
@@ -25,10 +34,10 @@ describe("the picture of a step", () => {
           switch (picture.kind) {
             case "pieces": {
               if (picture.becomes.length > 0) {
-                expect(worth(picture.groups).equals(worth(picture.becomes))).toBe(true);
+                expect(value(picture.groups).equals(value(picture.becomes))).toBe(true);
               }
               if (reason.kind === "columnSum") {
-                expect(worth(picture.groups).equals(new Wide(10).pow(reason.place).times(reason.total))).toBe(
+                expect(value(picture.groups).equals(new Wide(10).pow(reason.place).times(reason.total))).toBe(
                   true,
                 );
               }
@@ -49,7 +58,7 @@ describe("the picture of a step", () => {
             case "parts": {
               if (reason.kind !== "combineParts") break;
               const [sum = ratio(0), ...parts] = picture.rows
-                .map(({ fraction }) => worthIn(fraction))
+                .map(({ fraction }) => valueIn(fraction))
                 .reverse();
               const [first = ratio(0), ...others] = parts.reverse();
               expect(same(others.reduce(reason.op === "add" ? plus : minus, first), sum)).toBe(true);

@@ -52,10 +52,10 @@ function computed(op: SignedOperation, left: Exact, right: Exact): Exact {
 }
 
 /** What an expression is worth. Its divisors must not be zero. */
-export const exactWorth = (expression: Expression): Exact =>
+export const exactValue = (expression: Expression): Exact =>
   expression.kind === "quantity"
     ? fractionOf(expression.quantity)
-    : computed(expression.op, exactWorth(expression.left), exactWorth(expression.right));
+    : computed(expression.op, exactValue(expression.left), exactValue(expression.right));
 
 /**
  * The value a problem must come to before any rounding, by the library's own arithmetic: the second
@@ -63,7 +63,7 @@ export const exactWorth = (expression: Expression): Exact =>
  * whether there is enough; an order and a payment to their first number.
  */
 export function exactAnswer(problem: Problem): Exact {
-  if (problem.kind === "chain") return exactWorth(problem.expression);
+  if (problem.kind === "chain") return exactValue(problem.expression);
   const [first, ...rest] = problem.operands.map(fractionOf);
   if (first === undefined) throw new Error("exactAnswer: a problem without operands");
   const { op } = problem;
@@ -87,9 +87,9 @@ export function exactAnswer(problem: Problem): Exact {
 }
 
 /** Exactly what an answer says it is worth; a quotient with a remainder needs its divisor, and a comparison is worth its difference. */
-export function worthOf(answer: Answer, divisor: Quantity | undefined): Exact {
+export function answerValueOf(answer: Answer, divisor: Quantity | undefined): Exact {
   const shared = (left: Quantity): Exact => {
-    if (divisor === undefined) throw new Error("worthOf: a remainder without a divisor");
+    if (divisor === undefined) throw new Error("answerValueOf: a remainder without a divisor");
     return fractionOf(left).div(fractionOf(divisor));
   };
   switch (answer.kind) {
@@ -144,12 +144,12 @@ export const divisorOf = (problem: Problem): Quantity | undefined =>
     : problem.kind === "chain" &&
         problem.expression.kind === "operation" &&
         problem.expression.op === "divide"
-      ? quantityOfWorth(problem.expression.right)
+      ? quantityOfValue(problem.expression.right)
       : undefined;
 
-const quantityOfWorth = (expression: Expression): Quantity | undefined => {
+const quantityOfValue = (expression: Expression): Quantity | undefined => {
   if (expression.kind === "quantity") return expression.quantity;
-  const { s, n, d } = exactWorth(expression);
+  const { s, n, d } = exactValue(expression);
   return { kind: "fraction", negative: s < 0n, numerator: n, denominator: d };
 };
 
@@ -161,14 +161,15 @@ export function isRight(problem: Problem, answer: Answer): boolean {
     return answer.relation === (exact.s < 0n ? "<" : exact.n === 0n ? "=" : ">");
   }
   if (answer.kind === "ordered") return isOrdered(problem, answer.numerals);
-  if (answer.kind === "roundedAmount") return isRounded(worthOf(answer, divisor), exact, new Exact(1n, 100n));
-  if (answer.kind !== "rounded") return worthOf(answer, divisor).equals(exact);
-  return isRounded(worthOf(answer, divisor), exact, unitOfPlace(problem, answer.numeral));
+  if (answer.kind === "roundedAmount")
+    return isRounded(answerValueOf(answer, divisor), exact, new Exact(1n, 100n));
+  if (answer.kind !== "rounded") return answerValueOf(answer, divisor).equals(exact);
+  return isRounded(answerValueOf(answer, divisor), exact, unitOfPlace(problem, answer.numeral));
 }
 
 /** Half of a unit off at most, and a half goes away from zero. */
-function isRounded(worth: Exact, exact: Exact, unit: Exact): boolean {
-  const off = worth
+function isRounded(value: Exact, exact: Exact, unit: Exact): boolean {
+  const off = value
     .sub(exact)
     .mul(exact.s < 0n ? -1n : 1n)
     .mul(2n);
@@ -177,13 +178,13 @@ function isRounded(worth: Exact, exact: Exact, unit: Exact): boolean {
 
 /** Whether numbers are those of the problem, each no larger than the next. */
 function isOrdered({ operands }: Problem, numerals: readonly Numeral[]): boolean {
-  const worths = numerals.map(fractionOf);
-  const rising = worths.every((worth, index) => worth.compare(worths[index + 1] ?? worth) <= 0);
+  const values = numerals.map(fractionOf);
+  const rising = values.every((value, index) => value.compare(values[index + 1] ?? value) <= 0);
   const given = operands.map(fractionOf).sort((a, b) => a.compare(b));
   return (
     rising &&
-    given.length === worths.length &&
-    given.every((worth, index) => worth.equals(worths[index] ?? -1))
+    given.length === values.length &&
+    given.every((value, index) => value.equals(values[index] ?? -1))
   );
 }
 

@@ -1,5 +1,5 @@
 export { type Answer, belowZero, joinerOf, quantityOf, type Relation, writeAnswer } from "./answer";
-export { divisorOf, exactAnswer, exactWorth, fractionOf, isRight, roundedTo, worthOf } from "./exact";
+export { answerValueOf, divisorOf, exactAnswer, exactValue, fractionOf, isRight, roundedTo } from "./exact";
 export { type Branch, type Expression, needsBrackets, quantitiesOf } from "./expression";
 export type { Operation, SignedOperation } from "./operation";
 export {

@@ -1,7 +1,7 @@
 import { type Decimal, isWhole, type Numeral } from "../number";
 import { type Amount, currencyOf, type Measure, MINOR_PLACES, type Quantity, unitOf } from "../quantity";
 import { done, failed, type Result } from "../result";
-import { exactWorth } from "./exact";
+import { exactValue } from "./exact";
 import { type Branch, type Expression, quantitiesOf, unplaced } from "./expression";
 import type { Join, SignedOperation } from "./operation";
 import { type AnswerForm, AS_IT_COMES, type DecimalForm, MOST_OPERANDS, type Problem } from "./problem";
@@ -255,7 +255,7 @@ function zeroDivisor(expression: Expression): number | undefined {
   if (expression.kind === "quantity") return undefined;
   const inside = zeroDivisor(expression.left) ?? zeroDivisor(expression.right);
   if (inside !== undefined || expression.op !== "divide") return inside;
-  return exactWorth(expression.right).n === 0n ? atOf(expression.right) : undefined;
+  return exactValue(expression.right).n === 0n ? atOf(expression.right) : undefined;
 }
 
 /**
@@ -271,9 +271,9 @@ function stuckOnTheWay(whole: Branch): ReadError | undefined {
     if (!thing.ok || !right.ok) continue;
     const counts = thing.value.kind === "number";
     if (counts && right.value.kind === "number") continue;
-    const worth = exactWorth(part);
-    if (worth.s < 0n) return { code: "belowZeroOnTheWay", at: part.at };
-    const smallest = thing.value.kind === "money" ? worth.mul(10n ** BigInt(MINOR_PLACES)) : worth;
+    const value = exactValue(part);
+    if (value.s < 0n) return { code: "belowZeroOnTheWay", at: part.at };
+    const smallest = thing.value.kind === "money" ? value.mul(10n ** BigInt(MINOR_PLACES)) : value;
     const even = smallest.d === 1n || (thing.value.kind === "measure" && part.op !== "divide");
     if (!even) return { code: "unevenOnTheWay", at: part.at };
   }

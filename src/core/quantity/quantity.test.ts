@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
 import { readOneQuantity } from "../problem";
-import { over, ratio, same, sizeOf, worth } from "../testing/ratio";
+import { over, ratio, same, sizeOf, valueOfQuantity } from "../testing/ratio";
 import {
   CURRENCY_IDS,
   currencyOf,
@@ -96,7 +96,7 @@ describe("money", () => {
         expect(writeQuantity(read.value, house)).toBe(typed);
         const major = inMajor(read.value);
         expect(major.fraction).toHaveLength(2);
-        expect(same(worth(major), worth(read.value))).toBe(true);
+        expect(same(valueOfQuantity(major), valueOfQuantity(read.value))).toBe(true);
       }),
       { numRuns: 400 },
     );

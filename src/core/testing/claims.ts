@@ -146,12 +146,12 @@ function valueClaims(reason: Reason, operands: readonly Decimal[]): readonly boo
       ];
     }
     case "partExchange": {
-      const worth = (which: "before" | "after"): Exact =>
+      const value = (which: "before" | "after"): Exact =>
         reason.changes.reduce(
           (sum, change) => sum.plus(power(change.place).times(change[which])),
           new Wide(0),
         );
-      return [worth("before").equals(worth("after")), reason.top < reason.bottom];
+      return [value("before").equals(value("after")), reason.top < reason.bottom];
     }
     case "pullApart":
     case "partAlong":

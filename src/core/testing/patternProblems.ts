@@ -111,8 +111,8 @@ const proper: Lines = fc
 const mixed: Lines = fc.tuple(int(1, 9), proper).map(([whole, part]) => `${whole} ${part}`);
 const one: Lines = fc.oneof({ weight: 2, arbitrary: proper }, { weight: 2, arbitrary: mixed });
 const ordered = (terms: fc.Arbitrary<readonly [string, string]>): Lines =>
-  terms.map(([a, b]) => (worth(a) >= worth(b) ? `${a} − ${b}` : `${b} − ${a}`));
-const worth = (numeral: string): number => {
+  terms.map(([a, b]) => (value(a) >= value(b) ? `${a} − ${b}` : `${b} − ${a}`));
+const value = (numeral: string): number => {
   const [, whole = "0", over = "0", below = "1"] = /^(?:(\d+)(?: |$))?(?:(\d+)\/(\d+))?$/.exec(numeral) ?? [];
   return Number(whole) + Number(over) / Number(below);
 };

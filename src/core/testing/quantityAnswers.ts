@@ -13,16 +13,16 @@ import {
   size,
   sizeOf,
   times,
-  worth,
-  worthOfAnswer,
-  worthOfExpression,
+  valueOfAnswer,
+  valueOfExpression,
+  valueOfQuantity,
 } from "./ratio";
 
 type Asked = Exclude<Problem, DecimalProblem>;
 
 /** What is wrong with the answer to a problem of fractions, signed numbers, money, measures, or a chain of them. */
 export function wrongQuantity(problem: Asked, { answer, house }: Working): string | undefined {
-  return wrongWorth(problem, answer) ?? wrongParts(problem, answer) ?? wrongWish(problem, answer, house);
+  return wrongValue(problem, answer) ?? wrongParts(problem, answer) ?? wrongWish(problem, answer, house);
 }
 
 const unless = (holds: boolean, fault: string): string | undefined => (holds ? undefined : fault);
@@ -30,7 +30,7 @@ const unless = (holds: boolean, fault: string): string | undefined => (holds ? u
 /** What a problem divides by in the end; one where it does not. */
 function divisorOf(problem: Asked): Ratio {
   if (problem.op === "divide")
-    return worth(
+    return valueOfQuantity(
       problem.operands[1] ?? { kind: "decimal", negative: false, whole: "1", fraction: "", point: false },
     );
   if (
@@ -39,20 +39,22 @@ function divisorOf(problem: Asked): Ratio {
     problem.expression.op !== "divide"
   )
     return ratio(1);
-  return worthOfExpression(problem.expression.right);
+  return valueOfExpression(problem.expression.right);
 }
 
-function wrongWorth(problem: Asked, answer: Answer): string | undefined {
+function wrongValue(problem: Asked, answer: Answer): string | undefined {
   const exact = right(problem);
-  const said = worthOfAnswer(answer, divisorOf(problem));
+  const said = valueOfAnswer(answer, divisorOf(problem));
   switch (answer.kind) {
     case "comparison": {
       const relation = exact.over < 0n ? "<" : exact.over > 0n ? ">" : "=";
       return unless(answer.relation === relation, "they lie otherwise");
     }
     case "ordered": {
-      const rising = answer.numerals.map(worth);
-      const kept = problem.operands.map(worth).every((one) => rising.some((other) => same(one, other)));
+      const rising = answer.numerals.map(valueOfQuantity);
+      const kept = problem.operands
+        .map(valueOfQuantity)
+        .every((one) => rising.some((other) => same(one, other)));
       const ordered = rising.every((one, index) => !below(one, rising[index - 1] ?? one));
       return unless(kept && ordered && rising.length === problem.operands.length, "they are not in order");
     }
@@ -87,13 +89,15 @@ function wrongParts(problem: Asked, answer: Answer): string | undefined {
     case "measureLeft":
       return (
         wrongMeasure(answer.each.parts) ??
-        leftIsLess(worth(answer.left), sizeOf(answer.left.parts[0]?.unit ?? "m"), divisor)
+        leftIsLess(valueOfQuantity(answer.left), sizeOf(answer.left.parts[0]?.unit ?? "m"), divisor)
       );
     case "share":
-      return leftIsLess(worth(answer.left), ratio(1, 100), divisor) ?? wrongAmount(answer.each.numeral);
+      return (
+        leftIsLess(valueOfQuantity(answer.left), ratio(1, 100), divisor) ?? wrongAmount(answer.each.numeral)
+      );
     case "timesLeft":
       return unless(
-        answer.times.fraction === "" && below(worth(answer.left), divisor),
+        answer.times.fraction === "" && below(valueOfQuantity(answer.left), divisor),
         "it goes in once more",
       );
     case "amount":
@@ -103,7 +107,7 @@ function wrongParts(problem: Asked, answer: Answer): string | undefined {
     case "handed": {
       const { notes } = currencyOf(answer.currency);
       return unless(
-        answer.pieces.every((piece) => notes.includes(piece)) && worth(answer.back).over >= 0n,
+        answer.pieces.every((piece) => notes.includes(piece)) && valueOfQuantity(answer.back).over >= 0n,
         "there are no such notes",
       );
     }
@@ -124,11 +128,11 @@ const wrongAmount = (numeral: { readonly whole: string; readonly fraction: strin
 
 /** Every count but that of the smallest unit is whole, and less than makes one of the next unit. */
 function wrongMeasure(
-  parts: readonly { readonly unit: UnitId; readonly count: Parameters<typeof worth>[0] }[],
+  parts: readonly { readonly unit: UnitId; readonly count: Parameters<typeof valueOfQuantity>[0] }[],
 ): string | undefined {
   for (const [index, { unit, count }] of parts.entries()) {
     const [larger, last] = [parts[index - 1]?.unit, index === parts.length - 1];
-    const value = worth(count);
+    const value = valueOfQuantity(count);
     if (!last && value.over % value.under !== 0n) return "a larger unit is not whole";
     if (larger !== undefined && !below(value, over(sizeOf(larger), sizeOf(unit))))
       return `too many of ${unit}`;

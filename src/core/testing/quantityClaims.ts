@@ -14,8 +14,8 @@ import {
   sizeOf,
   sum,
   times,
-  worth,
-  worthOfExpression,
+  valueOfExpression,
+  valueOfQuantity,
 } from "./ratio";
 
 /** What earlier steps of the same sheet have carried, for what comes after to take in. */
@@ -48,7 +48,7 @@ function fractionClaims(reason: Reason): readonly boolean[] {
     case "toImproper":
     case "regroupWhole":
       return [
-        same(worth(reason.before), worth(reason.after)),
+        same(valueOfQuantity(reason.before), valueOfQuantity(reason.after)),
         reason.kind !== "regroupWhole" || reason.before.whole - reason.after.whole === 1n,
       ];
     case "listMultiples":
@@ -76,12 +76,12 @@ function fractionClaims(reason: Reason): readonly boolean[] {
         reason.after.denominator === reason.before.denominator * reason.by,
       ];
     case "swapFractions":
-      return [below(worth(reason.smaller), worth(reason.larger))];
+      return [below(valueOfQuantity(reason.smaller), valueOfQuantity(reason.larger))];
     case "combineParts": {
-      const [first, ...rest] = reason.parts.map(worth);
+      const [first, ...rest] = reason.parts.map(valueOfQuantity);
       const alike = reason.parts.every(({ denominator }) => denominator === reason.result.denominator);
       const value = first && rest.reduce(reason.op === "add" ? plus : minus, first);
-      return [alike, value !== undefined && same(value, worth(reason.result))];
+      return [alike, value !== undefined && same(value, valueOfQuantity(reason.result))];
     }
     case "wholesTogether": {
       const [first = 0n, ...rest] = reason.wholes;
@@ -92,7 +92,7 @@ function fractionClaims(reason: Reason): readonly boolean[] {
     }
     case "joinWholeAndPart":
       return [
-        same(plus(ratio(reason.whole), worth(reason.part)), worth(reason.result)),
+        same(plus(ratio(reason.whole), valueOfQuantity(reason.part)), valueOfQuantity(reason.result)),
         reason.part.numerator < reason.part.denominator,
       ];
     case "cancel":
@@ -107,11 +107,14 @@ function fractionClaims(reason: Reason): readonly boolean[] {
         product(reason.factors.map(({ denominator }) => denominator)) === reason.result.denominator,
       ];
     case "turnOver":
-      return [same(times(worth(reason.divisor), worth(reason.reciprocal)), ratio(1))];
+      return [same(times(valueOfQuantity(reason.divisor), valueOfQuantity(reason.reciprocal)), ratio(1))];
     case "likeParts":
       return [
         reason.left.denominator === reason.right.denominator,
-        same(over(worth(reason.left), worth(reason.right)), worth(reason.result)),
+        same(
+          over(valueOfQuantity(reason.left), valueOfQuantity(reason.right)),
+          valueOfQuantity(reason.result),
+        ),
       ];
     case "reduce":
       return [
@@ -121,14 +124,14 @@ function fractionClaims(reason: Reason): readonly boolean[] {
       ];
     case "countOut":
       return [
-        same(worth(reason.before), plus(ratio(reason.whole), worth(reason.rest))),
+        same(valueOfQuantity(reason.before), plus(ratio(reason.whole), valueOfQuantity(reason.rest))),
         reason.rest.numerator < reason.rest.denominator,
       ];
     case "compareParts": {
-      const [a = ratio(0), b = ratio(0)] = reason.numerals.map(worth);
+      const [a = ratio(0), b = ratio(0)] = reason.numerals.map(valueOfQuantity);
       return [
         relationOf(a, b) === reason.relation,
-        reason.parts.every((part, index) => same(worth(part), index === 0 ? a : b)),
+        reason.parts.every((part, index) => same(valueOfQuantity(part), index === 0 ? a : b)),
       ];
     }
     case "orderParts":
@@ -140,7 +143,7 @@ function fractionClaims(reason: Reason): readonly boolean[] {
         ),
       ];
     case "divideOut":
-      return [same(size(right(reason.problem)), worth(reason.fraction))];
+      return [same(size(right(reason.problem)), valueOfQuantity(reason.fraction))];
     default:
       return [];
   }
@@ -149,31 +152,31 @@ function fractionClaims(reason: Reason): readonly boolean[] {
 function signedClaims(reason: Reason, problem: Problem): readonly boolean[] {
   switch (reason.kind) {
     case "addOpposites":
-      return [same(sum(reason.terms.map(worth)), right(problem))];
+      return [same(sum(reason.terms.map(valueOfQuantity)), right(problem))];
     case "sameSigns": {
-      const [a, b] = [worth(reason.left), worth(reason.right)];
-      return [same(plus(a, b), worth(reason.result)), a.over * b.over >= 0n];
+      const [a, b] = [valueOfQuantity(reason.left), valueOfQuantity(reason.right)];
+      return [same(plus(a, b), valueOfQuantity(reason.result)), a.over * b.over >= 0n];
     }
     case "differentSigns": {
-      const [a, b] = [worth(reason.left), worth(reason.right)];
+      const [a, b] = [valueOfQuantity(reason.left), valueOfQuantity(reason.right)];
       return [
-        same(plus(a, b), worth(reason.result)),
+        same(plus(a, b), valueOfQuantity(reason.result)),
         a.over * b.over <= 0n,
-        !below(worth(reason.larger), worth(reason.smaller)),
+        !below(valueOfQuantity(reason.larger), valueOfQuantity(reason.smaller)),
       ];
     }
     case "gatherSides":
       return [
-        reason.above.every((one) => worth(one).over >= 0n),
-        reason.below.every((one) => worth(one).over < 0n),
-        same(sum([...reason.above, ...reason.below].map(worth)), right(problem)),
+        reason.above.every((one) => valueOfQuantity(one).over >= 0n),
+        reason.below.every((one) => valueOfQuantity(one).over < 0n),
+        same(sum([...reason.above, ...reason.below].map(valueOfQuantity)), right(problem)),
       ];
     case "productSign":
       return [reason.negative === (reason.negatives % 2 === 1)];
     case "productSize":
       return [
-        same(worth(reason.size), size(worth(reason.result))),
-        same(right(reason.problem), worth(reason.size)),
+        same(valueOfQuantity(reason.size), size(valueOfQuantity(reason.result))),
+        same(right(reason.problem), valueOfQuantity(reason.size)),
       ];
     case "jumpAlong":
       return [reason.from + reason.by === reason.to];
@@ -193,7 +196,10 @@ const piecesSum = (pieces: readonly number[]): number => pieces.reduce((a, b) =>
 function moneyClaims(reason: Reason): readonly boolean[] {
   switch (reason.kind) {
     case "hiddenPlaces":
-      return [same(worth(reason.amount), worth(reason.numeral)), reason.numeral.fraction.length === 2];
+      return [
+        same(valueOfQuantity(reason.amount), valueOfQuantity(reason.numeral)),
+        reason.numeral.fraction.length === 2,
+      ];
     case "changeHop": {
       const { from, to, pieces, reaches, currency } = reason;
       const there = reaches === "ten" ? to % 10 === 0 : reaches === "whole" ? to % 100 === 0 : true;
@@ -206,22 +212,27 @@ function moneyClaims(reason: Reason): readonly boolean[] {
     case "changeTotal":
       return [piecesSum(reason.hops) === reason.total, piecesSum(reason.pieces) === reason.total];
     case "compareCost":
-      return [reason.enough === !below(worth(reason.have), worth(reason.cost))];
+      return [reason.enough === !below(valueOfQuantity(reason.have), valueOfQuantity(reason.cost))];
     case "handNotes": {
       const total = ratio(piecesSum(reason.pieces), 100);
       const { notes } = currencyOf(reason.total.currency);
       return [
-        same(total, worth(reason.total)),
-        !below(total, worth(reason.price)),
+        same(total, valueOfQuantity(reason.total)),
+        !below(total, valueOfQuantity(reason.price)),
         reason.pieces.every((piece) => notes.includes(piece)),
-        reason.exact === same(total, worth(reason.price)),
+        reason.exact === same(total, valueOfQuantity(reason.price)),
       ];
     }
     case "backFromNotes":
-      return [same(plus(worth(reason.price), worth(reason.back)), worth(reason.total))];
+      return [
+        same(
+          plus(valueOfQuantity(reason.price), valueOfQuantity(reason.back)),
+          valueOfQuantity(reason.total),
+        ),
+      ];
     case "intoMinor":
     case "backToMajor":
-      return [same(worth(reason.amount), ratio(reason.count, 100))];
+      return [same(valueOfQuantity(reason.amount), ratio(reason.count, 100))];
     default:
       return [];
   }
@@ -276,20 +287,25 @@ function measureClaims(reason: Reason): readonly boolean[] {
     case "intoSmaller":
       return [
         same(rateOf(reason.unit, reason.smaller), ratio(reason.rate)),
-        same(times(worth(reason.count), ratio(reason.rate)), worth(reason.makes)),
-        same(plus(worth(reason.makes), worth(reason.had)), worth(reason.total)),
+        same(times(valueOfQuantity(reason.count), ratio(reason.rate)), valueOfQuantity(reason.makes)),
+        same(plus(valueOfQuantity(reason.makes), valueOfQuantity(reason.had)), valueOfQuantity(reason.total)),
       ];
     case "intoLarger":
       return [
         same(rateOf(reason.larger, reason.unit), ratio(reason.rate)),
-        same(plus(ratio(reason.whole * reason.rate), worth(reason.rest)), worth(reason.count)),
-        below(worth(reason.rest), ratio(reason.rate)),
+        same(
+          plus(ratio(reason.whole * reason.rate), valueOfQuantity(reason.rest)),
+          valueOfQuantity(reason.count),
+        ),
+        below(valueOfQuantity(reason.rest), ratio(reason.rate)),
       ];
     case "padUnit":
     case "unpadUnit":
-      return [same(worth(reason.measure), times(worth(reason.decimal), sizeOf(reason.unit)))];
+      return [
+        same(valueOfQuantity(reason.measure), times(valueOfQuantity(reason.decimal), sizeOf(reason.unit))),
+      ];
     case "decimalOfUnit":
-      return [same(worth(reason.measure), times(right(reason.problem), sizeOf(reason.unit)))];
+      return [same(valueOfQuantity(reason.measure), times(right(reason.problem), sizeOf(reason.unit)))];
     default:
       return [];
   }
@@ -298,7 +314,7 @@ function measureClaims(reason: Reason): readonly boolean[] {
 function chainClaims(reason: Reason, problem: Problem): readonly boolean[] {
   if (reason.kind !== "putBack") return [];
   return [
-    same(worth(reason.result), right(reason.problem)),
-    same(worthOfExpression(reason.rest.expression), right(problem)),
+    same(valueOfQuantity(reason.result), right(reason.problem)),
+    same(valueOfExpression(reason.rest.expression), right(problem)),
   ];
 }

@@ -62,7 +62,7 @@ export const sizeOf = (unit: UnitId): Ratio => ratio(SIZES[unit]);
 const signed = (value: Ratio, negative: boolean): Ratio => (negative ? minus(ratio(0), value) : value);
 
 /** What a quantity is worth: money in its major unit, a measure in the smallest unit of its scale. */
-export function worth(quantity: Quantity): Ratio {
+export function valueOfQuantity(quantity: Quantity): Ratio {
   switch (quantity.kind) {
     case "decimal": {
       const { negative, whole, fraction } = quantity;
@@ -75,12 +75,12 @@ export function worth(quantity: Quantity): Ratio {
       return signed(plus(ratio(whole), ratio(numerator, denominator)), negative);
     }
     case "amount": {
-      const value = worth(quantity.numeral);
+      const value = valueOfQuantity(quantity.numeral);
       return quantity.of === "minor" ? over(value, ratio(100)) : value;
     }
     case "measure":
       return signed(
-        sum(quantity.parts.map(({ count, unit }) => times(worth(count), sizeOf(unit)))),
+        sum(quantity.parts.map(({ count, unit }) => times(valueOfQuantity(count), sizeOf(unit)))),
         quantity.negative,
       );
   }
@@ -99,15 +99,15 @@ const compute = (op: "add" | "subtract" | "multiply" | "divide", a: Ratio, b: Ra
   }
 };
 
-export const worthOfExpression = (expression: Expression): Ratio =>
+export const valueOfExpression = (expression: Expression): Ratio =>
   expression.kind === "quantity"
-    ? worth(expression.quantity)
-    : compute(expression.op, worthOfExpression(expression.left), worthOfExpression(expression.right));
+    ? valueOfQuantity(expression.quantity)
+    : compute(expression.op, valueOfExpression(expression.left), valueOfExpression(expression.right));
 
 /** What a problem comes to; of a comparison, or the question whether there is enough, the difference. */
 export function right(problem: Problem): Ratio {
-  if (problem.op === "chain") return worthOfExpression(problem.expression);
-  const [first = ratio(0), ...rest] = problem.operands.map(worth);
+  if (problem.op === "chain") return valueOfExpression(problem.expression);
+  const [first = ratio(0), ...rest] = problem.operands.map(valueOfQuantity);
   const { op } = problem;
   switch (op) {
     case "add":
@@ -129,39 +129,39 @@ export function right(problem: Problem): Ratio {
 }
 
 /** What an answer is worth that is one quantity, or one with something left over of a division. */
-export function worthOfAnswer(answer: Answer, divisor: Ratio): Ratio {
+export function valueOfAnswer(answer: Answer, divisor: Ratio): Ratio {
   switch (answer.kind) {
     case "decimal":
     case "fraction":
     case "mixed":
     case "amount":
     case "measure":
-      return worth(answer);
+      return valueOfQuantity(answer);
     case "rounded":
-      return worth(answer.numeral);
+      return valueOfQuantity(answer.numeral);
     case "roundedAmount":
-      return worth(answer.amount);
+      return valueOfQuantity(answer.amount);
     case "remainder":
-      return plus(worth(answer.quotient), over(worth(answer.remainder), divisor));
+      return plus(valueOfQuantity(answer.quotient), over(valueOfQuantity(answer.remainder), divisor));
     case "share":
     case "measureLeft":
-      return plus(worth(answer.each), over(worth(answer.left), divisor));
+      return plus(valueOfQuantity(answer.each), over(valueOfQuantity(answer.left), divisor));
     case "timesLeft":
-      return plus(worth(answer.times), over(worth(answer.left), divisor));
+      return plus(valueOfQuantity(answer.times), over(valueOfQuantity(answer.left), divisor));
     case "recurring": {
       const { negative, whole, fixed, repetend } = answer;
       const nines = (10n ** BigInt(repetend.length) - 1n) * 10n ** BigInt(fixed.length);
       return signed(ratio(BigInt(whole + fixed + repetend) - BigInt(whole + fixed), nines), negative);
     }
     case "comparison":
-      return minus(worth(answer.left), worth(answer.right));
+      return minus(valueOfQuantity(answer.left), valueOfQuantity(answer.right));
     case "ordered":
-      return sum(answer.numerals.slice(0, 1).map(worth));
+      return sum(answer.numerals.slice(0, 1).map(valueOfQuantity));
     case "sufficiency":
-      return signed(worth(answer.difference), !answer.enough);
+      return signed(valueOfQuantity(answer.difference), !answer.enough);
     case "handed": {
       const handed = answer.pieces.reduce((total, piece) => total + piece, 0);
-      return minus(ratio(handed, 100), worth(answer.back));
+      return minus(ratio(handed, 100), valueOfQuantity(answer.back));
     }
   }
 }

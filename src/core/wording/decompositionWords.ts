@@ -12,7 +12,7 @@ export function exchangeWords(exchange: Exchange, house: HouseRules): StepWords 
   const needed = placesName(exchange.needy, house);
   return {
     say: house.narration === "short" ? shortExchange(exchange, house) : placeValueExchange(exchange, house),
-    why: `The number on top is worth as much as before: ${worth(exchange, house)}. Only its pieces are smaller.`,
+    why: `The number on top is worth as much as before: ${exchangeValue(exchange, house)}. Only its pieces are smaller.`,
     ask:
       exchange.receiver.place === exchange.needy
         ? `Are there ${cardinal(String(exchange.bottom))} ${needed} to take away? Where can more come from?`
@@ -21,7 +21,7 @@ export function exchangeWords(exchange: Exchange, house: HouseRules): StepWords 
 }
 
 /** "one one is ten tenths", or across empty places "one ten is nine ones and ten tenths". */
-function worth({ lender, crossed, receiver }: Exchange, house: HouseRules): string {
+function exchangeValue({ lender, crossed, receiver }: Exchange, house: HouseRules): string {
   const pieces = [
     ...crossed.map(({ place, after }) => countOf(after, place, house)),
     countOf(receiver.after - receiver.before, receiver.place, house),

@@ -99,14 +99,14 @@ function openRowWords(
   { by, byPlace, zeros, written }: Extract<Reason, { kind: "openRow" }>,
   house: HouseRules,
 ): StepWords {
-  const worth = countOf(by, byPlace, house);
+  const value = countOf(by, byPlace, house);
   return {
     say: written
       ? sentence(
-          `the ${by} stands for *${worth}*: open its row with ${zeros === 1 ? "a *zero*" : `*${zeros} zeros*`}.`,
+          `the ${by} stands for *${value}*: open its row with ${zeros === 1 ? "a *zero*" : `*${zeros} zeros*`}.`,
         )
       : sentence(
-          `the ${by} stands for *${worth}*: begin its row *${zeros}* ${zeros === 1 ? "place" : "places"} further left.`,
+          `the ${by} stands for *${value}*: begin its row *${zeros}* ${zeros === 1 ? "place" : "places"} further left.`,
         ),
     why: "Each place to the left is worth ten times as much, so what it makes moves one place to the left.",
     ask: `What is the ${by} worth, and where does its row begin?`,

@@ -4,10 +4,10 @@ import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@
 import { EVERY_METHOD, METHOD_IDS, type MethodId, methodsFor, type Working, workingOf } from "@/core/methods";
 import {
   type Answer,
+  answerValueOf,
   divisorOf,
   type Problem,
   readProblem,
-  worthOf,
   writeAnswer,
   writeProblem,
 } from "@/core/problem";
@@ -73,7 +73,7 @@ export function workRequested(request: WorkRequest): Result<Working, ProgramErro
 
 /** What a working's answer is worth in lowest terms, as `n/d`: `5` is `5/1`. A comparison is worth the difference. */
 const exactValue = ({ problem, answer }: Working): string => {
-  const value = worthOf(answer, divisorOf(problem));
+  const value = answerValueOf(answer, divisorOf(problem));
   return `${value.s < 0n ? "-" : ""}${value.n}/${value.d}`;
 };
 

@@ -21,7 +21,7 @@ import {
 import { type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
 import type { MethodId, Solve, WorkingBy } from "../method";
 import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
-import { type MeasureWhy, measureOf, rate, worthIn } from "./unitSetting";
+import { type MeasureWhy, measureOf, rate, valueIn } from "./unitSetting";
 
 /** The decisions on the way to the smallest unit and back. */
 export interface RateDecisions {
@@ -172,7 +172,7 @@ function inLargerOnly<Inner>(
 ): Answer {
   const last = units.at(-1) ?? smallest;
   const measure = measureOf([smallest], [count]);
-  const value = simplest(worthIn(measure, last));
+  const value = simplest(valueIn(measure, last));
   const ends = (10n ** 9n * value.numerator) % value.denominator === 0n;
   const per = rate(last, smallest);
   const asked: DecimalProblem = {

@@ -18,7 +18,7 @@ import {
   type UnitSetting,
   unitSetting,
   unitsUsed,
-  worthIn,
+  valueIn,
 } from "./unitSetting";
 
 export function workDifference(
@@ -30,7 +30,7 @@ export function workDifference(
   const smallest = units.at(-1) ?? "m";
   const [first, second] = problem.operands.filter(isMeasure);
   if (first === undefined || second === undefined) throw new Error("workDifference: two measures are needed");
-  const [a, b] = [worthIn(first, smallest), worthIn(second, smallest)];
+  const [a, b] = [valueIn(first, smallest), valueIn(second, smallest)];
   const below = a.numerator * b.denominator < b.numerator * a.denominator;
   const [larger, smaller] = below ? [second, first] : [first, second];
   const swapped: readonly Step<MeasureWhy>[] = below

@@ -28,7 +28,7 @@ export function unitsUsed(problem: MeasureProblem): readonly UnitId[] {
   if (problem.op !== "divide" || problem.form.kind === "inUnits" || last === undefined) return units;
   if (measure?.kind !== "measure" || by?.kind !== "decimal") return units;
   const comesOut = (unit: UnitId): boolean => {
-    const count = worthIn(measure, unit);
+    const count = valueIn(measure, unit);
     return count.numerator % (asFraction(by).numerator * count.denominator) === 0n;
   };
   if (comesOut(last)) return units;
@@ -83,7 +83,7 @@ export function measureOf(
 }
 
 /** A measure in one unit of its scale, exactly. */
-export function worthIn(measure: Measure, unit: UnitId): Fraction {
+export function valueIn(measure: Measure, unit: UnitId): Fraction {
   const { size } = unitOf(unit);
   return measure.parts.reduce<Fraction>(
     (sum, part) => {
