@@ -4,9 +4,9 @@ import { type ReactElement, type RefObject, useEffect, useRef, useState } from "
 import { type HouseRules, nearestPreset } from "@/core/house";
 import type { ProblemKind } from "@/core/problem";
 import { METHOD_NAMES, PRESET_WORDS, plain, stageName } from "@/core/wording";
+import { FoldAway } from "../FoldAway";
 import { ROUTES } from "../routes";
 import { useView } from "../useView";
-
 import { PACES, type View } from "../view";
 import { boardAddress } from "./address";
 import { BoardPanels, type Menu } from "./BoardPanels";
@@ -149,7 +149,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
 
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto]">
-      <header className="flex flex-wrap items-center gap-3 px-6 pt-3.5 pb-2">
+      <header className="flex flex-wrap items-center gap-3 px-6 pt-3.5 pb-2 max-[700px]:gap-2 max-[700px]:px-3 max-[700px]:pt-2 max-[700px]:pb-1">
         <h1 className="sr-only">Board</h1>
         <ProblemField
           typed={board.typed}
@@ -174,8 +174,10 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
           button={houseButton}
           onPress={() => toggleMenu("house")}
         />
-        <div className="ml-auto">
-          <ViewControls view={view} onView={changeView} onHelp={() => setMenu("help")} />
+        <div className="ml-auto max-[700px]:contents">
+          <FoldAway label="View">
+            <ViewControls view={view} onView={changeView} onHelp={() => setMenu("help")} />
+          </FoldAway>
         </div>
       </header>
       <main
@@ -216,7 +218,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
           // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
           tabIndex={0}
           aria-label="Margin"
-          className="flex min-h-0 flex-col gap-5 overflow-y-auto py-4 pr-6 pl-2 max-[1000px]:max-h-[38vh] max-[1000px]:px-8"
+          className="flex min-h-0 flex-col gap-5 overflow-y-auto py-4 pr-6 pl-2 max-[1000px]:max-h-[38vh] max-[1000px]:px-8 max-[700px]:max-h-[21vh] max-[700px]:gap-3 max-[700px]:px-4 max-[700px]:py-2"
         >
           {run && here && words && open && !drafting ? (
             <Margin
@@ -242,7 +244,10 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
           )}
         </aside>
       </main>
-      <footer className="px-6 pt-1 pb-4 data-[drafting=true]:invisible" data-drafting={drafting}>
+      <footer
+        className="px-6 pt-1 pb-4 max-[700px]:px-3 max-[700px]:pt-0 max-[700px]:pb-1 data-[drafting=true]:invisible"
+        data-drafting={drafting}
+      >
         {run && here && (
           <RunBar
             steps={run.steps}

@@ -6,6 +6,7 @@ import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { answerInWords } from "@/core/wording";
+import { FoldAway } from "../FoldAway";
 import { Paper, sheetFor } from "../paper";
 import type { View } from "../view";
 import type { Reading } from "./boardState";
@@ -133,7 +134,7 @@ export function BoardSheet({
       // biome-ignore lint/a11y/noNoninteractiveTabindex: a paper larger than its room is scrolled by keys
       tabIndex={0}
       aria-label="Squared paper"
-      className="grid min-h-0 min-w-0 overflow-auto p-4 data-[two=true]:p-2"
+      className="grid min-h-0 min-w-0 overflow-auto p-4 data-[two=true]:p-2 max-[700px]:p-1.5"
       data-two={title !== undefined}
       onPointerDown={(event) => {
         swipeFrom.current = { x: event.clientX, y: event.clientY };
@@ -143,13 +144,13 @@ export function BoardSheet({
         swipeFrom.current = undefined;
       }}
     >
-      <figure className="m-auto flex w-max max-w-none flex-col rounded border border-edge bg-page px-5 pt-3 pb-5 shadow-sheet">
+      <figure className="m-auto flex w-max max-w-none flex-col rounded border border-edge bg-page px-5 pt-3 pb-5 shadow-sheet max-[700px]:px-3 max-[700px]:pt-1.5 max-[700px]:pb-3">
         <div className="sticky left-5 flex w-full max-w-[calc(var(--room-width,100vw)-76px)] flex-wrap items-center justify-between gap-x-4 pb-2">
           <figcaption className="min-h-8 min-w-0 font-board text-[19px] wrap-anywhere text-soft">
             {title ?? (shownRun && writeProblem(shownRun.working.problem, house))}
           </figcaption>
-          <div className="flex shrink-0 items-center gap-3 empty:hidden">
-            {tools}
+          <div className="flex shrink-0 items-center gap-3 empty:hidden max-[700px]:shrink max-[700px]:flex-wrap max-[700px]:justify-end max-[700px]:gap-1">
+            {tools && <FoldAway label="Tools">{tools}</FoldAway>}
             <p
               role="status"
               className="text-[13px] text-soft data-[keeping=clash]:text-rust data-[keeping=notKept]:text-rust"

@@ -39,7 +39,7 @@ export function ProblemField({
     <form
       // Pressed before the page listens, Enter still opens what was typed: by loading it.
       action={ROUTES.board}
-      className="relative max-w-[430px] min-w-64 flex-1"
+      className="relative max-w-[430px] min-w-64 flex-1 max-[700px]:max-w-none max-[700px]:basis-full"
       onFocus={() => setFocused(true)}
       onBlur={(event) => {
         if (!event.currentTarget.contains(event.relatedTarget)) setFocused(false);

@@ -89,7 +89,7 @@ export function RunBar({
         aria-valuemax={last}
         aria-valuenow={step}
         aria-valuetext={`Step ${step} of ${last}. ${spoken}`}
-        className="flex h-16 min-w-0 flex-1 touch-none items-stretch gap-3 px-2 max-[1000px]:gap-2 max-[1000px]:px-1"
+        className="flex h-16 min-w-0 flex-1 touch-none items-stretch gap-3 px-2 max-[1000px]:gap-2 max-[1000px]:px-1 max-[700px]:gap-1 max-[700px]:overflow-x-clip"
         onKeyDown={(event) => {
           // The Board listens for the other keys; these two move the run only when it has the focus.
           const by = { ArrowUp: 1, ArrowDown: -1 }[event.key];
@@ -110,7 +110,7 @@ export function RunBar({
           return (
             <div
               key={first}
-              className="flex min-w-max cursor-pointer flex-col justify-center"
+              className="flex min-w-max cursor-pointer flex-col justify-center max-[700px]:min-w-0"
               style={{ flex: `${count} 1 0` }}
             >
               <div className="flex h-6 items-end gap-[3px]" data-first={first} data-count={count}>
@@ -122,7 +122,7 @@ export function RunBar({
               </div>
               <span
                 data-here={here}
-                className="pt-1.5 text-[13px] leading-5 text-soft data-[here=true]:font-semibold data-[here=true]:text-ink"
+                className="pt-1.5 text-[13px] leading-5 whitespace-nowrap text-soft data-[here=true]:font-semibold data-[here=true]:text-ink max-[700px]:data-[here=false]:invisible"
               >
                 {stageName(stage, house)}
               </span>

@@ -7,6 +7,7 @@ import type { MethodId } from "@/core/methods";
 import { decimalSign } from "@/core/number";
 import { jumpsAgainst, markWork, moved, type Paper } from "@/core/paper";
 import { squareWords, stageName } from "@/core/wording";
+import { FoldAway } from "../FoldAway";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
 import { Choice } from "./Choice";
@@ -184,37 +185,41 @@ export function TurnScreen({
   const wrongAt = found.misplaced?.at ?? found.wrong?.at;
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)]">
-      <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2">
+      <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2 max-[700px]:gap-x-2 max-[700px]:px-3 max-[700px]:pt-1 max-[700px]:pb-0">
         <h1 className="text-[22px] font-semibold">Your turn</h1>
         <p className="font-board text-[26px]">{line}</p>
         <TurnKeys open={keysOpen} onOpen={setKeysOpen} />
-        <nav aria-label="How it is set" className="ml-auto flex flex-wrap items-center gap-x-2.5 gap-y-1">
-          <Choice
-            label="Given"
-            value={part}
-            options={GIVEN_PARTS.map(({ id, name }) => ({ id, name, address: addresses.parts[id] }))}
-          />
-          <Choice label="Method" value={fixed ?? ""} options={addresses.methods} />
-          <label className="flex flex-col text-xs text-soft">
-            Feedback
-            <select
-              value={feedback}
-              onChange={(event) =>
-                setFeedback(FEEDBACK.find(({ id }) => id === event.target.value)?.id ?? "eachMark")
-              }
-              className="h-11 max-w-44 rounded-lg border border-edge bg-page px-2 text-[15px] text-ink"
-            >
-              {FEEDBACK.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          </label>
-          <a href={addresses.board} className="grid h-11 items-center font-semibold text-plumb">
-            To the board
-          </a>
-        </nav>
+        <div className="ml-auto max-[700px]:contents">
+          <FoldAway label="How it is set">
+            <nav aria-label="How it is set" className="flex flex-wrap items-center gap-x-2.5 gap-y-1">
+              <Choice
+                label="Given"
+                value={part}
+                options={GIVEN_PARTS.map(({ id, name }) => ({ id, name, address: addresses.parts[id] }))}
+              />
+              <Choice label="Method" value={fixed ?? ""} options={addresses.methods} />
+              <label className="flex flex-col text-xs text-soft">
+                Feedback
+                <select
+                  value={feedback}
+                  onChange={(event) =>
+                    setFeedback(FEEDBACK.find(({ id }) => id === event.target.value)?.id ?? "eachMark")
+                  }
+                  className="h-11 max-w-44 rounded-lg border border-edge bg-page px-2 text-[15px] text-ink"
+                >
+                  {FEEDBACK.map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                    </option>
+                  ))}
+                </select>
+              </label>
+              <a href={addresses.board} className="grid h-11 items-center font-semibold text-plumb">
+                To the board
+              </a>
+            </nav>
+          </FoldAway>
+        </div>
       </header>
       <main
         aria-busy={!listening}
@@ -242,7 +247,7 @@ export function TurnScreen({
           // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
           tabIndex={0}
           aria-label="Margin"
-          className="flex min-h-0 flex-col gap-4 overflow-y-auto py-2 pr-6 pl-1 max-[1000px]:grid max-[1000px]:max-h-[46vh] max-[1000px]:grid-cols-2 max-[1000px]:px-6 max-[700px]:grid-cols-1"
+          className="flex min-h-0 flex-col gap-4 overflow-y-auto py-2 pr-6 pl-1 max-[1000px]:grid max-[1000px]:max-h-[46vh] max-[1000px]:grid-cols-2 max-[1000px]:px-6 max-[700px]:max-h-[34vh] max-[700px]:grid-cols-1 max-[700px]:gap-2 max-[700px]:px-3 max-[700px]:py-1"
         >
           <NumberPad
             hand={hand}

@@ -63,9 +63,9 @@ export function WrongWayScreen({
   const departed = step >= way.departs;
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto]">
-      <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2">
-        <h1 className="text-[22px] font-semibold">The wrong way</h1>
-        <p className="font-board text-[22px] text-soft">{way.line}</p>
+      <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2 max-[700px]:gap-x-3 max-[700px]:px-3 max-[700px]:pt-1 max-[700px]:pb-0">
+        <h1 className="text-[22px] font-semibold max-[700px]:text-[18px]">The wrong way</h1>
+        <p className="font-board text-[22px] text-soft max-[700px]:text-[18px]">{way.line}</p>
         <a href={boardAddress} className="ml-auto grid h-11 items-center font-semibold text-plumb">
           Back to the board
         </a>
@@ -98,7 +98,7 @@ export function WrongWayScreen({
           // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
           tabIndex={0}
           aria-label="Margin"
-          className="flex min-h-0 flex-col gap-4 overflow-y-auto py-4 pr-6 pl-2 max-[1000px]:max-h-[40vh] max-[1000px]:px-8"
+          className="flex min-h-0 flex-col gap-4 overflow-y-auto py-4 pr-6 pl-2 max-[1000px]:max-h-[40vh] max-[1000px]:px-8 max-[700px]:max-h-[24vh] max-[700px]:gap-2 max-[700px]:px-4 max-[700px]:py-1"
         >
           {way.patterns.map(({ name, does }) => (
             <section key={name}>
