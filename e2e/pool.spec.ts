@@ -1,3 +1,4 @@
+import { fork } from "node:child_process";
 import path from "node:path";
 import { expect, test } from "@playwright/test";
 import { Piscina } from "piscina";
@@ -12,4 +13,11 @@ test("a thread that takes too long is stopped, and the next task finds another",
   expect(stopped).toMatchObject({ name: "AbortError" });
   expect(await pool.run(problems)).toEqual(["3"]);
   await pool.destroy();
+});
+
+test("the process that makes pages ends with its server, even where that goes while it is being loaded", async () => {
+  const pages = fork(path.resolve(".build/pages.mjs"), ["/dev/null/never"], { stdio: "ignore" });
+  const ended = new Promise((resolve) => pages.once("exit", resolve));
+  pages.disconnect();
+  expect(await ended).toBe(0);
 });

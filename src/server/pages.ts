@@ -11,6 +11,8 @@ if (socketPath === undefined) throw new Error("pages: name the socket to listen 
 
 process.env.RIGHT_SUM_PAGES = "1";
 process.on("disconnect", () => process.exit(0));
+// The server may have gone while this was being loaded: then nobody will ever ask, and nobody end it.
+if (!process.connected) process.exit(0);
 process.on("message", (message) => {
   if (message === "reopen") closeDatabase();
   else if (typeof message === "object" && message !== null && "trouble" in message)

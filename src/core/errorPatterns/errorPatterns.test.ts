@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
 import { readGiven, sameAnswer } from "../marking";
+import { workingOf } from "../methods";
 import { writeAnswer } from "../problem";
 import { anyHouse } from "../testing/arbitrary";
 import { evenChances, ledAstray, names, noisySheet, problemsOf, skillOf, waysOf } from "../testing/learners";
@@ -91,6 +92,14 @@ describe("a pattern on any problem of its skill, in any house", () => {
       }),
       { numRuns: 25 },
     );
+    // It comes into some of them, and leads to something else than what is right.
+    const leads = problemsOf(skillOf(one), 300, 11).some((problem) => {
+      const working = wrongWorking(problem, house, [one]);
+      return (
+        working && valueIn(problem, working.answer) !== valueIn(problem, workingOf(problem, house).answer)
+      );
+    });
+    expect(leads).toBe(true);
   });
 });
 
