@@ -61,7 +61,7 @@ function filing(): Piscina {
 }
 
 /** Why a task gave nothing: it was stopped at its limit, or too much waits before it. */
-export interface Stopped {
+interface Stopped {
   readonly code: "tooLong" | "busy";
   readonly message: string;
 }
