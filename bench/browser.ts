@@ -1,19 +1,7 @@
 import { type Browser, chromium } from "@playwright/test";
+import { PLACES } from "@/ui/places";
 import config from "../playwright.config";
 import { rounded } from "./workings";
-
-const PLACES = {
-  Today: "/",
-  Board: "/board?problem=40.3%2B7.865%2B12&step=3",
-  "Your turn": "/your-turn?problem=53.2-17.8",
-  "The wrong way": "/wrong-way?problem=53.2-17.8",
-  Marking: "/marking",
-  Learners: "/learners",
-  "House rules": "/house-rules",
-  Methods: "/methods",
-} as const;
-
-const PLACE_NAMES = Object.keys(PLACES) as readonly (keyof typeof PLACES)[];
 
 /** The value that a share of the sorted values lie at or below. */
 export function quantile(values: readonly number[], share: number): number {
@@ -33,11 +21,11 @@ async function withBrowser<Value>(use: (browser: Browser) => Promise<Value>): Pr
 /** Milliseconds from asking for a page to the last byte of its HTML, over 60 askings. */
 export async function measureServer(url: string) {
   const rows: { readonly page: string; readonly median: number; readonly percentile95: number }[] = [];
-  for (const page of PLACE_NAMES) {
+  for (const { name: page, seen } of PLACES) {
     const times: number[] = [];
     for (let asking = 0; asking < 70; asking++) {
       const from = performance.now();
-      await (await fetch(url + PLACES[page])).text();
+      await (await fetch(url + seen)).text();
       if (asking >= 10) times.push(performance.now() - from);
     }
     rows.push({ page, median: quantile(times, 0.5), percentile95: quantile(times, 0.95) });
@@ -79,7 +67,7 @@ export const measureBoardKeys = (url: string) =>
 export const measureFirstLoads = (url: string) =>
   withBrowser(async (browser) => {
     const rows: { readonly page: string; readonly kilobytes: number }[] = [];
-    for (const name of PLACE_NAMES) {
+    for (const { name, seen } of PLACES) {
       const context = await browser.newContext();
       const page = await context.newPage();
       const wire = await context.newCDPSession(page);
@@ -92,7 +80,7 @@ export const measureFirstLoads = (url: string) =>
       wire.on("Network.loadingFinished", ({ requestId, encodedDataLength }) => {
         if (scripts.has(requestId)) bytes += encodedDataLength;
       });
-      await page.goto(url + PLACES[name]);
+      await page.goto(url + seen);
       await page.waitForTimeout(1500);
       rows.push({ page: name, kilobytes: rounded(bytes / 1000, 1) });
       await context.close();

@@ -4,6 +4,7 @@ import fs from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { chromium, type Page } from "@playwright/test";
+import { PLACES } from "@/ui/places";
 import { startServer } from "../e2e/server";
 import config from "../playwright.config";
 
@@ -16,11 +17,11 @@ interface View {
 }
 
 const TABLET = { width: 820, height: 1180 };
-const ADDITION = "/board?id=demobrakecable00001";
 
 const VIEWS: readonly View[] = [
-  { name: "today", place: "/" },
-  { name: "board", place: ADDITION },
+  ...PLACES.flatMap(({ picture }) =>
+    picture === undefined ? [] : [{ name: picture.name, place: picture.at }],
+  ),
   { name: "board-slate", place: "/board?id=demochainoil0000002", theme: "slate" },
   { name: "board-tablet", place: "/board?id=demospokelength0004", size: TABLET },
   {
@@ -31,8 +32,6 @@ const VIEWS: readonly View[] = [
       await page.getByRole("dialog").waitFor();
     },
   },
-  { name: "house-rules", place: "/house-rules" },
-  { name: "methods", place: "/methods" },
   { name: "board-lattice", place: "/board?id=demotubepatches0009" },
   { name: "board-division", place: "/board?id=demogearcable000010" },
   { name: "board-fractions", place: "/board?id=demospanners000013" },
@@ -52,7 +51,6 @@ const VIEWS: readonly View[] = [
     theme: "slate",
     before: (page) => press(page, "0 2 0 3 ArrowLeft ArrowLeft ArrowDown 0 8"),
   },
-  { name: "wrong-way", place: "/wrong-way?problem=403-127&patterns=sub-zero-to-nine-stop&given=376" },
   {
     name: "marking",
     place: "/marking?sheet=demosheetcables00001",
@@ -70,7 +68,6 @@ const VIEWS: readonly View[] = [
       await page.getByRole("region", { name: "Inside the backup" }).waitFor();
     },
   },
-  { name: "learner", place: "/learners/demolearneriris00003" },
 ];
 
 async function press(page: Page, keys: string): Promise<void> {

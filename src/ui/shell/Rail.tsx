@@ -1,19 +1,13 @@
 "use client";
 
-import { Archive, CalendarDays, Grid3x3, ListChecks, Ruler, Users } from "lucide-react";
 import { usePathname } from "next/navigation";
 import type { ReactElement } from "react";
-import { ROUTES } from "../routes";
+import { PLACES } from "../places";
 
-/** The places of the product, in the order of the rail; the last two stand at its foot. */
-const PLACES = [
-  { href: ROUTES.today, name: "Today", Icon: CalendarDays },
-  { href: ROUTES.board, name: "Board", Icon: Grid3x3 },
-  { href: ROUTES.marking, name: "Marking", Icon: ListChecks },
-  { href: ROUTES.learners, name: "Learners", Icon: Users },
-  { href: ROUTES.houseRules, name: "House rules", Icon: Ruler },
-  { href: ROUTES.safeKeeping, name: "Safe keeping", Icon: Archive },
-] as const;
+const ON_RAIL = PLACES.flatMap(({ name, address, rail }) =>
+  rail === undefined ? [] : [{ name, address, ...rail }],
+);
+const FIRST_AT_FOOT = ON_RAIL.find(({ end }) => end === "foot")?.name;
 
 /**
  * The slim rail with the places of the product; along the foot of a narrow screen. Its links load the
@@ -31,12 +25,13 @@ export function Rail(): ReactElement {
         <br />
         Sum
       </p>
-      {PLACES.map(({ href, name, Icon }) => (
+      {ON_RAIL.map(({ address, name, Icon }) => (
         <a
-          key={href}
-          href={href}
-          aria-current={here === href ? "page" : undefined}
-          className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-[13px] leading-4 text-soft nth-last-2:mt-auto hover:text-ink aria-[current=page]:border-plumb aria-[current=page]:bg-shade aria-[current=page]:font-semibold aria-[current=page]:text-ink max-[700px]:mt-0! max-[700px]:flex-1 max-[700px]:justify-start max-[700px]:border-l-0 max-[700px]:pt-2 max-[700px]:text-center max-[700px]:text-[12px]"
+          key={address}
+          href={address}
+          aria-current={here === address ? "page" : undefined}
+          data-foot={name === FIRST_AT_FOOT}
+          className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-[13px] leading-4 text-soft data-[foot=true]:mt-auto hover:text-ink aria-[current=page]:border-plumb aria-[current=page]:bg-shade aria-[current=page]:font-semibold aria-[current=page]:text-ink max-[700px]:mt-0! max-[700px]:flex-1 max-[700px]:justify-start max-[700px]:border-l-0 max-[700px]:pt-2 max-[700px]:text-center max-[700px]:text-[12px]"
         >
           <Icon aria-hidden="true" className="size-5" strokeWidth={1.75} />
           {name}

@@ -47,7 +47,13 @@ export function WayPaper({
   const fitting =
     size === undefined ? SQUARE : Math.min(SQUARE, (size.width - 48) / columns, (size.height - 84) / rows);
   return (
-    <div ref={room} className="grid min-h-0 min-w-0 overflow-auto p-2">
+    <section
+      ref={room}
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: a paper larger than its room is scrolled by keys
+      tabIndex={0}
+      aria-label={title}
+      className="grid min-h-0 min-w-0 overflow-auto p-2"
+    >
       <figure
         data-wrong={wrongAt !== undefined}
         className="m-auto flex w-max flex-col rounded border border-edge border-t-[3px] bg-page px-4 pt-2 pb-4 shadow-sheet data-[wrong=false]:border-t-plumb data-[wrong=true]:border-t-rust"
@@ -68,6 +74,6 @@ export function WayPaper({
           wrong={wrongAt === undefined ? undefined : way.steps[wrongAt - 1]}
         />
       </figure>
-    </div>
+    </section>
   );
 }

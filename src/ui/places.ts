@@ -1,0 +1,84 @@
+import { Archive, CalendarDays, Grid3x3, ListChecks, type LucideIcon, Ruler, Users } from "lucide-react";
+import { ROUTES } from "./routes";
+
+/** A place of the product: from these rows come the rail, the pictures of the docs, the bench, and the tests that go everywhere. */
+interface Place {
+  readonly name: string;
+  readonly address: string;
+  /** Where it stands on the rail, with its sign; none where another place leads there. */
+  readonly rail?: { readonly end: "head" | "foot"; readonly Icon: LucideIcon };
+  /** An address at which it has something to show, with no data kept. */
+  readonly seen: string;
+  /** The picture of it in the docs, and where the demo data shows it best; none where other views stand for it. */
+  readonly picture?: { readonly name: string; readonly at: string };
+  /** Whether squared paper is what it is for. */
+  readonly paper?: true;
+}
+
+/** Every place, in the order of the rail. */
+export const PLACES: readonly Place[] = [
+  {
+    name: "Today",
+    address: ROUTES.today,
+    rail: { end: "head", Icon: CalendarDays },
+    seen: ROUTES.today,
+    picture: { name: "today", at: ROUTES.today },
+  },
+  {
+    name: "Board",
+    address: ROUTES.board,
+    rail: { end: "head", Icon: Grid3x3 },
+    seen: `${ROUTES.board}?problem=40.3%2B7.865%2B12&step=3`,
+    picture: { name: "board", at: `${ROUTES.board}?id=demobrakecable00001` },
+    paper: true,
+  },
+  {
+    name: "Marking",
+    address: ROUTES.marking,
+    rail: { end: "head", Icon: ListChecks },
+    seen: ROUTES.marking,
+  },
+  {
+    name: "Learners",
+    address: ROUTES.learners,
+    rail: { end: "head", Icon: Users },
+    seen: ROUTES.learners,
+    picture: { name: "learner", at: `${ROUTES.learners}/demolearneriris00003` },
+  },
+  {
+    name: "House rules",
+    address: ROUTES.houseRules,
+    rail: { end: "foot", Icon: Ruler },
+    seen: ROUTES.houseRules,
+    picture: { name: "house-rules", at: ROUTES.houseRules },
+  },
+  {
+    name: "Safe keeping",
+    address: ROUTES.safeKeeping,
+    rail: { end: "foot", Icon: Archive },
+    seen: ROUTES.safeKeeping,
+  },
+  {
+    name: "Methods",
+    address: ROUTES.methods,
+    seen: ROUTES.methods,
+    picture: { name: "methods", at: ROUTES.methods },
+  },
+  {
+    name: "Your turn",
+    address: ROUTES.yourTurn,
+    seen: `${ROUTES.yourTurn}?problem=53.2-17.8`,
+    paper: true,
+  },
+  {
+    name: "The wrong way",
+    address: ROUTES.wrongWay,
+    seen: `${ROUTES.wrongWay}?problem=53.2-17.8`,
+    picture: {
+      name: "wrong-way",
+      at: `${ROUTES.wrongWay}?problem=403-127&patterns=sub-zero-to-nine-stop&given=376`,
+    },
+    paper: true,
+  },
+  { name: "Licences", address: ROUTES.licences, seen: ROUTES.licences },
+];
