@@ -19,7 +19,7 @@ export function AddLearner({
   const [error, setError] = useState("");
   return (
     <form
-      className="relative w-56"
+      className="relative w-64"
       onSubmit={(event) => {
         event.preventDefault();
         const name = cleanName(typed);

@@ -53,7 +53,7 @@ export const AnswerCell = memo(function AnswerCell({
         onPaste={onPaste}
         onFocus={() => acts.select({ row, learner })}
         onBlur={() => acts.enter(row, learner, "stay")}
-        className="h-9 w-full rounded-md bg-transparent px-2 font-board text-[18px] hover:bg-shade focus:bg-page aria-invalid:border aria-invalid:border-rust"
+        className="h-9 w-full rounded-md bg-transparent px-2 font-board text-[18px] hover:bg-shade focus:bg-page focus-visible:-outline-offset-2 aria-invalid:border aria-invalid:border-rust"
       />
       {cell?.clash ? (
         <ClashChoice

@@ -23,7 +23,8 @@ const sentSchema = z.object({
   acts: z.array(act).max(2 * (MOST_ROWS + MOST_LEARNERS)),
   answers: z
     .array(
-      z.object({
+      // A window of an older version calls things by other names: what is not known here must not pass for kept.
+      z.strictObject({
         row: id,
         learner: id,
         saw: z.number().int().min(0),
