@@ -27,7 +27,7 @@ import {
   wrongStepWords,
   wrongWorking,
 } from ".";
-import { valueIn } from "./wrongWays";
+import { valueIn } from "./explaining/wrongWays";
 
 const house = PRESETS.fillersTrueValue;
 /** A judgement, which no written answer shows. */

@@ -1,16 +1,16 @@
-import { ADDITION_PATTERNS } from "./additionPatterns";
-import { CHAIN_PATTERNS } from "./chainPatterns";
-import { DIVISION_PATTERNS } from "./divisionPatterns";
+import { ADDITION_PATTERNS } from "./catalogue/additionPatterns";
+import { CHAIN_PATTERNS } from "./catalogue/chainPatterns";
+import { DIVISION_PATTERNS } from "./catalogue/divisionPatterns";
+import { FRACTIONS_PATTERNS } from "./catalogue/fractionsPatterns";
+import { INTEGERS_PATTERNS } from "./catalogue/integersPatterns";
+import { JUDGING_PATTERNS } from "./catalogue/judgingPatterns";
+import { MONEY_PATTERNS } from "./catalogue/moneyPatterns";
+import { MULTIPLICATION_PATTERNS } from "./catalogue/multiplicationPatterns";
+import { SUBTRACTION_PATTERNS } from "./catalogue/subtractionPatterns";
+import { UNITS_PATTERNS } from "./catalogue/unitsPatterns";
 import type { ErrorPattern, PatternFacts, PatternSkill } from "./errorPattern";
-import { FRACTIONS_PATTERNS } from "./fractionsPatterns";
-import { INTEGERS_PATTERNS } from "./integersPatterns";
-import { JUDGING_PATTERNS } from "./judgingPatterns";
-import { MONEY_PATTERNS } from "./moneyPatterns";
-import { MULTIPLICATION_PATTERNS } from "./multiplicationPatterns";
 import { PATTERN_IDS, type PatternId } from "./patternIds";
-import { SLIPS } from "./slipFacts";
-import { SUBTRACTION_PATTERNS } from "./subtractionPatterns";
-import { UNITS_PATTERNS } from "./unitsPatterns";
+import { SLIPS } from "./slips/slipFacts";
 
 /** The systematic errors of each skill. What is merely carried out badly has its own file. */
 export const PATTERNS: Readonly<Record<Exclude<PatternSkill, "slips">, readonly ErrorPattern[]>> = {

@@ -1,25 +1,25 @@
 import type { HouseRules } from "../house";
 import type { DecimalProblem, Problem } from "../problem";
-import { area } from "./area";
-import { columnAddition } from "./columnAddition";
-import { columnMultiplication } from "./columnMultiplication";
-import { comparingByPlace } from "./comparingByPlace";
-import { countingUp } from "./countingUp";
-import { equalAdditions } from "./equalAdditions";
-import { expandedAddition } from "./expandedAddition";
-import { expandedSubtraction } from "./expandedSubtraction";
-import { lattice } from "./lattice";
-import { longDivision } from "./longDivision";
-import { makingUp } from "./makingUp";
-import type { Method, MethodId } from "./method";
-import { methodSet } from "./methodSet";
-import { multiplesOfTen } from "./multiplesOfTen";
-import { multiplicationInLine } from "./multiplicationInLine";
+import { columnAddition } from "./addition/columnAddition";
+import { expandedAddition } from "./addition/expandedAddition";
+import type { Method, MethodId } from "./contract/method";
+import { methodSet } from "./contract/methodSet";
+import { longDivision } from "./division/longDivision";
+import { shortDivision } from "./division/shortDivision";
+import { comparingByPlace } from "./judging/comparingByPlace";
+import { roundingByPlace } from "./judging/roundingByPlace";
+import { area } from "./multiplication/area";
+import { columnMultiplication } from "./multiplication/columnMultiplication";
+import { lattice } from "./multiplication/lattice";
+import { multiplesOfTen } from "./multiplication/multiplesOfTen";
+import { multiplicationInLine } from "./multiplication/multiplicationInLine";
+import { shift } from "./multiplication/shift";
 import type { DecimalReason } from "./reason";
-import { roundingByPlace } from "./roundingByPlace";
-import { shift } from "./shift";
-import { shortDivision } from "./shortDivision";
-import { subtractionByDecomposition } from "./subtractionByDecomposition";
+import { countingUp } from "./subtraction/countingUp";
+import { equalAdditions } from "./subtraction/equalAdditions";
+import { expandedSubtraction } from "./subtraction/expandedSubtraction";
+import { makingUp } from "./subtraction/makingUp";
+import { subtractionByDecomposition } from "./subtraction/subtractionByDecomposition";
 
 /** Every method for whole numbers and decimals. A new one is a file and a line here. */
 const METHODS: readonly Method<DecimalReason>[] = [

@@ -1,15 +1,16 @@
 export { chainMethods } from "./chains/chainMethods";
-export { type Row, SOUND_ADDITION } from "./columnSums";
+export { METHOD_IDS, type MethodId, type Refusal, type WorkingBy } from "./contract/method";
+export { type Library, libraryOf, type MethodSet } from "./contract/methodSet";
+export type { Stage, Step } from "./contract/step";
+export { Stuck } from "./contract/stuck";
 export { decimalMethods } from "./decimalMethods";
-export type { Change } from "./decomposition";
-export { SOUND_PRODUCTS } from "./digitProducts";
 export { fractionMethods } from "./fractions/fractionMethods";
 export { measureMethods } from "./measures/measureMethods";
-export { METHOD_IDS, type MethodId, type Refusal, type WorkingBy } from "./method";
-export { type Library, libraryOf, type MethodSet } from "./methodSet";
 export { moneyMethods } from "./money/moneyMethods";
 export { type OtherDecisions, workingWith } from "./otherDecisions";
-export { newPad, PLAIN_LAYOUT, text } from "./pad";
+export { type Row, SOUND_ADDITION } from "./procedures/columnSums";
+export type { Change } from "./procedures/decomposition";
+export { SOUND_PRODUCTS } from "./procedures/digitProducts";
 export type {
   ChainReason,
   DecimalReason,
@@ -21,6 +22,5 @@ export type {
 } from "./reason";
 export { METHOD_SAMPLES } from "./samples";
 export { signedMethods } from "./signed/signedMethods";
-export type { Stage, Step } from "./step";
-export { Stuck } from "./stuck";
+export { newPad, PLAIN_LAYOUT, text } from "./squares/pad";
 export { EVERY_METHOD, methodsFor, type Working, workingOf } from "./workings";

@@ -1,32 +1,36 @@
 import type { HouseRules } from "../house";
 import type { Problem } from "../problem";
-import { type ColumnAdditionDecisions, SOUND_COLUMN_ADDITION, workColumnAddition } from "./columnAddition";
 import {
-  type ColumnMultiplicationDecisions,
-  SOUND_COLUMN_MULTIPLICATION,
-  workColumnMultiplication,
-} from "./columnMultiplication";
-import { type PaidDifferenceDecisions, SOUND_PAID_DIFFERENCE } from "./differenceSetting";
-import { workEqualAdditions } from "./equalAdditions";
+  type ColumnAdditionDecisions,
+  SOUND_COLUMN_ADDITION,
+  workColumnAddition,
+} from "./addition/columnAddition";
+import type { MethodId, Solve, WorkingBy } from "./contract/method";
+import { type DivisionDecisions, SOUND_DIVISION, workLongDivision } from "./division/longDivision";
 import { workChangingForm } from "./fractions/changingForm";
 import { workCommonDenominator } from "./fractions/commonDenominator";
 import { workLikeParts } from "./fractions/dividingLikeParts";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractions/fractionDecisions";
 import { workAcross, workTurningOver } from "./fractions/multiplyingAcross";
-import { type LatticeDecisions, SOUND_LATTICE, workLattice } from "./lattice";
-import { type DivisionDecisions, SOUND_DIVISION, workLongDivision } from "./longDivision";
-import { workMakingUp } from "./makingUp";
+import { type RoundingDecisions, SOUND_ROUNDING, workRounding } from "./judging/roundingByPlace";
 import { workUnitColumns } from "./measures/unitColumns";
 import { SOUND_UNITS, type UnitDecisions } from "./measures/unitDecisions";
-import type { MethodId, Solve, WorkingBy } from "./method";
+import {
+  type ColumnMultiplicationDecisions,
+  SOUND_COLUMN_MULTIPLICATION,
+  workColumnMultiplication,
+} from "./multiplication/columnMultiplication";
+import { type LatticeDecisions, SOUND_LATTICE, workLattice } from "./multiplication/lattice";
 import type { Reason } from "./reason";
-import { type RoundingDecisions, SOUND_ROUNDING, workRounding } from "./roundingByPlace";
 import { type SignDecisions, SOUND_SIGNS, workGathering, workSignRule } from "./signed/signRule";
+import { type PaidDifferenceDecisions, SOUND_PAID_DIFFERENCE } from "./subtraction/differenceSetting";
+import { workEqualAdditions } from "./subtraction/equalAdditions";
+import { workMakingUp } from "./subtraction/makingUp";
 import {
   type DifferenceByDecompositionDecisions,
   SOUND_DIFFERENCE_BY_DECOMPOSITION,
   workDecomposition,
-} from "./subtractionByDecomposition";
+} from "./subtraction/subtractionByDecomposition";
 import { EVERY_METHOD } from "./workings";
 
 /** The decisions of the methods that are known to be taken otherwise, by the part of the work they belong to. */

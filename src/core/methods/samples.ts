@@ -1,4 +1,4 @@
-import type { MethodId } from "./method";
+import type { MethodId } from "./contract/method";
 
 /** A small problem that shows what each method does, typed with a point and the plain signs. */
 export const METHOD_SAMPLES: Readonly<Record<MethodId, string>> = {

@@ -7,28 +7,31 @@ import { plainText, wrongAnswer } from "../testing/answers";
 import { anyHouse, anyProblemFor } from "../testing/arbitrary";
 import { brokenClaims } from "../testing/claims";
 import { decimalProblemOf as problemOf } from "../testing/problems";
-import { SOUND_AREA, workArea } from "./area";
-import { SOUND_COLUMN_ADDITION, workColumnAddition } from "./columnAddition";
-import { SOUND_COLUMN_MULTIPLICATION, workColumnMultiplication } from "./columnMultiplication";
-import { SOUND_ADDITION } from "./columnSums";
-import { SOUND_COMPARING, workComparing } from "./comparingByPlace";
-import { SOUND_COUNTING_UP, workCountingUp } from "./countingUp";
-import { SOUND_DECOMPOSITION } from "./decomposition";
-import { SOUND_PAID_DIFFERENCE } from "./differenceSetting";
-import { workEqualAdditions } from "./equalAdditions";
-import { workExpandedAddition } from "./expandedAddition";
-import { workExpandedSubtraction } from "./expandedSubtraction";
-import { SOUND_LATTICE, workLattice } from "./lattice";
-import { SOUND_DIVISION, workLongDivision } from "./longDivision";
-import { workMakingUp } from "./makingUp";
-import { METHOD_IDS } from "./method";
-import { workMultiplesOfTen } from "./multiplesOfTen";
-import { workInLine } from "./multiplicationInLine";
-import { SOUND_BLOCK } from "./productBlock";
-import { SOUND_ROUNDING, workRounding } from "./roundingByPlace";
-import { SOUND_SHIFT, workShift } from "./shift";
-import { workShortDivision } from "./shortDivision";
-import { SOUND_DIFFERENCE_BY_DECOMPOSITION, workDecomposition } from "./subtractionByDecomposition";
+import { SOUND_COLUMN_ADDITION, workColumnAddition } from "./addition/columnAddition";
+import { workExpandedAddition } from "./addition/expandedAddition";
+import { METHOD_IDS } from "./contract/method";
+import { SOUND_DIVISION, workLongDivision } from "./division/longDivision";
+import { workShortDivision } from "./division/shortDivision";
+import { SOUND_COMPARING, workComparing } from "./judging/comparingByPlace";
+import { SOUND_ROUNDING, workRounding } from "./judging/roundingByPlace";
+import { SOUND_AREA, workArea } from "./multiplication/area";
+import { SOUND_COLUMN_MULTIPLICATION, workColumnMultiplication } from "./multiplication/columnMultiplication";
+import { SOUND_LATTICE, workLattice } from "./multiplication/lattice";
+import { workMultiplesOfTen } from "./multiplication/multiplesOfTen";
+import { workInLine } from "./multiplication/multiplicationInLine";
+import { SOUND_BLOCK } from "./multiplication/productBlock";
+import { SOUND_SHIFT, workShift } from "./multiplication/shift";
+import { SOUND_ADDITION } from "./procedures/columnSums";
+import { SOUND_DECOMPOSITION } from "./procedures/decomposition";
+import { SOUND_COUNTING_UP, workCountingUp } from "./subtraction/countingUp";
+import { SOUND_PAID_DIFFERENCE } from "./subtraction/differenceSetting";
+import { workEqualAdditions } from "./subtraction/equalAdditions";
+import { workExpandedSubtraction } from "./subtraction/expandedSubtraction";
+import { workMakingUp } from "./subtraction/makingUp";
+import {
+  SOUND_DIFFERENCE_BY_DECOMPOSITION,
+  workDecomposition,
+} from "./subtraction/subtractionByDecomposition";
 import { workingOf } from "./workings";
 
 describe.each(METHOD_IDS)("every working by %s", (method) => {

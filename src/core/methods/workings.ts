@@ -1,9 +1,9 @@
 import { chainMethods } from "./chains/chainMethods";
+import type { WorkingBy } from "./contract/method";
+import { libraryOf } from "./contract/methodSet";
 import { decimalMethods } from "./decimalMethods";
 import { fractionMethods } from "./fractions/fractionMethods";
 import { measureMethods } from "./measures/measureMethods";
-import type { WorkingBy } from "./method";
-import { libraryOf } from "./methodSet";
 import { moneyMethods } from "./money/moneyMethods";
 import type { Reason } from "./reason";
 import { signedMethods } from "./signed/signedMethods";

@@ -6,12 +6,12 @@ import { EVERY_METHOD, type MethodId, workingOf } from "../methods";
 import type { Decimal } from "../number";
 import { readProblem } from "../problem";
 import { anyDecimal, anyHouse, anyTask } from "../testing/arbitrary";
-import { answerInWords } from "./answerWords";
-import { houseRefusalWords, SWITCH_GROUPS } from "./houseWords";
-import { plain, stretches } from "./line";
-import { numeralWords, placesName } from "./numberWords";
-import { stepWords } from "./stepWords";
-import { EVERY_BOOK } from "./wordbooks";
+import { houseRefusalWords, SWITCH_GROUPS } from "./house/houseWords";
+import { plain, stretches } from "./numbers/line";
+import { numeralWords, placesName } from "./numbers/numberWords";
+import { answerInWords } from "./steps/decimals/answerWords";
+import { stepWords } from "./steps/stepWords";
+import { EVERY_BOOK } from "./steps/wordbooks";
 
 const byPlaces = PRESETS.fillersTrueValue;
 const byDigits: HouseRules = { ...byPlaces, numberNames: "byDigits" };

@@ -1,5 +1,5 @@
 import type { ChainProblem, Problem } from "../../problem";
-import { methodSet } from "../methodSet";
+import { methodSet } from "../contract/methodSet";
 import { orderOfOperations } from "./orderOfOperations";
 
 const seen = (problem: Problem): ChainProblem | undefined => (problem.kind === "chain" ? problem : undefined);

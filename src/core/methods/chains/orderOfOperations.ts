@@ -17,9 +17,9 @@ import {
   writeExpression,
 } from "../../problem";
 import type { Quantity } from "../../quantity";
-import type { AnswerReason } from "../answer";
-import type { Method, Solve, WorkingBy } from "../method";
-import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
+import type { Method, Solve, WorkingBy } from "../contract/method";
+import type { AnswerReason } from "../squares/answer";
+import { newPad, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
 import type { ChainReason } from "./chainReason";
 
 type ChainWhy = ChainReason | AnswerReason;

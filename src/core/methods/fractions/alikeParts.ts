@@ -8,9 +8,9 @@ import {
   withoutEndZeros,
 } from "../../number";
 import type { FractionProblem } from "../../problem";
-import type { Refusal } from "../method";
-import { joined, text } from "../pad";
-import { Stuck } from "../stuck";
+import type { Refusal } from "../contract/method";
+import { Stuck } from "../contract/stuck";
+import { joined, text } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
 import { equivalentOf, type FractionPad, type FractionWhy, items } from "./fractionSteps";
 

@@ -1,9 +1,9 @@
 import type { HouseRules } from "../../house";
 import { commonFactor, type Fraction, fraction, type Numeral } from "../../number";
 import type { FractionProblem } from "../../problem";
-import { nameStep } from "../answer";
-import { type Method, type Solve, type WorkingBy, worksOnly } from "../method";
-import { PLAIN_LAYOUT } from "../pad";
+import { type Method, type Solve, type WorkingBy, worksOnly } from "../contract/method";
+import { nameStep } from "../squares/answer";
+import { PLAIN_LAYOUT } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
   equivalentOf,

@@ -1,8 +1,8 @@
 import type { HouseRules } from "../../house";
 import { compareNumerals, type Fraction, type Numeral } from "../../number";
 import type { FractionProblem } from "../../problem";
-import { type Method, type MethodId, type Solve, type WorkingBy, worksOnly } from "../method";
-import { text } from "../pad";
+import { type Method, type MethodId, type Solve, type WorkingBy, worksOnly } from "../contract/method";
+import { text } from "../squares/pad";
 import { alike, combined, refusedDenominators, type Way } from "./alikeParts";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {

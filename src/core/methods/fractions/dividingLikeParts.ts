@@ -1,8 +1,8 @@
 import type { HouseRules } from "../../house";
 import { commonMultiple, fraction } from "../../number";
 import { type FractionProblem, signOf } from "../../problem";
-import { type Method, type Solve, type WorkingBy, worksOnly } from "../method";
-import { text } from "../pad";
+import { type Method, type Solve, type WorkingBy, worksOnly } from "../contract/method";
+import { text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
   asFractions,

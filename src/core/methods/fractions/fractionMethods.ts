@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import type { FractionProblem, Problem } from "../../problem";
-import type { Method, MethodId } from "../method";
-import { methodSet } from "../methodSet";
+import type { Method, MethodId } from "../contract/method";
+import { methodSet } from "../contract/methodSet";
 import { changingForm } from "./changingForm";
 import {
   denominatorMethods,

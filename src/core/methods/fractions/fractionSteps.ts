@@ -21,9 +21,9 @@ import {
   signOf,
   writeAnswer,
 } from "../../problem";
-import { type AnswerReason, nameStep } from "../answer";
-import type { MethodId, Solve, WorkingBy } from "../method";
-import { type Item, joined, newPad, numeralItems, type Pad, PLAIN_LAYOUT, stack, text } from "../pad";
+import type { MethodId, Solve, WorkingBy } from "../contract/method";
+import { type AnswerReason, nameStep } from "../squares/answer";
+import { type Item, joined, newPad, numeralItems, type Pad, PLAIN_LAYOUT, stack, text } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
 import type { FractionReason } from "./fractionReason";
 

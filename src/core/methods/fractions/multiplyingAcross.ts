@@ -2,8 +2,8 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { commonFactor, type Fraction, fraction } from "../../number";
 import { type FractionProblem, signOf } from "../../problem";
-import { type Method, type Solve, type WorkingBy, worksOnly } from "../method";
-import { joined, type Placed, stack, text } from "../pad";
+import { type Method, type Solve, type WorkingBy, worksOnly } from "../contract/method";
+import { joined, type Placed, stack, text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
   asFractions,

@@ -1,8 +1,8 @@
 import type { HouseRules } from "../../house";
 import type { FractionProblem, Relation } from "../../problem";
-import { nameStep } from "../answer";
-import type { MethodId, WorkingBy } from "../method";
-import { joined, PLAIN_LAYOUT, text } from "../pad";
+import type { MethodId, WorkingBy } from "../contract/method";
+import { nameStep } from "../squares/answer";
+import { joined, PLAIN_LAYOUT, text } from "../squares/pad";
 import { alike, type Way } from "./alikeParts";
 import type { FractionDecisions } from "./fractionDecisions";
 import { asFractions, type FractionPad, type FractionWhy, items } from "./fractionSteps";

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { type Fraction, fraction, type Mixed, type Numeral } from "../../number";
-import { text } from "../pad";
-import { Stuck } from "../stuck";
+import { Stuck } from "../contract/stuck";
+import { text } from "../squares/pad";
 import { alike, combined, type Way } from "./alikeParts";
 import type { FractionDecisions } from "./fractionDecisions";
 import { countedOut, decimalAsFraction, type FractionPad, items, mixedOf } from "./fractionSteps";

@@ -19,8 +19,8 @@ import {
   writeProblem,
 } from "../../problem";
 import { type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
-import type { MethodId, Solve, WorkingBy } from "../method";
-import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
+import type { MethodId, Solve, WorkingBy } from "../contract/method";
+import { newPad, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
 import { type MeasureWhy, measureOf, rate, valueIn } from "./unitSetting";
 
 /** The decisions on the way to the smallest unit and back. */

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import type { MeasureProblem } from "../../problem";
-import type { Method, Solve, WorkingBy } from "../method";
+import type { Method, Solve, WorkingBy } from "../contract/method";
 import {
   backInUnits,
   ended,

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import type { MeasureProblem, Problem } from "../../problem";
-import type { Method, MethodId } from "../method";
-import { methodSet } from "../methodSet";
+import type { Method, MethodId } from "../contract/method";
+import { methodSet } from "../contract/methodSet";
 import { changingUnits } from "./changingUnits";
 import { paddedColumns } from "./paddedColumns";
 import { smallestUnit } from "./smallestUnit";

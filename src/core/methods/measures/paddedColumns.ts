@@ -2,9 +2,9 @@ import type { HouseRules } from "../../house";
 import { countedIn, type Decimal, isWhole } from "../../number";
 import { AS_IT_COMES, type DecimalProblem, type MeasureProblem } from "../../problem";
 import { isMetric, type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
-import { nameStep } from "../answer";
-import type { Method, Refusal, Solve, WorkingBy } from "../method";
-import { PLAIN_LAYOUT, text } from "../pad";
+import type { Method, Refusal, Solve, WorkingBy } from "../contract/method";
+import { nameStep } from "../squares/answer";
+import { PLAIN_LAYOUT, text } from "../squares/pad";
 import { startMeasures } from "./backAndForth";
 import { countsBy, countsWhole, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
 

@@ -10,7 +10,7 @@ import {
 } from "../../number";
 import { type Answer, AS_IT_COMES, type DecimalProblem, type MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
-import type { Method, Solve, WorkingBy } from "../method";
+import type { Method, Solve, WorkingBy } from "../contract/method";
 import {
   backInUnits,
   ended,

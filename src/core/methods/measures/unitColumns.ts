@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { isWhole } from "../../number";
 import type { MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
-import type { Method, Refusal, WorkingBy } from "../method";
+import type { Method, Refusal, WorkingBy } from "../contract/method";
 import { SOUND_UNITS, type UnitDecisions } from "./unitDecisions";
 import { workDifference } from "./unitDifference";
 import { countsBy, countsWhole, type MeasureWhy, rate, unitsUsed } from "./unitSetting";

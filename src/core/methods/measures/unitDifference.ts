@@ -2,10 +2,10 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import type { MeasureProblem } from "../../problem";
 import type { UnitId } from "../../quantity";
-import type { WorkingBy } from "../method";
-import { newPad } from "../pad";
-import type { Step } from "../step";
-import { Stuck } from "../stuck";
+import type { WorkingBy } from "../contract/method";
+import type { Step } from "../contract/step";
+import { Stuck } from "../contract/stuck";
+import { newPad } from "../squares/pad";
 import type { UnitDecisions } from "./unitDecisions";
 import { ended, isMeasure, rule, setOutRows } from "./unitRows";
 import {

@@ -2,9 +2,9 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Answer, type MeasureProblem, writeAnswer } from "../../problem";
 import { type Measure, type UnitId, unitOf } from "../../quantity";
-import type { WorkingBy } from "../method";
-import { type Pad, PLAIN_LAYOUT, text } from "../pad";
-import type { Step } from "../step";
+import type { WorkingBy } from "../contract/method";
+import type { Step } from "../contract/step";
+import { type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
 import { countMarks, headMarks, type MeasureWhy, rowMarks, type UnitSetting } from "./unitSetting";
 
 export const withUnit = (count: bigint, unit: UnitId): string => `${count} ${unitOf(unit).symbol}`;

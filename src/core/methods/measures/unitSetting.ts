@@ -10,8 +10,8 @@ import {
   type UnitId,
   unitOf,
 } from "../../quantity";
-import type { AnswerReason } from "../answer";
-import { lettering, squaresOf } from "../pad";
+import type { AnswerReason } from "../squares/answer";
+import { lettering, squaresOf } from "../squares/pad";
 import type { MeasureReason } from "./measureReason";
 
 export type MeasureWhy = MeasureReason | AnswerReason;

@@ -1,8 +1,8 @@
 import type { HouseRules } from "../../house";
 import { asFraction } from "../../number";
 import { type MeasureProblem, signOf } from "../../problem";
-import type { WorkingBy } from "../method";
-import { newPad, text } from "../pad";
+import type { WorkingBy } from "../contract/method";
+import { newPad, text } from "../squares/pad";
 import type { UnitDecisions } from "./unitDecisions";
 import { ended, isMeasure, withUnit } from "./unitRows";
 import { countsBy, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";

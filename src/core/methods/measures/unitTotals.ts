@@ -3,9 +3,9 @@ import type { HouseRules } from "../../house";
 import { asFraction } from "../../number";
 import { type MeasureProblem, signOf } from "../../problem";
 import type { UnitId } from "../../quantity";
-import type { WorkingBy } from "../method";
-import { newPad, type Pad, text } from "../pad";
-import type { Step } from "../step";
+import type { WorkingBy } from "../contract/method";
+import type { Step } from "../contract/step";
+import { newPad, type Pad, text } from "../squares/pad";
 import type { UnitDecisions } from "./unitDecisions";
 import { ended, isMeasure, rule, setOutRows, withUnit } from "./unitRows";
 import {

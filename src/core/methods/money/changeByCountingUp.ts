@@ -2,8 +2,8 @@ import type { HouseRules } from "../../house";
 import { fromCount } from "../../number";
 import type { MoneyProblem } from "../../problem";
 import { type Amount, piecesOfCurrency, writePieces } from "../../quantity";
-import type { Method, Refusal, WorkingBy } from "../method";
-import { text } from "../pad";
+import type { Method, Refusal, WorkingBy } from "../contract/method";
+import { text } from "../squares/pad";
 import { fewestPieces } from "./fewestPieces";
 import { amountText, ended, fromMinor, type MoneyWhy, minorCount, startMoney } from "./moneySteps";
 

@@ -2,8 +2,8 @@ import type { HouseRules } from "../../house";
 import { type Decimal, isWhole } from "../../number";
 import { type Answer, type DecimalProblem, MOST_OPERANDS, type MoneyProblem } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, MINOR_PLACES } from "../../quantity";
-import type { Method, Refusal, Solve, WorkingBy } from "../method";
-import { text } from "../pad";
+import type { Method, Refusal, Solve, WorkingBy } from "../contract/method";
+import { text } from "../squares/pad";
 import {
   amountText,
   ended,

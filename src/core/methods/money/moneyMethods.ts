@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import type { MoneyProblem, Problem } from "../../problem";
-import type { Method, MethodId } from "../method";
-import { methodSet } from "../methodSet";
+import type { Method, MethodId } from "../contract/method";
+import { methodSet } from "../contract/methodSet";
 import { enoughByAdding, handingOver, sharingABill } from "./atTheTill";
 import { changeByCountingUp } from "./changeByCountingUp";
 import { moneyInColumns, repeatedAddition } from "./moneyColumns";

@@ -2,9 +2,9 @@ import type { HouseRules } from "../../house";
 import { asFraction, type Decimal, fromCount } from "../../number";
 import { type Answer, AS_IT_COMES, type MoneyProblem, writeAnswer, writeProblem } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, inMajor, MINOR_PLACES, writeAmount } from "../../quantity";
-import type { AnswerReason } from "../answer";
-import type { MethodId, WorkingBy } from "../method";
-import { newPad, type Pad, PLAIN_LAYOUT, text } from "../pad";
+import type { MethodId, WorkingBy } from "../contract/method";
+import type { AnswerReason } from "../squares/answer";
+import { newPad, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
 import type { MoneyReason } from "./moneyReason";
 
 export type MoneyWhy = MoneyReason | AnswerReason;

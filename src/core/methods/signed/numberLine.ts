@@ -2,10 +2,10 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { asFraction, isWhole, type Numeral, signedNumerator, wholeNumeral } from "../../number";
 import type { SignedProblem } from "../../problem";
-import { nameStep } from "../answer";
-import type { Method, Refusal, WorkingBy } from "../method";
-import { lettering, PLAIN_LAYOUT } from "../pad";
-import type { Step } from "../step";
+import type { Method, Refusal, WorkingBy } from "../contract/method";
+import type { Step } from "../contract/step";
+import { nameStep } from "../squares/answer";
+import { lettering, PLAIN_LAYOUT } from "../squares/pad";
 import type { SignedWhy } from "./signRule";
 import { afterSignText, countText } from "./writtenCounts";
 

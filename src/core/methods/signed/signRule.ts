@@ -22,9 +22,9 @@ import {
   signOf,
   writeAnswer,
 } from "../../problem";
-import { type AnswerReason, nameStep } from "../answer";
-import type { Method, MethodId, Solve, WorkingBy } from "../method";
-import { type Item, newPad, numeralItems, type Pad, PLAIN_LAYOUT, text } from "../pad";
+import type { Method, MethodId, Solve, WorkingBy } from "../contract/method";
+import { type AnswerReason, nameStep } from "../squares/answer";
+import { type Item, newPad, numeralItems, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
 import type { SignedReason } from "./signedReason";
 
 export type SignedWhy = SignedReason | AnswerReason;

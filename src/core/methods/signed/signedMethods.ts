@@ -1,8 +1,8 @@
 import type { HouseRules } from "../../house";
 import { isWhole } from "../../number";
 import type { Problem, SignedProblem } from "../../problem";
-import type { Method, MethodId } from "../method";
-import { methodSet } from "../methodSet";
+import type { Method, MethodId } from "../contract/method";
+import { methodSet } from "../contract/methodSet";
 import { counters } from "./counters";
 import { numberLine } from "./numberLine";
 import { gathering, type SignedWhy, signRule } from "./signRule";

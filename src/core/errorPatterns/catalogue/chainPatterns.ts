@@ -1,0 +1,111 @@
+import { type Expression, needsBrackets, type Problem, problemOf, type SignedOperation } from "../../problem";
+import type { PatternsOf } from "../errorPattern";
+
+/** What stands in one line: its first part, then each sign with the part after it. */
+interface Line {
+  readonly first: Expression;
+  readonly rest: readonly { readonly op: SignedOperation; readonly part: Expression }[];
+}
+
+/** Which signs are worked before which: those of one rank from left to right. */
+type Ranks = readonly (readonly SignedOperation[])[];
+
+const ALL_ALIKE: Ranks = [["add", "subtract", "multiply", "divide"]];
+const SOUND: Ranks = [
+  ["multiply", "divide"],
+  ["add", "subtract"],
+];
+const EACH_FOR_ITSELF: Ranks = [["multiply"], ["divide"], ["add"], ["subtract"]];
+
+/** An expression as the line it stands in. What is in brackets is one part, unless brackets are passed over. */
+function lineOf(expression: Expression, brackets: "kept" | "passedOver"): Line {
+  if (expression.kind === "quantity") return { first: expression, rest: [] };
+  const { op } = expression;
+  const side = (part: Expression, at: "left" | "right"): Line =>
+    brackets === "kept" && needsBrackets(part, op, at) ? { first: part, rest: [] } : lineOf(part, brackets);
+  const [left, right] = [side(expression.left, "left"), side(expression.right, "right")];
+  return { first: left.first, rest: [...left.rest, { op, part: right.first }, ...right.rest] };
+}
+
+const joined = (left: Expression, op: SignedOperation, right: Expression): Expression => ({
+  kind: "operation",
+  at: 0,
+  op,
+  left,
+  right,
+});
+
+/** A line with the signs of one rank worked, from left to right. */
+function worked({ first, rest }: Line, rank: readonly SignedOperation[]): Line {
+  let head = first;
+  const later: { op: SignedOperation; part: Expression }[] = [];
+  for (const { op, part } of rest) {
+    const last = later.pop();
+    if (!rank.includes(op)) later.push(...(last === undefined ? [] : [last]), { op, part });
+    else if (last === undefined) head = joined(head, op, part);
+    else later.push({ op: last.op, part: joined(last.part, op, part) });
+  }
+  return { first: head, rest: later };
+}
+
+/** An expression taken together in another order, inside its brackets too. */
+function regrouped(expression: Expression, ranks: Ranks, brackets: "kept" | "passedOver"): Expression {
+  if (expression.kind === "quantity") return expression;
+  const { first, rest } = lineOf(expression, brackets);
+  const inside = (part: Expression): Expression => regrouped(part, ranks, brackets);
+  const line: Line = { first: inside(first), rest: rest.map(({ op, part }) => ({ op, part: inside(part) })) };
+  return ranks.reduce(worked, line).first;
+}
+
+/** A chain read in another order; none where that order makes no problem, such as money added to a number. */
+const reads =
+  (ranks: Ranks, brackets: "kept" | "passedOver") =>
+  (problem: Problem): Problem | undefined => {
+    if (problem.kind !== "chain") return undefined;
+    const read = problemOf(regrouped(problem.expression, ranks, brackets), problem.form);
+    return read.ok ? read.value : undefined;
+  };
+
+/** Errors in the order of operations: the numbers and signs are read as they are, and taken together otherwise. */
+export const CHAIN_PATTERNS: PatternsOf = [
+  {
+    id: "chain-left-to-right",
+    name: "Worked in the order it is written",
+    does: "Every sign is carried out as it comes, from left to right; what is in brackets is worked first, rightly.",
+    shows: "a product or quotient that stands after a sum or difference, without brackets",
+    example: ["2 + 3 × 4", "20"],
+    apart: "from chain-brackets-ignored: that one shows only where there are brackets",
+    remedy:
+      "tell the line as a story, 2 tubes and 3 boxes of 4, and ring each product before adding anything",
+    knownFrom: "Kieran (1979); Linchevski & Livneh (1999)",
+    common: 3,
+    lookAlikes: [],
+    reads: reads(ALL_ALIKE, "kept"),
+  },
+  {
+    id: "chain-brackets-ignored",
+    name: "Brackets passed over",
+    does: "The line is worked as if its brackets were not there, with products and quotients first.",
+    shows: "brackets round a sum or a difference",
+    example: ["(2 + 3) × 4", "14"],
+    apart: "from chain-left-to-right: set a line without brackets",
+    remedy: "work the bracket on a line of its own and write the line again with its value in place of it",
+    knownFrom: "Kieran (1979)",
+    common: 2,
+    lookAlikes: [],
+    reads: reads(SOUND, "passedOver"),
+  },
+  {
+    id: "chain-signs-ranked-singly",
+    name: "All products before any quotient, all sums before any difference",
+    does: "The letters of a rule for the order are taken for four steps: multiply, then divide, then add, then subtract.",
+    shows: "a quotient with a product after it, or a difference with a sum after it",
+    example: ["24 ÷ 4 × 2 + 1", "4"],
+    apart: "from chain-left-to-right: set 24 ÷ 4 × 2 + 1, which that one gets right",
+    remedy: "times and share are one rank, plus and minus another: within a rank, read from the left",
+    knownFrom: "Linchevski & Livneh (1999)",
+    common: 2,
+    lookAlikes: [],
+    reads: reads(EACH_FOR_ITSELF, "kept"),
+  },
+];

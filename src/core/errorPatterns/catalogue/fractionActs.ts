@@ -1,0 +1,178 @@
+import { commonMultiple, type Fraction, fraction, isWhole } from "../../number";
+import type { Answer, FractionProblem, Problem } from "../../problem";
+import type { PatternAct, Split } from "../errorPattern";
+import { decimalProblem, smallestPrime, wholeFrom } from "./parts";
+
+export const OVER_COMMON = ["denominators-by-factors", "denominators-by-multiples"] as const;
+const APART = { methods: OVER_COMMON } as const;
+export const CANCELS_AFTER = { cancelling: "after" } as const;
+
+const asked = (problem: Problem, ...ops: readonly FractionProblem["op"][]): FractionProblem | undefined =>
+  problem.kind === "fractions" && ops.includes(problem.op) ? problem : undefined;
+
+/** A problem with fractions of such an operation. */
+export const isOf =
+  (...ops: readonly FractionProblem["op"][]) =>
+  (problem: Problem): boolean =>
+    asked(problem, ...ops) !== undefined;
+
+/** Fractions only, no whole or mixed number among them. */
+export const onlyFractions =
+  (op: "multiply" | "divide") =>
+  (problem: Problem): boolean =>
+    asked(problem, op)?.operands.every(({ kind }) => kind === "fraction") ?? false;
+
+export const hasMixed =
+  (...ops: readonly FractionProblem["op"][]) =>
+  (problem: Problem): boolean =>
+    asked(problem, ...ops)?.operands.some(({ kind }) => kind === "mixed") ?? false;
+
+export const gap = (a: bigint, b: bigint): bigint => (a > b ? a - b : b - a);
+
+/** Numerators put together as they should be, but the smaller taken from the larger. */
+export const combinesGap = (op: "add" | "subtract", [first = 0n, ...rest]: readonly bigint[]): bigint =>
+  op === "add" ? rest.reduce((all, one) => all + one, first) : gap(first, rest[0] ?? 0n);
+
+/** A multiplication taken for a division. */
+export function turnedOver(problem: Problem): Problem | undefined {
+  const product = asked(problem, "multiply");
+  return product?.operands.length === 2 && onlyFractions("multiply")(problem)
+    ? { ...product, op: "divide" }
+    : undefined;
+}
+
+/** A whole number times a fraction with the whole number both above and below. */
+export function wholeOnBoth(problem: Problem): Problem | undefined {
+  const product = asked(problem, "multiply");
+  if (product === undefined || product.operands.some(({ kind }) => kind === "mixed")) return undefined;
+  const fractions = product.operands.filter(({ kind }) => kind === "fraction");
+  if (fractions.length === 0 || !product.operands.some(isWhole)) return undefined;
+  const operands = product.operands.map((operand) =>
+    isWhole(operand) ? fraction(BigInt(operand.whole || "0"), BigInt(operand.whole || "0")) : operand,
+  );
+  return operands.some(
+    ({ kind, ...rest }) => kind === "fraction" && "denominator" in rest && rest.denominator === 0n,
+  )
+    ? undefined
+    : { ...product, operands };
+}
+
+/** All over one denominator. */
+export function overOne(factors: readonly Fraction[]): readonly Fraction[] {
+  const common = factors.reduce((all, { denominator }) => commonMultiple(all, denominator), 1n);
+  return factors.map(({ numerator, denominator }) => fraction((numerator * common) / denominator, common));
+}
+
+/** Whether tops over a common denominator divide without anything left over. */
+export function topsDivide(problem: Problem): boolean {
+  const [dividend, divisor] = overOne(
+    (asked(problem, "divide")?.operands ?? []).filter((one) => one.kind === "fraction"),
+  );
+  if (dividend === undefined || divisor === undefined) return false;
+  return divisor.numerator > 0n && dividend.numerator % divisor.numerator === 0n;
+}
+
+/** Wholes with wholes and parts with parts, in times and divided by; a missing part leaves the other as it is. */
+export function partByPart(problem: Problem): Split | undefined {
+  const one = asked(problem, "multiply", "divide");
+  if (one === undefined || !hasMixed("multiply", "divide")(problem) || one.operands.length !== 2)
+    return undefined;
+  const wholes = one.operands.map((operand) =>
+    operand.kind === "mixed" ? operand.whole : isWhole(operand) ? BigInt(operand.whole || "0") : undefined,
+  );
+  const parts = one.operands.map((operand) =>
+    operand.kind === "decimal" ? undefined : fraction(operand.numerator, operand.denominator),
+  );
+  const [first, second] = wholes;
+  const [left, right] = parts;
+  if (one.op === "divide") {
+    if (first === undefined || second === undefined || right !== undefined || second === 0n) return undefined;
+    if (left === undefined || first % second !== 0n) return undefined;
+    return {
+      parts: [decimalProblem("divide", [wholeFrom(String(first)), wholeFrom(String(second))])],
+      joins: ([whole]) => besides(whole, left),
+    };
+  }
+  const both = first !== undefined && second !== undefined;
+  const bothParts = left !== undefined && right !== undefined;
+  const product: FractionProblem = {
+    kind: "fractions",
+    op: "multiply",
+    operands: bothParts ? [left, right] : [],
+    form: one.form,
+  };
+  const kept = wholeFrom(String(first ?? second ?? 0n));
+  return {
+    parts: [
+      ...(both ? [decimalProblem("multiply", [wholeFrom(String(first)), wholeFrom(String(second))])] : []),
+      ...(bothParts ? [product] : []),
+    ],
+    joins: (answers) => {
+      const whole = both ? answers[0] : kept;
+      const part = bothParts ? answers[both ? 1 : 0] : (left ?? right);
+      return besides(whole, part);
+    },
+  };
+}
+
+/** A whole number and a part beside it. */
+function besides(whole: Answer | undefined, part: Answer | undefined): Answer | undefined {
+  if (whole?.kind !== "decimal" || part === undefined) return undefined;
+  const count = BigInt(whole.whole || "0");
+  if (part.kind === "decimal") return wholeFrom(String(count + BigInt(part.whole || "0")));
+  if (part.kind === "mixed") return { ...part, whole: part.whole + count };
+  if (part.kind !== "fraction") return undefined;
+  return {
+    kind: "mixed",
+    negative: false,
+    whole: count,
+    numerator: part.numerator,
+    denominator: part.denominator,
+  };
+}
+
+/** A digit that stands above and below struck from both. */
+export function digitStruck({ numerator, denominator }: Fraction): Fraction | undefined {
+  const [over, under] = [String(numerator), String(denominator)];
+  if (over.length < 2 || under.length < 2) return undefined;
+  const shared = [...over].find((digit) => digit !== "0" && under.includes(digit));
+  if (shared === undefined) return undefined;
+  const [above, below] = [over.replace(shared, ""), under.replace(shared, "")];
+  return above.startsWith("0") || below.startsWith("0") ? undefined : fraction(BigInt(above), BigInt(below));
+}
+
+/** Top and bottom each divided by the first prime that goes into it. */
+export const ownDivisors = ({ numerator, denominator }: Fraction): Fraction | undefined =>
+  numerator < 2n || denominator < 2n
+    ? undefined
+    : fraction(numerator / smallestPrime(numerator), denominator / smallestPrime(denominator));
+
+export const apart = (
+  fractions: NonNullable<PatternAct["decisions"]>["fractions"],
+): Pick<PatternAct, "decisions" | "methods"> => ({
+  ...APART,
+  decisions: { fractions: { setsApart: true, ...fractions } },
+});
+
+/** A whole number from which a fraction or a mixed number is taken. */
+export const fromWhole = (problem: Problem): boolean => {
+  const [first, second] = asked(problem, "subtract")?.operands ?? [];
+  return first !== undefined && isWhole(first) && second !== undefined && !isWhole(second);
+};
+
+/** A mixed number from a mixed number. */
+export const mixedFromMixed = (problem: Problem): boolean =>
+  asked(problem, "subtract")?.operands.every(({ kind }) => kind === "mixed") ?? false;
+
+export const unlike = (problem: Problem): boolean => {
+  const all = asked(problem, "add", "subtract", "rewrite");
+  if (all === undefined) return false;
+  if (all.op === "rewrite") return all.form.kind === "overDenominator" || all.form.kind === "overNumerator";
+  const under = all.operands.flatMap((one) => (one.kind === "decimal" ? [] : [one.denominator]));
+  return new Set(under).size > 1;
+};
+
+export const improperTask = (problem: Problem): boolean =>
+  asked(problem, "rewrite")?.form.kind === "asMixed" || asked(problem, "rewrite")?.form.kind === "asFraction";
+
+export const simplifies = (problem: Problem): boolean => asked(problem, "rewrite")?.form.kind === "simplest";

@@ -1,0 +1,266 @@
+import { type Decimal, wholeNumeral } from "../../number";
+import type { Answer, Expression, MoneyProblem, Problem } from "../../problem";
+import { type Amount, amountOf, inMajor, type Quantity } from "../../quantity";
+import type { PatternsOf, Split } from "../errorPattern";
+import { decimalProblem, inHundredths, wholeFrom, wholeIn } from "./parts";
+
+/** The problem with its amounts read otherwise; none where all are read as they stand. */
+function amountsRead(problem: Problem, reads: (amount: Amount) => Amount | undefined): Problem | undefined {
+  let changed = false;
+  const read = <Given extends Quantity>(quantity: Given): Given | Amount => {
+    const other = quantity.kind === "amount" ? reads(quantity) : undefined;
+    if (other === undefined) return quantity;
+    changed = true;
+    return other;
+  };
+  const inside = (expression: Expression): Expression =>
+    expression.kind === "quantity"
+      ? { ...expression, quantity: read(expression.quantity) }
+      : { ...expression, left: inside(expression.left), right: inside(expression.right) };
+  const other: Problem =
+    problem.kind === "money"
+      ? { ...problem, operands: problem.operands.map(read) }
+      : problem.kind === "chain"
+        ? { ...problem, expression: inside(problem.expression), operands: problem.operands.map(read) }
+        : problem;
+  return changed ? other : undefined;
+}
+
+/** One to nine of the minor unit read as tenths: 8c is 0.8, 4.07 is 4.7. */
+function asTenths({ numeral, of, currency }: Amount): Amount | undefined {
+  if (of === "minor") {
+    const few = /^[1-9]$/.test(numeral.whole) && numeral.fraction === "";
+    return few
+      ? amountOf(currency, { ...numeral, whole: "0", fraction: numeral.whole, point: true })
+      : undefined;
+  }
+  return /^0[1-9]$/.test(numeral.fraction)
+    ? amountOf(currency, { ...numeral, fraction: numeral.fraction.slice(1) })
+    : undefined;
+}
+
+/** Tenths read as so many of the minor unit: 3.9 is 3.09. */
+const asCents = ({ numeral, of, currency }: Amount): Amount | undefined =>
+  of === "major" && /^[1-9]$/.test(numeral.fraction)
+    ? amountOf(currency, { ...numeral, fraction: `0${numeral.fraction}` })
+    : undefined;
+
+/** Change from a whole number of the major unit for a price that is not one. */
+interface Change {
+  readonly problem: MoneyProblem;
+  readonly paid: bigint;
+  readonly wholes: bigint;
+  readonly cents: bigint;
+}
+
+function changeOf(problem: Problem): Change | undefined {
+  if (problem.kind !== "money" || problem.op !== "subtract") return undefined;
+  const [paid, price] = problem.operands.map((operand) =>
+    operand.kind === "amount" ? inMajor(operand) : undefined,
+  );
+  if (paid === undefined || price === undefined || !/^0*$/.test(paid.fraction) || /^0*$/.test(price.fraction))
+    return undefined;
+  const [given, wholes] = [BigInt(paid.whole), BigInt(price.whole || "0")];
+  return given > wholes ? { problem, paid: given, wholes, cents: BigInt(price.fraction) } : undefined;
+}
+
+const whole = (count: bigint): Decimal => wholeNumeral(count);
+
+/** An amount from the wholes and the minor units of two answers. */
+const together =
+  ({ currency }: MoneyProblem, cents: (answers: readonly string[]) => bigint) =>
+  (answers: readonly Answer[]): Answer | undefined => {
+    const counts = answers.flatMap((answer) => wholeIn(answer) ?? []);
+    if (counts.length < answers.length) return undefined;
+    return amountOf(currency, inHundredths(BigInt(counts[0] ?? "0") * 100n + cents(counts.slice(1))));
+  };
+
+/** The cents made up to a hundred, and the wholes as if nothing had been used for that. */
+function oneTooMany(problem: Problem): Split | undefined {
+  const change = changeOf(problem);
+  if (change === undefined) return undefined;
+  return {
+    parts: [
+      decimalProblem("subtract", [whole(change.paid), whole(change.wholes)]),
+      decimalProblem("subtract", [whole(100n), whole(change.cents)]),
+    ],
+    joins: together(change.problem, ([cents = "0"]) => BigInt(cents)),
+  };
+}
+
+/** Each digit of the cents made up to ten. */
+function digitByDigit(problem: Problem): Split | undefined {
+  const change = changeOf(problem);
+  const [tens = "0", ones = "0"] = String(change?.cents ?? 0n).padStart(2, "0");
+  if (change === undefined || tens === "0" || ones === "0") return undefined;
+  return {
+    parts: [
+      decimalProblem("subtract", [whole(change.paid - 1n), whole(change.wholes)]),
+      decimalProblem("subtract", [whole(10n), wholeFrom(tens)]),
+      decimalProblem("subtract", [whole(10n), wholeFrom(ones)]),
+    ],
+    joins: together(change.problem, ([first = "0", second = "0"]) => BigInt(first) * 10n + BigInt(second)),
+  };
+}
+
+/** What was paid read as the next whole number above the price. */
+function nextWhole(problem: Problem): Problem | undefined {
+  const change = changeOf(problem);
+  if (change === undefined || change.paid === change.wholes + 1n) return undefined;
+  const [, price] = change.problem.operands;
+  return price === undefined
+    ? undefined
+    : { ...change.problem, operands: [amountOf(change.problem.currency, whole(change.wholes + 1n)), price] };
+}
+
+/** The wholes of a price as often as they are bought, its cents once. */
+function centsOnce(problem: Problem): Split | undefined {
+  if (problem.kind !== "money" || problem.op !== "multiply") return undefined;
+  const [first, second] = problem.operands;
+  const price = first?.kind === "amount" ? first : second;
+  const times = first?.kind === "amount" ? second : first;
+  if (price?.kind !== "amount" || times?.kind !== "decimal" || times.fraction !== "") return undefined;
+  const { whole: wholes, fraction: cents } = inMajor(price);
+  if (/^0*$/.test(wholes)) return undefined;
+  return {
+    parts: [decimalProblem("multiply", [wholeFrom(wholes), times])],
+    joins: together(problem, () => BigInt(cents)),
+  };
+}
+
+/** Change for one of several. */
+function forOne(problem: Problem): Problem | undefined {
+  if (problem.kind !== "chain" || problem.expression.kind !== "operation") return undefined;
+  const { op, left, right } = problem.expression;
+  if (op !== "subtract" || left.kind !== "quantity" || right.kind !== "operation" || right.op !== "multiply")
+    return undefined;
+  const paid = left.quantity;
+  const price = [right.left, right.right].flatMap((one) =>
+    one.kind === "quantity" && one.quantity.kind === "amount" ? [one.quantity] : [],
+  )[0];
+  if (paid.kind !== "amount" || price === undefined) return undefined;
+  const { currency } = paid;
+  return {
+    kind: "money",
+    op: "subtract",
+    operands: [paid, price],
+    currency,
+    without: [],
+    form: problem.form,
+  };
+}
+
+export const MONEY_PATTERNS: PatternsOf = [
+  {
+    id: "money-cents-as-tenths",
+    name: "Cents below ten written in the tenths place",
+    does: "An amount with 1 to 9 cents is read or written without its zero, so 8c becomes 0.8 and $4.07 becomes 4.7; then everything is done right.",
+    shows: "any amount with 1 to 9 cents",
+    example: ["$3.45 + 8c", "$4.25"],
+    apart: "from money-tenths-as-cents: use 8c with two-place amounts only",
+    remedy: "coins on a dollars | dimes | pennies chart",
+    knownFrom:
+      "Brown, M. (1981, in Hart) and Ryan & Williams (2007) for place-holding zero; otherwise classroom lore",
+    common: 3,
+    lookAlikes: [],
+    reads: (problem) => amountsRead(problem, asTenths),
+  },
+  {
+    id: "money-tenths-as-cents",
+    name: "A single decimal digit read as that many cents",
+    does: "An amount with one decimal digit is read as cents: $3.9 is 3 dollars 9 cents. Then everything is done right.",
+    shows: "an amount written with one decimal digit",
+    example: ["$4.07 + $3.9", "$7.16"],
+    apart:
+      "from add-two-halves (73% agreement): let the cents pass 99, as in $2.98 + $1.4 (4.02 here, 3.102 there); from add-right-flush: the dollars still line up",
+    remedy: "write money with two places; trade dimes for pennies",
+    knownFrom: "classroom lore",
+    common: 1,
+    lookAlikes: ["add-two-halves"],
+    reads: (problem) => amountsRead(problem, asCents),
+  },
+  {
+    id: "money-change-dollar-too-many",
+    name: "Makes up the cents and still counts the whole dollars",
+    does: "Change = 100 minus the cents, and tender dollars minus price dollars; the dollar used to complete the cents is not deducted.",
+    shows: "change from whole dollars, price with cents",
+    example: ["$10 − $6.43", "$4.57"],
+    apart:
+      "exactly one dollar too much; on everyday tenders a borrowing error of B gives the same answer, so watch the method or use a $100 tender",
+    remedy: "empty number line from 6.43 to 7 to 10; add back",
+    knownFrom: "classroom lore",
+    common: 1,
+    lookAlikes: ["sub-zero-to-nine-stop"],
+    splits: oneTooMany,
+  },
+  {
+    id: "money-change-stops-at-next-dollar",
+    name: "Counts up to the next dollar and stops",
+    does: "Change = 100 minus the cents; the remaining dollars are left out.",
+    shows: "change from whole dollars, price with cents, more than a dollar of change",
+    example: ["$20 − $13.65", "$0.35"],
+    apart: "always less than one dollar",
+    remedy: "mark the goal at the end of the line before hopping",
+    knownFrom: "classroom lore",
+    common: 1,
+    lookAlikes: [],
+    reads: nextWhole,
+  },
+  {
+    id: "money-digit-complements",
+    name: "Each cents digit made up to ten",
+    does: "The cents of the change are found digit by digit as complements to ten (43 gives 67), the dollars correctly. Exactly ten cents too much.",
+    shows: "change from whole dollars, two non-zero cents digits",
+    example: ["$5 − $2.36", "$2.74"],
+    apart:
+      "exactly ten cents too much; sub-zero-to-ten writes the same on a tender with no zero in the ones ($5, $15), so use $10 or $20",
+    remedy: "first hop to the next ten, then the tens to 100",
+    knownFrom: "classroom lore",
+    common: 1,
+    lookAlikes: ["sub-zero-to-ten"],
+    splits: digitByDigit,
+  },
+  {
+    id: "money-only-dollars-multiplied",
+    name: "The cents are bought once",
+    does: "Number of items multiplies the dollars only, cents are copied.",
+    shows: "several items at a price with dollars and cents",
+    example: ["4 × $3.15", "$12.15"],
+    apart: "cents of the answer equal the cents of one item",
+    remedy: "lay out four piles of dollars and cents",
+    knownFrom: "classroom lore (partial distribution)",
+    common: 1,
+    lookAlikes: [],
+    splits: centsOnce,
+  },
+  {
+    id: "money-one-item-only",
+    name: "Change reckoned for a single item",
+    does: "In tender minus number × price, subtract the price once.",
+    shows: "change after a multi-buy",
+    example: ["$10 − 3 × $1.25", "$8.75"],
+    apart:
+      "from working left to right ((10 - 3) x 1.25 also gives 8.75 here by coincidence): change the tender",
+    remedy: "write the till receipt line by line",
+    knownFrom: "classroom lore",
+    common: 1,
+    lookAlikes: [],
+    reads: forOne,
+  },
+  {
+    id: "money-cents-as-dollars",
+    name: "Cents added in as dollars",
+    does: "An amount given in cents is added as if it were dollars.",
+    shows: "dollars and a c-amount in one sum",
+    example: ["$2.50 + 75c", "$77.50"],
+    apart: "answer absurdly large",
+    remedy: "rewrite all amounts in one unit first",
+    knownFrom: "classroom lore",
+    common: 1,
+    lookAlikes: [],
+    reads: (problem) =>
+      problem.kind === "money" && problem.op === "add"
+        ? amountsRead(problem, (amount) => (amount.of === "minor" ? { ...amount, of: "major" } : undefined))
+        : undefined,
+  },
+];

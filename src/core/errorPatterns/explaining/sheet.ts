@@ -1,0 +1,205 @@
+import { commonFactor } from "../../number";
+import type { Answer } from "../../problem";
+import type { PatternId } from "../patternIds";
+import { chanceOf, type History, type Showings, shareOf } from "./explain";
+import { type Value, valueIn, type WrongWays } from "./wrongWays";
+
+/** One answer on a sheet: the wrong ways of its problem, and what was given. */
+export interface Answered {
+  readonly ways: WrongWays;
+  readonly given: Answer;
+}
+
+/** The best account of a whole sheet: the patterns behind it, none where it is only slips, and how likely that is. */
+export interface SheetExplanation {
+  readonly patterns: readonly PatternId[];
+  readonly probability: number;
+  /** How many of the wrong answers it accounts for, of how many there are. */
+  readonly explains: number;
+  readonly wrong: number;
+}
+
+/** How a pattern showed on a sheet, and whether it is steady: there most times that it could be. */
+export interface PatternShowings extends Showings {
+  readonly pattern: PatternId;
+  readonly steady: boolean;
+}
+
+/** From this many chances on, and this share of them, a pattern is steady. */
+const STEADY_CHANCES = 3;
+const STEADY_SHARE = 0.6;
+
+/** Whether a pattern is steady: there most times that it could be, and not only once or twice. */
+export const isSteady = ({ shown, chances }: Showings): boolean =>
+  chances >= STEADY_CHANCES && shown / chances >= STEADY_SHARE;
+
+/** An answer on a sheet in values only. */
+interface Seen {
+  readonly given: Value;
+  readonly right: Value;
+  readonly chance: number;
+  /** What each pattern alone, and each two of them, come to. */
+  readonly single: ReadonlyMap<PatternId, Value>;
+  readonly pairs: ReadonlyMap<string, Value>;
+  readonly slips: ReadonlySet<Value>;
+}
+
+function seenOf({ ways: { problem, right, ways }, given }: Answered): Seen {
+  const single = new Map<PatternId, Value>();
+  const pairs = new Map<string, Value>();
+  const slips = new Set<Value>();
+  for (const { patterns, value } of ways) {
+    const [first, second] = patterns;
+    if (first === undefined) continue;
+    if (first.startsWith("slip-")) slips.add(value);
+    else if (second === undefined) single.set(first, value);
+    else pairs.set(pairKey(first, second), value);
+  }
+  return {
+    given: valueIn(problem, given),
+    right: valueIn(problem, right),
+    chance: chanceOf(right),
+    single,
+    pairs,
+    slips,
+  };
+}
+
+const pairKey = (one: PatternId, other: PatternId): string => [one, other].sort().join(" ");
+
+/** The patterns that an answer could have shown, each with whether it did. */
+export function waysTaken(
+  ways: WrongWays,
+  given: Answer,
+): readonly { readonly pattern: PatternId; readonly shown: boolean }[] {
+  const seen = seenOf({ ways, given });
+  return [...seen.single].map(([pattern, value]) => ({ pattern, shown: value === seen.given }));
+}
+
+/** Each pattern that showed at least once: how often it did, of the times it could have. */
+export function showingsOn(answers: readonly Answered[]): readonly PatternShowings[] {
+  const counts = new Map<PatternId, { shown: number; chances: number }>();
+  for (const { single, given } of answers.map(seenOf)) {
+    for (const [pattern, value] of single) {
+      const before = counts.get(pattern) ?? { shown: 0, chances: 0 };
+      counts.set(pattern, {
+        shown: before.shown + (value === given ? 1 : 0),
+        chances: before.chances + 1,
+      });
+    }
+  }
+  return [...counts]
+    .filter(([, { shown }]) => shown > 0)
+    .map(([pattern, { shown, chances }]) => ({
+      pattern,
+      shown,
+      chances,
+      steady: isSteady({ shown, chances }),
+    }))
+    .sort((a, b) => b.shown / b.chances - a.shown / a.chances || b.shown - a.shown);
+}
+
+/** How a learner with a pattern answers: as the pattern leads, rightly all the same, or otherwise. */
+const AS_LED = 0.8;
+const RIGHT_ANYWAY = 0.12;
+const OTHERWISE = 0.08;
+/** How likely a stray answer is to be one that is off by one, or another slip on the right one. */
+const SLIP_CHANCE = 0.05;
+
+/** Whether two values are one apart in some place, or by one part of a whole, or one of some unit. */
+function isOffByOne(one: Value, other: Value): boolean {
+  const [[a, b], [c, d]] = [partsOf(one), partsOf(other)];
+  if (a === undefined || b === undefined || c === undefined || d === undefined) return false;
+  const over = a * d - c * b;
+  const under = b * d;
+  const by = commonFactor(over < 0n ? -over : over, under);
+  const [numerator, denominator] = [(over < 0n ? -over : over) / by, under / by];
+  return numerator === 1n || (denominator === 1n && /^(?:10+|12|16|36|60|3600)$/.test(String(numerator)));
+}
+
+const partsOf = (value: Value): readonly bigint[] =>
+  /^-?\d+\/\d+$/.test(value) ? value.split("/").map(BigInt) : [];
+
+/** What these patterns lead to: what both come to together, or the one that shows. */
+function ledTo(seen: Seen, [first, second]: readonly PatternId[]): readonly Value[] {
+  if (first === undefined) return [seen.right];
+  const alone = seen.single.get(first) ?? seen.right;
+  if (second === undefined) return [alone];
+  const both = seen.pairs.get(pairKey(first, second));
+  if (both !== undefined) return [both];
+  const other = seen.single.get(second) ?? seen.right;
+  return alone === seen.right ? [other] : other === seen.right ? [alone] : [alone, other];
+}
+
+function likelihood(seen: Seen, patterns: readonly PatternId[]): number {
+  const led = ledTo(seen, patterns);
+  const near = seen.slips.has(seen.given) || led.some((value) => isOffByOne(value, seen.given));
+  const stray = OTHERWISE * Math.max(seen.chance, near ? SLIP_CHANCE : 0);
+  if (led.includes(seen.given))
+    return (seen.given === seen.right ? AS_LED + RIGHT_ANYWAY : AS_LED) / led.length;
+  return seen.given === seen.right ? RIGHT_ANYWAY : stray;
+}
+
+/** The patterns, and twos of them, that led to any of the answers: what may be behind the sheet. */
+function hypotheses(all: readonly Seen[]): readonly (readonly PatternId[])[] {
+  const singles = new Set<PatternId>();
+  for (const { single, given } of all) {
+    for (const [pattern, value] of single) if (value === given) singles.add(pattern);
+  }
+  const pairs = new Map<string, readonly PatternId[]>();
+  const list = [...singles];
+  list.forEach((one, index) => {
+    for (const other of list.slice(index + 1)) pairs.set(pairKey(one, other), [one, other]);
+  });
+  for (const seen of all) {
+    for (const [key, value] of seen.pairs) {
+      if (value !== seen.given) continue;
+      const [one, other] = [...seen.single.keys()].filter((pattern) => key.split(" ").includes(pattern));
+      if (one !== undefined && other !== undefined) {
+        pairs.set(key, [one, other]);
+        singles.add(one).add(other);
+      }
+    }
+  }
+  return [[], ...[...singles].map((pattern) => [pattern]), ...pairs.values()];
+}
+
+/** How likely it is that a learner has no pattern that the catalogue knows. */
+const NO_PATTERN = 0.5;
+const TWO_DECISIONS = 0.05;
+
+/**
+ * The accounts of a whole sheet by one learner, likeliest first: five errors with one cause are one cause.
+ * The account without patterns is among them: slips and what nobody knows.
+ */
+export function sheetExplanations(
+  answers: readonly Answered[],
+  history: History = new Map(),
+): readonly SheetExplanation[] {
+  const all = answers.map(seenOf);
+  const wrong = all.filter(({ given, right }) => given !== right).length;
+  if (wrong === 0) return [];
+  const weighed = hypotheses(all).map((patterns) => {
+    const [first, second] = patterns;
+    const prior =
+      first === undefined
+        ? NO_PATTERN
+        : shareOf(first, history) * (second === undefined ? 1 : shareOf(second, history) * TWO_DECISIONS);
+    const log = all.reduce((sum, seen) => sum + Math.log(likelihood(seen, patterns)), Math.log(prior));
+    const explains = all.filter(
+      (seen) => seen.given !== seen.right && ledTo(seen, patterns).includes(seen.given),
+    );
+    return { patterns, log, explains: explains.length };
+  });
+  const most = Math.max(...weighed.map(({ log }) => log));
+  const total = weighed.reduce((sum, { log }) => sum + Math.exp(log - most), 0);
+  return weighed
+    .map(({ patterns, log, explains }) => ({
+      patterns,
+      explains,
+      wrong,
+      probability: Math.exp(log - most) / total,
+    }))
+    .filter(({ probability }) => probability >= 0.01)
+    .sort((a, b) => b.probability - a.probability);
+}

@@ -1,0 +1,180 @@
+import type { HouseRules } from "../../house";
+import { answerValue, sameAnswer } from "../../marking";
+import { workingOf } from "../../methods";
+import { type Answer, exactAnswer, type Problem, roundedTo } from "../../problem";
+import { amountOf, inMajor, MINOR_PLACES } from "../../quantity";
+import type { ErrorPattern, PatternSkill } from "../errorPattern";
+import { PATTERNS } from "../errorPatterns";
+import type { PatternId } from "../patternIds";
+import { wrongWorking } from "../replaying/wrongWorking";
+import { type Slip, slipsOf } from "../slips/slips";
+
+/** One way to a wrong answer: the patterns on it, and the answer, in value. */
+export interface WrongWay {
+  readonly patterns: readonly PatternId[];
+  readonly value: Value;
+  /** How many ways of its kind there are for each that leads to this answer, where it is a slip that can fall anywhere; 1 for a pattern. */
+  readonly among: number;
+}
+
+/** A value as text, so that equal ones are the same. */
+export type Value = string;
+
+/** A problem with its right answer, and every wrong way that is known. */
+export interface WrongWays {
+  readonly problem: Problem;
+  readonly right: Answer;
+  readonly ways: readonly WrongWay[];
+}
+
+/** The skills whose patterns can come into a problem. */
+function skillsIn(problem: Problem): readonly Exclude<PatternSkill, "slips">[] {
+  const { op } = problem;
+  const columns =
+    op === "add"
+      ? "addition"
+      : op === "subtract"
+        ? "subtraction"
+        : op === "multiply"
+          ? "multiplication"
+          : op === "divide"
+            ? "division"
+            : undefined;
+  switch (problem.kind) {
+    case "decimals":
+      return columns === undefined
+        ? ["judging"]
+        : columns === "subtraction"
+          ? [columns, "integers"]
+          : [columns];
+    case "fractions":
+      return ["fractions"];
+    case "signed":
+      return ["integers"];
+    case "money":
+      return columns === undefined ? ["money"] : ["money", columns];
+    case "measures":
+      return ["units"];
+    case "chain":
+      return ["chains", "money"];
+  }
+}
+
+/** The patterns of the skills that can come into a problem. */
+export const patternsFor = (problem: Problem): readonly ErrorPattern[] =>
+  skillsIn(problem).flatMap((skill) => PATTERNS[skill]);
+
+/**
+ * Every way to a wrong answer of a problem: each pattern, each two patterns that go together where both show by
+ * themselves and lead elsewhere together, and each slip.
+ */
+export function wrongWays(
+  problem: Problem,
+  house: HouseRules,
+  patterns: readonly ErrorPattern[] = patternsFor(problem),
+): WrongWays {
+  const right = workingOf(problem, house).answer;
+  const value = (answer: Answer): Value => valueIn(problem, answer);
+  const rightValue = value(right);
+  const inside = insideOf(problem);
+  /** What some patterns lead to. Patterns of columns lead money astray in the columns inside it: no need to write the rest. */
+  const ledTo = (some: readonly ErrorPattern[]): Answer | undefined => {
+    if (inside === undefined || some.some((pattern) => PATTERNS.money.includes(pattern)))
+      return wrongWorking(problem, house, some)?.answer;
+    const answer = wrongWorking(inside, house, some)?.answer;
+    return answer === undefined ? undefined : inMoney(problem, answer);
+  };
+  const shown: { readonly pattern: ErrorPattern; readonly value: Value }[] = [];
+  for (const pattern of patterns) {
+    const answer = ledTo([pattern]);
+    if (answer === undefined || sameAnswer(problem, right, answer)) continue;
+    shown.push({ pattern, value: value(answer) });
+  }
+  const ways: WrongWay[] = shown.map(({ pattern, value: at }) => ({
+    patterns: [pattern.id],
+    value: at,
+    among: 1,
+  }));
+  shown.forEach((first, index) => {
+    for (const second of shown.slice(index + 1)) {
+      const answer = ledTo([first.pattern, second.pattern]);
+      if (answer === undefined) continue;
+      const at = value(answer);
+      if (at === rightValue || at === first.value || at === second.value) continue;
+      ways.push({ patterns: [first.pattern.id, second.pattern.id], value: at, among: 1 });
+    }
+  });
+  return { problem, right, ways: [...ways, ...slipWays(problem, right, rightValue)] };
+}
+
+/** The columns inside a money problem, as money in columns works them; none for other problems. */
+function insideOf(problem: Problem): Problem | undefined {
+  if (problem.kind !== "money" || problem.op === "enough" || problem.op === "pay") return undefined;
+  const operands = problem.operands.map((operand) =>
+    operand.kind === "amount" ? inMajor(operand) : operand,
+  );
+  if (problem.op === "multiply" && problem.operands[0]?.kind === "decimal") operands.reverse();
+  return { kind: "decimals", op: problem.op, operands, form: { kind: "toPlace", place: -MINOR_PLACES } };
+}
+
+/** A number that was worked out in the columns of money, as the amount it is. */
+function inMoney(problem: Problem, answer: Answer): Answer {
+  if (problem.kind !== "money" || problem.op === "divide") return answer;
+  return answer.kind === "decimal" ? amountOf(problem.currency, answer) : answer;
+}
+
+/** A value of an answer to a problem as text. */
+export function valueIn(problem: Problem, answer: Answer): Value {
+  switch (answer.kind) {
+    case "comparison":
+      return answer.relation;
+    case "ordered":
+      return answer.numerals.map((numeral) => valueIn(problem, numeral)).join(" ");
+    case "sufficiency":
+      return answer.enough ? "yes" : "no";
+    case "handed":
+      return valueIn(problem, answer.back);
+    default: {
+      const { s, n, d } = answerValue(problem, answer);
+      return `${s * n}/${d}`;
+    }
+  }
+}
+
+function slipWays(problem: Problem, right: Answer, rightValue: Value): readonly WrongWay[] {
+  const values = new Map<PatternId, Value[]>();
+  for (const slip of slipsOf(problem, right)) {
+    const value = slipValue(problem, right, slip);
+    if (value === undefined) continue;
+    const before = values.get(slip.pattern);
+    if (before === undefined) values.set(slip.pattern, [value]);
+    else before.push(value);
+  }
+  return [...values].flatMap(([pattern, all]) =>
+    [...new Set(all)]
+      .filter((value) => value !== rightValue)
+      .map((value) => ({
+        patterns: [pattern],
+        value,
+        among: all.length / all.filter((one) => one === value).length,
+      })),
+  );
+}
+
+/** What a slip comes to, without its working; rounded where the right answer is. */
+export function slipValue(problem: Problem, right: Answer, { instead }: Slip): Value | undefined {
+  if (instead.kind === "answer") return valueIn(problem, instead.answer);
+  const read = instead.problem;
+  const exact = exactAnswer(read);
+  if (right.kind === "comparison") return exact.s < 0n ? "<" : exact.n === 0n ? "=" : ">";
+  if (right.kind === "ordered" || right.kind === "handed") return undefined;
+  if (right.kind === "sufficiency") return exact.s < 0n ? "no" : "yes";
+  const place =
+    right.kind === "rounded"
+      ? -right.numeral.fraction.length
+      : right.kind === "roundedAmount"
+        ? -2
+        : undefined;
+  const { s, n, d } = place === undefined ? exact : roundedTo(exact, place);
+  return `${s * n}/${d}`;
+}

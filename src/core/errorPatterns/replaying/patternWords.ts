@@ -1,0 +1,45 @@
+import type { HouseRules } from "../../house";
+import type { Reason } from "../../methods";
+import { writeAnswer, writeProblem } from "../../problem";
+import { listed, type StepWords, sentence, stepWords } from "../../wording";
+import { patternFacts } from "../errorPatterns";
+import type { PatternId } from "../patternIds";
+import type { PatternReason } from "./wrongWorking";
+
+/** What helps against a pattern, as a sentence. */
+export function remedyWords(id: PatternId): string {
+  const remedy = sentence(patternFacts(id).remedy);
+  return /[.?!]$/.test(remedy) ? remedy : `${remedy}.`;
+}
+
+/** What a learner with a pattern says to a step, why, and what to ask. */
+export function wrongStepWords(reason: Reason | PatternReason, house: HouseRules): StepWords {
+  switch (reason.kind) {
+    case "misread":
+      return {
+        say: `*${writeProblem(reason.asked, house)}* is taken for *${writeProblem(reason.read, house)}*.`,
+        why: "From here on all is done right, but to another problem.",
+        ask: "Does this say the same as the problem?",
+      };
+    case "pulledApart":
+      return {
+        say: `The problem is pulled apart: *${listed(reason.parts.map((part) => writeProblem(part, house)))}*, each for itself.`,
+        why: "Each part is done right; what passes from one to the other is lost.",
+        ask: "May these parts be worked without each other?",
+      };
+    case "putTogether":
+      return {
+        say: `*${listed(reason.parts.map((part) => writeAnswer(part, house)))}* ${reason.parts.length > 1 ? "are put together to" : "becomes"} *${writeAnswer(reason.answer, house)}*.`,
+        why: "The parts are written side by side as they came.",
+        ask: "What was lost on the way?",
+      };
+    case "rewritten":
+      return {
+        say: `*${writeAnswer(reason.before, house)}* was worked out, and *${writeAnswer(reason.after, house)}* is written.`,
+        why: "All the work before it was right.",
+        ask: "Is that what was worked out?",
+      };
+    default:
+      return stepWords(reason, house);
+  }
+}

@@ -1,0 +1,136 @@
+import type { HouseRules } from "../../house";
+import { sameAnswer } from "../../marking";
+import { type Working, workingOf } from "../../methods";
+import { type Answer, fractionOf, type Problem, type SignedOperation, writeAnswer } from "../../problem";
+import type { Amount, Measure } from "../../quantity";
+import type { PatternAct } from "../errorPattern";
+import { patternsNamed } from "../errorPatterns";
+import { slipValue, valueIn } from "../explaining/wrongWays";
+import type { PatternId } from "../patternIds";
+import { slipsOf } from "../slips/slips";
+import { type WrongWorking, wrongWorking } from "./wrongWorking";
+
+/** A wrong working beside the sound one by the same method, and the step at which it leaves it. */
+export interface Replay {
+  readonly wrong: WrongWorking;
+  readonly sound: Working;
+  /** The index of the first step that is done otherwise. */
+  readonly departs: number;
+}
+
+/**
+ * The whole likely working behind an explanation. A slip can fall anywhere: the one that leads to `given`
+ * is replayed, and nothing is known of it without. None where the patterns do not come into the problem.
+ */
+export function replayOf(
+  problem: Problem,
+  house: HouseRules,
+  patterns: readonly PatternId[],
+  given?: Answer,
+): Replay | undefined {
+  const right = workingOf(problem, house);
+  const acts = patternsNamed(patterns) ?? slipActs(problem, right.answer, patterns, given);
+  const wrong = acts === undefined ? undefined : wrongWorking(problem, house, acts);
+  if (wrong === undefined || sameAnswer(problem, right.answer, wrong.answer)) return undefined;
+  const sound = soundBeside(wrong, house);
+  return { wrong, sound, departs: departure(wrong, sound) };
+}
+
+function slipActs(
+  problem: Problem,
+  right: Answer,
+  [pattern, more]: readonly PatternId[],
+  given: Answer | undefined,
+): readonly PatternAct[] | undefined {
+  if (pattern === undefined || more !== undefined || given === undefined) return undefined;
+  const value = valueIn(problem, given);
+  const found = slipsOf(problem, right).find(
+    (slip) => slip.pattern === pattern && slipValue(problem, right, slip) === value,
+  );
+  return found === undefined ? undefined : [found.act];
+}
+
+/** The sound working by the wrong one's method and rules, so that the two can be laid side by side. */
+const soundBeside = (wrong: WrongWorking, house: HouseRules): Working =>
+  workingOf(wrong.problem, { ...wrong.house, currency: house.currency }, wrong.method);
+
+const asText = (value: unknown): string =>
+  JSON.stringify(value, (_, part: unknown) => (typeof part === "bigint" ? `${part}n` : part));
+
+function departure(wrong: WrongWorking, sound: Working): number {
+  const at = wrong.steps.findIndex((step, index) => {
+    const beside = sound.steps[index];
+    return (
+      beside === undefined ||
+      step.reason.kind !== beside.reason.kind ||
+      asText(step.reason) !== asText(beside.reason) ||
+      asText(step.marks) !== asText(beside.marks)
+    );
+  });
+  return at < 0 ? wrong.steps.length - 1 : at;
+}
+
+/** A wrong answer taken back: what it comes to with the operation undone, and what it would have to come to. */
+export interface Undoing {
+  readonly problem: Problem;
+  readonly comes: Answer;
+  readonly ought: string;
+}
+
+const UNDOES = { add: "subtract", subtract: "add", divide: "multiply", multiply: "divide" } as const;
+
+/** The wrong answer checked by the inverse; none where the operation is not undone in one line. */
+export function undoingOf(problem: Problem, wrong: Answer, house: HouseRules): Undoing | undefined {
+  const [first, second, more] = problem.operands;
+  if (first === undefined || second === undefined || more !== undefined) return undefined;
+  const undone = inverseProblem(problem, wrong);
+  if (undone === undefined) return undefined;
+  const comes = workingOf(undone, house).answer;
+  // A quotient that never ends is no check at a glance.
+  if (comes.kind !== "decimal" && comes.kind !== "amount" && comes.kind !== "measure") {
+    if (comes.kind !== "fraction" && comes.kind !== "mixed") return undefined;
+  }
+  return { problem: undone, comes, ought: writeAnswer(first, house) };
+}
+
+function inverseProblem(problem: Problem, wrong: Answer): Problem | undefined {
+  const op = (["add", "subtract", "multiply", "divide"] as const).find((one) => one === problem.op);
+  const second = problem.operands[1];
+  if (op === undefined || second === undefined) return undefined;
+  const inverse: SignedOperation = UNDOES[op];
+  if (inverse === "divide" && fractionOf(second).n === 0n) return undefined;
+  const form = { kind: "asItComes" } as const;
+  switch (problem.kind) {
+    case "decimals":
+      return wrong.kind === "decimal" && second.kind === "decimal" && !wrong.negative && !endless(op, second)
+        ? { ...problem, op: inverse, operands: [wrong, second], form }
+        : undefined;
+    case "fractions":
+      return (wrong.kind === "decimal" || wrong.kind === "fraction" || wrong.kind === "mixed") &&
+        (second.kind === "decimal" || second.kind === "fraction" || second.kind === "mixed") &&
+        !wrong.negative
+        ? { ...problem, op: inverse, operands: [wrong, second], form }
+        : undefined;
+    case "money":
+      return (op === "add" || op === "subtract") && isAmount(wrong) && isAmount(second)
+        ? { ...problem, op: inverse, operands: [wrong, second], form }
+        : undefined;
+    case "measures":
+      return (op === "add" || op === "subtract") && isMeasure(wrong) && isMeasure(second)
+        ? { ...problem, op: inverse, operands: [wrong, second], form }
+        : undefined;
+    case "signed":
+    case "chain":
+      return undefined;
+  }
+}
+
+/** Only what lies above zero is a problem that can be set. */
+const isAmount = (one: Answer): one is Amount => one.kind === "amount" && !one.numeral.negative;
+const isMeasure = (one: Answer): one is Measure => one.kind === "measure" && !one.negative;
+
+/** Whether undoing a product would divide, which may never end. */
+const endless = (
+  op: SignedOperation,
+  second: { readonly whole: string; readonly fraction: string },
+): boolean => op === "multiply" && !/^0*[1245]0*$/.test(second.whole + second.fraction);

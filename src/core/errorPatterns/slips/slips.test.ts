@@ -1,0 +1,80 @@
+import { describe, expect, it } from "vitest";
+import { PRESETS } from "../../house";
+import { readGiven, sameAnswer } from "../../marking";
+import { workingOf } from "../../methods";
+import { readProblem, writeAnswer, writeProblem } from "../../problem";
+import { problemsOf, waysOf } from "../../testing/learners";
+import { PATTERNS, replayOf, slipsOf } from "..";
+import { slipValue, valueIn } from "../explaining/wrongWays";
+
+const house = PRESETS.fillersTrueValue;
+const SKILLS = Object.keys(PATTERNS) as (keyof typeof PATTERNS)[];
+
+/** Every slip on problems of a skill, with the right answer it departs from. */
+const slipsIn = (skill: keyof typeof PATTERNS, count = 20) =>
+  problemsOf(skill, count, 31).flatMap((problem) => {
+    const { right } = waysOf(problem, house);
+    return slipsOf(problem, right).map((slip) => ({ problem, right, ...slip }));
+  });
+
+const digitsIn = (text: string): string => text.replace(/[^0-9]/g, "");
+const inOrder = (text: string): string => [...digitsIn(text)].sort().join("");
+const differing = (one: string, other: string): number =>
+  [...one].filter((letter, at) => letter !== other[at]).length;
+
+describe.each(SKILLS)("what goes wrong in carrying out %s", (skill) => {
+  it("is a problem or an answer that could stand on paper, and not the one that should", () => {
+    for (const { problem, right, instead, pattern } of slipsIn(skill)) {
+      if (instead.kind === "problem") {
+        const line = writeProblem(instead.problem, house);
+        const read = readProblem(line, house);
+        expect(read.ok, `${pattern} reads ${line}`).toBe(true);
+        expect(line).not.toBe(writeProblem(problem, house));
+      } else {
+        const text = writeAnswer(instead.answer, house);
+        const given = readGiven(text, problem, house);
+        if (!given.ok) throw new Error(`${pattern} writes ${text}, which can't be read`);
+        expect(sameAnswer(problem, given.value.answer, instead.answer), `${pattern} writes ${text}`).toBe(
+          true,
+        );
+        expect(text).not.toBe(writeAnswer(right, house));
+      }
+    }
+  });
+
+  it("changes one thing only", () => {
+    for (const { problem, right, instead, pattern } of slipsIn(skill)) {
+      const asked = writeProblem(problem, house);
+      const ought = writeAnswer(right, house);
+      const got =
+        instead.kind === "problem"
+          ? writeProblem(instead.problem, house)
+          : writeAnswer(instead.answer, house);
+      if (pattern === "slip-digit-miscopied") {
+        expect(got).toHaveLength(asked.length);
+        expect(differing(got, asked), `${asked} read as ${got}`).toBe(1);
+      }
+      if (pattern === "slip-wrong-operation") expect(digitsIn(got)).toBe(digitsIn(asked));
+      if (pattern === "slip-sign-dropped") expect(digitsIn(got)).toBe(digitsIn(ought));
+      if (pattern === "slip-digits-swapped") {
+        expect(inOrder(got), `${ought} written as ${got}`).toBe(inOrder(ought));
+        expect(differing(digitsIn(got), digitsIn(ought)), `${ought} written as ${got}`).toBe(2);
+        // 400.5 is never written as 040.5.
+        expect(got).toMatch(/^[^0-9]*(?:0(?![0-9])|[1-9])/);
+      }
+    }
+  });
+
+  it("is replayed to the answer it explains", () => {
+    for (const { problem, right, ...slip } of slipsIn(skill, 3)) {
+      const { instead, pattern } = slip;
+      const answer = instead.kind === "answer" ? instead.answer : workingOf(instead.problem, house).answer;
+      const at = valueIn(problem, answer);
+      // A misread quotient that does not come out is no answer that is explained.
+      if (at === valueIn(problem, right) || at !== slipValue(problem, right, slip)) continue;
+      const replay = replayOf(problem, house, [pattern], answer);
+      if (replay === undefined) throw new Error(`${pattern} is not replayed`);
+      expect(valueIn(problem, replay.wrong.answer), pattern).toBe(at);
+    }
+  });
+});

@@ -1,0 +1,142 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../../number";
+import type { DecimalProblem } from "../../problem";
+import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import {
+  type AdditionDecisions,
+  addFromLargest,
+  addInColumns,
+  type ColumnSum,
+  type Row,
+  SOUND_ADDITION,
+} from "../procedures/columnSums";
+import { type AnswerReason, answerDigit, answerSteps, frontPlace } from "../squares/answer";
+import {
+  colOf,
+  countsIn,
+  NO_FREE_ROWS,
+  pointStep,
+  reachesPoint,
+  type Setting,
+  type SettingDecisions,
+  type SettingOutReason,
+  SOUND_SETTING,
+  setOutSteps,
+  settingOf,
+} from "../squares/settingOut";
+
+export type ColumnAdditionReason = {
+  readonly kind: "columnSum";
+  readonly place: Place;
+  readonly parts: readonly number[];
+  readonly carriedIn: number;
+  readonly total: number;
+  readonly written: number;
+  readonly carriedOut: number;
+  /** A zero in front of the number, which is not written. */
+  readonly blank: boolean;
+};
+
+type Why = SettingOutReason | ColumnAdditionReason | AnswerReason;
+
+/** Numbers under one another, point under point, added from the smallest place with carrying. */
+export const columnAddition: Method<Why> = {
+  id: "column-addition",
+  refuses: worksOnly("add"),
+  work: (problem, house) => workColumnAddition(problem, house, SOUND_COLUMN_ADDITION),
+};
+
+/** The decisions of column addition: how the numbers line up, what each column counts, writes and carries, and where the work begins. */
+export interface ColumnAdditionDecisions extends AdditionDecisions, SettingDecisions {
+  /** What is counted in each column of each row, of what stands there. */
+  counts(rows: readonly Row[]): readonly Row[];
+  readonly begins: "smallest" | "largest";
+}
+
+export const SOUND_COLUMN_ADDITION: ColumnAdditionDecisions = {
+  ...SOUND_SETTING,
+  ...SOUND_ADDITION,
+  counts: (rows) => rows,
+  begins: "smallest",
+};
+
+/** Column addition with any decisions in the columns; only sound ones are sure to reach the right answer. */
+export function workColumnAddition(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: ColumnAdditionDecisions,
+): WorkingBy<Why> {
+  const addends = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
+  const rows = addends.map((numeral) => ({ role: "addend" as const, numeral }));
+  const narrow = settingOf(rows, ONES, NO_FREE_ROWS, decisions);
+  const lowest = Math.min(...narrow.places);
+  const counts = decisions.counts(narrow.rows.map((row) => countsIn(narrow, row, house)));
+  const sums =
+    decisions.begins === "smallest"
+      ? addInColumns(counts, narrow.places.length, () => 10, decisions, ONES - lowest)
+      : addFromLargest(counts, narrow.places.length);
+  const carries = sums.some(({ carriedOut }) => carriedOut > 0);
+  const free = { ...NO_FREE_ROWS, belowRule: carries && house.carryPlace === "below" };
+  const setting = settingOf(rows, lowest + sums.length - 1, free, decisions);
+  const columns = sums.map(({ column, written }) => ({ place: lowest + column, written }));
+  const front = frontPlace(columns);
+
+  const work = sums.flatMap((sum): readonly Step<Why>[] => {
+    const place = lowest + sum.column;
+    const step = columnStep(
+      sum,
+      place,
+      place > front,
+      setting,
+      house,
+      decisions.begins === "smallest" ? -1 : 1,
+    );
+    return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
+  });
+  const end = answerSteps(setting, columns, problem, house, false);
+  return {
+    problem,
+    method: "column-addition",
+    house,
+    layout: setting.layout,
+    steps: [...setOutSteps(setting, "add", house, addends[0] !== problem.operands[0]), ...work, ...end.steps],
+    answer: end.answer,
+  };
+}
+
+/** The addend with most digits on top; equal ones stay as they were given. */
+const longestFirst = (addends: readonly Decimal[]): readonly Decimal[] => {
+  const digits = (numeral: Decimal): number => highestPlace(numeral) - lowestPlace(numeral);
+  return [...addends].sort((a, b) => digits(b) - digits(a));
+};
+
+function columnStep(
+  sum: ColumnSum,
+  place: Place,
+  blank: boolean,
+  setting: Setting,
+  house: HouseRules,
+  next: 1 | -1,
+): Step<ColumnAdditionReason> {
+  const col = colOf(place);
+  const marks: Mark[] = [...answerDigit(setting, { place, written: sum.written }, blank)];
+  if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
+    const above = house.carryPlace === "above";
+    marks.push({
+      kind: "small",
+      col: col + next,
+      row: above ? -1 : setting.ruleRow,
+      position: above ? "low" : "high",
+      text: String(sum.carriedOut),
+    });
+  }
+  const { parts, carriedIn, total, written, carriedOut } = sum;
+  return {
+    stage: "work",
+    reason: { kind: "columnSum", place, parts, carriedIn, total, written, carriedOut, blank },
+    marks,
+    focus: [col],
+  };
+}

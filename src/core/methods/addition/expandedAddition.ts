@@ -1,0 +1,118 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { type Place, placesFrom } from "../../number";
+import { type DecimalProblem, signOf } from "../../problem";
+import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import { type AdditionDecisions, addInColumns, SOUND_ADDITION } from "../procedures/columnSums";
+import { type AnswerReason, finishAnswer, numeralOf } from "../squares/answer";
+import {
+  countsOf,
+  type ExpandedReason,
+  expandedSetting,
+  placesOf,
+  pullApart,
+  pushTogether,
+  tooWideToExpand,
+} from "../squares/expandedSetting";
+
+export type ExpandedAdditionReason = {
+  /** The parts of one place joined, and ten of them regrouped into the next. */
+  readonly kind: "partSum";
+  readonly place: Place;
+  readonly parts: readonly number[];
+  readonly carriedIn: number;
+  readonly total: number;
+  readonly written: number;
+  readonly carriedOut: number;
+};
+
+type Why = ExpandedReason | ExpandedAdditionReason | AnswerReason;
+
+const onlyAdds = worksOnly("add");
+
+/** Every number pulled apart into the true values of its digits; like parts joined, ten of one regrouped into the next. */
+export const expandedAddition: Method<Why> = {
+  id: "expanded-addition",
+  refuses: (problem) => onlyAdds(problem) ?? tooWideToExpand(problem),
+  work: (problem, house) => workExpandedAddition(problem, house, SOUND_ADDITION),
+};
+
+/** Expanded addition with any decisions; only sound ones are sure to reach the right answer. */
+export function workExpandedAddition(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: AdditionDecisions,
+): WorkingBy<Why> {
+  const addends = problem.operands;
+  const given = placesOf(addends);
+  const lowest = Math.min(...given);
+  const sums = addInColumns(
+    addends.map((numeral) => countsOf(given, numeral)),
+    given.length,
+    () => 10,
+    decisions,
+  );
+  const setting = expandedSetting(placesFrom(lowest, lowest + sums.length - 1), 0);
+  const regroups = sums.some(({ carriedOut }) => carriedOut > 0) && house.carryPlace !== "unwritten";
+  const ruleRow = addends.length;
+  const partRow = ruleRow + (regroups && house.carryPlace === "below" ? 1 : 0);
+  const carryRow = house.carryPlace === "below" ? ruleRow : -1;
+  const counts = sums.map(({ column, written }) => ({ place: lowest + column, written }));
+  const full = numeralOf(counts, false);
+  const shown = counts.filter(({ written }) => written > 0);
+  const front = Math.max(...shown.map(({ place }) => place), lowest);
+
+  const work = sums.map(({ column, ...sum }): Step<Why> => {
+    const place = lowest + column;
+    const empty = sum.total === 0;
+    const plus = sum.written > 0 && place < front ? [setting.plus(place, partRow)] : [];
+    const carry =
+      sum.carriedOut > 0 && regroups ? setting.partMarks(sum.carriedOut, place + 1, carryRow) : [];
+    const marks: readonly Mark[] =
+      empty || sum.written === 0
+        ? carry
+        : [...setting.partMarks(sum.written, place, partRow), ...plus, ...carry];
+    return { stage: "work", reason: { kind: "partSum", place, ...sum }, marks, focus: setting.colsOf(place) };
+  });
+  const answerRow = partRow + 1;
+  const right = Math.max(1, full.fraction.length);
+  const end = finishAnswer(
+    full,
+    {
+      row: answerRow,
+      line: 0,
+      closes: (row) => ({ kind: "rule", row, from: -full.whole.length - 1, to: right, strokes: 2 }),
+    },
+    problem,
+    house,
+  );
+  return {
+    problem,
+    method: "expanded-addition",
+    house,
+    layout: setting.layout,
+    steps: [
+      ...addends.map((numeral, row) => pullApart(setting, numeral, row)),
+      {
+        stage: "setOut",
+        reason: { kind: "expandedRule", op: "add" },
+        marks: [
+          {
+            kind: "glyph",
+            col: -Math.max(...addends.map(({ whole }) => whole.length)) - 1,
+            row: ruleRow - 1,
+            text: signOf("add", house),
+            look: "written",
+          },
+          { kind: "rule", row: ruleRow, from: setting.edges.from, to: setting.edges.to, strokes: 1 },
+        ],
+        focus: [],
+      },
+      ...work,
+      pushTogether(counts, full, answerRow),
+      ...end.steps,
+    ],
+    answer: end.answer,
+  };
+}

@@ -1,0 +1,66 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { type Decimal, digitAt, fromCount, highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
+import type { Step } from "../contract/step";
+import { type AdditionDecisions, addInColumns } from "../procedures/columnSums";
+import { digitCol } from "../squares/writtenNumber";
+import type { ColumnAdditionReason } from "./columnAddition";
+
+/** Numbers that stand under one another already, their points on one grid line, and are to be added. */
+export interface Pile {
+  readonly numerals: readonly Decimal[];
+  readonly line: number;
+  /** The row above the first of them, free for carries, and the row whose top carries the rule. */
+  readonly aboveRow: number;
+  readonly ruleRow: number;
+}
+
+/** A pile added up: the columns' steps, the sum, and its row. */
+export interface PileSum {
+  readonly steps: readonly Step<ColumnAdditionReason>[];
+  readonly full: Decimal;
+  readonly row: number;
+  readonly rule: (row: number, strokes: 1 | 2) => Mark;
+}
+
+/** Adds a pile column by column, carries where the house writes them. */
+export function addPile(pile: Pile, house: HouseRules, decisions: AdditionDecisions): PileSum {
+  const { numerals, line } = pile;
+  const lowest = Math.min(ONES, ...numerals.map(lowestPlace));
+  const places = placesFrom(lowest, Math.max(ONES, ...numerals.map(highestPlace)));
+  const rows = numerals.map((numeral) => places.map((place) => digitAt(numeral, place)));
+  const sums = addInColumns(rows, places.length, () => 10, decisions);
+  const row = pile.ruleRow + (house.carryPlace === "below" ? 1 : 0);
+  const digits = [...sums]
+    .reverse()
+    .map(({ written }) => written)
+    .join("");
+  const exact = fromCount(BigInt(digits), -lowest);
+  const full = { ...exact, whole: exact.whole.replace(/^0+(?=\d)/, "") };
+  const steps = sums.map(({ column, ...sum }): Step<ColumnAdditionReason> => {
+    const place = lowest + column;
+    const col = digitCol(line, place);
+    const blank = place >= full.whole.length;
+    const marks: Mark[] = blank
+      ? []
+      : [{ kind: "glyph", col, row, text: String(sum.written), look: "written" }];
+    if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
+      const above = house.carryPlace === "above";
+      marks.push({
+        kind: "small",
+        col: col - 1,
+        row: above ? pile.aboveRow : pile.ruleRow,
+        position: above ? "low" : "high",
+        text: String(sum.carriedOut),
+      });
+    }
+    return { stage: "work", reason: { kind: "columnSum", place, ...sum, blank }, marks, focus: [col] };
+  });
+  const from = digitCol(line, Math.max(lowest + sums.length - 1, ONES)) - 1;
+  return {
+    steps,
+    full,
+    row,
+    rule: (at, strokes) => ({ kind: "rule", row: at, from, to: line - lowest, strokes }),
+  };
+}

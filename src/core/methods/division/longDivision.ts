@@ -1,0 +1,209 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { type Decimal, ONES, type Place, TENTHS } from "../../number";
+import type { DecimalProblem } from "../../problem";
+import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import {
+  divideByDigits,
+  type Quotient,
+  type QuotientDecisions,
+  type QuotientDigit,
+  SOUND_QUOTIENTS,
+} from "../procedures/quotientDigits";
+import type { AnswerReason } from "../squares/answer";
+import { digitCol } from "../squares/writtenNumber";
+import { cutEnd, cutPlan, type DivisionEnds } from "./divisionCut";
+import { type DivisionEndReason, divisionEnd } from "./divisionEnd";
+import { type DivisionPlan, planDivision, type ScalingDecisions, SOUND_SCALING } from "./divisionPlan";
+import {
+  appendedMarks,
+  type DivisionSetting,
+  type DivisionSettingReason,
+  dividendDigit,
+  divisionSetting,
+  quotientMark,
+} from "./divisionSetting";
+
+export type LongDivisionReason =
+  /** The first digits of the dividend that the divisor goes into. */
+  | { readonly kind: "takePart"; readonly part: bigint; readonly divisor: bigint; readonly digits: number }
+  | {
+      readonly kind: "howMany";
+      readonly part: bigint;
+      readonly divisor: bigint;
+      readonly digit: number;
+      readonly place: Place;
+    }
+  | {
+      readonly kind: "multiplyBack";
+      readonly digit: number;
+      readonly divisor: bigint;
+      readonly product: bigint;
+    }
+  | {
+      readonly kind: "subtractBack";
+      readonly part: bigint;
+      readonly product: bigint;
+      readonly rest: bigint;
+      readonly divisor: bigint;
+    }
+  | {
+      readonly kind: "bringDown";
+      readonly rest: bigint;
+      readonly digit: number;
+      readonly part: bigint;
+      readonly place: Place;
+      readonly appended: boolean;
+    };
+
+type Why = DivisionSettingReason | LongDivisionReason | DivisionEndReason | AnswerReason;
+
+/** The decisions of a division: the scaling, and each digit of the quotient. */
+export interface DivisionDecisions extends ScalingDecisions, QuotientDecisions {
+  readonly ends: DivisionEnds;
+}
+
+export const SOUND_DIVISION: DivisionDecisions = { ...SOUND_SCALING, ...SOUND_QUOTIENTS, ends: "asPlanned" };
+
+/** The divisor made whole; then for each digit: how many times, multiply, subtract, bring down, with every line written. */
+export const longDivision: Method<Why> = {
+  id: "long-division",
+  refuses: worksOnly("divide"),
+  work: (problem, house) => workLongDivision(problem, house, SOUND_DIVISION),
+};
+
+/** Long division with any decisions; only sound ones are sure to reach the right answer. */
+export function workLongDivision(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: DivisionDecisions,
+): WorkingBy<Why> {
+  const planned = planDivision(problem, house, decisions);
+  const plan = decisions.ends === "asPlanned" ? planned : cutPlan(planned);
+  const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
+  const setting = divisionSetting(plan, quotient, house, false);
+  const { steps, row } = digitSteps(plan, quotient, setting, house);
+  const first = house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : [];
+  const free = Math.max(row + 2, setting.quotientRow + 2);
+  const end =
+    decisions.ends === "asPlanned"
+      ? divisionEnd(plan, quotient, setting, free, problem, house)
+      : cutEnd(decisions.ends, quotient, setting, house);
+  return {
+    problem,
+    method: "long-division",
+    house,
+    layout: setting.layout,
+    steps: [...setting.steps, ...first, ...steps, ...end.steps],
+    answer: end.answer,
+  };
+}
+
+/** Whether a quotient has decimals. */
+export const pointed = ({ digits }: Quotient): boolean => (digits.at(-1)?.place ?? ONES) < ONES;
+
+/** The steps of all digits, and the last row that is written on. */
+function digitSteps(
+  plan: DivisionPlan,
+  quotient: Quotient,
+  setting: DivisionSetting,
+  house: HouseRules,
+): { readonly steps: readonly Step<Why>[]; readonly row: number } {
+  const { newDividend, newDivisor } = plan;
+  const steps: Step<Why>[] = [];
+  let row = 0;
+  quotient.digits.forEach((digit, index) => {
+    const { place } = digit;
+    const previous = quotient.digits[index - 1];
+    if (previous === undefined) steps.push(...takePart(digit, newDividend, newDivisor));
+    else {
+      if (place === TENTHS && house.pointTime === "whenReached") steps.push(setting.pointStep("whenReached"));
+      steps.push(bringDown(previous, digit, newDividend, row));
+    }
+    steps.push({
+      stage: "work",
+      reason: { kind: "howMany", part: digit.part, divisor: newDivisor, digit: digit.digit, place },
+      marks: [quotientMark(setting, place, digit.digit)],
+      focus: partCols(digit),
+    });
+    // A digit that is zero takes nothing away; its lines are written only where the house writes rows of zeros.
+    if (digit.digit === 0 && (index === 0 || house.zeroRows === "skipped")) return;
+    steps.push(...takeAway(digit, newDivisor, row + 1));
+    row += 2;
+  });
+  return { steps, row };
+}
+
+/** Where the first digit alone is too small, the step that says how many are taken. */
+function takePart({ part, place }: QuotientDigit, dividend: Decimal, divisor: bigint): readonly Step<Why>[] {
+  const digits = dividend.whole.length - place;
+  if (digits === 1) return [];
+  const focus = Array.from({ length: digits }, (_, index) => digitCol(0, place + index));
+  return [{ stage: "work", reason: { kind: "takePart", part, divisor, digits }, marks: [], focus }];
+}
+
+function bringDown(
+  previous: QuotientDigit,
+  { place, part, appended }: QuotientDigit,
+  dividend: Decimal,
+  row: number,
+): Step<Why> {
+  const digit = dividendDigit(dividend, place);
+  const down: readonly Mark[] =
+    row === 0
+      ? []
+      : [
+          {
+            kind: "glyph",
+            col: digitCol(0, place),
+            row,
+            text: String(digit),
+            look: appended ? "filler" : "written",
+          },
+        ];
+  return {
+    stage: "work",
+    reason: { kind: "bringDown", rest: previous.rest, digit, part, place, appended },
+    marks: [...(appended ? appendedMarks(dividend, place) : []), ...down],
+    focus: [digitCol(0, place)],
+  };
+}
+
+/** The product written under the part, and what it leaves. */
+function takeAway(digit: QuotientDigit, divisor: bigint, row: number): readonly Step<Why>[] {
+  const { part, product, rest, place } = digit;
+  const width = Math.max(product.toString().length, part.toString().length);
+  const from = digitCol(0, place) + 1 - width;
+  const marks = (value: bigint, at: number): readonly Mark[] => {
+    const text = value.toString();
+    return [...text].map((character, index) => ({
+      kind: "glyph",
+      col: digitCol(0, place) + 1 - text.length + index,
+      row: at,
+      text: character,
+      look: "written",
+    }));
+  };
+  return [
+    {
+      stage: "work",
+      reason: { kind: "multiplyBack", digit: digit.digit, divisor, product },
+      marks: [...marks(product, row), { kind: "glyph", col: from - 1, row, text: "−", look: "written" }],
+      focus: partCols(digit),
+    },
+    {
+      stage: "work",
+      reason: { kind: "subtractBack", part, product, rest, divisor },
+      marks: [
+        { kind: "rule", row: row + 1, from, to: digitCol(0, place) + 1, strokes: 1 },
+        ...marks(rest, row + 1),
+      ],
+      focus: partCols(digit),
+    },
+  ];
+}
+
+/** The columns that a part stands in. */
+const partCols = ({ part, place }: QuotientDigit): readonly number[] =>
+  Array.from({ length: part.toString().length }, (_, index) => digitCol(0, place + index));

@@ -1,0 +1,97 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { digitsOf, movedBy, type Place, TENTHS } from "../../number";
+import type { DecimalProblem } from "../../problem";
+import { type Method, type Refusal, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import { divideByDigits } from "../procedures/quotientDigits";
+import type { AnswerReason } from "../squares/answer";
+import { digitCol } from "../squares/writtenNumber";
+import { type DivisionEndReason, divisionEnd } from "./divisionEnd";
+import { planDivision } from "./divisionPlan";
+import { appendedMarks, type DivisionSettingReason, divisionSetting, quotientMark } from "./divisionSetting";
+import { type DivisionDecisions, pointed, SOUND_DIVISION } from "./longDivision";
+
+export type ShortDivisionReason = {
+  /** A part shared in the head; what is left goes small before the next digit. */
+  readonly kind: "shareInHead";
+  readonly part: bigint;
+  readonly divisor: bigint;
+  readonly digit: number;
+  readonly rest: bigint;
+  readonly place: Place;
+  /** Whether the part ends in a zero that was appended to the dividend. */
+  readonly appended: boolean;
+  readonly last: boolean;
+};
+
+type Why = DivisionSettingReason | ShortDivisionReason | DivisionEndReason | AnswerReason;
+
+/** The largest whole divisor whose multiples are known by heart. */
+const MOST_DIVISOR = 12;
+
+const onlyDivides = worksOnly("divide");
+
+/** Division in the head, digit by digit; only what is left is written, small before the next digit. */
+export const shortDivision: Method<Why> = {
+  id: "short-division",
+  refuses: (problem): Refusal | undefined => {
+    const [, divisor] = problem.operands;
+    if (problem.op !== "divide" || divisor === undefined) return onlyDivides(problem);
+    const whole = BigInt(digitsOf(movedBy(divisor, divisor.fraction.length)));
+    return whole > BigInt(MOST_DIVISOR) ? { kind: "largeDivisor", most: MOST_DIVISOR } : undefined;
+  },
+  work: (problem, house) => workShortDivision(problem, house, SOUND_DIVISION),
+};
+
+/** Short division with any decisions; only sound ones are sure to reach the right answer. */
+export function workShortDivision(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: DivisionDecisions,
+): WorkingBy<Why> {
+  const plan = planDivision(problem, house, decisions);
+  const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
+  const setting = divisionSetting(plan, quotient, house, true);
+  const { newDividend, newDivisor } = plan;
+  const work = quotient.digits.flatMap((digit, index): readonly Step<Why>[] => {
+    const { place, part, rest, appended } = digit;
+    const last = index === quotient.digits.length - 1;
+    const small: readonly Mark[] =
+      rest > 0n && !last
+        ? [{ kind: "small", col: digitCol(0, place - 1), row: 0, position: "corner", text: rest.toString() }]
+        : [];
+    const step: Step<Why> = {
+      stage: "work",
+      reason: {
+        kind: "shareInHead",
+        part,
+        divisor: newDivisor,
+        digit: digit.digit,
+        rest,
+        place,
+        appended,
+        last,
+      },
+      marks: [
+        ...(appended ? appendedMarks(newDividend, place) : []),
+        quotientMark(setting, place, digit.digit),
+        ...small,
+      ],
+      focus: [digitCol(0, place)],
+    };
+    return place === TENTHS && house.pointTime === "whenReached"
+      ? [setting.pointStep("whenReached"), step]
+      : [step];
+  });
+  const first = house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : [];
+  const end = divisionEnd(plan, quotient, setting, Math.max(2, setting.quotientRow + 2), problem, house);
+  return {
+    problem,
+    method: "short-division",
+    house,
+    layout: setting.layout,
+    steps: [...setting.steps, ...first, ...work, ...end.steps],
+    answer: end.answer,
+  };
+}

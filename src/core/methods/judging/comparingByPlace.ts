@@ -1,0 +1,131 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import {
+  type Decimal,
+  digitAt,
+  highestPlace,
+  lowestPlace,
+  ONES,
+  type Place,
+  placesFrom,
+  withoutBarePoint,
+} from "../../number";
+import type { Answer, DecimalProblem, Relation } from "../../problem";
+import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import { type AnswerReason, nameStep } from "../squares/answer";
+import { lineOf } from "../squares/placeParts";
+import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
+
+export type ComparingReason =
+  | { readonly kind: "writeToCompare"; readonly numeral: Decimal; readonly nth: number }
+  | { readonly kind: "comparingFillers"; readonly places: number }
+  /** `decides` where the two digits differ. */
+  | {
+      readonly kind: "comparePlace";
+      readonly place: Place;
+      readonly upper: number;
+      readonly lower: number;
+      readonly decides: boolean;
+    }
+  | {
+      readonly kind: "writeRelation";
+      readonly left: Decimal;
+      readonly right: Decimal;
+      readonly relation: Relation;
+    };
+
+type Why = ComparingReason | AnswerReason;
+
+/** The decision of a comparison: how two digits of one place lie to each other. */
+export interface ComparingDecisions {
+  relates(upper: number, lower: number): Relation;
+}
+
+export const SOUND_COMPARING: ComparingDecisions = {
+  relates: (upper, lower) => (upper < lower ? "<" : upper > lower ? ">" : "="),
+};
+
+/** One number under the other, place under place, and the places compared from the largest until two digits differ. */
+export const comparingByPlace: Method<Why> = {
+  id: "comparing-by-place",
+  refuses: worksOnly("compare"),
+  work: (problem, house) => workComparing(problem, house, SOUND_COMPARING),
+};
+
+/** A comparison with any decision; only the sound one is sure to be right. */
+export function workComparing(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: ComparingDecisions,
+): WorkingBy<Why> {
+  const [left, right] = problem.operands.map(withoutBarePoint);
+  if (left === undefined || right === undefined) throw new Error("workComparing: two numbers are needed");
+  const numerals = [left, right];
+  const lowest = Math.min(ONES, ...numerals.map(lowestPlace));
+  const places = placesFrom(lowest, Math.max(ONES, ...numerals.map(highestPlace)));
+  const steps: Step<Why>[] = numerals.map((numeral, nth) => ({
+    stage: "setOut",
+    reason: { kind: "writeToCompare", numeral, nth },
+    marks: numeralMarks(numeral, 0, nth),
+    focus: [],
+  }));
+  const fillers = numerals.flatMap((numeral, row): readonly Mark[] =>
+    places
+      .filter((place) => place <= ONES && digitAt(numeral, place) === undefined)
+      .map((place) => ({ kind: "glyph", col: digitCol(0, place), row, text: "0", look: "filler" })),
+  );
+  if (house.emptyPlaces === "fillers" && fillers.length > 0) {
+    steps.push({
+      stage: "setOut",
+      reason: { kind: "comparingFillers", places: -lowest },
+      marks: fillers,
+      focus: [],
+    });
+  }
+
+  let relation: Relation = "=";
+  for (const place of [...places].reverse()) {
+    const upper = digitAt(left, place) ?? 0;
+    const lower = digitAt(right, place) ?? 0;
+    relation = decisions.relates(upper, lower);
+    const decides = relation !== "=";
+    const col = digitCol(0, place);
+    const rings: readonly Mark[] = decides
+      ? numerals.flatMap((numeral, row) =>
+          digitAt(numeral, place) === undefined ? [] : [{ kind: "ring", col, row } as const],
+        )
+      : [];
+    steps.push({
+      stage: "work",
+      reason: { kind: "comparePlace", place, upper, lower, decides },
+      marks: rings,
+      focus: [col],
+    });
+    if (decides) break;
+  }
+
+  const line = `${lineOf(left)} ${relation} ${lineOf(right)}`;
+  const from = -Math.ceil(textWidth(line) / 2);
+  const answer: Answer = { kind: "comparison", left, right, relation };
+  return {
+    problem,
+    method: "comparing-by-place",
+    house,
+    layout: {
+      columns: places.map((place) => ({ place, col: digitCol(0, place) })),
+      plumbs: [{ line: 0, from: "top" }],
+    },
+    steps: [
+      ...steps,
+      {
+        stage: "answer",
+        reason: { kind: "writeRelation", left, right, relation },
+        marks: textMarks(line, from, 3),
+        focus: [],
+      },
+      nameStep(answer, { kind: "rule", row: 4, from, to: from + textWidth(line), strokes: 2 }),
+    ],
+    answer,
+  };
+}

@@ -1,0 +1,121 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import {
+  compareDecimals,
+  cutTo,
+  type Decimal,
+  digitAt,
+  highestPlace,
+  lowestPlace,
+  ONES,
+  type Place,
+  placesFrom,
+} from "../../number";
+import type { DecimalProblem } from "../../problem";
+import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import { type AnswerReason, finishAnswer, nameStep, roundStep } from "../squares/answer";
+import { digitCol, numeralMarks } from "../squares/writtenNumber";
+
+export type RoundingReason =
+  | { readonly kind: "writeToRound"; readonly numeral: Decimal; readonly place: Place }
+  | { readonly kind: "ringPlace"; readonly place: Place; readonly digit: number }
+  | { readonly kind: "lookRight"; readonly place: Place; readonly next: number; readonly up: boolean };
+
+type Why = RoundingReason | AnswerReason;
+
+/** The number on the plumb line, the place ringed, and the digit after it asked whether the place grows or stays. */
+export const roundingByPlace: Method<Why> = {
+  id: "rounding-by-place",
+  refuses: worksOnly("round"),
+  work: (problem, house) => workRounding(problem, house, SOUND_ROUNDING),
+};
+
+/** The decisions of rounding: which digit decides about a place, and what it takes to go up. */
+export interface RoundingDecisions {
+  decider(place: Place): Place;
+  goesUp(digit: number): boolean;
+}
+
+export const SOUND_ROUNDING: RoundingDecisions = {
+  decider: (place) => place - 1,
+  goesUp: (digit) => digit >= 5,
+};
+
+/** Rounding with any decisions; only sound ones are sure to reach the right answer. */
+export function workRounding(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: RoundingDecisions,
+): WorkingBy<Why> {
+  const [numeral] = problem.operands;
+  if (numeral === undefined || problem.form.kind !== "toPlace")
+    throw new Error("workRounding: a number and a place are needed");
+  const { place } = problem.form;
+  const full: Decimal = {
+    ...numeral,
+    whole: numeral.whole.replace(/^0+(?=\d)/, "") || "0",
+    point: numeral.fraction !== "",
+  };
+  const reaches = -place < full.fraction.length;
+  const decider = decisions.decider(place);
+  const next = digitAt(full, decider) ?? 0;
+  const up = decisions.goesUp(next);
+  const highest = Math.max(highestPlace(full), place, ONES);
+  const steps: Step<Why>[] = [
+    {
+      stage: "setOut",
+      reason: { kind: "writeToRound", numeral: full, place },
+      marks: numeralMarks(full, 0, 0),
+      focus: [],
+    },
+  ];
+  if (reaches) {
+    steps.push(
+      {
+        stage: "work",
+        reason: { kind: "ringPlace", place, digit: digitAt(full, place) ?? 0 },
+        marks: [{ kind: "ring", col: digitCol(0, place), row: 0 }],
+        focus: [digitCol(0, place)],
+      },
+      {
+        stage: "work",
+        reason: { kind: "lookRight", place: decider, next, up },
+        marks: [],
+        focus: [digitCol(0, decider)],
+      },
+    );
+  }
+  const right = Math.max(full.fraction.length, -place);
+  const closes = (row: number): Mark => ({
+    kind: "rule",
+    row,
+    from: digitCol(0, highest) - 2,
+    to: right,
+    strokes: 2,
+  });
+  const after = cutTo(full, place, up);
+  // Where nothing but zeros come after the place, there is nothing to round.
+  const even = compareDecimals(cutTo(full, place, false), full) === 0;
+  const end = even
+    ? finishAnswer(full, { row: 0, line: 0, closes }, problem, house)
+    : {
+        answer: { kind: "rounded", numeral: after } as const,
+        steps: [
+          roundStep(full, after, place, 0, 0),
+          nameStep({ kind: "rounded", numeral: after }, closes(2)),
+        ],
+      };
+  const columns = placesFrom(Math.min(ONES, lowestPlace(full), place), highest);
+  return {
+    problem,
+    method: "rounding-by-place",
+    house,
+    layout: {
+      columns: columns.map((at) => ({ place: at, col: digitCol(0, at) })),
+      plumbs: [{ line: 0, from: "top" }],
+    },
+    steps: [...steps, ...end.steps],
+    answer: end.answer,
+  };
+}

@@ -1,0 +1,193 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import {
+  type Decimal,
+  highestPlace,
+  lowestPlace,
+  ONES,
+  type Place,
+  placesFrom,
+  withoutTrailingZeros,
+} from "../../number";
+import { type DecimalProblem, signOf } from "../../problem";
+import type { ColumnAdditionReason } from "../addition/columnAddition";
+import { addPile } from "../addition/sumOnPlumb";
+import { type Method, type Refusal, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
+import { type AnswerReason, finishAnswer } from "../squares/answer";
+import { lineOf, type PlacePart, partOf, placeParts } from "../squares/placeParts";
+import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
+
+export type AreaReason =
+  | {
+      readonly kind: "partAlong";
+      readonly numeral: Decimal;
+      readonly parts: readonly Decimal[];
+      readonly side: "top" | "left";
+    }
+  | {
+      readonly kind: "areaProduct";
+      readonly across: PlacePart;
+      readonly down: PlacePart;
+      readonly product: Decimal;
+      /** What the two digits make, and the place it counts. */
+      readonly made: number;
+      readonly place: Place;
+    }
+  | { readonly kind: "pileUp"; readonly products: readonly Decimal[] };
+
+type Why = AreaReason | ColumnAdditionReason | AnswerReason;
+
+/** The decisions of an area: what two parts make and which place that counts, and how the parts are added. */
+export interface AreaDecisions {
+  makes(digit: number, by: number): number;
+  counts(place: Place, byPlace: Place): Place;
+  readonly sums: AdditionDecisions;
+}
+
+export const SOUND_AREA: AreaDecisions = {
+  makes: (digit, by) => digit * by,
+  counts: (place, byPlace) => place + byPlace,
+  sums: SOUND_ADDITION,
+};
+
+/** The most digits other than zero a factor may have: five by five parts fill a sheet. */
+const MOST_PARTS = 5;
+
+const onlyMultiplies = worksOnly("multiply");
+
+/** A rectangle whose sides are the factors pulled apart by place; each part of it a product, all added. */
+export const area: Method<Why> = {
+  id: "area",
+  refuses: (problem): Refusal | undefined => {
+    if (problem.op !== "multiply") return onlyMultiplies(problem);
+    if (problem.operands.length > 2) return { kind: "twoFactors" };
+    return problem.operands.some((factor) => placeParts(factor).length > MOST_PARTS)
+      ? { kind: "manyParts", most: MOST_PARTS }
+      : undefined;
+  },
+  work: (problem, house) => workArea(problem, house, SOUND_AREA),
+};
+
+/** An area with any decisions; only sound ones are sure to reach the right answer. */
+export function workArea(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: AreaDecisions,
+): WorkingBy<Why> {
+  const [top, left] = problem.operands;
+  if (top === undefined || left === undefined) throw new Error("workArea: two factors are needed");
+  const across = placeParts(top);
+  const down = placeParts(left);
+  const products = down.map((by) =>
+    across.map((part) => {
+      const made = decisions.makes(part.digit, by.digit);
+      const place = decisions.counts(part.place, by.place);
+      return { part, by, made, place, product: withoutTrailingZeros(partOf(made, place)) };
+    }),
+  );
+  const flat = products.flat();
+
+  // The rectangle stands left of the plumb line's numbers as far as it can, in rows of its own above them.
+  const widths = across.map(
+    (part, index) =>
+      Math.max(
+        2,
+        ...[part.numeral, ...products.map((row) => row[index]?.product ?? part.numeral)].map((n) =>
+          textWidth(lineOf(n)),
+        ),
+      ) + 1,
+  );
+  const height = down.length <= 2 ? 3 : 1;
+  const total = widths.reduce((sum, width) => sum + width, 0);
+  const start = -Math.ceil(total / 2);
+  const lefts = widths.map(
+    (_, index) => start + widths.slice(0, index).reduce((sum, width) => sum + width, 0),
+  );
+  const rowOf = (index: number): number => 1 + index * height;
+  const middle = Math.floor(height / 2);
+  const centred = (text: string, index: number, row: number): readonly Mark[] => {
+    const room = (widths[index] ?? 0) - textWidth(text);
+    return textMarks(text, (lefts[index] ?? 0) + Math.floor(room / 2), row);
+  };
+
+  // One row for the carries, and two above it for the names of the places.
+  const firstRow = rowOf(down.length) + 3;
+  const pile = {
+    numerals: flat.map(({ product }) => product),
+    line: 0,
+    aboveRow: firstRow - 1,
+    ruleRow: firstRow + flat.length,
+  };
+  const sum = addPile(pile, house, decisions.sums);
+  const end = finishAnswer(
+    sum.full,
+    { row: sum.row, line: 0, closes: (row) => sum.rule(row, 2) },
+    problem,
+    house,
+  );
+  const steps: Step<Why>[] = [
+    {
+      stage: "setOut",
+      reason: { kind: "partAlong", numeral: top, parts: across.map(({ numeral }) => numeral), side: "top" },
+      marks: across.flatMap(({ numeral }, index) => centred(lineOf(numeral), index, 0)),
+      focus: [],
+    },
+    {
+      stage: "setOut",
+      reason: { kind: "partAlong", numeral: left, parts: down.map(({ numeral }) => numeral), side: "left" },
+      marks: [
+        { kind: "glyph", col: start - 1, row: 0, text: signOf("multiply", house), look: "written" },
+        ...down.flatMap(({ numeral }, index) =>
+          textMarks(lineOf(numeral), start - 1 - textWidth(lineOf(numeral)), rowOf(index) + middle),
+        ),
+      ],
+      focus: [],
+    },
+  ];
+  products.forEach((row, down) => {
+    row.forEach(({ part, by, made, place, product }, index) => {
+      steps.push({
+        stage: "work",
+        reason: { kind: "areaProduct", across: part, down: by, product, made, place },
+        marks: [
+          { kind: "frame", col: lefts[index] ?? 0, row: rowOf(down), width: widths[index] ?? 0, height },
+          ...centred(lineOf(product), index, rowOf(down) + middle),
+        ],
+        focus: [],
+      });
+    });
+  });
+  const points: readonly Mark[] = sum.full.point
+    ? [{ kind: "point", line: 0, row: sum.row, look: "written" }]
+    : [];
+  const lowest = Math.min(ONES, ...pile.numerals.map(lowestPlace));
+  const highest = Math.max(ONES, sum.full.whole.length - 1, ...pile.numerals.map(highestPlace));
+  return {
+    problem,
+    method: "area",
+    house,
+    layout: {
+      columns: placesFrom(lowest, highest).map((place) => ({ place, col: digitCol(0, place) })),
+      plumbs: [{ line: 0, from: firstRow - 1 }],
+    },
+    steps: [
+      ...steps,
+      {
+        stage: "work",
+        reason: { kind: "pileUp", products: pile.numerals },
+        marks: [
+          ...flat.flatMap(({ product }, index) => numeralMarks(product, 0, firstRow + index)),
+          { kind: "glyph", col: digitCol(0, highest) - 1, row: pile.ruleRow - 1, text: "+", look: "written" },
+          sum.rule(pile.ruleRow, 1),
+          ...points,
+        ],
+        focus: [],
+      },
+      ...sum.steps,
+      ...end.steps,
+    ],
+    answer: end.answer,
+  };
+}

@@ -1,0 +1,193 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { type Decimal, digitsOf, fromCount } from "../../number";
+import { type DecimalProblem, signOf } from "../../problem";
+import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import { digitsUp } from "../procedures/digitProducts";
+import { type AnswerReason, finishAnswer } from "../squares/answer";
+import { numeralMarks } from "../squares/writtenNumber";
+import { type BlockDecisions, type BlockReason, SOUND_BLOCK, workBlock } from "./productBlock";
+import { workStraightDown } from "./straightDown";
+
+export type ColumnMultiplicationReason =
+  | {
+      readonly kind: "writeFactor";
+      readonly numeral: Decimal;
+      /** Which of the factors it is, from 0, as they are written down. */
+      readonly nth: number;
+      readonly ignoresPoint: boolean;
+    }
+  /** The product so far is multiplied by one more factor. */
+  | { readonly kind: "nextFactor"; readonly numeral: Decimal; readonly product: string }
+  | { readonly kind: "countPlaces"; readonly places: readonly number[]; readonly total: number }
+  | { readonly kind: "padProduct"; readonly product: string; readonly zeros: number; readonly places: number }
+  | { readonly kind: "pointByCounting"; readonly answer: Decimal; readonly places: number };
+
+type Why = ColumnMultiplicationReason | BlockReason | AnswerReason;
+
+/** The decisions of column multiplication: those of its rows, which digits meet, and how many places the product gets. */
+export interface ColumnMultiplicationDecisions extends BlockDecisions {
+  readonly meets: "everyDigit" | "straightDown";
+  productPlaces(places: readonly number[], made: MadeProduct): number;
+}
+
+/** A product before its point is placed: its digits, and the factors it came from. */
+export interface MadeProduct {
+  readonly digits: string;
+  readonly factors: readonly Decimal[];
+}
+
+export const SOUND_COLUMN_MULTIPLICATION: ColumnMultiplicationDecisions = {
+  ...SOUND_BLOCK,
+  meets: "everyDigit",
+  productPlaces: (places) => places.reduce((sum, count) => sum + count, 0),
+};
+
+/** The factors as whole numbers, one under the other at the right; the places counted, and the point set at the end. */
+export const columnMultiplication: Method<Why> = {
+  id: "column-multiplication",
+  refuses: worksOnly("multiply"),
+  work: (problem, house) => workColumnMultiplication(problem, house, SOUND_COLUMN_MULTIPLICATION),
+};
+
+/** Column multiplication with any decisions; only sound ones are sure to reach the right answer. */
+export function workColumnMultiplication(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: ColumnMultiplicationDecisions,
+): WorkingBy<Why> {
+  const factors = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
+  const [first, ...rest] = factors;
+  if (first === undefined) throw new Error("workColumnMultiplication: a problem without factors");
+  const ignoresPoint = factors.some(({ fraction }) => fraction !== "");
+  const steps: Step<Why>[] = [writeFactor(first, 0, 0, ignoresPoint)];
+  let product = digitsUp(digitsOf(first));
+  let row = 0;
+  rest.forEach((factor, index) => {
+    const by = digitsUp(digitsOf(factor));
+    const from =
+      -Math.max(
+        product.length + by.length,
+        first.whole.length + first.fraction.length,
+        factor.whole.length + factor.fraction.length,
+      ) - 1;
+    if (index > 0) {
+      const so = [...product].reverse().join("");
+      steps.push({
+        stage: "work",
+        reason: { kind: "nextFactor", numeral: factor, product: so },
+        marks: [],
+        focus: [],
+      });
+    }
+    const written = writeFactor(factor, index + 1, row + 1, ignoresPoint);
+    const sign: readonly Mark[] = [
+      { kind: "glyph", col: from, row: row + 1, text: signOf("multiply", house), look: "written" },
+      { kind: "rule", row: row + 2, from, to: 0, strokes: 1 },
+    ];
+    // A third factor comes in the middle of the work.
+    steps.push({ ...written, stage: index > 0 ? "work" : "setOut", marks: [...written.marks, ...sign] });
+    const work = decisions.meets === "everyDigit" ? workBlock : workStraightDown;
+    const block = work(
+      {
+        top: product,
+        by,
+        lowest: 0,
+        byLowest: 0,
+        ruleRow: row + 2,
+        line: 0,
+        // Above a product there is no free row: a second block carries in its own rows.
+        carries:
+          house.carryPlace === "unwritten"
+            ? { kind: "unwritten" }
+            : house.carryPlace === "above" && index === 0
+              ? { kind: "above", row: -1 }
+              : { kind: "corner" },
+        from,
+      },
+      house,
+      decisions,
+    );
+    steps.push(...block.steps);
+    product = block.product;
+    row = block.resultRow;
+  });
+
+  const digits = [...product].reverse().join("");
+  const counted = factors.map(({ fraction }) => fraction.length);
+  const places = decisions.productPlaces(counted, { digits, factors });
+  const full = fromCount(BigInt(digits), places);
+  if (ignoresPoint) steps.push(...pointSteps(digits, counted, places, full, row));
+  const left = -Math.max(digits.length, full.whole.length + places) - 1;
+  const end = finishAnswer(
+    full,
+    { row, line: 0 - places, closes: (at) => ({ kind: "rule", row: at, from: left, to: 0, strokes: 2 }) },
+    problem,
+    house,
+  );
+  return {
+    problem,
+    method: "column-multiplication",
+    house,
+    layout: { columns: [], plumbs: [] },
+    steps: [...steps, ...end.steps],
+    answer: end.answer,
+  };
+}
+
+/** The factor with most digits on top, so that there are fewer rows; equal ones stay as they were given. */
+const longestFirst = (factors: readonly Decimal[]): readonly Decimal[] =>
+  [...factors].sort((a, b) => digitsOf(b).length - digitsOf(a).length);
+
+const writeFactor = (numeral: Decimal, nth: number, row: number, ignoresPoint: boolean): Step<Why> => ({
+  stage: "setOut",
+  reason: { kind: "writeFactor", numeral, nth, ignoresPoint },
+  marks: numeralMarks(numeral, 0 - numeral.fraction.length, row),
+  focus: [],
+});
+
+/** The places counted, zeros put in front where there are too few digits, and the point set from the right. */
+function pointSteps(
+  digits: string,
+  counted: readonly number[],
+  places: number,
+  full: Decimal,
+  row: number,
+): readonly Step<ColumnMultiplicationReason>[] {
+  const zeros = Math.max(0, places + 1 - digits.length);
+  const steps: Step<ColumnMultiplicationReason>[] = [
+    { stage: "point", reason: { kind: "countPlaces", places: counted, total: places }, marks: [], focus: [] },
+  ];
+  if (zeros > 0) {
+    const marks: readonly Mark[] = Array.from({ length: zeros }, (_, index) => ({
+      kind: "glyph",
+      col: -digits.length - 1 - index,
+      row,
+      text: "0",
+      look: "filler",
+    }));
+    steps.push({
+      stage: "point",
+      reason: { kind: "padProduct", product: digits, zeros, places },
+      marks,
+      focus: [],
+    });
+  }
+  const hops: readonly Mark[] = Array.from({ length: places }, (_, index) => ({
+    kind: "hop",
+    row,
+    from: 0 - index,
+    to: -index - 1,
+  }));
+  steps.push({
+    stage: "point",
+    reason: { kind: "pointByCounting", answer: full, places },
+    marks: [
+      ...hops,
+      ...(places > 0 ? [{ kind: "point", line: 0 - places, row, look: "written" } as const] : []),
+    ],
+    focus: [],
+  });
+  return steps;
+}

@@ -1,0 +1,125 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { type Decimal, digitsOf, fromCount, ONES } from "../../number";
+import { type DecimalProblem, signOf } from "../../problem";
+import type { Step } from "../contract/step";
+import { digitsUp } from "../procedures/digitProducts";
+import { type AnswerReason, finishAnswer } from "../squares/answer";
+import { numeralMarks } from "../squares/writtenNumber";
+import { type BlockDecisions, type BlockReason, workBlock } from "./productBlock";
+
+export type InLineReason =
+  | { readonly kind: "writeMultiplicand"; readonly numeral: Decimal }
+  | { readonly kind: "writeMultiplier"; readonly numeral: Decimal }
+  /** The point of every row stays on the plumb line. */
+  | { readonly kind: "pointInLine"; readonly rows: number };
+
+/** The digits of a numeral from the ones, or further left, to its last place: `006` for 0.06, no other zeros in front. */
+export const digitsFromOnes = ({ whole, fraction }: Decimal): string =>
+  (whole.replace(/^0+/, "") || "0") + fraction;
+
+/** Of two factors, the multiplicand and a whole multiplier; the second one given where both are whole. */
+export function wholeMultiplier({
+  operands,
+}: DecimalProblem): { readonly multiplicand: Decimal; readonly multiplier: Decimal } | undefined {
+  const [first, second] = operands;
+  if (first === undefined || second === undefined) return undefined;
+  if (second.fraction === "") return { multiplicand: first, multiplier: second };
+  return first.fraction === "" ? { multiplicand: second, multiplier: first } : undefined;
+}
+
+/**
+ * A number on the plumb line multiplied by the whole number under it, the answer's point on the same
+ * line. `row` is where the multiplicand stands, and is written already; its carries go above it.
+ */
+export function inLineSteps(
+  multiplicand: Decimal,
+  multiplier: Decimal,
+  row: number,
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: BlockDecisions,
+): {
+  readonly steps: readonly Step<InLineReason | BlockReason | AnswerReason>[];
+  readonly answer: ReturnType<typeof finishAnswer>["answer"];
+} {
+  const top = digitsFromOnes(multiplicand);
+  const by = digitsOf(multiplier);
+  const places = multiplicand.fraction.length;
+  const from =
+    -Math.max(top.length - places + by.length, multiplicand.whole.length, multiplier.whole.length) - 1;
+  const block = workBlock(
+    {
+      top: digitsUp(top),
+      by: digitsUp(by),
+      lowest: 0 - places,
+      byLowest: ONES,
+      ruleRow: row + 2,
+      line: 0,
+      carries:
+        house.carryPlace === "unwritten"
+          ? { kind: "unwritten" }
+          : house.carryPlace === "above"
+            ? { kind: "above", row: row - 1 }
+            : { kind: "corner" },
+      from,
+    },
+    house,
+    decisions,
+  );
+  const pointed = (at: number): Mark => ({ kind: "point", line: 0, row: at, look: "written" });
+  const partialRows = new Set(
+    block.steps.flatMap(({ reason, marks }) =>
+      reason.kind === "digitProduct" || (reason.kind === "zeroRow" && reason.written)
+        ? marks.flatMap((mark) => (mark.kind === "glyph" ? [mark.row] : []))
+        : [],
+    ),
+  );
+  const rows = [...new Set([...partialRows, block.resultRow])];
+  const point: Step<InLineReason> = {
+    stage: "point",
+    reason: { kind: "pointInLine", rows: rows.length },
+    marks: rows.map(pointed),
+    focus: [],
+  };
+  const product = [...block.product].reverse().join("");
+  const end = finishAnswer(
+    fromCount(BigInt(product), places),
+    {
+      row: block.resultRow,
+      line: 0,
+      closes: (at) => ({ kind: "rule", row: at, from, to: places, strokes: 2 }),
+    },
+    problem,
+    house,
+  );
+  const points = places === 0 ? [] : [point];
+  const first = house.pointTime === "first";
+  return {
+    steps: [
+      {
+        stage: "setOut",
+        reason: { kind: "writeMultiplier", numeral: multiplier },
+        marks: [
+          ...numeralMarks(multiplier, 0, row + 1),
+          { kind: "glyph", col: from, row: row + 1, text: signOf("multiply", house), look: "written" },
+          { kind: "rule", row: row + 2, from, to: places, strokes: 1 },
+        ],
+        focus: [],
+      },
+      ...(first ? points : []),
+      ...block.steps,
+      ...(first ? [] : points),
+      ...end.steps,
+    ],
+    answer: end.answer,
+  };
+}
+
+/** The step that writes the number to be multiplied on the plumb line. */
+export const writeMultiplicand = (numeral: Decimal, row: number): Step<InLineReason> => ({
+  stage: "setOut",
+  reason: { kind: "writeMultiplicand", numeral },
+  marks: numeralMarks(numeral, 0, row),
+  focus: [],
+});

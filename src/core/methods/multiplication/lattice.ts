@@ -1,0 +1,188 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { type Decimal, fromCount } from "../../number";
+import type { DecimalProblem } from "../../problem";
+import { type Method, type Refusal, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import { type AdditionDecisions, addInColumns, type Row, SOUND_ADDITION } from "../procedures/columnSums";
+import { type AnswerReason, finishAnswer } from "../squares/answer";
+import { numeralMarks } from "../squares/writtenNumber";
+import type { MadeProduct } from "./columnMultiplication";
+import { digitsFromOnes } from "./inLineBlock";
+import { carryPosition, exitOf, type Grid, gridMarks, pointWays, sideMarks, topMarks } from "./latticeGrid";
+
+export type LatticeReason =
+  | { readonly kind: "writeAlongside"; readonly numeral: Decimal; readonly side: "top" | "right" }
+  | { readonly kind: "drawLattice"; readonly across: number; readonly down: number }
+  | {
+      readonly kind: "cellProduct";
+      readonly digit: number;
+      readonly by: number;
+      readonly tens: number;
+      readonly ones: number;
+    }
+  | {
+      readonly kind: "diagonalSum";
+      /** The diagonal, counted from the lower right corner. */
+      readonly nth: number;
+      readonly parts: readonly number[];
+      readonly carriedIn: number;
+      readonly total: number;
+      readonly written: number;
+      readonly carriedOut: number;
+    }
+  | { readonly kind: "latticePoint"; readonly places: number; readonly hidden: boolean }
+  | { readonly kind: "readLattice"; readonly answer: Decimal };
+
+type Why = LatticeReason | AnswerReason;
+
+/** The decisions of a lattice: what a square makes, what each diagonal writes and carries, where the point goes. */
+export interface LatticeDecisions {
+  makes(digit: number, by: number): number;
+  readonly sums: AdditionDecisions;
+  productPlaces(places: readonly number[], made: MadeProduct): number;
+}
+
+export const SOUND_LATTICE: LatticeDecisions = {
+  makes: (digit, by) => digit * by,
+  sums: SOUND_ADDITION,
+  productPlaces: (places) => places.reduce((sum, count) => sum + count, 0),
+};
+
+const onlyMultiplies = worksOnly("multiply");
+
+/** One factor along the top, one down the right; a square for each two digits, cut by a diagonal; the diagonals added. */
+export const lattice: Method<Why> = {
+  id: "lattice",
+  refuses: (problem): Refusal | undefined =>
+    problem.op !== "multiply"
+      ? onlyMultiplies(problem)
+      : problem.operands.length > 2
+        ? { kind: "twoFactors" }
+        : undefined,
+  work: (problem, house) => workLattice(problem, house, SOUND_LATTICE),
+};
+
+/** A lattice with any decisions; only sound ones are sure to reach the right answer. */
+export function workLattice(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: LatticeDecisions,
+): WorkingBy<Why> {
+  const [top, side] = problem.operands;
+  if (top === undefined || side === undefined) throw new Error("workLattice: two factors are needed");
+  const topDigits = [...digitsFromOnes(top)].map(Number);
+  const sideDigits = [...digitsFromOnes(side)].map(Number);
+  const grid: Grid = { across: topDigits.length, down: sideDigits.length };
+  const pointed = top.fraction !== "" || side.fraction !== "";
+  const diagonals: number[][] = Array.from({ length: grid.across + grid.down }, () => []);
+
+  const cells = sideDigits.flatMap((by, row) =>
+    topDigits.map((digit, col): Step<Why> => {
+      const made = decisions.makes(digit, by);
+      const [tens, ones] = [Math.floor(made / 10), made % 10];
+      const nth = grid.down - 1 - row + (grid.across - 1 - col);
+      diagonals[nth]?.push(ones);
+      diagonals[nth + 1]?.push(tens);
+      const square = { kind: "small", col: col - grid.across, row: row + 1 } as const;
+      return {
+        stage: "work",
+        reason: { kind: "cellProduct", digit, by, tens, ones },
+        marks: [
+          { ...square, position: "tens", text: String(tens) },
+          { ...square, position: "ones", text: String(ones) },
+        ],
+        focus: [square.col],
+      };
+    }),
+  );
+
+  const sums = addInColumns([...rowsOf(diagonals)], diagonals.length, () => 10, decisions.sums).slice(
+    0,
+    diagonals.length,
+  );
+  const diagonalSteps = sums.map(({ column, ...sum }): Step<Why> => {
+    const at = exitOf(grid, column);
+    const marks: Mark[] = [{ kind: "glyph", ...at, text: String(sum.written), look: "written" }];
+    if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
+      marks.push({ kind: "small", ...carryPosition(grid, column + 1), text: String(sum.carriedOut) });
+    }
+    return { stage: "work", reason: { kind: "diagonalSum", nth: column, ...sum }, marks, focus: [] };
+  });
+
+  const digits = [...sums]
+    .reverse()
+    .map(({ written }) => written)
+    .join("");
+  const places = decisions.productPlaces([top.fraction.length, side.fraction.length], {
+    digits: digits.replace(/^0+(?=\d)/, ""),
+    factors: [top, side],
+  });
+  const full = tidy(fromCount(BigInt(digits), places));
+  const pointStep: Step<Why> = {
+    stage: "point",
+    reason: { kind: "latticePoint", places, hidden: !top.point || !side.point },
+    marks: pointWays(grid, top, side, places),
+    focus: [],
+  };
+  const answerRow = grid.down + 4;
+  const line =
+    -Math.ceil((grid.across - full.whole.length - full.fraction.length) / 2) - full.fraction.length;
+  const end = finishAnswer(
+    full,
+    {
+      row: answerRow,
+      line,
+      closes: (row) => ({
+        kind: "rule",
+        row,
+        from: line - full.whole.length - 1,
+        to: line + full.fraction.length + 1,
+        strokes: 2,
+      }),
+    },
+    problem,
+    house,
+  );
+  return {
+    problem,
+    method: "lattice",
+    house,
+    layout: { columns: [], plumbs: [] },
+    steps: [
+      {
+        stage: "setOut",
+        reason: { kind: "writeAlongside", numeral: top, side: "top" },
+        marks: topMarks(topDigits, top, grid, pointed, house),
+        focus: [],
+      },
+      {
+        stage: "setOut",
+        reason: { kind: "writeAlongside", numeral: side, side: "right" },
+        marks: sideMarks(sideDigits, side, pointed),
+        focus: [],
+      },
+      { stage: "setOut", reason: { kind: "drawLattice", ...grid }, marks: gridMarks(grid), focus: [] },
+      ...cells,
+      ...diagonalSteps,
+      ...(pointed ? [pointStep] : []),
+      {
+        stage: "answer",
+        reason: { kind: "readLattice", answer: full },
+        marks: numeralMarks(full, line, answerRow),
+        focus: [],
+      },
+      ...end.steps,
+    ],
+    answer: end.answer,
+  };
+}
+
+/** The diagonals as rows to be added in columns: the nth number of each diagonal in the nth row. */
+function rowsOf(diagonals: readonly (readonly number[])[]): readonly Row[] {
+  const most = Math.max(...diagonals.map((parts) => parts.length));
+  return Array.from({ length: most }, (_, row) => diagonals.map((parts) => parts[row]));
+}
+
+/** The numeral without zeros in front of its ones. */
+const tidy = (numeral: Decimal): Decimal => ({ ...numeral, whole: numeral.whole.replace(/^0+(?=\d)/, "") });

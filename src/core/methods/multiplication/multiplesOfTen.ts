@@ -1,0 +1,136 @@
+import type { HouseRules } from "../../house";
+import {
+  bareDigits,
+  type Decimal,
+  highestPlace,
+  lowestPlace,
+  movedBy,
+  ONES,
+  placesFrom,
+  powerOfTen,
+  zerosAtEnd,
+} from "../../number";
+import type { DecimalProblem } from "../../problem";
+import { type Method, type Refusal, type WorkingBy, worksOnly } from "../contract/method";
+import type { AnswerReason } from "../squares/answer";
+import { colOf } from "../squares/settingOut";
+import { digitCol, numeralMarks } from "../squares/writtenNumber";
+import { type InLineReason, inLineSteps, writeMultiplicand } from "./inLineBlock";
+import { type BlockDecisions, type BlockReason, SOUND_BLOCK } from "./productBlock";
+import { type ShiftDecisions, SOUND_SHIFT } from "./shift";
+
+export type MultiplesOfTenReason =
+  /** 60 is 6 and one zero. */
+  | {
+      readonly kind: "splitMultiplier";
+      readonly multiplier: Decimal;
+      readonly rest: Decimal;
+      readonly zeros: number;
+    }
+  | {
+      readonly kind: "zerosFirst";
+      readonly before: Decimal;
+      readonly after: Decimal;
+      readonly zeros: number;
+    };
+
+type Why = MultiplesOfTenReason | InLineReason | BlockReason | AnswerReason;
+
+/** The decisions of multiples of ten: the shift, and the rows after it. */
+export interface MultiplesOfTenDecisions extends BlockDecisions, ShiftDecisions {}
+
+const onlyMultiplies = worksOnly("multiply");
+
+/** A multiplier that ends in zeros taken apart: the zeros first, as a shift, then the digits before them. */
+export const multiplesOfTen: Method<Why> = {
+  id: "multiples-of-ten",
+  refuses: (problem): Refusal | undefined => {
+    if (problem.op !== "multiply") return onlyMultiplies(problem);
+    if (problem.operands.length > 2) return { kind: "twoFactors" };
+    return partsOf(problem) === undefined ? { kind: "multipleOfTen" } : undefined;
+  },
+  work: (problem, house) => workMultiplesOfTen(problem, house, { ...SOUND_BLOCK, ...SOUND_SHIFT }),
+};
+
+/** The multiplicand, and a multiplier parted into its digits and the zeros after them. */
+function partsOf({ operands: [first, second] }: DecimalProblem):
+  | {
+      readonly multiplicand: Decimal;
+      readonly multiplier: Decimal;
+      readonly rest: Decimal;
+      readonly zeros: number;
+    }
+  | undefined {
+  if (first === undefined || second === undefined) return undefined;
+  for (const [multiplicand, multiplier] of [
+    [first, second],
+    [second, first],
+  ] as const) {
+    const digits = bareDigits(multiplier.whole);
+    const zeros = zerosAtEnd(multiplier.whole);
+    if (multiplier.fraction !== "" || digits === "" || zeros === 0 || powerOfTen(multiplier) !== undefined)
+      continue;
+    const rest: Decimal = { ...multiplier, whole: digits, point: false };
+    return { multiplicand, multiplier, rest, zeros };
+  }
+  return undefined;
+}
+
+/** Multiples of ten with any decisions; only sound ones are sure to reach the right answer. */
+export function workMultiplesOfTen(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: MultiplesOfTenDecisions,
+): WorkingBy<Why> {
+  const parts = partsOf(problem);
+  if (parts === undefined) throw new Error("workMultiplesOfTen: a multiple of ten is needed");
+  const { multiplicand, multiplier, rest, zeros } = parts;
+  const after = movedBy(multiplicand, decisions.places("multiply", zeros));
+  // Rows for the carries of each digit are left free above the number that is multiplied.
+  const carryRows = house.carryPlace === "above" ? Math.ceil(rest.whole.replaceAll("0", "").length / 2) : 0;
+  const row = 1 + carryRows;
+  const right = Math.max(multiplicand.fraction.length, after.fraction.length);
+  const { steps, answer } = inLineSteps(after, rest, row, problem, house, decisions);
+  const highest = highestPlace(after) + rest.whole.length;
+  const places = placesFrom(
+    Math.min(ONES, lowestPlace(multiplicand)),
+    Math.max(highest, highestPlace(multiplicand)),
+  );
+  const shifted = numeralMarks(after, 0, row).map((mark) =>
+    mark.kind === "glyph" && mark.col >= digitCol(0, zeros) + multiplicand.fraction.length + 1
+      ? ({ ...mark, look: "filler" } as const)
+      : mark,
+  );
+  return {
+    problem,
+    method: "multiples-of-ten",
+    house,
+    layout: {
+      columns: places.map((place) => ({ place, col: colOf(place) })),
+      plumbs: [{ line: 0, from: "top" }],
+    },
+    steps: [
+      writeMultiplicand(multiplicand, 0),
+      {
+        stage: "setOut",
+        reason: { kind: "splitMultiplier", multiplier, rest, zeros },
+        marks: [...`×${multiplier.whole.replace(/^0+/, "")}`].map((text, index) => ({
+          kind: "glyph",
+          col: right + 1 + index,
+          row: 0,
+          text: text === "×" && house.timesSign === "dot" ? "·" : text,
+          look: "written",
+        })),
+        focus: [],
+      },
+      {
+        stage: "setOut",
+        reason: { kind: "zerosFirst", before: multiplicand, after, zeros },
+        marks: shifted,
+        focus: [],
+      },
+      ...steps,
+    ],
+    answer,
+  };
+}

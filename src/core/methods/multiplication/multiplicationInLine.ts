@@ -1,0 +1,48 @@
+import type { HouseRules } from "../../house";
+import { highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
+import type { DecimalProblem } from "../../problem";
+import { type Method, type Refusal, type WorkingBy, worksOnly } from "../contract/method";
+import type { AnswerReason } from "../squares/answer";
+import { colOf } from "../squares/settingOut";
+import { type InLineReason, inLineSteps, wholeMultiplier, writeMultiplicand } from "./inLineBlock";
+import { type BlockDecisions, type BlockReason, SOUND_BLOCK } from "./productBlock";
+
+type Why = InLineReason | BlockReason | AnswerReason;
+
+const onlyMultiplies = worksOnly("multiply");
+
+/** A number on the plumb line multiplied by a whole number under it: every row keeps its point on the line. */
+export const multiplicationInLine: Method<Why> = {
+  id: "multiplication-in-line",
+  refuses: (problem): Refusal | undefined => {
+    if (problem.op !== "multiply") return onlyMultiplies(problem);
+    if (problem.operands.length > 2) return { kind: "twoFactors" };
+    return wholeMultiplier(problem) === undefined ? { kind: "wholeMultiplier" } : undefined;
+  },
+  work: (problem, house) => workInLine(problem, house, SOUND_BLOCK),
+};
+
+/** Multiplication in line with any decisions in its rows. */
+export function workInLine(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: BlockDecisions,
+): WorkingBy<Why> {
+  const factors = wholeMultiplier(problem);
+  if (factors === undefined) throw new Error("workInLine: one factor must be whole");
+  const { multiplicand, multiplier } = factors;
+  const { steps, answer } = inLineSteps(multiplicand, multiplier, 0, problem, house, decisions);
+  const highest = highestPlace(multiplicand) + Math.max(1, multiplier.whole.length);
+  const places = placesFrom(Math.min(ONES, lowestPlace(multiplicand)), highest);
+  return {
+    problem,
+    method: "multiplication-in-line",
+    house,
+    layout: {
+      columns: places.map((place) => ({ place, col: colOf(place) })),
+      plumbs: [{ line: 0, from: "top" }],
+    },
+    steps: [writeMultiplicand(multiplicand, 0), ...steps],
+    answer,
+  };
+}

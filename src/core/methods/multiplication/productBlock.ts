@@ -1,0 +1,286 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import type { Place } from "../../number";
+import type { ColumnAdditionReason } from "../addition/columnAddition";
+import type { Step } from "../contract/step";
+import { type AdditionDecisions, addInColumns, type Row, SOUND_ADDITION } from "../procedures/columnSums";
+import {
+  type DigitProduct,
+  multiplyByDigit,
+  type ProductDecisions,
+  SOUND_PRODUCTS,
+  withoutFrontZeros,
+  writtenRow,
+} from "../procedures/digitProducts";
+import { digitCol } from "../squares/writtenNumber";
+
+export type ProductReason =
+  | {
+      readonly kind: "digitProduct";
+      /** The places of the two digits, counted as they stand in this block. */
+      readonly place: Place;
+      readonly byPlace: Place;
+      readonly digit: number;
+      readonly by: number;
+      readonly carriedIn: number;
+      readonly total: number;
+      readonly written: number;
+      readonly carriedOut: number;
+      readonly last: boolean;
+      /** A zero in front of the number, which is not written. */
+      readonly blank: boolean;
+    }
+  /** The row of a larger place begins with zeros, written or left open. */
+  | {
+      readonly kind: "openRow";
+      readonly by: number;
+      readonly byPlace: Place;
+      readonly zeros: number;
+      readonly written: boolean;
+    }
+  /** A digit that is zero: its row is written as zeros, or skipped. */
+  | { readonly kind: "zeroRow"; readonly byPlace: Place; readonly written: boolean }
+  | { readonly kind: "addRows"; readonly rows: number };
+
+export type BlockReason = ProductReason | ColumnAdditionReason;
+
+/** The decisions inside a block: each digit product, each column of the sum, and how many zeros open a row. */
+export interface BlockDecisions {
+  readonly products: ProductDecisions;
+  readonly sums: AdditionDecisions;
+  opens(row: number): number;
+}
+
+export const SOUND_BLOCK: BlockDecisions = {
+  products: SOUND_PRODUCTS,
+  sums: SOUND_ADDITION,
+  opens: (row) => row,
+};
+
+/** Two rows of digits to be multiplied, and where their product goes. */
+export interface Block {
+  /** Digits, smallest first. */
+  readonly top: readonly number[];
+  readonly by: readonly number[];
+  /** The place of the smallest digit of each: below the ones where the points are kept in line. */
+  readonly lowest: Place;
+  readonly byLowest: Place;
+  /** The row the first line under the factors begins in. */
+  readonly ruleRow: number;
+  /** The grid line on which ones end: the place of a digit in the product is its column from there. */
+  readonly line: number;
+  /** Where carries go while a row is made. */
+  readonly carries:
+    | { readonly kind: "above"; readonly row: number }
+    | { readonly kind: "corner" }
+    | { readonly kind: "unwritten" };
+  readonly from: number;
+}
+
+/** A block worked: its steps, the digits of the product, and the rows it took. */
+export interface WorkedBlock {
+  readonly steps: readonly Step<BlockReason>[];
+  /** The product's digits, smallest first, and the place of the smallest. */
+  readonly product: readonly number[];
+  readonly productLowest: Place;
+  readonly resultRow: number;
+}
+
+interface PartialRow {
+  readonly shift: number;
+  readonly by: number;
+  readonly products: readonly DigitProduct[];
+  readonly digits: readonly number[];
+}
+
+/** What the steps of a block are drawn with. */
+interface Drawing {
+  readonly block: Block;
+  readonly house: HouseRules;
+  readonly decisions: BlockDecisions;
+  /** The rows that are written, in order; those of a zero only where the house writes them. */
+  readonly rows: readonly PartialRow[];
+  readonly firstRow: number;
+  /** Whether opening zeros are written: always where the only row is the product itself. */
+  readonly filled: boolean;
+}
+
+/** Multiplies row by row, smallest digit of the multiplier first, and adds the rows where there are several. */
+export function workBlock(block: Block, house: HouseRules, decisions: BlockDecisions): WorkedBlock {
+  const made = block.by.map((digit, shift): PartialRow => {
+    const products = digit === 0 ? [] : multiplyByDigit(block.top, digit, decisions.products);
+    const lowest = block.lowest + block.byLowest + decisions.opens(shift);
+    const whole = digit === 0 ? block.top.map(() => 0) : writtenRow(products);
+    const digits = withoutFrontZeros(whole, lowest);
+    return { shift, by: digit, products, digits };
+  });
+  const kept = made.filter(({ by }) => by !== 0 || house.zeroRows === "written");
+  const rows = kept.length > 0 ? kept : made.slice(0, 1);
+  const several = rows.length > 1;
+  const carriesAbove = several && house.carryPlace === "above";
+  const drawing: Drawing = {
+    block,
+    house,
+    decisions,
+    rows,
+    firstRow: block.ruleRow + (carriesAbove ? 1 : 0),
+    filled: house.openingZeros === "written" || !several,
+  };
+  const worked = made.filter(({ by }) => by !== 0);
+  const steps = made.flatMap((row) => rowSteps(drawing, row, worked.indexOf(row)));
+  if (several) return addedUp(drawing, steps);
+
+  const [only] = rows;
+  if (only === undefined) throw new Error("workBlock: a multiplier without digits");
+  const opening = Array.from({ length: decisions.opens(only.shift) }, () => 0);
+  const product = only.by === 0 ? only.digits : [...opening, ...only.digits];
+  return { steps, product, productLowest: block.lowest + block.byLowest, resultRow: drawing.firstRow };
+}
+
+/** The square of a column of the product, counted from its smallest. */
+const productCol = ({ block }: Drawing, column: number): number =>
+  digitCol(block.line, block.lowest + block.byLowest + column);
+
+/** The steps of one digit of the multiplier; `nth` counts the digits that are not zero. */
+function rowSteps(drawing: Drawing, row: PartialRow, nth: number): readonly Step<BlockReason>[] {
+  const { block, decisions, rows, filled } = drawing;
+  const at = drawing.firstRow + rows.indexOf(row);
+  const byPlace = block.byLowest + row.shift;
+  const opens = decisions.opens(row.shift);
+  const opening = filled ? zeros(drawing, 0, opens, at, "filler") : [];
+  if (row.by === 0) {
+    const written = rows.includes(row);
+    const only = rows.length === 1;
+    const count = only ? row.digits.length : block.top.length;
+    const across = zeros(drawing, only ? 0 : opens, count, at, "written");
+    const marks = written ? [...(only ? [] : opening), ...across] : [];
+    return [{ stage: "work", reason: { kind: "zeroRow", byPlace, written }, marks, focus: [] }];
+  }
+  const open: Step<BlockReason> = {
+    stage: "work",
+    reason: { kind: "openRow", by: row.by, byPlace, zeros: opens, written: filled },
+    marks: opening,
+    focus: [],
+  };
+  const products = row.products.map((product) => productStep(drawing, product, row, at, nth));
+  return opens > 0 ? [open, ...products] : products;
+}
+
+/** So many zeros along a row, from a column of the product leftwards. */
+const zeros = (
+  drawing: Drawing,
+  from: number,
+  count: number,
+  row: number,
+  look: "written" | "filler",
+): readonly Mark[] =>
+  Array.from({ length: count }, (_, index) => ({
+    kind: "glyph",
+    col: productCol(drawing, from + index),
+    row,
+    text: "0",
+    look,
+  }));
+
+function productStep(
+  drawing: Drawing,
+  product: DigitProduct,
+  row: PartialRow,
+  at: number,
+  nth: number,
+): Step<ProductReason> {
+  const { block, decisions } = drawing;
+  const { column, ...made } = product;
+  const text = String(product.written);
+  const start = decisions.opens(row.shift) + column;
+  const col = digitCol(block.line, block.lowest + column);
+  const blank = column >= row.digits.length;
+  const marks: Mark[] = [...(blank ? "" : text)].map((character, index) => ({
+    kind: "glyph",
+    col: productCol(drawing, start + text.length - 1 - index),
+    row: at,
+    text: character,
+    look: "written",
+  }));
+  if (product.carriedOut > 0)
+    marks.push(...carryMarks(drawing, col - 1, start + 1, at, nth, product.carriedOut));
+  return {
+    stage: "work",
+    reason: {
+      kind: "digitProduct",
+      place: block.lowest + column,
+      byPlace: block.byLowest + row.shift,
+      ...made,
+      blank,
+    },
+    marks,
+    focus: [col],
+  };
+}
+
+/** A carry on its way to the next product: above the digit it will meet, or in the corner of the square to be written next. */
+function carryMarks(
+  drawing: Drawing,
+  aboveCol: number,
+  nextColumn: number,
+  at: number,
+  nth: number,
+  carried: number,
+): readonly Mark[] {
+  const { carries } = drawing.block;
+  const text = String(carried);
+  switch (carries.kind) {
+    case "unwritten":
+      return [];
+    case "above": {
+      const position = nth % 2 === 0 ? "low" : "high";
+      return [{ kind: "small", col: aboveCol, row: carries.row - Math.floor(nth / 2), position, text }];
+    }
+    case "corner":
+      return [{ kind: "small", col: productCol(drawing, nextColumn), row: at, position: "corner", text }];
+  }
+}
+
+/** The rows added column by column under a rule of their own. */
+function addedUp(drawing: Drawing, made: readonly Step<BlockReason>[]): WorkedBlock {
+  const { block, house, decisions, rows, firstRow, filled } = drawing;
+  const productLowest = block.lowest + block.byLowest;
+  const ruleRow = firstRow + rows.length;
+  const resultRow = ruleRow + (house.carryPlace === "below" ? 1 : 0);
+  const counts = rows.map((row): Row => {
+    const open = Array.from({ length: decisions.opens(row.shift) }, () => (filled ? 0 : undefined));
+    return [...open, ...row.digits];
+  });
+  const columns = Math.max(...counts.map((row) => row.length));
+  const sums = addInColumns(counts, columns, () => 10, decisions.sums);
+  const product = withoutFrontZeros(
+    sums.map(({ written }) => written),
+    productLowest,
+  );
+
+  const begin: Step<BlockReason> = {
+    stage: "work",
+    reason: { kind: "addRows", rows: rows.length },
+    marks: [{ kind: "rule", row: ruleRow, from: block.from, to: productCol(drawing, 0) + 1, strokes: 1 }],
+    focus: [],
+  };
+  const sumSteps = sums.map(({ column, ...sum }): Step<BlockReason> => {
+    const col = productCol(drawing, column);
+    const blank = column >= product.length;
+    const marks: Mark[] = blank
+      ? []
+      : [{ kind: "glyph", col, row: resultRow, text: String(sum.written), look: "written" }];
+    if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
+      const [row, position] =
+        house.carryPlace === "above" ? ([block.ruleRow, "low"] as const) : ([ruleRow, "high"] as const);
+      marks.push({ kind: "small", col: col - 1, row, position, text: String(sum.carriedOut) });
+    }
+    return {
+      stage: "work",
+      reason: { kind: "columnSum", place: productLowest + column, ...sum, blank },
+      marks,
+      focus: [col],
+    };
+  });
+  return { steps: [...made, begin, ...sumSteps], product, productLowest, resultRow };
+}

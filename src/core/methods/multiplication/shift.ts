@@ -1,0 +1,153 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import {
+  type Decimal,
+  digitAt,
+  highestPlace,
+  leadingPlace,
+  lowestPlace,
+  movedBy,
+  ONES,
+  placesFrom,
+  powerOfTen,
+} from "../../number";
+import { type DecimalProblem, type SignedOperation, signOf } from "../../problem";
+import { type Method, type Refusal, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import { type AnswerReason, finishAnswer } from "../squares/answer";
+import { digitCol, numeralMarks, textMarks } from "../squares/writtenNumber";
+
+export type ShiftReason =
+  | {
+      readonly kind: "writeToShift";
+      readonly numeral: Decimal;
+      readonly by: Decimal;
+      readonly op: SignedOperation;
+    }
+  /** Multiplying or dividing by a one with zeros moves every digit, or the point the other way. */
+  | {
+      readonly kind: "shiftDigits";
+      readonly before: Decimal;
+      readonly after: Decimal;
+      /** How many places to the left the digits move; below zero to the right. */
+      readonly by: number;
+      readonly moves: HouseRules["shiftBy"];
+    }
+  | { readonly kind: "shiftFillers"; readonly after: Decimal; readonly zeros: number };
+
+type Why = ShiftReason | AnswerReason;
+
+/** The decision of a shift: how many places, and which way, for a power of ten. */
+export interface ShiftDecisions {
+  places(op: SignedOperation, power: number): number;
+}
+
+export const SOUND_SHIFT: ShiftDecisions = { places: (op, power) => (op === "divide" ? -power : power) };
+
+const onlyScales = worksOnly("multiply", "divide");
+
+/** Multiplying and dividing by 10, 100, 1000 or 0.1: the digits move across the plumb line, or the point hops along the digits. */
+export const shift: Method<Why> = {
+  id: "shift",
+  refuses: (problem): Refusal | undefined => {
+    if (problem.op !== "multiply" && problem.op !== "divide") return onlyScales(problem);
+    if (problem.operands.length > 2) return { kind: "twoFactors" };
+    if (problem.form.kind === "withRemainder" || problem.form.kind === "asMixed")
+      return { kind: "otherForm" };
+    return shiftOf(problem) === undefined ? { kind: "powerOfTen" } : undefined;
+  },
+  work: (problem, house) => workShift(problem, house, SOUND_SHIFT),
+};
+
+/** The number that moves, and the power of ten it is multiplied or divided by. */
+function shiftOf({
+  op,
+  operands,
+}: DecimalProblem): { readonly numeral: Decimal; readonly by: Decimal; readonly power: number } | undefined {
+  const [first, second] = operands;
+  if (first === undefined || second === undefined) return undefined;
+  const pairs =
+    op === "multiply" ? [[first, second] as const, [second, first] as const] : [[first, second] as const];
+  for (const [numeral, by] of pairs) {
+    const power = powerOfTen(by);
+    if (power !== undefined && power !== ONES) return { numeral, by, power };
+  }
+  return undefined;
+}
+
+/** A shift with any decision; only the sound one is sure to reach the right answer. */
+export function workShift(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: ShiftDecisions,
+): WorkingBy<Why> {
+  const shifted = shiftOf(problem);
+  const op = problem.op === "divide" ? "divide" : "multiply";
+  if (shifted === undefined) throw new Error("workShift: a power of ten is needed");
+  const { numeral, by, power } = shifted;
+  const places = decisions.places(op, power);
+  const after = movedBy(numeral, places);
+  const digitsMove = house.shiftBy === "digitsMove";
+  // Where the digits move, both points hang on the plumb line; where the point hops, the digits stay in their squares.
+  const line = digitsMove ? 0 : places;
+  const moved = numeralMarks(after, line, 1);
+  const isNew = (mark: Mark): boolean =>
+    mark.kind === "glyph" && digitAt(numeral, line - mark.col - 1 - places) === undefined;
+  const fillers = moved
+    .filter(isNew)
+    .map((mark): Mark => (mark.kind === "glyph" ? { ...mark, look: "filler" } : mark));
+  const hops: readonly Mark[] = digitsMove
+    ? []
+    : Array.from({ length: Math.abs(places) }, (_, index) => ({
+        kind: "hop",
+        row: 0,
+        from: 0 + index * Math.sign(places),
+        to: (index + 1) * Math.sign(places),
+      }));
+  const hidden: readonly Mark[] =
+    numeral.point || digitsMove ? [] : [{ kind: "point", line: 0, row: 0, look: "hidden" }];
+  const right = Math.max(numeral.fraction.length, line + after.fraction.length);
+  const sign = `${signOf(op, house)} ${by.whole || "0"}${by.fraction && `.${by.fraction}`}`;
+  const left = Math.min(
+    ...[...numeralMarks(numeral, 0, 0), ...moved].map((mark) => (mark.kind === "glyph" ? mark.col : 0)),
+  );
+  const steps: Step<Why>[] = [
+    {
+      stage: "setOut",
+      reason: { kind: "writeToShift", numeral, by, op },
+      marks: [...numeralMarks(numeral, 0, 0), ...hidden, ...textMarks(sign, right + 1, 0)],
+      focus: [],
+    },
+    {
+      stage: "work",
+      reason: { kind: "shiftDigits", before: numeral, after, by: places, moves: house.shiftBy },
+      marks: [...hops, ...moved.filter((mark) => !isNew(mark))],
+      focus: [],
+    },
+  ];
+  if (fillers.length > 0) {
+    const reason = { kind: "shiftFillers", after, zeros: fillers.length } as const;
+    steps.push({ stage: "work", reason, marks: fillers, focus: [] });
+  }
+  const end = finishAnswer(
+    after,
+    { row: 1, line, closes: (row) => ({ kind: "rule", row, from: left - 1, to: right, strokes: 2 }) },
+    problem,
+    house,
+  );
+  const highest = Math.max(highestPlace(numeral), highestPlace(after), leadingPlace(after) ?? ONES, ONES);
+  const columns = placesFrom(Math.min(ONES, lowestPlace(numeral), lowestPlace(after)), highest);
+  return {
+    problem,
+    method: "shift",
+    house,
+    layout: digitsMove
+      ? {
+          columns: columns.map((place) => ({ place, col: digitCol(0, place) })),
+          plumbs: [{ line: 0, from: "top" }],
+        }
+      : { columns: [], plumbs: [] },
+    steps: [...steps, ...end.steps],
+    answer: end.answer,
+  };
+}

@@ -1,0 +1,61 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import type { Step } from "../contract/step";
+import { withoutFrontZeros } from "../procedures/digitProducts";
+import { digitCol } from "../squares/writtenNumber";
+import type { Block, BlockReason, WorkedBlock } from "./productBlock";
+
+/**
+ * A faulty product: each lower digit multiplies only the digit above it, as in adding; tens are carried, and
+ * where just one number has a digit it is copied, with what was carried.
+ */
+export function workStraightDown(block: Block, house: HouseRules): WorkedBlock {
+  const lowest = block.lowest + block.byLowest;
+  const columns = Math.max(block.top.length, block.by.length);
+  const digits: number[] = [];
+  const steps: Step<BlockReason>[] = [];
+  let carried = 0;
+  for (let column = 0; column < columns; column++) {
+    const [digit, by] = [block.top[column], block.by[column]];
+    const last = column === columns - 1;
+    const meets = digit !== undefined && by !== undefined;
+    const alone = digit ?? by ?? 0;
+    const total = (meets ? digit * by : alone) + carried;
+    const written = last ? total : total % 10;
+    const carriedOut = last ? 0 : Math.floor(total / 10);
+    const said = { carriedIn: carried, total, written, carriedOut, blank: false };
+    const place = lowest + column;
+    digits.push(...[...String(written)].reverse().map(Number));
+    const marks: Mark[] = [...String(written)].reverse().map((text, index) => ({
+      kind: "glyph",
+      col: digitCol(block.line, place + index),
+      row: block.ruleRow,
+      text,
+      look: "written",
+    }));
+    if (carriedOut > 0 && house.carryPlace !== "unwritten") {
+      marks.push({
+        kind: "small",
+        col: digitCol(block.line, place + 1),
+        row: -1,
+        position: "low",
+        text: String(carriedOut),
+      });
+    }
+    steps.push({
+      stage: "work",
+      reason: meets
+        ? { kind: "digitProduct", place, byPlace: place, digit, by, last, ...said }
+        : { kind: "columnSum", place, parts: [alone], ...said },
+      marks,
+      focus: [digitCol(block.line, place)],
+    });
+    carried = carriedOut;
+  }
+  return {
+    steps,
+    product: withoutFrontZeros(digits, lowest),
+    productLowest: lowest,
+    resultRow: block.ruleRow,
+  };
+}

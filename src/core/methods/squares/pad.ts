@@ -1,0 +1,207 @@
+import type { Layout, Mark } from "../../board";
+import type { Notation, Numeral } from "../../number";
+import { writeDecimal } from "../../number";
+import type { WorkingBy } from "../contract/method";
+import type { Stage, Step } from "../contract/step";
+import { onSheets } from "./sheets";
+
+/** What stands in a line of writing: text with one character to a square, or one text over another with a rule between. */
+export type Item =
+  | { readonly kind: "text"; readonly text: string }
+  | { readonly kind: "stack"; readonly over: string; readonly under: string };
+
+/** Text for a line: signs close beside their numbers, and units close behind theirs, as squares have room enough. A comma between words is a gap, since on paper it would be a point. */
+export const text = (written: string): Item => ({
+  kind: "text",
+  text: written.includes(" ")
+    ? written
+        .replaceAll(", ", "  ")
+        .replace(/ ?([=+−×·÷:<>]) /gu, "$1")
+        .replace(/(\d) (?=\p{L})/gu, "$1")
+    : written,
+});
+export const stack = (over: string, under: string): Item => ({ kind: "stack", over, under });
+
+/** A number as it stands in a line: a fraction as a stack, its sign and its whole number before it. */
+export function numeralItems(numeral: Numeral, notation: Notation): readonly Item[] {
+  const sign = numeral.negative ? "−" : "";
+  switch (numeral.kind) {
+    case "decimal":
+      return [text(writeDecimal(numeral, { ...notation, grouping: "none" }))];
+    case "fraction":
+      return [...(sign ? [text(sign)] : []), stack(String(numeral.numerator), String(numeral.denominator))];
+    case "mixed":
+      return [text(`${sign}${numeral.whole}`), stack(String(numeral.numerator), String(numeral.denominator))];
+  }
+}
+
+/** Items with a sign between each two groups of them. */
+export const joined = (groups: readonly (readonly Item[])[], sign: string): readonly Item[] =>
+  groups.flatMap((group, index) => (index === 0 ? group : [text(sign), ...group]));
+
+/** The squares an item was written in: its text, or the upper of two texts; `under` is the row of the lower. */
+export interface Placed {
+  readonly col: number;
+  readonly width: number;
+  readonly row: number;
+  readonly under: number;
+}
+
+/** A line of writing: its marks, where each item stands, and how far it reaches. */
+interface WrittenLine {
+  readonly marks: readonly Mark[];
+  readonly placed: readonly Placed[];
+  readonly end: number;
+  readonly tall: boolean;
+}
+
+const isLetter = (character: string): boolean =>
+  (character >= "a" && character <= "z") ||
+  (character >= "A" && character <= "Z") ||
+  (character > "\u007f" && /\p{L}/u.test(character));
+
+/** The stretches that take squares of their own: single characters, and words. */
+function stretchesOf(written: string): readonly string[] {
+  const stretches: string[] = [];
+  let word = "";
+  for (const character of written) {
+    if (isLetter(character)) {
+      word += character;
+      continue;
+    }
+    if (word !== "") stretches.push(word);
+    word = "";
+    stretches.push(character);
+  }
+  if (word !== "") stretches.push(word);
+  return stretches;
+}
+
+const isPoint = (stretch: string): boolean => stretch === "." || stretch === ",";
+
+/** Points stand on grid lines and take no square; a word takes one for every two letters. */
+const squaresOfStretch = (stretch: string): number => (isPoint(stretch) ? 0 : Math.ceil(stretch.length / 2));
+
+/** How many squares a text takes. */
+export const squaresOf = (written: string): number =>
+  stretchesOf(written).reduce((sum, stretch) => sum + squaresOfStretch(stretch), 0);
+
+/** Text from a square on: one character to a square, words in as many as they need; a point or comma goes on the line before the next one. */
+export function lettering(written: string, from: number, row: number): readonly Mark[] {
+  const marks: Mark[] = [];
+  let col = from;
+  for (const stretch of stretchesOf(written)) {
+    const width = squaresOfStretch(stretch);
+    if (width === 0) marks.push({ kind: "point", line: col, row, look: "written" });
+    else if (stretch !== " ")
+      marks.push({ kind: "glyph", col: col + (width - 1) / 2, row, text: stretch, look: "written" });
+    col += width;
+  }
+  return marks;
+}
+
+/** Items written from a square on. Where a fraction stands among them the line is two rows high, and what stands beside it halfway between. */
+function writeLine(items: readonly Item[], col: number, row: number): WrittenLine {
+  const tall = items.some(({ kind }) => kind === "stack");
+  const marks: Mark[] = [];
+  const placed: Placed[] = [];
+  let at = col;
+  for (const item of items) {
+    if (item.kind === "text") {
+      const width = squaresOf(item.text);
+      marks.push(...lettering(item.text, at, tall ? row + 0.5 : row));
+      placed.push({ col: at, width, row: tall ? row + 0.5 : row, under: row });
+      at += width;
+    } else {
+      const [over, under] = [squaresOf(item.over), squaresOf(item.under)];
+      const width = Math.max(over, under);
+      const middle = (wide: number): number => at + Math.floor((width - wide) / 2);
+      marks.push(
+        ...lettering(item.over, middle(over), row),
+        { kind: "rule", row: row + 1, from: at, to: at + width, strokes: 1 },
+        ...lettering(item.under, middle(under), row + 1),
+      );
+      placed.push({ col: at, width, row, under: row + 1 });
+      at += width;
+    }
+  }
+  return { marks, placed, end: at, tall };
+}
+
+/** Paper on which lines are written one under the other: no columns, no plumb line. */
+export const PLAIN_LAYOUT: Layout = { columns: [], plumbs: [] };
+
+/** Room above and below a line, in rows, for what is written small beside its numbers. */
+interface Room {
+  readonly above?: number;
+  readonly below?: number;
+  /** The square a line begins in. */
+  readonly from?: number;
+}
+
+/** Steps in the making, each with its line of writing under the one before. */
+export interface Pad<Why> {
+  readonly steps: readonly Step<Why>[];
+  /** A step that writes a new line; gives where each item of it stands. */
+  line(stage: Stage, reason: Why, items: readonly Item[], room?: Room): readonly Placed[];
+  /** A step that writes flat lines close under one another, with marks of its own among them. */
+  block(stage: Stage, reason: Why, lines: readonly string[], marks: readonly Mark[]): void;
+  /** A step with marks of its own, or none. */
+  mark(stage: Stage, reason: Why, marks: readonly Mark[]): void;
+  /** Steps from elsewhere. */
+  take(steps: readonly Step<Why>[]): void;
+  /** A working of a part of the problem, on sheets of its own; ending with its answer named. A part of the work, if nothing else is said. */
+  aside(working: WorkingBy<Why>, stage?: Stage): void;
+  /** More on the line that was written last, right of it. */
+  goOn(stage: Stage, reason: Why, items: readonly Item[]): readonly Placed[];
+  /** The row in which the next line will begin. */
+  readonly row: number;
+}
+
+export function newPad<Why>(firstRow = 0): Pad<Why> {
+  const steps: Step<Why>[] = [];
+  let next = firstRow;
+  let sheet = 1;
+  let last = { row: firstRow, end: 0, tall: false };
+  const write = (
+    stage: Stage,
+    reason: Why,
+    items: readonly Item[],
+    row: number,
+    col: number,
+  ): WrittenLine => {
+    const written = writeLine(items, col, row);
+    steps.push({ stage, reason, marks: written.marks, focus: [] });
+    last = { row, end: written.end, tall: last.row === row ? last.tall || written.tall : written.tall };
+    next = Math.max(next, row + (last.tall ? 3 : 2));
+    return written;
+  };
+  return {
+    steps,
+    line: (stage, reason, items, { above = 0, below = 0, from = 0 } = {}) => {
+      const { placed } = write(stage, reason, items, next + above, from);
+      next += below;
+      return placed;
+    },
+    block: (stage, reason, lines, marks) => {
+      const written = lines.flatMap((line, index) => lettering(line, 0, next + index));
+      steps.push({ stage, reason, marks: [...written, ...marks], focus: [] });
+      next += lines.length + 1;
+    },
+    mark: (stage, reason, marks) => steps.push({ stage, reason, marks, focus: [] }),
+    take: (more) => steps.push(...more),
+    aside: (working, stage = "work") => {
+      const placed = onSheets(working, sheet, stage);
+      steps.push(...placed.steps);
+      sheet = placed.next;
+    },
+    goOn: (stage, reason, items) => {
+      // Beside a fraction a flat line goes on halfway between its two rows.
+      const flat = items.every(({ kind }) => kind === "text");
+      return write(stage, reason, items, last.row + (last.tall && flat ? 0.5 : 0), last.end).placed;
+    },
+    get row() {
+      return next;
+    },
+  };
+}

@@ -1,0 +1,23 @@
+import type { WorkingBy } from "../contract/method";
+import type { Stage, Step } from "../contract/step";
+
+/**
+ * The steps of a working put on sheets of their own, the first of them numbered `first`: for a part of a
+ * problem that is worked by itself. Whatever they are there, they all belong to one stage of the whole. Gives
+ * the number of the next free sheet too.
+ */
+export function onSheets<Why>(
+  working: WorkingBy<Why>,
+  first: number,
+  stage: Stage,
+): { readonly steps: readonly Step<Why>[]; readonly next: number } {
+  const steps = working.steps.map((step) => ({
+    ...step,
+    stage,
+    sheet: {
+      index: first + (step.sheet?.index ?? 0),
+      layout: step.sheet?.layout ?? working.layout,
+    },
+  }));
+  return { steps, next: Math.max(first, ...steps.map(({ sheet }) => sheet.index)) + 1 };
+}

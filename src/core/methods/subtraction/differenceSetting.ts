@@ -1,0 +1,132 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import { compareDecimals, type Decimal, movedBy, ONES, type Place } from "../../number";
+import type { DecimalProblem } from "../../problem";
+import type { MethodId, WorkingBy } from "../contract/method";
+import type { Step } from "../contract/step";
+import type { Row } from "../procedures/columnSums";
+import {
+  type PaidPlace,
+  type PaymentDecisions,
+  SOUND_PAYMENTS,
+  subtractWithPayments,
+} from "../procedures/payments";
+import { type AnswerReason, answerSteps, frontPlace, type Written } from "../squares/answer";
+import {
+  colOf,
+  countsIn,
+  NO_FREE_ROWS,
+  type Setting,
+  type SettingDecisions,
+  type SettingOutReason,
+  SOUND_SETTING,
+  setOutSteps,
+  settingOf,
+} from "../squares/settingOut";
+
+/** A difference set out with the larger number on top, as every column method of subtracting begins. */
+export interface DifferenceSetting {
+  readonly setting: Setting;
+  readonly belowZero: boolean;
+  readonly minuend: Row;
+  readonly subtrahend: Row;
+  /** The step that says why the numbers change places, where they do. */
+  readonly swap: readonly Step<SettingOutReason>[];
+  readonly placeOf: (column: number) => Place;
+  /** Whether the upper number has nothing written in a place, not even a filler. */
+  readonly isOpen: (place: Place) => boolean;
+  /** What is owed by the place after this one, written small under its lower digit. */
+  readonly payment: (place: Place, pays: number) => Mark;
+}
+
+/** The decisions of a difference worked with payments: how the numbers line up, and what each column does. */
+export interface PaidDifferenceDecisions extends SettingDecisions, PaymentDecisions {}
+
+export const SOUND_PAID_DIFFERENCE: PaidDifferenceDecisions = { ...SOUND_SETTING, ...SOUND_PAYMENTS };
+
+/** Sets a difference out; `paymentRow` leaves a row free between the lower number and the rule. */
+export function differenceSetting(
+  problem: DecimalProblem,
+  house: HouseRules,
+  paymentRow: boolean,
+  decisions: SettingDecisions,
+): DifferenceSetting {
+  const [first, second] = problem.operands;
+  if (first === undefined || second === undefined)
+    throw new Error("differenceSetting: two operands are needed");
+  const belowZero = compareDecimals(first, second) < 0;
+  // The larger one goes on top as the two stand, which is their value where they stand in line.
+  const standing = (numeral: Decimal): Decimal =>
+    movedBy(numeral, decisions.lineUp(numeral, [first, second]));
+  const turned = compareDecimals(standing(first), standing(second)) < 0;
+  const [minuend, subtrahend] = turned ? [second, first] : [first, second];
+  const setting = settingOf(
+    [
+      { role: "minuend", numeral: minuend },
+      { role: "subtrahend", numeral: subtrahend },
+    ],
+    ONES,
+    { ...NO_FREE_ROWS, aboveRule: paymentRow },
+    decisions,
+  );
+  const [above, below] = setting.rows;
+  if (above === undefined || below === undefined) throw new Error("differenceSetting: two rows are set out");
+  const lowest = Math.min(...setting.places);
+  const upper = countsIn(setting, above, house);
+  return {
+    setting,
+    belowZero,
+    minuend: upper,
+    subtrahend: countsIn(setting, below, house),
+    swap: turned ? [swapStep(minuend, subtrahend)] : [],
+    placeOf: (column) => lowest + column,
+    isOpen: (place) => upper[place - lowest] === undefined,
+    payment: (place, pays) => ({
+      kind: "small",
+      col: colOf(place) - 1,
+      row: setting.ruleRow - 1,
+      position: "high",
+      text: String(pays),
+    }),
+  };
+}
+
+const swapStep = (larger: Decimal, smaller: Decimal): Step<SettingOutReason> => ({
+  stage: "setOut",
+  reason: { kind: "swapForBelowZero", larger, smaller },
+  marks: [],
+  focus: [],
+});
+
+/** The columns of a difference worked with payments, by place. */
+export function paidPlaces(set: DifferenceSetting, decisions: PaymentDecisions): readonly PaidPlace[] {
+  const columns = subtractWithPayments(
+    set.minuend,
+    set.subtrahend,
+    set.setting.places.length,
+    () => 10,
+    decisions,
+  ).map(({ column, ...paid }) => ({ ...paid, place: set.placeOf(column) }));
+  const front = frontPlace(columns);
+  return columns.map((paid) => ({ ...paid, blank: paid.place > front }));
+}
+
+/** The whole working of a difference: set out, worked, and its answer named. */
+export function differenceWorking<Why>(
+  method: MethodId,
+  problem: DecimalProblem,
+  house: HouseRules,
+  { setting, swap, belowZero }: DifferenceSetting,
+  written: readonly Written[],
+  work: readonly Step<Why>[],
+): WorkingBy<Why | SettingOutReason | AnswerReason> {
+  const end = answerSteps(setting, written, problem, house, belowZero);
+  return {
+    problem,
+    method,
+    house,
+    layout: setting.layout,
+    steps: [...swap, ...setOutSteps(setting, "subtract", house), ...work, ...end.steps],
+    answer: end.answer,
+  };
+}

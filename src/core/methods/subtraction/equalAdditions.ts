@@ -1,0 +1,74 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import type { Place } from "../../number";
+import type { DecimalProblem } from "../../problem";
+import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import type { PaidPlace } from "../procedures/payments";
+import { type AnswerReason, answerDigit } from "../squares/answer";
+import { colOf, pointStep, reachesPoint, type SettingOutReason } from "../squares/settingOut";
+import {
+  differenceSetting,
+  differenceWorking,
+  type PaidDifferenceDecisions,
+  paidPlaces,
+  SOUND_PAID_DIFFERENCE,
+} from "./differenceSetting";
+
+export type EqualAdditionsReason =
+  /** Ten of this place are added above, and one of the next place below. */
+  | {
+      readonly kind: "addTenToBoth";
+      readonly place: Place;
+      readonly top: number;
+      readonly taken: number;
+      readonly raised: number;
+    }
+  | ({ readonly kind: "differenceWithOwed" } & PaidPlace);
+
+type Why = SettingOutReason | EqualAdditionsReason | AnswerReason;
+
+/** Where the upper digit is too small, both numbers grow by the same: ten of the place above, one of the next below. */
+export const equalAdditions: Method<Why> = {
+  id: "equal-additions",
+  refuses: worksOnly("subtract"),
+  work: (problem, house) => workEqualAdditions(problem, house, SOUND_PAID_DIFFERENCE),
+};
+
+/** Equal additions with any decisions in the columns; only sound ones are sure to reach the right answer. */
+export function workEqualAdditions(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: PaidDifferenceDecisions,
+): WorkingBy<Why> {
+  const writes = house.carryPlace !== "unwritten";
+  const set = differenceSetting(problem, house, writes, decisions);
+  const { setting } = set;
+  const columns = paidPlaces(set, decisions);
+
+  const raise = ({ place, top, taken, raised, pays }: PaidPlace): Step<EqualAdditionsReason> => {
+    const col = colOf(place);
+    const reason = { kind: "addTenToBoth", place, top, taken, raised } as const;
+    const ten: Mark = set.isOpen(place)
+      ? { kind: "small", col, row: 0, position: "low", text: String(raised) }
+      : { kind: "small", col, row: 0, position: "corner", text: "1" };
+    return {
+      stage: "work",
+      reason,
+      marks: writes ? [ten, ...(pays > 0 ? [set.payment(place, pays)] : [])] : [],
+      focus: [col, col - 1],
+    };
+  };
+
+  const work = columns.flatMap((column): readonly Step<SettingOutReason | EqualAdditionsReason>[] => {
+    const difference: Step<EqualAdditionsReason> = {
+      stage: "work",
+      reason: { kind: "differenceWithOwed", ...column },
+      marks: answerDigit(setting, column, column.blank),
+      focus: [colOf(column.place)],
+    };
+    const point = reachesPoint(setting, column.place, house) ? [pointStep(setting, "whenReached")] : [];
+    return [...(column.raised > column.top ? [raise(column)] : []), difference, ...point];
+  });
+  return differenceWorking("equal-additions", problem, house, set, columns, work);
+}

@@ -1,0 +1,53 @@
+import type { HouseRules } from "../../house";
+import type { DecimalProblem } from "../../problem";
+import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import type { PaidPlace } from "../procedures/payments";
+import { type AnswerReason, answerDigit } from "../squares/answer";
+import { colOf, pointStep, reachesPoint, type SettingOutReason } from "../squares/settingOut";
+import {
+  differenceSetting,
+  differenceWorking,
+  type PaidDifferenceDecisions,
+  paidPlaces,
+  SOUND_PAID_DIFFERENCE,
+} from "./differenceSetting";
+
+/** The lower count, with what it owes, is made up to the upper one, or to ten more; what it `pays` is carried below. */
+export type MakingUpReason = { readonly kind: "makeUp" } & PaidPlace;
+
+type Why = SettingOutReason | MakingUpReason | AnswerReason;
+
+/** The lower number is made up to the upper, digit by digit: what goes with it, with a carry to the lower number. */
+export const makingUp: Method<Why> = {
+  id: "making-up",
+  refuses: worksOnly("subtract"),
+  work: (problem, house) => workMakingUp(problem, house, SOUND_PAID_DIFFERENCE),
+};
+
+/** Making up with any decisions in the columns; only sound ones are sure to reach the right answer. */
+export function workMakingUp(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: PaidDifferenceDecisions,
+): WorkingBy<Why> {
+  const writes = house.carryPlace !== "unwritten";
+  const set = differenceSetting(problem, house, writes, decisions);
+  const { setting } = set;
+  const columns = paidPlaces(set, decisions);
+
+  const work = columns.flatMap((column): readonly Step<SettingOutReason | MakingUpReason>[] => {
+    const { place, pays, blank } = column;
+    const step: Step<MakingUpReason> = {
+      stage: "work",
+      reason: { kind: "makeUp", ...column },
+      marks: [
+        ...answerDigit(setting, column, blank),
+        ...(pays > 0 && writes ? [set.payment(place, pays)] : []),
+      ],
+      focus: [colOf(place)],
+    };
+    return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
+  });
+  return differenceWorking("making-up", problem, house, set, columns, work);
+}

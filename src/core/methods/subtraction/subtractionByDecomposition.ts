@@ -1,0 +1,158 @@
+import type { Mark } from "../../board";
+import type { HouseRules } from "../../house";
+import type { Place } from "../../number";
+import type { DecimalProblem } from "../../problem";
+import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import type { Step } from "../contract/step";
+import {
+  type Change,
+  type DecompositionDecisions,
+  type DecompositionMove,
+  SOUND_DECOMPOSITION,
+  subtractInColumns,
+} from "../procedures/decomposition";
+import { type AnswerReason, answerDigit, frontPlace } from "../squares/answer";
+import {
+  colOf,
+  pointStep,
+  reachesPoint,
+  type Setting,
+  type SettingDecisions,
+  type SettingOutReason,
+  SOUND_SETTING,
+} from "../squares/settingOut";
+import { differenceSetting, differenceWorking } from "./differenceSetting";
+
+/** What stood in a place and what stands there after an exchange. */
+interface PlaceChange {
+  readonly place: Place;
+  readonly before: number;
+  readonly after: number;
+}
+
+export type DecompositionReason =
+  | {
+      readonly kind: "exchange";
+      readonly needy: Place;
+      readonly top: number;
+      readonly bottom: number;
+      readonly lender: PlaceChange;
+      readonly crossed: readonly PlaceChange[];
+      readonly receiver: PlaceChange;
+    }
+  | {
+      readonly kind: "difference";
+      readonly place: Place;
+      readonly top: number;
+      readonly bottom: number | undefined;
+      readonly written: number;
+      /** A zero in front of the number, which is not written. */
+      readonly blank: boolean;
+    };
+
+type Why = SettingOutReason | DecompositionReason | AnswerReason;
+
+/** The subtrahend under the minuend; where a place has too little, one of the next larger is exchanged for ten. */
+export const subtractionByDecomposition: Method<Why> = {
+  id: "subtraction-by-decomposition",
+  refuses: worksOnly("subtract"),
+  work: (problem, house) => workDecomposition(problem, house, SOUND_DIFFERENCE_BY_DECOMPOSITION),
+};
+
+/** The decisions of a difference by decomposition: how the numbers line up, and what each column does. */
+export interface DifferenceByDecompositionDecisions extends SettingDecisions, DecompositionDecisions {}
+
+export const SOUND_DIFFERENCE_BY_DECOMPOSITION: DifferenceByDecompositionDecisions = {
+  ...SOUND_SETTING,
+  ...SOUND_DECOMPOSITION,
+};
+
+/** Decomposition with any decisions in the columns; only sound ones are sure to reach the right answer. */
+export function workDecomposition(
+  problem: DecimalProblem,
+  house: HouseRules,
+  decisions: DifferenceByDecompositionDecisions,
+): WorkingBy<Why> {
+  const set = differenceSetting(problem, house, false, decisions);
+  const { setting, minuend, subtrahend, placeOf } = set;
+  const moves = subtractInColumns(
+    minuend,
+    subtrahend,
+    setting.places.length,
+    () => 10,
+    house.borrowAcrossZeros,
+    decisions,
+  );
+  const columns = moves.flatMap((move) =>
+    move.kind === "difference" ? [{ place: placeOf(move.column), written: move.written }] : [],
+  );
+  const written = minuend.map((count) => count !== undefined);
+  const work = workSteps(moves, setting, house, placeOf, frontPlace(columns), written);
+  return differenceWorking("subtraction-by-decomposition", problem, house, set, columns, work);
+}
+
+/**
+ * The steps of the work. A count that changes is struck and its new value written small above it:
+ * first in the lower half of the square over the minuend, then in the upper half; no column changes a third time.
+ */
+function workSteps(
+  moves: readonly DecompositionMove[],
+  setting: Setting,
+  house: HouseRules,
+  placeOf: (column: number) => Place,
+  front: Place,
+  written: readonly boolean[],
+): readonly Step<Why>[] {
+  const rewrites = new Map<number, number>();
+  const rewrite = ({ column, before, after }: Change): readonly Mark[] => {
+    if (after === before) return [];
+    const times = rewrites.get(column) ?? 0;
+    rewrites.set(column, times + 1);
+    const col = colOf(placeOf(column));
+    const value: Mark = {
+      kind: "small",
+      col,
+      row: -1,
+      position: times === 0 ? "low" : "high",
+      text: String(after),
+    };
+    if (times > 0) return [{ kind: "strike", col, row: -1, target: "low" }, value];
+    return written[column] ? [{ kind: "strike", col, row: 0, target: "square" }, value] : [value];
+  };
+  const toPlace = ({ column, before, after }: Change): PlaceChange => ({
+    place: placeOf(column),
+    before,
+    after,
+  });
+
+  return moves.flatMap((move): readonly Step<Why>[] => {
+    if (move.kind === "exchange") {
+      const changes = [move.lender, ...move.crossed, move.receiver];
+      return [
+        {
+          stage: "work",
+          reason: {
+            kind: "exchange",
+            needy: placeOf(move.needy),
+            top: move.top,
+            bottom: move.bottom,
+            lender: toPlace(move.lender),
+            crossed: move.crossed.map(toPlace),
+            receiver: toPlace(move.receiver),
+          },
+          marks: changes.flatMap(rewrite),
+          focus: changes.map(({ column }) => colOf(placeOf(column))),
+        },
+      ];
+    }
+    const place = placeOf(move.column);
+    const blank = place > front;
+    const step: Step<DecompositionReason> = {
+      stage: "work",
+      reason: { kind: "difference", place, top: move.top, bottom: move.bottom, written: move.written, blank },
+      marks: answerDigit(setting, { place, written: move.written }, blank),
+      focus: [colOf(place)],
+    };
+    return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
+  });
+}
