@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { actOf, KEYS } from "./board/keys";
+import { actOf, KEYS } from "./board/state/keys";
 import { ago } from "./today/ago";
 import { FIRST_VIEW, PACES, SQUARE_SIZES, THEMES } from "./view";
 

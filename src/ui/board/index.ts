@@ -1,4 +1,4 @@
-export { boardAddress, readAddress } from "./address";
 export { BoardScreen } from "./BoardScreen";
-export { KEYS } from "./keys";
-export { startOfBoard } from "./startOfBoard";
+export { boardAddress, readAddress } from "./state/address";
+export { KEYS } from "./state/keys";
+export { startOfBoard } from "./state/startOfBoard";

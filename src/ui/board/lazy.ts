@@ -3,15 +3,15 @@
 import dynamic from "next/dynamic";
 
 /** Parts that most boards never open: their code comes when it is first wanted. */
-export const LazyHousePanel = dynamic(() => import("./HousePanel"));
-export const LazyMethodPanel = dynamic(() => import("./MethodPanel"));
-export const LazyBesidePanel = dynamic(() => import("./BesidePanel"));
-export const LazyFormPanel = dynamic(() => import("./FormPanel"));
-export const LazyCalculatorPanel = dynamic(() => import("./CalculatorPanel"));
-export const LazyCopyPanel = dynamic(() => import("./CopyPanel"));
-export const LazyPalette = dynamic(() => import("./Palette"));
-export const LazyKeysDialog = dynamic(() => import("./KeysDialog"));
+export const LazyHousePanel = dynamic(() => import("./panels/HousePanel"));
+export const LazyMethodPanel = dynamic(() => import("./panels/MethodPanel"));
+export const LazyBesidePanel = dynamic(() => import("./panels/BesidePanel"));
+export const LazyFormPanel = dynamic(() => import("./panels/FormPanel"));
+export const LazyCalculatorPanel = dynamic(() => import("./panels/CalculatorPanel"));
+export const LazyCopyPanel = dynamic(() => import("./panels/CopyPanel"));
+export const LazyPalette = dynamic(() => import("./panels/Palette"));
+export const LazyKeysDialog = dynamic(() => import("./panels/KeysDialog"));
 export const LazyPicture = dynamic(() => import("../pictures/PictureDrawing"));
-export const LazyInverseCard = dynamic(() => import("./InverseCard"));
-export const LazyOtherMethodCard = dynamic(() => import("./OtherMethodCard"));
-export const LazyDivisionNames = dynamic(() => import("./DivisionNames"));
+export const LazyInverseCard = dynamic(() => import("./margin/InverseCard"));
+export const LazyOtherMethodCard = dynamic(() => import("./margin/OtherMethodCard"));
+export const LazyDivisionNames = dynamic(() => import("./margin/DivisionNames"));

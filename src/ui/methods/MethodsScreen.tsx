@@ -3,7 +3,7 @@ import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { DecimalProblem, Problem, ProblemKind } from "@/core/problem";
 import { METHOD_ABOUTS, METHOD_NAMES, METHOD_PREFERENCES } from "@/core/wording";
-import { boardAddress } from "../board/address";
+import { boardAddress } from "../board/state/address";
 import { Drawn } from "../paper";
 
 const HEADINGS: Readonly<Record<DecimalProblem["op"], string>> = {

@@ -4,7 +4,7 @@ import { Pin } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type ReactElement, type ReactNode, useState, useTransition } from "react";
 import { METHOD_NAMES } from "@/core/wording";
-import { boardAddress } from "../board/address";
+import { boardAddress } from "../board/state/address";
 import { useOtherWindows } from "../keeping/otherWindows";
 import { send } from "../keeping/send";
 import { useUnsentBoards } from "../keeping/useUnsentBoards";

@@ -3,9 +3,9 @@
 import { type ReactElement, Suspense, useEffect, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { plain, stretches } from "@/core/wording";
+import { RunBar } from "../board/controls/RunBar";
 import { LazyPicture } from "../board/lazy";
-import { RunBar } from "../board/RunBar";
-import { usePlay } from "../board/usePlay";
+import { usePlay } from "../board/state/usePlay";
 import { WayPaper } from "./TwoWays";
 import type { Choice, WrongWay } from "./wrongWay";
 

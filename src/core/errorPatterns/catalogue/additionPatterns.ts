@@ -2,7 +2,7 @@ import type { Row } from "../../methods";
 import type { Decimal } from "../../number";
 import type { Problem } from "../../problem";
 import type { PatternsOf, Split } from "../errorPattern";
-import { decimalProblem, mostPlaces, pointBetween, wholeFrom } from "./parts";
+import { decimalProblem, mostPlaces, pointBetween, wholeFrom } from "../parts";
 
 const IN_COLUMNS = ["column-addition"] as const;
 

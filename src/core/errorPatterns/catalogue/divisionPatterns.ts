@@ -9,7 +9,7 @@ import {
   pointBetween,
   twoDecimals,
   wholeFrom,
-} from "./parts";
+} from "../parts";
 
 const BY_DIVISION = { methods: ["long-division"], rules: { divisionEnding: "exact" } } as const;
 

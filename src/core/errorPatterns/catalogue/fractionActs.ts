@@ -1,7 +1,7 @@
 import { commonMultiple, type Fraction, fraction, isWhole } from "../../number";
 import type { Answer, FractionProblem, Problem } from "../../problem";
 import type { PatternAct, Split } from "../errorPattern";
-import { decimalProblem, smallestPrime, wholeFrom } from "./parts";
+import { decimalProblem, smallestPrime, wholeFrom } from "../parts";
 
 export const OVER_COMMON = ["denominators-by-factors", "denominators-by-multiples"] as const;
 const APART = { methods: OVER_COMMON } as const;

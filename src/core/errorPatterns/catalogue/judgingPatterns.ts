@@ -1,7 +1,7 @@
 import { compareDecimals, type Decimal, roundTo } from "../../number";
 import type { Answer, Problem } from "../../problem";
 import type { PatternsOf } from "../errorPattern";
-import { mostPlaces } from "./parts";
+import { mostPlaces } from "../parts";
 
 /** Two decimals with the same whole part, to be compared. */
 function sameWholes(problem: Problem): readonly [Decimal, Decimal] | undefined {

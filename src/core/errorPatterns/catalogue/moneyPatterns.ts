@@ -2,7 +2,7 @@ import { type Decimal, wholeNumeral } from "../../number";
 import type { Answer, Expression, MoneyProblem, Problem } from "../../problem";
 import { type Amount, amountOf, inMajor, type Quantity } from "../../quantity";
 import type { PatternsOf, Split } from "../errorPattern";
-import { decimalProblem, inHundredths, wholeFrom, wholeIn } from "./parts";
+import { decimalProblem, inHundredths, wholeFrom, wholeIn } from "../parts";
 
 /** The problem with its amounts read otherwise; none where all are read as they stand. */
 function amountsRead(problem: Problem, reads: (amount: Amount) => Amount | undefined): Problem | undefined {

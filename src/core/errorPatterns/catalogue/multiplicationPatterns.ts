@@ -2,7 +2,7 @@ import { SOUND_ADDITION, SOUND_PRODUCTS } from "../../methods";
 import { bareDigits, type Decimal, zerosAtEnd } from "../../number";
 import type { Problem } from "../../problem";
 import type { PatternAct, PatternsOf, Split } from "../errorPattern";
-import { decimalProblem, pointBetween, twoDecimals, wholeFrom } from "./parts";
+import { decimalProblem, pointBetween, twoDecimals, wholeFrom } from "../parts";
 
 const IN_COLUMNS = ["column-multiplication"] as const;
 const IN_A_LATTICE = ["lattice"] as const;

@@ -2,7 +2,7 @@ import { type Change, Stuck } from "../../methods";
 import type { Decimal } from "../../number";
 import type { Problem } from "../../problem";
 import type { PatternsOf, Split } from "../errorPattern";
-import { decimalProblem, mostPlaces, pointBetween, twoDecimals, wholeFrom } from "./parts";
+import { decimalProblem, mostPlaces, pointBetween, twoDecimals, wholeFrom } from "../parts";
 
 const BY_DECOMPOSITION = ["subtraction-by-decomposition"] as const;
 const WITH_PAYMENTS = ["equal-additions", "making-up"] as const;

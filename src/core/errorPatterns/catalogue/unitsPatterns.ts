@@ -2,7 +2,7 @@ import { asFraction } from "../../number";
 import type { Answer, MeasureProblem, Problem } from "../../problem";
 import { type Measure, rateBetween } from "../../quantity";
 import type { PatternAct, PatternsOf, Split } from "../errorPattern";
-import { decimalProblem, wholeFrom, wholeIn } from "./parts";
+import { decimalProblem, wholeFrom, wholeIn } from "../parts";
 
 const IN_UNITS = { methods: ["unit-columns"], rules: { unitRegrouping: "asYouGo" } } as const;
 

@@ -6,8 +6,8 @@ import { amountOf, inMajor, MINOR_PLACES } from "../../quantity";
 import type { ErrorPattern, PatternSkill } from "../errorPattern";
 import { PATTERNS } from "../errorPatterns";
 import type { PatternId } from "../patternIds";
-import { wrongWorking } from "../replaying/wrongWorking";
 import { type Slip, slipsOf } from "../slips/slips";
+import { wrongWorking } from "../wrongWorking";
 
 /** One way to a wrong answer: the patterns on it, and the answer, in value. */
 export interface WrongWay {

@@ -4,7 +4,7 @@ import { writeAnswer, writeProblem } from "../../problem";
 import { listed, type StepWords, sentence, stepWords } from "../../wording";
 import { patternFacts } from "../errorPatterns";
 import type { PatternId } from "../patternIds";
-import type { PatternReason } from "./wrongWorking";
+import type { PatternReason } from "../wrongWorking";
 
 /** What helps against a pattern, as a sentence. */
 export function remedyWords(id: PatternId): string {

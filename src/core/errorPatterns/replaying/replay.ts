@@ -8,7 +8,7 @@ import { patternsNamed } from "../errorPatterns";
 import { slipValue, valueIn } from "../explaining/wrongWays";
 import type { PatternId } from "../patternIds";
 import { slipsOf } from "../slips/slips";
-import { type WrongWorking, wrongWorking } from "./wrongWorking";
+import { type WrongWorking, wrongWorking } from "../wrongWorking";
 
 /** A wrong working beside the sound one by the same method, and the step at which it leaves it. */
 export interface Replay {

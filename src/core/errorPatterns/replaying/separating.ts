@@ -8,7 +8,7 @@ import type { ErrorPattern } from "../errorPattern";
 import { patternsNamed } from "../errorPatterns";
 import { patternsFor } from "../explaining/wrongWays";
 import type { PatternId } from "../patternIds";
-import { wrongWorking } from "./wrongWorking";
+import { wrongWorking } from "../wrongWorking";
 
 /** How many changed problems are tried at most. */
 const MOST_TRIED = 120;

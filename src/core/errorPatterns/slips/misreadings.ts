@@ -9,7 +9,7 @@ import {
   type SignedProblem,
 } from "../../problem";
 import type { Quantity } from "../../quantity";
-import { fromTexts, isZero, replaced, textsOf } from "../catalogue/quantityTexts";
+import { fromTexts, isZero, replaced, textsOf } from "../quantityTexts";
 
 const SIGNED: readonly SignedOperation[] = ["add", "subtract", "multiply", "divide"];
 

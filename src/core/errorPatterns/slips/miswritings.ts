@@ -1,7 +1,7 @@
 import { type Decimal, type Numeral, opposite } from "../../number";
 import type { Answer, Problem } from "../../problem";
 import type { Quantity } from "../../quantity";
-import { fromTexts, isZero, replaced, textsOf } from "../catalogue/quantityTexts";
+import { fromTexts, isZero, replaced, textsOf } from "../quantityTexts";
 
 const isQuantity = (answer: Answer): answer is Quantity & Answer =>
   answer.kind === "decimal" ||

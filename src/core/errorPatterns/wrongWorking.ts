@@ -1,4 +1,4 @@
-import type { HouseRules } from "../../house";
+import type { HouseRules } from "../house";
 import {
   type MethodId,
   newPad,
@@ -9,9 +9,9 @@ import {
   text,
   type WorkingBy,
   workingWith,
-} from "../../methods";
-import { type Answer, type Problem, writeAnswer, writeProblem } from "../../problem";
-import type { PatternAct } from "../errorPattern";
+} from "../methods";
+import { type Answer, type Problem, writeAnswer, writeProblem } from "../problem";
+import type { PatternAct } from "./errorPattern";
 
 /** What a pattern adds to the reasons of a working: where it does not lie in a decision of a method. */
 export type PatternReason =

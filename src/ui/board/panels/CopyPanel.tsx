@@ -10,8 +10,8 @@ import { plain } from "@/core/wording";
 import { boardLatex, boardMathml, problemLatex, problemMathml } from "@/render/formula";
 import { boardSvg, drawnBoard } from "@/render/svg";
 import { textBoard } from "@/render/text";
-import { boardPng, paperInks } from "./boardPicture";
-import { stepWords } from "./loaded/parts";
+import { stepWords } from "../loaded/parts";
+import { boardPng, paperInks } from "../sheet/boardPicture";
 import { PanelHeading } from "./PanelHeading";
 
 /** The problem and its working in the forms that other programs take, to be copied or saved. Loaded when it is first wanted. */

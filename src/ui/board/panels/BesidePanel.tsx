@@ -4,8 +4,8 @@ import type { ReactElement, RefObject } from "react";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { METHOD_ABOUTS, METHOD_NAMES } from "@/core/wording";
+import { library } from "../loaded/parts";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
-import { library } from "./loaded/parts";
 
 /** The other methods that take the problem, to be carried out on a second board. Loaded when it is first wanted. */
 export default function BesidePanel({

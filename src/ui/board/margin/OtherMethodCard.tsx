@@ -5,8 +5,8 @@ import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { METHOD_NAMES } from "@/core/wording";
-import { library } from "./loaded/parts";
-import { SmallBoard } from "./SmallBoard";
+import { library } from "../loaded/parts";
+import { SmallBoard } from "../sheet/SmallBoard";
 
 /** The problem by another method in small, and a way to step both side by side. */
 export default function OtherMethodCard({

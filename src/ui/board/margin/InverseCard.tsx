@@ -4,8 +4,8 @@ import type { ReactElement } from "react";
 import type { Inverse } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { readProblem, writeProblem } from "@/core/problem";
-import { boardAddress } from "./address";
-import { SmallBoard } from "./SmallBoard";
+import { SmallBoard } from "../sheet/SmallBoard";
+import { boardAddress } from "../state/address";
 
 /** The inverse operation worked out in small, and a way to open it as a board of its own. */
 export default function InverseCard({

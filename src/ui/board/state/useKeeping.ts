@@ -3,12 +3,12 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { type HouseChoices, houseRulesFrom } from "@/core/house";
 import type { MethodId } from "@/core/methods";
-import { answerRoll, rememberUnsent } from "../keeping/browserStore";
-import { merged } from "../keeping/merge";
-import { useOtherWindows } from "../keeping/otherWindows";
-import { send } from "../keeping/send";
-import { useAskBeforeLeaving } from "../keeping/useAskBeforeLeaving";
-import { ROUTES } from "../routes";
+import { answerRoll, rememberUnsent } from "../../keeping/browserStore";
+import { merged } from "../../keeping/merge";
+import { useOtherWindows } from "../../keeping/otherWindows";
+import { send } from "../../keeping/send";
+import { useAskBeforeLeaving } from "../../keeping/useAskBeforeLeaving";
+import { ROUTES } from "../../routes";
 import { boardAddress } from "./address";
 import type { OpenBoard } from "./boardState";
 

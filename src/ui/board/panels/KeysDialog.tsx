@@ -2,7 +2,7 @@
 
 import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
-import { KEYS } from "./keys";
+import { KEYS } from "../state/keys";
 import { PanelHeading } from "./PanelHeading";
 
 /** The keys of the Board. Loaded when they are first wanted. */

@@ -6,12 +6,12 @@ import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { answerInWords } from "@/core/wording";
-import { FoldAway } from "../FoldAway";
-import { Paper, sheetFor } from "../paper";
-import type { View } from "../view";
-import type { Reading } from "./boardState";
-import { namesAnswer } from "./namesAnswer";
-import type { Keeping } from "./useKeeping";
+import { FoldAway } from "../../FoldAway";
+import { Paper, sheetFor } from "../../paper";
+import type { View } from "../../view";
+import type { Reading } from "../state/boardState";
+import { namesAnswer } from "../state/namesAnswer";
+import type { Keeping } from "../state/useKeeping";
 
 /** What a sheet measures at least, in pixels, so that it fills its room on a small screen. */
 const LEAST = { across: 650, down: 500 };

@@ -3,8 +3,8 @@
 import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
-import { HouseSwitches } from "../house/HouseSwitches";
-import { ROUTES } from "../routes";
+import { HouseSwitches } from "../../house/HouseSwitches";
+import { ROUTES } from "../../routes";
 
 import { PanelHeading } from "./PanelHeading";
 

@@ -4,9 +4,9 @@ import type { ReactElement, RefObject } from "react";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { METHOD_ABOUTS, METHOD_NAMES, refusalWords } from "@/core/wording";
-import { ROUTES } from "../routes";
+import { ROUTES } from "../../routes";
+import { library } from "../loaded/parts";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
-import { library } from "./loaded/parts";
 
 /** Every method: those that take this problem with what they do, then the others with why they do not. Loaded when it is first wanted. */
 export default function MethodPanel({

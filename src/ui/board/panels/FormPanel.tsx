@@ -3,8 +3,8 @@
 import type { ReactElement, RefObject } from "react";
 import type { HouseRules } from "@/core/house";
 import type { AnswerForm, Problem } from "@/core/problem";
+import { formsOf, formWords } from "../state/forms";
 import { ChoicePanel } from "./ChoicePanel";
-import { formsOf, formWords } from "./forms";
 
 /** The forms an answer can be wanted in. Loaded when it is first wanted. */
 export default function FormPanel({

@@ -6,8 +6,8 @@ import type { HouseRules } from "@/core/house";
 import type { MethodId, Step } from "@/core/methods";
 import { pictureOf } from "@/core/pictures";
 import { type StepWords, stretches } from "@/core/wording";
+import { LazyDivisionNames, LazyInverseCard, LazyOtherMethodCard, LazyPicture } from "../lazy";
 import { EstimateCard } from "./EstimateCard";
-import { LazyDivisionNames, LazyInverseCard, LazyOtherMethodCard, LazyPicture } from "./lazy";
 
 /** Where a tutor would write: the line to say, why it is so, the estimate and the check. */
 export function Margin({

@@ -1,6 +1,6 @@
 import { choicesOf, type HouseRules, houseRulesFrom, SWITCH_NAMES } from "@/core/house";
 import { METHOD_IDS, type MethodId } from "@/core/methods";
-import { BOARD_ID, ROUTES } from "../routes";
+import { BOARD_ID, ROUTES } from "../../routes";
 
 /** A board as its address tells it. What the address leaves out, or has wrong, is `undefined`. */
 export interface BoardAddress {

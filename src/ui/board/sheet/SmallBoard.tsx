@@ -1,6 +1,6 @@
 import { type ReactElement, useMemo } from "react";
 import type { Working } from "@/core/methods";
-import { Paper, sheetFor } from "../paper";
+import { Paper, sheetFor } from "../../paper";
 
 /** A finished working in small, for the margin. */
 export function SmallBoard({

@@ -1,5 +1,5 @@
-import { asFraction } from "../../number";
-import type { Quantity } from "../../quantity";
+import { asFraction } from "../number";
+import type { Quantity } from "../quantity";
 
 /** A list with another item at an index. */
 export const replaced = <Item>(items: readonly Item[], at: number, item: Item): readonly Item[] =>

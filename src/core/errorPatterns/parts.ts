@@ -6,14 +6,14 @@ import {
   type Numeral,
   wholeNumeral,
   withoutTrailingZeros,
-} from "../../number";
+} from "../number";
 import {
   type Answer,
   AS_IT_COMES,
   type DecimalProblem,
   type Problem,
   type SignedOperation,
-} from "../../problem";
+} from "../problem";
 
 /** The two decimals of such an operation; none where the problem is another one. */
 export function twoDecimals(problem: Problem, op: SignedOperation): readonly [Decimal, Decimal] | undefined {

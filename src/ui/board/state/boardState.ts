@@ -12,7 +12,7 @@ import {
   writeUnformed,
 } from "@/core/problem";
 import { writeQuantity } from "@/core/quantity";
-import { library } from "./loaded/parts";
+import { library } from "../loaded/parts";
 
 /** The board that is open and kept. `step` counts the steps of the run that are shown, from 1. */
 export interface OpenBoard {

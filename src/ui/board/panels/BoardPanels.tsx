@@ -3,7 +3,6 @@
 import { type ReactElement, type RefObject, Suspense } from "react";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import type { OpenBoard } from "./boardState";
 import {
   LazyBesidePanel,
   LazyCalculatorPanel,
@@ -12,9 +11,10 @@ import {
   LazyHousePanel,
   LazyKeysDialog,
   LazyMethodPanel,
-} from "./lazy";
-import type { SheetTool } from "./SheetTools";
-import type { BoardActs } from "./useBoard";
+} from "../lazy";
+import type { SheetTool } from "../sheet/SheetTools";
+import type { OpenBoard } from "../state/boardState";
+import type { BoardActs } from "../state/useBoard";
 
 /** What can lie over the Board, one at a time. */
 export type Menu = "method" | "house" | "help" | SheetTool;

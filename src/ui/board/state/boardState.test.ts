@@ -3,9 +3,9 @@ import { describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
 import { readProblem, writeProblem } from "@/core/problem";
 import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
+import { addEveryPart } from "../loaded/everyPart";
 import { boardAddress, readAddress } from "./address";
 import { type BoardScreenState, boardReducer, readTyped } from "./boardState";
-import { addEveryPart } from "./loaded/everyPart";
 import { startOfBoard } from "./startOfBoard";
 
 addEveryPart();

@@ -5,7 +5,9 @@ import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { AnswerForm } from "@/core/problem";
-import { newId } from "../ids";
+import { newId } from "../../ids";
+import { loadParts } from "../loaded/loadParts";
+import { partsMissing, partsThere, partsWelcome, watchParts } from "../loaded/parts";
 import {
   type BoardAction,
   type BoardScreenState,
@@ -16,8 +18,6 @@ import {
   readTyped,
   runFor,
 } from "./boardState";
-import { loadParts } from "./loaded/loadParts";
-import { partsMissing, partsThere, partsWelcome, watchParts } from "./loaded/parts";
 
 /** What a typed line reads as; loading while the part of its kind is on its way, unreachable where it did not come. */
 export type Draft = Reading | "loading" | "unreachable";

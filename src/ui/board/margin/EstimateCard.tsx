@@ -6,7 +6,7 @@ import type { HouseRules } from "@/core/house";
 import { readOneQuantity } from "@/core/problem";
 import { type Quantity, unitOf, writeQuantity } from "@/core/quantity";
 import { estimateLine, guessWords, readErrorWords } from "@/core/wording";
-import { LONGEST_GUESS } from "../routes";
+import { LONGEST_GUESS } from "../../routes";
 
 /** The estimate made first. Where it waits, the learner's comes before it and stands beside it. */
 export function EstimateCard({

@@ -5,7 +5,7 @@ import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { writeAnswer } from "@/core/problem";
 import { writeQuantity } from "@/core/quantity";
-import { namesAnswer } from "./namesAnswer";
+import { namesAnswer } from "../state/namesAnswer";
 
 /** Which number is the dividend, which the divisor and which the quotient: they are easily mixed up. */
 export default function DivisionNames({

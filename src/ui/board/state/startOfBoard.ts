@@ -2,12 +2,12 @@ import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { ProblemKind } from "@/core/problem";
-import { newId } from "../ids";
-import { LONGEST_GUESS } from "../routes";
+import { newId } from "../../ids";
+import { LONGEST_GUESS } from "../../routes";
+import { addEveryPart } from "../loaded/everyPart";
+import { library, partsUsed } from "../loaded/parts";
 import type { BoardAddress } from "./address";
 import { type BoardScreenState, type OpenBoard, readTyped } from "./boardState";
-import { addEveryPart } from "./loaded/everyPart";
-import { library, partsUsed } from "./loaded/parts";
 
 /**
  * Where a Board begins: what its address says, filled up from the kept board of the same id.

@@ -4,10 +4,10 @@ import { type ReactElement, type RefObject, useEffect, useId, useState } from "r
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { METHOD_NAMES, readErrorWords } from "@/core/wording";
-import { ROUTES } from "../routes";
-import type { Reading } from "./boardState";
-import { LazyPalette } from "./lazy";
-import type { BoardActs, Draft } from "./useBoard";
+import { ROUTES } from "../../routes";
+import { LazyPalette } from "../lazy";
+import type { Reading } from "../state/boardState";
+import type { BoardActs, Draft } from "../state/useBoard";
 
 /** The line a problem is typed in: read as it is typed, what is wrong said under the place where it is. */
 export function ProblemField({
