@@ -102,11 +102,15 @@ export interface HandedInWork {
   /** The belief that the estimate could have shown, and whether it did. */
   readonly judged: { readonly pattern: PatternId; readonly shown: boolean } | undefined;
   readonly seconds: number;
+  /** The id it was sent with: the same one again is the same work again. */
+  readonly sentId: string | undefined;
 }
 
-/** Keeps what a learner handed in, with its paper and its counts, in one transaction. */
+/** Keeps what a learner handed in, with its paper and its counts, in one transaction; sent again, it is kept once. */
 export function keepHandedIn(data: Data, work: HandedInWork, now: Date): void {
   data.transaction((write) => {
+    const { sentId } = work;
+    if (sentId !== undefined && write.select().from(papers).where(eq(papers.sentId, sentId)).get()) return;
     const { mark } = work;
     const judged = isMarked(mark.verdict) ? work.judged : undefined;
     const revision = nextRevision(write);
@@ -140,6 +144,7 @@ export function keepHandedIn(data: Data, work: HandedInWork, now: Date): void {
         estimate,
         judged: judged?.pattern ?? "",
         seconds,
+        sentId: sentId ?? null,
       })
       .run();
     const kept = write.select().from(attempts).where(eq(attempts.id, id)).all();

@@ -154,6 +154,8 @@ export const papers = sqliteTable("papers", {
   judged: text("judged").notNull(),
   /** Seconds from the first mark to handing in. */
   seconds: integer("seconds"),
+  /** The id it was sent with, so that what is sent again after a lost answer is kept once; none where it had none. */
+  sentId: text("sent_id").unique(),
 });
 
 /** How often each pattern has shown in a learner's work, of how many times it could have: sums over attempts, kept up with every write. */

@@ -287,6 +287,7 @@ describe("counts", () => {
                 estimate: "9",
                 judged: { pattern: "check-times-always-grows", shown: given === "1" },
                 seconds: 4,
+                sentId: undefined,
               },
               NOON,
             );
@@ -304,6 +305,30 @@ describe("counts", () => {
       }),
       { numRuns: 40 },
     );
+  });
+});
+
+describe("work that was handed in", () => {
+  it("is kept once however often it is sent, and other work beside it", () => {
+    const { data } = fresh();
+    begin(data);
+    const work = {
+      learnerId: "learner1",
+      problem: "0,5 × 8",
+      house,
+      given: "4",
+      mark: gap,
+      marks: "[]",
+      hints: 0,
+      estimate: "",
+      judged: undefined,
+      seconds: 4,
+    };
+    for (const sentId of ["sent0001", "sent0001", "sent0002", undefined, undefined])
+      keepHandedIn(data, { ...work, sentId }, NOON);
+    expect(attemptsOf(data, "learner1", 99).attempts).toHaveLength(4);
+    expect(historyOf(data, "learner1").get("sub-column-gap")).toEqual({ shown: 4, chances: 4 });
+    countsAnewEqual(data);
   });
 });
 

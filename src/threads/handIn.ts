@@ -25,14 +25,14 @@ import { wrongWayAddress } from "@/ui/wrongWay/address";
 
 /** What is handed in, and what its learner has shown before. */
 export interface HandedInToMark {
-  readonly sent: Omit<HandIn, "learner" | "marks"> & { readonly marks: readonly unknown[] };
+  readonly sent: Omit<HandIn, "id" | "learner" | "marks"> & { readonly marks: readonly unknown[] };
   readonly history: ReadonlyMap<PatternId, Showings>;
 }
 
 /** What is told about it, and what is kept of it where a learner is named. */
 export interface HandedInMarked {
   readonly told: Omit<HandedIn, "kept">;
-  readonly work: Omit<HandedInWork, "learnerId">;
+  readonly work: Omit<HandedInWork, "learnerId" | "sentId">;
 }
 
 /** Marks what a learner hands in, and explains it where it is wrong; or says why it can't be read. */

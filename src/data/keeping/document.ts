@@ -91,6 +91,7 @@ const DOCUMENT_TABLES = {
     estimate: z.string().max(200),
     judged: z.string().max(100),
     seconds: z.number().int().nullable(),
+    sent_id: id.nullable(),
   }),
   set_aside: z.strictObject({ id: z.number().int(), origin: text, content: z.string().max(1_000_000) }),
 } as const;
@@ -133,12 +134,13 @@ export type DocumentTables = Readonly<Record<string, readonly Readonly<Record<st
 /** How a document of an older version becomes one of the next, by the version it has. */
 type Upgrades = Readonly<Record<number, (tables: z.infer<typeof rows>) => z.infer<typeof rows>>>;
 const UPGRADES: Upgrades = {
-  // What an answer was explained by, and where a small number sits in its square, had other names.
+  // What an answer was explained by, and where a small number sits in its square, had other names; work had no id.
   1: ({ learner_attempts = [], papers = [], ...rest }) => ({
     ...rest,
     learner_attempts: learner_attempts.map(({ slips, ...row }) => ({ ...row, patterns: slips })),
     papers: papers.map(({ marks, ...row }) => ({
       ...row,
+      sent_id: null,
       marks: typeof marks === "string" ? marks.replaceAll('"seat":', '"position":') : marks,
     })),
   }),

@@ -8,6 +8,7 @@ import { decimalSign } from "@/core/number";
 import { jumpsAgainst, markWork, moved, type Paper } from "@/core/paper";
 import { squareWords, stageName } from "@/core/wording";
 import { FoldAway } from "../FoldAway";
+import { newId } from "../ids";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
 import { Choice } from "./Choice";
@@ -92,10 +93,15 @@ export function TurnScreen({
     if (grid === undefined || frame?.kind !== "frame") return;
     stroke({ kind: "put", marks: grid.map((mark) => moved(mark, at.col - frame.col, at.row - frame.row)) });
   };
+  const sent = useRef<{ readonly id: string; readonly what: string } | undefined>(undefined);
   const handIn = async (answer: string): Promise<void> => {
     setSending(true);
     const seconds = begun.current === undefined ? 0 : Math.round((Date.now() - begun.current) / 1000);
+    const what = JSON.stringify([answer, paper.marks, learner]);
+    // Sent again after no answer came, it is the same work; written on, it is another one.
+    if (sent.current?.what !== what) sent.current = { id: newId(), what };
     const work: HandIn = {
+      id: sent.current.id,
       problem: line,
       house: choicesOf(house),
       answer,
@@ -107,7 +113,10 @@ export function TurnScreen({
     };
     const back = await send<HandedIn>(ROUTES.handIn, "POST", work);
     setResult(back.ok ? { ok: true, ...back.value } : { ok: false, message: back.error.message });
-    if (back.ok) localStorage.removeItem(draft);
+    if (back.ok) {
+      localStorage.removeItem(draft);
+      sent.current = undefined;
+    }
     setSending(false);
   };
 

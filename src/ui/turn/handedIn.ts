@@ -4,6 +4,8 @@ import type { FormFault } from "@/core/marking";
 
 /** What a learner hands in. */
 export interface HandIn {
+  /** The same again where the same work is sent again. */
+  readonly id: string;
   readonly problem: string;
   readonly house: Readonly<Record<string, string>>;
   readonly answer: string;

@@ -3,7 +3,7 @@ import { LONGEST_ANSWER } from "@/core/marking";
 import { LONGEST_LINE } from "@/core/problem";
 import { database, findLearner, historyOf, houseChoicesSchema, keepHandedIn } from "@/data";
 import { compute } from "@/threads/pool";
-import { LONGEST_GUESS } from "@/ui/routes";
+import { BOARD_ID, LONGEST_GUESS } from "@/ui/routes";
 import type { HandedIn } from "@/ui/turn/handedIn";
 import { answering, errorAnswer } from "../answers";
 
@@ -11,6 +11,7 @@ import { answering, errorAnswer } from "../answers";
 const MOST_MARKS = 2000;
 
 const handInSchema = z.object({
+  id: z.string().regex(BOARD_ID).optional(),
   problem: z.string().max(LONGEST_LINE),
   house: houseChoicesSchema,
   answer: z.string().max(LONGEST_ANSWER),
@@ -25,7 +26,7 @@ const LARGEST = 600_000;
 
 /** Marks what a learner hands in, explains it where it is wrong, and keeps it where a learner is named. */
 export const POST = answering(
-  async ({ body: { learner: id, ...sent } }) => {
+  async ({ body: { id: sentId, learner: id, ...sent } }) => {
     const data = database();
     const learner = findLearner(data, id);
     if (id !== "" && learner === undefined)
@@ -35,7 +36,7 @@ export const POST = answering(
     if (!marked.ok) return errorAnswer(503, marked.error);
     if (!marked.value.ok) return errorAnswer(422, marked.value.error);
     const { told, work } = marked.value.value;
-    if (learner !== undefined) keepHandedIn(data, { ...work, learnerId: learner.id }, new Date());
+    if (learner !== undefined) keepHandedIn(data, { ...work, sentId, learnerId: learner.id }, new Date());
     const answer: HandedIn = { ...told, kept: learner !== undefined };
     return answer;
   },
