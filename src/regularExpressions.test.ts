@@ -4,13 +4,13 @@ import { isSafe } from "redos-detector";
 import ts from "typescript";
 import { describe, expect, it } from "vitest";
 
-/** Every pattern that is written out in the project, with where it stands. */
-function patterns(): readonly { readonly where: string; readonly text: string }[] {
+/** Every regular expression that is written out in the project, with where it stands. */
+function regularExpressions(): readonly { readonly where: string; readonly text: string }[] {
   const found: { where: string; text: string }[] = [];
   const roots = ["src", "scripts"];
   for (const root of roots)
     for (const name of fs.readdirSync(root, { recursive: true, encoding: "utf8" })) {
-      // Tests' own patterns are tried on nothing that comes from outside.
+      // Tests' own are tried on nothing that comes from outside.
       if (!/\.(?:tsx?|mjs)$/.test(name) || /\.test\.|^core.testing/.test(name)) continue;
       const file = path.join(root, name);
       const source = ts.createSourceFile(file, fs.readFileSync(file, "utf8"), ts.ScriptTarget.ES2022, true);
@@ -23,8 +23,8 @@ function patterns(): readonly { readonly where: string; readonly text: string }[
   return found;
 }
 
-describe("patterns", () => {
-  const all = patterns();
+describe("regular expressions", () => {
+  const all = regularExpressions();
   it.each(all)("$text in $where takes no longer than the line it is tried on", ({ text }) => {
     const end = text.lastIndexOf("/");
     const flags = text.slice(end + 1).replace(/[gysd]/g, "");
