@@ -71,7 +71,10 @@ export async function startPages(): Promise<PageProcess> {
       else if (tries <= 1)
         answerError(response, 503, "starting", "Right Sum is just starting. Try again in a moment.");
       else if (onward.reusedSocket) pass(request, response, tries - 1);
-      else setTimeout(() => pass(request, response, tries - 1), TRY_AFTER);
+      else
+        setTimeout(() => {
+          if (!response.closed) pass(request, response, tries - 1);
+        }, TRY_AFTER);
     });
     response.on("close", giveUp);
     onward.end();
