@@ -6,7 +6,7 @@ import { wrongAnswer } from "@/core/testing/answers";
 import { anyHouse, anyProblemFor } from "@/core/testing/arbitrary";
 import { brokenClaims } from "@/core/testing/claims";
 
-const form = Number(process.argv[2] ?? 20_000);
+const wanted = Number(process.argv[2] ?? 20_000);
 const seed = Number(process.env.SEED ?? 2026);
 const only = new Set(process.argv.slice(3));
 const methods: readonly MethodId[] = METHOD_IDS.filter((id) => only.size === 0 || only.has(id));
@@ -20,7 +20,7 @@ for (const method of methods) {
     const faults = [wrongAnswer(working), ...brokenClaims(working)].filter((fault) => fault !== undefined);
     if (faults.length > 0) throw new Error(faults.join("; "));
   });
-  const { failed, counterexample, errorInstance } = fc.check(property, { numRuns: form, seed });
+  const { failed, counterexample, errorInstance } = fc.check(property, { numRuns: wanted, seed });
   if (failed) wrong += 1;
   const [problem, house] = counterexample ?? [];
   const example =
@@ -28,7 +28,7 @@ for (const method of methods) {
       ? `: ${writeProblem(problem, house)} under ${JSON.stringify(choicesOf(house))}, ${errorInstance}`
       : "";
   console.log(
-    `${method}: ${form} problems${failed ? ` FAILED${example}` : ", in value, form and every claim"}`,
+    `${method}: ${wanted} problems${failed ? ` FAILED${example}` : ", in value, form and every claim"}`,
   );
 }
 console.log(

@@ -31,6 +31,7 @@ export const test = base.extend<object, { readonly server: Server }>({
       return response;
     };
     await use(page);
+    // Where a test fails, what its page complained of stands beside the failure.
     if (info.status !== info.expectedStatus && heard.length > 0)
       console.log(["What the page said:", ...heard].join("\n  "));
   },

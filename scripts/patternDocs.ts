@@ -58,8 +58,8 @@ export const patternSections = (): string =>
       `## ${TITLES[skill as keyof typeof TITLES]}`,
       ...patterns.map((pattern) => entry(pattern, measuredLine(pattern))),
     ]),
-    "## Carried out badly",
-    ...SLIPS.map((pattern) => entry(pattern, undefined)),
+    "## Slips",
+    ...SLIPS.map((slip) => entry(slip, undefined)),
   ].join("\n\n");
 
 /** The whole measurement in a few lines. */

@@ -72,8 +72,8 @@ const packagesApart = {
 
 /** Builds where there is no build of just these sources; two that start at once take turns. */
 export async function ensureBuilt() {
-  const form = fingerprint();
-  const current = () => fs.existsSync(STAMP) && fs.readFileSync(STAMP, "utf8") === form;
+  const sources = fingerprint();
+  const current = () => fs.existsSync(STAMP) && fs.readFileSync(STAMP, "utf8") === sources;
   if (current()) return;
   await inTurn("build", async () => {
     if (current()) return;
@@ -85,7 +85,7 @@ export async function ensureBuilt() {
       console.error(printed);
       stop("The build failed: see above.");
     }
-    fs.writeFileSync(STAMP, form);
+    fs.writeFileSync(STAMP, sources);
   });
 }
 

@@ -45,12 +45,12 @@ function checkNode() {
 export async function ensureInstalled() {
   checkNode();
   const installed = path.join(root, "node_modules/.package-lock.json");
-  const form = path.join(root, "package-lock.json");
+  const asked = path.join(root, "package-lock.json");
   const database = path.join(root, "node_modules/better-sqlite3/build/Release/better_sqlite3.node");
   const current = () =>
     fs.existsSync(installed) &&
     fs.existsSync(database) &&
-    fs.statSync(installed).mtimeMs >= fs.statSync(form).mtimeMs;
+    fs.statSync(installed).mtimeMs >= fs.statSync(asked).mtimeMs;
   if (current()) return;
   await inTurn("install", async () => {
     if (!current()) await install(installed, database);

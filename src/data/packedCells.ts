@@ -3,7 +3,7 @@ import type { AnySQLiteColumn } from "drizzle-orm/sqlite-core";
 import type { Writing } from "./revision";
 import { attempts, sheetLearners, sheetRows } from "./schema";
 
-/** All squares of a sheet, those of each row as one text that the database itself writes: thousands at once take no longer than a page may. */
+/** All squares of a sheet, those of each row as one text. */
 export interface PackedCells {
   /** By row: a JSON list of [learner's place, revision, answer, verdict], and faults, patterns, chosen and note where there are any. */
   readonly squares: Readonly<Record<string, string>>;
@@ -22,6 +22,7 @@ const MORE = sql`',' || ${list(attempts.faults)} || ',' || ${list(attempts.patte
 const CELL = sql`'[' || ${sheetLearners.position} || ',' || ${attempts.revision} || ',' || json_quote(${attempts.given})
   || ',"' || ${attempts.verdict} || '"' || case when ${HAS_MORE} then ${MORE} else '' end || ']'`;
 
+/** The squares of a sheet as the database itself writes them out: so thousands at once take no longer than a page may. */
 export function packedCellsOf(data: Writing, sheet: string): PackedCells {
   const ofSheet = and(
     eq(sheetLearners.sheetId, sheetRows.sheetId),

@@ -15,7 +15,6 @@ const PATTERN_SKILLS = [
   "units",
   "chains",
   "judging",
-  "slips",
 ] as const;
 
 export type PatternSkill = (typeof PATTERN_SKILLS)[number];

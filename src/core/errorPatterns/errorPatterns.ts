@@ -13,7 +13,7 @@ import { PATTERN_IDS, type PatternId } from "./patternIds";
 import { SLIPS } from "./slips/slipFacts";
 
 /** The systematic errors of each skill. What is merely carried out badly has its own file. */
-export const PATTERNS: Readonly<Record<Exclude<PatternSkill, "slips">, readonly ErrorPattern[]>> = {
+export const PATTERNS: Readonly<Record<PatternSkill, readonly ErrorPattern[]>> = {
   addition: ADDITION_PATTERNS,
   subtraction: SUBTRACTION_PATTERNS,
   multiplication: MULTIPLICATION_PATTERNS,

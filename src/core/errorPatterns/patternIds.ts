@@ -1,4 +1,4 @@
-/** Every pattern of the catalogue, in its order. */
+/** Every error pattern of the catalogue in its order, and then the slips. */
 export const PATTERN_IDS = [
   "add-right-flush",
   "add-left-flush",

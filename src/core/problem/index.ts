@@ -20,9 +20,9 @@ export {
   type SignedProblem,
 } from "./problem";
 export { problemOf } from "./problemOf";
-export type { FormOf, ReadError } from "./readError";
-export { refusesForm } from "./readForm";
-export { LONGEST_LINE, readOneQuantity, readProblem } from "./readProblem";
-export { MOST_FRACTION_DIGITS } from "./readQuantity";
-export { type Token, tokensOf, wordOf } from "./tokens";
+export type { FormOf, ReadError } from "./reading/readError";
+export { refusesForm } from "./reading/readForm";
+export { LONGEST_LINE, readOneQuantity, readProblem } from "./reading/readProblem";
+export { MOST_FRACTION_DIGITS } from "./reading/readQuantity";
+export { type Token, tokensOf, wordOf } from "./reading/tokens";
 export { signOf, writeExpression, writeForm, writeProblem, writeUnformed } from "./writeProblem";

@@ -5,8 +5,8 @@ import { exactValue } from "./exact";
 import { type Branch, type Expression, quantitiesOf, unplaced } from "./expression";
 import type { Join, SignedOperation } from "./operation";
 import { type AnswerForm, AS_IT_COMES, type DecimalForm, MOST_OPERANDS, type Problem } from "./problem";
-import type { ReadError } from "./readError";
-import { wrongAfter } from "./readQuantity";
+import type { ReadError } from "./reading/readError";
+import { wrongAfter } from "./reading/readQuantity";
 
 /**
  * The problem that an expression is: one operation on quantities of one kind where it is one, else a chain.

@@ -94,7 +94,7 @@ export function noisySheet(
   chance: () => number,
 ): readonly Answered[] {
   return chosen.map(({ problem, answer, ways }) => {
-    const off = slipsOf(problem, answer).filter(({ pattern }) => pattern === "slip-fact-off-by-one");
+    const off = slipsOf(problem, answer).filter(({ id }) => id === "slip-fact-off-by-one");
     const stray = off[Math.floor(chance() * off.length)];
     const given = chance() < noise && stray?.instead.kind === "answer" ? stray.instead.answer : answer;
     return { ways, given };

@@ -124,12 +124,12 @@ function learnersIn(
     before = heading;
     const clean = cleanName(heading);
     if (clean === "" && filled === 0) continue;
-    const form = clean === "" ? `Learner ${column}` : clean.slice(0, LONGEST_NAME).trim();
-    if (clean === "") changed.push(`Column ${column + 1} has no name; it becomes “${form}”.`);
+    const wanted = clean === "" ? `Learner ${column}` : clean.slice(0, LONGEST_NAME).trim();
+    if (clean === "") changed.push(`Column ${column + 1} has no name; it becomes “${wanted}”.`);
     else if (clean.length > LONGEST_NAME)
-      changed.push(`The name “${clean.slice(0, 60)}…” is cut to “${form}”.`);
-    const name = freeName(form, names);
-    if (name !== form) changed.push(`“${form}” stands over two columns; the second becomes “${name}”.`);
+      changed.push(`The name “${clean.slice(0, 60)}…” is cut to “${wanted}”.`);
+    const name = freeName(wanted, names);
+    if (name !== wanted) changed.push(`“${wanted}” stands over two columns; the second becomes “${name}”.`);
     if (learners.length >= room.learners) {
       over++;
       continue;
@@ -153,11 +153,11 @@ function learnersIn(
 }
 
 /** A name that is not taken yet: "Sam 2" where there is a Sam. */
-function freeName(form: string, taken: ReadonlySet<string>): string {
-  let name = form;
+function freeName(wanted: string, taken: ReadonlySet<string>): string {
+  let name = wanted;
   for (let nth = 2; taken.has(name); nth++) {
     const end = ` ${nth}`;
-    name = form.slice(0, LONGEST_NAME - end.length) + end;
+    name = wanted.slice(0, LONGEST_NAME - end.length) + end;
   }
   return name;
 }

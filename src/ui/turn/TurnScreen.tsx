@@ -8,12 +8,8 @@ import { decimalSign } from "@/core/number";
 import { jumpsAgainst, markWork, moved, type Paper } from "@/core/paper";
 import { squareWords, stageName } from "@/core/wording";
 import { FoldAway } from "../FoldAway";
-import { newId } from "../ids";
-import { send } from "../keeping/send";
-import { ROUTES } from "../routes";
 import { Choice } from "./Choice";
 import { GIVEN_PARTS, type GivenPart } from "./given";
-import type { HandedIn, HandIn, Outcome } from "./handedIn";
 import { NumberPad } from "./NumberPad";
 import { PaperPad } from "./PaperPad";
 import { answerRead, firstSquare, sizeFor, stageDone, textIn } from "./paperRoom";
@@ -21,6 +17,7 @@ import { strokeOf } from "./strokeKeys";
 import { TurnKeys } from "./TurnKeys";
 import { FEEDBACK, type Feedback, TurnMargin } from "./TurnMargin";
 import type { Turn } from "./turn";
+import { useHandIn } from "./useHandIn";
 import { type Square, usePaper } from "./usePaper";
 
 const SQUARE = 46;
@@ -62,8 +59,7 @@ export function TurnScreen({
   const [hints, setHints] = useState(0);
   const [estimate, setEstimate] = useState("");
   const [learner, setLearner] = useState(startLearner);
-  const [result, setResult] = useState<Outcome | undefined>();
-  const [sending, setSending] = useState(false);
+  const { result, sending, handIn, clear } = useHandIn(draft);
   const begun = useRef<number | undefined>(undefined);
   const [keysOpen, setKeysOpen] = useState(false);
   const answerField = useRef<HTMLInputElement>(null);
@@ -93,31 +89,19 @@ export function TurnScreen({
     if (grid === undefined || frame?.kind !== "frame") return;
     stroke({ kind: "put", marks: grid.map((mark) => moved(mark, at.col - frame.col, at.row - frame.row)) });
   };
-  const sent = useRef<{ readonly id: string; readonly what: string } | undefined>(undefined);
-  const handIn = async (answer: string): Promise<void> => {
-    setSending(true);
+  const handInAs = (answer: string): Promise<void> => {
     const seconds = begun.current === undefined ? 0 : Math.round((Date.now() - begun.current) / 1000);
-    const what = JSON.stringify([answer, paper.marks, learner]);
-    // Sent again after no answer came, it is the same work; written on, it is another one.
-    if (sent.current?.what !== what) sent.current = { id: newId(), what };
-    const work: HandIn = {
-      id: sent.current.id,
+    const { marks } = paper;
+    return handIn({
       problem: line,
       house: choicesOf(house),
       answer,
-      marks: paper.marks,
+      marks,
       hints,
       estimate,
       seconds,
       learner,
-    };
-    const back = await send<HandedIn>(ROUTES.handIn, "POST", work);
-    setResult(back.ok ? { ok: true, ...back.value } : { ok: false, message: back.error.message });
-    if (back.ok) {
-      localStorage.removeItem(draft);
-      sent.current = undefined;
-    }
-    setSending(false);
+    });
   };
 
   const acts = useRef({ takeHint, putLattice, waits, check: () => setChecked(paper), stroke });
@@ -290,9 +274,9 @@ export function TurnScreen({
             onLearner={setLearner}
             result={result}
             sending={sending}
-            onHandIn={handIn}
+            onHandIn={handInAs}
             onAgain={() => {
-              setResult(undefined);
+              clear();
               setHints(0);
               setEstimate("");
               begun.current = undefined;

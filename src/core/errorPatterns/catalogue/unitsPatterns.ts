@@ -34,11 +34,11 @@ function withoutHolders(problem: Problem): Problem | undefined {
   const operands = problem.operands.map((operand) => {
     if (operand.kind !== "measure") return operand;
     const parts = operand.parts.map((part, index) => {
-      const form = placesOf(operand, index);
+      const places = placesOf(operand, index);
       const digits = part.count.whole.replace(/^0+/, "");
-      if (form === 0 || digits === "" || digits.length >= form || part.count.fraction !== "") return part;
+      if (places === 0 || digits === "" || digits.length >= places || part.count.fraction !== "") return part;
       changed = true;
-      return { ...part, count: wholeFrom(digits.padEnd(form, "0")) };
+      return { ...part, count: wholeFrom(digits.padEnd(places, "0")) };
     });
     return { ...operand, parts };
   });

@@ -28,7 +28,7 @@ export interface WrongWays {
 }
 
 /** The skills whose patterns can come into a problem. */
-function skillsIn(problem: Problem): readonly Exclude<PatternSkill, "slips">[] {
+function skillsIn(problem: Problem): readonly PatternSkill[] {
   const { op } = problem;
   const columns =
     op === "add"
@@ -146,8 +146,8 @@ function slipWays(problem: Problem, right: Answer, rightValue: Value): readonly 
   for (const slip of slipsOf(problem, right)) {
     const value = slipValue(problem, right, slip);
     if (value === undefined) continue;
-    const before = values.get(slip.pattern);
-    if (before === undefined) values.set(slip.pattern, [value]);
+    const before = values.get(slip.id);
+    if (before === undefined) values.set(slip.id, [value]);
     else before.push(value);
   }
   return [...values].flatMap(([pattern, all]) =>

@@ -1,12 +1,12 @@
 import type { PatternFacts } from "../errorPattern";
 
 /** A way of carrying out badly what is known well: it can fall anywhere, and is no pattern. */
-interface Pattern extends PatternFacts {
+interface SlipFacts extends PatternFacts {
   /** The share of wrong answers that it is behind, before anything is known. */
   readonly share: number;
 }
 
-export const SLIPS: readonly Pattern[] = [
+export const SLIPS: readonly SlipFacts[] = [
   {
     id: "slip-fact-off-by-one",
     name: "A basic fact missed by one",

@@ -24,39 +24,37 @@ const differing = (one: string, other: string): number =>
 
 describe.each(SKILLS)("what goes wrong in carrying out %s", (skill) => {
   it("is a problem or an answer that could stand on paper, and not the one that should", () => {
-    for (const { problem, right, instead, pattern } of slipsIn(skill)) {
+    for (const { problem, right, instead, id } of slipsIn(skill)) {
       if (instead.kind === "problem") {
         const line = writeProblem(instead.problem, house);
         const read = readProblem(line, house);
-        expect(read.ok, `${pattern} reads ${line}`).toBe(true);
+        expect(read.ok, `${id} reads ${line}`).toBe(true);
         expect(line).not.toBe(writeProblem(problem, house));
       } else {
         const text = writeAnswer(instead.answer, house);
         const given = readGiven(text, problem, house);
-        if (!given.ok) throw new Error(`${pattern} writes ${text}, which can't be read`);
-        expect(sameAnswer(problem, given.value.answer, instead.answer), `${pattern} writes ${text}`).toBe(
-          true,
-        );
+        if (!given.ok) throw new Error(`${id} writes ${text}, which can't be read`);
+        expect(sameAnswer(problem, given.value.answer, instead.answer), `${id} writes ${text}`).toBe(true);
         expect(text).not.toBe(writeAnswer(right, house));
       }
     }
   });
 
   it("changes one thing only", () => {
-    for (const { problem, right, instead, pattern } of slipsIn(skill)) {
+    for (const { problem, right, instead, id } of slipsIn(skill)) {
       const asked = writeProblem(problem, house);
       const ought = writeAnswer(right, house);
       const got =
         instead.kind === "problem"
           ? writeProblem(instead.problem, house)
           : writeAnswer(instead.answer, house);
-      if (pattern === "slip-digit-miscopied") {
+      if (id === "slip-digit-miscopied") {
         expect(got).toHaveLength(asked.length);
         expect(differing(got, asked), `${asked} read as ${got}`).toBe(1);
       }
-      if (pattern === "slip-wrong-operation") expect(digitsIn(got)).toBe(digitsIn(asked));
-      if (pattern === "slip-sign-dropped") expect(digitsIn(got)).toBe(digitsIn(ought));
-      if (pattern === "slip-digits-swapped") {
+      if (id === "slip-wrong-operation") expect(digitsIn(got)).toBe(digitsIn(asked));
+      if (id === "slip-sign-dropped") expect(digitsIn(got)).toBe(digitsIn(ought));
+      if (id === "slip-digits-swapped") {
         expect(inOrder(got), `${ought} written as ${got}`).toBe(inOrder(ought));
         expect(differing(digitsIn(got), digitsIn(ought)), `${ought} written as ${got}`).toBe(2);
         // 400.5 is never written as 040.5.
@@ -67,14 +65,14 @@ describe.each(SKILLS)("what goes wrong in carrying out %s", (skill) => {
 
   it("is replayed to the answer it explains", () => {
     for (const { problem, right, ...slip } of slipsIn(skill, 3)) {
-      const { instead, pattern } = slip;
+      const { instead, id } = slip;
       const answer = instead.kind === "answer" ? instead.answer : workingOf(instead.problem, house).answer;
       const at = valueIn(problem, answer);
       // A misread quotient that does not come out is no answer that is explained.
       if (at === valueIn(problem, right) || at !== slipValue(problem, right, slip)) continue;
-      const replay = replayOf(problem, house, [pattern], answer);
-      if (replay === undefined) throw new Error(`${pattern} is not replayed`);
-      expect(valueIn(problem, replay.wrong.answer), pattern).toBe(at);
+      const replay = replayOf(problem, house, [id], answer);
+      if (replay === undefined) throw new Error(`${id} is not replayed`);
+      expect(valueIn(problem, replay.wrong.answer), id).toBe(at);
     }
   });
 });

@@ -6,7 +6,7 @@ import { digitsSwapped, offByOne, signLost } from "./miswritings";
 
 /** One way of carrying a problem out badly: what is read or written otherwise, once. */
 export interface Slip {
-  readonly pattern: PatternId;
+  readonly id: PatternId;
   readonly act: PatternAct;
   /** The problem that was read instead, where it was misread; else the answer that was written. */
   readonly instead:
@@ -23,14 +23,14 @@ export const slipsOf = (problem: Problem, right: Answer): readonly Slip[] => [
   ...signLost(problem, right).map((answer) => miswritten("slip-sign-dropped", problem, answer)),
 ];
 
-const misread = (pattern: PatternId, asked: Problem, problem: Problem): Slip => ({
-  pattern,
+const misread = (id: PatternId, asked: Problem, problem: Problem): Slip => ({
+  id,
   act: { reads: (given) => (given === asked ? problem : undefined) },
   instead: { kind: "problem", problem },
 });
 
-const miswritten = (pattern: PatternId, asked: Problem, answer: Answer): Slip => ({
-  pattern,
+const miswritten = (id: PatternId, asked: Problem, answer: Answer): Slip => ({
+  id,
   act: { writes: (_, given) => (given === asked ? answer : undefined) },
   instead: { kind: "answer", answer },
 });

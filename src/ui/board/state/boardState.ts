@@ -163,10 +163,10 @@ function runOfOpen(open: OpenBoard): Run {
 }
 
 /** The state at a step, kept within the run; the same state where that is where it stands. */
-function atStep(state: BoardScreenState, form: number): BoardScreenState {
+function atStep(state: BoardScreenState, asked: number): BoardScreenState {
   const { open } = state;
   if (open === undefined) return state;
-  const step = Math.min(Math.max(1, form), runOfOpen(open).steps.length);
+  const step = Math.min(Math.max(1, asked), runOfOpen(open).steps.length);
   return step === open.step ? state : { ...state, open: { ...open, step } };
 }
 

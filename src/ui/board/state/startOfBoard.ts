@@ -43,10 +43,10 @@ export function startOfBoard(
 }
 
 /** The method beside it, where it takes the problem and is another one. */
-const besideOf = (form: MethodId | undefined, { working }: Run): MethodId | undefined =>
+const besideOf = (asked: MethodId | undefined, { working }: Run): MethodId | undefined =>
   library()
     .methodsFor(working.problem)
-    .find(({ id, refusal }) => id === form && id !== working.method && refusal === undefined)?.id;
+    .find(({ id, refusal }) => id === asked && id !== working.method && refusal === undefined)?.id;
 
 const sameBoard = (a: OpenBoard, b: OpenBoard): boolean =>
   a.method === b.method &&

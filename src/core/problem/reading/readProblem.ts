@@ -1,7 +1,7 @@
-import type { Numeral } from "../number";
-import type { Quantity } from "../quantity";
-import { done, failed, type Result } from "../result";
-import type { Problem, ReadingNotation } from "./problem";
+import type { Numeral } from "../../number";
+import type { Quantity } from "../../quantity";
+import { done, failed, type Result } from "../../result";
+import type { Problem, ReadingNotation } from "../problem";
 import type { ReadError } from "./readError";
 import { currencyIn, oneQuantity, readExpression } from "./readExpression";
 import { partForm, refusesForm } from "./readForm";

@@ -1,4 +1,4 @@
-import { type Decimal, isZero, type Numeral } from "../number";
+import { type Decimal, isZero, type Numeral } from "../../number";
 import {
   type Amount,
   type CurrencyId,
@@ -13,9 +13,9 @@ import {
   type UnitId,
   unitOf,
   unitTyped,
-} from "../quantity";
-import { done, failed, type Result } from "../result";
-import type { ReadingNotation } from "./problem";
+} from "../../quantity";
+import { done, failed, type Result } from "../../result";
+import type { ReadingNotation } from "../problem";
 import { type NumeralError, readDecimal } from "./readDecimal";
 import type { ReadError } from "./readError";
 import { type Token, touches } from "./tokens";

@@ -1,13 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { type HouseRules, houseRulesFrom, PRESETS } from "../house";
-import { workingOf } from "../methods";
-import { ownCurrencyId, ownCurrencyOf } from "../quantity";
-import { anyHouse, anyProblem } from "../testing/arbitrary";
-import { readErrorWords } from "../wording";
-import { writeAnswer } from "./answer";
+import { type HouseRules, houseRulesFrom, PRESETS } from "../../house";
+import { workingOf } from "../../methods";
+import { ownCurrencyId, ownCurrencyOf } from "../../quantity";
+import { anyHouse, anyProblem } from "../../testing/arbitrary";
+import { readErrorWords } from "../../wording";
+import { writeAnswer } from "../answer";
+import { writeProblem } from "../writeProblem";
 import { LONGEST_LINE, readNumber, readProblem } from "./readProblem";
-import { writeProblem } from "./writeProblem";
 
 const point = PRESETS.fillersTrueValue;
 const pointWithGroups = PRESETS.gapsShort;

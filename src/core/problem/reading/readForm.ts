@@ -1,7 +1,7 @@
-import { MOST_DIGITS_A_SIDE, ONES, type Place, placeName, placesFrom } from "../number";
-import { type UnitId, unitOf, unitTyped } from "../quantity";
-import { done, failed, type Result } from "../result";
-import { type AnswerForm, AS_IT_COMES, type Problem } from "./problem";
+import { MOST_DIGITS_A_SIDE, ONES, type Place, placeName, placesFrom } from "../../number";
+import { type UnitId, unitOf, unitTyped } from "../../quantity";
+import { done, failed, type Result } from "../../result";
+import { type AnswerForm, AS_IT_COMES, type Problem } from "../problem";
 import type { FormOf, ReadError } from "./readError";
 import { type Stretch, standsAlone, stretchOf, type Token, touches, wordOf } from "./tokens";
 

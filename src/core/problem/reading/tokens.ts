@@ -1,5 +1,5 @@
-import type { Notation } from "../number";
-import type { SignedOperation } from "./operation";
+import type { Notation } from "../../number";
+import type { SignedOperation } from "../operation";
 
 interface Stretched {
   /** Where it begins and ends in the line, in characters. */

@@ -1,5 +1,5 @@
-import { type Decimal, decimalSign, MOST_DIGITS_A_SIDE, type Notation, otherSign } from "../number";
-import { done, failed, type Result } from "../result";
+import { type Decimal, decimalSign, MOST_DIGITS_A_SIDE, type Notation, otherSign } from "../../number";
+import { done, failed, type Result } from "../../result";
 import type { ReadError } from "./readError";
 
 /** How a stretch of digits and marks fails to be one numeral; `readings` replace just that stretch. */

@@ -1,9 +1,9 @@
-import { asFraction, type Decimal, type Numeral } from "../number";
-import { type Amount, currencyOf, fromMinorPiece, piecesOfCurrency, type Quantity } from "../quantity";
-import { done, failed, type Result } from "../result";
-import type { Expression } from "./expression";
-import { type AnswerForm, AS_IT_COMES, MOST_HANDED, MOST_OPERANDS, type Problem } from "./problem";
-import { problemOf } from "./problemOf";
+import { asFraction, type Decimal, type Numeral } from "../../number";
+import { type Amount, currencyOf, fromMinorPiece, piecesOfCurrency, type Quantity } from "../../quantity";
+import { done, failed, type Result } from "../../result";
+import type { Expression } from "../expression";
+import { type AnswerForm, AS_IT_COMES, MOST_HANDED, MOST_OPERANDS, type Problem } from "../problem";
+import { problemOf } from "../problemOf";
 import type { ReadError } from "./readError";
 import { oneQuantity, readExpression } from "./readExpression";
 import type { FormedLine } from "./readForm";

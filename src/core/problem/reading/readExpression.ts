@@ -1,9 +1,9 @@
-import { opposite } from "../number";
-import { type CurrencyId, currencyTyped, type Quantity } from "../quantity";
-import { done, failed, type Result } from "../result";
-import type { Expression } from "./expression";
-import type { SignedOperation } from "./operation";
-import { MOST_BRACKETS, MOST_OPERANDS } from "./problem";
+import { opposite } from "../../number";
+import { type CurrencyId, currencyTyped, type Quantity } from "../../quantity";
+import { done, failed, type Result } from "../../result";
+import type { Expression } from "../expression";
+import type { SignedOperation } from "../operation";
+import { MOST_BRACKETS, MOST_OPERANDS } from "../problem";
 import type { ReadError } from "./readError";
 import { type Line, MOST_TOKENS, readQuantity } from "./readQuantity";
 import { type Stretch, type Token, wordOf } from "./tokens";

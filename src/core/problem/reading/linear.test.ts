@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { houseRulesFrom, PRESETS } from "../house";
-import { readGiven } from "../marking";
-import { adversarialLine } from "../testing/adversarialLines";
+import { houseRulesFrom, PRESETS } from "../../house";
+import { readGiven } from "../../marking";
+import { adversarialLine } from "../../testing/adversarialLines";
 import { readOneQuantity, readProblem } from "./readProblem";
 
 const LINES = 10_000;
