@@ -1,4 +1,5 @@
 import type { ReactElement } from "react";
+import { methodWords } from "@/core/wording";
 import { database, listBoards } from "@/data";
 import { TodayScreen } from "@/ui/today";
 import { picturesOf } from "./drawings";
@@ -19,7 +20,7 @@ export default async function TodayPage({
   const { boards, unread, more } = listBoards(database(), { search, most: count });
   return (
     <TodayScreen
-      boards={boards}
+      boards={boards.map((board) => ({ ...board, methodName: methodWords(board.method).name }))}
       pictures={await picturesOf(boards)}
       search={search}
       showMore={more ? count + PAGE : undefined}

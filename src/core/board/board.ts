@@ -14,6 +14,8 @@ interface Column {
 export interface Layout {
   readonly columns: readonly Column[];
   readonly plumbs: readonly Plumb[];
+  /** Whether digits stand under digits though no places are named above them. */
+  readonly digitsUnderDigits?: true;
 }
 
 /** A plumb line on a grid line, from the top of the sheet or from the top of a row. */

@@ -1,4 +1,4 @@
-import type { Library, Reason, Working } from "../methods";
+import type { Library, Working } from "../methods";
 import {
   compareDecimals,
   countedIn,
@@ -31,7 +31,7 @@ export interface Inverse {
  * number added back, a product is divided by its last factor, a quotient is multiplied by its divisor.
  * Nothing for rounding, comparing, and for what can't be undone in one step.
  */
-export function inverseOf(working: Working, library: Library<Reason>): Inverse | undefined {
+export function inverseOf(working: Working, library: Library): Inverse | undefined {
   const { problem, house } = working;
   if (problem.kind === "decimals") return inverseOfDecimals(working, problem, library);
   const undone: Undoing | undefined = undoing(working);
@@ -52,11 +52,7 @@ export function inverseOf(working: Working, library: Library<Reason>): Inverse |
   };
 }
 
-function inverseOfDecimals(
-  working: Working,
-  problem: DecimalProblem,
-  library: Library<Reason>,
-): Inverse | undefined {
+function inverseOfDecimals(working: Working, problem: DecimalProblem, library: Library): Inverse | undefined {
   const [first, second] = problem.operands;
   if (first === undefined || second === undefined) return undefined;
   switch (problem.op) {
@@ -91,7 +87,7 @@ function inverseOfQuotient(
   problem: DecimalProblem,
   first: Decimal,
   second: Decimal,
-  library: Library<Reason>,
+  library: Library,
 ): Inverse {
   const quotient = cutQuotient(working, problem);
   const product = library.workingOf(
@@ -123,7 +119,7 @@ function carriedOut(
   others: readonly Decimal[],
   of: Working,
   joined: "add" | "multiply",
-  library: Library<Reason>,
+  library: Library,
 ): Inverse {
   const [only, ...more] = others;
   const form: DecimalProblem["form"] = op === "divide" ? { kind: "exactly" } : AS_IT_COMES;
@@ -146,7 +142,7 @@ function carriedOut(
 }
 
 /** A working's answer as an exact numeral; where it was to be rounded, the numeral before that. */
-function exactNumeral({ problem, house, answer }: Working, library: Library<Reason>): Decimal {
+function exactNumeral({ problem, house, answer }: Working, library: Library): Decimal {
   if (answer.kind === "decimal") return answer;
   if (problem.kind !== "decimals" || problem.form.kind !== "toPlace")
     throw new Error(`exactNumeral: ${answer.kind} is no numeral`);

@@ -51,7 +51,7 @@ export interface Run {
 }
 
 /** The run of a working. Position 0 is blank paper; position n shows the first n steps. */
-export function runOf(working: Working, library: Library<Reason>): Run {
+export function runOf(working: Working, library: Library): Run {
   const { problem, answer } = working;
   const estimate = estimateOf(problem);
   const inverse = inverseOf(working, library);
@@ -83,7 +83,7 @@ export function runOf(working: Working, library: Library<Reason>): Run {
 /** The first other method that ends in the same form, carried out beside this one. One that ends in another form would be no check. */
 function otherMethod(
   { problem, method, house, answer }: Working,
-  { methodsFor, workingOf }: Library<Reason>,
+  { methodsFor, workingOf }: Library,
 ): readonly CheckReason[] {
   const divisor = divisorOf(problem);
   for (const { id, refusal } of methodsFor(problem)) {

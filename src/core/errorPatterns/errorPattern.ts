@@ -1,6 +1,7 @@
 import type { HouseRules } from "../house";
-import type { MethodId, OtherDecisions } from "../methods";
+import type { MethodId } from "../methods";
 import type { Answer, Problem } from "../problem";
+import type { Otherwise } from "./otherwise";
 import type { PatternId } from "./patternIds";
 
 /** The skills whose work the patterns belong to. */
@@ -28,9 +29,9 @@ export interface Split {
 
 /** What a learner with a pattern does otherwise; everything else is done soundly. */
 export interface PatternAct {
-  /** The decisions of the methods that are taken otherwise. */
-  readonly decisions?: OtherDecisions;
-  /** The methods the decisions belong to, where the house's own has no place for them. */
+  /** What is decided otherwise, and in which methods. */
+  readonly decides?: readonly Otherwise[];
+  /** The methods it comes out in, where it is not a decision of theirs: one of them is taken if the house's own is not among them. */
   readonly methods?: readonly MethodId[];
   /** What the decisions take for granted of the house. */
   readonly rules?: Partial<HouseRules>;

@@ -9,6 +9,6 @@ export { PATTERN_IDS, type PatternId } from "./patternIds";
 export { remedyWords, wrongStepWords } from "./replaying/patternWords";
 export { type Replay, replayOf, undoingOf } from "./replaying/replay";
 export { separatingProblem } from "./replaying/separating";
-export { SLIPS } from "./slips/slipFacts";
+export { isSlip, SLIPS } from "./slips/slipFacts";
 export { slipsOf } from "./slips/slips";
 export { type PatternReason, wrongWorking } from "./wrongWorking";

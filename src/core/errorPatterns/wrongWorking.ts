@@ -1,17 +1,17 @@
 import type { HouseRules } from "../house";
 import {
+  EVERY_METHOD,
   type MethodId,
   newPad,
-  type OtherDecisions,
   PLAIN_LAYOUT,
   type Reason,
   Stuck,
   text,
   type WorkingBy,
-  workingWith,
 } from "../methods";
 import { type Answer, type Problem, writeAnswer, writeProblem } from "../problem";
 import type { PatternAct } from "./errorPattern";
+import { decidedIn, methodsOf, type Otherwise } from "./otherwise";
 
 /** What a pattern adds to the reasons of a working: where it does not lie in a decision of a method. */
 export type PatternReason =
@@ -22,11 +22,11 @@ export type PatternReason =
   | { readonly kind: "rewritten"; readonly before: Answer; readonly after: Answer };
 
 /** A working by a learner with patterns: the whole way to a wrong answer. */
-export type WrongWorking = WorkingBy<Reason | PatternReason>;
+export type WrongWorking = WorkingBy<Reason | PatternReason, MethodId>;
 
 /** Several patterns as one way of working; none where they are about the same decision. */
 interface Way {
-  readonly decisions: OtherDecisions;
+  readonly decides: readonly Otherwise[];
   readonly methods: readonly MethodId[];
   readonly rules: Partial<HouseRules>;
   readonly acts: readonly PatternAct[];
@@ -67,11 +67,15 @@ function workedBy(asked: Problem, house: HouseRules, whole: Way): WrongWorking {
     workedBy(problem, { ...rules, ...whole.rules }, whole);
   const worked =
     splitWorking(read, house, way, solve) ??
-    workingWith(
+    otherwiseBy(
+      EVERY_METHOD.methodAmong(
+        read,
+        house,
+        methodsIn(read, read.kind === "money" ? whole.methods : way.methods),
+      ),
       read,
       house,
-      way.decisions,
-      methodsIn(read, read.kind === "money" ? whole.methods : way.methods),
+      way,
       solve,
     );
   const answer = way.acts.reduce((before, act) => act.writes?.(before, read) ?? before, worked.answer);
@@ -81,8 +85,17 @@ function workedBy(asked: Problem, house: HouseRules, whole: Way): WrongWorking {
       ? worked.steps
       : [{ ...first, reason: { kind: "misread", asked, read } as const }, ...rest];
   if (answer === worked.answer) return { ...worked, problem: asked, steps };
-  return { ...worked, problem: asked, answer, steps: [...steps, ...rewritten(worked.answer, answer, house)] };
+  return { ...worked, problem: asked, answer, steps: [...steps, ...rewritten(worked, answer, house)] };
 }
+
+/** By a method that takes the problem, with all that is decided otherwise in it. */
+const otherwiseBy = (
+  method: MethodId,
+  problem: Problem,
+  house: HouseRules,
+  { decides }: Way,
+  solve: (problem: Problem, house: HouseRules) => WrongWorking,
+): WrongWorking => EVERY_METHOD.workingOtherwise(problem, house, method, decidedIn(decides, method), solve);
 
 /** Patterns of columns come out in money only where it is worked in columns. */
 const methodsIn = ({ kind }: Problem, methods: readonly MethodId[]): readonly MethodId[] =>
@@ -109,27 +122,30 @@ function splitWorking(
     pad.line("answer", { kind: "putTogether", parts, answer }, [
       text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
     ]);
-    const method = workings[0]?.method ?? "column-addition";
+    const [first] = workings;
+    if (first === undefined) throw new Stuck("splitWorking: there is nothing to work");
+    const { method } = first;
     return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
   }
   return undefined;
 }
 
 /** The step that writes another answer than the one that was worked out, on a sheet of its own. */
-function rewritten(before: Answer, after: Answer, house: HouseRules): WrongWorking["steps"] {
+function rewritten(
+  { answer: before, steps }: WrongWorking,
+  after: Answer,
+  house: HouseRules,
+): WrongWorking["steps"] {
   const pad = newPad<Reason | PatternReason>();
   pad.line("answer", { kind: "rewritten", before, after }, [
     text(`= ${writeAnswer(after, { ...house, grouping: "none" })}`),
   ]);
-  return pad.steps.map((step) => ({ ...step, sheet: { index: LAST_SHEET, layout: PLAIN_LAYOUT } }));
+  const index = Math.max(0, ...steps.map(({ sheet }) => sheet?.index ?? 0)) + 1;
+  return pad.steps.map((step) => ({ ...step, sheet: { index, layout: PLAIN_LAYOUT } }));
 }
-
-/** A sheet behind all that a working may have used. */
-const LAST_SHEET = 999;
 
 function together(acts: readonly PatternAct[]): Way | undefined {
   const taken = new Set<string>();
-  let decisions: OtherDecisions = {};
   let rules: Partial<HouseRules> = {};
   for (const act of acts) {
     for (const decision of decisionsOf(act)) {
@@ -140,33 +156,24 @@ function together(acts: readonly PatternAct[]): Way | undefined {
       const before = Object.entries(rules).find(([name]) => name === rule);
       if (before !== undefined && before[1] !== setting) return undefined;
     }
-    decisions = merged(decisions, act.decisions ?? {});
     rules = { ...rules, ...act.rules };
   }
-  const [methods = [], ...others] = acts.flatMap((act) => (act.methods === undefined ? [] : [act.methods]));
+  const decides = acts.flatMap((act) => act.decides ?? []);
+  const [methods = [], ...others] = acts.map(comesOutIn).filter((ids) => ids.length > 0);
   const shared = methods.filter((method) => others.every((more) => more.includes(method)));
-  return methods.length > 0 && shared.length === 0 ? undefined : { decisions, methods: shared, rules, acts };
+  return methods.length > 0 && shared.length === 0 ? undefined : { decides, methods: shared, rules, acts };
 }
+
+/** The methods an act comes out in; none where it comes out in any. */
+const comesOutIn = ({ decides = [], methods }: PatternAct): readonly MethodId[] =>
+  methods ?? methodsOf(decides);
 
 /** The decisions that an act takes, by name: no two acts of one learner can be about the same. */
 const decisionsOf = (act: PatternAct): readonly string[] => [
-  ...Object.entries(act.decisions ?? {}).flatMap(([part, decisions]) =>
-    Object.keys(decisions).map((decision) => `${part}.${decision}`),
+  ...(act.decides ?? []).flatMap(({ methods, decisions }) =>
+    methods.flatMap((method) => Object.keys(decisions).map((decision) => `${method}.${decision}`)),
   ),
   ...(act.reads === undefined ? [] : ["reads"]),
   ...(act.splits === undefined ? [] : ["splits"]),
   ...(act.writes === undefined ? [] : ["writes"]),
 ];
-
-const merged = (one: OtherDecisions, other: OtherDecisions): OtherDecisions => ({
-  addition: { ...one.addition, ...other.addition },
-  decomposition: { ...one.decomposition, ...other.decomposition },
-  payments: { ...one.payments, ...other.payments },
-  product: { ...one.product, ...other.product },
-  lattice: { ...one.lattice, ...other.lattice },
-  division: { ...one.division, ...other.division },
-  rounding: { ...one.rounding, ...other.rounding },
-  fractions: { ...one.fractions, ...other.fractions },
-  signs: { ...one.signs, ...other.signs },
-  units: { ...one.units, ...other.units },
-});

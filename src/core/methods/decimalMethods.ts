@@ -2,7 +2,7 @@ import type { HouseRules } from "../house";
 import type { DecimalProblem, Problem } from "../problem";
 import { columnAddition } from "./addition/columnAddition";
 import { expandedAddition } from "./addition/expandedAddition";
-import type { Method, MethodId } from "./contract/method";
+import type { IdOf, ReasonOf } from "./contract/method";
 import { methodSet } from "./contract/methodSet";
 import { longDivision } from "./division/longDivision";
 import { shortDivision } from "./division/shortDivision";
@@ -14,7 +14,6 @@ import { lattice } from "./multiplication/lattice";
 import { multiplesOfTen } from "./multiplication/multiplesOfTen";
 import { multiplicationInLine } from "./multiplication/multiplicationInLine";
 import { shift } from "./multiplication/shift";
-import type { DecimalReason } from "./reason";
 import { countingUp } from "./subtraction/countingUp";
 import { equalAdditions } from "./subtraction/equalAdditions";
 import { expandedSubtraction } from "./subtraction/expandedSubtraction";
@@ -22,7 +21,7 @@ import { makingUp } from "./subtraction/makingUp";
 import { subtractionByDecomposition } from "./subtraction/subtractionByDecomposition";
 
 /** Every method for whole numbers and decimals. A new one is a file and a line here. */
-const METHODS: readonly Method<DecimalReason>[] = [
+const METHODS = [
   columnAddition,
   expandedAddition,
   subtractionByDecomposition,
@@ -40,14 +39,22 @@ const METHODS: readonly Method<DecimalReason>[] = [
   shortDivision,
   roundingByPlace,
   comparingByPlace,
-];
+] as const;
+
+/** Any of these methods. */
+export type DecimalMethod = (typeof METHODS)[number];
+
+type Id = IdOf<DecimalMethod>;
+
+/** What a step of these methods does and why, as arithmetic; each file owns its own reasons. A reason knows no squares. */
+export type DecimalReason = ReasonOf<DecimalMethod>;
 
 /** The method that each setting of the house rules stands for. */
 const PREFERRED: {
-  readonly addition: Readonly<Record<HouseRules["addition"], MethodId>>;
-  readonly subtraction: Readonly<Record<HouseRules["subtraction"], MethodId>>;
-  readonly multiplication: Readonly<Record<HouseRules["multiplication"], MethodId>>;
-  readonly division: Readonly<Record<HouseRules["division"], MethodId>>;
+  readonly addition: Readonly<Record<HouseRules["addition"], Id>>;
+  readonly subtraction: Readonly<Record<HouseRules["subtraction"], Id>>;
+  readonly multiplication: Readonly<Record<HouseRules["multiplication"], Id>>;
+  readonly division: Readonly<Record<HouseRules["division"], Id>>;
 } = {
   addition: { column: "column-addition", expanded: "expanded-addition" },
   subtraction: {
@@ -67,7 +74,7 @@ const PREFERRED: {
 };
 
 /** The last one takes every problem of its operation. */
-function prefers({ op }: DecimalProblem, house: HouseRules): readonly MethodId[] {
+function prefers({ op }: DecimalProblem, house: HouseRules): readonly Id[] {
   switch (op) {
     case "add":
       return [PREFERRED.addition[house.addition], "column-addition"];
@@ -89,4 +96,9 @@ function prefers({ op }: DecimalProblem, house: HouseRules): readonly MethodId[]
 const seen = (problem: Problem): DecimalProblem | undefined =>
   problem.kind === "decimals" ? problem : undefined;
 
-export const decimalMethods = methodSet("decimals", seen, METHODS, prefers);
+export const decimalMethods = methodSet<DecimalReason, Id, DecimalProblem>(
+  "decimals",
+  seen,
+  METHODS,
+  prefers,
+);

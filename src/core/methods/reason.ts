@@ -1,64 +1,33 @@
-import type { ColumnAdditionReason } from "./addition/columnAddition";
-import type { ExpandedAdditionReason } from "./addition/expandedAddition";
+import type { ChainMethod } from "./chains/chainMethods";
 import type { ChainReason } from "./chains/chainReason";
-import type { DivisionEndReason } from "./division/divisionEnd";
-import type { DivisionSettingReason } from "./division/divisionSetting";
-import type { LongDivisionReason } from "./division/longDivision";
-import type { ShortDivisionReason } from "./division/shortDivision";
+import type { IdOf, ReasonOf, RefusesOf } from "./contract/method";
+import type { LibraryBy, MethodSet } from "./contract/methodSet";
+import type { DecimalMethod, DecimalReason } from "./decimalMethods";
+import type { FractionMethod } from "./fractions/fractionMethods";
 import type { FractionReason } from "./fractions/fractionReason";
-import type { ComparingReason } from "./judging/comparingByPlace";
-import type { RoundingReason } from "./judging/roundingByPlace";
+import type { MeasureMethod } from "./measures/measureMethods";
 import type { MeasureReason } from "./measures/measureReason";
+import type { MoneyMethod } from "./money/moneyMethods";
 import type { MoneyReason } from "./money/moneyReason";
-import type { AreaReason } from "./multiplication/area";
-import type { ColumnMultiplicationReason } from "./multiplication/columnMultiplication";
-import type { InLineReason } from "./multiplication/inLineBlock";
-import type { LatticeReason } from "./multiplication/lattice";
-import type { MultiplesOfTenReason } from "./multiplication/multiplesOfTen";
-import type { ProductReason } from "./multiplication/productBlock";
-import type { ShiftReason } from "./multiplication/shift";
+import type { SignedMethod } from "./signed/signedMethods";
 import type { SignedReason } from "./signed/signedReason";
-import type { AnswerReason } from "./squares/answer";
-import type { ExpandedReason } from "./squares/expandedSetting";
-import type { SettingOutReason } from "./squares/settingOut";
-import type { CountingUpReason } from "./subtraction/countingUp";
-import type { EqualAdditionsReason } from "./subtraction/equalAdditions";
-import type { ExpandedSubtractionReason } from "./subtraction/expandedSubtraction";
-import type { MakingUpReason } from "./subtraction/makingUp";
-import type { DecompositionReason } from "./subtraction/subtractionByDecomposition";
 
-/** What a step does and why, as arithmetic; each file owns its own reasons. A reason knows no squares. */
-export type DecimalReason =
-  | SettingOutReason
-  | ColumnAdditionReason
-  | ExpandedReason
-  | ExpandedAdditionReason
-  | DecompositionReason
-  | EqualAdditionsReason
-  | MakingUpReason
-  | ExpandedSubtractionReason
-  | CountingUpReason
-  | ProductReason
-  | ColumnMultiplicationReason
-  | InLineReason
-  | MultiplesOfTenReason
-  | LatticeReason
-  | AreaReason
-  | ShiftReason
-  | DivisionSettingReason
-  | LongDivisionReason
-  | ShortDivisionReason
-  | DivisionEndReason
-  | RoundingReason
-  | ComparingReason
-  | AnswerReason;
+export type { ChainReason, DecimalReason, FractionReason, MeasureReason, MoneyReason, SignedReason };
 
-export type { ChainReason, FractionReason, MeasureReason, MoneyReason, SignedReason };
+/** Every method there is, as types: what they are called and why their steps are made is read off them. */
+type EveryMethod = DecimalMethod | FractionMethod | SignedMethod | MoneyMethod | MeasureMethod | ChainMethod;
 
-export type Reason =
-  | DecimalReason
-  | FractionReason
-  | SignedReason
-  | MoneyReason
-  | MeasureReason
-  | ChainReason;
+/** Why a step of any method is made. */
+export type Reason = ReasonOf<EveryMethod>;
+
+/** The id of any method. */
+export type MethodId = IdOf<EveryMethod>;
+
+/** The reasons that a method has for refusing, of its own. */
+export type RefusesAs<Id extends MethodId> = RefusesOf<Extract<EveryMethod, { readonly id: Id }>>;
+
+/** Some sets of methods together. */
+export type Library = LibraryBy<Reason, MethodId>;
+
+/** A set of methods for problems of one kind. */
+export type AnyMethodSet = MethodSet<Reason, MethodId>;

@@ -9,7 +9,6 @@ import { brokenClaims } from "../testing/claims";
 import { decimalProblemOf as problemOf } from "../testing/problems";
 import { SOUND_COLUMN_ADDITION, workColumnAddition } from "./addition/columnAddition";
 import { workExpandedAddition } from "./addition/expandedAddition";
-import { METHOD_IDS } from "./contract/method";
 import { SOUND_DIVISION, workLongDivision } from "./division/longDivision";
 import { workShortDivision } from "./division/shortDivision";
 import { SOUND_COMPARING, workComparing } from "./judging/comparingByPlace";
@@ -32,7 +31,7 @@ import {
   SOUND_DIFFERENCE_BY_DECOMPOSITION,
   workDecomposition,
 } from "./subtraction/subtractionByDecomposition";
-import { workingOf } from "./workings";
+import { METHOD_IDS, workingOf } from "./workings";
 
 describe.each(METHOD_IDS)("every working by %s", (method) => {
   const anyWorking = fc

@@ -5,13 +5,13 @@ import { decimalMethods } from "./decimalMethods";
 import { fractionMethods } from "./fractions/fractionMethods";
 import { measureMethods } from "./measures/measureMethods";
 import { moneyMethods } from "./money/moneyMethods";
-import type { Reason } from "./reason";
+import type { MethodId, Reason } from "./reason";
 import { signedMethods } from "./signed/signedMethods";
 
-export type Working = WorkingBy<Reason>;
+export type Working = WorkingBy<Reason, MethodId>;
 
 /** Every method there is. */
-export const EVERY_METHOD = libraryOf<Reason>([
+export const EVERY_METHOD = libraryOf<Reason, MethodId>([
   decimalMethods,
   fractionMethods,
   signedMethods,
@@ -21,3 +21,6 @@ export const EVERY_METHOD = libraryOf<Reason>([
 ]);
 
 export const { methodsFor, workingOf } = EVERY_METHOD;
+
+/** The ids of all methods, in the order of their sets. */
+export const METHOD_IDS: readonly MethodId[] = EVERY_METHOD.methods.map(({ id }) => id);

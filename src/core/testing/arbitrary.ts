@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { type HouseRules, houseRulesFrom, PRESETS, SWITCH_NAMES, SWITCHES } from "../house";
-import { METHOD_IDS, METHOD_SAMPLES, type MethodId, methodsFor } from "../methods";
+import { EVERY_METHOD, METHOD_IDS, type MethodId, methodsFor } from "../methods";
 import { type Problem, type ProblemKind, readProblem } from "../problem";
 import { DECIMAL_PROBLEMS } from "./decimalProblems";
 import { LINES } from "./typedLines";
@@ -51,8 +51,9 @@ export const anyTask: fc.Arbitrary<{ readonly problem: Problem; readonly method:
 /** The methods' own samples say of what kind and operation their problems are. */
 const SOURCES: ReadonlyMap<MethodId, fc.Arbitrary<Problem>> = new Map(
   METHOD_IDS.map((method): [MethodId, fc.Arbitrary<Problem>] => {
-    const sample = asProblem(METHOD_SAMPLES[method]);
-    if (sample === undefined) throw new Error(`anyProblemFor: ${METHOD_SAMPLES[method]} does not read`);
+    const sample = asProblem(EVERY_METHOD.card(method).sample);
+    if (sample === undefined)
+      throw new Error(`anyProblemFor: ${EVERY_METHOD.card(method).sample} does not read`);
     if (sample.kind !== "decimals") {
       const lines: Readonly<Record<string, fc.Arbitrary<string>>> = LINES[sample.kind];
       const worked = Object.entries(lines).filter(([op]) => worksOn(method, op));
@@ -65,7 +66,7 @@ const SOURCES: ReadonlyMap<MethodId, fc.Arbitrary<Problem>> = new Map(
 
 /** Whether a method works problems of an operation at all, by what it says where it refuses the others. */
 function worksOn(method: MethodId, op: string): boolean {
-  const refusals = METHOD_IDS.map((id) => asProblem(METHOD_SAMPLES[id])).flatMap((problem) =>
+  const refusals = METHOD_IDS.map((id) => asProblem(EVERY_METHOD.card(id).sample)).flatMap((problem) =>
     problem === undefined ? [] : [methodsFor(problem).find(({ id }) => id === method)?.refusal],
   );
   const named = refusals.find((refusal) => refusal?.kind === "otherOperation");

@@ -1,3 +1,12 @@
+export { CHAIN_BOOK } from "./chains/chainBook";
+export { estimateLine, guessWords } from "./checks/checkWords";
+export { pictureWords } from "./checks/pictureWords";
+export { stageName } from "./checks/stageWords";
+export { type AnyMethodWords, refusalSentence } from "./contract/methodWords";
+export { methodWords, stepWords } from "./contract/stepWords";
+export { methodWordsFrom, type Wordbook, wordsFrom } from "./contract/wordbook";
+export { DECIMAL_BOOK } from "./decimalBook";
+export { FRACTION_BOOK } from "./fractions/fractionBook";
 export {
   houseRefusalWords,
   ownCurrencyErrorWords,
@@ -6,10 +15,14 @@ export {
   settingWords,
 } from "./house/houseWords";
 export { PRESET_WORDS } from "./house/presetWords";
-export { estimateLine, guessWords } from "./judging/checkWords";
-export { FORM_FAULT_WORDS, givenErrorWords } from "./judging/markingWords";
-export { pictureWords } from "./judging/pictureWords";
-export { readErrorWords } from "./judging/readErrorWords";
+export { MEASURE_BOOK } from "./measures/measureBook";
+export { MONEY_BOOK } from "./money/moneyBook";
+export { listed, plain, type StepWords, sentence, stretches } from "./numbers/line";
+export { placesName } from "./numbers/numberWords";
+export { SIGNED_BOOK } from "./signed/signedBook";
+export { answerInWords } from "./squares/answerSteps";
+export { FORM_FAULT_WORDS, givenErrorWords } from "./turn/markingWords";
+export { readErrorWords } from "./turn/readErrorWords";
 export {
   carriesWords,
   FOLLOWS_ON,
@@ -21,20 +34,4 @@ export {
   squareWords,
   whereWords,
   wrongMarkWords,
-} from "./judging/turnWords";
-export { METHOD_ABOUTS } from "./methods/methodAbouts";
-export { METHOD_NAMES } from "./methods/methodNames";
-export { METHOD_PREFERENCES } from "./methods/methodPreferences";
-export { refusalWords, stageName } from "./methods/methodWords";
-export { listed, plain, type StepWords, sentence, stretches } from "./numbers/line";
-export { placesName } from "./numbers/numberWords";
-export {} from "./numbers/quantityWords";
-export { CHAIN_BOOK } from "./steps/chainWords";
-export { answerInWords } from "./steps/decimals/answerWords";
-export { DECIMAL_BOOK } from "./steps/decimals/decimalStepWords";
-export { FRACTION_BOOK } from "./steps/fractionWords";
-export { MEASURE_BOOK } from "./steps/measureWords";
-export { MONEY_BOOK } from "./steps/moneyWords";
-export { SIGNED_BOOK } from "./steps/signedWords";
-export { stepWords } from "./steps/stepWords";
-export { type Wordbook, wordsFrom } from "./steps/wordbook";
+} from "./turn/turnWords";

@@ -6,12 +6,12 @@ import { EVERY_METHOD, type MethodId, workingOf } from "../methods";
 import type { Decimal } from "../number";
 import { readProblem } from "../problem";
 import { anyDecimal, anyHouse, anyTask } from "../testing/arbitrary";
+import { stepWords } from "./contract/stepWords";
+import { EVERY_BOOK } from "./contract/wordbooks";
 import { houseRefusalWords, SWITCH_GROUPS } from "./house/houseWords";
 import { plain, stretches } from "./numbers/line";
 import { numeralWords, placesName } from "./numbers/numberWords";
-import { answerInWords } from "./steps/decimals/answerWords";
-import { stepWords } from "./steps/stepWords";
-import { EVERY_BOOK } from "./steps/wordbooks";
+import { answerInWords } from "./squares/answerSteps";
 
 const byPlaces = PRESETS.fillersTrueValue;
 const byDigits: HouseRules = { ...byPlaces, numberNames: "byDigits" };
@@ -132,7 +132,7 @@ describe("what is said at a step", () => {
       }),
       { numRuns: 2500 },
     );
-    expect([...seen].sort()).toEqual(EVERY_BOOK.flatMap(({ kinds }) => kinds).sort());
+    expect([...seen].sort()).toEqual(EVERY_BOOK.flatMap(({ steps }) => Object.keys(steps)).sort());
   });
 
   it("is short, or true to the place values, in the terms of the house", () => {

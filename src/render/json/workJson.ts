@@ -17,10 +17,10 @@ import {
   answerInWords,
   estimateLine,
   houseRefusalWords,
-  METHOD_NAMES,
+  methodWords,
   plain,
   readErrorWords,
-  refusalWords,
+  refusalSentence,
   stepWords,
 } from "@/core/wording";
 
@@ -67,7 +67,8 @@ export function workRequested(request: WorkRequest): Result<Working, ProgramErro
     return failed({ code: "unknownMethod", message });
   }
   const refusal = methodsFor(problem).find(({ id }) => id === method)?.refusal;
-  if (refusal) return failed({ code: "methodRefuses", message: refusalWords(method, refusal) });
+  if (refusal)
+    return failed({ code: "methodRefuses", message: refusalSentence(methodWords(method), refusal) });
   return done(workingOf(problem, house, method));
 }
 
@@ -175,9 +176,9 @@ export function methodsRequested(
   return done(
     methodsFor(read.value.problem).map(({ id, refusal }) => ({
       method: id,
-      name: METHOD_NAMES[id],
+      name: methodWords(id).name,
       takes: refusal === undefined,
-      reason: refusal ? refusalWords(id, refusal) : null,
+      reason: refusal ? refusalSentence(methodWords(id), refusal) : null,
     })),
   );
 }

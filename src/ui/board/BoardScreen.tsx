@@ -3,7 +3,7 @@
 import { type ReactElement, type RefObject, useEffect, useRef, useState } from "react";
 import { type HouseRules, nearestPreset } from "@/core/house";
 import type { ProblemKind } from "@/core/problem";
-import { METHOD_NAMES, PRESET_WORDS, plain, stageName } from "@/core/wording";
+import { PRESET_WORDS, plain, stageName } from "@/core/wording";
 import { FoldAway } from "../FoldAway";
 import { ROUTES } from "../routes";
 import { useView } from "../useView";
@@ -13,7 +13,7 @@ import { ProblemField } from "./controls/ProblemField";
 import { RunBar } from "./controls/RunBar";
 import { nextSquare, ViewControls } from "./controls/ViewControls";
 import { withParts } from "./loaded/loadParts";
-import { stepWords } from "./loaded/parts";
+import { methodWords, stepWords } from "./loaded/parts";
 import { Margin } from "./margin/Margin";
 import { BoardPanels, type Menu } from "./panels/BoardPanels";
 import { BoardSheet } from "./sheet/BoardSheet";
@@ -161,7 +161,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
         />
         <ChoiceButton
           label="Method"
-          chosen={open ? METHOD_NAMES[open.method] : "Not yet"}
+          chosen={open ? methodWords(open.method).name : "Not yet"}
           disabled={run === undefined}
           isOpen={menu === "method"}
           button={methodButton}
@@ -191,7 +191,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
             step={step}
             house={house}
             view={view}
-            title={two && open ? METHOD_NAMES[open.method] : undefined}
+            title={two && open ? methodWords(open.method).name : undefined}
             tools={tools}
             keeping={open && !drafting ? keeping : undefined}
             onChoose={choose}
@@ -205,7 +205,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
               step={stepBeside(run, step, besideRun)}
               house={house}
               view={view}
-              title={METHOD_NAMES[besideRun.working.method]}
+              title={methodWords(besideRun.working.method).name}
               tools={undefined}
               keeping={undefined}
               onChoose={choose}

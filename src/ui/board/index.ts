@@ -1,4 +1,5 @@
 export { BoardScreen } from "./BoardScreen";
-export { boardAddress, readAddress } from "./state/address";
+export { boardAddress } from "./state/address";
 export { KEYS } from "./state/keys";
+export { readAddress } from "./state/readAddress";
 export { startOfBoard } from "./state/startOfBoard";

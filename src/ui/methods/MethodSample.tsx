@@ -1,8 +1,8 @@
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
-import { METHOD_SAMPLES, type MethodId, type Working, workingOf } from "@/core/methods";
+import { EVERY_METHOD, type MethodId, type Working, workingOf } from "@/core/methods";
 import { readProblem, writeProblem } from "@/core/problem";
-import { METHOD_NAMES } from "@/core/wording";
+import { methodWords } from "@/core/wording";
 import { Paper, sheetFor } from "../paper";
 
 /** How samples are typed, whatever the house writes. */
@@ -10,7 +10,7 @@ const TYPED = { decimalMark: "point", grouping: "none", currency: "USD" } as con
 
 /** A method's sample worked in the hand of a house. */
 export function sampleWorking(id: MethodId, house: HouseRules): Working {
-  const problem = readProblem(METHOD_SAMPLES[id], TYPED);
+  const problem = readProblem(EVERY_METHOD.card(id).sample, TYPED);
   if (!problem.ok) throw new Error(`sampleWorking: the sample of ${id} does not read`);
   return workingOf(problem.value, house, id);
 }
@@ -39,7 +39,7 @@ export function MethodSample({
       square="fit"
       house={house}
       placeNames={false}
-      label={`${writeProblem(problem, house)} by ${METHOD_NAMES[id].toLowerCase()}`}
+      label={`${writeProblem(problem, house)} by ${methodWords(id).name.toLowerCase()}`}
       still
     />
   );

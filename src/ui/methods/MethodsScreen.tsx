@@ -2,7 +2,7 @@ import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { DecimalProblem, Problem, ProblemKind } from "@/core/problem";
-import { METHOD_ABOUTS, METHOD_NAMES, METHOD_PREFERENCES } from "@/core/wording";
+import { methodWords } from "@/core/wording";
 import { boardAddress } from "../board/state/address";
 import { Drawn } from "../paper";
 
@@ -77,14 +77,12 @@ function MethodCard({
   readonly method: ShownMethod;
   readonly house: HouseRules;
 }): ReactElement {
-  const name = METHOD_NAMES[id];
-  const about = METHOD_ABOUTS[id];
-  const preferred = METHOD_PREFERENCES[id];
+  const { name, about, preferredBy } = methodWords(id);
   return (
     <article id={id} className="flex flex-col rounded-xl border border-edge bg-page p-4 shadow-sheet">
       <h3 className="font-semibold">{name}</h3>
       <p className="mt-0.5 text-[15px] leading-snug">{about}</p>
-      <p className="mt-2 text-sm leading-snug text-soft">{preferred}</p>
+      <p className="mt-2 text-sm leading-snug text-soft">{preferredBy}</p>
       <a
         href={boardAddress({ problem: line, method: id, house })}
         aria-label={`Step through ${line} by ${name.toLowerCase()}`}

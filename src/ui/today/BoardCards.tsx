@@ -3,7 +3,6 @@
 import { Pin } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type ReactElement, type ReactNode, useState, useTransition } from "react";
-import { METHOD_NAMES } from "@/core/wording";
 import { boardAddress } from "../board/state/address";
 import { useOtherWindows } from "../keeping/otherWindows";
 import { send } from "../keeping/send";
@@ -84,11 +83,7 @@ export function BoardCards({
                   </h3>
                 )}
                 <p className="truncate pt-0.5 text-sm text-soft">
-                  {board.name ? (
-                    <span className="font-board">{board.problem}</span>
-                  ) : (
-                    METHOD_NAMES[board.method]
-                  )}
+                  {board.name ? <span className="font-board">{board.problem}</span> : board.methodName}
                 </p>
                 <p className="text-[13px] text-soft">{ago(board.openedAt, now)}</p>
               </div>

@@ -6,6 +6,7 @@ export interface ListedBoard {
   readonly id: string;
   readonly problem: string;
   readonly method: MethodId;
+  readonly methodName: string;
   readonly house: HouseRules;
   readonly step: number;
   readonly name: string;

@@ -6,7 +6,7 @@ import { bareDigits, lowestPlace, type Place } from "@/core/number";
 import { type MarkedWay, moved } from "@/core/paper";
 import { type Problem, writeProblem } from "@/core/problem";
 import { currencyOf, unitOf, writePieces, writeQuantity } from "@/core/quantity";
-import { METHOD_NAMES, plain, stepWords } from "@/core/wording";
+import { methodWords, plain, stepWords } from "@/core/wording";
 import type { GivenPart } from "./given";
 
 /** A step of a sound way as the learner's board needs it: its marks, and the words for hints. */
@@ -45,9 +45,6 @@ export interface Turn {
   readonly pieces: readonly string[];
 }
 
-/** Methods whose rows stand under one another though no places are named above them. */
-const IN_SQUARES: readonly MethodId[] = ["column-multiplication", "lattice", "multiples-of-ten"];
-
 /** The most methods whose workings are looked for on a paper. */
 const MOST_WAYS = 8;
 
@@ -71,7 +68,7 @@ export function turnOf(problem: Problem, house: HouseRules, fixed: MethodId | un
           ]
         : [],
     ),
-    methods: methods.map((id) => ({ id, name: METHOD_NAMES[id] })),
+    methods: methods.map((id) => ({ id, name: methodWords(id).name })),
     estimate: runOf(workingOf(problem, house), EVERY_METHOD).estimate !== undefined,
     units: unitsOf(problem),
     pieces: piecesOf(problem),
@@ -121,9 +118,9 @@ function waysOf(working: Working, house: HouseRules): readonly TurnWay[] {
     return [
       {
         method: working.method,
-        name: METHOD_NAMES[working.method],
+        name: methodWords(working.method).name,
         layout: page.layout,
-        aligned: page.layout.columns.length > 0 || IN_SQUARES.includes(working.method),
+        aligned: page.layout.columns.length > 0 || page.layout.digitsUnderDigits === true,
         steps: onPage,
         operandRows: operandRowsOf(onPage),
       },

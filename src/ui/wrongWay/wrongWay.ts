@@ -2,6 +2,7 @@ import type { Layout, Writing } from "@/core/board";
 import { runOf } from "@/core/checks";
 import {
   explanationsOf,
+  isSlip,
   type PatternId,
   type PatternReason,
   patternFacts,
@@ -19,7 +20,7 @@ import { readGiven } from "@/core/marking";
 import { EVERY_METHOD, type Reason, type Stage, type Step } from "@/core/methods";
 import { type Picture, pictureOf } from "@/core/pictures";
 import { type Problem, writeAnswer, writeProblem } from "@/core/problem";
-import { estimateLine, METHOD_NAMES, plain } from "@/core/wording";
+import { estimateLine, methodWords, plain } from "@/core/wording";
 import { ROUTES } from "../routes";
 import { wrongWayAddress } from "./address";
 
@@ -70,7 +71,9 @@ export interface WrongWay {
 export function choicesFor(ways: WrongWays, house: HouseRules): readonly Choice[] {
   const line = writeProblem(ways.problem, house);
   return ways.ways
-    .filter(({ patterns: [first, second] }) => second === undefined && !first?.startsWith("slip-"))
+    .filter(
+      ({ patterns: [first, second] }) => second === undefined && (first === undefined || !isSlip(first)),
+    )
     .flatMap(({ patterns }) => {
       const replay = replayOf(ways.problem, house, patterns);
       const [pattern] = patterns;
@@ -108,7 +111,7 @@ export function wrongWayOf(
   const soundStep = sound.steps[departs];
   return {
     line: writeProblem(problem, house),
-    method: METHOD_NAMES[sound.method],
+    method: methodWords(sound.method).name,
     patterns: patterns.map((id) => {
       const { name, does, apart } = patternFacts(id);
       return { name, does, remedy: remedyWords(id), apart };

@@ -1,10 +1,11 @@
-import type { Row } from "../../methods";
+import { columnAddition, type Row } from "../../methods";
 import type { Decimal } from "../../number";
 import type { Problem } from "../../problem";
 import type { PatternsOf, Split } from "../errorPattern";
+import { decidesIn } from "../otherwise";
 import { decimalProblem, mostPlaces, pointBetween, wholeFrom } from "../parts";
 
-const IN_COLUMNS = ["column-addition"] as const;
+const inColumns = decidesIn(columnAddition);
 
 /** How far left of its place a number stands when its last digit stands under the last of the longest. */
 const rightFlush = (numeral: Decimal, all: readonly Decimal[]): number =>
@@ -57,12 +58,9 @@ export const ADDITION_PATTERNS: PatternsOf = [
     knownFrom: "Hiebert & Wearne (1985, 1986)",
     common: 3,
     lookAlikes: ["add-whole-on-end"],
-    methods: IN_COLUMNS,
-    decisions: {
-      addition: {
-        lineUp: rightFlush,
-      },
-    },
+    decides: inColumns({
+      lineUp: rightFlush,
+    }),
   },
   {
     id: "add-left-flush",
@@ -75,13 +73,10 @@ export const ADDITION_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore (column-misalignment faults in general: Brueckner 1928)",
     common: 1,
     lookAlikes: [],
-    methods: IN_COLUMNS,
-    decisions: {
-      addition: {
-        lineUp: leftFlush,
-        pointLine: countedFromLongest,
-      },
-    },
+    decides: inColumns({
+      lineUp: leftFlush,
+      pointLine: countedFromLongest,
+    }),
   },
   {
     id: "add-two-halves",
@@ -97,7 +92,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
       "Brown, M. (1981, in Hart) and Steinle & Stacey (1998) for the two-separate-numbers view; Ryan & Williams (2007)",
     common: 3,
     lookAlikes: ["money-tenths-as-cents"],
-    methods: IN_COLUMNS,
+    methods: [columnAddition.id],
     splits: inHalves,
   },
   {
@@ -112,12 +107,9 @@ export const ADDITION_PATTERNS: PatternsOf = [
     knownFrom: "Hiebert & Wearne (1985)",
     common: 2,
     lookAlikes: ["add-right-flush"],
-    methods: IN_COLUMNS,
-    decisions: {
-      addition: {
-        lineUp: (numeral, all) => (numeral.point ? 0 : 0 - mostPlaces(all)),
-      },
-    },
+    decides: inColumns({
+      lineUp: (numeral, all) => (numeral.point ? 0 : 0 - mostPlaces(all)),
+    }),
   },
   {
     id: "add-no-carry",
@@ -131,13 +123,10 @@ export const ADDITION_PATTERNS: PatternsOf = [
     knownFrom: "Buswell & John (1926); Cox (1975); Engelhardt (1977)",
     common: 3,
     lookAlikes: ["add-overhang-carry-lost", "add-point-wall"],
-    methods: IN_COLUMNS,
-    decisions: {
-      addition: {
-        writes: (total, { last }) => (last ? total : total % 10),
-        carries: () => 0,
-      },
-    },
+    decides: inColumns({
+      writes: (total, { last }) => (last ? total : total % 10),
+      carries: () => 0,
+    }),
   },
   {
     id: "add-double-digit",
@@ -150,13 +139,10 @@ export const ADDITION_PATTERNS: PatternsOf = [
     knownFrom: "Cox (1975); Fuson (1990); Ashlock (Error Patterns in Computation)",
     common: 2,
     lookAlikes: ["add-left-to-right"],
-    methods: IN_COLUMNS,
-    decisions: {
-      addition: {
-        writes: (total) => total,
-        carries: () => 0,
-      },
-    },
+    decides: inColumns({
+      writes: (total) => total,
+      carries: () => 0,
+    }),
   },
   {
     id: "add-carry-swapped",
@@ -169,13 +155,10 @@ export const ADDITION_PATTERNS: PatternsOf = [
     knownFrom: "Buswell & John (1926) list writing the figure that should be carried",
     common: 2,
     lookAlikes: [],
-    methods: IN_COLUMNS,
-    decisions: {
-      addition: {
-        writes: (total, { last }) => (last || total < 10 ? total : Math.floor(total / 10)),
-        carries: (total, { last }) => (last || total < 10 ? 0 : total % 10),
-      },
-    },
+    decides: inColumns({
+      writes: (total, { last }) => (last || total < 10 ? total : Math.floor(total / 10)),
+      carries: (total, { last }) => (last || total < 10 ? 0 : total % 10),
+    }),
   },
   {
     id: "add-carry-only-one",
@@ -189,13 +172,10 @@ export const ADDITION_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore (Buswell & John 1926 list carrying a wrong number)",
     common: 1,
     lookAlikes: [],
-    methods: IN_COLUMNS,
-    decisions: {
-      addition: {
-        writes: (total, { last }) => (last ? total : total % 10),
-        carries: (total, { last }) => (last || total < 10 ? 0 : 1),
-      },
-    },
+    decides: inColumns({
+      writes: (total, { last }) => (last ? total : total % 10),
+      carries: (total, { last }) => (last || total < 10 ? 0 : 1),
+    }),
   },
   {
     id: "add-overhang-carry-lost",
@@ -208,14 +188,11 @@ export const ADDITION_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore (near Buswell & John 1926, forgetting the carried number)",
     common: 1,
     lookAlikes: ["add-no-carry"],
-    methods: IN_COLUMNS,
     rules: { emptyPlaces: "gaps" },
-    decisions: {
-      addition: {
-        writes: (total, { parts, rate }) => (parts.length === 1 ? (parts[0] ?? 0) : total % rate),
-        carries: (total, { parts, rate }) => (parts.length === 1 ? 0 : Math.floor(total / rate)),
-      },
-    },
+    decides: inColumns({
+      writes: (total, { parts, rate }) => (parts.length === 1 ? (parts[0] ?? 0) : total % rate),
+      carries: (total, { parts, rate }) => (parts.length === 1 ? 0 : Math.floor(total / rate)),
+    }),
   },
   {
     id: "add-one-digit-everywhere",
@@ -228,9 +205,8 @@ export const ADDITION_PATTERNS: PatternsOf = [
     knownFrom: "Cox (1975); Ashlock (whole-number form)",
     common: 2,
     lookAlikes: [],
-    methods: IN_COLUMNS,
     rules: { emptyPlaces: "gaps" },
-    decisions: { addition: { counts: loneDigitEverywhere } },
+    decides: inColumns({ counts: loneDigitEverywhere }),
   },
   {
     id: "add-left-to-right",
@@ -244,12 +220,9 @@ export const ADDITION_PATTERNS: PatternsOf = [
     knownFrom: "Ashlock (Error Patterns in Computation)",
     common: 2,
     lookAlikes: ["add-double-digit"],
-    methods: IN_COLUMNS,
-    decisions: {
-      addition: {
-        begins: "largest",
-      },
-    },
+    decides: inColumns({
+      begins: "largest",
+    }),
   },
   {
     id: "add-point-wall",
@@ -262,11 +235,8 @@ export const ADDITION_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore",
     common: 1,
     lookAlikes: ["add-no-carry"],
-    methods: IN_COLUMNS,
-    decisions: {
-      addition: {
-        carries: (total, { beforePoint, rate }) => (beforePoint ? 0 : Math.floor(total / rate)),
-      },
-    },
+    decides: inColumns({
+      carries: (total, { beforePoint, rate }) => (beforePoint ? 0 : Math.floor(total / rate)),
+    }),
   },
 ];

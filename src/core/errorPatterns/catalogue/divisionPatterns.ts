@@ -1,6 +1,8 @@
+import { columnMultiplication, longDivision } from "../../methods";
 import { asFraction, type Decimal, fraction, withoutEndZeros } from "../../number";
 import type { Problem } from "../../problem";
 import type { PatternAct, PatternsOf, Split } from "../errorPattern";
+import { decidesIn } from "../otherwise";
 import {
   decimalProblem,
   decimalRewritten,
@@ -11,7 +13,8 @@ import {
   wholeFrom,
 } from "../parts";
 
-const BY_DIVISION = { methods: ["long-division"], rules: { divisionEnding: "exact" } } as const;
+const byDivision = decidesIn(longDivision);
+const BY_DIVISION = { methods: [longDivision.id], rules: { divisionEnding: "exact" } } as const;
 
 const dividesBy = (problem: Problem): readonly [Decimal, Decimal] | undefined =>
   twoDecimals(problem, "divide");
@@ -94,7 +97,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: ["div-stops-when-remainder-zero", "div-points-ignored"],
     ...BY_DIVISION,
-    decisions: { division: { movesDividend: () => 0 } },
+    decides: byDivision({ movesDividend: () => 0 }),
     needs: byDecimal,
   },
   {
@@ -109,7 +112,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: ["div-stops-when-remainder-zero", "div-divisor-only-shifted"],
     ...BY_DIVISION,
-    decisions: { division: { movesDividend: (_, dividend) => dividend.fraction.length } },
+    decides: byDivision({ movesDividend: (_, dividend) => dividend.fraction.length }),
   },
   {
     id: "div-places-pooled",
@@ -124,7 +127,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: ["div-stops-when-remainder-zero"],
     ...BY_DIVISION,
-    decisions: { division: { movesDividend: (divisor) => 0 - divisor.fraction.length } },
+    decides: byDivision({ movesDividend: (divisor) => 0 - divisor.fraction.length }),
     needs: byDecimal,
   },
   {
@@ -189,7 +192,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     ...BY_DIVISION,
-    decisions: { division: { ends: "restBehindPoint" } },
+    decides: byDivision({ ends: "restBehindPoint" }),
   },
   {
     id: "div-no-appended-zero",
@@ -203,7 +206,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: ["div-two-halves"],
     ...BY_DIVISION,
-    decisions: { division: { ends: "whereDigitsEnd" } },
+    decides: byDivision({ ends: "whereDigitsEnd" }),
   },
   {
     id: "div-big-by-small",
@@ -246,7 +249,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     reads: multiplied,
-    methods: ["column-multiplication", "long-division"],
+    methods: [columnMultiplication.id, longDivision.id],
   },
   {
     id: "div-appended-zero-no-point",

@@ -1,10 +1,35 @@
+import {
+  changingForm,
+  denominatorsByFactors,
+  denominatorsByMultiples,
+  denominatorsByProduct,
+  dividingLikeParts,
+  multiplyingAcross,
+  turningOver,
+} from "../../methods";
 import { commonMultiple, type Fraction, fraction, isWhole } from "../../number";
 import type { Answer, FractionProblem, Problem } from "../../problem";
 import type { PatternAct, Split } from "../errorPattern";
+import { decidesIn } from "../otherwise";
 import { decimalProblem, smallestPrime, wholeFrom } from "../parts";
 
-export const OVER_COMMON = ["denominators-by-factors", "denominators-by-multiples"] as const;
-const APART = { methods: OVER_COMMON } as const;
+const OVER_COMMON = [denominatorsByFactors, denominatorsByMultiples];
+const overCommon = decidesIn(...OVER_COMMON);
+
+/** Where parts are made alike, for a sum or for its own sake. */
+export const makingAlike = decidesIn(...OVER_COMMON, changingForm);
+export const acrossOnly = decidesIn(multiplyingAcross);
+export const turningOnly = decidesIn(turningOver);
+export const likePartsOnly = decidesIn(dividingLikeParts);
+export const formOnly = decidesIn(changingForm);
+export const inFractions = decidesIn(
+  ...OVER_COMMON,
+  denominatorsByProduct,
+  multiplyingAcross,
+  turningOver,
+  dividingLikeParts,
+  changingForm,
+);
 export const CANCELS_AFTER = { cancelling: "after" } as const;
 
 const asked = (problem: Problem, ...ops: readonly FractionProblem["op"][]): FractionProblem | undefined =>
@@ -147,11 +172,9 @@ export const ownDivisors = ({ numerator, denominator }: Fraction): Fraction | un
     ? undefined
     : fraction(numerator / smallestPrime(numerator), denominator / smallestPrime(denominator));
 
-export const apart = (
-  fractions: NonNullable<PatternAct["decisions"]>["fractions"],
-): Pick<PatternAct, "decisions" | "methods"> => ({
-  ...APART,
-  decisions: { fractions: { setsApart: true, ...fractions } },
+/** Wholes and parts worked apart, with something decided otherwise. */
+export const apart = (other: Parameters<typeof overCommon>[0]): Pick<PatternAct, "decides"> => ({
+  decides: overCommon({ setsApart: true, ...other }),
 });
 
 /** A whole number from which a fraction or a mixed number is taken. */

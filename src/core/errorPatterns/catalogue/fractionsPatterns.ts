@@ -1,17 +1,22 @@
+import { multiplyingAcross, turningOver } from "../../methods";
 import { fraction } from "../../number";
 import type { PatternsOf } from "../errorPattern";
 import {
+  acrossOnly,
   apart,
   CANCELS_AFTER,
   combinesGap,
   digitStruck,
+  formOnly,
   fromWhole,
   gap,
   hasMixed,
   improperTask,
+  inFractions,
   isOf,
+  likePartsOnly,
+  makingAlike,
   mixedFromMixed,
-  OVER_COMMON,
   onlyFractions,
   overOne,
   ownDivisors,
@@ -19,6 +24,7 @@ import {
   simplifies,
   topsDivide,
   turnedOver,
+  turningOnly,
   unlike,
   wholeOnBoth,
 } from "./fractionActs";
@@ -56,9 +62,8 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: ["frac-straight-across"],
     needs: unlike,
-    methods: [...OVER_COMMON, "changing-form"],
     rules: { mixedNumbers: "apart" },
-    decisions: { fractions: { scales: (numerator) => numerator } },
+    decides: makingAlike({ scales: (numerator) => numerator }),
   },
   {
     id: "frac-add-to-both",
@@ -72,11 +77,10 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     needs: unlike,
-    methods: [...OVER_COMMON, "changing-form"],
     rules: { mixedNumbers: "apart" },
-    decisions: {
-      fractions: { scales: (numerator, by, denominator) => numerator + denominator * by - denominator },
-    },
+    decides: makingAlike({
+      scales: (numerator, by, denominator) => numerator + denominator * by - denominator,
+    }),
   },
   {
     id: "mixed-small-from-big",
@@ -174,9 +178,8 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     needs: onlyFractions("multiply"),
-    methods: ["multiplying-across"],
     rules: CANCELS_AFTER,
-    decisions: { fractions: { factors: overOne, acrossUnder: ([first = 1n]) => first } },
+    decides: acrossOnly({ factors: overOne, acrossUnder: ([first = 1n]) => first }),
   },
   {
     id: "frac-mul-flips-second",
@@ -190,7 +193,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     reads: turnedOver,
-    methods: ["turning-over", "multiplying-across"],
+    methods: [turningOver.id, multiplyingAcross.id],
   },
   {
     id: "frac-mul-whole-on-both",
@@ -218,8 +221,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: [],
     needs: isOf("divide"),
-    methods: ["turning-over"],
-    decisions: { fractions: { turnsOver: (divisor) => divisor } },
+    decides: turningOnly({ turnsOver: (divisor) => divisor }),
   },
   {
     id: "frac-div-flips-first",
@@ -233,13 +235,10 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     needs: isOf("divide"),
-    methods: ["turning-over"],
-    decisions: {
-      fractions: {
-        turnsOver: (divisor) => divisor,
-        dividend: ({ numerator, denominator }) => fraction(denominator, numerator),
-      },
-    },
+    decides: turningOnly({
+      turnsOver: (divisor) => divisor,
+      dividend: ({ numerator, denominator }) => fraction(denominator, numerator),
+    }),
   },
   {
     id: "frac-div-bottom-kept",
@@ -253,8 +252,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     needs: (problem) => onlyFractions("divide")(problem) && topsDivide(problem),
-    methods: ["dividing-like-parts"],
-    decisions: { fractions: { likeUnder: (count, denominator) => count * denominator } },
+    decides: likePartsOnly({ likeUnder: (count, denominator) => count * denominator }),
   },
   {
     id: "simplify-strikes-digit",
@@ -268,8 +266,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     needs: simplifies,
-    methods: ["changing-form"],
-    decisions: { fractions: { shortens: digitStruck } },
+    decides: formOnly({ shortens: digitStruck }),
   },
   {
     id: "simplify-own-divisors",
@@ -283,8 +280,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     needs: simplifies,
-    methods: ["changing-form"],
-    decisions: { fractions: { shortens: ownDivisors } },
+    decides: formOnly({ shortens: ownDivisors }),
   },
   {
     id: "improper-whole-plus-top",
@@ -298,7 +294,7 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: [],
     needs: hasMixed("multiply", "divide", "rewrite"),
-    decisions: { fractions: { improper: ({ whole, numerator }) => whole + numerator } },
+    decides: inFractions({ improper: ({ whole, numerator }) => whole + numerator }),
   },
   {
     id: "improper-top-bottom-swapped",
@@ -312,9 +308,9 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     needs: hasMixed("multiply", "divide", "rewrite"),
-    decisions: {
-      fractions: { improper: ({ whole, numerator, denominator }) => whole * numerator + denominator },
-    },
+    decides: inFractions({
+      improper: ({ whole, numerator, denominator }) => whole * numerator + denominator,
+    }),
   },
   {
     id: "mixed-remainder-in-front",
@@ -328,14 +324,11 @@ export const FRACTIONS_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     needs: improperTask,
-    methods: ["changing-form"],
-    decisions: {
-      fractions: {
-        countsOut: (numerator, denominator) =>
-          numerator % denominator === 0n
-            ? { whole: numerator / denominator, rest: 0n }
-            : { whole: numerator % denominator, rest: numerator / denominator },
-      },
-    },
+    decides: formOnly({
+      countsOut: (numerator, denominator) =>
+        numerator % denominator === 0n
+          ? { whole: numerator / denominator, rest: 0n }
+          : { whole: numerator % denominator, rest: numerator / denominator },
+    }),
   },
 ];

@@ -1,8 +1,11 @@
+import { signRule } from "../../methods";
 import { compareNumerals, isZero, type Numeral, unsigned } from "../../number";
 import { AS_IT_COMES, type Problem, type SignedProblem } from "../../problem";
 import type { PatternsOf } from "../errorPattern";
+import { decidesIn } from "../otherwise";
 
-const BY_SIGNS = ["sign-rule"] as const;
+const bySigns = decidesIn(signRule);
+const BY_SIGNS = [signRule.id];
 
 const signed = (problem: Problem, op: "terms" | "multiply" | "divide"): SignedProblem | undefined =>
   problem.kind === "signed" && (problem.op === op || (op === "multiply" && problem.op === "divide"))
@@ -112,13 +115,10 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     needs: addsUnlike,
-    methods: BY_SIGNS,
-    decisions: {
-      signs: {
-        addsSizes: () => true,
-        sumBelow: (left, right) => unlikeSigns(left, right) || left.negative,
-      },
-    },
+    decides: bySigns({
+      addsSizes: () => true,
+      sumBelow: (left, right) => unlikeSigns(left, right) || left.negative,
+    }),
   },
   {
     id: "int-first-sign-rules",
@@ -132,12 +132,9 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: ["int-minus-unread"],
     needs: endsUnlike,
-    methods: BY_SIGNS,
-    decisions: {
-      signs: {
-        sumBelow: (left, right) => (unlikeSigns(left, right) ? left.negative : sumBelow(left, right)),
-      },
-    },
+    decides: bySigns({
+      sumBelow: (left, right) => (unlikeSigns(left, right) ? left.negative : sumBelow(left, right)),
+    }),
   },
   {
     id: "int-swaps-to-subtract",
@@ -215,12 +212,9 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     knownFrom: "Küchemann (1981, in Hart); classroom lore",
     common: 3,
     lookAlikes: ["int-bigger-number-gives-sign"],
-    methods: BY_SIGNS,
-    decisions: {
-      signs: {
-        productBelow: (negatives) => negatives > 0,
-      },
-    },
+    decides: bySigns({
+      productBelow: (negatives) => negatives > 0,
+    }),
   },
   {
     id: "int-bigger-number-gives-sign",
@@ -234,15 +228,12 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore (rule transfer from addition)",
     common: 1,
     lookAlikes: ["int-minus-times-minus-is-minus", "int-minus-unread"],
-    methods: BY_SIGNS,
-    decisions: {
-      signs: {
-        productBelow: (negatives, [left, right]) =>
-          left === undefined || right === undefined || compareNumerals(unsigned(left), unsigned(right)) === 0
-            ? negatives % 2 === 1
-            : sumBelow(left, right),
-      },
-    },
+    decides: bySigns({
+      productBelow: (negatives, [left, right]) =>
+        left === undefined || right === undefined || compareNumerals(unsigned(left), unsigned(right)) === 0
+          ? negatives % 2 === 1
+          : sumBelow(left, right),
+    }),
   },
   {
     id: "int-like-signs-subtracted",
@@ -256,13 +247,10 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: ["int-minus-unread", "int-operation-changed-only"],
     needs: likeMinuses,
-    methods: BY_SIGNS,
-    decisions: {
-      signs: {
-        addsSizes: () => false,
-        sumBelow: () => true,
-      },
-    },
+    decides: bySigns({
+      addsSizes: () => false,
+      sumBelow: () => true,
+    }),
   },
   {
     id: "int-minus-unread",

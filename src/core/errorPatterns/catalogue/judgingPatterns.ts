@@ -1,6 +1,8 @@
+import { roundingByPlace } from "../../methods";
 import { compareDecimals, type Decimal, roundTo } from "../../number";
 import type { Answer, Problem } from "../../problem";
 import type { PatternsOf } from "../errorPattern";
+import { decidesIn } from "../otherwise";
 import { mostPlaces } from "../parts";
 
 /** Two decimals with the same whole part, to be compared. */
@@ -85,8 +87,7 @@ export const JUDGING_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore",
     common: 3,
     lookAlikes: [],
-    methods: ["rounding-by-place"],
-    decisions: { rounding: { goesUp: () => false } },
+    decides: decidesIn(roundingByPlace)({ goesUp: () => false }),
   },
   {
     id: "round-cascades",

@@ -1,11 +1,12 @@
-import { SOUND_ADDITION, SOUND_PRODUCTS } from "../../methods";
+import { columnMultiplication, lattice, SOUND_ADDITION, SOUND_PRODUCTS } from "../../methods";
 import { bareDigits, type Decimal, zerosAtEnd } from "../../number";
 import type { Problem } from "../../problem";
 import type { PatternAct, PatternsOf, Split } from "../errorPattern";
+import { decidesIn } from "../otherwise";
 import { decimalProblem, pointBetween, twoDecimals, wholeFrom } from "../parts";
 
-const IN_COLUMNS = ["column-multiplication"] as const;
-const IN_A_LATTICE = ["lattice"] as const;
+const inColumns = decidesIn(columnMultiplication);
+const inALattice = decidesIn(lattice);
 const AS_GIVEN = { addendOrder: "asGiven" } as const;
 
 const sum = (places: readonly number[]): number => places.reduce((all, count) => all + count, 0);
@@ -16,9 +17,8 @@ const places = (
     counted: readonly number[],
     made: { readonly digits: string; readonly factors: readonly Decimal[] },
   ) => number,
-): Pick<PatternAct, "decisions" | "methods"> => ({
-  methods: [...IN_COLUMNS, ...IN_A_LATTICE],
-  decisions: { product: { productPlaces: rule }, lattice: { productPlaces: rule } },
+): Pick<PatternAct, "decides"> => ({
+  decides: [...inColumns({ productPlaces: rule }), ...inALattice({ productPlaces: rule })],
 });
 
 /** Whole part times whole part and end times end, with a point between; a whole number multiplies both parts of the other. */
@@ -131,7 +131,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     knownFrom: "Ryan & Williams (2007) for the separate-numbers view; classroom lore",
     common: 3,
     lookAlikes: ["mul-no-filler-zeros", "mul-zero-on-the-end"],
-    methods: IN_COLUMNS,
+    methods: [columnMultiplication.id],
     splits: inHalves,
   },
   {
@@ -164,13 +164,10 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: [],
     needs: severalRows,
-    methods: IN_COLUMNS,
     rules: AS_GIVEN,
-    decisions: {
-      product: {
-        opens: () => 0,
-      },
-    },
+    decides: inColumns({
+      opens: () => 0,
+    }),
   },
   {
     id: "mul-carry-before",
@@ -183,13 +180,10 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     knownFrom: "Cox (1975); Ashlock",
     common: 2,
     lookAlikes: [],
-    methods: IN_COLUMNS,
     rules: AS_GIVEN,
-    decisions: {
-      product: {
-        products: { ...SOUND_PRODUCTS, makes: (digit, by, carriedIn) => (digit + carriedIn) * by },
-      },
-    },
+    decides: inColumns({
+      products: { ...SOUND_PRODUCTS, makes: (digit, by, carriedIn) => (digit + carriedIn) * by },
+    }),
   },
   {
     id: "mul-carry-dropped",
@@ -203,13 +197,10 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     knownFrom: "Buswell & John (1926); Cox (1975)",
     common: 3,
     lookAlikes: [],
-    methods: IN_COLUMNS,
     rules: AS_GIVEN,
-    decisions: {
-      product: {
-        products: { ...SOUND_PRODUCTS, carries: () => 0 },
-      },
-    },
+    decides: inColumns({
+      products: { ...SOUND_PRODUCTS, carries: () => 0 },
+    }),
   },
   {
     id: "mul-straight-down",
@@ -222,13 +213,10 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     knownFrom: "Cox (1975); Ashlock",
     common: 2,
     lookAlikes: [],
-    methods: IN_COLUMNS,
     rules: AS_GIVEN,
-    decisions: {
-      product: {
-        meets: "straightDown",
-      },
-    },
+    decides: inColumns({
+      meets: "straightDown",
+    }),
     needs: longFactors,
   },
   {
@@ -242,12 +230,9 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore",
     common: 1,
     lookAlikes: [],
-    methods: IN_A_LATTICE,
-    decisions: {
-      lattice: {
-        makes: (digit, by) => (digit * by < 10 ? digit * by * 10 : digit * by),
-      },
-    },
+    decides: inALattice({
+      makes: (digit, by) => (digit * by < 10 ? digit * by * 10 : digit * by),
+    }),
     needs: severalDigits,
   },
   {
@@ -261,15 +246,12 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore",
     common: 1,
     lookAlikes: [],
-    methods: IN_A_LATTICE,
-    decisions: {
-      lattice: {
-        sums: {
-          ...SOUND_ADDITION,
-          writes: (total, { last }) => (last ? total : total % 10),
-          carries: () => 0,
-        },
+    decides: inALattice({
+      sums: {
+        ...SOUND_ADDITION,
+        writes: (total, { last }) => (last ? total : total % 10),
+        carries: () => 0,
       },
-    },
+    }),
   },
 ];

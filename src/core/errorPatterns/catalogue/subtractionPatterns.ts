@@ -1,11 +1,13 @@
-import { type Change, Stuck } from "../../methods";
+import { type Change, equalAdditions, makingUp, Stuck, subtractionByDecomposition } from "../../methods";
 import type { Decimal } from "../../number";
 import type { Problem } from "../../problem";
 import type { PatternsOf, Split } from "../errorPattern";
+import { decidesIn } from "../otherwise";
 import { decimalProblem, mostPlaces, pointBetween, twoDecimals, wholeFrom } from "../parts";
 
-const BY_DECOMPOSITION = ["subtraction-by-decomposition"] as const;
-const WITH_PAYMENTS = ["equal-additions", "making-up"] as const;
+const byDecomposition = decidesIn(subtractionByDecomposition);
+const withPayments = decidesIn(equalAdditions, makingUp);
+const IN_COLUMNS = [subtractionByDecomposition.id, equalAdditions.id, makingUp.id];
 
 const becomes = (column: number, before: number, after: number): Change => ({ column, before, after });
 
@@ -79,13 +81,10 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "Buswell & John (1926); Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
     common: 3,
     lookAlikes: ["sub-zero-top-copied", "sub-tail-brought-down", "sub-two-halves", "sub-borrow-unpaid"],
-    methods: BY_DECOMPOSITION,
-    decisions: {
-      decomposition: {
-        fallsShort: () => false,
-        leaves: (top, bottom) => Math.abs(top - bottom),
-      },
-    },
+    decides: byDecomposition({
+      fallsShort: () => false,
+      leaves: (top, bottom) => Math.abs(top - bottom),
+    }),
   },
   {
     id: "sub-borrow-unpaid",
@@ -98,8 +97,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
     common: 3,
     lookAlikes: ["sub-overhang-pay-lost", "sub-column-gap"],
-    methods: [...BY_DECOMPOSITION, ...WITH_PAYMENTS],
-    decisions: { decomposition: { exchanges: unpaid }, payments: { pays: () => 0 } },
+    decides: [...byDecomposition({ exchanges: unpaid }), ...withPayments({ pays: () => 0 })],
   },
   {
     id: "sub-zero-top-copied",
@@ -113,13 +111,10 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
     common: 3,
     lookAlikes: ["sub-column-gap", "sub-tail-brought-down", "sub-two-halves"],
-    methods: BY_DECOMPOSITION,
-    decisions: {
-      decomposition: {
-        fallsShort: (top, bottom, at) => !isUntouchedNought(top, bottom, at) && top < bottom,
-        leaves: (top, bottom, at) => (isUntouchedNought(top, bottom, at) ? bottom : top - bottom),
-      },
-    },
+    decides: byDecomposition({
+      fallsShort: (top, bottom, at) => !isUntouchedNought(top, bottom, at) && top < bottom,
+      leaves: (top, bottom, at) => (isUntouchedNought(top, bottom, at) ? bottom : top - bottom),
+    }),
   },
   {
     id: "sub-stuck-writes-zero",
@@ -132,13 +127,10 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "Buswell & John (1926); Brown & VanLehn (1980); VanLehn (1990)",
     common: 2,
     lookAlikes: [],
-    methods: BY_DECOMPOSITION,
-    decisions: {
-      decomposition: {
-        fallsShort: () => false,
-        leaves: (top, bottom) => Math.max(0, top - bottom),
-      },
-    },
+    decides: byDecomposition({
+      fallsShort: () => false,
+      leaves: (top, bottom) => Math.max(0, top - bottom),
+    }),
   },
   {
     id: "sub-zero-to-nine-stop",
@@ -152,12 +144,9 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "Brown & Burton (1978); VanLehn (1990)",
     common: 2,
     lookAlikes: ["money-change-dollar-too-many", "sub-overhang-pay-lost"],
-    methods: BY_DECOMPOSITION,
-    decisions: {
-      decomposition: {
-        exchanges: nineAndStop,
-      },
-    },
+    decides: byDecomposition({
+      exchanges: nineAndStop,
+    }),
   },
   {
     id: "sub-jump-over-zero",
@@ -170,12 +159,9 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "Brown & Burton (1978); Brown & VanLehn (1980)",
     common: 2,
     lookAlikes: [],
-    methods: BY_DECOMPOSITION,
-    decisions: {
-      decomposition: {
-        exchanges: (standing, needy) => across(standing, needy, 0),
-      },
-    },
+    decides: byDecomposition({
+      exchanges: (standing, needy) => across(standing, needy, 0),
+    }),
   },
   {
     id: "sub-zero-to-ten",
@@ -189,16 +175,13 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "VanLehn (1990)",
     common: 2,
     lookAlikes: ["money-digit-complements"],
-    methods: BY_DECOMPOSITION,
-    decisions: {
-      decomposition: {
-        exchanges: (standing, needy) => across(standing, needy, 10),
-        leaves: (top, bottom) => {
-          if (top - bottom > 9) throw new Stuck("a column would hold ten");
-          return top - bottom;
-        },
+    decides: byDecomposition({
+      exchanges: (standing, needy) => across(standing, needy, 10),
+      leaves: (top, bottom) => {
+        if (top - bottom > 9) throw new Stuck("a column would hold ten");
+        return top - bottom;
       },
-    },
+    }),
   },
   {
     id: "sub-pays-twice",
@@ -211,12 +194,9 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "Buswell & John (1926) list taking two away after a single borrowing",
     common: 2,
     lookAlikes: [],
-    methods: BY_DECOMPOSITION,
-    decisions: {
-      decomposition: {
-        pays: () => 1,
-      },
-    },
+    decides: byDecomposition({
+      pays: () => 1,
+    }),
   },
   {
     id: "sub-right-flush",
@@ -229,8 +209,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "Hiebert & Wearne (1985, 1986)",
     common: 2,
     lookAlikes: [],
-    decisions: { decomposition: { lineUp: rightFlush }, payments: { lineUp: rightFlush } },
-    methods: [...BY_DECOMPOSITION, ...WITH_PAYMENTS],
+    decides: [...byDecomposition({ lineUp: rightFlush }), ...withPayments({ lineUp: rightFlush })],
   },
   {
     id: "sub-two-halves",
@@ -244,7 +223,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore (separate-numbers view: Brown, M. 1981; Steinle & Stacey 1998)",
     common: 3,
     lookAlikes: ["sub-zero-top-copied", "sub-tail-brought-down", "sub-column-gap"],
-    methods: [...BY_DECOMPOSITION, ...WITH_PAYMENTS],
+    methods: IN_COLUMNS,
     splits: inHalves,
   },
   {
@@ -259,14 +238,11 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore",
     common: 1,
     lookAlikes: ["sub-zero-top-copied", "sub-two-halves", "sub-column-gap"],
-    methods: BY_DECOMPOSITION,
     rules: { emptyPlaces: "gaps" },
-    decisions: {
-      decomposition: {
-        fallsShort: (top, bottom, { given }) => given !== undefined && top < bottom,
-        leaves: (top, bottom, { given }) => (given === undefined ? bottom : top - bottom),
-      },
-    },
+    decides: byDecomposition({
+      fallsShort: (top, bottom, { given }) => given !== undefined && top < bottom,
+      leaves: (top, bottom, { given }) => (given === undefined ? bottom : top - bottom),
+    }),
   },
   {
     id: "sub-stops-at-short",
@@ -279,13 +255,10 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "Brown & Burton (1978); VanLehn (1990)",
     common: 2,
     lookAlikes: [],
-    methods: BY_DECOMPOSITION,
     rules: { emptyPlaces: "gaps" },
-    decisions: {
-      decomposition: {
-        leaves: (top, bottom, { beyond }) => (beyond ? 0 : top - bottom),
-      },
-    },
+    decides: byDecomposition({
+      leaves: (top, bottom, { beyond }) => (beyond ? 0 : top - bottom),
+    }),
   },
   {
     id: "sub-all-nines",
@@ -298,12 +271,9 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore (common in change-giving)",
     common: 1,
     lookAlikes: [],
-    methods: BY_DECOMPOSITION,
-    decisions: {
-      decomposition: {
-        exchanges: allNines,
-      },
-    },
+    decides: byDecomposition({
+      exchanges: allNines,
+    }),
   },
   {
     id: "sub-complement-only",
@@ -316,8 +286,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore",
     common: 1,
     lookAlikes: [],
-    methods: WITH_PAYMENTS,
-    decisions: { payments: { leaves: (raised, taken, top) => (raised > top ? 10 - taken : top - taken) } },
+    decides: withPayments({ leaves: (raised, taken, top) => (raised > top ? 10 - taken : top - taken) }),
   },
   {
     id: "sub-overhang-pay-lost",
@@ -330,8 +299,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     knownFrom: "classroom lore",
     common: 1,
     lookAlikes: ["sub-borrow-unpaid", "sub-zero-to-nine-stop"],
-    methods: WITH_PAYMENTS,
     rules: { emptyPlaces: "gaps" },
-    decisions: { payments: { pays: (next) => (next === undefined ? 0 : 1) } },
+    decides: withPayments({ pays: (next) => (next === undefined ? 0 : 1) }),
   },
 ];

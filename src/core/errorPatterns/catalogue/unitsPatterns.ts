@@ -1,14 +1,17 @@
+import { unitColumns } from "../../methods";
 import { asFraction } from "../../number";
 import type { Answer, MeasureProblem, Problem } from "../../problem";
 import { type Measure, rateBetween } from "../../quantity";
 import type { PatternAct, PatternsOf, Split } from "../errorPattern";
+import { decidesIn } from "../otherwise";
 import { decimalProblem, wholeFrom, wholeIn } from "../parts";
 
-const IN_UNITS = { methods: ["unit-columns"], rules: { unitRegrouping: "asYouGo" } } as const;
+const inUnits = decidesIn(unitColumns);
+const IN_UNITS = { methods: [unitColumns.id], rules: { unitRegrouping: "asYouGo" } } as const;
 
 /** A whole number of one unit made of too many or too few of the next; a division must come out. */
-const exchanges = (rate: (per: bigint) => bigint): Pick<PatternAct, "decisions" | "writes"> => ({
-  decisions: { units: { rate } },
+const exchanges = (rate: (per: bigint) => bigint): Pick<PatternAct, "decides"> => ({
+  decides: inUnits({ rate }),
 });
 
 /** An operation on compound measures. */
@@ -126,7 +129,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...IN_UNITS,
     needs: isOf("subtract"),
-    decisions: { units: { fallsShort: () => false, leaves: gap } },
+    decides: inUnits({ fallsShort: () => false, leaves: gap }),
   },
   {
     id: "unit-borrow-unpaid",
@@ -141,7 +144,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...IN_UNITS,
     needs: isOf("subtract"),
-    decisions: { units: { lends: (count) => count } },
+    decides: inUnits({ lends: (count) => count }),
   },
   {
     id: "unit-carry-lost",
@@ -157,7 +160,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: ["unit-only-big-multiplied"],
     ...IN_UNITS,
     needs: isOf("add", "multiply"),
-    decisions: { units: { gives: () => 0n } },
+    decides: inUnits({ gives: () => 0n }),
   },
   {
     id: "unit-carry-only-one",
@@ -172,7 +175,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...IN_UNITS,
     needs: isOf("add", "multiply"),
-    decisions: { units: { gives: (total, per) => (total >= per ? 1n : 0n) } },
+    decides: inUnits({ gives: (total, per) => (total >= per ? 1n : 0n) }),
   },
   {
     id: "unit-only-big-multiplied",
@@ -187,7 +190,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: ["unit-carry-lost"],
     ...IN_UNITS,
     needs: isOf("multiply"),
-    decisions: { units: { times: (factor, index) => (index === 0 ? factor : 1n) } },
+    decides: inUnits({ times: (factor, index) => (index === 0 ? factor : 1n) }),
   },
   {
     id: "unit-remainder-dropped",

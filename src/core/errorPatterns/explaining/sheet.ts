@@ -48,10 +48,10 @@ function seenOf({ ways: { problem, right, ways }, given }: Answered): Seen {
   const single = new Map<PatternId, Value>();
   const pairs = new Map<string, Value>();
   const slips = new Set<Value>();
-  for (const { patterns, value } of ways) {
+  for (const { patterns, cause, value } of ways) {
     const [first, second] = patterns;
     if (first === undefined) continue;
-    if (first.startsWith("slip-")) slips.add(value);
+    if (cause === "slip") slips.add(value);
     else if (second === undefined) single.set(first, value);
     else pairs.set(pairKey(first, second), value);
   }

@@ -12,6 +12,7 @@ import { wrongWorking } from "../wrongWorking";
 /** One way to a wrong answer: the patterns on it, and the answer, in value. */
 export interface WrongWay {
   readonly patterns: readonly PatternId[];
+  readonly cause: "pattern" | "slip";
   readonly value: Value;
   /** How many ways of its kind there are for each that leads to this answer, where it is a slip that can fall anywhere; 1 for a pattern. */
   readonly among: number;
@@ -92,6 +93,7 @@ export function wrongWays(
   }
   const ways: WrongWay[] = shown.map(({ pattern, value: at }) => ({
     patterns: [pattern.id],
+    cause: "pattern",
     value: at,
     among: 1,
   }));
@@ -101,7 +103,7 @@ export function wrongWays(
       if (answer === undefined) continue;
       const at = value(answer);
       if (at === rightValue || at === first.value || at === second.value) continue;
-      ways.push({ patterns: [first.pattern.id, second.pattern.id], value: at, among: 1 });
+      ways.push({ patterns: [first.pattern.id, second.pattern.id], cause: "pattern", value: at, among: 1 });
     }
   });
   return { problem, right, ways: [...ways, ...slipWays(problem, right, rightValue)] };
@@ -156,6 +158,7 @@ function slipWays(problem: Problem, right: Answer, rightValue: Value): readonly 
       .map((value) => ({
         patterns: [pattern],
         value,
+        cause: "slip" as const,
         among: all.length / all.filter((one) => one === value).length,
       })),
   );

@@ -69,3 +69,6 @@ export const SLIPS: readonly SlipFacts[] = [
     share: 0.03,
   },
 ];
+
+/** Whether what lies behind an answer is a slip, and no pattern. */
+export const isSlip = (id: string): boolean => SLIPS.some((slip) => slip.id === id);

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import {
   type AdditionDecisions,
@@ -41,13 +41,6 @@ export type ColumnAdditionReason = {
 
 type Why = SettingOutReason | ColumnAdditionReason | AnswerReason;
 
-/** Numbers under one another, point under point, added from the smallest place with carrying. */
-export const columnAddition: Method<Why> = {
-  id: "column-addition",
-  refuses: worksOnly("add"),
-  work: (problem, house) => workColumnAddition(problem, house, SOUND_COLUMN_ADDITION),
-};
-
 /** The decisions of column addition: how the numbers line up, what each column counts, writes and carries, and where the work begins. */
 export interface ColumnAdditionDecisions extends AdditionDecisions, SettingDecisions {
   /** What is counted in each column of each row, of what stands there. */
@@ -62,12 +55,22 @@ export const SOUND_COLUMN_ADDITION: ColumnAdditionDecisions = {
   begins: "smallest",
 };
 
+/** Numbers under one another, point under point, added from the smallest place with carrying. */
+export const columnAddition: Method<"column-addition", Why, DecimalProblem, ColumnAdditionDecisions> = {
+  id: "column-addition",
+  sample: "40.3 + 7.865 + 12",
+  bench: { small: "<1.1> + <1.1>", usual: "<3.2> + <3.2>", largest: "<15.15> + <15.15>" },
+  sound: SOUND_COLUMN_ADDITION,
+  refuses: worksOnly("add"),
+  work: workColumnAddition,
+};
+
 /** Column addition with any decisions in the columns; only sound ones are sure to reach the right answer. */
 export function workColumnAddition(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: ColumnAdditionDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const addends = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
   const rows = addends.map((numeral) => ({ role: "addend" as const, numeral }));
   const narrow = settingOf(rows, ONES, NO_FREE_ROWS, decisions);
@@ -97,9 +100,6 @@ export function workColumnAddition(
   });
   const end = answerSteps(setting, columns, problem, house, false);
   return {
-    problem,
-    method: "column-addition",
-    house,
     layout: setting.layout,
     steps: [...setOutSteps(setting, "add", house, addends[0] !== problem.operands[0]), ...work, ...end.steps],
     answer: end.answer,

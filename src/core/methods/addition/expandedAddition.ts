@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Place, placesFrom } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
-import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import { type AdditionDecisions, addInColumns, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer, numeralOf } from "../squares/answer";
@@ -32,10 +32,19 @@ type Why = ExpandedReason | ExpandedAdditionReason | AnswerReason;
 const onlyAdds = worksOnly("add");
 
 /** Every number pulled apart into the true values of its digits; like parts joined, ten of one regrouped into the next. */
-export const expandedAddition: Method<Why> = {
+export const expandedAddition: Method<
+  "expanded-addition",
+  Why,
+  DecimalProblem,
+  AdditionDecisions,
+  "manyPlaces"
+> = {
   id: "expanded-addition",
+  sample: "47.6 + 8.7",
+  bench: { small: "<1.1> + <1.1>", usual: "<3.2> + <3.2>", largest: "<5.5> + <5.5>" },
+  sound: SOUND_ADDITION,
   refuses: (problem) => onlyAdds(problem) ?? tooWideToExpand(problem),
-  work: (problem, house) => workExpandedAddition(problem, house, SOUND_ADDITION),
+  work: workExpandedAddition,
 };
 
 /** Expanded addition with any decisions; only sound ones are sure to reach the right answer. */
@@ -43,7 +52,7 @@ export function workExpandedAddition(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: AdditionDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const addends = problem.operands;
   const given = placesOf(addends);
   const lowest = Math.min(...given);
@@ -88,9 +97,6 @@ export function workExpandedAddition(
     house,
   );
   return {
-    problem,
-    method: "expanded-addition",
-    house,
     layout: setting.layout,
     steps: [
       ...addends.map((numeral, row) => pullApart(setting, numeral, row)),

@@ -17,7 +17,7 @@ import {
   writeExpression,
 } from "../../problem";
 import type { Quantity } from "../../quantity";
-import type { Method, Solve, WorkingBy } from "../contract/method";
+import type { Method, Solve, Worked } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { newPad, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
 import type { ChainReason } from "./chainReason";
@@ -45,10 +45,17 @@ const soundNext = (expression: Branch): Branch => {
 export const SOUND_CHAIN: ChainDecisions = { next: soundNext };
 
 /** Several operations, each worked by itself on a sheet of its own, in their right order. */
-export const orderOfOperations: Method<ChainWhy, ChainProblem> = {
+export const orderOfOperations: Method<"order-of-operations", ChainWhy, ChainProblem, ChainDecisions> = {
   id: "order-of-operations",
+  sample: "3 × $1.85 + $0.60, from $10",
+  bench: {
+    small: "<1-9> + <1-9> × <1-9>",
+    usual: "<2-6> × $<1-4>.<10-98> + $0.60, from $40",
+    largest: "((<0-98>.5 + 3/4) × 12 - 2.25) ÷ 7 + 2 × (3 + <0-8>)",
+  },
+  sound: SOUND_CHAIN,
   refuses: () => undefined,
-  work: (problem, house, solve) => workChain(problem, house, SOUND_CHAIN, solve),
+  work: workChain,
 };
 
 /** A chain with any decision about what comes next; only the sound one is sure to reach the right answer. */
@@ -57,7 +64,7 @@ export function workChain<Inner>(
   house: HouseRules,
   decisions: ChainDecisions,
   solve: Solve<Inner>,
-): WorkingBy<ChainWhy | Inner> {
+): Worked<ChainWhy | Inner> {
   const pad: Pad<ChainWhy | Inner> = newPad();
   const plain = { ...house, grouping: "none" } as const;
   pad.line("setOut", { kind: "writeChain", problem }, [text(writeExpression(problem.expression, plain))]);
@@ -89,7 +96,7 @@ export function workChain<Inner>(
   }
   if (answer === undefined) throw new Error("workChain: a chain has operations");
   pad.line("answer", { kind: "nameAnswer", answer }, [text(`= ${writeAnswer(answer, plain)}`)]);
-  return { problem, method: "order-of-operations", house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
 }
 
 function becauseOf(whole: Branch, next: Branch): "brackets" | "timesFirst" | "leftFirst" {

@@ -1,41 +1,55 @@
 import type { HouseRules } from "../../house";
 import { isRight, type Problem, type ProblemKind } from "../../problem";
-import type { Method, MethodId, Refusal, Solve, WorkingBy } from "./method";
+import type { BenchProblems, Method, Refusal, Solve, WorkingBy } from "./method";
 
 /** A method that looks at any problem, and refuses those of other kinds. */
-interface Taking<Why> {
-  readonly id: MethodId;
+interface Taking<Why, Id extends string> {
+  readonly id: Id;
+  readonly sample: string;
+  readonly bench: BenchProblems;
+  /** The names of its decisions. */
+  readonly decides: readonly string[];
   refuses(problem: Problem): Refusal | undefined;
-  work<Inner>(problem: Problem, house: HouseRules, solve: Solve<Inner>): WorkingBy<Why | Inner>;
+  /** The problem worked with sound decisions, and others put over them. */
+  work<Inner>(
+    problem: Problem,
+    house: HouseRules,
+    solve: Solve<Inner>,
+    other: object,
+  ): WorkingBy<Why | Inner, Id>;
 }
 
 /** The methods for one kind of problem, and which of them a house takes first. What a problem does not need, need not be loaded. */
-export interface MethodSet<Why> {
+export interface MethodSet<Why, Id extends string> {
   readonly kind: ProblemKind;
-  readonly methods: readonly Taking<Why>[];
+  readonly methods: readonly Taking<Why, Id>[];
   /** The methods a house would take for a problem of this kind, the one it likes best first. */
-  prefers(problem: Problem, house: HouseRules): readonly MethodId[];
+  prefers(problem: Problem, house: HouseRules): readonly Id[];
 }
 
 /** A set of methods for problems of one kind. `seen` finds such a problem in any other: the same one, or one that can be seen so. */
-export function methodSet<Why, Asked extends Problem>(
+export function methodSet<Why, Id extends string, Asked extends Problem>(
   kind: ProblemKind,
   seen: (problem: Problem) => Asked | undefined,
-  methods: readonly Method<Why, Asked>[],
-  prefers: (problem: Asked, house: HouseRules) => readonly MethodId[],
-): MethodSet<Why> {
+  methods: readonly Method<Id, Why, Asked, object, string>[],
+  prefers: (problem: Asked, house: HouseRules) => readonly Id[],
+): MethodSet<Why, Id> {
   return {
     kind,
     methods: methods.map((method) => ({
       id: method.id,
+      sample: method.sample,
+      bench: method.bench,
+      decides: Object.keys(method.sound),
       refuses: (problem) => {
         const asked = seen(problem);
         return asked === undefined ? { kind: "otherKind", worksOn: kind } : method.refuses(asked);
       },
-      work: (problem, house, solve) => {
+      work: (problem, house, solve, other) => {
         const asked = seen(problem);
         if (asked === undefined) throw new Error(`${method.id} does not work ${problem.kind}`);
-        return { ...method.work(asked, house, solve), problem };
+        const worked = method.work(asked, house, { ...method.sound, ...other }, solve);
+        return { ...worked, problem, method: method.id, house };
       },
     })),
     prefers: (problem, house) => {
@@ -46,33 +60,41 @@ export function methodSet<Why, Asked extends Problem>(
 }
 
 /** Some sets together: every problem whose kind stands on them can be worked. */
-export interface Library<Why> {
+export interface LibraryBy<Why, Id extends string> {
+  /** Every method, in the order of the sets. */
+  readonly methods: readonly Taking<Why, Id>[];
+  /** A method with its card: its sample, its problems for the bench, the names of its decisions. */
+  card(id: Id): Taking<Why, Id>;
   /** Each method with none where it takes the problem, else why it does not. */
-  methodsFor(problem: Problem): readonly { readonly id: MethodId; readonly refusal: Refusal | undefined }[];
+  methodsFor(problem: Problem): readonly { readonly id: Id; readonly refusal: Refusal | undefined }[];
   /** The method a house works a problem by, unless another is asked for. */
-  preferredMethod(problem: Problem, house: HouseRules): MethodId;
+  preferredMethod(problem: Problem, house: HouseRules): Id;
   /**
    * The working of a problem, its answer verified against a library's exact arithmetic.
    * A disagreement is a bug and throws: a wrong answer is never shown.
    */
-  workingOf(problem: Problem, house: HouseRules, wanted?: MethodId): WorkingBy<Why>;
-  /** A working that nobody verifies, by the first of the wanted methods that takes the problem; `solve` works what is left to others. */
-  unverified<Inner>(
+  workingOf(problem: Problem, house: HouseRules, wanted?: Id): WorkingBy<Why, Id>;
+  /** The house's own method where it is wanted, else the first wanted one that is for problems of its kind and takes it, else the house's all the same. */
+  methodAmong(problem: Problem, house: HouseRules, wanted: readonly Id[]): Id;
+  /**
+   * A working by a method that takes the problem, with other decisions than sound ones. Nobody verifies it; `solve`
+   * works what is left to others. Throws `Stuck` where the decisions can't go on.
+   */
+  workingOtherwise<Inner>(
     problem: Problem,
     house: HouseRules,
-    wanted: readonly MethodId[],
+    method: Id,
+    other: object,
     solve: Solve<Inner>,
-  ): WorkingBy<Why | Inner>;
-  /** The house's own method where it is wanted, else the first wanted one that is for problems of its kind and takes it, else the house's all the same. */
-  methodAmong(problem: Problem, house: HouseRules, wanted: readonly MethodId[]): MethodId;
+  ): WorkingBy<Why | Inner, Id>;
 }
 
-export function libraryOf<Why>(sets: readonly MethodSet<Why>[]): Library<Why> {
+export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, Id>[]): LibraryBy<Why, Id> {
   const methods = sets.flatMap((one) => one.methods);
-  const byId = new Map(methods.map((method) => [method.id, method]));
+  const byId = new Map<string, Taking<Why, Id>>(methods.map((method) => [method.id, method]));
   const byKind = new Map(sets.map((one) => [one.kind, one]));
   /** The wanted method where it takes the problem, else the first of the house's that does. */
-  const methodFor = (problem: Problem, house: HouseRules, wanted: readonly MethodId[]): Taking<Why> => {
+  const methodFor = (problem: Problem, house: HouseRules, wanted: readonly Id[]): Taking<Why, Id> => {
     const preferred = byKind.get(problem.kind)?.prefers(problem, house) ?? [];
     for (const id of [...wanted, ...preferred]) {
       const method = byId.get(id);
@@ -80,18 +102,21 @@ export function libraryOf<Why>(sets: readonly MethodSet<Why>[]): Library<Why> {
     }
     throw new Error(`methodFor: no method takes ${problem.kind} ${problem.op}`);
   };
-  const workingOf = (problem: Problem, house: HouseRules, wanted?: MethodId): WorkingBy<Why> => {
-    const working = methodFor(problem, house, wanted === undefined ? [] : [wanted]).work(
-      problem,
-      house,
-      workingOf,
-    );
+  const workingOf = (problem: Problem, house: HouseRules, wanted?: Id): WorkingBy<Why, Id> => {
+    const method = methodFor(problem, house, wanted === undefined ? [] : [wanted]);
+    const working = method.work(problem, house, workingOf, {});
     if (!isRight(problem, working.answer)) {
       throw new Error(`workingOf: ${working.method} disagrees with exact arithmetic`);
     }
     return working;
   };
   return {
+    methods,
+    card: (id) => {
+      const method = byId.get(id);
+      if (method === undefined) throw new Error(`card: ${id} is in no set`);
+      return method;
+    },
     methodsFor: (problem) => methods.map((method) => ({ id: method.id, refusal: method.refuses(problem) })),
     preferredMethod: (problem, house) => methodFor(problem, house, []).id,
     methodAmong: (problem, house, wanted) => {
@@ -105,7 +130,7 @@ export function libraryOf<Why>(sets: readonly MethodSet<Why>[]): Library<Why> {
       ).id;
     },
     workingOf,
-    unverified: (problem, house, wanted, solve) =>
-      methodFor(problem, house, wanted).work(problem, house, solve),
+    workingOtherwise: (problem, house, method, other, solve) =>
+      methodFor(problem, house, [method]).work(problem, house, solve, other),
   };
 }

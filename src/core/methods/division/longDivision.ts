@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, ONES, type Place, TENTHS } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import {
   divideByDigits,
@@ -67,10 +67,17 @@ export interface DivisionDecisions extends ScalingDecisions, QuotientDecisions {
 export const SOUND_DIVISION: DivisionDecisions = { ...SOUND_SCALING, ...SOUND_QUOTIENTS, ends: "asPlanned" };
 
 /** The divisor made whole; then for each digit: how many times, multiply, subtract, bring down, with every line written. */
-export const longDivision: Method<Why> = {
+export const longDivision: Method<"long-division", Why, DecimalProblem, DivisionDecisions> = {
   id: "long-division",
+  sample: "8.61 ÷ 0.7",
+  bench: {
+    small: "<1.1> ÷ <1.0> to 2 places",
+    usual: "<3.2> ÷ <2.0> to 2 places",
+    largest: "<15.15> ÷ <1.15> to 15 places",
+  },
+  sound: SOUND_DIVISION,
   refuses: worksOnly("divide"),
-  work: (problem, house) => workLongDivision(problem, house, SOUND_DIVISION),
+  work: workLongDivision,
 };
 
 /** Long division with any decisions; only sound ones are sure to reach the right answer. */
@@ -78,7 +85,7 @@ export function workLongDivision(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: DivisionDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const planned = planDivision(problem, house, decisions);
   const plan = decisions.ends === "asPlanned" ? planned : cutPlan(planned);
   const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
@@ -91,9 +98,6 @@ export function workLongDivision(
       ? divisionEnd(plan, quotient, setting, free, problem, house)
       : cutEnd(decisions.ends, quotient, setting, house);
   return {
-    problem,
-    method: "long-division",
-    house,
     layout: setting.layout,
     steps: [...setting.steps, ...first, ...steps, ...end.steps],
     answer: end.answer,

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { digitsOf, movedBy, type Place, TENTHS } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type Refusal, type WorkingBy, worksOnly } from "../contract/method";
+import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import { divideByDigits } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
@@ -33,23 +33,31 @@ const MOST_DIVISOR = 12;
 const onlyDivides = worksOnly("divide");
 
 /** Division in the head, digit by digit; only what is left is written, small before the next digit. */
-export const shortDivision: Method<Why> = {
-  id: "short-division",
-  refuses: (problem): Refusal | undefined => {
-    const [, divisor] = problem.operands;
-    if (problem.op !== "divide" || divisor === undefined) return onlyDivides(problem);
-    const whole = BigInt(digitsOf(movedBy(divisor, divisor.fraction.length)));
-    return whole > BigInt(MOST_DIVISOR) ? { kind: "largeDivisor", most: MOST_DIVISOR } : undefined;
-  },
-  work: (problem, house) => workShortDivision(problem, house, SOUND_DIVISION),
-};
+export const shortDivision: Method<"short-division", Why, DecimalProblem, DivisionDecisions, "largeDivisor"> =
+  {
+    id: "short-division",
+    sample: "8.61 ÷ 7",
+    bench: {
+      small: "<1.1> ÷ <2-11> to 2 places",
+      usual: "<3.2> ÷ <2-11> to 2 places",
+      largest: "<15.15> ÷ <2-11> to 15 places",
+    },
+    sound: SOUND_DIVISION,
+    refuses: (problem): Refusal<"largeDivisor"> | undefined => {
+      const [, divisor] = problem.operands;
+      if (problem.op !== "divide" || divisor === undefined) return onlyDivides(problem);
+      const whole = BigInt(digitsOf(movedBy(divisor, divisor.fraction.length)));
+      return whole > BigInt(MOST_DIVISOR) ? because("largeDivisor", MOST_DIVISOR) : undefined;
+    },
+    work: workShortDivision,
+  };
 
 /** Short division with any decisions; only sound ones are sure to reach the right answer. */
 export function workShortDivision(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: DivisionDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const plan = planDivision(problem, house, decisions);
   const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
   const setting = divisionSetting(plan, quotient, house, true);
@@ -87,9 +95,6 @@ export function workShortDivision(
   const first = house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : [];
   const end = divisionEnd(plan, quotient, setting, Math.max(2, setting.quotientRow + 2), problem, house);
   return {
-    problem,
-    method: "short-division",
-    house,
     layout: setting.layout,
     steps: [...setting.steps, ...first, ...work, ...end.steps],
     answer: end.answer,

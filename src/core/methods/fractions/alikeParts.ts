@@ -8,7 +8,7 @@ import {
   withoutEndZeros,
 } from "../../number";
 import type { FractionProblem } from "../../problem";
-import type { Refusal } from "../contract/method";
+import { because, type Refusal } from "../contract/method";
 import { Stuck } from "../contract/stuck";
 import { joined, text } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
@@ -23,23 +23,22 @@ const MOST_MULTIPLES = 12;
 const denominatorOf = (numeral: Numeral): bigint =>
   numeral.kind === "decimal" ? 10n ** BigInt(withoutEndZeros(numeral.fraction).length) : numeral.denominator;
 
-/** Why a way can't find a common denominator of a problem's numbers, if it can't. */
-export function refusedDenominators(way: Way, { operands }: FractionProblem): Refusal | undefined {
+/** Refuses denominators whose multiples make lists that are too long. */
+export function longLists({ operands }: FractionProblem): Refusal<"longList"> | undefined {
   const denominators = operands.map(denominatorOf);
-  switch (way) {
-    case "multiples": {
-      const meets = denominators.reduce(commonMultiple, 1n);
-      const long = denominators.some((denominator) => meets / denominator > BigInt(MOST_MULTIPLES));
-      return long ? { kind: "longList", most: MOST_MULTIPLES } : undefined;
-    }
-    case "factors":
-      return denominators.every((denominator) => denominator < 1_000_000n)
-        ? undefined
-        : { kind: "largeNumber", most: 6 };
-    case "product":
-      return undefined;
-  }
+  const meets = denominators.reduce(commonMultiple, 1n);
+  const long = denominators.some((denominator) => meets / denominator > BigInt(MOST_MULTIPLES));
+  return long ? because("longList", MOST_MULTIPLES) : undefined;
 }
+
+/** The most digits of a number that is taken apart into its primes. */
+const MOST_FACTORED = 6;
+
+/** Refuses denominators that are too large to be taken apart. */
+export const largeFactors = ({ operands }: FractionProblem): Refusal<"largeNumber"> | undefined =>
+  operands.every((operand) => denominatorOf(operand) < 10n ** BigInt(MOST_FACTORED))
+    ? undefined
+    : because("largeNumber", MOST_FACTORED);
 
 /** Like parts added or subtracted: the numerators count them, the denominator says what they are. */
 export function combined<Inner>(

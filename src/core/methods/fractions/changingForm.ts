@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { commonFactor, type Fraction, fraction, type Numeral } from "../../number";
 import type { FractionProblem } from "../../problem";
-import { type Method, type Solve, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Solve, type Worked, worksOnly } from "../contract/method";
 import { nameStep } from "../squares/answer";
 import { PLAIN_LAYOUT } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
@@ -16,10 +16,17 @@ import {
 } from "./fractionSteps";
 
 /** One number written otherwise: simplified, over another denominator, mixed or improper, as a fraction or a decimal. */
-export const changingForm: Method<FractionWhy, FractionProblem> = {
+export const changingForm: Method<"changing-form", FractionWhy, FractionProblem, FractionDecisions> = {
   id: "changing-form",
+  sample: "17/5 as a mixed number",
+  bench: {
+    small: "simplify <1-4>/<2-5>",
+    usual: "simplify <1-12>/<2-13>",
+    largest: "simplify <1-9900>/<2-9901>",
+  },
+  sound: SOUND_FRACTIONS,
   refuses: worksOnly("rewrite"),
-  work: (problem, house, solve) => workChangingForm(problem, house, SOUND_FRACTIONS, solve),
+  work: workChangingForm,
 };
 
 /** A number in another form, with any decisions; only sound ones are sure to reach the right answer. */
@@ -28,12 +35,12 @@ export function workChangingForm<Inner>(
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
-): WorkingBy<FractionWhy | Inner> {
+): Worked<FractionWhy | Inner> {
   const [numeral] = problem.operands;
   if (numeral === undefined) throw new Error("workChangingForm: a number is needed");
   const pad = startFractions<Inner>(problem, house);
-  const end = (value: Numeral): WorkingBy<FractionWhy | Inner> =>
-    finishFraction(pad, value, { problem, method: "changing-form", house, decisions }, solve);
+  const end = (value: Numeral): Worked<FractionWhy | Inner> =>
+    finishFraction(pad, value, { problem, house, decisions }, solve);
   const { form } = problem;
   if (form.kind !== "overDenominator" && form.kind !== "overNumerator") {
     const proper = numeral.kind === "mixed" && numeral.whole > 0n && numeral.numerator < numeral.denominator;
@@ -47,7 +54,7 @@ export function workChangingForm<Inner>(
       : (start.denominator * form.numerator) / start.numerator;
   const answer = overDenominator(pad, start, denominator, house, decisions);
   pad.take([nameStep(answer, undefined)]);
-  return { problem, method: "changing-form", house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
 }
 
 /** A fraction over another denominator: made shorter first where that is no multiple of its own. */

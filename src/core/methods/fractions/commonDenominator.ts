@@ -1,9 +1,16 @@
 import type { HouseRules } from "../../house";
 import { compareNumerals, type Fraction, type Numeral } from "../../number";
 import type { FractionProblem } from "../../problem";
-import { type Method, type MethodId, type Solve, type WorkingBy, worksOnly } from "../contract/method";
+import {
+  type BenchProblems,
+  type Method,
+  type Refusal,
+  type Solve,
+  type Worked,
+  worksOnly,
+} from "../contract/method";
 import { text } from "../squares/pad";
-import { alike, combined, refusedDenominators, type Way } from "./alikeParts";
+import { alike, combined, largeFactors, longLists, type Way } from "./alikeParts";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
   asFractions,
@@ -16,25 +23,58 @@ import {
 import { workOrder } from "./orderingParts";
 import { workApart } from "./wholesApart";
 
-const METHOD_OF: Readonly<Record<Way, MethodId>> = {
-  multiples: "denominators-by-multiples",
-  factors: "denominators-by-factors",
-  product: "denominators-by-product",
-};
-
 /** Fractions added, subtracted, compared or put in order over a common denominator, which is found in one of three ways. */
-const method = (way: Way): Method<FractionWhy, FractionProblem> => ({
-  id: METHOD_OF[way],
-  refuses: (problem) =>
-    worksOnly("add", "subtract", "compare", "order")(problem) ?? refusedDenominators(way, problem),
-  work: (problem, house, solve) => workCommonDenominator(way, problem, house, SOUND_FRACTIONS, solve),
+const method = <Id extends string, Because extends string>(
+  id: Id,
+  way: Way,
+  sample: string,
+  bench: BenchProblems,
+  tooMuch: (problem: FractionProblem) => Refusal<Because> | undefined,
+): Method<Id, FractionWhy, FractionProblem, FractionDecisions, Because> => ({
+  id,
+  sample,
+  bench,
+  sound: SOUND_FRACTIONS,
+  refuses: (problem) => worksOnly("add", "subtract", "compare", "order")(problem) ?? tooMuch(problem),
+  work: (problem, house, decisions, solve) => workCommonDenominator(way, problem, house, decisions, solve),
 });
 
-export const denominatorsByMultiples = method("multiples");
+const TWO = { small: "<1-4>/<2-5> + <1-4>/<2-5>", usual: "<1-12>/<2-13> + <1-12>/<2-13>" } as const;
+const SIX = Array.from({ length: 6 }, () => "<1-9900>/<2-9901>").join(" + ");
 
-export const denominatorsByFactors = method("factors");
+export const denominatorsByMultiples = method(
+  "denominators-by-multiples",
+  "multiples",
+  "2/3 + 3/4",
+  {
+    small: "<1-9>/<2-4> + <1-9>/3",
+    usual: "<1-9>/<2-4> + <1-9>/12",
+    largest: "<1-83>/84 + <1-95>/96",
+  },
+  longLists,
+);
 
-export const denominatorsByProduct = method("product");
+export const denominatorsByFactors = method(
+  "denominators-by-factors",
+  "factors",
+  "5/12 − 7/18",
+  {
+    ...TWO,
+    largest: SIX,
+  },
+  largeFactors,
+);
+
+export const denominatorsByProduct = method(
+  "denominators-by-product",
+  "product",
+  "2/5 + 1/4",
+  {
+    ...TWO,
+    largest: SIX,
+  },
+  (): undefined => undefined,
+);
 
 /** Fractions over a common denominator with any decisions; only sound ones are sure to reach the right answer. */
 export function workCommonDenominator<Inner>(
@@ -43,11 +83,10 @@ export function workCommonDenominator<Inner>(
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
-): WorkingBy<FractionWhy | Inner> {
+): Worked<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const { op } = problem;
-  if (op === "compare" || op === "order")
-    return workOrder(way, METHOD_OF[way], problem, house, decisions, pad);
+  if (op === "compare" || op === "order") return workOrder(way, problem, house, decisions, pad);
   const below = op === "subtract" && isBelowZero(problem.operands);
   const operands = below ? [...problem.operands].reverse() : problem.operands;
   const [larger, smaller] = operands;
@@ -65,12 +104,7 @@ export function workCommonDenominator<Inner>(
   const value = apart
     ? workApart(way, operands, sums, house, decisions, pad)
     : workImproper(way, operands, sums, house, decisions, pad);
-  return finishFraction(
-    pad,
-    value,
-    { problem, method: METHOD_OF[way], house, decisions, negative: below },
-    solve,
-  );
+  return finishFraction(pad, value, { problem, house, decisions, negative: below }, solve);
 }
 
 /** Whether the part beside a whole number is less than a whole. */
@@ -93,9 +127,14 @@ function workImproper<Inner>(
   return combined(parts, op, house, decisions, pad);
 }
 
-/** The ways to a common denominator in the order in which a house takes them: its own, then those that take more. */
-export const denominatorMethods = (house: HouseRules): readonly MethodId[] => [
-  METHOD_OF[house.commonDenominator],
-  METHOD_OF.factors,
-  METHOD_OF.product,
-];
+/** The methods of a common denominator in the order in which a house takes them: its own, then those that take more. */
+export const denominatorMethods = (house: HouseRules) =>
+  [
+    {
+      multiples: denominatorsByMultiples.id,
+      factors: denominatorsByFactors.id,
+      product: denominatorsByProduct.id,
+    }[house.commonDenominator],
+    denominatorsByFactors.id,
+    denominatorsByProduct.id,
+  ] as const;

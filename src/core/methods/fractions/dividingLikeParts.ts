@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { commonMultiple, fraction } from "../../number";
 import { type FractionProblem, signOf } from "../../problem";
-import { type Method, type Solve, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Solve, type Worked, worksOnly } from "../contract/method";
 import { text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
@@ -14,10 +14,22 @@ import {
 } from "./fractionSteps";
 
 /** Dividend and divisor as like parts: then only how many there are of each matters. */
-export const dividingLikeParts: Method<FractionWhy, FractionProblem> = {
+export const dividingLikeParts: Method<
+  "dividing-like-parts",
+  FractionWhy,
+  FractionProblem,
+  FractionDecisions
+> = {
   id: "dividing-like-parts",
+  sample: "2/3 ÷ 4/5",
+  bench: {
+    small: "<1-4>/<2-5> ÷ <1-4>/<2-5>",
+    usual: "<1-12>/<2-13> ÷ <1-12>/<2-13>",
+    largest: "<1-9900>/<2-9901> ÷ <1-9900>/<2-9901>",
+  },
+  sound: SOUND_FRACTIONS,
   refuses: worksOnly("divide"),
-  work: (problem, house, solve) => workLikeParts(problem, house, SOUND_FRACTIONS, solve),
+  work: workLikeParts,
 };
 
 /** A quotient of like parts with any decisions; only sound ones are sure to reach the right answer. */
@@ -26,7 +38,7 @@ export function workLikeParts<Inner>(
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
-): WorkingBy<FractionWhy | Inner> {
+): Worked<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const [dividend, divisor] = asFractions(pad, problem.operands, house, decisions);
   if (dividend === undefined || divisor === undefined)
@@ -45,5 +57,5 @@ export function workLikeParts<Inner>(
     text(`=${left.numerator}${by}${right.numerator}=`),
     ...items(result, house),
   ]);
-  return finishFraction(pad, result, { problem, method: "dividing-like-parts", house, decisions }, solve);
+  return finishFraction(pad, result, { problem, house, decisions }, solve);
 }

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import type { FractionProblem, Problem } from "../../problem";
-import type { Method, MethodId } from "../contract/method";
+import type { IdOf, ReasonOf } from "../contract/method";
 import { methodSet } from "../contract/methodSet";
 import { changingForm } from "./changingForm";
 import {
@@ -10,10 +10,9 @@ import {
   denominatorsByProduct,
 } from "./commonDenominator";
 import { dividingLikeParts } from "./dividingLikeParts";
-import type { FractionWhy } from "./fractionSteps";
 import { multiplyingAcross, turningOver } from "./multiplyingAcross";
 
-const METHODS: readonly Method<FractionWhy, FractionProblem>[] = [
+const METHODS = [
   denominatorsByMultiples,
   denominatorsByFactors,
   denominatorsByProduct,
@@ -21,9 +20,15 @@ const METHODS: readonly Method<FractionWhy, FractionProblem>[] = [
   turningOver,
   dividingLikeParts,
   changingForm,
-];
+] as const;
 
-function prefers({ op }: FractionProblem, house: HouseRules): readonly MethodId[] {
+/** Any of these methods. */
+export type FractionMethod = (typeof METHODS)[number];
+
+type Id = IdOf<FractionMethod>;
+type Why = ReasonOf<FractionMethod>;
+
+function prefers({ op }: FractionProblem, house: HouseRules): readonly Id[] {
   switch (op) {
     case "add":
     case "subtract":
@@ -42,4 +47,4 @@ function prefers({ op }: FractionProblem, house: HouseRules): readonly MethodId[
 const seen = (problem: Problem): FractionProblem | undefined =>
   problem.kind === "fractions" ? problem : undefined;
 
-export const fractionMethods = methodSet("fractions", seen, METHODS, prefers);
+export const fractionMethods = methodSet<Why, Id, FractionProblem>("fractions", seen, METHODS, prefers);

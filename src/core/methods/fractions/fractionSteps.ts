@@ -21,7 +21,7 @@ import {
   signOf,
   writeAnswer,
 } from "../../problem";
-import type { MethodId, Solve, WorkingBy } from "../contract/method";
+import type { Solve, Worked } from "../contract/method";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { type Item, joined, newPad, numeralItems, type Pad, PLAIN_LAYOUT, stack, text } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
@@ -207,7 +207,6 @@ const endsMixed = (form: AnswerForm, house: HouseRules): boolean =>
 
 interface End {
   readonly problem: FractionProblem;
-  readonly method: MethodId;
   readonly house: HouseRules;
   readonly decisions: FractionDecisions;
   /** Whether the answer lies below zero. */
@@ -218,14 +217,11 @@ interface End {
 export function finishFraction<Inner>(
   pad: FractionPad<Inner>,
   value: Numeral,
-  { problem, method, house, decisions, negative = false }: End,
+  { problem, house, decisions, negative = false }: End,
   solve: Solve<Inner>,
-): WorkingBy<FractionWhy | Inner> {
+): Worked<FractionWhy | Inner> {
   const { form } = problem;
-  const done = (answer: Answer): WorkingBy<FractionWhy | Inner> => ({
-    problem,
-    method,
-    house,
+  const done = (answer: Answer): Worked<FractionWhy | Inner> => ({
     layout: PLAIN_LAYOUT,
     steps: pad.steps,
     answer,

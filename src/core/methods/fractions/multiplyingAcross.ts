@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { commonFactor, type Fraction, fraction } from "../../number";
 import { type FractionProblem, signOf } from "../../problem";
-import { type Method, type Solve, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Solve, type Worked, worksOnly } from "../contract/method";
 import { joined, type Placed, stack, text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import {
@@ -15,17 +15,36 @@ import {
 } from "./fractionSteps";
 
 /** Numerators with numerators, denominators with denominators; common factors cancelled before, or the product simplified after. */
-export const multiplyingAcross: Method<FractionWhy, FractionProblem> = {
+export const multiplyingAcross: Method<
+  "multiplying-across",
+  FractionWhy,
+  FractionProblem,
+  FractionDecisions
+> = {
   id: "multiplying-across",
+  sample: "4/9 × 15/16",
+  bench: {
+    small: "<1-4>/<2-5> × <1-4>/<2-5>",
+    usual: "<1-12>/<2-13> × <1-12>/<2-13>",
+    largest: "<1-9900>/<2-9901> × <1-9900>/<2-9901> × <1-9900>/<2-9901>",
+  },
+  sound: SOUND_FRACTIONS,
   refuses: worksOnly("multiply"),
-  work: (problem, house, solve) => workAcross(problem, house, SOUND_FRACTIONS, solve),
+  work: workAcross,
 };
 
 /** The divisor turned over, and then multiplied by. */
-export const turningOver: Method<FractionWhy, FractionProblem> = {
+export const turningOver: Method<"turning-over", FractionWhy, FractionProblem, FractionDecisions> = {
   id: "turning-over",
+  sample: "2/3 ÷ 4/5",
+  bench: {
+    small: "<1-4>/<2-5> ÷ <1-4>/<2-5>",
+    usual: "<1-12>/<2-13> ÷ <1-12>/<2-13>",
+    largest: "<1-9900>/<2-9901> ÷ <1-9900>/<2-9901>",
+  },
+  sound: SOUND_FRACTIONS,
   refuses: worksOnly("divide"),
-  work: (problem, house, solve) => workTurningOver(problem, house, SOUND_FRACTIONS, solve),
+  work: workTurningOver,
 };
 
 /** A product of fractions with any decisions; only sound ones are sure to reach the right answer. */
@@ -34,11 +53,11 @@ export function workAcross<Inner>(
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
-): WorkingBy<FractionWhy | Inner> {
+): Worked<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const factors = asFractions(pad, problem.operands, house, decisions);
   const result = productOf(pad, factors, house, decisions);
-  return finishFraction(pad, result, { problem, method: "multiplying-across", house, decisions }, solve);
+  return finishFraction(pad, result, { problem, house, decisions }, solve);
 }
 
 /** A quotient by turning the divisor over, with any decisions. */
@@ -47,7 +66,7 @@ export function workTurningOver<Inner>(
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
-): WorkingBy<FractionWhy | Inner> {
+): Worked<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const [dividend, divisor] = asFractions(pad, problem.operands, house, decisions);
   if (dividend === undefined || divisor === undefined)
@@ -64,7 +83,7 @@ export function workTurningOver<Inner>(
     ...items(reciprocal, house),
   ]);
   const result = productOf(pad, [kept, reciprocal], house, decisions);
-  return finishFraction(pad, result, { problem, method: "turning-over", house, decisions }, solve);
+  return finishFraction(pad, result, { problem, house, decisions }, solve);
 }
 
 /** What a numerator or a denominator has become: its squares on the line, its value, and how often it was struck. */

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import type { FractionProblem, Relation } from "../../problem";
-import type { MethodId, WorkingBy } from "../contract/method";
+import type { Worked } from "../contract/method";
 import { nameStep } from "../squares/answer";
 import { joined, PLAIN_LAYOUT, text } from "../squares/pad";
 import { alike, type Way } from "./alikeParts";
@@ -10,15 +10,14 @@ import { asFractions, type FractionPad, type FractionWhy, items } from "./fracti
 /** Numbers over one denominator, so that their numerators say how they lie. */
 export function workOrder<Inner>(
   way: Way,
-  method: MethodId,
   problem: FractionProblem,
   house: HouseRules,
   decisions: FractionDecisions,
   pad: FractionPad<Inner>,
-): WorkingBy<FractionWhy | Inner> {
+): Worked<FractionWhy | Inner> {
   const { operands } = problem;
   const parts = alike(way, asFractions(pad, operands, house, decisions), house, decisions, pad);
-  const base = { problem, method, house, layout: PLAIN_LAYOUT } as const;
+  const base = { layout: PLAIN_LAYOUT } as const;
   const [first, second] = parts;
   const [left, right] = operands;
   if (problem.op === "compare" && first && second && left && right) {

@@ -11,7 +11,7 @@ import {
   withoutBarePoint,
 } from "../../number";
 import type { Answer, DecimalProblem, Relation } from "../../problem";
-import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { lineOf } from "../squares/placeParts";
@@ -47,10 +47,17 @@ export const SOUND_COMPARING: ComparingDecisions = {
 };
 
 /** One number under the other, place under place, and the places compared from the largest until two digits differ. */
-export const comparingByPlace: Method<Why> = {
+export const comparingByPlace: Method<"comparing-by-place", Why, DecimalProblem, ComparingDecisions> = {
   id: "comparing-by-place",
+  sample: "compare 0.45 and 0.405",
+  bench: {
+    small: "compare <1.1> and <1.1>",
+    usual: "compare <3.2> and <3.2>",
+    largest: "compare <15.15> and <15.15>",
+  },
+  sound: SOUND_COMPARING,
   refuses: worksOnly("compare"),
-  work: (problem, house) => workComparing(problem, house, SOUND_COMPARING),
+  work: workComparing,
 };
 
 /** A comparison with any decision; only the sound one is sure to be right. */
@@ -58,7 +65,7 @@ export function workComparing(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: ComparingDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const [left, right] = problem.operands.map(withoutBarePoint);
   if (left === undefined || right === undefined) throw new Error("workComparing: two numbers are needed");
   const numerals = [left, right];
@@ -109,9 +116,6 @@ export function workComparing(
   const from = -Math.ceil(textWidth(line) / 2);
   const answer: Answer = { kind: "comparison", left, right, relation };
   return {
-    problem,
-    method: "comparing-by-place",
-    house,
     layout: {
       columns: places.map((place) => ({ place, col: digitCol(0, place) })),
       plumbs: [{ line: 0, from: "top" }],

@@ -12,7 +12,7 @@ import {
   placesFrom,
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import { type AnswerReason, finishAnswer, nameStep, roundStep } from "../squares/answer";
 import { digitCol, numeralMarks } from "../squares/writtenNumber";
@@ -23,13 +23,6 @@ export type RoundingReason =
   | { readonly kind: "lookRight"; readonly place: Place; readonly next: number; readonly up: boolean };
 
 type Why = RoundingReason | AnswerReason;
-
-/** The number on the plumb line, the place ringed, and the digit after it asked whether the place grows or stays. */
-export const roundingByPlace: Method<Why> = {
-  id: "rounding-by-place",
-  refuses: worksOnly("round"),
-  work: (problem, house) => workRounding(problem, house, SOUND_ROUNDING),
-};
 
 /** The decisions of rounding: which digit decides about a place, and what it takes to go up. */
 export interface RoundingDecisions {
@@ -42,12 +35,26 @@ export const SOUND_ROUNDING: RoundingDecisions = {
   goesUp: (digit) => digit >= 5,
 };
 
+/** The number on the plumb line, the place ringed, and the digit after it asked whether the place grows or stays. */
+export const roundingByPlace: Method<"rounding-by-place", Why, DecimalProblem, RoundingDecisions> = {
+  id: "rounding-by-place",
+  sample: "round 3.748 to tenths",
+  bench: {
+    small: "round <1.1> to ones",
+    usual: "round <3.2> to ones",
+    largest: "round <15.15> to trillionths",
+  },
+  sound: SOUND_ROUNDING,
+  refuses: worksOnly("round"),
+  work: workRounding,
+};
+
 /** Rounding with any decisions; only sound ones are sure to reach the right answer. */
 export function workRounding(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: RoundingDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const [numeral] = problem.operands;
   if (numeral === undefined || problem.form.kind !== "toPlace")
     throw new Error("workRounding: a number and a place are needed");
@@ -108,9 +115,6 @@ export function workRounding(
       };
   const columns = placesFrom(Math.min(ONES, lowestPlace(full), place), highest);
   return {
-    problem,
-    method: "rounding-by-place",
-    house,
     layout: {
       columns: columns.map((at) => ({ place: at, col: digitCol(0, at) })),
       plumbs: [{ line: 0, from: "top" }],

@@ -19,7 +19,7 @@ import {
   writeProblem,
 } from "../../problem";
 import { type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
-import type { MethodId, Solve, WorkingBy } from "../contract/method";
+import type { Solve, Worked } from "../contract/method";
 import { newPad, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
 import { type MeasureWhy, measureOf, rate, valueIn } from "./unitSetting";
 
@@ -200,16 +200,14 @@ function inLargerOnly<Inner>(
 }
 
 export function ended<Inner>(
-  problem: MeasureProblem,
-  method: MethodId,
   house: HouseRules,
   pad: MeasurePad<Inner>,
   answer: Answer,
-): WorkingBy<MeasureWhy | Inner> {
+): Worked<MeasureWhy | Inner> {
   pad.line("answer", { kind: "nameAnswer", answer }, [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
-  return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
 }
 
 /** The units the answer is to be in: those it is wanted in, else all that were used. */

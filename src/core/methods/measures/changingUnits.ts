@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import type { MeasureProblem } from "../../problem";
-import type { Method, Solve, WorkingBy } from "../contract/method";
+import type { Method, Solve, Worked } from "../contract/method";
 import {
   backInUnits,
   ended,
@@ -13,10 +13,17 @@ import {
 import { type MeasureWhy, unitsUsed } from "./unitSetting";
 
 /** One measure written in other units. */
-export const changingUnits: Method<MeasureWhy, MeasureProblem> = {
+export const changingUnits: Method<"changing-units", MeasureWhy, MeasureProblem, RateDecisions> = {
   id: "changing-units",
+  sample: "50 oz in lb and oz",
+  bench: {
+    small: "<17-96> oz in lb and oz",
+    usual: "<17-96> oz in lb and oz",
+    largest: "9999999 s in wk and d and h and min and s",
+  },
+  sound: SOUND_RATES,
   refuses: ({ op }) => (op === "rewrite" ? undefined : { kind: "otherOperation", worksOn: ["rewrite"] }),
-  work: (problem, house, solve) => workChangingUnits(problem, house, SOUND_RATES, solve),
+  work: workChangingUnits,
 };
 
 /** Another form of one measure, with any decisions about rates. */
@@ -25,7 +32,7 @@ export function workChangingUnits<Inner>(
   house: HouseRules,
   decisions: RateDecisions,
   solve: Solve<Inner>,
-): WorkingBy<MeasureWhy | Inner> {
+): Worked<MeasureWhy | Inner> {
   const [measure] = problem.operands;
   if (measure?.kind !== "measure") throw new Error("workChangingUnits: a measure is needed");
   const units = unitsUsed(problem);
@@ -33,5 +40,5 @@ export function workChangingUnits<Inner>(
   const pad = startMeasures<Inner>(problem, house);
   const count = intoSmallest(pad, measure, units, house, decisions);
   const answer = backInUnits(pad, count, unitsWanted(problem, units), smallest, house, decisions, solve);
-  return ended(problem, "changing-units", house, pad, answer);
+  return ended(house, pad, answer);
 }

@@ -1,21 +1,21 @@
 import type { HouseRules } from "../../house";
 import type { MeasureProblem, Problem } from "../../problem";
-import type { Method, MethodId } from "../contract/method";
+import type { IdOf, ReasonOf } from "../contract/method";
 import { methodSet } from "../contract/methodSet";
 import { changingUnits } from "./changingUnits";
 import { paddedColumns } from "./paddedColumns";
 import { smallestUnit } from "./smallestUnit";
 import { unitColumns } from "./unitColumns";
-import type { MeasureWhy } from "./unitSetting";
 
-const METHODS: readonly Method<MeasureWhy, MeasureProblem>[] = [
-  unitColumns,
-  paddedColumns,
-  smallestUnit,
-  changingUnits,
-];
+const METHODS = [unitColumns, paddedColumns, smallestUnit, changingUnits] as const;
 
-function prefers({ op }: MeasureProblem, house: HouseRules): readonly MethodId[] {
+/** Any of these methods. */
+export type MeasureMethod = (typeof METHODS)[number];
+
+type Id = IdOf<MeasureMethod>;
+type Why = ReasonOf<MeasureMethod>;
+
+function prefers({ op }: MeasureProblem, house: HouseRules): readonly Id[] {
   if (op === "rewrite") return ["changing-units"];
   return [
     ...(house.unitWork === "smallestUnit" ? (["smallest-unit"] as const) : []),
@@ -28,4 +28,4 @@ function prefers({ op }: MeasureProblem, house: HouseRules): readonly MethodId[]
 const seen = (problem: Problem): MeasureProblem | undefined =>
   problem.kind === "measures" ? problem : undefined;
 
-export const measureMethods = methodSet("measures", seen, METHODS, prefers);
+export const measureMethods = methodSet<Why, Id, MeasureProblem>("measures", seen, METHODS, prefers);

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { countedIn, type Decimal, isWhole } from "../../number";
 import { AS_IT_COMES, type DecimalProblem, type MeasureProblem } from "../../problem";
 import { isMetric, type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
-import type { Method, Refusal, Solve, WorkingBy } from "../contract/method";
+import { because, type Method, type Refusal, type Solve, type Worked } from "../contract/method";
 import { nameStep } from "../squares/answer";
 import { PLAIN_LAYOUT, text } from "../squares/pad";
 import { startMeasures } from "./backAndForth";
@@ -16,25 +16,40 @@ export interface PaddingDecisions {
 export const SOUND_PADDING: PaddingDecisions = { digits: (per) => String(per).length - 1 };
 
 /** Metric measures as decimals of their largest unit, each smaller one padded to its full width: 6 mL is 0.006 L. */
-export const paddedColumns: Method<MeasureWhy, MeasureProblem> = {
+export const paddedColumns: Method<
+  "padded-columns",
+  MeasureWhy,
+  MeasureProblem,
+  PaddingDecisions,
+  "metricOnly" | "otherForm" | "wholeCounts" | "unitsInOrder"
+> = {
   id: "padded-columns",
+  sample: "3 L 45 mL + 2 L 6 mL",
+  bench: {
+    small: "<1-9> L <0-998> mL + <1-9> L <0-98> mL",
+    usual: "<1-9> L <0-998> mL + <1-9> L <0-98> mL",
+    largest: "9999 km 999 m + 999 km 99 m + 12 km 7 m",
+  },
+  sound: SOUND_PADDING,
   refuses,
-  work: (problem, house, solve) => workPadded(problem, house, SOUND_PADDING, solve),
+  work: workPadded,
 };
 
-function refuses(problem: MeasureProblem): Refusal | undefined {
+function refuses(
+  problem: MeasureProblem,
+): Refusal<"metricOnly" | "otherForm" | "wholeCounts" | "unitsInOrder"> | undefined {
   const { op, operands, form } = problem;
   if (op !== "add" && op !== "subtract" && op !== "multiply")
     return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply"] };
   const units = unitsUsed(problem);
-  if (units.length < 2 || units.some((unit) => !isMetric(unitOf(unit).scale))) return { kind: "metricOnly" };
-  if (form.kind === "inUnits") return { kind: "otherForm" };
+  if (units.length < 2 || units.some((unit) => !isMetric(unitOf(unit).scale))) return because("metricOnly");
+  if (form.kind === "inUnits") return because("otherForm");
   const whole = operands.every((operand) =>
     operand.kind === "measure" ? countsWhole(operand) : isWhole(operand),
   );
-  if (!whole) return { kind: "wholeCounts" };
+  if (!whole) return because("wholeCounts");
   const measures = operands.filter((operand): operand is Measure => operand.kind === "measure");
-  return measures.every((measure) => padsUp(measure, units)) ? undefined : { kind: "unitsInOrder" };
+  return measures.every((measure) => padsUp(measure, units)) ? undefined : because("unitsInOrder");
 }
 
 /** Whether every smaller unit fits the digits it has after the point. */
@@ -49,7 +64,7 @@ export function workPadded<Inner>(
   house: HouseRules,
   decisions: PaddingDecisions,
   solve: Solve<Inner>,
-): WorkingBy<MeasureWhy | Inner> {
+): Worked<MeasureWhy | Inner> {
   const units = unitsUsed(problem);
   const [unit = "m", ...smaller] = units;
   const pad = startMeasures<Inner>(problem, house);
@@ -79,9 +94,6 @@ export function workPadded<Inner>(
   }
   pad.take([nameStep(measure, undefined)]);
   return {
-    problem,
-    method: "padded-columns",
-    house,
     layout: PLAIN_LAYOUT,
     steps: pad.steps,
     answer: measure,

@@ -10,7 +10,7 @@ import {
 } from "../../number";
 import { type Answer, AS_IT_COMES, type DecimalProblem, type MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
-import type { Method, Solve, WorkingBy } from "../contract/method";
+import type { Method, Solve, Worked } from "../contract/method";
 import {
   backInUnits,
   ended,
@@ -24,13 +24,20 @@ import {
 import { type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
 
 /** Everything in the smallest unit, computed as one number, and back. */
-export const smallestUnit: Method<MeasureWhy, MeasureProblem> = {
+export const smallestUnit: Method<"smallest-unit", MeasureWhy, MeasureProblem, RateDecisions> = {
   id: "smallest-unit",
+  sample: "3 × 2 ft 7 in",
+  bench: {
+    small: "<2-10> × <1-9> ft <0-11> in",
+    usual: "<2-10> × <1-9> ft <0-11> in",
+    largest: "<12-91> wk 5 d 23 h 59 min ÷ 17 min",
+  },
+  sound: SOUND_RATES,
   refuses: ({ op }) =>
     op === "rewrite"
       ? { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] }
       : undefined,
-  work: (problem, house, solve) => workSmallestUnit(problem, house, SOUND_RATES, solve),
+  work: workSmallestUnit,
 };
 
 /** The smallest unit with any decisions about rates; only sound ones are sure to reach the right answer. */
@@ -39,7 +46,7 @@ export function workSmallestUnit<Inner>(
   house: HouseRules,
   decisions: RateDecisions,
   solve: Solve<Inner>,
-): WorkingBy<MeasureWhy | Inner> {
+): Worked<MeasureWhy | Inner> {
   const units = unitsUsed(problem);
   const smallest = units.at(-1) ?? "m";
   const pad = startMeasures<Inner>(problem, house);
@@ -68,7 +75,7 @@ export function workSmallestUnit<Inner>(
   const signed: Answer = result.kind === "measure" ? { ...result, negative: answer.negative } : result;
   if (answer.negative && signed.kind === "measure")
     pad.mark("answer", { kind: "signMeasure", answer: signed }, []);
-  return ended(problem, "smallest-unit", house, pad, signed);
+  return ended(house, pad, signed);
 }
 
 /** A count of the smallest unit as a whole number, and what is left over. */
@@ -81,7 +88,7 @@ function workQuotient<Inner>(
   decisions: RateDecisions,
   pad: MeasurePad<Inner>,
   solve: Solve<Inner>,
-): WorkingBy<MeasureWhy | Inner> {
+): Worked<MeasureWhy | Inner> {
   const smallest = units.at(-1) ?? "m";
   // Decimals of the smallest unit are made whole, both alike; what is left over is in it again.
   const exact = simplest(quotientOf(operands));
@@ -101,12 +108,9 @@ function workQuotient<Inner>(
   const working = solve(asked, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
   const { answer } = working;
-  const method = "smallest-unit";
   if (answer.kind === "decimal") {
-    if (byMeasure) return ended(problem, method, house, pad, answer);
+    if (byMeasure) return ended(house, pad, answer);
     return ended(
-      problem,
-      method,
       house,
       pad,
       backInUnits(pad, answer, unitsWanted(problem, units), smallest, house, decisions, solve),
@@ -115,18 +119,17 @@ function workQuotient<Inner>(
   if (answer.kind !== "remainder")
     throw new Error(`workQuotient: ${answer.kind} is no quotient with a remainder`);
   const left: Measure = measureOf([smallest], [answer.remainder]);
-  if (byMeasure)
-    return ended(problem, method, house, pad, { kind: "timesLeft", times: answer.quotient, left });
+  if (byMeasure) return ended(house, pad, { kind: "timesLeft", times: answer.quotient, left });
   const wantedUnits = unitsWanted(problem, units);
   const lastWanted = wantedUnits.at(-1);
   if (problem.form.kind === "inUnits" && lastWanted !== undefined && rateOrOne(lastWanted, smallest) > 1n) {
     // The answer is wanted in larger units than the rest is in: it stays a quotient with its rest.
     const each = measureOf([smallest], [answer.quotient]);
-    return ended(problem, method, house, pad, { kind: "measureLeft", each, left });
+    return ended(house, pad, { kind: "measureLeft", each, left });
   }
   const each = backInUnits(pad, answer.quotient, wantedUnits, smallest, house, decisions, solve);
   if (each.kind !== "measure") throw new Error("workQuotient: a measure is needed");
-  return ended(problem, method, house, pad, { kind: "measureLeft", each, left });
+  return ended(house, pad, { kind: "measureLeft", each, left });
 }
 
 const rateOrOne = (larger: UnitId, smaller: UnitId): bigint =>

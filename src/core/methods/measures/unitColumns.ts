@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { isWhole } from "../../number";
 import type { MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
-import type { Method, Refusal, WorkingBy } from "../contract/method";
+import { because, type Method, type Refusal, type Worked } from "../contract/method";
 import { SOUND_UNITS, type UnitDecisions } from "./unitDecisions";
 import { workDifference } from "./unitDifference";
 import { countsBy, countsWhole, type MeasureWhy, rate, unitsUsed } from "./unitSetting";
@@ -10,23 +10,38 @@ import { workShares } from "./unitShares";
 import { workTotals } from "./unitTotals";
 
 /** Unit under unit; what is too much of one is regrouped into the next, and one of the next decomposed where there is too little. */
-export const unitColumns: Method<MeasureWhy, MeasureProblem> = {
+export const unitColumns: Method<
+  "unit-columns",
+  MeasureWhy,
+  MeasureProblem,
+  UnitDecisions,
+  "byMeasure" | "wholeCounts" | "otherForm" | "unitsInOrder"
+> = {
   id: "unit-columns",
+  sample: "54 lb 3 oz − 27 lb 9 oz",
+  bench: {
+    small: "<2-61> lb <0-15> oz + <1-60> lb <0-15> oz",
+    usual: "<2-61> lb <0-15> oz + <1-60> lb <0-15> oz",
+    largest: "5 wk 6 d 23 h 59 min 58 s - 2 wk 6 d 23 h 59 min 59 s",
+  },
+  sound: SOUND_UNITS,
   refuses,
-  work: (problem, house) => workUnitColumns(problem, house, SOUND_UNITS),
+  work: workUnitColumns,
 };
 
-function refuses(problem: MeasureProblem): Refusal | undefined {
+function refuses(
+  problem: MeasureProblem,
+): Refusal<"byMeasure" | "wholeCounts" | "otherForm" | "unitsInOrder"> | undefined {
   const { op, operands, form } = problem;
   if (op === "rewrite") return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] };
   const measures = operands.filter((operand): operand is Measure => operand.kind === "measure");
-  if (op === "divide" && measures.length === 2) return { kind: "measureByMeasure" };
+  if (op === "divide" && measures.length === 2) return because("byMeasure");
   if (!operands.every((operand) => (operand.kind === "measure" ? countsWhole(operand) : isWhole(operand))))
-    return { kind: "wholeCounts" };
-  if (form.kind === "inUnits") return { kind: "otherForm" };
+    return because("wholeCounts");
+  if (form.kind === "inUnits") return because("otherForm");
   const units = unitsUsed(problem);
   const ordered = measures.every((measure) => inOrder(measure, units));
-  return (op === "subtract" || op === "divide") && !ordered ? { kind: "unitsInOrder" } : undefined;
+  return (op === "subtract" || op === "divide") && !ordered ? because("unitsInOrder") : undefined;
 }
 
 /** Whether no unit but the largest that is used has as many as make one of the next. */
@@ -41,7 +56,7 @@ export function workUnitColumns(
   problem: MeasureProblem,
   house: HouseRules,
   decisions: UnitDecisions,
-): WorkingBy<MeasureWhy> {
+): Worked<MeasureWhy> {
   switch (problem.op) {
     case "add":
     case "multiply":

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import type { MeasureProblem } from "../../problem";
 import type { UnitId } from "../../quantity";
-import type { WorkingBy } from "../contract/method";
+import type { Worked } from "../contract/method";
 import type { Step } from "../contract/step";
 import { Stuck } from "../contract/stuck";
 import { newPad } from "../squares/pad";
@@ -25,7 +25,7 @@ export function workDifference(
   problem: MeasureProblem,
   house: HouseRules,
   decisions: UnitDecisions,
-): WorkingBy<MeasureWhy> {
+): Worked<MeasureWhy> {
   const units = unitsUsed(problem);
   const smallest = units.at(-1) ?? "m";
   const [first, second] = problem.operands.filter(isMeasure);
@@ -51,7 +51,7 @@ export function workDifference(
   ]);
   const answer = measureOf(units, counts, below);
   if (below) pad.mark("answer", { kind: "signMeasure", answer }, []);
-  return ended(problem, "unit-columns", house, pad, answer);
+  return ended(house, pad, answer);
 }
 
 /** More exchanges than a difference of four units can need. */

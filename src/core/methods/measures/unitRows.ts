@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Answer, type MeasureProblem, writeAnswer } from "../../problem";
 import { type Measure, type UnitId, unitOf } from "../../quantity";
-import type { WorkingBy } from "../contract/method";
+import type { Worked } from "../contract/method";
 import type { Step } from "../contract/step";
 import { type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
 import { countMarks, headMarks, type MeasureWhy, rowMarks, type UnitSetting } from "./unitSetting";
@@ -52,17 +52,11 @@ export function rule(
   };
 }
 
-export function ended(
-  problem: MeasureProblem,
-  method: "unit-columns",
-  house: HouseRules,
-  pad: Pad<MeasureWhy>,
-  answer: Answer,
-): WorkingBy<MeasureWhy> {
+export function ended(house: HouseRules, pad: Pad<MeasureWhy>, answer: Answer): Worked<MeasureWhy> {
   pad.line("answer", { kind: "nameAnswer", answer }, [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
-  return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
 }
 
 /** Whether a number of a problem is a measure. */

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { asFraction } from "../../number";
 import { type MeasureProblem, signOf } from "../../problem";
-import type { WorkingBy } from "../contract/method";
+import type { Worked } from "../contract/method";
 import { newPad, text } from "../squares/pad";
 import type { UnitDecisions } from "./unitDecisions";
 import { ended, isMeasure, withUnit } from "./unitRows";
@@ -12,7 +12,7 @@ export function workShares(
   problem: MeasureProblem,
   house: HouseRules,
   decisions: UnitDecisions,
-): WorkingBy<MeasureWhy> {
+): Worked<MeasureWhy> {
   const units = unitsUsed(problem);
   const [measure] = problem.operands.filter(isMeasure);
   const by = problem.operands[1];
@@ -59,11 +59,5 @@ export function workShares(
   const each = measureOf(units, shares);
   const last = units.at(-1) ?? "m";
   const left = measureOf([last], [carried]);
-  return ended(
-    problem,
-    "unit-columns",
-    house,
-    pad,
-    carried === 0n ? each : { kind: "measureLeft", each, left },
-  );
+  return ended(house, pad, carried === 0n ? each : { kind: "measureLeft", each, left });
 }

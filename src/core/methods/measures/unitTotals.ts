@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import { asFraction } from "../../number";
 import { type MeasureProblem, signOf } from "../../problem";
 import type { UnitId } from "../../quantity";
-import type { WorkingBy } from "../contract/method";
+import type { Worked } from "../contract/method";
 import type { Step } from "../contract/step";
 import { newPad, type Pad, text } from "../squares/pad";
 import type { UnitDecisions } from "./unitDecisions";
@@ -65,7 +65,7 @@ export function workTotals(
   problem: MeasureProblem,
   house: HouseRules,
   decisions: UnitDecisions,
-): WorkingBy<MeasureWhy> {
+): Worked<MeasureWhy> {
   const units = unitsUsed(problem);
   const measures = problem.operands.filter(isMeasure);
   const factor = problem.operands.find((operand) => operand.kind === "decimal");
@@ -121,7 +121,7 @@ export function workTotals(
   const pad = newPad<MeasureWhy>(ruleRow + 2);
   pad.take(steps);
   const counts = goes ? written : regroupedAtEnd(pad, units, written, decisions);
-  return ended(problem, "unit-columns", house, pad, measureOf(units, counts));
+  return ended(house, pad, measureOf(units, counts));
 }
 
 /** Too many of a unit regrouped into the next, from the smallest unit up, each on a line of its own. */

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { isWhole, isZero, wholeNumeral } from "../../number";
 import { type DecimalProblem, MOST_HANDED, type MoneyProblem } from "../../problem";
 import { type Amount, currencyOf, writePieces } from "../../quantity";
-import type { Method, Solve, WorkingBy } from "../contract/method";
+import { because, type Method, type NoDecisions, type Solve, type Worked } from "../contract/method";
 import { text } from "../squares/pad";
 import { tillOf } from "./changeByCountingUp";
 import { fewestPieces } from "./fewestPieces";
@@ -11,6 +11,7 @@ import {
   amountText,
   ended,
   fromMinor,
+  type MoneyDecisions,
   type MoneyWhy,
   minorCount,
   SOUND_MONEY,
@@ -19,29 +20,47 @@ import {
 } from "./moneySteps";
 
 /** Whether what one has is enough: the prices added, and compared with it. */
-export const enoughByAdding: Method<MoneyWhy, MoneyProblem> = {
+export const enoughByAdding: Method<"enough-by-adding", MoneyWhy, MoneyProblem, MoneyDecisions> = {
   id: "enough-by-adding",
+  sample: "is $10 enough for $3.40 + $5.85",
+  bench: {
+    small: "is $20 enough for $<1-6>.<10-98>",
+    usual: "is $20 enough for $<4-9>.<10-98> + $<4-9>.<10-98> + $<4-9>.<10-98>",
+    largest:
+      "is $20 enough for $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98>",
+  },
+  sound: SOUND_MONEY,
   refuses: ({ op }) => (op === "enough" ? undefined : { kind: "otherOperation", worksOn: ["enough"] }),
   work: workEnough,
 };
 
 /** Which notes to hand over for a price: as little over it as notes can make, in as few as can be. */
-export const handingOver: Method<MoneyWhy, MoneyProblem> = {
+export const handingOver: Method<"handing-over", MoneyWhy, MoneyProblem, NoDecisions, "shortTill"> = {
   id: "handing-over",
+  sample: "pay $27.35",
+  bench: { small: "pay $<1-3>.<10-98>", usual: "pay $<25-27>.<10-98>", largest: "pay $<9987-9989>.<10-98>" },
+  sound: {},
   refuses: (problem) => {
     if (problem.op !== "pay") return { kind: "otherOperation", worksOn: ["pay"] };
-    return notesFor(problem) === undefined ? { kind: "shortTill" } : undefined;
+    return notesFor(problem) === undefined ? because("shortTill") : undefined;
   },
-  work: (problem, house) => workHanding(problem, house),
+  work: workHanding,
 };
 
 /** A bill in its minor unit shared out whole, and what is left over said. */
-export const sharingABill: Method<MoneyWhy, MoneyProblem> = {
+export const sharingABill: Method<"sharing-a-bill", MoneyWhy, MoneyProblem, NoDecisions, "wholeShares"> = {
   id: "sharing-a-bill",
+  sample: "$20 ÷ 3",
+  bench: {
+    small: "$<1-6>.<10-98> ÷ <3-8>",
+    usual: "$<4-9>.<10-98> ÷ <3-8>",
+    largest: "$<99999-100004>.<10-98> ÷ <3-8>",
+  },
+  sound: {},
   refuses: ({ op, operands }) => {
     if (op !== "divide") return { kind: "otherOperation", worksOn: ["divide"] };
     const [, by] = operands;
-    return by?.kind === "decimal" && !isWhole(by) ? { kind: "wholeMultiplier" } : undefined;
+    return by?.kind === "decimal" && !isWhole(by) ? because("wholeShares") : undefined;
   },
   work: workSharing,
 };
@@ -52,14 +71,15 @@ const amountsIn = ({ operands }: MoneyProblem): readonly Amount[] =>
 function workEnough<Inner>(
   problem: MoneyProblem,
   house: HouseRules,
+  decisions: MoneyDecisions,
   solve: Solve<Inner>,
-): WorkingBy<MoneyWhy | Inner> {
+): Worked<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const [have, ...costs] = amountsIn(problem);
   const [only] = costs;
   if (have === undefined || only === undefined) throw new Error("workEnough: prices are needed");
   const { currency } = problem;
-  const prices = costs.map((cost) => withPlaces(pad, cost, house, SOUND_MONEY));
+  const prices = costs.map((cost) => withPlaces(pad, cost, house, decisions));
   const asked: DecimalProblem = {
     kind: "decimals",
     op: "add",
@@ -79,7 +99,7 @@ function workEnough<Inner>(
       `${amountText(fromMinor(minorCount(have), currency), house)} ${difference === 0n ? "=" : enough ? ">" : "<"} ${amountText(total, house)}`,
     ),
   ]);
-  return ended(problem, "enough-by-adding", house, pad, { kind: "sufficiency", enough, difference: size });
+  return ended(house, pad, { kind: "sufficiency", enough, difference: size });
 }
 
 /** The fewest notes that come to at least a price, as little over it as can be; none where no notes do. */
@@ -96,7 +116,7 @@ function notesFor(problem: MoneyProblem): readonly number[] | undefined {
   return undefined;
 }
 
-function workHanding(problem: MoneyProblem, house: HouseRules): WorkingBy<MoneyWhy> {
+function workHanding(problem: MoneyProblem, house: HouseRules): Worked<MoneyWhy> {
   const pad = startMoney<never>(problem, house);
   const { currency } = problem;
   const [price] = amountsIn(problem);
@@ -119,14 +139,15 @@ function workHanding(problem: MoneyProblem, house: HouseRules): WorkingBy<MoneyW
       text(`${amountText(handed, house)} − ${amountText(full, house)} = ${amountText(back, house)}`),
     ]);
   }
-  return ended(problem, "handing-over", house, pad, { kind: "handed", pieces, currency, back });
+  return ended(house, pad, { kind: "handed", pieces, currency, back });
 }
 
 function workSharing<Inner>(
   problem: MoneyProblem,
   house: HouseRules,
+  _: NoDecisions,
   solve: Solve<Inner>,
-): WorkingBy<MoneyWhy | Inner> {
+): Worked<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const { currency } = problem;
   const { minorSign } = currencyOf(currency);
@@ -158,23 +179,11 @@ function workSharing<Inner>(
   const rest = fromMinor(left, currency);
   if (!shares) {
     const times = wholeNumeral(quotient);
-    return ended(
-      problem,
-      "sharing-a-bill",
-      house,
-      pad,
-      left === 0n ? times : { kind: "timesLeft", times, left: rest },
-    );
+    return ended(house, pad, left === 0n ? times : { kind: "timesLeft", times, left: rest });
   }
   const each = fromMinor(quotient, currency);
   pad.line("answer", { kind: "backToMajor", count: quotient, amount: each }, [
     text(`${quotient}${minorSign} = ${amountText(each, house)}`),
   ]);
-  return ended(
-    problem,
-    "sharing-a-bill",
-    house,
-    pad,
-    left === 0n ? each : { kind: "share", each, left: rest },
-  );
+  return ended(house, pad, left === 0n ? each : { kind: "share", each, left: rest });
 }

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { fromCount } from "../../number";
 import type { MoneyProblem } from "../../problem";
 import { type Amount, piecesOfCurrency, writePieces } from "../../quantity";
-import type { Method, Refusal, WorkingBy } from "../contract/method";
+import { because, type Method, type Refusal, type Worked } from "../contract/method";
 import { text } from "../squares/pad";
 import { fewestPieces } from "./fewestPieces";
 import { amountText, ended, fromMinor, type MoneyWhy, minorCount, startMoney } from "./moneySteps";
@@ -10,19 +10,28 @@ import { amountText, ended, fromMinor, type MoneyWhy, minorCount, startMoney } f
 /** The most that is counted up to, in the minor unit. */
 const MOST = 1_000_000n;
 
-/** From the price up to what was paid, with the coins and notes that make each hop laid down on the way. */
-export const changeByCountingUp: Method<MoneyWhy, MoneyProblem> = {
-  id: "change-by-counting-up",
-  refuses,
-  work: (problem, house) => workChange(problem, house, SOUND_CHANGE),
-};
-
 /** The decision in giving change: which pieces make it. */
 export interface ChangeDecisions {
   pieces(change: number, till: readonly number[]): readonly number[] | undefined;
 }
 
 export const SOUND_CHANGE: ChangeDecisions = { pieces: fewestPieces };
+
+/** From the price up to what was paid, with the coins and notes that make each hop laid down on the way. */
+export const changeByCountingUp: Method<
+  "change-by-counting-up",
+  MoneyWhy,
+  MoneyProblem,
+  ChangeDecisions,
+  "fromLarger" | "shortTill"
+> = {
+  id: "change-by-counting-up",
+  sample: "$10 − $6.35",
+  bench: { small: "$1 - $0.<10-98>", usual: "$20 - $<0-19>.<10-98>", largest: "$10000 - $<0-9999>.<10-98>" },
+  sound: SOUND_CHANGE,
+  refuses,
+  work: workChange,
+};
 
 /** The coins and notes that are in the till. */
 export const tillOf = ({ currency, without }: MoneyProblem): readonly number[] =>
@@ -32,13 +41,11 @@ function amountsOf({ operands }: MoneyProblem): readonly Amount[] {
   return operands.filter((operand): operand is Amount => operand.kind === "amount");
 }
 
-function refuses(problem: MoneyProblem): Refusal | undefined {
+function refuses(problem: MoneyProblem): Refusal<"fromLarger" | "shortTill"> | undefined {
   if (problem.op !== "subtract") return { kind: "otherOperation", worksOn: ["subtract"] };
   const [paid = 0n, price = 0n] = amountsOf(problem).map(minorCount);
-  if (paid <= price || paid > MOST) return { kind: "fromLarger" };
-  return fewestPieces(Number(paid - price), tillOf(problem)) === undefined
-    ? { kind: "shortTill" }
-    : undefined;
+  if (paid <= price || paid > MOST) return because("fromLarger");
+  return fewestPieces(Number(paid - price), tillOf(problem)) === undefined ? because("shortTill") : undefined;
 }
 
 interface Hop {
@@ -72,7 +79,7 @@ export function workChange(
   problem: MoneyProblem,
   house: HouseRules,
   decisions: ChangeDecisions,
-): WorkingBy<MoneyWhy> {
+): Worked<MoneyWhy> {
   const [paid = 0, price = 0] = amountsOf(problem).map((amount) => Number(minorCount(amount)));
   const { currency } = problem;
   const pieces = decisions.pieces(paid - price, tillOf(problem));
@@ -102,5 +109,5 @@ export function workChange(
     ),
   ]);
   const answer: Amount = { kind: "amount", currency, numeral: fromCount(BigInt(total), 2), of: "major" };
-  return ended(problem, "change-by-counting-up", house, pad, answer);
+  return ended(house, pad, answer);
 }

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { type Decimal, isWhole } from "../../number";
 import { type Answer, type DecimalProblem, MOST_OPERANDS, type MoneyProblem } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, MINOR_PLACES } from "../../quantity";
-import type { Method, Refusal, Solve, WorkingBy } from "../contract/method";
+import { because, type Method, type Refusal, type Solve, type Worked } from "../contract/method";
 import { text } from "../squares/pad";
 import {
   amountText,
@@ -16,28 +16,52 @@ import {
 } from "./moneySteps";
 
 /** Amounts as decimals with two places, worked as the house works decimals. */
-export const moneyInColumns: Method<MoneyWhy, MoneyProblem> = {
-  id: "money-in-columns",
-  refuses: ({ op, operands }) => {
-    if (op === "enough" || op === "pay")
-      return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] };
-    return op === "divide" && operands.every(({ kind }) => kind === "amount")
-      ? { kind: "measureByMeasure" }
-      : undefined;
-  },
-  work: (problem, house, solve) => workMoney(problem, house, SOUND_MONEY, solve),
-};
+export const moneyInColumns: Method<"money-in-columns", MoneyWhy, MoneyProblem, MoneyDecisions, "byAmount"> =
+  {
+    id: "money-in-columns",
+    sample: "$4.07 + 85c + $3",
+    bench: {
+      small: "$<1-6>.<10-98> + $<1-6>.<10-98>",
+      usual: "$<4-9>.<10-98> + $<4-9>.<10-98> + $<4-9>.<10-98>",
+      largest:
+        "$<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98>",
+    },
+    sound: SOUND_MONEY,
+    refuses: ({ op, operands }): Refusal<"byAmount"> | undefined => {
+      if (op === "enough" || op === "pay")
+        return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] };
+      return op === "divide" && operands.every(({ kind }) => kind === "amount")
+        ? because("byAmount")
+        : undefined;
+    },
+    work: workMoney,
+  };
 
 /** Several of the same added, as often as there are. */
-export const repeatedAddition: Method<MoneyWhy, MoneyProblem> = {
+export const repeatedAddition: Method<
+  "repeated-addition",
+  MoneyWhy,
+  MoneyProblem,
+  MoneyDecisions,
+  "fewWholeTimes"
+> = {
   id: "repeated-addition",
-  refuses: ({ op, operands }): Refusal | undefined => {
+  sample: "3 × $1.85",
+  bench: {
+    small: "2 × $<1-6>.<10-98>",
+    usual: "3 × $<4-9>.<10-98>",
+    largest: "10 × $<99999-100004>.<10-98>",
+  },
+  sound: SOUND_MONEY,
+  refuses: ({ op, operands }): Refusal<"fewWholeTimes"> | undefined => {
     if (op !== "multiply") return { kind: "otherOperation", worksOn: ["multiply"] };
     const times = timesOf(operands);
     const few = times !== undefined && isWhole(times) && Number(times.whole) >= 2;
-    return few && Number(times.whole) <= MOST_OPERANDS.add ? undefined : { kind: "wholeMultiplier" };
+    return few && Number(times.whole) <= MOST_OPERANDS.add
+      ? undefined
+      : because("fewWholeTimes", MOST_OPERANDS.add);
   },
-  work: (problem, house, solve) => workRepeated(problem, house, SOUND_MONEY, solve),
+  work: workRepeated,
 };
 
 const timesOf = (operands: MoneyProblem["operands"]): Decimal | undefined =>
@@ -51,7 +75,7 @@ export function workMoney<Inner>(
   house: HouseRules,
   decisions: MoneyDecisions,
   solve: Solve<Inner>,
-): WorkingBy<MoneyWhy | Inner> {
+): Worked<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const operands = problem.operands.map((operand) =>
     operand.kind === "amount" ? withPlaces(pad, operand, house, decisions) : operand,
@@ -67,7 +91,7 @@ export function workMoney<Inner>(
     pad,
     solve,
   );
-  return ended(problem, "money-in-columns", house, pad, answer);
+  return ended(house, pad, answer);
 }
 
 /** Repeated addition with any decision about hidden places. */
@@ -76,7 +100,7 @@ export function workRepeated<Inner>(
   house: HouseRules,
   decisions: MoneyDecisions,
   solve: Solve<Inner>,
-): WorkingBy<MoneyWhy | Inner> {
+): Worked<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const amount = problem.operands.find((operand): operand is Amount => operand.kind === "amount");
   const times = Number(timesOf(problem.operands)?.whole ?? 0);
@@ -88,7 +112,7 @@ export function workRepeated<Inner>(
     text(`= ${operands.map(() => shown).join(" + ")}`),
   ]);
   const asked: DecimalProblem = { kind: "decimals", op: "add", operands, form: TO_MINOR };
-  return ended(problem, "repeated-addition", house, pad, columns(asked, amount.currency, house, pad, solve));
+  return ended(house, pad, columns(asked, amount.currency, house, pad, solve));
 }
 
 /** The amounts worked as decimals on a sheet of their own, and the answer with its sign. */

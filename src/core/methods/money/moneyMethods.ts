@@ -1,22 +1,27 @@
 import type { HouseRules } from "../../house";
 import type { MoneyProblem, Problem } from "../../problem";
-import type { Method, MethodId } from "../contract/method";
+import type { IdOf, ReasonOf } from "../contract/method";
 import { methodSet } from "../contract/methodSet";
 import { enoughByAdding, handingOver, sharingABill } from "./atTheTill";
 import { changeByCountingUp } from "./changeByCountingUp";
 import { moneyInColumns, repeatedAddition } from "./moneyColumns";
-import type { MoneyWhy } from "./moneySteps";
 
-const METHODS: readonly Method<MoneyWhy, MoneyProblem>[] = [
+const METHODS = [
   moneyInColumns,
   repeatedAddition,
   changeByCountingUp,
   enoughByAdding,
   handingOver,
   sharingABill,
-];
+] as const;
 
-function prefers({ op }: MoneyProblem, house: HouseRules): readonly MethodId[] {
+/** Any of these methods. */
+export type MoneyMethod = (typeof METHODS)[number];
+
+type Id = IdOf<MoneyMethod>;
+type Why = ReasonOf<MoneyMethod>;
+
+function prefers({ op }: MoneyProblem, house: HouseRules): readonly Id[] {
   switch (op) {
     case "add":
       return ["money-in-columns"];
@@ -39,4 +44,4 @@ function prefers({ op }: MoneyProblem, house: HouseRules): readonly MethodId[] {
 
 const seen = (problem: Problem): MoneyProblem | undefined => (problem.kind === "money" ? problem : undefined);
 
-export const moneyMethods = methodSet("money", seen, METHODS, prefers);
+export const moneyMethods = methodSet<Why, Id, MoneyProblem>("money", seen, METHODS, prefers);

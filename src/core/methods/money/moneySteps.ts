@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { asFraction, type Decimal, fromCount } from "../../number";
 import { type Answer, AS_IT_COMES, type MoneyProblem, writeAnswer, writeProblem } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, inMajor, MINOR_PLACES, writeAmount } from "../../quantity";
-import type { MethodId, WorkingBy } from "../contract/method";
+import type { Worked } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { newPad, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
 import type { MoneyReason } from "./moneyReason";
@@ -56,14 +56,12 @@ export function withPlaces<Inner>(
 }
 
 export function ended<Inner>(
-  problem: MoneyProblem,
-  method: MethodId,
   house: HouseRules,
   pad: MoneyPad<Inner>,
   answer: Answer,
-): WorkingBy<MoneyWhy | Inner> {
+): Worked<MoneyWhy | Inner> {
   pad.line("answer", { kind: "nameAnswer", answer }, [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
-  return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
 }

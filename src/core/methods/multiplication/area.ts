@@ -12,7 +12,7 @@ import {
 import { type DecimalProblem, signOf } from "../../problem";
 import type { ColumnAdditionReason } from "../addition/columnAddition";
 import { addPile } from "../addition/sumOnPlumb";
-import { type Method, type Refusal, type WorkingBy, worksOnly } from "../contract/method";
+import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
@@ -58,24 +58,27 @@ const MOST_PARTS = 5;
 const onlyMultiplies = worksOnly("multiply");
 
 /** A rectangle whose sides are the factors pulled apart by place; each part of it a product, all added. */
-export const area: Method<Why> = {
+export const area: Method<"area", Why, DecimalProblem, AreaDecisions, "twoFactors" | "manyParts"> = {
   id: "area",
-  refuses: (problem): Refusal | undefined => {
+  sample: "12.5 × 4",
+  bench: {
+    small: "<2.1> × <1.1>",
+    usual: "<2.1> × <1.1>",
+    largest: "<1-9>00<1-9>00<1-9>00<1-9>.5 × <1-9>00<1-9>00<1-9>00<1-9>.5",
+  },
+  sound: SOUND_AREA,
+  refuses: (problem): Refusal<"twoFactors" | "manyParts"> | undefined => {
     if (problem.op !== "multiply") return onlyMultiplies(problem);
-    if (problem.operands.length > 2) return { kind: "twoFactors" };
+    if (problem.operands.length > 2) return because("twoFactors");
     return problem.operands.some((factor) => placeParts(factor).length > MOST_PARTS)
-      ? { kind: "manyParts", most: MOST_PARTS }
+      ? because("manyParts", MOST_PARTS)
       : undefined;
   },
-  work: (problem, house) => workArea(problem, house, SOUND_AREA),
+  work: workArea,
 };
 
 /** An area with any decisions; only sound ones are sure to reach the right answer. */
-export function workArea(
-  problem: DecimalProblem,
-  house: HouseRules,
-  decisions: AreaDecisions,
-): WorkingBy<Why> {
+export function workArea(problem: DecimalProblem, house: HouseRules, decisions: AreaDecisions): Worked<Why> {
   const [top, left] = problem.operands;
   if (top === undefined || left === undefined) throw new Error("workArea: two factors are needed");
   const across = placeParts(top);
@@ -165,9 +168,6 @@ export function workArea(
   const lowest = Math.min(ONES, ...pile.numerals.map(lowestPlace));
   const highest = Math.max(ONES, sum.full.whole.length - 1, ...pile.numerals.map(highestPlace));
   return {
-    problem,
-    method: "area",
-    house,
     layout: {
       columns: placesFrom(lowest, highest).map((place) => ({ place, col: digitCol(0, place) })),
       plumbs: [{ line: 0, from: firstRow - 1 }],

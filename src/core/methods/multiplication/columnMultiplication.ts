@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, digitsOf, fromCount } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
-import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import { digitsUp } from "../procedures/digitProducts";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
@@ -45,10 +45,18 @@ export const SOUND_COLUMN_MULTIPLICATION: ColumnMultiplicationDecisions = {
 };
 
 /** The factors as whole numbers, one under the other at the right; the places counted, and the point set at the end. */
-export const columnMultiplication: Method<Why> = {
+export const columnMultiplication: Method<
+  "column-multiplication",
+  Why,
+  DecimalProblem,
+  ColumnMultiplicationDecisions
+> = {
   id: "column-multiplication",
+  sample: "12.5 × 0.46",
+  bench: { small: "<1.1> × <1.1>", usual: "<2.1> × <2.1>", largest: "<15.15> × <15.15>" },
+  sound: SOUND_COLUMN_MULTIPLICATION,
   refuses: worksOnly("multiply"),
-  work: (problem, house) => workColumnMultiplication(problem, house, SOUND_COLUMN_MULTIPLICATION),
+  work: workColumnMultiplication,
 };
 
 /** Column multiplication with any decisions; only sound ones are sure to reach the right answer. */
@@ -56,7 +64,7 @@ export function workColumnMultiplication(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: ColumnMultiplicationDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const factors = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
   const [first, ...rest] = factors;
   if (first === undefined) throw new Error("workColumnMultiplication: a problem without factors");
@@ -127,10 +135,7 @@ export function workColumnMultiplication(
     house,
   );
   return {
-    problem,
-    method: "column-multiplication",
-    house,
-    layout: { columns: [], plumbs: [] },
+    layout: { columns: [], plumbs: [], digitsUnderDigits: true },
     steps: [...steps, ...end.steps],
     answer: end.answer,
   };

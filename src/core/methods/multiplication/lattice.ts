@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, fromCount } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type Refusal, type WorkingBy, worksOnly } from "../contract/method";
+import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import { type AdditionDecisions, addInColumns, type Row, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
@@ -52,15 +52,18 @@ export const SOUND_LATTICE: LatticeDecisions = {
 const onlyMultiplies = worksOnly("multiply");
 
 /** One factor along the top, one down the right; a square for each two digits, cut by a diagonal; the diagonals added. */
-export const lattice: Method<Why> = {
+export const lattice: Method<"lattice", Why, DecimalProblem, LatticeDecisions, "twoFactors"> = {
   id: "lattice",
-  refuses: (problem): Refusal | undefined =>
+  sample: "12.5 × 0.46",
+  bench: { small: "<1.1> × <1.1>", usual: "<2.1> × <2.1>", largest: "<15.15> × <15.15>" },
+  sound: SOUND_LATTICE,
+  refuses: (problem): Refusal<"twoFactors"> | undefined =>
     problem.op !== "multiply"
       ? onlyMultiplies(problem)
       : problem.operands.length > 2
-        ? { kind: "twoFactors" }
+        ? because("twoFactors")
         : undefined,
-  work: (problem, house) => workLattice(problem, house, SOUND_LATTICE),
+  work: workLattice,
 };
 
 /** A lattice with any decisions; only sound ones are sure to reach the right answer. */
@@ -68,7 +71,7 @@ export function workLattice(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: LatticeDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const [top, side] = problem.operands;
   if (top === undefined || side === undefined) throw new Error("workLattice: two factors are needed");
   const topDigits = [...digitsFromOnes(top)].map(Number);
@@ -145,10 +148,7 @@ export function workLattice(
     house,
   );
   return {
-    problem,
-    method: "lattice",
-    house,
-    layout: { columns: [], plumbs: [] },
+    layout: { columns: [], plumbs: [], digitsUnderDigits: true },
     steps: [
       {
         stage: "setOut",

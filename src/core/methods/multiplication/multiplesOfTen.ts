@@ -11,7 +11,7 @@ import {
   zerosAtEnd,
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type Refusal, type WorkingBy, worksOnly } from "../contract/method";
+import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { colOf } from "../squares/settingOut";
 import { digitCol, numeralMarks } from "../squares/writtenNumber";
@@ -42,14 +42,23 @@ export interface MultiplesOfTenDecisions extends BlockDecisions, ShiftDecisions 
 const onlyMultiplies = worksOnly("multiply");
 
 /** A multiplier that ends in zeros taken apart: the zeros first, as a shift, then the digits before them. */
-export const multiplesOfTen: Method<Why> = {
+export const multiplesOfTen: Method<
+  "multiples-of-ten",
+  Why,
+  DecimalProblem,
+  BlockDecisions & ShiftDecisions,
+  "twoFactors" | "multipleOfTen"
+> = {
   id: "multiples-of-ten",
-  refuses: (problem): Refusal | undefined => {
+  sample: "0.45 × 60",
+  bench: { small: "<1.1> × <2-9>0", usual: "<3.2> × <2-9>0", largest: "<15.15> × <14.0>0" },
+  sound: { ...SOUND_BLOCK, ...SOUND_SHIFT },
+  refuses: (problem): Refusal<"twoFactors" | "multipleOfTen"> | undefined => {
     if (problem.op !== "multiply") return onlyMultiplies(problem);
-    if (problem.operands.length > 2) return { kind: "twoFactors" };
-    return partsOf(problem) === undefined ? { kind: "multipleOfTen" } : undefined;
+    if (problem.operands.length > 2) return because("twoFactors");
+    return partsOf(problem) === undefined ? because("multipleOfTen") : undefined;
   },
-  work: (problem, house) => workMultiplesOfTen(problem, house, { ...SOUND_BLOCK, ...SOUND_SHIFT }),
+  work: workMultiplesOfTen,
 };
 
 /** The multiplicand, and a multiplier parted into its digits and the zeros after them. */
@@ -81,7 +90,7 @@ export function workMultiplesOfTen(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: MultiplesOfTenDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const parts = partsOf(problem);
   if (parts === undefined) throw new Error("workMultiplesOfTen: a multiple of ten is needed");
   const { multiplicand, multiplier, rest, zeros } = parts;
@@ -102,9 +111,6 @@ export function workMultiplesOfTen(
       : mark,
   );
   return {
-    problem,
-    method: "multiples-of-ten",
-    house,
     layout: {
       columns: places.map((place) => ({ place, col: colOf(place) })),
       plumbs: [{ line: 0, from: "top" }],

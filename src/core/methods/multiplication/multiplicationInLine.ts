@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type Refusal, type WorkingBy, worksOnly } from "../contract/method";
+import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { colOf } from "../squares/settingOut";
 import { type InLineReason, inLineSteps, wholeMultiplier, writeMultiplicand } from "./inLineBlock";
@@ -12,14 +12,23 @@ type Why = InLineReason | BlockReason | AnswerReason;
 const onlyMultiplies = worksOnly("multiply");
 
 /** A number on the plumb line multiplied by a whole number under it: every row keeps its point on the line. */
-export const multiplicationInLine: Method<Why> = {
+export const multiplicationInLine: Method<
+  "multiplication-in-line",
+  Why,
+  DecimalProblem,
+  BlockDecisions,
+  "twoFactors" | "wholeMultiplier"
+> = {
   id: "multiplication-in-line",
-  refuses: (problem): Refusal | undefined => {
+  sample: "12.75 × 14",
+  bench: { small: "<1.1> × <1.0>", usual: "<3.2> × <2.0>", largest: "<15.15> × <15.0>" },
+  sound: SOUND_BLOCK,
+  refuses: (problem): Refusal<"twoFactors" | "wholeMultiplier"> | undefined => {
     if (problem.op !== "multiply") return onlyMultiplies(problem);
-    if (problem.operands.length > 2) return { kind: "twoFactors" };
-    return wholeMultiplier(problem) === undefined ? { kind: "wholeMultiplier" } : undefined;
+    if (problem.operands.length > 2) return because("twoFactors");
+    return wholeMultiplier(problem) === undefined ? because("wholeMultiplier") : undefined;
   },
-  work: (problem, house) => workInLine(problem, house, SOUND_BLOCK),
+  work: workInLine,
 };
 
 /** Multiplication in line with any decisions in its rows. */
@@ -27,7 +36,7 @@ export function workInLine(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: BlockDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const factors = wholeMultiplier(problem);
   if (factors === undefined) throw new Error("workInLine: one factor must be whole");
   const { multiplicand, multiplier } = factors;
@@ -35,9 +44,6 @@ export function workInLine(
   const highest = highestPlace(multiplicand) + Math.max(1, multiplier.whole.length);
   const places = placesFrom(Math.min(ONES, lowestPlace(multiplicand)), highest);
   return {
-    problem,
-    method: "multiplication-in-line",
-    house,
     layout: {
       columns: places.map((place) => ({ place, col: colOf(place) })),
       plumbs: [{ line: 0, from: "top" }],

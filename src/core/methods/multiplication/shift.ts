@@ -12,7 +12,7 @@ import {
   powerOfTen,
 } from "../../number";
 import { type DecimalProblem, type SignedOperation, signOf } from "../../problem";
-import { type Method, type Refusal, type WorkingBy, worksOnly } from "../contract/method";
+import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { digitCol, numeralMarks, textMarks } from "../squares/writtenNumber";
@@ -47,16 +47,24 @@ export const SOUND_SHIFT: ShiftDecisions = { places: (op, power) => (op === "div
 const onlyScales = worksOnly("multiply", "divide");
 
 /** Multiplying and dividing by 10, 100, 1000 or 0.1: the digits move across the plumb line, or the point hops along the digits. */
-export const shift: Method<Why> = {
+export const shift: Method<
+  "shift",
+  Why,
+  DecimalProblem,
+  ShiftDecisions,
+  "twoFactors" | "otherForm" | "powerOfTen"
+> = {
   id: "shift",
-  refuses: (problem): Refusal | undefined => {
+  sample: "0.45 × 1000",
+  bench: { small: "<1.1> × 10", usual: "<3.2> × 100", largest: "<15.15> × 100000000000000" },
+  sound: SOUND_SHIFT,
+  refuses: (problem): Refusal<"twoFactors" | "otherForm" | "powerOfTen"> | undefined => {
     if (problem.op !== "multiply" && problem.op !== "divide") return onlyScales(problem);
-    if (problem.operands.length > 2) return { kind: "twoFactors" };
-    if (problem.form.kind === "withRemainder" || problem.form.kind === "asMixed")
-      return { kind: "otherForm" };
-    return shiftOf(problem) === undefined ? { kind: "powerOfTen" } : undefined;
+    if (problem.operands.length > 2) return because("twoFactors");
+    if (problem.form.kind === "withRemainder" || problem.form.kind === "asMixed") return because("otherForm");
+    return shiftOf(problem) === undefined ? because("powerOfTen") : undefined;
   },
-  work: (problem, house) => workShift(problem, house, SOUND_SHIFT),
+  work: workShift,
 };
 
 /** The number that moves, and the power of ten it is multiplied or divided by. */
@@ -80,7 +88,7 @@ export function workShift(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: ShiftDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const shifted = shiftOf(problem);
   const op = problem.op === "divide" ? "divide" : "multiply";
   if (shifted === undefined) throw new Error("workShift: a power of ten is needed");
@@ -138,9 +146,6 @@ export function workShift(
   const highest = Math.max(highestPlace(numeral), highestPlace(after), leadingPlace(after) ?? ONES, ONES);
   const columns = placesFrom(Math.min(ONES, lowestPlace(numeral), lowestPlace(after)), highest);
   return {
-    problem,
-    method: "shift",
-    house,
     layout: digitsMove
       ? {
           columns: columns.map((place) => ({ place, col: digitCol(0, place) })),

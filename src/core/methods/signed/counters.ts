@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { wholeNumeral } from "../../number";
 import type { SignedProblem } from "../../problem";
-import type { Method, Refusal, WorkingBy } from "../contract/method";
+import { because, type Method, type Refusal, type Worked } from "../contract/method";
 import type { Step } from "../contract/step";
 import { nameStep } from "../squares/answer";
 import { newPad, PLAIN_LAYOUT, text } from "../squares/pad";
@@ -13,13 +13,6 @@ import { afterSignText, countText } from "./writtenCounts";
 /** The most counters of one kind that are laid out. */
 const MOST = 20;
 
-/** Counters of two kinds: one of each together is nothing. What is taken away must first be there. */
-export const counters: Method<SignedWhy, SignedProblem> = {
-  id: "counters",
-  refuses,
-  work: (problem, house) => workCounters(problem, house, SOUND_COUNTERS),
-};
-
 /** The decision with counters: how many zero pairs are brought where there are too few to take away. */
 export interface CounterDecisions {
   pairs(there: number, needed: number): number;
@@ -27,17 +20,36 @@ export interface CounterDecisions {
 
 export const SOUND_COUNTERS: CounterDecisions = { pairs: (there, needed) => Math.max(0, needed - there) };
 
-function refuses({ op, operands, form }: SignedProblem): Refusal | undefined {
+/** Counters of two kinds: one of each together is nothing. What is taken away must first be there. */
+export const counters: Method<
+  "counters",
+  SignedWhy,
+  SignedProblem,
+  CounterDecisions,
+  "otherForm" | "wholeCounters" | "fewCounters"
+> = {
+  id: "counters",
+  sample: "−3 − (−5)",
+  bench: { small: "<0-8> - (-<1-5>)", usual: "<0-8> - (-<1-5>)", largest: "<0-8> - (-<1-11>)" },
+  sound: SOUND_COUNTERS,
+  refuses,
+  work: workCounters,
+};
+
+function refuses({
+  op,
+  operands,
+  form,
+}: SignedProblem): Refusal<"otherForm" | "wholeCounters" | "fewCounters"> | undefined {
   if (op === "divide") return { kind: "otherOperation", worksOn: ["terms", "multiply"] };
-  if (form.kind !== "asItComes") return { kind: "otherForm" };
+  if (form.kind !== "asItComes") return because("otherForm");
   const counts = operands.map(wholeCount);
   const [first, second, ...more] = counts;
-  if (first === undefined || second === undefined || more.length > 0)
-    return { kind: "wholeBetween", most: MOST };
+  if (first === undefined || second === undefined || more.length > 0) return because("wholeCounters");
   const small = (count: number): boolean => Math.abs(count) <= MOST;
-  if (op === "terms") return small(first) && small(second) ? undefined : { kind: "wholeBetween", most: MOST };
+  if (op === "terms") return small(first) && small(second) ? undefined : because("fewCounters", MOST);
   const times = first > 0 ? first : second;
-  return times > 0 && times <= 6 && small(first * second) ? undefined : { kind: "wholeBetween", most: MOST };
+  return times > 0 && times <= 6 && small(first * second) ? undefined : because("fewCounters", MOST);
 }
 
 const TOP = 2;
@@ -56,7 +68,7 @@ export function workCounters(
   problem: SignedProblem,
   house: HouseRules,
   decisions: CounterDecisions,
-): WorkingBy<SignedWhy> {
+): Worked<SignedWhy> {
   const [first = 0, second = 0] = problem.operands.map((operand) => wholeCount(operand) ?? 0);
   const pad = newPad<SignedWhy>();
   pad.line("setOut", { kind: "writeSigned", problem }, [
@@ -70,9 +82,6 @@ export function workCounters(
         : broughtTogether(first, second);
   const answer = wholeNumeral(BigInt(total));
   return {
-    problem,
-    method: "counters",
-    house,
     layout: PLAIN_LAYOUT,
     steps: [...pad.steps, ...steps, nameStep(answer, undefined)],
     answer,

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { asFraction, isWhole, type Numeral, signedNumerator, wholeNumeral } from "../../number";
 import type { SignedProblem } from "../../problem";
-import type { Method, Refusal, WorkingBy } from "../contract/method";
+import { because, type Method, type Refusal, type Worked } from "../contract/method";
 import type { Step } from "../contract/step";
 import { nameStep } from "../squares/answer";
 import { lettering, PLAIN_LAYOUT } from "../squares/pad";
@@ -12,19 +12,32 @@ import { afterSignText, countText } from "./writtenCounts";
 /** The furthest a number line on a sheet goes from zero, either way. */
 const FURTHEST = 20;
 
-/** Jumps along a number line: right for what is added, left for what is taken away, turned round for a number below zero. */
-export const numberLine: Method<SignedWhy, SignedProblem> = {
-  id: "number-line",
-  refuses,
-  work: (problem, house) => workNumberLine(problem, house, SOUND_LINE),
-};
-
 /** The decision on a number line: which way a jump goes. */
 export interface LineDecisions {
   jump(value: number, taken: boolean): number;
 }
 
 export const SOUND_LINE: LineDecisions = { jump: (value, taken) => (taken ? 0 - value : value) };
+
+/** Jumps along a number line: right for what is added, left for what is taken away, turned round for a number below zero. */
+export const numberLine: Method<
+  "number-line",
+  SignedWhy,
+  SignedProblem,
+  LineDecisions,
+  "otherForm" | "wholeJumps" | "withinReach"
+> = {
+  id: "number-line",
+  sample: "3 − 8 + 2",
+  bench: {
+    small: "(-<1-3>) - <1-3>",
+    usual: "(-<1-3>) - <1-3>",
+    largest: "(-<1-3>) - <1-3> - (-<1-3>) - <1-3> - (-<1-3>) - <1-3>",
+  },
+  sound: SOUND_LINE,
+  refuses,
+  work: workNumberLine,
+};
 
 /** A whole number as a plain one; none for others. */
 export const wholeCount = (numeral: Numeral): number | undefined =>
@@ -53,15 +66,13 @@ function jumpsOf({
   return { start: first, jumps: rest.map((value, index) => ({ value, taken: joins[index] === "subtract" })) };
 }
 
-function refuses(problem: SignedProblem): Refusal | undefined {
+function refuses(problem: SignedProblem): Refusal<"otherForm" | "wholeJumps" | "withinReach"> | undefined {
   if (problem.op === "divide") return { kind: "otherOperation", worksOn: ["terms", "multiply"] };
-  if (problem.form.kind !== "asItComes") return { kind: "otherForm" };
+  if (problem.form.kind !== "asItComes") return because("otherForm");
   const found = jumpsOf(problem);
-  if (found === undefined) return { kind: "wholeBetween", most: FURTHEST };
+  if (found === undefined) return because("wholeJumps");
   const stops = stopsOf(found, SOUND_LINE);
-  return stops.every((stop) => Math.abs(stop) <= FURTHEST)
-    ? undefined
-    : { kind: "wholeBetween", most: FURTHEST };
+  return stops.every((stop) => Math.abs(stop) <= FURTHEST) ? undefined : because("withinReach", FURTHEST);
 }
 
 function stopsOf(
@@ -78,7 +89,7 @@ export function workNumberLine(
   problem: SignedProblem,
   house: HouseRules,
   decisions: LineDecisions,
-): WorkingBy<SignedWhy> {
+): Worked<SignedWhy> {
   const found = jumpsOf(problem);
   if (found === undefined) throw new Error("workNumberLine: whole numbers are needed");
   const stops = stopsOf(found, decisions);
@@ -101,9 +112,6 @@ export function workNumberLine(
   const ringed: Mark = { kind: "label", line: last, row: axis + 0.3, text: countText(last), ringed: true };
   const named = nameStep(answer, undefined);
   return {
-    problem,
-    method: "number-line",
-    house,
     layout: PLAIN_LAYOUT,
     steps: [
       {

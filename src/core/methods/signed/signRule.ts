@@ -22,7 +22,7 @@ import {
   signOf,
   writeAnswer,
 } from "../../problem";
-import type { Method, MethodId, Solve, WorkingBy } from "../contract/method";
+import { because, type Method, type Solve, type Worked } from "../contract/method";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { type Item, newPad, numeralItems, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
 import type { SignedReason } from "./signedReason";
@@ -51,23 +51,37 @@ export const SOUND_SIGNS: SignDecisions = {
 };
 
 /** By rules for signs: same signs, different signs, subtracting as adding the opposite, the sign of a product. */
-export const signRule: Method<SignedWhy, SignedProblem> = {
+export const signRule: Method<"sign-rule", SignedWhy, SignedProblem, SignDecisions> = {
   id: "sign-rule",
+  sample: "−7 − (−12)",
+  bench: {
+    small: "(-<1-20>) - <1-20>",
+    usual: "(-<1-20>) - <1-20> - (-<1-20>)",
+    largest: "(-<1-9999>) - <1-9999> - (-<1-9999>) - <1-9999> - (-<1-9999>) - <1-9999>",
+  },
+  sound: SOUND_SIGNS,
   refuses: () => undefined,
-  work: (problem, house, solve) => workSignRule(problem, house, SOUND_SIGNS, solve),
+  work: workSignRule,
 };
 
 /** What lies above zero together, what lies below together, and then the two. */
-export const gathering: Method<SignedWhy, SignedProblem> = {
+export const gathering: Method<"gathering", SignedWhy, SignedProblem, SignDecisions, "severalTerms"> = {
   id: "gathering",
+  sample: "6 − 9 + 4 − 3",
+  bench: {
+    small: "<1-9> - <1-9> + <1-9>",
+    usual: "<1-9> - <1-9> + <1-9>",
+    largest: "<1-9> - <1-9> + <1-9> - 9999 + 8876 - 4321",
+  },
+  sound: SOUND_SIGNS,
   refuses: ({ op, joins, operands }) => {
     if (op !== "terms") return { kind: "otherOperation", worksOn: ["terms"] };
     const below = termsOf({ joins, operands }, SOUND_SIGNS).filter(({ negative }) => negative).length;
     return operands.length < 3 || below === 0 || below === operands.length
-      ? { kind: "severalTerms" }
+      ? because("severalTerms")
       : undefined;
   },
-  work: (problem, house, solve) => workGathering(problem, house, SOUND_SIGNS, solve),
+  work: workGathering,
 };
 
 /** The terms as numbers to be added: those that are taken away turned into their opposites. */
@@ -106,7 +120,7 @@ export function workSignRule<Inner>(
   house: HouseRules,
   decisions: SignDecisions,
   solve: Solve<Inner>,
-): WorkingBy<SignedWhy | Inner> {
+): Worked<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
   if (problem.op !== "terms") return workProduct(problem, problem.op, house, decisions, pad, solve);
   const terms = asAddition(problem, house, decisions, pad);
@@ -116,7 +130,7 @@ export function workSignRule<Inner>(
     (left, right, index) => together(left, right, rest.slice(index + 1), house, decisions, pad, solve),
     first,
   );
-  return ended(problem, "sign-rule", house, pad, sum, solve);
+  return ended(problem, house, pad, sum, solve);
 }
 
 /** Gathering with any decisions; only sound ones are sure to reach the right answer. */
@@ -125,7 +139,7 @@ export function workGathering<Inner>(
   house: HouseRules,
   decisions: SignDecisions,
   solve: Solve<Inner>,
-): WorkingBy<SignedWhy | Inner> {
+): Worked<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
   const terms = asAddition(problem, house, decisions, pad);
   const sides = [false, true].map((negative) => terms.filter((term) => term.negative === negative));
@@ -138,14 +152,7 @@ export function workGathering<Inner>(
     ),
   );
   const [up = wholeNumeral(0n), down = wholeNumeral(0n)] = totals;
-  return ended(
-    problem,
-    "gathering",
-    house,
-    pad,
-    together(up, down, "apart", house, decisions, pad, solve),
-    solve,
-  );
+  return ended(problem, house, pad, together(up, down, "apart", house, decisions, pad, solve), solve);
 }
 
 function asAddition<Inner>(
@@ -250,7 +257,7 @@ function workProduct<Inner>(
   decisions: SignDecisions,
   pad: SignedPad<Inner>,
   solve: Solve<Inner>,
-): WorkingBy<SignedWhy | Inner> {
+): Worked<SignedWhy | Inner> {
   const negatives = problem.operands.filter(({ negative }) => negative).length;
   const negative = decisions.productBelow(negatives, problem.operands);
   pad.mark("work", { kind: "productSign", negatives, negative, quotient: op === "divide" }, []);
@@ -262,7 +269,7 @@ function workProduct<Inner>(
     text("="),
     ...numeralItems(result, house),
   ]);
-  return ended(problem, "sign-rule", house, pad, result, solve);
+  return ended(problem, house, pad, result, solve);
 }
 
 /** A product or quotient of the multiplication table; none for larger ones. */
@@ -275,13 +282,12 @@ function byHeart(op: "multiply" | "divide", sizes: readonly Numeral[]): Numeral 
 
 function ended<Inner>(
   problem: SignedProblem,
-  method: MethodId,
   house: HouseRules,
   pad: SignedPad<Inner>,
   sum: Numeral,
   solve: Solve<Inner>,
-): WorkingBy<SignedWhy | Inner> {
-  const base = { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps } as const;
+): Worked<SignedWhy | Inner> {
+  const base = { layout: PLAIN_LAYOUT, steps: pad.steps } as const;
   const asked = rewritten(problem.form, unsigned(sum));
   if (asked === undefined) {
     pad.take([nameStep(sum, undefined)]);

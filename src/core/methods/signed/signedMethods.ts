@@ -1,22 +1,28 @@
 import type { HouseRules } from "../../house";
 import { isWhole } from "../../number";
 import type { Problem, SignedProblem } from "../../problem";
-import type { Method, MethodId } from "../contract/method";
+import type { IdOf, ReasonOf } from "../contract/method";
 import { methodSet } from "../contract/methodSet";
 import { counters } from "./counters";
 import { numberLine } from "./numberLine";
-import { gathering, type SignedWhy, signRule } from "./signRule";
+import { gathering, signRule } from "./signRule";
 
-const METHODS: readonly Method<SignedWhy, SignedProblem>[] = [signRule, numberLine, counters, gathering];
+const METHODS = [signRule, numberLine, counters, gathering] as const;
+
+/** Any of these methods. */
+export type SignedMethod = (typeof METHODS)[number];
+
+type Id = IdOf<SignedMethod>;
+type Why = ReasonOf<SignedMethod>;
 
 /** The methods that draw what they do, for houses that like them best. */
-const DRAWN: Readonly<Record<HouseRules["signedBy"], readonly MethodId[]>> = {
+const DRAWN: Readonly<Record<HouseRules["signedBy"], readonly Id[]>> = {
   signRule: [],
   numberLine: ["number-line"],
   counters: ["counters"],
 };
 
-function prefers({ op, operands }: SignedProblem, house: HouseRules): readonly MethodId[] {
+function prefers({ op, operands }: SignedProblem, house: HouseRules): readonly Id[] {
   const gathers = op === "terms" && operands.length > 2 && house.termOrder === "gathered";
   return [...DRAWN[house.signedBy], ...(gathers ? (["gathering"] as const) : []), "sign-rule"];
 }
@@ -31,4 +37,4 @@ function seen(problem: Problem): SignedProblem | undefined {
   return { kind: "signed", op: "terms", joins: [op], operands, form: problem.form };
 }
 
-export const signedMethods = methodSet("signed", seen, METHODS, prefers);
+export const signedMethods = methodSet<Why, Id, SignedProblem>("signed", seen, METHODS, prefers);

@@ -1,7 +1,7 @@
 import type { Layout, Mark } from "../../board";
 import { type Decimal, digitAt, highestPlace, lowestPlace, ONES, type Place, placesFrom } from "../../number";
 import type { DecimalProblem, SignedOperation } from "../../problem";
-import type { Refusal } from "../contract/method";
+import { because, type Refusal } from "../contract/method";
 import type { Step } from "../contract/step";
 import { lineOf, partOf, placeParts } from "./placeParts";
 import { numeralMarks, textMarks, textWidth } from "./writtenNumber";
@@ -20,11 +20,11 @@ export type ExpandedReason =
 const MOST_PLACES = 5;
 
 /** Refuses numbers that reach over too many places to be pulled apart on one sheet. */
-export const tooWideToExpand = ({ operands }: DecimalProblem): Refusal | undefined =>
+export const tooWideToExpand = ({ operands }: DecimalProblem): Refusal<"manyPlaces"> | undefined =>
   operands.some(
     ({ whole, fraction }) => whole.replace(/^0+/, "").length > MOST_PLACES || fraction.length > MOST_PLACES,
   )
-    ? { kind: "manyPlaces", most: MOST_PLACES }
+    ? because("manyPlaces", MOST_PLACES)
     : undefined;
 
 /** Squared paper on which every place has a block of squares wide enough for its true values. */

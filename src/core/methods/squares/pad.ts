@@ -1,7 +1,7 @@
 import type { Layout, Mark } from "../../board";
 import type { Notation, Numeral } from "../../number";
 import { writeDecimal } from "../../number";
-import type { WorkingBy } from "../contract/method";
+import type { Worked } from "../contract/method";
 import type { Stage, Step } from "../contract/step";
 import { onSheets } from "./sheets";
 
@@ -151,7 +151,7 @@ export interface Pad<Why> {
   /** Steps from elsewhere. */
   take(steps: readonly Step<Why>[]): void;
   /** A working of a part of the problem, on sheets of its own; ending with its answer named. A part of the work, if nothing else is said. */
-  aside(working: WorkingBy<Why>, stage?: Stage): void;
+  aside(working: Worked<Why>, stage?: Stage): void;
   /** More on the line that was written last, right of it. */
   goOn(stage: Stage, reason: Why, items: readonly Item[]): readonly Placed[];
   /** The row in which the next line will begin. */

@@ -1,4 +1,4 @@
-import type { WorkingBy } from "../contract/method";
+import type { Worked } from "../contract/method";
 import type { Stage, Step } from "../contract/step";
 
 /**
@@ -7,7 +7,7 @@ import type { Stage, Step } from "../contract/step";
  * the number of the next free sheet too.
  */
 export function onSheets<Why>(
-  working: WorkingBy<Why>,
+  working: Worked<Why>,
   first: number,
   stage: Stage,
 ): { readonly steps: readonly Step<Why>[]; readonly next: number } {

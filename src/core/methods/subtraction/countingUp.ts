@@ -16,7 +16,7 @@ import {
 import type { DecimalProblem } from "../../problem";
 import type { ColumnAdditionReason } from "../addition/columnAddition";
 import { addPile } from "../addition/sumOnPlumb";
-import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
@@ -51,10 +51,13 @@ export const SOUND_COUNTING_UP: CountingUpDecisions = {
 };
 
 /** From the subtrahend up to the minuend in hops to rounder and rounder numbers; the hops together are the difference. */
-export const countingUp: Method<Why> = {
+export const countingUp: Method<"counting-up", Why, DecimalProblem, CountingUpDecisions> = {
   id: "counting-up",
+  sample: "5 − 2.04",
+  bench: { small: "<1.1> - <1.1>", usual: "<3.2> - <3.2>", largest: "<15.15> - <15.15>" },
+  sound: SOUND_COUNTING_UP,
   refuses: worksOnly("subtract"),
-  work: (problem, house) => workCountingUp(problem, house, SOUND_COUNTING_UP),
+  work: workCountingUp,
 };
 
 interface Hop {
@@ -70,7 +73,7 @@ export function workCountingUp(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: CountingUpDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const [first, second] = problem.operands;
   if (first === undefined || second === undefined) throw new Error("workCountingUp: two numbers are needed");
   const belowZero = compareDecimals(first, second) < 0;
@@ -129,9 +132,6 @@ export function workCountingUp(
   const lowest = Math.min(ONES, ...stops.map(lowestPlace));
   const columns = placesFrom(lowest, Math.max(ONES, ...stops.map(highestPlace)));
   return {
-    problem,
-    method: "counting-up",
-    house,
     layout: {
       columns: columns.map((place) => ({ place, col: digitCol(0, place) })),
       plumbs: [0, line].map((at) => ({ line: at, from: "top" })),

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { compareDecimals, type Decimal, movedBy, ONES, type Place } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import type { MethodId, WorkingBy } from "../contract/method";
+import type { Worked } from "../contract/method";
 import type { Step } from "../contract/step";
 import type { Row } from "../procedures/columnSums";
 import {
@@ -113,18 +113,14 @@ export function paidPlaces(set: DifferenceSetting, decisions: PaymentDecisions):
 
 /** The whole working of a difference: set out, worked, and its answer named. */
 export function differenceWorking<Why>(
-  method: MethodId,
   problem: DecimalProblem,
   house: HouseRules,
   { setting, swap, belowZero }: DifferenceSetting,
   written: readonly Written[],
   work: readonly Step<Why>[],
-): WorkingBy<Why | SettingOutReason | AnswerReason> {
+): Worked<Why | SettingOutReason | AnswerReason> {
   const end = answerSteps(setting, written, problem, house, belowZero);
   return {
-    problem,
-    method,
-    house,
     layout: setting.layout,
     steps: [...swap, ...setOutSteps(setting, "subtract", house), ...work, ...end.steps],
     answer: end.answer,

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import type { PaidPlace } from "../procedures/payments";
 import { type AnswerReason, answerDigit } from "../squares/answer";
@@ -29,10 +29,13 @@ export type EqualAdditionsReason =
 type Why = SettingOutReason | EqualAdditionsReason | AnswerReason;
 
 /** Where the upper digit is too small, both numbers grow by the same: ten of the place above, one of the next below. */
-export const equalAdditions: Method<Why> = {
+export const equalAdditions: Method<"equal-additions", Why, DecimalProblem, PaidDifferenceDecisions> = {
   id: "equal-additions",
+  sample: "5.03 − 2.65",
+  bench: { small: "<1.1> - <1.1>", usual: "<3.2> - <3.2>", largest: "<15.15> - <15.15>" },
+  sound: SOUND_PAID_DIFFERENCE,
   refuses: worksOnly("subtract"),
-  work: (problem, house) => workEqualAdditions(problem, house, SOUND_PAID_DIFFERENCE),
+  work: workEqualAdditions,
 };
 
 /** Equal additions with any decisions in the columns; only sound ones are sure to reach the right answer. */
@@ -40,7 +43,7 @@ export function workEqualAdditions(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: PaidDifferenceDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const writes = house.carryPlace !== "unwritten";
   const set = differenceSetting(problem, house, writes, decisions);
   const { setting } = set;
@@ -70,5 +73,5 @@ export function workEqualAdditions(
     const point = reachesPoint(setting, column.place, house) ? [pointStep(setting, "whenReached")] : [];
     return [...(column.raised > column.top ? [raise(column)] : []), difference, ...point];
   });
-  return differenceWorking("equal-additions", problem, house, set, columns, work);
+  return differenceWorking(problem, house, set, columns, work);
 }

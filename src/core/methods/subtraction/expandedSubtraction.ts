@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { compareDecimals, type Place } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
-import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import {
   type Change,
@@ -46,10 +46,19 @@ type Why = ExpandedReason | ExpandedSubtractionReason | SettingOutReason | Answe
 const onlySubtracts = worksOnly("subtract");
 
 /** Both numbers pulled apart into true values; a part that is too small is regrouped from the next larger one. */
-export const expandedSubtraction: Method<Why> = {
+export const expandedSubtraction: Method<
+  "expanded-subtraction",
+  Why,
+  DecimalProblem,
+  DecompositionDecisions,
+  "manyPlaces"
+> = {
   id: "expanded-subtraction",
+  sample: "53.2 − 27.8",
+  bench: { small: "<1.1> - <1.1>", usual: "<3.2> - <3.2>", largest: "<5.5> - <5.5>" },
+  sound: SOUND_DECOMPOSITION,
   refuses: (problem) => onlySubtracts(problem) ?? tooWideToExpand(problem),
-  work: (problem, house) => workExpandedSubtraction(problem, house, SOUND_DECOMPOSITION),
+  work: workExpandedSubtraction,
 };
 
 /** Expanded subtraction with any decisions; only sound ones are sure to reach the right answer. */
@@ -57,7 +66,7 @@ export function workExpandedSubtraction(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: DecompositionDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const [first, second] = problem.operands;
   if (first === undefined || second === undefined)
     throw new Error("workExpandedSubtraction: two numbers are needed");
@@ -125,9 +134,6 @@ export function workExpandedSubtraction(
     house,
   );
   return {
-    problem,
-    method: "expanded-subtraction",
-    house,
     layout: setting.layout,
     steps: [
       ...(belowZero

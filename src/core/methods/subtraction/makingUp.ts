@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import type { PaidPlace } from "../procedures/payments";
 import { type AnswerReason, answerDigit } from "../squares/answer";
@@ -19,10 +19,13 @@ export type MakingUpReason = { readonly kind: "makeUp" } & PaidPlace;
 type Why = SettingOutReason | MakingUpReason | AnswerReason;
 
 /** The lower number is made up to the upper, digit by digit: what goes with it, with a carry to the lower number. */
-export const makingUp: Method<Why> = {
+export const makingUp: Method<"making-up", Why, DecimalProblem, PaidDifferenceDecisions> = {
   id: "making-up",
+  sample: "5.03 − 2.65",
+  bench: { small: "<1.1> - <1.1>", usual: "<3.2> - <3.2>", largest: "<15.15> - <15.15>" },
+  sound: SOUND_PAID_DIFFERENCE,
   refuses: worksOnly("subtract"),
-  work: (problem, house) => workMakingUp(problem, house, SOUND_PAID_DIFFERENCE),
+  work: workMakingUp,
 };
 
 /** Making up with any decisions in the columns; only sound ones are sure to reach the right answer. */
@@ -30,7 +33,7 @@ export function workMakingUp(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: PaidDifferenceDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const writes = house.carryPlace !== "unwritten";
   const set = differenceSetting(problem, house, writes, decisions);
   const { setting } = set;
@@ -49,5 +52,5 @@ export function workMakingUp(
     };
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
   });
-  return differenceWorking("making-up", problem, house, set, columns, work);
+  return differenceWorking(problem, house, set, columns, work);
 }

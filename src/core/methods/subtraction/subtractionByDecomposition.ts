@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type WorkingBy, worksOnly } from "../contract/method";
+import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import {
   type Change,
@@ -52,13 +52,6 @@ export type DecompositionReason =
 
 type Why = SettingOutReason | DecompositionReason | AnswerReason;
 
-/** The subtrahend under the minuend; where a place has too little, one of the next larger is exchanged for ten. */
-export const subtractionByDecomposition: Method<Why> = {
-  id: "subtraction-by-decomposition",
-  refuses: worksOnly("subtract"),
-  work: (problem, house) => workDecomposition(problem, house, SOUND_DIFFERENCE_BY_DECOMPOSITION),
-};
-
 /** The decisions of a difference by decomposition: how the numbers line up, and what each column does. */
 export interface DifferenceByDecompositionDecisions extends SettingDecisions, DecompositionDecisions {}
 
@@ -67,12 +60,27 @@ export const SOUND_DIFFERENCE_BY_DECOMPOSITION: DifferenceByDecompositionDecisio
   ...SOUND_DECOMPOSITION,
 };
 
+/** The subtrahend under the minuend; where a place has too little, one of the next larger is exchanged for ten. */
+export const subtractionByDecomposition: Method<
+  "subtraction-by-decomposition",
+  Why,
+  DecimalProblem,
+  DifferenceByDecompositionDecisions
+> = {
+  id: "subtraction-by-decomposition",
+  sample: "5 − 2.004",
+  bench: { small: "<1.1> - <1.1>", usual: "<3.2> - <3.2>", largest: "<15.15> - <15.15>" },
+  sound: SOUND_DIFFERENCE_BY_DECOMPOSITION,
+  refuses: worksOnly("subtract"),
+  work: workDecomposition,
+};
+
 /** Decomposition with any decisions in the columns; only sound ones are sure to reach the right answer. */
 export function workDecomposition(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: DifferenceByDecompositionDecisions,
-): WorkingBy<Why> {
+): Worked<Why> {
   const set = differenceSetting(problem, house, false, decisions);
   const { setting, minuend, subtrahend, placeOf } = set;
   const moves = subtractInColumns(
@@ -88,7 +96,7 @@ export function workDecomposition(
   );
   const written = minuend.map((count) => count !== undefined);
   const work = workSteps(moves, setting, house, placeOf, frontPlace(columns), written);
-  return differenceWorking("subtraction-by-decomposition", problem, house, set, columns, work);
+  return differenceWorking(problem, house, set, columns, work);
 }
 
 /**

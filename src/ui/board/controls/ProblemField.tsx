@@ -3,9 +3,10 @@
 import { type ReactElement, type RefObject, useEffect, useId, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
-import { METHOD_NAMES, readErrorWords } from "@/core/wording";
+import { readErrorWords } from "@/core/wording";
 import { ROUTES } from "../../routes";
 import { LazyPalette } from "../lazy";
+import { methodWords } from "../loaded/parts";
 import type { Reading } from "../state/boardState";
 import type { BoardActs, Draft } from "../state/useBoard";
 
@@ -100,7 +101,7 @@ export function ProblemField({
                 <p className="flex items-baseline justify-between gap-3">
                   <span>
                     Reads as <strong>{writeProblem(reading.run.working.problem, house)}</strong>, by{" "}
-                    {METHOD_NAMES[reading.run.working.method].toLowerCase()}.
+                    {methodWords(reading.run.working.method).name.toLowerCase()}.
                   </span>
                   <button type="submit" className="shrink-0 font-semibold text-plumb">
                     Enter ↵

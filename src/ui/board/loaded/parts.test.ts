@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { runOf } from "@/core/checks";
 import { PRESETS } from "@/core/house";
-import { EVERY_METHOD, libraryOf } from "@/core/methods";
+import { EVERY_METHOD, libraryOf, type MethodId, type Reason } from "@/core/methods";
 import { writeProblem } from "@/core/problem";
 import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
 import { problemOf } from "@/core/testing/problems";
@@ -29,7 +29,7 @@ describe("the parts of a problem", () => {
       fc.property(fc.oneof({ weight: 20, arbitrary: anyProblem }, rare), anyHouse, (problem, house) => {
         const kinds = new Set(["decimals", ...partsUsed(writeProblem(problem, house), house)]);
         const parts = PARTS.filter(({ kind }) => kinds.has(kind));
-        const library = libraryOf(parts.map(({ methods }) => methods));
+        const library = libraryOf<Reason, MethodId>(parts.map(({ methods }) => methods));
         const books = parts.map(({ book }) => book);
         const run = runOf(library.workingOf(problem, house), library);
         const whole = runOf(EVERY_METHOD.workingOf(problem, house), EVERY_METHOD);

@@ -1,9 +1,23 @@
 import type { RunReason } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import { decimalMethods, type Library, libraryOf, type MethodSet, type Reason } from "@/core/methods";
+import {
+  type AnyMethodSet,
+  decimalMethods,
+  type Library,
+  libraryOf,
+  type MethodId,
+  type Reason,
+} from "@/core/methods";
 import { asFraction, isWhole } from "@/core/number";
 import { PROBLEM_KINDS, type Problem, type ProblemKind, readProblem } from "@/core/problem";
-import { DECIMAL_BOOK, type StepWords, type Wordbook, wordsFrom } from "@/core/wording";
+import {
+  type AnyMethodWords,
+  DECIMAL_BOOK,
+  methodWordsFrom,
+  type StepWords,
+  type Wordbook,
+  wordsFrom,
+} from "@/core/wording";
 
 /**
  * What the Board needs for problems of one kind: their methods, and the words for their steps. Loaded parts other
@@ -11,18 +25,18 @@ import { DECIMAL_BOOK, type StepWords, type Wordbook, wordsFrom } from "@/core/w
  */
 export interface LoadedPart {
   readonly kind: ProblemKind;
-  readonly methods: MethodSet<Reason>;
+  readonly methods: AnyMethodSet;
   readonly book: Wordbook;
 }
 
 interface Loaded {
   readonly parts: readonly LoadedPart[];
-  readonly library: Library<Reason>;
+  readonly library: Library;
 }
 
 const loadedWith = (parts: readonly LoadedPart[]): Loaded => {
   const ordered = PROBLEM_KINDS.flatMap((kind) => parts.filter((part) => part.kind === kind));
-  return { parts: ordered, library: libraryOf(ordered.map(({ methods }) => methods)) };
+  return { parts: ordered, library: libraryOf<Reason, MethodId>(ordered.map(({ methods }) => methods)) };
 };
 
 let loaded = loadedWith([{ kind: "decimals", methods: decimalMethods, book: DECIMAL_BOOK }]);
@@ -36,7 +50,7 @@ export function addPart(part: LoadedPart): void {
 }
 
 /** Every method that is loaded by now. */
-export const library = (): Library<Reason> => loaded.library;
+export const library = (): Library => loaded.library;
 
 /** The words for a step, from the books that are loaded. */
 export const stepWords = (reason: RunReason, house: HouseRules): StepWords =>
@@ -44,6 +58,13 @@ export const stepWords = (reason: RunReason, house: HouseRules): StepWords =>
     loaded.parts.map(({ book }) => book),
     reason,
     house,
+  );
+
+/** The words for a method, from the books that are loaded. */
+export const methodWords = (method: MethodId): AnyMethodWords =>
+  methodWordsFrom(
+    loaded.parts.map(({ book }) => book),
+    method,
   );
 
 /** Calls back whenever a part comes; gives the way to stop that. */

@@ -4,8 +4,7 @@ import { type ReactElement, useMemo } from "react";
 import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
-import { METHOD_NAMES } from "@/core/wording";
-import { library } from "../loaded/parts";
+import { library, methodWords } from "../loaded/parts";
 import { SmallBoard } from "../sheet/SmallBoard";
 
 /** The problem by another method in small, and a way to step both side by side. */
@@ -21,7 +20,7 @@ export default function OtherMethodCard({
   readonly onBeside: (method: MethodId) => void;
 }): ReactElement {
   const working = useMemo(() => library().workingOf(problem, house, method), [problem, house, method]);
-  const name = METHOD_NAMES[method];
+  const name = methodWords(method).name;
   return (
     <section aria-label="Check by another method">
       <h2 className="text-[13px] text-soft">{name}</h2>

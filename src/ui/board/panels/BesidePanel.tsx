@@ -3,8 +3,7 @@
 import type { ReactElement, RefObject } from "react";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
-import { METHOD_ABOUTS, METHOD_NAMES } from "@/core/wording";
-import { library } from "../loaded/parts";
+import { library, methodWords } from "../loaded/parts";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
 
 /** The other methods that take the problem, to be carried out on a second board. Loaded when it is first wanted. */
@@ -43,8 +42,8 @@ export default function BesidePanel({
           ({ id }): Choice<MethodId | undefined> => ({
             key: id,
             value: id,
-            name: `Beside it: ${METHOD_NAMES[id].toLowerCase()}`,
-            about: METHOD_ABOUTS[id],
+            name: `Beside it: ${methodWords(id).name.toLowerCase()}`,
+            about: methodWords(id).about,
             chosen: id === beside,
             refused: false,
           }),

@@ -3,9 +3,9 @@
 import type { ReactElement, RefObject } from "react";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
-import { METHOD_ABOUTS, METHOD_NAMES, refusalWords } from "@/core/wording";
+import { refusalSentence } from "@/core/wording";
 import { ROUTES } from "../../routes";
-import { library } from "../loaded/parts";
+import { library, methodWords } from "../loaded/parts";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
 
 /** Every method: those that take this problem with what they do, then the others with why they do not. Loaded when it is first wanted. */
@@ -33,8 +33,8 @@ export default function MethodPanel({
         ({ id, refusal }): Choice<MethodId> => ({
           key: id,
           value: id,
-          name: METHOD_NAMES[id],
-          about: refusal ? refusalWords(id, refusal) : METHOD_ABOUTS[id],
+          name: methodWords(id).name,
+          about: refusal ? refusalSentence(methodWords(id), refusal) : methodWords(id).about,
           chosen: id === method,
           refused: refusal !== undefined,
         }),

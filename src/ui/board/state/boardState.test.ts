@@ -4,8 +4,9 @@ import { PRESETS } from "@/core/house";
 import { readProblem, writeProblem } from "@/core/problem";
 import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
 import { addEveryPart } from "../loaded/everyPart";
-import { boardAddress, readAddress } from "./address";
+import { boardAddress } from "./address";
 import { type BoardScreenState, boardReducer, readTyped } from "./boardState";
+import { readAddress } from "./readAddress";
 import { startOfBoard } from "./startOfBoard";
 
 addEveryPart();

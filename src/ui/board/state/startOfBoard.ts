@@ -6,8 +6,8 @@ import { newId } from "../../ids";
 import { LONGEST_GUESS } from "../../routes";
 import { addEveryPart } from "../loaded/everyPart";
 import { library, partsUsed } from "../loaded/parts";
-import type { BoardAddress } from "./address";
 import { type BoardScreenState, type OpenBoard, readTyped } from "./boardState";
+import type { BoardAddress } from "./readAddress";
 
 /**
  * Where a Board begins: what its address says, filled up from the kept board of the same id.

@@ -1,0 +1,37 @@
+import type { ChainReason } from "../../methods";
+import { writeExpression, writeProblem } from "../../problem";
+import { writeQuantity } from "../../quantity";
+import type { StepsOf } from "../contract/wordbook";
+
+/** The words for the order of several operations. */
+export const CHAIN_STEPS: StepsOf<ChainReason> = {
+  writeChain: (reason, house) => ({
+    say: `Write it down: *${writeProblem(reason.problem, house)}*. It takes several steps.`,
+    why: "Brackets come first, then times and divided by, then plus and minus; what ranks the same goes from the left.",
+    ask: "Which operation comes first?",
+  }),
+  nextInChain: (reason, house) => ({
+    say: `${FIRST[reason.because]}: *${writeProblem(reason.problem, house)}*, on a sheet of its own.`,
+    why: BECAUSE[reason.because],
+    ask: "Which operation is next, and why?",
+  }),
+  putBack: (reason, house) => ({
+    say: `Put *${writeQuantity(reason.result, house)}* back in its place: ${writeExpression(reason.rest.expression, house)}.`,
+    why: "All the rest is written again just as it was.",
+    ask: "What is left to do?",
+  }),
+};
+
+const FIRST = {
+  brackets: "First what is in brackets",
+  timesFirst: "Times and divided by come before plus and minus",
+  leftFirst: "From the left",
+  last: "Last",
+} as const;
+
+const BECAUSE = {
+  brackets: "Brackets say: this belongs together, and is worked before anything else touches it.",
+  timesFirst: "A product is one thing that is counted; only then can it be added or taken away.",
+  leftFirst: "Operations of the same rank are done as they are read.",
+  last: "Nothing else is left to do.",
+} as const;

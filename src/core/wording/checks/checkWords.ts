@@ -1,0 +1,180 @@
+import type { CheckReason, Estimate } from "../../checks";
+import type { HouseRules } from "../../house";
+import { movedBy } from "../../number";
+import { AS_IT_COMES, type Operation, signOf, writeAnswer, writeProblem } from "../../problem";
+import { type Quantity, writeQuantity } from "../../quantity";
+import type { StepsOf } from "../contract/wordbook";
+import { type StepWords, sentence } from "../numbers/line";
+import { inText, placesName } from "../numbers/numberWords";
+import { senseWords } from "./senseWords";
+
+/** The estimate in one line: `40 + 8 + 12 ≈ 60`. */
+export const estimateLine = ({ rounded, result }: Estimate, house: HouseRules): string =>
+  `${writeProblem(rounded, house)} ≈ ${quantityInText(result, house)}`;
+
+/** A quantity inside a sentence, as the house writes it; a decimal without a bare point at its end. */
+const quantityInText = (quantity: Quantity, house: HouseRules): string =>
+  quantity.kind === "decimal" ? inText(quantity, house) : writeQuantity(quantity, house);
+
+/** The words for the estimate made first, and for the checks made after. */
+export const CHECK_STEPS: StepsOf<CheckReason> = {
+  estimate: (reason, house) => {
+    const { rounded, result } = reason.estimate;
+    return {
+      say: `First, roughly: ${writeProblem(rounded, house)} makes *about ${quantityInText(result, house)}*.`,
+      why: roundingWords(reason.estimate, house),
+      ask: `About how much is ${writeProblem({ ...reason.problem, form: AS_IT_COMES }, house)}?`,
+    };
+  },
+  compareWithEstimate: comparedWords,
+  inverse: inverseWords,
+  otherMethod: (reason, house, called) => {
+    const answer = writeAnswer(reason.answer, house);
+    const name = called(reason.method).toLowerCase();
+    return {
+      say: reason.agrees
+        ? `Another way, *${name}*, gives *${answer}* too.`
+        : `Another way, *${name}*, gives *${answer}*: look again.`,
+      why: "Two ways that share no steps seldom go wrong in the same place.",
+      ask: "Which other way do you know?",
+    };
+  },
+  signOfProduct: senseWords,
+  signOfSum: senseWords,
+  unitSense: senseWords,
+  topsAndBottoms: senseWords,
+  neighbours: (reason, house) => {
+    const [numeral, below, above] = [reason.numeral, reason.below, reason.above].map((n) => inText(n, house));
+    return {
+      say: `*${numeral}* lies between ${below} and ${above}: *${inText(reason.answer, house)}* it is.`,
+      why: reason.halfway
+        ? "It lies just halfway. By custom halves go up."
+        : "Of the two, the rounded number is the one that lies nearer.",
+      ask: `Which of the two is ${numeral} nearer to?`,
+    };
+  },
+  bySubtracting: (reason, house) => {
+    const [larger, smaller, difference] = [reason.larger, reason.smaller, reason.difference].map((n) =>
+      inText(n, house),
+    );
+    return {
+      say: `Check: ${larger} − ${smaller} = *${difference}*.`,
+      why: "What is left when the smaller is taken from the larger is never below zero; it is nothing where both are the same.",
+      ask: "What is left if you take one from the other?",
+    };
+  },
+};
+
+function roundingWords({ rounding }: Estimate, house: HouseRules): string {
+  switch (rounding) {
+    case "ones":
+      return `Each number is rounded to ${placesName(0, house)}: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
+    case "leadingDigit":
+      return `Each number is rounded to its first digits: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
+    case "benchmarks":
+      return "Each fraction is taken for what it is nearest to: nothing, one half or a whole. That is near enough to see whether an answer can be right.";
+    case "largestUnit":
+      return "Only the largest unit is counted, rounded: near enough to see whether an answer can be right.";
+    case "wholeMoney":
+      return "Each amount is rounded to wholes, or to tens of the small unit where it is less: quick to add up at a till.";
+    case "multiple":
+      return "The divisor is rounded, and the dividend taken as a multiple of it that lies near: then it goes without a remainder.";
+  }
+}
+
+function comparedWords(
+  { answer: given, estimate, near }: Extract<CheckReason, { kind: "compareWithEstimate" }>,
+  house: HouseRules,
+): StepWords {
+  const answer = writeAnswer(given, house).replace(/^≈ /, "");
+  const about = quantityInText(estimate.result, house);
+  const ask = `Is ${answer} about as large as you expected?`;
+  const { op } = estimate.rounded;
+  const columns = op !== "multiply" && op !== "divide";
+  const why =
+    estimate.rounded.kind === "decimals"
+      ? "Digits one square out make an answer about ten times too large or too small: that would show here."
+      : "A sign, a unit or a part that was lost on the way would show here.";
+  if (!near) {
+    return {
+      say: `*${answer}* lies further from the estimate *${about}* than rounding explains: look again.`,
+      why,
+      ask,
+    };
+  }
+  if (columns || given.kind !== "decimal" || !given.point) {
+    return {
+      say: `*${answer}* lies as near to the estimate *${about}* as rounding allows: the size is right.`,
+      why,
+      ask,
+    };
+  }
+  const [less, more] = [movedBy(given, -1), movedBy(given, 1)].map((moved) => inText(moved, house));
+  return {
+    say: `The estimate was *${about}*. With these digits ${less} is too small and ${more} too large: *${answer}* is right.`,
+    why: `The estimate decides where the ${house.decimalMark} can be: one place further it would be ten times as much, or a tenth.`,
+    ask,
+  };
+}
+
+function inverseWords(
+  { problem, inverse }: Extract<CheckReason, { kind: "inverse" }>,
+  house: HouseRules,
+): StepWords {
+  const { working, result, plus, expected, others, leadsTo, agrees } = inverse;
+  const rest = plus ? ` + ${quantityInText(plus, house)}` : "";
+  const asked = writeProblem({ ...working.problem, form: AS_IT_COMES }, house);
+  const target = quantityInText(expected, house);
+  const line = `${asked}${rest} = ${plus && agrees ? target : quantityInText(result, house)}`;
+  const back = {
+    firstNumber: `the ${target} it began with`,
+    otherNumbers: `which is what ${others.map((other) => quantityInText(other, house)).join(` ${problem.op === "multiply" ? signOf("multiply", house) : "+"} `)} makes`,
+    dividend: "the dividend",
+    handedOver: "which is what was handed over",
+  }[leadsTo];
+  return {
+    say: agrees
+      ? `Back again: *${line}*, ${back}.`
+      : `Back again: *${line}*, but it should be ${target}: look again.`,
+    why: sentence(`${undoing(problem.op, plus !== undefined)}, so it must lead back.`),
+    ask: "How could you undo it, to see whether it leads back?",
+  };
+}
+
+function undoing(op: Operation, rest: boolean): string {
+  switch (op) {
+    case "add":
+      return "taking away undoes adding";
+    case "subtract":
+      return "adding undoes taking away";
+    case "multiply":
+      return "dividing undoes multiplying";
+    case "divide":
+      return rest
+        ? "quotient times divisor, with what is left, is the dividend"
+        : "multiplying undoes dividing";
+    case "terms":
+      return "each term taken away again undoes it";
+    case "rewrite":
+      return "written back it must be what it was";
+    case "round":
+    case "compare":
+    case "order":
+    case "enough":
+    case "pay":
+    case "chain":
+      return "the way back ends where it began";
+  }
+}
+
+/** How the learner's own estimate lies to the one that was rounded. */
+export function guessWords(lies: "below" | "same" | "above"): string {
+  switch (lies) {
+    case "below":
+      return "below the rounded one.";
+    case "same":
+      return "just the same.";
+    case "above":
+      return "above the rounded one.";
+  }
+}

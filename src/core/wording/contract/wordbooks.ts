@@ -1,0 +1,17 @@
+import { CHAIN_BOOK } from "../chains/chainBook";
+import { DECIMAL_BOOK } from "../decimalBook";
+import { FRACTION_BOOK } from "../fractions/fractionBook";
+import { MEASURE_BOOK } from "../measures/measureBook";
+import { MONEY_BOOK } from "../money/moneyBook";
+import { SIGNED_BOOK } from "../signed/signedBook";
+import type { Wordbook } from "./wordbook";
+
+/** Every book there is. */
+export const EVERY_BOOK: readonly Wordbook[] = [
+  DECIMAL_BOOK,
+  FRACTION_BOOK,
+  SIGNED_BOOK,
+  MONEY_BOOK,
+  MEASURE_BOOK,
+  CHAIN_BOOK,
+];

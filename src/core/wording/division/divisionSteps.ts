@@ -1,0 +1,206 @@
+import type { HouseRules } from "../../house";
+import type { Reason } from "../../methods";
+import { type Decimal, ONES } from "../../number";
+import type { StepsOf } from "../contract/wordbook";
+import { type StepWords, sentence } from "../numbers/line";
+import { countOf, inText, placesName } from "../numbers/numberWords";
+
+type DivisionReason = Extract<
+  Reason,
+  {
+    kind:
+      | "scaleBoth"
+      | "writeDivision"
+      | "quotientPoint"
+      | "takePart"
+      | "howMany"
+      | "multiplyBack"
+      | "subtractBack"
+      | "bringDown"
+      | "shareInHead";
+  }
+>;
+
+/** The words for dividing digit by digit. The dividend is shared, the divisor says into how many, the quotient is what comes out. */
+export const DIVISION_STEPS: StepsOf<DivisionReason> = {
+  scaleBoth: (reason, house) => {
+    const { dividend, divisor, power, newDividend, newDivisor } = reason;
+    const factor = `1${"0".repeat(power)}`;
+    return {
+      say: `The divisor ${inText(divisor, house)} is not whole. Both times *${factor}*: *${inText(newDividend, house)}* by *${newDivisor}*.`,
+      why: `Above and below the bar the same multiplication: ${factor} over ${factor} is one, so ${inText(dividend, house)} by ${inText(divisor, house)} keeps its quotient.`,
+      ask: "How can the divisor become a whole number, without changing the quotient?",
+    };
+  },
+  writeDivision: (reason, house) => {
+    const dividend = inText(reason.dividend, house);
+    return {
+      say:
+        reason.frame === "bracket"
+          ? `The dividend *${dividend}* goes inside, the divisor *${reason.divisor}* before it.`
+          : `The dividend *${dividend}* goes left, the divisor *${reason.divisor}* into the corner right of it.`,
+      why: "The dividend is what is shared out; the divisor says into how many equal parts, or how large each part is. The quotient is what you are looking for.",
+      ask: "Which number is shared out, and which one does the sharing?",
+    };
+  },
+  quotientPoint: (reason, house) => {
+    const mark = house.decimalMark;
+    return {
+      say:
+        reason.when === "first"
+          ? `Before any digit: the *${mark}* of the quotient, where the dividend has its own.`
+          : `The ${placesName(ONES, house)} are shared out. Now the *${mark}* of the quotient.`,
+      why: `From here on, tenths and smaller pieces are shared: their digits come after the ${mark}.`,
+      ask: `When does the quotient get its ${mark}?`,
+    };
+  },
+  takePart: (reason) => ({
+    say: `${reason.divisor} does not go into fewer digits: take *${reason.part}*.`,
+    why: "The first digits alone are fewer than the divisor. Taken together with the next one they can be shared.",
+    ask: `How many digits must be taken, so that ${reason.divisor} goes in?`,
+  }),
+  howMany: howManyWords,
+  multiplyBack: (reason) => ({
+    say: `${reason.digit} times ${reason.divisor} is *${reason.product}*.`,
+    why: "So much is shared out in this round.",
+    ask: `What is ${reason.digit} times ${reason.divisor}?`,
+  }),
+  subtractBack: (reason) => ({
+    say: `${reason.part} take away ${reason.product} leaves *${reason.rest}*.`,
+    why:
+      reason.rest === 0n
+        ? "Nothing is left in this round: it was shared out evenly."
+        : `What is left is less than the divisor ${reason.divisor}; if it were not, the digit would be too small.`,
+    ask: `What is left of ${reason.part}?`,
+  }),
+  bringDown: (reason, house) => ({
+    say: reason.appended
+      ? `Put a *zero* to the dividend and bring it down: *${reason.part}*.`
+      : `Bring down the *${reason.digit}*: *${reason.part}*.`,
+    why: reason.appended
+      ? `A zero after the last decimal changes nothing. ${sentence(`what is left becomes ${placesName(reason.place, house)}`)}.`
+      : sentence(
+          reason.rest === 0n
+            ? `nothing was left, so only the ${placesName(reason.place, house)} are shared next.`
+            : `what was left counts ten times as much in the next place, and the ${placesName(reason.place, house)} join it.`,
+        ),
+    ask: "What comes down next?",
+  }),
+  shareInHead: shareWords,
+};
+
+function howManyWords(
+  { part, divisor, digit, place }: Extract<Reason, { kind: "howMany" }>,
+  house: HouseRules,
+): StepWords {
+  return {
+    say:
+      digit === 0
+        ? `${divisor} into ${part}: it does not go. Write *0* in the quotient.`
+        : `${divisor} into ${part} goes *${digit}* ${digit === 1 ? "time" : "times"}.`,
+    why:
+      digit === 0
+        ? sentence(
+            `the zero keeps the ${placesName(place, house)} open. Without it the quotient would lose a place.`,
+          )
+        : sentence(
+            `each part gets ${countOf(digit, place, house)}: ${BigInt(digit) * divisor} is no more than ${part}, and ${BigInt(digit + 1) * divisor} would be too much.`,
+          ),
+    ask: `How many times does ${divisor} go into ${part}?`,
+  };
+}
+
+function shareWords(
+  { part, divisor, digit, rest, place, appended, last }: Extract<Reason, { kind: "shareInHead" }>,
+  house: HouseRules,
+): StepWords {
+  const left =
+    rest > 0n ? `, and *${rest}* ${last ? "is left" : "left over, small before the next digit"}` : "";
+  const opening = appended ? "Put a zero to the dividend. " : "";
+  return {
+    say:
+      digit === 0
+        ? `${opening}${divisor} into ${part} does not go: *0*${left}.`
+        : `${opening}${divisor} into ${part} goes *${digit}* ${digit === 1 ? "time" : "times"}${left}.`,
+    why: sentence(
+      rest > 0n && !last
+        ? `${digit} times ${divisor} is ${BigInt(digit) * divisor}. What is left counts ten times as much in the next place.`
+        : `each part gets ${digit === 0 ? `no ${placesName(place, house)}` : countOf(digit, place, house)}: ${digit} times ${divisor} is ${BigInt(digit) * divisor}.`,
+    ),
+    ask: `How many times does ${divisor} go into ${part}, and what is left?`,
+  };
+}
+
+type EndReason = Extract<
+  Reason,
+  {
+    kind:
+      | "remainderLeft"
+      | "remainderShared"
+      | "simplifyPart"
+      | "repetendFound"
+      | "goesOnTooLong"
+      | "readQuotient";
+  }
+>;
+
+/** The words for the end of a division. */
+export const DIVISION_END_STEPS: StepsOf<EndReason> = {
+  remainderLeft: (reason, house) => {
+    const write = (numeral: Decimal): string => inText(numeral, house);
+    const { quotient, scaled, remainder, power } = reason;
+    const factor = `1${"0".repeat(power)}`;
+    return {
+      say:
+        power > 0
+          ? `The quotient is *${write(quotient)}*. What is left, ${write(scaled)}, was made ${factor} times too large: the remainder is *${write(remainder)}*.`
+          : `The quotient is *${write(quotient)}*, and *${write(remainder)}* is left: the remainder.`,
+      why:
+        power > 0
+          ? "Multiplying dividend and divisor by the same keeps the quotient, but the remainder grows with them: that must be undone."
+          : "What is left is less than the divisor, so it can't be shared out in whole numbers.",
+      ask: "What is left, and what is it worth?",
+    };
+  },
+  remainderShared: (reason) => ({
+    say: `Share what is left too: ${reason.numerator} by ${reason.denominator} is *${reason.numerator}/${reason.denominator}*.`,
+    why: "A remainder divided by the divisor is a part of one: so many of as many equal pieces.",
+    ask: "What part of the divisor is left?",
+  }),
+  simplifyPart: (reason) => ({
+    say: `Both have ${reason.by} as a factor: ${reason.numerator}/${reason.denominator} is *${reason.newNumerator}/${reason.newDenominator}*.`,
+    why: "Numerator and denominator divided by the same: fewer pieces, each so much larger, worth the same.",
+    ask: "Which number goes into both?",
+  }),
+  repetendFound: (reason) => {
+    const before = reason.fixed === "" ? "" : " The digits before them come only once.";
+    return {
+      say: `*${reason.rest}* is left, as before: from here the digits *${reason.repetend}* come again for ever.`,
+      why: `The same remainder brings the same digits.${before}`,
+      ask: "Have you had this remainder before? What will happen now?",
+    };
+  },
+  goesOnTooLong: (reason) => {
+    const { fixed, repetend } = reason.expansion;
+    const places = reason.places === 1 ? "one place" : `${reason.places} places`;
+    const length =
+      repetend === undefined
+        ? "The digits come again only after more than 10,000 of them"
+        : repetend === 0
+          ? `The quotient ends only after ${fixed} places`
+          : `The digits come again only after ${(fixed + repetend).toLocaleString("en")} places`;
+    return {
+      say: `${length}: stop here and round to *${places}*.`,
+      why: "A quotient of whole numbers always ends or comes again, but it may take as many places as the divisor is large.",
+      ask: "How far is it sensible to go?",
+    };
+  },
+  readQuotient: (reason, house) => {
+    const write = (numeral: Decimal): string => inText(numeral, house);
+    return {
+      say: `So far the quotient is *${write(reason.quotient)}*, worked one place further than is wanted.`,
+      why: "The digit after the last one that is wanted decides how to round.",
+      ask: "How far must you work, to be able to round?",
+    };
+  },
+};

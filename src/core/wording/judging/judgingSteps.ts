@@ -1,0 +1,74 @@
+import type { Reason } from "../../methods";
+import type { StepsOf } from "../contract/wordbook";
+import { sentence } from "../numbers/line";
+import { countOf, inText, numeralWords, placesName } from "../numbers/numberWords";
+
+type TaskReason = Extract<
+  Reason,
+  {
+    kind:
+      | "writeToRound"
+      | "ringPlace"
+      | "lookRight"
+      | "writeToCompare"
+      | "comparingFillers"
+      | "comparePlace"
+      | "writeRelation";
+  }
+>;
+
+/** The words for rounding and comparing. */
+export const JUDGING_STEPS: StepsOf<TaskReason> = {
+  writeToRound: (reason, house) => {
+    const written = inText(reason.numeral, house);
+    return {
+      say: `Write *${written}*. It is wanted to *${placesName(reason.place, house)}*.`,
+      why: `${sentence(numeralWords(reason.numeral, house))}. Rounding keeps the size and leaves the small places out.`,
+      ask: `Between which two numbers does ${written} lie?`,
+    };
+  },
+  ringPlace: (reason, house) => ({
+    say: `Ring the *${reason.digit}*: that many ${placesName(reason.place, house)}.`,
+    why: "This is the last digit that will be kept.",
+    ask: `Which digit counts the ${placesName(reason.place, house)}?`,
+  }),
+  lookRight: (reason, house) => ({
+    say: `The digit after it is *${reason.next}*: ${reason.up ? "5 or more" : "less than 5"}.`,
+    why: `Only the ${placesName(reason.place, house)} decide. What comes after them can't reach halfway by itself.`,
+    ask: "Which digit decides, and is it 5 or more?",
+  }),
+  writeToCompare: (reason, house) => {
+    const written = inText(reason.numeral, house);
+    return {
+      say: reason.nth === 0 ? `Write *${written}*.` : `Under it *${written}*, place under place.`,
+      why: `${sentence(numeralWords(reason.numeral, house))}. Equal places stand under one another, so that like meets like.`,
+      ask: `Where do you write ${written}?`,
+    };
+  },
+  comparingFillers: (reason, house) => ({
+    say: `Fill the empty places with *zeros*: now both go down to the ${placesName(-reason.places, house)}.`,
+    why: "More digits do not make a number larger. The zeros show how many there are of each place.",
+    ask: "How many are there in the empty places?",
+  }),
+  comparePlace: (reason, house) => {
+    const { place, upper, lower, decides } = reason;
+    const places = placesName(place, house);
+    return {
+      say: decides
+        ? sentence(
+            `the *${places}* decide: ${countOf(upper, place, house)} and ${countOf(lower, place, house)}.`,
+          )
+        : sentence(`the ${places}: *${upper}* and *${lower}*, the same. Go on.`),
+      why: decides
+        ? "One more of this place is worth more than all the smaller places together can be."
+        : "From the left: the largest places count first.",
+      ask: `How do the ${places} compare?`,
+    };
+  },
+  writeRelation: (reason, house) => ({
+    say: `Write the sign: ${inText(reason.left, house)} *${reason.relation}* ${inText(reason.right, house)}.`,
+    why:
+      reason.relation === "=" ? "No place differs." : "The narrow end of the sign is at the smaller number.",
+    ask: "Which sign goes between them?",
+  }),
+};

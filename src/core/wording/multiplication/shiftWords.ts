@@ -1,0 +1,59 @@
+import type { Reason } from "../../methods";
+import type { MethodWords } from "../contract/methodWords";
+import type { StepsOf } from "../contract/wordbook";
+import { inText, placesName } from "../numbers/numberWords";
+
+/** The words for the method itself. */
+export const SHIFT_WORDS: MethodWords<"shift"> = {
+  name: "Shift by tens",
+  about: "Times or divided by 10, 100, 1000 or 0.1: every digit moves, or the point hops the other way.",
+  preferredBy:
+    "Every school teaches it, in two ways: the digits move past a point that stays, which is what happens to their value, or the point hops, which is quicker to write.",
+  refusals: {
+    twoFactors: "takes two factors at a time, and here are more",
+    otherForm: "gives no remainder and no fraction: it only moves the digits",
+    powerOfTen: "needs a one with zeros, such as 10, 1000 or 0.1, to multiply or divide by",
+  },
+};
+
+type ShiftReason = Extract<Reason, { kind: "writeToShift" | "shiftDigits" | "shiftFillers" }>;
+
+/** The words for multiplying and dividing by a power of ten. */
+export const SHIFT_STEPS: StepsOf<ShiftReason> = {
+  writeToShift: (reason, house) => {
+    const [numeral, by] = [inText(reason.numeral, house), inText(reason.by, house)];
+    const done = reason.op === "multiply" ? "times" : "divided by";
+    return {
+      say: `Write *${numeral}*, ${done} *${by}*.`,
+      why: `${by} is a one with nothing but zeros, so only the size of each place changes, and no digit.`,
+      ask: `What does ${done} ${by} do to every digit?`,
+    };
+  },
+  shiftDigits: (reason, house) => {
+    const mark = house.decimalMark;
+    const size = Math.abs(reason.by);
+    const places = size === 1 ? "one place" : `${size} places`;
+    const [digitsGo, pointGoes] = reason.by > 0 ? ["left", "right"] : ["right", "left"];
+    const moves =
+      reason.moves === "digitsMove"
+        ? `Every digit moves *${places}* to the ${digitsGo}, past the ${mark}`
+        : `The ${mark} hops *${places}* to the ${pointGoes}`;
+    const factor = `1${"0".repeat(size)}`;
+    return {
+      say: `${moves}: *${inText(reason.after, house)}*.`,
+      why:
+        reason.by > 0
+          ? `Every place is now worth ${factor} times as much.`
+          : `Every place is now worth the ${factor.length > 4 ? `${size}-fold tenth` : `${placesName(-size, house).slice(0, -1)} part`} of what it was.`,
+      ask: `How many places, and which way?`,
+    };
+  },
+  shiftFillers: (reason, house) => {
+    const several = reason.zeros > 1;
+    return {
+      say: `Fill the empty ${several ? "places" : "place"} with ${several ? "*zeros*" : "a *zero*"}: ${inText(reason.after, house)}.`,
+      why: `A place without a digit would close up, and the number would lose its size.`,
+      ask: "Which places are empty now?",
+    };
+  },
+};
