@@ -5,6 +5,7 @@ import { expandedAddition } from "./addition/expandedAddition";
 import type { IdOf, ReasonOf } from "./contract/method";
 import { methodSet } from "./contract/methodSet";
 import { longDivision } from "./division/longDivision";
+import { partialQuotients } from "./division/partialQuotients";
 import { shortDivision } from "./division/shortDivision";
 import { comparingByPlace } from "./judging/comparingByPlace";
 import { roundingByPlace } from "./judging/roundingByPlace";
@@ -37,6 +38,7 @@ const METHODS = [
   shift,
   longDivision,
   shortDivision,
+  partialQuotients,
   roundingByPlace,
   comparingByPlace,
 ] as const;
@@ -70,7 +72,7 @@ const PREFERRED: {
     lattice: "lattice",
     area: "area",
   },
-  division: { long: "long-division", short: "short-division" },
+  division: { long: "long-division", short: "short-division", chunks: "partial-quotients" },
 };
 
 /** The last one takes every problem of its operation. */

@@ -1,11 +1,17 @@
 export { columnAddition } from "./addition/columnAddition";
+export type { ExpandedAdditionReason } from "./addition/expandedAddition";
 export { chainMethods } from "./chains/chainMethods";
 export type { AnyMethod, Method, Refusal, WorkingBy } from "./contract/method";
 export { libraryOf, type MethodSet } from "./contract/methodSet";
 export type { Stage, Step } from "./contract/step";
 export { Stuck } from "./contract/stuck";
 export { decimalMethods } from "./decimalMethods";
+export type { DivisionEndReason } from "./division/divisionEnd";
+export type { DivisionSettingReason } from "./division/divisionSetting";
+export type { LongDivisionReason } from "./division/longDivision";
 export { longDivision } from "./division/longDivision";
+export type { PartialQuotientsReason } from "./division/partialQuotients";
+export type { ShortDivisionReason } from "./division/shortDivision";
 export { changingForm } from "./fractions/changingForm";
 export {
   denominatorsByFactors,
@@ -15,12 +21,21 @@ export {
 export { dividingLikeParts } from "./fractions/dividingLikeParts";
 export { fractionMethods } from "./fractions/fractionMethods";
 export { multiplyingAcross, turningOver } from "./fractions/multiplyingAcross";
+export type { ComparingReason } from "./judging/comparingByPlace";
+export type { RoundingReason } from "./judging/roundingByPlace";
 export { roundingByPlace } from "./judging/roundingByPlace";
 export { measureMethods } from "./measures/measureMethods";
 export { unitColumns } from "./measures/unitColumns";
 export { moneyMethods } from "./money/moneyMethods";
+export type { AreaReason } from "./multiplication/area";
+export type { ColumnMultiplicationReason } from "./multiplication/columnMultiplication";
 export { columnMultiplication } from "./multiplication/columnMultiplication";
+export type { InLineReason } from "./multiplication/inLineBlock";
+export type { LatticeReason } from "./multiplication/lattice";
 export { lattice } from "./multiplication/lattice";
+export type { MultiplesOfTenReason } from "./multiplication/multiplesOfTen";
+export type { ProductReason } from "./multiplication/productBlock";
+export type { ShiftReason } from "./multiplication/shift";
 export { type Row, SOUND_ADDITION } from "./procedures/columnSums";
 export type { Change } from "./procedures/decomposition";
 export { SOUND_PRODUCTS } from "./procedures/digitProducts";
@@ -39,8 +54,13 @@ export type {
 } from "./reason";
 export { signedMethods } from "./signed/signedMethods";
 export { signRule } from "./signed/signRule";
+export type { AnswerReason } from "./squares/answer";
+export type { ExpandedReason } from "./squares/expandedSetting";
 export { newPad, PLAIN_LAYOUT, text } from "./squares/pad";
+export type { SettingOutReason } from "./squares/settingOut";
+export type { CountingUpReason } from "./subtraction/countingUp";
 export { equalAdditions } from "./subtraction/equalAdditions";
+export type { ExpandedSubtractionReason } from "./subtraction/expandedSubtraction";
 export { makingUp } from "./subtraction/makingUp";
 export { subtractionByDecomposition } from "./subtraction/subtractionByDecomposition";
 export { EVERY_METHOD, METHOD_IDS, methodsFor, type Working, workingOf } from "./workings";

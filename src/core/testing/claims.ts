@@ -222,6 +222,23 @@ function quotientClaims(reason: Reason): readonly boolean[] {
         isDigit(reason.digit),
         reason.rest >= 0n && reason.rest < reason.divisor,
       ];
+    case "takeChunk":
+      return [wide(reason.times).times(reason.divisor.toString()).equals(wide(reason.product))];
+    case "chunkLeaves":
+      return [
+        wide(reason.before).minus(wide(reason.product)).equals(wide(reason.rest)),
+        !wide(reason.rest).isNegative(),
+      ];
+    case "addChunks":
+      return [total(reason.times).equals(wide(reason.quotient))];
+    case "chunksComeAgain": {
+      const digits = (numeral: Decimal): string =>
+        wide(numeral)
+          .toFixed()
+          .replace(/[.]|^0+|0+$/g, "")
+          .replace(/^0+|0+$/g, "");
+      return [digits(reason.rest) === digits(reason.before), !wide(reason.rest).equals(wide(reason.before))];
+    }
     case "remainderLeft":
       return [wide(reason.remainder).times(power(reason.power)).equals(wide(reason.scaled))];
     case "simplifyPart":

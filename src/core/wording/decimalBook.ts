@@ -7,6 +7,7 @@ import type { WordsOf } from "./contract/methodWords";
 import type { StepsOf, Wordbook } from "./contract/wordbook";
 import { DIVISION_END_STEPS, DIVISION_STEPS } from "./division/divisionSteps";
 import { LONG_DIVISION_WORDS } from "./division/longDivisionWords";
+import { PARTIAL_QUOTIENTS_STEPS, PARTIAL_QUOTIENTS_WORDS } from "./division/partialQuotientsWords";
 import { SHORT_DIVISION_WORDS } from "./division/shortDivisionWords";
 import { COMPARING_BY_PLACE_WORDS } from "./judging/comparingByPlaceWords";
 import { JUDGING_STEPS } from "./judging/judgingSteps";
@@ -49,6 +50,7 @@ export const DECIMAL_BOOK = {
     shift: SHIFT_WORDS,
     "long-division": LONG_DIVISION_WORDS,
     "short-division": SHORT_DIVISION_WORDS,
+    "partial-quotients": PARTIAL_QUOTIENTS_WORDS,
     "rounding-by-place": ROUNDING_BY_PLACE_WORDS,
     "comparing-by-place": COMPARING_BY_PLACE_WORDS,
   } satisfies WordsOf<typeof decimalMethods>,
@@ -64,6 +66,7 @@ export const DECIMAL_BOOK = {
     ...LATTICE_STEPS,
     ...AREA_STEPS,
     ...DIVISION_STEPS,
+    ...PARTIAL_QUOTIENTS_STEPS,
     ...DIVISION_END_STEPS,
     ...SETTING_OUT_STEPS,
     ...ANSWER_STEPS,

@@ -38,6 +38,7 @@ export const SAMPLES: Readonly<Record<SwitchName, Sample>> = {
   subtraction: { kind: "board", problem: "5.2 − 2.7" },
   multiplication: { kind: "board", problem: "2.3 × 14" },
   division: { kind: "board", problem: "8.61 ÷ 7" },
+  chunks: { kind: "board", problem: "182 ÷ 14", method: "partial-quotients" },
   shiftBy: { kind: "board", problem: "0.45 × 100", method: "shift" },
   openingZeros: { kind: "board", problem: "23 × 14", method: "column-multiplication" },
   zeroRows: { kind: "board", problem: "23 × 104", method: "column-multiplication" },

@@ -41,8 +41,20 @@ export type DivisionEndReason =
       readonly repetend: string;
       readonly whole: string;
     }
+  | (ComesAgain & { readonly repetend: string })
   | { readonly kind: "goesOnTooLong"; readonly expansion: Expansion; readonly places: number }
   | { readonly kind: "readQuotient"; readonly quotient: Decimal };
+
+/** Where a quotient stands, and the frame that closes it. */
+type QuotientPosition = Pick<DivisionSetting, "quotientRow" | "quotientLine" | "frame">;
+
+/** Why digits come again for ever, where that is seen otherwise than by the rest of a digit. */
+type ComesAgain = {
+  readonly kind: "chunksComeAgain";
+  /** What was to be divided, and what is left of it: the digits come again, smaller. */
+  readonly before: Decimal;
+  readonly rest: Decimal;
+};
 
 export interface End {
   readonly steps: readonly Step<DivisionEndReason | AnswerReason>[];
@@ -53,10 +65,11 @@ export interface End {
 export function divisionEnd(
   plan: DivisionPlan,
   quotient: Quotient,
-  setting: DivisionSetting,
+  setting: QuotientPosition,
   row: number,
   problem: DecimalProblem,
   house: HouseRules,
+  comesAgain?: ComesAgain,
 ): End {
   const full = quotientNumeral(quotient);
   const { ending } = plan;
@@ -64,7 +77,7 @@ export function divisionEnd(
     case "exact":
       return quotient.repetendFrom === undefined
         ? inItsFrame(full, setting, problem, house)
-        : recurring(full, quotient.repetendFrom, quotient, setting, house);
+        : recurring(full, quotient.repetendFrom, quotient, setting, house, comesAgain);
     case "rounded":
     case "tooLong": {
       const form = { kind: "toPlace", place: ending.place } as const;
@@ -91,7 +104,7 @@ const isWhole = (full: Decimal, { newDividend, newDivisor }: DivisionPlan): bool
 /** A quotient that needs nothing more is framed where it stands. */
 const inItsFrame = (
   full: Decimal,
-  setting: DivisionSetting,
+  setting: QuotientPosition,
   problem: DecimalProblem,
   house: HouseRules,
 ): End =>
@@ -138,8 +151,9 @@ function recurring(
   full: Decimal,
   repetendFrom: number,
   quotient: Quotient,
-  setting: DivisionSetting,
+  setting: QuotientPosition,
   house: HouseRules,
+  comesAgain: ComesAgain | undefined,
 ): End {
   const fixed = full.fraction.slice(0, -repetendFrom - 1);
   const repetend = full.fraction.slice(-repetendFrom - 1);
@@ -156,7 +170,9 @@ function recurring(
     steps: [
       {
         stage: "answer",
-        reason: { kind: "repetendFound", rest, fixed, repetend, whole: full.whole },
+        reason: comesAgain
+          ? { ...comesAgain, repetend }
+          : { kind: "repetendFound", rest, fixed, repetend, whole: full.whole },
         marks: [mark],
         focus: [],
       },
@@ -173,7 +189,7 @@ function withRest(
   quotient: Quotient,
   full: Decimal,
   row: number,
-  setting: DivisionSetting,
+  setting: QuotientPosition,
   problem: DecimalProblem,
   house: HouseRules,
 ): End {

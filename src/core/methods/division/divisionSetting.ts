@@ -129,7 +129,7 @@ function cornerMarks(
 const SCALE_ROW = -4;
 
 /** `7.2 × 100 over 0.08 × 100` is `720 over 8`: the same multiplication above and below a bar. */
-function scaleStep(plan: DivisionPlan, house: HouseRules, from: number): Step<DivisionSettingReason> {
+export function scaleStep(plan: DivisionPlan, house: HouseRules, from: number): Step<DivisionSettingReason> {
   const { dividend, divisor, power, newDividend, newDivisor } = plan;
   const times = `${signOf("multiply", house)}1${"0".repeat(power)}`;
   const [above, below] = [lineOf(withOnes(dividend)) + times, lineOf(withOnes(divisor)) + times];

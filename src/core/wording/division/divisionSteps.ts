@@ -1,25 +1,17 @@
 import type { HouseRules } from "../../house";
-import type { Reason } from "../../methods";
+import type {
+  DivisionEndReason,
+  DivisionSettingReason,
+  LongDivisionReason,
+  Reason,
+  ShortDivisionReason,
+} from "../../methods";
 import { type Decimal, ONES } from "../../number";
 import type { StepsOf } from "../contract/wordbook";
 import { type StepWords, sentence } from "../numbers/line";
 import { countOf, inText, placesName } from "../numbers/numberWords";
 
-type DivisionReason = Extract<
-  Reason,
-  {
-    kind:
-      | "scaleBoth"
-      | "writeDivision"
-      | "quotientPoint"
-      | "takePart"
-      | "howMany"
-      | "multiplyBack"
-      | "subtractBack"
-      | "bringDown"
-      | "shareInHead";
-  }
->;
+type DivisionReason = DivisionSettingReason | LongDivisionReason | ShortDivisionReason;
 
 /** The words for dividing digit by digit. The dividend is shared, the divisor says into how many, the quotient is what comes out. */
 export const DIVISION_STEPS: StepsOf<DivisionReason> = {
@@ -131,21 +123,8 @@ function shareWords(
   };
 }
 
-type EndReason = Extract<
-  Reason,
-  {
-    kind:
-      | "remainderLeft"
-      | "remainderShared"
-      | "simplifyPart"
-      | "repetendFound"
-      | "goesOnTooLong"
-      | "readQuotient";
-  }
->;
-
 /** The words for the end of a division. */
-export const DIVISION_END_STEPS: StepsOf<EndReason> = {
+export const DIVISION_END_STEPS: StepsOf<DivisionEndReason> = {
   remainderLeft: (reason, house) => {
     const write = (numeral: Decimal): string => inText(numeral, house);
     const { quotient, scaled, remainder, power } = reason;
@@ -180,6 +159,11 @@ export const DIVISION_END_STEPS: StepsOf<EndReason> = {
       ask: "Have you had this remainder before? What will happen now?",
     };
   },
+  chunksComeAgain: ({ before, rest, repetend }, house) => ({
+    say: `*${inText(rest, house)}* is left. It has the digits of ${inText(before, house)}, so *${repetend}* comes again for ever.`,
+    why: "The same chunks will be taken again, each so much smaller, and so on without an end.",
+    ask: "Have you met these digits before? What will happen now?",
+  }),
   goesOnTooLong: (reason) => {
     const { fixed, repetend } = reason.expansion;
     const places = reason.places === 1 ? "one place" : `${reason.places} places`;

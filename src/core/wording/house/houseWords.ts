@@ -50,7 +50,14 @@ export const SWITCH_WORDS: SwitchWords = {
       area: "area",
     },
   },
-  division: { label: "Dividing is by", settings: { long: "long division", short: "short division" } },
+  division: {
+    label: "Dividing is by",
+    settings: { long: "long division", short: "short division", chunks: "partial quotients" },
+  },
+  chunks: {
+    label: "Chunks of a partial quotient",
+    settings: { byPlace: "hundreds, tens, ones of times", doubles: "doubles: 1, 2, 4, 8 times" },
+  },
   shiftBy: {
     label: "Times 10, 100, 1000",
     settings: { digitsMove: "the digits move", pointHops: "the point hops" },
@@ -199,7 +206,10 @@ export const SWITCH_GROUPS: readonly { readonly title: string; readonly switches
       switches: ["addition", "subtraction", "carryPlace", "borrowAcrossZeros"],
     },
     { title: "Multiplying", switches: ["multiplication", "openingZeros", "zeroRows", "shiftBy"] },
-    { title: "Dividing", switches: ["division", "divisionLayout", "divisionEnding", "recurringMark"] },
+    {
+      title: "Dividing",
+      switches: ["division", "chunks", "divisionLayout", "divisionEnding", "recurringMark"],
+    },
     {
       title: "Fractions",
       switches: [

@@ -1,24 +1,10 @@
-import type { Reason } from "../../methods";
+import type { ComparingReason, RoundingReason } from "../../methods";
 import type { StepsOf } from "../contract/wordbook";
 import { sentence } from "../numbers/line";
 import { countOf, inText, numeralWords, placesName } from "../numbers/numberWords";
 
-type TaskReason = Extract<
-  Reason,
-  {
-    kind:
-      | "writeToRound"
-      | "ringPlace"
-      | "lookRight"
-      | "writeToCompare"
-      | "comparingFillers"
-      | "comparePlace"
-      | "writeRelation";
-  }
->;
-
 /** The words for rounding and comparing. */
-export const JUDGING_STEPS: StepsOf<TaskReason> = {
+export const JUDGING_STEPS: StepsOf<RoundingReason | ComparingReason> = {
   writeToRound: (reason, house) => {
     const written = inText(reason.numeral, house);
     return {

@@ -1,4 +1,4 @@
-import type { Reason } from "../../methods";
+import type { AreaReason } from "../../methods";
 import type { Decimal } from "../../number";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
@@ -16,8 +16,6 @@ export const AREA_WORDS: MethodWords<"area"> = {
     manyParts: (most) => `takes numbers with ${most} digits other than zero at most`,
   },
 };
-
-type AreaReason = Extract<Reason, { kind: "partAlong" | "areaProduct" | "pileUp" }>;
 
 /** The words for multiplying as an area. */
 export const AREA_STEPS: StepsOf<AreaReason> = {

@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import type { Reason } from "../../methods";
+import type { ColumnMultiplicationReason, ProductReason, Reason } from "../../methods";
 import { ONES } from "../../number";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
@@ -16,24 +16,8 @@ export const COLUMN_MULTIPLICATION_WORDS: MethodWords<"column-multiplication"> =
   refusals: {},
 };
 
-type ProductReason = Extract<
-  Reason,
-  {
-    kind:
-      | "digitProduct"
-      | "openRow"
-      | "zeroRow"
-      | "addRows"
-      | "writeFactor"
-      | "nextFactor"
-      | "countPlaces"
-      | "padProduct"
-      | "pointByCounting";
-  }
->;
-
 /** The words for multiplying in columns. */
-export const PRODUCT_STEPS: StepsOf<ProductReason> = {
+export const PRODUCT_STEPS: StepsOf<ProductReason | ColumnMultiplicationReason> = {
   writeFactor: (reason, house) => {
     const mark = house.decimalMark;
     const written = inText(reason.numeral, house);

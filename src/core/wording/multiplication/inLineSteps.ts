@@ -1,16 +1,11 @@
-import type { Reason } from "../../methods";
+import type { InLineReason, MultiplesOfTenReason } from "../../methods";
 import { ONES } from "../../number";
 import type { StepsOf } from "../contract/wordbook";
 import { sentence } from "../numbers/line";
 import { inText, numeralWords, placesName } from "../numbers/numberWords";
 
-type InLineReason = Extract<
-  Reason,
-  { kind: "writeMultiplicand" | "writeMultiplier" | "pointInLine" | "splitMultiplier" | "zerosFirst" }
->;
-
 /** The words for multiplying by a whole number with the point kept in line. */
-export const IN_LINE_STEPS: StepsOf<InLineReason> = {
+export const IN_LINE_STEPS: StepsOf<InLineReason | MultiplesOfTenReason> = {
   writeMultiplicand: (reason, house) => {
     const mark = house.decimalMark;
     const written = inText(reason.numeral, house);

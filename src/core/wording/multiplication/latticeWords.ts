@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import type { Reason } from "../../methods";
+import type { LatticeReason, Reason } from "../../methods";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
 import { listed, type StepWords, sentence } from "../numbers/line";
@@ -14,11 +14,6 @@ export const LATTICE_WORDS: MethodWords<"lattice"> = {
     "Where multiplying and adding are to be kept apart: no carry until the products are all there. Learners who lose their place in rows like it; the grid takes time to draw.",
   refusals: { twoFactors: "takes two factors at a time, and here are more" },
 };
-
-type LatticeReason = Extract<
-  Reason,
-  { kind: "writeAlongside" | "drawLattice" | "cellProduct" | "diagonalSum" | "latticePoint" | "readLattice" }
->;
 
 /** The words for multiplying in a lattice. */
 export const LATTICE_STEPS: StepsOf<LatticeReason> = {

@@ -1,4 +1,4 @@
-import type { Reason } from "../../methods";
+import type { ShiftReason } from "../../methods";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
 import { inText, placesName } from "../numbers/numberWords";
@@ -15,8 +15,6 @@ export const SHIFT_WORDS: MethodWords<"shift"> = {
     powerOfTen: "needs a one with zeros, such as 10, 1000 or 0.1, to multiply or divide by",
   },
 };
-
-type ShiftReason = Extract<Reason, { kind: "writeToShift" | "shiftDigits" | "shiftFillers" }>;
 
 /** The words for multiplying and dividing by a power of ten. */
 export const SHIFT_STEPS: StepsOf<ShiftReason> = {

@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import type { Reason } from "../../methods";
+import type { AnswerReason } from "../../methods";
 import { type Decimal, writeDecimal } from "../../number";
 import { type Answer, type Relation, writeAnswer } from "../../problem";
 import { type Amount, currencyOf, inMajor } from "../../quantity";
@@ -8,11 +8,6 @@ import { listed, type StepWords, sentence } from "../numbers/line";
 import { cardinal, numeralWords, placesName } from "../numbers/numberWords";
 import { piecesInWords } from "../numbers/piecesWords";
 import { quantityInWords } from "../numbers/quantityWords";
-
-type AnswerReason = Extract<
-  Reason,
-  { kind: "dropZeros" | "fillPlaces" | "roundAnswer" | "signBelowZero" | "nameAnswer" }
->;
 
 const RELATION_WORDS: Readonly<Record<Relation, string>> = {
   "<": "is less than",

@@ -1,14 +1,16 @@
 import type { HouseRules } from "../../house";
-import type { Reason } from "../../methods";
+import type {
+  ExpandedAdditionReason,
+  ExpandedReason,
+  ExpandedSubtractionReason,
+  Reason,
+} from "../../methods";
 import { type Decimal, fromCount, type Place } from "../../number";
 import type { StepsOf } from "../contract/wordbook";
 import { listed, type StepWords, sentence } from "../numbers/line";
 import { countOf, inText, numeralWords, piecesOf, placesName } from "../numbers/numberWords";
 
-type ExpandedReason = Extract<
-  Reason,
-  { kind: "pullApart" | "expandedRule" | "pushTogether" | "partSum" | "partExchange" | "partDifference" }
->;
+type PartsReason = ExpandedReason | ExpandedAdditionReason | ExpandedSubtractionReason;
 
 /** So many of a place as a number: 13 tenths is 1.3. */
 const valueAt = (count: number, place: Place, house: HouseRules): string =>
@@ -22,7 +24,7 @@ const valueAt = (count: number, place: Place, house: HouseRules): string =>
   );
 
 /** The words for working with numbers pulled apart. */
-export const EXPANDED_STEPS: StepsOf<ExpandedReason> = {
+export const EXPANDED_STEPS: StepsOf<PartsReason> = {
   pullApart: (reason, house) => {
     const write = (numeral: Decimal): string => inText(numeral, house);
     return {

@@ -1,14 +1,9 @@
 import type { HouseRules } from "../../house";
-import type { Reason } from "../../methods";
+import type { SettingOutReason } from "../../methods";
 import { writeDecimal } from "../../number";
 import type { StepsOf } from "../contract/wordbook";
 import { type StepWords, sentence } from "../numbers/line";
 import { cardinal, numeralWords, placesName } from "../numbers/numberWords";
-
-type SettingOutReason = Extract<
-  Reason,
-  { kind: "swapForBelowZero" | "writeOperand" | "hiddenPoint" | "fillers" | "drawRule" | "placePoint" }
->;
 
 /** The words for setting a problem out on squared paper. */
 export const SETTING_OUT_STEPS: StepsOf<SettingOutReason> = {

@@ -1,4 +1,4 @@
-import type { Reason } from "../../methods";
+import type { CountingUpReason } from "../../methods";
 import type { Decimal } from "../../number";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
@@ -14,10 +14,8 @@ export const COUNTING_UP_WORDS: MethodWords<"counting-up"> = {
   refusals: {},
 };
 
-type CountingReason = Extract<Reason, { kind: "startCounting" | "hopUp" | "addHops" }>;
-
 /** The words for counting up. */
-export const COUNTING_STEPS: StepsOf<CountingReason> = {
+export const COUNTING_STEPS: StepsOf<CountingUpReason> = {
   startCounting: (reason, house) => {
     const write = (numeral: Decimal): string => inText(numeral, house);
     return {
