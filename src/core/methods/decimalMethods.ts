@@ -99,7 +99,7 @@ const seen = (problem: Problem): DecimalProblem | undefined =>
   problem.kind === "decimals" ? problem : undefined;
 
 export const decimalMethods = methodSet<DecimalReason, Id, DecimalProblem>(
-  "decimals",
+  ["decimals"],
   seen,
   METHODS,
   prefers,

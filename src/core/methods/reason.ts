@@ -7,6 +7,7 @@ import type { FractionMethod } from "./fractions/fractionMethods";
 import type { FractionReason } from "./fractions/fractionReason";
 import type { MeasureMethod } from "./measures/measureMethods";
 import type { MeasureReason } from "./measures/measureReason";
+import type { MentalMethod } from "./mental/mentalMethods";
 import type { MoneyMethod } from "./money/moneyMethods";
 import type { MoneyReason } from "./money/moneyReason";
 import type { SignedMethod } from "./signed/signedMethods";
@@ -15,7 +16,14 @@ import type { SignedReason } from "./signed/signedReason";
 export type { ChainReason, DecimalReason, FractionReason, MeasureReason, MoneyReason, SignedReason };
 
 /** Every method there is, as types: what they are called and why their steps are made is read off them. */
-type EveryMethod = DecimalMethod | FractionMethod | SignedMethod | MoneyMethod | MeasureMethod | ChainMethod;
+type EveryMethod =
+  | DecimalMethod
+  | FractionMethod
+  | SignedMethod
+  | MoneyMethod
+  | MeasureMethod
+  | ChainMethod
+  | MentalMethod;
 
 /** Why a step of any method is made. */
 export type Reason = ReasonOf<EveryMethod>;

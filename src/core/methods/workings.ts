@@ -4,6 +4,7 @@ import { libraryOf } from "./contract/methodSet";
 import { decimalMethods } from "./decimalMethods";
 import { fractionMethods } from "./fractions/fractionMethods";
 import { measureMethods } from "./measures/measureMethods";
+import { mentalMethods } from "./mental/mentalMethods";
 import { moneyMethods } from "./money/moneyMethods";
 import type { MethodId, Reason } from "./reason";
 import { signedMethods } from "./signed/signedMethods";
@@ -18,6 +19,7 @@ export const EVERY_METHOD = libraryOf<Reason, MethodId>([
   moneyMethods,
   measureMethods,
   chainMethods,
+  mentalMethods,
 ]);
 
 export const { methodsFor, workingOf } = EVERY_METHOD;

@@ -1,6 +1,7 @@
 import type { Reason } from "../methods";
 import type { Problem, Relation } from "../problem";
 import { currencyOf, piecesOfCurrency, type UnitId } from "../quantity";
+import { mentalClaims } from "./mentalClaims";
 import {
   below,
   minus,
@@ -31,6 +32,7 @@ export const quantityClaims = (reason: Reason, chain: UnitChain, problem: Proble
   ...unitClaims(reason, chain),
   ...measureClaims(reason),
   ...chainClaims(reason, problem),
+  ...mentalClaims(reason),
 ];
 
 const product = (all: readonly bigint[]): bigint => all.reduce((a, b) => a * b, 1n);

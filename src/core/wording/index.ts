@@ -16,6 +16,7 @@ export {
 } from "./house/houseWords";
 export { PRESET_WORDS } from "./house/presetWords";
 export { MEASURE_BOOK } from "./measures/measureBook";
+export { MENTAL_BOOK } from "./mental/mentalBook";
 export { MONEY_BOOK } from "./money/moneyBook";
 export { listed, plain, type StepWords, sentence, stretches } from "./numbers/line";
 export { placesName } from "./numbers/numberWords";

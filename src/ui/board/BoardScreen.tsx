@@ -2,7 +2,6 @@
 
 import { type ReactElement, type RefObject, useEffect, useRef, useState } from "react";
 import { type HouseRules, nearestPreset } from "@/core/house";
-import type { ProblemKind } from "@/core/problem";
 import { PRESET_WORDS, plain, stageName } from "@/core/wording";
 import { FoldAway } from "../FoldAway";
 import { ROUTES } from "../routes";
@@ -13,7 +12,7 @@ import { ProblemField } from "./controls/ProblemField";
 import { RunBar } from "./controls/RunBar";
 import { nextSquare, ViewControls } from "./controls/ViewControls";
 import { withParts } from "./loaded/loadParts";
-import { methodWords, stepWords } from "./loaded/parts";
+import { methodWords, type PartId, stepWords } from "./loaded/parts";
 import { Margin } from "./margin/Margin";
 import { BoardPanels, type Menu } from "./panels/BoardPanels";
 import { BoardSheet } from "./sheet/BoardSheet";
@@ -46,8 +45,7 @@ interface Start {
 export const BoardScreen = ({
   parts,
   ...start
-}: Start & { readonly parts: readonly ProblemKind[] }): ReactElement =>
-  withParts(parts, <BoardDesk {...start} />);
+}: Start & { readonly parts: readonly PartId[] }): ReactElement => withParts(parts, <BoardDesk {...start} />);
 
 function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
   const { view: board, acts } = useBoard(start);

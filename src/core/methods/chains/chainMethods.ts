@@ -13,6 +13,6 @@ type Why = ReasonOf<ChainMethod>;
 
 const seen = (problem: Problem): ChainProblem | undefined => (problem.kind === "chain" ? problem : undefined);
 
-export const chainMethods = methodSet<Why, Id, ChainProblem>("chain", seen, METHODS, () => [
+export const chainMethods = methodSet<Why, Id, ChainProblem>(["chain"], seen, METHODS, () => [
   "order-of-operations",
 ]);

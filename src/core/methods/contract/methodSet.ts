@@ -7,6 +7,8 @@ interface Taking<Why, Id extends string> {
   readonly id: Id;
   readonly sample: string;
   readonly bench: BenchProblems;
+  /** The kinds of problems it is for. */
+  readonly kinds: readonly ProblemKind[];
   /** The names of its decisions. */
   readonly decides: readonly string[];
   refuses(problem: Problem): Refusal | undefined;
@@ -19,31 +21,32 @@ interface Taking<Why, Id extends string> {
   ): WorkingBy<Why | Inner, Id>;
 }
 
-/** The methods for one kind of problem, and which of them a house takes first. What a problem does not need, need not be loaded. */
+/** The methods for a kind of problem or for several, and which of them a house takes first. What a problem does not need, need not be loaded. */
 export interface MethodSet<Why, Id extends string> {
-  readonly kind: ProblemKind;
+  readonly kinds: readonly ProblemKind[];
   readonly methods: readonly Taking<Why, Id>[];
-  /** The methods a house would take for a problem of this kind, the one it likes best first. */
+  /** The methods a house would take for a problem of these kinds, the one it likes best first. */
   prefers(problem: Problem, house: HouseRules): readonly Id[];
 }
 
-/** A set of methods for problems of one kind. `seen` finds such a problem in any other: the same one, or one that can be seen so. */
+/** A set of methods for problems of some kinds. `seen` finds such a problem in any other: the same one, or one that can be seen so. */
 export function methodSet<Why, Id extends string, Asked extends Problem>(
-  kind: ProblemKind,
+  kinds: readonly [ProblemKind, ...ProblemKind[]],
   seen: (problem: Problem) => Asked | undefined,
   methods: readonly Method<Id, Why, Asked, object, string>[],
   prefers: (problem: Asked, house: HouseRules) => readonly Id[],
 ): MethodSet<Why, Id> {
   return {
-    kind,
+    kinds,
     methods: methods.map((method) => ({
       id: method.id,
       sample: method.sample,
       bench: method.bench,
+      kinds,
       decides: Object.keys(method.sound),
       refuses: (problem) => {
         const asked = seen(problem);
-        return asked === undefined ? { kind: "otherKind", worksOn: kind } : method.refuses(asked);
+        return asked === undefined ? { kind: "otherKind", worksOn: kinds[0] } : method.refuses(asked);
       },
       work: (problem, house, solve, other) => {
         const asked = seen(problem);
@@ -54,7 +57,7 @@ export function methodSet<Why, Id extends string, Asked extends Problem>(
     })),
     prefers: (problem, house) => {
       const asked = seen(problem);
-      return problem.kind === kind && asked !== undefined ? prefers(asked, house) : [];
+      return kinds.includes(problem.kind) && asked !== undefined ? prefers(asked, house) : [];
     },
   };
 }
@@ -92,10 +95,9 @@ export interface LibraryBy<Why, Id extends string> {
 export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, Id>[]): LibraryBy<Why, Id> {
   const methods = sets.flatMap((one) => one.methods);
   const byId = new Map<string, Taking<Why, Id>>(methods.map((method) => [method.id, method]));
-  const byKind = new Map(sets.map((one) => [one.kind, one]));
   /** The wanted method where it takes the problem, else the first of the house's that does. */
   const methodFor = (problem: Problem, house: HouseRules, wanted: readonly Id[]): Taking<Why, Id> => {
-    const preferred = byKind.get(problem.kind)?.prefers(problem, house) ?? [];
+    const preferred = sets.flatMap((one) => one.prefers(problem, house));
     for (const id of [...wanted, ...preferred]) {
       const method = byId.get(id);
       if (method !== undefined && method.refuses(problem) === undefined) return method;
@@ -120,13 +122,12 @@ export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, 
     methodsFor: (problem) => methods.map((method) => ({ id: method.id, refusal: method.refuses(problem) })),
     preferredMethod: (problem, house) => methodFor(problem, house, []).id,
     methodAmong: (problem, house, wanted) => {
-      const own = byKind.get(problem.kind)?.methods ?? [];
       const preferred = methodFor(problem, house, []).id;
       if (wanted.includes(preferred)) return preferred;
       return methodFor(
         problem,
         house,
-        wanted.filter((id) => own.some((method) => method.id === id)),
+        wanted.filter((id) => byId.get(id)?.kinds.includes(problem.kind)),
       ).id;
     },
     workingOf,

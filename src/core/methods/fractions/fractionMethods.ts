@@ -47,4 +47,4 @@ function prefers({ op }: FractionProblem, house: HouseRules): readonly Id[] {
 const seen = (problem: Problem): FractionProblem | undefined =>
   problem.kind === "fractions" ? problem : undefined;
 
-export const fractionMethods = methodSet<Why, Id, FractionProblem>("fractions", seen, METHODS, prefers);
+export const fractionMethods = methodSet<Why, Id, FractionProblem>(["fractions"], seen, METHODS, prefers);

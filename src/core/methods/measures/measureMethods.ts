@@ -28,4 +28,4 @@ function prefers({ op }: MeasureProblem, house: HouseRules): readonly Id[] {
 const seen = (problem: Problem): MeasureProblem | undefined =>
   problem.kind === "measures" ? problem : undefined;
 
-export const measureMethods = methodSet<Why, Id, MeasureProblem>("measures", seen, METHODS, prefers);
+export const measureMethods = methodSet<Why, Id, MeasureProblem>(["measures"], seen, METHODS, prefers);

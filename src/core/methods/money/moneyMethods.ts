@@ -44,4 +44,4 @@ function prefers({ op }: MoneyProblem, house: HouseRules): readonly Id[] {
 
 const seen = (problem: Problem): MoneyProblem | undefined => (problem.kind === "money" ? problem : undefined);
 
-export const moneyMethods = methodSet<Why, Id, MoneyProblem>("money", seen, METHODS, prefers);
+export const moneyMethods = methodSet<Why, Id, MoneyProblem>(["money"], seen, METHODS, prefers);

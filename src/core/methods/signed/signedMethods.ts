@@ -37,4 +37,4 @@ function seen(problem: Problem): SignedProblem | undefined {
   return { kind: "signed", op: "terms", joins: [op], operands, form: problem.form };
 }
 
-export const signedMethods = methodSet<Why, Id, SignedProblem>("signed", seen, METHODS, prefers);
+export const signedMethods = methodSet<Why, Id, SignedProblem>(["signed"], seen, METHODS, prefers);

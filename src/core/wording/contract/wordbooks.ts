@@ -2,6 +2,7 @@ import { CHAIN_BOOK } from "../chains/chainBook";
 import { DECIMAL_BOOK } from "../decimalBook";
 import { FRACTION_BOOK } from "../fractions/fractionBook";
 import { MEASURE_BOOK } from "../measures/measureBook";
+import { MENTAL_BOOK } from "../mental/mentalBook";
 import { MONEY_BOOK } from "../money/moneyBook";
 import { SIGNED_BOOK } from "../signed/signedBook";
 import type { Wordbook } from "./wordbook";
@@ -14,4 +15,5 @@ export const EVERY_BOOK: readonly Wordbook[] = [
   MONEY_BOOK,
   MEASURE_BOOK,
   CHAIN_BOOK,
+  MENTAL_BOOK,
 ];

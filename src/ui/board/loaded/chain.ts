@@ -2,4 +2,4 @@ import { chainMethods } from "@/core/methods";
 import { CHAIN_BOOK } from "@/core/wording";
 import type { LoadedPart } from "./parts";
 
-export const PART: LoadedPart = { kind: "chain", methods: chainMethods, book: CHAIN_BOOK };
+export const PART: LoadedPart = { id: "chain", methods: chainMethods, book: CHAIN_BOOK };

@@ -2,24 +2,22 @@
 
 import dynamic from "next/dynamic";
 import type { ComponentType, ReactElement, ReactNode } from "react";
-import type { ProblemKind } from "@/core/problem";
-import { addPart, type LoadedPart } from "./parts";
+import { addPart, type LoadedPart, type PartId } from "./parts";
 
 type Inside = { readonly children: ReactNode };
 
-const IMPORTS: Readonly<
-  Record<Exclude<ProblemKind, "decimals">, () => Promise<{ readonly PART: LoadedPart }>>
-> = {
+const IMPORTS: Readonly<Record<Exclude<PartId, "decimals">, () => Promise<{ readonly PART: LoadedPart }>>> = {
   fractions: () => import("./fractions"),
   signed: () => import("./signed"),
   money: () => import("./money"),
   measures: () => import("./measures"),
   chain: () => import("./chain"),
+  mental: () => import("./mental"),
 };
 
-/** Loads the parts of some kinds. */
-export async function loadParts(kinds: readonly ProblemKind[]): Promise<void> {
-  const parts = await Promise.all(kinds.map((kind) => (kind === "decimals" ? undefined : IMPORTS[kind]())));
+/** Loads some parts. */
+export async function loadParts(ids: readonly PartId[]): Promise<void> {
+  const parts = await Promise.all(ids.map((id) => (id === "decimals" ? undefined : IMPORTS[id]())));
   for (const part of parts) if (part !== undefined) addPart(part.PART);
 }
 
@@ -29,18 +27,19 @@ const ready = ({ PART }: { readonly PART: LoadedPart }): { readonly default: Com
   return { default: ({ children }) => children };
 };
 
-const WITH: Readonly<Record<Exclude<ProblemKind, "decimals">, ComponentType<Inside>>> = {
+const WITH: Readonly<Record<Exclude<PartId, "decimals">, ComponentType<Inside>>> = {
   fractions: dynamic(() => import("./fractions").then(ready)),
   signed: dynamic(() => import("./signed").then(ready)),
   money: dynamic(() => import("./money").then(ready)),
   measures: dynamic(() => import("./measures").then(ready)),
   chain: dynamic(() => import("./chain").then(ready)),
+  mental: dynamic(() => import("./mental").then(ready)),
 };
 
-/** What needs the parts of some kinds, inside what loads them. */
-export function withParts([kind, ...others]: readonly ProblemKind[], inside: ReactElement): ReactElement {
-  if (kind === undefined) return inside;
-  if (kind === "decimals") return withParts(others, inside);
-  const With = WITH[kind];
+/** What needs some parts, inside what loads them. */
+export function withParts([id, ...others]: readonly PartId[], inside: ReactElement): ReactElement {
+  if (id === undefined) return inside;
+  if (id === "decimals") return withParts(others, inside);
+  const With = WITH[id];
   return <With>{withParts(others, inside)}</With>;
 }

@@ -2,4 +2,4 @@ import { measureMethods } from "@/core/methods";
 import { MEASURE_BOOK } from "@/core/wording";
 import type { LoadedPart } from "./parts";
 
-export const PART: LoadedPart = { kind: "measures", methods: measureMethods, book: MEASURE_BOOK };
+export const PART: LoadedPart = { id: "measures", methods: measureMethods, book: MEASURE_BOOK };

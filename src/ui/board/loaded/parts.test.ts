@@ -10,6 +10,7 @@ import { stepWords as everyWords, wordsFrom } from "@/core/wording";
 import { PART as CHAIN } from "./chain";
 import { PART as FRACTIONS } from "./fractions";
 import { PART as MEASURES } from "./measures";
+import { PART as MENTAL } from "./mental";
 import { PART as MONEY } from "./money";
 import { addPart, partsMissing, partsThere, partsUsed, partsWelcome, stepWords, watchParts } from "./parts";
 import { PART as SIGNED } from "./signed";
@@ -18,7 +19,7 @@ const HOUSE = PRESETS.fillersTrueValue;
 const sample = problemOf("54 lb 3 oz − 27 lb 9 oz");
 const [DECIMALS] = partsThere().parts;
 if (DECIMALS === undefined) throw new Error("the part of decimals is always there");
-const PARTS = [DECIMALS, FRACTIONS, SIGNED, MONEY, MEASURES, CHAIN];
+const PARTS = [DECIMALS, FRACTIONS, SIGNED, MONEY, MEASURES, CHAIN, MENTAL];
 
 /** Measures and amounts that come to plain numbers on the way. */
 const rare = fc.constantFrom("6 lb ÷ 2 lb ÷ 7 × 2", "(−3) × ($6 ÷ $2)", "9 L ÷ 3 L − 5").map(problemOf);
@@ -27,8 +28,8 @@ describe("the parts of a problem", () => {
   it("are all that its board needs: the same run and the same words as with every part", () => {
     fc.assert(
       fc.property(fc.oneof({ weight: 20, arbitrary: anyProblem }, rare), anyHouse, (problem, house) => {
-        const kinds = new Set(["decimals", ...partsUsed(writeProblem(problem, house), house)]);
-        const parts = PARTS.filter(({ kind }) => kinds.has(kind));
+        const kinds = new Set<string>(["decimals", ...partsUsed(writeProblem(problem, house), house)]);
+        const parts = PARTS.filter(({ id }) => kinds.has(id));
         const library = libraryOf<Reason, MethodId>(parts.map(({ methods }) => methods));
         const books = parts.map(({ book }) => book);
         const run = runOf(library.workingOf(problem, house), library);
@@ -47,7 +48,7 @@ describe("the parts of a problem", () => {
   it("are missing until they come, and are then told to those who watch", () => {
     expect(partsMissing("54 lb − 27 lb", HOUSE)).toEqual(["measures"]);
     expect(partsMissing("1.5 + 2", HOUSE)).toEqual([]);
-    expect(partsWelcome("3 − 8", HOUSE)).toEqual(["signed"]);
+    expect(partsWelcome("3 − 8", HOUSE)).toEqual(["signed", "mental"]);
     expect(partsMissing("3 lb + ", HOUSE)).toEqual([]);
     let told = 0;
     const stop = watchParts(() => told++);
@@ -57,7 +58,7 @@ describe("the parts of a problem", () => {
     addPart(MONEY);
     expect(told).toBe(1);
     expect(partsMissing("54 lb − 27 lb", HOUSE)).toEqual([]);
-    expect(partsThere().parts.map(({ kind }) => kind)).toEqual(["decimals", "money", "measures"]);
+    expect(partsThere().parts.map(({ id }) => id)).toEqual(["decimals", "money", "measures"]);
     const { steps } = EVERY_METHOD.workingOf(sample, HOUSE);
     const [first] = steps;
     expect(first && stepWords(first.reason, HOUSE)).toEqual(first && everyWords(first.reason, HOUSE));

@@ -9,7 +9,7 @@ import {
   type Reason,
 } from "@/core/methods";
 import { asFraction, isWhole } from "@/core/number";
-import { PROBLEM_KINDS, type Problem, type ProblemKind, readProblem } from "@/core/problem";
+import { PROBLEM_KINDS, type Problem, readProblem } from "@/core/problem";
 import {
   type AnyMethodWords,
   DECIMAL_BOOK,
@@ -19,12 +19,16 @@ import {
   wordsFrom,
 } from "@/core/wording";
 
+/** A part is called by the kind of problem it is for; what is worked in the head is for several. */
+const PART_IDS = [...PROBLEM_KINDS, "mental"] as const;
+export type PartId = (typeof PART_IDS)[number];
+
 /**
- * What the Board needs for problems of one kind: their methods, and the words for their steps. Loaded parts other
+ * What the Board needs for some problems: their methods, and the words for their steps. Loaded parts other
  * than that of decimals are loaded when a problem first needs them, so that the first load stays small.
  */
 export interface LoadedPart {
-  readonly kind: ProblemKind;
+  readonly id: PartId;
   readonly methods: AnyMethodSet;
   readonly book: Wordbook;
 }
@@ -35,16 +39,16 @@ interface Loaded {
 }
 
 const loadedWith = (parts: readonly LoadedPart[]): Loaded => {
-  const ordered = PROBLEM_KINDS.flatMap((kind) => parts.filter((part) => part.kind === kind));
+  const ordered = PART_IDS.flatMap((id) => parts.filter((part) => part.id === id));
   return { parts: ordered, library: libraryOf<Reason, MethodId>(ordered.map(({ methods }) => methods)) };
 };
 
-let loaded = loadedWith([{ kind: "decimals", methods: decimalMethods, book: DECIMAL_BOOK }]);
+let loaded = loadedWith([{ id: "decimals", methods: decimalMethods, book: DECIMAL_BOOK }]);
 const watchers = new Set<() => void>();
 
 /** Puts a part beside those that are there; again is once. */
 export function addPart(part: LoadedPart): void {
-  if (loaded.parts.some(({ kind }) => kind === part.kind)) return;
+  if (loaded.parts.some(({ id }) => id === part.id)) return;
   loaded = loadedWith([...loaded.parts, part]);
   for (const watcher of watchers) watcher();
 }
@@ -79,15 +83,17 @@ export const partsThere = (): Loaded => loaded;
 /** Whole numbers up to this can be seen as steps on a number line or as counters. */
 const ON_A_LINE = 40n;
 
-/** The kinds whose parts a problem can't be worked without: its own, and those of the parts that may be worked on its way. */
-function kindsFor(problem: Problem): readonly ProblemKind[] {
+/** The parts a problem can't be worked without: its own, and those of the parts that may be worked on its way. */
+function partsFor(problem: Problem): readonly PartId[] {
   switch (problem.kind) {
     case "decimals":
       return [];
     case "fractions":
-    case "money":
     case "measures":
       return [problem.kind];
+    case "money":
+      // Where nothing else checks an amount, it is worked in the head.
+      return ["money", "mental"];
     case "signed":
       return ["signed", "fractions"];
     case "chain": {
@@ -104,34 +110,33 @@ function kindsFor(problem: Problem): readonly ProblemKind[] {
   }
 }
 
-/** The kinds whose parts have more methods for a problem: small whole numbers can be seen on a number line. */
-function kindsBeside({ kind, op, operands }: Problem): readonly ProblemKind[] {
+/** The parts with more methods for a problem: small whole numbers can be seen on a number line, much can be worked in the head. */
+function partsBeside({ kind, op, operands }: Problem): readonly PartId[] {
   const small = operands.every(
     (one) => one.kind === "decimal" && isWhole(one) && asFraction(one).numerator <= ON_A_LINE,
   );
-  return kind === "decimals" && (op === "add" || op === "subtract") && operands.length === 2 && small
-    ? ["signed"]
-    : [];
+  if (kind !== "decimals" || (op !== "add" && op !== "subtract" && op !== "multiply")) return [];
+  return op !== "multiply" && operands.length === 2 && small ? ["signed", "mental"] : ["mental"];
 }
 
-const kindsOf = (text: string, house: HouseRules, kinds: (problem: Problem) => readonly ProblemKind[]) => {
+const partsOf = (text: string, house: HouseRules, parts: (problem: Problem) => readonly PartId[]) => {
   const problem = readProblem(text, house);
-  return problem.ok ? kinds(problem.value) : [];
+  return problem.ok ? parts(problem.value) : [];
 };
 
 /** The parts that the problem of a line can't do without and that are not there yet; none where it does not read. */
-export const partsMissing = (text: string, house: HouseRules): readonly ProblemKind[] =>
-  notThere(kindsOf(text, house, kindsFor));
+export const partsMissing = (text: string, house: HouseRules): readonly PartId[] =>
+  notThere(partsOf(text, house, partsFor));
 
 /** The parts with more methods for the problem of a line, that are not there yet. */
-export const partsWelcome = (text: string, house: HouseRules): readonly ProblemKind[] =>
-  notThere(kindsOf(text, house, kindsBeside));
+export const partsWelcome = (text: string, house: HouseRules): readonly PartId[] =>
+  notThere(partsOf(text, house, partsBeside));
 
 /** Every part beside that of decimals that the problem of a line has a use for. */
-export const partsUsed = (text: string, house: HouseRules): readonly ProblemKind[] => [
-  ...kindsOf(text, house, kindsFor),
-  ...kindsOf(text, house, kindsBeside),
+export const partsUsed = (text: string, house: HouseRules): readonly PartId[] => [
+  ...partsOf(text, house, partsFor),
+  ...partsOf(text, house, partsBeside),
 ];
 
-const notThere = (kinds: readonly ProblemKind[]): readonly ProblemKind[] =>
-  kinds.filter((kind) => !loaded.parts.some((part) => part.kind === kind));
+const notThere = (ids: readonly PartId[]): readonly PartId[] =>
+  ids.filter((id) => !loaded.parts.some((part) => part.id === id));

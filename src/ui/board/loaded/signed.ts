@@ -2,4 +2,4 @@ import { signedMethods } from "@/core/methods";
 import { SIGNED_BOOK } from "@/core/wording";
 import type { LoadedPart } from "./parts";
 
-export const PART: LoadedPart = { kind: "signed", methods: signedMethods, book: SIGNED_BOOK };
+export const PART: LoadedPart = { id: "signed", methods: signedMethods, book: SIGNED_BOOK };

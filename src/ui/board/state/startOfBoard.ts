@@ -1,11 +1,10 @@
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
-import type { ProblemKind } from "@/core/problem";
 import { newId } from "../../ids";
 import { LONGEST_GUESS } from "../../routes";
 import { addEveryPart } from "../loaded/everyPart";
-import { library, partsUsed } from "../loaded/parts";
+import { library, type PartId, partsUsed } from "../loaded/parts";
 import { type BoardScreenState, type OpenBoard, readTyped } from "./boardState";
 import type { BoardAddress } from "./readAddress";
 
@@ -17,7 +16,7 @@ export function startOfBoard(
   address: BoardAddress,
   found: OpenBoard | undefined,
   ownHouse: HouseRules,
-): { readonly start: BoardScreenState; readonly kept: boolean; readonly parts: readonly ProblemKind[] } {
+): { readonly start: BoardScreenState; readonly kept: boolean; readonly parts: readonly PartId[] } {
   addEveryPart();
   const same = found && (address.problem === undefined || address.problem === found.problem);
   const kept = same ? found : undefined;
