@@ -88,6 +88,7 @@ export const PATTERN_IDS = [
   "money-change-stops-at-next-dollar",
   "money-digit-complements",
   "money-only-dollars-multiplied",
+  "money-compensation-once",
   "money-one-item-only",
   "money-cents-as-dollars",
   "unit-tens-everywhere",

@@ -97,9 +97,11 @@ const otherwiseBy = (
   solve: (problem: Problem, house: HouseRules) => WrongWorking,
 ): WrongWorking => EVERY_METHOD.workingOtherwise(problem, house, method, decidedIn(decides, method), solve);
 
-/** Patterns of columns come out in money only where it is worked in columns. */
-const methodsIn = ({ kind }: Problem, methods: readonly MethodId[]): readonly MethodId[] =>
-  kind === "money" && methods.length > 0 ? ["money-in-columns"] : methods;
+/** Methods that are for problems of a kind; patterns of columns come out in money only where it is worked in columns. */
+const methodsIn = ({ kind }: Problem, methods: readonly MethodId[]): readonly MethodId[] => {
+  const own = methods.filter((id) => EVERY_METHOD.card(id).kinds.includes(kind));
+  return kind === "money" && methods.length > 0 && own.length === 0 ? ["money-in-columns"] : own;
+};
 
 /** A problem worked in parts, each on a sheet of its own, and what they are put together to; none where no pattern parts it. */
 function splitWorking(

@@ -1,7 +1,9 @@
+import { compensation } from "../../methods";
 import { type Decimal, wholeNumeral } from "../../number";
 import type { Answer, Expression, MoneyProblem, Problem } from "../../problem";
 import { type Amount, amountOf, inMajor, type Quantity } from "../../quantity";
 import type { PatternsOf, Split } from "../errorPattern";
+import { decidesIn } from "../otherwise";
 import { decimalProblem, inHundredths, wholeFrom, wholeIn } from "../parts";
 
 /** The problem with its amounts read otherwise; none where all are read as they stand. */
@@ -111,6 +113,15 @@ function nextWhole(problem: Problem): Problem | undefined {
   return price === undefined
     ? undefined
     : { ...change.problem, operands: [amountOf(change.problem.currency, whole(change.wholes + 1n)), price] };
+}
+
+/** Whether several are bought at a price that is at most five of the minor unit below a whole. */
+function justBelowWhole(problem: Problem): boolean {
+  if (problem.kind !== "money" || problem.op !== "multiply") return false;
+  const [price, more] = problem.operands.flatMap((operand) =>
+    operand.kind === "amount" ? [inMajor(operand)] : [],
+  );
+  return price !== undefined && more === undefined && /^9[5-9]$/.test(price.fraction);
 }
 
 /** The wholes of a price as often as they are bought, its cents once. */
@@ -232,6 +243,21 @@ export const MONEY_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     splits: centsOnce,
+  },
+  {
+    id: "money-compensation-once",
+    name: "The rounding is given back only once",
+    does: "A price at most five cents below a whole dollar is rounded up and multiplied; the cents are taken off once.",
+    shows: "several items at $2.99 and the like",
+    example: ["4 × $2.99", "$11.99"],
+    apart:
+      "from money-only-dollars-multiplied (4 × $2.99 gives $8.99): the dollars are those of the rounded price",
+    remedy: "each item was counted a cent too much: how many cents in all?",
+    knownFrom: "classroom lore",
+    common: 2,
+    lookAlikes: [],
+    decides: decidesIn(compensation)({ givesBack: () => 1n }),
+    needs: justBelowWhole,
   },
   {
     id: "money-one-item-only",
