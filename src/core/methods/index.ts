@@ -18,6 +18,7 @@ export {
   denominatorsByMultiples,
   denominatorsByProduct,
 } from "./fractions/commonDenominator";
+export type { CrossProductsReason } from "./fractions/crossProducts";
 export { dividingLikeParts } from "./fractions/dividingLikeParts";
 export { fractionMethods } from "./fractions/fractionMethods";
 export { multiplyingAcross, turningOver } from "./fractions/multiplyingAcross";

@@ -54,6 +54,13 @@ export function pictureOf(reason: RunReason, working: Working): Picture | undefi
       );
     case "equivalent":
       return partsPicture([{ fraction: reason.before, cutInto: reason.after.denominator }]);
+    case "overBoth":
+      return partsPicture(
+        reason.fractions.map((one, index) => ({
+          fraction: one,
+          cutInto: reason.widened[index]?.denominator,
+        })),
+      );
     case "combineParts":
       return partsPicture([...reason.parts, reason.result].map(whole));
     case "reduce":

@@ -53,6 +53,15 @@ function fractionClaims(reason: Reason): readonly boolean[] {
         same(valueOfQuantity(reason.before), valueOfQuantity(reason.after)),
         reason.kind !== "regroupWhole" || reason.before.whole - reason.after.whole === 1n,
       ];
+    case "crossProduct":
+      return [reason.numerator * reason.denominator === reason.product];
+    case "overBoth":
+      return reason.fractions.map((one, index) => {
+        const wide = reason.widened[index];
+        return wide !== undefined && same(valueOfQuantity(one), valueOfQuantity(wide));
+      });
+    case "compareProducts":
+      return [reason.relation === relationOf(ratio(reason.products[0]), ratio(reason.products[1]))];
     case "listMultiples":
       return [
         reason.lists.every(({ of, multiples }) =>

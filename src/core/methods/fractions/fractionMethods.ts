@@ -9,6 +9,7 @@ import {
   denominatorsByMultiples,
   denominatorsByProduct,
 } from "./commonDenominator";
+import { crossProducts } from "./crossProducts";
 import { dividingLikeParts } from "./dividingLikeParts";
 import { multiplyingAcross, turningOver } from "./multiplyingAcross";
 
@@ -20,6 +21,7 @@ const METHODS = [
   turningOver,
   dividingLikeParts,
   changingForm,
+  crossProducts,
 ] as const;
 
 /** Any of these methods. */

@@ -1,7 +1,8 @@
-import type { FractionReason, fractionMethods } from "../../methods";
+import type { CrossProductsReason, FractionReason, fractionMethods } from "../../methods";
 import type { WordsOf } from "../contract/methodWords";
 import type { StepsOf, Wordbook } from "../contract/wordbook";
 import { CHANGING_FORM_WORDS } from "./changingFormWords";
+import { CROSS_PRODUCTS_STEPS, CROSS_PRODUCTS_WORDS } from "./crossProductsWords";
 import { DENOMINATORS_BY_FACTORS_WORDS } from "./denominatorsByFactorsWords";
 import { DENOMINATORS_BY_MULTIPLES_WORDS } from "./denominatorsByMultiplesWords";
 import { DENOMINATORS_BY_PRODUCT_WORDS } from "./denominatorsByProductWords";
@@ -20,6 +21,9 @@ export const FRACTION_BOOK = {
     "turning-over": TURNING_OVER_WORDS,
     "dividing-like-parts": DIVIDING_LIKE_PARTS_WORDS,
     "changing-form": CHANGING_FORM_WORDS,
+    "cross-products": CROSS_PRODUCTS_WORDS,
   } satisfies WordsOf<typeof fractionMethods>,
-  steps: FRACTION_STEPS satisfies StepsOf<FractionReason>,
+  steps: { ...FRACTION_STEPS, ...CROSS_PRODUCTS_STEPS } satisfies StepsOf<
+    FractionReason | CrossProductsReason
+  >,
 } satisfies Wordbook;

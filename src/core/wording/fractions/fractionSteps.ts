@@ -1,10 +1,11 @@
 import type { HouseRules } from "../../house";
 import type { FractionReason } from "../../methods";
 import { type Fraction, type Numeral, writeNumeral } from "../../number";
-import { type Relation, signOf, writeProblem } from "../../problem";
+import { signOf, writeProblem } from "../../problem";
 import type { StepsOf } from "../contract/wordbook";
 import { listed, type StepWords, sentence } from "../numbers/line";
 import { numberInWords, numbersListed, partsName } from "../numbers/quantityWords";
+import { RELATION_WORDS } from "../numbers/terms";
 
 /** How the house writes what is in these sentences. */
 const said = (house: HouseRules) => {
@@ -181,7 +182,7 @@ export const FRACTION_STEPS: StepsOf<FractionReason> = {
   },
   compareParts: (reason) => {
     const [first, second] = reason.parts;
-    const counts = `${first?.numerator} ${RELATION[reason.relation]} ${second?.numerator}`;
+    const counts = `${first?.numerator} ${RELATION_WORDS[reason.relation]} ${second?.numerator}`;
     return {
       say: `Now only the numerators count: *${counts}*.`,
       why: "Of parts of one kind, more of them are more.",
@@ -201,12 +202,6 @@ export const FRACTION_STEPS: StepsOf<FractionReason> = {
       ask: "Which division does the fraction stand for?",
     };
   },
-};
-
-const RELATION: Readonly<Record<Relation, string>> = {
-  "<": "is less than",
-  "=": "equals",
-  ">": "is more than",
 };
 
 function equivalentWords(

@@ -1,19 +1,14 @@
 import type { HouseRules } from "../../house";
 import type { AnswerReason } from "../../methods";
 import { type Decimal, writeDecimal } from "../../number";
-import { type Answer, type Relation, writeAnswer } from "../../problem";
+import { type Answer, writeAnswer } from "../../problem";
 import { type Amount, currencyOf, inMajor } from "../../quantity";
 import type { StepsOf } from "../contract/wordbook";
 import { listed, type StepWords, sentence } from "../numbers/line";
 import { cardinal, numeralWords, placesName } from "../numbers/numberWords";
 import { piecesInWords } from "../numbers/piecesWords";
 import { quantityInWords } from "../numbers/quantityWords";
-
-const RELATION_WORDS: Readonly<Record<Relation, string>> = {
-  "<": "is less than",
-  "=": "is equal to",
-  ">": "is more than",
-};
+import { RELATION_WORDS } from "../numbers/terms";
 
 /** An answer in words, in the style of the house. */
 export function answerInWords(answer: Answer, house: HouseRules): string {
@@ -199,7 +194,9 @@ function nameAnswerWords(answer: Answer, house: HouseRules): StepWords {
         say: sentence(`*${writeAnswer(answer, house)}*: ${answerInWords(answer, house)}.`),
         why:
           answer.relation === "="
-            ? "Every place has the same digit, written or understood."
+            ? answer.left.kind === "decimal" && answer.right.kind === "decimal"
+              ? "Every place has the same digit, written or understood."
+              : "Both stand for one and the same number, however they are written."
             : "The open side of the sign is towards the larger number.",
         ask: "How do you read the sign aloud?",
       };
