@@ -10,7 +10,6 @@ export type { DivisionEndReason } from "./division/divisionEnd";
 export type { DivisionSettingReason } from "./division/divisionSetting";
 export type { LongDivisionReason } from "./division/longDivision";
 export { longDivision } from "./division/longDivision";
-export type { PartialQuotientsReason } from "./division/partialQuotients";
 export type { ShortDivisionReason } from "./division/shortDivision";
 export { changingForm } from "./fractions/changingForm";
 export {
@@ -18,7 +17,6 @@ export {
   denominatorsByMultiples,
   denominatorsByProduct,
 } from "./fractions/commonDenominator";
-export type { CrossProductsReason } from "./fractions/crossProducts";
 export { dividingLikeParts } from "./fractions/dividingLikeParts";
 export { fractionMethods } from "./fractions/fractionMethods";
 export { multiplyingAcross, turningOver } from "./fractions/multiplyingAcross";
@@ -27,7 +25,6 @@ export type { RoundingReason } from "./judging/roundingByPlace";
 export { roundingByPlace } from "./judging/roundingByPlace";
 export { measureMethods } from "./measures/measureMethods";
 export { unitColumns } from "./measures/unitColumns";
-export type { CompensationReason } from "./mental/compensation";
 export { compensation } from "./mental/compensation";
 export { mentalMethods } from "./mental/mentalMethods";
 export { moneyMethods } from "./money/moneyMethods";
@@ -52,7 +49,9 @@ export type {
   MeasureReason,
   MethodId,
   MoneyReason,
+  OwnReason,
   Reason,
+  ReasonIn,
   RefusesAs,
   SignedReason,
 } from "./reason";

@@ -12,6 +12,7 @@ import type { MoneyMethod } from "./money/moneyMethods";
 import type { MoneyReason } from "./money/moneyReason";
 import type { SignedMethod } from "./signed/signedMethods";
 import type { SignedReason } from "./signed/signedReason";
+import type { AnswerReason } from "./squares/answer";
 
 export type { ChainReason, DecimalReason, FractionReason, MeasureReason, MoneyReason, SignedReason };
 
@@ -32,7 +33,18 @@ export type Reason = ReasonOf<EveryMethod>;
 export type MethodId = IdOf<EveryMethod>;
 
 /** The reasons that a method has for refusing, of its own. */
-export type RefusesAs<Id extends MethodId> = RefusesOf<Extract<EveryMethod, { readonly id: Id }>>;
+export type RefusesAs<Id extends MethodId> = RefusesOf<MethodOf<Id>>;
+
+/** Why steps of a set are made, but for how its answers are named, which all sets share. */
+export type ReasonIn<Set> = Set extends MethodSet<infer Why, infer _Id> ? Exclude<Why, AnswerReason> : never;
+
+type MethodOf<Id extends MethodId> = Extract<EveryMethod, { readonly id: Id }>;
+
+/** Why the steps of a method are made that no other method makes. */
+export type OwnReason<Id extends MethodId> = Exclude<
+  ReasonOf<MethodOf<Id>>,
+  ReasonOf<Exclude<EveryMethod, { readonly id: Id }>>
+>;
 
 /** Some sets of methods together. */
 export type Library = LibraryBy<Reason, MethodId>;

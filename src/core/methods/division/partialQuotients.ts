@@ -32,7 +32,7 @@ interface Chunk {
   readonly rest: Decimal;
 }
 
-export type PartialQuotientsReason =
+type PartialQuotientsReason =
   | {
       readonly kind: "writeForChunks";
       readonly dividend: Decimal;

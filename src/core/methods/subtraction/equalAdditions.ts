@@ -15,7 +15,7 @@ import {
   SOUND_PAID_DIFFERENCE,
 } from "./differenceSetting";
 
-export type EqualAdditionsReason =
+type EqualAdditionsReason =
   /** Ten of this place are added above, and one of the next place below. */
   | {
       readonly kind: "addTenToBoth";

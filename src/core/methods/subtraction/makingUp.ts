@@ -14,7 +14,7 @@ import {
 } from "./differenceSetting";
 
 /** The lower count, with what it owes, is made up to the upper one, or to ten more; what it `pays` is carried below. */
-export type MakingUpReason = { readonly kind: "makeUp" } & PaidPlace;
+type MakingUpReason = { readonly kind: "makeUp" } & PaidPlace;
 
 type Why = SettingOutReason | MakingUpReason | AnswerReason;
 

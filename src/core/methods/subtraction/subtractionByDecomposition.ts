@@ -30,7 +30,7 @@ interface PlaceChange {
   readonly after: number;
 }
 
-export type DecompositionReason =
+type DecompositionReason =
   | {
       readonly kind: "exchange";
       readonly needy: Place;

@@ -1,4 +1,4 @@
-import type { PartialQuotientsReason } from "../../methods";
+import type { OwnReason } from "../../methods";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
 import { listed } from "../numbers/line";
@@ -13,7 +13,7 @@ export const PARTIAL_QUOTIENTS_WORDS: MethodWords<"partial-quotients"> = {
   refusals: {},
 };
 
-export const PARTIAL_QUOTIENTS_STEPS: StepsOf<PartialQuotientsReason> = {
+export const PARTIAL_QUOTIENTS_STEPS: StepsOf<OwnReason<"partial-quotients">> = {
   writeForChunks: ({ dividend, divisor, chunks }, house) => ({
     say: `Write *${inText(dividend, house)}*, to be divided by *${divisor}*, with a stroke beside it for counting.`,
     why:

@@ -1,4 +1,4 @@
-import type { CrossProductsReason } from "../../methods";
+import type { OwnReason } from "../../methods";
 import { writeNumeral } from "../../number";
 import { signOf } from "../../problem";
 import type { MethodWords } from "../contract/methodWords";
@@ -14,7 +14,7 @@ export const CROSS_PRODUCTS_WORDS: MethodWords<"cross-products"> = {
   refusals: {},
 };
 
-export const CROSS_PRODUCTS_STEPS: StepsOf<CrossProductsReason> = {
+export const CROSS_PRODUCTS_STEPS: StepsOf<OwnReason<"cross-products">> = {
   crossProduct: ({ numerator, denominator, product, first }, house) => ({
     say: `${first ? "The first numerator times the second denominator" : "The second numerator times the first denominator"}: ${numerator} ${signOf("multiply", house)} ${denominator} = *${product}*.`,
     why: first

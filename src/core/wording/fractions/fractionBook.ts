@@ -1,4 +1,4 @@
-import type { CrossProductsReason, FractionReason, fractionMethods } from "../../methods";
+import type { fractionMethods, ReasonIn } from "../../methods";
 import type { WordsOf } from "../contract/methodWords";
 import type { StepsOf, Wordbook } from "../contract/wordbook";
 import { CHANGING_FORM_WORDS } from "./changingFormWords";
@@ -23,7 +23,5 @@ export const FRACTION_BOOK = {
     "changing-form": CHANGING_FORM_WORDS,
     "cross-products": CROSS_PRODUCTS_WORDS,
   } satisfies WordsOf<typeof fractionMethods>,
-  steps: { ...FRACTION_STEPS, ...CROSS_PRODUCTS_STEPS } satisfies StepsOf<
-    FractionReason | CrossProductsReason
-  >,
+  steps: { ...FRACTION_STEPS, ...CROSS_PRODUCTS_STEPS } satisfies StepsOf<ReasonIn<typeof fractionMethods>>,
 } satisfies Wordbook;

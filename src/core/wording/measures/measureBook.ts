@@ -1,4 +1,4 @@
-import type { MeasureReason, measureMethods } from "../../methods";
+import type { measureMethods, ReasonIn } from "../../methods";
 import type { WordsOf } from "../contract/methodWords";
 import type { StepsOf, Wordbook } from "../contract/wordbook";
 import { CHANGING_UNITS_WORDS } from "./changingUnitsWords";
@@ -15,5 +15,5 @@ export const MEASURE_BOOK = {
     "smallest-unit": SMALLEST_UNIT_WORDS,
     "changing-units": CHANGING_UNITS_WORDS,
   } satisfies WordsOf<typeof measureMethods>,
-  steps: MEASURE_STEPS satisfies StepsOf<MeasureReason>,
+  steps: MEASURE_STEPS satisfies StepsOf<ReasonIn<typeof measureMethods>>,
 } satisfies Wordbook;

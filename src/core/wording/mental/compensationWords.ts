@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import type { CompensationReason } from "../../methods";
+import type { OwnReason } from "../../methods";
 import { writeProblem } from "../../problem";
 import { type Quantity, writeQuantity } from "../../quantity";
 import type { MethodWords } from "../contract/methodWords";
@@ -26,7 +26,7 @@ export const COMPENSATION_WORDS: MethodWords<"compensation"> = {
 const shown = (quantity: Quantity, house: HouseRules): string =>
   quantity.kind === "decimal" ? inText(quantity, house) : writeQuantity(quantity, house);
 
-export const COMPENSATION_STEPS: StepsOf<CompensationReason> = {
+export const COMPENSATION_STEPS: StepsOf<OwnReason<"compensation">> = {
   writeToCompensate: ({ problem }, house) => ({
     say: `Look at the numbers first: *${writeProblem(problem, house)}*.`,
     why: "A number that lies close to a friendlier one is work that can be saved.",

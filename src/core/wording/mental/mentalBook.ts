@@ -1,4 +1,4 @@
-import type { CompensationReason, mentalMethods } from "../../methods";
+import type { mentalMethods, ReasonIn } from "../../methods";
 import type { WordsOf } from "../contract/methodWords";
 import type { StepsOf, Wordbook } from "../contract/wordbook";
 import { COMPENSATION_STEPS, COMPENSATION_WORDS } from "./compensationWords";
@@ -6,5 +6,5 @@ import { COMPENSATION_STEPS, COMPENSATION_WORDS } from "./compensationWords";
 /** All that is said of what is worked in the head. */
 export const MENTAL_BOOK = {
   methods: { compensation: COMPENSATION_WORDS } satisfies WordsOf<typeof mentalMethods>,
-  steps: COMPENSATION_STEPS satisfies StepsOf<CompensationReason>,
+  steps: COMPENSATION_STEPS satisfies StepsOf<ReasonIn<typeof mentalMethods>>,
 } satisfies Wordbook;

@@ -1,4 +1,4 @@
-import type { MoneyReason, moneyMethods } from "../../methods";
+import type { moneyMethods, ReasonIn } from "../../methods";
 import type { WordsOf } from "../contract/methodWords";
 import type { StepsOf, Wordbook } from "../contract/wordbook";
 import { CHANGE_BY_COUNTING_UP_WORDS } from "./changeByCountingUpWords";
@@ -19,5 +19,5 @@ export const MONEY_BOOK = {
     "handing-over": HANDING_OVER_WORDS,
     "sharing-a-bill": SHARING_ABILL_WORDS,
   } satisfies WordsOf<typeof moneyMethods>,
-  steps: MONEY_STEPS satisfies StepsOf<MoneyReason>,
+  steps: MONEY_STEPS satisfies StepsOf<ReasonIn<typeof moneyMethods>>,
 } satisfies Wordbook;

@@ -1,4 +1,4 @@
-import type { SignedReason, signedMethods } from "../../methods";
+import type { ReasonIn, signedMethods } from "../../methods";
 import type { WordsOf } from "../contract/methodWords";
 import type { StepsOf, Wordbook } from "../contract/wordbook";
 import { COUNTERS_WORDS } from "./countersWords";
@@ -15,5 +15,5 @@ export const SIGNED_BOOK = {
     "number-line": NUMBER_LINE_WORDS,
     counters: COUNTERS_WORDS,
   } satisfies WordsOf<typeof signedMethods>,
-  steps: SIGNED_STEPS satisfies StepsOf<SignedReason>,
+  steps: SIGNED_STEPS satisfies StepsOf<ReasonIn<typeof signedMethods>>,
 } satisfies Wordbook;
