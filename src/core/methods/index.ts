@@ -6,9 +6,15 @@ export { libraryOf, type MethodSet } from "./contract/methodSet";
 export type { Stage, Step } from "./contract/step";
 export { Stuck } from "./contract/stuck";
 export { decimalMethods } from "./decimalMethods";
-export type { DivisionEndReason } from "./division/divisionEnd";
+export type {
+  DivisionEndReason,
+  End as DivisionEnd,
+  QuotientPosition as DivisionPosition,
+} from "./division/divisionEnd";
+export type { DivisionPlan } from "./division/divisionPlan";
 export type { DivisionSettingReason } from "./division/divisionSetting";
-export type { LongDivisionReason } from "./division/longDivision";
+export { quotientNumeral } from "./division/divisionSetting";
+export type { DivisionDecisions, LongDivisionReason } from "./division/longDivision";
 export { longDivision } from "./division/longDivision";
 export type { ShortDivisionReason } from "./division/shortDivision";
 export { changingForm } from "./fractions/changingForm";
@@ -35,11 +41,12 @@ export type { InLineReason } from "./multiplication/inLineBlock";
 export type { LatticeReason } from "./multiplication/lattice";
 export { lattice } from "./multiplication/lattice";
 export type { MultiplesOfTenReason } from "./multiplication/multiplesOfTen";
-export type { ProductReason } from "./multiplication/productBlock";
+export type { Block, BlockReason, ProductReason, WorkedBlock } from "./multiplication/productBlock";
 export type { ShiftReason } from "./multiplication/shift";
-export { type Row, SOUND_ADDITION } from "./procedures/columnSums";
+export { type ColumnSum, partsOf, type Row, SOUND_ADDITION } from "./procedures/columnSums";
 export type { Change } from "./procedures/decomposition";
-export { SOUND_PRODUCTS } from "./procedures/digitProducts";
+export { SOUND_PRODUCTS, withoutFrontZeros } from "./procedures/digitProducts";
+export type { Quotient } from "./procedures/quotientDigits";
 export type {
   AnyMethodSet,
   ChainReason,
@@ -58,9 +65,11 @@ export type {
 export { signedMethods } from "./signed/signedMethods";
 export { signRule } from "./signed/signRule";
 export type { AnswerReason } from "./squares/answer";
+export { finishAnswer } from "./squares/answer";
 export type { ExpandedReason } from "./squares/expandedSetting";
 export { newPad, PLAIN_LAYOUT, text } from "./squares/pad";
 export type { SettingOutReason } from "./squares/settingOut";
+export { digitCol, numeralMarks } from "./squares/writtenNumber";
 export type { CountingUpReason } from "./subtraction/countingUp";
 export { equalAdditions } from "./subtraction/equalAdditions";
 export type { ExpandedSubtractionReason } from "./subtraction/expandedSubtraction";

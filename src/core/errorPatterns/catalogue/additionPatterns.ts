@@ -4,6 +4,7 @@ import type { Problem } from "../../problem";
 import type { PatternsOf, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import { decimalProblem, mostPlaces, pointBetween, wholeFrom } from "../parts";
+import { addFromLargest } from "../procedures/fromLargest";
 
 const inColumns = decidesIn(columnAddition);
 
@@ -221,7 +222,8 @@ export const ADDITION_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: ["add-double-digit"],
     decides: inColumns({
-      begins: "largest",
+      adds: addFromLargest,
+      carriesTo: "nextSmaller",
     }),
   },
   {

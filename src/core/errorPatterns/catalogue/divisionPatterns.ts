@@ -12,6 +12,7 @@ import {
   twoDecimals,
   wholeFrom,
 } from "../parts";
+import { REST_BEHIND_POINT, STOPS_WHERE_DIGITS_END } from "../procedures/divisionCut";
 
 const byDivision = decidesIn(longDivision);
 const BY_DIVISION = { methods: [longDivision.id], rules: { divisionEnding: "exact" } } as const;
@@ -192,7 +193,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     ...BY_DIVISION,
-    decides: byDivision({ ends: "restBehindPoint" }),
+    decides: byDivision(REST_BEHIND_POINT),
   },
   {
     id: "div-no-appended-zero",
@@ -206,7 +207,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: ["div-two-halves"],
     ...BY_DIVISION,
-    decides: byDivision({ ends: "whereDigitsEnd" }),
+    decides: byDivision(STOPS_WHERE_DIGITS_END),
   },
   {
     id: "div-big-by-small",

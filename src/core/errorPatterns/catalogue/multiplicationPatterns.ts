@@ -4,6 +4,7 @@ import type { Problem } from "../../problem";
 import type { PatternAct, PatternsOf, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import { decimalProblem, pointBetween, twoDecimals, wholeFrom } from "../parts";
+import { workStraightDown } from "../procedures/straightDown";
 
 const inColumns = decidesIn(columnMultiplication);
 const inALattice = decidesIn(lattice);
@@ -215,7 +216,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     lookAlikes: [],
     rules: AS_GIVEN,
     decides: inColumns({
-      meets: "straightDown",
+      works: workStraightDown,
     }),
     needs: longFactors,
   },

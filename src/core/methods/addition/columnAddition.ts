@@ -6,7 +6,6 @@ import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { Step } from "../contract/step";
 import {
   type AdditionDecisions,
-  addFromLargest,
   addInColumns,
   type ColumnSum,
   type Row,
@@ -41,18 +40,27 @@ export type ColumnAdditionReason = {
 
 type Why = SettingOutReason | ColumnAdditionReason | AnswerReason;
 
-/** The decisions of column addition: how the numbers line up, what each column counts, writes and carries, and where the work begins. */
+/** The decisions of column addition: how the numbers line up, what each column counts, writes and carries, and how they are added. */
 export interface ColumnAdditionDecisions extends AdditionDecisions, SettingDecisions {
   /** What is counted in each column of each row, of what stands there. */
   counts(rows: readonly Row[]): readonly Row[];
-  readonly begins: "smallest" | "largest";
+  /** How the columns are added, of which so many stand; `pointAt` is the one just past the point. */
+  adds(
+    rows: readonly Row[],
+    columns: number,
+    pointAt: number,
+    decisions: AdditionDecisions,
+  ): readonly ColumnSum[];
+  /** Where a carry is written. */
+  readonly carriesTo: "nextLarger" | "nextSmaller";
 }
 
 export const SOUND_COLUMN_ADDITION: ColumnAdditionDecisions = {
   ...SOUND_SETTING,
   ...SOUND_ADDITION,
   counts: (rows) => rows,
-  begins: "smallest",
+  adds: (rows, columns, pointAt, decisions) => addInColumns(rows, columns, () => 10, decisions, pointAt),
+  carriesTo: "nextLarger",
 };
 
 /** Numbers under one another, point under point, added from the smallest place with carrying. */
@@ -76,10 +84,7 @@ export function workColumnAddition(
   const narrow = settingOf(rows, ONES, NO_FREE_ROWS, decisions);
   const lowest = Math.min(...narrow.places);
   const counts = decisions.counts(narrow.rows.map((row) => countsIn(narrow, row, house)));
-  const sums =
-    decisions.begins === "smallest"
-      ? addInColumns(counts, narrow.places.length, () => 10, decisions, ONES - lowest)
-      : addFromLargest(counts, narrow.places.length);
+  const sums = decisions.adds(counts, narrow.places.length, ONES - lowest, decisions);
   const carries = sums.some(({ carriedOut }) => carriedOut > 0);
   const free = { ...NO_FREE_ROWS, belowRule: carries && house.carryPlace === "below" };
   const setting = settingOf(rows, lowest + sums.length - 1, free, decisions);
@@ -94,7 +99,7 @@ export function workColumnAddition(
       place > front,
       setting,
       house,
-      decisions.begins === "smallest" ? -1 : 1,
+      decisions.carriesTo === "nextLarger" ? -1 : 1,
     );
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
   });

@@ -46,7 +46,7 @@ export type DivisionEndReason =
   | { readonly kind: "readQuotient"; readonly quotient: Decimal };
 
 /** Where a quotient stands, and the frame that closes it. */
-type QuotientPosition = Pick<DivisionSetting, "quotientRow" | "quotientLine" | "frame">;
+export type QuotientPosition = Pick<DivisionSetting, "quotientRow" | "quotientLine" | "frame">;
 
 /** Why digits come again for ever, where that is seen otherwise than by the rest of a digit. */
 type ComesAgain = {

@@ -13,7 +13,6 @@ import {
 } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
 import { digitCol } from "../squares/writtenNumber";
-import { cutEnd, cutPlan, type DivisionEnds } from "./divisionCut";
 import { type DivisionEndReason, divisionEnd } from "./divisionEnd";
 import { type DivisionPlan, planDivision, type ScalingDecisions, SOUND_SCALING } from "./divisionPlan";
 import {
@@ -59,12 +58,19 @@ export type LongDivisionReason =
 
 type Why = DivisionSettingReason | LongDivisionReason | DivisionEndReason | AnswerReason;
 
-/** The decisions of a division: the scaling, and each digit of the quotient. */
+/** The decisions of a division: the scaling, each digit of the quotient, and how it ends. */
 export interface DivisionDecisions extends ScalingDecisions, QuotientDecisions {
-  readonly ends: DivisionEnds;
+  /** The plan as it is followed. */
+  follows(plan: DivisionPlan): DivisionPlan;
+  readonly ends: typeof divisionEnd;
 }
 
-export const SOUND_DIVISION: DivisionDecisions = { ...SOUND_SCALING, ...SOUND_QUOTIENTS, ends: "asPlanned" };
+export const SOUND_DIVISION: DivisionDecisions = {
+  ...SOUND_SCALING,
+  ...SOUND_QUOTIENTS,
+  follows: (plan) => plan,
+  ends: divisionEnd,
+};
 
 /** The divisor made whole; then for each digit: how many times, multiply, subtract, bring down, with every line written. */
 export const longDivision: Method<"long-division", Why, DecimalProblem, DivisionDecisions> = {
@@ -86,17 +92,13 @@ export function workLongDivision(
   house: HouseRules,
   decisions: DivisionDecisions,
 ): Worked<Why> {
-  const planned = planDivision(problem, house, decisions);
-  const plan = decisions.ends === "asPlanned" ? planned : cutPlan(planned);
+  const plan = decisions.follows(planDivision(problem, house, decisions));
   const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
   const setting = divisionSetting(plan, quotient, house, false);
   const { steps, row } = digitSteps(plan, quotient, setting, house);
   const first = house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : [];
   const free = Math.max(row + 2, setting.quotientRow + 2);
-  const end =
-    decisions.ends === "asPlanned"
-      ? divisionEnd(plan, quotient, setting, free, problem, house)
-      : cutEnd(decisions.ends, quotient, setting, house);
+  const end = decisions.ends(plan, quotient, setting, free, problem, house);
   return {
     layout: setting.layout,
     steps: [...setting.steps, ...first, ...steps, ...end.steps],

@@ -7,7 +7,7 @@ import type { Step } from "../contract/step";
 import { divideByDigits } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
 import { digitCol } from "../squares/writtenNumber";
-import { type DivisionEndReason, divisionEnd } from "./divisionEnd";
+import type { DivisionEndReason } from "./divisionEnd";
 import { planDivision } from "./divisionPlan";
 import { appendedMarks, type DivisionSettingReason, divisionSetting, quotientMark } from "./divisionSetting";
 import { type DivisionDecisions, pointed, SOUND_DIVISION } from "./longDivision";
@@ -58,7 +58,7 @@ export function workShortDivision(
   house: HouseRules,
   decisions: DivisionDecisions,
 ): Worked<Why> {
-  const plan = planDivision(problem, house, decisions);
+  const plan = decisions.follows(planDivision(problem, house, decisions));
   const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
   const setting = divisionSetting(plan, quotient, house, true);
   const { newDividend, newDivisor } = plan;
@@ -93,7 +93,7 @@ export function workShortDivision(
       : [step];
   });
   const first = house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : [];
-  const end = divisionEnd(plan, quotient, setting, Math.max(2, setting.quotientRow + 2), problem, house);
+  const end = decisions.ends(plan, quotient, setting, Math.max(2, setting.quotientRow + 2), problem, house);
   return {
     layout: setting.layout,
     steps: [...setting.steps, ...first, ...work, ...end.steps],

@@ -7,8 +7,14 @@ import type { Step } from "../contract/step";
 import { digitsUp } from "../procedures/digitProducts";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralMarks } from "../squares/writtenNumber";
-import { type BlockDecisions, type BlockReason, SOUND_BLOCK, workBlock } from "./productBlock";
-import { workStraightDown } from "./straightDown";
+import {
+  type Block,
+  type BlockDecisions,
+  type BlockReason,
+  SOUND_BLOCK,
+  type WorkedBlock,
+  workBlock,
+} from "./productBlock";
 
 export type ColumnMultiplicationReason =
   | {
@@ -26,9 +32,10 @@ export type ColumnMultiplicationReason =
 
 type Why = ColumnMultiplicationReason | BlockReason | AnswerReason;
 
-/** The decisions of column multiplication: those of its rows, which digits meet, and how many places the product gets. */
+/** The decisions of column multiplication: those of its rows, how two factors are multiplied, and how many places the product gets. */
 export interface ColumnMultiplicationDecisions extends BlockDecisions {
-  readonly meets: "everyDigit" | "straightDown";
+  /** How two factors are multiplied. */
+  works(block: Block, house: HouseRules, decisions: BlockDecisions): WorkedBlock;
   productPlaces(places: readonly number[], made: MadeProduct): number;
 }
 
@@ -40,7 +47,7 @@ export interface MadeProduct {
 
 export const SOUND_COLUMN_MULTIPLICATION: ColumnMultiplicationDecisions = {
   ...SOUND_BLOCK,
-  meets: "everyDigit",
+  works: workBlock,
   productPlaces: (places) => places.reduce((sum, count) => sum + count, 0),
 };
 
@@ -96,8 +103,7 @@ export function workColumnMultiplication(
     ];
     // A third factor comes in the middle of the work.
     steps.push({ ...written, stage: index > 0 ? "work" : "setOut", marks: [...written.marks, ...sign] });
-    const work = decisions.meets === "everyDigit" ? workBlock : workStraightDown;
-    const block = work(
+    const block = decisions.works(
       {
         top: product,
         by,

@@ -37,7 +37,8 @@ export const SOUND_ADDITION: AdditionDecisions = {
   carries: (total, { rate }) => Math.floor(total / rate),
 };
 
-const partsOf = (rows: readonly Row[], column: number): readonly number[] =>
+/** What stands in a column, from the top. */
+export const partsOf = (rows: readonly Row[], column: number): readonly number[] =>
   rows.map((row) => row[column]).filter((part) => part !== undefined);
 
 /**
@@ -64,21 +65,6 @@ export function addInColumns(
     };
     const carriedOut = decisions.carries(total, at);
     sums.push({ column, parts, carriedIn: carried, total, written: decisions.writes(total, at), carriedOut });
-    carried = carriedOut;
-  }
-  return sums;
-}
-
-/** The faulty way round: the largest column first, tens carried to the next smaller one, the smallest written in full. */
-export function addFromLargest(rows: readonly Row[], columns: number): readonly ColumnSum[] {
-  const sums: ColumnSum[] = [];
-  let carried = 0;
-  for (let column = columns - 1; column >= 0; column--) {
-    const parts = partsOf(rows, column);
-    const total = parts.reduce((sum, part) => sum + part, carried);
-    const written = column === 0 ? total : total % 10;
-    const carriedOut = column === 0 ? 0 : Math.floor(total / 10);
-    sums.push({ column, parts, carriedIn: carried, total, written, carriedOut });
     carried = carriedOut;
   }
   return sums;

@@ -1,12 +1,16 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
-import type { Step } from "../contract/step";
-import { withoutFrontZeros } from "../procedures/digitProducts";
-import { digitCol } from "../squares/writtenNumber";
-import type { Block, BlockReason, WorkedBlock } from "./productBlock";
+import {
+  type Block,
+  type BlockReason,
+  digitCol,
+  type Step,
+  type WorkedBlock,
+  withoutFrontZeros,
+} from "../../methods";
 
 /**
- * A faulty product: each lower digit multiplies only the digit above it, as in adding; tens are carried, and
+ * A product in which each lower digit multiplies only the digit above it, as in adding; tens are carried, and
  * where just one number has a digit it is copied, with what was carried.
  */
 export function workStraightDown(block: Block, house: HouseRules): WorkedBlock {
