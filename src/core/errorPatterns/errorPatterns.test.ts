@@ -5,6 +5,7 @@ import { readGiven, sameAnswer } from "../marking";
 import { workingOf } from "../methods";
 import { writeAnswer } from "../problem";
 import { anyHouse } from "../testing/arbitrary";
+import { coinciding } from "../testing/coinciding";
 import { evenChances, ledAstray, names, noisySheet, problemsOf, skillOf, waysOf } from "../testing/learners";
 import { problemOf } from "../testing/problems";
 import {
@@ -89,6 +90,7 @@ describe("a pattern on any problem of its skill, in any house", () => {
         expect(working.problem).toBe(problem);
         expect(working.steps.length).toBeGreaterThan(0);
         expect(working.steps.flatMap(({ marks }) => marks).length).toBeGreaterThan(0);
+        expect(coinciding(working.layout, working.steps)).toEqual([]);
       }),
       { numRuns: 25 },
     );

@@ -69,6 +69,7 @@ export { finishAnswer } from "./squares/answer";
 export type { ExpandedReason } from "./squares/expandedSetting";
 export { newPad, PLAIN_LAYOUT, text } from "./squares/pad";
 export type { SettingOutReason } from "./squares/settingOut";
+export { carryMarks } from "./squares/smallMarks";
 export { digitCol, numeralMarks } from "./squares/writtenNumber";
 export type { CountingUpReason } from "./subtraction/countingUp";
 export { equalAdditions } from "./subtraction/equalAdditions";

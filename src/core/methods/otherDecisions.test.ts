@@ -96,7 +96,7 @@ describe("a decision that is not sound gives the whole wrong working", () => {
   });
 
   it("of measures: ten ounces in a pound, zeros left out, a pound of hundreds", () => {
-    const ten = { ...SOUND_UNITS, receives: (top: bigint) => top + 10n };
+    const ten = { ...SOUND_UNITS, rate: () => 10 };
     expect(read(workUnitColumns(asked("measures", "54 lb 3 oz − 27 lb 9 oz"), house, ten))).toBe(
       "26 lb 4 oz",
     );

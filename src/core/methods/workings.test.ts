@@ -1,11 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { boardAfter, pagesOf } from "../board";
+import { boardAfter } from "../board";
 import { PRESETS } from "../house";
 import type { Answer, SignedOperation } from "../problem";
 import { plainText, wrongAnswer } from "../testing/answers";
 import { anyHouse, anyProblemFor } from "../testing/arbitrary";
 import { brokenClaims } from "../testing/claims";
+import { coinciding } from "../testing/coinciding";
 import { decimalProblemOf as problemOf } from "../testing/problems";
 import { SOUND_COLUMN_ADDITION, workColumnAddition } from "./addition/columnAddition";
 import { workExpandedAddition } from "./addition/expandedAddition";
@@ -63,27 +64,7 @@ describe.each(METHOD_IDS)("every working by %s", (method) => {
   it("puts no mark on top of another", () => {
     fc.assert(
       fc.property(anyWorking, ({ layout, steps }) => {
-        for (const page of pagesOf(layout, steps)) {
-          const marks = page.writings.flatMap((writing) => writing.marks);
-          const positions = marks.flatMap((mark) =>
-            mark.kind === "glyph"
-              ? [`${mark.col},${mark.row}`]
-              : mark.kind === "small"
-                ? [`${mark.col},${mark.row},${mark.position}`]
-                : mark.kind === "point"
-                  ? [`point ${mark.line},${mark.row}`]
-                  : [],
-          );
-          expect(positions.filter((position, index) => positions.indexOf(position) !== index)).toEqual([]);
-          for (const small of marks) {
-            if (small.kind !== "small" || small.position === "corner") continue;
-            expect(positions).not.toContain(`${small.col},${small.row}`);
-          }
-          for (const mark of marks) {
-            if (mark.kind === "strike" && mark.target === "square")
-              expect(positions).toContain(`${mark.col},${mark.row}`);
-          }
-        }
+        expect(coinciding(layout, steps)).toEqual([]);
       }),
       { numRuns: 150 },
     );

@@ -4,19 +4,11 @@ import type { Problem } from "../../problem";
 import type { PatternsOf, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import { decimalProblem, mostPlaces, pointBetween, twoDecimals, wholeFrom } from "../parts";
+import { becomes, unpaid } from "../procedures/exchanges";
 
 const byDecomposition = decidesIn(subtractionByDecomposition);
 const withPayments = decidesIn(equalAdditions, makingUp);
 const IN_COLUMNS = [subtractionByDecomposition.id, equalAdditions.id, makingUp.id];
-
-const becomes = (column: number, before: number, after: number): Change => ({ column, before, after });
-
-/** Ten more for a column, and the next one as it was. */
-function unpaid(standing: readonly number[], needy: number): readonly Change[] {
-  const [top = 0, next] = [standing[needy], standing[needy + 1]];
-  if (next === undefined) throw new Stuck("unpaid: there is no column to borrow from");
-  return [becomes(needy + 1, next, next), becomes(needy, top, top + 10)];
-}
 
 /** A nought next door becomes nine, and that is all. */
 function nineAndStop(standing: readonly number[], needy: number): readonly Change[] | undefined {

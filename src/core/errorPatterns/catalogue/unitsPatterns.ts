@@ -5,12 +5,13 @@ import { type Measure, rateBetween } from "../../quantity";
 import type { PatternAct, PatternsOf, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import { decimalProblem, wholeFrom, wholeIn } from "../parts";
+import { unpaid } from "../procedures/exchanges";
 
 const inUnits = decidesIn(unitColumns);
 const IN_UNITS = { methods: [unitColumns.id], rules: { unitRegrouping: "asYouGo" } } as const;
 
 /** A whole number of one unit made of too many or too few of the next; a division must come out. */
-const exchanges = (rate: (per: bigint) => bigint): Pick<PatternAct, "decides"> => ({
+const exchanges = (rate: (per: number) => number): Pick<PatternAct, "decides"> => ({
   decides: inUnits({ rate }),
 });
 
@@ -19,8 +20,6 @@ const isOf =
   (...ops: readonly MeasureProblem["op"][]) =>
   (problem: Problem): boolean =>
     problem.kind === "measures" && ops.includes(problem.op);
-
-const gap = (a: bigint, b: bigint): bigint => (a > b ? a - b : b - a);
 
 /** How many digits a count must have to hold its places, where it is one of tens, hundreds or thousands. */
 function placesOf({ parts }: Measure, index: number): number {
@@ -84,7 +83,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...IN_UNITS,
     needs: comesOut,
-    ...exchanges((per) => (per === 12n || per === 16n || per === 3n ? 10n : per)),
+    ...exchanges((per) => (per === 12 || per === 16 || per === 3 ? 10 : per)),
   },
   {
     id: "unit-hundreds-everywhere",
@@ -99,7 +98,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...IN_UNITS,
     needs: comesOut,
-    ...exchanges((per) => (per === 60n || per === 1000n ? 100n : per)),
+    ...exchanges((per) => (per === 60 || per === 1000 ? 100 : per)),
   },
   {
     id: "unit-twelves-everywhere",
@@ -114,7 +113,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...IN_UNITS,
     needs: comesOut,
-    ...exchanges((per) => (per === 16n || per === 3n ? 12n : per)),
+    ...exchanges((per) => (per === 16 || per === 3 ? 12 : per)),
   },
   {
     id: "unit-small-from-big",
@@ -129,7 +128,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...IN_UNITS,
     needs: isOf("subtract"),
-    decides: inUnits({ fallsShort: () => false, leaves: gap }),
+    decides: inUnits({ fallsShort: () => false, leaves: (top, bottom) => Math.abs(top - bottom) }),
   },
   {
     id: "unit-borrow-unpaid",
@@ -144,7 +143,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...IN_UNITS,
     needs: isOf("subtract"),
-    decides: inUnits({ lends: (count) => count }),
+    decides: inUnits({ exchanges: unpaid }),
   },
   {
     id: "unit-carry-lost",
@@ -160,7 +159,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: ["unit-only-big-multiplied"],
     ...IN_UNITS,
     needs: isOf("add", "multiply"),
-    decides: inUnits({ gives: () => 0n }),
+    decides: inUnits({ carries: () => 0 }),
   },
   {
     id: "unit-carry-only-one",
@@ -175,7 +174,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...IN_UNITS,
     needs: isOf("add", "multiply"),
-    decides: inUnits({ gives: (total, per) => (total >= per ? 1n : 0n) }),
+    decides: inUnits({ carries: (total, { rate }) => (total >= rate ? 1 : 0) }),
   },
   {
     id: "unit-only-big-multiplied",
@@ -190,7 +189,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: ["unit-carry-lost"],
     ...IN_UNITS,
     needs: isOf("multiply"),
-    decides: inUnits({ times: (factor, index) => (index === 0 ? factor : 1n) }),
+    decides: inUnits({ times: (factor, index) => (index === 0 ? factor : 1) }),
   },
   {
     id: "unit-remainder-dropped",

@@ -33,6 +33,12 @@ const STEADY_SHARE = 0.6;
 export const isSteady = ({ shown, chances }: Showings): boolean =>
   chances >= STEADY_CHANCES && shown / chances >= STEADY_SHARE;
 
+/** Two patterns together, and what they come to. */
+interface Pair {
+  readonly patterns: readonly [PatternId, PatternId];
+  readonly value: Value;
+}
+
 /** An answer on a sheet in values only. */
 interface Seen {
   readonly given: Value;
@@ -40,20 +46,20 @@ interface Seen {
   readonly chance: number;
   /** What each pattern alone, and each two of them, come to. */
   readonly single: ReadonlyMap<PatternId, Value>;
-  readonly pairs: ReadonlyMap<string, Value>;
+  readonly pairs: ReadonlyMap<string, Pair>;
   readonly slips: ReadonlySet<Value>;
 }
 
 function seenOf({ ways: { problem, right, ways }, given }: Answered): Seen {
   const single = new Map<PatternId, Value>();
-  const pairs = new Map<string, Value>();
+  const pairs = new Map<string, Pair>();
   const slips = new Set<Value>();
   for (const { patterns, cause, value } of ways) {
     const [first, second] = patterns;
     if (first === undefined) continue;
     if (cause === "slip") slips.add(value);
     else if (second === undefined) single.set(first, value);
-    else pairs.set(pairKey(first, second), value);
+    else pairs.set(pairKey(first, second), { patterns: [first, second], value });
   }
   return {
     given: valueIn(problem, given),
@@ -126,7 +132,7 @@ function ledTo(seen: Seen, [first, second]: readonly PatternId[]): readonly Valu
   const alone = seen.single.get(first) ?? seen.right;
   if (second === undefined) return [alone];
   const both = seen.pairs.get(pairKey(first, second));
-  if (both !== undefined) return [both];
+  if (both !== undefined) return [both.value];
   const other = seen.single.get(second) ?? seen.right;
   return alone === seen.right ? [other] : other === seen.right ? [alone] : [alone, other];
 }
@@ -152,13 +158,10 @@ function hypotheses(all: readonly Seen[]): readonly (readonly PatternId[])[] {
     for (const other of list.slice(index + 1)) pairs.set(pairKey(one, other), [one, other]);
   });
   for (const seen of all) {
-    for (const [key, value] of seen.pairs) {
+    for (const [key, { patterns, value }] of seen.pairs) {
       if (value !== seen.given) continue;
-      const [one, other] = [...seen.single.keys()].filter((pattern) => key.split(" ").includes(pattern));
-      if (one !== undefined && other !== undefined) {
-        pairs.set(key, [one, other]);
-        singles.add(one).add(other);
-      }
+      pairs.set(key, patterns);
+      for (const pattern of patterns) singles.add(pattern);
     }
   }
   return [[], ...[...singles].map((pattern) => [pattern]), ...pairs.values()];

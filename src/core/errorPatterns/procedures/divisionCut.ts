@@ -51,11 +51,12 @@ export const REST_BEHIND_POINT: Pick<DivisionDecisions, "follows" | "ends"> = {
     const { cut, rest } = cutQuotient(quotient);
     const full: Decimal = { ...cut, fraction: `${cut.fraction}${rest}`, point: true };
     const end = named(full, position, house);
+    // The rest follows the decimals that are there; where there are none, it brings the point with it.
     const written = numeralMarks(
-      { ...full, whole: "", point: cut.fraction === "" },
-      position.quotientLine,
+      { ...full, whole: "", fraction: String(rest), point: cut.fraction === "" },
+      position.quotientLine + cut.fraction.length,
       position.quotientRow,
-    ).filter(({ kind }) => kind !== "point" || cut.fraction === "");
+    );
     return {
       ...end,
       steps: [

@@ -3,6 +3,7 @@ import type { HouseRules } from "../../house";
 import {
   type Block,
   type BlockReason,
+  carryMarks,
   digitCol,
   type Step,
   type WorkedBlock,
@@ -16,6 +17,8 @@ import {
 export function workStraightDown(block: Block, house: HouseRules): WorkedBlock {
   const lowest = block.lowest + block.byLowest;
   const columns = Math.max(block.top.length, block.by.length);
+  // Carries under the rule take a row of their own.
+  const resultRow = block.ruleRow + (house.carryPlace === "below" ? 1 : 0);
   const digits: number[] = [];
   const steps: Step<BlockReason>[] = [];
   let carried = 0;
@@ -30,22 +33,18 @@ export function workStraightDown(block: Block, house: HouseRules): WorkedBlock {
     const said = { carriedIn: carried, total, written, carriedOut, blank: false };
     const place = lowest + column;
     digits.push(...[...String(written)].reverse().map(Number));
-    const marks: Mark[] = [...String(written)].reverse().map((text, index) => ({
-      kind: "glyph",
-      col: digitCol(block.line, place + index),
-      row: block.ruleRow,
-      text,
-      look: "written",
-    }));
-    if (carriedOut > 0 && house.carryPlace !== "unwritten") {
-      marks.push({
-        kind: "small",
-        col: digitCol(block.line, place + 1),
-        row: -1,
-        position: "low",
-        text: String(carriedOut),
-      });
-    }
+    const row = resultRow;
+    const glyphs = [...String(written)].reverse().map(
+      (text, index): Mark => ({
+        kind: "glyph",
+        col: digitCol(block.line, place + index),
+        row,
+        text,
+        look: "written",
+      }),
+    );
+    const carrySquare = { col: digitCol(block.line, place + 1), above: -1, rule: block.ruleRow };
+    const marks = [...glyphs, ...carryMarks(carrySquare, carriedOut, house)];
     steps.push({
       stage: "work",
       reason: meets
@@ -60,6 +59,6 @@ export function workStraightDown(block: Block, house: HouseRules): WorkedBlock {
     steps,
     product: withoutFrontZeros(digits, lowest),
     productLowest: lowest,
-    resultRow: block.ruleRow,
+    resultRow,
   };
 }

@@ -1,4 +1,3 @@
-import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../../number";
 import type { DecimalProblem } from "../../problem";
@@ -25,6 +24,7 @@ import {
   setOutSteps,
   settingOf,
 } from "../squares/settingOut";
+import { carryMarks } from "../squares/smallMarks";
 
 export type ColumnAdditionReason = {
   readonly kind: "columnSum";
@@ -126,22 +126,15 @@ function columnStep(
   next: 1 | -1,
 ): Step<ColumnAdditionReason> {
   const col = colOf(place);
-  const marks: Mark[] = [...answerDigit(setting, { place, written: sum.written }, blank)];
-  if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
-    const above = house.carryPlace === "above";
-    marks.push({
-      kind: "small",
-      col: col + next,
-      row: above ? -1 : setting.ruleRow,
-      position: above ? "low" : "high",
-      text: String(sum.carriedOut),
-    });
-  }
+  const carrySquare = { col: col + next, above: -1, rule: setting.ruleRow };
   const { parts, carriedIn, total, written, carriedOut } = sum;
   return {
     stage: "work",
     reason: { kind: "columnSum", place, parts, carriedIn, total, written, carriedOut, blank },
-    marks,
+    marks: [
+      ...answerDigit(setting, { place, written: sum.written }, blank),
+      ...carryMarks(carrySquare, sum.carriedOut, house),
+    ],
     focus: [col],
   };
 }

@@ -3,6 +3,7 @@ import type { HouseRules } from "../../house";
 import { type Decimal, digitAt, fromCount, highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
 import type { Step } from "../contract/step";
 import { type AdditionDecisions, addInColumns } from "../procedures/columnSums";
+import { carryMarks } from "../squares/smallMarks";
 import { digitCol } from "../squares/writtenNumber";
 import type { ColumnAdditionReason } from "./columnAddition";
 
@@ -41,19 +42,11 @@ export function addPile(pile: Pile, house: HouseRules, decisions: AdditionDecisi
     const place = lowest + column;
     const col = digitCol(line, place);
     const blank = place >= full.whole.length;
-    const marks: Mark[] = blank
+    const digit: readonly Mark[] = blank
       ? []
       : [{ kind: "glyph", col, row, text: String(sum.written), look: "written" }];
-    if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
-      const above = house.carryPlace === "above";
-      marks.push({
-        kind: "small",
-        col: col - 1,
-        row: above ? pile.aboveRow : pile.ruleRow,
-        position: above ? "low" : "high",
-        text: String(sum.carriedOut),
-      });
-    }
+    const carrySquare = { col: col - 1, above: pile.aboveRow, rule: pile.ruleRow };
+    const marks = [...digit, ...carryMarks(carrySquare, sum.carriedOut, house)];
     return { stage: "work", reason: { kind: "columnSum", place, ...sum, blank }, marks, focus: [col] };
   });
   const from = digitCol(line, Math.max(lowest + sums.length - 1, ONES)) - 1;

@@ -15,7 +15,7 @@ export const unitColumns: Method<
   MeasureWhy,
   MeasureProblem,
   UnitDecisions,
-  "byMeasure" | "wholeCounts" | "otherForm" | "unitsInOrder"
+  "byMeasure" | "wholeCounts" | "otherForm" | "longCounts" | "unitsInOrder"
 > = {
   id: "unit-columns",
   sample: "54 lb 3 oz − 27 lb 9 oz",
@@ -31,7 +31,7 @@ export const unitColumns: Method<
 
 function refuses(
   problem: MeasureProblem,
-): Refusal<"byMeasure" | "wholeCounts" | "otherForm" | "unitsInOrder"> | undefined {
+): Refusal<"byMeasure" | "wholeCounts" | "otherForm" | "longCounts" | "unitsInOrder"> | undefined {
   const { op, operands, form } = problem;
   if (op === "rewrite") return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] };
   const measures = operands.filter((operand): operand is Measure => operand.kind === "measure");
@@ -39,10 +39,19 @@ function refuses(
   if (!operands.every((operand) => (operand.kind === "measure" ? countsWhole(operand) : isWhole(operand))))
     return because("wholeCounts");
   if (form.kind === "inUnits") return because("otherForm");
+  if (!operands.every(isShort)) return because("longCounts", MOST_DIGITS);
   const units = unitsUsed(problem);
   const ordered = measures.every((measure) => inOrder(measure, units));
   return (op === "subtract" || op === "divide") && !ordered ? because("unitsInOrder") : undefined;
 }
+
+/** The most digits of a count: more would not stand in a column, nor be counted in the head. */
+const MOST_DIGITS = 7;
+
+const isShort = (operand: MeasureProblem["operands"][number]): boolean =>
+  (operand.kind === "measure" ? operand.parts.map(({ count }) => count) : [operand]).every(
+    ({ whole }) => whole.replace(/^0+/, "").length <= MOST_DIGITS,
+  );
 
 /** Whether no unit but the largest that is used has as many as make one of the next. */
 const inOrder = (measure: Measure, units: readonly UnitId[]): boolean =>

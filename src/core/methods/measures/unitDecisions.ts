@@ -1,28 +1,17 @@
-/** The decisions in columns of units. Rates are how many of one unit make one of the next. */
-export interface UnitDecisions {
-  /** How many of a unit are taken to make one of the next, of as many as really do. */
-  rate(per: bigint): bigint;
+import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
+import { type DecompositionDecisions, SOUND_DECOMPOSITION } from "../procedures/decomposition";
 
-  /** What is kept of a total, and how many of the next unit it gives. */
-  keeps(total: bigint, rate: bigint): bigint;
-  gives(total: bigint, rate: bigint): bigint;
-  /** Whether a unit has too little on top, what it has once one of the next was exchanged, and what is left. */
-  fallsShort(top: bigint, bottom: bigint): boolean;
-  receives(top: bigint, rate: bigint): bigint;
-  leaves(top: bigint, bottom: bigint): bigint;
-  /** What is left of a unit of which one was exchanged. */
-  lends(count: bigint): bigint;
+/** The decisions in columns of units: those of any columns, how many make one of the next, and what a multiplier multiplies. */
+export interface UnitDecisions extends AdditionDecisions, DecompositionDecisions {
+  /** How many of a unit are taken to make one of the next, of as many as really do. */
+  rate(per: number): number;
   /** How often the unit at an index, counted from the largest, is taken. */
-  times(factor: bigint, index: number): bigint;
+  times(factor: number, index: number): number;
 }
 
 export const SOUND_UNITS: UnitDecisions = {
+  ...SOUND_ADDITION,
+  ...SOUND_DECOMPOSITION,
   rate: (per) => per,
-  keeps: (total, per) => total % per,
-  gives: (total, per) => total / per,
-  fallsShort: (top, bottom) => top < bottom,
-  receives: (top, per) => top + per,
-  leaves: (top, bottom) => top - bottom,
-  lends: (count) => count - 1n,
   times: (factor) => factor,
 };

@@ -4,23 +4,26 @@ import type { MeasureProblem } from "../../problem";
 import type { UnitId } from "../../quantity";
 import type { Worked } from "../contract/method";
 import type { Step } from "../contract/step";
-import { Stuck } from "../contract/stuck";
+import { type Change, type DecompositionMove, subtractInColumns } from "../procedures/decomposition";
 import { newPad } from "../squares/pad";
+import { rewriting } from "../squares/smallMarks";
 import type { UnitDecisions } from "./unitDecisions";
 import { ended, isMeasure, rule, setOutRows } from "./unitRows";
 import {
   countMarks,
   countsBy,
+  fromSmallest,
   type MeasureWhy,
   measureOf,
   middleOf,
-  rate,
+  ratesUp,
   type UnitSetting,
   unitSetting,
   unitsUsed,
   valueIn,
 } from "./unitSetting";
 
+/** One measure taken from another: unit by unit, as in any columns, one of the next unit decomposed where there is too little. */
 export function workDifference(
   problem: MeasureProblem,
   house: HouseRules,
@@ -38,10 +41,19 @@ export function workDifference(
     : [];
   const given = [countsBy(larger, units), countsBy(smaller, units)];
   const [top = [], bottom = []] = given;
-  const { steps, counts } = differences(units, top, bottom, decisions);
+  const moves = subtractInColumns(
+    fromSmallest(top.map(Number)),
+    fromSmallest(bottom.map(Number)),
+    units.length,
+    ratesUp(units, decisions.rate),
+    "inOneGo",
+    decisions,
+  );
+  const counts = fromSmallest(
+    moves.flatMap((move) => (move.kind === "difference" ? [BigInt(move.written)] : [])),
+  );
   const setting = unitSetting(units, [...given, counts]);
-  const rewrites = new Map<number, number>();
-  const drawn = steps.map((step) => drawDifference(step, setting, units, top, rewrites));
+  const drawn = differenceSteps(moves, setting, top, decisions);
   const pad = newPad<MeasureWhy>(4);
   pad.take([
     ...swapped,
@@ -54,88 +66,63 @@ export function workDifference(
   return ended(house, pad, answer);
 }
 
-/** More exchanges than a difference of four units can need. */
-const MOST_EXCHANGES = 40;
-
-type DifferenceReason = Extract<MeasureWhy, { kind: "unitExchange" | "unitDifference" }>;
-
-/** Each unit's difference, smallest first; where there is too little, one of the next unit that has any is decomposed. */
-function differences(
-  units: readonly UnitId[],
-  top: readonly bigint[],
-  bottom: readonly bigint[],
-  decisions: UnitDecisions,
-): { readonly steps: readonly DifferenceReason[]; readonly counts: readonly bigint[] } {
-  const standing = [...top];
-  const counts = units.map(() => 0n);
-  const steps: DifferenceReason[] = [];
-  for (let index = units.length - 1; index >= 0; index--) {
-    const unit = units[index] ?? "m";
-    const taken = bottom[index] ?? 0n;
-    while (decisions.fallsShort(standing[index] ?? 0n, taken)) {
-      if (index === 0 || steps.length > MOST_EXCHANGES)
-        throw new Stuck("differences: nothing is left to exchange");
-      let lender = index - 1;
-      while (lender > 0 && (standing[lender] ?? 0n) === 0n) lender--;
-      const there = standing[index] ?? 0n;
-      const changes = [];
-      for (let at = lender; at <= index; at++) {
-        const before = standing[at] ?? 0n;
-        const per = at === lender ? 0n : decisions.rate(rate(units[at - 1] ?? "m", units[at] ?? "m"));
-        const filled = at === lender ? before : decisions.receives(before, per);
-        const after = at === index ? filled : decisions.lends(filled);
-        standing[at] = after;
-        changes.push({ unit: units[at] ?? "m", before, after });
-      }
-      steps.push({
-        kind: "unitExchange",
-        needy: unit,
-        top: there,
-        bottom: taken,
-        changes,
-        rate: decisions.rate(rate(units[index - 1] ?? "m", unit)),
-      });
-    }
-    const here = standing[index] ?? 0n;
-    const written = decisions.leaves(here, taken);
-    if (written < 0n) throw new Stuck("differences: less than nothing is left");
-    counts[index] = written;
-    steps.push({ kind: "unitDifference", unit, top: here, bottom: taken, written });
-  }
-  return { steps, counts };
-}
-
-/** The marks of a difference or an exchange: what changes is struck and written small above. */
-function drawDifference(
-  reason: DifferenceReason,
+/** The steps of a difference: what changes in an exchange is struck and its new value written small above. */
+function differenceSteps(
+  moves: readonly DecompositionMove[],
   setting: UnitSetting,
-  units: readonly UnitId[],
   top: readonly bigint[],
-  rewrites: Map<number, number>,
-): Step<MeasureWhy> {
-  if (reason.kind === "unitDifference") {
-    const index = units.indexOf(reason.unit);
-    return { stage: "work", reason, marks: countMarks(setting, index, reason.written, 2), focus: [] };
-  }
-  const marks = reason.changes.flatMap(({ unit, after }): readonly Mark[] => {
-    const index = units.indexOf(unit);
-    const times = rewrites.get(index) ?? 0;
-    rewrites.set(index, times + 1);
+  decisions: UnitDecisions,
+): readonly Step<MeasureWhy>[] {
+  const { units } = setting;
+  const rateOf = ratesUp(units, decisions.rate);
+  const indexOf = (column: number): number => units.length - 1 - column;
+  const unitOf = (column: number): UnitId => {
+    const unit = units[indexOf(column)];
+    if (unit === undefined) throw new Error("differenceSteps: there is no such unit");
+    return unit;
+  };
+  const rewritten = rewriting();
+  const rewrite = ({ column, before, after }: Change): readonly Mark[] => {
+    if (before === after) return [];
+    const index = indexOf(column);
     const digits = String(top[index] ?? 0n).length;
     const right = setting.rights[index] ?? 0;
-    const col = middleOf(setting, index, digits);
-    const positionOf = (time: number) =>
-      ({ row: -1 - Math.floor(time / 2), position: time % 2 === 0 ? "low" : "high" }) as const;
-    const strikes: readonly Mark[] =
-      times === 0
-        ? Array.from({ length: digits }, (_, at) => ({
-            kind: "strike",
-            col: right - 1 - at,
-            row: 0,
-            target: "square",
-          }))
-        : [{ kind: "strike", col, row: positionOf(times - 1).row, target: positionOf(times - 1).position }];
-    return [...strikes, { kind: "small", col, ...positionOf(times), text: String(after) }];
+    const squares = Array.from({ length: digits }, (_, at) => right - 1 - at);
+    return rewritten({ middle: middleOf(setting, index, digits), digits: squares, row: 0 }, after);
+  };
+  return moves.map((move): Step<MeasureWhy> => {
+    if (move.kind === "difference") {
+      const written = BigInt(move.written);
+      return {
+        stage: "work",
+        reason: {
+          kind: "unitDifference",
+          unit: unitOf(move.column),
+          top: BigInt(move.top),
+          bottom: BigInt(move.bottom ?? 0),
+          written,
+        },
+        marks: countMarks(setting, indexOf(move.column), written, 2),
+        focus: [],
+      };
+    }
+    const changes = [move.lender, ...move.crossed, move.receiver];
+    return {
+      stage: "work",
+      reason: {
+        kind: "unitExchange",
+        needy: unitOf(move.needy),
+        top: BigInt(move.top),
+        bottom: BigInt(move.bottom),
+        changes: changes.map(({ column, before, after }) => ({
+          unit: unitOf(column),
+          before: BigInt(before),
+          after: BigInt(after),
+        })),
+        rate: BigInt(rateOf(move.needy)),
+      },
+      marks: changes.flatMap(rewrite),
+      focus: [],
+    };
   });
-  return { stage: "work", reason, marks, focus: [] };
 }

@@ -54,6 +54,19 @@ export function rate(larger: UnitId, smaller: UnitId): bigint {
   return found;
 }
 
+/** What stands in columns, the smallest first, from what stands in units, the largest first; and the other way round. */
+export const fromSmallest = <Count>(counts: readonly Count[]): readonly Count[] => [...counts].reverse();
+
+/** How many of a column make one of the next, numbered from the smallest unit; nothing is more than the largest can hold. */
+export const ratesUp =
+  (units: readonly UnitId[], decided: (per: number) => number) =>
+  (column: number): number => {
+    const [larger, unit] = [units[units.length - 2 - column], units[units.length - 1 - column]];
+    return larger === undefined || unit === undefined
+      ? Number.POSITIVE_INFINITY
+      : decided(Number(rate(larger, unit)));
+  };
+
 /** The counts of a measure by unit, zero where it has none of one. */
 export const countsBy = (measure: Measure, units: readonly UnitId[]): readonly bigint[] =>
   units.map((unit) => {

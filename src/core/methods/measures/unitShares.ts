@@ -30,7 +30,7 @@ export function workShares(
     const had = counts[index] ?? 0n;
     const larger = units[index - 1];
     if (larger !== undefined && carried > 0n) {
-      const per = decisions.rate(rate(larger, unit));
+      const per = BigInt(decisions.rate(Number(rate(larger, unit))));
       const makes = carried * per;
       const why: MeasureWhy = {
         kind: "restToSmaller",
@@ -45,7 +45,8 @@ export function workShares(
       const sum = had > 0n ? ` + ${withUnit(had, unit)}` : "";
       pad.line("work", why, [text(`${withUnit(carried, larger)}${sum} = ${withUnit(makes + had, unit)}`)]);
     }
-    const count = had + (larger === undefined ? 0n : carried * decisions.rate(rate(larger, unit)));
+    const count =
+      had + (larger === undefined ? 0n : carried * BigInt(decisions.rate(Number(rate(larger, unit)))));
     const each = count / divisor;
     const rest = count % divisor;
     pad.line("work", { kind: "unitShare", unit, count, divisor, each, rest }, [

@@ -1,66 +1,27 @@
-import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { asFraction } from "../../number";
 import { type MeasureProblem, signOf } from "../../problem";
 import type { UnitId } from "../../quantity";
 import type { Worked } from "../contract/method";
 import type { Step } from "../contract/step";
+import { addInColumns, type ColumnSum } from "../procedures/columnSums";
 import { newPad, type Pad, text } from "../squares/pad";
+import { carryMarks } from "../squares/smallMarks";
 import type { UnitDecisions } from "./unitDecisions";
 import { ended, isMeasure, rule, setOutRows, withUnit } from "./unitRows";
 import {
   countMarks,
   countsBy,
+  fromSmallest,
   type MeasureWhy,
   measureOf,
   middleOf,
-  rate,
+  ratesUp,
   unitSetting,
   unitsUsed,
 } from "./unitSetting";
 
-/** One unit's column of a sum or product. */
-interface Total {
-  readonly unit: UnitId;
-  readonly index: number;
-  readonly total: bigint;
-  readonly written: bigint;
-  readonly carriedIn: bigint;
-  readonly carriedOut: bigint;
-  readonly larger: UnitId | undefined;
-  readonly rate: bigint;
-}
-
-/** The totals of all units, smallest first; regrouped at once where `goes`, else left as they are. */
-function totalsOf(
-  units: readonly UnitId[],
-  totalAt: (index: number) => bigint,
-  goes: boolean,
-  decisions: UnitDecisions,
-): readonly Total[] {
-  const totals: Total[] = [];
-  let carried = 0n;
-  for (let index = units.length - 1; index >= 0; index--) {
-    const unit = units[index] ?? "m";
-    const larger = units[index - 1];
-    const per = larger === undefined ? 0n : decisions.rate(rate(larger, unit));
-    const total = totalAt(index) + carried;
-    const regroups = goes && larger !== undefined && total >= per;
-    totals.push({
-      unit,
-      index,
-      total,
-      written: regroups ? decisions.keeps(total, per) : total,
-      carriedIn: carried,
-      carriedOut: regroups ? decisions.gives(total, per) : 0n,
-      larger,
-      rate: per,
-    });
-    carried = regroups ? decisions.gives(total, per) : 0n;
-  }
-  return totals;
-}
-
+/** Measures added, or one taken so many times: unit by unit, as in any columns, with what is too much of one regrouped. */
 export function workTotals(
   problem: MeasureProblem,
   house: HouseRules,
@@ -69,86 +30,103 @@ export function workTotals(
   const units = unitsUsed(problem);
   const measures = problem.operands.filter(isMeasure);
   const factor = problem.operands.find((operand) => operand.kind === "decimal");
-  const times = factor?.kind === "decimal" ? asFraction(factor).numerator : 1n;
+  const times = factor?.kind === "decimal" ? Number(asFraction(factor).numerator) : 1;
   const rows = measures.map((measure) => countsBy(measure, units));
-  const totalAt = (index: number): bigint =>
-    rows.reduce((sum, row) => sum + (row[index] ?? 0n), 0n) * decisions.times(times, index);
+  const counted = rows.map((row) =>
+    fromSmallest(row.map((count, index) => Number(count) * decisions.times(times, index))),
+  );
   const goes = house.unitRegrouping === "asYouGo";
-  const totals = totalsOf(units, totalAt, goes, decisions);
-  const written = units.map((_, index) => totals.find((total) => total.index === index)?.written ?? 0n);
-  const multiplier = units.map((_, index) => (index === units.length - 1 ? times : 0n));
+  const rateOf = ratesUp(units, decisions.rate);
+  // What is regrouped at the end stays in its column until then.
+  const sums = addInColumns(
+    counted,
+    units.length,
+    goes ? rateOf : () => Number.POSITIVE_INFINITY,
+    decisions,
+  ).slice(0, units.length);
+  const written = fromSmallest(sums.map((sum) => BigInt(sum.written)));
+  const multiplier = units.map((_, index) => (index === units.length - 1 ? BigInt(times) : 0n));
   const setting = unitSetting(units, [...rows, written, multiplier]);
   const ruleRow = factor === undefined ? rows.length : 2;
+  // Carries under the rule take a row of their own.
+  const carriesBelow = house.carryPlace === "below" && sums.some(({ carriedOut }) => carriedOut > 0);
+  const answerRow = ruleRow + (carriesBelow ? 1 : 0);
   const sign = problem.op === "add" ? "+" : signOf("multiply", house);
-  const steps: Step<MeasureWhy>[] = [
+
+  const columnStep = (sum: ColumnSum): Step<MeasureWhy> => {
+    const index = units.length - 1 - sum.column;
+    const larger = units[index - 1];
+    const common = {
+      unit: unitAt(units, index),
+      carriedIn: BigInt(sum.carriedIn),
+      total: BigInt(sum.total),
+      written: BigInt(sum.written),
+      carriedOut: BigInt(sum.carriedOut),
+      larger,
+      rate: larger === undefined ? 0n : BigInt(rateOf(sum.column)),
+    };
+    const parts = rows.map((row) => row[index] ?? 0n);
+    const carrySquare = {
+      col: middleOf(setting, index - 1, String(rows[0]?.[index - 1] ?? 0n).length),
+      above: -1,
+      rule: ruleRow,
+    };
+    return {
+      stage: "work",
+      reason:
+        problem.op === "add"
+          ? { kind: "unitTotal", ...common, parts }
+          : {
+              kind: "unitProduct",
+              ...common,
+              count: parts[0] ?? 0n,
+              times: BigInt(decisions.times(times, index)),
+            },
+      marks: [
+        ...countMarks(setting, index, common.written, answerRow),
+        ...carryMarks(carrySquare, sum.carriedOut, house),
+      ],
+      focus: [],
+    };
+  };
+  const pad = newPad<MeasureWhy>(answerRow + 2);
+  pad.take([
     ...setOutRows(setting, measures, rows),
-    rule(setting, sign, ruleRow, factor === undefined ? undefined : times),
-    ...totals.map((total): Step<MeasureWhy> => {
-      const { unit, index, written: kept, carriedIn, carriedOut, larger } = total;
-      const common = {
-        unit,
-        carriedIn,
-        total: total.total,
-        written: kept,
-        carriedOut,
-        larger,
-        rate: total.rate,
-      };
-      const parts = rows.map((row) => row[index] ?? 0n);
-      const carry: readonly Mark[] =
-        carriedOut > 0n && house.carryPlace !== "unwritten"
-          ? [
-              {
-                kind: "small",
-                col: middleOf(setting, index - 1, String(rows[0]?.[index - 1] ?? 0n).length),
-                row: -1,
-                position: "low",
-                text: String(carriedOut),
-              },
-            ]
-          : [];
-      return {
-        stage: "work",
-        reason:
-          problem.op === "add"
-            ? { kind: "unitTotal", ...common, parts }
-            : { kind: "unitProduct", ...common, count: parts[0] ?? 0n, times: decisions.times(times, index) },
-        marks: [...countMarks(setting, index, kept, ruleRow), ...carry],
-        focus: [],
-      };
-    }),
-  ];
-  const pad = newPad<MeasureWhy>(ruleRow + 2);
-  pad.take(steps);
-  const counts = goes ? written : regroupedAtEnd(pad, units, written, decisions);
+    rule(setting, sign, ruleRow, factor === undefined ? undefined : BigInt(times)),
+    ...sums.map(columnStep),
+  ]);
+  const counts = goes ? written : regroupedAtEnd(pad, units, sums, decisions);
   return ended(house, pad, measureOf(units, counts));
 }
+
+const unitAt = (units: readonly UnitId[], index: number): UnitId => {
+  const unit = units[index];
+  if (unit === undefined) throw new Error("unitAt: there is no such unit");
+  return unit;
+};
 
 /** Too many of a unit regrouped into the next, from the smallest unit up, each on a line of its own. */
 function regroupedAtEnd(
   pad: Pad<MeasureWhy>,
   units: readonly UnitId[],
-  totals: readonly bigint[],
+  totals: readonly ColumnSum[],
   decisions: UnitDecisions,
 ): readonly bigint[] {
-  const counts = [...totals];
-  for (let index = units.length - 1; index > 0; index--) {
-    const [unit = "m", larger = "m"] = [units[index], units[index - 1]];
-    const count = counts[index] ?? 0n;
-    const per = decisions.rate(rate(larger, unit));
-    if (count < per) continue;
-    const [whole, rest, had] = [
-      decisions.gives(count, per),
-      decisions.keeps(count, per),
-      counts[index - 1] ?? 0n,
-    ];
-    const makes = had + whole;
-    const why: MeasureWhy = { kind: "regroupUnit", unit, count, larger, rate: per, whole, rest, had, makes };
-    pad.line("answer", why, [
-      text(`${withUnit(count, unit)} = ${withUnit(whole, larger)} ${withUnit(rest, unit)}`),
-    ]);
-    counts[index] = rest;
-    counts[index - 1] = makes;
+  const rateOf = ratesUp(units, decisions.rate);
+  const counts = totals.map(({ written }) => written);
+  const regrouped = addInColumns([counts], units.length, rateOf, decisions).slice(0, units.length);
+  for (const { column, total, written, carriedOut } of regrouped) {
+    const index = units.length - 1 - column;
+    if (index === 0 || total < rateOf(column)) continue;
+    const [unit, larger] = [unitAt(units, index), unitAt(units, index - 1)];
+    const [count, whole, rest] = [BigInt(total), BigInt(carriedOut), BigInt(written)];
+    const had = BigInt(counts[column + 1] ?? 0);
+    const per = BigInt(rateOf(column));
+    pad.line(
+      "answer",
+      { kind: "regroupUnit", unit, count, larger, rate: per, whole, rest, had, makes: had + whole },
+      [text(`${withUnit(count, unit)} = ${withUnit(whole, larger)} ${withUnit(rest, unit)}`)],
+    );
   }
-  return counts;
+  return fromSmallest(regrouped.map(({ written }) => BigInt(written)));
 }

@@ -12,6 +12,7 @@ import {
   withoutFrontZeros,
   writtenRow,
 } from "../procedures/digitProducts";
+import { carryMarks } from "../squares/smallMarks";
 import { digitCol } from "../squares/writtenNumber";
 
 export type ProductReason =
@@ -203,7 +204,7 @@ function productStep(
     look: "written",
   }));
   if (product.carriedOut > 0)
-    marks.push(...carryMarks(drawing, col - 1, start + 1, at, nth, product.carriedOut));
+    marks.push(...carryOnward(drawing, col - 1, start + 1, at, nth, product.carriedOut));
   return {
     stage: "work",
     reason: {
@@ -219,7 +220,7 @@ function productStep(
 }
 
 /** A carry on its way to the next product: above the digit it will meet, or in the corner of the square to be written next. */
-function carryMarks(
+function carryOnward(
   drawing: Drawing,
   aboveCol: number,
   nextColumn: number,
@@ -267,14 +268,11 @@ function addedUp(drawing: Drawing, made: readonly Step<BlockReason>[]): WorkedBl
   const sumSteps = sums.map(({ column, ...sum }): Step<BlockReason> => {
     const col = productCol(drawing, column);
     const blank = column >= product.length;
-    const marks: Mark[] = blank
+    const digit: readonly Mark[] = blank
       ? []
       : [{ kind: "glyph", col, row: resultRow, text: String(sum.written), look: "written" }];
-    if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
-      const [row, position] =
-        house.carryPlace === "above" ? ([block.ruleRow, "low"] as const) : ([ruleRow, "high"] as const);
-      marks.push({ kind: "small", col: col - 1, row, position, text: String(sum.carriedOut) });
-    }
+    const carrySquare = { col: col - 1, above: block.ruleRow, rule: ruleRow };
+    const marks = [...digit, ...carryMarks(carrySquare, sum.carriedOut, house)];
     return {
       stage: "work",
       reason: { kind: "columnSum", place: productLowest + column, ...sum, blank },

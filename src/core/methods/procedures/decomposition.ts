@@ -47,7 +47,11 @@ export interface DecompositionDecisions {
   fallsShort(top: number, bottom: number, at: DifferenceAt): boolean;
   leaves(top: number, bottom: number, at: DifferenceAt): number;
   /** The columns from the lender down to the needy one, with what each becomes; none for the sound exchange. */
-  exchanges(standing: readonly number[], needy: number): readonly Change[] | undefined;
+  exchanges(
+    standing: readonly number[],
+    needy: number,
+    rateOf: (column: number) => number,
+  ): readonly Change[] | undefined;
   /** What the next lower count grows by, besides, when something was exchanged. */
   pays(): number;
 }
@@ -58,6 +62,9 @@ export const SOUND_DECOMPOSITION: DecompositionDecisions = {
   exchanges: () => undefined,
   pays: () => 0,
 };
+
+/** More exchanges for one column than any rate can need. */
+const MOST_EXCHANGES = 40;
 
 /**
  * The moves, smallest column first. `acrossZeros` says whether a run of empty columns is crossed in
@@ -89,15 +96,22 @@ export function subtractInColumns(
     const bottom = owed > 0 ? (below ?? 0) + owed : below;
     const seen = { given: minuend[column], altered: altered.has(column), beyond: column > end };
     owed = 0;
-    if (bottom !== undefined && decisions.fallsShort(at(column), bottom, seen)) {
+    // One exchange is enough where rates are as large as they should be.
+    for (
+      let exchanges = 0;
+      bottom !== undefined &&
+      (exchanges === 0 || at(column) < bottom) &&
+      decisions.fallsShort(at(column), bottom, seen);
+      exchanges++
+    ) {
+      if (exchanges > MOST_EXCHANGES) throw new Stuck("subtractInColumns: exchanging never ends");
       const short = { needy: column, top: at(column), bottom };
       owed = decisions.pays();
-      const changes = decisions.exchanges(standing, column);
+      const changes = decisions.exchanges(standing, column, rateOf);
       if (changes !== undefined) {
         moves.push(exchangeOf(short, changes));
         for (const { column: changed, after, before } of changes) change(changed, after - before);
-        moves.push(difference(column, at(column), bottom, decisions.leaves(at(column), bottom, seen)));
-        continue;
+        break;
       }
       let lender = column + 1;
       while (lender < columns && at(lender) === 0) lender++;

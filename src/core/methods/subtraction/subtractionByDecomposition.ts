@@ -21,6 +21,7 @@ import {
   type SettingOutReason,
   SOUND_SETTING,
 } from "../squares/settingOut";
+import { rewriting } from "../squares/smallMarks";
 import { differenceSetting, differenceWorking } from "./differenceSetting";
 
 /** What stood in a place and what stands there after an exchange. */
@@ -99,10 +100,7 @@ export function workDecomposition(
   return differenceWorking(problem, house, set, columns, work);
 }
 
-/**
- * The steps of the work. A count that changes is struck and its new value written small above it:
- * first in the lower half of the square over the minuend, then in the upper half; no column changes a third time.
- */
+/** The steps of the work. A count that changes is struck and its new value written small above it. */
 function workSteps(
   moves: readonly DecompositionMove[],
   setting: Setting,
@@ -111,21 +109,11 @@ function workSteps(
   front: Place,
   written: readonly boolean[],
 ): readonly Step<Why>[] {
-  const rewrites = new Map<number, number>();
+  const rewritten = rewriting();
   const rewrite = ({ column, before, after }: Change): readonly Mark[] => {
     if (after === before) return [];
-    const times = rewrites.get(column) ?? 0;
-    rewrites.set(column, times + 1);
     const col = colOf(placeOf(column));
-    const value: Mark = {
-      kind: "small",
-      col,
-      row: -1,
-      position: times === 0 ? "low" : "high",
-      text: String(after),
-    };
-    if (times > 0) return [{ kind: "strike", col, row: -1, target: "low" }, value];
-    return written[column] ? [{ kind: "strike", col, row: 0, target: "square" }, value] : [value];
+    return rewritten({ middle: col, digits: written[column] ? [col] : [], row: 0 }, after);
   };
   const toPlace = ({ column, before, after }: Change): PlaceChange => ({
     place: placeOf(column),

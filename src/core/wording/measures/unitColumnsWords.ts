@@ -10,6 +10,7 @@ export const UNIT_COLUMNS_WORDS: MethodWords<"unit-columns"> = {
     byMeasure: "divides by a plain number only",
     wholeCounts: "needs whole counts of each unit",
     otherForm: "gives its answer in the units of the problem; choose the units afterwards",
+    longCounts: (most) => `takes counts of ${most} digits at most`,
     unitsInOrder: "needs every smaller unit to have fewer than make one of the next",
   },
 };
