@@ -115,13 +115,13 @@ function splitWorking(
     if (split === undefined) continue;
     const pad = newPad<Reason | PatternReason>();
     const line = writeProblem(problem, { ...house, grouping: "none" });
-    pad.line("setOut", { kind: "pulledApart", problem, parts: split.parts }, [text(line)]);
+    pad.line("setOut", { kind: "pulledApart", problem, parts: split.parts }, () => [text(line)]);
     const workings = split.parts.map((one) => solve(one, house));
     for (const working of workings) pad.aside(working);
     const parts = workings.map((working) => working.answer);
     const answer = split.joins(parts);
     if (answer === undefined) throw new Stuck("splitWorking: the parts can't be put together");
-    pad.line("answer", { kind: "putTogether", parts, answer }, [
+    pad.line("answer", { kind: "putTogether", parts, answer }, () => [
       text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
     ]);
     const [first] = workings;
@@ -139,7 +139,7 @@ function rewritten(
   house: HouseRules,
 ): WrongWorking["steps"] {
   const pad = newPad<Reason | PatternReason>();
-  pad.line("answer", { kind: "rewritten", before, after }, [
+  pad.line("answer", { kind: "rewritten", before, after }, () => [
     text(`= ${writeAnswer(after, { ...house, grouping: "none" })}`),
   ]);
   const index = Math.max(0, ...steps.map(({ sheet }) => sheet?.index ?? 0)) + 1;

@@ -67,7 +67,9 @@ export function workChain<Inner>(
 ): Worked<ChainWhy | Inner> {
   const pad: Pad<ChainWhy | Inner> = newPad();
   const plain = { ...house, grouping: "none" } as const;
-  pad.line("setOut", { kind: "writeChain", problem }, [text(writeExpression(problem.expression, plain))]);
+  pad.line("setOut", { kind: "writeChain", problem }, () => [
+    text(writeExpression(problem.expression, plain)),
+  ]);
   let here: Expression = problem.expression;
   let answer: Answer | undefined;
   while (here.kind === "operation") {
@@ -75,7 +77,7 @@ export function workChain<Inner>(
     const last = next === here;
     const asked = partProblem(next, last ? problem.form : AS_IT_COMES, last);
     const because = last ? "last" : becauseOf(here, next);
-    pad.mark("work", { kind: "nextInChain", op: next.op, problem: asked, because }, []);
+    pad.mark("work", { kind: "nextInChain", op: next.op, problem: asked, because });
     const working = solve(asked, {
       ...house,
       trailingZeros: "dropped",
@@ -90,12 +92,13 @@ export function workChain<Inner>(
     if (result === undefined) throw new Error(`workChain: ${working.answer.kind} can't go on in a chain`);
     here = replaced(here, next, result);
     const rest: ChainProblem = { ...problem, expression: here, operands: quantitiesOf(here) };
-    pad.line("work", { kind: "putBack", problem: asked, result, rest }, [
-      text(`= ${writeExpression(here, plain)}`),
+    pad.line("work", { kind: "putBack", problem: asked, result, rest }, () => [
+      text(`= ${writeExpression(rest.expression, plain)}`),
     ]);
   }
   if (answer === undefined) throw new Error("workChain: a chain has operations");
-  pad.line("answer", { kind: "nameAnswer", answer }, [text(`= ${writeAnswer(answer, plain)}`)]);
+  const named = answer;
+  pad.line("answer", { kind: "nameAnswer", answer }, () => [text(`= ${writeAnswer(named, plain)}`)]);
   return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
 }
 

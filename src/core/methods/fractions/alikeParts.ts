@@ -1,3 +1,4 @@
+import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import {
   commonMultiple,
@@ -59,7 +60,7 @@ export function combined<Inner>(
     ),
   );
   if (result.negative || result.denominator === 0n) throw new Stuck("combined: there is no such fraction");
-  pad.line("work", { kind: "combineParts", op, parts, result }, [
+  pad.line("work", { kind: "combineParts", op, parts, result }, () => [
     ...joined(
       parts.map((one) => items(one, house)),
       op === "add" ? "+" : "−",
@@ -82,7 +83,7 @@ export function alike<Inner>(
   const denominators = [...new Set(fractions.map(({ denominator }) => denominator))];
   const [only, ...others] = denominators;
   if (only === undefined || others.length === 0) {
-    pad.mark("work", { kind: "alikeAlready", denominator: only ?? 1n }, []);
+    pad.mark("work", { kind: "alikeAlready", denominator: only ?? 1n });
     return fractions;
   }
   const common = commonDenominator(way, denominators, pad);
@@ -108,14 +109,13 @@ function commonDenominator<Inner>(
     case "factors": {
       const lists = denominators.map((of) => ({ of, factors: primeFactors(of) }));
       const joinedFactors = primeFactors(least);
-      const top = pad.row;
       const lines = [...lists, { of: least, factors: joinedFactors }];
       const why: FractionWhy = { kind: "primeFactors", lists, joined: joinedFactors, product: least };
       pad.block(
         "work",
         why,
-        lines.map(({ of, factors }) => `${of}=${factors.length === 0 ? of : factors.join("×")}`),
-        [
+        () => lines.map(({ of, factors }) => `${of}=${factors.length === 0 ? of : factors.join("×")}`),
+        (top) => [
           {
             kind: "rule",
             row: top + lists.length,
@@ -130,7 +130,7 @@ function commonDenominator<Inner>(
     case "product": {
       const product = denominators.reduce((all, denominator) => all * denominator, 1n);
       const why: FractionWhy = { kind: "multiplyDenominators", denominators, product };
-      pad.line("work", why, [text(`${denominators.join("×")}=${product}`)]);
+      pad.line("work", why, () => [text(`${denominators.join("×")}=${product}`)]);
       return product;
     }
   }
@@ -143,19 +143,20 @@ function listLines<Inner>(
   meets: bigint,
   pad: FractionPad<Inner>,
 ): void {
-  const top = pad.row;
   const head = widest(lists.map(({ of }) => String(of)));
   const cell = String(meets).length + 1;
-  const lines = lists.map(
-    ({ of, multiples }) =>
-      `${String(of).padStart(head)}:${multiples.map((multiple) => String(multiple).padStart(cell)).join("")}`,
-  );
-  const rings = lists.map(({ multiples }, index) => ({
-    kind: "frame" as const,
-    col: head + 1 + multiples.length * cell - String(meets).length,
-    row: top + index,
-    width: String(meets).length,
-    height: 1,
-  }));
+  const lines = () =>
+    lists.map(
+      ({ of, multiples }) =>
+        `${String(of).padStart(head)}:${multiples.map((multiple) => String(multiple).padStart(cell)).join("")}`,
+    );
+  const rings = (top: number): readonly Mark[] =>
+    lists.map(({ multiples }, index) => ({
+      kind: "frame",
+      col: head + 1 + multiples.length * cell - String(meets).length,
+      row: top + index,
+      width: String(meets).length,
+      height: 1,
+    }));
   pad.block("work", { kind: "listMultiples", lists, meets }, lines, rings);
 }

@@ -91,7 +91,7 @@ export function workCommonDenominator<Inner>(
   const operands = below ? [...problem.operands].reverse() : problem.operands;
   const [larger, smaller] = operands;
   if (below && larger !== undefined && smaller !== undefined) {
-    pad.line("setOut", { kind: "swapFractions", larger, smaller }, [
+    pad.line("setOut", { kind: "swapFractions", larger, smaller }, () => [
       ...items(larger, house),
       text("−"),
       ...items(smaller, house),

@@ -72,13 +72,13 @@ function workCrossProducts(
     [
       "work",
       { kind: "crossProduct", numerator: over.numerator, denominator: under.denominator, product, first },
-      [text(`${over.numerator}${times}${under.denominator}=${product}`)],
+      () => [text(`${over.numerator}${times}${under.denominator}=${product}`)],
     ] as const;
   pad.line(...cross(a, b, products[0], true));
   pad.line(...cross(b, a, products[1], false));
   const under = a.denominator * b.denominator;
   const widened = [fraction(products[0], under), fraction(products[1], under)] as const;
-  pad.line("work", { kind: "overBoth", fractions: [a, b], widened }, [
+  pad.line("work", { kind: "overBoth", fractions: [a, b], widened }, () => [
     ...items(a, house),
     text("="),
     ...items(widened[0], house),
@@ -88,11 +88,11 @@ function workCrossProducts(
     ...items(widened[1], house),
   ]);
   const relation: Relation = products[0] < products[1] ? "<" : products[0] > products[1] ? ">" : "=";
-  pad.line("work", { kind: "compareProducts", products, relation }, [
+  pad.line("work", { kind: "compareProducts", products, relation }, () => [
     text(`${products[0]}${relation}${products[1]}`),
   ]);
   const answer = { kind: "comparison", left, right, relation } as const;
-  pad.line("answer", { kind: "nameAnswer", answer }, [
+  pad.line("answer", { kind: "nameAnswer", answer }, () => [
     ...items(left, house),
     text(relation),
     ...items(right, house),

@@ -45,12 +45,12 @@ export function workLikeParts<Inner>(
     throw new Error("workLikeParts: two numbers are needed");
   const common = commonMultiple(dividend.denominator, divisor.denominator);
   if (dividend.denominator === divisor.denominator)
-    pad.mark("work", { kind: "alikeAlready", denominator: common }, []);
+    pad.mark("work", { kind: "alikeAlready", denominator: common });
   const left = equivalentOf(pad, dividend, common, house, decisions);
   const right = equivalentOf(pad, divisor, common, house, decisions);
   const result = fraction(left.numerator, decisions.likeUnder(right.numerator, common));
   const by = signOf("divide", house);
-  pad.line("work", { kind: "likeParts", left, right, result }, [
+  pad.line("work", { kind: "likeParts", left, right, result }, () => [
     ...items(left, house),
     text(by),
     ...items(right, house),

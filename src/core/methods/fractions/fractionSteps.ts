@@ -40,7 +40,7 @@ export function startFractions<Inner>(problem: FractionProblem, house: HouseRule
     problem.op === "compare" || problem.op === "order" || problem.op === "rewrite"
       ? " "
       : signOf(problem.op, house);
-  pad.line("setOut", { kind: "writeFractions", problem }, joined(numerals, sign));
+  pad.line("setOut", { kind: "writeFractions", problem }, () => joined(numerals, sign));
   return pad;
 }
 
@@ -78,7 +78,11 @@ export function decimalAsFraction<Inner>(
 ): Fraction {
   const after = asFraction(withoutTrailingZeros(before));
   const kind = isWhole(withoutTrailingZeros(before)) ? "wholeOverOne" : "decimalToFraction";
-  pad.line("work", { kind, before, after }, [...items(before, house), text("="), ...items(after, house)]);
+  pad.line("work", { kind, before, after }, () => [
+    ...items(before, house),
+    text("="),
+    ...items(after, house),
+  ]);
   return after;
 }
 
@@ -91,7 +95,7 @@ function improperOf<Inner>(
 ): Fraction {
   const after = fraction(decisions.improper(before), before.denominator);
   const { whole, numerator, denominator } = before;
-  pad.line(stage, { kind: "toImproper", before, after }, [
+  pad.line(stage, { kind: "toImproper", before, after }, () => [
     ...items(before, house),
     text("="),
     stack(`${whole}${signOf("multiply", house)}${denominator}+${numerator}`, String(denominator)),
@@ -113,7 +117,7 @@ export function equivalentOf<Inner>(
   if (by === 1n) return before;
   const after = fraction(decisions.scales(before.numerator, by, before.denominator), denominator);
   const times = signOf("multiply", house);
-  pad.line("work", { kind: "equivalent", before, by, after }, [
+  pad.line("work", { kind: "equivalent", before, by, after }, () => [
     ...items(before, house),
     text("="),
     stack(`${before.numerator}${times}${by}`, `${before.denominator}${times}${by}`),
@@ -144,7 +148,7 @@ export function reduced<Inner>(
 ): Fraction {
   const otherwise = decisions.shortens(before);
   if (otherwise !== undefined) {
-    pad.line("answer", { kind: "reduce", before, by: 1n, after: otherwise }, [
+    pad.line("answer", { kind: "reduce", before, by: 1n, after: otherwise }, () => [
       ...items(before, house),
       text("="),
       ...items(otherwise, house),
@@ -154,11 +158,12 @@ export function reduced<Inner>(
   let here = before;
   const by = signOf("divide", house);
   for (const factor of reducers(before.numerator, before.denominator, house, decisions)) {
-    const after = fraction(here.numerator / factor, here.denominator / factor);
-    pad.line("answer", { kind: "reduce", before: here, by: factor, after }, [
-      ...items(here, house),
+    const longer = here;
+    const after = fraction(longer.numerator / factor, longer.denominator / factor);
+    pad.line("answer", { kind: "reduce", before: longer, by: factor, after }, () => [
+      ...items(longer, house),
       text("="),
-      stack(`${here.numerator}${by}${factor}`, `${here.denominator}${by}${factor}`),
+      stack(`${longer.numerator}${by}${factor}`, `${longer.denominator}${by}${factor}`),
       text("="),
       ...items(after, house),
     ]);
@@ -179,7 +184,7 @@ export function countedOut<Inner>(
   const { whole } = counted;
   const rest = fraction(counted.rest, before.denominator);
   const after = mixedOf(whole, rest);
-  pad.line(stage, { kind: "countOut", before, whole, rest }, [
+  pad.line(stage, { kind: "countOut", before, whole, rest }, () => [
     ...items(before, house),
     text("="),
     ...items(after, house),
@@ -226,10 +231,10 @@ export function finishFraction<Inner>(
     steps: pad.steps,
     answer,
   });
-  let end = inForm(pad, value, form, house, decisions);
+  const size = inForm(pad, value, form, house, decisions);
+  const end = negative ? { ...size, negative: true } : size;
   if (negative) {
-    end = { ...end, negative: true };
-    pad.line("answer", { kind: "signFraction", answer: end }, items(end, house));
+    pad.line("answer", { kind: "signFraction", answer: end }, () => items(end, house));
   }
   if (form.kind === "asDecimal" || form.kind === "toPlace") {
     if (end.kind === "decimal" && form.kind === "asDecimal") {
@@ -255,7 +260,7 @@ function inForm<Inner>(
     const shorter = mixedOf(value.whole, part);
     if (part.denominator !== value.denominator) {
       const why: FractionWhy = { kind: "joinWholeAndPart", whole: value.whole, part, result: shorter };
-      pad.line("answer", why, [text("="), ...items(shorter, house)]);
+      pad.line("answer", why, () => [text("="), ...items(shorter, house)]);
     }
     const improper =
       form.kind === "asFraction" || (form.kind === "asItComes" && house.fractionAnswers === "improper");
@@ -285,13 +290,13 @@ function dividedOut<Inner>(
     operands: [wholeNumeral(value.numerator), wholeNumeral(value.denominator)],
     form: form.kind === "toPlace" ? form : { kind: "exactly" },
   };
-  pad.goOn("answer", { kind: "divideOut", fraction: unsigned(value), problem }, [
+  pad.goOn("answer", { kind: "divideOut", fraction: unsigned(value), problem }, () => [
     text(`=${value.numerator}${signOf("divide", house)}${value.denominator}`),
   ]);
   const working = solve(problem, house);
   pad.aside(working, "answer");
   const answer = value.negative ? belowZero(working.answer) : working.answer;
-  pad.line("answer", { kind: "nameAnswer", answer }, [
+  pad.line("answer", { kind: "nameAnswer", answer }, () => [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
   return answer;

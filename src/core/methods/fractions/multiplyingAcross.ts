@@ -73,7 +73,7 @@ export function workTurningOver<Inner>(
     throw new Error("workTurningOver: two numbers are needed");
   const reciprocal = decisions.turnsOver(divisor);
   const kept = decisions.dividend(dividend);
-  pad.line("work", { kind: "turnOver", divisor, reciprocal }, [
+  pad.line("work", { kind: "turnOver", divisor, reciprocal }, () => [
     ...items(dividend, house),
     text(signOf("divide", house)),
     ...items(divisor, house),
@@ -111,7 +111,11 @@ function productOf<Inner>(
     factors: over.map((numerator, index) => fraction(numerator, under[index] ?? 1n)),
     result,
   };
-  pad.line("work", why, [stack(over.join(times), under.join(times)), text("="), ...items(result, house)]);
+  pad.line("work", why, () => [
+    stack(over.join(times), under.join(times)),
+    text("="),
+    ...items(result, house),
+  ]);
   return result;
 }
 
@@ -122,33 +126,44 @@ function cancelled<Inner>(
   house: HouseRules,
 ): { readonly over: readonly bigint[]; readonly under: readonly bigint[] } {
   const times = signOf("multiply", house);
-  const line = joined(
-    factors.map((factor) => items(factor, house)),
-    times,
-  );
   const pairs = cancellations(factors);
   if (pairs.length === 0)
     return {
       over: factors.map(({ numerator }) => numerator),
       under: factors.map(({ denominator }) => denominator),
     };
-  const placed = pad.line("work", { kind: "readyToCancel", factors }, line, { above: 2, below: 2 });
-  const stacks = placed.filter((_, index) => index % 2 === 0);
-  const over = factors.map(({ numerator }, index) => standingAt(stacks[index], numerator, true));
-  const under = factors.map(({ denominator }, index) => standingAt(stacks[index], denominator, false));
-  for (const [top, bottom] of pairs) {
-    const [above, below] = [over[top], under[bottom]];
-    if (above === undefined || below === undefined) continue;
-    const [before, after] = [above.value, below.value];
-    const by = commonFactor(before, after);
-    const marks = [...strikeTo(above, before / by), ...strikeTo(below, after / by)];
-    pad.mark(
-      "work",
-      { kind: "cancel", over: before, under: after, by, newOver: above.value, newUnder: below.value },
-      marks,
+  const line = () =>
+    joined(
+      factors.map((factor) => items(factor, house)),
+      times,
     );
+  const placed = pad.line("work", { kind: "readyToCancel", factors }, line, { above: 2, below: 2 });
+  // What stands above and below, as it is drawn: made once the line is.
+  let standing: { readonly over: readonly Standing[]; readonly under: readonly Standing[] } | undefined;
+  const drawn = () => {
+    const stacks = placed().filter((_, index) => index % 2 === 0);
+    standing ??= {
+      over: factors.map(({ numerator }, index) => standingAt(stacks[index], numerator, true)),
+      under: factors.map(({ denominator }, index) => standingAt(stacks[index], denominator, false)),
+    };
+    return standing;
+  };
+  const over = factors.map(({ numerator }) => numerator);
+  const under = factors.map(({ denominator }) => denominator);
+  for (const [top, bottom] of pairs) {
+    const [before, after] = [over[top], under[bottom]];
+    if (before === undefined || after === undefined) continue;
+    const by = commonFactor(before, after);
+    const [newOver, newUnder] = [before / by, after / by];
+    [over[top], under[bottom]] = [newOver, newUnder];
+    pad.mark("work", { kind: "cancel", over: before, under: after, by, newOver, newUnder }, () => {
+      const [above, below] = [drawn().over[top], drawn().under[bottom]];
+      return above === undefined || below === undefined
+        ? []
+        : [...strikeTo(above, newOver), ...strikeTo(below, newUnder)];
+    });
   }
-  return { over: over.map(({ value }) => value), under: under.map(({ value }) => value) };
+  return { over, under };
 }
 
 /** Which numerators cancel with which denominators, in turn. */

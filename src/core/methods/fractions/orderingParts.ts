@@ -23,13 +23,13 @@ export function workOrder<Inner>(
   if (problem.op === "compare" && first && second && left && right) {
     const relation: Relation =
       first.numerator < second.numerator ? "<" : first.numerator > second.numerator ? ">" : "=";
-    pad.line("work", { kind: "compareParts", numerals: operands, parts, relation }, [
+    pad.line("work", { kind: "compareParts", numerals: operands, parts, relation }, () => [
       ...items(first, house),
       text(relation),
       ...items(second, house),
     ]);
     const answer = { kind: "comparison", left, right, relation } as const;
-    pad.line("answer", { kind: "nameAnswer", answer }, [
+    pad.line("answer", { kind: "nameAnswer", answer }, () => [
       ...items(left, house),
       text(relation),
       ...items(right, house),
@@ -40,9 +40,7 @@ export function workOrder<Inner>(
     .map((one, index) => ({ one, numeral: operands[index] ?? one }))
     .sort((a, b) => Number(a.one.numerator - b.one.numerator));
   const ordered = order.map(({ numeral }) => numeral);
-  pad.line(
-    "work",
-    { kind: "orderParts", ordered, parts: order.map(({ one }) => one) },
+  pad.line("work", { kind: "orderParts", ordered, parts: order.map(({ one }) => one) }, () =>
     joined(
       order.map(({ one }) => items(one, house)),
       "<",

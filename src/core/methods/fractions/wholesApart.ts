@@ -30,7 +30,7 @@ export function workApart<Inner>(
     numeral.kind === "decimal" ? undefined : fraction(numeral.numerator, numeral.denominator),
   );
   const present = given.filter((one) => one !== undefined);
-  pad.mark("work", { kind: "partsApart", wholes, parts: present }, []);
+  pad.mark("work", { kind: "partsApart", wholes, parts: present });
   const parts = [...alike(way, present, house, decisions, pad)];
   const zero = fraction(0n, parts[0]?.denominator ?? 1n);
   const inPlace = given.map((one) => (one === undefined ? zero : (parts.shift() ?? zero)));
@@ -39,7 +39,7 @@ export function workApart<Inner>(
   const result = standing.wholes
     .slice(1)
     .reduce((all, whole) => (op === "add" ? all + whole : all - whole), standing.wholes[0] ?? 0n);
-  pad.line("work", { kind: "wholesTogether", op, wholes: standing.wholes, result }, [
+  pad.line("work", { kind: "wholesTogether", op, wholes: standing.wholes, result }, () => [
     text(`${standing.wholes.join(op === "add" ? "+" : "−")}=${result}`),
   ]);
   const shown = standing.parts.filter(
@@ -70,7 +70,7 @@ function regrouped<Inner>(
   });
   const before = mixed(whole, top.numerator);
   const after = mixed(decisions.lendsWhole(whole), decisions.regroups(top.numerator, top.denominator));
-  pad.line("work", { kind: "regroupWhole", before, after, needed: bottom }, [
+  pad.line("work", { kind: "regroupWhole", before, after, needed: bottom }, () => [
     ...items(top.numerator === 0n ? mixedOf(whole, top) : before, house),
     text("="),
     ...items(after, house),
@@ -101,6 +101,9 @@ function joinOnLine<Inner>(
   pad: FractionPad<Inner>,
 ): Numeral {
   const result = mixedOf(whole, part);
-  pad.line("work", { kind: "joinWholeAndPart", whole, part, result }, [text("="), ...items(result, house)]);
+  pad.line("work", { kind: "joinWholeAndPart", whole, part, result }, () => [
+    text("="),
+    ...items(result, house),
+  ]);
   return result;
 }

@@ -39,7 +39,7 @@ const line = (problem: MeasureProblem, house: HouseRules): string =>
 /** A pad with the problem on its first line. */
 export function startMeasures<Inner>(problem: MeasureProblem, house: HouseRules): MeasurePad<Inner> {
   const pad = newPad<MeasureWhy | Inner>();
-  pad.line("setOut", { kind: "writeMeasures", problem }, [text(line(problem, house))]);
+  pad.line("setOut", { kind: "writeMeasures", problem }, () => [text(line(problem, house))]);
   return pad;
 }
 
@@ -88,9 +88,10 @@ export function intoSmallest<Inner>(
   let unit = first;
   for (const smaller of rest) {
     const had = plain(countOf(smaller));
-    if (!isZero(here)) {
-      const per = decisions.rate(unit, smaller);
-      const value = asFraction(here);
+    const [before, larger] = [here, unit];
+    if (!isZero(before)) {
+      const per = decisions.rate(larger, smaller);
+      const value = asFraction(before);
       const makes = fromFraction(fraction(value.numerator * per, value.denominator));
       const [a, b] = [asFraction(makes), asFraction(had)];
       const total = fromFraction(
@@ -98,8 +99,8 @@ export function intoSmallest<Inner>(
       );
       const why: MeasureWhy = {
         kind: "intoSmaller",
-        unit,
-        count: here,
+        unit: larger,
+        count: before,
         smaller,
         rate: per,
         makes,
@@ -108,9 +109,9 @@ export function intoSmallest<Inner>(
       };
       const times = signOf("multiply", house);
       const sum = isZero(had) ? "" : `+${written(had, smaller, house)} = ${written(total, smaller, house)}`;
-      pad.line("work", why, [
+      pad.line("work", why, () => [
         text(
-          `${written(here, unit, house)} = ${numeralText(here, house)}${times}${per} ${unitOf(smaller).symbol} = ${written(makes, smaller, house)}${sum === "" ? "" : ` ${sum}`}`,
+          `${written(before, larger, house)} = ${numeralText(before, house)}${times}${per} ${unitOf(smaller).symbol} = ${written(makes, smaller, house)}${sum === "" ? "" : ` ${sum}`}`,
         ),
       ]);
       here = total;
@@ -147,7 +148,7 @@ export function backInUnits<Inner>(
     const whole = value.numerator / (value.denominator * per);
     if (whole === 0n) break;
     const rest = fromFraction(fraction(value.numerator - whole * per * value.denominator, value.denominator));
-    pad.line("answer", { kind: "intoLarger", unit, count: there, larger, rate: per, whole, rest }, [
+    pad.line("answer", { kind: "intoLarger", unit, count: there, larger, rate: per, whole, rest }, () => [
       text(
         `${written(there, unit, house)} = ${written(wholeNumeral(whole), larger, house)}${isZero(rest) ? "" : ` ${written(rest, unit, house)}`}`,
       ),
@@ -181,7 +182,7 @@ function inLargerOnly<Inner>(
     operands: [count, wholeNumeral(per)],
     form: ends ? { kind: "exactly" } : { kind: "withRemainder" },
   };
-  pad.mark("answer", { kind: "decimalOfUnit", measure, unit: last, problem: asked }, []);
+  pad.mark("answer", { kind: "decimalOfUnit", measure, unit: last, problem: asked });
   const working = solve(asked, { ...house, trailingZeros: "dropped" });
   pad.aside(working, "answer");
   const { answer } = working;
@@ -204,7 +205,7 @@ export function ended<Inner>(
   pad: MeasurePad<Inner>,
   answer: Answer,
 ): Worked<MeasureWhy | Inner> {
-  pad.line("answer", { kind: "nameAnswer", answer }, [
+  pad.line("answer", { kind: "nameAnswer", answer }, () => [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
   return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };

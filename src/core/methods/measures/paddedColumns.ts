@@ -73,14 +73,14 @@ export function workPadded<Inner>(
     if (operand.kind === "decimal") return operand;
     const { decimal, digits } = padded(operand, units, decisions);
     const as: Measure = { kind: "measure", negative: false, parts: [{ count: decimal, unit }] };
-    pad.line("setOut", { kind: "padUnit", measure: operand, unit, digits, decimal }, [
+    pad.line("setOut", { kind: "padUnit", measure: operand, unit, digits, decimal }, () => [
       text(`${writeMeasure(operand, plain)} = ${writeMeasure(as, plain)}`),
     ]);
     return decimal;
   });
   const op = problem.op === "add" || problem.op === "subtract" ? problem.op : "multiply";
   const asked: DecimalProblem = { kind: "decimals", op, operands, form: AS_IT_COMES };
-  pad.mark("work", { kind: "oneUnitProblem", unit, problem: asked, numberOnly: false }, []);
+  pad.mark("work", { kind: "oneUnitProblem", unit, problem: asked, numberOnly: false });
   const working = solve(asked, { ...house, trailingZeros: "kept" });
   pad.aside(working);
   const { answer } = working;
@@ -88,7 +88,7 @@ export function workPadded<Inner>(
   const measure = unpadded(answer, units);
   const as: Measure = { kind: "measure", negative: false, parts: [{ count: answer, unit }] };
   if (smaller.length > 0) {
-    pad.line("answer", { kind: "unpadUnit", decimal: answer, unit, measure }, [
+    pad.line("answer", { kind: "unpadUnit", decimal: answer, unit, measure }, () => [
       text(`${writeMeasure(as, plain)} = ${writeMeasure(measure, plain)}`),
     ]);
   }

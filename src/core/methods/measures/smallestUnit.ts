@@ -58,7 +58,7 @@ export function workSmallestUnit<Inner>(
   if (op === "divide")
     return workQuotient(problem, operands, measures === 2, units, house, decisions, pad, solve);
   const asked: DecimalProblem = { kind: "decimals", op, operands, form: AS_IT_COMES };
-  pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: false }, []);
+  pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: false });
   const working = solve(asked, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
   const { answer } = working;
@@ -74,7 +74,7 @@ export function workSmallestUnit<Inner>(
   );
   const signed: Answer = result.kind === "measure" ? { ...result, negative: answer.negative } : result;
   if (answer.negative && signed.kind === "measure")
-    pad.mark("answer", { kind: "signMeasure", answer: signed }, []);
+    pad.mark("answer", { kind: "signMeasure", answer: signed });
   return ended(house, pad, signed);
 }
 
@@ -104,7 +104,7 @@ function workQuotient<Inner>(
     operands: operands.map(withoutTrailingZeros),
     form,
   };
-  pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: byMeasure }, []);
+  pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: byMeasure });
   const working = solve(asked, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
   const { answer } = working;

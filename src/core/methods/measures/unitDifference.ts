@@ -62,7 +62,7 @@ export function workDifference(
     ...drawn,
   ]);
   const answer = measureOf(units, counts, below);
-  if (below) pad.mark("answer", { kind: "signMeasure", answer }, []);
+  if (below) pad.mark("answer", { kind: "signMeasure", answer });
   return ended(house, pad, answer);
 }
 

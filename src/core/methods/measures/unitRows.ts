@@ -53,7 +53,7 @@ export function rule(
 }
 
 export function ended(house: HouseRules, pad: Pad<MeasureWhy>, answer: Answer): Worked<MeasureWhy> {
-  pad.line("answer", { kind: "nameAnswer", answer }, [
+  pad.line("answer", { kind: "nameAnswer", answer }, () => [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
   return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };

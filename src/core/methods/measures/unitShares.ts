@@ -23,19 +23,20 @@ export function workShares(
   const pad = newPad<MeasureWhy>();
   const sign = signOf("divide", house);
   const line = measure.parts.map(({ count, unit }) => withUnit(asFraction(count).numerator, unit)).join(" ");
-  pad.line("setOut", { kind: "writeMeasures", problem }, [text(`${line} ${sign} ${divisor}`)]);
+  pad.line("setOut", { kind: "writeMeasures", problem }, () => [text(`${line} ${sign} ${divisor}`)]);
   let carried = 0n;
   const shares: bigint[] = [];
   for (const [index, unit] of units.entries()) {
     const had = counts[index] ?? 0n;
     const larger = units[index - 1];
-    if (larger !== undefined && carried > 0n) {
+    const brought = carried;
+    if (larger !== undefined && brought > 0n) {
       const per = BigInt(decisions.rate(Number(rate(larger, unit))));
-      const makes = carried * per;
+      const makes = brought * per;
       const why: MeasureWhy = {
         kind: "restToSmaller",
         unit: larger,
-        rest: carried,
+        rest: brought,
         smaller: unit,
         rate: per,
         makes,
@@ -43,13 +44,15 @@ export function workShares(
         total: makes + had,
       };
       const sum = had > 0n ? ` + ${withUnit(had, unit)}` : "";
-      pad.line("work", why, [text(`${withUnit(carried, larger)}${sum} = ${withUnit(makes + had, unit)}`)]);
+      pad.line("work", why, () => [
+        text(`${withUnit(brought, larger)}${sum} = ${withUnit(makes + had, unit)}`),
+      ]);
     }
     const count =
-      had + (larger === undefined ? 0n : carried * BigInt(decisions.rate(Number(rate(larger, unit)))));
+      had + (larger === undefined ? 0n : brought * BigInt(decisions.rate(Number(rate(larger, unit)))));
     const each = count / divisor;
     const rest = count % divisor;
-    pad.line("work", { kind: "unitShare", unit, count, divisor, each, rest }, [
+    pad.line("work", { kind: "unitShare", unit, count, divisor, each, rest }, () => [
       text(
         `${withUnit(count, unit)} ${sign} ${divisor} = ${withUnit(each, unit)}${rest > 0n ? ` r ${withUnit(rest, unit)}` : ""}`,
       ),

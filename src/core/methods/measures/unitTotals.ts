@@ -125,7 +125,7 @@ function regroupedAtEnd(
     pad.line(
       "answer",
       { kind: "regroupUnit", unit, count, larger, rate: per, whole, rest, had, makes: had + whole },
-      [text(`${withUnit(count, unit)} = ${withUnit(whole, larger)} ${withUnit(rest, unit)}`)],
+      () => [text(`${withUnit(count, unit)} = ${withUnit(whole, larger)} ${withUnit(rest, unit)}`)],
     );
   }
   return fromSmallest(regrouped.map(({ written }) => BigInt(written)));

@@ -160,7 +160,7 @@ function workCompensation(
   const plain = { ...house, grouping: "none" } as const;
   const line = (quantity: Quantity): string => writeQuantity(quantity, plain);
   const pad = newPad<CompensationReason | AnswerReason>();
-  pad.line("setOut", { kind: "writeToCompensate", problem }, [text(writeProblem(problem, plain))]);
+  pad.line("setOut", { kind: "writeToCompensate", problem }, () => [text(writeProblem(problem, plain))]);
 
   const changed = friendly.flatMap((one, index) => {
     const before = numbers[index];
@@ -174,7 +174,7 @@ function workCompensation(
     off: shown(one.off),
     up: one.up,
   }));
-  pad.line("work", { kind: "takeFriendlier", roundings, problem: rounded }, [
+  pad.line("work", { kind: "takeFriendlier", roundings, problem: rounded }, () => [
     text(writeProblem(rounded, plain)),
   ]);
   const [first, ...rest] = numbersOf(rounded);
@@ -183,7 +183,7 @@ function workCompensation(
     worked === "multiply"
       ? timesOf(times, changed[0]?.friendly ?? first)
       : rest.reduce((sum, number) => combinedBy(worked, sum, number), first);
-  pad.goOn("work", { kind: "workFriendlier", problem: rounded, result: shown(result) }, [
+  pad.goOn("work", { kind: "workFriendlier", problem: rounded, result: shown(result) }, () => [
     text(`=${line(shown(result))}`),
   ]);
 
@@ -209,7 +209,7 @@ function workCompensation(
       all: shown(off),
       answer,
     },
-    [
+    () => [
       text(
         `${line(shown(result))} ${op === "add" ? "+" : "−"} ${line(shown(off))} = ${writeAnswer(answer, plain)}`,
       ),

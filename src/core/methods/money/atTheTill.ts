@@ -94,7 +94,7 @@ function workEnough<Inner>(
   const size = fromMinor(enough ? difference : -difference, currency);
   const [larger, smaller] = enough ? [have, total] : [total, have];
   const rest: MoneyProblem = { ...problem, op: "subtract", operands: [larger, smaller], without: [] };
-  pad.line("work", { kind: "compareCost", have, cost: total, enough, problem: rest }, [
+  pad.line("work", { kind: "compareCost", have, cost: total, enough, problem: rest }, () => [
     text(
       `${amountText(fromMinor(minorCount(have), currency), house)} ${difference === 0n ? "=" : enough ? ">" : "<"} ${amountText(total, house)}`,
     ),
@@ -127,7 +127,7 @@ function workHanding(problem: MoneyProblem, house: HouseRules): Worked<MoneyWhy>
   const full = fromMinor(minorCount(price), currency);
   const back = fromMinor(total - minorCount(price), currency);
   const exact = isZero(back.numeral);
-  pad.line("work", { kind: "handNotes", price: full, pieces, total: handed, exact }, [
+  pad.line("work", { kind: "handNotes", price: full, pieces, total: handed, exact }, () => [
     text(
       pieces.length > 1
         ? `${writePieces(pieces, currency)} = ${amountText(handed, house)}`
@@ -135,7 +135,7 @@ function workHanding(problem: MoneyProblem, house: HouseRules): Worked<MoneyWhy>
     ),
   ]);
   if (!exact) {
-    pad.line("work", { kind: "backFromNotes", price: full, total: handed, back }, [
+    pad.line("work", { kind: "backFromNotes", price: full, total: handed, back }, () => [
       text(`${amountText(handed, house)} − ${amountText(full, house)} = ${amountText(back, house)}`),
     ]);
   }
@@ -155,7 +155,7 @@ function workSharing<Inner>(
   const operands = problem.operands.map((operand) => {
     if (operand.kind === "decimal") return operand;
     const count = minorCount(operand);
-    pad.line("setOut", { kind: "intoMinor", amount: operand, count }, [
+    pad.line("setOut", { kind: "intoMinor", amount: operand, count }, () => [
       text(`${amountText(operand, house)} = ${count}${minorSign}`),
     ]);
     return wholeNumeral(count);
@@ -166,7 +166,7 @@ function workSharing<Inner>(
     operands,
     form: { kind: "withRemainder" },
   };
-  pad.mark("work", { kind: "minorProblem", problem: asked, currency, shares }, []);
+  pad.mark("work", { kind: "minorProblem", problem: asked, currency, shares });
   const working = solve(asked, house);
   pad.aside(working);
   const { answer } = working;
@@ -182,7 +182,7 @@ function workSharing<Inner>(
     return ended(house, pad, left === 0n ? times : { kind: "timesLeft", times, left: rest });
   }
   const each = fromMinor(quotient, currency);
-  pad.line("answer", { kind: "backToMajor", count: quotient, amount: each }, [
+  pad.line("answer", { kind: "backToMajor", count: quotient, amount: each }, () => [
     text(`${quotient}${minorSign} = ${amountText(each, house)}`),
   ]);
   return ended(house, pad, left === 0n ? each : { kind: "share", each, left: rest });

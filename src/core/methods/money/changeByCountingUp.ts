@@ -87,9 +87,9 @@ export function workChange(
   const hops = hopsBetween(price, paid, pieces);
   const pad = startMoney<never>(problem, house);
   const show = (count: number): string => amountText(fromMinor(BigInt(count), currency), house);
-  pad.line("setOut", { kind: "startChange", price, paid, currency }, [text(show(price))]);
+  pad.line("setOut", { kind: "startChange", price, paid, currency }, () => [text(show(price))]);
   for (const hop of hops) {
-    pad.line("work", { kind: "changeHop", ...hop, currency }, [
+    pad.line("work", { kind: "changeHop", ...hop, currency }, () => [
       text(`+ ${writePieces(hop.pieces, currency)} = ${show(hop.to)}`),
     ]);
   }
@@ -101,7 +101,7 @@ export function workChange(
     pieces,
     currency,
   };
-  pad.line("answer", why, [
+  pad.line("answer", why, () => [
     text(
       hops.length > 1
         ? `${hops.map(({ from, to }) => show(to - from)).join(" + ")} = ${show(total)}`

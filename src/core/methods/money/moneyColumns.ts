@@ -108,7 +108,7 @@ export function workRepeated<Inner>(
   const numeral = withPlaces(pad, amount, house, decisions);
   const operands = Array.from({ length: times }, () => numeral);
   const shown = amountText(amountOf(amount.currency, numeral), house);
-  pad.line("work", { kind: "againAndAgain", amount, times }, [
+  pad.line("work", { kind: "againAndAgain", amount, times }, () => [
     text(`= ${operands.map(() => shown).join(" + ")}`),
   ]);
   const asked: DecimalProblem = { kind: "decimals", op: "add", operands, form: TO_MINOR };
@@ -123,7 +123,7 @@ export function columns<Inner>(
   pad: MoneyPad<Inner>,
   solve: Solve<Inner>,
 ): Answer {
-  pad.mark("work", { kind: "amountsAsDecimals", problem: asked, currency }, []);
+  pad.mark("work", { kind: "amountsAsDecimals", problem: asked, currency });
   const working = solve(asked, house);
   pad.aside(working);
   const { answer } = working;

@@ -35,7 +35,7 @@ export const amountText = (amount: Amount, house: HouseRules): string =>
 export function startMoney<Inner>(problem: MoneyProblem, house: HouseRules): MoneyPad<Inner> {
   const pad = newPad<MoneyWhy | Inner>();
   const line = writeProblem({ ...problem, form: AS_IT_COMES }, { ...house, grouping: "none" });
-  pad.line("setOut", { kind: "writeAmounts", problem }, [text(line)]);
+  pad.line("setOut", { kind: "writeAmounts", problem }, () => [text(line)]);
   return pad;
 }
 
@@ -49,7 +49,7 @@ export function withPlaces<Inner>(
   const numeral = decisions.places(amount);
   const { numeral: typed, of } = amount;
   if (of === "major" && typed.fraction.length === MINOR_PLACES && typed.whole !== "") return numeral;
-  pad.line("setOut", { kind: "hiddenPlaces", amount, numeral }, [
+  pad.line("setOut", { kind: "hiddenPlaces", amount, numeral }, () => [
     text(`${amountText(amount, house)} = ${amountText(amountOf(amount.currency, numeral), house)}`),
   ]);
   return numeral;
@@ -60,7 +60,7 @@ export function ended<Inner>(
   pad: MoneyPad<Inner>,
   answer: Answer,
 ): Worked<MoneyWhy | Inner> {
-  pad.line("answer", { kind: "nameAnswer", answer }, [
+  pad.line("answer", { kind: "nameAnswer", answer }, () => [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
   return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };

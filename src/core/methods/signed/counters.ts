@@ -71,7 +71,7 @@ export function workCounters(
 ): Worked<SignedWhy> {
   const [first = 0, second = 0] = problem.operands.map((operand) => wholeCount(operand) ?? 0);
   const pad = newPad<SignedWhy>();
-  pad.line("setOut", { kind: "writeSigned", problem }, [
+  pad.line("setOut", { kind: "writeSigned", problem }, () => [
     text(countText(first) + afterSignText(problem, second, house)),
   ]);
   const { steps, total } =

@@ -110,7 +110,7 @@ function startSigned<Inner>(problem: SignedProblem, house: HouseRules): SignedPa
     const sign: SignedOperation = problem.op === "terms" ? (problem.joins[index - 1] ?? "add") : problem.op;
     return [text(signOf(sign, house)), ...afterSign(operand, house)];
   });
-  pad.line("setOut", { kind: "writeSigned", problem }, items);
+  pad.line("setOut", { kind: "writeSigned", problem }, () => items);
   return pad;
 }
 
@@ -144,7 +144,7 @@ export function workGathering<Inner>(
   const terms = asAddition(problem, house, decisions, pad);
   const sides = [false, true].map((negative) => terms.filter((term) => term.negative === negative));
   const [above = [], below = []] = sides;
-  pad.line("work", { kind: "gatherSides", above, below }, sumItems([...above, ...below], house));
+  pad.line("work", { kind: "gatherSides", above, below }, () => sumItems([...above, ...below], house));
   const totals = sides.map(([first = wholeNumeral(0n), ...rest]) =>
     rest.reduce<Numeral>(
       (left, right) => together(left, right, "apart", house, decisions, pad, solve),
@@ -165,7 +165,7 @@ function asAddition<Inner>(
   // A plus or a minus before a number without a sign of its own stays as it is written.
   const turned = problem.operands.slice(1).filter(({ negative }) => negative).length;
   if (turned > 0) {
-    pad.line("work", { kind: "addOpposites", terms, turned }, [text("="), ...sumItems(terms, house)]);
+    pad.line("work", { kind: "addOpposites", terms, turned }, () => [text("="), ...sumItems(terms, house)]);
   }
   return terms;
 }
@@ -193,9 +193,7 @@ function together<Inner>(
   const why: SignedWhy = adds
     ? { kind: "sameSigns", left, right, result }
     : { kind: "differentSigns", left, right, larger, smaller, result };
-  pad.line(
-    "work",
-    why,
+  pad.line("work", why, () =>
     after === "apart"
       ? [...sumItems([left, right], house), text("="), ...numeralItems(result, house)]
       : [text("="), ...sumItems([result, ...after], house)],
@@ -216,7 +214,7 @@ function sizeOf<Inner>(
     return wholeNumeral(op === "add" ? a.numerator + b.numerator : a.numerator - b.numerator);
   }
   const problem = sizesProblem(op, sizes);
-  pad.mark("work", { kind: "sizesApart", problem }, []);
+  pad.mark("work", { kind: "sizesApart", problem });
   const working = solve(problem, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
   return numberOf(working.answer);
@@ -260,12 +258,12 @@ function workProduct<Inner>(
 ): Worked<SignedWhy | Inner> {
   const negatives = problem.operands.filter(({ negative }) => negative).length;
   const negative = decisions.productBelow(negatives, problem.operands);
-  pad.mark("work", { kind: "productSign", negatives, negative, quotient: op === "divide" }, []);
+  pad.mark("work", { kind: "productSign", negatives, negative, quotient: op === "divide" });
   const sizes = problem.operands.map((operand) => unsigned(operand));
   const asked = sizesProblem(op, sizes);
   const size = byHeart(op, sizes) ?? sizeOf(op, sizes, house, pad, solve);
   const result = { ...size, negative: negative && !isZero(size) };
-  pad.line("work", { kind: "productSize", problem: asked, size, result }, [
+  pad.line("work", { kind: "productSize", problem: asked, size, result }, () => [
     text("="),
     ...numeralItems(result, house),
   ]);
@@ -293,11 +291,11 @@ function ended<Inner>(
     pad.take([nameStep(sum, undefined)]);
     return { ...base, answer: sum };
   }
-  pad.mark("work", { kind: "sizesApart", problem: asked }, []);
+  pad.mark("work", { kind: "sizesApart", problem: asked });
   const working = solve(asked, house);
   pad.aside(working);
   const answer = sum.negative ? belowZero(working.answer) : working.answer;
-  pad.line("answer", { kind: "nameAnswer", answer }, [
+  pad.line("answer", { kind: "nameAnswer", answer }, () => [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
   return { ...base, answer };

@@ -139,39 +139,61 @@ interface Room {
   readonly from?: number;
 }
 
-/** Steps in the making, each with its line of writing under the one before. */
+/** Steps in the making, each with its line of writing under the one before. Lines are laid out when one of them is first looked at. */
 export interface Pad<Why> {
   readonly steps: readonly Step<Why>[];
-  /** A step that writes a new line; gives where each item of it stands. */
-  line(stage: Stage, reason: Why, items: readonly Item[], room?: Room): readonly Placed[];
-  /** A step that writes flat lines close under one another, with marks of its own among them. */
-  block(stage: Stage, reason: Why, lines: readonly string[], marks: readonly Mark[]): void;
+  /** A step that writes a new line; gives where each item of it stands, once that is looked at. */
+  line(stage: Stage, reason: Why, items: () => readonly Item[], room?: Room): () => readonly Placed[];
+  /** A step that writes flat lines close under one another, with marks of its own among them; `top` is the row of the first. */
+  block(
+    stage: Stage,
+    reason: Why,
+    lines: () => readonly string[],
+    marks: (top: number) => readonly Mark[],
+  ): void;
   /** A step with marks of its own, or none. */
-  mark(stage: Stage, reason: Why, marks: readonly Mark[]): void;
+  mark(stage: Stage, reason: Why, marks?: () => readonly Mark[]): void;
   /** Steps from elsewhere. */
   take(steps: readonly Step<Why>[]): void;
   /** A working of a part of the problem, on sheets of its own; ending with its answer named. A part of the work, if nothing else is said. */
   aside(working: Worked<Why>, stage?: Stage): void;
   /** More on the line that was written last, right of it. */
-  goOn(stage: Stage, reason: Why, items: readonly Item[]): readonly Placed[];
-  /** The row in which the next line will begin. */
-  readonly row: number;
+  goOn(stage: Stage, reason: Why, items: () => readonly Item[]): void;
 }
 
 export function newPad<Why>(firstRow = 0): Pad<Why> {
   const steps: Step<Why>[] = [];
+  const waiting: (() => void)[] = [];
+  let laidOut = 0;
+  let busy = false;
   let next = firstRow;
   let sheet = 1;
   let last = { row: firstRow, end: 0, tall: false };
-  const write = (
-    stage: Stage,
-    reason: Why,
-    items: readonly Item[],
-    row: number,
-    col: number,
-  ): WrittenLine => {
+  /** Everything that was written since the last time, in order: each line goes under the one before. */
+  const layOut = (): void => {
+    // What is being laid out may look at what already is.
+    if (busy) return;
+    busy = true;
+    for (; laidOut < waiting.length; laidOut++) waiting[laidOut]?.();
+    busy = false;
+  };
+  const later = (stage: Stage, reason: Why, draw: () => readonly Mark[]): void => {
+    let drawn: readonly Mark[] = [];
+    waiting.push(() => {
+      drawn = draw();
+    });
+    steps.push({
+      stage,
+      reason,
+      focus: [],
+      get marks() {
+        layOut();
+        return drawn;
+      },
+    });
+  };
+  const write = (items: readonly Item[], row: number, col: number): WrittenLine => {
     const written = writeLine(items, col, row);
-    steps.push({ stage, reason, marks: written.marks, focus: [] });
     last = { row, end: written.end, tall: last.row === row ? last.tall || written.tall : written.tall };
     next = Math.max(next, row + (last.tall ? 3 : 2));
     return written;
@@ -179,29 +201,38 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
   return {
     steps,
     line: (stage, reason, items, { above = 0, below = 0, from = 0 } = {}) => {
-      const { placed } = write(stage, reason, items, next + above, from);
-      next += below;
-      return placed;
+      let placed: readonly Placed[] = [];
+      later(stage, reason, () => {
+        const written = write(items(), next + above, from);
+        next += below;
+        placed = written.placed;
+        return written.marks;
+      });
+      return () => {
+        layOut();
+        return placed;
+      };
     },
-    block: (stage, reason, lines, marks) => {
-      const written = lines.flatMap((line, index) => lettering(line, 0, next + index));
-      steps.push({ stage, reason, marks: [...written, ...marks], focus: [] });
-      next += lines.length + 1;
-    },
-    mark: (stage, reason, marks) => steps.push({ stage, reason, marks, focus: [] }),
+    block: (stage, reason, lines, marks) =>
+      later(stage, reason, () => {
+        const top = next;
+        const texts = lines();
+        next += texts.length + 1;
+        return [...texts.flatMap((line, index) => lettering(line, 0, top + index)), ...marks(top)];
+      }),
+    mark: (stage, reason, marks = () => []) => later(stage, reason, marks),
     take: (more) => steps.push(...more),
     aside: (working, stage = "work") => {
       const placed = onSheets(working, sheet, stage);
       steps.push(...placed.steps);
       sheet = placed.next;
     },
-    goOn: (stage, reason, items) => {
-      // Beside a fraction a flat line goes on halfway between its two rows.
-      const flat = items.every(({ kind }) => kind === "text");
-      return write(stage, reason, items, last.row + (last.tall && flat ? 0.5 : 0), last.end).placed;
-    },
-    get row() {
-      return next;
-    },
+    goOn: (stage, reason, items) =>
+      later(stage, reason, () => {
+        const here = items();
+        // Beside a fraction a flat line goes on halfway between its two rows.
+        const flat = here.every(({ kind }) => kind === "text");
+        return write(here, last.row + (last.tall && flat ? 0.5 : 0), last.end).marks;
+      }),
   };
 }

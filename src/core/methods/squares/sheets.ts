@@ -12,8 +12,13 @@ export function onSheets<Why>(
   stage: Stage,
 ): { readonly steps: readonly Step<Why>[]; readonly next: number } {
   const steps = working.steps.map((step) => ({
-    ...step,
     stage,
+    reason: step.reason,
+    focus: step.focus,
+    // Its marks are made when they are looked at, here as there.
+    get marks() {
+      return step.marks;
+    },
     sheet: {
       index: first + (step.sheet?.index ?? 0),
       layout: step.sheet?.layout ?? working.layout,
