@@ -82,9 +82,10 @@ This number has a second point. A number has one at most, as in 4.2.
   it("lists the methods that take a problem, then the others with the reason", () => {
     const { status, stdout } = core(["methods", "7.2 / 0.08"]);
     expect(status).toBe(0);
-    expect(stdout.split("\n").slice(0, 3)).toEqual([
+    expect(stdout.split("\n").slice(0, 4)).toEqual([
       "long-division",
       "short-division",
+      "partial-quotients",
       "column-addition: Column addition only adds.",
     ]);
     expect(stdout).toContain("shift: Shift by tens needs a one with zeros");

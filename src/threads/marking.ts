@@ -12,7 +12,7 @@ import {
 } from "@/core/errorPatterns";
 import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
 import { readGiven } from "@/core/marking";
-import { workingOf } from "@/core/methods";
+import { answerOf } from "@/core/methods";
 import { readProblem, writeAnswer } from "@/core/problem";
 import { givenErrorWords, readErrorWords } from "@/core/wording";
 import type { Mark } from "@/data/attempts";
@@ -115,7 +115,7 @@ export function rightAnswers({
   const house = houseGiven(choices);
   return problems.map((line) => {
     const read = readProblem(line, house);
-    return read.ok ? writeAnswer(workingOf(read.value, house).answer, house) : "";
+    return read.ok ? writeAnswer(answerOf(read.value, house), house) : "";
   });
 }
 

@@ -83,12 +83,12 @@ export function runOf(working: Working, library: Library): Run {
 /** The first other method that ends in the same form, carried out beside this one. One that ends in another form would be no check. */
 function otherMethod(
   { problem, method, house, answer }: Working,
-  { methodsFor, workingOf }: Library,
+  { answerOf, methodsFor }: Library,
 ): readonly CheckReason[] {
   const divisor = divisorOf(problem);
   for (const { id, refusal } of methodsFor(problem)) {
     if (id === method || refusal !== undefined) continue;
-    const second = workingOf(problem, house, id).answer;
+    const second = answerOf(problem, house, id);
     if (second.kind !== answer.kind) continue;
     const agrees = answerValueOf(second, divisor).equals(answerValueOf(answer, divisor));
     return [{ kind: "otherMethod", method: id, answer: second, agrees }];

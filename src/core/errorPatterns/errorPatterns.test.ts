@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
 import { readGiven, sameAnswer } from "../marking";
-import { workingOf } from "../methods";
+import { drawn, workingOf } from "../methods";
 import { writeAnswer } from "../problem";
 import { anyHouse } from "../testing/arbitrary";
 import { coinciding } from "../testing/coinciding";
@@ -89,8 +89,9 @@ describe("a pattern on any problem of its skill, in any house", () => {
         if (working === undefined) return;
         expect(working.problem).toBe(problem);
         expect(working.steps.length).toBeGreaterThan(0);
-        expect(working.steps.flatMap(({ marks }) => marks).length).toBeGreaterThan(0);
-        expect(coinciding(working.layout, working.steps)).toEqual([]);
+        const { layout, steps } = drawn(working);
+        expect(steps.flatMap(({ marks }) => marks).length).toBeGreaterThan(0);
+        expect(coinciding(layout, steps)).toEqual([]);
       }),
       { numRuns: 25 },
     );

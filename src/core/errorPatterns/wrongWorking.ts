@@ -7,7 +7,7 @@ import {
   type Reason,
   Stuck,
   text,
-  type WorkingBy,
+  type WorkingToDraw,
 } from "../methods";
 import { type Answer, type Problem, writeAnswer, writeProblem } from "../problem";
 import type { PatternAct } from "./errorPattern";
@@ -21,8 +21,8 @@ export type PatternReason =
   | { readonly kind: "putTogether"; readonly parts: readonly Answer[]; readonly answer: Answer }
   | { readonly kind: "rewritten"; readonly before: Answer; readonly after: Answer };
 
-/** A working by a learner with patterns: the whole way to a wrong answer. */
-export type WrongWorking = WorkingBy<Reason | PatternReason, MethodId>;
+/** A working by a learner with patterns: the whole way to a wrong answer, its marks not made yet. */
+export type WrongWorking = WorkingToDraw<Reason | PatternReason, MethodId>;
 
 /** Several patterns as one way of working; none where they are about the same decision. */
 interface Way {
@@ -146,36 +146,60 @@ function rewritten(
   return pad.steps.map((step) => ({ ...step, sheet: { index, layout: PLAIN_LAYOUT } }));
 }
 
+/** What is asked of an act again and again, worked out once: the decisions it takes, by name, the methods it comes out in, its rules. */
+interface Traits {
+  readonly decisions: readonly string[];
+  /** None where it comes out in any method. */
+  readonly methods: readonly MethodId[];
+  readonly rules: readonly (readonly [rule: string, setting: string])[];
+}
+
+const known = new WeakMap<PatternAct, Traits>();
+
+function traitsOf(act: PatternAct): Traits {
+  const before = known.get(act);
+  if (before !== undefined) return before;
+  const { decides = [], methods, rules = {}, reads, splits, writes } = act;
+  const traits: Traits = {
+    decisions: [
+      ...decides.flatMap((other) =>
+        other.methods.flatMap((method) =>
+          Object.keys(other.decisions).map((decision) => `${method}.${decision}`),
+        ),
+      ),
+      ...Object.entries({ reads, splits, writes }).flatMap(([name, act]) =>
+        act === undefined ? [] : [name],
+      ),
+    ],
+    methods: methods ?? methodsOf(decides),
+    rules: Object.entries(rules),
+  };
+  known.set(act, traits);
+  return traits;
+}
+
+/** The acts as one learner's; none where two are about the same decision or rule, or come out in no method together. */
 function together(acts: readonly PatternAct[]): Way | undefined {
+  const traits = acts.map(traitsOf);
   const taken = new Set<string>();
-  let rules: Partial<HouseRules> = {};
-  for (const act of acts) {
-    for (const decision of decisionsOf(act)) {
+  const settings = new Map<string, string>();
+  for (const { decisions, rules } of traits) {
+    for (const decision of decisions) {
       if (taken.has(decision)) return undefined;
       taken.add(decision);
     }
-    for (const [rule, setting] of Object.entries(act.rules ?? {})) {
-      const before = Object.entries(rules).find(([name]) => name === rule);
-      if (before !== undefined && before[1] !== setting) return undefined;
+    for (const [rule, setting] of rules) {
+      if ((settings.get(rule) ?? setting) !== setting) return undefined;
+      settings.set(rule, setting);
     }
-    rules = { ...rules, ...act.rules };
   }
-  const decides = acts.flatMap((act) => act.decides ?? []);
-  const [methods = [], ...others] = acts.map(comesOutIn).filter((ids) => ids.length > 0);
+  const [methods = [], ...others] = traits.flatMap((one) => (one.methods.length > 0 ? [one.methods] : []));
   const shared = methods.filter((method) => others.every((more) => more.includes(method)));
-  return methods.length > 0 && shared.length === 0 ? undefined : { decides, methods: shared, rules, acts };
+  if (methods.length > 0 && shared.length === 0) return undefined;
+  return {
+    decides: acts.flatMap((act) => act.decides ?? []),
+    methods: shared,
+    rules: Object.assign({}, ...acts.map((act) => act.rules)),
+    acts,
+  };
 }
-
-/** The methods an act comes out in; none where it comes out in any. */
-const comesOutIn = ({ decides = [], methods }: PatternAct): readonly MethodId[] =>
-  methods ?? methodsOf(decides);
-
-/** The decisions that an act takes, by name: no two acts of one learner can be about the same. */
-const decisionsOf = (act: PatternAct): readonly string[] => [
-  ...(act.decides ?? []).flatMap(({ methods, decisions }) =>
-    methods.flatMap((method) => Object.keys(decisions).map((decision) => `${method}.${decision}`)),
-  ),
-  ...(act.reads === undefined ? [] : ["reads"]),
-  ...(act.splits === undefined ? [] : ["splits"]),
-  ...(act.writes === undefined ? [] : ["writes"]),
-];

@@ -1,9 +1,9 @@
 export { columnAddition } from "./addition/columnAddition";
 export type { ExpandedAdditionReason } from "./addition/expandedAddition";
 export { chainMethods } from "./chains/chainMethods";
-export type { AnyMethod, Method, Refusal, WorkingBy } from "./contract/method";
-export { libraryOf, type MethodSet } from "./contract/methodSet";
-export type { Stage, Step } from "./contract/step";
+export type { AnyMethod, Method, Refusal, WorkingBy, WorkingToDraw } from "./contract/method";
+export { drawn, libraryOf, type MethodSet } from "./contract/methodSet";
+export type { Stage, Step, StepToDraw } from "./contract/step";
 export { Stuck } from "./contract/stuck";
 export { decimalMethods } from "./decimalMethods";
 export type {
@@ -76,4 +76,4 @@ export { equalAdditions } from "./subtraction/equalAdditions";
 export type { ExpandedSubtractionReason } from "./subtraction/expandedSubtraction";
 export { makingUp } from "./subtraction/makingUp";
 export { subtractionByDecomposition } from "./subtraction/subtractionByDecomposition";
-export { EVERY_METHOD, METHOD_IDS, methodsFor, type Working, workingOf } from "./workings";
+export { answerOf, EVERY_METHOD, METHOD_IDS, methodsFor, type Working, workingOf } from "./workings";

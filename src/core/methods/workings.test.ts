@@ -217,7 +217,7 @@ describe("a decision that is not sound gives the whole wrong working", () => {
     };
     const working = workColumnAddition(problemOf("4.6 + 12.03"), house, atTheRight);
     expect(read(working.answer)).toBe("12.49");
-    expect(working.steps[0]?.marks).toContainEqual({ kind: "point", line: 1, row: 0, look: "written" });
+    expect(working.steps[0]?.draw?.()).toContainEqual({ kind: "point", line: 1, row: 0, look: "written" });
   });
 
   it("of a difference: the smaller digit taken from the larger, or a ten that is never paid for", () => {

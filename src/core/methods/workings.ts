@@ -22,7 +22,7 @@ export const EVERY_METHOD = libraryOf<Reason, MethodId>([
   mentalMethods,
 ]);
 
-export const { methodsFor, workingOf } = EVERY_METHOD;
+export const { answerOf, methodsFor, workingOf } = EVERY_METHOD;
 
 /** The ids of all methods, in the order of their sets. */
 export const METHOD_IDS: readonly MethodId[] = EVERY_METHOD.methods.map(({ id }) => id);

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import { answerValue, sameAnswer } from "../../marking";
-import { workingOf } from "../../methods";
+import { answerOf } from "../../methods";
 import { type Answer, exactAnswer, type Problem, roundedTo } from "../../problem";
 import { amountOf, inMajor, MINOR_PLACES } from "../../quantity";
 import type { ErrorPattern, PatternSkill } from "../errorPattern";
@@ -74,7 +74,7 @@ export function wrongWays(
   house: HouseRules,
   patterns: readonly ErrorPattern[] = patternsFor(problem),
 ): WrongWays {
-  const right = workingOf(problem, house).answer;
+  const right = answerOf(problem, house);
   const value = (answer: Answer): Value => valueIn(problem, answer);
   const rightValue = value(right);
   const inside = insideOf(problem);

@@ -60,7 +60,7 @@ export const REST_BEHIND_POINT: Pick<DivisionDecisions, "follows" | "ends"> = {
     return {
       ...end,
       steps: [
-        { stage: "answer", reason: { kind: "nameAnswer", answer: full }, marks: written, focus: [] },
+        { stage: "answer", reason: { kind: "nameAnswer", answer: full }, draw: () => written, focus: [] },
         ...end.steps,
       ],
     };

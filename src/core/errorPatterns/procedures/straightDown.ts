@@ -5,7 +5,7 @@ import {
   type BlockReason,
   carryMarks,
   digitCol,
-  type Step,
+  type StepToDraw,
   type WorkedBlock,
   withoutFrontZeros,
 } from "../../methods";
@@ -20,7 +20,7 @@ export function workStraightDown(block: Block, house: HouseRules): WorkedBlock {
   // Carries under the rule take a row of their own.
   const resultRow = block.ruleRow + (house.carryPlace === "below" ? 1 : 0);
   const digits: number[] = [];
-  const steps: Step<BlockReason>[] = [];
+  const steps: StepToDraw<BlockReason>[] = [];
   let carried = 0;
   for (let column = 0; column < columns; column++) {
     const [digit, by] = [block.top[column], block.by[column]];
@@ -50,7 +50,7 @@ export function workStraightDown(block: Block, house: HouseRules): WorkedBlock {
       reason: meets
         ? { kind: "digitProduct", place, byPlace: place, digit, by, last, ...said }
         : { kind: "columnSum", place, parts: [alone], ...said },
-      marks,
+      draw: () => marks,
       focus: [digitCol(block.line, place)],
     });
     carried = carriedOut;

@@ -1,6 +1,14 @@
 import type { HouseRules } from "../../house";
 import { sameAnswer } from "../../marking";
-import { type Working, workingOf } from "../../methods";
+import {
+  answerOf,
+  drawn,
+  type MethodId,
+  type Reason,
+  type Working,
+  type WorkingBy,
+  workingOf,
+} from "../../methods";
 import { type Answer, fractionOf, type Problem, type SignedOperation, writeAnswer } from "../../problem";
 import type { Amount, Measure } from "../../quantity";
 import type { PatternAct } from "../errorPattern";
@@ -8,11 +16,11 @@ import { patternsNamed } from "../errorPatterns";
 import { slipValue, valueIn } from "../explaining/wrongWays";
 import type { PatternId } from "../patternIds";
 import { slipsOf } from "../slips/slips";
-import { type WrongWorking, wrongWorking } from "../wrongWorking";
+import { type PatternReason, type WrongWorking, wrongWorking } from "../wrongWorking";
 
 /** A wrong working beside the sound one by the same method, and the step at which it leaves it. */
 export interface Replay {
-  readonly wrong: WrongWorking;
+  readonly wrong: WorkingBy<Reason | PatternReason, MethodId>;
   readonly sound: Working;
   /** The index of the first step that is done otherwise. */
   readonly departs: number;
@@ -28,12 +36,13 @@ export function replayOf(
   patterns: readonly PatternId[],
   given?: Answer,
 ): Replay | undefined {
-  const right = workingOf(problem, house);
-  const acts = patternsNamed(patterns) ?? slipActs(problem, right.answer, patterns, given);
+  const right = answerOf(problem, house);
+  const acts = patternsNamed(patterns) ?? slipActs(problem, right, patterns, given);
   const wrong = acts === undefined ? undefined : wrongWorking(problem, house, acts);
-  if (wrong === undefined || sameAnswer(problem, right.answer, wrong.answer)) return undefined;
+  if (wrong === undefined || sameAnswer(problem, right, wrong.answer)) return undefined;
   const sound = soundBeside(wrong, house);
-  return { wrong, sound, departs: departure(wrong, sound) };
+  const made = drawn(wrong);
+  return { wrong: made, sound, departs: departure(made, sound) };
 }
 
 function slipActs(
@@ -57,7 +66,7 @@ const soundBeside = (wrong: WrongWorking, house: HouseRules): Working =>
 const asText = (value: unknown): string =>
   JSON.stringify(value, (_, part: unknown) => (typeof part === "bigint" ? `${part}n` : part));
 
-function departure(wrong: WrongWorking, sound: Working): number {
+function departure(wrong: Replay["wrong"], sound: Working): number {
   const at = wrong.steps.findIndex((step, index) => {
     const beside = sound.steps[index];
     return (
@@ -85,7 +94,7 @@ export function undoingOf(problem: Problem, wrong: Answer, house: HouseRules): U
   if (first === undefined || second === undefined || more !== undefined) return undefined;
   const undone = inverseProblem(problem, wrong);
   if (undone === undefined) return undefined;
-  const comes = workingOf(undone, house).answer;
+  const comes = answerOf(undone, house);
   // A quotient that never ends is no check at a glance.
   if (comes.kind !== "decimal" && comes.kind !== "amount" && comes.kind !== "measure") {
     if (comes.kind !== "fraction" && comes.kind !== "mixed") return undefined;

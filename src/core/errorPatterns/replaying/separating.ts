@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import { sameAnswer } from "../../marking";
-import { workingOf } from "../../methods";
+import { answerOf } from "../../methods";
 import type { Decimal } from "../../number";
 import { type Problem, readProblem } from "../../problem";
 import type { Quantity } from "../../quantity";
@@ -42,7 +42,7 @@ function separates(
   if (![...one, ...other].every((pattern) => known.includes(pattern))) return false;
   const [first, second] = [wrongWorking(problem, house, one), wrongWorking(problem, house, other)];
   if (first === undefined) return false;
-  const right = workingOf(problem, house).answer;
+  const right = answerOf(problem, house);
   if (sameAnswer(problem, right, first.answer)) return false;
   // A pattern that does not come in leaves the answer right, which tells them apart as well.
   return second === undefined || !sameAnswer(problem, first.answer, second.answer);

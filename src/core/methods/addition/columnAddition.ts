@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import {
   type AdditionDecisions,
   addInColumns,
@@ -91,7 +91,7 @@ export function workColumnAddition(
   const columns = sums.map(({ column, written }) => ({ place: lowest + column, written }));
   const front = frontPlace(columns);
 
-  const work = sums.flatMap((sum): readonly Step<Why>[] => {
+  const work = sums.flatMap((sum): readonly StepToDraw<Why>[] => {
     const place = lowest + sum.column;
     const step = columnStep(
       sum,
@@ -124,14 +124,14 @@ function columnStep(
   setting: Setting,
   house: HouseRules,
   next: 1 | -1,
-): Step<ColumnAdditionReason> {
+): StepToDraw<ColumnAdditionReason> {
   const col = colOf(place);
   const carrySquare = { col: col + next, above: -1, rule: setting.ruleRow };
   const { parts, carriedIn, total, written, carriedOut } = sum;
   return {
     stage: "work",
     reason: { kind: "columnSum", place, parts, carriedIn, total, written, carriedOut, blank },
-    marks: [
+    draw: () => [
       ...answerDigit(setting, { place, written: sum.written }, blank),
       ...carryMarks(carrySquare, sum.carriedOut, house),
     ],

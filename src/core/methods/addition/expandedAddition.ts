@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import { type Place, placesFrom } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, addInColumns, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer, numeralOf } from "../squares/answer";
 import {
@@ -72,7 +72,7 @@ export function workExpandedAddition(
   const shown = counts.filter(({ written }) => written > 0);
   const front = Math.max(...shown.map(({ place }) => place), lowest);
 
-  const work = sums.map(({ column, ...sum }): Step<Why> => {
+  const work = sums.map(({ column, ...sum }): StepToDraw<Why> => {
     const place = lowest + column;
     const empty = sum.total === 0;
     const plus = sum.written > 0 && place < front ? [setting.plus(place, partRow)] : [];
@@ -82,7 +82,12 @@ export function workExpandedAddition(
       empty || sum.written === 0
         ? carry
         : [...setting.partMarks(sum.written, place, partRow), ...plus, ...carry];
-    return { stage: "work", reason: { kind: "partSum", place, ...sum }, marks, focus: setting.colsOf(place) };
+    return {
+      stage: "work",
+      reason: { kind: "partSum", place, ...sum },
+      draw: () => marks,
+      focus: setting.colsOf(place),
+    };
   });
   const answerRow = partRow + 1;
   const right = Math.max(1, full.fraction.length);
@@ -103,7 +108,7 @@ export function workExpandedAddition(
       {
         stage: "setOut",
         reason: { kind: "expandedRule", op: "add" },
-        marks: [
+        draw: () => [
           {
             kind: "glyph",
             col: -Math.max(...addends.map(({ whole }) => whole.length)) - 1,

@@ -1,7 +1,7 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, digitAt, fromCount, highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, addInColumns } from "../procedures/columnSums";
 import { carryMarks } from "../squares/smallMarks";
 import { digitCol } from "../squares/writtenNumber";
@@ -18,7 +18,7 @@ export interface Pile {
 
 /** A pile added up: the columns' steps, the sum, and its row. */
 export interface PileSum {
-  readonly steps: readonly Step<ColumnAdditionReason>[];
+  readonly steps: readonly StepToDraw<ColumnAdditionReason>[];
   readonly full: Decimal;
   readonly row: number;
   readonly rule: (row: number, strokes: 1 | 2) => Mark;
@@ -38,7 +38,7 @@ export function addPile(pile: Pile, house: HouseRules, decisions: AdditionDecisi
     .join("");
   const exact = fromCount(BigInt(digits), -lowest);
   const full = { ...exact, whole: exact.whole.replace(/^0+(?=\d)/, "") };
-  const steps = sums.map(({ column, ...sum }): Step<ColumnAdditionReason> => {
+  const steps = sums.map(({ column, ...sum }): StepToDraw<ColumnAdditionReason> => {
     const place = lowest + column;
     const col = digitCol(line, place);
     const blank = place >= full.whole.length;
@@ -47,7 +47,12 @@ export function addPile(pile: Pile, house: HouseRules, decisions: AdditionDecisi
       : [{ kind: "glyph", col, row, text: String(sum.written), look: "written" }];
     const carrySquare = { col: col - 1, above: pile.aboveRow, rule: pile.ruleRow };
     const marks = [...digit, ...carryMarks(carrySquare, sum.carriedOut, house)];
-    return { stage: "work", reason: { kind: "columnSum", place, ...sum, blank }, marks, focus: [col] };
+    return {
+      stage: "work",
+      reason: { kind: "columnSum", place, ...sum, blank },
+      draw: () => marks,
+      focus: [col],
+    };
   });
   const from = digitCol(line, Math.max(lowest + sums.length - 1, ONES)) - 1;
   return {

@@ -1,20 +1,29 @@
 import type { Layout } from "../../board";
 import type { HouseRules } from "../../house";
 import type { Answer, Operation, Problem, ProblemKind } from "../../problem";
-import type { Step } from "./step";
+import type { Step, StepToDraw } from "./step";
 
-/** What a method makes of a problem: steps on a board, and the answer they reach. */
+/** What a method makes of a problem: steps for a board, and the answer they reach. */
 export interface Worked<Why> {
   readonly layout: Layout;
-  readonly steps: readonly Step<Why>[];
+  readonly steps: readonly StepToDraw<Why>[];
   readonly answer: Answer;
 }
 
-/** A problem worked by a method under some house rules. */
-export interface WorkingBy<Why, Id extends string = string> extends Worked<Why> {
+interface By<Id extends string> {
   readonly problem: Problem;
   readonly method: Id;
   readonly house: HouseRules;
+}
+
+/** A problem worked by a method under some house rules, its marks not made yet. */
+export type WorkingToDraw<Why, Id extends string = string> = Worked<Why> & By<Id>;
+
+/** A problem worked by a method under some house rules, with all its marks. */
+export interface WorkingBy<Why, Id extends string = string> extends By<Id> {
+  readonly layout: Layout;
+  readonly steps: readonly Step<Why>[];
+  readonly answer: Answer;
 }
 
 /** Why a method does not take a problem; `Because` are the reasons of its own. */
@@ -26,7 +35,7 @@ export type Refusal<Because extends string = string> =
   | { readonly kind: "own"; readonly because: Because; readonly most: number };
 
 /** Works a problem that is a part of another one, by the method the house prefers for it. */
-export type Solve<Inner> = (problem: Problem, house: HouseRules) => WorkingBy<Inner>;
+export type Solve<Inner> = (problem: Problem, house: HouseRules) => WorkingToDraw<Inner>;
 
 /**
  * Problems for the bench, as small as they come, as in a lesson, and as large as can be typed and the method

@@ -1,6 +1,7 @@
 import type { HouseRules } from "../../house";
-import { isRight, type Problem, type ProblemKind } from "../../problem";
-import type { BenchProblems, Method, Refusal, Solve, WorkingBy } from "./method";
+import { type Answer, isRight, PROBLEM_KINDS, type Problem, type ProblemKind } from "../../problem";
+import type { BenchProblems, Method, Refusal, Solve, WorkingBy, WorkingToDraw } from "./method";
+import { drawnSteps } from "./step";
 
 /** A method that looks at any problem, and refuses those of other kinds. */
 interface Taking<Why, Id extends string> {
@@ -18,7 +19,7 @@ interface Taking<Why, Id extends string> {
     house: HouseRules,
     solve: Solve<Inner>,
     other: object,
-  ): WorkingBy<Why | Inner, Id>;
+  ): WorkingToDraw<Why | Inner, Id>;
 }
 
 /** The methods for a kind of problem or for several, and which of them a house takes first. What a problem does not need, need not be loaded. */
@@ -77,11 +78,13 @@ export interface LibraryBy<Why, Id extends string> {
    * A disagreement is a bug and throws: a wrong answer is never shown.
    */
   workingOf(problem: Problem, house: HouseRules, wanted?: Id): WorkingBy<Why, Id>;
+  /** The answer alone, verified in the same way: no marks are made. */
+  answerOf(problem: Problem, house: HouseRules, wanted?: Id): Answer;
   /** The house's own method where it is wanted, else the first wanted one that is for problems of its kind and takes it, else the house's all the same. */
   methodAmong(problem: Problem, house: HouseRules, wanted: readonly Id[]): Id;
   /**
-   * A working by a method that takes the problem, with other decisions than sound ones. Nobody verifies it; `solve`
-   * works what is left to others. Throws `Stuck` where the decisions can't go on.
+   * A working by a method that takes the problem, with other decisions than sound ones. Nobody verifies it, and its
+   * marks are not made yet; `solve` works what is left to others. Throws `Stuck` where the decisions can't go on.
    */
   workingOtherwise<Inner>(
     problem: Problem,
@@ -89,36 +92,48 @@ export interface LibraryBy<Why, Id extends string> {
     method: Id,
     other: object,
     solve: Solve<Inner>,
-  ): WorkingBy<Why | Inner, Id>;
+  ): WorkingToDraw<Why | Inner, Id>;
 }
+
+/** A working with its marks made. */
+export const drawn = <Why, Id extends string>(working: WorkingToDraw<Why, Id>): WorkingBy<Why, Id> => ({
+  ...working,
+  steps: drawnSteps(working.steps),
+});
 
 export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, Id>[]): LibraryBy<Why, Id> {
   const methods = sets.flatMap((one) => one.methods);
+  const byKind = new Map(
+    PROBLEM_KINDS.map((kind) => [kind, sets.filter(({ kinds }) => kinds.includes(kind))]),
+  );
   const byId = new Map<string, Taking<Why, Id>>(methods.map((method) => [method.id, method]));
+  const card = (id: Id): Taking<Why, Id> => {
+    const method = byId.get(id);
+    if (method === undefined) throw new Error(`card: ${id} is in no set`);
+    return method;
+  };
   /** The wanted method where it takes the problem, else the first of the house's that does. */
   const methodFor = (problem: Problem, house: HouseRules, wanted: readonly Id[]): Taking<Why, Id> => {
-    const preferred = sets.flatMap((one) => one.prefers(problem, house));
+    const preferred = (byKind.get(problem.kind) ?? []).flatMap((one) => one.prefers(problem, house));
     for (const id of [...wanted, ...preferred]) {
       const method = byId.get(id);
       if (method !== undefined && method.refuses(problem) === undefined) return method;
     }
     throw new Error(`methodFor: no method takes ${problem.kind} ${problem.op}`);
   };
-  const workingOf = (problem: Problem, house: HouseRules, wanted?: Id): WorkingBy<Why, Id> => {
+  const worked = (problem: Problem, house: HouseRules, wanted?: Id): WorkingToDraw<Why, Id> => {
     const method = methodFor(problem, house, wanted === undefined ? [] : [wanted]);
-    const working = method.work(problem, house, workingOf, {});
+    const working = method.work(problem, house, worked, {});
     if (!isRight(problem, working.answer)) {
       throw new Error(`workingOf: ${working.method} disagrees with exact arithmetic`);
     }
     return working;
   };
+  const workingOf = (problem: Problem, house: HouseRules, wanted?: Id): WorkingBy<Why, Id> =>
+    drawn(worked(problem, house, wanted));
   return {
     methods,
-    card: (id) => {
-      const method = byId.get(id);
-      if (method === undefined) throw new Error(`card: ${id} is in no set`);
-      return method;
-    },
+    card,
     methodsFor: (problem) => methods.map((method) => ({ id: method.id, refusal: method.refuses(problem) })),
     preferredMethod: (problem, house) => methodFor(problem, house, []).id,
     methodAmong: (problem, house, wanted) => {
@@ -131,7 +146,8 @@ export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, 
       ).id;
     },
     workingOf,
+    answerOf: (problem, house, wanted) => worked(problem, house, wanted).answer,
     workingOtherwise: (problem, house, method, other, solve) =>
-      methodFor(problem, house, [method]).work(problem, house, solve, other),
+      card(method).work(problem, house, solve, other),
   };
 }

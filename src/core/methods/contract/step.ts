@@ -1,4 +1,4 @@
-import type { Writing } from "../../board";
+import type { Mark, Writing } from "../../board";
 
 /** The part of the run a step belongs to, in the words of a lesson. */
 export type Stage = "estimate" | "setOut" | "work" | "point" | "answer" | "check";
@@ -11,3 +11,17 @@ export interface Step<Why> extends Writing {
   readonly stage: Stage;
   readonly reason: Why;
 }
+
+/** A step as a method makes it: its marks are made when they are looked at, since most workings are tried for their answers alone. */
+export interface StepToDraw<Why> extends Omit<Step<Why>, "marks"> {
+  /** The marks it adds; left out where it adds none. */
+  draw?(): readonly Mark[];
+}
+
+/** The steps with their marks made. */
+export const drawnSteps = <Why>(steps: readonly StepToDraw<Why>[]): readonly Step<Why>[] =>
+  steps.map((step) => {
+    const { stage, reason, focus, sheet } = step;
+    const marks = step.draw?.() ?? [];
+    return sheet === undefined ? { stage, reason, marks, focus } : { stage, reason, marks, focus, sheet };
+  });

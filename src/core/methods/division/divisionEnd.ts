@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { countedIn, type Decimal, fromCount, movedBy, ONES, withoutTrailingZeros } from "../../number";
 import type { Answer, DecimalProblem } from "../../problem";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { type Expansion, gcd, type Quotient } from "../procedures/quotientDigits";
 import { type AnswerReason, finishAnswer, nameStep } from "../squares/answer";
 import { lineOf } from "../squares/placeParts";
@@ -57,7 +57,7 @@ type ComesAgain = {
 };
 
 export interface End {
-  readonly steps: readonly Step<DivisionEndReason | AnswerReason>[];
+  readonly steps: readonly StepToDraw<DivisionEndReason | AnswerReason>[];
   readonly answer: Answer;
 }
 
@@ -131,19 +131,19 @@ function onItsOwnRow(
     strokes: 2,
   });
   const end = finishAnswer(full, { row, line: 0, closes }, problem, house, goesOn);
-  const read: Step<DivisionEndReason> = {
+  const read: StepToDraw<DivisionEndReason> = {
     stage: "answer",
     reason: { kind: "readQuotient", quotient: full },
-    marks: numeralMarks(full, 0, row),
+    draw: () => numeralMarks(full, 0, row),
     focus: [],
   };
   return { steps: [read, ...end.steps], answer: end.answer };
 }
 
-const stopsHere = (expansion: Expansion, places: number): Step<DivisionEndReason> => ({
+const stopsHere = (expansion: Expansion, places: number): StepToDraw<DivisionEndReason> => ({
   stage: "answer",
   reason: { kind: "goesOnTooLong", expansion, places },
-  marks: [],
+
   focus: [],
 });
 
@@ -173,7 +173,7 @@ function recurring(
         reason: comesAgain
           ? { ...comesAgain, repetend }
           : { kind: "repetendFound", rest, fixed, repetend, whole: full.whole },
-        marks: [mark],
+        draw: () => [mark],
         focus: [],
       },
       // The bar or the dots close the quotient; a frame would cross them.
@@ -204,10 +204,10 @@ function withRest(
     const remainder = withoutTrailingZeros(movedBy(scaled, -power));
     const answer: Answer = { kind: "remainder", quotient: full, remainder };
     const line = `${lineOf(full)} r ${lineOf(remainder)}`;
-    const step: Step<DivisionEndReason> = {
+    const step: StepToDraw<DivisionEndReason> = {
       stage: "answer",
       reason: { kind: "remainderLeft", quotient: full, scaled, remainder, power },
-      marks: textMarks(line, -full.whole.length, row),
+      draw: () => textMarks(line, -full.whole.length, row),
       focus: [],
     };
     const to = textWidth(line) - full.whole.length;
@@ -234,11 +234,11 @@ function withRest(
   const wholeText = whole === 0n ? "" : whole.toString();
   const first = partMarks(left, denominator, 1, row, wholeText);
   const again = partMarks(newNumerator, newDenominator, first.to + 2, row, wholeText);
-  const steps: Step<DivisionEndReason | AnswerReason>[] = [
+  const steps: StepToDraw<DivisionEndReason | AnswerReason>[] = [
     {
       stage: "answer",
       reason: { kind: "remainderShared", numerator: left, denominator, whole },
-      marks: first.marks,
+      draw: () => first.marks,
       focus: [],
     },
   ];
@@ -246,7 +246,7 @@ function withRest(
     steps.push({
       stage: "answer",
       reason: { kind: "simplifyPart", numerator: left, denominator, by, newNumerator, newDenominator },
-      marks: again.marks,
+      draw: () => again.marks,
       focus: [],
     });
   }

@@ -2,7 +2,7 @@ import type { Layout, Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, digitAt, fromCount, lowestPlace, ONES, type Place, placesFrom } from "../../number";
 import { signOf } from "../../problem";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import type { Quotient } from "../procedures/quotientDigits";
 import { lineOf } from "../squares/placeParts";
 import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
@@ -32,10 +32,10 @@ export interface DivisionSetting {
   readonly quotientRow: number;
   /** The grid line of the quotient's point. */
   readonly quotientLine: number;
-  readonly steps: readonly Step<DivisionSettingReason>[];
+  readonly steps: readonly StepToDraw<DivisionSettingReason>[];
   /** A frame round the finished quotient. */
   readonly frame: Mark;
-  readonly pointStep: (when: "first" | "whenReached") => Step<DivisionSettingReason>;
+  readonly pointStep: (when: "first" | "whenReached") => StepToDraw<DivisionSettingReason>;
 }
 
 /**
@@ -67,7 +67,7 @@ export function divisionSetting(
         { kind: "rule", row: 0, from: left, to: right, strokes: 1 },
       ];
   const divisorFrom = corner ? right : left - divisorText.length;
-  const write: Step<DivisionSettingReason> = {
+  const write: StepToDraw<DivisionSettingReason> = {
     stage: "setOut",
     reason: {
       kind: "writeDivision",
@@ -75,7 +75,11 @@ export function divisionSetting(
       divisor: newDivisor,
       frame: house.divisionLayout,
     },
-    marks: [...numeralMarks(newDividend, 0, 0), ...frameMarks, ...textMarks(divisorText, divisorFrom, 0)],
+    draw: () => [
+      ...numeralMarks(newDividend, 0, 0),
+      ...frameMarks,
+      ...textMarks(divisorText, divisorFrom, 0),
+    ],
     focus: [],
   };
   const top = Math.max(first, ONES);
@@ -100,7 +104,7 @@ export function divisionSetting(
     pointStep: (when) => ({
       stage: "point",
       reason: { kind: "quotientPoint", when },
-      marks: [{ kind: "point", line: quotientLine, row: quotientRow, look: "written" }],
+      draw: () => [{ kind: "point", line: quotientLine, row: quotientRow, look: "written" }],
       focus: [],
     }),
   };
@@ -129,7 +133,11 @@ function cornerMarks(
 const SCALE_ROW = -4;
 
 /** `7.2 × 100 over 0.08 × 100` is `720 over 8`: the same multiplication above and below a bar. */
-export function scaleStep(plan: DivisionPlan, house: HouseRules, from: number): Step<DivisionSettingReason> {
+export function scaleStep(
+  plan: DivisionPlan,
+  house: HouseRules,
+  from: number,
+): StepToDraw<DivisionSettingReason> {
   const { dividend, divisor, power, newDividend, newDivisor } = plan;
   const times = `${signOf("multiply", house)}1${"0".repeat(power)}`;
   const [above, below] = [lineOf(withOnes(dividend)) + times, lineOf(withOnes(divisor)) + times];
@@ -143,7 +151,7 @@ export function scaleStep(plan: DivisionPlan, house: HouseRules, from: number): 
   return {
     stage: "setOut",
     reason: { kind: "scaleBoth", power: scaled, ...numbers },
-    marks: [
+    draw: () => [
       ...centred(above, from, width, SCALE_ROW - 1),
       { kind: "rule", row: SCALE_ROW, from, to: from + width, strokes: 1 },
       ...centred(below, from, width, SCALE_ROW),

@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import { type Decimal, ONES, type Place, TENTHS } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import {
   divideByDigits,
   type Quotient,
@@ -115,9 +115,9 @@ function digitSteps(
   quotient: Quotient,
   setting: DivisionSetting,
   house: HouseRules,
-): { readonly steps: readonly Step<Why>[]; readonly row: number } {
+): { readonly steps: readonly StepToDraw<Why>[]; readonly row: number } {
   const { newDividend, newDivisor } = plan;
-  const steps: Step<Why>[] = [];
+  const steps: StepToDraw<Why>[] = [];
   let row = 0;
   quotient.digits.forEach((digit, index) => {
     const { place } = digit;
@@ -130,7 +130,7 @@ function digitSteps(
     steps.push({
       stage: "work",
       reason: { kind: "howMany", part: digit.part, divisor: newDivisor, digit: digit.digit, place },
-      marks: [quotientMark(setting, place, digit.digit)],
+      draw: () => [quotientMark(setting, place, digit.digit)],
       focus: partCols(digit),
     });
     // A digit that is zero takes nothing away; its lines are written only where the house writes rows of zeros.
@@ -142,11 +142,15 @@ function digitSteps(
 }
 
 /** Where the first digit alone is too small, the step that says how many are taken. */
-function takePart({ part, place }: QuotientDigit, dividend: Decimal, divisor: bigint): readonly Step<Why>[] {
+function takePart(
+  { part, place }: QuotientDigit,
+  dividend: Decimal,
+  divisor: bigint,
+): readonly StepToDraw<Why>[] {
   const digits = dividend.whole.length - place;
   if (digits === 1) return [];
   const focus = Array.from({ length: digits }, (_, index) => digitCol(0, place + index));
-  return [{ stage: "work", reason: { kind: "takePart", part, divisor, digits }, marks: [], focus }];
+  return [{ stage: "work", reason: { kind: "takePart", part, divisor, digits }, focus }];
 }
 
 function bringDown(
@@ -154,7 +158,7 @@ function bringDown(
   { place, part, appended }: QuotientDigit,
   dividend: Decimal,
   row: number,
-): Step<Why> {
+): StepToDraw<Why> {
   const digit = dividendDigit(dividend, place);
   const down: readonly Mark[] =
     row === 0
@@ -171,13 +175,13 @@ function bringDown(
   return {
     stage: "work",
     reason: { kind: "bringDown", rest: previous.rest, digit, part, place, appended },
-    marks: [...(appended ? appendedMarks(dividend, place) : []), ...down],
+    draw: () => [...(appended ? appendedMarks(dividend, place) : []), ...down],
     focus: [digitCol(0, place)],
   };
 }
 
 /** The product written under the part, and what it leaves. */
-function takeAway(digit: QuotientDigit, divisor: bigint, row: number): readonly Step<Why>[] {
+function takeAway(digit: QuotientDigit, divisor: bigint, row: number): readonly StepToDraw<Why>[] {
   const { part, product, rest, place } = digit;
   const width = Math.max(product.toString().length, part.toString().length);
   const from = digitCol(0, place) + 1 - width;
@@ -195,13 +199,13 @@ function takeAway(digit: QuotientDigit, divisor: bigint, row: number): readonly 
     {
       stage: "work",
       reason: { kind: "multiplyBack", digit: digit.digit, divisor, product },
-      marks: [...marks(product, row), { kind: "glyph", col: from - 1, row, text: "−", look: "written" }],
+      draw: () => [...marks(product, row), { kind: "glyph", col: from - 1, row, text: "−", look: "written" }],
       focus: partCols(digit),
     },
     {
       stage: "work",
       reason: { kind: "subtractBack", part, product, rest, divisor },
-      marks: [
+      draw: () => [
         { kind: "rule", row: row + 1, from, to: digitCol(0, place) + 1, strokes: 1 },
         ...marks(rest, row + 1),
       ],

@@ -15,7 +15,7 @@ import {
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { divideByDigits, type Quotient, SOUND_QUOTIENTS } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
 import { partOf } from "../squares/placeParts";
@@ -175,7 +175,7 @@ function workPartialQuotients(
       {
         stage: "setOut",
         reason: { kind: "writeForChunks", dividend: newDividend, divisor: newDivisor, chunks: house.chunks },
-        marks: [...numeralMarks(newDividend, 0, 0), ...side.frame(sumRow + 1)],
+        draw: () => [...numeralMarks(newDividend, 0, 0), ...side.frame(sumRow + 1)],
         focus: [],
       },
       ...chunks.flatMap((chunk, index) =>
@@ -184,7 +184,7 @@ function workPartialQuotients(
       {
         stage: "work",
         reason: { kind: "addChunks", times, quotient: full, rest, divisor: newDivisor },
-        marks: [
+        draw: () => [
           ...(times.length > 0
             ? [{ kind: "rule", row: sumRow, from: side.left, to: side.right, strokes: 1 } as const]
             : []),
@@ -265,7 +265,7 @@ function chunkSteps(
   divisor: bigint,
   index: number,
   side: Side,
-): readonly Step<PartialQuotientsReason>[] {
+): readonly StepToDraw<PartialQuotientsReason>[] {
   const { product, before, rest } = chunk;
   const row = 1 + 2 * index;
   const width = Math.max(highestPlace(before), highestPlace(product), highestPlace(rest));
@@ -275,7 +275,7 @@ function chunkSteps(
     {
       stage: "work",
       reason: { kind: "takeChunk", divisor, ...chunk, times: count },
-      marks: [
+      draw: () => [
         ...numeralMarks(count, side.line, row),
         ...numeralMarks(product, 0, row),
         { kind: "glyph", col: from - 1, row, text: "−", look: "written" },
@@ -285,7 +285,7 @@ function chunkSteps(
     {
       stage: "work",
       reason: { kind: "chunkLeaves", before, product, rest },
-      marks: [
+      draw: () => [
         { kind: "rule", row: row + 1, from: from - 1, to: places, strokes: 1 },
         ...numeralMarks(rest.whole === "" ? { ...wholeNumeral(0n), ...rest } : rest, 0, row + 1),
       ],

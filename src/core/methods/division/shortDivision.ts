@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import { digitsOf, movedBy, type Place, TENTHS } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { divideByDigits } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
 import { digitCol } from "../squares/writtenNumber";
@@ -62,14 +62,14 @@ export function workShortDivision(
   const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
   const setting = divisionSetting(plan, quotient, house, true);
   const { newDividend, newDivisor } = plan;
-  const work = quotient.digits.flatMap((digit, index): readonly Step<Why>[] => {
+  const work = quotient.digits.flatMap((digit, index): readonly StepToDraw<Why>[] => {
     const { place, part, rest, appended } = digit;
     const last = index === quotient.digits.length - 1;
     const small: readonly Mark[] =
       rest > 0n && !last
         ? [{ kind: "small", col: digitCol(0, place - 1), row: 0, position: "corner", text: rest.toString() }]
         : [];
-    const step: Step<Why> = {
+    const step: StepToDraw<Why> = {
       stage: "work",
       reason: {
         kind: "shareInHead",
@@ -81,7 +81,7 @@ export function workShortDivision(
         appended,
         last,
       },
-      marks: [
+      draw: () => [
         ...(appended ? appendedMarks(newDividend, place) : []),
         quotientMark(setting, place, digit.digit),
         ...small,

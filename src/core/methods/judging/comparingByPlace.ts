@@ -12,7 +12,7 @@ import {
 } from "../../number";
 import type { Answer, DecimalProblem, Relation } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { lineOf } from "../squares/placeParts";
 import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
@@ -71,10 +71,10 @@ export function workComparing(
   const numerals = [left, right];
   const lowest = Math.min(ONES, ...numerals.map(lowestPlace));
   const places = placesFrom(lowest, Math.max(ONES, ...numerals.map(highestPlace)));
-  const steps: Step<Why>[] = numerals.map((numeral, nth) => ({
+  const steps: StepToDraw<Why>[] = numerals.map((numeral, nth) => ({
     stage: "setOut",
     reason: { kind: "writeToCompare", numeral, nth },
-    marks: numeralMarks(numeral, 0, nth),
+    draw: () => numeralMarks(numeral, 0, nth),
     focus: [],
   }));
   const fillers = numerals.flatMap((numeral, row): readonly Mark[] =>
@@ -86,7 +86,7 @@ export function workComparing(
     steps.push({
       stage: "setOut",
       reason: { kind: "comparingFillers", places: -lowest },
-      marks: fillers,
+      draw: () => fillers,
       focus: [],
     });
   }
@@ -106,7 +106,7 @@ export function workComparing(
     steps.push({
       stage: "work",
       reason: { kind: "comparePlace", place, upper, lower, decides },
-      marks: rings,
+      draw: () => rings,
       focus: [col],
     });
     if (decides) break;
@@ -125,7 +125,7 @@ export function workComparing(
       {
         stage: "answer",
         reason: { kind: "writeRelation", left, right, relation },
-        marks: textMarks(line, from, 3),
+        draw: () => textMarks(line, from, 3),
         focus: [],
       },
       nameStep(answer, { kind: "rule", row: 4, from, to: from + textWidth(line), strokes: 2 }),

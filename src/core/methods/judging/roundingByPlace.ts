@@ -13,7 +13,7 @@ import {
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, finishAnswer, nameStep, roundStep } from "../squares/answer";
 import { digitCol, numeralMarks } from "../squares/writtenNumber";
 
@@ -69,11 +69,11 @@ export function workRounding(
   const next = digitAt(full, decider) ?? 0;
   const up = decisions.goesUp(next);
   const highest = Math.max(highestPlace(full), place, ONES);
-  const steps: Step<Why>[] = [
+  const steps: StepToDraw<Why>[] = [
     {
       stage: "setOut",
       reason: { kind: "writeToRound", numeral: full, place },
-      marks: numeralMarks(full, 0, 0),
+      draw: () => numeralMarks(full, 0, 0),
       focus: [],
     },
   ];
@@ -82,13 +82,13 @@ export function workRounding(
       {
         stage: "work",
         reason: { kind: "ringPlace", place, digit: digitAt(full, place) ?? 0 },
-        marks: [{ kind: "ring", col: digitCol(0, place), row: 0 }],
+        draw: () => [{ kind: "ring", col: digitCol(0, place), row: 0 }],
         focus: [digitCol(0, place)],
       },
       {
         stage: "work",
         reason: { kind: "lookRight", place: decider, next, up },
-        marks: [],
+
         focus: [digitCol(0, decider)],
       },
     );

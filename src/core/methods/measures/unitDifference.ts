@@ -3,10 +3,10 @@ import type { HouseRules } from "../../house";
 import type { MeasureProblem } from "../../problem";
 import type { UnitId } from "../../quantity";
 import type { Worked } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { type Change, type DecompositionMove, subtractInColumns } from "../procedures/decomposition";
 import { newPad } from "../squares/pad";
-import { rewriting } from "../squares/smallMarks";
+import { rewriteMarks, timesBefore } from "../squares/smallMarks";
 import type { UnitDecisions } from "./unitDecisions";
 import { ended, isMeasure, rule, setOutRows } from "./unitRows";
 import {
@@ -36,8 +36,8 @@ export function workDifference(
   const [a, b] = [valueIn(first, smallest), valueIn(second, smallest)];
   const below = a.numerator * b.denominator < b.numerator * a.denominator;
   const [larger, smaller] = below ? [second, first] : [first, second];
-  const swapped: readonly Step<MeasureWhy>[] = below
-    ? [{ stage: "setOut", reason: { kind: "swapMeasures", larger, smaller }, marks: [], focus: [] }]
+  const swapped: readonly StepToDraw<MeasureWhy>[] = below
+    ? [{ stage: "setOut", reason: { kind: "swapMeasures", larger, smaller }, focus: [] }]
     : [];
   const given = [countsBy(larger, units), countsBy(smaller, units)];
   const [top = [], bottom = []] = given;
@@ -72,7 +72,7 @@ function differenceSteps(
   setting: UnitSetting,
   top: readonly bigint[],
   decisions: UnitDecisions,
-): readonly Step<MeasureWhy>[] {
+): readonly StepToDraw<MeasureWhy>[] {
   const { units } = setting;
   const rateOf = ratesUp(units, decisions.rate);
   const indexOf = (column: number): number => units.length - 1 - column;
@@ -81,16 +81,15 @@ function differenceSteps(
     if (unit === undefined) throw new Error("differenceSteps: there is no such unit");
     return unit;
   };
-  const rewritten = rewriting();
-  const rewrite = ({ column, before, after }: Change): readonly Mark[] => {
-    if (before === after) return [];
+  const times = timesBefore();
+  const rewrite = ({ column, after, nth }: Change & { readonly nth: number }): readonly Mark[] => {
     const index = indexOf(column);
     const digits = String(top[index] ?? 0n).length;
     const right = setting.rights[index] ?? 0;
     const squares = Array.from({ length: digits }, (_, at) => right - 1 - at);
-    return rewritten({ middle: middleOf(setting, index, digits), digits: squares, row: 0 }, after);
+    return rewriteMarks({ middle: middleOf(setting, index, digits), digits: squares, row: 0 }, nth, after);
   };
-  return moves.map((move): Step<MeasureWhy> => {
+  return moves.map((move): StepToDraw<MeasureWhy> => {
     if (move.kind === "difference") {
       const written = BigInt(move.written);
       return {
@@ -102,11 +101,14 @@ function differenceSteps(
           bottom: BigInt(move.bottom ?? 0),
           written,
         },
-        marks: countMarks(setting, indexOf(move.column), written, 2),
+        draw: () => countMarks(setting, indexOf(move.column), written, 2),
         focus: [],
       };
     }
     const changes = [move.lender, ...move.crossed, move.receiver];
+    const rewrites = changes
+      .filter(({ before, after }) => before !== after)
+      .map((change) => ({ ...change, nth: times(change.column) }));
     return {
       stage: "work",
       reason: {
@@ -121,7 +123,7 @@ function differenceSteps(
         })),
         rate: BigInt(rateOf(move.needy)),
       },
-      marks: changes.flatMap(rewrite),
+      draw: () => rewrites.flatMap(rewrite),
       focus: [],
     };
   });

@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import { type Answer, type MeasureProblem, writeAnswer } from "../../problem";
 import { type Measure, type UnitId, unitOf } from "../../quantity";
 import type { Worked } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
 import { countMarks, headMarks, type MeasureWhy, rowMarks, type UnitSetting } from "./unitSetting";
 
@@ -14,19 +14,19 @@ export function setOutRows(
   setting: UnitSetting,
   measures: readonly Measure[],
   rows: readonly (readonly bigint[])[],
-): readonly Step<MeasureWhy>[] {
+): readonly StepToDraw<MeasureWhy>[] {
   return [
     {
       stage: "setOut",
       reason: { kind: "unitHeads", units: setting.units },
-      marks: headMarks(setting, -2),
+      draw: () => headMarks(setting, -2),
       focus: [],
     },
     ...measures.map(
-      (measure, index): Step<MeasureWhy> => ({
+      (measure, index): StepToDraw<MeasureWhy> => ({
         stage: "setOut",
         reason: { kind: "writeUnitRow", measure, first: index === 0 },
-        marks: rowMarks(setting, rows[index] ?? [], index),
+        draw: () => rowMarks(setting, rows[index] ?? [], index),
         focus: [],
       }),
     ),
@@ -39,7 +39,7 @@ export function rule(
   sign: string,
   row: number,
   times: bigint | undefined,
-): Step<MeasureWhy> {
+): StepToDraw<MeasureWhy> {
   const line: Mark = { kind: "rule", row, from: setting.from, to: setting.to, strokes: 1 };
   const col = setting.from;
   const multiplier: readonly Mark[] =
@@ -47,7 +47,7 @@ export function rule(
   return {
     stage: "setOut",
     reason: { kind: "unitRule", sign, times },
-    marks: [{ kind: "glyph", col, row: row - 1, text: sign, look: "written" }, ...multiplier, line],
+    draw: () => [{ kind: "glyph", col, row: row - 1, text: sign, look: "written" }, ...multiplier, line],
     focus: [],
   };
 }

@@ -3,7 +3,7 @@ import { asFraction } from "../../number";
 import { type MeasureProblem, signOf } from "../../problem";
 import type { UnitId } from "../../quantity";
 import type { Worked } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { addInColumns, type ColumnSum } from "../procedures/columnSums";
 import { newPad, type Pad, text } from "../squares/pad";
 import { carryMarks } from "../squares/smallMarks";
@@ -53,7 +53,7 @@ export function workTotals(
   const answerRow = ruleRow + (carriesBelow ? 1 : 0);
   const sign = problem.op === "add" ? "+" : signOf("multiply", house);
 
-  const columnStep = (sum: ColumnSum): Step<MeasureWhy> => {
+  const columnStep = (sum: ColumnSum): StepToDraw<MeasureWhy> => {
     const index = units.length - 1 - sum.column;
     const larger = units[index - 1];
     const common = {
@@ -82,7 +82,7 @@ export function workTotals(
               count: parts[0] ?? 0n,
               times: BigInt(decisions.times(times, index)),
             },
-      marks: [
+      draw: () => [
         ...countMarks(setting, index, common.written, answerRow),
         ...carryMarks(carrySquare, sum.carriedOut, house),
       ],

@@ -13,7 +13,7 @@ import { type DecimalProblem, signOf } from "../../problem";
 import type { ColumnAdditionReason } from "../addition/columnAddition";
 import { addPile } from "../addition/sumOnPlumb";
 import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { lineOf, type PlacePart, partOf, placeParts } from "../squares/placeParts";
@@ -130,17 +130,17 @@ export function workArea(problem: DecimalProblem, house: HouseRules, decisions: 
     problem,
     house,
   );
-  const steps: Step<Why>[] = [
+  const steps: StepToDraw<Why>[] = [
     {
       stage: "setOut",
       reason: { kind: "partAlong", numeral: top, parts: across.map(({ numeral }) => numeral), side: "top" },
-      marks: across.flatMap(({ numeral }, index) => centred(lineOf(numeral), index, 0)),
+      draw: () => across.flatMap(({ numeral }, index) => centred(lineOf(numeral), index, 0)),
       focus: [],
     },
     {
       stage: "setOut",
       reason: { kind: "partAlong", numeral: left, parts: down.map(({ numeral }) => numeral), side: "left" },
-      marks: [
+      draw: () => [
         { kind: "glyph", col: start - 1, row: 0, text: signOf("multiply", house), look: "written" },
         ...down.flatMap(({ numeral }, index) =>
           textMarks(lineOf(numeral), start - 1 - textWidth(lineOf(numeral)), rowOf(index) + middle),
@@ -154,7 +154,7 @@ export function workArea(problem: DecimalProblem, house: HouseRules, decisions: 
       steps.push({
         stage: "work",
         reason: { kind: "areaProduct", across: part, down: by, product, made, place },
-        marks: [
+        draw: () => [
           { kind: "frame", col: lefts[index] ?? 0, row: rowOf(down), width: widths[index] ?? 0, height },
           ...centred(lineOf(product), index, rowOf(down) + middle),
         ],
@@ -177,9 +177,15 @@ export function workArea(problem: DecimalProblem, house: HouseRules, decisions: 
       {
         stage: "work",
         reason: { kind: "pileUp", products: pile.numerals },
-        marks: [
+        draw: () => [
           ...flat.flatMap(({ product }, index) => numeralMarks(product, 0, firstRow + index)),
-          { kind: "glyph", col: digitCol(0, highest) - 1, row: pile.ruleRow - 1, text: "+", look: "written" },
+          {
+            kind: "glyph",
+            col: digitCol(0, highest) - 1,
+            row: pile.ruleRow - 1,
+            text: "+",
+            look: "written",
+          },
           sum.rule(pile.ruleRow, 1),
           ...points,
         ],

@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import { type Decimal, digitsOf, fromCount } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { digitsUp } from "../procedures/digitProducts";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralMarks } from "../squares/writtenNumber";
@@ -76,7 +76,7 @@ export function workColumnMultiplication(
   const [first, ...rest] = factors;
   if (first === undefined) throw new Error("workColumnMultiplication: a problem without factors");
   const ignoresPoint = factors.some(({ fraction }) => fraction !== "");
-  const steps: Step<Why>[] = [writeFactor(first, 0, 0, ignoresPoint)];
+  const steps: StepToDraw<Why>[] = [writeFactor(first, 0, 0, ignoresPoint)];
   let product = digitsUp(digitsOf(first));
   let row = 0;
   rest.forEach((factor, index) => {
@@ -92,7 +92,7 @@ export function workColumnMultiplication(
       steps.push({
         stage: "work",
         reason: { kind: "nextFactor", numeral: factor, product: so },
-        marks: [],
+
         focus: [],
       });
     }
@@ -102,7 +102,12 @@ export function workColumnMultiplication(
       { kind: "rule", row: row + 2, from, to: 0, strokes: 1 },
     ];
     // A third factor comes in the middle of the work.
-    steps.push({ ...written, stage: index > 0 ? "work" : "setOut", marks: [...written.marks, ...sign] });
+    steps.push({
+      reason: written.reason,
+      focus: written.focus,
+      stage: index > 0 ? "work" : "setOut",
+      draw: () => [...(written.draw?.() ?? []), ...sign],
+    });
     const block = decisions.works(
       {
         top: product,
@@ -151,10 +156,10 @@ export function workColumnMultiplication(
 const longestFirst = (factors: readonly Decimal[]): readonly Decimal[] =>
   [...factors].sort((a, b) => digitsOf(b).length - digitsOf(a).length);
 
-const writeFactor = (numeral: Decimal, nth: number, row: number, ignoresPoint: boolean): Step<Why> => ({
+const writeFactor = (numeral: Decimal, nth: number, row: number, ignoresPoint: boolean): StepToDraw<Why> => ({
   stage: "setOut",
   reason: { kind: "writeFactor", numeral, nth, ignoresPoint },
-  marks: numeralMarks(numeral, 0 - numeral.fraction.length, row),
+  draw: () => numeralMarks(numeral, 0 - numeral.fraction.length, row),
   focus: [],
 });
 
@@ -165,10 +170,10 @@ function pointSteps(
   places: number,
   full: Decimal,
   row: number,
-): readonly Step<ColumnMultiplicationReason>[] {
+): readonly StepToDraw<ColumnMultiplicationReason>[] {
   const zeros = Math.max(0, places + 1 - digits.length);
-  const steps: Step<ColumnMultiplicationReason>[] = [
-    { stage: "point", reason: { kind: "countPlaces", places: counted, total: places }, marks: [], focus: [] },
+  const steps: StepToDraw<ColumnMultiplicationReason>[] = [
+    { stage: "point", reason: { kind: "countPlaces", places: counted, total: places }, focus: [] },
   ];
   if (zeros > 0) {
     const marks: readonly Mark[] = Array.from({ length: zeros }, (_, index) => ({
@@ -181,7 +186,7 @@ function pointSteps(
     steps.push({
       stage: "point",
       reason: { kind: "padProduct", product: digits, zeros, places },
-      marks,
+      draw: () => marks,
       focus: [],
     });
   }
@@ -194,7 +199,7 @@ function pointSteps(
   steps.push({
     stage: "point",
     reason: { kind: "pointByCounting", answer: full, places },
-    marks: [
+    draw: () => [
       ...hops,
       ...(places > 0 ? [{ kind: "point", line: 0 - places, row, look: "written" } as const] : []),
     ],

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, digitsOf, fromCount, ONES } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { digitsUp } from "../procedures/digitProducts";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralMarks } from "../squares/writtenNumber";
@@ -40,7 +40,7 @@ export function inLineSteps(
   house: HouseRules,
   decisions: BlockDecisions,
 ): {
-  readonly steps: readonly Step<InLineReason | BlockReason | AnswerReason>[];
+  readonly steps: readonly StepToDraw<InLineReason | BlockReason | AnswerReason>[];
   readonly answer: ReturnType<typeof finishAnswer>["answer"];
 } {
   const top = digitsFromOnes(multiplicand);
@@ -69,17 +69,17 @@ export function inLineSteps(
   );
   const pointed = (at: number): Mark => ({ kind: "point", line: 0, row: at, look: "written" });
   const partialRows = new Set(
-    block.steps.flatMap(({ reason, marks }) =>
+    block.steps.flatMap(({ reason, draw }) =>
       reason.kind === "digitProduct" || (reason.kind === "zeroRow" && reason.written)
-        ? marks.flatMap((mark) => (mark.kind === "glyph" ? [mark.row] : []))
+        ? (draw?.() ?? []).flatMap((mark) => (mark.kind === "glyph" ? [mark.row] : []))
         : [],
     ),
   );
   const rows = [...new Set([...partialRows, block.resultRow])];
-  const point: Step<InLineReason> = {
+  const point: StepToDraw<InLineReason> = {
     stage: "point",
     reason: { kind: "pointInLine", rows: rows.length },
-    marks: rows.map(pointed),
+    draw: () => rows.map(pointed),
     focus: [],
   };
   const product = [...block.product].reverse().join("");
@@ -100,7 +100,7 @@ export function inLineSteps(
       {
         stage: "setOut",
         reason: { kind: "writeMultiplier", numeral: multiplier },
-        marks: [
+        draw: () => [
           ...numeralMarks(multiplier, 0, row + 1),
           { kind: "glyph", col: from, row: row + 1, text: signOf("multiply", house), look: "written" },
           { kind: "rule", row: row + 2, from, to: places, strokes: 1 },
@@ -117,9 +117,9 @@ export function inLineSteps(
 }
 
 /** The step that writes the number to be multiplied on the plumb line. */
-export const writeMultiplicand = (numeral: Decimal, row: number): Step<InLineReason> => ({
+export const writeMultiplicand = (numeral: Decimal, row: number): StepToDraw<InLineReason> => ({
   stage: "setOut",
   reason: { kind: "writeMultiplicand", numeral },
-  marks: numeralMarks(numeral, 0, row),
+  draw: () => numeralMarks(numeral, 0, row),
   focus: [],
 });

@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import { type Decimal, fromCount } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, addInColumns, type Row, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralMarks } from "../squares/writtenNumber";
@@ -81,7 +81,7 @@ export function workLattice(
   const diagonals: number[][] = Array.from({ length: grid.across + grid.down }, () => []);
 
   const cells = sideDigits.flatMap((by, row) =>
-    topDigits.map((digit, col): Step<Why> => {
+    topDigits.map((digit, col): StepToDraw<Why> => {
       const made = decisions.makes(digit, by);
       const [tens, ones] = [Math.floor(made / 10), made % 10];
       const nth = grid.down - 1 - row + (grid.across - 1 - col);
@@ -91,7 +91,7 @@ export function workLattice(
       return {
         stage: "work",
         reason: { kind: "cellProduct", digit, by, tens, ones },
-        marks: [
+        draw: () => [
           { ...square, position: "tens", text: String(tens) },
           { ...square, position: "ones", text: String(ones) },
         ],
@@ -104,13 +104,18 @@ export function workLattice(
     0,
     diagonals.length,
   );
-  const diagonalSteps = sums.map(({ column, ...sum }): Step<Why> => {
+  const diagonalSteps = sums.map(({ column, ...sum }): StepToDraw<Why> => {
     const at = exitOf(grid, column);
     const marks: Mark[] = [{ kind: "glyph", ...at, text: String(sum.written), look: "written" }];
     if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
       marks.push({ kind: "small", ...carryPosition(grid, column + 1), text: String(sum.carriedOut) });
     }
-    return { stage: "work", reason: { kind: "diagonalSum", nth: column, ...sum }, marks, focus: [] };
+    return {
+      stage: "work",
+      reason: { kind: "diagonalSum", nth: column, ...sum },
+      draw: () => marks,
+      focus: [],
+    };
   });
 
   const digits = [...sums]
@@ -122,10 +127,10 @@ export function workLattice(
     factors: [top, side],
   });
   const full = tidy(fromCount(BigInt(digits), places));
-  const pointStep: Step<Why> = {
+  const pointStep: StepToDraw<Why> = {
     stage: "point",
     reason: { kind: "latticePoint", places, hidden: !top.point || !side.point },
-    marks: pointWays(grid, top, side, places),
+    draw: () => pointWays(grid, top, side, places),
     focus: [],
   };
   const answerRow = grid.down + 4;
@@ -153,23 +158,28 @@ export function workLattice(
       {
         stage: "setOut",
         reason: { kind: "writeAlongside", numeral: top, side: "top" },
-        marks: topMarks(topDigits, top, grid, pointed, house),
+        draw: () => topMarks(topDigits, top, grid, pointed, house),
         focus: [],
       },
       {
         stage: "setOut",
         reason: { kind: "writeAlongside", numeral: side, side: "right" },
-        marks: sideMarks(sideDigits, side, pointed),
+        draw: () => sideMarks(sideDigits, side, pointed),
         focus: [],
       },
-      { stage: "setOut", reason: { kind: "drawLattice", ...grid }, marks: gridMarks(grid), focus: [] },
+      {
+        stage: "setOut",
+        reason: { kind: "drawLattice", ...grid },
+        draw: () => gridMarks(grid),
+        focus: [],
+      },
       ...cells,
       ...diagonalSteps,
       ...(pointed ? [pointStep] : []),
       {
         stage: "answer",
         reason: { kind: "readLattice", answer: full },
-        marks: numeralMarks(full, line, answerRow),
+        draw: () => numeralMarks(full, line, answerRow),
         focus: [],
       },
       ...end.steps,

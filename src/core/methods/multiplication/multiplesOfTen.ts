@@ -120,19 +120,20 @@ export function workMultiplesOfTen(
       {
         stage: "setOut",
         reason: { kind: "splitMultiplier", multiplier, rest, zeros },
-        marks: [...`×${multiplier.whole.replace(/^0+/, "")}`].map((text, index) => ({
-          kind: "glyph",
-          col: right + 1 + index,
-          row: 0,
-          text: text === "×" && house.timesSign === "dot" ? "·" : text,
-          look: "written",
-        })),
+        draw: () =>
+          [...`×${multiplier.whole.replace(/^0+/, "")}`].map((text, index) => ({
+            kind: "glyph",
+            col: right + 1 + index,
+            row: 0,
+            text: text === "×" && house.timesSign === "dot" ? "·" : text,
+            look: "written",
+          })),
         focus: [],
       },
       {
         stage: "setOut",
         reason: { kind: "zerosFirst", before: multiplicand, after, zeros },
-        marks: shifted,
+        draw: () => shifted,
         focus: [],
       },
       ...steps,

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
 import type { ColumnAdditionReason } from "../addition/columnAddition";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, addInColumns, type Row, SOUND_ADDITION } from "../procedures/columnSums";
 import {
   type DigitProduct,
@@ -80,7 +80,7 @@ export interface Block {
 
 /** A block worked: its steps, the digits of the product, and the rows it took. */
 export interface WorkedBlock {
-  readonly steps: readonly Step<BlockReason>[];
+  readonly steps: readonly StepToDraw<BlockReason>[];
   /** The product's digits, smallest first, and the place of the smallest. */
   readonly product: readonly number[];
   readonly productLowest: Place;
@@ -143,7 +143,7 @@ const productCol = ({ block }: Drawing, column: number): number =>
   digitCol(block.line, block.lowest + block.byLowest + column);
 
 /** The steps of one digit of the multiplier; `nth` counts the digits that are not zero. */
-function rowSteps(drawing: Drawing, row: PartialRow, nth: number): readonly Step<BlockReason>[] {
+function rowSteps(drawing: Drawing, row: PartialRow, nth: number): readonly StepToDraw<BlockReason>[] {
   const { block, decisions, rows, filled } = drawing;
   const at = drawing.firstRow + rows.indexOf(row);
   const byPlace = block.byLowest + row.shift;
@@ -155,12 +155,12 @@ function rowSteps(drawing: Drawing, row: PartialRow, nth: number): readonly Step
     const count = only ? row.digits.length : block.top.length;
     const across = zeros(drawing, only ? 0 : opens, count, at, "written");
     const marks = written ? [...(only ? [] : opening), ...across] : [];
-    return [{ stage: "work", reason: { kind: "zeroRow", byPlace, written }, marks, focus: [] }];
+    return [{ stage: "work", reason: { kind: "zeroRow", byPlace, written }, draw: () => marks, focus: [] }];
   }
-  const open: Step<BlockReason> = {
+  const open: StepToDraw<BlockReason> = {
     stage: "work",
     reason: { kind: "openRow", by: row.by, byPlace, zeros: opens, written: filled },
-    marks: opening,
+    draw: () => opening,
     focus: [],
   };
   const products = row.products.map((product) => productStep(drawing, product, row, at, nth));
@@ -189,7 +189,7 @@ function productStep(
   row: PartialRow,
   at: number,
   nth: number,
-): Step<ProductReason> {
+): StepToDraw<ProductReason> {
   const { block, decisions } = drawing;
   const { column, ...made } = product;
   const text = String(product.written);
@@ -214,7 +214,7 @@ function productStep(
       ...made,
       blank,
     },
-    marks,
+    draw: () => marks,
     focus: [col],
   };
 }
@@ -243,7 +243,7 @@ function carryOnward(
 }
 
 /** The rows added column by column under a rule of their own. */
-function addedUp(drawing: Drawing, made: readonly Step<BlockReason>[]): WorkedBlock {
+function addedUp(drawing: Drawing, made: readonly StepToDraw<BlockReason>[]): WorkedBlock {
   const { block, house, decisions, rows, firstRow, filled } = drawing;
   const productLowest = block.lowest + block.byLowest;
   const ruleRow = firstRow + rows.length;
@@ -259,13 +259,15 @@ function addedUp(drawing: Drawing, made: readonly Step<BlockReason>[]): WorkedBl
     productLowest,
   );
 
-  const begin: Step<BlockReason> = {
+  const begin: StepToDraw<BlockReason> = {
     stage: "work",
     reason: { kind: "addRows", rows: rows.length },
-    marks: [{ kind: "rule", row: ruleRow, from: block.from, to: productCol(drawing, 0) + 1, strokes: 1 }],
+    draw: () => [
+      { kind: "rule", row: ruleRow, from: block.from, to: productCol(drawing, 0) + 1, strokes: 1 },
+    ],
     focus: [],
   };
-  const sumSteps = sums.map(({ column, ...sum }): Step<BlockReason> => {
+  const sumSteps = sums.map(({ column, ...sum }): StepToDraw<BlockReason> => {
     const col = productCol(drawing, column);
     const blank = column >= product.length;
     const digit: readonly Mark[] = blank
@@ -276,7 +278,7 @@ function addedUp(drawing: Drawing, made: readonly Step<BlockReason>[]): WorkedBl
     return {
       stage: "work",
       reason: { kind: "columnSum", place: productLowest + column, ...sum, blank },
-      marks,
+      draw: () => marks,
       focus: [col],
     };
   });

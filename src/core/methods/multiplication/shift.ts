@@ -13,7 +13,7 @@ import {
 } from "../../number";
 import { type DecimalProblem, type SignedOperation, signOf } from "../../problem";
 import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { digitCol, numeralMarks, textMarks } from "../squares/writtenNumber";
 
@@ -119,23 +119,23 @@ export function workShift(
   const left = Math.min(
     ...[...numeralMarks(numeral, 0, 0), ...moved].map((mark) => (mark.kind === "glyph" ? mark.col : 0)),
   );
-  const steps: Step<Why>[] = [
+  const steps: StepToDraw<Why>[] = [
     {
       stage: "setOut",
       reason: { kind: "writeToShift", numeral, by, op },
-      marks: [...numeralMarks(numeral, 0, 0), ...hidden, ...textMarks(sign, right + 1, 0)],
+      draw: () => [...numeralMarks(numeral, 0, 0), ...hidden, ...textMarks(sign, right + 1, 0)],
       focus: [],
     },
     {
       stage: "work",
       reason: { kind: "shiftDigits", before: numeral, after, by: places, moves: house.shiftBy },
-      marks: [...hops, ...moved.filter((mark) => !isNew(mark))],
+      draw: () => [...hops, ...moved.filter((mark) => !isNew(mark))],
       focus: [],
     },
   ];
   if (fillers.length > 0) {
     const reason = { kind: "shiftFillers", after, zeros: fillers.length } as const;
-    steps.push({ stage: "work", reason, marks: fillers, focus: [] });
+    steps.push({ stage: "work", reason, draw: () => fillers, focus: [] });
   }
   const end = finishAnswer(
     after,

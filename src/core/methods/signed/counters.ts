@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import { wholeNumeral } from "../../number";
 import type { SignedProblem } from "../../problem";
 import { because, type Method, type Refusal, type Worked } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { nameStep } from "../squares/answer";
 import { newPad, PLAIN_LAYOUT, text } from "../squares/pad";
 import { wholeCount } from "./numberLine";
@@ -89,14 +89,14 @@ export function workCounters(
 }
 
 interface Laid {
-  readonly steps: readonly Step<SignedWhy>[];
+  readonly steps: readonly StepToDraw<SignedWhy>[];
   readonly total: number;
 }
 
-const lay = (value: number, from: number, first: boolean): Step<SignedWhy> => ({
+const lay = (value: number, from: number, first: boolean): StepToDraw<SignedWhy> => ({
   stage: first ? "setOut" : "work",
   reason: { kind: "layCounters", value, first },
-  marks: laid(Math.abs(value), value < 0, from, rowOf(value < 0)),
+  draw: () => laid(Math.abs(value), value < 0, from, rowOf(value < 0)),
   focus: [],
 });
 
@@ -112,10 +112,11 @@ function broughtTogether(first: number, second: number): Laid {
   };
 }
 
-const pairStep = (pairs: number, positives: number, negatives: number): Step<SignedWhy> => ({
+const pairStep = (pairs: number, positives: number, negatives: number): StepToDraw<SignedWhy> => ({
   stage: "work",
   reason: { kind: "cancelPairs", pairs, positives, negatives },
-  marks: Array.from({ length: pairs }, (_, col) => ({ kind: "frame", col, row: TOP, width: 1, height: 2 })),
+  draw: () =>
+    Array.from({ length: pairs }, (_, col) => ({ kind: "frame", col, row: TOP, width: 1, height: 2 })),
   focus: [],
 });
 
@@ -126,12 +127,12 @@ function takenAway(first: number, second: number, decisions: CounterDecisions): 
   const there = first < 0 === negative ? Math.abs(first) : 0;
   const pairs = decisions.pairs(there, needed);
   const from = Math.abs(first);
-  const steps: Step<SignedWhy>[] = [lay(first, 0, true)];
+  const steps: StepToDraw<SignedWhy>[] = [lay(first, 0, true)];
   if (pairs > 0) {
     steps.push({
       stage: "work",
       reason: { kind: "bringZeroPairs", pairs, there, needed, negative },
-      marks: [...laid(pairs, false, from, TOP), ...laid(pairs, true, from, TOP + 1)],
+      draw: () => [...laid(pairs, false, from, TOP), ...laid(pairs, true, from, TOP + 1)],
       focus: [],
     });
   }
@@ -139,12 +140,13 @@ function takenAway(first: number, second: number, decisions: CounterDecisions): 
   steps.push({
     stage: "work",
     reason: { kind: "takeCounters", count: needed, negative },
-    marks: Array.from({ length: needed }, (_, index) => ({
-      kind: "strike",
-      col: Math.max(0, start) + index,
-      row: rowOf(negative),
-      target: "square",
-    })),
+    draw: () =>
+      Array.from({ length: needed }, (_, index) => ({
+        kind: "strike",
+        col: Math.max(0, start) + index,
+        row: rowOf(negative),
+        target: "square",
+      })),
     focus: [],
   });
   return { steps, total: first - second };
@@ -161,7 +163,7 @@ function groups(first: number, second: number): Laid {
       {
         stage: "work",
         reason: { kind: "layGroups", groups: times, each, total: times * each },
-        marks,
+        draw: () => marks,
         focus: [],
       },
     ],

@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import { asFraction, isWhole, type Numeral, signedNumerator, wholeNumeral } from "../../number";
 import type { SignedProblem } from "../../problem";
 import { because, type Method, type Refusal, type Worked } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { nameStep } from "../squares/answer";
 import { lettering, PLAIN_LAYOUT } from "../squares/pad";
 import type { SignedWhy } from "./signRule";
@@ -99,13 +99,13 @@ export function workNumberLine(
   const axis = moving + 4;
   const last = stops.at(-1) ?? 0;
   const answer = wholeNumeral(BigInt(last));
-  const jumps = found.jumps.map(({ taken }, index): Step<SignedWhy> => {
+  const jumps = found.jumps.map(({ taken }, index): StepToDraw<SignedWhy> => {
     const from = stops[index] ?? 0;
     const to = stops[index + 1] ?? 0;
     return {
       stage: "work",
       reason: { kind: "jumpAlong", from, by: to - from, to, taken },
-      marks: from === to ? [] : jumpMarks(from, to, axis, index + 1),
+      draw: () => (from === to ? [] : jumpMarks(from, to, axis, index + 1)),
       focus: [],
     };
   });
@@ -117,17 +117,17 @@ export function workNumberLine(
       {
         stage: "setOut",
         reason: { kind: "writeSigned", problem },
-        marks: lettering(lineOf(problem, house), low, 0),
+        draw: () => lettering(lineOf(problem, house), low, 0),
         focus: [],
       },
       {
         stage: "setOut",
         reason: { kind: "drawNumberLine", from: low, to: high, start: found.start },
-        marks: axisMarks(low, high, axis, last),
+        draw: () => axisMarks(low, high, axis, last),
         focus: [],
       },
       ...jumps,
-      { ...named, marks: [ringed] },
+      { ...named, draw: () => [ringed] },
     ],
     answer,
   };

@@ -10,7 +10,7 @@ import {
   withoutTrailingZeros,
 } from "../../number";
 import type { Answer, DecimalProblem } from "../../problem";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { ruleAt, type Setting } from "./settingOut";
 import { digitCol, numeralMarks } from "./writtenNumber";
 
@@ -103,7 +103,7 @@ export const answerSteps = (
   );
 
 interface AnswerEnd {
-  readonly steps: readonly Step<AnswerReason>[];
+  readonly steps: readonly StepToDraw<AnswerReason>[];
   readonly answer: Answer;
 }
 
@@ -140,21 +140,21 @@ export function finishAnswer(
   };
 }
 
-function signStep(answer: Decimal, { line, row }: AnswerPosition): Step<AnswerReason> {
+function signStep(answer: Decimal, { line, row }: AnswerPosition): StepToDraw<AnswerReason> {
   const col = digitCol(line, answer.whole.length);
   return {
     stage: "answer",
     reason: { kind: "signBelowZero", answer },
-    marks: [{ kind: "glyph", col, row, text: "−", look: "written" }],
+    draw: () => [{ kind: "glyph", col, row, text: "−", look: "written" }],
     focus: [],
   };
 }
 
 /** The step that names an answer, with the mark that closes it, if one does. */
-export const nameStep = (answer: Answer, closing: Mark | undefined): Step<AnswerReason> => ({
+export const nameStep = (answer: Answer, closing: Mark | undefined): StepToDraw<AnswerReason> => ({
   stage: "answer",
   reason: { kind: "nameAnswer", answer },
-  marks: closing ? [closing] : [],
+  draw: () => (closing ? [closing] : []),
   focus: [],
 });
 
@@ -164,7 +164,7 @@ function toPlace(
   place: Place,
   { row, line }: AnswerPosition,
   goesOn: boolean,
-): { readonly step: readonly Step<AnswerReason>[]; readonly answer: Answer } {
+): { readonly step: readonly StepToDraw<AnswerReason>[]; readonly answer: Answer } {
   if (place <= -full.fraction.length) {
     const after: Decimal = { ...full, fraction: full.fraction.padEnd(-place, "0"), point: place < ONES };
     const marks: Mark[] = Array.from(
@@ -180,7 +180,7 @@ function toPlace(
     if (marks.length === 0) return { step: [], answer: full };
     if (!full.point) marks.push({ kind: "point", line, row, look: "written" });
     const reason = { kind: "fillPlaces", before: full, after, place } as const;
-    return { step: [{ stage: "answer", reason, marks, focus: [] }], answer: after };
+    return { step: [{ stage: "answer", reason, draw: () => marks, focus: [] }], answer: after };
   }
   const after = roundTo(full, place);
   if (!goesOn && compareDecimals(after, full) === 0) {
@@ -196,7 +196,7 @@ function dropStep(
   after: Decimal,
   zeros: number,
   { row, line }: Pick<AnswerPosition, "row" | "line">,
-): Step<AnswerReason> {
+): StepToDraw<AnswerReason> {
   const marks: Mark[] = Array.from({ length: zeros }, (_, index) => ({
     kind: "strike",
     col: digitCol(line, index - before.fraction.length),
@@ -204,7 +204,12 @@ function dropStep(
     target: "square",
   }));
   if (!after.point) marks.push({ kind: "strike", col: line, row, target: "point" });
-  return { stage: "answer", reason: { kind: "dropZeros", before, after, zeros }, marks, focus: [] };
+  return {
+    stage: "answer",
+    reason: { kind: "dropZeros", before, after, zeros },
+    draw: () => marks,
+    focus: [],
+  };
 }
 
 /** The step that rounds a numeral to one of its places, written with ≈ in the row under it. */
@@ -214,7 +219,7 @@ export function roundStep(
   place: Place,
   line: number,
   row: number,
-): Step<AnswerReason> {
+): StepToDraw<AnswerReason> {
   const next = digitAt(before, place - 1) ?? 0;
   const kept = digitAt(before, place) ?? 0;
   const widest = Math.max(after.whole.length, before.whole.length) + (before.negative ? 1 : 0);
@@ -224,7 +229,7 @@ export function roundStep(
   return {
     stage: "answer",
     reason: { kind: "roundAnswer", before, after, place, next, kept, up: next >= 5 },
-    marks: [
+    draw: () => [
       { kind: "glyph", col: digitCol(line, widest), row: row + 1, text: "≈", look: "written" },
       ...sign,
       ...numeralMarks(after, line, row + 1),

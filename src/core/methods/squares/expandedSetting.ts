@@ -2,7 +2,7 @@ import type { Layout, Mark } from "../../board";
 import { type Decimal, digitAt, highestPlace, lowestPlace, ONES, type Place, placesFrom } from "../../number";
 import type { DecimalProblem, SignedOperation } from "../../problem";
 import { because, type Refusal } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { lineOf, partOf, placeParts } from "./placeParts";
 import { numeralMarks, textMarks, textWidth } from "./writtenNumber";
 
@@ -96,12 +96,16 @@ const withoutFrontZeros = (numeral: Decimal): Decimal => ({
 });
 
 /** The step that writes a number and pulls it apart beside itself. */
-export function pullApart(setting: ExpandedSetting, numeral: Decimal, row: number): Step<ExpandedReason> {
+export function pullApart(
+  setting: ExpandedSetting,
+  numeral: Decimal,
+  row: number,
+): StepToDraw<ExpandedReason> {
   const parts = placeParts(numeral);
   return {
     stage: "setOut",
     reason: { kind: "pullApart", numeral, parts: parts.map((part) => part.numeral), first: row === 0 },
-    marks: [
+    draw: () => [
       ...numeralMarks(numeral, 0, row),
       { kind: "glyph", col: 0 - Math.min(ONES, ...setting.places), row, text: "=", look: "written" },
       ...parts.flatMap(({ digit, place }, index) => [
@@ -118,14 +122,14 @@ export const pushTogether = (
   counts: readonly { readonly place: Place; readonly written: number }[],
   answer: Decimal,
   row: number,
-): Step<ExpandedReason> => ({
+): StepToDraw<ExpandedReason> => ({
   stage: "answer",
   reason: {
     kind: "pushTogether",
     parts: counts.filter(({ written }) => written > 0).map(({ place, written }) => partOf(written, place)),
     answer,
   },
-  marks: numeralMarks(answer, 0, row),
+  draw: () => numeralMarks(answer, 0, row),
   focus: [],
 });
 

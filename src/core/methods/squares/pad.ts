@@ -2,7 +2,7 @@ import type { Layout, Mark } from "../../board";
 import type { Notation, Numeral } from "../../number";
 import { writeDecimal } from "../../number";
 import type { Worked } from "../contract/method";
-import type { Stage, Step } from "../contract/step";
+import type { Stage, StepToDraw } from "../contract/step";
 import { onSheets } from "./sheets";
 
 /** What stands in a line of writing: text with one character to a square, or one text over another with a rule between. */
@@ -141,7 +141,7 @@ interface Room {
 
 /** Steps in the making, each with its line of writing under the one before. Lines are laid out when one of them is first looked at. */
 export interface Pad<Why> {
-  readonly steps: readonly Step<Why>[];
+  readonly steps: readonly StepToDraw<Why>[];
   /** A step that writes a new line; gives where each item of it stands, once that is looked at. */
   line(stage: Stage, reason: Why, items: () => readonly Item[], room?: Room): () => readonly Placed[];
   /** A step that writes flat lines close under one another, with marks of its own among them; `top` is the row of the first. */
@@ -154,7 +154,7 @@ export interface Pad<Why> {
   /** A step with marks of its own, or none. */
   mark(stage: Stage, reason: Why, marks?: () => readonly Mark[]): void;
   /** Steps from elsewhere. */
-  take(steps: readonly Step<Why>[]): void;
+  take(steps: readonly StepToDraw<Why>[]): void;
   /** A working of a part of the problem, on sheets of its own; ending with its answer named. A part of the work, if nothing else is said. */
   aside(working: Worked<Why>, stage?: Stage): void;
   /** More on the line that was written last, right of it. */
@@ -162,7 +162,7 @@ export interface Pad<Why> {
 }
 
 export function newPad<Why>(firstRow = 0): Pad<Why> {
-  const steps: Step<Why>[] = [];
+  const steps: StepToDraw<Why>[] = [];
   const waiting: (() => void)[] = [];
   let laidOut = 0;
   let busy = false;
@@ -186,7 +186,7 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
       stage,
       reason,
       focus: [],
-      get marks() {
+      draw: () => {
         layOut();
         return drawn;
       },

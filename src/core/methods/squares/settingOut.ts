@@ -11,7 +11,7 @@ import {
   TENTHS,
 } from "../../number";
 import { type SignedOperation, signOf } from "../../problem";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import type { Row } from "../procedures/columnSums";
 import { digitCol, numeralMarks } from "./writtenNumber";
 
@@ -127,8 +127,8 @@ export function setOutSteps(
   op: SignedOperation,
   house: HouseRules,
   movedToFront = false,
-): readonly Step<SettingOutReason>[] {
-  const steps: Step<SettingOutReason>[] = [];
+): readonly StepToDraw<SettingOutReason>[] {
+  const steps: StepToDraw<SettingOutReason>[] = [];
   setting.rows.forEach(({ role, numeral, shift }, row) => {
     steps.push({
       stage: "setOut",
@@ -140,14 +140,14 @@ export function setOutSteps(
         movedToFront: movedToFront && row === 0,
         decimals: setting.decimals,
       },
-      marks: numeralMarks(numeral, 0 - shift, row),
+      draw: () => numeralMarks(numeral, 0 - shift, row),
       focus: [],
     });
     if (setting.decimals && inLine(setting) && !numeral.point) {
       steps.push({
         stage: "setOut",
         reason: { kind: "hiddenPoint", numeral },
-        marks: [{ kind: "point", line: 0 - shift, row, look: "hidden" }],
+        draw: () => [{ kind: "point", line: 0 - shift, row, look: "hidden" }],
         focus: [],
       });
     }
@@ -156,7 +156,7 @@ export function setOutSteps(
   steps.push({
     stage: "setOut",
     reason: { kind: "drawRule", op },
-    marks: ruleMarks(setting, op, house),
+    draw: () => ruleMarks(setting, op, house),
     focus: [],
   });
   if (setting.decimals && house.pointTime === "first") steps.push(pointStep(setting, "first"));
@@ -164,10 +164,10 @@ export function setOutSteps(
 }
 
 /** The step that puts the answer's point on the plumb line. */
-export const pointStep = (setting: Setting, when: "first" | "whenReached"): Step<SettingOutReason> => ({
+export const pointStep = (setting: Setting, when: "first" | "whenReached"): StepToDraw<SettingOutReason> => ({
   stage: "point",
   reason: { kind: "placePoint", when },
-  marks: [{ kind: "point", line: setting.pointLine, row: setting.answerRow, look: "written" }],
+  draw: () => [{ kind: "point", line: setting.pointLine, row: setting.answerRow, look: "written" }],
   focus: [],
 });
 
@@ -175,7 +175,7 @@ export const pointStep = (setting: Setting, when: "first" | "whenReached"): Step
 export const reachesPoint = (setting: Setting, place: Place, house: HouseRules): boolean =>
   setting.decimals && place === TENTHS && house.pointTime === "whenReached";
 
-function fillerStep(setting: Setting): readonly Step<SettingOutReason>[] {
+function fillerStep(setting: Setting): readonly StepToDraw<SettingOutReason>[] {
   const gaps = setting.rows.map((row) => fillerPlaces(setting, row));
   const marks = gaps.flatMap((places, row) =>
     places.map((place): Mark => ({ kind: "glyph", col: colOf(place), row, text: "0", look: "filler" })),
@@ -184,7 +184,7 @@ function fillerStep(setting: Setting): readonly Step<SettingOutReason>[] {
   const places = -Math.min(...setting.places);
   const ones = gaps.some((open) => open.includes(ONES));
   const reason: SettingOutReason = { kind: "fillers", places, ones };
-  return [{ stage: "setOut", reason, marks, focus: [] }];
+  return [{ stage: "setOut", reason, draw: () => marks, focus: [] }];
 }
 
 /** A rule along the top of a row, under all the columns and the square of the sign before them. */

@@ -1,5 +1,5 @@
 import type { Worked } from "../contract/method";
-import type { Stage, Step } from "../contract/step";
+import type { Stage, StepToDraw } from "../contract/step";
 
 /**
  * The steps of a working put on sheets of their own, the first of them numbered `first`: for a part of a
@@ -10,15 +10,10 @@ export function onSheets<Why>(
   working: Worked<Why>,
   first: number,
   stage: Stage,
-): { readonly steps: readonly Step<Why>[]; readonly next: number } {
+): { readonly steps: readonly StepToDraw<Why>[]; readonly next: number } {
   const steps = working.steps.map((step) => ({
+    ...step,
     stage,
-    reason: step.reason,
-    focus: step.focus,
-    // Its marks are made when they are looked at, here as there.
-    get marks() {
-      return step.marks;
-    },
     sheet: {
       index: first + (step.sheet?.index ?? 0),
       layout: step.sheet?.layout ?? working.layout,

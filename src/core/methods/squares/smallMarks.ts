@@ -33,22 +33,31 @@ interface StruckSquare {
   readonly row: number;
 }
 
-/**
- * Strikes numbers out and writes their new values small above them, each higher than the one before: first in the
- * lower half of the square above, then in the upper half, then in the square above that.
- */
-export function rewriting(): (at: StruckSquare, value: number | bigint) => readonly Mark[] {
+/** How often something came before, by its number: 0 the first time. */
+export function timesBefore(): (key: number) => number {
   const times = new Map<number, number>();
-  return ({ middle, digits, row }, value) => {
-    const nth = times.get(middle) ?? 0;
-    times.set(middle, nth + 1);
-    const squareOf = (time: number) =>
-      ({ row: row - 1 - Math.floor(time / 2), position: time % 2 === 0 ? "low" : "high" }) as const;
-    const before = squareOf(nth - 1);
-    const strikes: readonly Mark[] =
-      nth === 0
-        ? digits.map((col): Mark => ({ kind: "strike", col, row, target: "square" }))
-        : [{ kind: "strike", col: middle, row: before.row, target: before.position }];
-    return [...strikes, { kind: "small", col: middle, ...squareOf(nth), text: String(value) }];
+  return (key) => {
+    const before = times.get(key) ?? 0;
+    times.set(key, before + 1);
+    return before;
   };
+}
+
+/**
+ * Strikes a number out and writes its new value small above it, for the nth time, from 0: first in the lower half of
+ * the square above, then in the upper half, then in the square above that, each striking the one before.
+ */
+export function rewriteMarks(
+  { middle, digits, row }: StruckSquare,
+  nth: number,
+  value: number | bigint,
+): readonly Mark[] {
+  const squareOf = (time: number) =>
+    ({ row: row - 1 - Math.floor(time / 2), position: time % 2 === 0 ? "low" : "high" }) as const;
+  const before = squareOf(nth - 1);
+  const strikes: readonly Mark[] =
+    nth === 0
+      ? digits.map((col): Mark => ({ kind: "strike", col, row, target: "square" }))
+      : [{ kind: "strike", col: middle, row: before.row, target: before.position }];
+  return [...strikes, { kind: "small", col: middle, ...squareOf(nth), text: String(value) }];
 }

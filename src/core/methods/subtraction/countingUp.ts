@@ -17,7 +17,7 @@ import type { DecimalProblem } from "../../problem";
 import type { ColumnAdditionReason } from "../addition/columnAddition";
 import { addPile } from "../addition/sumOnPlumb";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { partOf } from "../squares/placeParts";
@@ -90,13 +90,13 @@ export function workCountingUp(
   const full = { ...sum.full, negative: belowZero };
   const end = finishAnswer(full, { row: sum.row, line, closes: (row) => sum.rule(row, 2) }, problem, house);
   const points: readonly Mark[] = full.point ? [{ kind: "point", line, row: sum.row, look: "written" }] : [];
-  const steps: Step<Why>[] = [
+  const steps: StepToDraw<Why>[] = [
     ...(belowZero
       ? [
           {
             stage: "setOut",
             reason: { kind: "swapForBelowZero", larger: goal, smaller: start },
-            marks: [],
+
             focus: [],
           } as const,
         ]
@@ -104,14 +104,14 @@ export function workCountingUp(
     {
       stage: "setOut",
       reason: { kind: "startCounting", from: start, to: goal },
-      marks: numeralMarks(start, 0, 0),
+      draw: () => numeralMarks(start, 0, 0),
       focus: [],
     },
     ...hops.map(
-      (hop, index): Step<Why> => ({
+      (hop, index): StepToDraw<Why> => ({
         stage: "work",
         reason: { kind: "hopUp", ...hop },
-        marks: [
+        draw: () => [
           { kind: "leap", line: right, row: index, to: index + 1 },
           ...numeralMarks(hop.to, 0, index + 1),
           { kind: "glyph", col: line - hopWidth - 1, row: index + 1, text: "+", look: "written" },
@@ -123,7 +123,7 @@ export function workCountingUp(
     {
       stage: "work",
       reason: { kind: "addHops", hops: hops.map(({ hop }) => hop) },
-      marks: [sum.rule(pile.ruleRow, 1), ...points],
+      draw: () => [sum.rule(pile.ruleRow, 1), ...points],
       focus: [],
     },
     ...sum.steps,

@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import { compareDecimals, type Decimal, movedBy, ONES, type Place } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import type { Worked } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import type { Row } from "../procedures/columnSums";
 import {
   type PaidPlace,
@@ -31,7 +31,7 @@ export interface DifferenceSetting {
   readonly minuend: Row;
   readonly subtrahend: Row;
   /** The step that says why the numbers change places, where they do. */
-  readonly swap: readonly Step<SettingOutReason>[];
+  readonly swap: readonly StepToDraw<SettingOutReason>[];
   readonly placeOf: (column: number) => Place;
   /** Whether the upper number has nothing written in a place, not even a filler. */
   readonly isOpen: (place: Place) => boolean;
@@ -91,10 +91,10 @@ export function differenceSetting(
   };
 }
 
-const swapStep = (larger: Decimal, smaller: Decimal): Step<SettingOutReason> => ({
+const swapStep = (larger: Decimal, smaller: Decimal): StepToDraw<SettingOutReason> => ({
   stage: "setOut",
   reason: { kind: "swapForBelowZero", larger, smaller },
-  marks: [],
+
   focus: [],
 });
 
@@ -117,7 +117,7 @@ export function differenceWorking<Why>(
   house: HouseRules,
   { setting, swap, belowZero }: DifferenceSetting,
   written: readonly Written[],
-  work: readonly Step<Why>[],
+  work: readonly StepToDraw<Why>[],
 ): Worked<Why | SettingOutReason | AnswerReason> {
   const end = answerSteps(setting, written, problem, house, belowZero);
   return {

@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import type { PaidPlace } from "../procedures/payments";
 import { type AnswerReason, answerDigit } from "../squares/answer";
 import { colOf, pointStep, reachesPoint, type SettingOutReason } from "../squares/settingOut";
@@ -49,7 +49,7 @@ export function workEqualAdditions(
   const { setting } = set;
   const columns = paidPlaces(set, decisions);
 
-  const raise = ({ place, top, taken, raised, pays }: PaidPlace): Step<EqualAdditionsReason> => {
+  const raise = ({ place, top, taken, raised, pays }: PaidPlace): StepToDraw<EqualAdditionsReason> => {
     const col = colOf(place);
     const reason = { kind: "addTenToBoth", place, top, taken, raised } as const;
     const ten: Mark = set.isOpen(place)
@@ -58,16 +58,16 @@ export function workEqualAdditions(
     return {
       stage: "work",
       reason,
-      marks: writes ? [ten, ...(pays > 0 ? [set.payment(place, pays)] : [])] : [],
+      draw: () => (writes ? [ten, ...(pays > 0 ? [set.payment(place, pays)] : [])] : []),
       focus: [col, col - 1],
     };
   };
 
-  const work = columns.flatMap((column): readonly Step<SettingOutReason | EqualAdditionsReason>[] => {
-    const difference: Step<EqualAdditionsReason> = {
+  const work = columns.flatMap((column): readonly StepToDraw<SettingOutReason | EqualAdditionsReason>[] => {
+    const difference: StepToDraw<EqualAdditionsReason> = {
       stage: "work",
       reason: { kind: "differenceWithOwed", ...column },
-      marks: answerDigit(setting, column, column.blank),
+      draw: () => answerDigit(setting, column, column.blank),
       focus: [colOf(column.place)],
     };
     const point = reachesPoint(setting, column.place, house) ? [pointStep(setting, "whenReached")] : [];

@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import { compareDecimals, type Place } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import {
   type Change,
   type DecompositionDecisions,
@@ -90,7 +90,7 @@ export function workExpandedSubtraction(
   const front = Math.max(lowest, ...counts.filter(({ written }) => written > 0).map(({ place }) => place));
   const changed = new Map<Place, number>();
 
-  const work = moves.map((move): Step<Why> => {
+  const work = moves.map((move): StepToDraw<Why> => {
     if (move.kind === "exchange") {
       const changes = [move.lender, ...move.crossed, move.receiver].map(({ column, ...rest }) => ({
         place: lowest + column,
@@ -101,7 +101,7 @@ export function workExpandedSubtraction(
       return {
         stage: "work",
         reason: { kind: "partExchange", needy: lowest + move.needy, top, bottom, changes },
-        marks,
+        draw: () => marks,
         focus: changes.flatMap(({ place }) => setting.colsOf(place)),
       };
     }
@@ -112,7 +112,7 @@ export function workExpandedSubtraction(
     return {
       stage: "work",
       reason: { kind: "partDifference", place, top, bottom, written },
-      marks,
+      draw: () => marks,
       focus: setting.colsOf(place),
     };
   });
@@ -141,7 +141,7 @@ export function workExpandedSubtraction(
             {
               stage: "setOut",
               reason: { kind: "swapForBelowZero", larger: minuend, smaller: subtrahend },
-              marks: [],
+
               focus: [],
             } as const,
           ]
@@ -151,7 +151,7 @@ export function workExpandedSubtraction(
       {
         stage: "setOut",
         reason: { kind: "expandedRule", op: "subtract" },
-        marks: [
+        draw: () => [
           {
             kind: "glyph",
             col: -Math.max(minuend.whole.length, subtrahend.whole.length) - 1,

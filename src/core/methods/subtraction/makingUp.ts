@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import type { DecimalProblem } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import type { PaidPlace } from "../procedures/payments";
 import { type AnswerReason, answerDigit } from "../squares/answer";
 import { colOf, pointStep, reachesPoint, type SettingOutReason } from "../squares/settingOut";
@@ -39,12 +39,12 @@ export function workMakingUp(
   const { setting } = set;
   const columns = paidPlaces(set, decisions);
 
-  const work = columns.flatMap((column): readonly Step<SettingOutReason | MakingUpReason>[] => {
+  const work = columns.flatMap((column): readonly StepToDraw<SettingOutReason | MakingUpReason>[] => {
     const { place, pays, blank } = column;
-    const step: Step<MakingUpReason> = {
+    const step: StepToDraw<MakingUpReason> = {
       stage: "work",
       reason: { kind: "makeUp", ...column },
-      marks: [
+      draw: () => [
         ...answerDigit(setting, column, blank),
         ...(pays > 0 && writes ? [set.payment(place, pays)] : []),
       ],

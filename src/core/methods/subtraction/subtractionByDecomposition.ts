@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import type { Step } from "../contract/step";
+import type { StepToDraw } from "../contract/step";
 import {
   type Change,
   type DecompositionDecisions,
@@ -21,7 +21,7 @@ import {
   type SettingOutReason,
   SOUND_SETTING,
 } from "../squares/settingOut";
-import { rewriting } from "../squares/smallMarks";
+import { rewriteMarks, timesBefore } from "../squares/smallMarks";
 import { differenceSetting, differenceWorking } from "./differenceSetting";
 
 /** What stood in a place and what stands there after an exchange. */
@@ -100,6 +100,11 @@ export function workDecomposition(
   return differenceWorking(problem, house, set, columns, work);
 }
 
+/** A count that changes, for the nth time. */
+interface Rewrite extends Change {
+  readonly nth: number;
+}
+
 /** The steps of the work. A count that changes is struck and its new value written small above it. */
 function workSteps(
   moves: readonly DecompositionMove[],
@@ -108,12 +113,11 @@ function workSteps(
   placeOf: (column: number) => Place,
   front: Place,
   written: readonly boolean[],
-): readonly Step<Why>[] {
-  const rewritten = rewriting();
-  const rewrite = ({ column, before, after }: Change): readonly Mark[] => {
-    if (after === before) return [];
+): readonly StepToDraw<Why>[] {
+  const times = timesBefore();
+  const rewrite = ({ column, after, nth }: Rewrite): readonly Mark[] => {
     const col = colOf(placeOf(column));
-    return rewritten({ middle: col, digits: written[column] ? [col] : [], row: 0 }, after);
+    return rewriteMarks({ middle: col, digits: written[column] ? [col] : [], row: 0 }, nth, after);
   };
   const toPlace = ({ column, before, after }: Change): PlaceChange => ({
     place: placeOf(column),
@@ -121,9 +125,12 @@ function workSteps(
     after,
   });
 
-  return moves.flatMap((move): readonly Step<Why>[] => {
+  return moves.flatMap((move): readonly StepToDraw<Why>[] => {
     if (move.kind === "exchange") {
       const changes = [move.lender, ...move.crossed, move.receiver];
+      const rewrites = changes
+        .filter(({ before, after }) => before !== after)
+        .map((change): Rewrite => ({ ...change, nth: times(change.column) }));
       return [
         {
           stage: "work",
@@ -136,17 +143,17 @@ function workSteps(
             crossed: move.crossed.map(toPlace),
             receiver: toPlace(move.receiver),
           },
-          marks: changes.flatMap(rewrite),
+          draw: () => rewrites.flatMap(rewrite),
           focus: changes.map(({ column }) => colOf(placeOf(column))),
         },
       ];
     }
     const place = placeOf(move.column);
     const blank = place > front;
-    const step: Step<DecompositionReason> = {
+    const step: StepToDraw<DecompositionReason> = {
       stage: "work",
       reason: { kind: "difference", place, top: move.top, bottom: move.bottom, written: move.written, blank },
-      marks: answerDigit(setting, { place, written: move.written }, blank),
+      draw: () => answerDigit(setting, { place, written: move.written }, blank),
       focus: [colOf(place)],
     };
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
