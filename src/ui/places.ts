@@ -13,12 +13,15 @@ interface Place {
   readonly picture?: { readonly name: string; readonly at: string };
   /** Whether squared paper is what it is for. */
   readonly paper?: true;
+  /** Whether it only lists what is kept. */
+  readonly lists?: true;
 }
 
 /** Every place, in the order of the rail. */
 export const PLACES: readonly Place[] = [
   {
     name: "Today",
+    lists: true,
     address: ROUTES.today,
     rail: { end: "head", Icon: CalendarDays },
     seen: ROUTES.today,
@@ -40,6 +43,7 @@ export const PLACES: readonly Place[] = [
   },
   {
     name: "Learners",
+    lists: true,
     address: ROUTES.learners,
     rail: { end: "head", Icon: Users },
     seen: ROUTES.learners,
@@ -60,6 +64,7 @@ export const PLACES: readonly Place[] = [
   },
   {
     name: "Methods",
+    lists: true,
     address: ROUTES.methods,
     seen: ROUTES.methods,
     picture: { name: "methods", at: ROUTES.methods },

@@ -2,6 +2,7 @@ import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { database, findBoard } from "@/data";
 import { BoardScreen, readAddress, startOfBoard } from "@/ui/board";
+import { newId } from "@/ui/ids";
 import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse, savedView } from "../saved";
 
@@ -17,7 +18,7 @@ export default async function BoardPage({
   const { start, kept, parts } = startOfBoard(address, found, savedHouse());
   return (
     <BoardScreen
-      key={start.open?.id ?? "blank"}
+      key={start.open?.id ?? newId()}
       parts={parts}
       start={start}
       kept={kept}

@@ -4,6 +4,7 @@ import { type ReactElement, type RefObject, useEffect, useRef, useState } from "
 import { type HouseRules, nearestPreset } from "@/core/house";
 import { PRESET_WORDS, plain, stageName } from "@/core/wording";
 import { FoldAway } from "../FoldAway";
+import { useGo } from "../Go";
 import { ROUTES } from "../routes";
 import { useView } from "../useView";
 import { PACES, type View } from "../view";
@@ -48,6 +49,7 @@ export const BoardScreen = ({
 }: Start & { readonly parts: readonly PartId[] }): ReactElement => withParts(parts, <BoardDesk {...start} />);
 
 function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
+  const go = useGo();
   const { view: board, acts } = useBoard(start);
   const [view, changeView] = useView(startView);
   const { open, run, besideRun, house } = board;
@@ -98,8 +100,8 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
     house: () => setMenu("house"),
     beside: () => run && toggleMenu("beside"),
     form: () => run && takesForms(run.working.problem) && toggleMenu("form"),
-    wrongWay: () => open && window.location.assign(problemAt(ROUTES.wrongWay)),
-    yourTurn: () => open && window.location.assign(problemAt(ROUTES.yourTurn)),
+    wrongWay: () => open && go(problemAt(ROUTES.wrongWay)),
+    yourTurn: () => open && go(problemAt(ROUTES.yourTurn)),
     calculator: () => run && toggleMenu("calculator"),
     copy: () => run && toggleMenu("copy"),
     aloud: () => voice && changeView({ aloud: !view.aloud }),

@@ -3,10 +3,10 @@
 import { type ReactElement, useRef, useState } from "react";
 import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
 import { AsideNotes } from "../keeping/AsideNotes";
+import { useAskBeforeLeaving } from "../keeping/leaving";
 import { useOtherWindows } from "../keeping/otherWindows";
 import { send } from "../keeping/send";
 import type { UnreadRow } from "../keeping/unreadRow";
-import { useAskBeforeLeaving } from "../keeping/useAskBeforeLeaving";
 import { ROUTES } from "../routes";
 import { HouseSwitches } from "./HouseSwitches";
 

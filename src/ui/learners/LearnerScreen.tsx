@@ -1,8 +1,10 @@
 import Link from "next/link";
 import type { ReactElement } from "react";
+import { Go } from "../Go";
 import { AsideNotes } from "../keeping/AsideNotes";
 import type { UnreadRow } from "../keeping/unreadRow";
 import { ROUTES } from "../routes";
+import { ListPage } from "../shell";
 
 /** An answer in a learner's record. */
 export interface RecordedAnswer {
@@ -53,11 +55,11 @@ export function LearnerScreen({
   readonly more: string | undefined;
 }): ReactElement {
   return (
-    <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
+    <ListPage>
       <div className="mx-auto max-w-[920px]">
-        <a href={ROUTES.learners} className="inline-grid min-h-9 items-center font-semibold text-plumb">
+        <Go href={ROUTES.learners} className="inline-grid min-h-9 items-center font-semibold text-plumb">
           All learners
-        </a>
+        </Go>
         <h1 className="text-3xl font-semibold">{name}</h1>
         <h2 className="mt-6 text-xl font-semibold">Error patterns that showed</h2>
         {patterns.length === 0 ? (
@@ -105,12 +107,12 @@ export function LearnerScreen({
                   <p className="text-[15px]">
                     {answer.note || answer.explanation}
                     {answer.replay && (
-                      <a
+                      <Go
                         href={answer.replay}
                         className="ml-3 inline-grid min-h-8 items-center font-semibold text-plumb"
                       >
                         Replay it
-                      </a>
+                      </Go>
                     )}
                   </p>
                 )}
@@ -137,6 +139,6 @@ export function LearnerScreen({
         )}
         <AsideNotes rows={unread} what="answer" />
       </div>
-    </main>
+    </ListPage>
   );
 }

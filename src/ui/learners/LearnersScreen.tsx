@@ -4,10 +4,12 @@ import { Pencil, UserMinus } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type ReactElement, useState, useTransition } from "react";
 import { cleanName, LONGEST_NAME } from "@/core/marking";
+import { Go } from "../Go";
 import { newId } from "../ids";
 import { useOtherWindows } from "../keeping/otherWindows";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
+import { ListPage } from "../shell";
 
 /** A learner on the list, with how much of their work is kept and what shows most in it. */
 export interface ListedLearner {
@@ -37,7 +39,7 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
       router.refresh();
     });
   return (
-    <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
+    <ListPage>
       <div className="mx-auto max-w-[760px]">
         <h1 className="text-3xl font-semibold">Learners</h1>
         <p className="mt-1 text-soft">
@@ -113,7 +115,7 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
                     }}
                   />
                 ) : (
-                  <a href={ROUTES.learner(learner.id)} className="min-w-0 flex-1 py-2">
+                  <Go href={ROUTES.learner(learner.id)} className="min-w-0 flex-1 py-2">
                     <span className="block text-[17px] font-semibold">{learner.name}</span>
                     <span className="block text-[15px] text-soft">
                       {learner.answers === 0
@@ -121,7 +123,7 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
                         : `${learner.answers} ${learner.answers === 1 ? "answer" : "answers"}`}
                       {learner.pattern && `; most steadily: ${learner.pattern}`}
                     </span>
-                  </a>
+                  </Go>
                 )}
                 <button
                   type="button"
@@ -149,7 +151,7 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
           </ul>
         )}
       </div>
-    </main>
+    </ListPage>
   );
 }
 

@@ -5,6 +5,7 @@ import type { PatternId } from "@/core/errorPatterns";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { LONGEST_NOTE } from "@/core/marking";
 import { FORM_FAULT_WORDS } from "@/core/wording";
+import { Go } from "../Go";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
 import { wrongWayAddress } from "../wrongWay/address";
@@ -87,12 +88,12 @@ export function AnswerMargin({
                       <span className="min-w-0 flex-1 leading-tight">{called.join("; ")}</span>
                       <span className="text-[13px] text-soft">{percent(probability)}</span>
                     </label>
-                    <a
+                    <Go
                       href={wrongWayAddress(row.problem, house, some, typed)}
                       className="ml-6 inline-grid min-h-8 items-center text-[15px] font-semibold text-plumb"
                     >
                       Replay it
-                    </a>
+                    </Go>
                   </div>
                 );
               })}

@@ -3,6 +3,7 @@
 import { lazy, type ReactElement, Suspense, useCallback, useEffect, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
+import { Go } from "../Go";
 import { newId } from "../ids";
 import { AsideNotes } from "../keeping/AsideNotes";
 import type { UnreadRow } from "../keeping/unreadRow";
@@ -131,12 +132,12 @@ export function MarkingScreen({
         />
         <div className="ml-auto flex items-center gap-1">
           {rows.length > 0 && (
-            <a
+            <Go
               href={ROUTES.marking}
               className="grid h-11 items-center rounded-lg px-3 text-[15px] text-soft hover:bg-shade hover:text-ink"
             >
               New sheet
-            </a>
+            </Go>
           )}
           <p role="status" className="mr-2 text-[13px] text-soft">
             {progress

@@ -3,9 +3,9 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { answerRoll, forgetLeft, isOwn, rememberUnsent, unsentAbout } from "../keeping/browserStore";
+import { isLeaving, useAskBeforeLeaving, useLeaving } from "../keeping/leaving";
 import { useOtherWindows } from "../keeping/otherWindows";
 import { send } from "../keeping/send";
-import { useAskBeforeLeaving } from "../keeping/useAskBeforeLeaving";
 import { ROUTES } from "../routes";
 import type { CellChange, SheetChange, SheetKept, SheetNews } from "./marks";
 import type { PackedSheet } from "./packedSheet";
@@ -117,7 +117,7 @@ export function useSheet(start: {
       change,
       act: (some: readonly SheetChange[], answers: readonly CellChange[] = []): void => {
         set((now) => withChanges(withActs(now, some), answers));
-        history.replaceState(null, "", ROUTES.markingSheet(id));
+        if (!isLeaving()) history.replaceState(null, "", ROUTES.markingSheet(id));
         void flush();
       },
       choose: (row: string, learner: string, mine: boolean): void => {
@@ -182,20 +182,16 @@ export function useSheet(start: {
     const timer = setTimeout(() => rememberUnsent(about, unsentOf(state)), REMEMBER_WITHIN);
     return () => clearTimeout(timer);
   }, [about, recalled, state]);
-  useEffect(() => {
-    const leave = (): void => {
-      set((now) =>
-        [...now.cells.touched].reduce((sheet, [key, cell]) => {
-          const [row = "", learner = ""] = key.split(" ");
-          return cell.change === undefined || cell.change.entered ? sheet : entered(sheet, row, learner);
-        }, now),
-      );
-      rememberUnsent(about, unsentOf(latest.current));
-      void flush();
-    };
-    window.addEventListener("pagehide", leave);
-    return () => window.removeEventListener("pagehide", leave);
-  }, [about, flush, set]);
+  useLeaving(() => {
+    set((now) =>
+      [...now.cells.touched].reduce((sheet, [key, cell]) => {
+        const [row = "", learner = ""] = key.split(" ");
+        return cell.change === undefined || cell.change.entered ? sheet : entered(sheet, row, learner);
+      }, now),
+    );
+    rememberUnsent(about, unsentOf(latest.current));
+    void flush();
+  });
 
   const { sending: unsent, troubles, clashes, unread } = useMemo(() => unkept(state), [state]);
   useAskBeforeLeaving((unsent && (unreachable !== "" || isLarge(state))) || troubles > 0 || clashes > 0);

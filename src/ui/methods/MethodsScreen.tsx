@@ -4,7 +4,9 @@ import type { MethodId } from "@/core/methods";
 import type { DecimalProblem, Problem, ProblemKind } from "@/core/problem";
 import { methodWords } from "@/core/wording";
 import { boardAddress } from "../board/state/address";
+import { Go } from "../Go";
 import { Drawn } from "../paper";
+import { ListPage } from "../shell";
 
 const HEADINGS: Readonly<Record<DecimalProblem["op"], string>> = {
   add: "Adding",
@@ -46,7 +48,7 @@ export function MethodsScreen({
 }): ReactElement {
   const headings = [...new Set(methods.map((method) => method.heading))];
   return (
-    <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
+    <ListPage>
       <div className="mx-auto max-w-[980px]">
         <h1 className="text-3xl font-semibold">Methods</h1>
         <p className="mt-1 mb-6 text-soft">
@@ -66,7 +68,7 @@ export function MethodsScreen({
           </section>
         ))}
       </div>
-    </main>
+    </ListPage>
   );
 }
 
@@ -83,13 +85,13 @@ function MethodCard({
       <h3 className="font-semibold">{name}</h3>
       <p className="mt-0.5 text-[15px] leading-snug">{about}</p>
       <p className="mt-2 text-sm leading-snug text-soft">{preferredBy}</p>
-      <a
+      <Go
         href={boardAddress({ problem: line, method: id, house })}
         aria-label={`Step through ${line} by ${name.toLowerCase()}`}
         className="mt-auto block pt-4"
       >
         <Drawn html={drawing} />
-      </a>
+      </Go>
     </article>
   );
 }

@@ -1,20 +1,20 @@
 "use client";
 
 import { usePathname } from "next/navigation";
-import type { ReactElement } from "react";
+import { type ReactElement, useEffect } from "react";
+import { Go } from "../Go";
 import { PLACES } from "../places";
+import { mindTheWayBack } from "./comingBack";
 
 const ON_RAIL = PLACES.flatMap(({ name, address, rail }) =>
   rail === undefined ? [] : [{ name, address, ...rail }],
 );
 const FIRST_AT_FOOT = ON_RAIL.find(({ end }) => end === "foot")?.name;
 
-/**
- * The slim rail with the places of the product; along the foot of a narrow screen. Its links load the
- * page: a board that is still writing its address would call a navigation inside the page back.
- */
+/** The slim rail with the places of the product; along the foot of a narrow screen. */
 export function Rail(): ReactElement {
   const here = usePathname();
+  useEffect(mindTheWayBack, []);
   return (
     <nav
       aria-label="Places"
@@ -26,7 +26,7 @@ export function Rail(): ReactElement {
         Sum
       </p>
       {ON_RAIL.map(({ address, name, Icon }) => (
-        <a
+        <Go
           key={address}
           href={address}
           aria-current={here === address ? "page" : undefined}
@@ -35,7 +35,7 @@ export function Rail(): ReactElement {
         >
           <Icon aria-hidden="true" className="size-5" strokeWidth={1.75} />
           {name}
-        </a>
+        </Go>
       ))}
     </nav>
   );

@@ -1,1 +1,2 @@
+export { ListPage } from "./ListPage";
 export { Rail } from "./Rail";

@@ -4,6 +4,7 @@ import { Pin } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type ReactElement, type ReactNode, useState, useTransition } from "react";
 import { boardAddress } from "../board/state/address";
+import { Go } from "../Go";
 import { useOtherWindows } from "../keeping/otherWindows";
 import { send } from "../keeping/send";
 import { useUnsentBoards } from "../keeping/useUnsentBoards";
@@ -66,7 +67,7 @@ export function BoardCards({
                   />
                 ) : (
                   <h3 className="line-clamp-2 text-[17px] leading-snug font-semibold wrap-anywhere">
-                    <a
+                    <Go
                       href={`${boardAddress({ problem: board.problem, id: board.id, house: board.house, method: board.method, step: board.step })}`}
                       className="after:absolute after:inset-0 after:rounded-2xl focus-visible:outline-none focus-visible:after:outline-2 focus-visible:after:outline-plumb"
                     >
@@ -79,7 +80,7 @@ export function BoardCards({
                       <span className={board.name ? undefined : "font-board font-normal"}>
                         {board.name || board.problem}
                       </span>
-                    </a>
+                    </Go>
                   </h3>
                 )}
                 <p className="truncate pt-0.5 text-sm text-soft">

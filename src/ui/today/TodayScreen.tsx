@@ -8,6 +8,7 @@ import { AsideNotes } from "../keeping/AsideNotes";
 import type { UnreadRow } from "../keeping/unreadRow";
 import { Drawn } from "../paper";
 import { ROUTES } from "../routes";
+import { ListPage } from "../shell";
 import { BoardCards } from "./BoardCards";
 import type { ListedBoard } from "./listedBoard";
 
@@ -35,7 +36,7 @@ export function TodayScreen({
   const sign = decimalSign(house);
   const none = boards.length === 0;
   return (
-    <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
+    <ListPage>
       <div className="mx-auto max-w-[1080px]">
         <p className="text-[15px] text-soft">
           {now.toLocaleDateString("en", { weekday: "long", day: "numeric", month: "long" })}
@@ -107,6 +108,6 @@ export function TodayScreen({
           </p>
         )}
       </div>
-    </main>
+    </ListPage>
   );
 }

@@ -2,6 +2,7 @@
 
 import { type ReactElement, useEffect, useRef } from "react";
 import { FOLLOWS_ON, FORM_FAULT_WORDS } from "@/core/wording";
+import { Go } from "../Go";
 import type { Outcome as HandedInOutcome } from "./handedIn";
 
 /** What comes back when it is handed in. */
@@ -69,9 +70,9 @@ export function Outcome({
             <span className="text-[13px] text-soft">{Math.round(probability * 100)} %</span>
           </p>
           {onPaper && <p className="text-[15px] text-soft">{FOLLOWS_ON}</p>}
-          <a href={replay} className="inline-grid min-h-9 items-center font-semibold text-plumb">
+          <Go href={replay} className="inline-grid min-h-9 items-center font-semibold text-plumb">
             Replay it
-          </a>
+          </Go>
         </div>
       ))}
       <p className="mt-2 text-[13px] text-soft">

@@ -8,6 +8,7 @@ import { decimalSign } from "@/core/number";
 import { jumpsAgainst, markWork, moved, type Paper } from "@/core/paper";
 import { squareWords, stageName } from "@/core/wording";
 import { FoldAway } from "../FoldAway";
+import { Go } from "../Go";
 import { Choice } from "./Choice";
 import { GIVEN_PARTS, type GivenPart } from "./given";
 import { NumberPad } from "./NumberPad";
@@ -207,9 +208,9 @@ export function TurnScreen({
                   ))}
                 </select>
               </label>
-              <a href={addresses.board} className="grid h-11 items-center font-semibold text-plumb">
+              <Go href={addresses.board} className="grid h-11 items-center font-semibold text-plumb">
                 To the board
-              </a>
+              </Go>
             </nav>
           </FoldAway>
         </div>

@@ -1,4 +1,5 @@
 import type { ReactElement } from "react";
+import { Go } from "../Go";
 
 /** What stands in place of a wrong way where there is none to show. */
 export const NoWrongWay = ({
@@ -15,8 +16,8 @@ export const NoWrongWay = ({
         ? "There is no problem here to go wrong on. Type one on the Board, then press W."
         : `No error pattern of the catalogue leads to a wrong answer to ${line}. It may have too few digits to go wrong on: try one with a carry, a zero or numbers of unequal length.`}
     </p>
-    <a href={boardAddress} className="mt-4 grid h-11 items-center font-semibold text-plumb">
+    <Go href={boardAddress} className="mt-4 grid h-11 items-center font-semibold text-plumb">
       To the Board
-    </a>
+    </Go>
   </main>
 );

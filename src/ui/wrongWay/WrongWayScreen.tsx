@@ -6,6 +6,7 @@ import { plain, stretches } from "@/core/wording";
 import { RunBar } from "../board/controls/RunBar";
 import { LazyPicture } from "../board/lazy";
 import { usePlay } from "../board/state/usePlay";
+import { Go } from "../Go";
 import { WayPaper } from "./TwoWays";
 import type { Choice, WrongWay } from "./wrongWay";
 
@@ -66,9 +67,9 @@ export function WrongWayScreen({
       <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2 max-[700px]:gap-x-3 max-[700px]:px-3 max-[700px]:pt-1 max-[700px]:pb-0">
         <h1 className="text-[22px] font-semibold max-[700px]:text-[18px]">The wrong way</h1>
         <p className="font-board text-[22px] text-soft max-[700px]:text-[18px]">{way.line}</p>
-        <a href={boardAddress} className="ml-auto grid h-11 items-center font-semibold text-plumb">
+        <Go href={boardAddress} className="ml-auto grid h-11 items-center font-semibold text-plumb">
           Back to the board
-        </a>
+        </Go>
       </header>
       <main
         aria-busy={!listening}
@@ -153,15 +154,15 @@ export function WrongWayScreen({
               <h2 className="text-[13px] text-soft">To tell it from “{way.separating.from}”, set</h2>
               <p className="flex flex-wrap items-center gap-x-4">
                 <span className="font-board text-[18px]">{way.separating.line}</span>
-                <a href={way.separating.turn} className="grid min-h-9 items-center font-semibold text-plumb">
+                <Go href={way.separating.turn} className="grid min-h-9 items-center font-semibold text-plumb">
                   Your turn
-                </a>
-                <a
+                </Go>
+                <Go
                   href={way.separating.address}
                   className="grid min-h-9 items-center font-semibold text-plumb"
                 >
                   The wrong way
-                </a>
+                </Go>
               </p>
             </section>
           )}
@@ -171,13 +172,13 @@ export function WrongWayScreen({
               <ul className="mt-1">
                 {choices.map(({ name, answer, address }) => (
                   <li key={address}>
-                    <a
+                    <Go
                       href={address}
                       className="grid min-h-9 grid-cols-[minmax(0,1fr)_auto] items-center gap-3 rounded px-1 hover:bg-shade"
                     >
                       <span className="text-[15px] leading-tight">{name}</span>
                       <span className="font-board text-soft">{answer}</span>
-                    </a>
+                    </Go>
                   </li>
                 ))}
               </ul>

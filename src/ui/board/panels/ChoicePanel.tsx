@@ -2,6 +2,7 @@
 
 import { Popover } from "radix-ui";
 import { type ReactElement, type RefObject, useRef } from "react";
+import { Go } from "../../Go";
 
 /** One thing that can be chosen, and why it can't be where it can't. */
 export interface Choice<Value> {
@@ -74,12 +75,12 @@ export function ChoicePanel<Value>({
             </button>
           ))}
           {more && (
-            <a
+            <Go
               href={more.href}
               className="mt-1 block border-t border-edge px-3 pt-2.5 pb-1.5 text-sm font-semibold text-plumb"
             >
               {more.text}
-            </a>
+            </Go>
           )}
         </Popover.Content>
       </Popover.Portal>

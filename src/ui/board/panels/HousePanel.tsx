@@ -3,6 +3,7 @@
 import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
+import { Go } from "../../Go";
 import { HouseSwitches } from "../../house/HouseSwitches";
 import { ROUTES } from "../../routes";
 
@@ -30,9 +31,9 @@ export default function HousePanel({
           <HouseSwitches house={house} onHouse={onHouse} />
           <p className="mt-4 border-t border-edge pt-3 text-sm text-soft">
             These are the rules of this board.{" "}
-            <a href={ROUTES.houseRules} className="font-semibold text-plumb">
+            <Go href={ROUTES.houseRules} className="font-semibold text-plumb">
               Rules for every new board
-            </a>
+            </Go>
           </p>
         </Dialog.Content>
       </Dialog.Portal>

@@ -1,5 +1,6 @@
 import { Calculator, Columns2, Copy, PencilLine, Split, Volume2 } from "lucide-react";
 import type { ReactElement, ReactNode, RefObject } from "react";
+import { Go } from "../../Go";
 
 /** What can be opened from the head of the paper. */
 export type SheetTool = "form" | "beside" | "calculator" | "copy";
@@ -45,17 +46,17 @@ export function SheetTools({
           Answer <span className="font-semibold text-ink">{form}</span>
         </button>
       )}
-      <a href={ways.yourTurn} aria-label="Your turn" title="Your turn" className={TOOL}>
+      <Go href={ways.yourTurn} aria-label="Your turn" title="Your turn" className={TOOL}>
         <PencilLine aria-hidden="true" className="size-[18px]" />
-      </a>
-      <a
+      </Go>
+      <Go
         href={ways.wrongWay}
         aria-label="The tempting wrong way"
         title="The tempting wrong way"
         className={TOOL}
       >
         <Split aria-hidden="true" className="size-[18px]" />
-      </a>
+      </Go>
       <Tool
         label="Two boards side by side"
         button={buttons.beside}

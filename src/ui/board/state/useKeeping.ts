@@ -4,10 +4,10 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { type HouseChoices, houseRulesFrom } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { answerRoll, rememberUnsent } from "../../keeping/browserStore";
+import { isLeaving, useAskBeforeLeaving, useLeaving } from "../../keeping/leaving";
 import { merged } from "../../keeping/merge";
 import { useOtherWindows } from "../../keeping/otherWindows";
 import { send } from "../../keeping/send";
-import { useAskBeforeLeaving } from "../../keeping/useAskBeforeLeaving";
 import { ROUTES } from "../../routes";
 import { boardAddress } from "./address";
 import type { OpenBoard } from "./boardState";
@@ -47,6 +47,11 @@ function onDiskFrom(id: string, told: ToldBoard): OnDisk | undefined {
     board: { id, problem, method, beside, house: house.value, step, guess },
     revision: told.revision,
   };
+}
+
+/** Puts a board in the address; not once another place was asked for, which that would call back. */
+function showAddress(board: OpenBoard): void {
+  if (!isLeaving()) history.replaceState(null, "", boardAddress(board));
 }
 
 /** What a 409 told of the board as it stands. */
@@ -111,7 +116,7 @@ export function useKeeping(
     if (unkept === undefined || clash !== undefined) return;
     let over = false;
     const attempt = async (): Promise<void> => {
-      history.replaceState(null, "", boardAddress(unkept));
+      showAddress(unkept);
       await writing.current;
       if (over) return;
       const sending = write(unkept);
@@ -128,20 +133,13 @@ export function useKeeping(
     };
   }, [unkept, clash, write]);
 
-  useEffect(() => {
-    const leave = (): void => {
-      const { unkept: left } = latest.current;
-      if (left === undefined) return;
-      history.replaceState(null, "", boardAddress(left));
-      void write(left);
-    };
-    const roll = answerRoll();
-    window.addEventListener("pagehide", leave);
-    return () => {
-      window.removeEventListener("pagehide", leave);
-      roll();
-    };
-  }, [write]);
+  useLeaving(() => {
+    const { unkept: left } = latest.current;
+    if (left === undefined) return;
+    showAddress(left);
+    void write(left);
+  });
+  useEffect(() => answerRoll(), []);
 
   useOtherWindows(async () => {
     const { open: here, unkept: busy, onDisk: known } = latest.current;

@@ -1,0 +1,72 @@
+"use client";
+
+import { useEffect, useRef } from "react";
+
+/**
+ * Leaving a place: by a link inside the page, or by closing, reloading or leaving the page itself. What a place has
+ * still to write is written first, and where something can't be kept the tutor is asked.
+ */
+
+const writers = new Set<() => void>();
+const unsaved = new Set<() => boolean>();
+let goingSince = Number.NEGATIVE_INFINITY;
+
+/** As long as a place that was asked for may take to come, in milliseconds. */
+const COMING = 10_000;
+
+/** Whether another place was asked for and is on its way: to write this one's address now would call it back. */
+export const isLeaving = (): boolean => performance.now() - goingSince < COMING;
+
+/** Another place was asked for: the address is its own from now on. */
+export const setOff = (): void => {
+  goingSince = performance.now();
+};
+
+/** A place has come. */
+export const arrived = (): void => {
+  goingSince = Number.NEGATIVE_INFINITY;
+};
+
+/** Has every writer write what is left; no where something is not kept, so that the browser must ask first. */
+export function leave(): boolean {
+  if ([...unsaved].some((asks) => asks())) return false;
+  for (const write of writers) write();
+  setOff();
+  return true;
+}
+
+/** Writes what is left when its place is left, in whatever way; `write` may be called more than once. */
+export function useLeaving(write: () => void): void {
+  const latest = useRef(write);
+  latest.current = write;
+  useEffect(() => {
+    const act = (): void => latest.current();
+    writers.add(act);
+    window.addEventListener("pagehide", act);
+    arrived();
+    return () => {
+      writers.delete(act);
+      window.removeEventListener("pagehide", act);
+      // Going back inside the page asks nobody first.
+      act();
+    };
+  }, []);
+}
+
+/** Has the tutor asked before a place is left, as long as something in it is not kept. */
+export function useAskBeforeLeaving(isUnsaved: boolean): void {
+  const latest = useRef(isUnsaved);
+  latest.current = isUnsaved;
+  useEffect(() => {
+    const asks = (): boolean => latest.current;
+    const ask = (event: BeforeUnloadEvent): void => {
+      if (latest.current) event.preventDefault();
+    };
+    unsaved.add(asks);
+    window.addEventListener("beforeunload", ask);
+    return () => {
+      unsaved.delete(asks);
+      window.removeEventListener("beforeunload", ask);
+    };
+  }, []);
+}

@@ -1,0 +1,32 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { type ReactElement, type ReactNode, useEffect, useRef } from "react";
+import { arrived } from "../keeping/leaving";
+import { cameBack } from "./comingBack";
+
+const keyOf = (): string => `right-sum-scroll ${window.location.pathname}${window.location.search}`;
+
+/** A page that scrolls by itself: who comes back to it finds it as it was left, and what changed meanwhile is fetched. */
+export function ListPage({ children }: { readonly children: ReactNode }): ReactElement {
+  const main = useRef<HTMLElement>(null);
+  const router = useRouter();
+  useEffect(() => {
+    arrived();
+    const here = main.current;
+    if (here === null) return;
+    const key = keyOf();
+    if (cameBack()) {
+      here.scrollTop = Number(sessionStorage.getItem(key) ?? 0);
+      router.refresh();
+    }
+    const remember = (): void => sessionStorage.setItem(key, String(here.scrollTop));
+    here.addEventListener("scrollend", remember);
+    return () => here.removeEventListener("scrollend", remember);
+  }, [router]);
+  return (
+    <main ref={main} className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
+      {children}
+    </main>
+  );
+}
