@@ -1,7 +1,8 @@
 import { ADDITION_PATTERNS } from "./catalogue/additionPatterns";
 import { CHAIN_PATTERNS } from "./catalogue/chainPatterns";
 import { DIVISION_PATTERNS } from "./catalogue/divisionPatterns";
-import { FRACTIONS_PATTERNS } from "./catalogue/fractionsPatterns";
+import { FRACTION_PRODUCT_PATTERNS } from "./catalogue/fractionProductPatterns";
+import { FRACTION_SUM_PATTERNS } from "./catalogue/fractionSumPatterns";
 import { INTEGERS_PATTERNS } from "./catalogue/integersPatterns";
 import { JUDGING_PATTERNS } from "./catalogue/judgingPatterns";
 import { MONEY_PATTERNS } from "./catalogue/moneyPatterns";
@@ -18,7 +19,7 @@ export const PATTERNS: Readonly<Record<PatternSkill, readonly ErrorPattern[]>> =
   subtraction: SUBTRACTION_PATTERNS,
   multiplication: MULTIPLICATION_PATTERNS,
   division: DIVISION_PATTERNS,
-  fractions: FRACTIONS_PATTERNS,
+  fractions: [...FRACTION_SUM_PATTERNS, ...FRACTION_PRODUCT_PATTERNS],
   integers: INTEGERS_PATTERNS,
   money: MONEY_PATTERNS,
   units: UNITS_PATTERNS,

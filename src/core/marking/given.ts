@@ -1,42 +1,29 @@
-import type { Decimal, Numeral } from "../number";
-import { opposite, wholeNumeral } from "../number";
+import type { Numeral } from "../number";
+import { wholeNumeral } from "../number";
 import {
-  type Answer,
   fractionOf,
   LONGEST_LINE,
   type Problem,
-  type ReadError,
   type ReadingNotation,
   type Relation,
   readOneQuantity,
-  type Token,
   tokensOf,
   wordOf,
 } from "../problem";
-import { amountOf, type Measure, type Quantity, smallerUnits, type UnitId, unitOf } from "../quantity";
-import { done, failed, type Result } from "../result";
+import { amountOf, type Quantity } from "../quantity";
+import { done, failed } from "../result";
+import {
+  currencyIn,
+  isNumeral,
+  type Read,
+  textOf,
+  unitsWanted,
+  wantsMoney,
+  whole,
+  wordsOf,
+} from "./givenAnswer";
+import { readQuantityGiven } from "./givenQuantity";
 import { quotientAndRest } from "./quotientAndRest";
-
-/** An answer as a learner gave it. `bare` says that its unit, or the sign of its money, was left out. */
-export interface Given {
-  readonly answer: Answer;
-  readonly bare: boolean;
-}
-
-/** Why what was typed is not an answer to its problem. */
-export type GivenError =
-  | ReadError
-  /** A number alone, where units are asked for that it could be in. */
-  | { readonly code: "whichUnit"; readonly at: number; readonly units: readonly string[] }
-  /** A relation, yes or no, or numbers in order were asked for. */
-  | { readonly code: "notAnAnswer"; readonly at: number; readonly wants: Wants };
-
-/** What kind of answer a problem wants, other than a quantity. */
-export type Wants = "relation" | "order" | "yesOrNo" | "quotient" | "number" | "amount" | "measure";
-
-type Read = Result<Given, GivenError>;
-
-const whole = (answer: Answer): Read => done({ answer, bare: false });
 
 /**
  * Reads an answer as it can be typed for a problem: `3 1/4`, `3,25` under comma rules, `£4.5`, `6 lb 11`,
@@ -61,13 +48,10 @@ export function readGiven(typed: string, problem: Problem, house: ReadingNotatio
         readRemainder(text, problem, notation) ??
         readRecurring(text, notation) ??
         readFraction(text, problem) ??
-        readQuantity(text, problem, notation)
+        readQuantityGiven(text, problem, notation)
       );
   }
 }
-
-const isNumeral = (quantity: Quantity): quantity is Numeral =>
-  quantity.kind === "decimal" || quantity.kind === "fraction" || quantity.kind === "mixed";
 
 const RELATIONS: readonly (readonly [RegExp, Relation])[] = [
   [/^(?:<|less|smaller)$/iu, "<"],
@@ -137,18 +121,13 @@ function readEnough(text: string, problem: Problem, notation: ReadingNotation): 
   const rest = tokens.slice(tokens[said]?.text === "," || tokens[said]?.text === ":" ? said + 1 : said);
   const last = wordOf(rest.at(-1));
   const amountIn = last === "left" || last === "short" || last === "missing" ? rest.slice(0, -1) : rest;
-  const amount = amountIn.length === 0 ? undefined : readQuantity(textOf(amountIn, text), problem, notation);
+  const amount =
+    amountIn.length === 0 ? undefined : readQuantityGiven(textOf(amountIn, text), problem, notation);
   if (amount !== undefined && !amount.ok) return amount;
   const nothing = amountOf(problem.currency, { ...wholeNumeral(0n) });
   const difference = amount?.value.answer.kind === "amount" ? amount.value.answer : nothing;
   return done({ answer: { kind: "sufficiency", enough, difference }, bare: amountIn.length === 0 });
 }
-
-const wordsOf = (tokens: readonly Token[]): string => tokens.map(wordOf).join(" ");
-
-/** The stretch of a text that some of its tokens take. */
-const textOf = (tokens: readonly Token[], text: string): string =>
-  text.slice(tokens[0]?.at ?? text.length, tokens.at(-1)?.end ?? text.length);
 
 /** A quotient with what is left over: `5 r 3`, `$1.25 r 3c`. */
 function readRemainder(text: string, problem: Problem, notation: ReadingNotation): Read | undefined {
@@ -199,113 +178,4 @@ function readRecurring(text: string, notation: ReadingNotation): Read | undefine
   if (read.value.kind !== "decimal") return failed({ code: "notAnAnswer", at: 0, wants: "number" });
   const { whole: ones, fraction: fixed } = read.value;
   return whole({ kind: "recurring", negative: sign !== "", whole: ones, fixed, repetend });
-}
-
-function readQuantity(text: string, problem: Problem, notation: ReadingNotation): Read {
-  const units = unitsWanted(problem);
-  // Problems have no amounts and measures below zero, but answers may.
-  const below = /^[−-]./.test(text) ? text.slice(1).trim() : undefined;
-  if (below !== undefined && (units !== undefined || wantsMoney(problem))) {
-    const size = readQuantity(below, problem, notation);
-    return size.ok ? done({ ...size.value, answer: negated(size.value.answer) }) : size;
-  }
-  // After a number alone ′ means feet, but not where angles are asked about.
-  const plain = units?.includes("arcmin") ? text.replace(/[′'’]/g, " arcmin") : text;
-  const read = readOneQuantity(plain.replace(/^\+\s*(?=\S)/, ""), notation);
-  if (!read.ok) {
-    const finished = units === undefined ? undefined : withLastUnit(text, units, notation);
-    return finished ?? read;
-  }
-  const quantity = read.value;
-  if (units !== undefined) return asMeasure(quantity, units);
-  if (wantsMoney(problem)) {
-    const currency = currencyIn(problem) ?? notation.currency;
-    if (quantity.kind === "amount" && quantity.currency === currency) return whole(quantity);
-    return quantity.kind === "decimal"
-      ? done({ answer: amountOf(currency, quantity), bare: true })
-      : failed({ code: "notAnAnswer", at: 0, wants: "amount" });
-  }
-  if (!isNumeral(quantity)) return failed({ code: "notAnAnswer", at: 0, wants: "number" });
-  return whole(completed(quantity, problem));
-}
-
-/** An amount or a measure on the other side of zero. */
-function negated(answer: Answer): Answer {
-  if (answer.kind === "amount") return { ...answer, numeral: opposite(answer.numeral) };
-  return answer.kind === "measure" ? { ...answer, negative: !answer.negative } : answer;
-}
-
-/** The number that was missing from `2/3 = ?/12` makes a fraction with the one that is there. */
-function completed(quantity: Numeral, { form }: Problem): Numeral {
-  const count = wholeIn(quantity);
-  if (count === undefined || quantity.negative) return quantity;
-  if (form.kind === "overDenominator")
-    return { kind: "fraction", negative: false, numerator: count, denominator: form.denominator };
-  return form.kind === "overNumerator" && count > 0n
-    ? { kind: "fraction", negative: false, numerator: form.numerator, denominator: count }
-    : quantity;
-}
-
-const wholeIn = (quantity: Numeral): bigint | undefined =>
-  quantity.kind === "decimal" && quantity.fraction === "" ? BigInt(quantity.whole || "0") : undefined;
-
-const kindsIn = (problem: Problem): readonly Quantity["kind"][] => problem.operands.map(({ kind }) => kind);
-
-const currencyIn = (problem: Problem) => {
-  const amount = problem.operands.find((operand) => operand.kind === "amount");
-  return amount?.kind === "amount" ? amount.currency : undefined;
-};
-
-/** Whether the answer is an amount: in a quotient of two amounts it is a number. */
-const wantsMoney = (problem: Problem): boolean =>
-  kindsIn(problem).includes("amount") &&
-  !(problem.op === "divide" && kindsIn(problem).every((kind) => kind === "amount"));
-
-/** The units an answer may be in; none where it is no measure. */
-function unitsWanted(problem: Problem): readonly UnitId[] | undefined {
-  if (!kindsIn(problem).includes("measure")) return undefined;
-  if (problem.op === "divide" && kindsIn(problem).every((kind) => kind === "measure")) return undefined;
-  if (problem.form.kind === "inUnits") return problem.form.units;
-  return [
-    ...new Set(
-      problem.operands.flatMap((operand) =>
-        operand.kind === "measure" ? operand.parts.map(({ unit }) => unit) : [],
-      ),
-    ),
-  ];
-}
-
-function asMeasure(quantity: Quantity, units: readonly UnitId[]): Read {
-  const scaleOf = (unit: UnitId | undefined) => (unit === undefined ? undefined : unitOf(unit).scale);
-  if (quantity.kind === "measure" && scaleOf(quantity.parts[0]?.unit) === scaleOf(units[0]))
-    return whole(quantity);
-  const [only, ...more] = units;
-  if (quantity.kind !== "decimal" || only === undefined)
-    return failed({ code: "notAnAnswer", at: 0, wants: "measure" });
-  if (more.length > 0)
-    return failed({ code: "whichUnit", at: 0, units: units.map((unit) => unitOf(unit).symbol) });
-  return done({ answer: measureIn(only, quantity), bare: true });
-}
-
-const measureIn = (unit: UnitId, count: Decimal): Measure => ({
-  kind: "measure",
-  negative: count.negative,
-  parts: [{ unit, count: { ...count, negative: false } }],
-});
-
-/** A measure whose last number has no unit is in the next smaller one: `6 lb 11`. */
-function withLastUnit(text: string, units: readonly UnitId[], notation: ReadingNotation): Read | undefined {
-  const tokens = tokensOf(text);
-  const last = tokens.at(-1);
-  const named = tokens.slice(0, -1);
-  if (last?.kind !== "number" || !named.some(({ kind }) => kind === "word")) return undefined;
-  const before = textOf(named, text);
-  const measure = readOneQuantity(before, notation);
-  if (!measure.ok || measure.value.kind !== "measure") return undefined;
-  const unit = measure.value.parts.at(-1)?.unit;
-  const smaller = unit === undefined ? [] : smallerUnits(unit);
-  const next = smaller.find((one) => units.includes(one)) ?? smaller[0];
-  if (next === undefined) return undefined;
-  const finished = readOneQuantity(`${before} ${last.text} ${unitOf(next).symbol}`, notation);
-  return finished.ok ? done({ answer: finished.value, bare: true }) : undefined;
 }

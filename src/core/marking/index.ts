@@ -1,4 +1,5 @@
-export { type Given, type GivenError, readGiven, type Wants } from "./given";
+export { readGiven } from "./given";
+export type { Given, GivenError, Wants } from "./givenAnswer";
 export {
   cleanName,
   LONGEST_ANSWER,

@@ -10,7 +10,7 @@ import {
   writeAnswer,
 } from "../problem";
 import { type Measure, rateBetween } from "../quantity";
-import type { Given } from "./given";
+import type { Given } from "./givenAnswer";
 
 /** What an answer of the right value still lacks. */
 export const FORM_FAULTS = [

@@ -21,8 +21,9 @@ import { fewestPieces } from "./money/fewestPieces";
 import { workMoney, workRepeated } from "./money/moneyColumns";
 import { SOUND_MONEY } from "./money/moneySteps";
 import { SOUND_COUNTERS, workCounters } from "./signed/counters";
+import { workGathering } from "./signed/gathering";
 import { SOUND_LINE, workNumberLine } from "./signed/numberLine";
-import { SOUND_SIGNS, workGathering, workSignRule } from "./signed/signRule";
+import { SOUND_SIGNS, workSignRule } from "./signed/signRule";
 import { workingOf } from "./workings";
 
 const house = { ...PRESETS.fillersTrueValue, cancelling: "after" } as const;

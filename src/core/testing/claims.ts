@@ -3,7 +3,8 @@ import type { Reason, Working } from "../methods";
 import type { Decimal } from "../number";
 import type { Problem } from "../problem";
 import { bigints, Wide, wide } from "./answers";
-import { quantityClaims, type UnitChain } from "./quantityClaims";
+import type { UnitChain } from "./measureClaims";
+import { quantityClaims } from "./quantityClaims";
 
 /** What a chain of columns has carried so far: each column must take in what the one before it gave. */
 interface Chains {

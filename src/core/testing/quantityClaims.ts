@@ -1,6 +1,7 @@
 import type { Reason } from "../methods";
 import type { Problem, Relation } from "../problem";
-import { currencyOf, piecesOfCurrency, type UnitId } from "../quantity";
+import { currencyOf, piecesOfCurrency } from "../quantity";
+import { measureClaims, type UnitChain, unitClaims } from "./measureClaims";
 import { mentalClaims } from "./mentalClaims";
 import {
   below,
@@ -12,17 +13,11 @@ import {
   right,
   same,
   size,
-  sizeOf,
   sum,
   times,
   valueOfExpression,
   valueOfQuantity,
 } from "./ratio";
-
-/** What earlier steps of the same sheet have carried, for what comes after to take in. */
-export interface UnitChain {
-  carried: bigint;
-}
 
 /** The claims of reasons about fractions, signs, money, units and chains, each by itself. It knows nothing of the methods. */
 export const quantityClaims = (reason: Reason, chain: UnitChain, problem: Problem): readonly boolean[] => [
@@ -244,79 +239,6 @@ function moneyClaims(reason: Reason): readonly boolean[] {
     case "intoMinor":
     case "backToMajor":
       return [same(valueOfQuantity(reason.amount), ratio(reason.count, 100))];
-    default:
-      return [];
-  }
-}
-
-const rateOf = (larger: UnitId, smaller: UnitId): Ratio => over(sizeOf(larger), sizeOf(smaller));
-
-/** Totals in columns of units: each takes in what the one before gave. */
-function unitClaims(reason: Reason, chain: UnitChain): readonly boolean[] {
-  if (reason.kind !== "unitTotal" && reason.kind !== "unitProduct") return [];
-  const { unit, larger, rate, carriedIn, total: all, written, carriedOut } = reason;
-  const held = chain.carried === carriedIn;
-  chain.carried = carriedOut;
-  const made = reason.kind === "unitTotal" ? total(reason.parts) : reason.count * reason.times;
-  return [
-    held,
-    all === made + carriedIn,
-    written + carriedOut * rate === all,
-    larger === undefined ? carriedOut === 0n : same(rateOf(larger, unit), ratio(rate)),
-    carriedOut === 0n || written < rate,
-  ];
-}
-
-function measureClaims(reason: Reason): readonly boolean[] {
-  switch (reason.kind) {
-    case "regroupUnit":
-      return [
-        same(rateOf(reason.larger, reason.unit), ratio(reason.rate)),
-        reason.whole * reason.rate + reason.rest === reason.count,
-        reason.rest < reason.rate && reason.whole > 0n,
-        reason.had + reason.whole === reason.makes,
-      ];
-    case "unitExchange": {
-      const standing = (which: "before" | "after"): Ratio =>
-        sum(reason.changes.map((change) => times(ratio(change[which]), sizeOf(change.unit))));
-      return [
-        same(standing("before"), standing("after")),
-        reason.top < reason.bottom,
-        reason.changes.every(({ after }) => after >= 0n),
-      ];
-    }
-    case "unitDifference":
-      return [reason.top - reason.bottom === reason.written, reason.written >= 0n];
-    case "unitShare":
-      return [reason.each * reason.divisor + reason.rest === reason.count, reason.rest < reason.divisor];
-    case "restToSmaller":
-      return [
-        same(rateOf(reason.unit, reason.smaller), ratio(reason.rate)),
-        reason.rest * reason.rate === reason.makes,
-        reason.makes + reason.had === reason.total,
-      ];
-    case "intoSmaller":
-      return [
-        same(rateOf(reason.unit, reason.smaller), ratio(reason.rate)),
-        same(times(valueOfQuantity(reason.count), ratio(reason.rate)), valueOfQuantity(reason.makes)),
-        same(plus(valueOfQuantity(reason.makes), valueOfQuantity(reason.had)), valueOfQuantity(reason.total)),
-      ];
-    case "intoLarger":
-      return [
-        same(rateOf(reason.larger, reason.unit), ratio(reason.rate)),
-        same(
-          plus(ratio(reason.whole * reason.rate), valueOfQuantity(reason.rest)),
-          valueOfQuantity(reason.count),
-        ),
-        below(valueOfQuantity(reason.rest), ratio(reason.rate)),
-      ];
-    case "padUnit":
-    case "unpadUnit":
-      return [
-        same(valueOfQuantity(reason.measure), times(valueOfQuantity(reason.decimal), sizeOf(reason.unit))),
-      ];
-    case "decimalOfUnit":
-      return [same(valueOfQuantity(reason.measure), times(right(reason.problem), sizeOf(reason.unit)))];
     default:
       return [];
   }

@@ -5,11 +5,11 @@ import { type Method, type Solve, type Worked, worksOnly } from "../contract/met
 import { nameStep } from "../squares/answer";
 import { PLAIN_LAYOUT } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
+import { finishFraction } from "./fractionEnd";
 import {
   equivalentOf,
   type FractionPad,
   type FractionWhy,
-  finishFraction,
   oneFraction,
   reduced,
   startFractions,

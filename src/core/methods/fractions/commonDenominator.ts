@@ -12,14 +12,8 @@ import {
 import { text } from "../squares/pad";
 import { alike, combined, largeFactors, longLists, type Way } from "./alikeParts";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
-import {
-  asFractions,
-  type FractionPad,
-  type FractionWhy,
-  finishFraction,
-  items,
-  startFractions,
-} from "./fractionSteps";
+import { finishFraction } from "./fractionEnd";
+import { asFractions, type FractionPad, type FractionWhy, items, startFractions } from "./fractionSteps";
 import { workOrder } from "./orderingParts";
 import { workApart } from "./wholesApart";
 

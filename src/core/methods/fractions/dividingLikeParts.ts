@@ -4,14 +4,8 @@ import { type FractionProblem, signOf } from "../../problem";
 import { type Method, type Solve, type Worked, worksOnly } from "../contract/method";
 import { text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
-import {
-  asFractions,
-  equivalentOf,
-  type FractionWhy,
-  finishFraction,
-  items,
-  startFractions,
-} from "./fractionSteps";
+import { finishFraction } from "./fractionEnd";
+import { asFractions, equivalentOf, type FractionWhy, items, startFractions } from "./fractionSteps";
 
 /** Dividend and divisor as like parts: then only how many there are of each matters. */
 export const dividingLikeParts: Method<

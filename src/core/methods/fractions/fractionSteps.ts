@@ -8,22 +8,12 @@ import {
   type Mixed,
   type Numeral,
   primeFactors,
-  unsigned,
   wholeNumeral,
   withoutTrailingZeros,
 } from "../../number";
-import {
-  type Answer,
-  type AnswerForm,
-  belowZero,
-  type DecimalProblem,
-  type FractionProblem,
-  signOf,
-  writeAnswer,
-} from "../../problem";
-import type { Solve, Worked } from "../contract/method";
-import { type AnswerReason, nameStep } from "../squares/answer";
-import { type Item, joined, newPad, numeralItems, type Pad, PLAIN_LAYOUT, stack, text } from "../squares/pad";
+import { type FractionProblem, signOf } from "../../problem";
+import type { AnswerReason } from "../squares/answer";
+import { type Item, joined, newPad, numeralItems, type Pad, stack, text } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
 import type { FractionReason } from "./fractionReason";
 
@@ -86,7 +76,8 @@ export function decimalAsFraction<Inner>(
   return after;
 }
 
-function improperOf<Inner>(
+/** A mixed number as one fraction. */
+export function improperOf<Inner>(
   pad: FractionPad<Inner>,
   before: Mixed,
   house: HouseRules,
@@ -205,99 +196,3 @@ export const mixedOf = (whole: bigint, part: Fraction): Numeral =>
           numerator: part.numerator,
           denominator: part.denominator,
         };
-
-/** Whether a fraction above one is to be written as a mixed number in the end. */
-const endsMixed = (form: AnswerForm, house: HouseRules): boolean =>
-  form.kind === "asMixed" || (form.kind === "asItComes" && house.fractionAnswers === "mixed");
-
-interface End {
-  readonly problem: FractionProblem;
-  readonly house: HouseRules;
-  readonly decisions: FractionDecisions;
-  /** Whether the answer lies below zero. */
-  readonly negative?: boolean;
-}
-
-/** The last steps of a working with fractions: simplest form, wholes counted out, the form that was wanted, its sign, its name. */
-export function finishFraction<Inner>(
-  pad: FractionPad<Inner>,
-  value: Numeral,
-  { problem, house, decisions, negative = false }: End,
-  solve: Solve<Inner>,
-): Worked<FractionWhy | Inner> {
-  const { form } = problem;
-  const done = (answer: Answer): Worked<FractionWhy | Inner> => ({
-    layout: PLAIN_LAYOUT,
-    steps: pad.steps,
-    answer,
-  });
-  const size = inForm(pad, value, form, house, decisions);
-  const end = negative ? { ...size, negative: true } : size;
-  if (negative) {
-    pad.line("answer", { kind: "signFraction", answer: end }, () => items(end, house));
-  }
-  if (form.kind === "asDecimal" || form.kind === "toPlace") {
-    if (end.kind === "decimal" && form.kind === "asDecimal") {
-      pad.take([nameStep(end, undefined)]);
-      return done(end);
-    }
-    return done(dividedOut(pad, asFraction(end), form, house, solve));
-  }
-  pad.take([nameStep(end, undefined)]);
-  return done(end);
-}
-
-function inForm<Inner>(
-  pad: FractionPad<Inner>,
-  value: Numeral,
-  form: AnswerForm,
-  house: HouseRules,
-  decisions: FractionDecisions,
-): Numeral {
-  if (value.kind === "decimal") return value;
-  if (value.kind === "mixed") {
-    const part = reduced(pad, fraction(value.numerator, value.denominator), house, decisions);
-    const shorter = mixedOf(value.whole, part);
-    if (part.denominator !== value.denominator) {
-      const why: FractionWhy = { kind: "joinWholeAndPart", whole: value.whole, part, result: shorter };
-      pad.line("answer", why, () => [text("="), ...items(shorter, house)]);
-    }
-    const improper =
-      form.kind === "asFraction" || (form.kind === "asItComes" && house.fractionAnswers === "improper");
-    return improper && shorter.kind === "mixed"
-      ? improperOf(pad, shorter, house, decisions, "answer")
-      : shorter;
-  }
-  const shortest = reduced(pad, value, house, decisions);
-  if (shortest.numerator === 0n || shortest.denominator === 1n)
-    return countedOut(pad, shortest, house, decisions);
-  return shortest.numerator > shortest.denominator && endsMixed(form, house)
-    ? countedOut(pad, shortest, house, decisions)
-    : shortest;
-}
-
-/** The decimal of a fraction: its numerator divided by its denominator, on a sheet of its own. */
-function dividedOut<Inner>(
-  pad: FractionPad<Inner>,
-  value: Fraction,
-  form: AnswerForm,
-  house: HouseRules,
-  solve: Solve<Inner>,
-): Answer {
-  const problem: DecimalProblem = {
-    kind: "decimals",
-    op: "divide",
-    operands: [wholeNumeral(value.numerator), wholeNumeral(value.denominator)],
-    form: form.kind === "toPlace" ? form : { kind: "exactly" },
-  };
-  pad.goOn("answer", { kind: "divideOut", fraction: unsigned(value), problem }, () => [
-    text(`=${value.numerator}${signOf("divide", house)}${value.denominator}`),
-  ]);
-  const working = solve(problem, house);
-  pad.aside(working, "answer");
-  const answer = value.negative ? belowZero(working.answer) : working.answer;
-  pad.line("answer", { kind: "nameAnswer", answer }, () => [
-    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
-  ]);
-  return answer;
-}

@@ -5,14 +5,8 @@ import { type FractionProblem, signOf } from "../../problem";
 import { type Method, type Solve, type Worked, worksOnly } from "../contract/method";
 import { joined, type Placed, stack, text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
-import {
-  asFractions,
-  type FractionPad,
-  type FractionWhy,
-  finishFraction,
-  items,
-  startFractions,
-} from "./fractionSteps";
+import { finishFraction } from "./fractionEnd";
+import { asFractions, type FractionPad, type FractionWhy, items, startFractions } from "./fractionSteps";
 
 /** Numerators with numerators, denominators with denominators; common factors cancelled before, or the product simplified after. */
 export const multiplyingAcross: Method<

@@ -22,7 +22,7 @@ import {
   signOf,
   writeAnswer,
 } from "../../problem";
-import { because, type Method, type Solve, type Worked } from "../contract/method";
+import type { Method, Solve, Worked } from "../contract/method";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { type Item, newPad, numeralItems, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
 import type { SignedReason } from "./signedReason";
@@ -64,28 +64,8 @@ export const signRule: Method<"sign-rule", SignedWhy, SignedProblem, SignDecisio
   work: workSignRule,
 };
 
-/** What lies above zero together, what lies below together, and then the two. */
-export const gathering: Method<"gathering", SignedWhy, SignedProblem, SignDecisions, "severalTerms"> = {
-  id: "gathering",
-  sample: "6 − 9 + 4 − 3",
-  bench: {
-    small: "<1-9> - <1-9> + <1-9>",
-    usual: "<1-9> - <1-9> + <1-9>",
-    largest: "<1-9> - <1-9> + <1-9> - 9999 + 8876 - 4321",
-  },
-  sound: SOUND_SIGNS,
-  refuses: ({ op, joins, operands }) => {
-    if (op !== "terms") return { kind: "otherOperation", worksOn: ["terms"] };
-    const below = termsOf({ joins, operands }, SOUND_SIGNS).filter(({ negative }) => negative).length;
-    return operands.length < 3 || below === 0 || below === operands.length
-      ? because("severalTerms")
-      : undefined;
-  },
-  work: workGathering,
-};
-
 /** The terms as numbers to be added: those that are taken away turned into their opposites. */
-const termsOf = (
+export const termsOf = (
   { joins, operands }: Pick<SignedProblem, "joins" | "operands">,
   decisions: SignDecisions,
 ): readonly Numeral[] =>
@@ -96,14 +76,15 @@ const afterSign = (numeral: Numeral, house: HouseRules): readonly Item[] =>
   numeral.negative ? [text("("), ...numeralItems(numeral, house), text(")")] : numeralItems(numeral, house);
 
 /** Numbers to be added, written with the sign of each between them: −7 + 12 − 3. */
-const sumItems = (terms: readonly Numeral[], house: HouseRules): readonly Item[] =>
+export const sumItems = (terms: readonly Numeral[], house: HouseRules): readonly Item[] =>
   terms.flatMap((term, index) =>
     index === 0
       ? numeralItems(term, house)
       : [text(term.negative ? "−" : "+"), ...numeralItems(unsigned(term), house)],
   );
 
-function startSigned<Inner>(problem: SignedProblem, house: HouseRules): SignedPad<Inner> {
+/** A pad with the problem on its first line. */
+export function startSigned<Inner>(problem: SignedProblem, house: HouseRules): SignedPad<Inner> {
   const pad = newPad<SignedWhy | Inner>();
   const items = problem.operands.flatMap((operand, index): readonly Item[] => {
     if (index === 0) return numeralItems(operand, house);
@@ -133,29 +114,8 @@ export function workSignRule<Inner>(
   return ended(problem, house, pad, sum, solve);
 }
 
-/** Gathering with any decisions; only sound ones are sure to reach the right answer. */
-export function workGathering<Inner>(
-  problem: SignedProblem,
-  house: HouseRules,
-  decisions: SignDecisions,
-  solve: Solve<Inner>,
-): Worked<SignedWhy | Inner> {
-  const pad = startSigned<Inner>(problem, house);
-  const terms = asAddition(problem, house, decisions, pad);
-  const sides = [false, true].map((negative) => terms.filter((term) => term.negative === negative));
-  const [above = [], below = []] = sides;
-  pad.line("work", { kind: "gatherSides", above, below }, () => sumItems([...above, ...below], house));
-  const totals = sides.map(([first = wholeNumeral(0n), ...rest]) =>
-    rest.reduce<Numeral>(
-      (left, right) => together(left, right, "apart", house, decisions, pad, solve),
-      first,
-    ),
-  );
-  const [up = wholeNumeral(0n), down = wholeNumeral(0n)] = totals;
-  return ended(problem, house, pad, together(up, down, "apart", house, decisions, pad, solve), solve);
-}
-
-function asAddition<Inner>(
+/** The terms as an addition: where there were two signs, a line with one. */
+export function asAddition<Inner>(
   problem: SignedProblem,
   house: HouseRules,
   decisions: SignDecisions,
@@ -176,7 +136,7 @@ const inTheHead = (numeral: Numeral): boolean =>
   isWhole(numeral) && asFraction(numeral).numerator <= IN_THE_HEAD;
 
 /** Two signed numbers added by the rule of same and different signs. What comes after them is written again, or the two by themselves. */
-function together<Inner>(
+export function together<Inner>(
   left: Numeral,
   right: Numeral,
   after: readonly Numeral[] | "apart",
@@ -278,7 +238,8 @@ function byHeart(op: "multiply" | "divide", sizes: readonly Numeral[]): Numeral 
   return a <= 144n && b <= 12n && a % b === 0n && a / b <= 12n ? wholeNumeral(a / b) : undefined;
 }
 
-function ended<Inner>(
+/** The last steps: the form that was wanted, and the name. */
+export function ended<Inner>(
   problem: SignedProblem,
   house: HouseRules,
   pad: SignedPad<Inner>,

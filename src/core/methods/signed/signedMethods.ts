@@ -4,8 +4,9 @@ import type { Problem, SignedProblem } from "../../problem";
 import type { IdOf, ReasonOf } from "../contract/method";
 import { methodSet } from "../contract/methodSet";
 import { counters } from "./counters";
+import { gathering } from "./gathering";
 import { numberLine } from "./numberLine";
-import { gathering, signRule } from "./signRule";
+import { signRule } from "./signRule";
 
 const METHODS = [signRule, numberLine, counters, gathering] as const;
 
