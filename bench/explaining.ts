@@ -10,7 +10,7 @@ import { PRESETS } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { BLANK_PAPER, markWork, written } from "@/core/paper";
 import { ledAstray, problemsOf } from "@/core/testing/learners";
-import { turnOf } from "@/ui/turn/turn";
+import { turnOf } from "@/core/turn";
 import { rounded } from "./workings";
 
 const house = PRESETS.fillersTrueValue;

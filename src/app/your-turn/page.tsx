@@ -4,11 +4,12 @@ import type { ReactElement } from "react";
 import { choicesOf } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { readProblem, writeProblem } from "@/core/problem";
+import { GIVEN_PARTS, givenMarks } from "@/core/turn";
 import { database, listLearners } from "@/data";
 import { compute } from "@/threads/pool";
 import { boardAddress, readAddress } from "@/ui/board";
 import { ROUTES } from "@/ui/routes";
-import { GIVEN_PARTS, givenMarks, TurnScreen } from "@/ui/turn";
+import { TurnScreen } from "@/ui/turn";
 import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse } from "../saved";
 import { TooMuch } from "../TooMuch";
@@ -31,7 +32,7 @@ export default async function YourTurnPage({
   const line = writeProblem(problem.value, house);
   // The Board hands over with its own method; only a chosen one is fixed.
   const fixed = parameters.fixed === undefined ? undefined : address.method;
-  const part = GIVEN_PARTS.find(({ id }) => id === parameters.part)?.id ?? "blank";
+  const part = GIVEN_PARTS.find((one) => one === parameters.part) ?? "blank";
   const worked = await compute("turn", { line, house: choicesOf(house), fixed });
   if (!worked.ok) return <TooMuch message={worked.error.message} />;
   const turn = worked.value;

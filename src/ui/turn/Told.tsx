@@ -5,6 +5,7 @@ import type { Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { bareDigits, type Place, zerosAtEnd } from "@/core/number";
 import type { WorkMarks } from "@/core/paper";
+import type { TurnNumber, TurnWay } from "@/core/turn";
 import {
   carriesWords,
   FOLLOWS_ON,
@@ -13,7 +14,6 @@ import {
   soFarWords,
   wrongMarkWords,
 } from "@/core/wording";
-import type { TurnNumber, TurnWay } from "./turn";
 
 /** The place of the column that a mark stands in; none where the way has none. */
 export function placeOf(

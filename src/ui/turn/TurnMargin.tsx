@@ -4,13 +4,12 @@ import { type ReactElement, type RefObject, useEffect, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { LONGEST_ANSWER } from "@/core/marking";
 import type { JumpMarks, WorkMarks } from "@/core/paper";
+import type { TurnNumber, TurnWay } from "@/core/turn";
 import { jumpWords, nextMarkWords, whereWords } from "@/core/wording";
-
 import { LONGEST_GUESS } from "../routes";
 import type { Outcome as HandedInOutcome } from "./handedIn";
 import { Outcome } from "./Outcome";
 import { placeOf, Told } from "./Told";
-import type { TurnNumber, TurnWay } from "./turn";
 
 /** When a learner is told about a wrong mark. */
 export const FEEDBACK = [

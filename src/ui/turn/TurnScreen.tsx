@@ -6,22 +6,24 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { decimalSign } from "@/core/number";
 import { jumpsAgainst, markWork, moved, type Paper } from "@/core/paper";
+import type { GivenPart, Turn } from "@/core/turn";
 import { squareWords, stageName } from "@/core/wording";
 import { FoldAway } from "../FoldAway";
 import { Go } from "../Go";
 import { Choice } from "./Choice";
-import { GIVEN_PARTS, type GivenPart } from "./given";
+import { GIVEN_NAMES } from "./givenNames";
 import { NumberPad } from "./NumberPad";
 import { PaperPad } from "./PaperPad";
 import { answerRead, firstSquare, sizeFor, stageDone, textIn } from "./paperRoom";
 import { strokeOf } from "./strokeKeys";
 import { TurnKeys } from "./TurnKeys";
 import { FEEDBACK, type Feedback, TurnMargin } from "./TurnMargin";
-import type { Turn } from "./turn";
 import { useHandIn } from "./useHandIn";
 import { type Square, usePaper } from "./usePaper";
 
 const SQUARE = 46;
+
+const PARTS: readonly GivenPart[] = ["blank", "setOut", "allButAnswer", "oneMissing"];
 
 /** Your turn: the problem in one line, squared paper, and the learner's own hand. */
 export function TurnScreen({
@@ -189,7 +191,7 @@ export function TurnScreen({
               <Choice
                 label="Given"
                 value={part}
-                options={GIVEN_PARTS.map(({ id, name }) => ({ id, name, address: addresses.parts[id] }))}
+                options={PARTS.map((id) => ({ id, name: GIVEN_NAMES[id], address: addresses.parts[id] }))}
               />
               <Choice label="Method" value={fixed ?? ""} options={addresses.methods} />
               <label className="flex flex-col text-xs text-soft">

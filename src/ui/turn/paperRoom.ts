@@ -1,6 +1,6 @@
 import type { Mark } from "@/core/board";
 import { answerOn, marksIn, type Paper, type WorkMarks } from "@/core/paper";
-import type { TurnWay } from "./turn";
+import type { TurnWay } from "@/core/turn";
 import type { Size, Square } from "./usePaper";
 
 const LEAST: Size = { cols: 14, rows: 10 };

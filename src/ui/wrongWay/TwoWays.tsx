@@ -2,8 +2,8 @@
 
 import { type ReactElement, useEffect, useMemo, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
+import type { ShownWay } from "@/core/turn";
 import { Paper, sheetFor } from "../paper";
-import type { ShownWay } from "./wrongWay";
 
 /** What a sheet measures at least, in squares, beside another one. */
 const LEAST = { columns: 7, rows: 8 };

@@ -2,13 +2,15 @@
 
 import { type ReactElement, Suspense, useEffect, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
+import type { Choice, WrongWay } from "@/core/turn";
 import { plain, stretches } from "@/core/wording";
 import { RunBar } from "../board/controls/RunBar";
 import { LazyPicture } from "../board/lazy";
 import { usePlay } from "../board/state/usePlay";
 import { Go } from "../Go";
+import { ROUTES } from "../routes";
+import { wrongWayAddress } from "./address";
 import { WayPaper } from "./TwoWays";
-import type { Choice, WrongWay } from "./wrongWay";
 
 const PACE = 2;
 
@@ -154,11 +156,14 @@ export function WrongWayScreen({
               <h2 className="text-[13px] text-soft">To tell it from “{way.separating.from}”, set</h2>
               <p className="flex flex-wrap items-center gap-x-4">
                 <span className="font-board text-[18px]">{way.separating.line}</span>
-                <Go href={way.separating.turn} className="grid min-h-9 items-center font-semibold text-plumb">
+                <Go
+                  href={wrongWayAddress(way.separating.line, house).replace(ROUTES.wrongWay, ROUTES.yourTurn)}
+                  className="grid min-h-9 items-center font-semibold text-plumb"
+                >
                   Your turn
                 </Go>
                 <Go
-                  href={way.separating.address}
+                  href={wrongWayAddress(way.separating.line, house, way.separating.patterns)}
                   className="grid min-h-9 items-center font-semibold text-plumb"
                 >
                   The wrong way
@@ -170,10 +175,10 @@ export function WrongWayScreen({
             <nav aria-label="Other wrong ways">
               <h2 className="text-[13px] text-soft">Other wrong ways here</h2>
               <ul className="mt-1">
-                {choices.map(({ name, answer, address }) => (
-                  <li key={address}>
+                {choices.map(({ name, answer, patterns }) => (
+                  <li key={patterns.join()}>
                     <Go
-                      href={address}
+                      href={wrongWayAddress(way.line, house, patterns)}
                       className="grid min-h-9 grid-cols-[minmax(0,1fr)_auto] items-center gap-3 rounded px-1 hover:bg-shade"
                     >
                       <span className="text-[15px] leading-tight">{name}</span>

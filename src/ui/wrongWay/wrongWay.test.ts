@@ -6,9 +6,9 @@ import { readProblem, writeProblem } from "@/core/problem";
 import { anyHouse } from "@/core/testing/arbitrary";
 import { problemsOf, skillOf } from "@/core/testing/learners";
 import { problemOf } from "@/core/testing/problems";
+import { choicesFor, wrongWayOf } from "@/core/turn";
 import { readAddress } from "../board";
 import { wrongWayAddress } from "./address";
-import { choicesFor, wrongWayOf } from "./wrongWay";
 
 const house = PRESETS.fillersTrueValue;
 const SHOWN = EVERY_PATTERN.filter(({ id }) => id !== "check-times-always-grows");

@@ -37,6 +37,9 @@ export const timesOf = (times: bigint, numeral: Decimal): Decimal =>
     fromCount(times * countedIn(numeral, numeral.fraction.length), numeral.fraction.length),
   );
 
+/** How many digits of a number are not zero. */
+const nonzero = ({ whole, fraction }: Decimal): number => (whole + fraction).replaceAll("0", "").length;
+
 /**
  * The friendlier number close to one: fewer digits to work with, and off by a few of its last place only. 4.98 is
  * close to 5, 19.9 to 20, 302 to 300; none where there is no such number, as for 4.6 or for what is friendly itself.
@@ -58,7 +61,9 @@ export function friendlyTo(given: Decimal): Friendly | undefined {
       const most = !up ? MOST_DOWN : place >= lowest + 2 ? MOST_FAR_UP : MOST_UP;
       const small = digits.length === 1 && BigInt(digits) <= most;
       const sameEnd = off.fraction === "" ? zerosAtEnd(off.whole) === lowest : lowestPlace(off) === lowest;
-      return small && sameEnd ? [{ friendly, off, up }] : [];
+      // Going down saves work only where one digit is left to work with.
+      const saves = up || nonzero(friendly) === 1;
+      return small && sameEnd && saves ? [{ friendly, off, up }] : [];
     });
   return candidates.find(({ up }) => up) ?? candidates[0];
 }

@@ -1,19 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { PRESETS } from "@/core/house";
-import { markWork, written } from "@/core/paper";
-import { fractionOf, type Problem } from "@/core/problem";
-import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
-import { problemOf } from "@/core/testing/problems";
-import { GIVEN_PARTS } from "./given";
 import { strokeOf } from "./strokeKeys";
-import { givenMarks, turnOf } from "./turn";
 import { reduced, type Stroke, startPaper } from "./usePaper";
 
-/** A measure or a number of nothing: rows of zeros can be told apart by nobody. */
-const isNothing = (operand: Problem["operands"][number]): boolean => fractionOf(operand).n === 0n;
-
-const house = PRESETS.fillersTrueValue;
 const SIZE = { cols: 14, rows: 10 };
 const START = startPaper({ marks: [] }, { col: 3, row: 2 });
 
@@ -31,41 +20,6 @@ const keys = (text: string): readonly Stroke[] =>
     });
     return stroke === undefined ? [] : [stroke];
   });
-
-describe("a problem handed over", () => {
-  it("is marked right with all that is given in any part, of any problem in any house", () => {
-    fc.assert(
-      fc.property(anyProblem, anyHouse, (problem, rules) => {
-        fc.pre(!problem.operands.some(isNothing));
-        const turn = turnOf(problem, rules, undefined);
-        expect(turn.ways.length).toBeGreaterThan(0);
-        const [way] = turn.ways;
-        if (way === undefined) return;
-        for (const { id } of GIVEN_PARTS) {
-          const marks = givenMarks(way, id, 3, 3);
-          if (id === "blank") expect(marks).toEqual([]);
-          for (const mark of marks) expect(mark.row).toBeGreaterThanOrEqual(0);
-          const found = markWork(written({ marks: [] }, ...marks), [way], false);
-          expect([id, found.misplaced, found.wrong]).toEqual([id, undefined, undefined]);
-        }
-      }),
-      { numRuns: 120 },
-    );
-  });
-
-  it("leaves out the answer row, or one step of the work", () => {
-    const [way] = turnOf(problemOf("53.2 − 17.8"), house, "subtraction-by-decomposition").ways;
-    if (way === undefined) throw new Error("there is a way");
-    const all = way.steps.flatMap(({ marks }) => marks).length;
-    const counts = GIVEN_PARTS.map(({ id }) => givenMarks(way, id, 3, 3).length);
-    const [blank = 0, setOut = 0, butAnswer = 0, oneMissing = 0] = counts;
-    expect(blank).toBe(0);
-    expect(setOut).toBeGreaterThan(blank);
-    expect(butAnswer).toBeGreaterThan(setOut);
-    expect(oneMissing).toBeGreaterThan(setOut);
-    expect(oneMissing).toBeLessThan(all);
-  });
-});
 
 describe("the learner's hand", () => {
   it("writes to the right, and under a rule to the left", () => {

@@ -1,5 +1,5 @@
-import type { Layout, Writing } from "@/core/board";
-import { runOf } from "@/core/checks";
+import type { Layout, Writing } from "../board";
+import { runOf } from "../checks";
 import {
   explanationsOf,
   isSlip,
@@ -14,15 +14,13 @@ import {
   type WrongWays,
   wrongStepWords,
   wrongWays,
-} from "@/core/errorPatterns";
-import type { HouseRules } from "@/core/house";
-import { readGiven } from "@/core/marking";
-import { EVERY_METHOD, type Reason, type Stage, type Step } from "@/core/methods";
-import { type Picture, pictureOf } from "@/core/pictures";
-import { type Problem, writeAnswer, writeProblem } from "@/core/problem";
-import { estimateLine, methodWords, plain } from "@/core/wording";
-import { ROUTES } from "../routes";
-import { wrongWayAddress } from "./address";
+} from "../errorPatterns";
+import type { HouseRules } from "../house";
+import { readGiven } from "../marking";
+import { EVERY_METHOD, type Reason, type Stage, type Step } from "../methods";
+import { type Picture, pictureOf } from "../pictures";
+import { type Problem, writeAnswer, writeProblem } from "../problem";
+import { estimateLine, methodWords, plain } from "../wording";
 
 /** A step of a replay as the screen shows it: its marks, and what is said to it. */
 interface ShownStep extends Writing {
@@ -42,7 +40,6 @@ export interface Choice {
   readonly patterns: readonly PatternId[];
   readonly name: string;
   readonly answer: string;
-  readonly address: string;
 }
 
 /** A wrong way replayed: what is done, beside the sound way, and what gives it away. */
@@ -63,13 +60,12 @@ export interface WrongWay {
   readonly undoing: string | undefined;
   readonly picture: Picture | undefined;
   readonly separating:
-    | { readonly line: string; readonly from: string; readonly address: string; readonly turn: string }
+    | { readonly line: string; readonly from: string; readonly patterns: readonly PatternId[] }
     | undefined;
 }
 
 /** Every pattern that comes into a problem by itself, the commonest wrong answers first in the catalogue's order. */
 export function choicesFor(ways: WrongWays, house: HouseRules): readonly Choice[] {
-  const line = writeProblem(ways.problem, house);
   return ways.ways
     .filter(
       ({ patterns: [first, second] }) => second === undefined && (first === undefined || !isSlip(first)),
@@ -83,7 +79,6 @@ export function choicesFor(ways: WrongWays, house: HouseRules): readonly Choice[
           patterns,
           name: patternFacts(pattern).name,
           answer: writeAnswer(replay.wrong.answer, house),
-          address: wrongWayAddress(line, house, patterns),
         },
       ];
     });
@@ -155,12 +150,10 @@ function separatingOf(
   for (const { patterns: other } of others) {
     const separating = separatingProblem(problem, house, patterns, other);
     if (separating === undefined) continue;
-    const line = writeProblem(separating, house);
     return {
-      line,
+      line: writeProblem(separating, house),
       from: other.map((id) => patternFacts(id).name).join("; "),
-      address: wrongWayAddress(line, house, patterns),
-      turn: wrongWayAddress(line, house).replace(ROUTES.wrongWay, ROUTES.yourTurn),
+      patterns,
     };
   }
   return undefined;

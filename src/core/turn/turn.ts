@@ -1,13 +1,13 @@
-import { type Layout, type Mark, pagesOf, type Writing } from "@/core/board";
-import { runOf } from "@/core/checks";
-import type { HouseRules } from "@/core/house";
-import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, workingOf } from "@/core/methods";
-import { bareDigits, lowestPlace, type Place } from "@/core/number";
-import { type MarkedWay, moved } from "@/core/paper";
-import { type Problem, writeProblem } from "@/core/problem";
-import { currencyOf, unitOf, writePieces, writeQuantity } from "@/core/quantity";
-import { methodWords, plain, stepWords } from "@/core/wording";
-import type { GivenPart } from "./given";
+import { type Layout, type Mark, pagesOf, type Writing } from "../board";
+import { runOf } from "../checks";
+import type { HouseRules } from "../house";
+import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, workingOf } from "../methods";
+import { bareDigits, lowestPlace, type Place } from "../number";
+import { type MarkedWay, moved } from "../paper";
+import { type Problem, writeProblem } from "../problem";
+import { currencyOf, unitOf, writePieces, writeQuantity } from "../quantity";
+import { methodWords, plain, stepWords } from "../wording";
+import type { GivenPart } from "./givenParts";
 
 /** A step of a sound way as the learner's board needs it: its marks, and the words for hints. */
 interface TurnStep extends Writing {

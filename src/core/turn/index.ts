@@ -1,0 +1,4 @@
+export { GIVEN_PARTS, type GivenPart } from "./givenParts";
+export { markedWork } from "./markedWork";
+export { givenMarks, type Turn, type TurnNumber, type TurnWay, turnOf } from "./turn";
+export { type Choice, choicesFor, type ShownWay, type WrongWay, wrongWayOf } from "./wrongWay";

@@ -1,0 +1,84 @@
+import { pagesOf } from "../board";
+import { runOf } from "../checks";
+import {
+  estimateJudged,
+  markedAnswer,
+  type PatternId,
+  patternFacts,
+  remedyWords,
+  replayOf,
+  type Showings,
+  waysTaken,
+  wrongWays,
+} from "../errorPatterns";
+import type { HouseRules } from "../house";
+import type { Given } from "../marking";
+import { EVERY_METHOD, workingOf } from "../methods";
+import { markWork, type Paper } from "../paper";
+import { type Problem, readOneQuantity, writeAnswer } from "../problem";
+import { estimateLine } from "../wording";
+
+/** What a learner made of a problem: the answer, the paper, and the estimate that was made first as it was typed. */
+export interface Work {
+  readonly problem: Problem;
+  readonly given: Given;
+  readonly paper: Paper;
+  readonly estimate: string;
+}
+
+/** The work of a learner marked: the verdict, and what lies behind a wrong one. What the paper itself shows goes before what the answer alone makes likely. */
+export function markedWork(
+  { problem, given, paper, estimate: guessed }: Work,
+  house: HouseRules,
+  history: ReadonlyMap<PatternId, Showings>,
+) {
+  const ways = wrongWays(problem, house);
+  const { verdict, explanations } = markedAnswer(ways, given, house, history);
+  const shown = explanations.map(({ patterns, probability }) => ({
+    patterns,
+    names: patterns.map((id) => patternFacts(id).name),
+    probability,
+    onPaper: agrees(paper, problem, house, patterns, given.answer),
+  }));
+  const ranked = [...shown].sort(
+    (a, b) => Number(b.onPaper) - Number(a.onPaper) || b.probability - a.probability,
+  );
+  const guess = readOneQuantity(guessed, house);
+  const judged = guess.ok ? estimateJudged(problem, guess.value) : undefined;
+  const taken = waysTaken(ways, given.answer);
+  const { estimate } = runOf(workingOf(problem, house), EVERY_METHOD);
+  return {
+    verdict: verdict.kind,
+    faults: verdict.kind === "form" ? verdict.faults : [],
+    right: writeAnswer(ways.right, house),
+    estimate: estimate ? estimateLine(estimate, house) : "",
+    judged,
+    belief: judged?.shown === true ? beliefOf(judged.pattern) : undefined,
+    explanations: ranked,
+    /** Which patterns could have shown, and which did. */
+    shown: taken.filter((one) => one.shown).map(({ pattern }) => pattern),
+    chances: taken.map(({ pattern }) => pattern),
+  };
+}
+
+const beliefOf = (pattern: PatternId): { readonly name: string; readonly remedy: string } => ({
+  name: patternFacts(pattern).name,
+  remedy: remedyWords(pattern),
+});
+
+/** Whether everything on the paper is as a working with these patterns would have it. */
+function agrees(
+  paper: Paper,
+  problem: Problem,
+  house: HouseRules,
+  patterns: readonly PatternId[],
+  given: Parameters<typeof replayOf>[3],
+): boolean {
+  const wrong = replayOf(problem, house, patterns, given)?.wrong;
+  if (wrong === undefined) return false;
+  return pagesOf(wrong.layout, wrong.steps).some((page) => {
+    const aligned = page.layout.columns.length > 0;
+    const found = markWork(paper, [{ aligned, steps: page.writings, operandRows: [] }], false);
+    return found.agree > 2 && found.wrong === undefined && found.next === undefined;
+  });
+}
