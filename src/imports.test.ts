@@ -31,6 +31,7 @@ const CORE_ORDER = [
   "marking",
   "wording",
   "errorPatterns",
+  "turn",
   "testing",
 ];
 

@@ -18,7 +18,9 @@ export function Outcome({
   readonly onAgain: () => void;
 }): ReactElement {
   const shown = useRef<HTMLElement>(null);
-  useEffect(() => shown.current?.scrollIntoView({ block: "nearest" }), []);
+  useEffect(() => {
+    shown.current?.scrollIntoView({ block: "nearest" });
+  }, []);
   if (!result.ok)
     return (
       <p role="alert" className="text-rust">
