@@ -228,16 +228,18 @@ function sideOf(plan: DivisionPlan, chunks: readonly Chunk[], full: Decimal, hou
   const counts = [full, ...chunks.map(({ times }) => times)];
   const wholes = Math.max(...counts.map(({ whole }) => whole.length));
   const decimals = Math.max(...counts.map(({ fraction }) => fraction.length));
-  const line = right + Math.max(wholes, inCorner ? divisor.length - decimals : 0);
+  // A free square keeps the counts apart from the work; a corner stands close to its dividend.
+  const stroke = inCorner ? right : right + 1;
+  const line = stroke + Math.max(wholes, inCorner ? divisor.length - decimals : 0);
   return {
     places: placesFrom(lowest, highest),
     // The minus of each chunk stands one square left of the dividend.
     from: inCorner ? left - 1 : left - divisor.length,
-    left: right,
+    left: stroke,
     right: line + decimals,
     line,
     frame: (to) => [
-      { kind: "upright", line: right, row: 0, to, look: "straight" },
+      { kind: "upright", line: stroke, row: 0, to, look: "straight" },
       ...(inCorner
         ? [
             {
