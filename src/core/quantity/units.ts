@@ -15,7 +15,7 @@ const SCALE_ROWS = {
   /** Millimetres. */
   metric: { km: 1_000_000, m: 1000, cm: 10, mm: 1 },
   /** Millilitres. */
-  capacity: { L: 1000, mL: 1 },
+  capacity: { hL: 100_000, L: 1000, mL: 1 },
   /** Seconds. */
   time: { week: 604_800, day: 86_400, h: 3600, min: 60, s: 1 },
   /** Minutes of arc. */
@@ -73,6 +73,7 @@ const WRITTEN: Readonly<
   m: ["m", "metre", "metres", "meter meters"],
   cm: ["cm", "centimetre", "centimetres", "centimeter centimeters"],
   mm: ["mm", "millimetre", "millimetres", "millimeter millimeters"],
+  hL: ["hL", "hectolitre", "hectolitres", "hectoliter hectoliters hl"],
   L: ["L", "litre", "litres", "liter liters l"],
   mL: ["mL", "millilitre", "millilitres", "milliliter milliliters ml"],
   week: ["wk", "week", "weeks", "wks w"],

@@ -47,6 +47,7 @@ const SIZES: Readonly<Record<UnitId, bigint>> = {
   km: 1000n * 100n * 10n,
   mL: 1n,
   L: 1000n,
+  hL: 100n * 1000n,
   s: 1n,
   min: 60n,
   h: 60n * 60n,
