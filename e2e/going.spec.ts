@@ -21,6 +21,11 @@ test("every place of the rail is gone to inside the page, and none calls another
 test("a board left in the middle of a change is kept, and the place that was asked for comes", async ({
   page,
 }) => {
+  // A server that takes its time: one write is still on its way when the next is made and the place is left.
+  await page.route("**/api/boards/*", async (route) => {
+    await new Promise((over) => setTimeout(over, 400));
+    await route.continue();
+  });
   await page.goto("/board?problem=53.2-17.85");
   await page.getByRole("button", { name: "Next step" }).click();
   await page.keyboard.press("ArrowRight");

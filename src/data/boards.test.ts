@@ -109,6 +109,26 @@ describe("a board in two windows", () => {
     // The same written twice, as after an answer that never came, is no clash.
     expect(keepBoard(data, { ...state("board0001", "1 + 2"), step: 5 }, first.value, on(4)).ok).toBe(true);
   });
+
+  it("is no other window's where one closes before its last write was answered for, in whichever order both come", () => {
+    const one = { ...state("board0001", "1 + 2"), step: 4 };
+    const two = { ...one, step: 5 };
+    const writes = [
+      (data: Data, saw: number) => keepBoard(data, one, saw, on(2)),
+      (data: Data, saw: number) => keepBoard(data, two, saw, on(3), one),
+    ];
+    for (const order of [writes, [...writes].reverse()]) {
+      const { data } = freshData();
+      const first = keepBoard(data, state("board0001", "1 + 2"), 0, on(1));
+      if (!first.ok) throw new Error("a new board is kept");
+      for (const write of order) write(data, first.value);
+      expect(findBoard(data, "board0001")?.step).toBe(5);
+    }
+    // What is another window's still stands.
+    const { data } = freshData();
+    keepBoard(data, { ...one, guess: "3" }, 0, on(1));
+    expect(keepBoard(data, two, 0, on(2), one)).toMatchObject({ ok: false });
+  });
 });
 
 describe("rows that can't be read", () => {

@@ -35,30 +35,26 @@ const VERSION = 1;
 /**
  * Keeps a board: a new row, or the row of the same id brought up to date (and back, if it was deleted). `saw`
  * is the revision it was changed from, 0 for a new one: where another window has written since, nothing is
- * written, and the board as it stands comes back.
+ * written, and the board as it stands comes back. `after` is what the same window wrote before and was not
+ * answered for when it closed: that stands in no one's way.
  */
 export function keepBoard(
   data: Data,
   board: BoardState,
   saw: number | undefined,
   now: Date,
+  after?: BoardState,
 ): Result<number, Stale<KeptBoard>> {
   return data.transaction((write) => {
     const before = write.select().from(boards).where(eq(boards.id, board.id)).get();
-    const state = {
-      version: VERSION,
-      problem: board.problem,
-      method: board.method,
-      beside: board.beside ?? null,
-      house: JSON.stringify(choicesOf(board.house)),
-      step: board.step,
-      guess: board.guess,
-    };
+    const state = stateOf(board);
+    const stands = (other: object): boolean =>
+      Object.entries(other).every(([name, value]) => Object(before)[name] === value);
     if (before !== undefined && saw !== undefined && before.revision !== saw && before.deletedAt === null) {
-      const same = Object.entries(state).every(([name, value]) => Object(before)[name] === value);
-      if (same) return done(before.revision);
+      if (stands(state)) return done(before.revision);
       const there = boardOf(before);
-      if (there.ok) return failed({ code: "stale", now: there.value });
+      const isOwn = after !== undefined && stands(stateOf(after));
+      if (there.ok && !isOwn) return failed({ code: "stale", now: there.value });
     }
     const revision = nextRevision(write);
     const written = { ...state, openedAt: now, deletedAt: null, revision };
@@ -70,6 +66,17 @@ export function keepBoard(
     return done(revision);
   });
 }
+
+/** What of a board changes as it is worked, as its row holds it. */
+const stateOf = (board: BoardState) => ({
+  version: VERSION,
+  problem: board.problem,
+  method: board.method,
+  beside: board.beside ?? null,
+  house: JSON.stringify(choicesOf(board.house)),
+  step: board.step,
+  guess: board.guess,
+});
 
 /** The board of an id; none where none is kept, or it can't be read. */
 export function findBoard(data: Data, id: string): KeptBoard | undefined {

@@ -9,31 +9,35 @@ import { leave } from "./keeping/leaving";
 const isHere = (href: string): boolean =>
   new URL(href, window.location.href).pathname === window.location.pathname;
 
+/** Goes to another place inside the page, once what is left to write is on disk; else by loading it, so that the browser asks. */
+async function go(href: string, push: (href: string) => void): Promise<void> {
+  const written = isHere(href) ? undefined : leave();
+  if (written === undefined) return window.location.assign(href);
+  await written;
+  push(href);
+}
+
 /** A link to another place, inside the page. Where something here can't be kept, the page itself is left, so that the browser asks. */
-export const Go = ({
+export function Go({
   href,
   ...link
-}: Omit<ComponentProps<typeof Link>, "href"> & { readonly href: string }): ReactElement => (
-  <Link
-    href={href}
-    prefetch={false}
-    onNavigate={(event) => {
-      if (!isHere(href) && leave()) return;
-      event.preventDefault();
-      window.location.assign(href);
-    }}
-    {...link}
-  />
-);
+}: Omit<ComponentProps<typeof Link>, "href"> & { readonly href: string }): ReactElement {
+  const goes = useGo();
+  return (
+    <Link
+      href={href}
+      prefetch={false}
+      onNavigate={(event) => {
+        event.preventDefault();
+        goes(href);
+      }}
+      {...link}
+    />
+  );
+}
 
 /** Goes to another place, as such a link does. */
 export function useGo(): (href: string) => void {
   const router = useRouter();
-  return useCallback(
-    (href: string) => {
-      if (!isHere(href) && leave()) router.push(href);
-      else window.location.assign(href);
-    },
-    [router],
-  );
+  return useCallback((href: string) => void go(href, router.push), [router]);
 }

@@ -7,7 +7,10 @@ import { useEffect, useRef } from "react";
  * still to write is written first, and where something can't be kept the tutor is asked.
  */
 
-const writers = new Set<() => void>();
+/** Writes what is left, and ends when that is answered for; `closing` where the page itself goes, and waits for nothing. */
+type Writer = (closing: boolean) => Promise<unknown> | undefined;
+
+const writers = new Set<Writer>();
 const unsaved = new Set<() => boolean>();
 let goingSince = Number.NEGATIVE_INFINITY;
 
@@ -22,33 +25,40 @@ export const setOff = (): void => {
   goingSince = performance.now();
 };
 
+/** As long as a place that was asked for waits for what is written, in milliseconds. */
+const WRITING = 1000;
+
 /** A place has come. */
 export const arrived = (): void => {
   goingSince = Number.NEGATIVE_INFINITY;
 };
 
-/** Has every writer write what is left; no where something is not kept, so that the browser must ask first. */
-export function leave(): boolean {
-  if ([...unsaved].some((asks) => asks())) return false;
-  for (const write of writers) write();
+/**
+ * Has every writer write what is left, and gives the moment when the other place may come: what that shows is read
+ * from the disk. None where something is not kept, so that the browser must ask first.
+ */
+export function leave(): Promise<unknown> | undefined {
+  if ([...unsaved].some((asks) => asks())) return undefined;
+  const written = Promise.all([...writers].map((write) => write(false)));
   setOff();
-  return true;
+  return Promise.race([written, new Promise((over) => setTimeout(over, WRITING))]);
 }
 
 /** Writes what is left when its place is left, in whatever way; `write` may be called more than once. */
-export function useLeaving(write: () => void): void {
+export function useLeaving(write: Writer): void {
   const latest = useRef(write);
   latest.current = write;
   useEffect(() => {
-    const act = (): void => latest.current();
+    const act: Writer = (closing) => latest.current(closing);
+    const close = (): void => void act(true);
     writers.add(act);
-    window.addEventListener("pagehide", act);
+    window.addEventListener("pagehide", close);
     arrived();
     return () => {
       writers.delete(act);
-      window.removeEventListener("pagehide", act);
+      window.removeEventListener("pagehide", close);
       // Going back inside the page asks nobody first.
-      act();
+      void act(false);
     };
   }, []);
 }

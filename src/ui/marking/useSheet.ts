@@ -45,6 +45,7 @@ export function useSheet(start: {
   const [unreachable, setUnreachable] = useState("");
   const [stopped, setStopped] = useState(false);
   const sending = useRef(false);
+  const sent = useRef<Promise<void>>(Promise.resolve());
   const over = useRef(false);
   const retry = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
@@ -54,19 +55,23 @@ export function useSheet(start: {
   }, []);
 
   /** Sends what is finished, one request at a time, each of them one transaction; until nothing is left. */
-  const flush = useCallback(async (): Promise<void> => {
-    if (sending.current) return;
-    sending.current = true;
-    clearTimeout(retry.current);
-    for (;;) {
-      const next = toSend(latest.current);
-      if (next === undefined || over.current) break;
-      if (!(await handOver(next))) {
-        retry.current = setTimeout(() => void flush(), RETRY);
-        break;
+  const flush = useCallback((): Promise<void> => {
+    if (!sending.current) sent.current = sendAll();
+    return sent.current;
+
+    async function sendAll(): Promise<void> {
+      sending.current = true;
+      clearTimeout(retry.current);
+      for (;;) {
+        const next = toSend(latest.current);
+        if (next === undefined || over.current) break;
+        if (!(await handOver(next))) {
+          retry.current = setTimeout(() => void flush(), RETRY);
+          break;
+        }
       }
+      sending.current = false;
     }
-    sending.current = false;
 
     /** Hands something over; where it is refused whole, each part of it by itself. False where nobody answers. */
     async function handOver(part: Sending): Promise<boolean> {
@@ -190,7 +195,7 @@ export function useSheet(start: {
       }, now),
     );
     rememberUnsent(about, unsentOf(latest.current));
-    void flush();
+    return flush();
   });
 
   const { sending: unsent, troubles, clashes, unread } = useMemo(() => unkept(state), [state]);

@@ -74,24 +74,40 @@ export function useKeeping(
   const [onDisk, setOnDisk] = useState<OnDisk | undefined>(
     keptAtStart && open !== undefined ? { board: open, revision: revisionAtStart } : undefined,
   );
+  // What a write knows of the disk, at once and also when its board is gone from the screen.
+  const disk = useRef(onDisk);
+  const standsAt = useCallback((told: OnDisk): void => {
+    disk.current = told;
+    setOnDisk(told);
+  }, []);
   const [refused, setRefused] = useState<OpenBoard | undefined>();
   const [clash, setClash] = useState<OnDisk | undefined>();
   const unkept = open === onDisk?.board ? undefined : open;
-  const latest = useRef({ unkept, onDisk, open });
-  latest.current = { unkept, onDisk, open };
+  const latest = useRef({ unkept, open });
+  latest.current = { unkept, open };
   // One write at a time, so that an older state never reaches the disk after a newer one.
   const writing = useRef<Promise<unknown>>(Promise.resolve());
+  const unanswered = useRef<OpenBoard | undefined>(undefined);
 
-  /** Writes a state, from the revision that is known of this very board. */
+  /**
+   * Writes a state, from the revision that is known of this very board. Gives what it was put together to with
+   * another window's, which is still to be written.
+   */
   const write = useCallback(
-    async (board: OpenBoard): Promise<"kept" | "later" | "told"> => {
+    async (board: OpenBoard, after?: OpenBoard): Promise<"kept" | "later" | "clash" | OpenBoard> => {
       const { id, ...state } = board;
-      const base = latest.current.onDisk?.board.id === id ? latest.current.onDisk : undefined;
+      const base = disk.current?.board.id === id ? disk.current : undefined;
       const saw = base?.revision ?? (revisionAtStart > 0 ? revisionAtStart : 0);
-      const kept = await send<{ readonly revision: number }>(ROUTES.keepBoard(id), "PUT", { ...state, saw });
+      unanswered.current = board;
+      const kept = await send<{ readonly revision: number }>(ROUTES.keepBoard(id), "PUT", {
+        ...state,
+        saw,
+        after,
+      });
+      unanswered.current = undefined;
       if (kept.ok) {
         rememberUnsent(`board ${id}`, undefined);
-        setOnDisk({ board, revision: kept.value.revision });
+        standsAt({ board, revision: kept.value.revision });
         return "kept";
       }
       const stale = kept.error.kind === "refused" ? staleIn(kept.error.body) : undefined;
@@ -102,14 +118,15 @@ export function useKeeping(
       }
       const together = merged(base?.board ?? theirs.board, board, theirs.board);
       // Where a board was left is no matter for asking: the last step shown stands.
-      if (together.clashes.some((name) => name !== "step")) setClash(theirs);
-      else {
-        setOnDisk(theirs);
-        adopt(together.value);
+      if (together.clashes.some((name) => name !== "step")) {
+        setClash(theirs);
+        return "clash";
       }
-      return "told";
+      standsAt(theirs);
+      adopt(together.value);
+      return together.value;
     },
-    [adopt, revisionAtStart],
+    [adopt, revisionAtStart, standsAt],
   );
 
   useEffect(() => {
@@ -133,32 +150,39 @@ export function useKeeping(
     };
   }, [unkept, clash, write]);
 
-  useLeaving(() => {
+  useLeaving((closing) => {
     const { unkept: left } = latest.current;
-    if (left === undefined) return;
+    if (left === undefined) return undefined;
     showAddress(left);
-    void write(left);
+    if (closing) return write(left, unanswered.current);
+    writing.current = writing.current.then(async () => {
+      if (disk.current?.board === left) return;
+      const done = await write(left);
+      if (typeof done === "object") await write(done);
+    });
+    return writing.current;
   });
   useEffect(() => answerRoll(), []);
 
   useOtherWindows(async () => {
-    const { open: here, unkept: busy, onDisk: known } = latest.current;
+    const { open: here, unkept: busy } = latest.current;
+    const known = disk.current;
     if (here === undefined || busy !== undefined || known === undefined) return;
     const told = await send<ToldBoard>(ROUTES.keepBoard(here.id), "GET");
     const theirs = told.ok ? onDiskFrom(here.id, told.value) : undefined;
     if (theirs === undefined || theirs.revision <= known.revision || latest.current.open !== here) return;
-    setOnDisk(theirs);
+    standsAt(theirs);
     adopt(theirs.board);
   });
 
   const choose = useCallback(
     (mine: boolean): void => {
       if (clash === undefined) return;
-      setOnDisk(clash);
+      standsAt(clash);
       setClash(undefined);
       if (!mine) adopt(clash.board);
     },
-    [adopt, clash],
+    [adopt, clash, standsAt],
   );
   const keeping: Keeping =
     clash !== undefined

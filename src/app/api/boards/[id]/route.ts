@@ -7,15 +7,20 @@ import { database, findBoard, houseChoicesSchema, type KeptBoard, keepBoard } fr
 import { LONGEST_GUESS } from "@/ui/routes";
 import { answering, errorAnswer } from "../../answers";
 
-const boardSchema = z.object({
+const stateSchema = z.object({
   problem: z.string().max(LONGEST_LINE),
   method: z.enum(METHOD_IDS),
   beside: z.enum(METHOD_IDS).optional(),
   house: houseChoicesSchema,
   step: z.number().int().min(1).max(9999),
   guess: z.string().max(LONGEST_GUESS),
+});
+
+const boardSchema = stateSchema.extend({
   /** The revision it was changed from, 0 for a new one; without it the board is written whatever stands there. */
   saw: z.number().int().min(0).optional(),
+  /** What the same window wrote before, where it closes without having been answered for that. */
+  after: stateSchema.optional(),
 });
 
 /** A board as another window is told of it. */
@@ -26,7 +31,7 @@ const told = ({ problem, method, beside, house, step, guess, revision }: KeptBoa
 
 /** Keeps a board as it stands. Answers with its revision only after the row is on disk; 409 with what stands there where another window was first. */
 export const PUT = answering(({ id, body }) => {
-  const { house: choices, saw, ...board } = body;
+  const { house: choices, saw, after, ...board } = body;
   const house = houseRulesFrom(choices);
   if (!house.ok) return errorAnswer(422, { code: house.error.kind, message: houseRefusalWords(house.error) });
   const problem = readProblem(board.problem, house.value);
@@ -35,7 +40,14 @@ export const PUT = answering(({ id, body }) => {
     return errorAnswer(422, { code, message: readErrorWords(problem.error, house.value), at });
   }
   const state = { ...board, beside: board.beside, id, house: house.value };
-  const kept = keepBoard(database(), state, saw, new Date());
+  const afterHouse = after && houseRulesFrom(after.house);
+  const kept = keepBoard(
+    database(),
+    state,
+    saw,
+    new Date(),
+    afterHouse?.ok && after ? { ...after, beside: after.beside, id, house: afterHouse.value } : undefined,
+  );
   if (kept.ok) return { revision: kept.value };
   const message = "This board was changed in another window.";
   return errorAnswer(409, { code: "stale", message }, told(kept.error.now));
