@@ -63,6 +63,45 @@ export const measureBoardKeys = (url: string) =>
     return { steps: times.length, median: quantile(times, 0.5), percentile95: quantile(times, 0.95) };
   });
 
+/** Milliseconds from the click on a kept board in the list of Today to its paper, and from going back to the list, over 30 rounds. */
+export const measureGoing = (url: string) =>
+  withBrowser(async (browser) => {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.goto(`${url}/board?problem=53.2-17.8&step=3`);
+    await page.getByText("Kept", { exact: true }).waitFor();
+    await page.goto(url);
+    const rounds: { readonly open: number; readonly back: number }[] = [];
+    for (let round = 0; round < 34; round++) {
+      await page.waitForLoadState("networkidle");
+      const took = await page.evaluate(async () => {
+        const link = () => document.querySelector<HTMLElement>('main a[href*="53.2-17.8"]');
+        const paper = () => document.querySelector("[role=slider]");
+        const until = (there: () => Element | null) =>
+          new Promise<number>((resolve) => {
+            const look = (): void =>
+              there() === null ? void requestAnimationFrame(look) : resolve(performance.now());
+            look();
+          });
+        const from = performance.now();
+        link()?.click();
+        const open = (await until(paper)) - from;
+        await new Promise((over) => setTimeout(over, 400));
+        const left = performance.now();
+        history.back();
+        return { open, back: (await until(link)) - left };
+      });
+      if (round >= 4) rounds.push(took);
+    }
+    const figures = (times: readonly number[]) => ({
+      median: quantile(times, 0.5),
+      percentile95: quantile(times, 0.95),
+    });
+    return {
+      open: figures(rounds.map(({ open }) => open)),
+      back: figures(rounds.map(({ back }) => back)),
+    };
+  });
+
 /** The JavaScript each page loads at first, as it crosses the wire. */
 export const measureFirstLoads = (url: string) =>
   withBrowser(async (browser) => {

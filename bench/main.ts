@@ -1,6 +1,6 @@
 import fs from "node:fs";
 import { startServer } from "../e2e/server";
-import { measureBoardKeys, measureFirstLoads, measureServer } from "./browser";
+import { measureBoardKeys, measureFirstLoads, measureGoing, measureServer } from "./browser";
 import { type Explaining, measureExplaining } from "./explaining";
 import { measureLargeSheet } from "./largeSheet";
 import { measureLoad } from "./load";
@@ -13,6 +13,7 @@ interface Results {
   readonly workings: Awaited<ReturnType<typeof measureWorkings>>;
   readonly server: Awaited<ReturnType<typeof measureServer>>;
   readonly keyToPaint: Awaited<ReturnType<typeof measureBoardKeys>>;
+  readonly going: Awaited<ReturnType<typeof measureGoing>>;
   readonly firstLoad: Awaited<ReturnType<typeof measureFirstLoads>>;
   readonly reading: ReturnType<typeof measureReading>;
   readonly largeSheet: Awaited<ReturnType<typeof measureLargeSheet>>;
@@ -28,6 +29,7 @@ const application = {
   workings: await measureWorkings(),
   server: await measureServer(server.url),
   keyToPaint: await measureBoardKeys(server.url),
+  going: await measureGoing(server.url),
   firstLoad: await measureFirstLoads(server.url),
 };
 await server.remove();
@@ -48,6 +50,8 @@ console.log("Server time of a page (ms)");
 console.table(results.server);
 console.log("Key to painted step on the Board (ms)");
 console.table([results.keyToPaint]);
+console.log("Opening a kept board from Today, and going back (ms)");
+console.table(results.going);
 console.log("First-load JavaScript, compressed (kB)");
 console.table(results.firstLoad);
 console.log("Reading lines of 2,000 characters made to hold a reader up (ms)");

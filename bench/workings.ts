@@ -2,7 +2,7 @@ import type Exact from "fraction.js";
 import { Bench } from "tinybench";
 import { featuresOf } from "@/core/features";
 import { PRESETS } from "@/core/house";
-import { METHOD_IDS, type MethodId, workingOf } from "@/core/methods";
+import { answerOf, METHOD_IDS, type MethodId, workingOf } from "@/core/methods";
 import { exactValue, fractionOf, type Problem, readProblem } from "@/core/problem";
 import { chanceFrom, problemFor, SIZES, type Size } from "./problems";
 
@@ -13,13 +13,15 @@ interface WorkingsRow {
   readonly size: Size;
   readonly workingsPerSecond: number;
   readonly millisecondsEach: number;
+  /** The time of the answer alone, verified in the same way but without a mark, as a part of the working's. */
+  readonly answerAlone: number;
   readonly barePerSecond: number;
   readonly ratio: number;
   readonly units: number;
   readonly microsecondsPerUnit: number;
 }
 
-/** For each method and size: workings a second, bare arithmetic a second on the same operands, and how the time grows. */
+/** For each method and size: workings a second, the answer alone and bare arithmetic a second on the same operands, and how the time grows. */
 export async function measureWorkings(): Promise<readonly WorkingsRow[]> {
   const rows: WorkingsRow[] = [];
   const house = PRESETS.fillersTrueValue;
@@ -39,25 +41,29 @@ export async function measureWorkings(): Promise<readonly WorkingsRow[]> {
       bench.add("workings", () => {
         for (const problem of problems) workingOf(problem, house, method);
       });
+      bench.add("answers", () => {
+        for (const problem of problems) answerOf(problem, house, method);
+      });
       bench.add("bare", () => {
         problems.forEach((problem, index) => {
           compute(problem, bare[index] ?? []);
         });
       });
       await bench.run();
-      const [working, arithmetic] = ["workings", "bare"].map((name) => {
+      const [working, answer, arithmetic] = ["workings", "answers", "bare"].map((name) => {
         const result = bench.getTask(name)?.result;
         if (result === undefined || !("latency" in result))
           throw new Error(`measureWorkings: ${name} did not run`);
         return result.latency.mean / SAMPLE;
       });
-      if (working === undefined || arithmetic === undefined) continue;
+      if (working === undefined || answer === undefined || arithmetic === undefined) continue;
       const units = unitsOf(problems, method);
       rows.push({
         method,
         size,
         workingsPerSecond: Math.round(1000 / working),
         millisecondsEach: rounded(working, 4),
+        answerAlone: rounded(answer / working, 2),
         barePerSecond: Math.round(1000 / arithmetic),
         ratio: rounded(working / arithmetic, 0),
         units,

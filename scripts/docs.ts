@@ -72,12 +72,22 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     name: "workings",
     text: () =>
       table(
-        ["Method", "Size", "Workings a second", "ms each", "Times bare arithmetic", "Units", "µs a unit"],
+        [
+          "Method",
+          "Size",
+          "Workings a second",
+          "ms each",
+          "Answer alone",
+          "Times bare arithmetic",
+          "Units",
+          "µs a unit",
+        ],
         results.workings.map((row) => [
           code(row.method),
           row.size,
           row.workingsPerSecond,
           row.millisecondsEach,
+          row.answerAlone,
           row.ratio,
           row.units,
           row.microsecondsPerUnit,
@@ -125,6 +135,14 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     text: () => {
       const { median, percentile95, steps } = results.keyToPaint;
       return `Median ${median} ms, 95th percentile ${percentile95} ms, over ${steps} steps.`;
+    },
+  },
+  {
+    file: "docs/benchmarks.md",
+    name: "going",
+    text: () => {
+      const { open, back } = results.going;
+      return `Opening it: median ${open.median} ms, 95th percentile ${open.percentile95} ms. Going back: median ${back.median} ms, 95th percentile ${back.percentile95} ms.`;
     },
   },
 ];
