@@ -1,3 +1,4 @@
+import { ON_RAIL } from "@/ui/places";
 import { expect, test } from "./tutor";
 
 /** Whether the window has been loaded anew since it was marked. */
@@ -14,6 +15,19 @@ test("every place of the rail is gone to inside the page, and none calls another
       page.getByRole("navigation", { name: "Places" }).getByRole("link", { name }),
     ).toHaveAttribute("aria-current", "page");
     await expect(page.locator("main")).toBeVisible();
+  }
+  expect(await marked(page)).toBe(true);
+});
+
+test("every place of the rail has its key, and comes inside the page", async ({ page }) => {
+  await page.goto("/board?problem=40.3%2B7.865");
+  await mark(page);
+  for (const { key, name } of ON_RAIL) {
+    await page.keyboard.press(`Alt+${key}`);
+    await expect(page.getByRole("link", { name, exact: true }).first()).toHaveAttribute(
+      "aria-current",
+      "page",
+    );
   }
   expect(await marked(page)).toBe(true);
 });

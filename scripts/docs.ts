@@ -4,6 +4,7 @@ import { pathToFileURL } from "node:url";
 import { PRESET_NAMES, PRESETS, SWITCH_NAMES, SWITCHES } from "@/core/house";
 import { PRESET_WORDS, SWITCH_WORDS } from "@/core/wording";
 import { KEYS } from "@/ui/board";
+import { HOW_ACCESS_KEYS, ON_RAIL } from "@/ui/places";
 import { TURN_KEYS } from "@/ui/turn";
 import results from "../bench/results.json" with { type: "json" };
 import { methodSections } from "./methodDocs";
@@ -24,6 +25,12 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
         ["Key", "What it does"],
         KEYS.map(({ shown, does }) => [code(shown), does]),
       ),
+  },
+  {
+    file: "README.md",
+    name: "place keys",
+    text: () =>
+      `From anywhere, the places: ${ON_RAIL.map(({ key, name }) => `${code(key)} ${name}`).join(", ")}; ${HOW_ACCESS_KEYS}.`,
   },
   {
     file: "README.md",

@@ -5,8 +5,8 @@ import { ROUTES } from "./routes";
 interface Place {
   readonly name: string;
   readonly address: string;
-  /** Where it stands on the rail, with its sign; none where another place leads there. */
-  readonly rail?: { readonly end: "head" | "foot"; readonly Icon: LucideIcon };
+  /** Where it stands on the rail, with its sign and its access key; none where another place leads there. */
+  readonly rail?: { readonly end: "head" | "foot"; readonly Icon: LucideIcon; readonly key: string };
   /** An address at which it has something to show, with no data kept. */
   readonly seen: string;
   /** The picture of it in the docs, and where the demo data shows it best; none where other views stand for it. */
@@ -23,14 +23,14 @@ export const PLACES: readonly Place[] = [
     name: "Today",
     lists: true,
     address: ROUTES.today,
-    rail: { end: "head", Icon: CalendarDays },
+    rail: { end: "head", Icon: CalendarDays, key: "1" },
     seen: ROUTES.today,
     picture: { name: "today", at: ROUTES.today },
   },
   {
     name: "Board",
     address: ROUTES.board,
-    rail: { end: "head", Icon: Grid3x3 },
+    rail: { end: "head", Icon: Grid3x3, key: "2" },
     seen: `${ROUTES.board}?problem=40.3%2B7.865%2B12&step=3`,
     picture: { name: "board", at: `${ROUTES.board}?id=demobrakecable00001` },
     paper: true,
@@ -38,28 +38,28 @@ export const PLACES: readonly Place[] = [
   {
     name: "Marking",
     address: ROUTES.marking,
-    rail: { end: "head", Icon: ListChecks },
+    rail: { end: "head", Icon: ListChecks, key: "3" },
     seen: ROUTES.marking,
   },
   {
     name: "Learners",
     lists: true,
     address: ROUTES.learners,
-    rail: { end: "head", Icon: Users },
+    rail: { end: "head", Icon: Users, key: "4" },
     seen: ROUTES.learners,
     picture: { name: "learner", at: `${ROUTES.learners}/demolearneriris00003` },
   },
   {
     name: "House rules",
     address: ROUTES.houseRules,
-    rail: { end: "foot", Icon: Ruler },
+    rail: { end: "foot", Icon: Ruler, key: "5" },
     seen: ROUTES.houseRules,
     picture: { name: "house-rules", at: ROUTES.houseRules },
   },
   {
     name: "Safe keeping",
     address: ROUTES.safeKeeping,
-    rail: { end: "foot", Icon: Archive },
+    rail: { end: "foot", Icon: Archive, key: "6" },
     seen: ROUTES.safeKeeping,
   },
   {
@@ -87,3 +87,11 @@ export const PLACES: readonly Place[] = [
   },
   { name: "Licences", address: ROUTES.licences, seen: ROUTES.licences },
 ];
+
+/** The places of the rail, in its order. */
+export const ON_RAIL = PLACES.flatMap(({ name, address, rail }) =>
+  rail === undefined ? [] : [{ name, address, ...rail }],
+);
+
+/** How a browser is asked for the place of an access key. */
+export const HOW_ACCESS_KEYS = "Alt with the digit; in Firefox Alt and Shift, on a Mac Control and Option";

@@ -3,12 +3,9 @@
 import { usePathname } from "next/navigation";
 import { type ReactElement, useEffect } from "react";
 import { Go } from "../Go";
-import { PLACES } from "../places";
+import { ON_RAIL } from "../places";
 import { mindTheWayBack } from "./comingBack";
 
-const ON_RAIL = PLACES.flatMap(({ name, address, rail }) =>
-  rail === undefined ? [] : [{ name, address, ...rail }],
-);
 const FIRST_AT_FOOT = ON_RAIL.find(({ end }) => end === "foot")?.name;
 
 /** The slim rail with the places of the product; along the foot of a narrow screen. */
@@ -25,10 +22,11 @@ export function Rail(): ReactElement {
         <br />
         Sum
       </p>
-      {ON_RAIL.map(({ address, name, Icon }) => (
+      {ON_RAIL.map(({ address, name, Icon, key }) => (
         <Go
           key={address}
           href={address}
+          accessKey={key}
           aria-current={here === address ? "page" : undefined}
           data-foot={name === FIRST_AT_FOOT}
           className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-[13px] leading-4 text-soft data-[foot=true]:mt-auto hover:text-ink aria-[current=page]:border-plumb aria-[current=page]:bg-shade aria-[current=page]:font-semibold aria-[current=page]:text-ink max-[700px]:mt-0! max-[700px]:flex-1 max-[700px]:justify-start max-[700px]:border-l-0 max-[700px]:pt-2 max-[700px]:text-center max-[700px]:text-[12px]"

@@ -2,6 +2,7 @@
 
 import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
+import { HOW_ACCESS_KEYS, ON_RAIL } from "../../places";
 import { KEYS } from "../state/keys";
 import { PanelHeading } from "./PanelHeading";
 
@@ -16,20 +17,31 @@ export default function KeysDialog({ onClose }: { readonly onClose: () => void }
           className="fixed top-1/2 left-1/2 z-40 max-h-[90vh] w-[min(520px,92vw)] -translate-1/2 overflow-auto rounded-2xl border border-edge bg-page p-6 shadow-sheet"
         >
           <PanelHeading title="Keys of the board" />
-          <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
-            {KEYS.map(({ shown, act, does }) => (
-              <div key={act} className="contents">
-                <dt>
-                  <kbd className="inline-block min-w-9 rounded-md border border-edge bg-paper px-2 py-0.5 text-center font-sans text-sm">
-                    {shown}
-                  </kbd>
-                </dt>
-                <dd className="text-[15px]">{does}</dd>
-              </div>
-            ))}
-          </dl>
+          <Keys rows={KEYS} />
+          <h3 className="mt-5 text-[15px] font-semibold">Places</h3>
+          <p className="mt-0.5 text-[14px] text-soft">{HOW_ACCESS_KEYS}.</p>
+          <Keys rows={ON_RAIL.map(({ key, name }) => ({ shown: key, does: name }))} />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
   );
 }
+
+const Keys = ({
+  rows,
+}: {
+  readonly rows: readonly { readonly shown: string; readonly does: string }[];
+}): ReactElement => (
+  <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
+    {rows.map(({ shown, does }) => (
+      <div key={shown} className="contents">
+        <dt>
+          <kbd className="inline-block min-w-9 rounded-md border border-edge bg-paper px-2 py-0.5 text-center font-sans text-sm">
+            {shown}
+          </kbd>
+        </dt>
+        <dd className="text-[15px]">{does}</dd>
+      </div>
+    ))}
+  </dl>
+);
