@@ -74,21 +74,16 @@ export const measureGoing = (url: string) =>
     for (let round = 0; round < 34; round++) {
       await page.waitForLoadState("networkidle");
       const took = await page.evaluate(async () => {
-        const link = () => document.querySelector<HTMLElement>('main a[href*="53.2-17.8"]');
-        const paper = () => document.querySelector("[role=slider]");
-        const until = (there: () => Element | null) =>
-          new Promise<number>((resolve) => {
-            const look = (): void =>
-              there() === null ? void requestAnimationFrame(look) : resolve(performance.now());
-            look();
-          });
+        const link = 'main a[href*="53.2-17.8"]';
         const from = performance.now();
-        link()?.click();
-        const open = (await until(paper)) - from;
+        document.querySelector<HTMLElement>(link)?.click();
+        while (document.querySelector("[role=slider]") === null) await new Promise(requestAnimationFrame);
+        const open = performance.now() - from;
         await new Promise((over) => setTimeout(over, 400));
         const left = performance.now();
         history.back();
-        return { open, back: (await until(link)) - left };
+        while (document.querySelector(link) === null) await new Promise(requestAnimationFrame);
+        return { open, back: performance.now() - left };
       });
       if (round >= 4) rounds.push(took);
     }
