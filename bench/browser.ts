@@ -82,7 +82,8 @@ export const measureGoing = (url: string) =>
         await new Promise((over) => setTimeout(over, 400));
         const left = performance.now();
         history.back();
-        while (document.querySelector(link) === null) await new Promise(requestAnimationFrame);
+        while (document.querySelector("[role=slider]") !== null || document.querySelector(link) === null)
+          await new Promise(requestAnimationFrame);
         return { open, back: performance.now() - left };
       });
       if (round >= 4) rounds.push(took);
