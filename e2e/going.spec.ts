@@ -23,7 +23,7 @@ test("every place of the rail has its key, and comes inside the page", async ({ 
   await page.goto("/board?problem=40.3%2B7.865");
   await mark(page);
   for (const { key, name } of ON_RAIL) {
-    await page.keyboard.press(`Alt+${key}`);
+    await page.keyboard.press(`Alt+Digit${key}`);
     await expect(page.getByRole("link", { name, exact: true }).first()).toHaveAttribute(
       "aria-current",
       "page",

@@ -4,7 +4,7 @@ import { pathToFileURL } from "node:url";
 import { PRESET_NAMES, PRESETS, SWITCH_NAMES, SWITCHES } from "@/core/house";
 import { PRESET_WORDS, SWITCH_WORDS } from "@/core/wording";
 import { KEYS } from "@/ui/board";
-import { HOW_ACCESS_KEYS, ON_RAIL } from "@/ui/places";
+import { HOW_PLACE_KEYS, ON_RAIL } from "@/ui/places";
 import { TURN_KEYS } from "@/ui/turn";
 import results from "../bench/results.json" with { type: "json" };
 import { methodSections } from "./methodDocs";
@@ -30,7 +30,7 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     file: "README.md",
     name: "place keys",
     text: () =>
-      `From anywhere, the places: ${ON_RAIL.map(({ key, name }) => `${code(key)} ${name}`).join(", ")}; ${HOW_ACCESS_KEYS}.`,
+      `From anywhere, the places: ${ON_RAIL.map(({ key, name }) => `${code(key)} ${name}`).join(", ")}; ${HOW_PLACE_KEYS}.`,
   },
   {
     file: "README.md",

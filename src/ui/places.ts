@@ -5,7 +5,7 @@ import { ROUTES } from "./routes";
 interface Place {
   readonly name: string;
   readonly address: string;
-  /** Where it stands on the rail, with its sign and its access key; none where another place leads there. */
+  /** Where it stands on the rail, with its sign and its key; none where another place leads there. */
   readonly rail?: { readonly end: "head" | "foot"; readonly Icon: LucideIcon; readonly key: string };
   /** An address at which it has something to show, with no data kept. */
   readonly seen: string;
@@ -93,5 +93,5 @@ export const ON_RAIL = PLACES.flatMap(({ name, address, rail }) =>
   rail === undefined ? [] : [{ name, address, ...rail }],
 );
 
-/** How a browser is asked for the place of an access key. */
-export const HOW_ACCESS_KEYS = "Alt with the digit; in Firefox Alt and Shift, on a Mac Control and Option";
+/** How the place of a key is asked for. */
+export const HOW_PLACE_KEYS = "Alt with the digit (on a Mac Option, outside a field)";

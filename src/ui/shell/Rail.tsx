@@ -2,16 +2,35 @@
 
 import { usePathname } from "next/navigation";
 import { type ReactElement, useEffect } from "react";
-import { Go } from "../Go";
+import { Go, useGo } from "../Go";
 import { ON_RAIL } from "../places";
 import { mindTheWayBack } from "./comingBack";
 
 const FIRST_AT_FOOT = ON_RAIL.find(({ end }) => end === "foot")?.name;
 
+/** The address of the place whose key is pressed; not in a field where the key writes another sign with Alt. */
+const placeOf = (event: KeyboardEvent): string | undefined => {
+  if (!event.altKey || event.ctrlKey || event.metaKey || event.shiftKey) return undefined;
+  const place = ON_RAIL.find(({ key }) => event.code === `Digit${key}`);
+  const writes = event.target instanceof HTMLElement && event.target.matches("input, textarea, select");
+  return writes && event.key !== place?.key ? undefined : place?.address;
+};
+
 /** The slim rail with the places of the product; along the foot of a narrow screen. */
 export function Rail(): ReactElement {
   const here = usePathname();
+  const goes = useGo();
   useEffect(mindTheWayBack, []);
+  useEffect(() => {
+    const press = (event: KeyboardEvent): void => {
+      const address = placeOf(event);
+      if (address === undefined) return;
+      event.preventDefault();
+      goes(address);
+    };
+    window.addEventListener("keydown", press);
+    return () => window.removeEventListener("keydown", press);
+  }, [goes]);
   return (
     <nav
       aria-label="Places"
@@ -26,7 +45,7 @@ export function Rail(): ReactElement {
         <Go
           key={address}
           href={address}
-          accessKey={key}
+          aria-keyshortcuts={`Alt+${key}`}
           aria-current={here === address ? "page" : undefined}
           data-foot={name === FIRST_AT_FOOT}
           className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-[13px] leading-4 text-soft data-[foot=true]:mt-auto hover:text-ink aria-[current=page]:border-plumb aria-[current=page]:bg-shade aria-[current=page]:font-semibold aria-[current=page]:text-ink max-[700px]:mt-0! max-[700px]:flex-1 max-[700px]:justify-start max-[700px]:border-l-0 max-[700px]:pt-2 max-[700px]:text-center max-[700px]:text-[12px]"

@@ -2,7 +2,7 @@
 
 import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
-import { HOW_ACCESS_KEYS, ON_RAIL } from "../../places";
+import { HOW_PLACE_KEYS, ON_RAIL } from "../../places";
 import { KEYS } from "../state/keys";
 import { PanelHeading } from "./PanelHeading";
 
@@ -19,7 +19,7 @@ export default function KeysDialog({ onClose }: { readonly onClose: () => void }
           <PanelHeading title="Keys of the board" />
           <Keys rows={KEYS} />
           <h3 className="mt-5 text-[15px] font-semibold">Places</h3>
-          <p className="mt-0.5 text-[14px] text-soft">{HOW_ACCESS_KEYS}.</p>
+          <p className="mt-0.5 text-[14px] text-soft">{HOW_PLACE_KEYS}.</p>
           <Keys rows={ON_RAIL.map(({ key, name }) => ({ shown: key, does: name }))} />
         </Dialog.Content>
       </Dialog.Portal>
