@@ -20,7 +20,7 @@ export default function KeysDialog({ onClose }: { readonly onClose: () => void }
           <Keys rows={KEYS} />
           <h3 className="mt-5 text-[15px] font-semibold">Places</h3>
           <p className="mt-0.5 text-[14px] text-soft">{HOW_PLACE_KEYS}.</p>
-          <Keys rows={ON_RAIL.map(({ key, name }) => ({ shown: key, does: name }))} />
+          <Keys rows={ON_RAIL.map(({ key, name }) => ({ shown: `Alt ${key}`, does: name }))} />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
@@ -32,7 +32,7 @@ const Keys = ({
 }: {
   readonly rows: readonly { readonly shown: string; readonly does: string }[];
 }): ReactElement => (
-  <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
+  <dl className="mt-3 grid grid-cols-[4.5rem_1fr] gap-x-4 gap-y-2">
     {rows.map(({ shown, does }) => (
       <div key={shown} className="contents">
         <dt>
