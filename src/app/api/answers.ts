@@ -19,9 +19,16 @@ export const errorAnswer = (status: number, error: ErrorShape, more: object = {}
 /** More than any body needs that is meant well, in bytes; a sheet's may be larger. */
 const LARGEST_BODY = 100_000;
 
-/** The pieces of a request's body as they come. The types of the browser do not know that a stream can be gone through. */
-export const bodyParts = ({ body }: Request): AsyncIterable<Uint8Array> =>
-  body as unknown as AsyncIterable<Uint8Array>;
+/** The pieces of a request's body as they come; the rest is not waited for where they are left before the end. */
+export async function* bodyParts({ body }: Request): AsyncGenerator<Uint8Array, void> {
+  const reader = body?.getReader();
+  if (reader === undefined) return;
+  try {
+    for (let part = await reader.read(); !part.done; part = await reader.read()) yield part.value;
+  } finally {
+    await reader.cancel();
+  }
+}
 
 /** The body of a request as text; none where it is longer than it may be. Read in pieces, so that no more than that is ever held. */
 async function textWithin(request: Request, most: number): Promise<string | undefined> {

@@ -18,6 +18,10 @@ export interface Layout {
   readonly digitsUnderDigits?: true;
 }
 
+/** Whether what is written stands in columns, so that it counts how far to the side a digit stands. */
+export const standsInColumns = ({ columns, digitsUnderDigits }: Layout): boolean =>
+  columns.length > 0 || digitsUnderDigits === true;
+
 /** A plumb line on a grid line, from the top of the sheet or from the top of a row. */
 export interface Plumb {
   readonly line: number;

@@ -8,6 +8,7 @@ export {
   pageAt,
   pagesOf,
   sameSheet,
+  standsInColumns,
   type Writing,
 } from "./board";
 export type { Mark, Position } from "./mark";

@@ -43,6 +43,8 @@ export interface Fit {
   readonly differ: number;
   /** How many digits of the paper have no place in the working. */
   readonly stray: number;
+  /** Whether all that is written stands as in the working, which is only moved as a whole. */
+  readonly whole?: true;
 }
 
 const isDigit = (text: string): boolean => /^\d+$/.test(text);
@@ -195,6 +197,32 @@ function fitFrom(sought: Rows, found: Rows, pairs: readonly (readonly [number, n
   return { rows, agree, differ, stray: written - agree - differ };
 }
 
+/**
+ * The working laid on the paper as a whole, where all that is written agrees with it, fillers too: nothing fits
+ * better, and rows or digits that look alike are not taken for one another. None where anything differs or has no place.
+ */
+function asItStands(paper: Paper, marks: readonly Mark[]): Fit | undefined {
+  const [sought, found] = [linesOf(marks.filter(needed), true), linesOf(paper.marks, true)];
+  const all = new Map(linesOf(marks, true));
+  const [first] = found;
+  if (first === undefined) return undefined;
+  for (const [row, line] of all) {
+    const down = first[0] - row;
+    for (const shift of shiftsBetween(line, first[1])) {
+      const agrees = found.every(([there, digits]) =>
+        [...digits].every(([at, { text }]) => all.get(there - down)?.get(at - shift * 10)?.text === text),
+      );
+      if (!agrees) continue;
+      const pairs = sought.flatMap(([one], i) => {
+        const j = found.findIndex(([other]) => other === one + down);
+        return j < 0 ? [] : [[i, j, shift] as const];
+      });
+      return { ...fitFrom(sought, found, pairs), whole: true };
+    }
+  }
+  return undefined;
+}
+
 const NONE: Fit = { rows: new Map(), agree: 0, differ: 0, stray: 0 };
 
 /** How much a paper speaks for a working: what has no place in it speaks more against it than a wrong digit. */
@@ -203,6 +231,8 @@ export const fitScore = ({ agree, differ, stray }: Fit): number => agree - diffe
 /** How a working fits the paper best. */
 export function fitOf(paper: Paper, way: SoughtWay): Fit {
   const marks = way.steps.flatMap((step) => step.marks);
+  const whole = asItStands(paper, marks);
+  if (whole !== undefined) return whole;
   const sought = linesOf(marks.filter(needed), way.aligned);
   const found = linesOf(paper.marks, way.aligned);
   if (!way.aligned) return paired(sought, found, () => [0]);

@@ -99,7 +99,7 @@ export function markWork(paper: Paper, ways: readonly MarkedWay[], carriesCount:
   }, 0);
   const [way, fit] = [ways[best], fits[best]];
   if (way === undefined || fit === undefined) throw new Error("markWork: there is no way to mark by");
-  const misplaced = misplacedIn(paper, way, way.operandRows);
+  const misplaced = fit.whole === true ? undefined : misplacedIn(paper, way, way.operandRows);
   let wrong: WorkMarks["wrong"];
   let next: WorkMarks["next"];
   let carries = 0;

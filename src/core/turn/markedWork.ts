@@ -1,4 +1,4 @@
-import { pagesOf } from "../board";
+import { pagesOf, standsInColumns } from "../board";
 import { runOf } from "../checks";
 import {
   estimateJudged,
@@ -77,7 +77,7 @@ function agrees(
   const wrong = replayOf(problem, house, patterns, given)?.wrong;
   if (wrong === undefined) return false;
   return pagesOf(wrong.layout, wrong.steps).some((page) => {
-    const aligned = page.layout.columns.length > 0;
+    const aligned = standsInColumns(page.layout);
     const found = markWork(paper, [{ aligned, steps: page.writings, operandRows: [] }], false);
     return found.agree > 2 && found.wrong === undefined && found.next === undefined;
   });

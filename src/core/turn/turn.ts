@@ -1,4 +1,4 @@
-import { type Layout, type Mark, pagesOf, type Writing } from "../board";
+import { type Layout, type Mark, pagesOf, standsInColumns, type Writing } from "../board";
 import { runOf } from "../checks";
 import type { HouseRules } from "../house";
 import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, workingOf } from "../methods";
@@ -120,7 +120,7 @@ function waysOf(working: Working, house: HouseRules): readonly TurnWay[] {
         method: working.method,
         name: methodWords(working.method).name,
         layout: page.layout,
-        aligned: page.layout.columns.length > 0 || page.layout.digitsUnderDigits === true,
+        aligned: standsInColumns(page.layout),
         steps: onPage,
         operandRows: operandRowsOf(onPage),
       },

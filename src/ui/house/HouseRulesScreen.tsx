@@ -3,7 +3,7 @@
 import { type ReactElement, useRef, useState } from "react";
 import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
 import { AsideNotes } from "../keeping/AsideNotes";
-import { useAskBeforeLeaving } from "../keeping/leaving";
+import { useAskBeforeLeaving, useLeaving } from "../keeping/leaving";
 import { useOtherWindows } from "../keeping/otherWindows";
 import { send } from "../keeping/send";
 import type { UnreadRow } from "../keeping/unreadRow";
@@ -55,6 +55,7 @@ export function HouseRulesScreen({
     if (now?.ok && latest.current === before && onDisk.current === before) show(now.value);
   };
   useOtherWindows(() => void look());
+  useLeaving(() => writing.current);
   useAskBeforeLeaving(keeping === "notKept");
 
   return (

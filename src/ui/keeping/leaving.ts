@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect, useRef } from "react";
+import { allSent } from "./send";
 
 /**
  * Leaving a place: by a link inside the page, or by closing, reloading or leaving the page itself. What a place has
@@ -13,6 +14,8 @@ type Writer = (closing: boolean) => Promise<unknown> | undefined;
 const writers = new Set<Writer>();
 const unsaved = new Set<() => boolean>();
 let goingSince = Number.NEGATIVE_INFINITY;
+/** What the places that were left had still to write. */
+let lastWrites: Promise<unknown> = Promise.resolve();
 
 /** As long as a place that was asked for may take to come, in milliseconds. */
 const COMING = 10_000;
@@ -33,15 +36,19 @@ export const arrived = (): void => {
   goingSince = Number.NEGATIVE_INFINITY;
 };
 
+/** Ends when all that was left to write is answered for, so that what is read from the disk now has it; or when that takes too long. */
+export const settled = (): Promise<unknown> =>
+  Promise.race([Promise.all([lastWrites, allSent()]), new Promise((over) => setTimeout(over, WRITING))]);
+
 /**
- * Has every writer write what is left, and gives the moment when the other place may come: what that shows is read
- * from the disk. None where something is not kept, so that the browser must ask first.
+ * Has every writer write what is left, and gives the moment when the other place may come. None where something is
+ * not kept, so that the browser must ask first.
  */
 export function leave(): Promise<unknown> | undefined {
   if ([...unsaved].some((asks) => asks())) return undefined;
-  const written = Promise.all([...writers].map((write) => write(false)));
+  lastWrites = Promise.all([...writers].map((write) => write(false)));
   setOff();
-  return Promise.race([written, new Promise((over) => setTimeout(over, WRITING))]);
+  return settled();
 }
 
 /** Writes what is left when its place is left, in whatever way; `write` may be called more than once. */
@@ -58,7 +65,7 @@ export function useLeaving(write: Writer): void {
       writers.delete(act);
       window.removeEventListener("pagehide", close);
       // Going back inside the page asks nobody first.
-      void act(false);
+      lastWrites = Promise.all([lastWrites, act(false)]);
     };
   }, []);
 }

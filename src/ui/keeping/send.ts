@@ -31,12 +31,32 @@ const textIn = (body: unknown, name: "code" | "message"): string | undefined => 
   return typeof text === "string" ? text : undefined;
 };
 
+/** What is on its way to be kept. What can be called off only asks. */
+const underway = new Set<Promise<unknown>>();
+
+/** Ends when all that is on its way to be kept has been answered for. */
+export const allSent = (): Promise<unknown> => Promise.all(underway);
+
 /** Sends something to the server, and says whether it is kept there. */
-export async function send<Value>(
+export function send<Value>(
   address: string,
   method: "GET" | "POST" | "PUT",
   body?: object,
   signal?: AbortSignal,
+): Promise<Sent<Value>> {
+  const sending = answered<Value>(address, method, body, signal);
+  if (method !== "GET" && signal === undefined) {
+    underway.add(sending);
+    void sending.then(() => underway.delete(sending));
+  }
+  return sending;
+}
+
+async function answered<Value>(
+  address: string,
+  method: "GET" | "POST" | "PUT",
+  body: object | undefined,
+  signal: AbortSignal | undefined,
 ): Promise<Sent<Value>> {
   const text = body === undefined ? undefined : JSON.stringify(body);
   let answer: Response;

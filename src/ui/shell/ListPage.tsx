@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { type ReactElement, type ReactNode, useEffect, useRef } from "react";
-import { arrived } from "../keeping/leaving";
+import { arrived, settled } from "../keeping/leaving";
 import { cameBack } from "./comingBack";
 
 const keyOf = (): string => `right-sum-scroll ${window.location.pathname}${window.location.search}`;
@@ -18,7 +18,7 @@ export function ListPage({ children }: { readonly children: ReactNode }): ReactE
     const key = keyOf();
     if (cameBack()) {
       here.scrollTop = Number(sessionStorage.getItem(key) ?? 0);
-      router.refresh();
+      void settled().then(() => router.refresh());
     }
     const remember = (): void => sessionStorage.setItem(key, String(here.scrollTop));
     here.addEventListener("scrollend", remember);

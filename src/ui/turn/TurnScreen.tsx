@@ -6,7 +6,7 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { decimalSign } from "@/core/number";
 import { jumpsAgainst, markWork, moved, type Paper } from "@/core/paper";
-import type { GivenPart, Turn } from "@/core/turn";
+import { GIVEN_PARTS, type GivenPart, type Turn } from "@/core/turn";
 import { squareWords, stageName } from "@/core/wording";
 import { FoldAway } from "../FoldAway";
 import { Go } from "../Go";
@@ -22,8 +22,6 @@ import { useHandIn } from "./useHandIn";
 import { type Square, usePaper } from "./usePaper";
 
 const SQUARE = 46;
-
-const PARTS: readonly GivenPart[] = ["blank", "setOut", "allButAnswer", "oneMissing"];
 
 /** Your turn: the problem in one line, squared paper, and the learner's own hand. */
 export function TurnScreen({
@@ -191,7 +189,11 @@ export function TurnScreen({
               <Choice
                 label="Given"
                 value={part}
-                options={PARTS.map((id) => ({ id, name: GIVEN_NAMES[id], address: addresses.parts[id] }))}
+                options={GIVEN_PARTS.map((id) => ({
+                  id,
+                  name: GIVEN_NAMES[id],
+                  address: addresses.parts[id],
+                }))}
               />
               <Choice label="Method" value={fixed ?? ""} options={addresses.methods} />
               <label className="flex flex-col text-xs text-soft">

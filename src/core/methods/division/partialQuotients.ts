@@ -10,7 +10,6 @@ import {
   ONES,
   type Place,
   placesFrom,
-  wholeNumeral,
   withoutTrailingZeros,
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
@@ -289,7 +288,7 @@ function chunkSteps(
       reason: { kind: "chunkLeaves", before, product, rest },
       draw: () => [
         { kind: "rule", row: row + 1, from: from - 1, to: places, strokes: 1 },
-        ...numeralMarks(rest.whole === "" ? { ...wholeNumeral(0n), ...rest } : rest, 0, row + 1),
+        ...numeralMarks(rest, 0, row + 1),
       ],
       focus: [],
     },

@@ -135,7 +135,8 @@ export function useKeeping(
     const attempt = async (): Promise<void> => {
       showAddress(unkept);
       await writing.current;
-      if (over) return;
+      // It may have been written meanwhile, since the place is being left.
+      if (over || disk.current?.board === unkept) return;
       const sending = write(unkept);
       writing.current = sending;
       const done = await sending;
