@@ -33,24 +33,27 @@ export function workStraightDown(block: Block, house: HouseRules): WorkedBlock {
     const said = { carriedIn: carried, total, written, carriedOut, blank: false };
     const place = lowest + column;
     digits.push(...[...String(written)].reverse().map(Number));
-    const row = resultRow;
-    const glyphs = [...String(written)].reverse().map(
-      (text, index): Mark => ({
-        kind: "glyph",
-        col: digitCol(block.line, place + index),
-        row,
-        text,
-        look: "written",
-      }),
-    );
-    const carrySquare = { col: digitCol(block.line, place + 1), above: -1, rule: block.ruleRow };
-    const marks = [...glyphs, ...carryMarks(carrySquare, carriedOut, house)];
     steps.push({
       stage: "work",
       reason: meets
         ? { kind: "digitProduct", place, byPlace: place, digit, by, last, ...said }
         : { kind: "columnSum", place, parts: [alone], ...said },
-      draw: () => marks,
+      draw: () => [
+        ...[...String(written)].reverse().map(
+          (text, index): Mark => ({
+            kind: "glyph",
+            col: digitCol(block.line, place + index),
+            row: resultRow,
+            text,
+            look: "written",
+          }),
+        ),
+        ...carryMarks(
+          { col: digitCol(block.line, place + 1), above: -1, rule: block.ruleRow },
+          carriedOut,
+          house,
+        ),
+      ],
       focus: [digitCol(block.line, place)],
     });
     carried = carriedOut;

@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../../number";
+import { type Decimal, highestPlace, lowestPlace, ONES } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
@@ -10,33 +10,20 @@ import {
   type Row,
   SOUND_ADDITION,
 } from "../procedures/columnSums";
-import { type AnswerReason, answerDigit, answerSteps, frontPlace } from "../squares/answer";
+import { type AnswerReason, answerSteps, frontPlace } from "../squares/answer";
 import {
   colOf,
   countsIn,
   NO_FREE_ROWS,
   pointStep,
   reachesPoint,
-  type Setting,
   type SettingDecisions,
   type SettingOutReason,
   SOUND_SETTING,
   setOutSteps,
   settingOf,
 } from "../squares/settingOut";
-import { carryMarks } from "../squares/smallMarks";
-
-export type ColumnAdditionReason = {
-  readonly kind: "columnSum";
-  readonly place: Place;
-  readonly parts: readonly number[];
-  readonly carriedIn: number;
-  readonly total: number;
-  readonly written: number;
-  readonly carriedOut: number;
-  /** A zero in front of the number, which is not written. */
-  readonly blank: boolean;
-};
+import { type ColumnAdditionReason, columnSumStep } from "./columnSum";
 
 type Why = SettingOutReason | ColumnAdditionReason | AnswerReason;
 
@@ -93,14 +80,13 @@ export function workColumnAddition(
 
   const work = sums.flatMap((sum): readonly StepToDraw<Why>[] => {
     const place = lowest + sum.column;
-    const step = columnStep(
-      sum,
-      place,
-      place > front,
-      setting,
-      house,
-      decisions.carriesTo === "nextLarger" ? -1 : 1,
-    );
+    const col = colOf(place);
+    const carry = {
+      col: decisions.carriesTo === "nextLarger" ? col - 1 : col + 1,
+      above: -1,
+      rule: setting.ruleRow,
+    };
+    const step = columnSumStep(sum, { place, col, row: setting.answerRow, carry }, place > front, house);
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
   });
   const end = answerSteps(setting, columns, problem, house, false);
@@ -116,25 +102,3 @@ const longestFirst = (addends: readonly Decimal[]): readonly Decimal[] => {
   const digits = (numeral: Decimal): number => highestPlace(numeral) - lowestPlace(numeral);
   return [...addends].sort((a, b) => digits(b) - digits(a));
 };
-
-function columnStep(
-  sum: ColumnSum,
-  place: Place,
-  blank: boolean,
-  setting: Setting,
-  house: HouseRules,
-  next: 1 | -1,
-): StepToDraw<ColumnAdditionReason> {
-  const col = colOf(place);
-  const carrySquare = { col: col + next, above: -1, rule: setting.ruleRow };
-  const { parts, carriedIn, total, written, carriedOut } = sum;
-  return {
-    stage: "work",
-    reason: { kind: "columnSum", place, parts, carriedIn, total, written, carriedOut, blank },
-    draw: () => [
-      ...answerDigit(setting, { place, written: sum.written }, blank),
-      ...carryMarks(carrySquare, sum.carriedOut, house),
-    ],
-    focus: [col],
-  };
-}

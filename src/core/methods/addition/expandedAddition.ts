@@ -1,4 +1,3 @@
-import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Place, placesFrom } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
@@ -74,18 +73,14 @@ export function workExpandedAddition(
 
   const work = sums.map(({ column, ...sum }): StepToDraw<Why> => {
     const place = lowest + column;
-    const empty = sum.total === 0;
-    const plus = sum.written > 0 && place < front ? [setting.plus(place, partRow)] : [];
-    const carry =
-      sum.carriedOut > 0 && regroups ? setting.partMarks(sum.carriedOut, place + 1, carryRow) : [];
-    const marks: readonly Mark[] =
-      empty || sum.written === 0
-        ? carry
-        : [...setting.partMarks(sum.written, place, partRow), ...plus, ...carry];
     return {
       stage: "work",
       reason: { kind: "partSum", place, ...sum },
-      draw: () => marks,
+      draw: () => [
+        ...(sum.written > 0 ? setting.partMarks(sum.written, place, partRow) : []),
+        ...(sum.written > 0 && place < front ? [setting.plus(place, partRow)] : []),
+        ...(sum.carriedOut > 0 && regroups ? setting.partMarks(sum.carriedOut, place + 1, carryRow) : []),
+      ],
       focus: setting.colsOf(place),
     };
   });

@@ -3,9 +3,8 @@ import type { HouseRules } from "../../house";
 import { type Decimal, digitAt, fromCount, highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
 import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, addInColumns } from "../procedures/columnSums";
-import { carryMarks } from "../squares/smallMarks";
 import { digitCol } from "../squares/writtenNumber";
-import type { ColumnAdditionReason } from "./columnAddition";
+import { type ColumnAdditionReason, columnSumStep } from "./columnSum";
 
 /** Numbers that stand under one another already, their points on one grid line, and are to be added. */
 export interface Pile {
@@ -38,21 +37,12 @@ export function addPile(pile: Pile, house: HouseRules, decisions: AdditionDecisi
     .join("");
   const exact = fromCount(BigInt(digits), -lowest);
   const full = { ...exact, whole: exact.whole.replace(/^0+(?=\d)/, "") };
-  const steps = sums.map(({ column, ...sum }): StepToDraw<ColumnAdditionReason> => {
-    const place = lowest + column;
+  const steps = sums.map((sum) => {
+    const place = lowest + sum.column;
     const col = digitCol(line, place);
     const blank = place >= full.whole.length;
-    const digit: readonly Mark[] = blank
-      ? []
-      : [{ kind: "glyph", col, row, text: String(sum.written), look: "written" }];
-    const carrySquare = { col: col - 1, above: pile.aboveRow, rule: pile.ruleRow };
-    const marks = [...digit, ...carryMarks(carrySquare, sum.carriedOut, house)];
-    return {
-      stage: "work",
-      reason: { kind: "columnSum", place, ...sum, blank },
-      draw: () => marks,
-      focus: [col],
-    };
+    const carry = { col: col - 1, above: pile.aboveRow, rule: pile.ruleRow };
+    return columnSumStep(sum, { place, col, row, carry }, blank, house);
   });
   const from = digitCol(line, Math.max(lowest + sums.length - 1, ONES)) - 1;
   return {

@@ -98,15 +98,15 @@ export function workComparing(
     relation = decisions.relates(upper, lower);
     const decides = relation !== "=";
     const col = digitCol(0, place);
-    const rings: readonly Mark[] = decides
-      ? numerals.flatMap((numeral, row) =>
-          digitAt(numeral, place) === undefined ? [] : [{ kind: "ring", col, row } as const],
-        )
-      : [];
     steps.push({
       stage: "work",
       reason: { kind: "comparePlace", place, upper, lower, decides },
-      draw: () => rings,
+      draw: () =>
+        decides
+          ? numerals.flatMap((numeral, row) =>
+              digitAt(numeral, place) === undefined ? [] : [{ kind: "ring", col, row } as const],
+            )
+          : [],
       focus: [col],
     });
     if (decides) break;

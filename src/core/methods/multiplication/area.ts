@@ -10,7 +10,7 @@ import {
   withoutTrailingZeros,
 } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
-import type { ColumnAdditionReason } from "../addition/columnAddition";
+import type { ColumnAdditionReason } from "../addition/columnSum";
 import { addPile } from "../addition/sumOnPlumb";
 import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";

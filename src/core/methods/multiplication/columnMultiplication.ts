@@ -176,31 +176,28 @@ function pointSteps(
     { stage: "point", reason: { kind: "countPlaces", places: counted, total: places }, focus: [] },
   ];
   if (zeros > 0) {
-    const marks: readonly Mark[] = Array.from({ length: zeros }, (_, index) => ({
-      kind: "glyph",
-      col: -digits.length - 1 - index,
-      row,
-      text: "0",
-      look: "filler",
-    }));
     steps.push({
       stage: "point",
       reason: { kind: "padProduct", product: digits, zeros, places },
-      draw: () => marks,
+      draw: () =>
+        Array.from({ length: zeros }, (_, index) => ({
+          kind: "glyph",
+          col: -digits.length - 1 - index,
+          row,
+          text: "0",
+          look: "filler",
+        })),
       focus: [],
     });
   }
-  const hops: readonly Mark[] = Array.from({ length: places }, (_, index) => ({
-    kind: "hop",
-    row,
-    from: 0 - index,
-    to: -index - 1,
-  }));
   steps.push({
     stage: "point",
     reason: { kind: "pointByCounting", answer: full, places },
     draw: () => [
-      ...hops,
+      ...Array.from(
+        { length: places },
+        (_, index): Mark => ({ kind: "hop", row, from: 0 - index, to: -index - 1 }),
+      ),
       ...(places > 0 ? [{ kind: "point", line: 0 - places, row, look: "written" } as const] : []),
     ],
     focus: [],

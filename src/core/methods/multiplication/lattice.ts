@@ -1,4 +1,3 @@
-import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, fromCount } from "../../number";
 import type { DecimalProblem } from "../../problem";
@@ -106,14 +105,16 @@ export function workLattice(
   );
   const diagonalSteps = sums.map(({ column, ...sum }): StepToDraw<Why> => {
     const at = exitOf(grid, column);
-    const marks: Mark[] = [{ kind: "glyph", ...at, text: String(sum.written), look: "written" }];
-    if (sum.carriedOut > 0 && house.carryPlace !== "unwritten") {
-      marks.push({ kind: "small", ...carryPosition(grid, column + 1), text: String(sum.carriedOut) });
-    }
+    const carries = sum.carriedOut > 0 && house.carryPlace !== "unwritten";
     return {
       stage: "work",
       reason: { kind: "diagonalSum", nth: column, ...sum },
-      draw: () => marks,
+      draw: () => [
+        { kind: "glyph", ...at, text: String(sum.written), look: "written" },
+        ...(carries
+          ? [{ kind: "small", ...carryPosition(grid, column + 1), text: String(sum.carriedOut) } as const]
+          : []),
+      ],
       focus: [],
     };
   });

@@ -1,7 +1,7 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
-import type { ColumnAdditionReason } from "../addition/columnAddition";
+import { type ColumnAdditionReason, columnSumStep } from "../addition/columnSum";
 import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, addInColumns, type Row, SOUND_ADDITION } from "../procedures/columnSums";
 import {
@@ -12,7 +12,6 @@ import {
   withoutFrontZeros,
   writtenRow,
 } from "../procedures/digitProducts";
-import { carryMarks } from "../squares/smallMarks";
 import { digitCol } from "../squares/writtenNumber";
 
 export type ProductReason =
@@ -148,19 +147,25 @@ function rowSteps(drawing: Drawing, row: PartialRow, nth: number): readonly Step
   const at = drawing.firstRow + rows.indexOf(row);
   const byPlace = block.byLowest + row.shift;
   const opens = decisions.opens(row.shift);
-  const opening = filled ? zeros(drawing, 0, opens, at, "filler") : [];
+  const opening = (): readonly Mark[] => (filled ? zeros(drawing, 0, opens, at, "filler") : []);
   if (row.by === 0) {
     const written = rows.includes(row);
     const only = rows.length === 1;
     const count = only ? row.digits.length : block.top.length;
-    const across = zeros(drawing, only ? 0 : opens, count, at, "written");
-    const marks = written ? [...(only ? [] : opening), ...across] : [];
-    return [{ stage: "work", reason: { kind: "zeroRow", byPlace, written }, draw: () => marks, focus: [] }];
+    const across = (): readonly Mark[] => zeros(drawing, only ? 0 : opens, count, at, "written");
+    return [
+      {
+        stage: "work",
+        reason: { kind: "zeroRow", byPlace, written },
+        draw: () => (written ? [...(only ? [] : opening()), ...across()] : []),
+        focus: [],
+      },
+    ];
   }
   const open: StepToDraw<BlockReason> = {
     stage: "work",
     reason: { kind: "openRow", by: row.by, byPlace, zeros: opens, written: filled },
-    draw: () => opening,
+    draw: opening,
     focus: [],
   };
   const products = row.products.map((product) => productStep(drawing, product, row, at, nth));
@@ -196,15 +201,6 @@ function productStep(
   const start = decisions.opens(row.shift) + column;
   const col = digitCol(block.line, block.lowest + column);
   const blank = column >= row.digits.length;
-  const marks: Mark[] = [...(blank ? "" : text)].map((character, index) => ({
-    kind: "glyph",
-    col: productCol(drawing, start + text.length - 1 - index),
-    row: at,
-    text: character,
-    look: "written",
-  }));
-  if (product.carriedOut > 0)
-    marks.push(...carryOnward(drawing, col - 1, start + 1, at, nth, product.carriedOut));
   return {
     stage: "work",
     reason: {
@@ -214,7 +210,20 @@ function productStep(
       ...made,
       blank,
     },
-    draw: () => marks,
+    draw: () => [
+      ...[...(blank ? "" : text)].map(
+        (character, index): Mark => ({
+          kind: "glyph",
+          col: productCol(drawing, start + text.length - 1 - index),
+          row: at,
+          text: character,
+          look: "written",
+        }),
+      ),
+      ...(product.carriedOut > 0
+        ? carryOnward(drawing, col - 1, start + 1, at, nth, product.carriedOut)
+        : []),
+    ],
     focus: [col],
   };
 }
@@ -267,20 +276,16 @@ function addedUp(drawing: Drawing, made: readonly StepToDraw<BlockReason>[]): Wo
     ],
     focus: [],
   };
-  const sumSteps = sums.map(({ column, ...sum }): StepToDraw<BlockReason> => {
-    const col = productCol(drawing, column);
-    const blank = column >= product.length;
-    const digit: readonly Mark[] = blank
-      ? []
-      : [{ kind: "glyph", col, row: resultRow, text: String(sum.written), look: "written" }];
-    const carrySquare = { col: col - 1, above: block.ruleRow, rule: ruleRow };
-    const marks = [...digit, ...carryMarks(carrySquare, sum.carriedOut, house)];
-    return {
-      stage: "work",
-      reason: { kind: "columnSum", place: productLowest + column, ...sum, blank },
-      draw: () => marks,
-      focus: [col],
-    };
+  const sumSteps = sums.map((sum) => {
+    const col = productCol(drawing, sum.column);
+    const blank = sum.column >= product.length;
+    const carry = { col: col - 1, above: block.ruleRow, rule: ruleRow };
+    return columnSumStep(
+      sum,
+      { place: productLowest + sum.column, col, row: resultRow, carry },
+      blank,
+      house,
+    );
   });
   return { steps: [...made, begin, ...sumSteps], product, productLowest, resultRow };
 }

@@ -155,15 +155,13 @@ function takenAway(first: number, second: number, decisions: CounterDecisions): 
 /** As many groups as the whole factor says, each of the other. */
 function groups(first: number, second: number): Laid {
   const [times, each] = first > 0 ? [first, second] : [second, first];
-  const marks = Array.from({ length: times }, (_, group) =>
-    laid(Math.abs(each), each < 0, 0, TOP + group),
-  ).flat();
   return {
     steps: [
       {
         stage: "work",
         reason: { kind: "layGroups", groups: times, each, total: times * each },
-        draw: () => marks,
+        draw: () =>
+          Array.from({ length: times }, (_, group) => laid(Math.abs(each), each < 0, 0, TOP + group)).flat(),
         focus: [],
       },
     ],

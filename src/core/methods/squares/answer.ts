@@ -197,17 +197,21 @@ function dropStep(
   zeros: number,
   { row, line }: Pick<AnswerPosition, "row" | "line">,
 ): StepToDraw<AnswerReason> {
-  const marks: Mark[] = Array.from({ length: zeros }, (_, index) => ({
-    kind: "strike",
-    col: digitCol(line, index - before.fraction.length),
-    row,
-    target: "square",
-  }));
-  if (!after.point) marks.push({ kind: "strike", col: line, row, target: "point" });
   return {
     stage: "answer",
     reason: { kind: "dropZeros", before, after, zeros },
-    draw: () => marks,
+    draw: () => [
+      ...Array.from(
+        { length: zeros },
+        (_, index): Mark => ({
+          kind: "strike",
+          col: digitCol(line, index - before.fraction.length),
+          row,
+          target: "square",
+        }),
+      ),
+      ...(after.point ? [] : [{ kind: "strike", col: line, row, target: "point" } as const]),
+    ],
     focus: [],
   };
 }

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 
 /** Where a carry may stand: over the next column, in the row above the numbers, or under the rule. */
-interface CarrySquare {
+export interface CarrySquare {
   readonly col: number;
   readonly above: number;
   readonly rule: number;

@@ -14,7 +14,7 @@ import {
   zerosAtEnd,
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import type { ColumnAdditionReason } from "../addition/columnAddition";
+import type { ColumnAdditionReason } from "../addition/columnSum";
 import { addPile } from "../addition/sumOnPlumb";
 import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";

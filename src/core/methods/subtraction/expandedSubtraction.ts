@@ -96,6 +96,7 @@ export function workExpandedSubtraction(
         place: lowest + column,
         ...rest,
       }));
+      // Drawn at once: a number is struck above what was rewritten before it.
       const marks = changes.flatMap((change) => changeMarks(setting, change, changed));
       const { top, bottom } = move;
       return {
@@ -107,12 +108,13 @@ export function workExpandedSubtraction(
     }
     const place = lowest + move.column;
     const { top, bottom = 0, written } = move;
-    const plus = place < front ? [setting.plus(place, 2)] : [];
-    const marks: readonly Mark[] = written > 0 ? [...setting.partMarks(written, place, 2), ...plus] : [];
     return {
       stage: "work",
       reason: { kind: "partDifference", place, top, bottom, written },
-      draw: () => marks,
+      draw: () =>
+        written > 0
+          ? [...setting.partMarks(written, place, 2), ...(place < front ? [setting.plus(place, 2)] : [])]
+          : [],
       focus: setting.colsOf(place),
     };
   });
