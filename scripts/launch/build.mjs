@@ -89,6 +89,12 @@ export async function ensureBuilt() {
   });
 }
 
+/** The bench as one file, as what it measures is built: a loader that names every function would be measured with it. Gives its path. */
+export async function bundleBench() {
+  await bundled({ bench: "bench/main.ts" });
+  return path.join(root, ".build/bench.mjs");
+}
+
 const CORE = path.join(root, ".build/core.mjs");
 
 /** When anything of the sources was changed last, added or taken away. */

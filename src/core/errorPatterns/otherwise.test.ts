@@ -62,7 +62,7 @@ describe("a wrong working", () => {
       house,
       EVERY_PATTERN.filter(({ id }) => id === "div-big-by-small"),
     );
-    expect(working?.steps[0]?.reason).toMatchObject({ kind: "misread" });
+    expect(working?.onPaper().steps[0]?.reason).toMatchObject({ kind: "misread" });
     expect(working && writeAnswer(working.answer, house)).toBe("4");
     expect(working?.problem).toEqual(problemOf("3 ÷ 12"));
   });
@@ -70,10 +70,11 @@ describe("a wrong working", () => {
   it("that pulls a problem apart works each part on a sheet of its own, and puts them together", () => {
     const acts = EVERY_PATTERN.filter(({ id }) => id === "add-two-halves");
     const working = wrongWorking(problemOf("4.8 + 2.15"), house, acts);
-    const kinds = working?.steps.map(({ reason }) => reason.kind) ?? [];
+    const steps = working?.onPaper().steps ?? [];
+    const kinds = steps.map(({ reason }) => reason.kind);
     expect(kinds[0]).toBe("pulledApart");
     expect(kinds.at(-1)).toBe("putTogether");
-    expect(new Set(working?.steps.map(({ sheet }) => sheet?.index ?? 0)).size).toBe(3);
+    expect(new Set(steps.map(({ sheet }) => sheet?.index ?? 0)).size).toBe(3);
   });
 
   it("that writes another answer than it worked out writes it on the next free sheet", () => {

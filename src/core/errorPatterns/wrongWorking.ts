@@ -3,8 +3,10 @@ import {
   EVERY_METHOD,
   type MethodId,
   newPad,
+  type OnPaper,
   PLAIN_LAYOUT,
   type Reason,
+  type StepToDraw,
   Stuck,
   text,
   type WorkingToDraw,
@@ -21,7 +23,7 @@ export type PatternReason =
   | { readonly kind: "putTogether"; readonly parts: readonly Answer[]; readonly answer: Answer }
   | { readonly kind: "rewritten"; readonly before: Answer; readonly after: Answer };
 
-/** A working by a learner with patterns: the whole way to a wrong answer, its marks not made yet. */
+/** A working by a learner with patterns: the whole way to a wrong answer, its steps not made yet. */
 export type WrongWorking = WorkingToDraw<Reason | PatternReason, MethodId>;
 
 /** Several patterns as one way of working; none where they are about the same decision. */
@@ -79,13 +81,19 @@ function workedBy(asked: Problem, house: HouseRules, whole: Way): WrongWorking {
       solve,
     );
   const answer = way.acts.reduce((before, act) => act.writes?.(before, read) ?? before, worked.answer);
-  const [first, ...rest] = worked.steps;
-  const steps =
-    read === asked || first === undefined
-      ? worked.steps
-      : [{ ...first, reason: { kind: "misread", asked, read } as const }, ...rest];
-  if (answer === worked.answer) return { ...worked, problem: asked, steps };
-  return { ...worked, problem: asked, answer, steps: [...steps, ...rewritten(worked, answer, house)] };
+  if (read === asked && answer === worked.answer) return worked;
+  const onPaper = (): OnPaper<Reason | PatternReason> => {
+    const { layout, steps } = worked.onPaper();
+    const [first, ...rest] = steps;
+    const begun: readonly StepToDraw<Reason | PatternReason>[] =
+      read === asked || first === undefined
+        ? steps
+        : [{ ...first, reason: { kind: "misread", asked, read } }, ...rest];
+    const written =
+      answer === worked.answer ? begun : [...begun, ...rewritten(worked.answer, answer, begun, house)];
+    return { layout, steps: written };
+  };
+  return { ...worked, problem: asked, answer, onPaper };
 }
 
 /** By a method that takes the problem, with all that is decided otherwise in it. */
@@ -114,8 +122,9 @@ function splitWorking(
     const split = splits?.(problem);
     if (split === undefined) continue;
     const pad = newPad<Reason | PatternReason>();
-    const line = writeProblem(problem, { ...house, grouping: "none" });
-    pad.line("setOut", { kind: "pulledApart", problem, parts: split.parts }, () => [text(line)]);
+    pad.line("setOut", { kind: "pulledApart", problem, parts: split.parts }, () => [
+      text(writeProblem(problem, { ...house, grouping: "none" })),
+    ]);
     const workings = split.parts.map((one) => solve(one, house));
     for (const working of workings) pad.aside(working);
     const parts = workings.map((working) => working.answer);
@@ -127,23 +136,24 @@ function splitWorking(
     const [first] = workings;
     if (first === undefined) throw new Stuck("splitWorking: there is nothing to work");
     const { method } = first;
-    return { problem, method, house, layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+    return { problem, method, house, answer, onPaper: pad.onPaper };
   }
   return undefined;
 }
 
-/** The step that writes another answer than the one that was worked out, on a sheet of its own. */
+/** The step that writes another answer than the one that was worked out, on a sheet of its own after the steps that were made. */
 function rewritten(
-  { answer: before, steps }: WrongWorking,
+  before: Answer,
   after: Answer,
+  steps: readonly StepToDraw<Reason | PatternReason>[],
   house: HouseRules,
-): WrongWorking["steps"] {
+): readonly StepToDraw<Reason | PatternReason>[] {
   const pad = newPad<Reason | PatternReason>();
   pad.line("answer", { kind: "rewritten", before, after }, () => [
     text(`= ${writeAnswer(after, { ...house, grouping: "none" })}`),
   ]);
   const index = Math.max(0, ...steps.map(({ sheet }) => sheet?.index ?? 0)) + 1;
-  return pad.steps.map((step) => ({ ...step, sheet: { index, layout: PLAIN_LAYOUT } }));
+  return pad.onPaper().steps.map((step) => ({ ...step, sheet: { index, layout: PLAIN_LAYOUT } }));
 }
 
 /** What is asked of an act again and again, worked out once: the decisions it takes, by name, the methods it comes out in, its rules. */
@@ -193,7 +203,7 @@ function together(acts: readonly PatternAct[]): Way | undefined {
       settings.set(rule, setting);
     }
   }
-  const [methods = [], ...others] = traits.flatMap((one) => (one.methods.length > 0 ? [one.methods] : []));
+  const [methods = [], ...others] = traits.map((one) => one.methods).filter(({ length }) => length > 0);
   const shared = methods.filter((method) => others.every((more) => more.includes(method)));
   if (methods.length > 0 && shared.length === 0) return undefined;
   return {

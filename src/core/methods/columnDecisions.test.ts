@@ -44,7 +44,12 @@ describe("a decision that is not sound gives the whole wrong working", () => {
     };
     const working = workColumnAddition(problemOf("4.6 + 12.03"), house, atTheRight);
     expect(read(working.answer)).toBe("12.49");
-    expect(working.steps[0]?.draw?.()).toContainEqual({ kind: "point", line: 1, row: 0, look: "written" });
+    expect(working.onPaper().steps[0]?.draw?.()).toContainEqual({
+      kind: "point",
+      line: 1,
+      row: 0,
+      look: "written",
+    });
   });
 
   it("of a difference: the smaller digit taken from the larger, or a ten that is never paid for", () => {
@@ -58,7 +63,7 @@ describe("a decision that is not sound gives the whole wrong working", () => {
     for (const work of [workEqualAdditions, workMakingUp]) {
       expect(read(work(problemOf("52.4 - 38.7"), house, unpaid).answer)).toBe("24.7");
     }
-    const { steps } = workEqualAdditions(problemOf("52.4 - 38.7"), house, unpaid);
+    const { steps } = workEqualAdditions(problemOf("52.4 - 38.7"), house, unpaid).onPaper();
     expect(steps.filter(({ reason }) => reason.kind === "addTenToBoth")).toHaveLength(2);
   });
 

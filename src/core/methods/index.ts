@@ -1,7 +1,7 @@
 export { columnAddition } from "./addition/columnAddition";
 export type { ExpandedAdditionReason } from "./addition/expandedAddition";
 export { chainMethods } from "./chains/chainMethods";
-export type { AnyMethod, Method, Refusal, WorkingBy, WorkingToDraw } from "./contract/method";
+export type { AnyMethod, Method, OnPaper, Refusal, WorkingBy, WorkingToDraw } from "./contract/method";
 export { drawn, libraryOf, type MethodSet } from "./contract/methodSet";
 export type { Stage, Step, StepToDraw } from "./contract/step";
 export { Stuck } from "./contract/stuck";

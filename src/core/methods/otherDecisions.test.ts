@@ -1,10 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { PRESETS } from "../house";
+import { type HouseRules, PRESETS } from "../house";
 import { type Answer, type Problem, type ProblemKind, writeAnswer } from "../problem";
 import { currencyOf } from "../quantity";
 import { problemOf } from "../testing/problems";
 import { SOUND_CHAIN, workChain } from "./chains/orderOfOperations";
+import type { WorkingToDraw } from "./contract/method";
 import { workChangingForm } from "./fractions/changingForm";
 import { workCommonDenominator } from "./fractions/commonDenominator";
 import { workLikeParts } from "./fractions/dividingLikeParts";
@@ -20,14 +21,17 @@ import { SOUND_CHANGE, workChange } from "./money/changeByCountingUp";
 import { fewestPieces } from "./money/fewestPieces";
 import { workMoney, workRepeated } from "./money/moneyColumns";
 import { SOUND_MONEY } from "./money/moneySteps";
+import type { MethodId, Reason } from "./reason";
 import { SOUND_COUNTERS, workCounters } from "./signed/counters";
 import { workGathering } from "./signed/gathering";
 import { SOUND_LINE, workNumberLine } from "./signed/numberLine";
 import { SOUND_SIGNS, workSignRule } from "./signed/signRule";
-import { workingOf } from "./workings";
+import { EVERY_METHOD } from "./workings";
 
 const house = { ...PRESETS.fillersTrueValue, cancelling: "after" } as const;
-const part = workingOf;
+/** What is left to other methods is worked soundly. */
+const part = (problem: Problem, rules: HouseRules): WorkingToDraw<Reason, MethodId> =>
+  EVERY_METHOD.workingOtherwise(problem, rules, EVERY_METHOD.preferredMethod(problem, rules), {}, part);
 const read = ({ answer }: { readonly answer: Answer }): string => writeAnswer(answer, house);
 
 /** The problem of a line, which is of just this kind. */
@@ -73,7 +77,9 @@ describe("a decision that is not sound gives the whole wrong working", () => {
     expect(read(workNumberLine(asked("signed", "−3 + (−4)"), house, line))).toBe("1");
     const pairs = { ...SOUND_COUNTERS, pairs: () => 0 };
     expect(
-      workCounters(asked("signed", "−3 − (−5)"), house, pairs).steps.map(({ reason }) => reason.kind),
+      workCounters(asked("signed", "−3 − (−5)"), house, pairs)
+        .onPaper()
+        .steps.map(({ reason }) => reason.kind),
     ).not.toContain("bringZeroPairs");
   });
 
@@ -92,7 +98,7 @@ describe("a decision that is not sound gives the whole wrong working", () => {
       pieces: (change: number) => Array.from({ length: change / 5 }, () => 5),
     };
     const change = workChange(asked("money", "$1 − $0.85"), house, small);
-    expect(change.steps.at(-2)?.reason).toMatchObject({ pieces: [5, 5, 5] });
+    expect(change.onPaper().steps.at(-2)?.reason).toMatchObject({ pieces: [5, 5, 5] });
     expect(read(change)).toBe("$0.15");
   });
 

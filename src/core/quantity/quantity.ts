@@ -31,7 +31,8 @@ export function inMajor({ numeral, of }: Amount): Decimal {
   if (of === "minor")
     return fromCount(BigInt(numeral.whole || "0") * (numeral.negative ? -1n : 1n), MINOR_PLACES);
   return {
-    ...numeral,
+    kind: "decimal",
+    negative: numeral.negative,
     whole: numeral.whole || "0",
     fraction: numeral.fraction.padEnd(MINOR_PLACES, "0"),
     point: true,

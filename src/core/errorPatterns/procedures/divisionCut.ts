@@ -52,16 +52,17 @@ export const REST_BEHIND_POINT: Pick<DivisionDecisions, "follows" | "ends"> = {
     const full: Decimal = { ...cut, fraction: `${cut.fraction}${rest}`, point: true };
     const end = named(full, position, house);
     // The rest follows the decimals that are there; where there are none, it brings the point with it.
-    const written = numeralMarks(
-      { ...full, whole: "", fraction: String(rest), point: cut.fraction === "" },
-      position.quotientLine + cut.fraction.length,
-      position.quotientRow,
-    );
+    const written = () =>
+      numeralMarks(
+        { ...full, whole: "", fraction: String(rest), point: cut.fraction === "" },
+        position.quotientLine + cut.fraction.length,
+        position.quotientRow,
+      );
     return {
-      ...end,
-      steps: [
-        { stage: "answer", reason: { kind: "nameAnswer", answer: full }, draw: () => written, focus: [] },
-        ...end.steps,
+      answer: end.answer,
+      steps: () => [
+        { stage: "answer", reason: { kind: "nameAnswer", answer: full }, draw: written, focus: [] },
+        ...end.steps(),
       ],
     };
   },

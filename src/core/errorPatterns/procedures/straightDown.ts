@@ -59,7 +59,7 @@ export function workStraightDown(block: Block, house: HouseRules): WorkedBlock {
     carried = carriedOut;
   }
   return {
-    steps,
+    steps: () => steps,
     product: withoutFrontZeros(digits, lowest),
     productLowest: lowest,
     resultRow,

@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import { type Decimal, highestPlace, lowestPlace, ONES } from "../../number";
+import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
@@ -14,6 +14,7 @@ import { type AnswerReason, answerSteps, frontPlace } from "../squares/answer";
 import {
   colOf,
   countsIn,
+  layoutOf,
   NO_FREE_ROWS,
   pointStep,
   reachesPoint,
@@ -22,6 +23,7 @@ import {
   SOUND_SETTING,
   setOutSteps,
   settingOf,
+  widened,
 } from "../squares/settingOut";
 import { type ColumnAdditionReason, columnSumStep } from "./columnSum";
 
@@ -69,16 +71,15 @@ export function workColumnAddition(
   const addends = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
   const rows = addends.map((numeral) => ({ role: "addend" as const, numeral }));
   const narrow = settingOf(rows, ONES, NO_FREE_ROWS, decisions);
-  const lowest = Math.min(...narrow.places);
+  const lowest = narrow.places[0] ?? ONES;
   const counts = decisions.counts(narrow.rows.map((row) => countsIn(narrow, row, house)));
   const sums = decisions.adds(counts, narrow.places.length, ONES - lowest, decisions);
   const carries = sums.some(({ carriedOut }) => carriedOut > 0);
   const free = { ...NO_FREE_ROWS, belowRule: carries && house.carryPlace === "below" };
-  const setting = settingOf(rows, lowest + sums.length - 1, free, decisions);
+  const setting = widened(narrow, sums.length, free);
   const columns = sums.map(({ column, written }) => ({ place: lowest + column, written }));
-  const front = frontPlace(columns);
 
-  const work = sums.flatMap((sum): readonly StepToDraw<Why>[] => {
+  const columnSteps = (sum: ColumnSum, front: Place): readonly StepToDraw<Why>[] => {
     const place = lowest + sum.column;
     const col = colOf(place);
     const carry = {
@@ -88,12 +89,16 @@ export function workColumnAddition(
     };
     const step = columnSumStep(sum, { place, col, row: setting.answerRow, carry }, place > front, house);
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
-  });
+  };
   const end = answerSteps(setting, columns, problem, house, false);
   return {
-    layout: setting.layout,
-    steps: [...setOutSteps(setting, "add", house, addends[0] !== problem.operands[0]), ...work, ...end.steps],
     answer: end.answer,
+    onPaper: () => {
+      const front = frontPlace(columns);
+      const work = sums.flatMap((sum) => columnSteps(sum, front));
+      const setOut = setOutSteps(setting, "add", house, addends[0] !== problem.operands[0]);
+      return { layout: layoutOf(setting), steps: [...setOut, ...work, ...end.steps()] };
+    },
   };
 }
 

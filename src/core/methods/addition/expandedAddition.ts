@@ -1,9 +1,14 @@
 import type { HouseRules } from "../../house";
 import { type Place, placesFrom } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import { type Method, type OnPaper, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
-import { type AdditionDecisions, addInColumns, SOUND_ADDITION } from "../procedures/columnSums";
+import {
+  type AdditionDecisions,
+  addInColumns,
+  type ColumnSum,
+  SOUND_ADDITION,
+} from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer, numeralOf } from "../squares/answer";
 import {
   countsOf,
@@ -71,7 +76,7 @@ export function workExpandedAddition(
   const shown = counts.filter(({ written }) => written > 0);
   const front = Math.max(...shown.map(({ place }) => place), lowest);
 
-  const work = sums.map(({ column, ...sum }): StepToDraw<Why> => {
+  const partStep = ({ column, ...sum }: ColumnSum): StepToDraw<Why> => {
     const place = lowest + column;
     return {
       stage: "work",
@@ -83,7 +88,7 @@ export function workExpandedAddition(
       ],
       focus: setting.colsOf(place),
     };
-  });
+  };
   const answerRow = partRow + 1;
   const right = Math.max(1, full.fraction.length);
   const end = finishAnswer(
@@ -96,7 +101,7 @@ export function workExpandedAddition(
     problem,
     house,
   );
-  return {
+  const onPaper = (): OnPaper<Why> => ({
     layout: setting.layout,
     steps: [
       ...addends.map((numeral, row) => pullApart(setting, numeral, row)),
@@ -115,10 +120,10 @@ export function workExpandedAddition(
         ],
         focus: [],
       },
-      ...work,
+      ...sums.map(partStep),
       pushTogether(counts, full, answerRow),
-      ...end.steps,
+      ...end.steps(),
     ],
-    answer: end.answer,
-  };
+  });
+  return { answer: end.answer, onPaper };
 }

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, digitAt, fromCount, highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
 import type { StepToDraw } from "../contract/step";
-import { type AdditionDecisions, addInColumns } from "../procedures/columnSums";
+import { type AdditionDecisions, addInColumns, type ColumnSum } from "../procedures/columnSums";
 import { digitCol } from "../squares/writtenNumber";
 import { type ColumnAdditionReason, columnSumStep } from "./columnSum";
 
@@ -17,7 +17,7 @@ export interface Pile {
 
 /** A pile added up: the columns' steps, the sum, and its row. */
 export interface PileSum {
-  readonly steps: readonly StepToDraw<ColumnAdditionReason>[];
+  steps(): readonly StepToDraw<ColumnAdditionReason>[];
   readonly full: Decimal;
   readonly row: number;
   readonly rule: (row: number, strokes: 1 | 2) => Mark;
@@ -37,16 +37,16 @@ export function addPile(pile: Pile, house: HouseRules, decisions: AdditionDecisi
     .join("");
   const exact = fromCount(BigInt(digits), -lowest);
   const full = { ...exact, whole: exact.whole.replace(/^0+(?=\d)/, "") };
-  const steps = sums.map((sum) => {
+  const columnStep = (sum: ColumnSum): StepToDraw<ColumnAdditionReason> => {
     const place = lowest + sum.column;
     const col = digitCol(line, place);
     const blank = place >= full.whole.length;
     const carry = { col: col - 1, above: pile.aboveRow, rule: pile.ruleRow };
     return columnSumStep(sum, { place, col, row, carry }, blank, house);
-  });
+  };
   const from = digitCol(line, Math.max(lowest + sums.length - 1, ONES)) - 1;
   return {
-    steps,
+    steps: () => sums.map(columnStep),
     full,
     row,
     rule: (at, strokes) => ({ kind: "rule", row: at, from, to: line - lowest, strokes }),

@@ -19,7 +19,7 @@ import {
 import type { Quantity } from "../../quantity";
 import type { Method, Solve, Worked } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
-import { newPad, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
+import { newPad, type Pad, text } from "../squares/pad";
 import type { ChainReason } from "./chainReason";
 
 type ChainWhy = ChainReason | AnswerReason;
@@ -99,7 +99,7 @@ export function workChain<Inner>(
   if (answer === undefined) throw new Error("workChain: a chain has operations");
   const named = answer;
   pad.line("answer", { kind: "nameAnswer", answer }, () => [text(`= ${writeAnswer(named, plain)}`)]);
-  return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  return { answer, onPaper: pad.onPaper };
 }
 
 function becauseOf(whole: Branch, next: Branch): "brackets" | "timesFirst" | "leftFirst" {

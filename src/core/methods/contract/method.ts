@@ -3,11 +3,16 @@ import type { HouseRules } from "../../house";
 import type { Answer, Operation, Problem, ProblemKind } from "../../problem";
 import type { Step, StepToDraw } from "./step";
 
-/** What a method makes of a problem: steps for a board, and the answer they reach. */
-export interface Worked<Why> {
+/** How a working stands on squared paper: its layout, and the steps that write it. */
+export interface OnPaper<Why> {
   readonly layout: Layout;
   readonly steps: readonly StepToDraw<Why>[];
+}
+
+/** What a method makes of a problem: the answer, and how it is reached on paper once that is looked at, since most workings are tried for their answers alone. */
+export interface Worked<Why> {
   readonly answer: Answer;
+  onPaper(): OnPaper<Why>;
 }
 
 interface By<Id extends string> {
@@ -16,7 +21,7 @@ interface By<Id extends string> {
   readonly house: HouseRules;
 }
 
-/** A problem worked by a method under some house rules, its marks not made yet. */
+/** A problem worked by a method under some house rules, its steps not made yet. */
 export type WorkingToDraw<Why, Id extends string = string> = Worked<Why> & By<Id>;
 
 /** A problem worked by a method under some house rules, with all its marks. */

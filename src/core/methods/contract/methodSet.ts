@@ -52,8 +52,8 @@ export function methodSet<Why, Id extends string, Asked extends Problem>(
       work: (problem, house, solve, other) => {
         const asked = seen(problem);
         if (asked === undefined) throw new Error(`${method.id} does not work ${problem.kind}`);
-        const worked = method.work(asked, house, { ...method.sound, ...other }, solve);
-        return { ...worked, problem, method: method.id, house };
+        const { answer, onPaper } = method.work(asked, house, { ...method.sound, ...other }, solve);
+        return { answer, onPaper, problem, method: method.id, house };
       },
     })),
     prefers: (problem, house) => {
@@ -78,13 +78,13 @@ export interface LibraryBy<Why, Id extends string> {
    * A disagreement is a bug and throws: a wrong answer is never shown.
    */
   workingOf(problem: Problem, house: HouseRules, wanted?: Id): WorkingBy<Why, Id>;
-  /** The answer alone, verified in the same way: no marks are made. */
+  /** The answer alone, verified in the same way: no step of it is made. */
   answerOf(problem: Problem, house: HouseRules, wanted?: Id): Answer;
   /** The house's own method where it is wanted, else the first wanted one that is for problems of its kind and takes it, else the house's all the same. */
   methodAmong(problem: Problem, house: HouseRules, wanted: readonly Id[]): Id;
   /**
    * A working by a method that takes the problem, with other decisions than sound ones. Nobody verifies it, and its
-   * marks are not made yet; `solve` works what is left to others. Throws `Stuck` where the decisions can't go on.
+   * steps are not made yet; `solve` works what is left to others. Throws `Stuck` where the decisions can't go on.
    */
   workingOtherwise<Inner>(
     problem: Problem,
@@ -95,11 +95,17 @@ export interface LibraryBy<Why, Id extends string> {
   ): WorkingToDraw<Why | Inner, Id>;
 }
 
-/** A working with its marks made. */
-export const drawn = <Why, Id extends string>(working: WorkingToDraw<Why, Id>): WorkingBy<Why, Id> => ({
-  ...working,
-  steps: drawnSteps(working.steps),
-});
+/** A working with its steps and their marks made. */
+export function drawn<Why, Id extends string>({
+  answer,
+  onPaper,
+  problem,
+  method,
+  house,
+}: WorkingToDraw<Why, Id>): WorkingBy<Why, Id> {
+  const { layout, steps } = onPaper();
+  return { answer, problem, method, house, layout, steps: drawnSteps(steps) };
+}
 
 export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, Id>[]): LibraryBy<Why, Id> {
   const methods = sets.flatMap((one) => one.methods);
@@ -138,7 +144,7 @@ export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, 
     preferredMethod: (problem, house) => methodFor(problem, house, []).id,
     methodAmong: (problem, house, wanted) => {
       const preferred = methodFor(problem, house, []).id;
-      if (wanted.includes(preferred)) return preferred;
+      if (wanted.length === 0 || wanted.includes(preferred)) return preferred;
       return methodFor(
         problem,
         house,

@@ -12,7 +12,7 @@ export interface Step<Why> extends Writing {
   readonly reason: Why;
 }
 
-/** A step as a method makes it: its marks are made when they are looked at, since most workings are tried for their answers alone. */
+/** A step as a method makes it: its marks are made when they are looked at. */
 export interface StepToDraw<Why> extends Omit<Step<Why>, "marks"> {
   /** The marks it adds; left out where it adds none. */
   draw?(): readonly Mark[];

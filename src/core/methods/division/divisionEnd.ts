@@ -4,7 +4,7 @@ import { countedIn, type Decimal, fromCount, movedBy, ONES, withoutTrailingZeros
 import type { Answer, DecimalProblem } from "../../problem";
 import type { StepToDraw } from "../contract/step";
 import { type Expansion, gcd, type Quotient } from "../procedures/quotientDigits";
-import { type AnswerReason, finishAnswer, nameStep } from "../squares/answer";
+import { type AnswerEnd, type AnswerReason, finishAnswer, nameStep } from "../squares/answer";
 import { lineOf } from "../squares/placeParts";
 import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
 import type { DivisionPlan } from "./divisionPlan";
@@ -56,10 +56,7 @@ type ComesAgain = {
   readonly rest: Decimal;
 };
 
-export interface End {
-  readonly steps: readonly StepToDraw<DivisionEndReason | AnswerReason>[];
-  readonly answer: Answer;
-}
+export type End = AnswerEnd<DivisionEndReason | AnswerReason>;
 
 /** The last steps of a division, from its quotient on; `row` is the first row that is free below the work. */
 export function divisionEnd(
@@ -85,9 +82,9 @@ export function divisionEnd(
       const short = full.fraction.length <= Math.max(0, -ending.place) && ending.place <= ONES;
       const inForm = problem.form.kind === "toPlace" ? { ...problem, form } : problem;
       if (!goesOn && short) return inItsFrame(full, setting, inForm, house);
-      const start = ending.kind === "tooLong" ? [stopsHere(ending.expansion, -ending.place)] : [];
+      const start = () => (ending.kind === "tooLong" ? [stopsHere(ending.expansion, -ending.place)] : []);
       const end = onItsOwnRow(full, row, { ...problem, form }, house, goesOn);
-      return { steps: [...start, ...end.steps], answer: end.answer };
+      return { answer: end.answer, steps: () => [...start(), ...end.steps()] };
     }
     case "remainder":
     case "mixed":
@@ -131,19 +128,18 @@ function onItsOwnRow(
     strokes: 2,
   });
   const end = finishAnswer(full, { row, line: 0, closes }, problem, house, goesOn);
-  const read: StepToDraw<DivisionEndReason> = {
+  const read = (): StepToDraw<DivisionEndReason> => ({
     stage: "answer",
     reason: { kind: "readQuotient", quotient: full },
     draw: () => numeralMarks(full, 0, row),
     focus: [],
-  };
-  return { steps: [read, ...end.steps], answer: end.answer };
+  });
+  return { answer: end.answer, steps: () => [read(), ...end.steps()] };
 }
 
 const stopsHere = (expansion: Expansion, places: number): StepToDraw<DivisionEndReason> => ({
   stage: "answer",
   reason: { kind: "goesOnTooLong", expansion, places },
-
   focus: [],
 });
 
@@ -167,7 +163,8 @@ function recurring(
   };
   const rest = quotient.digits.at(-1)?.rest ?? 0n;
   return {
-    steps: [
+    answer,
+    steps: () => [
       {
         stage: "answer",
         reason: comesAgain
@@ -179,7 +176,6 @@ function recurring(
       // The bar or the dots close the quotient; a frame would cross them.
       nameStep(answer, undefined),
     ],
-    answer,
   };
 }
 
@@ -203,21 +199,20 @@ function withRest(
     const scaled = withoutTrailingZeros(fromCount(left, fraction.length));
     const remainder = withoutTrailingZeros(movedBy(scaled, -power));
     const answer: Answer = { kind: "remainder", quotient: full, remainder };
-    const line = `${lineOf(full)} r ${lineOf(remainder)}`;
-    const step: StepToDraw<DivisionEndReason> = {
-      stage: "answer",
-      reason: { kind: "remainderLeft", quotient: full, scaled, remainder, power },
-      draw: () => textMarks(line, -full.whole.length, row),
-      focus: [],
+    const steps = (): readonly StepToDraw<DivisionEndReason | AnswerReason>[] => {
+      const line = `${lineOf(full)} r ${lineOf(remainder)}`;
+      const from = -full.whole.length;
+      return [
+        {
+          stage: "answer",
+          reason: { kind: "remainderLeft", quotient: full, scaled, remainder, power },
+          draw: () => textMarks(line, from, row),
+          focus: [],
+        },
+        nameStep(answer, { kind: "rule", row: row + 1, from, to: textWidth(line) + from, strokes: 2 }),
+      ];
     };
-    const to = textWidth(line) - full.whole.length;
-    return {
-      steps: [
-        step,
-        nameStep(answer, { kind: "rule", row: row + 1, from: -full.whole.length, to, strokes: 2 }),
-      ],
-      answer,
-    };
+    return { answer, steps };
   }
 
   const whole = BigInt(full.whole);
@@ -231,29 +226,32 @@ function withRest(
     numerator: newNumerator,
     denominator: newDenominator,
   };
-  const wholeText = whole === 0n ? "" : whole.toString();
-  const first = partMarks(left, denominator, 1, row, wholeText);
-  const again = partMarks(newNumerator, newDenominator, first.to + 2, row, wholeText);
-  const steps: StepToDraw<DivisionEndReason | AnswerReason>[] = [
-    {
-      stage: "answer",
-      reason: { kind: "remainderShared", numerator: left, denominator, whole },
-      draw: () => first.marks,
-      focus: [],
-    },
-  ];
-  if (by > 1n) {
-    steps.push({
-      stage: "answer",
-      reason: { kind: "simplifyPart", numerator: left, denominator, by, newNumerator, newDenominator },
-      draw: () => again.marks,
-      focus: [],
-    });
-  }
-  const from = by > 1n ? again.from : first.from;
-  const to = by > 1n ? again.to : first.to;
-  steps.push(nameStep(answer, { kind: "rule", row: row + 2, from, to, strokes: 2 }));
-  return { steps, answer };
+  const steps = (): readonly StepToDraw<DivisionEndReason | AnswerReason>[] => {
+    const wholeText = whole === 0n ? "" : whole.toString();
+    const first = partMarks(left, denominator, 1, row, wholeText);
+    const again = partMarks(newNumerator, newDenominator, first.to + 2, row, wholeText);
+    const made: StepToDraw<DivisionEndReason | AnswerReason>[] = [
+      {
+        stage: "answer",
+        reason: { kind: "remainderShared", numerator: left, denominator, whole },
+        draw: () => first.marks,
+        focus: [],
+      },
+    ];
+    if (by > 1n) {
+      made.push({
+        stage: "answer",
+        reason: { kind: "simplifyPart", numerator: left, denominator, by, newNumerator, newDenominator },
+        draw: () => again.marks,
+        focus: [],
+      });
+    }
+    const from = by > 1n ? again.from : first.from;
+    const to = by > 1n ? again.to : first.to;
+    made.push(nameStep(answer, { kind: "rule", row: row + 2, from, to, strokes: 2 }));
+    return made;
+  };
+  return { answer, steps };
 }
 
 /** A whole number with a part beside it, numerator over denominator, from a column on; an equals sign before a second one. */

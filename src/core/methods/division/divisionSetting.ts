@@ -5,6 +5,7 @@ import { signOf } from "../../problem";
 import type { StepToDraw } from "../contract/step";
 import type { Quotient } from "../procedures/quotientDigits";
 import { lineOf } from "../squares/placeParts";
+import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
 import type { DivisionPlan } from "./divisionPlan";
 
@@ -28,11 +29,11 @@ export type DivisionSettingReason =
 
 /** Squared paper for a division: where the digits of dividend and quotient stand. */
 export interface DivisionSetting {
-  readonly layout: Layout;
+  layout(): Layout;
   readonly quotientRow: number;
   /** The grid line of the quotient's point. */
   readonly quotientLine: number;
-  readonly steps: readonly StepToDraw<DivisionSettingReason>[];
+  steps(): readonly StepToDraw<DivisionSettingReason>[];
   /** A frame round the finished quotient. */
   readonly frame: Mark;
   readonly pointStep: (when: "first" | "whenReached") => StepToDraw<DivisionSettingReason>;
@@ -60,14 +61,15 @@ export function divisionSetting(
   const inCorner = corner && !under;
   const quotientRow = corner ? 1 : -1;
   const quotientLine = inCorner ? right + first + 1 : 0;
-  const frameMarks: readonly Mark[] = corner
-    ? cornerMarks(left, right, divisorText.length, first - last + 1, under)
-    : [
-        { kind: "upright", line: left, row: 0, to: 1, look: "curved" },
-        { kind: "rule", row: 0, from: left, to: right, strokes: 1 },
-      ];
+  const frameMarks = (): readonly Mark[] =>
+    corner
+      ? cornerMarks(left, right, divisorText.length, first - last + 1, under)
+      : [
+          { kind: "upright", line: left, row: 0, to: 1, look: "curved" },
+          { kind: "rule", row: 0, from: left, to: right, strokes: 1 },
+        ];
   const divisorFrom = corner ? right : left - divisorText.length;
-  const write: StepToDraw<DivisionSettingReason> = {
+  const write = (): StepToDraw<DivisionSettingReason> => ({
     stage: "setOut",
     reason: {
       kind: "writeDivision",
@@ -77,23 +79,20 @@ export function divisionSetting(
     },
     draw: () => [
       ...numeralMarks(newDividend, 0, 0),
-      ...frameMarks,
+      ...frameMarks(),
       ...textMarks(divisorText, divisorFrom, 0),
     ],
     focus: [],
-  };
+  });
   const top = Math.max(first, ONES);
   return {
-    layout: {
-      columns: placesFrom(Math.min(lowest, ONES), highest).map((place) => ({
-        place,
-        col: digitCol(0, place),
-      })),
+    layout: () => ({
+      ...layoutOf({ places: placesFrom(Math.min(lowest, ONES), highest) }),
       plumbs: [{ line: 0, from: plan.power > 0 ? -1 : "top" }],
-    },
+    }),
     quotientRow,
     quotientLine,
-    steps: plan.power > 0 ? [scaleStep(plan, house, left - divisorText.length), write] : [write],
+    steps: () => (plan.power > 0 ? [scaleStep(plan, house, left - divisorText.length), write()] : [write()]),
     frame: {
       kind: "frame",
       col: digitCol(quotientLine, top),

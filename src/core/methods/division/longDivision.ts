@@ -95,27 +95,37 @@ export function workLongDivision(
   const plan = decisions.follows(planDivision(problem, house, decisions));
   const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
   const setting = divisionSetting(plan, quotient, house, false);
-  const { steps, row } = digitSteps(plan, quotient, setting, house);
-  const first = house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : [];
-  const free = Math.max(row + 2, setting.quotientRow + 2);
+  const lines = quotient.digits.filter((digit, index) => takesAway(digit, index, house)).length;
+  const free = Math.max(2 * lines + 2, setting.quotientRow + 2);
   const end = decisions.ends(plan, quotient, setting, free, problem, house);
   return {
-    layout: setting.layout,
-    steps: [...setting.steps, ...first, ...steps, ...end.steps],
     answer: end.answer,
+    onPaper: () => ({
+      layout: setting.layout(),
+      steps: [
+        ...setting.steps(),
+        ...(house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : []),
+        ...digitSteps(plan, quotient, setting, house),
+        ...end.steps(),
+      ],
+    }),
   };
 }
+
+/** Whether a digit takes anything away: a zero does not, and its lines are written only where the house writes rows of zeros. */
+const takesAway = ({ digit }: QuotientDigit, index: number, house: HouseRules): boolean =>
+  digit !== 0 || (index > 0 && house.zeroRows === "written");
 
 /** Whether a quotient has decimals. */
 export const pointed = ({ digits }: Quotient): boolean => (digits.at(-1)?.place ?? ONES) < ONES;
 
-/** The steps of all digits, and the last row that is written on. */
+/** The steps of all digits. */
 function digitSteps(
   plan: DivisionPlan,
   quotient: Quotient,
   setting: DivisionSetting,
   house: HouseRules,
-): { readonly steps: readonly StepToDraw<Why>[]; readonly row: number } {
+): readonly StepToDraw<Why>[] {
   const { newDividend, newDivisor } = plan;
   const steps: StepToDraw<Why>[] = [];
   let row = 0;
@@ -133,12 +143,11 @@ function digitSteps(
       draw: () => [quotientMark(setting, place, digit.digit)],
       focus: partCols(digit),
     });
-    // A digit that is zero takes nothing away; its lines are written only where the house writes rows of zeros.
-    if (digit.digit === 0 && (index === 0 || house.zeroRows === "skipped")) return;
+    if (!takesAway(digit, index, house)) return;
     steps.push(...takeAway(digit, newDivisor, row + 1));
     row += 2;
   });
-  return { steps, row };
+  return steps;
 }
 
 /** Where the first digit alone is too small, the step that says how many are taken. */

@@ -13,11 +13,12 @@ import {
   withoutTrailingZeros,
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import { type Method, type OnPaper, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { divideByDigits, type Quotient, SOUND_QUOTIENTS } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
 import { partOf } from "../squares/placeParts";
+import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks, textMarks } from "../squares/writtenNumber";
 import { type DivisionEndReason, divisionEnd } from "./divisionEnd";
 import { type DivisionPlan, planDivision, type ScalingDecisions, SOUND_SCALING } from "./divisionPlan";
@@ -164,11 +165,8 @@ function workPartialQuotients(
       rest,
     },
   );
-  return {
-    layout: {
-      columns: side.places.map((place) => ({ place, col: digitCol(0, place) })),
-      plumbs: [{ line: 0, from: plan.power > 0 ? -1 : "top" }],
-    },
+  const onPaper = (): OnPaper<Why> => ({
+    layout: { ...layoutOf(side), plumbs: [{ line: 0, from: plan.power > 0 ? -1 : "top" }] },
     steps: [
       ...(plan.power > 0 ? [scaleStep(plan, house, side.from)] : []),
       {
@@ -191,10 +189,10 @@ function workPartialQuotients(
         ],
         focus: [],
       },
-      ...end.steps,
+      ...end.steps(),
     ],
-    answer: end.answer,
-  };
+  });
+  return { answer: end.answer, onPaper };
 }
 
 /** The first of some numbers with the digits of another, wherever its point is. */

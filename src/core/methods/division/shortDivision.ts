@@ -4,7 +4,7 @@ import { digitsOf, movedBy, type Place, TENTHS } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
-import { divideByDigits } from "../procedures/quotientDigits";
+import { divideByDigits, type QuotientDigit } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
 import { digitCol } from "../squares/writtenNumber";
 import type { DivisionEndReason } from "./divisionEnd";
@@ -62,7 +62,7 @@ export function workShortDivision(
   const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
   const setting = divisionSetting(plan, quotient, house, true);
   const { newDividend, newDivisor } = plan;
-  const work = quotient.digits.flatMap((digit, index): readonly StepToDraw<Why>[] => {
+  const digitSteps = (digit: QuotientDigit, index: number): readonly StepToDraw<Why>[] => {
     const { place, part, rest, appended } = digit;
     const last = index === quotient.digits.length - 1;
     const small: readonly Mark[] =
@@ -91,12 +91,18 @@ export function workShortDivision(
     return place === TENTHS && house.pointTime === "whenReached"
       ? [setting.pointStep("whenReached"), step]
       : [step];
-  });
-  const first = house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : [];
+  };
   const end = decisions.ends(plan, quotient, setting, Math.max(2, setting.quotientRow + 2), problem, house);
   return {
-    layout: setting.layout,
-    steps: [...setting.steps, ...first, ...work, ...end.steps],
     answer: end.answer,
+    onPaper: () => ({
+      layout: setting.layout(),
+      steps: [
+        ...setting.steps(),
+        ...(house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : []),
+        ...quotient.digits.flatMap(digitSteps),
+        ...end.steps(),
+      ],
+    }),
   };
 }

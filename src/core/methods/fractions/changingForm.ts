@@ -3,7 +3,6 @@ import { commonFactor, type Fraction, fraction, type Numeral } from "../../numbe
 import type { FractionProblem } from "../../problem";
 import { type Method, type Solve, type Worked, worksOnly } from "../contract/method";
 import { nameStep } from "../squares/answer";
-import { PLAIN_LAYOUT } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
 import {
@@ -53,8 +52,8 @@ export function workChangingForm<Inner>(
       ? form.denominator
       : (start.denominator * form.numerator) / start.numerator;
   const answer = overDenominator(pad, start, denominator, house, decisions);
-  pad.take([nameStep(answer, undefined)]);
-  return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  pad.take(() => [nameStep(answer, undefined)]);
+  return { answer, onPaper: pad.onPaper };
 }
 
 /** A fraction over another denominator: made shorter first where that is no multiple of its own. */

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { type Fraction, fraction } from "../../number";
 import { type FractionProblem, type Relation, signOf } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
-import { PLAIN_LAYOUT, text } from "../squares/pad";
+import { text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { asFractions, type FractionWhy, items, startFractions } from "./fractionSteps";
 
@@ -97,5 +97,5 @@ function workCrossProducts(
     text(relation),
     ...items(right, house),
   ]);
-  return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  return { answer, onPaper: pad.onPaper };
 }

@@ -11,7 +11,7 @@ import {
 } from "../../problem";
 import type { Solve, Worked } from "../contract/method";
 import { nameStep } from "../squares/answer";
-import { PLAIN_LAYOUT, text } from "../squares/pad";
+import { text } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
 import {
   countedOut,
@@ -44,9 +44,8 @@ export function finishFraction<Inner>(
 ): Worked<FractionWhy | Inner> {
   const { form } = problem;
   const done = (answer: Answer): Worked<FractionWhy | Inner> => ({
-    layout: PLAIN_LAYOUT,
-    steps: pad.steps,
     answer,
+    onPaper: pad.onPaper,
   });
   const size = inForm(pad, value, form, house, decisions);
   const end = negative ? { ...size, negative: true } : size;
@@ -55,12 +54,12 @@ export function finishFraction<Inner>(
   }
   if (form.kind === "asDecimal" || form.kind === "toPlace") {
     if (end.kind === "decimal" && form.kind === "asDecimal") {
-      pad.take([nameStep(end, undefined)]);
+      pad.take(() => [nameStep(end, undefined)]);
       return done(end);
     }
     return done(dividedOut(pad, asFraction(end), form, house, solve));
   }
-  pad.take([nameStep(end, undefined)]);
+  pad.take(() => [nameStep(end, undefined)]);
   return done(end);
 }
 

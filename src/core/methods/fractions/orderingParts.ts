@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import type { FractionProblem, Relation } from "../../problem";
 import type { Worked } from "../contract/method";
 import { nameStep } from "../squares/answer";
-import { joined, PLAIN_LAYOUT, text } from "../squares/pad";
+import { joined, text } from "../squares/pad";
 import { alike, type Way } from "./alikeParts";
 import type { FractionDecisions } from "./fractionDecisions";
 import { asFractions, type FractionPad, type FractionWhy, items } from "./fractionSteps";
@@ -17,7 +17,6 @@ export function workOrder<Inner>(
 ): Worked<FractionWhy | Inner> {
   const { operands } = problem;
   const parts = alike(way, asFractions(pad, operands, house, decisions), house, decisions, pad);
-  const base = { layout: PLAIN_LAYOUT } as const;
   const [first, second] = parts;
   const [left, right] = operands;
   if (problem.op === "compare" && first && second && left && right) {
@@ -34,7 +33,7 @@ export function workOrder<Inner>(
       text(relation),
       ...items(right, house),
     ]);
-    return { ...base, steps: pad.steps, answer };
+    return { answer, onPaper: pad.onPaper };
   }
   const order = parts
     .map((one, index) => ({ one, numeral: operands[index] ?? one }))
@@ -47,6 +46,6 @@ export function workOrder<Inner>(
     ),
   );
   const answer = { kind: "ordered", numerals: ordered } as const;
-  pad.take([nameStep(answer, undefined)]);
-  return { ...base, steps: pad.steps, answer };
+  pad.take(() => [nameStep(answer, undefined)]);
+  return { answer, onPaper: pad.onPaper };
 }

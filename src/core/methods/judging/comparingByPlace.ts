@@ -10,11 +10,12 @@ import {
   placesFrom,
   withoutBarePoint,
 } from "../../number";
-import type { Answer, DecimalProblem, Relation } from "../../problem";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import type { DecimalProblem, Relation } from "../../problem";
+import { type Method, type OnPaper, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { lineOf } from "../squares/placeParts";
+import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
 
 export type ComparingReason =
@@ -71,65 +72,94 @@ export function workComparing(
   const numerals = [left, right];
   const lowest = Math.min(ONES, ...numerals.map(lowestPlace));
   const places = placesFrom(lowest, Math.max(ONES, ...numerals.map(highestPlace)));
-  const steps: StepToDraw<Why>[] = numerals.map((numeral, nth) => ({
-    stage: "setOut",
-    reason: { kind: "writeToCompare", numeral, nth },
-    draw: () => numeralMarks(numeral, 0, nth),
-    focus: [],
-  }));
+  const compared: Compared[] = [];
+  for (const place of [...places].reverse()) {
+    const upper = digitAt(left, place) ?? 0;
+    const lower = digitAt(right, place) ?? 0;
+    const relation = decisions.relates(upper, lower);
+    compared.push({ place, upper, lower, relation });
+    if (relation !== "=") break;
+  }
+  const relation = compared.at(-1)?.relation ?? "=";
+  const answer = { kind: "comparison", left, right, relation } as const;
+  const onPaper = (): OnPaper<Why> => ({
+    layout: layoutOf({ places }),
+    steps: [
+      ...numerals.map(
+        (numeral, nth): StepToDraw<Why> => ({
+          stage: "setOut",
+          reason: { kind: "writeToCompare", numeral, nth },
+          draw: () => numeralMarks(numeral, 0, nth),
+          focus: [],
+        }),
+      ),
+      ...(house.emptyPlaces === "fillers" ? fillerStep(numerals, places) : []),
+      ...compared.map((one) => compareStep(one, numerals)),
+      ...relationSteps(answer),
+    ],
+  });
+  return { answer, onPaper };
+}
+
+/** What a comparison comes to. */
+interface Comparison {
+  readonly kind: "comparison";
+  readonly left: Decimal;
+  readonly right: Decimal;
+  readonly relation: Relation;
+}
+
+/** Two digits of one place, and how they lie to each other. */
+interface Compared {
+  readonly place: Place;
+  readonly upper: number;
+  readonly lower: number;
+  readonly relation: Relation;
+}
+
+/** The step that keeps empty places open with zeros, where there are any. */
+function fillerStep(numerals: readonly Decimal[], places: readonly Place[]): readonly StepToDraw<Why>[] {
   const fillers = numerals.flatMap((numeral, row): readonly Mark[] =>
     places
       .filter((place) => place <= ONES && digitAt(numeral, place) === undefined)
       .map((place) => ({ kind: "glyph", col: digitCol(0, place), row, text: "0", look: "filler" })),
   );
-  if (house.emptyPlaces === "fillers" && fillers.length > 0) {
-    steps.push({
-      stage: "setOut",
-      reason: { kind: "comparingFillers", places: -lowest },
-      draw: () => fillers,
-      focus: [],
-    });
-  }
+  if (fillers.length === 0) return [];
+  const reason = { kind: "comparingFillers", places: -Math.min(...places) } as const;
+  return [{ stage: "setOut", reason, draw: () => fillers, focus: [] }];
+}
 
-  let relation: Relation = "=";
-  for (const place of [...places].reverse()) {
-    const upper = digitAt(left, place) ?? 0;
-    const lower = digitAt(right, place) ?? 0;
-    relation = decisions.relates(upper, lower);
-    const decides = relation !== "=";
-    const col = digitCol(0, place);
-    steps.push({
-      stage: "work",
-      reason: { kind: "comparePlace", place, upper, lower, decides },
-      draw: () =>
-        decides
-          ? numerals.flatMap((numeral, row) =>
-              digitAt(numeral, place) === undefined ? [] : [{ kind: "ring", col, row } as const],
-            )
-          : [],
-      focus: [col],
-    });
-    if (decides) break;
-  }
+function compareStep(
+  { place, upper, lower, relation }: Compared,
+  numerals: readonly Decimal[],
+): StepToDraw<Why> {
+  const decides = relation !== "=";
+  const col = digitCol(0, place);
+  return {
+    stage: "work",
+    reason: { kind: "comparePlace", place, upper, lower, decides },
+    draw: () =>
+      decides
+        ? numerals.flatMap((numeral, row) =>
+            digitAt(numeral, place) === undefined ? [] : [{ kind: "ring", col, row } as const],
+          )
+        : [],
+    focus: [col],
+  };
+}
 
+/** The relation written between the two, and named. */
+function relationSteps(answer: Comparison): readonly StepToDraw<Why>[] {
+  const { left, right, relation } = answer;
   const line = `${lineOf(left)} ${relation} ${lineOf(right)}`;
   const from = -Math.ceil(textWidth(line) / 2);
-  const answer: Answer = { kind: "comparison", left, right, relation };
-  return {
-    layout: {
-      columns: places.map((place) => ({ place, col: digitCol(0, place) })),
-      plumbs: [{ line: 0, from: "top" }],
+  return [
+    {
+      stage: "answer",
+      reason: { kind: "writeRelation", left, right, relation },
+      draw: () => textMarks(line, from, 3),
+      focus: [],
     },
-    steps: [
-      ...steps,
-      {
-        stage: "answer",
-        reason: { kind: "writeRelation", left, right, relation },
-        draw: () => textMarks(line, from, 3),
-        focus: [],
-      },
-      nameStep(answer, { kind: "rule", row: 4, from, to: from + textWidth(line), strokes: 2 }),
-    ],
-    answer,
-  };
+    nameStep(answer, { kind: "rule", row: 4, from, to: from + textWidth(line), strokes: 2 }),
+  ];
 }

@@ -15,6 +15,7 @@ import type { DecimalProblem } from "../../problem";
 import { type Method, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, finishAnswer, nameStep, roundStep } from "../squares/answer";
+import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks } from "../squares/writtenNumber";
 
 export type RoundingReason =
@@ -69,30 +70,28 @@ export function workRounding(
   const next = digitAt(full, decider) ?? 0;
   const up = decisions.goesUp(next);
   const highest = Math.max(highestPlace(full), place, ONES);
-  const steps: StepToDraw<Why>[] = [
+  const steps = (): readonly StepToDraw<Why>[] => [
     {
       stage: "setOut",
       reason: { kind: "writeToRound", numeral: full, place },
       draw: () => numeralMarks(full, 0, 0),
       focus: [],
     },
+    ...(reaches ? lookSteps() : []),
   ];
-  if (reaches) {
-    steps.push(
-      {
-        stage: "work",
-        reason: { kind: "ringPlace", place, digit: digitAt(full, place) ?? 0 },
-        draw: () => [{ kind: "ring", col: digitCol(0, place), row: 0 }],
-        focus: [digitCol(0, place)],
-      },
-      {
-        stage: "work",
-        reason: { kind: "lookRight", place: decider, next, up },
-
-        focus: [digitCol(0, decider)],
-      },
-    );
-  }
+  const lookSteps = (): readonly StepToDraw<Why>[] => [
+    {
+      stage: "work",
+      reason: { kind: "ringPlace", place, digit: digitAt(full, place) ?? 0 },
+      draw: () => [{ kind: "ring", col: digitCol(0, place), row: 0 }],
+      focus: [digitCol(0, place)],
+    },
+    {
+      stage: "work",
+      reason: { kind: "lookRight", place: decider, next, up },
+      focus: [digitCol(0, decider)],
+    },
+  ];
   const right = Math.max(full.fraction.length, -place);
   const closes = (row: number): Mark => ({
     kind: "rule",
@@ -108,18 +107,16 @@ export function workRounding(
     ? finishAnswer(full, { row: 0, line: 0, closes }, problem, house)
     : {
         answer: { kind: "rounded", numeral: after } as const,
-        steps: [
+        steps: () => [
           roundStep(full, after, place, 0, 0),
           nameStep({ kind: "rounded", numeral: after }, closes(2)),
         ],
       };
-  const columns = placesFrom(Math.min(ONES, lowestPlace(full), place), highest);
   return {
-    layout: {
-      columns: columns.map((at) => ({ place: at, col: digitCol(0, at) })),
-      plumbs: [{ line: 0, from: "top" }],
-    },
-    steps: [...steps, ...end.steps],
     answer: end.answer,
+    onPaper: () => ({
+      layout: layoutOf({ places: placesFrom(Math.min(ONES, lowestPlace(full), place), highest) }),
+      steps: [...steps(), ...end.steps()],
+    }),
   };
 }

@@ -20,7 +20,7 @@ import {
 } from "../../problem";
 import { type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
 import type { Solve, Worked } from "../contract/method";
-import { newPad, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
+import { newPad, type Pad, text } from "../squares/pad";
 import { type MeasureWhy, measureOf, rate, valueIn } from "./unitSetting";
 
 /** The decisions on the way to the smallest unit and back. */
@@ -208,7 +208,7 @@ export function ended<Inner>(
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
-  return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  return { answer, onPaper: pad.onPaper };
 }
 
 /** The units the answer is to be in: those it is wanted in, else all that were used. */

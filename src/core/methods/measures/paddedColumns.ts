@@ -4,7 +4,7 @@ import { AS_IT_COMES, type DecimalProblem, type MeasureProblem } from "../../pro
 import { isMetric, type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
 import { because, type Method, type Refusal, type Solve, type Worked } from "../contract/method";
 import { nameStep } from "../squares/answer";
-import { PLAIN_LAYOUT, text } from "../squares/pad";
+import { text } from "../squares/pad";
 import { startMeasures } from "./backAndForth";
 import { countsBy, countsWhole, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
 
@@ -92,12 +92,8 @@ export function workPadded<Inner>(
       text(`${writeMeasure(as, plain)} = ${writeMeasure(measure, plain)}`),
     ]);
   }
-  pad.take([nameStep(measure, undefined)]);
-  return {
-    layout: PLAIN_LAYOUT,
-    steps: pad.steps,
-    answer: measure,
-  };
+  pad.take(() => [nameStep(measure, undefined)]);
+  return { answer: measure, onPaper: pad.onPaper };
 }
 
 /** A measure as a decimal of its largest unit: each smaller count written with all its digits. */

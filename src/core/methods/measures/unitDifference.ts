@@ -36,9 +36,6 @@ export function workDifference(
   const [a, b] = [valueIn(first, smallest), valueIn(second, smallest)];
   const below = a.numerator * b.denominator < b.numerator * a.denominator;
   const [larger, smaller] = below ? [second, first] : [first, second];
-  const swapped: readonly StepToDraw<MeasureWhy>[] = below
-    ? [{ stage: "setOut", reason: { kind: "swapMeasures", larger, smaller }, focus: [] }]
-    : [];
   const given = [countsBy(larger, units), countsBy(smaller, units)];
   const [top = [], bottom = []] = given;
   const moves = subtractInColumns(
@@ -52,15 +49,18 @@ export function workDifference(
   const counts = fromSmallest(
     moves.flatMap((move) => (move.kind === "difference" ? [BigInt(move.written)] : [])),
   );
-  const setting = unitSetting(units, [...given, counts]);
-  const drawn = differenceSteps(moves, setting, top, decisions);
   const pad = newPad<MeasureWhy>(4);
-  pad.take([
-    ...swapped,
-    ...setOutRows(setting, [larger, smaller], given),
-    rule(setting, "−", 2, undefined),
-    ...drawn,
-  ]);
+  pad.take(() => {
+    const setting = unitSetting(units, [...given, counts]);
+    return [
+      ...(below
+        ? [{ stage: "setOut", reason: { kind: "swapMeasures", larger, smaller }, focus: [] } as const]
+        : []),
+      ...setOutRows(setting, [larger, smaller], given),
+      rule(setting, "−", 2, undefined),
+      ...differenceSteps(moves, setting, top, decisions),
+    ];
+  });
   const answer = measureOf(units, counts, below);
   if (below) pad.mark("answer", { kind: "signMeasure", answer });
   return ended(house, pad, answer);

@@ -4,7 +4,7 @@ import { type Answer, type MeasureProblem, writeAnswer } from "../../problem";
 import { type Measure, type UnitId, unitOf } from "../../quantity";
 import type { Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
-import { type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
+import { type Pad, text } from "../squares/pad";
 import { countMarks, headMarks, type MeasureWhy, rowMarks, type UnitSetting } from "./unitSetting";
 
 export const withUnit = (count: bigint, unit: UnitId): string => `${count} ${unitOf(unit).symbol}`;
@@ -56,7 +56,7 @@ export function ended(house: HouseRules, pad: Pad<MeasureWhy>, answer: Answer): 
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
-  return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  return { answer, onPaper: pad.onPaper };
 }
 
 /** Whether a number of a problem is a measure. */

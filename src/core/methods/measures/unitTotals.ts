@@ -90,7 +90,7 @@ export function workTotals(
     };
   };
   const pad = newPad<MeasureWhy>(answerRow + 2);
-  pad.take([
+  pad.take(() => [
     ...setOutRows(setting, measures, rows),
     rule(setting, sign, ruleRow, factor === undefined ? undefined : BigInt(times)),
     ...sums.map(columnStep),

@@ -18,7 +18,7 @@ import {
 import { amountOf, inMajor, MINOR_PLACES, type Quantity, writeQuantity } from "../../quantity";
 import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
 import { type AnswerReason, nameStep } from "../squares/answer";
-import { newPad, PLAIN_LAYOUT, text } from "../squares/pad";
+import { newPad, text } from "../squares/pad";
 import { combinedBy, type Friendly, friendlyTo, timesOf } from "./friendly";
 
 type Asked = DecimalProblem | MoneyProblem;
@@ -215,8 +215,8 @@ function workCompensation(
       ),
     ],
   );
-  pad.take([nameStep(answer, undefined)]);
-  return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  pad.take(() => [nameStep(answer, undefined)]);
+  return { answer, onPaper: pad.onPaper };
 }
 
 /** The problem with its friendlier numbers. */

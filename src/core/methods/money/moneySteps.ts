@@ -4,7 +4,7 @@ import { type Answer, AS_IT_COMES, type MoneyProblem, writeAnswer, writeProblem 
 import { type Amount, amountOf, type CurrencyId, inMajor, MINOR_PLACES, writeAmount } from "../../quantity";
 import type { Worked } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
-import { newPad, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
+import { newPad, type Pad, text } from "../squares/pad";
 import type { MoneyReason } from "./moneyReason";
 
 export type MoneyWhy = MoneyReason | AnswerReason;
@@ -34,8 +34,9 @@ export const amountText = (amount: Amount, house: HouseRules): string =>
 /** A pad with the problem on its first line. */
 export function startMoney<Inner>(problem: MoneyProblem, house: HouseRules): MoneyPad<Inner> {
   const pad = newPad<MoneyWhy | Inner>();
-  const line = writeProblem({ ...problem, form: AS_IT_COMES }, { ...house, grouping: "none" });
-  pad.line("setOut", { kind: "writeAmounts", problem }, () => [text(line)]);
+  pad.line("setOut", { kind: "writeAmounts", problem }, () => [
+    text(writeProblem({ ...problem, form: AS_IT_COMES }, { ...house, grouping: "none" })),
+  ]);
   return pad;
 }
 
@@ -63,5 +64,5 @@ export function ended<Inner>(
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
-  return { layout: PLAIN_LAYOUT, steps: pad.steps, answer };
+  return { answer, onPaper: pad.onPaper };
 }

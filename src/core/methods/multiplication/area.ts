@@ -12,7 +12,7 @@ import {
 import { type DecimalProblem, signOf } from "../../problem";
 import type { ColumnAdditionReason } from "../addition/columnSum";
 import { addPile } from "../addition/sumOnPlumb";
-import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
+import { because, type Method, type OnPaper, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
@@ -92,29 +92,8 @@ export function workArea(problem: DecimalProblem, house: HouseRules, decisions: 
   );
   const flat = products.flat();
 
-  // The rectangle stands left of the plumb line's numbers as far as it can, in rows of its own above them.
-  const widths = across.map(
-    (part, index) =>
-      Math.max(
-        2,
-        ...[part.numeral, ...products.map((row) => row[index]?.product ?? part.numeral)].map((n) =>
-          textWidth(lineOf(n)),
-        ),
-      ) + 1,
-  );
   const height = down.length <= 2 ? 3 : 1;
-  const total = widths.reduce((sum, width) => sum + width, 0);
-  const start = -Math.ceil(total / 2);
-  const lefts = widths.map(
-    (_, index) => start + widths.slice(0, index).reduce((sum, width) => sum + width, 0),
-  );
   const rowOf = (index: number): number => 1 + index * height;
-  const middle = Math.floor(height / 2);
-  const centred = (text: string, index: number, row: number): readonly Mark[] => {
-    const room = (widths[index] ?? 0) - textWidth(text);
-    return textMarks(text, (lefts[index] ?? 0) + Math.floor(room / 2), row);
-  };
-
   // One row for the carries, and two above it for the names of the places.
   const firstRow = rowOf(down.length) + 3;
   const pile = {
@@ -130,70 +109,92 @@ export function workArea(problem: DecimalProblem, house: HouseRules, decisions: 
     problem,
     house,
   );
-  const steps: StepToDraw<Why>[] = [
-    {
-      stage: "setOut",
-      reason: { kind: "partAlong", numeral: top, parts: across.map(({ numeral }) => numeral), side: "top" },
-      draw: () => across.flatMap(({ numeral }, index) => centred(lineOf(numeral), index, 0)),
-      focus: [],
-    },
-    {
-      stage: "setOut",
-      reason: { kind: "partAlong", numeral: left, parts: down.map(({ numeral }) => numeral), side: "left" },
-      draw: () => [
-        { kind: "glyph", col: start - 1, row: 0, text: signOf("multiply", house), look: "written" },
-        ...down.flatMap(({ numeral }, index) =>
-          textMarks(lineOf(numeral), start - 1 - textWidth(lineOf(numeral)), rowOf(index) + middle),
-        ),
-      ],
-      focus: [],
-    },
-  ];
-  products.forEach((row, down) => {
-    row.forEach(({ part, by, made, place, product }, index) => {
-      steps.push({
-        stage: "work",
-        reason: { kind: "areaProduct", across: part, down: by, product, made, place },
-        draw: () => [
-          { kind: "frame", col: lefts[index] ?? 0, row: rowOf(down), width: widths[index] ?? 0, height },
-          ...centred(lineOf(product), index, rowOf(down) + middle),
-        ],
-        focus: [],
-      });
-    });
-  });
-  const points: readonly Mark[] = sum.full.point
-    ? [{ kind: "point", line: 0, row: sum.row, look: "written" }]
-    : [];
-  const lowest = Math.min(ONES, ...pile.numerals.map(lowestPlace));
-  const highest = Math.max(ONES, sum.full.whole.length - 1, ...pile.numerals.map(highestPlace));
-  return {
-    layout: {
-      columns: placesFrom(lowest, highest).map((place) => ({ place, col: digitCol(0, place) })),
-      plumbs: [{ line: 0, from: firstRow - 1 }],
-    },
-    steps: [
-      ...steps,
+  const onPaper = (): OnPaper<Why> => {
+    // The rectangle stands left of the plumb line's numbers as far as it can, in rows of its own above them.
+    const widths = across.map(
+      (part, index) =>
+        Math.max(
+          2,
+          ...[part.numeral, ...products.map((row) => row[index]?.product ?? part.numeral)].map((n) =>
+            textWidth(lineOf(n)),
+          ),
+        ) + 1,
+    );
+    const total = widths.reduce((sum, width) => sum + width, 0);
+    const start = -Math.ceil(total / 2);
+    const lefts = widths.map(
+      (_, index) => start + widths.slice(0, index).reduce((sum, width) => sum + width, 0),
+    );
+    const middle = Math.floor(height / 2);
+    const centred = (text: string, index: number, row: number): readonly Mark[] => {
+      const room = (widths[index] ?? 0) - textWidth(text);
+      return textMarks(text, (lefts[index] ?? 0) + Math.floor(room / 2), row);
+    };
+    const steps: StepToDraw<Why>[] = [
       {
-        stage: "work",
-        reason: { kind: "pileUp", products: pile.numerals },
+        stage: "setOut",
+        reason: { kind: "partAlong", numeral: top, parts: across.map(({ numeral }) => numeral), side: "top" },
+        draw: () => across.flatMap(({ numeral }, index) => centred(lineOf(numeral), index, 0)),
+        focus: [],
+      },
+      {
+        stage: "setOut",
+        reason: { kind: "partAlong", numeral: left, parts: down.map(({ numeral }) => numeral), side: "left" },
         draw: () => [
-          ...flat.flatMap(({ product }, index) => numeralMarks(product, 0, firstRow + index)),
-          {
-            kind: "glyph",
-            col: digitCol(0, highest) - 1,
-            row: pile.ruleRow - 1,
-            text: "+",
-            look: "written",
-          },
-          sum.rule(pile.ruleRow, 1),
-          ...points,
+          { kind: "glyph", col: start - 1, row: 0, text: signOf("multiply", house), look: "written" },
+          ...down.flatMap(({ numeral }, index) =>
+            textMarks(lineOf(numeral), start - 1 - textWidth(lineOf(numeral)), rowOf(index) + middle),
+          ),
         ],
         focus: [],
       },
-      ...sum.steps,
-      ...end.steps,
-    ],
-    answer: end.answer,
+    ];
+    products.forEach((row, down) => {
+      row.forEach(({ part, by, made, place, product }, index) => {
+        steps.push({
+          stage: "work",
+          reason: { kind: "areaProduct", across: part, down: by, product, made, place },
+          draw: () => [
+            { kind: "frame", col: lefts[index] ?? 0, row: rowOf(down), width: widths[index] ?? 0, height },
+            ...centred(lineOf(product), index, rowOf(down) + middle),
+          ],
+          focus: [],
+        });
+      });
+    });
+    const points: readonly Mark[] = sum.full.point
+      ? [{ kind: "point", line: 0, row: sum.row, look: "written" }]
+      : [];
+    const lowest = Math.min(ONES, ...pile.numerals.map(lowestPlace));
+    const highest = Math.max(ONES, sum.full.whole.length - 1, ...pile.numerals.map(highestPlace));
+    return {
+      layout: {
+        columns: placesFrom(lowest, highest).map((place) => ({ place, col: digitCol(0, place) })),
+        plumbs: [{ line: 0, from: firstRow - 1 }],
+      },
+      steps: [
+        ...steps,
+        {
+          stage: "work",
+          reason: { kind: "pileUp", products: pile.numerals },
+          draw: () => [
+            ...flat.flatMap(({ product }, index) => numeralMarks(product, 0, firstRow + index)),
+            {
+              kind: "glyph",
+              col: digitCol(0, highest) - 1,
+              row: pile.ruleRow - 1,
+              text: "+",
+              look: "written",
+            },
+            sum.rule(pile.ruleRow, 1),
+            ...points,
+          ],
+          focus: [],
+        },
+        ...sum.steps(),
+        ...end.steps(),
+      ],
+    };
   };
+  return { answer: end.answer, onPaper };
 }

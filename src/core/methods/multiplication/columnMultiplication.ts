@@ -76,7 +76,7 @@ export function workColumnMultiplication(
   const [first, ...rest] = factors;
   if (first === undefined) throw new Error("workColumnMultiplication: a problem without factors");
   const ignoresPoint = factors.some(({ fraction }) => fraction !== "");
-  const steps: StepToDraw<Why>[] = [writeFactor(first, 0, 0, ignoresPoint)];
+  const made: (() => readonly StepToDraw<Why>[])[] = [() => [writeFactor(first, 0, 0, ignoresPoint)]];
   let product = digitsUp(digitsOf(first));
   let row = 0;
   rest.forEach((factor, index) => {
@@ -87,26 +87,21 @@ export function workColumnMultiplication(
         first.whole.length + first.fraction.length,
         factor.whole.length + factor.fraction.length,
       ) - 1;
-    if (index > 0) {
-      const so = [...product].reverse().join("");
-      steps.push({
-        stage: "work",
-        reason: { kind: "nextFactor", numeral: factor, product: so },
-
-        focus: [],
-      });
-    }
-    const written = writeFactor(factor, index + 1, row + 1, ignoresPoint);
-    const sign: readonly Mark[] = [
-      { kind: "glyph", col: from, row: row + 1, text: signOf("multiply", house), look: "written" },
-      { kind: "rule", row: row + 2, from, to: 0, strokes: 1 },
-    ];
-    // A third factor comes in the middle of the work.
-    steps.push({
-      reason: written.reason,
-      focus: written.focus,
-      stage: index > 0 ? "work" : "setOut",
-      draw: () => [...(written.draw?.() ?? []), ...sign],
+    const [so, at] = [product, row];
+    made.push(() => {
+      const written = writeFactor(factor, index + 1, at + 1, ignoresPoint);
+      const step: StepToDraw<Why> = {
+        reason: written.reason,
+        focus: written.focus,
+        stage: index > 0 ? "work" : "setOut",
+        draw: () => [
+          ...(written.draw?.() ?? []),
+          { kind: "glyph", col: from, row: at + 1, text: signOf("multiply", house), look: "written" },
+          { kind: "rule", row: at + 2, from, to: 0, strokes: 1 },
+        ],
+      };
+      // A third factor comes in the middle of the work.
+      return index > 0 ? [nextFactor(factor, so), step] : [step];
     });
     const block = decisions.works(
       {
@@ -128,7 +123,7 @@ export function workColumnMultiplication(
       house,
       decisions,
     );
-    steps.push(...block.steps);
+    made.push(block.steps);
     product = block.product;
     row = block.resultRow;
   });
@@ -137,7 +132,8 @@ export function workColumnMultiplication(
   const counted = factors.map(({ fraction }) => fraction.length);
   const places = decisions.productPlaces(counted, { digits, factors });
   const full = fromCount(BigInt(digits), places);
-  if (ignoresPoint) steps.push(...pointSteps(digits, counted, places, full, row));
+  const resultRow = row;
+  if (ignoresPoint) made.push(() => pointSteps(digits, counted, places, full, resultRow));
   const left = -Math.max(digits.length, full.whole.length + places) - 1;
   const end = finishAnswer(
     full,
@@ -146,11 +142,20 @@ export function workColumnMultiplication(
     house,
   );
   return {
-    layout: { columns: [], plumbs: [], digitsUnderDigits: true },
-    steps: [...steps, ...end.steps],
     answer: end.answer,
+    onPaper: () => ({
+      layout: { columns: [], plumbs: [], digitsUnderDigits: true },
+      steps: [...made, end.steps].flatMap((steps) => steps()),
+    }),
   };
 }
+
+/** The step that says that the product so far, its smallest digit first, is multiplied by one more factor. */
+const nextFactor = (numeral: Decimal, product: readonly number[]): StepToDraw<Why> => ({
+  stage: "work",
+  reason: { kind: "nextFactor", numeral, product: [...product].reverse().join("") },
+  focus: [],
+});
 
 /** The factor with most digits on top, so that there are fewer rows; equal ones stay as they were given. */
 const longestFirst = (factors: readonly Decimal[]): readonly Decimal[] =>

@@ -4,7 +4,7 @@ import { type Decimal, digitsOf, fromCount, ONES } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
 import type { StepToDraw } from "../contract/step";
 import { digitsUp } from "../procedures/digitProducts";
-import { type AnswerReason, finishAnswer } from "../squares/answer";
+import { type AnswerEnd, type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralMarks } from "../squares/writtenNumber";
 import { type BlockDecisions, type BlockReason, workBlock } from "./productBlock";
 
@@ -39,10 +39,7 @@ export function inLineSteps(
   problem: DecimalProblem,
   house: HouseRules,
   decisions: BlockDecisions,
-): {
-  readonly steps: readonly StepToDraw<InLineReason | BlockReason | AnswerReason>[];
-  readonly answer: ReturnType<typeof finishAnswer>["answer"];
-} {
+): AnswerEnd<InLineReason | BlockReason | AnswerReason> {
   const top = digitsFromOnes(multiplicand);
   const by = digitsOf(multiplier);
   const places = multiplicand.fraction.length;
@@ -67,21 +64,6 @@ export function inLineSteps(
     house,
     decisions,
   );
-  const pointed = (at: number): Mark => ({ kind: "point", line: 0, row: at, look: "written" });
-  const partialRows = new Set(
-    block.steps.flatMap(({ reason, draw }) =>
-      reason.kind === "digitProduct" || (reason.kind === "zeroRow" && reason.written)
-        ? (draw?.() ?? []).flatMap((mark) => (mark.kind === "glyph" ? [mark.row] : []))
-        : [],
-    ),
-  );
-  const rows = [...new Set([...partialRows, block.resultRow])];
-  const point: StepToDraw<InLineReason> = {
-    stage: "point",
-    reason: { kind: "pointInLine", rows: rows.length },
-    draw: () => rows.map(pointed),
-    focus: [],
-  };
   const product = [...block.product].reverse().join("");
   const end = finishAnswer(
     fromCount(BigInt(product), places),
@@ -93,10 +75,11 @@ export function inLineSteps(
     problem,
     house,
   );
-  const points = places === 0 ? [] : [point];
-  const first = house.pointTime === "first";
-  return {
-    steps: [
+  const steps = (): readonly StepToDraw<InLineReason | BlockReason | AnswerReason>[] => {
+    const worked = block.steps();
+    const points = places === 0 ? [] : [pointStep(worked, block.resultRow)];
+    const first = house.pointTime === "first";
+    return [
       {
         stage: "setOut",
         reason: { kind: "writeMultiplier", numeral: multiplier },
@@ -108,11 +91,27 @@ export function inLineSteps(
         focus: [],
       },
       ...(first ? points : []),
-      ...block.steps,
+      ...worked,
       ...(first ? [] : points),
-      ...end.steps,
-    ],
-    answer: end.answer,
+      ...end.steps(),
+    ];
+  };
+  return { answer: end.answer, steps };
+}
+
+/** The step that puts the point on the plumb line, in every row of a block and in its result. */
+function pointStep(block: readonly StepToDraw<BlockReason>[], resultRow: number): StepToDraw<InLineReason> {
+  const partialRows = block.flatMap(({ reason, draw }) =>
+    reason.kind === "digitProduct" || (reason.kind === "zeroRow" && reason.written)
+      ? (draw?.() ?? []).flatMap((mark) => (mark.kind === "glyph" ? [mark.row] : []))
+      : [],
+  );
+  const rows = [...new Set([...partialRows, resultRow])];
+  return {
+    stage: "point",
+    reason: { kind: "pointInLine", rows: rows.length },
+    draw: () => rows.map((row): Mark => ({ kind: "point", line: 0, row, look: "written" })),
+    focus: [],
   };
 }
 

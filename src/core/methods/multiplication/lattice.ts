@@ -1,9 +1,15 @@
 import type { HouseRules } from "../../house";
 import { type Decimal, fromCount } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
+import { because, type Method, type OnPaper, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
-import { type AdditionDecisions, addInColumns, type Row, SOUND_ADDITION } from "../procedures/columnSums";
+import {
+  type AdditionDecisions,
+  addInColumns,
+  type ColumnSum,
+  type Row,
+  SOUND_ADDITION,
+} from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralMarks } from "../squares/writtenNumber";
 import type { MadeProduct } from "./columnMultiplication";
@@ -80,22 +86,13 @@ export function workLattice(
   const diagonals: number[][] = Array.from({ length: grid.across + grid.down }, () => []);
 
   const cells = sideDigits.flatMap((by, row) =>
-    topDigits.map((digit, col): StepToDraw<Why> => {
+    topDigits.map((digit, col): Cell => {
       const made = decisions.makes(digit, by);
       const [tens, ones] = [Math.floor(made / 10), made % 10];
       const nth = grid.down - 1 - row + (grid.across - 1 - col);
       diagonals[nth]?.push(ones);
       diagonals[nth + 1]?.push(tens);
-      const square = { kind: "small", col: col - grid.across, row: row + 1 } as const;
-      return {
-        stage: "work",
-        reason: { kind: "cellProduct", digit, by, tens, ones },
-        draw: () => [
-          { ...square, position: "tens", text: String(tens) },
-          { ...square, position: "ones", text: String(ones) },
-        ],
-        focus: [square.col],
-      };
+      return { col: col - grid.across, row: row + 1, digit, by, tens, ones };
     }),
   );
 
@@ -103,7 +100,7 @@ export function workLattice(
     0,
     diagonals.length,
   );
-  const diagonalSteps = sums.map(({ column, ...sum }): StepToDraw<Why> => {
+  const diagonalStep = ({ column, ...sum }: ColumnSum): StepToDraw<Why> => {
     const at = exitOf(grid, column);
     const carries = sum.carriedOut > 0 && house.carryPlace !== "unwritten";
     return {
@@ -117,7 +114,7 @@ export function workLattice(
       ],
       focus: [],
     };
-  });
+  };
 
   const digits = [...sums]
     .reverse()
@@ -153,7 +150,7 @@ export function workLattice(
     problem,
     house,
   );
-  return {
+  const onPaper = (): OnPaper<Why> => ({
     layout: { columns: [], plumbs: [], digitsUnderDigits: true },
     steps: [
       {
@@ -174,8 +171,8 @@ export function workLattice(
         draw: () => gridMarks(grid),
         focus: [],
       },
-      ...cells,
-      ...diagonalSteps,
+      ...cells.map(cellStep),
+      ...sums.map(diagonalStep),
       ...(pointed ? [pointStep] : []),
       {
         stage: "answer",
@@ -183,11 +180,31 @@ export function workLattice(
         draw: () => numeralMarks(full, line, answerRow),
         focus: [],
       },
-      ...end.steps,
+      ...end.steps(),
     ],
-    answer: end.answer,
-  };
+  });
+  return { answer: end.answer, onPaper };
 }
+
+/** A square of the lattice: the two digits it is for, and the tens and ones of what they make. */
+interface Cell {
+  readonly col: number;
+  readonly row: number;
+  readonly digit: number;
+  readonly by: number;
+  readonly tens: number;
+  readonly ones: number;
+}
+
+const cellStep = ({ col, row, ...made }: Cell): StepToDraw<Why> => ({
+  stage: "work",
+  reason: { kind: "cellProduct", ...made },
+  draw: () => [
+    { kind: "small", col, row, position: "tens", text: String(made.tens) },
+    { kind: "small", col, row, position: "ones", text: String(made.ones) },
+  ],
+  focus: [col],
+});
 
 /** The diagonals as rows to be added in columns: the nth number of each diagonal in the nth row. */
 function rowsOf(diagonals: readonly (readonly number[])[]): readonly Row[] {

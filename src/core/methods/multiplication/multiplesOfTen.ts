@@ -1,3 +1,4 @@
+import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import {
   bareDigits,
@@ -11,9 +12,9 @@ import {
   zerosAtEnd,
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
+import { because, type Method, type OnPaper, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
-import { colOf } from "../squares/settingOut";
+import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks } from "../squares/writtenNumber";
 import { type InLineReason, inLineSteps, writeMultiplicand } from "./inLineBlock";
 import { type BlockDecisions, type BlockReason, SOUND_BLOCK } from "./productBlock";
@@ -105,16 +106,14 @@ export function workMultiplesOfTen(
     Math.min(ONES, lowestPlace(multiplicand)),
     Math.max(highest, highestPlace(multiplicand)),
   );
-  const shifted = numeralMarks(after, 0, row).map((mark) =>
-    mark.kind === "glyph" && mark.col >= digitCol(0, zeros) + multiplicand.fraction.length + 1
-      ? ({ ...mark, look: "filler" } as const)
-      : mark,
-  );
-  return {
-    layout: {
-      columns: places.map((place) => ({ place, col: colOf(place) })),
-      plumbs: [{ line: 0, from: "top" }],
-    },
+  const shifted = (): readonly Mark[] =>
+    numeralMarks(after, 0, row).map((mark) =>
+      mark.kind === "glyph" && mark.col >= digitCol(0, zeros) + multiplicand.fraction.length + 1
+        ? { ...mark, look: "filler" }
+        : mark,
+    );
+  const onPaper = (): OnPaper<Why> => ({
+    layout: layoutOf({ places }),
     steps: [
       writeMultiplicand(multiplicand, 0),
       {
@@ -133,11 +132,11 @@ export function workMultiplesOfTen(
       {
         stage: "setOut",
         reason: { kind: "zerosFirst", before: multiplicand, after, zeros },
-        draw: () => shifted,
+        draw: shifted,
         focus: [],
       },
-      ...steps,
+      ...steps(),
     ],
-    answer,
-  };
+  });
+  return { answer, onPaper };
 }

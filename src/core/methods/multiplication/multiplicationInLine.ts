@@ -3,7 +3,7 @@ import { highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
-import { colOf } from "../squares/settingOut";
+import { layoutOf } from "../squares/settingOut";
 import { type InLineReason, inLineSteps, wholeMultiplier, writeMultiplicand } from "./inLineBlock";
 import { type BlockDecisions, type BlockReason, SOUND_BLOCK } from "./productBlock";
 
@@ -44,11 +44,10 @@ export function workInLine(
   const highest = highestPlace(multiplicand) + Math.max(1, multiplier.whole.length);
   const places = placesFrom(Math.min(ONES, lowestPlace(multiplicand)), highest);
   return {
-    layout: {
-      columns: places.map((place) => ({ place, col: colOf(place) })),
-      plumbs: [{ line: 0, from: "top" }],
-    },
-    steps: [writeMultiplicand(multiplicand, 0), ...steps],
     answer,
+    onPaper: () => ({
+      layout: layoutOf({ places }),
+      steps: [writeMultiplicand(multiplicand, 0), ...steps()],
+    }),
   };
 }

@@ -3,7 +3,13 @@ import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
 import { type ColumnAdditionReason, columnSumStep } from "../addition/columnSum";
 import type { StepToDraw } from "../contract/step";
-import { type AdditionDecisions, addInColumns, type Row, SOUND_ADDITION } from "../procedures/columnSums";
+import {
+  type AdditionDecisions,
+  addInColumns,
+  type ColumnSum,
+  type Row,
+  SOUND_ADDITION,
+} from "../procedures/columnSums";
 import {
   type DigitProduct,
   multiplyByDigit,
@@ -79,7 +85,7 @@ export interface Block {
 
 /** A block worked: its steps, the digits of the product, and the rows it took. */
 export interface WorkedBlock {
-  readonly steps: readonly StepToDraw<BlockReason>[];
+  steps(): readonly StepToDraw<BlockReason>[];
   /** The product's digits, smallest first, and the place of the smallest. */
   readonly product: readonly number[];
   readonly productLowest: Place;
@@ -126,8 +132,10 @@ export function workBlock(block: Block, house: HouseRules, decisions: BlockDecis
     firstRow: block.ruleRow + (carriesAbove ? 1 : 0),
     filled: house.openingZeros === "written" || !several,
   };
-  const worked = made.filter(({ by }) => by !== 0);
-  const steps = made.flatMap((row) => rowSteps(drawing, row, worked.indexOf(row)));
+  const steps = (): readonly StepToDraw<BlockReason>[] => {
+    const worked = made.filter(({ by }) => by !== 0);
+    return made.flatMap((row) => rowSteps(drawing, row, worked.indexOf(row)));
+  };
   if (several) return addedUp(drawing, steps);
 
   const [only] = rows;
@@ -252,7 +260,7 @@ function carryOnward(
 }
 
 /** The rows added column by column under a rule of their own. */
-function addedUp(drawing: Drawing, made: readonly StepToDraw<BlockReason>[]): WorkedBlock {
+function addedUp(drawing: Drawing, made: () => readonly StepToDraw<BlockReason>[]): WorkedBlock {
   const { block, house, decisions, rows, firstRow, filled } = drawing;
   const productLowest = block.lowest + block.byLowest;
   const ruleRow = firstRow + rows.length;
@@ -276,7 +284,7 @@ function addedUp(drawing: Drawing, made: readonly StepToDraw<BlockReason>[]): Wo
     ],
     focus: [],
   };
-  const sumSteps = sums.map((sum) => {
+  const sumStep = (sum: ColumnSum): StepToDraw<BlockReason> => {
     const col = productCol(drawing, sum.column);
     const blank = sum.column >= product.length;
     const carry = { col: col - 1, above: block.ruleRow, rule: ruleRow };
@@ -286,6 +294,6 @@ function addedUp(drawing: Drawing, made: readonly StepToDraw<BlockReason>[]): Wo
       blank,
       house,
     );
-  });
-  return { steps: [...made, begin, ...sumSteps], product, productLowest, resultRow };
+  };
+  return { steps: () => [...made(), begin, ...sums.map(sumStep)], product, productLowest, resultRow };
 }

@@ -12,10 +12,12 @@ import {
   powerOfTen,
 } from "../../number";
 import { type DecimalProblem, type SignedOperation, signOf } from "../../problem";
-import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
+import { because, type Method, type OnPaper, type Refusal, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
-import { digitCol, numeralMarks, textMarks } from "../squares/writtenNumber";
+import { PLAIN_LAYOUT } from "../squares/pad";
+import { layoutOf } from "../squares/settingOut";
+import { numeralMarks, textMarks } from "../squares/writtenNumber";
 
 export type ShiftReason =
   | {
@@ -98,61 +100,65 @@ export function workShift(
   const digitsMove = house.shiftBy === "digitsMove";
   // Where the digits move, both points hang on the plumb line; where the point hops, the digits stay in their squares.
   const line = digitsMove ? 0 : places;
-  const moved = numeralMarks(after, line, 1);
-  const isNew = (mark: Mark): boolean =>
-    mark.kind === "glyph" && digitAt(numeral, line - mark.col - 1 - places) === undefined;
-  const fillers = moved
-    .filter(isNew)
-    .map((mark): Mark => (mark.kind === "glyph" ? { ...mark, look: "filler" } : mark));
-  const hops: readonly Mark[] = digitsMove
-    ? []
-    : Array.from({ length: Math.abs(places) }, (_, index) => ({
-        kind: "hop",
-        row: 0,
-        from: 0 + index * Math.sign(places),
-        to: (index + 1) * Math.sign(places),
-      }));
-  const hidden: readonly Mark[] =
-    numeral.point || digitsMove ? [] : [{ kind: "point", line: 0, row: 0, look: "hidden" }];
-  const right = Math.max(numeral.fraction.length, line + after.fraction.length);
-  const sign = `${signOf(op, house)} ${by.whole || "0"}${by.fraction && `.${by.fraction}`}`;
-  const left = Math.min(
-    ...[...numeralMarks(numeral, 0, 0), ...moved].map((mark) => (mark.kind === "glyph" ? mark.col : 0)),
-  );
-  const steps: StepToDraw<Why>[] = [
-    {
-      stage: "setOut",
-      reason: { kind: "writeToShift", numeral, by, op },
-      draw: () => [...numeralMarks(numeral, 0, 0), ...hidden, ...textMarks(sign, right + 1, 0)],
-      focus: [],
-    },
-    {
-      stage: "work",
-      reason: { kind: "shiftDigits", before: numeral, after, by: places, moves: house.shiftBy },
-      draw: () => [...hops, ...moved.filter((mark) => !isNew(mark))],
-      focus: [],
-    },
-  ];
-  if (fillers.length > 0) {
-    const reason = { kind: "shiftFillers", after, zeros: fillers.length } as const;
-    steps.push({ stage: "work", reason, draw: () => fillers, focus: [] });
-  }
   const end = finishAnswer(
     after,
-    { row: 1, line, closes: (row) => ({ kind: "rule", row, from: left - 1, to: right, strokes: 2 }) },
+    {
+      row: 1,
+      line,
+      closes: (row) => ({ kind: "rule", row, from: leftmost() - 1, to: right, strokes: 2 }),
+    },
     problem,
     house,
   );
-  const highest = Math.max(highestPlace(numeral), highestPlace(after), leadingPlace(after) ?? ONES, ONES);
-  const columns = placesFrom(Math.min(ONES, lowestPlace(numeral), lowestPlace(after)), highest);
-  return {
-    layout: digitsMove
-      ? {
-          columns: columns.map((place) => ({ place, col: digitCol(0, place) })),
-          plumbs: [{ line: 0, from: "top" }],
-        }
-      : { columns: [], plumbs: [] },
-    steps: [...steps, ...end.steps],
-    answer: end.answer,
+  const right = Math.max(numeral.fraction.length, line + after.fraction.length);
+  const leftmost = (): number =>
+    Math.min(
+      ...[...numeralMarks(numeral, 0, 0), ...numeralMarks(after, line, 1)].map((mark) =>
+        mark.kind === "glyph" ? mark.col : 0,
+      ),
+    );
+  const onPaper = (): OnPaper<Why> => {
+    const moved = numeralMarks(after, line, 1);
+    const isNew = (mark: Mark): boolean =>
+      mark.kind === "glyph" && digitAt(numeral, line - mark.col - 1 - places) === undefined;
+    const fillers = moved
+      .filter(isNew)
+      .map((mark): Mark => (mark.kind === "glyph" ? { ...mark, look: "filler" } : mark));
+    const hops: readonly Mark[] = digitsMove
+      ? []
+      : Array.from({ length: Math.abs(places) }, (_, index) => ({
+          kind: "hop",
+          row: 0,
+          from: 0 + index * Math.sign(places),
+          to: (index + 1) * Math.sign(places),
+        }));
+    const hidden: readonly Mark[] =
+      numeral.point || digitsMove ? [] : [{ kind: "point", line: 0, row: 0, look: "hidden" }];
+    const sign = `${signOf(op, house)} ${by.whole || "0"}${by.fraction && `.${by.fraction}`}`;
+    const steps: StepToDraw<Why>[] = [
+      {
+        stage: "setOut",
+        reason: { kind: "writeToShift", numeral, by, op },
+        draw: () => [...numeralMarks(numeral, 0, 0), ...hidden, ...textMarks(sign, right + 1, 0)],
+        focus: [],
+      },
+      {
+        stage: "work",
+        reason: { kind: "shiftDigits", before: numeral, after, by: places, moves: house.shiftBy },
+        draw: () => [...hops, ...moved.filter((mark) => !isNew(mark))],
+        focus: [],
+      },
+    ];
+    if (fillers.length > 0) {
+      const reason = { kind: "shiftFillers", after, zeros: fillers.length } as const;
+      steps.push({ stage: "work", reason, draw: () => fillers, focus: [] });
+    }
+    const highest = Math.max(highestPlace(numeral), highestPlace(after), leadingPlace(after) ?? ONES, ONES);
+    const columns = placesFrom(Math.min(ONES, lowestPlace(numeral), lowestPlace(after)), highest);
+    return {
+      layout: digitsMove ? layoutOf({ places: columns }) : PLAIN_LAYOUT,
+      steps: [...steps, ...end.steps()],
+    };
   };
+  return { answer: end.answer, onPaper };
 }

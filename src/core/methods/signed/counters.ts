@@ -5,7 +5,7 @@ import type { SignedProblem } from "../../problem";
 import { because, type Method, type Refusal, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { nameStep } from "../squares/answer";
-import { newPad, PLAIN_LAYOUT, text } from "../squares/pad";
+import { newPad, text } from "../squares/pad";
 import { wholeCount } from "./numberLine";
 import type { SignedWhy } from "./signRule";
 import { afterSignText, countText } from "./writtenCounts";
@@ -81,11 +81,8 @@ export function workCounters(
         ? takenAway(first, second, decisions)
         : broughtTogether(first, second);
   const answer = wholeNumeral(BigInt(total));
-  return {
-    layout: PLAIN_LAYOUT,
-    steps: [...pad.steps, ...steps, nameStep(answer, undefined)],
-    answer,
-  };
+  pad.take(() => [...steps, nameStep(answer, undefined)]);
+  return { answer, onPaper: pad.onPaper };
 }
 
 interface Laid {

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { asFraction, isWhole, type Numeral, signedNumerator, wholeNumeral } from "../../number";
 import type { SignedProblem } from "../../problem";
-import { because, type Method, type Refusal, type Worked } from "../contract/method";
+import { because, type Method, type OnPaper, type Refusal, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { nameStep } from "../squares/answer";
 import { lettering, PLAIN_LAYOUT } from "../squares/pad";
@@ -99,7 +99,7 @@ export function workNumberLine(
   const axis = moving + 4;
   const last = stops.at(-1) ?? 0;
   const answer = wholeNumeral(BigInt(last));
-  const jumps = found.jumps.map(({ taken }, index): StepToDraw<SignedWhy> => {
+  const jumpStep = ({ taken }: Jump, index: number): StepToDraw<SignedWhy> => {
     const from = stops[index] ?? 0;
     const to = stops[index + 1] ?? 0;
     return {
@@ -108,10 +108,10 @@ export function workNumberLine(
       draw: () => (from === to ? [] : jumpMarks(from, to, axis, index + 1)),
       focus: [],
     };
-  });
+  };
   const ringed: Mark = { kind: "label", line: last, row: axis + 0.3, text: countText(last), ringed: true };
   const named = nameStep(answer, undefined);
-  return {
+  const onPaper = (): OnPaper<SignedWhy> => ({
     layout: PLAIN_LAYOUT,
     steps: [
       {
@@ -126,11 +126,11 @@ export function workNumberLine(
         draw: () => axisMarks(low, high, axis, last),
         focus: [],
       },
-      ...jumps,
+      ...found.jumps.map(jumpStep),
       { ...named, draw: () => [ringed] },
     ],
-    answer,
-  };
+  });
+  return { answer, onPaper };
 }
 
 /** The problem in one line. */

@@ -24,7 +24,7 @@ import {
 } from "../../problem";
 import type { Method, Solve, Worked } from "../contract/method";
 import { type AnswerReason, nameStep } from "../squares/answer";
-import { type Item, newPad, numeralItems, type Pad, PLAIN_LAYOUT, text } from "../squares/pad";
+import { type Item, newPad, numeralItems, type Pad, text } from "../squares/pad";
 import type { SignedReason } from "./signedReason";
 
 export type SignedWhy = SignedReason | AnswerReason;
@@ -246,11 +246,10 @@ export function ended<Inner>(
   sum: Numeral,
   solve: Solve<Inner>,
 ): Worked<SignedWhy | Inner> {
-  const base = { layout: PLAIN_LAYOUT, steps: pad.steps } as const;
   const asked = rewritten(problem.form, unsigned(sum));
   if (asked === undefined) {
-    pad.take([nameStep(sum, undefined)]);
-    return { ...base, answer: sum };
+    pad.take(() => [nameStep(sum, undefined)]);
+    return { answer: sum, onPaper: pad.onPaper };
   }
   pad.mark("work", { kind: "sizesApart", problem: asked });
   const working = solve(asked, house);
@@ -259,7 +258,7 @@ export function ended<Inner>(
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
-  return { ...base, answer };
+  return { answer, onPaper: pad.onPaper };
 }
 
 /** The problem of writing a size in the form that is wanted; none where it stands so already. */

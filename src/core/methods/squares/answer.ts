@@ -61,20 +61,12 @@ export const answerDigit = (
 /** The numeral that the written columns make, read off as they stand. */
 export function numeralOf(columns: readonly Written[], negative: boolean): Decimal {
   const front = frontPlace(columns);
-  const digits = (shown: (place: Place) => boolean): string =>
-    columns
-      .filter(({ place }) => shown(place))
-      .sort((a, b) => b.place - a.place)
-      .map(({ written }) => String(written))
-      .join("");
-  const fraction = digits((place) => place < ONES);
-  return {
-    kind: "decimal",
-    negative,
-    whole: digits((place) => place >= ONES && place <= front),
-    fraction,
-    point: fraction !== "",
-  };
+  let [whole, fraction] = ["", ""];
+  for (const { place, written } of [...columns].sort((a, b) => b.place - a.place)) {
+    if (place < ONES) fraction += written;
+    else if (place <= front) whole += written;
+  }
+  return { kind: "decimal", negative, whole, fraction, point: fraction !== "" };
 }
 
 /** Where an answer stands: its row, the grid line its point is on or would be, and the rule that closes it. */
@@ -102,9 +94,10 @@ export const answerSteps = (
     house,
   );
 
-interface AnswerEnd {
-  readonly steps: readonly StepToDraw<AnswerReason>[];
+/** How a working ends: its answer, and the last steps, made when the paper is looked at. */
+export interface AnswerEnd<Why = AnswerReason> {
   readonly answer: Answer;
+  steps(): readonly StepToDraw<Why>[];
 }
 
 /**
@@ -119,24 +112,21 @@ export function finishAnswer(
   house: HouseRules,
   goesOn = false,
 ): AnswerEnd {
-  const signed = full.negative ? [signStep(full, position)] : [];
+  const signed = () => (full.negative ? [signStep(full, position)] : []);
+  const named = (answer: Answer, row = position.row) => nameStep(answer, position.closes(row + 1));
   if (form.kind === "toPlace") {
-    const { step, answer } = toPlace(full, form.place, position, goesOn);
+    const { answer, steps } = toPlace(full, form.place, position, goesOn);
     const row = answer.kind === "rounded" ? position.row + 1 : position.row;
-    return { steps: [...signed, ...step, nameStep(answer, position.closes(row + 1))], answer };
+    return { answer, steps: () => [...signed(), ...steps(), named(answer, row)] };
   }
   const shortest = withoutTrailingZeros(full);
   const zeros = full.fraction.length - shortest.fraction.length;
   if (house.trailingZeros === "kept" || zeros === 0) {
-    return { steps: [...signed, nameStep(full, position.closes(position.row + 1))], answer: full };
+    return { answer: full, steps: () => [...signed(), named(full)] };
   }
   return {
-    steps: [
-      dropStep(full, shortest, zeros, position),
-      ...signed,
-      nameStep(shortest, position.closes(position.row + 1)),
-    ],
     answer: shortest,
+    steps: () => [dropStep(full, shortest, zeros, position), ...signed(), named(shortest)],
   };
 }
 
@@ -159,36 +149,49 @@ export const nameStep = (answer: Answer, closing: Mark | undefined): StepToDraw<
 });
 
 /** A numeral brought to a place: rounded on a row of its own where it goes further, filled with zeros where it ends sooner. */
-function toPlace(
-  full: Decimal,
-  place: Place,
-  { row, line }: AnswerPosition,
-  goesOn: boolean,
-): { readonly step: readonly StepToDraw<AnswerReason>[]; readonly answer: Answer } {
+function toPlace(full: Decimal, place: Place, { row, line }: AnswerPosition, goesOn: boolean): AnswerEnd {
   if (place <= -full.fraction.length) {
     const after: Decimal = { ...full, fraction: full.fraction.padEnd(-place, "0"), point: place < ONES };
-    const marks: Mark[] = Array.from(
-      { length: after.fraction.length - full.fraction.length },
-      (_, index) => ({
-        kind: "glyph",
-        col: digitCol(line, -full.fraction.length - 1 - index),
-        row,
-        text: "0",
-        look: "filler",
-      }),
-    );
-    if (marks.length === 0) return { step: [], answer: full };
-    if (!full.point) marks.push({ kind: "point", line, row, look: "written" });
-    const reason = { kind: "fillPlaces", before: full, after, place } as const;
-    return { step: [{ stage: "answer", reason, draw: () => marks, focus: [] }], answer: after };
+    const zeros = after.fraction.length - full.fraction.length;
+    if (zeros === 0) return { answer: full, steps: () => [] };
+    return { answer: after, steps: () => [fillStep(full, after, place, line, row)] };
   }
   const after = roundTo(full, place);
   if (!goesOn && compareDecimals(after, full) === 0) {
     const zeros = full.fraction.length - after.fraction.length;
-    return { step: zeros > 0 ? [dropStep(full, after, zeros, { row, line })] : [], answer: after };
+    return { answer: after, steps: () => (zeros > 0 ? [dropStep(full, after, zeros, { row, line })] : []) };
   }
-  return { step: [roundStep(full, after, place, line, row)], answer: { kind: "rounded", numeral: after } };
+  return {
+    answer: { kind: "rounded", numeral: after },
+    steps: () => [roundStep(full, after, place, line, row)],
+  };
 }
+
+/** The step that fills a numeral up with zeros to a place. */
+const fillStep = (
+  before: Decimal,
+  after: Decimal,
+  place: Place,
+  line: number,
+  row: number,
+): StepToDraw<AnswerReason> => ({
+  stage: "answer",
+  reason: { kind: "fillPlaces", before, after, place },
+  draw: () => [
+    ...Array.from(
+      { length: after.fraction.length - before.fraction.length },
+      (_, index): Mark => ({
+        kind: "glyph",
+        col: digitCol(line, -before.fraction.length - 1 - index),
+        row,
+        text: "0",
+        look: "filler",
+      }),
+    ),
+    ...(before.point ? [] : [{ kind: "point", line, row, look: "written" } as const]),
+  ],
+  focus: [],
+});
 
 /** The step that strikes zeros at the end, and the point where nothing is left after it. */
 function dropStep(

@@ -14,7 +14,7 @@ describe("a pad", () => {
     pad.line("setOut", "a", () => [text("3+4")]);
     pad.line("work", "b", () => [text("="), stack("7", "2")]);
     pad.line("answer", "c", () => [text("=3")]);
-    const [a, b, c] = drawnSteps(pad.steps).map(({ marks }) => written(marks));
+    const [a, b, c] = drawnSteps(pad.onPaper().steps).map(({ marks }) => written(marks));
     expect(a).toBe("3@0,0 +@1,0 4@2,0");
     expect(b).toBe("=@0,2.5 7@1,2 2@1,3");
     expect(c).toBe("=@0,5 3@1,5");
@@ -30,13 +30,13 @@ describe("a pad", () => {
     pad.line("setOut", "a", line("1"));
     pad.line("work", "b", line("2"));
     expect(made).toEqual([]);
-    expect(pad.steps.map(({ reason }) => reason)).toEqual(["a", "b"]);
+    expect(pad.onPaper().steps.map(({ reason }) => reason)).toEqual(["a", "b"]);
     // The second is looked at first: it stands under the first all the same.
-    expect(written(pad.steps[1]?.draw?.() ?? [])).toBe("2@0,2");
+    expect(written(pad.onPaper().steps[1]?.draw?.() ?? [])).toBe("2@0,2");
     expect(made).toEqual(["1", "2"]);
-    expect(written(pad.steps[0]?.draw?.() ?? [])).toBe("1@0,0");
+    expect(written(pad.onPaper().steps[0]?.draw?.() ?? [])).toBe("1@0,0");
     pad.line("answer", "c", line("3"));
-    expect(written(pad.steps[2]?.draw?.() ?? [])).toBe("3@0,4");
+    expect(written(pad.onPaper().steps[2]?.draw?.() ?? [])).toBe("3@0,4");
     expect(made).toEqual(["1", "2", "3"]);
   });
 
@@ -44,7 +44,7 @@ describe("a pad", () => {
     const pad = newPad<string>();
     pad.line("work", "a", () => [text("12÷4")]);
     pad.goOn("work", "b", () => [text("=3")]);
-    expect(written(drawnSteps(pad.steps)[1]?.marks ?? [])).toBe("=@4,0 3@5,0");
+    expect(written(drawnSteps(pad.onPaper().steps)[1]?.marks ?? [])).toBe("=@4,0 3@5,0");
   });
 
   it("tells where each item of a line stands, for what is written beside it later", () => {
@@ -53,7 +53,7 @@ describe("a pad", () => {
     pad.mark("work", "b", () => [
       { kind: "ring", col: placed()[2]?.col ?? -1, row: placed()[2]?.under ?? -1 },
     ]);
-    expect(drawnSteps(pad.steps)[1]?.marks).toEqual([{ kind: "ring", col: 3, row: 3 }]);
+    expect(drawnSteps(pad.onPaper().steps)[1]?.marks).toEqual([{ kind: "ring", col: 3, row: 3 }]);
   });
 
   it("writes a block of lines close under one another, its own marks among them", () => {
@@ -65,7 +65,7 @@ describe("a pad", () => {
       (top) => [{ kind: "ring", col: 0, row: top + 1 }],
     );
     pad.line("work", "b", () => [text("x")]);
-    const [block, line] = drawnSteps(pad.steps);
+    const [block, line] = drawnSteps(pad.onPaper().steps);
     expect(block?.marks.at(-1)).toEqual({ kind: "ring", col: 0, row: 3 });
     expect(written(line?.marks ?? [])).toBe("x@0,5");
   });

@@ -1,7 +1,7 @@
 import type { Layout, Mark } from "../../board";
 import type { Notation, Numeral } from "../../number";
 import { writeDecimal } from "../../number";
-import type { Worked } from "../contract/method";
+import type { OnPaper, Worked } from "../contract/method";
 import type { Stage, StepToDraw } from "../contract/step";
 import { onSheets } from "./sheets";
 
@@ -141,7 +141,8 @@ interface Room {
 
 /** Steps in the making, each with its line of writing under the one before. Lines are laid out when one of them is first looked at. */
 export interface Pad<Why> {
-  readonly steps: readonly StepToDraw<Why>[];
+  /** All that was put on the pad, as the paper of a working. */
+  onPaper(): OnPaper<Why>;
   /** A step that writes a new line; gives where each item of it stands, once that is looked at. */
   line(stage: Stage, reason: Why, items: () => readonly Item[], room?: Room): () => readonly Placed[];
   /** A step that writes flat lines close under one another, with marks of its own among them; `top` is the row of the first. */
@@ -153,8 +154,8 @@ export interface Pad<Why> {
   ): void;
   /** A step with marks of its own, or none. */
   mark(stage: Stage, reason: Why, marks?: () => readonly Mark[]): void;
-  /** Steps from elsewhere. */
-  take(steps: readonly StepToDraw<Why>[]): void;
+  /** Steps from elsewhere, made when the paper is looked at. */
+  take(steps: () => readonly StepToDraw<Why>[]): void;
   /** A working of a part of the problem, on sheets of its own; ending with its answer named. A part of the work, if nothing else is said. */
   aside(working: Worked<Why>, stage?: Stage): void;
   /** More on the line that was written last, right of it. */
@@ -162,12 +163,13 @@ export interface Pad<Why> {
 }
 
 export function newPad<Why>(firstRow = 0): Pad<Why> {
-  const steps: StepToDraw<Why>[] = [];
+  /** What was put on the pad, in order: each gives its steps, where the next free sheet has a number. */
+  const taken: ((sheet: number) => { readonly steps: readonly StepToDraw<Why>[]; readonly next: number })[] =
+    [];
   const waiting: (() => void)[] = [];
   let laidOut = 0;
   let busy = false;
   let next = firstRow;
-  let sheet = 1;
   let last = { row: firstRow, end: 0, tall: false };
   /** Everything that was written since the last time, in order: each line goes under the one before. */
   const layOut = (): void => {
@@ -182,7 +184,7 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
     waiting.push(() => {
       drawn = draw();
     });
-    steps.push({
+    const step: StepToDraw<Why> = {
       stage,
       reason,
       focus: [],
@@ -190,7 +192,8 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
         layOut();
         return drawn;
       },
-    });
+    };
+    taken.push((sheet) => ({ steps: [step], next: sheet }));
   };
   const write = (items: readonly Item[], row: number, col: number): WrittenLine => {
     const written = writeLine(items, col, row);
@@ -199,7 +202,16 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
     return written;
   };
   return {
-    steps,
+    onPaper: () => {
+      const steps: StepToDraw<Why>[] = [];
+      let sheet = 1;
+      for (const one of taken) {
+        const made = one(sheet);
+        steps.push(...made.steps);
+        sheet = made.next;
+      }
+      return { layout: PLAIN_LAYOUT, steps };
+    },
     line: (stage, reason, items, { above = 0, below = 0, from = 0 } = {}) => {
       let placed: readonly Placed[] = [];
       later(stage, reason, () => {
@@ -221,12 +233,8 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
         return [...texts.flatMap((line, index) => lettering(line, 0, top + index)), ...marks(top)];
       }),
     mark: (stage, reason, marks = () => []) => later(stage, reason, marks),
-    take: (more) => steps.push(...more),
-    aside: (working, stage = "work") => {
-      const placed = onSheets(working, sheet, stage);
-      steps.push(...placed.steps);
-      sheet = placed.next;
-    },
+    take: (more) => taken.push((sheet) => ({ steps: more(), next: sheet })),
+    aside: ({ onPaper }, stage = "work") => taken.push((sheet) => onSheets(onPaper(), sheet, stage)),
     goOn: (stage, reason, items) =>
       later(stage, reason, () => {
         const here = items();

@@ -42,7 +42,6 @@ export interface OperandRow {
 
 /** The squared paper of a column method: where each place stands, and the rows below the numbers. */
 export interface Setting {
-  readonly layout: Layout;
   readonly places: readonly Place[];
   readonly decimals: boolean;
   readonly rows: readonly OperandRow[];
@@ -81,24 +80,39 @@ export function settingOf(
   decisions: SettingDecisions,
 ): Setting {
   const numerals = numbers.map(({ numeral }) => numeral);
-  const rows = numbers.map((number) => ({ ...number, shift: decisions.lineUp(number.numeral, numerals) }));
+  const rows = numbers.map(({ role, numeral }) => ({
+    role,
+    numeral,
+    shift: decisions.lineUp(numeral, numerals),
+  }));
   const lowest = Math.min(ONES, ...rows.map(({ numeral, shift }) => lowestPlace(numeral) + shift));
   const tallest = Math.max(ONES, highest, ...rows.map(({ numeral, shift }) => highestPlace(numeral) + shift));
-  const places = placesFrom(lowest, tallest);
-  const ruleRow = rows.length + (free.aboveRule ? 1 : 0);
   return {
-    layout: {
-      columns: places.map((place) => ({ place, col: colOf(place) })),
-      plumbs: [{ line: 0, from: "top" }],
-    },
-    places,
+    places: placesFrom(lowest, tallest),
     decimals: lowest < ONES,
     rows,
-    ruleRow,
-    answerRow: ruleRow + (free.belowRule ? 1 : 0),
     pointLine: decisions.pointLine(numerals),
+    ...rowsBelow(rows, free),
   };
 }
+
+const rowsBelow = (rows: readonly OperandRow[], free: FreeRows): Pick<Setting, "ruleRow" | "answerRow"> => {
+  const ruleRow = rows.length + (free.aboveRule ? 1 : 0);
+  return { ruleRow, answerRow: ruleRow + (free.belowRule ? 1 : 0) };
+};
+
+/** The same numbers with room for so many places, from the smallest on, and with other rows left free. */
+export const widened = (setting: Setting, places: number, free: FreeRows): Setting => {
+  const lowest = setting.places[0] ?? ONES;
+  const highest = Math.max(setting.places.at(-1) ?? ONES, lowest + places - 1);
+  return { ...setting, places: placesFrom(lowest, highest), ...rowsBelow(setting.rows, free) };
+};
+
+/** Places hung on the plumb line. */
+export const layoutOf = ({ places }: Pick<Setting, "places">): Layout => ({
+  columns: places.map((place) => ({ place, col: colOf(place) })),
+  plumbs: [{ line: 0, from: "top" }],
+});
 
 /** What a row has in the column of a place. */
 const standing = ({ numeral, shift }: OperandRow, place: Place): number | undefined =>
@@ -106,8 +120,8 @@ const standing = ({ numeral, shift }: OperandRow, place: Place): number | undefi
 
 /** The row's counts by column, smallest place first: its digits, and the house's filler zeros; `undefined` where nothing is written. */
 export const countsIn = (setting: Setting, row: OperandRow, house: HouseRules): Row => {
-  const filled = house.emptyPlaces === "fillers" ? fillerPlaces(setting, row) : [];
-  return setting.places.map((place) => standing(row, place) ?? (filled.includes(place) ? 0 : undefined));
+  const filled = house.emptyPlaces === "fillers" && inLine(setting);
+  return setting.places.map((place) => standing(row, place) ?? (filled && place <= ONES ? 0 : undefined));
 };
 
 /** The places that a filler zero keeps open: after the last digit, and the ones before a bare point. Numbers that stand out of line keep none. */
@@ -189,7 +203,7 @@ function fillerStep(setting: Setting): readonly StepToDraw<SettingOutReason>[] {
 
 /** A rule along the top of a row, under all the columns and the square of the sign before them. */
 export function ruleAt(setting: Setting, row: number, strokes: 1 | 2): Extract<Mark, { kind: "rule" }> {
-  const cols = setting.layout.columns.map(({ col }) => col);
+  const cols = setting.places.map(colOf);
   return { kind: "rule", row, from: Math.min(...cols) - 1, to: Math.max(...cols) + 1, strokes };
 }
 

@@ -1,4 +1,4 @@
-import type { Worked } from "../contract/method";
+import type { OnPaper } from "../contract/method";
 import type { Stage, StepToDraw } from "../contract/step";
 
 /**
@@ -7,16 +7,16 @@ import type { Stage, StepToDraw } from "../contract/step";
  * the number of the next free sheet too.
  */
 export function onSheets<Why>(
-  working: Worked<Why>,
+  { layout, steps: made }: OnPaper<Why>,
   first: number,
   stage: Stage,
 ): { readonly steps: readonly StepToDraw<Why>[]; readonly next: number } {
-  const steps = working.steps.map((step) => ({
+  const steps = made.map((step) => ({
     ...step,
     stage,
     sheet: {
       index: first + (step.sheet?.index ?? 0),
-      layout: step.sheet?.layout ?? working.layout,
+      layout: step.sheet?.layout ?? layout,
     },
   }));
   return { steps, next: Math.max(first, ...steps.map(({ sheet }) => sheet.index)) + 1 };

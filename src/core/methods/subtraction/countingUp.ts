@@ -1,4 +1,4 @@
-import type { Mark } from "../../board";
+import type { Layout, Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import {
   compareDecimals,
@@ -90,13 +90,12 @@ export function workCountingUp(
   const full = { ...sum.full, negative: belowZero };
   const end = finishAnswer(full, { row: sum.row, line, closes: (row) => sum.rule(row, 2) }, problem, house);
   const points: readonly Mark[] = full.point ? [{ kind: "point", line, row: sum.row, look: "written" }] : [];
-  const steps: StepToDraw<Why>[] = [
+  const steps = (): readonly StepToDraw<Why>[] => [
     ...(belowZero
       ? [
           {
             stage: "setOut",
             reason: { kind: "swapForBelowZero", larger: goal, smaller: start },
-
             focus: [],
           } as const,
         ]
@@ -126,19 +125,18 @@ export function workCountingUp(
       draw: () => [sum.rule(pile.ruleRow, 1), ...points],
       focus: [],
     },
-    ...sum.steps,
-    ...end.steps,
+    ...sum.steps(),
+    ...end.steps(),
   ];
-  const lowest = Math.min(ONES, ...stops.map(lowestPlace));
-  const columns = placesFrom(lowest, Math.max(ONES, ...stops.map(highestPlace)));
-  return {
-    layout: {
+  const layout = (): Layout => {
+    const lowest = Math.min(ONES, ...stops.map(lowestPlace));
+    const columns = placesFrom(lowest, Math.max(ONES, ...stops.map(highestPlace)));
+    return {
       columns: columns.map((place) => ({ place, col: digitCol(0, place) })),
       plumbs: [0, line].map((at) => ({ line: at, from: "top" })),
-    },
-    steps,
-    answer: end.answer,
+    };
   };
+  return { answer: end.answer, onPaper: () => ({ layout: layout(), steps: steps() }) };
 }
 
 /** The hops, smallest place first while a place can be filled up, then largest place first for what is left. */

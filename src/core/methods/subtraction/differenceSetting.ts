@@ -15,6 +15,7 @@ import { type AnswerReason, answerSteps, frontPlace, type Written } from "../squ
 import {
   colOf,
   countsIn,
+  layoutOf,
   NO_FREE_ROWS,
   type Setting,
   type SettingDecisions,
@@ -56,8 +57,10 @@ export function differenceSetting(
     throw new Error("differenceSetting: two operands are needed");
   const belowZero = compareDecimals(first, second) < 0;
   // The larger one goes on top as the two stand, which is their value where they stand in line.
-  const standing = (numeral: Decimal): Decimal =>
-    movedBy(numeral, decisions.lineUp(numeral, [first, second]));
+  const standing = (numeral: Decimal): Decimal => {
+    const by = decisions.lineUp(numeral, [first, second]);
+    return by === 0 ? numeral : movedBy(numeral, by);
+  };
   const turned = compareDecimals(standing(first), standing(second)) < 0;
   const [minuend, subtrahend] = turned ? [second, first] : [first, second];
   const setting = settingOf(
@@ -94,22 +97,8 @@ export function differenceSetting(
 const swapStep = (larger: Decimal, smaller: Decimal): StepToDraw<SettingOutReason> => ({
   stage: "setOut",
   reason: { kind: "swapForBelowZero", larger, smaller },
-
   focus: [],
 });
-
-/** The columns of a difference worked with payments, by place. */
-export function paidPlaces(set: DifferenceSetting, decisions: PaymentDecisions): readonly PaidPlace[] {
-  const columns = subtractWithPayments(
-    set.minuend,
-    set.subtrahend,
-    set.setting.places.length,
-    () => 10,
-    decisions,
-  ).map(({ column, ...paid }) => ({ ...paid, place: set.placeOf(column) }));
-  const front = frontPlace(columns);
-  return columns.map((paid) => ({ ...paid, blank: paid.place > front }));
-}
 
 /** The whole working of a difference: set out, worked, and its answer named. */
 export function differenceWorking<Why>(
@@ -117,12 +106,34 @@ export function differenceWorking<Why>(
   house: HouseRules,
   { setting, swap, belowZero }: DifferenceSetting,
   written: readonly Written[],
-  work: readonly StepToDraw<Why>[],
+  work: () => readonly StepToDraw<Why>[],
 ): Worked<Why | SettingOutReason | AnswerReason> {
   const end = answerSteps(setting, written, problem, house, belowZero);
   return {
-    layout: setting.layout,
-    steps: [...swap, ...setOutSteps(setting, "subtract", house), ...work, ...end.steps],
     answer: end.answer,
+    onPaper: () => ({
+      layout: layoutOf(setting),
+      steps: [...swap, ...setOutSteps(setting, "subtract", house), ...work(), ...end.steps()],
+    }),
   };
+}
+
+/** The whole working of a difference with payments, whose columns are told by `steps`, smallest place first. */
+export function paidDifference<Why>(
+  problem: DecimalProblem,
+  house: HouseRules,
+  set: DifferenceSetting,
+  decisions: PaymentDecisions,
+  steps: (column: PaidPlace) => readonly StepToDraw<Why>[],
+): Worked<Why | SettingOutReason | AnswerReason> {
+  const { minuend, subtrahend, setting, placeOf } = set;
+  const paid = subtractWithPayments(minuend, subtrahend, setting.places.length, () => 10, decisions);
+  const written = paid.map(({ column, written }) => ({ place: placeOf(column), written }));
+  return differenceWorking(problem, house, set, written, () => {
+    const front = frontPlace(written);
+    return paid.flatMap(({ column, ...rest }) => {
+      const place = placeOf(column);
+      return steps({ ...rest, place, blank: place > front });
+    });
+  });
 }

@@ -9,9 +9,8 @@ import { type AnswerReason, answerDigit } from "../squares/answer";
 import { colOf, pointStep, reachesPoint, type SettingOutReason } from "../squares/settingOut";
 import {
   differenceSetting,
-  differenceWorking,
   type PaidDifferenceDecisions,
-  paidPlaces,
+  paidDifference,
   SOUND_PAID_DIFFERENCE,
 } from "./differenceSetting";
 
@@ -47,7 +46,6 @@ export function workEqualAdditions(
   const writes = house.carryPlace !== "unwritten";
   const set = differenceSetting(problem, house, writes, decisions);
   const { setting } = set;
-  const columns = paidPlaces(set, decisions);
 
   const raise = ({ place, top, taken, raised, pays }: PaidPlace): StepToDraw<EqualAdditionsReason> => {
     const col = colOf(place);
@@ -63,7 +61,7 @@ export function workEqualAdditions(
     };
   };
 
-  const work = columns.flatMap((column): readonly StepToDraw<SettingOutReason | EqualAdditionsReason>[] => {
+  const columnSteps = (column: PaidPlace): readonly StepToDraw<SettingOutReason | EqualAdditionsReason>[] => {
     const difference: StepToDraw<EqualAdditionsReason> = {
       stage: "work",
       reason: { kind: "differenceWithOwed", ...column },
@@ -72,6 +70,6 @@ export function workEqualAdditions(
     };
     const point = reachesPoint(setting, column.place, house) ? [pointStep(setting, "whenReached")] : [];
     return [...(column.raised > column.top ? [raise(column)] : []), difference, ...point];
-  });
-  return differenceWorking(problem, house, set, columns, work);
+  };
+  return paidDifference(problem, house, set, decisions, columnSteps);
 }

@@ -2,11 +2,12 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { compareDecimals, type Place } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import { type Method, type OnPaper, type Worked, worksOnly } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   type Change,
   type DecompositionDecisions,
+  type DecompositionMove,
   SOUND_DECOMPOSITION,
   subtractInColumns,
 } from "../procedures/decomposition";
@@ -88,9 +89,8 @@ export function workExpandedSubtraction(
   );
   const full = numeralOf(counts, belowZero);
   const front = Math.max(lowest, ...counts.filter(({ written }) => written > 0).map(({ place }) => place));
-  const changed = new Map<Place, number>();
 
-  const work = moves.map((move): StepToDraw<Why> => {
+  const moveStep = (move: DecompositionMove, changed: Map<Place, number>): StepToDraw<Why> => {
     if (move.kind === "exchange") {
       const changes = [move.lender, ...move.crossed, move.receiver].map(({ column, ...rest }) => ({
         place: lowest + column,
@@ -117,8 +117,12 @@ export function workExpandedSubtraction(
           : [],
       focus: setting.colsOf(place),
     };
-  });
+  };
 
+  const workSteps = (): readonly StepToDraw<Why>[] => {
+    const changed = new Map<Place, number>();
+    return moves.map((move) => moveStep(move, changed));
+  };
   const end = finishAnswer(
     full,
     {
@@ -135,7 +139,7 @@ export function workExpandedSubtraction(
     problem,
     house,
   );
-  return {
+  const onPaper = (): OnPaper<Why> => ({
     layout: setting.layout,
     steps: [
       ...(belowZero
@@ -143,7 +147,6 @@ export function workExpandedSubtraction(
             {
               stage: "setOut",
               reason: { kind: "swapForBelowZero", larger: minuend, smaller: subtrahend },
-
               focus: [],
             } as const,
           ]
@@ -165,12 +168,12 @@ export function workExpandedSubtraction(
         ],
         focus: [],
       },
-      ...work,
+      ...workSteps(),
       pushTogether(counts, { ...full, negative: false }, 3),
-      ...end.steps,
+      ...end.steps(),
     ],
-    answer: end.answer,
-  };
+  });
+  return { answer: end.answer, onPaper };
 }
 
 /** A part struck out, and what it is now written in the row above; a part that was nothing is only written. */

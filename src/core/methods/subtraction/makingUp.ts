@@ -7,9 +7,8 @@ import { type AnswerReason, answerDigit } from "../squares/answer";
 import { colOf, pointStep, reachesPoint, type SettingOutReason } from "../squares/settingOut";
 import {
   differenceSetting,
-  differenceWorking,
   type PaidDifferenceDecisions,
-  paidPlaces,
+  paidDifference,
   SOUND_PAID_DIFFERENCE,
 } from "./differenceSetting";
 
@@ -37,9 +36,8 @@ export function workMakingUp(
   const writes = house.carryPlace !== "unwritten";
   const set = differenceSetting(problem, house, writes, decisions);
   const { setting } = set;
-  const columns = paidPlaces(set, decisions);
 
-  const work = columns.flatMap((column): readonly StepToDraw<SettingOutReason | MakingUpReason>[] => {
+  const columnSteps = (column: PaidPlace): readonly StepToDraw<SettingOutReason | MakingUpReason>[] => {
     const { place, pays, blank } = column;
     const step: StepToDraw<MakingUpReason> = {
       stage: "work",
@@ -51,6 +49,6 @@ export function workMakingUp(
       focus: [colOf(place)],
     };
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
-  });
-  return differenceWorking(problem, house, set, columns, work);
+  };
+  return paidDifference(problem, house, set, decisions, columnSteps);
 }

@@ -95,9 +95,10 @@ export function workDecomposition(
   const columns = moves.flatMap((move) =>
     move.kind === "difference" ? [{ place: placeOf(move.column), written: move.written }] : [],
   );
-  const written = minuend.map((count) => count !== undefined);
-  const work = workSteps(moves, setting, house, placeOf, frontPlace(columns), written);
-  return differenceWorking(problem, house, set, columns, work);
+  return differenceWorking(problem, house, set, columns, () => {
+    const written = minuend.map((count) => count !== undefined);
+    return workSteps(moves, setting, house, placeOf, frontPlace(columns), written);
+  });
 }
 
 /** A count that changes, for the nth time. */
