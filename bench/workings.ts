@@ -3,7 +3,7 @@ import { Bench } from "tinybench";
 import { featuresOf } from "@/core/features";
 import { PRESETS } from "@/core/house";
 import { answerOf, METHOD_IDS, type MethodId, workingOf } from "@/core/methods";
-import { exactValue, fractionOf, type Problem, readProblem } from "@/core/problem";
+import { exactValue, fractionOf, operandsOf, type Problem, readProblem } from "@/core/problem";
 import { chanceFrom, problemFor, SIZES, type Size } from "./problems";
 
 const SAMPLE = 32;
@@ -36,7 +36,7 @@ export async function measureWorkings(): Promise<readonly WorkingsRow[]> {
         }
         return problem.value;
       });
-      const bare = problems.map(({ operands }) => operands.map(fractionOf));
+      const bare = problems.map((problem) => operandsOf(problem).map(fractionOf));
       const bench = new Bench({ time: 400 });
       bench.add("workings", () => {
         for (const problem of problems) workingOf(problem, house, method);
@@ -91,7 +91,7 @@ function compute(problem: Problem, numbers: readonly Exact[]): Exact | number | 
       return rest.reduce((quotient, next) => quotient.div(next), first);
     case "terms":
       return rest.reduce(
-        (sum, next, index) => (problem.joins[index] === "add" ? sum.add(next) : sum.sub(next)),
+        (sum, next, index) => (problem.more[index]?.join === "add" ? sum.add(next) : sum.sub(next)),
         first,
       );
     case "chain":
@@ -112,7 +112,7 @@ function unitsOf(problems: readonly Problem[], method: MethodId): number {
     const { digitProducts, quotientDigits } = featuresOf(
       workingOf(problem, PRESETS.fillersTrueValue, method),
     );
-    const digits = problem.operands.map((operand) =>
+    const digits = operandsOf(problem).map((operand) =>
       operand.kind === "decimal" ? operand.whole.length + operand.fraction.length : 0,
     );
     const { length } = workingOf(problem, PRESETS.fillersTrueValue, method).steps;

@@ -18,6 +18,7 @@ const LAYERS: Readonly<Record<string, readonly string[]>> = {
 /** The core's own order: a folder imports only folders before it. */
 const CORE_ORDER = [
   "result",
+  "tuples",
   "number",
   "quantity",
   "house",

@@ -1,6 +1,6 @@
 import Fraction from "fraction.js";
 import { asFraction, decimalSign, type Notation, withoutEndZeros } from "../number";
-import type { Problem, SignedOperation } from "../problem";
+import { operandsOf, type Problem, type SignedOperation, termsIn } from "../problem";
 import { inMajor, type Quantity } from "../quantity";
 
 /** The keys of a pocket calculator. */
@@ -155,7 +155,8 @@ export function display(calculator: Calculator, notation: Notation): Display {
 
 /** The keys that work a problem out, as a hand would press them; none where a number has more digits than can be keyed, or brackets would be needed. */
 export function keysFor(problem: Problem): readonly CalculatorKey[] | undefined {
-  const { op, operands } = problem;
+  const { op } = problem;
+  const operands = operandsOf(problem);
   if (op === "round" || op === "compare" || op === "order" || op === "rewrite" || op === "pay")
     return undefined;
   if (op === "chain" || operands.some(({ kind }) => kind === "measure")) return undefined;
@@ -164,7 +165,7 @@ export function keysFor(problem: Problem): readonly CalculatorKey[] | undefined 
     keys.filter((key) => key !== "point" && key !== "sign" && key !== "fraction").length;
   if (numbers.some((keys) => digits(keys) > DIGITS)) return undefined;
   const signAt = (index: number): SignedOperation => {
-    if (op === "terms") return problem.joins[index - 1] ?? "add";
+    if (op === "terms") return termsIn(problem)[index]?.join ?? "add";
     return op === "enough" ? "subtract" : op;
   };
   return [

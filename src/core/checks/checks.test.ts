@@ -4,7 +4,7 @@ import { featuresOf } from "../features";
 import { choicesOf, type HouseRules, houseRulesFrom, PRESETS } from "../house";
 import { EVERY_METHOD, type MethodId, workingOf } from "../methods";
 import { compareDecimals, fromCount } from "../number";
-import { exactAnswer, writeProblem } from "../problem";
+import { exactAnswer, operandsOf, writeProblem } from "../problem";
 import { writeQuantity } from "../quantity";
 import { Wide } from "../testing/answers";
 import { anyHouse, anyProblem, anyTask } from "../testing/arbitrary";
@@ -84,7 +84,7 @@ describe("the checks", () => {
     const estimate = estimated(line);
     const finer = line.startsWith("103");
     expect(estimate.rounding).toBe(finer ? "ones" : rounding);
-    const easy = estimate.rounded.operands.map((operand) => writeQuantity(operand, house));
+    const easy = operandsOf(estimate.rounded).map((operand) => writeQuantity(operand, house));
     expect(easy.join(" ")).toBe(finer ? "103 99" : rounded);
     expect(writeQuantity(estimate.result, house)).toBe(finer ? "4" : result);
   });

@@ -17,17 +17,18 @@ import {
   divisorOf,
   exactAnswer,
   fractionOf,
+  mapDecimals,
+  operandsOf,
   type Problem,
-  type SignedOperation,
 } from "../problem";
 import type { Quantity } from "../quantity";
+import { mapTwoOrMore, type Two, type TwoOrMore } from "../tuples";
 import { type Estimate, type Rounding, roughlyOf } from "./roughly";
 
 /** A rough answer among decimals. */
 interface Rough {
-  readonly op: SignedOperation;
   readonly rounding: Rounding;
-  readonly rounded: readonly Decimal[];
+  readonly rounded: DecimalProblem;
   readonly result: Decimal;
 }
 
@@ -40,21 +41,18 @@ export function estimateOf(problem: Problem): Estimate | undefined {
     const easy = roughlyOf(problem);
     return easy && isValueNear(exactAnswer(problem), new Fraction(0), easy, problem) ? easy : undefined;
   }
-  const rough = roughDecimals(problem);
-  if (rough === undefined) return undefined;
-  const { op, rounding, rounded, result } = rough;
-  return { rounding, rounded: { kind: "decimals", op, operands: rounded, form: AS_IT_COMES }, result };
+  return roughDecimals(problem);
 }
 
 function roughDecimals(problem: DecimalProblem): Rough | undefined {
   switch (problem.op) {
     case "add":
     case "subtract":
-      return estimateOfColumns(problem, problem.op);
+      return estimateOfColumns(problem);
     case "multiply":
-      return estimateOfProduct(problem);
+      return estimateOfProduct(problem.operands);
     case "divide":
-      return estimateOfQuotient(problem);
+      return estimateOfQuotient(problem.operands);
     case "round":
     case "compare":
       return undefined;
@@ -65,27 +63,24 @@ function roughDecimals(problem: DecimalProblem): Rough | undefined {
  * Decimals from one up to a hundred are rounded to ones; larger and smaller numbers, and whole ones,
  * each to its leading digit, unless that makes a difference vanish.
  */
-function estimateOfColumns(problem: DecimalProblem, op: "add" | "subtract"): Rough {
+function estimateOfColumns(problem: DecimalProblem): Rough {
   const largest = Math.max(...problem.operands.map((operand) => leadingPlace(operand) ?? ONES));
   const decimals = problem.operands.some((operand) => operand.fraction !== "");
-  if (decimals && (largest === 0 || largest === 1)) return roundedColumns(problem, op, "ones");
-  const rough = roundedColumns(problem, op, "leadingDigit");
-  const vanishes = op === "subtract" && leadingPlace(rough.result) === undefined;
-  return vanishes && largest > 1 ? roundedColumns(problem, op, "ones") : rough;
+  if (decimals && (largest === 0 || largest === 1)) return roundedColumns(problem, "ones");
+  const rough = roundedColumns(problem, "leadingDigit");
+  const vanishes = problem.op === "subtract" && leadingPlace(rough.result) === undefined;
+  return vanishes && largest > 1 ? roundedColumns(problem, "ones") : rough;
 }
 
-function roundedColumns(
-  problem: DecimalProblem,
-  op: "add" | "subtract",
-  rounding: "ones" | "leadingDigit",
-): Rough {
+function roundedColumns(problem: DecimalProblem, rounding: "ones" | "leadingDigit"): Rough {
   const placeFor = (operand: Decimal): Place =>
     rounding === "ones" ? ONES : (leadingPlace(operand) ?? ONES);
-  const rounded = problem.operands.map((operand) => roundTo(operand, placeFor(operand)));
-  const places = Math.max(...rounded.map((operand) => operand.fraction.length));
-  const [first = 0n, ...rest] = rounded.map((operand) => countedIn(operand, places));
-  const total = rest.reduce((sum, count) => (op === "add" ? sum + count : sum - count), first);
-  return { op, rounding, rounded, result: fromCount(total, places) };
+  const easy = (operand: Decimal): Decimal => roundTo(operand, placeFor(operand));
+  const rounded = mapDecimals(problem, easy);
+  const places = Math.max(...rounded.operands.map((operand) => operand.fraction.length));
+  const [first = 0n, ...rest] = rounded.operands.map((operand) => countedIn(operand, places));
+  const total = rest.reduce((sum, count) => (problem.op === "add" ? sum + count : sum - count), first);
+  return { rounding, rounded, result: fromCount(total, places) };
 }
 
 /** A numeral with its first digit only, or its first two where it begins with a one, so that it stays within a quarter of its value. */
@@ -97,22 +92,19 @@ function firstDigits(numeral: Decimal): Decimal {
   return withoutTrailingZeros(/^0*1/.test(begins) ? roundTo(numeral, place - 1) : rough);
 }
 
-function estimateOfProduct({ operands }: DecimalProblem): Rough {
-  const rounded = operands.map(firstDigits);
+function estimateOfProduct(operands: TwoOrMore<Decimal>): Rough {
+  const rounded = mapTwoOrMore(operands, firstDigits);
   const places = rounded.reduce((sum, { fraction }) => sum + fraction.length, 0);
   const count = rounded.reduce((product, factor) => product * countedIn(factor, factor.fraction.length), 1n);
   return {
-    op: "multiply",
     rounding: "leadingDigit",
-    rounded,
+    rounded: { kind: "decimals", op: "multiply", operands: rounded, form: AS_IT_COMES },
     result: withoutTrailingZeros(fromCount(count, places)),
   };
 }
 
 /** The divisor is rounded, and the dividend taken as that multiple of it which lies nearest and is easily seen. */
-function estimateOfQuotient({ operands: [dividend, divisor] }: DecimalProblem): Rough {
-  if (dividend === undefined || divisor === undefined)
-    throw new Error("estimateOfQuotient: two numbers are needed");
+function estimateOfQuotient([dividend, divisor]: Two<Decimal>): Rough {
   const by = firstDigits(divisor);
   const places = 2 + Math.max(0, dividend.fraction.length + by.whole.length - (leadingPlace(dividend) ?? 0));
   const size = dividend.fraction.length + by.fraction.length;
@@ -120,7 +112,11 @@ function estimateOfQuotient({ operands: [dividend, divisor] }: DecimalProblem): 
   const result = firstDigits(fromCount(exact, places));
   const count = countedIn(result, result.fraction.length) * countedIn(by, by.fraction.length);
   const multiple = withoutTrailingZeros(fromCount(count, result.fraction.length + by.fraction.length));
-  return { op: "divide", rounding: "multiple", rounded: [multiple, by], result };
+  return {
+    rounding: "multiple",
+    rounded: { kind: "decimals", op: "divide", operands: [multiple, by], form: AS_IT_COMES },
+    result,
+  };
 }
 
 /**
@@ -141,10 +137,11 @@ function isValueNear(value: Fraction, rounding: Fraction, estimate: Estimate, pr
   const off = value.sub(about).abs();
   const { op } = problem;
   if (op === "add" || op === "subtract" || op === "terms") {
-    const slack = problem.operands
+    const rounded = operandsOf(estimate.rounded);
+    const slack = operandsOf(problem)
       .map((operand, index) =>
         fractionOf(operand)
-          .sub(fractionOf(estimate.rounded.operands[index] ?? operand))
+          .sub(fractionOf(rounded[index] ?? operand))
           .abs(),
       )
       .reduce((sum, by) => sum.add(by), rounding);

@@ -8,8 +8,9 @@ import {
   magnitude,
   withoutTrailingZeros,
 } from "../number";
-import { AS_IT_COMES, type DecimalProblem, fractionOf, quantityOf } from "../problem";
+import { AS_IT_COMES, type DecimalProblem, decimalsOf, fractionOf, quantityOf } from "../problem";
 import type { Quantity } from "../quantity";
+import { lastOf, type OneOrMore, type Two } from "../tuples";
 import { type Undoing, undoing } from "./undoing";
 
 /** The inverse operation carried out as a working of its own, and the number it should lead back to. */
@@ -53,43 +54,41 @@ export function inverseOf(working: Working, library: Library): Inverse | undefin
 }
 
 function inverseOfDecimals(working: Working, problem: DecimalProblem, library: Library): Inverse | undefined {
-  const [first, second] = problem.operands;
-  if (first === undefined || second === undefined) return undefined;
   switch (problem.op) {
     case "add": {
-      const others = problem.operands.slice(0, -1);
-      const taken = problem.operands.at(-1) ?? second;
-      return carriedOut("subtract", [exactNumeral(working, library), taken], others, working, "add", library);
+      const [first, ...more] = problem.operands.slice(0, -1);
+      const operands = [exactNumeral(working, library), lastOf(problem.operands)] as const;
+      const asked = { kind: "decimals", op: "subtract", operands, form: AS_IT_COMES } as const;
+      return first && carriedOut(asked, [first, ...more], working, "add", library);
     }
     case "subtract": {
+      const [first, second] = problem.operands;
       const belowZero = compareDecimals(first, second) < 0;
       const [larger, smaller] = belowZero ? [second, first] : [first, second];
       const difference = magnitude(exactNumeral(working, library));
-      return carriedOut("add", [difference, smaller], [larger], working, "add", library);
+      const operands = [difference, smaller] as const;
+      const asked = { kind: "decimals", op: "add", operands, form: AS_IT_COMES } as const;
+      return carriedOut(asked, [larger], working, "add", library);
     }
     case "multiply": {
       const by = [...problem.operands].reverse().find((factor) => leadingPlace(factor) !== undefined);
       if (by === undefined) return undefined;
-      const others = problem.operands.filter((factor) => factor !== by);
-      const left = others.length > 0 ? others : [by];
-      return carriedOut("divide", [exactNumeral(working, library), by], left, working, "multiply", library);
+      const [first = by, ...more] = problem.operands.filter((factor) => factor !== by);
+      const operands = [exactNumeral(working, library), by] as const;
+      const asked = { kind: "decimals", op: "divide", operands, form: { kind: "exactly" } } as const;
+      return carriedOut(asked, [first, ...more], working, "multiply", library);
     }
     case "divide":
-      return inverseOfQuotient(working, problem, first, second, library);
+      return inverseOfQuotient(working, problem.operands, library);
     case "round":
     case "compare":
       return undefined;
   }
 }
 
-function inverseOfQuotient(
-  working: Working,
-  problem: DecimalProblem,
-  first: Decimal,
-  second: Decimal,
-  library: Library,
-): Inverse {
-  const quotient = cutQuotient(working, problem);
+function inverseOfQuotient(working: Working, operands: Two<Decimal>, library: Library): Inverse {
+  const [first, second] = operands;
+  const quotient = cutQuotient(working, operands);
   const product = library.workingOf(
     { kind: "decimals", op: "multiply", operands: [quotient, second], form: AS_IT_COMES },
     working.house,
@@ -114,21 +113,17 @@ function inverseOfQuotient(
 
 /** The inverse worked, with what the numbers that were left alone make. */
 function carriedOut(
-  op: "add" | "subtract" | "divide",
-  operands: readonly Decimal[],
-  others: readonly Decimal[],
+  asked: DecimalProblem,
+  others: OneOrMore<Decimal>,
   of: Working,
   joined: "add" | "multiply",
   library: Library,
 ): Inverse {
   const [only, ...more] = others;
-  const form: DecimalProblem["form"] = op === "divide" ? { kind: "exactly" } : AS_IT_COMES;
-  const working = library.workingOf({ kind: "decimals", op, operands, form }, of.house);
-  const joinedUp: DecimalProblem = { kind: "decimals", op: joined, operands: others, form: AS_IT_COMES };
+  const working = library.workingOf(asked, of.house);
+  const joinedUp = decimalsOf(joined, others, AS_IT_COMES);
   const expected =
-    only !== undefined && more.length === 0
-      ? only
-      : exactNumeral(library.workingOf(joinedUp, of.house), library);
+    joinedUp === undefined ? only : exactNumeral(library.workingOf(joinedUp, of.house), library);
   const result = exactNumeral(working, library);
   return {
     working,
@@ -146,30 +141,30 @@ function exactNumeral({ problem, house, answer }: Working, library: Library): De
   if (answer.kind === "decimal") return answer;
   if (problem.kind !== "decimals" || problem.form.kind !== "toPlace")
     throw new Error(`exactNumeral: ${answer.kind} is no numeral`);
+  if (problem.op === "round") return problem.operands[0];
   return exactNumeral(library.workingOf({ ...problem, form: AS_IT_COMES }, house), library);
 }
 
 /** A quotient as far as it is exact: what goes on after that, or was rounded away, is left over. */
-function cutQuotient({ answer }: Working, problem: DecimalProblem): Decimal {
+function cutQuotient({ answer }: Working, operands: Two<Decimal>): Decimal {
   switch (answer.kind) {
     case "decimal":
       return answer;
     case "rounded":
-      return cutAt(problem, answer.numeral.fraction.length);
+      return cutAt(operands, answer.numeral.fraction.length);
     case "remainder":
       return answer.quotient;
     case "mixed":
       return fromCount(answer.whole, 0);
     case "recurring":
-      return cutAt(problem, answer.fixed.length + answer.repetend.length);
+      return cutAt(operands, answer.fixed.length + answer.repetend.length);
     default:
       throw new Error(`cutQuotient: ${answer.kind} is no quotient`);
   }
 }
 
 /** The exact quotient, cut off after so many places. */
-function cutAt({ operands: [dividend, divisor] }: DecimalProblem, places: number): Decimal {
-  if (dividend === undefined || divisor === undefined) throw new Error("cutAt: two numbers are needed");
+function cutAt([dividend, divisor]: Two<Decimal>, places: number): Decimal {
   const size = dividend.fraction.length + divisor.fraction.length;
   return fromCount((countedIn(dividend, size) * 10n ** BigInt(places)) / countedIn(divisor, size), places);
 }

@@ -22,11 +22,18 @@ import {
   exactAnswer,
   exactValue,
   type FractionProblem,
+  fractionsOf,
+  isAmount,
+  isMeasure,
+  isNumeral,
   type MeasureProblem,
   type MoneyProblem,
+  measuresOf,
+  moneyOf,
+  operandsOf,
   type Problem,
-  quantitiesOf,
   type SignedProblem,
+  withOperands,
 } from "../problem";
 import {
   type Amount,
@@ -91,11 +98,13 @@ function toWhole(numeral: Numeral): Numeral {
 function roughFractions(problem: FractionProblem): Estimate | undefined {
   const { op, operands } = problem;
   if (op === "compare" || op === "order" || op === "rewrite") return undefined;
-  const rounded = operands.map(op === "add" || op === "subtract" ? toHalves : toWhole);
+  const easyFor = op === "add" || op === "subtract" ? toHalves : toWhole;
+  const rounded = operands.map((operand) => easyFor(operand));
   if (op === "multiply" || op === "divide") {
     if (rounded.some(isZero)) return undefined;
   }
-  const easy: FractionProblem = { kind: "fractions", op, operands: rounded, form: AS_IT_COMES };
+  const easy = fractionsOf(op, rounded, AS_IT_COMES);
+  if (easy === undefined) return undefined;
   const { s, n, d } = exactAnswer(easy);
   return { rounding: "benchmarks", rounded: easy, result: simplified(fraction(s * n, d)) };
 }
@@ -109,15 +118,16 @@ const leading = (numeral: Numeral): Numeral =>
     : toHalves(numeral);
 
 function roughSigned(problem: SignedProblem): Estimate | undefined {
-  const { op, joins, operands } = problem;
+  const operands = operandsOf(problem).filter(isNumeral);
   const small = operands.every((operand) => {
     const { numerator, denominator } = asFraction(operand);
     return denominator === 1n && numerator <= IN_THE_HEAD;
   });
   if (small) return undefined;
   const rounded = operands.map(leading);
-  if (op === "divide" && rounded.slice(1).some(isZero)) return undefined;
-  const easy: SignedProblem = { kind: "signed", op, joins, operands: rounded, form: AS_IT_COMES };
+  if (problem.op === "divide" && rounded.slice(1).some(isZero)) return undefined;
+  const easy = withOperands({ ...problem, form: AS_IT_COMES }, rounded);
+  if (easy === undefined) return undefined;
   const result = easyNumber(exactAnswer(easy));
   const fractions = operands.some(({ kind }) => kind !== "decimal");
   return { rounding: fractions ? "benchmarks" : "leadingDigit", rounded: easy, result };
@@ -149,10 +159,12 @@ function roughAmount(amount: Amount): Amount {
 }
 
 function roughMoney(problem: MoneyProblem): Estimate | undefined {
-  const { op, operands, currency } = problem;
+  const { op, currency } = problem;
+  const operands: readonly (Amount | Decimal)[] = problem.operands;
   if (op === "enough" || op === "pay") return undefined;
   const rounded = operands.map((operand) => (operand.kind === "amount" ? roughAmount(operand) : operand));
-  const easy: MoneyProblem = { ...problem, operands: rounded, form: AS_IT_COMES, without: [] };
+  const easy = moneyOf(op, rounded, { currency, without: [] }, AS_IT_COMES);
+  if (easy === undefined) return undefined;
   const amounts = operands.filter(({ kind }) => kind === "amount").length;
   const value = easyNumber(exactAnswer(easy));
   if (op === "divide" && amounts === 2) return { rounding: "wholeMoney", rounded: easy, result: value };
@@ -201,9 +213,10 @@ function valueIn(measure: Measure, unit: UnitId): bigint {
 }
 
 function roughMeasures(problem: MeasureProblem): Estimate | undefined {
-  const { op, operands } = problem;
+  const { op } = problem;
+  const operands: readonly (Measure | Decimal)[] = problem.operands;
   if (op === "rewrite") return undefined;
-  const measures = operands.filter((operand): operand is Measure => operand.kind === "measure");
+  const measures = operands.filter(isMeasure);
   const units = UNITS.map(({ id }) => id).filter((id) =>
     measures.some(({ parts }) => parts.some(({ unit }) => unit === id)),
   );
@@ -213,7 +226,8 @@ function roughMeasures(problem: MeasureProblem): Estimate | undefined {
   const rounded = operands.map((operand) =>
     operand.kind === "measure" ? roughMeasure(operand, unit) : operand,
   );
-  const easy: MeasureProblem = { kind: "measures", op, operands: rounded, form: AS_IT_COMES };
+  const easy = measuresOf(op, rounded, AS_IT_COMES);
+  if (easy === undefined) return undefined;
   const exact = exactAnswer(easy);
   if (op === "divide" && measures.length === 2)
     return { rounding: "largestUnit", rounded: easy, result: easyNumber(exact) };
@@ -238,27 +252,22 @@ const easyQuantity = (quantity: Quantity): Quantity => {
 
 /** Every number made easy, the brackets kept. Measures among them are not estimated. */
 function roughChain(problem: ChainProblem): Estimate | undefined {
-  const amount = problem.operands.find((operand): operand is Amount => operand.kind === "amount");
-  if (problem.operands.some(({ kind }) => kind === "measure")) return undefined;
-  const expression = easyExpression(problem.expression);
-  if (dividesByZero(expression)) return undefined;
-  const rounded: ChainProblem = {
-    ...problem,
-    expression,
-    operands: quantitiesOf(expression),
-    form: AS_IT_COMES,
-  };
-  const value = easyNumber(exactValue(expression));
+  const operands = operandsOf(problem);
+  const amount = operands.find(isAmount);
+  if (operands.some(isMeasure)) return undefined;
+  const rounded = withOperands({ ...problem, form: AS_IT_COMES }, operands.map(easyQuantity));
+  if (rounded?.kind !== "chain" || dividesByZero(rounded.expression)) return undefined;
+  const value = easyNumber(exactAnswer(rounded));
   if (amount === undefined) return { rounding: "leadingDigit", rounded, result: value };
   return value.kind === "decimal"
     ? { rounding: "wholeMoney", rounded, result: amountOf(amount.currency, value) }
     : undefined;
 }
 
-const easyExpression = (expression: Expression): Expression =>
+const _easyExpression = (expression: Expression): Expression =>
   expression.kind === "quantity"
     ? { ...expression, quantity: easyQuantity(expression.quantity) }
-    : { ...expression, left: easyExpression(expression.left), right: easyExpression(expression.right) };
+    : { ...expression, left: _easyExpression(expression.left), right: _easyExpression(expression.right) };
 
 const dividesByZero = (expression: Expression): boolean =>
   expression.kind === "operation" &&

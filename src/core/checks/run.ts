@@ -96,11 +96,10 @@ function otherMethod(
   return [];
 }
 
-function neighbours({ operands, form }: DecimalProblem, answer: Answer): CheckReason {
-  const [numeral] = operands;
-  if (numeral === undefined || form.kind !== "toPlace")
-    throw new Error("neighbours: a number and a place are needed");
-  const { place } = form;
+function neighbours(
+  { operands: [numeral], form: { place } }: Extract<DecimalProblem, { op: "round" }>,
+  answer: Answer,
+): CheckReason {
   const places = Math.max(numeral.fraction.length, Math.max(0, -place));
   const unit = 10n ** BigInt(places + place);
   const count = countedIn(numeral, places);

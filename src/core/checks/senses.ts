@@ -1,6 +1,6 @@
 import type { Working } from "../methods";
 import { asFraction, type Fraction, fraction, type Numeral, simplest } from "../number";
-import { fractionOf } from "../problem";
+import { fractionOf, termsIn } from "../problem";
 import { type Scale, unitOf } from "../quantity";
 
 /** Checks that need no computing: whether a sign, a unit or a size makes sense at all. */
@@ -38,9 +38,9 @@ export function sensesOf({ problem, answer }: Working): readonly SenseReason[] {
         const negatives = problem.operands.filter(({ negative }) => negative).length;
         return [{ kind: "signOfProduct", negatives, negative: value.negative }];
       }
-      const effective = problem.operands.map((operand, index) => {
-        const { negative, numerator, denominator } = asFraction(operand);
-        const turned = problem.joins[index - 1] === "subtract";
+      const effective = termsIn(problem).map(({ join, numeral }) => {
+        const { negative, numerator, denominator } = asFraction(numeral);
+        const turned = join === "subtract";
         return fraction(negative !== turned ? -numerator : numerator, denominator);
       });
       const total = (negative: boolean): Numeral =>

@@ -1,16 +1,24 @@
 import type { Working } from "../methods";
-import { asFraction, fromCount, type Numeral, opposite } from "../number";
+import { asFraction, type Decimal, fromCount, type Numeral, opposite } from "../number";
 import {
   type Answer,
   AS_IT_COMES,
   type FractionProblem,
+  fractionsOf,
+  isAmount,
+  isMeasure,
   type MeasureProblem,
   MOST_FRACTION_DIGITS,
   type MoneyProblem,
+  measuresOf,
+  moneyOf,
   type Problem,
   type SignedProblem,
+  signedOf,
+  type Term,
 } from "../problem";
 import { type Amount, amountOf, type Measure, MINOR_PLACES, type Quantity } from "../quantity";
+import { mapOneOrMore } from "../tuples";
 
 /** The problem that leads back from an answer, what has to be added to it, and what it leads back to. */
 export interface Undoing {
@@ -36,8 +44,11 @@ export function undoing({ problem, answer }: Working): Undoing | undefined {
   }
 }
 
-const isNumeral = (answer: Answer): answer is Extract<Answer, Numeral> =>
+const isNumber = (answer: Answer): answer is Extract<Answer, Numeral> =>
   answer.kind === "decimal" || answer.kind === "fraction" || answer.kind === "mixed";
+
+const undone = (problem: Problem | undefined, expected: Quantity, plus?: Quantity): Undoing | undefined =>
+  problem && { problem, plus, expected };
 
 /** Whether a number can be typed, and so worked on a board of its own. */
 function isTypable(numeral: Numeral): boolean {
@@ -49,12 +60,12 @@ function isTypable(numeral: Numeral): boolean {
 function undoFractions(problem: FractionProblem, answer: Answer): Undoing | undefined {
   const { op, operands } = problem;
   const [first, second] = operands;
-  if (first === undefined || !isNumeral(answer) || !isTypable(answer)) return undefined;
-  const back = (by: FractionProblem["op"], numbers: readonly Numeral[], expected: Numeral): Undoing => ({
-    problem: { kind: "fractions", op: by, operands: numbers, form: AS_IT_COMES },
-    plus: undefined,
-    expected,
-  });
+  if (!isNumber(answer) || !isTypable(answer)) return undefined;
+  const back = (
+    by: FractionProblem["op"],
+    numbers: readonly Numeral[],
+    expected: Numeral,
+  ): Undoing | undefined => undone(fractionsOf(by, numbers, AS_IT_COMES), expected);
   switch (op) {
     case "add":
       return second !== undefined && operands.length === 2
@@ -92,53 +103,39 @@ function undoFractions(problem: FractionProblem, answer: Answer): Undoing | unde
 }
 
 function undoSigned(problem: SignedProblem, answer: Answer): Undoing | undefined {
-  const { op, joins, operands } = problem;
-  const [first, second, ...more] = operands;
-  if (first === undefined || second === undefined || !isNumeral(answer) || !isTypable(answer))
-    return undefined;
-  switch (op) {
-    case "terms":
-      return {
-        problem: {
-          kind: "signed",
-          op,
-          joins: joins.map((join) => (join === "add" ? "subtract" : "add")),
-          operands: [answer, second, ...more],
-          form: AS_IT_COMES,
-        },
-        plus: undefined,
-        expected: first,
-      };
+  if (!isNumber(answer) || !isTypable(answer)) return undefined;
+  switch (problem.op) {
+    case "terms": {
+      const more = mapOneOrMore(
+        problem.more,
+        ({ join, numeral }): Term => ({
+          join: join === "add" ? "subtract" : "add",
+          numeral,
+        }),
+      );
+      return undone({ ...problem, first: answer, more, form: AS_IT_COMES }, problem.first);
+    }
     case "multiply":
     case "divide": {
+      const [first, second, ...more] = problem.operands;
       if (more.length > 0 || asFraction(second).numerator === 0n) return undefined;
-      const by = op === "multiply" ? "divide" : "multiply";
-      return {
-        problem: { kind: "signed", op: by, joins: [], operands: [answer, second], form: AS_IT_COMES },
-        plus: undefined,
-        expected: first,
-      };
+      const by = problem.op === "multiply" ? "divide" : "multiply";
+      return undone(signedOf(by, [answer, second], AS_IT_COMES), first);
     }
   }
 }
 
-const isAmount = (quantity: Quantity): quantity is Amount => quantity.kind === "amount";
-
 function undoMoney(problem: MoneyProblem, answer: Answer): Undoing | undefined {
-  const { op, operands } = problem;
+  const { op, operands, currency } = problem;
+  if (op === "pay") return answer.kind === "handed" ? undoHanding(problem, operands[0], answer) : undefined;
   const [first, second] = operands;
-  if (first !== undefined && answer.kind === "handed") return undoHanding(problem, first, answer);
-  if (first === undefined || second === undefined) return undefined;
   const back = (
     by: MoneyProblem["op"],
-    numbers: MoneyProblem["operands"],
+    numbers: readonly (Amount | Decimal)[],
     expected: Quantity,
     plus?: Quantity,
-  ) => ({
-    problem: { ...problem, op: by, operands: numbers, without: [], form: AS_IT_COMES },
-    plus,
-    expected,
-  });
+  ): Undoing | undefined =>
+    undone(moneyOf(by, numbers, { currency, without: [] }, AS_IT_COMES), expected, plus);
   switch (op) {
     case "add":
       return answer.kind === "amount" && operands.length === 2
@@ -165,7 +162,6 @@ function undoMoney(problem: MoneyProblem, answer: Answer): Undoing | undefined {
         ? back("multiply", [second, answer], first)
         : undefined;
     case "enough":
-    case "pay":
       return undefined;
   }
 }
@@ -173,7 +169,7 @@ function undoMoney(problem: MoneyProblem, answer: Answer): Undoing | undefined {
 /** Price and what comes back make what was handed over. */
 function undoHanding(
   problem: MoneyProblem,
-  price: MoneyProblem["operands"][number],
+  price: Amount,
   { pieces, back, currency }: Extract<Answer, { kind: "handed" }>,
 ): Undoing {
   const total = pieces.reduce((sum, piece) => sum + piece, 0);
@@ -184,22 +180,15 @@ function undoHanding(
   };
 }
 
-const isMeasure = (quantity: Quantity): quantity is Measure => quantity.kind === "measure";
-
 function undoMeasures(problem: MeasureProblem, answer: Answer): Undoing | undefined {
   const { op, operands } = problem;
   const [first, second] = operands;
-  if (first === undefined) return undefined;
   const back = (
     by: MeasureProblem["op"],
-    numbers: MeasureProblem["operands"],
+    numbers: readonly (Measure | Decimal)[],
     expected: Quantity,
     plus?: Quantity,
-  ): Undoing => ({
-    problem: { kind: "measures", op: by, operands: numbers, form: AS_IT_COMES },
-    plus,
-    expected,
-  });
+  ): Undoing | undefined => undone(measuresOf(by, numbers, AS_IT_COMES), expected, plus);
   switch (op) {
     case "add":
       return answer.kind === "measure" && operands.length === 2 && second !== undefined
@@ -232,7 +221,7 @@ function undoMeasures(problem: MeasureProblem, answer: Answer): Undoing | undefi
           kind: "measures",
           op,
           operands: [answer],
-          form: { kind: "inUnits", units: first.parts.map(({ unit }) => unit) },
+          form: { kind: "inUnits", units: mapOneOrMore(first.parts, ({ unit }) => unit) },
         },
         plus: undefined,
         expected: first,

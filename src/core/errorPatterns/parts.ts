@@ -10,27 +10,32 @@ import {
 import {
   type Answer,
   AS_IT_COMES,
+  type DecimalForm,
   type DecimalProblem,
   type Problem,
   type SignedOperation,
 } from "../problem";
+import { isTwo, type Two } from "../tuples";
 
 /** The two decimals of such an operation; none where the problem is another one. */
 export function twoDecimals(problem: Problem, op: SignedOperation): readonly [Decimal, Decimal] | undefined {
-  if (problem.kind !== "decimals" || problem.op !== op || problem.operands.length !== 2) return undefined;
-  const [first, second] = problem.operands;
-  return first === undefined || second === undefined ? undefined : [first, second];
+  if (problem.kind !== "decimals" || problem.op !== op) return undefined;
+  const operands: readonly Decimal[] = problem.operands;
+  return isTwo(operands) ? operands : undefined;
 }
 
 /** A whole number from its digits; none at all are a zero. */
 export const wholeFrom = (digits: string): Decimal => wholeNumeral(BigInt(digits || "0"));
 
-/** A problem with decimals, its answer as it comes. */
+/** A problem with two decimals, its answer as it comes. */
 export const decimalProblem = (
   op: SignedOperation,
-  operands: readonly Decimal[],
-  form: DecimalProblem["form"] = AS_IT_COMES,
-): DecimalProblem => ({ kind: "decimals", op, operands, form });
+  operands: Two<Decimal>,
+  form: DecimalForm = AS_IT_COMES,
+): DecimalProblem =>
+  op === "add" || op === "multiply"
+    ? { kind: "decimals", op, operands, form }
+    : { kind: "decimals", op, operands, form };
 
 /** The whole number in an answer, without what was left over. */
 export function wholeIn(answer: Answer | undefined): string | undefined {

@@ -1,5 +1,6 @@
 import { asFraction } from "../number";
 import type { Quantity } from "../quantity";
+import { mapOneOrMore } from "../tuples";
 
 /** A list with another item at an index. */
 export const replaced = <Item>(items: readonly Item[], at: number, item: Item): readonly Item[] =>
@@ -40,7 +41,7 @@ export function fromTexts(quantity: Quantity, texts: readonly string[]): Quantit
     case "measure":
       return {
         ...quantity,
-        parts: quantity.parts.map((part, index) => ({
+        parts: mapOneOrMore(quantity.parts, (part, index) => ({
           ...part,
           count: {
             ...part.count,

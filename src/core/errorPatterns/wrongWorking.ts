@@ -30,7 +30,8 @@ export type WrongWorking = WorkingToDraw<Reason | PatternReason, MethodId>;
 interface Way {
   readonly decides: readonly Otherwise[];
   readonly methods: readonly MethodId[];
-  readonly rules: Partial<HouseRules>;
+  /** None where they take nothing for granted of the house. */
+  readonly rules: Partial<HouseRules> | undefined;
   readonly acts: readonly PatternAct[];
 }
 
@@ -49,12 +50,16 @@ export function wrongWorking(
   const inside = problem.kind === "money" || problem.kind === "signed" || problem.kind === "chain";
   if (!inside && !acts.every((act) => comesInto(act, problem))) return undefined;
   try {
-    return workedBy(problem, { ...house, ...way.rules }, way);
+    return workedBy(problem, underRules(house, way), way);
   } catch (error) {
     if (error instanceof Stuck) return undefined;
     throw error;
   }
 }
+
+/** A house with what the patterns take for granted of it. */
+const underRules = (house: HouseRules, { rules }: Way): HouseRules =>
+  rules === undefined ? house : { ...house, ...rules };
 
 const comesInto = (act: PatternAct, problem: Problem): boolean => act.needs?.(problem) ?? true;
 
@@ -66,7 +71,7 @@ function workedBy(asked: Problem, house: HouseRules, whole: Way): WrongWorking {
   const read = way.acts.reduce((problem, act) => act.reads?.(problem) ?? problem, asked);
   // What is left to other methods is worked with the same patterns: the columns inside money or signed numbers.
   const solve = (problem: Problem, rules: HouseRules): WrongWorking =>
-    workedBy(problem, { ...rules, ...whole.rules }, whole);
+    workedBy(problem, underRules(rules, whole), whole);
   const worked =
     splitWorking(read, house, way, solve) ??
     otherwiseBy(
@@ -156,7 +161,7 @@ function rewritten(
   return pad.onPaper().steps.map((step) => ({ ...step, sheet: { index, layout: PLAIN_LAYOUT } }));
 }
 
-/** What is asked of an act again and again, worked out once: the decisions it takes, by name, the methods it comes out in, its rules. */
+/** What decides whether acts go together: the decisions each takes, by name, the methods it comes out in, its rules. */
 interface Traits {
   readonly decisions: readonly string[];
   /** None where it comes out in any method. */
@@ -164,13 +169,8 @@ interface Traits {
   readonly rules: readonly (readonly [rule: string, setting: string])[];
 }
 
-const known = new WeakMap<PatternAct, Traits>();
-
-function traitsOf(act: PatternAct): Traits {
-  const before = known.get(act);
-  if (before !== undefined) return before;
-  const { decides = [], methods, rules = {}, reads, splits, writes } = act;
-  const traits: Traits = {
+function traitsOf({ decides = [], methods, rules = {}, reads, splits, writes }: PatternAct): Traits {
+  return {
     decisions: [
       ...decides.flatMap((other) =>
         other.methods.flatMap((method) =>
@@ -184,12 +184,24 @@ function traitsOf(act: PatternAct): Traits {
     methods: methods ?? methodsOf(decides),
     rules: Object.entries(rules),
   };
-  known.set(act, traits);
-  return traits;
 }
 
-/** The acts as one learner's; none where two are about the same decision or rule, or come out in no method together. */
+const APART = "apart";
+const ways = new WeakMap<PatternAct, WeakMap<PatternAct, Way | typeof APART>>();
+
+/** The acts as one learner's; none where they can't go together. Each one and each two are put together once: explaining asks for them at every problem. */
 function together(acts: readonly PatternAct[]): Way | undefined {
+  const [first, second = first, more] = acts;
+  if (first === undefined || second === undefined || more !== undefined) return joined(acts);
+  const withFirst = ways.get(first) ?? new WeakMap<PatternAct, Way | typeof APART>();
+  ways.set(first, withFirst);
+  const way = withFirst.get(second) ?? joined(acts) ?? APART;
+  withFirst.set(second, way);
+  return way === APART ? undefined : way;
+}
+
+/** Acts as one learner's; none where two are about the same decision or rule, or come out in no method together. */
+function joined(acts: readonly PatternAct[]): Way | undefined {
   const traits = acts.map(traitsOf);
   const taken = new Set<string>();
   const settings = new Map<string, string>();
@@ -209,7 +221,9 @@ function together(acts: readonly PatternAct[]): Way | undefined {
   return {
     decides: acts.flatMap((act) => act.decides ?? []),
     methods: shared,
-    rules: Object.assign({}, ...acts.map((act) => act.rules)),
+    rules: acts.some(({ rules }) => rules !== undefined)
+      ? Object.assign({}, ...acts.map(({ rules }) => rules))
+      : undefined,
     acts,
   };
 }

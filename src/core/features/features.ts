@@ -1,4 +1,5 @@
 import type { Working } from "../methods";
+import { operandsOf } from "../problem";
 
 /** Traits read off a working: what makes this problem easy or hard by this method. */
 interface Features {
@@ -40,6 +41,7 @@ interface Features {
 /** Counts a working's features off its steps; nothing is worked out again. */
 export function featuresOf(working: Working): Features {
   const reasons = working.steps.map((step) => step.reason);
+  const operands = operandsOf(working.problem);
   const sums = reasons.filter(
     ({ kind }) => kind === "columnSum" || kind === "diagonalSum" || kind === "partSum",
   );
@@ -63,7 +65,7 @@ export function featuresOf(working: Working): Features {
   const scaled = reasons.find((reason) => reason.kind === "scaleBoth");
   const repetend = reasons.find((reason) => reason.kind === "repetendFound");
   return {
-    numbers: working.problem.operands.length,
+    numbers: operands.length,
     columns: sums.length + differences.length,
     carries: carried.length,
     largestCarry: Math.max(0, ...carried),
@@ -73,9 +75,7 @@ export function featuresOf(working: Working): Features {
       partExchanges.some(({ changes, needy }) => changes.length > 2 || changes.at(-1)?.place !== needy),
     hiddenPoints: reasons.filter((reason) => reason.kind === "hiddenPoint").length,
     ragged:
-      new Set(
-        working.problem.operands.map((operand) => (operand.kind === "decimal" ? operand.fraction.length : 0)),
-      ).size > 1,
+      new Set(operands.map((operand) => (operand.kind === "decimal" ? operand.fraction.length : 0))).size > 1,
     belowZero: reasons.some((reason) => reason.kind === "signBelowZero"),
     droppedZeros: reasons.find((reason) => reason.kind === "dropZeros")?.zeros ?? 0,
     digitProducts: reasons.filter(

@@ -2,6 +2,7 @@ import type { Numeral } from "../number";
 import { wholeNumeral } from "../number";
 import {
   fractionOf,
+  isNumeral,
   LONGEST_LINE,
   type Problem,
   type ReadingNotation,
@@ -12,16 +13,7 @@ import {
 } from "../problem";
 import { amountOf, type Quantity } from "../quantity";
 import { done, failed } from "../result";
-import {
-  currencyIn,
-  isNumeral,
-  type Read,
-  textOf,
-  unitsWanted,
-  wantsMoney,
-  whole,
-  wordsOf,
-} from "./givenAnswer";
+import { currencyIn, type Read, textOf, unitsWanted, wantsMoney, whole, wordsOf } from "./givenAnswer";
 import { readQuantityGiven } from "./givenQuantity";
 import { quotientAndRest } from "./quotientAndRest";
 

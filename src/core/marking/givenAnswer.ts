@@ -1,5 +1,12 @@
-import type { Numeral } from "../number";
-import { type Answer, type Problem, type ReadError, type Token, wordOf } from "../problem";
+import {
+  type Answer,
+  isAmount,
+  operandsOf,
+  type Problem,
+  type ReadError,
+  type Token,
+  wordOf,
+} from "../problem";
 import type { Quantity, UnitId } from "../quantity";
 import { done, type Result } from "../result";
 
@@ -27,9 +34,6 @@ export type Read = Result<Given, GivenError>;
 export const whole = (answer: Answer): Read => done({ answer, bare: false });
 
 /** Whether a quantity is a plain number. */
-export const isNumeral = (quantity: Quantity): quantity is Numeral =>
-  quantity.kind === "decimal" || quantity.kind === "fraction" || quantity.kind === "mixed";
-
 /** What some tokens say, with a space between. */
 export const wordsOf = (tokens: readonly Token[]): string => tokens.map(wordOf).join(" ");
 
@@ -37,12 +41,12 @@ export const wordsOf = (tokens: readonly Token[]): string => tokens.map(wordOf).
 export const textOf = (tokens: readonly Token[], text: string): string =>
   text.slice(tokens[0]?.at ?? text.length, tokens.at(-1)?.end ?? text.length);
 
-const kindsIn = (problem: Problem): readonly Quantity["kind"][] => problem.operands.map(({ kind }) => kind);
+const kindsIn = (problem: Problem): readonly Quantity["kind"][] =>
+  operandsOf(problem).map(({ kind }) => kind);
 
 /** The currency of a problem; none where it has no money. */
 export const currencyIn = (problem: Problem) => {
-  const amount = problem.operands.find((operand) => operand.kind === "amount");
-  return amount?.kind === "amount" ? amount.currency : undefined;
+  return operandsOf(problem).find(isAmount)?.currency;
 };
 
 /** Whether the answer is an amount: in a quotient of two amounts it is a number. */
@@ -57,7 +61,7 @@ export function unitsWanted(problem: Problem): readonly UnitId[] | undefined {
   if (problem.form.kind === "inUnits") return problem.form.units;
   return [
     ...new Set(
-      problem.operands.flatMap((operand) =>
+      operandsOf(problem).flatMap((operand) =>
         operand.kind === "measure" ? operand.parts.map(({ unit }) => unit) : [],
       ),
     ),

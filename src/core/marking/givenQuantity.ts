@@ -1,9 +1,16 @@
 import type { Decimal, Numeral } from "../number";
 import { opposite } from "../number";
-import { type Answer, type Problem, type ReadingNotation, readOneQuantity, tokensOf } from "../problem";
+import {
+  type Answer,
+  isNumeral,
+  type Problem,
+  type ReadingNotation,
+  readOneQuantity,
+  tokensOf,
+} from "../problem";
 import { amountOf, type Measure, type Quantity, smallerUnits, type UnitId, unitOf } from "../quantity";
 import { done, failed } from "../result";
-import { currencyIn, isNumeral, type Read, textOf, unitsWanted, wantsMoney, whole } from "./givenAnswer";
+import { currencyIn, type Read, textOf, unitsWanted, wantsMoney, whole } from "./givenAnswer";
 
 /** A quantity as an answer: a number, an amount or a measure, its unit or its sign left out perhaps. */
 export function readQuantityGiven(text: string, problem: Problem, notation: ReadingNotation): Read {

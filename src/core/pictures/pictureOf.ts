@@ -2,6 +2,7 @@ import { sameSheet } from "../board";
 import type { RunReason } from "../checks";
 import type { Working } from "../methods";
 import { type Fraction, ONES, type Place } from "../number";
+import { operandsOf } from "../problem";
 import type { PartsRow, Picture, Pieces } from "./picture";
 
 /** The smallest pieces that can still be seen. */
@@ -121,7 +122,7 @@ function joined(
   { place, parts, carriedIn, written, carriedOut }: Extract<RunReason, { kind: "columnSum" | "partSum" }>,
   { problem }: Working,
 ): Picture | undefined {
-  const whole = problem.operands.every((operand) => operand.kind === "decimal" && operand.fraction === "");
+  const whole = operandsOf(problem).every((operand) => operand.kind === "decimal" && operand.fraction === "");
   if (whole || place > ONES) return undefined;
   const groups = [...parts, carriedIn].filter((count) => count > 0).map((count) => ({ place, count }));
   const becomes = [

@@ -5,16 +5,19 @@ import {
   type Mixed,
   type Notation,
   type Numeral,
-  writeDecimal,
-  writeNumeral,
+  number,
+  numeralParts,
+  type Part,
+  sign,
+  textOf,
+  words,
 } from "../number";
 import {
   type Amount,
   type CurrencyId,
   type Measure,
   type Quantity,
-  writeAmount,
-  writeMeasure,
+  quantityParts,
   writePieces,
 } from "../quantity";
 
@@ -71,59 +74,64 @@ export type Answer =
 
 export type Relation = "<" | "=" | ">";
 
-/** The answer in one line, in the notation of the house: `6 r 1`, `6 1/4`, `≈ 0.67`, `0.1(6)` with its repetend in brackets. */
-export function writeAnswer(answer: Answer, notation: Notation): string {
+/** What an answer is made of, in the notation of the house. */
+export function answerParts(answer: Answer, notation: Notation): readonly Part[] {
+  const parts = (quantity: Quantity): readonly Part[] => quantityParts(quantity, notation);
   switch (answer.kind) {
     case "decimal":
     case "fraction":
-      return writeNumeral(answer, notation);
     case "amount":
-      return writeAmount(answer, notation);
     case "measure":
-      return writeMeasure(answer, notation);
+      return parts(answer);
+    case "mixed":
+      return mixedParts(answer, notation);
     case "rounded":
-      return `≈ ${writeDecimal(answer.numeral, notation)}`;
-    case "remainder":
-      return `${writeDecimal(answer.quotient, notation)} r ${writeDecimal(answer.remainder, notation)}`;
-    case "mixed": {
-      const part = answer.numerator === 0n ? "" : `${answer.numerator}/${answer.denominator}`;
-      const sign = answer.negative ? "−" : "";
-      return sign + (part === "" || answer.whole > 0n ? `${answer.whole} ${part}`.trim() : part);
-    }
-    case "recurring":
-      return `${writeDecimal(unending(answer), notation)}(${answer.repetend})`;
-    case "comparison":
-      return `${writeNumeral(answer.left, notation)} ${answer.relation} ${writeNumeral(answer.right, notation)}`;
-    case "ordered":
-      return answer.numerals
-        .map((numeral, index) => {
-          const before = answer.numerals[index - 1];
-          const sign = before === undefined ? "" : compareNumerals(before, numeral) === 0 ? "= " : "< ";
-          return sign + writeNumeral(numeral, notation);
-        })
-        .join(" ");
+      return [sign("≈"), ...parts(answer.numeral)];
     case "roundedAmount":
-      return `≈ ${writeAmount(answer.amount, notation)}`;
+      return [sign("≈"), ...parts(answer.amount)];
+    case "remainder":
+      return [...parts(answer.quotient), words(" r "), ...parts(answer.remainder)];
+    case "recurring":
+      return [...parts(unending(answer)), { kind: "repetend", text: answer.repetend }];
+    case "comparison":
+      return [...parts(answer.left), sign(answer.relation), ...parts(answer.right)];
+    case "ordered":
+      return answer.numerals.flatMap((numeral, index) => {
+        const before = answer.numerals[index - 1];
+        if (before === undefined) return parts(numeral);
+        return [sign(compareNumerals(before, numeral) === 0 ? "=" : "<"), ...parts(numeral)];
+      });
     case "share":
-      return `${writeAmount(answer.each, notation)} each, ${writeAmount(answer.left, notation)} left`;
+      return [...parts(answer.each), words(" each, "), ...parts(answer.left), words(" left")];
     case "measureLeft":
-      return `${writeMeasure(answer.each, notation)} r ${writeMeasure(answer.left, notation)}`;
-    case "timesLeft": {
-      const left =
-        answer.left.kind === "amount"
-          ? writeAmount(answer.left, notation)
-          : writeMeasure(answer.left, notation);
-      return `${writeDecimal(answer.times, notation)} r ${left}`;
-    }
+      return [...parts(answer.each), words(" r "), ...parts(answer.left)];
+    case "timesLeft":
+      return [...parts(answer.times), words(" r "), ...parts(answer.left)];
     case "sufficiency":
-      return answer.enough
-        ? `yes, ${writeAmount(answer.difference, notation)} left`
-        : `no, ${writeAmount(answer.difference, notation)} short`;
-    case "handed": {
-      return `${writePieces(answer.pieces, answer.currency)}, ${writeAmount(answer.back, notation)} back`;
-    }
+      return [
+        words(answer.enough ? "yes, " : "no, "),
+        ...parts(answer.difference),
+        words(answer.enough ? " left" : " short"),
+      ];
+    case "handed":
+      return [
+        words(`${writePieces(answer.pieces, answer.currency)}, `),
+        ...parts(answer.back),
+        words(" back"),
+      ];
   }
 }
+
+/** A mixed number as an answer: a whole that is none, and a part that is none, are left out. */
+function mixedParts(answer: Mixed, notation: Notation): readonly Part[] {
+  const minus = answer.negative ? "−" : "";
+  if (answer.numerator === 0n) return [number(`${minus}${answer.whole}`)];
+  return numeralParts(answer.whole > 0n ? answer : { ...answer, kind: "fraction" }, notation);
+}
+
+/** The answer in one line, in the notation of the house: `6 r 1`, `6 1/4`, `≈ 0.67`, `0.1(6)` with its repetend in brackets. */
+export const writeAnswer = (answer: Answer, notation: Notation): string =>
+  textOf(answerParts(answer, notation));
 
 /** What stands between a problem and its answer in one line: nothing of equality where it is rounded, or a statement. */
 export function joinerOf({ kind }: Answer): string {

@@ -4,7 +4,7 @@ import { inMajor, type Quantity, unitOf } from "../quantity";
 import type { Answer } from "./answer";
 import type { Expression } from "./expression";
 import type { SignedOperation } from "./operation";
-import type { Problem } from "./problem";
+import { operandsOf, type Problem } from "./problem";
 
 /**
  * What a quantity is worth, exactly, by a library that knows nothing of columns: a number as itself, money
@@ -64,8 +64,13 @@ export const exactValue = (expression: Expression): Exact =>
  */
 export function exactAnswer(problem: Problem): Exact {
   if (problem.kind === "chain") return exactValue(problem.expression);
-  const [first, ...rest] = problem.operands.map(fractionOf);
-  if (first === undefined) throw new Error("exactAnswer: a problem without operands");
+  if (problem.op === "terms")
+    return problem.more.reduce(
+      (left, { join, numeral }) => computed(join, left, fractionOf(numeral)),
+      fractionOf(problem.first),
+    );
+  const [operand, ...others] = problem.operands;
+  const [first, rest] = [fractionOf(operand), others.map(fractionOf)];
   const { op } = problem;
   switch (op) {
     case "add":
@@ -76,8 +81,6 @@ export function exactAnswer(problem: Problem): Exact {
     case "compare":
     case "enough":
       return rest.reduce((left, right) => left.sub(right), first);
-    case "terms":
-      return rest.reduce((left, right, index) => computed(problem.joins[index] ?? "add", left, right), first);
     case "round":
     case "order":
     case "rewrite":
@@ -177,10 +180,12 @@ function isRounded(value: Exact, exact: Exact, unit: Exact): boolean {
 }
 
 /** Whether numbers are those of the problem, each no larger than the next. */
-function isOrdered({ operands }: Problem, numerals: readonly Numeral[]): boolean {
+function isOrdered(problem: Problem, numerals: readonly Numeral[]): boolean {
   const values = numerals.map(fractionOf);
   const rising = values.every((value, index) => value.compare(values[index + 1] ?? value) <= 0);
-  const given = operands.map(fractionOf).sort((a, b) => a.compare(b));
+  const given = operandsOf(problem)
+    .map(fractionOf)
+    .sort((a, b) => a.compare(b));
   return (
     rising &&
     given.length === values.length &&

@@ -19,10 +19,11 @@ export interface Branch {
 }
 
 /** An expression that knows no line. */
-export const unplaced = (expression: Expression): Expression =>
-  expression.kind === "quantity"
-    ? { ...expression, at: 0 }
-    : { ...expression, at: 0, left: unplaced(expression.left), right: unplaced(expression.right) };
+export const unplaced = (branch: Branch): Branch => {
+  const side = (part: Expression): Expression =>
+    part.kind === "quantity" ? { ...part, at: 0 } : unplaced(part);
+  return { ...branch, at: 0, left: side(branch.left), right: side(branch.right) };
+};
 
 /** The quantities of an expression from left to right. */
 export const quantitiesOf = (expression: Expression): readonly Quantity[] =>

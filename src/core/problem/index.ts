@@ -1,10 +1,34 @@
-export { type Answer, belowZero, joinerOf, quantityOf, type Relation, writeAnswer } from "./answer";
+export {
+  type Answer,
+  answerParts,
+  belowZero,
+  joinerOf,
+  quantityOf,
+  type Relation,
+  writeAnswer,
+} from "./answer";
 export { answerValueOf, divisorOf, exactAnswer, exactValue, fractionOf, isRight, roundedTo } from "./exact";
-export { type Branch, type Expression, needsBrackets, quantitiesOf } from "./expression";
-export type { Operation, SignedOperation } from "./operation";
+export { type Branch, type Expression, needsBrackets } from "./expression";
+export {
+  decimalsOf,
+  fractionsOf,
+  isAmount,
+  isDecimal,
+  isMeasure,
+  isNumeral,
+  mapDecimals,
+  measuresOf,
+  moneyOf,
+  signedOf,
+  termsOf,
+  thingAndTimes,
+  withOperands,
+} from "./makeProblem";
+export type { Join, Operation, SignedOperation } from "./operation";
 export {
   type AnswerForm,
   AS_IT_COMES,
+  type Asks,
   type ChainProblem,
   type DecimalForm,
   type DecimalProblem,
@@ -13,11 +37,15 @@ export {
   MOST_HANDED,
   MOST_OPERANDS,
   type MoneyProblem,
+  operandsOf,
   PROBLEM_KINDS,
   type Problem,
   type ProblemKind,
   type ReadingNotation,
   type SignedProblem,
+  type Term,
+  type TermsProblem,
+  termsIn,
 } from "./problem";
 export { problemOf } from "./problemOf";
 export type { FormOf, ReadError } from "./reading/readError";
@@ -25,4 +53,12 @@ export { refusesForm } from "./reading/readForm";
 export { LONGEST_LINE, readOneQuantity, readProblem } from "./reading/readProblem";
 export { MOST_FRACTION_DIGITS } from "./reading/readQuantity";
 export { type Token, tokensOf, wordOf } from "./reading/tokens";
-export { signOf, writeExpression, writeForm, writeProblem, writeUnformed } from "./writeProblem";
+export {
+  numbersParts,
+  problemParts,
+  signOf,
+  writeExpression,
+  writeForm,
+  writeProblem,
+  writeUnformed,
+} from "./writeProblem";

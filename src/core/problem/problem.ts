@@ -1,12 +1,20 @@
 import type { Decimal, Notation, Numeral, Place } from "../number";
 import type { Amount, CurrencyId, Measure, Quantity, UnitId } from "../quantity";
-import type { Expression } from "./expression";
-import type { Join, SignedOperation } from "./operation";
+import type { One, OneOrMore, Two, TwoOrMore } from "../tuples";
+import type { Branch } from "./expression";
+import { quantitiesOf } from "./expression";
+import type { Join, Operation } from "./operation";
+
+/** Rounded to a place, or filled up to it. */
+interface ToPlace {
+  readonly kind: "toPlace";
+  readonly place: Place;
+}
 
 /** The form in which the answer is wanted; `asItComes` leaves it to the house. */
 export type AnswerForm =
   | { readonly kind: "asItComes" }
-  | { readonly kind: "toPlace"; readonly place: Place }
+  | ToPlace
   /** These two are forms of a quotient. */
   | { readonly kind: "withRemainder" }
   | { readonly kind: "exactly" }
@@ -18,7 +26,7 @@ export type AnswerForm =
   | { readonly kind: "overDenominator"; readonly denominator: bigint }
   | { readonly kind: "overNumerator"; readonly numerator: bigint }
   /** A measure in these units, the largest first. */
-  | { readonly kind: "inUnits"; readonly units: readonly UnitId[] };
+  | { readonly kind: "inUnits"; readonly units: OneOrMore<UnitId> };
 
 export const AS_IT_COMES = { kind: "asItComes" } as const;
 
@@ -28,60 +36,83 @@ export type DecimalForm = Extract<
   { kind: "asItComes" | "toPlace" | "withRemainder" | "exactly" | "asMixed" }
 >;
 
+/** An operation asked of operands, as many as it takes, in the order they were given. */
+type Asked<Kind extends string, Op extends Operation, Operands, Form = AnswerForm> = {
+  [One in Op]: {
+    readonly kind: Kind;
+    readonly op: One;
+    readonly operands: Operands;
+    readonly form: Form;
+  };
+}[Op];
+
 /** One operation on plain decimal numerals, none below zero. */
-export interface DecimalProblem {
-  readonly kind: "decimals";
-  readonly op: SignedOperation | "round" | "compare";
-  readonly operands: readonly Decimal[];
-  readonly form: DecimalForm;
-}
+export type DecimalProblem =
+  | Asked<"decimals", "add" | "multiply", TwoOrMore<Decimal>, DecimalForm>
+  | Asked<"decimals", "subtract" | "divide" | "compare", Two<Decimal>, DecimalForm>
+  | Asked<"decimals", "round", One<Decimal>, ToPlace>;
 
 /** One operation among fractions, mixed numbers, whole numbers and decimals, none below zero. */
-export interface FractionProblem {
-  readonly kind: "fractions";
-  readonly op: SignedOperation | "compare" | "order" | "rewrite";
-  readonly operands: readonly Numeral[];
+export type FractionProblem =
+  | Asked<"fractions", "add" | "multiply" | "order", TwoOrMore<Numeral>>
+  | Asked<"fractions", "subtract" | "divide" | "compare", Two<Numeral>>
+  | Asked<"fractions", "rewrite", One<Numeral>>;
+
+/** A number with the sign before it. */
+export interface Term {
+  readonly join: Join;
+  readonly numeral: Numeral;
+}
+
+/** Up to six terms on both sides of zero. */
+export interface TermsProblem {
+  readonly kind: "signed";
+  readonly op: "terms";
+  readonly first: Numeral;
+  readonly more: OneOrMore<Term>;
   readonly form: AnswerForm;
 }
 
 /** Numbers on both sides of zero: up to six terms, or a product or quotient. */
-export interface SignedProblem {
-  readonly kind: "signed";
-  readonly op: "terms" | "multiply" | "divide";
-  /** For terms, the sign before each but the first. */
-  readonly joins: readonly Join[];
-  readonly operands: readonly Numeral[];
-  readonly form: AnswerForm;
+export type SignedProblem =
+  | TermsProblem
+  | Asked<"signed", "multiply", TwoOrMore<Numeral>>
+  | Asked<"signed", "divide", Two<Numeral>>;
+
+/** Whose coins and notes are used, and those that the till has run short of, in the minor unit. */
+interface Till {
+  readonly currency: CurrencyId;
+  readonly without: readonly number[];
 }
 
-/** Amounts of one currency, with plain numbers to multiply or share by. */
-export interface MoneyProblem {
-  readonly kind: "money";
-  readonly op: SignedOperation | "enough" | "pay";
-  readonly operands: readonly (Amount | Decimal)[];
-  readonly currency: CurrencyId;
-  /** The coins and notes that the till has run short of, in the minor unit. */
-  readonly without: readonly number[];
-  readonly form: AnswerForm;
-}
+/** Amounts of one currency, with plain numbers to multiply or share by. What one has stands before the prices it is to be enough for. */
+export type MoneyProblem = Till &
+  (
+    | Asked<"money", "add" | "enough", TwoOrMore<Amount>>
+    | Asked<"money", "subtract", Two<Amount>>
+    | Asked<"money", "multiply", readonly [Amount, Decimal] | readonly [Decimal, Amount]>
+    | Asked<"money", "divide", readonly [Amount, Decimal | Amount]>
+    | Asked<"money", "pay", One<Amount>>
+  );
 
 /** Compound measures of one scale, with plain numbers to multiply or divide by. */
-export interface MeasureProblem {
-  readonly kind: "measures";
-  readonly op: SignedOperation | "rewrite";
-  readonly operands: readonly (Measure | Decimal)[];
-  readonly form: AnswerForm;
-}
+export type MeasureProblem =
+  | Asked<"measures", "add", TwoOrMore<Measure>>
+  | Asked<"measures", "subtract", Two<Measure>>
+  | Asked<"measures", "multiply", readonly [Measure, Decimal] | readonly [Decimal, Measure]>
+  | Asked<"measures", "divide", readonly [Measure, Decimal | Measure]>
+  | Asked<"measures", "rewrite", One<Measure>>;
 
 /** Several operations with brackets, worked in their right order. */
 export interface ChainProblem {
   readonly kind: "chain";
   readonly op: "chain";
-  readonly expression: Expression;
-  /** Its quantities from left to right. */
-  readonly operands: readonly Quantity[];
+  readonly expression: Branch;
   readonly form: AnswerForm;
 }
+
+/** The problems of a kind whose operation this one is: their operands are as many as it takes. */
+export type Asks<P extends Problem, Op extends Operation> = Extract<P, { readonly op: Op }>;
 
 /** What is asked: quantities in the order they were given, what is to be done with them, and the form of the answer. */
 export type Problem =
@@ -91,6 +122,20 @@ export type Problem =
   | MoneyProblem
   | MeasureProblem
   | ChainProblem;
+
+/** Every term with its sign: the first is added. */
+export const termsIn = ({ first, more }: Pick<TermsProblem, "first" | "more">): TwoOrMore<Term> => [
+  { join: "add", numeral: first },
+  ...more,
+];
+
+/** The quantities of a problem, in the order they were given. */
+export function operandsOf(problem: Problem): readonly Quantity[] {
+  if (problem.op === "chain") return quantitiesOf(problem.expression);
+  return problem.op === "terms"
+    ? [problem.first, ...problem.more.map(({ numeral }) => numeral)]
+    : problem.operands;
+}
 
 export const PROBLEM_KINDS = ["decimals", "fractions", "signed", "money", "measures", "chain"] as const;
 export type ProblemKind = (typeof PROBLEM_KINDS)[number];

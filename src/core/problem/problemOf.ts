@@ -1,8 +1,18 @@
-import { type Decimal, isWhole, type Numeral } from "../number";
+import { type Decimal, isWhole } from "../number";
 import { type Amount, currencyOf, type Measure, MINOR_PLACES, type Quantity, unitOf } from "../quantity";
 import { done, failed, type Result } from "../result";
 import { exactValue } from "./exact";
-import { type Branch, type Expression, quantitiesOf, unplaced } from "./expression";
+import { type Branch, type Expression, unplaced } from "./expression";
+import {
+  decimalsOf,
+  fractionsOf,
+  isDecimal,
+  isNumeral,
+  measuresOf,
+  moneyOf,
+  signedOf,
+  termsOf,
+} from "./makeProblem";
 import type { Join, SignedOperation } from "./operation";
 import { type AnswerForm, AS_IT_COMES, type DecimalForm, MOST_OPERANDS, type Problem } from "./problem";
 import type { ReadError } from "./reading/readError";
@@ -20,9 +30,8 @@ export function problemOf(expression: Expression, form: AnswerForm): Result<Prob
   if (zero !== undefined) return failed({ code: "divisionByZero", at: zero });
   const stuck = stuckOnTheWay(expression);
   if (stuck !== undefined) return failed(stuck);
-  const operands = quantitiesOf(expression);
-  const terms = termsOf(expression);
-  if (terms !== undefined) return ofTerms(terms.parts, terms.joins, form);
+  const terms = termsIn(expression);
+  if (terms !== undefined) return ofTerms(expression, terms.parts, terms.joins, form);
   const { op } = expression;
   const flat =
     op === "multiply" ? factorsOf(expression) : op === "divide" ? dividedOf(expression) : undefined;
@@ -41,8 +50,15 @@ export function problemOf(expression: Expression, form: AnswerForm): Result<Prob
   const many = leavesOf(expression)[MOST_OPERANDS.chain];
   if (many !== undefined)
     return failed({ code: "tooManyNumbers", at: many.at, most: MOST_OPERANDS.chain, of: "chain" });
-  return done({ kind: "chain", op: "chain", expression: unplaced(expression), operands, form });
+  return done(chainOf(expression, form));
 }
+
+const chainOf = (expression: Branch, form: AnswerForm): Problem => ({
+  kind: "chain",
+  op: "chain",
+  expression: unplaced(expression),
+  form,
+});
 
 type Leaf = Extract<Expression, { kind: "quantity" }>;
 
@@ -52,13 +68,13 @@ const leavesOf = (expression: Expression): readonly Leaf[] =>
     : [...leavesOf(expression.left), ...leavesOf(expression.right)];
 
 /** The terms of an expression without brackets whose only signs are + and −. */
-function termsOf(
+function termsIn(
   expression: Branch,
 ): { readonly parts: readonly Leaf[]; readonly joins: readonly Join[] } | undefined {
   const { op, left, right } = expression;
   if ((op !== "add" && op !== "subtract") || right.kind !== "quantity") return undefined;
   if (left.kind === "quantity") return { parts: [left, right], joins: [op] };
-  const before = termsOf(left);
+  const before = termsIn(left);
   return before && { parts: [...before.parts, right], joins: [...before.joins, op] };
 }
 
@@ -73,6 +89,7 @@ const dividedOf = ({ left, right }: Branch): readonly Leaf[] | undefined =>
   left.kind === "quantity" && right.kind === "quantity" ? [left, right] : undefined;
 
 function ofTerms(
+  expression: Branch,
   parts: readonly Leaf[],
   joins: readonly Join[],
   form: AnswerForm,
@@ -90,19 +107,9 @@ function ofTerms(
     return failed({ code: "tooManyNumbers", at: extra.at, most: MOST_OPERANDS[most], of: most });
   const flat = same && (first === "add" || parts.length === 2) ? first : undefined;
   const problem = single(flat, joins, quantities, form);
-  if (problem !== undefined) return done(problem);
-  const [start, ...rest] = parts;
-  if (start === undefined) throw new Error("ofTerms: terms are needed");
-  const expression = rest.reduce<Expression>(
-    (left, right, index) => ({ kind: "operation", at: right.at, op: joins[index] ?? "add", left, right }),
-    start,
-  );
-  return done({ kind: "chain", op: "chain", expression: unplaced(expression), operands: quantities, form });
+  return done(problem ?? chainOf(expression, form));
 }
 
-const isNumeral = (quantity: Quantity): quantity is Numeral =>
-  quantity.kind === "decimal" || quantity.kind === "fraction" || quantity.kind === "mixed";
-const isDecimal = (quantity: Quantity): quantity is Decimal => quantity.kind === "decimal";
 const isAmountOrNumber = (quantity: Quantity): quantity is Amount | Decimal =>
   quantity.kind === "amount" || quantity.kind === "decimal";
 const isMeasureOrNumber = (quantity: Quantity): quantity is Measure | Decimal =>
@@ -117,28 +124,21 @@ function single(
 ): Problem | undefined {
   if (operands.every(isNumeral)) {
     const signed = operands.some(({ negative }) => negative) || op === undefined;
-    if (signed && op !== "multiply" && op !== "divide")
-      return { kind: "signed", op: "terms", joins, operands, form };
-    if (signed)
-      return { kind: "signed", op: op === "divide" ? "divide" : "multiply", joins: [], operands, form };
+    if (signed && op !== "multiply" && op !== "divide") return termsOf(operands, joins, form);
     if (op === undefined) return undefined;
+    if (signed && (op === "multiply" || op === "divide")) return signedOf(op, operands, form);
     const decimals = decimalForm(form, op);
-    if (operands.every(isDecimal) && decimals !== undefined)
-      return { kind: "decimals", op, operands, form: decimals };
-    return { kind: "fractions", op, operands, form };
+    if (operands.every(isDecimal) && decimals !== undefined) return decimalsOf(op, operands, decimals);
+    return fractionsOf(op, operands, form);
   }
   if (op === undefined) return undefined;
   const amount = operands.find(({ kind }) => kind === "amount");
   if (amount?.kind === "amount" && operands.every(isAmountOrNumber)) {
     const times = operands.filter(isDecimal);
     const easy = op === "multiply" ? operands.length === 2 : op !== "divide" || times.every(isWhole);
-    return easy ? { kind: "money", op, operands, currency: amount.currency, without: [], form } : undefined;
+    return easy ? moneyOf(op, operands, { currency: amount.currency, without: [] }, form) : undefined;
   }
-  if (operands.every(isMeasureOrNumber)) {
-    const two = op !== "multiply" || operands.length === 2;
-    return two ? { kind: "measures", op, operands, form } : undefined;
-  }
-  return undefined;
+  return operands.every(isMeasureOrNumber) ? measuresOf(op, operands, form) : undefined;
 }
 
 /** The form of a working with decimals; none where a form makes a problem of plain numbers one of fractions. */
@@ -248,7 +248,7 @@ function unlikeness(a: Thing, b: Thing, at: number): ReadError | undefined {
 const namesOf = (thing: Exclude<Thing, { kind: "number" }>): string =>
   thing.kind === "money"
     ? currencyOf(thing.amount.currency).names
-    : unitOf(thing.measure.parts[0]?.unit ?? "m").names;
+    : unitOf(thing.measure.parts[0].unit).names;
 
 /** Where something is divided by nothing, if it is. */
 function zeroDivisor(expression: Expression): number | undefined {

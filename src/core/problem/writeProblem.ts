@@ -1,18 +1,17 @@
-import { type Notation, ONES, placeName } from "../number";
+import { type Notation, ONES, type Part, placeName, sign, textOf, words } from "../number";
 import {
-  type Amount,
   amountOf,
   type CurrencyId,
-  type currencyOf,
   fromMinorPiece,
   inMajor,
   type Quantity,
+  quantityParts,
   unitOf,
-  writeQuantity,
 } from "../quantity";
 import { type Expression, needsBrackets } from "./expression";
+import { isAmount, withOperands } from "./makeProblem";
 import type { SignedOperation } from "./operation";
-import type { AnswerForm, Problem } from "./problem";
+import { type AnswerForm, type MoneyProblem, operandsOf, type Problem } from "./problem";
 
 /** How problems are written: numbers, and the signs of multiplying and dividing. */
 export interface ProblemNotation extends Notation {
@@ -39,107 +38,127 @@ export function signOf(
   }
 }
 
-/** A quantity after a sign: in brackets where it has a sign of its own. */
-const afterSign = (quantity: Quantity, notation: Notation): string => {
-  const text = writeQuantity(quantity, notation);
-  return text.startsWith("−") ? `(${text})` : text;
-};
-
 /** The problem in one line, in the notation of the house: `40.3 + 7.865 + 12`, `25 ÷ 4 with remainder`, `round 3.748 to tenths`. */
 export function writeProblem(problem: Problem, notation: ProblemNotation): string {
   return writeUnformed(problem, notation) + writeForm(problem.form, notation);
 }
 
-/** The problem without the form its answer is wanted in. */
-export function writeUnformed(given: Problem, notation: ProblemNotation): string {
+/** The problem in one line without the form its answer is wanted in. */
+export const writeUnformed = (problem: Problem, notation: ProblemNotation): string =>
+  textOf(problemParts(problem, notation));
+
+/** What a problem is made of, without the form its answer is wanted in. */
+export function problemParts(given: Problem, notation: ProblemNotation): readonly Part[] {
   const problem = withCurrency(given, notation.currency);
-  const written = problem.operands.map((operand) => writeQuantity(operand, notation));
-  const joined = (signs: readonly SignedOperation[]): string =>
-    problem.operands
-      .map((operand, index) => {
-        const sign = signs[index - 1];
-        return sign === undefined
-          ? writeQuantity(operand, notation)
-          : `${signOf(sign, notation)} ${afterSign(operand, notation)}`;
-      })
-      .join(" ");
   const { op } = problem;
   switch (op) {
     case "round":
-      return `round ${written.join(" ")}`;
     case "compare":
-      return `compare ${written.join(" and ")}`;
     case "order":
-      return `order ${written.join("; ")}`;
+      return [words(`${op} `), ...numbersParts(problem, notation)];
     case "rewrite":
-      return written.join(" ");
+      return numbersParts(problem, notation);
     case "enough": {
-      const [have = "", ...costs] = written;
-      return `is ${have} enough for ${costs.join(" + ")}`;
+      const [have, ...costs] = problem.operands;
+      return [
+        words("is "),
+        ...quantityParts(have, notation),
+        words(" enough for "),
+        ...joined(
+          costs,
+          costs.slice(1).map(() => "add" as const),
+          notation,
+        ),
+      ];
     }
     case "pay":
-      return `pay ${written.join(" ")}${writeWithout(problem)}`;
+      return [words("pay "), ...quantityParts(problem.operands[0], notation), ...withoutParts(problem)];
     case "terms":
-      return joined(problem.joins);
+      return joined(
+        operandsOf(problem),
+        problem.more.map(({ join }) => join),
+        notation,
+      );
     case "chain":
-      return writeExpression(problem.expression, notation);
+      return expressionParts(problem.expression, notation);
     case "add":
     case "subtract":
     case "multiply":
     case "divide": {
-      const body = joined(problem.operands.map(() => op));
-      return problem.kind === "money" ? body + writeWithout(problem) : body;
+      const signs = problem.operands.slice(1).map(() => op);
+      const body = joined(problem.operands, signs, notation);
+      return problem.kind === "money" ? [...body, ...withoutParts(problem)] : body;
     }
   }
 }
 
+/** The numbers of a problem that no sign joins: two that are compared have "and" between them, several a semicolon. */
+export function numbersParts(problem: Problem, notation: Notation): readonly Part[] {
+  const between = words(problem.op === "compare" ? " and " : "; ");
+  return operandsOf(problem).flatMap((operand, index) => [
+    ...(index > 0 ? [between] : []),
+    ...quantityParts(operand, notation),
+  ]);
+}
+
+/** Quantities with signs between them; one below zero stands in brackets after a sign. */
+const joined = (
+  quantities: readonly Quantity[],
+  signs: readonly SignedOperation[],
+  notation: ProblemNotation,
+): readonly Part[] =>
+  quantities.flatMap((quantity, index) => {
+    const before = signs[index - 1];
+    return before === undefined
+      ? quantityParts(quantity, notation)
+      : [sign(signOf(before, notation)), ...afterSign(quantity, notation)];
+  });
+
+const isBelowZero = (quantity: Quantity): boolean =>
+  quantity.kind === "amount" ? quantity.numeral.negative : quantity.negative;
+
+const bracketed = (parts: readonly Part[]): readonly Part[] => [
+  { kind: "bracket", text: "(" },
+  ...parts,
+  { kind: "bracket", text: ")" },
+];
+
+/** A quantity after a sign: in brackets where it has a sign of its own. */
+const afterSign = (quantity: Quantity, notation: Notation): readonly Part[] =>
+  isBelowZero(quantity) ? bracketed(quantityParts(quantity, notation)) : quantityParts(quantity, notation);
+
 /** Cents and pence don't say whose they are: where a problem has only such and they are not the house's, they are written with their sign. */
 function withCurrency(problem: Problem, currency: CurrencyId): Problem {
-  const operands: readonly Quantity[] = problem.operands;
-  const amounts = operands.filter((operand): operand is Amount => operand.kind === "amount");
+  const operands = operandsOf(problem);
+  const amounts = operands.filter(isAmount);
   if (amounts.every((amount) => amount.of === "major" || amount.currency === currency)) return problem;
   if (amounts.some((amount) => amount.of === "major")) return problem;
-  if (problem.kind === "chain") return { ...problem, expression: inSigns(problem.expression) };
-  if (problem.kind !== "money") return problem;
-  return {
-    ...problem,
-    operands: problem.operands.map((operand) => (operand.kind === "amount" ? inSign(operand) : operand)),
-  };
+  return withOperands(problem, operands.map(inSign)) ?? problem;
 }
 
-const inSign = (amount: Amount): Amount => amountOf(amount.currency, inMajor(amount));
+const inSign = (quantity: Quantity): Quantity =>
+  quantity.kind === "amount" ? amountOf(quantity.currency, inMajor(quantity)) : quantity;
 
-const inSigns = (expression: Expression): Expression =>
-  expression.kind === "operation"
-    ? { ...expression, left: inSigns(expression.left), right: inSigns(expression.right) }
-    : expression.quantity.kind === "amount"
-      ? { ...expression, quantity: inSign(expression.quantity) }
-      : expression;
+function expressionParts(expression: Expression, notation: ProblemNotation, first = true): readonly Part[] {
+  if (expression.kind === "quantity")
+    return first ? quantityParts(expression.quantity, notation) : afterSign(expression.quantity, notation);
+  const { op, left, right } = expression;
+  const side = (part: Expression, which: "left" | "right"): readonly Part[] =>
+    needsBrackets(part, op, which)
+      ? bracketed(expressionParts(part, notation))
+      : expressionParts(part, notation, which === "left" && first);
+  return [...side(left, "left"), sign(signOf(op, notation)), ...side(right, "right")];
+}
 
 /** An expression in one line, with the brackets it needs. */
-export function writeExpression(expression: Expression, notation: ProblemNotation, first = true): string {
-  if (expression.kind === "quantity") {
-    return first ? writeQuantity(expression.quantity, notation) : afterSign(expression.quantity, notation);
-  }
-  const { op, left, right } = expression;
-  const side = (part: Expression, which: "left" | "right"): string =>
-    needsBrackets(part, op, which)
-      ? `(${writeExpression(part, notation)})`
-      : writeExpression(part, notation, which === "left" && first);
-  return `${side(left, "left")} ${signOf(op, notation)} ${side(right, "right")}`;
-}
+export const writeExpression = (expression: Expression, notation: ProblemNotation): string =>
+  textOf(expressionParts(expression, notation));
 
-/** What a till has run short of, with the space before it. */
-const writeWithout = ({
-  without,
-  currency,
-}: {
-  readonly without: readonly number[];
-  readonly currency: Parameters<typeof currencyOf>[0];
-}): string =>
+/** What a till has run short of. */
+const withoutParts = ({ without, currency }: MoneyProblem): readonly Part[] =>
   without.length === 0
-    ? ""
-    : ` without ${without.map((value) => fromMinorPiece(value, currency)).join(", ")}`;
+    ? []
+    : [words(` without ${without.map((value) => fromMinorPiece(value, currency)).join(", ")}`)];
 
 /** How a wanted form is written after a problem, with the space before it; empty where the house decides. */
 export function writeForm(form: AnswerForm, notation: Pick<ProblemNotation, "onesTerm">): string {

@@ -16,6 +16,7 @@ export {
   type Measure,
   type MeasurePart,
   type Quantity,
+  quantityParts,
   writeAmount,
   writeMeasure,
   writePieces,

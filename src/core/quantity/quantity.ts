@@ -1,4 +1,16 @@
-import { type Decimal, fromCount, type Notation, type Numeral, writeDecimal, writeNumeral } from "../number";
+import {
+  type Decimal,
+  fromCount,
+  type Notation,
+  type Numeral,
+  number,
+  numeralParts,
+  type Part,
+  textOf,
+  words,
+  writeDecimal,
+} from "../number";
+import type { OneOrMore } from "../tuples";
 import { type CurrencyId, currencyOf, MINOR_PLACES } from "./currencies";
 import { type UnitId, unitOf } from "./units";
 
@@ -20,7 +32,7 @@ export interface MeasurePart {
 export interface Measure {
   readonly kind: "measure";
   readonly negative: boolean;
-  readonly parts: readonly MeasurePart[];
+  readonly parts: OneOrMore<MeasurePart>;
 }
 
 /** Anything that a problem is about. */
@@ -47,36 +59,51 @@ export const amountOf = (currency: CurrencyId, numeral: Decimal): Amount => ({
   of: "major",
 });
 
-/** An amount as it was typed: `$4.07`, `−£3`, `7p`. */
-export function writeAmount({ currency, numeral, of }: Amount, notation: Notation): string {
-  const { sign, minorSign } = currencyOf(currency);
-  const number = writeDecimal({ ...numeral, negative: false }, notation);
-  return `${numeral.negative ? "−" : ""}${of === "major" ? sign + number : number + minorSign}`;
-}
-
-/** A measure in one line: `8 lb 3 oz`, `34° 50′`. */
-export const writeMeasure = ({ negative, parts }: Measure, notation: Notation): string =>
-  (negative ? "−" : "") +
-  parts
-    .map(({ count, unit }) => {
-      const { symbol } = unitOf(unit);
-      return `${writeDecimal(count, notation)}${/[°′]/.test(symbol) ? "" : " "}${symbol}`;
-    })
-    .join(" ");
-
-/** Any quantity in one line, as it was typed. */
-export function writeQuantity(quantity: Quantity, notation: Notation): string {
+/** Any quantity as it was typed: `−£3` with its minus first, a measure unit by unit. */
+export function quantityParts(quantity: Quantity, notation: Notation): readonly Part[] {
   switch (quantity.kind) {
-    case "amount":
-      return writeAmount(quantity, notation);
-    case "measure":
-      return writeMeasure(quantity, notation);
     case "decimal":
     case "fraction":
     case "mixed":
-      return writeNumeral(quantity, notation);
+      return numeralParts(quantity, notation);
+    case "amount":
+      return amountParts(quantity, notation);
+    case "measure":
+      return measureParts(quantity, notation);
   }
 }
+
+function amountParts({ currency, numeral, of }: Amount, notation: Notation): readonly Part[] {
+  const { sign: major, minorSign } = currencyOf(currency);
+  const size = number(writeDecimal({ ...numeral, negative: false }, notation));
+  return [
+    ...(numeral.negative ? [number("−")] : []),
+    ...(of === "major" ? [words(major), size] : [size, words(minorSign)]),
+  ];
+}
+
+const measureParts = ({ negative, parts }: Measure, notation: Notation): readonly Part[] => [
+  ...(negative ? [number("−")] : []),
+  ...parts.flatMap(({ count, unit }, index): readonly Part[] => {
+    const { symbol } = unitOf(unit);
+    return [
+      ...(index > 0 ? [words(" ")] : []),
+      number(writeDecimal(count, notation)),
+      words(`${/[°′]/.test(symbol) ? "" : " "}${symbol}`),
+    ];
+  }),
+];
+
+/** Any quantity in one line: `$4.07`, `7p`, `8 lb 3 oz`, `34° 50′`. */
+export const writeQuantity = (quantity: Quantity, notation: Notation): string =>
+  textOf(quantityParts(quantity, notation));
+
+/** An amount in one line. */
+export const writeAmount = (amount: Amount, notation: Notation): string => writeQuantity(amount, notation);
+
+/** A measure in one line. */
+export const writeMeasure = (measure: Measure, notation: Notation): string =>
+  writeQuantity(measure, notation);
 
 /** A coin or note as it is called: `25c`, `$5`. */
 export const fromMinorPiece = (value: number, currency: CurrencyId): string => {

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { type HouseRules, houseRulesFrom, PRESETS, SWITCH_NAMES, SWITCHES } from "../house";
 import { EVERY_METHOD, METHOD_IDS, type MethodId, methodsFor } from "../methods";
-import { type Problem, type ProblemKind, readProblem } from "../problem";
+import { isAmount, operandsOf, type Problem, type ProblemKind, readProblem } from "../problem";
 import { DECIMAL_PROBLEMS } from "./decimalProblems";
 import { LINES } from "./typedLines";
 
@@ -17,9 +17,9 @@ const typed = (lines: fc.Arbitrary<string>): fc.Arbitrary<Problem> =>
   lines.map(asProblem).filter((problem): problem is Problem => problem !== undefined);
 
 /** Whether money has its sign somewhere, so that it means the same under every house's currency. */
-function saysWhose({ operands }: Problem): boolean {
-  const amounts = operands.filter((operand) => operand.kind === "amount");
-  return amounts.length === 0 || amounts.some((amount) => amount.kind === "amount" && amount.of === "major");
+function saysWhose(problem: Problem): boolean {
+  const amounts = operandsOf(problem).filter(isAmount);
+  return amounts.length === 0 || amounts.some((amount) => amount.of === "major");
 }
 
 /** Any problem of any operation on decimals. */

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import type { Decimal } from "../number";
-import { AS_IT_COMES, type DecimalForm, type DecimalProblem } from "../problem";
+import { AS_IT_COMES, type Asks, type DecimalForm, type DecimalProblem } from "../problem";
+import type { TwoOrMore } from "../tuples";
 
 /** Any numeral that can be read: ragged, with leading and trailing zeros, a bare or a final point. */
 export const anyDecimal: fc.Arbitrary<Decimal> = numeralOf(digits(0, 15), digits(0, 15));
@@ -49,7 +50,7 @@ const anyNumber = fc.oneof(
   roundDecimal,
 );
 
-const toSomePlace: fc.Arbitrary<DecimalForm> = fc
+const toSomePlace: fc.Arbitrary<Extract<DecimalForm, { kind: "toPlace" }>> = fc
   .integer({ min: -8, max: 3 })
   .map((place) => ({ kind: "toPlace" as const, place }));
 const plainForm = fc.oneof({ weight: 5, arbitrary: fc.constant<DecimalForm>(AS_IT_COMES) }, toSomePlace);
@@ -68,15 +69,20 @@ const smallDivisor = fc.integer({ min: 1, max: 12 }).map(
   }),
 );
 
+/** Two numbers, or more up to so many. */
+const addends = (one: fc.Arbitrary<Decimal>, most: number): fc.Arbitrary<TwoOrMore<Decimal>> =>
+  fc
+    .tuple(one, one, fc.array(one, { maxLength: most - 2 }))
+    .map(([first, second, more]) => [first, second, ...more]);
+
 /** Any decimal problem of an operation, in any form it can be wanted in. */
-export const DECIMAL_PROBLEMS: Readonly<Record<DecimalProblem["op"], fc.Arbitrary<DecimalProblem>>> = {
+export const DECIMAL_PROBLEMS: {
+  readonly [Op in DecimalProblem["op"]]: fc.Arbitrary<Asks<DecimalProblem, Op>>;
+} = {
   add: fc.record({
     kind: fc.constant("decimals" as const),
     op: fc.constant("add" as const),
-    operands: fc.oneof(
-      fc.array(anyDecimal, { minLength: 2, maxLength: 10 }),
-      fc.array(easyDecimal, { minLength: 2, maxLength: 4 }),
-    ),
+    operands: fc.oneof(addends(anyDecimal, 10), addends(easyDecimal, 4)),
     form: plainForm,
   }),
   subtract: fc.record({

@@ -1,5 +1,5 @@
 import type { Working } from "../methods";
-import type { Answer, DecimalProblem, Problem } from "../problem";
+import { type Answer, type DecimalProblem, operandsOf, type Problem } from "../problem";
 import { currencyOf, type UnitId } from "../quantity";
 import {
   below,
@@ -52,11 +52,10 @@ function wrongValue(problem: Asked, answer: Answer): string | undefined {
     }
     case "ordered": {
       const rising = answer.numerals.map(valueOfQuantity);
-      const kept = problem.operands
-        .map(valueOfQuantity)
-        .every((one) => rising.some((other) => same(one, other)));
+      const given = operandsOf(problem);
+      const kept = given.map(valueOfQuantity).every((one) => rising.some((other) => same(one, other)));
       const ordered = rising.every((one, index) => !below(one, rising[index - 1] ?? one));
-      return unless(kept && ordered && rising.length === problem.operands.length, "they are not in order");
+      return unless(kept && ordered && rising.length === given.length, "they are not in order");
     }
     case "rounded":
     case "roundedAmount": {

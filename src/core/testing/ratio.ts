@@ -108,7 +108,13 @@ export const valueOfExpression = (expression: Expression): Ratio =>
 /** What a problem comes to; of a comparison, or the question whether there is enough, the difference. */
 export function right(problem: Problem): Ratio {
   if (problem.op === "chain") return valueOfExpression(problem.expression);
-  const [first = ratio(0), ...rest] = problem.operands.map(valueOfQuantity);
+  if (problem.op === "terms")
+    return problem.more.reduce(
+      (sum, { join, numeral }) => compute(join, sum, valueOfQuantity(numeral)),
+      valueOfQuantity(problem.first),
+    );
+  const [operand, ...others] = problem.operands;
+  const [first, rest] = [valueOfQuantity(operand), others.map(valueOfQuantity)];
   const { op } = problem;
   switch (op) {
     case "add":
@@ -119,8 +125,6 @@ export function right(problem: Problem): Ratio {
     case "compare":
     case "enough":
       return rest.reduce(minus, first);
-    case "terms":
-      return rest.reduce((a, b, index) => compute(problem.joins[index] ?? "add", a, b), first);
     case "round":
     case "order":
     case "rewrite":

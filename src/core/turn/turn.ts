@@ -4,7 +4,7 @@ import type { HouseRules } from "../house";
 import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, workingOf } from "../methods";
 import { bareDigits, lowestPlace, type Place } from "../number";
 import { type MarkedWay, moved } from "../paper";
-import { type Problem, writeProblem } from "../problem";
+import { isMeasure, operandsOf, type Problem, writeProblem } from "../problem";
 import { currencyOf, unitOf, writePieces, writeQuantity } from "../quantity";
 import { methodWords, plain, stepWords } from "../wording";
 import type { GivenPart } from "./givenParts";
@@ -57,7 +57,7 @@ export function turnOf(problem: Problem, house: HouseRules, fixed: MethodId | un
   return {
     line: writeProblem(problem, house),
     ways: sought.flatMap((method) => waysOf(workingOf(problem, house, method), house)),
-    numbers: problem.operands.flatMap((operand): readonly TurnNumber[] =>
+    numbers: operandsOf(problem).flatMap((operand): readonly TurnNumber[] =>
       operand.kind === "decimal"
         ? [
             {
@@ -89,9 +89,9 @@ function piecesOf(problem: Problem): readonly string[] {
 }
 
 /** The units that an answer may be in, as their symbols. */
-function unitsOf({ operands, op }: Problem): readonly string[] {
-  const measures = operands.flatMap((operand) => (operand.kind === "measure" ? [operand] : []));
-  if (op === "divide" && measures.length > 1) return [];
+function unitsOf(problem: Problem): readonly string[] {
+  const measures = operandsOf(problem).filter(isMeasure);
+  if (problem.op === "divide" && measures.length > 1) return [];
   const units = measures.flatMap(({ parts }) => parts.map(({ unit }) => unitOf(unit)));
   return [...new Map(units.map((unit) => [unit.id, unit])).values()]
     .sort((a, b) => Number(b.size - a.size))

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { boardAfter } from "@/core/board";
 import { type HouseRules, PRESETS } from "@/core/house";
 import { workingOf } from "@/core/methods";
-import { readProblem } from "@/core/problem";
+import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { anyHouse, anyTask } from "@/core/testing/arbitrary";
 import { boardSvg, drawnBoard, type Inks } from "../svg";
 import { boardLatex, boardMathml, problemLatex, problemMathml } from ".";
@@ -76,7 +76,7 @@ describe("a working as LaTeX", () => {
       "5\\text{ lb}\\text{ }3\\text{ oz} + 13\\text{ oz} = 6\\text{ lb}",
     ],
     ["(1/2 + 1/3) × 6", PRESETS.fillersTrueValue, "(\\tfrac{1}{2} + \\tfrac{1}{3}) \\times 6 = 5"],
-    ["order 2/3, 1/2", PRESETS.fillersTrueValue, "\\tfrac{1}{2} \\le \\tfrac{2}{3}"],
+    ["order 2/3, 1/2", PRESETS.fillersTrueValue, "\\tfrac{1}{2} < \\tfrac{2}{3}"],
     [
       "17 lb ÷ 3",
       PRESETS.fillersTrueValue,
@@ -84,6 +84,24 @@ describe("a working as LaTeX", () => {
     ],
   ])("writes %s as a line", (line, house, latex) => {
     expect(lineOf(line, house).latex).toBe(latex);
+  });
+});
+
+describe("a line in every medium", () => {
+  it("has the same digits in text, in LaTeX and in MathML", () => {
+    const digits = (line: string): string => line.replaceAll(/\D/g, "");
+    const said = (markup: string): string => markup.replaceAll(/<[^>]*>/g, "");
+    fc.assert(
+      fc.property(anyWorking, ({ problem, answer, house }) => {
+        const answered = problem.op === "compare" || problem.op === "order";
+        const text = (answered ? "" : writeProblem(problem, house)) + writeAnswer(answer, house);
+        const latex = problemLatex(problem, answer, house).replaceAll("\\,", "");
+        const sorted = (line: string): string => [...digits(line)].sort().join("");
+        expect(sorted(latex)).toBe(sorted(text));
+        expect(digits(said(problemMathml(problem, answer, house)))).toBe(digits(latex));
+      }),
+      { numRuns: 150 },
+    );
   });
 });
 

@@ -1,9 +1,9 @@
 import type { Layout, Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
-import { decimalSign } from "@/core/number";
+import { decimalSign, type Part } from "@/core/number";
 import type { Answer, Problem } from "@/core/problem";
 import { type Cell, cellsOf } from "./cells";
-import { lineOf, type Part } from "./line";
+import { lineOf } from "./line";
 
 /** Signs and numbers as LaTeX has them: a decimal comma is braced, so that no space follows it. */
 const plainLatex = (text: string): string =>
@@ -26,7 +26,7 @@ function partLatex(part: Part): string {
       return part.text;
     case "fraction":
       return `\\tfrac{${part.over}}{${part.under}}`;
-    case "block":
+    case "repetend":
       return `\\overline{${part.text}}`;
     case "words":
       return /^ \(/.test(part.text) ? ` \\quad ${wordsLatex(part.text.trim())}` : wordsLatex(part.text);
@@ -63,7 +63,6 @@ const SIGN_LATEX: Readonly<Record<string, string>> = {
   "÷": "\\div",
   "−": "-",
   "≈": "\\approx",
-  "≤": "\\le",
 };
 
 function cellLatex(

@@ -1,9 +1,9 @@
 import type { Layout, Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
-import { decimalSign } from "@/core/number";
+import { decimalSign, type Part } from "@/core/number";
 import type { Answer, Problem } from "@/core/problem";
 import { type Cell, cellsOf } from "./cells";
-import { lineOf, type Part } from "./line";
+import { lineOf } from "./line";
 
 const mn = (text: string): string => `<mn>${text}</mn>`;
 const mo = (sign: string): string => `<mo>${sign.replace("<", "&lt;").replace(">", "&gt;")}</mo>`;
@@ -25,7 +25,7 @@ function partMathml(part: Part): string {
       return mo(part.text);
     case "fraction":
       return `<mfrac>${mn(part.over)}${mn(part.under)}</mfrac>`;
-    case "block":
+    case "repetend":
       return `<mover accent="true">${mn(part.text)}${mo("‾")}</mover>`;
     case "words":
       return mtext(part.text);

@@ -1,9 +1,10 @@
 import { columnAddition, type Row } from "../../methods";
 import type { Decimal } from "../../number";
-import type { Problem } from "../../problem";
+import { AS_IT_COMES, type DecimalProblem, type Problem } from "../../problem";
+import { isTwoOrMore, mapTwoOrMore, type TwoOrMore } from "../../tuples";
 import type { PatternsOf, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
-import { decimalProblem, mostPlaces, pointBetween, wholeFrom } from "../parts";
+import { mostPlaces, pointBetween, wholeFrom } from "../parts";
 import { addFromLargest } from "../procedures/fromLargest";
 
 const inColumns = decidesIn(columnAddition);
@@ -27,11 +28,16 @@ function countedFromLongest(all: readonly Decimal[]): number {
 /** Wholes by themselves, and what stands after the points by itself, as whole numbers. */
 function inHalves(problem: Problem): Split | undefined {
   if (problem.kind !== "decimals" || problem.op !== "add") return undefined;
-  const fractions = problem.operands.filter(({ fraction }) => fraction !== "");
-  if (fractions.length < 2) return undefined;
-  const wholes = problem.operands.map(({ whole }) => wholeFrom(whole));
-  const ends = fractions.map(({ fraction }) => wholeFrom(fraction));
-  return { parts: [decimalProblem("add", wholes), decimalProblem("add", ends)], joins: pointBetween };
+  const ends = problem.operands.flatMap(({ fraction }) => (fraction === "" ? [] : [wholeFrom(fraction)]));
+  if (!isTwoOrMore(ends)) return undefined;
+  const wholes = mapTwoOrMore(problem.operands, ({ whole }) => wholeFrom(whole));
+  const sum = (operands: TwoOrMore<Decimal>): DecimalProblem => ({
+    kind: "decimals",
+    op: "add",
+    operands,
+    form: AS_IT_COMES,
+  });
+  return { parts: [sum(wholes), sum(ends)], joins: pointBetween };
 }
 
 /** A number of one digit counted in every column of the other. */

@@ -1,6 +1,6 @@
 import { columnMultiplication, longDivision } from "../../methods";
 import { asFraction, type Decimal, fraction, withoutEndZeros } from "../../number";
-import type { Problem } from "../../problem";
+import { type Problem, withOperands } from "../../problem";
 import type { PatternAct, PatternsOf, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import {
@@ -47,12 +47,12 @@ function withoutInnerNoughts(quotient: Decimal): Decimal | undefined {
 /** Larger by smaller, whichever was to be divided. */
 function turnedRound(problem: Problem): Problem | undefined {
   const [dividend, divisor] = dividesBy(problem) ?? [];
-  if (dividend === undefined || divisor === undefined || problem.kind !== "decimals") return undefined;
+  if (dividend === undefined || divisor === undefined) return undefined;
   const [a, b] = [asFraction(dividend), asFraction(divisor)];
   const [over, under] = [b.numerator * a.denominator, b.denominator * a.numerator];
   const smaller = a.numerator * b.denominator < b.numerator * a.denominator;
   return smaller && under > 0n && endsAsDecimal(fraction(over, under))
-    ? { ...problem, operands: [divisor, dividend] }
+    ? withOperands(problem, [divisor, dividend])
     : undefined;
 }
 

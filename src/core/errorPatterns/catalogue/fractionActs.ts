@@ -8,7 +8,7 @@ import {
   turningOver,
 } from "../../methods";
 import { commonMultiple, type Fraction, fraction, isWhole } from "../../number";
-import type { Answer, FractionProblem, Problem } from "../../problem";
+import { type Answer, type FractionProblem, fractionsOf, type Problem } from "../../problem";
 import type { PatternAct, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import { decimalProblem, smallestPrime, wholeFrom } from "../parts";
@@ -61,8 +61,8 @@ export const combinesGap = (op: "add" | "subtract", [first = 0n, ...rest]: reado
 /** A multiplication taken for a division. */
 export function turnedOver(problem: Problem): Problem | undefined {
   const product = asked(problem, "multiply");
-  return product?.operands.length === 2 && onlyFractions("multiply")(problem)
-    ? { ...product, op: "divide" }
+  return product !== undefined && onlyFractions("multiply")(problem)
+    ? fractionsOf("divide", product.operands, product.form)
     : undefined;
 }
 
@@ -79,7 +79,7 @@ export function wholeOnBoth(problem: Problem): Problem | undefined {
     ({ kind, ...rest }) => kind === "fraction" && "denominator" in rest && rest.denominator === 0n,
   )
     ? undefined
-    : { ...product, operands };
+    : fractionsOf("multiply", operands, product.form);
 }
 
 /** All over one denominator. */
@@ -91,7 +91,7 @@ export function overOne(factors: readonly Fraction[]): readonly Fraction[] {
 /** Whether tops over a common denominator divide without anything left over. */
 export function topsDivide(problem: Problem): boolean {
   const [dividend, divisor] = overOne(
-    (asked(problem, "divide")?.operands ?? []).filter((one) => one.kind === "fraction"),
+    (asked(problem, "divide")?.operands ?? []).flatMap((one) => (one.kind === "fraction" ? [one] : [])),
   );
   if (dividend === undefined || divisor === undefined) return false;
   return divisor.numerator > 0n && dividend.numerator % divisor.numerator === 0n;
@@ -120,17 +120,14 @@ export function partByPart(problem: Problem): Split | undefined {
   }
   const both = first !== undefined && second !== undefined;
   const bothParts = left !== undefined && right !== undefined;
-  const product: FractionProblem = {
-    kind: "fractions",
-    op: "multiply",
-    operands: bothParts ? [left, right] : [],
-    form: one.form,
-  };
+  const product: readonly FractionProblem[] = bothParts
+    ? [{ kind: "fractions", op: "multiply", operands: [left, right], form: one.form }]
+    : [];
   const kept = wholeFrom(String(first ?? second ?? 0n));
   return {
     parts: [
       ...(both ? [decimalProblem("multiply", [wholeFrom(String(first)), wholeFrom(String(second))])] : []),
-      ...(bothParts ? [product] : []),
+      ...product,
     ],
     joins: (answers) => {
       const whole = both ? answers[0] : kept;

@@ -1,74 +1,76 @@
 import { signRule } from "../../methods";
 import { compareNumerals, isZero, type Numeral, unsigned } from "../../number";
-import { AS_IT_COMES, type Problem, type SignedProblem } from "../../problem";
+import {
+  AS_IT_COMES,
+  isNumeral,
+  type Join,
+  operandsOf,
+  type Problem,
+  termsOf,
+  withOperands,
+} from "../../problem";
 import type { PatternsOf } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 
 const bySigns = decidesIn(signRule);
 const BY_SIGNS = [signRule.id];
 
-const signed = (problem: Problem, op: "terms" | "multiply" | "divide"): SignedProblem | undefined =>
-  problem.kind === "signed" && (problem.op === op || (op === "multiply" && problem.op === "divide"))
-    ? problem
-    : undefined;
+const termsOfTwo = (
+  problem: Problem,
+): { readonly left: Numeral; readonly join: Join; readonly right: Numeral } | undefined => {
+  if (problem.op !== "terms") return undefined;
+  const [second, more] = problem.more;
+  return more === undefined ? { left: problem.first, join: second.join, right: second.numeral } : undefined;
+};
 
 /** Two terms read with other signs: the join between them, and either number. None where they are read as they stand. */
 function twoTerms(
   problem: Problem,
   reads: (
     left: Numeral,
-    join: "add" | "subtract",
+    join: Join,
     right: Numeral,
-  ) => readonly [left: Numeral, join: "add" | "subtract", right: Numeral] | undefined,
+  ) => readonly [left: Numeral, join: Join, right: Numeral] | undefined,
 ): Problem | undefined {
-  const terms = signed(problem, "terms");
-  const [left, right, more] = terms?.operands ?? [];
-  const join = terms?.joins[0];
-  if (
-    terms === undefined ||
-    left === undefined ||
-    right === undefined ||
-    join === undefined ||
-    more !== undefined
-  )
-    return undefined;
-  const read = reads(left, join, right);
-  return read === undefined ? undefined : { ...terms, operands: [read[0], read[2]], joins: [read[1]] };
+  const two = termsOfTwo(problem);
+  const read = two && reads(two.left, two.join, two.right);
+  return read === undefined ? undefined : termsOf([read[0], read[2]], [read[1]], problem.form);
 }
 
 /** Whether both are below zero and are put together: −a − b, −a + (−b). */
-const twoMinuses = (left: Numeral, join: "add" | "subtract", right: Numeral): boolean =>
+const twoMinuses = (left: Numeral, join: Join, right: Numeral): boolean =>
   left.negative && (join === "add") === right.negative && !isZero(right);
 
 /** The smaller taken from the larger, whichever stood first. */
 function turnedRound(problem: Problem): Problem | undefined {
   if (problem.kind !== "decimals" || problem.op !== "subtract") return undefined;
   const [first, second] = problem.operands;
-  if (first === undefined || second === undefined || compareNumerals(first, second) >= 0) return undefined;
-  return { ...problem, operands: [second, first] };
+  return compareNumerals(first, second) < 0
+    ? { kind: "decimals", op: "subtract", operands: [second, first], form: problem.form }
+    : undefined;
 }
 
 /** All numbers by their size alone. */
 function unread(problem: Problem): Problem | undefined {
-  if (problem.kind !== "signed" || !problem.operands.some(({ negative }) => negative)) return undefined;
-  return { ...problem, operands: problem.operands.map(unsigned) };
+  if (problem.kind !== "signed") return undefined;
+  const operands = operandsOf(problem).filter(isNumeral);
+  return operands.some(({ negative }) => negative)
+    ? withOperands(problem, operands.map(unsigned))
+    : undefined;
 }
 
 /** The last two of three terms taken together first. */
 function laterFirst(problem: Problem): Problem | undefined {
-  const terms = signed(problem, "terms");
-  const [first, second, third, more] = terms?.operands ?? [];
-  const [join, later] = terms?.joins ?? [];
-  if (terms === undefined || first === undefined || second === undefined || third === undefined)
-    return undefined;
-  if (more !== undefined || join !== "subtract" || later === undefined) return undefined;
+  if (problem.op !== "terms") return undefined;
+  const [second, third, more] = problem.more;
+  if (third === undefined || more !== undefined || second.join !== "subtract") return undefined;
   const leaf = (quantity: Numeral) => ({ kind: "quantity", at: 0, quantity }) as const;
-  const inner = { kind: "operation", at: 0, op: later, left: leaf(second), right: leaf(third) } as const;
+  const [left, right] = [leaf(second.numeral), leaf(third.numeral)];
+  const inner = { kind: "operation", at: 0, op: third.join, left, right } as const;
   return {
     kind: "chain",
     op: "chain",
-    expression: { kind: "operation", at: 0, op: "subtract", left: leaf(first), right: inner },
-    operands: terms.operands,
+    expression: { kind: "operation", at: 0, op: "subtract", left: leaf(problem.first), right: inner },
     form: AS_IT_COMES,
   };
 }
@@ -80,26 +82,20 @@ const sumBelow = (left: Numeral, right: Numeral): boolean =>
 
 /** Whether a number is added whose sign is another, with nothing subtracted. */
 const addsUnlike = (problem: Problem): boolean => {
-  const terms = signed(problem, "terms");
-  const [left, right, more] = terms?.operands ?? [];
-  if (left === undefined || right === undefined || more !== undefined) return false;
-  return terms?.joins[0] === "add" && left.negative !== right.negative;
+  const two = termsOfTwo(problem);
+  return two?.join === "add" && two.left.negative !== two.right.negative;
 };
 
 const likeMinuses = (problem: Problem): boolean => {
-  const terms = signed(problem, "terms");
-  const [left, right, more] = terms?.operands ?? [];
-  const join = terms?.joins[0];
-  if (left === undefined || right === undefined || join === undefined || more !== undefined) return false;
-  return twoMinuses(left, join, right);
+  const two = termsOfTwo(problem);
+  return two !== undefined && twoMinuses(two.left, two.join, two.right);
 };
 
 /** Whether a sum of unlike signs comes about: as it stands, or once a negative number is taken away. */
 const endsUnlike = (problem: Problem): boolean => {
-  const terms = signed(problem, "terms");
-  const [left, right] = terms?.operands ?? [];
-  if (left === undefined || right === undefined) return false;
-  return terms?.joins[0] === "add" ? left.negative !== right.negative : left.negative && right.negative;
+  if (problem.op !== "terms") return false;
+  const [left, { join, numeral: right }] = [problem.first, problem.more[0]];
+  return join === "add" ? left.negative !== right.negative : left.negative && right.negative;
 };
 
 export const INTEGERS_PATTERNS: PatternsOf = [

@@ -1,6 +1,6 @@
 import { roundingByPlace } from "../../methods";
 import { compareDecimals, type Decimal, roundTo } from "../../number";
-import type { Answer, Problem } from "../../problem";
+import { type Answer, type Problem, withOperands } from "../../problem";
 import type { PatternsOf } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import { mostPlaces } from "../parts";
@@ -17,14 +17,14 @@ function sameWholes(problem: Problem): readonly [Decimal, Decimal] | undefined {
 /** What stands after the points read as whole numbers. */
 function endsAsWholes(problem: Problem): Problem | undefined {
   const pair = sameWholes(problem);
-  if (pair === undefined || problem.kind !== "decimals") return undefined;
+  if (pair === undefined) return undefined;
   const places = mostPlaces(pair);
   const operands = pair.map((numeral) => ({
     ...numeral,
     fraction: numeral.fraction.padStart(places, "0"),
     point: places > 0,
   }));
-  return { ...problem, operands };
+  return withOperands(problem, operands);
 }
 
 /** The one with fewer places taken for the larger. */
@@ -38,10 +38,8 @@ function shorterIsLarger(answer: Answer, problem: Problem): Answer | undefined {
 
 /** Rounded place after place from the end, up to the one before the place that is wanted. */
 function rounded(problem: Problem): Problem | undefined {
-  if (problem.kind !== "decimals" || problem.op !== "round" || problem.form.kind !== "toPlace")
-    return undefined;
+  if (problem.op !== "round") return undefined;
   const [numeral] = problem.operands;
-  if (numeral === undefined) return undefined;
   let here = numeral;
   for (let place = 1 - numeral.fraction.length; place < problem.form.place; place++)
     here = roundTo(here, place);

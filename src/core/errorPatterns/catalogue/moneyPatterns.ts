@@ -1,7 +1,8 @@
 import { compensation } from "../../methods";
 import { type Decimal, wholeNumeral } from "../../number";
-import type { Answer, Expression, MoneyProblem, Problem } from "../../problem";
+import { type Answer, type MoneyProblem, operandsOf, type Problem, withOperands } from "../../problem";
 import { type Amount, amountOf, inMajor, type Quantity } from "../../quantity";
+import { mapTwo } from "../../tuples";
 import type { PatternsOf, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import { decimalProblem, inHundredths, wholeFrom, wholeIn } from "../parts";
@@ -9,22 +10,13 @@ import { decimalProblem, inHundredths, wholeFrom, wholeIn } from "../parts";
 /** The problem with its amounts read otherwise; none where all are read as they stand. */
 function amountsRead(problem: Problem, reads: (amount: Amount) => Amount | undefined): Problem | undefined {
   let changed = false;
-  const read = <Given extends Quantity>(quantity: Given): Given | Amount => {
+  const read = (quantity: Quantity): Quantity => {
     const other = quantity.kind === "amount" ? reads(quantity) : undefined;
     if (other === undefined) return quantity;
     changed = true;
     return other;
   };
-  const inside = (expression: Expression): Expression =>
-    expression.kind === "quantity"
-      ? { ...expression, quantity: read(expression.quantity) }
-      : { ...expression, left: inside(expression.left), right: inside(expression.right) };
-  const other: Problem =
-    problem.kind === "money"
-      ? { ...problem, operands: problem.operands.map(read) }
-      : problem.kind === "chain"
-        ? { ...problem, expression: inside(problem.expression), operands: problem.operands.map(read) }
-        : problem;
+  const other = withOperands(problem, operandsOf(problem).map(read));
   return changed ? other : undefined;
 }
 
@@ -49,7 +41,7 @@ const asCents = ({ numeral, of, currency }: Amount): Amount | undefined =>
 
 /** Change from a whole number of the major unit for a price that is not one. */
 interface Change {
-  readonly problem: MoneyProblem;
+  readonly problem: Extract<MoneyProblem, { op: "subtract" }>;
   readonly paid: bigint;
   readonly wholes: bigint;
   readonly cents: bigint;
@@ -57,11 +49,8 @@ interface Change {
 
 function changeOf(problem: Problem): Change | undefined {
   if (problem.kind !== "money" || problem.op !== "subtract") return undefined;
-  const [paid, price] = problem.operands.map((operand) =>
-    operand.kind === "amount" ? inMajor(operand) : undefined,
-  );
-  if (paid === undefined || price === undefined || !/^0*$/.test(paid.fraction) || /^0*$/.test(price.fraction))
-    return undefined;
+  const [paid, price] = mapTwo(problem.operands, inMajor);
+  if (!/^0*$/.test(paid.fraction) || /^0*$/.test(price.fraction)) return undefined;
   const [given, wholes] = [BigInt(paid.whole), BigInt(price.whole || "0")];
   return given > wholes ? { problem, paid: given, wholes, cents: BigInt(price.fraction) } : undefined;
 }
@@ -109,10 +98,9 @@ function digitByDigit(problem: Problem): Split | undefined {
 function nextWhole(problem: Problem): Problem | undefined {
   const change = changeOf(problem);
   if (change === undefined || change.paid === change.wholes + 1n) return undefined;
-  const [, price] = change.problem.operands;
-  return price === undefined
-    ? undefined
-    : { ...change.problem, operands: [amountOf(change.problem.currency, whole(change.wholes + 1n)), price] };
+  const { problem: asked } = change;
+  const [, price] = asked.operands;
+  return { ...asked, operands: [amountOf(asked.currency, whole(change.wholes + 1n)), price] };
 }
 
 /** Whether several are bought at a price that is at most five of the minor unit below a whole. */
@@ -128,9 +116,9 @@ function justBelowWhole(problem: Problem): boolean {
 function centsOnce(problem: Problem): Split | undefined {
   if (problem.kind !== "money" || problem.op !== "multiply") return undefined;
   const [first, second] = problem.operands;
-  const price = first?.kind === "amount" ? first : second;
-  const times = first?.kind === "amount" ? second : first;
-  if (price?.kind !== "amount" || times?.kind !== "decimal" || times.fraction !== "") return undefined;
+  const price = first.kind === "amount" ? first : second;
+  const times = first.kind === "amount" ? second : first;
+  if (price.kind !== "amount" || times.kind !== "decimal" || times.fraction !== "") return undefined;
   const { whole: wholes, fraction: cents } = inMajor(price);
   if (/^0*$/.test(wholes)) return undefined;
   return {
@@ -141,7 +129,7 @@ function centsOnce(problem: Problem): Split | undefined {
 
 /** Change for one of several. */
 function forOne(problem: Problem): Problem | undefined {
-  if (problem.kind !== "chain" || problem.expression.kind !== "operation") return undefined;
+  if (problem.kind !== "chain") return undefined;
   const { op, left, right } = problem.expression;
   if (op !== "subtract" || left.kind !== "quantity" || right.kind !== "operation" || right.op !== "multiply")
     return undefined;

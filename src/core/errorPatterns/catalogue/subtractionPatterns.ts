@@ -46,12 +46,12 @@ function inHalves(problem: Problem): Split | undefined {
   const [minuend, subtrahend] = twoDecimals(problem, "subtract") ?? [];
   if (minuend === undefined || subtrahend === undefined) return undefined;
   if (minuend.fraction === "" && subtrahend.fraction === "") return undefined;
-  const ends = [wholeFrom(minuend.fraction), wholeFrom(subtrahend.fraction)];
+  const [upper, lower] = [wholeFrom(minuend.fraction), wholeFrom(subtrahend.fraction)];
   const turned = BigInt(minuend.fraction || "0") < BigInt(subtrahend.fraction || "0");
   return {
     parts: [
       decimalProblem("subtract", [wholeFrom(minuend.whole), wholeFrom(subtrahend.whole)]),
-      decimalProblem("subtract", turned ? ends.reverse() : ends),
+      decimalProblem("subtract", turned ? [lower, upper] : [upper, lower]),
     ],
     joins: pointBetween,
   };

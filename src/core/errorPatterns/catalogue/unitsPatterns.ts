@@ -1,7 +1,8 @@
 import { unitColumns } from "../../methods";
 import { asFraction } from "../../number";
-import type { Answer, MeasureProblem, Problem } from "../../problem";
-import { type Measure, rateBetween } from "../../quantity";
+import { type Answer, type MeasureProblem, operandsOf, type Problem, withOperands } from "../../problem";
+import { type Measure, type Quantity, rateBetween } from "../../quantity";
+import { isOneOrMore, mapOneOrMore } from "../../tuples";
 import type { PatternAct, PatternsOf, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import { decimalProblem, wholeFrom, wholeIn } from "../parts";
@@ -33,9 +34,9 @@ function placesOf({ parts }: Measure, index: number): number {
 function withoutHolders(problem: Problem): Problem | undefined {
   if (problem.kind !== "measures") return undefined;
   let changed = false;
-  const operands = problem.operands.map((operand) => {
+  const operands = operandsOf(problem).map((operand): Quantity => {
     if (operand.kind !== "measure") return operand;
-    const parts = operand.parts.map((part, index) => {
+    const parts = mapOneOrMore(operand.parts, (part, index) => {
       const places = placesOf(operand, index);
       const digits = part.count.whole.replace(/^0+/, "");
       if (places === 0 || digits === "" || digits.length >= places || part.count.fraction !== "") return part;
@@ -44,14 +45,14 @@ function withoutHolders(problem: Problem): Problem | undefined {
     });
     return { ...operand, parts };
   });
-  return changed ? { ...problem, operands } : undefined;
+  return changed ? withOperands(problem, operands) : undefined;
 }
 
 /** Each unit divided by itself, and what is left over dropped. */
 function unitByUnit(problem: Problem): Split | undefined {
   if (problem.kind !== "measures" || problem.op !== "divide") return undefined;
   const [measure, by] = problem.operands;
-  if (measure?.kind !== "measure" || by?.kind !== "decimal" || by.fraction !== "") return undefined;
+  if (by.kind !== "decimal" || by.fraction !== "") return undefined;
   const { parts } = measure;
   if (parts.length < 2 || parts.some(({ count }) => count.fraction !== "")) return undefined;
   return {
@@ -61,7 +62,7 @@ function unitByUnit(problem: Problem): Split | undefined {
       if (counts.length < parts.length) return undefined;
       const shares = parts.map(({ unit }, index) => ({ unit, count: wholeFrom(counts[index] ?? "0") }));
       const kept = shares.filter(({ count }) => asFraction(count).numerator > 0n);
-      return kept.length === 0 ? undefined : { ...measure, parts: kept };
+      return isOneOrMore(kept) ? { ...measure, parts: kept } : undefined;
     },
   };
 }

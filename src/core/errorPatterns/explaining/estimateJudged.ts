@@ -1,5 +1,5 @@
 import { compareNumerals, type Numeral, wholeNumeral } from "../../number";
-import type { Problem } from "../../problem";
+import { isNumeral, operandsOf, type Problem } from "../../problem";
 import type { Quantity } from "../../quantity";
 import type { PatternId } from "../patternIds";
 
@@ -9,9 +9,6 @@ interface Judged {
   readonly shown: boolean;
 }
 
-const isNumeral = (quantity: Quantity): quantity is Numeral =>
-  quantity.kind === "decimal" || quantity.kind === "fraction" || quantity.kind === "mixed";
-
 /**
  * Holds an estimate against the belief that multiplying always makes larger and dividing smaller: where one
  * factor, or the divisor, lies between nothing and one, an estimate on the other side of the first number shows
@@ -19,7 +16,7 @@ const isNumeral = (quantity: Quantity): quantity is Numeral =>
  */
 export function estimateJudged(problem: Problem, estimate: Quantity): Judged | undefined {
   const { op } = problem;
-  const [first, second, more] = problem.operands;
+  const [first, second, more] = operandsOf(problem);
   if (op !== "multiply" && op !== "divide") return undefined;
   if (first === undefined || second === undefined || more !== undefined) return undefined;
   if (!isNumeral(first) || !isNumeral(second) || !isNumeral(estimate)) return undefined;

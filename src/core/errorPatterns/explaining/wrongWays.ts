@@ -1,8 +1,9 @@
 import type { HouseRules } from "../../house";
 import { answerValue, sameAnswer } from "../../marking";
 import { answerOf } from "../../methods";
-import { type Answer, exactAnswer, type Problem, roundedTo } from "../../problem";
-import { amountOf, inMajor, MINOR_PLACES } from "../../quantity";
+import type { Decimal } from "../../number";
+import { type Answer, decimalsOf, exactAnswer, type Problem, roundedTo } from "../../problem";
+import { type Amount, amountOf, inMajor, MINOR_PLACES } from "../../quantity";
 import type { ErrorPattern, PatternSkill } from "../errorPattern";
 import { PATTERNS } from "../errorPatterns";
 import type { PatternId } from "../patternIds";
@@ -112,11 +113,10 @@ export function wrongWays(
 /** The columns inside a money problem, as money in columns works them; none for other problems. */
 function insideOf(problem: Problem): Problem | undefined {
   if (problem.kind !== "money" || problem.op === "enough" || problem.op === "pay") return undefined;
-  const operands = problem.operands.map((operand) =>
-    operand.kind === "amount" ? inMajor(operand) : operand,
-  );
-  if (problem.op === "multiply" && problem.operands[0]?.kind === "decimal") operands.reverse();
-  return { kind: "decimals", op: problem.op, operands, form: { kind: "toPlace", place: -MINOR_PLACES } };
+  const given: readonly (Amount | Decimal)[] = problem.operands;
+  const operands = given.map((operand) => (operand.kind === "amount" ? inMajor(operand) : operand));
+  if (problem.op === "multiply" && given[0]?.kind === "decimal") operands.reverse();
+  return decimalsOf(problem.op, operands, { kind: "toPlace", place: -MINOR_PLACES });
 }
 
 /** A number that was worked out in the columns of money, as the amount it is. */

@@ -9,7 +9,18 @@ import {
   type WorkingBy,
   workingOf,
 } from "../../methods";
-import { type Answer, fractionOf, type Problem, type SignedOperation, writeAnswer } from "../../problem";
+import {
+  type Answer,
+  decimalsOf,
+  fractionOf,
+  fractionsOf,
+  measuresOf,
+  moneyOf,
+  operandsOf,
+  type Problem,
+  type SignedOperation,
+  writeAnswer,
+} from "../../problem";
 import type { Amount, Measure } from "../../quantity";
 import type { PatternAct } from "../errorPattern";
 import { patternsNamed } from "../errorPatterns";
@@ -90,7 +101,7 @@ const UNDOES = { add: "subtract", subtract: "add", divide: "multiply", multiply:
 
 /** The wrong answer checked by the inverse; none where the operation is not undone in one line. */
 export function undoingOf(problem: Problem, wrong: Answer, house: HouseRules): Undoing | undefined {
-  const [first, second, more] = problem.operands;
+  const [first, second, more] = operandsOf(problem);
   if (first === undefined || second === undefined || more !== undefined) return undefined;
   const undone = inverseProblem(problem, wrong);
   if (undone === undefined) return undefined;
@@ -104,7 +115,7 @@ export function undoingOf(problem: Problem, wrong: Answer, house: HouseRules): U
 
 function inverseProblem(problem: Problem, wrong: Answer): Problem | undefined {
   const op = (["add", "subtract", "multiply", "divide"] as const).find((one) => one === problem.op);
-  const second = problem.operands[1];
+  const second = operandsOf(problem)[1];
   if (op === undefined || second === undefined) return undefined;
   const inverse: SignedOperation = UNDOES[op];
   if (inverse === "divide" && fractionOf(second).n === 0n) return undefined;
@@ -112,21 +123,21 @@ function inverseProblem(problem: Problem, wrong: Answer): Problem | undefined {
   switch (problem.kind) {
     case "decimals":
       return wrong.kind === "decimal" && second.kind === "decimal" && !wrong.negative && !endless(op, second)
-        ? { ...problem, op: inverse, operands: [wrong, second], form }
+        ? decimalsOf(inverse, [wrong, second], form)
         : undefined;
     case "fractions":
       return (wrong.kind === "decimal" || wrong.kind === "fraction" || wrong.kind === "mixed") &&
         (second.kind === "decimal" || second.kind === "fraction" || second.kind === "mixed") &&
         !wrong.negative
-        ? { ...problem, op: inverse, operands: [wrong, second], form }
+        ? fractionsOf(inverse, [wrong, second], form)
         : undefined;
     case "money":
       return (op === "add" || op === "subtract") && isAmount(wrong) && isAmount(second)
-        ? { ...problem, op: inverse, operands: [wrong, second], form }
+        ? moneyOf(inverse, [wrong, second], problem, form)
         : undefined;
     case "measures":
       return (op === "add" || op === "subtract") && isMeasure(wrong) && isMeasure(second)
-        ? { ...problem, op: inverse, operands: [wrong, second], form }
+        ? measuresOf(inverse, [wrong, second], form)
         : undefined;
     case "signed":
     case "chain":

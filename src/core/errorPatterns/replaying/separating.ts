@@ -2,8 +2,9 @@ import type { HouseRules } from "../../house";
 import { sameAnswer } from "../../marking";
 import { answerOf } from "../../methods";
 import type { Decimal } from "../../number";
-import { type Problem, readProblem } from "../../problem";
+import { operandsOf, type Problem, readProblem, withOperands } from "../../problem";
 import type { Quantity } from "../../quantity";
+import { mapOneOrMore } from "../../tuples";
 import type { ErrorPattern } from "../errorPattern";
 import { patternsNamed } from "../errorPatterns";
 import { patternsFor } from "../explaining/wrongWays";
@@ -75,7 +76,7 @@ function withDigits(problem: Problem, nth: number): Problem | undefined {
     whole: digits(numeral.whole),
     fraction: digits(numeral.fraction),
   });
-  const part = <Q extends Quantity>(quantity: Q): Q => {
+  const part = (quantity: Quantity): Quantity => {
     switch (quantity.kind) {
       case "decimal":
         return { ...quantity, whole: digits(quantity.whole), fraction: digits(quantity.fraction) };
@@ -86,29 +87,21 @@ function withDigits(problem: Problem, nth: number): Problem | undefined {
       case "amount":
         return { ...quantity, numeral: decimal(quantity.numeral) };
       case "measure":
-        return { ...quantity, parts: quantity.parts.map((one) => ({ ...one, count: decimal(one.count) })) };
+        return {
+          ...quantity,
+          parts: mapOneOrMore(quantity.parts, (one) => ({ ...one, count: decimal(one.count) })),
+        };
     }
   };
-  switch (problem.kind) {
-    case "decimals":
-      return ordered({ ...problem, operands: problem.operands.map(part) });
-    case "fractions":
-      return { ...problem, operands: problem.operands.map(part) };
-    case "signed":
-      return { ...problem, operands: problem.operands.map(part) };
-    case "money":
-      return { ...problem, operands: problem.operands.map(part) };
-    case "measures":
-      return { ...problem, operands: problem.operands.map(part) };
-    case "chain":
-      return undefined;
-  }
+  if (problem.kind === "chain") return undefined;
+  const moved = withOperands(problem, operandsOf(problem).map(part));
+  return moved?.kind === "decimals" ? ordered(moved) : moved;
 }
 
 /** Only differences that stay above zero, so that nothing else comes in. */
 function ordered(problem: Extract<Problem, { kind: "decimals" }>): Problem | undefined {
+  if (problem.op !== "subtract") return problem;
   const [first, second] = problem.operands;
-  if (problem.op !== "subtract" || first === undefined || second === undefined) return problem;
   const size = ({ whole, fraction }: Decimal): bigint => BigInt(`${whole}${fraction.padEnd(20, "0")}` || "0");
   return size(first) > size(second) ? problem : undefined;
 }

@@ -1,33 +1,38 @@
 import {
   type ChainProblem,
-  type DecimalProblem,
-  type Expression,
+  type DecimalForm,
+  decimalsOf,
+  fractionsOf,
+  measuresOf,
+  moneyOf,
+  operandsOf,
   type Problem,
   problemOf,
-  quantitiesOf,
   type SignedOperation,
   type SignedProblem,
+  withOperands,
 } from "../../problem";
 import type { Quantity } from "../../quantity";
+import { isTwo } from "../../tuples";
 import { fromTexts, isZero, replaced, textsOf } from "../quantityTexts";
 
 const SIGNED: readonly SignedOperation[] = ["add", "subtract", "multiply", "divide"];
 
 /** The same numbers with another sign between them, where that makes sense of them. */
 export function otherOperations(problem: Problem): readonly Problem[] {
-  if (problem.kind === "chain" || problem.operands.length !== 2) return [];
-  const [first, second] = problem.operands;
-  if (first === undefined || second === undefined) return [];
-  if (problem.kind === "signed") {
-    if (problem.op !== "terms") return [];
-    const other = problem.joins[0] === "add" ? ("subtract" as const) : ("add" as const);
-    return [{ ...problem, joins: [other] }];
+  const operands = operandsOf(problem);
+  if (problem.kind === "chain" || !isTwo(operands)) return [];
+  const [first, second] = operands;
+  if (problem.op === "terms") {
+    const [{ join, numeral }] = problem.more;
+    return [{ ...problem, more: [{ join: join === "add" ? "subtract" : "add", numeral }] }];
   }
+  if (problem.kind === "signed") return [];
   const now = SIGNED.find((one) => one === problem.op);
   if (now === undefined) return [];
   const form = problem.form.kind === "toPlace" ? problem.form : ({ kind: "asItComes" } as const);
-  return SIGNED.filter((one) => one !== now && canJoin(first, one, second)).map((one) =>
-    withOperation(problem, one, form),
+  return SIGNED.filter((one) => one !== now && canJoin(first, one, second)).flatMap(
+    (one) => withOperation(problem, one, form) ?? [],
   );
 }
 
@@ -43,15 +48,17 @@ function canJoin(first: Quantity, op: SignedOperation, second: Quantity): boolea
 function withOperation(
   problem: Exclude<Problem, ChainProblem | SignedProblem>,
   op: SignedOperation,
-  form: DecimalProblem["form"],
-): Problem {
+  form: DecimalForm,
+): Problem | undefined {
   switch (problem.kind) {
     case "decimals":
-      return { ...problem, op, form };
+      return decimalsOf(op, problem.operands, form);
     case "fractions":
+      return fractionsOf(op, problem.operands, problem.form);
     case "money":
+      return moneyOf(op, problem.operands, problem, problem.form);
     case "measures":
-      return { ...problem, op };
+      return measuresOf(op, problem.operands, problem.form);
   }
 }
 
@@ -60,13 +67,12 @@ const MOST_COPIED = 16;
 
 /** The problem with one digit of it replaced by another. */
 export function miscopied(problem: Problem): readonly Problem[] {
-  const digits = problem.operands.flatMap((operand, nth) =>
-    digitsIn(operand).map((place) => ({ nth, place })),
-  );
+  const operands = operandsOf(problem);
+  const digits = operands.flatMap((operand, nth) => digitsIn(operand).map((place) => ({ nth, place })));
   if (digits.length > MOST_COPIED) return [];
   return digits.flatMap(({ nth, place }) =>
     Array.from({ length: 10 }, (_, digit) => digit).flatMap((digit) => {
-      const operand = problem.operands[nth];
+      const operand = operands[nth];
       const copied = operand === undefined ? undefined : withDigit(operand, place, digit);
       if (copied === undefined) return [];
       const read = withOperand(problem, nth, copied);
@@ -101,36 +107,8 @@ function withDigit(quantity: Quantity, { part, index }: DigitPlace, digit: numbe
 function withOperand(problem: Problem, nth: number, operand: Quantity): Problem | undefined {
   const divides = problem.op === "divide" && nth === 1 && isZero(operand);
   if (divides) return undefined;
-  switch (problem.kind) {
-    case "decimals":
-      return operand.kind === "decimal"
-        ? { ...problem, operands: replaced(problem.operands, nth, operand) }
-        : undefined;
-    case "fractions":
-    case "signed":
-      return operand.kind === "amount" || operand.kind === "measure"
-        ? undefined
-        : { ...problem, operands: replaced(problem.operands, nth, operand) };
-    case "money":
-      return operand.kind === "amount" || operand.kind === "decimal"
-        ? { ...problem, operands: replaced(problem.operands, nth, operand) }
-        : undefined;
-    case "measures":
-      return operand.kind === "measure" || operand.kind === "decimal"
-        ? { ...problem, operands: replaced(problem.operands, nth, operand) }
-        : undefined;
-    case "chain": {
-      const read = problemOf(withLeaf(problem.expression, nth, operand), problem.form);
-      return read.ok ? read.value : undefined;
-    }
-  }
-}
-
-/** An expression with its nth quantity, from the left, put in the place of another. */
-function withLeaf(expression: Expression, nth: number, quantity: Quantity): Expression {
-  if (expression.kind === "quantity") return { ...expression, quantity };
-  const before = quantitiesOf(expression.left).length;
-  return nth < before
-    ? { ...expression, left: withLeaf(expression.left, nth, quantity) }
-    : { ...expression, right: withLeaf(expression.right, nth - before, quantity) };
+  const read = withOperands(problem, replaced(operandsOf(problem), nth, operand));
+  if (read?.kind !== "chain") return read;
+  const computed = problemOf(read.expression, read.form);
+  return computed.ok ? computed.value : undefined;
 }

@@ -1,6 +1,7 @@
 import { type Decimal, type Numeral, opposite } from "../../number";
 import type { Answer, Problem } from "../../problem";
 import type { Quantity } from "../../quantity";
+import { mapOneOrMore } from "../../tuples";
 import { fromTexts, isZero, replaced, textsOf } from "../quantityTexts";
 
 const isQuantity = (answer: Answer): answer is Quantity & Answer =>
@@ -48,7 +49,7 @@ export function offByOne(right: Answer): readonly Answer[] {
       return quantity.parts.flatMap((part, index) =>
         shifted(part.count).map((count) => ({
           ...quantity,
-          parts: replaced(quantity.parts, index, { ...part, count }),
+          parts: mapOneOrMore(quantity.parts, (one, at) => (at === index ? { ...part, count } : one)),
         })),
       );
   }

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../../number";
-import type { DecimalProblem } from "../../problem";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import type { Asks, DecimalProblem } from "../../problem";
+import { type Method, otherOperation, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   type AdditionDecisions,
@@ -58,13 +58,12 @@ export const columnAddition: Method<"column-addition", Why, DecimalProblem, Colu
   sample: "40.3 + 7.865 + 12",
   bench: { small: "<1.1> + <1.1>", usual: "<3.2> + <3.2>", largest: "<15.15> + <15.15>" },
   sound: SOUND_COLUMN_ADDITION,
-  refuses: worksOnly("add"),
-  work: workColumnAddition,
+  takes: (problem) => (problem.op === "add" ? taken(problem, workColumnAddition) : otherOperation("add")),
 };
 
 /** Column addition with any decisions in the columns; only sound ones are sure to reach the right answer. */
-export function workColumnAddition(
-  problem: DecimalProblem,
+function workColumnAddition(
+  problem: Asks<DecimalProblem, "add">,
   house: HouseRules,
   decisions: ColumnAdditionDecisions,
 ): Worked<Why> {

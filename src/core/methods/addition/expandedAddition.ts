@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { type Place, placesFrom } from "../../number";
-import { type DecimalProblem, signOf } from "../../problem";
-import { type Method, type OnPaper, type Worked, worksOnly } from "../contract/method";
+import { type Asks, type DecimalProblem, signOf } from "../../problem";
+import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   type AdditionDecisions,
@@ -14,10 +14,11 @@ import {
   countsOf,
   type ExpandedReason,
   expandedSetting,
+  isTooWideToExpand,
+  MOST_PLACES,
   placesOf,
   pullApart,
   pushTogether,
-  tooWideToExpand,
 } from "../squares/expandedSetting";
 
 export type ExpandedAdditionReason = {
@@ -33,8 +34,6 @@ export type ExpandedAdditionReason = {
 
 type Why = ExpandedReason | ExpandedAdditionReason | AnswerReason;
 
-const onlyAdds = worksOnly("add");
-
 /** Every number pulled apart into the true values of its digits; like parts joined, ten of one regrouped into the next. */
 export const expandedAddition: Method<
   "expanded-addition",
@@ -47,13 +46,17 @@ export const expandedAddition: Method<
   sample: "47.6 + 8.7",
   bench: { small: "<1.1> + <1.1>", usual: "<3.2> + <3.2>", largest: "<5.5> + <5.5>" },
   sound: SOUND_ADDITION,
-  refuses: (problem) => onlyAdds(problem) ?? tooWideToExpand(problem),
-  work: workExpandedAddition,
+  takes: (problem) => {
+    if (problem.op !== "add") return otherOperation("add");
+    return isTooWideToExpand(problem)
+      ? refused("manyPlaces", MOST_PLACES)
+      : taken(problem, workExpandedAddition);
+  },
 };
 
 /** Expanded addition with any decisions; only sound ones are sure to reach the right answer. */
-export function workExpandedAddition(
-  problem: DecimalProblem,
+function workExpandedAddition(
+  problem: Asks<DecimalProblem, "add">,
   house: HouseRules,
   decisions: AdditionDecisions,
 ): Worked<Why> {

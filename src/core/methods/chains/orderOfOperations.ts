@@ -1,7 +1,6 @@
 import type { HouseRules } from "../../house";
-import { asFraction, fraction, simplest } from "../../number";
+import { asFraction, type Decimal, fraction, simplest } from "../../number";
 import {
-  type Answer,
   type AnswerForm,
   AS_IT_COMES,
   type Branch,
@@ -11,13 +10,13 @@ import {
   type FractionProblem,
   type Problem,
   problemOf,
-  quantitiesOf,
   quantityOf,
   writeAnswer,
   writeExpression,
 } from "../../problem";
 import type { Quantity } from "../../quantity";
-import type { Method, Solve, Worked } from "../contract/method";
+import type { Two } from "../../tuples";
+import { type Method, type Solve, taken, type Worked } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { newPad, type Pad, text } from "../squares/pad";
 import type { ChainReason } from "./chainReason";
@@ -54,12 +53,11 @@ export const orderOfOperations: Method<"order-of-operations", ChainWhy, ChainPro
     largest: "((<0-98>.5 + 3/4) × 12 - 2.25) ÷ 7 + 2 × (3 + <0-8>)",
   },
   sound: SOUND_CHAIN,
-  refuses: () => undefined,
-  work: workChain,
+  takes: (problem) => taken(problem, workChain),
 };
 
 /** A chain with any decision about what comes next; only the sound one is sure to reach the right answer. */
-export function workChain<Inner>(
+function workChain<Inner>(
   problem: ChainProblem,
   house: HouseRules,
   decisions: ChainDecisions,
@@ -70,9 +68,8 @@ export function workChain<Inner>(
   pad.line("setOut", { kind: "writeChain", problem }, () => [
     text(writeExpression(problem.expression, plain)),
   ]);
-  let here: Expression = problem.expression;
-  let answer: Answer | undefined;
-  while (here.kind === "operation") {
+  let here = problem.expression;
+  for (;;) {
     const next = decisions.next(here);
     const last = next === here;
     const asked = partProblem(next, last ? problem.form : AS_IT_COMES, last);
@@ -85,21 +82,18 @@ export function workChain<Inner>(
     });
     pad.aside(working);
     if (last) {
-      answer = working.answer;
-      break;
+      const { answer } = working;
+      pad.line("answer", { kind: "nameAnswer", answer }, () => [text(`= ${writeAnswer(answer, plain)}`)]);
+      return { answer, onPaper: pad.onPaper };
     }
     const result = quantityOf(working.answer);
     if (result === undefined) throw new Error(`workChain: ${working.answer.kind} can't go on in a chain`);
     here = replaced(here, next, result);
-    const rest: ChainProblem = { ...problem, expression: here, operands: quantitiesOf(here) };
+    const rest: ChainProblem = { ...problem, expression: here };
     pad.line("work", { kind: "putBack", problem: asked, result, rest }, () => [
       text(`= ${writeExpression(rest.expression, plain)}`),
     ]);
   }
-  if (answer === undefined) throw new Error("workChain: a chain has operations");
-  const named = answer;
-  pad.line("answer", { kind: "nameAnswer", answer }, () => [text(`= ${writeAnswer(named, plain)}`)]);
-  return { answer, onPaper: pad.onPaper };
 }
 
 function becauseOf(whole: Branch, next: Branch): "brackets" | "timesFirst" | "leftFirst" {
@@ -127,11 +121,13 @@ function holderOf(whole: Branch, part: Branch): Branch | undefined {
   return undefined;
 }
 
-/** The expression with an operation replaced by what it came to. */
-function replaced(whole: Expression, part: Branch, by: Quantity): Expression {
-  if (whole === part) return { kind: "quantity", at: part.at, quantity: by };
-  if (whole.kind === "quantity") return whole;
-  return { ...whole, left: replaced(whole.left, part, by), right: replaced(whole.right, part, by) };
+/** The expression with an operation inside it replaced by what it came to. */
+function replaced(whole: Branch, part: Branch, by: Quantity): Branch {
+  const side = (one: Expression): Expression => {
+    if (one === part) return { kind: "quantity", at: part.at, quantity: by };
+    return one.kind === "quantity" ? one : replaced(one, part, by);
+  };
+  return { ...whole, left: side(whole.left), right: side(whole.right) };
 }
 
 /** The problem of one operation of a chain. A quotient that is no short decimal is worked among fractions. */
@@ -140,17 +136,16 @@ function partProblem(operation: Branch, form: AnswerForm, last: boolean): Proble
   if (!read.ok) throw new Error(`partProblem: ${read.error.code}`);
   const problem = read.value;
   if (last) return problem;
-  if (problem.kind === "decimals" && problem.op === "divide") return exactQuotient(problem);
+  if (problem.kind === "decimals" && problem.op === "divide") return exactQuotient(problem.operands);
   return problem;
 }
 
-function exactQuotient(problem: DecimalProblem): DecimalProblem | FractionProblem {
-  const [dividend, divisor] = problem.operands;
-  if (dividend === undefined || divisor === undefined) return problem;
+function exactQuotient(operands: Two<Decimal>): DecimalProblem | FractionProblem {
+  const [dividend, divisor] = operands;
   const [a, b] = [asFraction(dividend), asFraction(divisor)];
   const exact = simplest(fraction(a.numerator * b.denominator, a.denominator * b.numerator));
   const ends = (10n ** 6n * exact.numerator) % exact.denominator === 0n;
   return ends
-    ? { ...problem, form: { kind: "exactly" } }
-    : { kind: "fractions", op: "divide", operands: problem.operands, form: AS_IT_COMES };
+    ? { kind: "decimals", op: "divide", operands, form: { kind: "exactly" } }
+    : { kind: "fractions", op: "divide", operands, form: AS_IT_COMES };
 }

@@ -1,6 +1,7 @@
 import type { Layout } from "../../board";
 import type { HouseRules } from "../../house";
 import type { Answer, Operation, Problem, ProblemKind } from "../../problem";
+import { done, failed, type Result } from "../../result";
 import type { Step, StepToDraw } from "./step";
 
 /** How a working stands on squared paper: its layout, and the steps that write it. */
@@ -66,20 +67,31 @@ export interface Method<
   readonly bench: BenchProblems;
   /** The decisions that reach the right answer. */
   readonly sound: Decisions;
-  /** None where the method takes the problem, else why it does not. */
-  refuses(problem: Asked): Refusal<Because> | undefined;
+  /** The problem ready to be worked, or why it is not taken. */
+  takes(problem: Asked): Result<Taken<Why, Decisions>, Refusal<Because>>;
+}
+
+/** A problem that a method took. */
+export interface Taken<Why, Decisions> {
   /**
-   * The problem worked with some decisions; only sound ones are sure to reach the right answer. The problem must
-   * be one the method does not refuse. `solve` works what is left to other methods, on a sheet of its own or as
-   * the body of this one. Throws `Stuck` where the decisions can't go on.
+   * The problem worked with some decisions; only sound ones are sure to reach the right answer. `solve` works what
+   * is left to other methods, on a sheet of its own or as the body of this one. Throws `Stuck` where the decisions
+   * can't go on.
    */
-  work<Inner>(
-    problem: Asked,
+  work<Inner>(house: HouseRules, decisions: Decisions, solve: Solve<Inner>): Worked<Why | Inner>;
+}
+
+/** Takes a problem, or what was made of it, to be worked by a procedure. */
+export const taken = <Given, Why, Decisions>(
+  given: Given,
+  procedure: <Inner>(
+    given: Given,
     house: HouseRules,
     decisions: Decisions,
     solve: Solve<Inner>,
-  ): Worked<Why | Inner>;
-}
+  ) => Worked<Why | Inner>,
+): { readonly ok: true; readonly value: Taken<Why, Decisions> } =>
+  done({ work: (house, decisions, solve) => procedure(given, house, decisions, solve) });
 
 /** Of a method in which nothing is known to be done otherwise. */
 export type NoDecisions = Readonly<Record<never, never>>;
@@ -93,11 +105,10 @@ export type ReasonOf<M> = M extends Method<infer _I, infer Why, infer _A, infer 
 export type RefusesOf<M> =
   M extends Method<infer _I, infer _W, infer _A, infer _D, infer Because> ? Because : never;
 
-/** Refuses every operation but these. */
-export const worksOnly =
-  (...worksOn: readonly Operation[]) =>
-  ({ op }: { readonly op: Operation }): Refusal<never> | undefined =>
-    worksOn.includes(op) ? undefined : { kind: "otherOperation", worksOn };
+/** Refuses a problem since the method is for these operations. */
+export const otherOperation = (
+  ...worksOn: readonly Operation[]
+): { readonly ok: false; readonly error: Refusal<never> } => failed({ kind: "otherOperation", worksOn });
 
 /** A refusal for a reason of the method's own. */
 export const because = <const Because extends string>(why: Because, most = 0): Refusal<Because> => ({
@@ -105,3 +116,9 @@ export const because = <const Because extends string>(why: Because, most = 0): R
   because: why,
   most,
 });
+
+/** Refuses a problem for a reason of the method's own. */
+export const refused = <const Because extends string>(
+  why: Because,
+  most?: number,
+): { readonly ok: false; readonly error: Refusal<Because> } => failed(because(why, most));

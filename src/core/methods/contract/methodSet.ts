@@ -1,5 +1,6 @@
 import type { HouseRules } from "../../house";
 import { type Answer, isRight, PROBLEM_KINDS, type Problem, type ProblemKind } from "../../problem";
+import { done, failed, type Result } from "../../result";
 import type { BenchProblems, Method, Refusal, Solve, WorkingBy, WorkingToDraw } from "./method";
 import { drawnSteps } from "./step";
 
@@ -12,14 +13,13 @@ interface Taking<Why, Id extends string> {
   readonly kinds: readonly ProblemKind[];
   /** The names of its decisions. */
   readonly decides: readonly string[];
-  refuses(problem: Problem): Refusal | undefined;
-  /** The problem worked with sound decisions, and others put over them. */
-  work<Inner>(
-    problem: Problem,
-    house: HouseRules,
-    solve: Solve<Inner>,
-    other: object,
-  ): WorkingToDraw<Why | Inner, Id>;
+  /** The problem ready to be worked, or why it is not taken. */
+  takes(problem: Problem): Result<Ready<Why, Id>, Refusal>;
+}
+
+/** A problem that a method took, to be worked with sound decisions, and others put over them. */
+interface Ready<Why, Id extends string> {
+  work<Inner>(house: HouseRules, solve: Solve<Inner>, other: object): WorkingToDraw<Why | Inner, Id>;
 }
 
 /** The methods for a kind of problem or for several, and which of them a house takes first. What a problem does not need, need not be loaded. */
@@ -45,15 +45,17 @@ export function methodSet<Why, Id extends string, Asked extends Problem>(
       bench: method.bench,
       kinds,
       decides: Object.keys(method.sound),
-      refuses: (problem) => {
+      takes: (problem) => {
         const asked = seen(problem);
-        return asked === undefined ? { kind: "otherKind", worksOn: kinds[0] } : method.refuses(asked);
-      },
-      work: (problem, house, solve, other) => {
-        const asked = seen(problem);
-        if (asked === undefined) throw new Error(`${method.id} does not work ${problem.kind}`);
-        const { answer, onPaper } = method.work(asked, house, { ...method.sound, ...other }, solve);
-        return { answer, onPaper, problem, method: method.id, house };
+        if (asked === undefined) return failed({ kind: "otherKind", worksOn: kinds[0] });
+        const taken = method.takes(asked);
+        if (!taken.ok) return taken;
+        return done({
+          work: (house, solve, other) => {
+            const { answer, onPaper } = taken.value.work(house, { ...method.sound, ...other }, solve);
+            return { answer, onPaper, problem, method: method.id, house };
+          },
+        });
       },
     })),
     prefers: (problem, house) => {
@@ -119,17 +121,21 @@ export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, 
     return method;
   };
   /** The wanted method where it takes the problem, else the first of the house's that does. */
-  const methodFor = (problem: Problem, house: HouseRules, wanted: readonly Id[]): Taking<Why, Id> => {
+  const methodFor = (
+    problem: Problem,
+    house: HouseRules,
+    wanted: readonly Id[],
+  ): { readonly id: Id; readonly ready: Ready<Why, Id> } => {
     const preferred = (byKind.get(problem.kind) ?? []).flatMap((one) => one.prefers(problem, house));
     for (const id of [...wanted, ...preferred]) {
-      const method = byId.get(id);
-      if (method !== undefined && method.refuses(problem) === undefined) return method;
+      const taken = byId.get(id)?.takes(problem);
+      if (taken?.ok) return { id, ready: taken.value };
     }
     throw new Error(`methodFor: no method takes ${problem.kind} ${problem.op}`);
   };
   const worked = (problem: Problem, house: HouseRules, wanted?: Id): WorkingToDraw<Why, Id> => {
-    const method = methodFor(problem, house, wanted === undefined ? [] : [wanted]);
-    const working = method.work(problem, house, worked, {});
+    const { ready } = methodFor(problem, house, wanted === undefined ? [] : [wanted]);
+    const working = ready.work(house, worked, {});
     if (!isRight(problem, working.answer)) {
       throw new Error(`workingOf: ${working.method} disagrees with exact arithmetic`);
     }
@@ -140,7 +146,11 @@ export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, 
   return {
     methods,
     card,
-    methodsFor: (problem) => methods.map((method) => ({ id: method.id, refusal: method.refuses(problem) })),
+    methodsFor: (problem) =>
+      methods.map(({ id, takes }) => {
+        const taken = takes(problem);
+        return { id, refusal: taken.ok ? undefined : taken.error };
+      }),
     preferredMethod: (problem, house) => methodFor(problem, house, []).id,
     methodAmong: (problem, house, wanted) => {
       const preferred = methodFor(problem, house, []).id;
@@ -153,7 +163,11 @@ export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, 
     },
     workingOf,
     answerOf: (problem, house, wanted) => worked(problem, house, wanted).answer,
-    workingOtherwise: (problem, house, method, other, solve) =>
-      card(method).work(problem, house, solve, other),
+    workingOtherwise: (problem, house, method, other, solve) => {
+      const taken = card(method).takes(problem);
+      if (!taken.ok)
+        throw new Error(`workingOtherwise: ${method} does not take ${problem.kind} ${problem.op}`);
+      return taken.value.work(house, solve, other);
+    },
   };
 }

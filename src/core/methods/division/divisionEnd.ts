@@ -64,7 +64,7 @@ export function divisionEnd(
   quotient: Quotient,
   setting: QuotientPosition,
   row: number,
-  problem: DecimalProblem,
+  problem: Pick<DecimalProblem, "form">,
   house: HouseRules,
   comesAgain?: ComesAgain,
 ): End {
@@ -80,10 +80,10 @@ export function divisionEnd(
       const form = { kind: "toPlace", place: ending.place } as const;
       const goesOn = !isWhole(full, plan);
       const short = full.fraction.length <= Math.max(0, -ending.place) && ending.place <= ONES;
-      const inForm = problem.form.kind === "toPlace" ? { ...problem, form } : problem;
+      const inForm = problem.form.kind === "toPlace" ? { form } : problem;
       if (!goesOn && short) return inItsFrame(full, setting, inForm, house);
       const start = () => (ending.kind === "tooLong" ? [stopsHere(ending.expansion, -ending.place)] : []);
-      const end = onItsOwnRow(full, row, { ...problem, form }, house, goesOn);
+      const end = onItsOwnRow(full, row, { form }, house, goesOn);
       return { answer: end.answer, steps: () => [...start(), ...end.steps()] };
     }
     case "remainder":
@@ -102,7 +102,7 @@ const isWhole = (full: Decimal, { newDividend, newDivisor }: DivisionPlan): bool
 const inItsFrame = (
   full: Decimal,
   setting: QuotientPosition,
-  problem: DecimalProblem,
+  problem: Pick<DecimalProblem, "form">,
   house: HouseRules,
 ): End =>
   finishAnswer(
@@ -116,7 +116,7 @@ const inItsFrame = (
 function onItsOwnRow(
   full: Decimal,
   row: number,
-  problem: DecimalProblem,
+  problem: Pick<DecimalProblem, "form">,
   house: HouseRules,
   goesOn: boolean,
 ): End {
@@ -186,7 +186,7 @@ function withRest(
   full: Decimal,
   row: number,
   setting: QuotientPosition,
-  problem: DecimalProblem,
+  problem: Pick<DecimalProblem, "form">,
   house: HouseRules,
 ): End {
   const { newDividend, newDivisor, power } = plan;

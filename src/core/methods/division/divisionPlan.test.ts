@@ -10,7 +10,8 @@ import { planDivision, SOUND_SCALING } from "./divisionPlan";
 const planOf = (line: string, rules: Partial<HouseRules>) => {
   const house = { ...PRESETS.fillersTrueValue, ...rules };
   const problem = readProblem(line, house);
-  if (!problem.ok || problem.value.kind !== "decimals") throw new Error(`${line} does not read`);
+  if (!problem.ok || problem.value.kind !== "decimals" || problem.value.op !== "divide")
+    throw new Error(`${line} does not read`);
   return planDivision(problem.value, house, SOUND_SCALING);
 };
 

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import { countedIn, type Decimal, digitsOf, movedBy, ONES, type Place } from "../../number";
-import type { DecimalProblem } from "../../problem";
+import type { Asks, DecimalProblem } from "../../problem";
 import { type Expansion, expansionOf, type Stop } from "../procedures/quotientDigits";
 
 /** How a division ends, where its quotient does not come out even. */
@@ -43,13 +43,11 @@ const LONGEST_REPETEND = 10_000;
 
 /** Plans a division: the wanted form decides how it ends, else the house. */
 export function planDivision(
-  { operands, form }: DecimalProblem,
+  { operands, form }: Asks<DecimalProblem, "divide">,
   house: HouseRules,
   decisions: ScalingDecisions,
 ): DivisionPlan {
   const [dividend, divisor] = operands;
-  if (dividend === undefined || divisor === undefined)
-    throw new Error("planDivision: two numbers are needed");
   const power = decisions.movesDivisor(divisor);
   const newDividend = movedBy(dividend, decisions.movesDividend(divisor, dividend));
   const newDivisor = BigInt(digitsOf(movedBy(divisor, power)));

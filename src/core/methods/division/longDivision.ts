@@ -1,8 +1,8 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, ONES, type Place, TENTHS } from "../../number";
-import type { DecimalProblem } from "../../problem";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import type { Asks, DecimalProblem } from "../../problem";
+import { type Method, otherOperation, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   divideByDigits,
@@ -82,13 +82,12 @@ export const longDivision: Method<"long-division", Why, DecimalProblem, Division
     largest: "<15.15> ÷ <1.15> to 15 places",
   },
   sound: SOUND_DIVISION,
-  refuses: worksOnly("divide"),
-  work: workLongDivision,
+  takes: (problem) => (problem.op === "divide" ? taken(problem, workLongDivision) : otherOperation("divide")),
 };
 
 /** Long division with any decisions; only sound ones are sure to reach the right answer. */
-export function workLongDivision(
-  problem: DecimalProblem,
+function workLongDivision(
+  problem: Asks<DecimalProblem, "divide">,
   house: HouseRules,
   decisions: DivisionDecisions,
 ): Worked<Why> {

@@ -12,8 +12,8 @@ import {
   placesFrom,
   withoutTrailingZeros,
 } from "../../number";
-import type { DecimalProblem } from "../../problem";
-import { type Method, type OnPaper, type Worked, worksOnly } from "../contract/method";
+import type { Asks, DecimalProblem } from "../../problem";
+import { type Method, type OnPaper, otherOperation, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { divideByDigits, type Quotient, SOUND_QUOTIENTS } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
@@ -122,12 +122,12 @@ export const partialQuotients: Method<"partial-quotients", Why, DecimalProblem, 
     largest: "<15.15> ÷ <2-11> to 15 places",
   },
   sound: SOUND_CHUNKS,
-  refuses: worksOnly("divide"),
-  work: workPartialQuotients,
+  takes: (problem) =>
+    problem.op === "divide" ? taken(problem, workPartialQuotients) : otherOperation("divide"),
 };
 
 function workPartialQuotients(
-  problem: DecimalProblem,
+  problem: Asks<DecimalProblem, "divide">,
   house: HouseRules,
   decisions: PartialQuotientsDecisions,
 ): Worked<Why> {

@@ -1,8 +1,8 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { digitsOf, movedBy, type Place, TENTHS } from "../../number";
-import type { DecimalProblem } from "../../problem";
-import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
+import type { Asks, DecimalProblem } from "../../problem";
+import { type Method, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { divideByDigits, type QuotientDigit } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
@@ -30,8 +30,6 @@ type Why = DivisionSettingReason | ShortDivisionReason | DivisionEndReason | Ans
 /** The largest whole divisor whose multiples are known by heart. */
 const MOST_DIVISOR = 12;
 
-const onlyDivides = worksOnly("divide");
-
 /** Division in the head, digit by digit; only what is left is written, small before the next digit. */
 export const shortDivision: Method<"short-division", Why, DecimalProblem, DivisionDecisions, "largeDivisor"> =
   {
@@ -43,18 +41,19 @@ export const shortDivision: Method<"short-division", Why, DecimalProblem, Divisi
       largest: "<15.15> ÷ <2-11> to 15 places",
     },
     sound: SOUND_DIVISION,
-    refuses: (problem): Refusal<"largeDivisor"> | undefined => {
+    takes: (problem) => {
+      if (problem.op !== "divide") return otherOperation("divide");
       const [, divisor] = problem.operands;
-      if (problem.op !== "divide" || divisor === undefined) return onlyDivides(problem);
       const whole = BigInt(digitsOf(movedBy(divisor, divisor.fraction.length)));
-      return whole > BigInt(MOST_DIVISOR) ? because("largeDivisor", MOST_DIVISOR) : undefined;
+      return whole > BigInt(MOST_DIVISOR)
+        ? refused("largeDivisor", MOST_DIVISOR)
+        : taken(problem, workShortDivision);
     },
-    work: workShortDivision,
   };
 
 /** Short division with any decisions; only sound ones are sure to reach the right answer. */
-export function workShortDivision(
-  problem: DecimalProblem,
+function workShortDivision(
+  problem: Asks<DecimalProblem, "divide">,
   house: HouseRules,
   decisions: DivisionDecisions,
 ): Worked<Why> {

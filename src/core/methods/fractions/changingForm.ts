@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { commonFactor, type Fraction, fraction, type Numeral } from "../../number";
-import type { FractionProblem } from "../../problem";
-import { type Method, type Solve, type Worked, worksOnly } from "../contract/method";
+import type { Asks, FractionProblem } from "../../problem";
+import { type Method, otherOperation, type Solve, taken, type Worked } from "../contract/method";
 import { nameStep } from "../squares/answer";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
@@ -24,19 +24,18 @@ export const changingForm: Method<"changing-form", FractionWhy, FractionProblem,
     largest: "simplify <1-9900>/<2-9901>",
   },
   sound: SOUND_FRACTIONS,
-  refuses: worksOnly("rewrite"),
-  work: workChangingForm,
+  takes: (problem) =>
+    problem.op === "rewrite" ? taken(problem, workChangingForm) : otherOperation("rewrite"),
 };
 
 /** A number in another form, with any decisions; only sound ones are sure to reach the right answer. */
-export function workChangingForm<Inner>(
-  problem: FractionProblem,
+function workChangingForm<Inner>(
+  problem: Asks<FractionProblem, "rewrite">,
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
 ): Worked<FractionWhy | Inner> {
   const [numeral] = problem.operands;
-  if (numeral === undefined) throw new Error("workChangingForm: a number is needed");
   const pad = startFractions<Inner>(problem, house);
   const end = (value: Numeral): Worked<FractionWhy | Inner> =>
     finishFraction(pad, value, { problem, house, decisions }, solve);

@@ -1,13 +1,15 @@
 import type { HouseRules } from "../../house";
 import { compareNumerals, type Fraction, type Numeral } from "../../number";
-import type { FractionProblem } from "../../problem";
+import type { Asks, FractionProblem } from "../../problem";
+import { failed } from "../../result";
 import {
   type BenchProblems,
   type Method,
+  otherOperation,
   type Refusal,
   type Solve,
+  taken,
   type Worked,
-  worksOnly,
 } from "../contract/method";
 import { text } from "../squares/pad";
 import { alike, combined, largeFactors, longLists, type Way } from "./alikeParts";
@@ -29,8 +31,15 @@ const method = <Id extends string, Because extends string>(
   sample,
   bench,
   sound: SOUND_FRACTIONS,
-  refuses: (problem) => worksOnly("add", "subtract", "compare", "order")(problem) ?? tooMuch(problem),
-  work: (problem, house, decisions, solve) => workCommonDenominator(way, problem, house, decisions, solve),
+  takes: (problem) => {
+    if (!isOverCommon(problem)) return otherOperation("add", "subtract", "compare", "order");
+    const refusal = tooMuch(problem);
+    return refusal === undefined
+      ? taken(problem, (asked, house, decisions, solve) =>
+          workCommonDenominator(way, asked, house, decisions, solve),
+        )
+      : failed(refusal);
+  },
 });
 
 const TWO = { small: "<1-4>/<2-5> + <1-4>/<2-5>", usual: "<1-12>/<2-13> + <1-12>/<2-13>" } as const;
@@ -70,10 +79,15 @@ export const denominatorsByProduct = method(
   (): undefined => undefined,
 );
 
+type OverCommon = Asks<FractionProblem, "add" | "subtract" | "compare" | "order">;
+
+const isOverCommon = (problem: FractionProblem): problem is OverCommon =>
+  problem.op !== "multiply" && problem.op !== "divide" && problem.op !== "rewrite";
+
 /** Fractions over a common denominator with any decisions; only sound ones are sure to reach the right answer. */
-export function workCommonDenominator<Inner>(
+function workCommonDenominator<Inner>(
   way: Way,
-  problem: FractionProblem,
+  problem: OverCommon,
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,

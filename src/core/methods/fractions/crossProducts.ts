@@ -1,10 +1,11 @@
 import type { HouseRules } from "../../house";
 import { type Fraction, fraction } from "../../number";
-import { type FractionProblem, type Relation, signOf } from "../../problem";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import { type Asks, type FractionProblem, type Relation, signOf } from "../../problem";
+import { mapTwo } from "../../tuples";
+import { type Method, otherOperation, taken, type Worked } from "../contract/method";
 import { text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
-import { asFractions, type FractionWhy, items, startFractions } from "./fractionSteps";
+import { type FractionWhy, items, oneFraction, startFractions } from "./fractionSteps";
 
 export type CrossProductsReason =
   /** One numerator times the other's denominator. */
@@ -52,20 +53,18 @@ export const crossProducts: Method<
     largest: "compare <1-9900>/<2-9901> and <1-9900>/<2-9901>",
   },
   sound: SOUND_CROSSING,
-  refuses: worksOnly("compare"),
-  work: workCrossProducts,
+  takes: (problem) =>
+    problem.op === "compare" ? taken(problem, workCrossProducts) : otherOperation("compare"),
 };
 
 function workCrossProducts(
-  problem: FractionProblem,
+  problem: Asks<FractionProblem, "compare">,
   house: HouseRules,
   decisions: CrossProductsDecisions,
 ): Worked<FractionWhy | CrossProductsReason> {
   const pad = startFractions<CrossProductsReason>(problem, house);
   const [left, right] = problem.operands;
-  const [a, b] = asFractions(pad, problem.operands, house, decisions);
-  if (left === undefined || right === undefined || a === undefined || b === undefined)
-    throw new Error("workCrossProducts: two numbers are needed");
+  const [a, b] = mapTwo(problem.operands, (one) => oneFraction(pad, one, house, decisions));
   const times = signOf("multiply", house);
   const products = [decisions.crosses(a.numerator, b), decisions.crosses(b.numerator, a)] as const;
   const cross = (over: Fraction, under: Fraction, product: bigint, first: boolean) =>

@@ -1,11 +1,12 @@
 import type { HouseRules } from "../../house";
 import { commonMultiple, fraction } from "../../number";
-import { type FractionProblem, signOf } from "../../problem";
-import { type Method, type Solve, type Worked, worksOnly } from "../contract/method";
+import { type Asks, type FractionProblem, signOf } from "../../problem";
+import { mapTwo } from "../../tuples";
+import { type Method, otherOperation, type Solve, taken, type Worked } from "../contract/method";
 import { text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
-import { asFractions, equivalentOf, type FractionWhy, items, startFractions } from "./fractionSteps";
+import { equivalentOf, type FractionWhy, items, oneFraction, startFractions } from "./fractionSteps";
 
 /** Dividend and divisor as like parts: then only how many there are of each matters. */
 export const dividingLikeParts: Method<
@@ -22,21 +23,18 @@ export const dividingLikeParts: Method<
     largest: "<1-9900>/<2-9901> ÷ <1-9900>/<2-9901>",
   },
   sound: SOUND_FRACTIONS,
-  refuses: worksOnly("divide"),
-  work: workLikeParts,
+  takes: (problem) => (problem.op === "divide" ? taken(problem, workLikeParts) : otherOperation("divide")),
 };
 
 /** A quotient of like parts with any decisions; only sound ones are sure to reach the right answer. */
-export function workLikeParts<Inner>(
-  problem: FractionProblem,
+function workLikeParts<Inner>(
+  problem: Asks<FractionProblem, "divide">,
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
 ): Worked<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
-  const [dividend, divisor] = asFractions(pad, problem.operands, house, decisions);
-  if (dividend === undefined || divisor === undefined)
-    throw new Error("workLikeParts: two numbers are needed");
+  const [dividend, divisor] = mapTwo(problem.operands, (one) => oneFraction(pad, one, house, decisions));
   const common = commonMultiple(dividend.denominator, divisor.denominator);
   if (dividend.denominator === divisor.denominator)
     pad.mark("work", { kind: "alikeAlready", denominator: common });

@@ -1,12 +1,20 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { commonFactor, type Fraction, fraction } from "../../number";
-import { type FractionProblem, signOf } from "../../problem";
-import { type Method, type Solve, type Worked, worksOnly } from "../contract/method";
+import { type Asks, type FractionProblem, signOf } from "../../problem";
+import { mapTwo } from "../../tuples";
+import { type Method, otherOperation, type Solve, taken, type Worked } from "../contract/method";
 import { joined, type Placed, stack, text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
-import { asFractions, type FractionPad, type FractionWhy, items, startFractions } from "./fractionSteps";
+import {
+  asFractions,
+  type FractionPad,
+  type FractionWhy,
+  items,
+  oneFraction,
+  startFractions,
+} from "./fractionSteps";
 
 /** Numerators with numerators, denominators with denominators; common factors cancelled before, or the product simplified after. */
 export const multiplyingAcross: Method<
@@ -23,8 +31,7 @@ export const multiplyingAcross: Method<
     largest: "<1-9900>/<2-9901> × <1-9900>/<2-9901> × <1-9900>/<2-9901>",
   },
   sound: SOUND_FRACTIONS,
-  refuses: worksOnly("multiply"),
-  work: workAcross,
+  takes: (problem) => (problem.op === "multiply" ? taken(problem, workAcross) : otherOperation("multiply")),
 };
 
 /** The divisor turned over, and then multiplied by. */
@@ -37,13 +44,12 @@ export const turningOver: Method<"turning-over", FractionWhy, FractionProblem, F
     largest: "<1-9900>/<2-9901> ÷ <1-9900>/<2-9901>",
   },
   sound: SOUND_FRACTIONS,
-  refuses: worksOnly("divide"),
-  work: workTurningOver,
+  takes: (problem) => (problem.op === "divide" ? taken(problem, workTurningOver) : otherOperation("divide")),
 };
 
 /** A product of fractions with any decisions; only sound ones are sure to reach the right answer. */
-export function workAcross<Inner>(
-  problem: FractionProblem,
+function workAcross<Inner>(
+  problem: Asks<FractionProblem, "multiply">,
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
@@ -55,16 +61,14 @@ export function workAcross<Inner>(
 }
 
 /** A quotient by turning the divisor over, with any decisions. */
-export function workTurningOver<Inner>(
-  problem: FractionProblem,
+function workTurningOver<Inner>(
+  problem: Asks<FractionProblem, "divide">,
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
 ): Worked<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
-  const [dividend, divisor] = asFractions(pad, problem.operands, house, decisions);
-  if (dividend === undefined || divisor === undefined)
-    throw new Error("workTurningOver: two numbers are needed");
+  const [dividend, divisor] = mapTwo(problem.operands, (one) => oneFraction(pad, one, house, decisions));
   const reciprocal = decisions.turnsOver(divisor);
   const kept = decisions.dividend(dividend);
   pad.line("work", { kind: "turnOver", divisor, reciprocal }, () => [

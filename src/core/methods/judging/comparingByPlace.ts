@@ -10,8 +10,9 @@ import {
   placesFrom,
   withoutBarePoint,
 } from "../../number";
-import type { DecimalProblem, Relation } from "../../problem";
-import { type Method, type OnPaper, type Worked, worksOnly } from "../contract/method";
+import type { Asks, DecimalProblem, Relation } from "../../problem";
+import { mapTwo } from "../../tuples";
+import { type Method, type OnPaper, otherOperation, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { lineOf } from "../squares/placeParts";
@@ -57,19 +58,17 @@ export const comparingByPlace: Method<"comparing-by-place", Why, DecimalProblem,
     largest: "compare <15.15> and <15.15>",
   },
   sound: SOUND_COMPARING,
-  refuses: worksOnly("compare"),
-  work: workComparing,
+  takes: (problem) => (problem.op === "compare" ? taken(problem, workComparing) : otherOperation("compare")),
 };
 
 /** A comparison with any decision; only the sound one is sure to be right. */
-export function workComparing(
-  problem: DecimalProblem,
+function workComparing(
+  problem: Asks<DecimalProblem, "compare">,
   house: HouseRules,
   decisions: ComparingDecisions,
 ): Worked<Why> {
-  const [left, right] = problem.operands.map(withoutBarePoint);
-  if (left === undefined || right === undefined) throw new Error("workComparing: two numbers are needed");
-  const numerals = [left, right];
+  const numerals = mapTwo(problem.operands, withoutBarePoint);
+  const [left, right] = numerals;
   const lowest = Math.min(ONES, ...numerals.map(lowestPlace));
   const places = placesFrom(lowest, Math.max(ONES, ...numerals.map(highestPlace)));
   const compared: Compared[] = [];

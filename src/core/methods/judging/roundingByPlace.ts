@@ -11,8 +11,8 @@ import {
   type Place,
   placesFrom,
 } from "../../number";
-import type { DecimalProblem } from "../../problem";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import type { Asks, DecimalProblem } from "../../problem";
+import { type Method, otherOperation, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, finishAnswer, nameStep, roundStep } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
@@ -46,19 +46,16 @@ export const roundingByPlace: Method<"rounding-by-place", Why, DecimalProblem, R
     largest: "round <15.15> to trillionths",
   },
   sound: SOUND_ROUNDING,
-  refuses: worksOnly("round"),
-  work: workRounding,
+  takes: (problem) => (problem.op === "round" ? taken(problem, workRounding) : otherOperation("round")),
 };
 
 /** Rounding with any decisions; only sound ones are sure to reach the right answer. */
-export function workRounding(
-  problem: DecimalProblem,
+function workRounding(
+  problem: Asks<DecimalProblem, "round">,
   house: HouseRules,
   decisions: RoundingDecisions,
 ): Worked<Why> {
   const [numeral] = problem.operands;
-  if (numeral === undefined || problem.form.kind !== "toPlace")
-    throw new Error("workRounding: a number and a place are needed");
   const { place } = problem.form;
   const full: Decimal = {
     ...numeral,

@@ -11,14 +11,14 @@ import {
 } from "../../number";
 import {
   type Answer,
-  AS_IT_COMES,
   type DecimalProblem,
   type MeasureProblem,
   signOf,
   writeAnswer,
-  writeProblem,
+  writeUnformed,
 } from "../../problem";
 import { type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
+import { lastOf, type OneOrMore } from "../../tuples";
 import type { Solve, Worked } from "../contract/method";
 import { newPad, type Pad, text } from "../squares/pad";
 import { type MeasureWhy, measureOf, rate, valueIn } from "./unitSetting";
@@ -34,7 +34,7 @@ export const SOUND_RATES: RateDecisions = { rate };
 export type MeasurePad<Inner> = Pad<MeasureWhy | Inner>;
 
 const line = (problem: MeasureProblem, house: HouseRules): string =>
-  writeProblem({ ...problem, form: AS_IT_COMES }, { ...house, grouping: "none" });
+  writeUnformed(problem, { ...house, grouping: "none" });
 
 /** A pad with the problem on its first line. */
 export function startMeasures<Inner>(problem: MeasureProblem, house: HouseRules): MeasurePad<Inner> {
@@ -76,14 +76,13 @@ const written = (count: Decimal, unit: UnitId, house: HouseRules): string =>
 export function intoSmallest<Inner>(
   pad: MeasurePad<Inner>,
   measure: Measure,
-  units: readonly UnitId[],
+  units: OneOrMore<UnitId>,
   house: HouseRules,
   decisions: RateDecisions,
 ): Decimal {
   const countOf = (unit: UnitId): Decimal =>
     measure.parts.find((one) => one.unit === unit)?.count ?? wholeNumeral(0n);
   const [first, ...rest] = units;
-  if (first === undefined) throw new Error("intoSmallest: a unit is needed");
   let here = plain(countOf(first));
   let unit = first;
   for (const smaller of rest) {
@@ -130,14 +129,13 @@ const numeralText = ({ whole, fraction: decimals, point }: Decimal, house: House
 export function backInUnits<Inner>(
   pad: MeasurePad<Inner>,
   count: Decimal,
-  units: readonly UnitId[],
+  units: OneOrMore<UnitId>,
   smallest: UnitId,
   house: HouseRules,
   decisions: RateDecisions,
   solve: Solve<Inner>,
 ): Answer {
-  const last = units.at(-1);
-  if (last === undefined) throw new Error("backInUnits: a unit is needed");
+  const last = lastOf(units);
   if (last !== smallest) return inLargerOnly(pad, count, units, smallest, house, solve);
   const counts = new Map<UnitId, Decimal>([[smallest, count]]);
   for (let index = units.length - 1; index > 0; index--) {
@@ -166,12 +164,12 @@ export function backInUnits<Inner>(
 function inLargerOnly<Inner>(
   pad: MeasurePad<Inner>,
   count: Decimal,
-  units: readonly UnitId[],
+  units: OneOrMore<UnitId>,
   smallest: UnitId,
   house: HouseRules,
   solve: Solve<Inner>,
 ): Answer {
-  const last = units.at(-1) ?? smallest;
+  const last = lastOf(units);
   const measure = measureOf([smallest], [count]);
   const value = simplest(valueIn(measure, last));
   const ends = (10n ** 9n * value.numerator) % value.denominator === 0n;
@@ -187,17 +185,17 @@ function inLargerOnly<Inner>(
   pad.aside(working, "answer");
   const { answer } = working;
   if (answer.kind === "decimal") {
-    const larger = units.slice(0, -1);
-    return larger.length === 0
+    return units.length === 1
       ? measureOf([last], [answer])
       : backInUnits(pad, answer, units, last, house, SOUND_RATES, solve);
   }
   if (answer.kind !== "remainder") throw new Error(`inLargerOnly: ${answer.kind} is no quotient`);
   // What does not come out even stays in the smaller unit.
   const whole = backInUnits(pad, answer.quotient, units, last, house, SOUND_RATES, solve);
-  if (whole.kind !== "measure") throw new Error("inLargerOnly: a measure is needed");
-  const parts = whole.parts.filter(({ count: many }) => !isZero(many));
-  return { ...whole, parts: [...parts, { unit: smallest, count: answer.remainder }] };
+  if (whole.kind !== "measure") throw new Error(`inLargerOnly: ${whole.kind} is no measure`);
+  const rest = { unit: smallest, count: answer.remainder };
+  const [first = rest, ...more] = whole.parts.filter(({ count: many }) => !isZero(many));
+  return { ...whole, parts: first === rest ? [rest] : [first, ...more, rest] };
 }
 
 export function ended<Inner>(
@@ -212,5 +210,5 @@ export function ended<Inner>(
 }
 
 /** The units the answer is to be in: those it is wanted in, else all that were used. */
-export const unitsWanted = ({ form }: MeasureProblem, used: readonly UnitId[]): readonly UnitId[] =>
+export const unitsWanted = ({ form }: MeasureProblem, used: OneOrMore<UnitId>): OneOrMore<UnitId> =>
   form.kind === "inUnits" ? form.units : used;

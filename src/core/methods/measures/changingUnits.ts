@@ -1,6 +1,7 @@
 import type { HouseRules } from "../../house";
-import type { MeasureProblem } from "../../problem";
-import type { Method, Solve, Worked } from "../contract/method";
+import type { Asks, MeasureProblem } from "../../problem";
+import { lastOf } from "../../tuples";
+import { type Method, otherOperation, type Solve, taken, type Worked } from "../contract/method";
 import {
   backInUnits,
   ended,
@@ -22,21 +23,20 @@ export const changingUnits: Method<"changing-units", MeasureWhy, MeasureProblem,
     largest: "9999999 s in wk and d and h and min and s",
   },
   sound: SOUND_RATES,
-  refuses: ({ op }) => (op === "rewrite" ? undefined : { kind: "otherOperation", worksOn: ["rewrite"] }),
-  work: workChangingUnits,
+  takes: (problem) =>
+    problem.op === "rewrite" ? taken(problem, workChangingUnits) : otherOperation("rewrite"),
 };
 
 /** Another form of one measure, with any decisions about rates. */
-export function workChangingUnits<Inner>(
-  problem: MeasureProblem,
+function workChangingUnits<Inner>(
+  problem: Asks<MeasureProblem, "rewrite">,
   house: HouseRules,
   decisions: RateDecisions,
   solve: Solve<Inner>,
 ): Worked<MeasureWhy | Inner> {
   const [measure] = problem.operands;
-  if (measure?.kind !== "measure") throw new Error("workChangingUnits: a measure is needed");
   const units = unitsUsed(problem);
-  const smallest = units.at(-1) ?? "m";
+  const smallest = lastOf(units);
   const pad = startMeasures<Inner>(problem, house);
   const count = intoSmallest(pad, measure, units, house, decisions);
   const answer = backInUnits(pad, count, unitsWanted(problem, units), smallest, house, decisions, solve);

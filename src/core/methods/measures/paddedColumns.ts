@@ -1,12 +1,22 @@
 import type { HouseRules } from "../../house";
 import { countedIn, type Decimal, isWhole } from "../../number";
-import { AS_IT_COMES, type DecimalProblem, type MeasureProblem } from "../../problem";
+import type { Asks, MeasureProblem } from "../../problem";
 import { isMetric, type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
-import { because, type Method, type Refusal, type Solve, type Worked } from "../contract/method";
+import { lastOf, type OneOrMore, type Two } from "../../tuples";
+import { type Method, otherOperation, refused, type Solve, taken, type Worked } from "../contract/method";
 import { nameStep } from "../squares/answer";
 import { text } from "../squares/pad";
 import { startMeasures } from "./backAndForth";
-import { countsBy, countsWhole, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
+import {
+  countsBy,
+  countsWhole,
+  type MeasureWhy,
+  measureOf,
+  measuresIn,
+  problemOfEach,
+  rate,
+  unitsUsed,
+} from "./unitSetting";
 
 /** The decision about padding: how many digits a smaller unit takes after the point. */
 export interface PaddingDecisions {
@@ -31,45 +41,54 @@ export const paddedColumns: Method<
     largest: "9999 km 999 m + 999 km 99 m + 12 km 7 m",
   },
   sound: SOUND_PADDING,
-  refuses,
-  work: workPadded,
+  takes: (problem) => {
+    const { op, form } = problem;
+    if (op === "divide" || op === "rewrite") return otherOperation("add", "subtract", "multiply");
+    const units = unitsUsed(problem);
+    if (units.length < 2 || units.some((unit) => !isMetric(unitOf(unit).scale))) return refused("metricOnly");
+    if (form.kind === "inUnits") return refused("otherForm");
+    const operands: readonly (Measure | Decimal)[] = problem.operands;
+    const whole = operands.every((operand) =>
+      operand.kind === "measure" ? countsWhole(operand) : isWhole(operand),
+    );
+    if (!whole) return refused("wholeCounts");
+    return measuresIn(problem).every((measure) => padsUp(measure, units))
+      ? taken(problem, workPadded)
+      : refused("unitsInOrder");
+  },
 };
 
-function refuses(
-  problem: MeasureProblem,
-): Refusal<"metricOnly" | "otherForm" | "wholeCounts" | "unitsInOrder"> | undefined {
-  const { op, operands, form } = problem;
-  if (op !== "add" && op !== "subtract" && op !== "multiply")
-    return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply"] };
-  const units = unitsUsed(problem);
-  if (units.length < 2 || units.some((unit) => !isMetric(unitOf(unit).scale))) return because("metricOnly");
-  if (form.kind === "inUnits") return because("otherForm");
-  const whole = operands.every((operand) =>
-    operand.kind === "measure" ? countsWhole(operand) : isWhole(operand),
-  );
-  if (!whole) return because("wholeCounts");
-  const measures = operands.filter((operand): operand is Measure => operand.kind === "measure");
-  return measures.every((measure) => padsUp(measure, units)) ? undefined : because("unitsInOrder");
-}
-
 /** Whether every smaller unit fits the digits it has after the point. */
-const padsUp = (measure: Measure, units: readonly UnitId[]): boolean =>
-  countsBy(measure, units).every(
-    (count, index) => index === 0 || count < rate(units[index - 1] ?? "m", units[index] ?? "m"),
-  );
+const padsUp = (measure: Measure, units: OneOrMore<UnitId>): boolean =>
+  stepsDown(units).every(([larger, smaller], index) => {
+    const count = countsBy(measure, units)[index + 1] ?? 0n;
+    return count < rate(larger, smaller);
+  });
+
+/** Each unit with the next smaller one. */
+const stepsDown = ([first, ...smaller]: OneOrMore<UnitId>): readonly Two<UnitId>[] => {
+  let larger = first;
+  return smaller.map((unit) => {
+    const step = [larger, unit] as const;
+    larger = unit;
+    return step;
+  });
+};
+
+type Padded = Asks<MeasureProblem, "add" | "subtract" | "multiply">;
 
 /** Padded columns with any decision of padding; only the sound one is sure to reach the right answer. */
-export function workPadded<Inner>(
-  problem: MeasureProblem,
+function workPadded<Inner>(
+  problem: Padded,
   house: HouseRules,
   decisions: PaddingDecisions,
   solve: Solve<Inner>,
 ): Worked<MeasureWhy | Inner> {
   const units = unitsUsed(problem);
-  const [unit = "m", ...smaller] = units;
+  const [unit, ...smaller] = units;
   const pad = startMeasures<Inner>(problem, house);
   const plain = { ...house, grouping: "none" } as const;
-  const operands = problem.operands.map((operand): Decimal => {
+  const asDecimal = (operand: Measure | Decimal): Decimal => {
     if (operand.kind === "decimal") return operand;
     const { decimal, digits } = padded(operand, units, decisions);
     const as: Measure = { kind: "measure", negative: false, parts: [{ count: decimal, unit }] };
@@ -77,9 +96,8 @@ export function workPadded<Inner>(
       text(`${writeMeasure(operand, plain)} = ${writeMeasure(as, plain)}`),
     ]);
     return decimal;
-  });
-  const op = problem.op === "add" || problem.op === "subtract" ? problem.op : "multiply";
-  const asked: DecimalProblem = { kind: "decimals", op, operands, form: AS_IT_COMES };
+  };
+  const asked = problemOfEach(problem, asDecimal);
   pad.mark("work", { kind: "oneUnitProblem", unit, problem: asked, numberOnly: false });
   const working = solve(asked, { ...house, trailingZeros: "kept" });
   pad.aside(working);
@@ -99,14 +117,15 @@ export function workPadded<Inner>(
 /** A measure as a decimal of its largest unit: each smaller count written with all its digits. */
 function padded(
   measure: Measure,
-  units: readonly UnitId[],
+  units: OneOrMore<UnitId>,
   decisions: PaddingDecisions,
 ): { readonly decimal: Decimal; readonly digits: number } {
   const [whole = 0n, ...rest] = countsBy(measure, units);
   let decimals = "";
   let most = 0;
-  for (const [index, count] of rest.entries()) {
-    const digits = decisions.digits(rate(units[index] ?? "m", units[index + 1] ?? "m"), count);
+  for (const [index, step] of stepsDown(units).entries()) {
+    const count = rest[index] ?? 0n;
+    const digits = decisions.digits(rate(...step), count);
     decimals += String(count).padStart(digits, "0");
     most = Math.max(most, digits);
   }
@@ -123,9 +142,8 @@ function padded(
 }
 
 /** A decimal of the largest unit as so many of each. */
-function unpadded(decimal: Decimal, units: readonly UnitId[]): Measure {
-  const [first = "m"] = units;
-  const smallest = units.at(-1) ?? first;
+function unpadded(decimal: Decimal, units: OneOrMore<UnitId>): Measure {
+  const [first, smallest] = [units[0], lastOf(units)];
   const places = String(rate(first, smallest)).length - 1;
   const shown = decimal.fraction.slice(0, places).padEnd(places, "0");
   let left = countedIn({ ...decimal, fraction: shown, negative: false }, places);

@@ -8,9 +8,10 @@ import {
   unsigned,
   withoutTrailingZeros,
 } from "../../number";
-import { type Answer, AS_IT_COMES, type DecimalProblem, type MeasureProblem } from "../../problem";
+import type { Answer, Asks, DecimalProblem, MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
-import type { Method, Solve, Worked } from "../contract/method";
+import { lastOf, mapTwo, type OneOrMore, type Two } from "../../tuples";
+import { type Method, otherOperation, type Solve, taken, type Worked } from "../contract/method";
 import {
   backInUnits,
   ended,
@@ -21,7 +22,7 @@ import {
   startMeasures,
   unitsWanted,
 } from "./backAndForth";
-import { type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
+import { type MeasureWhy, measureOf, problemOfEach, rate, unitsUsed } from "./unitSetting";
 
 /** Everything in the smallest unit, computed as one number, and back. */
 export const smallestUnit: Method<"smallest-unit", MeasureWhy, MeasureProblem, RateDecisions> = {
@@ -33,31 +34,27 @@ export const smallestUnit: Method<"smallest-unit", MeasureWhy, MeasureProblem, R
     largest: "<12-91> wk 5 d 23 h 59 min ÷ 17 min",
   },
   sound: SOUND_RATES,
-  refuses: ({ op }) =>
-    op === "rewrite"
-      ? { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] }
-      : undefined,
-  work: workSmallestUnit,
+  takes: (problem) =>
+    problem.op === "rewrite"
+      ? otherOperation("add", "subtract", "multiply", "divide")
+      : taken(problem, workSmallestUnit),
 };
 
 /** The smallest unit with any decisions about rates; only sound ones are sure to reach the right answer. */
-export function workSmallestUnit<Inner>(
-  problem: MeasureProblem,
+function workSmallestUnit<Inner>(
+  problem: Exclude<MeasureProblem, { op: "rewrite" }>,
   house: HouseRules,
   decisions: RateDecisions,
   solve: Solve<Inner>,
 ): Worked<MeasureWhy | Inner> {
   const units = unitsUsed(problem);
-  const smallest = units.at(-1) ?? "m";
+  const smallest = lastOf(units);
   const pad = startMeasures<Inner>(problem, house);
-  const operands = problem.operands.map((operand) =>
-    operand.kind === "decimal" ? operand : intoSmallest(pad, operand, units, house, decisions),
-  );
-  const measures = problem.operands.filter((operand) => operand.kind === "measure").length;
-  const op = problem.op === "rewrite" ? "add" : problem.op;
-  if (op === "divide")
-    return workQuotient(problem, operands, measures === 2, units, house, decisions, pad, solve);
-  const asked: DecimalProblem = { kind: "decimals", op, operands, form: AS_IT_COMES };
+  const count = (operand: Measure | Decimal): Decimal =>
+    operand.kind === "decimal" ? operand : intoSmallest(pad, operand, units, house, decisions);
+  if (problem.op === "divide")
+    return workQuotient(problem, mapTwo(problem.operands, count), units, house, decisions, pad, solve);
+  const asked = problemOfEach(problem, count);
   pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: false });
   const working = solve(asked, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
@@ -80,16 +77,16 @@ export function workSmallestUnit<Inner>(
 
 /** A count of the smallest unit as a whole number, and what is left over. */
 function workQuotient<Inner>(
-  problem: MeasureProblem,
-  operands: readonly Decimal[],
-  byMeasure: boolean,
-  units: readonly UnitId[],
+  problem: Asks<MeasureProblem, "divide">,
+  operands: Two<Decimal>,
+  units: OneOrMore<UnitId>,
   house: HouseRules,
   decisions: RateDecisions,
   pad: MeasurePad<Inner>,
   solve: Solve<Inner>,
 ): Worked<MeasureWhy | Inner> {
-  const smallest = units.at(-1) ?? "m";
+  const smallest = lastOf(units);
+  const byMeasure = problem.operands[1].kind === "measure";
   // Decimals of the smallest unit are made whole, both alike; what is left over is in it again.
   const exact = simplest(quotientOf(operands));
   const ends = (10n ** 6n * exact.numerator) % exact.denominator === 0n;
@@ -101,7 +98,7 @@ function workQuotient<Inner>(
   const asked: DecimalProblem = {
     kind: "decimals",
     op: "divide",
-    operands: operands.map(withoutTrailingZeros),
+    operands: mapTwo(operands, withoutTrailingZeros),
     form,
   };
   pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: byMeasure });
@@ -121,8 +118,7 @@ function workQuotient<Inner>(
   const left: Measure = measureOf([smallest], [answer.remainder]);
   if (byMeasure) return ended(house, pad, { kind: "timesLeft", times: answer.quotient, left });
   const wantedUnits = unitsWanted(problem, units);
-  const lastWanted = wantedUnits.at(-1);
-  if (problem.form.kind === "inUnits" && lastWanted !== undefined && rateOrOne(lastWanted, smallest) > 1n) {
+  if (problem.form.kind === "inUnits" && rateOrOne(lastOf(wantedUnits), smallest) > 1n) {
     // The answer is wanted in larger units than the rest is in: it stays a quotient with its rest.
     const each = measureOf([smallest], [answer.quotient]);
     return ended(house, pad, { kind: "measureLeft", each, left });
@@ -135,8 +131,7 @@ function workQuotient<Inner>(
 const rateOrOne = (larger: UnitId, smaller: UnitId): bigint =>
   larger === smaller ? 1n : rate(larger, smaller);
 
-function quotientOf([dividend, divisor]: readonly Decimal[]): Fraction {
-  if (dividend === undefined || divisor === undefined) throw new Error("quotientOf: two numbers are needed");
+function quotientOf([dividend, divisor]: Two<Decimal>): Fraction {
   const [a, b] = [asFraction(dividend), asFraction(divisor)];
   return fraction(a.numerator * b.denominator, a.denominator * b.numerator);
 }

@@ -1,11 +1,11 @@
-import type { HouseRules } from "../../house";
-import { isWhole } from "../../number";
+import { asFraction, type Decimal, isWhole } from "../../number";
 import type { MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
-import { because, type Method, type Refusal, type Worked } from "../contract/method";
+import { failed } from "../../result";
+import { because, type Method, otherOperation, type Refusal, refused, taken } from "../contract/method";
 import { SOUND_UNITS, type UnitDecisions } from "./unitDecisions";
 import { workDifference } from "./unitDifference";
-import { countsBy, countsWhole, type MeasureWhy, rate, unitsUsed } from "./unitSetting";
+import { countsBy, countsWhole, type MeasureWhy, measuresIn, rate, unitsUsed } from "./unitSetting";
 import { workShares } from "./unitShares";
 import { workTotals } from "./unitTotals";
 
@@ -25,30 +25,40 @@ export const unitColumns: Method<
     largest: "5 wk 6 d 23 h 59 min 58 s - 2 wk 6 d 23 h 59 min 59 s",
   },
   sound: SOUND_UNITS,
-  refuses,
-  work: workUnitColumns,
+  takes: (problem) => {
+    if (problem.op === "rewrite") return otherOperation("add", "subtract", "multiply", "divide");
+    if (problem.op === "divide") {
+      const [measure, by] = problem.operands;
+      if (by.kind === "measure") return refused("byMeasure");
+      const { numerator: divisor } = asFraction(by);
+      const refusal = unfit(problem);
+      return refusal === undefined ? taken({ problem, measure, divisor }, workShares) : failed(refusal);
+    }
+    const refusal = unfit(problem);
+    if (refusal !== undefined) return failed(refusal);
+    return problem.op === "subtract" ? taken(problem, workDifference) : taken(problem, workTotals);
+  },
 };
 
-function refuses(
+/** What does not fit columns of units; none where all does. */
+function unfit(
   problem: MeasureProblem,
-): Refusal<"byMeasure" | "wholeCounts" | "otherForm" | "longCounts" | "unitsInOrder"> | undefined {
-  const { op, operands, form } = problem;
-  if (op === "rewrite") return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] };
-  const measures = operands.filter((operand): operand is Measure => operand.kind === "measure");
-  if (op === "divide" && measures.length === 2) return because("byMeasure");
+): Refusal<"wholeCounts" | "otherForm" | "longCounts" | "unitsInOrder"> | undefined {
+  const { op, form } = problem;
+  const operands: readonly (Measure | Decimal)[] = problem.operands;
   if (!operands.every((operand) => (operand.kind === "measure" ? countsWhole(operand) : isWhole(operand))))
     return because("wholeCounts");
   if (form.kind === "inUnits") return because("otherForm");
   if (!operands.every(isShort)) return because("longCounts", MOST_DIGITS);
   const units = unitsUsed(problem);
-  const ordered = measures.every((measure) => inOrder(measure, units));
+  const ordered = measuresIn(problem).every((measure) => inOrder(measure, units));
   return (op === "subtract" || op === "divide") && !ordered ? because("unitsInOrder") : undefined;
 }
 
 /** The most digits of a count: more would not stand in a column, nor be counted in the head. */
 const MOST_DIGITS = 7;
 
-const isShort = (operand: MeasureProblem["operands"][number]): boolean =>
+const isShort = (operand: Measure | Decimal): boolean =>
   (operand.kind === "measure" ? operand.parts.map(({ count }) => count) : [operand]).every(
     ({ whole }) => whole.replace(/^0+/, "").length <= MOST_DIGITS,
   );
@@ -59,22 +69,3 @@ const inOrder = (measure: Measure, units: readonly UnitId[]): boolean =>
     const [larger, unit] = [units[index - 1], units[index]];
     return larger === undefined || unit === undefined || count < rate(larger, unit);
   });
-
-/** Columns of units with any decisions; only sound ones are sure to reach the right answer. */
-export function workUnitColumns(
-  problem: MeasureProblem,
-  house: HouseRules,
-  decisions: UnitDecisions,
-): Worked<MeasureWhy> {
-  switch (problem.op) {
-    case "add":
-    case "multiply":
-      return workTotals(problem, house, decisions);
-    case "subtract":
-      return workDifference(problem, house, decisions);
-    case "divide":
-      return workShares(problem, house, decisions);
-    case "rewrite":
-      throw new Error("workUnitColumns: there is nothing to compute");
-  }
-}

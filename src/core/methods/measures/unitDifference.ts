@@ -1,14 +1,15 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
-import type { MeasureProblem } from "../../problem";
+import type { Asks, MeasureProblem } from "../../problem";
 import type { UnitId } from "../../quantity";
+import { lastOf } from "../../tuples";
 import type { Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type Change, type DecompositionMove, subtractInColumns } from "../procedures/decomposition";
 import { newPad } from "../squares/pad";
 import { rewriteMarks, timesBefore } from "../squares/smallMarks";
 import type { UnitDecisions } from "./unitDecisions";
-import { ended, isMeasure, rule, setOutRows } from "./unitRows";
+import { ended, rule, setOutRows } from "./unitRows";
 import {
   countMarks,
   countsBy,
@@ -25,14 +26,13 @@ import {
 
 /** One measure taken from another: unit by unit, as in any columns, one of the next unit decomposed where there is too little. */
 export function workDifference(
-  problem: MeasureProblem,
+  problem: Asks<MeasureProblem, "subtract">,
   house: HouseRules,
   decisions: UnitDecisions,
 ): Worked<MeasureWhy> {
   const units = unitsUsed(problem);
-  const smallest = units.at(-1) ?? "m";
-  const [first, second] = problem.operands.filter(isMeasure);
-  if (first === undefined || second === undefined) throw new Error("workDifference: two measures are needed");
+  const smallest = lastOf(units);
+  const [first, second] = problem.operands;
   const [a, b] = [valueIn(first, smallest), valueIn(second, smallest)];
   const below = a.numerator * b.denominator < b.numerator * a.denominator;
   const [larger, smaller] = below ? [second, first] : [first, second];

@@ -1,6 +1,6 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
-import { type Answer, type MeasureProblem, writeAnswer } from "../../problem";
+import { type Answer, writeAnswer } from "../../problem";
 import { type Measure, type UnitId, unitOf } from "../../quantity";
 import type { Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
@@ -58,7 +58,3 @@ export function ended(house: HouseRules, pad: Pad<MeasureWhy>, answer: Answer): 
   ]);
   return { answer, onPaper: pad.onPaper };
 }
-
-/** Whether a number of a problem is a measure. */
-export const isMeasure = (operand: MeasureProblem["operands"][number]): operand is Measure =>
-  operand.kind === "measure";

@@ -1,6 +1,12 @@
 import type { Mark } from "../../board";
 import { asFraction, type Decimal, type Fraction, fraction, wholeNumeral } from "../../number";
-import type { MeasureProblem } from "../../problem";
+import {
+  AS_IT_COMES,
+  type Asks,
+  type DecimalProblem,
+  type MeasureProblem,
+  thingAndTimes,
+} from "../../problem";
 import {
   type Measure,
   type MeasurePart,
@@ -10,6 +16,7 @@ import {
   type UnitId,
   unitOf,
 } from "../../quantity";
+import { isOneOrMore, lastOf, mapTwo, mapTwoOrMore, type OneOrMore } from "../../tuples";
 import type { AnswerReason } from "../squares/answer";
 import { lettering, squaresOf } from "../squares/pad";
 import type { MeasureReason } from "./measureReason";
@@ -21,12 +28,12 @@ export type MeasureWhy = MeasureReason | AnswerReason;
  * measure does not come out even in them when it is shared out, smaller units are used too: as many as it
  * takes, or only the next one where none does.
  */
-export function unitsUsed(problem: MeasureProblem): readonly UnitId[] {
+export function unitsUsed(problem: MeasureProblem): OneOrMore<UnitId> {
   const units = unitsNamed(problem);
+  if (problem.op !== "divide" || problem.form.kind === "inUnits") return units;
   const [measure, by] = problem.operands;
-  const last = units.at(-1);
-  if (problem.op !== "divide" || problem.form.kind === "inUnits" || last === undefined) return units;
-  if (measure?.kind !== "measure" || by?.kind !== "decimal") return units;
+  if (by.kind !== "decimal") return units;
+  const last = lastOf(units);
   const comesOut = (unit: UnitId): boolean => {
     const count = valueIn(measure, unit);
     return count.numerator % (asFraction(by).numerator * count.denominator) === 0n;
@@ -37,14 +44,36 @@ export function unitsUsed(problem: MeasureProblem): readonly UnitId[] {
   return [...units, ...smaller.slice(0, even < 0 ? 1 : even + 1)];
 }
 
-function unitsNamed({ operands, form }: MeasureProblem): readonly UnitId[] {
+function unitsNamed(problem: MeasureProblem): OneOrMore<UnitId> {
+  const measures = measuresIn(problem);
   const used = new Set([
-    ...operands.flatMap((operand) =>
-      operand.kind === "measure" ? operand.parts.map(({ unit }) => unit) : [],
-    ),
-    ...(form.kind === "inUnits" ? form.units : []),
+    ...measures.flatMap(({ parts }) => parts.map(({ unit }) => unit)),
+    ...(problem.form.kind === "inUnits" ? problem.form.units : []),
   ]);
-  return UNITS.map(({ id }) => id).filter((id) => used.has(id));
+  const sorted = UNITS.map(({ id }) => id).filter((id) => used.has(id));
+  return isOneOrMore(sorted) ? sorted : [measures[0].parts[0].unit];
+}
+
+/** The measures of a problem, without the number that one is taken or shared by. */
+export function measuresIn(problem: MeasureProblem): OneOrMore<Measure> {
+  if (problem.op === "multiply") return [thingAndTimes(problem.operands).thing];
+  if (problem.op !== "divide") return problem.operands;
+  const [measure, by] = problem.operands;
+  return by.kind === "measure" ? [measure, by] : [measure];
+}
+
+/** The problem with each measure of it as a number. */
+export function problemOfEach(
+  problem: Asks<MeasureProblem, "add" | "subtract" | "multiply">,
+  asNumber: (operand: Measure | Decimal) => Decimal,
+): DecimalProblem {
+  const asked = { kind: "decimals", form: AS_IT_COMES } as const;
+  if (problem.op === "add")
+    return { ...asked, op: "add", operands: mapTwoOrMore(problem.operands, asNumber) };
+  const operands = mapTwo<Measure | Decimal, Decimal>(problem.operands, asNumber);
+  return problem.op === "subtract"
+    ? { ...asked, op: "subtract", operands }
+    : { ...asked, op: "multiply", operands };
 }
 
 /** How many of the smaller unit make one of the larger. They are units of one scale, of which one is a multiple of the other. */
@@ -80,7 +109,7 @@ export const countsWhole = (measure: Measure): boolean =>
 
 /** The measure of some counts: units of which there are none are left out, but for the last where there is nothing else. */
 export function measureOf(
-  units: readonly UnitId[],
+  units: OneOrMore<UnitId>,
   counts: readonly (bigint | Decimal)[],
   negative = false,
 ): Measure {
@@ -89,10 +118,9 @@ export function measureOf(
     const numeral = typeof count === "bigint" ? wholeNumeral(count) : count;
     return asFraction(numeral).numerator === 0n ? [] : [{ unit, count: numeral }];
   });
-  const last = units.at(-1);
-  if (parts.length > 0 || last === undefined)
-    return { kind: "measure", negative: negative && parts.length > 0, parts };
-  return { kind: "measure", negative: false, parts: [{ unit: last, count: wholeNumeral(0n) }] };
+  return isOneOrMore(parts)
+    ? { kind: "measure", negative, parts }
+    : { kind: "measure", negative: false, parts: [{ unit: lastOf(units), count: wholeNumeral(0n) }] };
 }
 
 /** A measure in one unit of its scale, exactly. */

@@ -1,24 +1,28 @@
 import type { HouseRules } from "../../house";
 import { asFraction } from "../../number";
 import { type MeasureProblem, signOf } from "../../problem";
+import type { Measure } from "../../quantity";
+import { lastOf } from "../../tuples";
 import type { Worked } from "../contract/method";
 import { newPad, text } from "../squares/pad";
 import type { UnitDecisions } from "./unitDecisions";
-import { ended, isMeasure, withUnit } from "./unitRows";
+import { ended, withUnit } from "./unitRows";
 import { countsBy, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
+
+/** A measure to be shared into so many parts. */
+export interface Shares {
+  readonly problem: MeasureProblem;
+  readonly measure: Measure;
+  readonly divisor: bigint;
+}
 
 /** Shared out from the largest unit on; what is left of one becomes so many of the next. */
 export function workShares(
-  problem: MeasureProblem,
+  { measure, divisor, problem }: Shares,
   house: HouseRules,
   decisions: UnitDecisions,
 ): Worked<MeasureWhy> {
   const units = unitsUsed(problem);
-  const [measure] = problem.operands.filter(isMeasure);
-  const by = problem.operands[1];
-  if (measure === undefined || by?.kind !== "decimal")
-    throw new Error("workShares: a measure and a number are needed");
-  const divisor = asFraction(by).numerator;
   const counts = countsBy(measure, units);
   const pad = newPad<MeasureWhy>();
   const sign = signOf("divide", house);
@@ -61,7 +65,6 @@ export function workShares(
     carried = rest;
   }
   const each = measureOf(units, shares);
-  const last = units.at(-1) ?? "m";
-  const left = measureOf([last], [carried]);
+  const left = measureOf([lastOf(units)], [carried]);
   return ended(house, pad, carried === 0n ? each : { kind: "measureLeft", each, left });
 }

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import { asFraction } from "../../number";
-import { type MeasureProblem, signOf } from "../../problem";
+import { type Asks, type MeasureProblem, signOf, thingAndTimes } from "../../problem";
 import type { UnitId } from "../../quantity";
 import type { Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
@@ -8,13 +8,14 @@ import { addInColumns, type ColumnSum } from "../procedures/columnSums";
 import { newPad, type Pad, text } from "../squares/pad";
 import { carryMarks } from "../squares/smallMarks";
 import type { UnitDecisions } from "./unitDecisions";
-import { ended, isMeasure, rule, setOutRows, withUnit } from "./unitRows";
+import { ended, rule, setOutRows, withUnit } from "./unitRows";
 import {
   countMarks,
   countsBy,
   fromSmallest,
   type MeasureWhy,
   measureOf,
+  measuresIn,
   middleOf,
   ratesUp,
   unitSetting,
@@ -23,14 +24,14 @@ import {
 
 /** Measures added, or one taken so many times: unit by unit, as in any columns, with what is too much of one regrouped. */
 export function workTotals(
-  problem: MeasureProblem,
+  problem: Asks<MeasureProblem, "add" | "multiply">,
   house: HouseRules,
   decisions: UnitDecisions,
 ): Worked<MeasureWhy> {
   const units = unitsUsed(problem);
-  const measures = problem.operands.filter(isMeasure);
-  const factor = problem.operands.find((operand) => operand.kind === "decimal");
-  const times = factor?.kind === "decimal" ? Number(asFraction(factor).numerator) : 1;
+  const measures = measuresIn(problem);
+  const factor = problem.op === "multiply" ? thingAndTimes(problem.operands).times : undefined;
+  const times = factor === undefined ? 1 : Number(asFraction(factor).numerator);
   const rows = measures.map((measure) => countsBy(measure, units));
   const counted = rows.map((row) =>
     fromSmallest(row.map((count, index) => Number(count) * decisions.times(times, index))),

@@ -10,18 +10,32 @@ import {
 import {
   type Answer,
   AS_IT_COMES,
+  type Asks,
   type DecimalProblem,
   type MoneyProblem,
+  operandsOf,
+  type Problem,
+  withOperands,
   writeAnswer,
   writeProblem,
 } from "../../problem";
-import { amountOf, inMajor, MINOR_PLACES, type Quantity, writeQuantity } from "../../quantity";
-import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
+import { type Amount, amountOf, inMajor, MINOR_PLACES, type Quantity, writeQuantity } from "../../quantity";
+import { failed } from "../../result";
+import { mapTwoOrMore, type TwoOrMore } from "../../tuples";
+import {
+  because,
+  type Method,
+  otherOperation,
+  type Refusal,
+  refused,
+  taken,
+  type Worked,
+} from "../contract/method";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { newPad, text } from "../squares/pad";
 import { combinedBy, type Friendly, friendlyTo, timesOf } from "./friendly";
 
-type Asked = DecimalProblem | MoneyProblem;
+type Asked = Asks<DecimalProblem | MoneyProblem, "add" | "subtract" | "multiply">;
 
 /** One number of a problem taken for a friendlier one. */
 interface Rounding {
@@ -32,9 +46,9 @@ interface Rounding {
 }
 
 export type CompensationReason =
-  | { readonly kind: "writeToCompensate"; readonly problem: Asked }
-  | { readonly kind: "takeFriendlier"; readonly roundings: readonly Rounding[]; readonly problem: Asked }
-  | { readonly kind: "workFriendlier"; readonly problem: Asked; readonly result: Quantity }
+  | { readonly kind: "writeToCompensate"; readonly problem: Problem }
+  | { readonly kind: "takeFriendlier"; readonly roundings: readonly Rounding[]; readonly problem: Problem }
+  | { readonly kind: "workFriendlier"; readonly problem: Problem; readonly result: Quantity }
   | {
       readonly kind: "giveBack";
       /** What was done with the friendlier number, and what is done now. */
@@ -64,8 +78,10 @@ const MOST_TIMES = 12n;
 const MOST_ADDENDS = 4;
 
 /** A problem as its numbers, without the signs of money. */
-const numbersOf = ({ operands }: Asked): readonly Decimal[] =>
-  operands.map((operand) => withoutTrailingZeros(operand.kind === "amount" ? inMajor(operand) : operand));
+const numbersOf = ({ operands }: Asked): TwoOrMore<Decimal> =>
+  mapTwoOrMore<Amount | Decimal, Decimal>(operands, (operand) =>
+    withoutTrailingZeros(operand.kind === "amount" ? inMajor(operand) : operand),
+  );
 
 /** What is done with the friendlier numbers, and how often their difference comes in; none where no number has a friendlier one near it. */
 interface Plan {
@@ -77,7 +93,6 @@ interface Plan {
 function planOf(problem: Asked): Plan | undefined {
   const numbers = numbersOf(problem);
   const { op } = problem;
-  if (op !== "add" && op !== "subtract" && op !== "multiply") return undefined;
   const near = numbers.map((number, index) =>
     problem.operands[index]?.kind === "decimal" && problem.kind === "money" ? undefined : friendlyTo(number),
   );
@@ -88,7 +103,7 @@ function planOf(problem: Asked): Plan | undefined {
     return friendly.some((one) => one !== undefined) ? { worked: op, friendly, times: 1n } : undefined;
   }
   const [first, second] = numbers;
-  if (first === undefined || second === undefined || numbers.length > 2) return undefined;
+  if (numbers.length > 2) return undefined;
   if (op === "subtract") {
     const [, taken] = near;
     return taken === undefined || compareDecimals(taken.friendly, first) > 0
@@ -108,30 +123,23 @@ const isFew = (number: Decimal): boolean =>
 
 type Because = "otherForm" | "longNumbers" | "manyAddends" | "takenFromLess" | "noneFriendly";
 
-function refuses(problem: Asked): Refusal<Because> | undefined {
-  const other = worksOnly("add", "subtract", "multiply")(problem);
-  if (other !== undefined) return other;
+/** What is not worked in the head; none where all is. */
+function unfit(problem: Asked): Refusal<Because> | undefined {
   const numbers = numbersOf(problem);
   if (problem.form.kind !== "asItComes") return because("otherForm");
   if (numbers.some(({ whole, fraction }) => whole.replace(/^0+/, "").length + fraction.length > MOST_DIGITS))
     return because("longNumbers", MOST_DIGITS);
   if (numbers.length > MOST_ADDENDS) return because("manyAddends", MOST_ADDENDS);
   const [first, second] = numbers;
-  if (
-    problem.op === "subtract" &&
-    first !== undefined &&
-    second !== undefined &&
-    compareDecimals(first, second) < 0
-  )
-    return because("takenFromLess");
-  return planOf(problem) === undefined ? because("noneFriendly") : undefined;
+  if (problem.op === "subtract" && compareDecimals(first, second) < 0) return because("takenFromLess");
+  return undefined;
 }
 
 /** An awkward number taken for a friendlier one, worked in the head, and what was too much or too little given back. */
 export const compensation: Method<
   "compensation",
   CompensationReason | AnswerReason,
-  Asked,
+  DecimalProblem | MoneyProblem,
   CompensationDecisions,
   Because
 > = {
@@ -139,17 +147,22 @@ export const compensation: Method<
   sample: "3 × $1.98",
   bench: { small: "9 + <1.1>", usual: "4.98 + <3.2>", largest: "<12-98>.98 + 302 + 4.99" },
   sound: SOUND_COMPENSATION,
-  refuses,
-  work: workCompensation,
+  takes: (problem) => {
+    const { op } = problem;
+    if (op !== "add" && op !== "subtract" && op !== "multiply")
+      return otherOperation("add", "subtract", "multiply");
+    const refusal = unfit(problem);
+    if (refusal !== undefined) return failed(refusal);
+    const plan = planOf(problem);
+    return plan === undefined ? refused("noneFriendly") : taken({ problem, plan }, workCompensation);
+  },
 };
 
 function workCompensation(
-  problem: Asked,
+  { problem, plan }: { readonly problem: Asked; readonly plan: Plan },
   house: HouseRules,
   decisions: CompensationDecisions,
 ): Worked<CompensationReason | AnswerReason> {
-  const plan = planOf(problem);
-  if (plan === undefined) throw new Error("workCompensation: no number has a friendlier one near it");
   const { worked, friendly, times } = plan;
   const numbers = numbersOf(problem);
   // Amounts are written with both their places, round ones on the way without.
@@ -177,8 +190,7 @@ function workCompensation(
   pad.line("work", { kind: "takeFriendlier", roundings, problem: rounded }, () => [
     text(writeProblem(rounded, plain)),
   ]);
-  const [first, ...rest] = numbersOf(rounded);
-  if (first === undefined) throw new Error("workCompensation: numbers are needed");
+  const [first, ...rest] = mapTwoOrMore(numbers, (number, index) => friendly[index]?.friendly ?? number);
   const result =
     worked === "multiply"
       ? timesOf(times, changed[0]?.friendly ?? first)
@@ -220,14 +232,11 @@ function workCompensation(
 }
 
 /** The problem with its friendlier numbers. */
-function withFriendly(problem: Asked, friendly: readonly (Friendly | undefined)[]): Asked {
-  if (problem.kind === "decimals") {
-    const operands = problem.operands.map((operand, index) => friendly[index]?.friendly ?? operand);
-    return { ...problem, operands, form: AS_IT_COMES };
-  }
-  const operands = problem.operands.map((operand, index) => {
+function withFriendly(problem: Asked, friendly: readonly (Friendly | undefined)[]): Problem {
+  const operands = operandsOf(problem).map((operand, index) => {
     const one = friendly[index];
-    return one === undefined ? operand : amountOf(problem.currency, one.friendly);
+    if (one === undefined) return operand;
+    return operand.kind === "amount" ? amountOf(operand.currency, one.friendly) : one.friendly;
   });
-  return { ...problem, operands, form: AS_IT_COMES };
+  return withOperands({ ...problem, form: AS_IT_COMES }, operands) ?? problem;
 }

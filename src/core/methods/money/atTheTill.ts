@@ -1,8 +1,17 @@
 import type { HouseRules } from "../../house";
-import { isWhole, isZero, wholeNumeral } from "../../number";
-import { type DecimalProblem, MOST_HANDED, type MoneyProblem } from "../../problem";
-import { type Amount, currencyOf, writePieces } from "../../quantity";
-import { because, type Method, type NoDecisions, type Solve, type Worked } from "../contract/method";
+import { type Decimal, isWhole, isZero, wholeNumeral } from "../../number";
+import { type Asks, type DecimalProblem, decimalsOf, MOST_HANDED, type MoneyProblem } from "../../problem";
+import { type Amount, currencyOf, MINOR_PLACES, writePieces } from "../../quantity";
+import { mapOneOrMore, mapTwo } from "../../tuples";
+import {
+  type Method,
+  type NoDecisions,
+  otherOperation,
+  refused,
+  type Solve,
+  taken,
+  type Worked,
+} from "../contract/method";
 import { text } from "../squares/pad";
 import { tillOf } from "./changeByCountingUp";
 import { fewestPieces } from "./fewestPieces";
@@ -30,8 +39,7 @@ export const enoughByAdding: Method<"enough-by-adding", MoneyWhy, MoneyProblem, 
       "is $20 enough for $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98>",
   },
   sound: SOUND_MONEY,
-  refuses: ({ op }) => (op === "enough" ? undefined : { kind: "otherOperation", worksOn: ["enough"] }),
-  work: workEnough,
+  takes: (problem) => (problem.op === "enough" ? taken(problem, workEnough) : otherOperation("enough")),
 };
 
 /** Which notes to hand over for a price: as little over it as notes can make, in as few as can be. */
@@ -40,11 +48,11 @@ export const handingOver: Method<"handing-over", MoneyWhy, MoneyProblem, NoDecis
   sample: "pay $27.35",
   bench: { small: "pay $<1-3>.<10-98>", usual: "pay $<25-27>.<10-98>", largest: "pay $<9987-9989>.<10-98>" },
   sound: {},
-  refuses: (problem) => {
-    if (problem.op !== "pay") return { kind: "otherOperation", worksOn: ["pay"] };
-    return notesFor(problem) === undefined ? because("shortTill") : undefined;
+  takes: (problem) => {
+    if (problem.op !== "pay") return otherOperation("pay");
+    const pieces = notesFor(problem);
+    return pieces === undefined ? refused("shortTill") : taken({ problem, pieces }, workHanding);
   },
-  work: workHanding,
 };
 
 /** A bill in its minor unit shared out whole, and what is left over said. */
@@ -57,43 +65,41 @@ export const sharingABill: Method<"sharing-a-bill", MoneyWhy, MoneyProblem, NoDe
     largest: "$<99999-100004>.<10-98> ÷ <3-8>",
   },
   sound: {},
-  refuses: ({ op, operands }) => {
-    if (op !== "divide") return { kind: "otherOperation", worksOn: ["divide"] };
-    const [, by] = operands;
-    return by?.kind === "decimal" && !isWhole(by) ? because("wholeShares") : undefined;
+  takes: (problem) => {
+    if (problem.op !== "divide") return otherOperation("divide");
+    const [, by] = problem.operands;
+    return by.kind === "decimal" && !isWhole(by) ? refused("wholeShares") : taken(problem, workSharing);
   },
-  work: workSharing,
 };
 
-const amountsIn = ({ operands }: MoneyProblem): readonly Amount[] =>
-  operands.filter((operand): operand is Amount => operand.kind === "amount");
-
 function workEnough<Inner>(
-  problem: MoneyProblem,
+  problem: Asks<MoneyProblem, "enough">,
   house: HouseRules,
   decisions: MoneyDecisions,
   solve: Solve<Inner>,
 ): Worked<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
-  const [have, ...costs] = amountsIn(problem);
-  const [only] = costs;
-  if (have === undefined || only === undefined) throw new Error("workEnough: prices are needed");
+  const [have, cost, ...more] = problem.operands;
   const { currency } = problem;
-  const prices = costs.map((cost) => withPlaces(pad, cost, house, decisions));
-  const asked: DecimalProblem = {
-    kind: "decimals",
-    op: "add",
-    operands: prices,
-    form: { kind: "toPlace", place: -2 },
-  };
+  const prices = mapOneOrMore([cost, ...more], (one) => withPlaces(pad, one, house, decisions));
+  const asked = decimalsOf("add", prices, { kind: "toPlace", place: -MINOR_PLACES });
   const total =
-    prices.length > 1 ? columns(asked, currency, house, pad, solve) : fromMinor(minorCount(only), currency);
+    more.length > 0 && asked !== undefined
+      ? columns(asked, currency, house, pad, solve)
+      : fromMinor(minorCount(cost), currency);
   if (total.kind !== "amount") throw new Error(`workEnough: ${total.kind} is no amount`);
   const difference = minorCount(have) - minorCount(total);
   const enough = difference >= 0n;
   const size = fromMinor(enough ? difference : -difference, currency);
   const [larger, smaller] = enough ? [have, total] : [total, have];
-  const rest: MoneyProblem = { ...problem, op: "subtract", operands: [larger, smaller], without: [] };
+  const rest: MoneyProblem = {
+    kind: "money",
+    op: "subtract",
+    operands: [larger, smaller],
+    currency,
+    without: [],
+    form: problem.form,
+  };
   pad.line("work", { kind: "compareCost", have, cost: total, enough, problem: rest }, () => [
     text(
       `${amountText(fromMinor(minorCount(have), currency), house)} ${difference === 0n ? "=" : enough ? ">" : "<"} ${amountText(total, house)}`,
@@ -103,11 +109,11 @@ function workEnough<Inner>(
 }
 
 /** The fewest notes that come to at least a price, as little over it as can be; none where no notes do. */
-function notesFor(problem: MoneyProblem): readonly number[] | undefined {
-  const [price] = amountsIn(problem).map((amount) => Number(minorCount(amount)));
+function notesFor(problem: Asks<MoneyProblem, "pay">): readonly number[] | undefined {
+  const price = Number(minorCount(problem.operands[0]));
   const notes = tillOf(problem).filter((piece) => currencyOf(problem.currency).notes.includes(piece));
   const smallest = notes.at(-1);
-  if (price === undefined || smallest === undefined || price > MOST_HANDED * 100) return undefined;
+  if (smallest === undefined || price > MOST_HANDED * 100) return undefined;
   const largest = notes[0] ?? smallest;
   for (let total = Math.max(100, Math.ceil(price / 100) * 100); total <= price + largest; total += 100) {
     const pieces = fewestPieces(total, notes);
@@ -116,12 +122,16 @@ function notesFor(problem: MoneyProblem): readonly number[] | undefined {
   return undefined;
 }
 
-function workHanding(problem: MoneyProblem, house: HouseRules): Worked<MoneyWhy> {
+/** A price, and the notes that are handed over for it. */
+interface Handing {
+  readonly problem: Asks<MoneyProblem, "pay">;
+  readonly pieces: readonly number[];
+}
+
+function workHanding({ problem, pieces }: Handing, house: HouseRules): Worked<MoneyWhy> {
   const pad = startMoney<never>(problem, house);
   const { currency } = problem;
-  const [price] = amountsIn(problem);
-  const pieces = notesFor(problem);
-  if (price === undefined || pieces === undefined) throw new Error("workHanding: no notes make it");
+  const [price] = problem.operands;
   const total = BigInt(pieces.reduce((sum, piece) => sum + piece, 0));
   const handed = fromMinor(total, currency);
   const full = fromMinor(minorCount(price), currency);
@@ -143,7 +153,7 @@ function workHanding(problem: MoneyProblem, house: HouseRules): Worked<MoneyWhy>
 }
 
 function workSharing<Inner>(
-  problem: MoneyProblem,
+  problem: Asks<MoneyProblem, "divide">,
   house: HouseRules,
   _: NoDecisions,
   solve: Solve<Inner>,
@@ -151,8 +161,8 @@ function workSharing<Inner>(
   const pad = startMoney<Inner>(problem, house);
   const { currency } = problem;
   const { minorSign } = currencyOf(currency);
-  const shares = problem.operands[1]?.kind === "decimal";
-  const operands = problem.operands.map((operand) => {
+  const shares = problem.operands[1].kind === "decimal";
+  const operands = mapTwo<Amount | Decimal, Decimal>(problem.operands, (operand) => {
     if (operand.kind === "decimal") return operand;
     const count = minorCount(operand);
     pad.line("setOut", { kind: "intoMinor", amount: operand, count }, () => [

@@ -1,8 +1,9 @@
 import type { HouseRules } from "../../house";
 import { fromCount } from "../../number";
-import type { MoneyProblem } from "../../problem";
+import type { Asks, MoneyProblem } from "../../problem";
 import { type Amount, piecesOfCurrency, writePieces } from "../../quantity";
-import { because, type Method, type Refusal, type Worked } from "../contract/method";
+import { mapTwo } from "../../tuples";
+import { type Method, otherOperation, refused, taken, type Worked } from "../contract/method";
 import { text } from "../squares/pad";
 import { fewestPieces } from "./fewestPieces";
 import { amountText, ended, fromMinor, type MoneyWhy, minorCount, startMoney } from "./moneySteps";
@@ -29,24 +30,19 @@ export const changeByCountingUp: Method<
   sample: "$10 − $6.35",
   bench: { small: "$1 - $0.<10-98>", usual: "$20 - $<0-19>.<10-98>", largest: "$10000 - $<0-9999>.<10-98>" },
   sound: SOUND_CHANGE,
-  refuses,
-  work: workChange,
+  takes: (problem) => {
+    if (problem.op !== "subtract") return otherOperation("subtract");
+    const [paid, price] = mapTwo(problem.operands, minorCount);
+    if (paid <= price || paid > MOST) return refused("fromLarger");
+    return fewestPieces(Number(paid - price), tillOf(problem)) === undefined
+      ? refused("shortTill")
+      : taken(problem, workChange);
+  },
 };
 
 /** The coins and notes that are in the till. */
 export const tillOf = ({ currency, without }: MoneyProblem): readonly number[] =>
   piecesOfCurrency(currency).filter((piece) => !without.includes(piece));
-
-function amountsOf({ operands }: MoneyProblem): readonly Amount[] {
-  return operands.filter((operand): operand is Amount => operand.kind === "amount");
-}
-
-function refuses(problem: MoneyProblem): Refusal<"fromLarger" | "shortTill"> | undefined {
-  if (problem.op !== "subtract") return { kind: "otherOperation", worksOn: ["subtract"] };
-  const [paid = 0n, price = 0n] = amountsOf(problem).map(minorCount);
-  if (paid <= price || paid > MOST) return because("fromLarger");
-  return fewestPieces(Number(paid - price), tillOf(problem)) === undefined ? because("shortTill") : undefined;
-}
 
 interface Hop {
   readonly from: number;
@@ -75,12 +71,12 @@ function hopsBetween(price: number, paid: number, pieces: readonly number[]): re
 }
 
 /** Change with any decision of choosing pieces; only the sound one is sure to give as few as can be. */
-export function workChange(
-  problem: MoneyProblem,
+function workChange(
+  problem: Asks<MoneyProblem, "subtract">,
   house: HouseRules,
   decisions: ChangeDecisions,
 ): Worked<MoneyWhy> {
-  const [paid = 0, price = 0] = amountsOf(problem).map((amount) => Number(minorCount(amount)));
+  const [paid, price] = mapTwo(problem.operands, (amount) => Number(minorCount(amount)));
   const { currency } = problem;
   const pieces = decisions.pieces(paid - price, tillOf(problem));
   if (pieces === undefined) throw new Error("workChange: the till can't make it");

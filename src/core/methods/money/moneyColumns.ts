@@ -1,8 +1,16 @@
 import type { HouseRules } from "../../house";
 import { type Decimal, isWhole } from "../../number";
-import { type Answer, type DecimalProblem, MOST_OPERANDS, type MoneyProblem } from "../../problem";
+import {
+  type Answer,
+  type Asks,
+  type DecimalProblem,
+  MOST_OPERANDS,
+  type MoneyProblem,
+  thingAndTimes,
+} from "../../problem";
 import { type Amount, amountOf, type CurrencyId, MINOR_PLACES } from "../../quantity";
-import { because, type Method, type Refusal, type Solve, type Worked } from "../contract/method";
+import { mapTwo, mapTwoOrMore, type TwoOrMore } from "../../tuples";
+import { type Method, otherOperation, refused, type Solve, taken, type Worked } from "../contract/method";
 import { text } from "../squares/pad";
 import {
   amountText,
@@ -27,14 +35,15 @@ export const moneyInColumns: Method<"money-in-columns", MoneyWhy, MoneyProblem, 
         "$<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98> + $<99999-100004>.<10-98>",
     },
     sound: SOUND_MONEY,
-    refuses: ({ op, operands }): Refusal<"byAmount"> | undefined => {
-      if (op === "enough" || op === "pay")
-        return { kind: "otherOperation", worksOn: ["add", "subtract", "multiply", "divide"] };
-      return op === "divide" && operands.every(({ kind }) => kind === "amount")
-        ? because("byAmount")
-        : undefined;
+    takes: (problem) => {
+      if (problem.op === "enough" || problem.op === "pay")
+        return otherOperation("add", "subtract", "multiply", "divide");
+      if (problem.op !== "divide") return taken(problem, workMoney);
+      const [amount, by] = problem.operands;
+      return by.kind === "amount"
+        ? refused("byAmount")
+        : taken({ ...problem, operands: [amount, by] as const }, workMoney);
     },
-    work: workMoney,
   };
 
 /** Several of the same added, as often as there are. */
@@ -53,60 +62,76 @@ export const repeatedAddition: Method<
     largest: "10 × $<99999-100004>.<10-98>",
   },
   sound: SOUND_MONEY,
-  refuses: ({ op, operands }): Refusal<"fewWholeTimes"> | undefined => {
-    if (op !== "multiply") return { kind: "otherOperation", worksOn: ["multiply"] };
-    const times = timesOf(operands);
-    const few = times !== undefined && isWhole(times) && Number(times.whole) >= 2;
-    return few && Number(times.whole) <= MOST_OPERANDS.add
-      ? undefined
-      : because("fewWholeTimes", MOST_OPERANDS.add);
+  takes: (problem) => {
+    if (problem.op !== "multiply") return otherOperation("multiply");
+    const { thing, times } = thingAndTimes(problem.operands);
+    const few = isWhole(times) && Number(times.whole) >= 2 && Number(times.whole) <= MOST_OPERANDS.add;
+    return few
+      ? taken({ problem, amount: thing, times: Number(times.whole) }, workRepeated)
+      : refused("fewWholeTimes", MOST_OPERANDS.add);
   },
-  work: workRepeated,
 };
 
-const timesOf = (operands: MoneyProblem["operands"]): Decimal | undefined =>
-  operands.find((operand): operand is Decimal => operand.kind === "decimal");
+/** Amounts that are worked as decimals: added, taken away, or one of them with a plain number. */
+type InColumns =
+  | Asks<MoneyProblem, "add" | "subtract" | "multiply">
+  | (Omit<Asks<MoneyProblem, "divide">, "operands"> & { readonly operands: readonly [Amount, Decimal] });
+
+/** An amount, and how often it is added. */
+interface Repeated {
+  readonly problem: MoneyProblem;
+  readonly amount: Amount;
+  readonly times: number;
+}
 
 const TO_MINOR = { kind: "toPlace", place: -MINOR_PLACES } as const;
 
 /** Money in columns with any decision about hidden places; only the sound one is sure to reach the right answer. */
-export function workMoney<Inner>(
-  problem: MoneyProblem,
+function workMoney<Inner>(
+  problem: InColumns,
   house: HouseRules,
   decisions: MoneyDecisions,
   solve: Solve<Inner>,
 ): Worked<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
-  const operands = problem.operands.map((operand) =>
-    operand.kind === "amount" ? withPlaces(pad, operand, house, decisions) : operand,
-  );
-  const { op } = problem;
-  // The amount goes on top, with the number of times under it: fewer rows are needed so.
-  if (op === "multiply" && problem.operands[0]?.kind === "decimal") operands.reverse();
-  if (op === "enough" || op === "pay") throw new Error("workMoney: there is nothing to compute");
-  const answer = columns(
-    { kind: "decimals", op, operands, form: TO_MINOR },
-    problem.currency,
-    house,
-    pad,
-    solve,
-  );
-  return ended(house, pad, answer);
+  const asked = asDecimals(problem, (amount) => withPlaces(pad, amount, house, decisions));
+  return ended(house, pad, columns(asked, problem.currency, house, pad, solve));
+}
+
+/** The problem of the amounts as decimals. */
+function asDecimals(problem: InColumns, numeral: (amount: Amount) => Decimal): DecimalProblem {
+  const asked = { kind: "decimals", form: TO_MINOR } as const;
+  switch (problem.op) {
+    case "add":
+      return { ...asked, op: "add", operands: mapTwoOrMore(problem.operands, numeral) };
+    case "subtract":
+      return { ...asked, op: "subtract", operands: mapTwo(problem.operands, numeral) };
+    case "multiply": {
+      // The amount goes on top, with the number of times under it: fewer rows are needed so.
+      const { thing, times } = thingAndTimes(problem.operands);
+      return { ...asked, op: "multiply", operands: [numeral(thing), times] };
+    }
+    case "divide": {
+      const [amount, by] = problem.operands;
+      return { ...asked, op: "divide", operands: [numeral(amount), by] };
+    }
+  }
 }
 
 /** Repeated addition with any decision about hidden places. */
-export function workRepeated<Inner>(
-  problem: MoneyProblem,
+function workRepeated<Inner>(
+  { problem, amount, times }: Repeated,
   house: HouseRules,
   decisions: MoneyDecisions,
   solve: Solve<Inner>,
 ): Worked<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
-  const amount = problem.operands.find((operand): operand is Amount => operand.kind === "amount");
-  const times = Number(timesOf(problem.operands)?.whole ?? 0);
-  if (amount === undefined) throw new Error("workRepeated: an amount is needed");
   const numeral = withPlaces(pad, amount, house, decisions);
-  const operands = Array.from({ length: times }, () => numeral);
+  const operands: TwoOrMore<Decimal> = [
+    numeral,
+    numeral,
+    ...Array.from({ length: times - 2 }, () => numeral),
+  ];
   const shown = amountText(amountOf(amount.currency, numeral), house);
   pad.line("work", { kind: "againAndAgain", amount, times }, () => [
     text(`= ${operands.map(() => shown).join(" + ")}`),

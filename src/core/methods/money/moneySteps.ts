@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import { asFraction, type Decimal, fromCount } from "../../number";
-import { type Answer, AS_IT_COMES, type MoneyProblem, writeAnswer, writeProblem } from "../../problem";
+import { type Answer, type MoneyProblem, writeAnswer, writeUnformed } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, inMajor, MINOR_PLACES, writeAmount } from "../../quantity";
 import type { Worked } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
@@ -35,7 +35,7 @@ export const amountText = (amount: Amount, house: HouseRules): string =>
 export function startMoney<Inner>(problem: MoneyProblem, house: HouseRules): MoneyPad<Inner> {
   const pad = newPad<MoneyWhy | Inner>();
   pad.line("setOut", { kind: "writeAmounts", problem }, () => [
-    text(writeProblem({ ...problem, form: AS_IT_COMES }, { ...house, grouping: "none" })),
+    text(writeUnformed(problem, { ...house, grouping: "none" })),
   ]);
   return pad;
 }

@@ -10,14 +10,17 @@ import {
   withoutTrailingZeros,
 } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
+import { isTwo } from "../../tuples";
 import type { ColumnAdditionReason } from "../addition/columnSum";
 import { addPile } from "../addition/sumOnPlumb";
-import { because, type Method, type OnPaper, type Refusal, type Worked, worksOnly } from "../contract/method";
+import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { lineOf, type PlacePart, partOf, placeParts } from "../squares/placeParts";
 import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
+
+import type { TwoFactors } from "./twoFactors";
 
 export type AreaReason =
   | {
@@ -55,8 +58,6 @@ export const SOUND_AREA: AreaDecisions = {
 /** The most digits other than zero a factor may have: five by five parts fill a sheet. */
 const MOST_PARTS = 5;
 
-const onlyMultiplies = worksOnly("multiply");
-
 /** A rectangle whose sides are the factors pulled apart by place; each part of it a product, all added. */
 export const area: Method<"area", Why, DecimalProblem, AreaDecisions, "twoFactors" | "manyParts"> = {
   id: "area",
@@ -67,20 +68,23 @@ export const area: Method<"area", Why, DecimalProblem, AreaDecisions, "twoFactor
     largest: "<1-9>00<1-9>00<1-9>00<1-9>.5 × <1-9>00<1-9>00<1-9>00<1-9>.5",
   },
   sound: SOUND_AREA,
-  refuses: (problem): Refusal<"twoFactors" | "manyParts"> | undefined => {
-    if (problem.op !== "multiply") return onlyMultiplies(problem);
-    if (problem.operands.length > 2) return because("twoFactors");
-    return problem.operands.some((factor) => placeParts(factor).length > MOST_PARTS)
-      ? because("manyParts", MOST_PARTS)
-      : undefined;
+  takes: (problem) => {
+    if (problem.op !== "multiply") return otherOperation("multiply");
+    const { form } = problem;
+    const factors: readonly Decimal[] = problem.operands;
+    if (!isTwo(factors)) return refused("twoFactors");
+    return factors.some((factor) => placeParts(factor).length > MOST_PARTS)
+      ? refused("manyParts", MOST_PARTS)
+      : taken({ factors, form }, workArea);
   },
-  work: workArea,
 };
 
 /** An area with any decisions; only sound ones are sure to reach the right answer. */
-export function workArea(problem: DecimalProblem, house: HouseRules, decisions: AreaDecisions): Worked<Why> {
-  const [top, left] = problem.operands;
-  if (top === undefined || left === undefined) throw new Error("workArea: two factors are needed");
+function workArea(
+  { factors: [top, left], form }: TwoFactors,
+  house: HouseRules,
+  decisions: AreaDecisions,
+): Worked<Why> {
   const across = placeParts(top);
   const down = placeParts(left);
   const products = down.map((by) =>
@@ -106,7 +110,7 @@ export function workArea(problem: DecimalProblem, house: HouseRules, decisions: 
   const end = finishAnswer(
     sum.full,
     { row: sum.row, line: 0, closes: (row) => sum.rule(row, 2) },
-    problem,
+    { form },
     house,
   );
   const onPaper = (): OnPaper<Why> => {

@@ -1,8 +1,8 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, digitsOf, fromCount } from "../../number";
-import { type DecimalProblem, signOf } from "../../problem";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import { type Asks, type DecimalProblem, signOf } from "../../problem";
+import { type Method, otherOperation, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { digitsUp } from "../procedures/digitProducts";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
@@ -62,13 +62,13 @@ export const columnMultiplication: Method<
   sample: "12.5 × 0.46",
   bench: { small: "<1.1> × <1.1>", usual: "<2.1> × <2.1>", largest: "<15.15> × <15.15>" },
   sound: SOUND_COLUMN_MULTIPLICATION,
-  refuses: worksOnly("multiply"),
-  work: workColumnMultiplication,
+  takes: (problem) =>
+    problem.op === "multiply" ? taken(problem, workColumnMultiplication) : otherOperation("multiply"),
 };
 
 /** Column multiplication with any decisions; only sound ones are sure to reach the right answer. */
-export function workColumnMultiplication(
-  problem: DecimalProblem,
+function workColumnMultiplication(
+  problem: Asks<DecimalProblem, "multiply">,
   house: HouseRules,
   decisions: ColumnMultiplicationDecisions,
 ): Worked<Why> {

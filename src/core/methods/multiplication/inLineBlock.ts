@@ -2,6 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, digitsOf, fromCount, ONES } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
+import type { Two } from "../../tuples";
 import type { StepToDraw } from "../contract/step";
 import { digitsUp } from "../procedures/digitProducts";
 import { type AnswerEnd, type AnswerReason, finishAnswer } from "../squares/answer";
@@ -19,11 +20,9 @@ export const digitsFromOnes = ({ whole, fraction }: Decimal): string =>
   (whole.replace(/^0+/, "") || "0") + fraction;
 
 /** Of two factors, the multiplicand and a whole multiplier; the second one given where both are whole. */
-export function wholeMultiplier({
-  operands,
-}: DecimalProblem): { readonly multiplicand: Decimal; readonly multiplier: Decimal } | undefined {
-  const [first, second] = operands;
-  if (first === undefined || second === undefined) return undefined;
+export function wholeMultiplier([first, second]: Two<Decimal>):
+  | { readonly multiplicand: Decimal; readonly multiplier: Decimal }
+  | undefined {
   if (second.fraction === "") return { multiplicand: first, multiplier: second };
   return first.fraction === "" ? { multiplicand: second, multiplier: first } : undefined;
 }
@@ -36,7 +35,7 @@ export function inLineSteps(
   multiplicand: Decimal,
   multiplier: Decimal,
   row: number,
-  problem: DecimalProblem,
+  problem: Pick<DecimalProblem, "form">,
   house: HouseRules,
   decisions: BlockDecisions,
 ): AnswerEnd<InLineReason | BlockReason | AnswerReason> {

@@ -1,7 +1,8 @@
 import type { HouseRules } from "../../house";
 import { type Decimal, fromCount } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { because, type Method, type OnPaper, type Refusal, type Worked, worksOnly } from "../contract/method";
+import { isTwo } from "../../tuples";
+import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   type AdditionDecisions,
@@ -15,6 +16,7 @@ import { numeralMarks } from "../squares/writtenNumber";
 import type { MadeProduct } from "./columnMultiplication";
 import { digitsFromOnes } from "./inLineBlock";
 import { carryPosition, exitOf, type Grid, gridMarks, pointWays, sideMarks, topMarks } from "./latticeGrid";
+import type { TwoFactors } from "./twoFactors";
 
 export type LatticeReason =
   | { readonly kind: "writeAlongside"; readonly numeral: Decimal; readonly side: "top" | "right" }
@@ -54,31 +56,26 @@ export const SOUND_LATTICE: LatticeDecisions = {
   productPlaces: (places) => places.reduce((sum, count) => sum + count, 0),
 };
 
-const onlyMultiplies = worksOnly("multiply");
-
 /** One factor along the top, one down the right; a square for each two digits, cut by a diagonal; the diagonals added. */
 export const lattice: Method<"lattice", Why, DecimalProblem, LatticeDecisions, "twoFactors"> = {
   id: "lattice",
   sample: "12.5 × 0.46",
   bench: { small: "<1.1> × <1.1>", usual: "<2.1> × <2.1>", largest: "<15.15> × <15.15>" },
   sound: SOUND_LATTICE,
-  refuses: (problem): Refusal<"twoFactors"> | undefined =>
-    problem.op !== "multiply"
-      ? onlyMultiplies(problem)
-      : problem.operands.length > 2
-        ? because("twoFactors")
-        : undefined,
-  work: workLattice,
+  takes: (problem) => {
+    if (problem.op !== "multiply") return otherOperation("multiply");
+    const { form } = problem;
+    const factors: readonly Decimal[] = problem.operands;
+    return isTwo(factors) ? taken({ factors, form }, workLattice) : refused("twoFactors");
+  },
 };
 
 /** A lattice with any decisions; only sound ones are sure to reach the right answer. */
-export function workLattice(
-  problem: DecimalProblem,
+function workLattice(
+  { factors: [top, side], form }: TwoFactors,
   house: HouseRules,
   decisions: LatticeDecisions,
 ): Worked<Why> {
-  const [top, side] = problem.operands;
-  if (top === undefined || side === undefined) throw new Error("workLattice: two factors are needed");
   const topDigits = [...digitsFromOnes(top)].map(Number);
   const sideDigits = [...digitsFromOnes(side)].map(Number);
   const grid: Grid = { across: topDigits.length, down: sideDigits.length };
@@ -147,7 +144,7 @@ export function workLattice(
         strokes: 2,
       }),
     },
-    problem,
+    { form },
     house,
   );
   const onPaper = (): OnPaper<Why> => ({

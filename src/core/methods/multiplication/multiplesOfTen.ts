@@ -12,7 +12,8 @@ import {
   zerosAtEnd,
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { because, type Method, type OnPaper, type Refusal, type Worked, worksOnly } from "../contract/method";
+import { isTwo, type Two } from "../../tuples";
+import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks } from "../squares/writtenNumber";
@@ -38,9 +39,7 @@ export type MultiplesOfTenReason =
 type Why = MultiplesOfTenReason | InLineReason | BlockReason | AnswerReason;
 
 /** The decisions of multiples of ten: the shift, and the rows after it. */
-export interface MultiplesOfTenDecisions extends BlockDecisions, ShiftDecisions {}
-
-const onlyMultiplies = worksOnly("multiply");
+interface MultiplesOfTenDecisions extends BlockDecisions, ShiftDecisions {}
 
 /** A multiplier that ends in zeros taken apart: the zeros first, as a shift, then the digits before them. */
 export const multiplesOfTen: Method<
@@ -54,24 +53,25 @@ export const multiplesOfTen: Method<
   sample: "0.45 × 60",
   bench: { small: "<1.1> × <2-9>0", usual: "<3.2> × <2-9>0", largest: "<15.15> × <14.0>0" },
   sound: { ...SOUND_BLOCK, ...SOUND_SHIFT },
-  refuses: (problem): Refusal<"twoFactors" | "multipleOfTen"> | undefined => {
-    if (problem.op !== "multiply") return onlyMultiplies(problem);
-    if (problem.operands.length > 2) return because("twoFactors");
-    return partsOf(problem) === undefined ? because("multipleOfTen") : undefined;
+  takes: (problem) => {
+    if (problem.op !== "multiply") return otherOperation("multiply");
+    const { form } = problem;
+    const factors: readonly Decimal[] = problem.operands;
+    if (!isTwo(factors)) return refused("twoFactors");
+    const parts = partsOf(factors);
+    return parts === undefined ? refused("multipleOfTen") : taken({ ...parts, form }, workMultiplesOfTen);
   },
-  work: workMultiplesOfTen,
 };
 
+interface PartedMultiplier {
+  readonly multiplicand: Decimal;
+  readonly multiplier: Decimal;
+  readonly rest: Decimal;
+  readonly zeros: number;
+}
+
 /** The multiplicand, and a multiplier parted into its digits and the zeros after them. */
-function partsOf({ operands: [first, second] }: DecimalProblem):
-  | {
-      readonly multiplicand: Decimal;
-      readonly multiplier: Decimal;
-      readonly rest: Decimal;
-      readonly zeros: number;
-    }
-  | undefined {
-  if (first === undefined || second === undefined) return undefined;
+function partsOf([first, second]: Two<Decimal>): PartedMultiplier | undefined {
   for (const [multiplicand, multiplier] of [
     [first, second],
     [second, first],
@@ -87,20 +87,17 @@ function partsOf({ operands: [first, second] }: DecimalProblem):
 }
 
 /** Multiples of ten with any decisions; only sound ones are sure to reach the right answer. */
-export function workMultiplesOfTen(
-  problem: DecimalProblem,
+function workMultiplesOfTen(
+  { multiplicand, multiplier, rest, zeros, form }: PartedMultiplier & Pick<DecimalProblem, "form">,
   house: HouseRules,
   decisions: MultiplesOfTenDecisions,
 ): Worked<Why> {
-  const parts = partsOf(problem);
-  if (parts === undefined) throw new Error("workMultiplesOfTen: a multiple of ten is needed");
-  const { multiplicand, multiplier, rest, zeros } = parts;
   const after = movedBy(multiplicand, decisions.places("multiply", zeros));
   // Rows for the carries of each digit are left free above the number that is multiplied.
   const carryRows = house.carryPlace === "above" ? Math.ceil(rest.whole.replaceAll("0", "").length / 2) : 0;
   const row = 1 + carryRows;
   const right = Math.max(multiplicand.fraction.length, after.fraction.length);
-  const { steps, answer } = inLineSteps(after, rest, row, problem, house, decisions);
+  const { steps, answer } = inLineSteps(after, rest, row, { form }, house, decisions);
   const highest = highestPlace(after) + rest.whole.length;
   const places = placesFrom(
     Math.min(ONES, lowestPlace(multiplicand)),

@@ -1,15 +1,14 @@
 import type { HouseRules } from "../../house";
-import { highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
+import { type Decimal, highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { because, type Method, type Refusal, type Worked, worksOnly } from "../contract/method";
+import { isTwo } from "../../tuples";
+import { type Method, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { type InLineReason, inLineSteps, wholeMultiplier, writeMultiplicand } from "./inLineBlock";
 import { type BlockDecisions, type BlockReason, SOUND_BLOCK } from "./productBlock";
 
 type Why = InLineReason | BlockReason | AnswerReason;
-
-const onlyMultiplies = worksOnly("multiply");
 
 /** A number on the plumb line multiplied by a whole number under it: every row keeps its point on the line. */
 export const multiplicationInLine: Method<
@@ -23,24 +22,29 @@ export const multiplicationInLine: Method<
   sample: "12.75 × 14",
   bench: { small: "<1.1> × <1.0>", usual: "<3.2> × <2.0>", largest: "<15.15> × <15.0>" },
   sound: SOUND_BLOCK,
-  refuses: (problem): Refusal<"twoFactors" | "wholeMultiplier"> | undefined => {
-    if (problem.op !== "multiply") return onlyMultiplies(problem);
-    if (problem.operands.length > 2) return because("twoFactors");
-    return wholeMultiplier(problem) === undefined ? because("wholeMultiplier") : undefined;
+  takes: (problem) => {
+    if (problem.op !== "multiply") return otherOperation("multiply");
+    const { form } = problem;
+    const operands: readonly Decimal[] = problem.operands;
+    if (!isTwo(operands)) return refused("twoFactors");
+    const factors = wholeMultiplier(operands);
+    return factors === undefined ? refused("wholeMultiplier") : taken({ ...factors, form }, workInLine);
   },
-  work: workInLine,
 };
 
+/** A number on the plumb line and a whole one to multiply it by, and the form their product is wanted in. */
+interface InLineProblem extends Pick<DecimalProblem, "form"> {
+  readonly multiplicand: Decimal;
+  readonly multiplier: Decimal;
+}
+
 /** Multiplication in line with any decisions in its rows. */
-export function workInLine(
-  problem: DecimalProblem,
+function workInLine(
+  { multiplicand, multiplier, form }: InLineProblem,
   house: HouseRules,
   decisions: BlockDecisions,
 ): Worked<Why> {
-  const factors = wholeMultiplier(problem);
-  if (factors === undefined) throw new Error("workInLine: one factor must be whole");
-  const { multiplicand, multiplier } = factors;
-  const { steps, answer } = inLineSteps(multiplicand, multiplier, 0, problem, house, decisions);
+  const { steps, answer } = inLineSteps(multiplicand, multiplier, 0, { form }, house, decisions);
   const highest = highestPlace(multiplicand) + Math.max(1, multiplier.whole.length);
   const places = placesFrom(Math.min(ONES, lowestPlace(multiplicand)), highest);
   return {

@@ -12,7 +12,8 @@ import {
   powerOfTen,
 } from "../../number";
 import { type DecimalProblem, type SignedOperation, signOf } from "../../problem";
-import { because, type Method, type OnPaper, type Refusal, type Worked, worksOnly } from "../contract/method";
+import { isTwo, type Two } from "../../tuples";
+import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { PLAIN_LAYOUT } from "../squares/pad";
@@ -46,8 +47,6 @@ export interface ShiftDecisions {
 
 export const SOUND_SHIFT: ShiftDecisions = { places: (op, power) => (op === "divide" ? -power : power) };
 
-const onlyScales = worksOnly("multiply", "divide");
-
 /** Multiplying and dividing by 10, 100, 1000 or 0.1: the digits move across the plumb line, or the point hops along the digits. */
 export const shift: Method<
   "shift",
@@ -60,41 +59,41 @@ export const shift: Method<
   sample: "0.45 × 1000",
   bench: { small: "<1.1> × 10", usual: "<3.2> × 100", largest: "<15.15> × 100000000000000" },
   sound: SOUND_SHIFT,
-  refuses: (problem): Refusal<"twoFactors" | "otherForm" | "powerOfTen"> | undefined => {
-    if (problem.op !== "multiply" && problem.op !== "divide") return onlyScales(problem);
-    if (problem.operands.length > 2) return because("twoFactors");
-    if (problem.form.kind === "withRemainder" || problem.form.kind === "asMixed") return because("otherForm");
-    return shiftOf(problem) === undefined ? because("powerOfTen") : undefined;
+  takes: (problem) => {
+    const { op, form } = problem;
+    if (op !== "multiply" && op !== "divide") return otherOperation("multiply", "divide");
+    const numbers: readonly Decimal[] = problem.operands;
+    if (!isTwo(numbers)) return refused("twoFactors");
+    if (form.kind === "withRemainder" || form.kind === "asMixed") return refused("otherForm");
+    const shifted = shiftOf(op, numbers);
+    return shifted === undefined ? refused("powerOfTen") : taken({ ...shifted, form }, workShift);
   },
-  work: workShift,
 };
 
 /** The number that moves, and the power of ten it is multiplied or divided by. */
-function shiftOf({
-  op,
-  operands,
-}: DecimalProblem): { readonly numeral: Decimal; readonly by: Decimal; readonly power: number } | undefined {
-  const [first, second] = operands;
-  if (first === undefined || second === undefined) return undefined;
+interface Shifted {
+  readonly op: "multiply" | "divide";
+  readonly numeral: Decimal;
+  readonly by: Decimal;
+  readonly power: number;
+}
+
+function shiftOf(op: Shifted["op"], [first, second]: Two<Decimal>): Shifted | undefined {
   const pairs =
     op === "multiply" ? [[first, second] as const, [second, first] as const] : [[first, second] as const];
   for (const [numeral, by] of pairs) {
     const power = powerOfTen(by);
-    if (power !== undefined && power !== ONES) return { numeral, by, power };
+    if (power !== undefined && power !== ONES) return { op, numeral, by, power };
   }
   return undefined;
 }
 
 /** A shift with any decision; only the sound one is sure to reach the right answer. */
-export function workShift(
-  problem: DecimalProblem,
+function workShift(
+  { op, numeral, by, power, form }: Shifted & Pick<DecimalProblem, "form">,
   house: HouseRules,
   decisions: ShiftDecisions,
 ): Worked<Why> {
-  const shifted = shiftOf(problem);
-  const op = problem.op === "divide" ? "divide" : "multiply";
-  if (shifted === undefined) throw new Error("workShift: a power of ten is needed");
-  const { numeral, by, power } = shifted;
   const places = decisions.places(op, power);
   const after = movedBy(numeral, places);
   const digitsMove = house.shiftBy === "digitsMove";
@@ -107,7 +106,7 @@ export function workShift(
       line,
       closes: (row) => ({ kind: "rule", row, from: leftmost() - 1, to: right, strokes: 2 }),
     },
-    problem,
+    { form },
     house,
   );
   const right = Math.max(numeral.fraction.length, line + after.fraction.length);

@@ -1,13 +1,13 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { wholeNumeral } from "../../number";
-import type { SignedProblem } from "../../problem";
-import { because, type Method, type Refusal, type Worked } from "../contract/method";
+import type { SignedOperation, SignedProblem } from "../../problem";
+import { type Method, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { nameStep } from "../squares/answer";
 import { newPad, text } from "../squares/pad";
 import { wholeCount } from "./numberLine";
-import type { SignedWhy } from "./signRule";
+import { type SignedWhy, signedNumbers } from "./signRule";
 import { afterSignText, countText } from "./writtenCounts";
 
 /** The most counters of one kind that are laid out. */
@@ -32,24 +32,28 @@ export const counters: Method<
   sample: "−3 − (−5)",
   bench: { small: "<0-8> - (-<1-5>)", usual: "<0-8> - (-<1-5>)", largest: "<0-8> - (-<1-11>)" },
   sound: SOUND_COUNTERS,
-  refuses,
-  work: workCounters,
+  takes: (problem) => {
+    if (problem.op === "divide") return otherOperation("terms", "multiply");
+    if (problem.form.kind !== "asItComes") return refused("otherForm");
+    const [one, other, more] = signedNumbers(problem);
+    const [first, second] = [wholeCount(one.numeral), wholeCount(other.numeral)];
+    if (first === undefined || second === undefined || more !== undefined) return refused("wholeCounters");
+    const small = (count: number): boolean => Math.abs(count) <= MOST;
+    const times = first > 0 ? first : second;
+    const few =
+      problem.op === "terms"
+        ? small(first) && small(second)
+        : times > 0 && times <= 6 && small(first * second);
+    return few ? taken({ problem, op: other.op, first, second }, workCounters) : refused("fewCounters", MOST);
+  },
 };
 
-function refuses({
-  op,
-  operands,
-  form,
-}: SignedProblem): Refusal<"otherForm" | "wholeCounters" | "fewCounters"> | undefined {
-  if (op === "divide") return { kind: "otherOperation", worksOn: ["terms", "multiply"] };
-  if (form.kind !== "asItComes") return because("otherForm");
-  const counts = operands.map(wholeCount);
-  const [first, second, ...more] = counts;
-  if (first === undefined || second === undefined || more.length > 0) return because("wholeCounters");
-  const small = (count: number): boolean => Math.abs(count) <= MOST;
-  if (op === "terms") return small(first) && small(second) ? undefined : because("fewCounters", MOST);
-  const times = first > 0 ? first : second;
-  return times > 0 && times <= 6 && small(first * second) ? undefined : because("fewCounters", MOST);
+/** Two whole numbers with a sign between them. */
+interface TwoCounts {
+  readonly problem: SignedProblem;
+  readonly op: SignedOperation;
+  readonly first: number;
+  readonly second: number;
 }
 
 const TOP = 2;
@@ -64,20 +68,19 @@ const laid = (count: number, negative: boolean, from: number, row: number): read
 const rowOf = (negative: boolean): number => (negative ? TOP + 1 : TOP);
 
 /** Counters with any decision about zero pairs; only the sound one is sure to reach the right answer. */
-export function workCounters(
-  problem: SignedProblem,
+function workCounters(
+  { problem, op, first, second }: TwoCounts,
   house: HouseRules,
   decisions: CounterDecisions,
 ): Worked<SignedWhy> {
-  const [first = 0, second = 0] = problem.operands.map((operand) => wholeCount(operand) ?? 0);
   const pad = newPad<SignedWhy>();
   pad.line("setOut", { kind: "writeSigned", problem }, () => [
-    text(countText(first) + afterSignText(problem, second, house)),
+    text(countText(first) + afterSignText(op, second, house)),
   ]);
   const { steps, total } =
-    problem.op === "multiply"
+    op === "multiply"
       ? groups(first, second)
-      : problem.joins[0] === "subtract"
+      : op === "subtract"
         ? takenAway(first, second, decisions)
         : broughtTogether(first, second);
   const answer = wholeNumeral(BigInt(total));

@@ -1,8 +1,9 @@
 import type { HouseRules } from "../../house";
 import { type Numeral, wholeNumeral } from "../../number";
-import type { SignedProblem } from "../../problem";
-import { because, type Method, type Solve, type Worked } from "../contract/method";
+import type { SignedProblem, TermsProblem } from "../../problem";
+import { type Method, otherOperation, refused, type Solve, taken, type Worked } from "../contract/method";
 import {
+  addedTerms,
   asAddition,
   ended,
   type SignDecisions,
@@ -10,7 +11,6 @@ import {
   SOUND_SIGNS,
   startSigned,
   sumItems,
-  termsOf,
   together,
 } from "./signRule";
 
@@ -24,19 +24,19 @@ export const gathering: Method<"gathering", SignedWhy, SignedProblem, SignDecisi
     largest: "<1-9> - <1-9> + <1-9> - 9999 + 8876 - 4321",
   },
   sound: SOUND_SIGNS,
-  refuses: ({ op, joins, operands }) => {
-    if (op !== "terms") return { kind: "otherOperation", worksOn: ["terms"] };
-    const below = termsOf({ joins, operands }, SOUND_SIGNS).filter(({ negative }) => negative).length;
-    return operands.length < 3 || below === 0 || below === operands.length
-      ? because("severalTerms")
-      : undefined;
+  takes: (problem) => {
+    if (problem.op !== "terms") return otherOperation("terms");
+    const terms = addedTerms(problem, SOUND_SIGNS);
+    const below = terms.filter(({ negative }) => negative).length;
+    return terms.length < 3 || below === 0 || below === terms.length
+      ? refused("severalTerms")
+      : taken(problem, workGathering);
   },
-  work: workGathering,
 };
 
 /** Gathering with any decisions; only sound ones are sure to reach the right answer. */
-export function workGathering<Inner>(
-  problem: SignedProblem,
+function workGathering<Inner>(
+  problem: TermsProblem,
   house: HouseRules,
   decisions: SignDecisions,
   solve: Solve<Inner>,

@@ -1,12 +1,12 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { asFraction, isWhole, type Numeral, signedNumerator, wholeNumeral } from "../../number";
-import type { SignedProblem } from "../../problem";
-import { because, type Method, type OnPaper, type Refusal, type Worked } from "../contract/method";
+import type { Asks, SignedProblem } from "../../problem";
+import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { nameStep } from "../squares/answer";
 import { lettering, PLAIN_LAYOUT } from "../squares/pad";
-import type { SignedWhy } from "./signRule";
+import { type SignedWhy, signedNumbers } from "./signRule";
 import { afterSignText, countText } from "./writtenCounts";
 
 /** The furthest a number line on a sheet goes from zero, either way. */
@@ -35,8 +35,15 @@ export const numberLine: Method<
     largest: "(-<1-3>) - <1-3> - (-<1-3>) - <1-3> - (-<1-3>) - <1-3>",
   },
   sound: SOUND_LINE,
-  refuses,
-  work: workNumberLine,
+  takes: (problem) => {
+    if (problem.op === "divide") return otherOperation("terms", "multiply");
+    if (problem.form.kind !== "asItComes") return refused("otherForm");
+    const found = jumpsOf(problem);
+    if (found === undefined) return refused("wholeJumps");
+    return stopsOf(found, SOUND_LINE).every((stop) => Math.abs(stop) <= FURTHEST)
+      ? taken({ ...found, problem }, workNumberLine)
+      : refused("withinReach", FURTHEST);
+  },
 };
 
 /** A whole number as a plain one; none for others. */
@@ -48,50 +55,41 @@ interface Jump {
   readonly taken: boolean;
 }
 
+interface Jumps {
+  readonly start: number;
+  readonly jumps: readonly Jump[];
+}
+
 /** Where a line begins and the jumps made on it; a product is made of as many jumps as its whole factor says. */
-function jumpsOf({
-  op,
-  joins,
-  operands,
-}: SignedProblem): { readonly start: number; readonly jumps: readonly Jump[] } | undefined {
-  const counts = operands.map(wholeCount);
-  if (op === "divide" || counts.some((count) => count === undefined)) return undefined;
-  const [first = 0, second = 0, ...more] = counts.map((count) => count ?? 0);
-  if (op === "multiply") {
-    const [times, each] = first > 0 ? [first, second] : [second, first];
+function jumpsOf(problem: Asks<SignedProblem, "terms" | "multiply">): Jumps | undefined {
+  const numbers = signedNumbers(problem);
+  const counts = numbers.flatMap(({ op, numeral }) => {
+    const count = wholeCount(numeral);
+    return count === undefined ? [] : [{ op, count }];
+  });
+  const [first, second, ...more] = counts;
+  if (first === undefined || second === undefined || counts.length < numbers.length) return undefined;
+  if (problem.op === "multiply") {
+    const [times, each] = first.count > 0 ? [first.count, second.count] : [second.count, first.count];
     if (more.length > 0 || times < 1 || times > 8 || each === 0) return undefined;
     return { start: 0, jumps: Array.from({ length: times }, () => ({ value: each, taken: false })) };
   }
-  const rest = [second, ...more];
-  return { start: first, jumps: rest.map((value, index) => ({ value, taken: joins[index] === "subtract" })) };
+  const jumps = [second, ...more].map(({ op, count }) => ({ value: count, taken: op === "subtract" }));
+  return { start: first.count, jumps };
 }
 
-function refuses(problem: SignedProblem): Refusal<"otherForm" | "wholeJumps" | "withinReach"> | undefined {
-  if (problem.op === "divide") return { kind: "otherOperation", worksOn: ["terms", "multiply"] };
-  if (problem.form.kind !== "asItComes") return because("otherForm");
-  const found = jumpsOf(problem);
-  if (found === undefined) return because("wholeJumps");
-  const stops = stopsOf(found, SOUND_LINE);
-  return stops.every((stop) => Math.abs(stop) <= FURTHEST) ? undefined : because("withinReach", FURTHEST);
-}
-
-function stopsOf(
-  { start, jumps }: { readonly start: number; readonly jumps: readonly Jump[] },
-  decisions: LineDecisions,
-): readonly number[] {
+function stopsOf({ start, jumps }: Jumps, decisions: LineDecisions): readonly number[] {
   const stops = [start];
   for (const { value, taken } of jumps) stops.push((stops.at(-1) ?? 0) + decisions.jump(value, taken));
   return stops;
 }
 
 /** A number line with any decision of jumping; only the sound one is sure to end where it should. */
-export function workNumberLine(
-  problem: SignedProblem,
+function workNumberLine(
+  { problem, ...found }: Jumps & { readonly problem: SignedProblem },
   house: HouseRules,
   decisions: LineDecisions,
 ): Worked<SignedWhy> {
-  const found = jumpsOf(problem);
-  if (found === undefined) throw new Error("workNumberLine: whole numbers are needed");
   const stops = stopsOf(found, decisions);
   const low = Math.min(0, ...stops) - 1;
   const high = Math.max(0, ...stops) + 1;
@@ -135,10 +133,10 @@ export function workNumberLine(
 
 /** The problem in one line. */
 const lineOf = (problem: SignedProblem, house: HouseRules): string =>
-  problem.operands
-    .map((operand, index) => {
-      const count = wholeCount(operand) ?? 0;
-      return index === 0 ? countText(count) : afterSignText(problem, count, house, index);
+  signedNumbers(problem)
+    .map(({ op, numeral }, index) => {
+      const count = wholeCount(numeral) ?? 0;
+      return index === 0 ? countText(count) : afterSignText(op, count, house);
     })
     .join("");
 

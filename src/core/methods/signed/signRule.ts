@@ -14,15 +14,21 @@ import {
   type Answer,
   type AnswerForm,
   AS_IT_COMES,
+  type Asks,
   belowZero,
   type DecimalProblem,
+  decimalsOf,
   type FractionProblem,
+  isDecimal,
   type SignedOperation,
   type SignedProblem,
   signOf,
+  type TermsProblem,
+  termsIn,
   writeAnswer,
 } from "../../problem";
-import type { Method, Solve, Worked } from "../contract/method";
+import { mapTwo, mapTwoOrMore, type Two, type TwoOrMore } from "../../tuples";
+import { type Method, type Solve, taken, type Worked } from "../contract/method";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { type Item, newPad, numeralItems, type Pad, text } from "../squares/pad";
 import type { SignedReason } from "./signedReason";
@@ -60,16 +66,14 @@ export const signRule: Method<"sign-rule", SignedWhy, SignedProblem, SignDecisio
     largest: "(-<1-9999>) - <1-9999> - (-<1-9999>) - <1-9999> - (-<1-9999>) - <1-9999>",
   },
   sound: SOUND_SIGNS,
-  refuses: () => undefined,
-  work: workSignRule,
+  takes: (problem) => taken(problem, workSignRule),
 };
 
 /** The terms as numbers to be added: those that are taken away turned into their opposites. */
-export const termsOf = (
-  { joins, operands }: Pick<SignedProblem, "joins" | "operands">,
-  decisions: SignDecisions,
-): readonly Numeral[] =>
-  operands.map((operand, index) => (joins[index - 1] === "subtract" ? decisions.opposite(operand) : operand));
+export const addedTerms = (problem: TermsProblem, decisions: SignDecisions): TwoOrMore<Numeral> =>
+  mapTwoOrMore(termsIn(problem), ({ join, numeral }) =>
+    join === "subtract" ? decisions.opposite(numeral) : numeral,
+  );
 
 /** A number after a sign: in brackets where it has one of its own. */
 const afterSign = (numeral: Numeral, house: HouseRules): readonly Item[] =>
@@ -83,30 +87,43 @@ export const sumItems = (terms: readonly Numeral[], house: HouseRules): readonly
       : [text(term.negative ? "−" : "+"), ...numeralItems(unsigned(term), house)],
   );
 
+/** The numbers of a problem, each with the sign before it. */
+export function signedNumbers(
+  problem: SignedProblem,
+): TwoOrMore<{ readonly op: SignedOperation; readonly numeral: Numeral }> {
+  if (problem.op === "terms")
+    return mapTwoOrMore(termsIn(problem), ({ join, numeral }) => ({ op: join, numeral }));
+  const { op } = problem;
+  return mapTwoOrMore<Numeral, { op: SignedOperation; numeral: Numeral }>(problem.operands, (numeral) => ({
+    op,
+    numeral,
+  }));
+}
+
 /** A pad with the problem on its first line. */
 export function startSigned<Inner>(problem: SignedProblem, house: HouseRules): SignedPad<Inner> {
   const pad = newPad<SignedWhy | Inner>();
-  const items = problem.operands.flatMap((operand, index): readonly Item[] => {
-    if (index === 0) return numeralItems(operand, house);
-    const sign: SignedOperation = problem.op === "terms" ? (problem.joins[index - 1] ?? "add") : problem.op;
-    return [text(signOf(sign, house)), ...afterSign(operand, house)];
+  pad.line("setOut", { kind: "writeSigned", problem }, () => {
+    const [first, ...more] = signedNumbers(problem);
+    return [
+      ...numeralItems(first.numeral, house),
+      ...more.flatMap(({ op, numeral }) => [text(signOf(op, house)), ...afterSign(numeral, house)]),
+    ];
   });
-  pad.line("setOut", { kind: "writeSigned", problem }, () => items);
   return pad;
 }
 
 /** The rule of signs with any decisions; only sound ones are sure to reach the right answer. */
-export function workSignRule<Inner>(
+function workSignRule<Inner>(
   problem: SignedProblem,
   house: HouseRules,
   decisions: SignDecisions,
   solve: Solve<Inner>,
 ): Worked<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
-  if (problem.op !== "terms") return workProduct(problem, problem.op, house, decisions, pad, solve);
+  if (problem.op !== "terms") return workProduct(problem, house, decisions, pad, solve);
   const terms = asAddition(problem, house, decisions, pad);
   const [first, ...rest] = terms;
-  if (first === undefined) throw new Error("workSignRule: terms are needed");
   const sum = rest.reduce<Numeral>(
     (left, right, index) => together(left, right, rest.slice(index + 1), house, decisions, pad, solve),
     first,
@@ -116,14 +133,14 @@ export function workSignRule<Inner>(
 
 /** The terms as an addition: where there were two signs, a line with one. */
 export function asAddition<Inner>(
-  problem: SignedProblem,
+  problem: TermsProblem,
   house: HouseRules,
   decisions: SignDecisions,
   pad: SignedPad<Inner>,
-): readonly Numeral[] {
-  const terms = termsOf(problem, decisions);
+): TwoOrMore<Numeral> {
+  const terms = addedTerms(problem, decisions);
   // A plus or a minus before a number without a sign of its own stays as it is written.
-  const turned = problem.operands.slice(1).filter(({ negative }) => negative).length;
+  const turned = problem.more.filter(({ numeral }) => numeral.negative).length;
   if (turned > 0) {
     pad.line("work", { kind: "addOpposites", terms, turned }, () => [text("="), ...sumItems(terms, house)]);
   }
@@ -148,7 +165,10 @@ export function together<Inner>(
   const [a, b] = [unsigned(left), unsigned(right)];
   const [larger, smaller] = compareNumerals(a, b) >= 0 ? [a, b] : [b, a];
   const adds = decisions.addsSizes(left, right);
-  const size = sizeOf(adds ? "add" : "subtract", adds ? [a, b] : [larger, smaller], house, pad, solve);
+  const sizes: Sizes = adds
+    ? { op: "add", operands: [a, b] }
+    : { op: "subtract", operands: [larger, smaller] };
+  const size = sizeOf(sizes, house, pad, solve);
   const result = { ...size, negative: decisions.sumBelow(left, right) && !isZero(size) };
   const why: SignedWhy = adds
     ? { kind: "sameSigns", left, right, result }
@@ -161,41 +181,37 @@ export function together<Inner>(
   return result;
 }
 
+/** Sizes, and what is done with them. */
+type Sizes =
+  | { readonly op: "add" | "multiply"; readonly operands: TwoOrMore<Numeral> }
+  | { readonly op: "subtract"; readonly operands: Two<Numeral> }
+  | { readonly op: "divide"; readonly operands: Two<Numeral> };
+
 /** What two sizes come to: in the head where they are small whole numbers, else worked on a sheet of its own. */
-function sizeOf<Inner>(
-  op: "add" | "subtract" | "multiply" | "divide",
-  sizes: readonly Numeral[],
-  house: HouseRules,
-  pad: SignedPad<Inner>,
-  solve: Solve<Inner>,
-): Numeral {
-  const [a, b] = sizes.map(asFraction);
-  if ((op === "add" || op === "subtract") && sizes.every(inTheHead) && a !== undefined && b !== undefined) {
-    return wholeNumeral(op === "add" ? a.numerator + b.numerator : a.numerator - b.numerator);
+function sizeOf<Inner>(sizes: Sizes, house: HouseRules, pad: SignedPad<Inner>, solve: Solve<Inner>): Numeral {
+  const { op, operands } = sizes;
+  if ((op === "add" || op === "subtract") && operands.every(inTheHead)) {
+    const [a, b] = [asFraction(operands[0]).numerator, asFraction(operands[1]).numerator];
+    return wholeNumeral(op === "add" ? a + b : a - b);
   }
-  const problem = sizesProblem(op, sizes);
+  const problem = sizesProblem(sizes);
   pad.mark("work", { kind: "sizesApart", problem });
   const working = solve(problem, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
   return numberOf(working.answer);
 }
 
-function sizesProblem(op: SignedOperation, sizes: readonly Numeral[]): DecimalProblem | FractionProblem {
-  const decimals = sizes.filter((size): size is Decimal => size.kind === "decimal");
-  const ends = op !== "divide" || endsAsDecimal(sizes);
-  return decimals.length === sizes.length && ends
-    ? {
-        kind: "decimals",
-        op,
-        operands: decimals,
-        form: op === "divide" ? { kind: "exactly" } : AS_IT_COMES,
-      }
-    : { kind: "fractions", op, operands: sizes, form: AS_IT_COMES };
+function sizesProblem(sizes: Sizes): DecimalProblem | FractionProblem {
+  const { op, operands } = sizes;
+  const decimals: readonly Decimal[] = operands.filter(isDecimal);
+  const ends = op !== "divide" || endsAsDecimal(sizes.operands);
+  const form = op === "divide" ? ({ kind: "exactly" } as const) : AS_IT_COMES;
+  const plain = decimals.length === operands.length && ends ? decimalsOf(op, decimals, form) : undefined;
+  return plain ?? { kind: "fractions", form: AS_IT_COMES, ...sizes };
 }
 
 /** Whether a quotient is a decimal that ends soon. */
-function endsAsDecimal([dividend, divisor]: readonly Numeral[]): boolean {
-  if (dividend === undefined || divisor === undefined) return true;
+function endsAsDecimal([dividend, divisor]: Two<Numeral>): boolean {
   const [a, b] = [asFraction(dividend), asFraction(divisor)];
   const over = a.numerator * b.denominator;
   const under = a.denominator * b.numerator;
@@ -209,19 +225,22 @@ function numberOf(answer: Answer): Numeral {
 
 /** The sign first, by counting the negative numbers; then the size. */
 function workProduct<Inner>(
-  problem: SignedProblem,
-  op: "multiply" | "divide",
+  problem: Asks<SignedProblem, "multiply" | "divide">,
   house: HouseRules,
   decisions: SignDecisions,
   pad: SignedPad<Inner>,
   solve: Solve<Inner>,
 ): Worked<SignedWhy | Inner> {
+  const { op } = problem;
   const negatives = problem.operands.filter(({ negative }) => negative).length;
   const negative = decisions.productBelow(negatives, problem.operands);
   pad.mark("work", { kind: "productSign", negatives, negative, quotient: op === "divide" });
-  const sizes = problem.operands.map((operand) => unsigned(operand));
-  const asked = sizesProblem(op, sizes);
-  const size = byHeart(op, sizes) ?? sizeOf(op, sizes, house, pad, solve);
+  const sizes: Sizes =
+    problem.op === "multiply"
+      ? { op: "multiply", operands: mapTwoOrMore(problem.operands, unsigned) }
+      : { op: "divide", operands: mapTwo(problem.operands, unsigned) };
+  const asked = sizesProblem(sizes);
+  const size = byHeart(op, sizes.operands) ?? sizeOf(sizes, house, pad, solve);
   const result = { ...size, negative: negative && !isZero(size) };
   pad.line("work", { kind: "productSize", problem: asked, size, result }, () => [
     text("="),

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import { isWhole } from "../../number";
-import type { Problem, SignedProblem } from "../../problem";
+import { type Problem, type SignedProblem, termsOf } from "../../problem";
 import type { IdOf, ReasonOf } from "../contract/method";
 import { methodSet } from "../contract/methodSet";
 import { counters } from "./counters";
@@ -23,19 +23,19 @@ const DRAWN: Readonly<Record<HouseRules["signedBy"], readonly Id[]>> = {
   counters: ["counters"],
 };
 
-function prefers({ op, operands }: SignedProblem, house: HouseRules): readonly Id[] {
-  const gathers = op === "terms" && operands.length > 2 && house.termOrder === "gathered";
+function prefers(problem: SignedProblem, house: HouseRules): readonly Id[] {
+  const gathers = problem.op === "terms" && problem.more.length > 1 && house.termOrder === "gathered";
   return [...DRAWN[house.signedBy], ...(gathers ? (["gathering"] as const) : []), "sign-rule"];
 }
 
 /** A signed problem; two whole numbers with a plus or a minus between them can be seen as one too. */
 function seen(problem: Problem): SignedProblem | undefined {
   if (problem.kind === "signed") return problem;
-  if (problem.kind !== "decimals" || problem.operands.length !== 2 || problem.form.kind !== "asItComes")
+  if (problem.kind !== "decimals" || problem.form.kind !== "asItComes") return undefined;
+  const { op, operands, form } = problem;
+  if ((op !== "add" && op !== "subtract") || operands.length !== 2 || !operands.every(isWhole))
     return undefined;
-  const { op, operands } = problem;
-  if ((op !== "add" && op !== "subtract") || !operands.every(isWhole)) return undefined;
-  return { kind: "signed", op: "terms", joins: [op], operands, form: problem.form };
+  return termsOf(operands, [op], form);
 }
 
 export const signedMethods = methodSet<Why, Id, SignedProblem>(["signed"], seen, METHODS, prefers);

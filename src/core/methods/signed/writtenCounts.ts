@@ -1,16 +1,9 @@
 import type { HouseRules } from "../../house";
-import { type SignedProblem, signOf } from "../../problem";
+import { type SignedOperation, signOf } from "../../problem";
 
 /** A whole number with its sign, as it stands in a line. */
 export const countText = (count: number): string => (count < 0 ? `−${-count}` : String(count));
 
-/** The sign and the second number of a problem, in brackets where it has a sign of its own. */
-export function afterSignText(
-  { op, joins }: SignedProblem,
-  count: number,
-  house: HouseRules,
-  index = 1,
-): string {
-  const sign = signOf(op === "terms" ? (joins[index - 1] ?? "add") : op, house);
-  return sign + (count < 0 ? `(${countText(count)})` : countText(count));
-}
+/** A sign and a number after it, in brackets where it has a sign of its own. */
+export const afterSignText = (op: SignedOperation, count: number, house: HouseRules): string =>
+  signOf(op, house) + (count < 0 ? `(${countText(count)})` : countText(count));

@@ -80,7 +80,7 @@ export interface AnswerPosition {
 export const answerSteps = (
   setting: Setting,
   columns: readonly Written[],
-  problem: DecimalProblem,
+  problem: Pick<DecimalProblem, "form">,
   house: HouseRules,
   belowZero: boolean,
 ): AnswerEnd =>

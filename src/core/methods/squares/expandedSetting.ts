@@ -1,7 +1,6 @@
 import type { Layout, Mark } from "../../board";
 import { type Decimal, digitAt, highestPlace, lowestPlace, ONES, type Place, placesFrom } from "../../number";
 import type { DecimalProblem, SignedOperation } from "../../problem";
-import { because, type Refusal } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { lineOf, partOf, placeParts } from "./placeParts";
 import { numeralMarks, textMarks, textWidth } from "./writtenNumber";
@@ -17,15 +16,13 @@ export type ExpandedReason =
   | { readonly kind: "pushTogether"; readonly parts: readonly Decimal[]; readonly answer: Decimal };
 
 /** The most digits a number may have on one side of its point: more would not fit beside one another. */
-const MOST_PLACES = 5;
+export const MOST_PLACES = 5;
 
-/** Refuses numbers that reach over too many places to be pulled apart on one sheet. */
-export const tooWideToExpand = ({ operands }: DecimalProblem): Refusal<"manyPlaces"> | undefined =>
+/** Whether numbers reach over too many places to be pulled apart on one sheet. */
+export const isTooWideToExpand = ({ operands }: DecimalProblem): boolean =>
   operands.some(
     ({ whole, fraction }) => whole.replace(/^0+/, "").length > MOST_PLACES || fraction.length > MOST_PLACES,
-  )
-    ? because("manyPlaces", MOST_PLACES)
-    : undefined;
+  );
 
 /** Squared paper on which every place has a block of squares wide enough for its true values. */
 export interface ExpandedSetting {

@@ -13,10 +13,10 @@ import {
   placesFrom,
   zerosAtEnd,
 } from "../../number";
-import type { DecimalProblem } from "../../problem";
+import type { Asks, DecimalProblem } from "../../problem";
 import type { ColumnAdditionReason } from "../addition/columnSum";
 import { addPile } from "../addition/sumOnPlumb";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import { type Method, otherOperation, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
@@ -56,8 +56,8 @@ export const countingUp: Method<"counting-up", Why, DecimalProblem, CountingUpDe
   sample: "5 − 2.04",
   bench: { small: "<1.1> - <1.1>", usual: "<3.2> - <3.2>", largest: "<15.15> - <15.15>" },
   sound: SOUND_COUNTING_UP,
-  refuses: worksOnly("subtract"),
-  work: workCountingUp,
+  takes: (problem) =>
+    problem.op === "subtract" ? taken(problem, workCountingUp) : otherOperation("subtract"),
 };
 
 interface Hop {
@@ -69,13 +69,12 @@ interface Hop {
 }
 
 /** Counting up with any decisions; only sound ones are sure to reach the right answer. */
-export function workCountingUp(
-  problem: DecimalProblem,
+function workCountingUp(
+  problem: Asks<DecimalProblem, "subtract">,
   house: HouseRules,
   decisions: CountingUpDecisions,
 ): Worked<Why> {
   const [first, second] = problem.operands;
-  if (first === undefined || second === undefined) throw new Error("workCountingUp: two numbers are needed");
   const belowZero = compareDecimals(first, second) < 0;
   const [goal, start] = belowZero ? [second, first] : [first, second];
   const hops = hopsBetween(start, goal, decisions);

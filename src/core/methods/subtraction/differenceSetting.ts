@@ -1,7 +1,7 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { compareDecimals, type Decimal, movedBy, ONES, type Place } from "../../number";
-import type { DecimalProblem } from "../../problem";
+import type { Asks, DecimalProblem } from "../../problem";
 import type { Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { Row } from "../procedures/columnSums";
@@ -47,14 +47,12 @@ export const SOUND_PAID_DIFFERENCE: PaidDifferenceDecisions = { ...SOUND_SETTING
 
 /** Sets a difference out; `paymentRow` leaves a row free between the lower number and the rule. */
 export function differenceSetting(
-  problem: DecimalProblem,
+  problem: Asks<DecimalProblem, "subtract">,
   house: HouseRules,
   paymentRow: boolean,
   decisions: SettingDecisions,
 ): DifferenceSetting {
   const [first, second] = problem.operands;
-  if (first === undefined || second === undefined)
-    throw new Error("differenceSetting: two operands are needed");
   const belowZero = compareDecimals(first, second) < 0;
   // The larger one goes on top as the two stand, which is their value where they stand in line.
   const standing = (numeral: Decimal): Decimal => {
@@ -102,7 +100,7 @@ const swapStep = (larger: Decimal, smaller: Decimal): StepToDraw<SettingOutReaso
 
 /** The whole working of a difference: set out, worked, and its answer named. */
 export function differenceWorking<Why>(
-  problem: DecimalProblem,
+  problem: Asks<DecimalProblem, "subtract">,
   house: HouseRules,
   { setting, swap, belowZero }: DifferenceSetting,
   written: readonly Written[],
@@ -120,7 +118,7 @@ export function differenceWorking<Why>(
 
 /** The whole working of a difference with payments, whose columns are told by `steps`, smallest place first. */
 export function paidDifference<Why>(
-  problem: DecimalProblem,
+  problem: Asks<DecimalProblem, "subtract">,
   house: HouseRules,
   set: DifferenceSetting,
   decisions: PaymentDecisions,

@@ -1,8 +1,8 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
-import type { DecimalProblem } from "../../problem";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import type { Asks, DecimalProblem } from "../../problem";
+import { type Method, otherOperation, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { PaidPlace } from "../procedures/payments";
 import { type AnswerReason, answerDigit } from "../squares/answer";
@@ -33,13 +33,13 @@ export const equalAdditions: Method<"equal-additions", Why, DecimalProblem, Paid
   sample: "5.03 − 2.65",
   bench: { small: "<1.1> - <1.1>", usual: "<3.2> - <3.2>", largest: "<15.15> - <15.15>" },
   sound: SOUND_PAID_DIFFERENCE,
-  refuses: worksOnly("subtract"),
-  work: workEqualAdditions,
+  takes: (problem) =>
+    problem.op === "subtract" ? taken(problem, workEqualAdditions) : otherOperation("subtract"),
 };
 
 /** Equal additions with any decisions in the columns; only sound ones are sure to reach the right answer. */
-export function workEqualAdditions(
-  problem: DecimalProblem,
+function workEqualAdditions(
+  problem: Asks<DecimalProblem, "subtract">,
   house: HouseRules,
   decisions: PaidDifferenceDecisions,
 ): Worked<Why> {

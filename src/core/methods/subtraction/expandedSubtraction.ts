@@ -1,8 +1,8 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { compareDecimals, type Place } from "../../number";
-import { type DecimalProblem, signOf } from "../../problem";
-import { type Method, type OnPaper, type Worked, worksOnly } from "../contract/method";
+import { type Asks, type DecimalProblem, signOf } from "../../problem";
+import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   type Change,
@@ -17,10 +17,11 @@ import {
   type ExpandedReason,
   type ExpandedSetting,
   expandedSetting,
+  isTooWideToExpand,
+  MOST_PLACES,
   placesOf,
   pullApart,
   pushTogether,
-  tooWideToExpand,
 } from "../squares/expandedSetting";
 import type { SettingOutReason } from "../squares/settingOut";
 
@@ -44,8 +45,6 @@ export type ExpandedSubtractionReason =
 
 type Why = ExpandedReason | ExpandedSubtractionReason | SettingOutReason | AnswerReason;
 
-const onlySubtracts = worksOnly("subtract");
-
 /** Both numbers pulled apart into true values; a part that is too small is regrouped from the next larger one. */
 export const expandedSubtraction: Method<
   "expanded-subtraction",
@@ -58,19 +57,21 @@ export const expandedSubtraction: Method<
   sample: "53.2 − 27.8",
   bench: { small: "<1.1> - <1.1>", usual: "<3.2> - <3.2>", largest: "<5.5> - <5.5>" },
   sound: SOUND_DECOMPOSITION,
-  refuses: (problem) => onlySubtracts(problem) ?? tooWideToExpand(problem),
-  work: workExpandedSubtraction,
+  takes: (problem) => {
+    if (problem.op !== "subtract") return otherOperation("subtract");
+    return isTooWideToExpand(problem)
+      ? refused("manyPlaces", MOST_PLACES)
+      : taken(problem, workExpandedSubtraction);
+  },
 };
 
 /** Expanded subtraction with any decisions; only sound ones are sure to reach the right answer. */
-export function workExpandedSubtraction(
-  problem: DecimalProblem,
+function workExpandedSubtraction(
+  problem: Asks<DecimalProblem, "subtract">,
   house: HouseRules,
   decisions: DecompositionDecisions,
 ): Worked<Why> {
   const [first, second] = problem.operands;
-  if (first === undefined || second === undefined)
-    throw new Error("workExpandedSubtraction: two numbers are needed");
   const belowZero = compareDecimals(first, second) < 0;
   const [minuend, subtrahend] = belowZero ? [second, first] : [first, second];
   const places = placesOf([minuend, subtrahend]);

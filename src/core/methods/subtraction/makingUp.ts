@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
-import type { DecimalProblem } from "../../problem";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import type { Asks, DecimalProblem } from "../../problem";
+import { type Method, otherOperation, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { PaidPlace } from "../procedures/payments";
 import { type AnswerReason, answerDigit } from "../squares/answer";
@@ -23,13 +23,12 @@ export const makingUp: Method<"making-up", Why, DecimalProblem, PaidDifferenceDe
   sample: "5.03 − 2.65",
   bench: { small: "<1.1> - <1.1>", usual: "<3.2> - <3.2>", largest: "<15.15> - <15.15>" },
   sound: SOUND_PAID_DIFFERENCE,
-  refuses: worksOnly("subtract"),
-  work: workMakingUp,
+  takes: (problem) => (problem.op === "subtract" ? taken(problem, workMakingUp) : otherOperation("subtract")),
 };
 
 /** Making up with any decisions in the columns; only sound ones are sure to reach the right answer. */
-export function workMakingUp(
-  problem: DecimalProblem,
+function workMakingUp(
+  problem: Asks<DecimalProblem, "subtract">,
   house: HouseRules,
   decisions: PaidDifferenceDecisions,
 ): Worked<Why> {

@@ -1,8 +1,8 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
-import type { DecimalProblem } from "../../problem";
-import { type Method, type Worked, worksOnly } from "../contract/method";
+import type { Asks, DecimalProblem } from "../../problem";
+import { type Method, otherOperation, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   type Change,
@@ -72,13 +72,13 @@ export const subtractionByDecomposition: Method<
   sample: "5 − 2.004",
   bench: { small: "<1.1> - <1.1>", usual: "<3.2> - <3.2>", largest: "<15.15> - <15.15>" },
   sound: SOUND_DIFFERENCE_BY_DECOMPOSITION,
-  refuses: worksOnly("subtract"),
-  work: workDecomposition,
+  takes: (problem) =>
+    problem.op === "subtract" ? taken(problem, workDecomposition) : otherOperation("subtract"),
 };
 
 /** Decomposition with any decisions in the columns; only sound ones are sure to reach the right answer. */
-export function workDecomposition(
-  problem: DecimalProblem,
+function workDecomposition(
+  problem: Asks<DecimalProblem, "subtract">,
   house: HouseRules,
   decisions: DifferenceByDecompositionDecisions,
 ): Worked<Why> {

@@ -1,7 +1,8 @@
 import { MOST_DIGITS_A_SIDE, ONES, type Place, placeName, placesFrom } from "../../number";
 import { type UnitId, unitOf, unitTyped } from "../../quantity";
 import { done, failed, type Result } from "../../result";
-import { type AnswerForm, AS_IT_COMES, type Problem } from "../problem";
+import { isOneOrMore } from "../../tuples";
+import { type AnswerForm, AS_IT_COMES, operandsOf, type Problem } from "../problem";
 import type { FormOf, ReadError } from "./readError";
 import { type Stretch, standsAlone, stretchOf, type Token, touches, wordOf } from "./tokens";
 
@@ -167,12 +168,14 @@ function unitsOf(tokens: readonly Token[]): AnswerForm | undefined {
     at += took + 1;
   }
   const scales = new Set(units.map((unit) => unitOf(unit).scale));
-  if (scales.size !== 1) return undefined;
-  return { kind: "inUnits", units: units.sort((a, b) => Number(unitOf(b).size - unitOf(a).size)) };
+  const sorted = units.sort((a, b) => Number(unitOf(b).size - unitOf(a).size));
+  return scales.size === 1 && isOneOrMore(sorted) ? { kind: "inUnits", units: sorted } : undefined;
 }
 
 /** What a problem can't give its answer in, by what it is; none where it can. */
-export function refusesForm({ kind, op, operands }: Problem, form: AnswerForm): FormOf | undefined {
+export function refusesForm(problem: Problem, form: AnswerForm): FormOf | undefined {
+  const { kind, op } = problem;
+  const operands = operandsOf(problem);
   const comparing = op === "compare" || op === "order" || op === "enough" || op === "pay";
   if (comparing) return form.kind === "asItComes" ? undefined : "compare";
   const money = operands.some((operand) => operand.kind === "amount");
@@ -198,7 +201,7 @@ export function refusesForm({ kind, op, operands }: Problem, form: AnswerForm): 
       return kind === "fractions" && op === "rewrite" ? undefined : "fraction";
     case "inUnits": {
       if (!measure || (op === "divide" && things === 2)) return "number";
-      const scale = unitOf(form.units[0] ?? "m").scale;
+      const scale = unitOf(form.units[0]).scale;
       const same = operands.every(
         (operand) =>
           operand.kind !== "measure" || operand.parts.every(({ unit }) => unitOf(unit).scale === scale),

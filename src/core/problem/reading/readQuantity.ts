@@ -15,6 +15,7 @@ import {
   unitTyped,
 } from "../../quantity";
 import { done, failed, type Result } from "../../result";
+import { isOneOrMore } from "../../tuples";
 import type { ReadingNotation } from "../problem";
 import { type NumeralError, readDecimal } from "./readDecimal";
 import type { ReadError } from "./readError";
@@ -249,7 +250,9 @@ function measureAt(tokens: readonly Token[], line: Line): Result<Found, ReadErro
     const at = tokens[0]?.at ?? 0;
     return failed({ code: "wholeFraction", at, readings: [] });
   }
-  return done({ quantity: { kind: "measure", negative: false, parts }, took });
+  return isOneOrMore(parts)
+    ? done({ quantity: { kind: "measure", negative: false, parts }, took })
+    : failed({ code: "missingNumber", at: tokens[0]?.at ?? 0 });
 }
 
 /** What is wrong with a unit after another in one measure, if anything. */

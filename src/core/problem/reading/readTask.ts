@@ -1,7 +1,8 @@
-import { asFraction, type Decimal, type Numeral } from "../../number";
+import { asFraction, type Numeral } from "../../number";
 import { type Amount, currencyOf, fromMinorPiece, piecesOfCurrency, type Quantity } from "../../quantity";
 import { done, failed, type Result } from "../../result";
 import type { Expression } from "../expression";
+import { decimalsOf, fractionsOf, isDecimal } from "../makeProblem";
 import { type AnswerForm, AS_IT_COMES, MOST_HANDED, MOST_OPERANDS, type Problem } from "../problem";
 import { problemOf } from "../problemOf";
 import type { ReadError } from "./readError";
@@ -190,10 +191,10 @@ function listTask(op: "compare" | "order", { body, form, formAt }: FormedLine, l
     if (read.value.negative) return failed({ code: "negativeAmount", at });
     numerals.push(read.value);
   }
-  const decimals = numerals.filter((numeral): numeral is Decimal => numeral.kind === "decimal");
-  if (op === "compare" && decimals.length === 2)
-    return done({ kind: "decimals", op, operands: decimals, form: AS_IT_COMES });
-  return done({ kind: "fractions", op, operands: numerals, form });
+  const decimals = numerals.filter(isDecimal);
+  const problem =
+    (op === "compare" ? decimalsOf(op, decimals, AS_IT_COMES) : undefined) ?? fractionsOf(op, numerals, form);
+  return problem === undefined ? failed({ code: "compareTwo", at: body.end }) : done(problem);
 }
 
 /** Whether an amount is enough for a price, or for several with + between them: `is $10 enough for $3.40 + $5.85`. */

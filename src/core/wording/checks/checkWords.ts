@@ -1,7 +1,7 @@
 import type { CheckReason, Estimate } from "../../checks";
 import type { HouseRules } from "../../house";
 import { movedBy } from "../../number";
-import { AS_IT_COMES, type Operation, signOf, writeAnswer, writeProblem } from "../../problem";
+import { type Operation, signOf, writeAnswer, writeProblem, writeUnformed } from "../../problem";
 import { type Quantity, writeQuantity } from "../../quantity";
 import type { StepsOf } from "../contract/wordbook";
 import { type StepWords, sentence } from "../numbers/line";
@@ -23,7 +23,7 @@ export const CHECK_STEPS: StepsOf<CheckReason> = {
     return {
       say: `First, roughly: ${writeProblem(rounded, house)} makes *about ${quantityInText(result, house)}*.`,
       why: roundingWords(reason.estimate, house),
-      ask: `About how much is ${writeProblem({ ...reason.problem, form: AS_IT_COMES }, house)}?`,
+      ask: `About how much is ${writeUnformed(reason.problem, house)}?`,
     };
   },
   compareWithEstimate: comparedWords,
@@ -123,7 +123,7 @@ function inverseWords(
 ): StepWords {
   const { working, result, plus, expected, others, leadsTo, agrees } = inverse;
   const rest = plus ? ` + ${quantityInText(plus, house)}` : "";
-  const asked = writeProblem({ ...working.problem, form: AS_IT_COMES }, house);
+  const asked = writeUnformed(working.problem, house);
   const target = quantityInText(expected, house);
   const line = `${asked}${rest} = ${plus && agrees ? target : quantityInText(result, house)}`;
   const back = {

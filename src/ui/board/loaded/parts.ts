@@ -9,7 +9,7 @@ import {
   type Reason,
 } from "@/core/methods";
 import { asFraction, isWhole } from "@/core/number";
-import { PROBLEM_KINDS, type Problem, readProblem } from "@/core/problem";
+import { operandsOf, PROBLEM_KINDS, type Problem, readProblem } from "@/core/problem";
 import {
   type AnyMethodWords,
   DECIMAL_BOOK,
@@ -97,7 +97,7 @@ function partsFor(problem: Problem): readonly PartId[] {
     case "signed":
       return ["signed", "fractions"];
     case "chain": {
-      const has = (kind: string): boolean => problem.operands.some((operand) => operand.kind === kind);
+      const has = (kind: string): boolean => operandsOf(problem).some((operand) => operand.kind === kind);
       return [
         "chain",
         ...(has("amount") ? (["money"] as const) : []),
@@ -111,7 +111,9 @@ function partsFor(problem: Problem): readonly PartId[] {
 }
 
 /** The parts with more methods for a problem: small whole numbers can be seen on a number line, much can be worked in the head. */
-function partsBeside({ kind, op, operands }: Problem): readonly PartId[] {
+function partsBeside(problem: Problem): readonly PartId[] {
+  const { kind, op } = problem;
+  const operands = operandsOf(problem);
   const small = operands.every(
     (one) => one.kind === "decimal" && isWhole(one) && asFraction(one).numerator <= ON_A_LINE,
   );

@@ -18,8 +18,8 @@ export default function DivisionNames({
   readonly house: HouseRules;
 }): ReactElement | null {
   const { problem, answer } = run.working;
+  if (problem.op !== "divide") return null;
   const [dividend, divisor] = problem.operands;
-  if (problem.op !== "divide" || dividend === undefined || divisor === undefined) return null;
   const named = run.steps.slice(0, step).some(namesAnswer);
   const rows = [
     { name: "Dividend", is: "what is shared", number: writeQuantity(dividend, house) },

@@ -1,5 +1,5 @@
 import type { HouseRules } from "@/core/house";
-import { type AnswerForm, type Problem, refusesForm } from "@/core/problem";
+import { type AnswerForm, operandsOf, type Problem, refusesForm } from "@/core/problem";
 import { unitOf } from "@/core/quantity";
 import { placesName } from "@/core/wording";
 
@@ -70,8 +70,8 @@ export function formsOf(problem: Problem): readonly OfferedForm[] {
 }
 
 /** Each unit of a measure by itself, and all of them together. */
-function unitForms({ operands }: Problem): readonly OfferedForm[] {
-  const parts = operands.flatMap((operand) => (operand.kind === "measure" ? operand.parts : []));
+function unitForms(problem: Problem): readonly OfferedForm[] {
+  const parts = operandsOf(problem).flatMap((operand) => (operand.kind === "measure" ? operand.parts : []));
   const units = [...new Set(parts.map(({ unit }) => unit))].sort((a, b) =>
     Number(unitOf(b).size - unitOf(a).size),
   );
