@@ -2,7 +2,7 @@ import type { Answer } from "../../problem";
 import { EVERY_PATTERN } from "../errorPatterns";
 import type { PatternId } from "../patternIds";
 import { SLIPS } from "../slips/slipFacts";
-import { valueIn, type WrongWay, type WrongWays } from "./wrongWays";
+import { isSame, valueIn, type WrongWay, type WrongWays } from "./wrongWays";
 
 /** What may lie behind a wrong answer: the pattern, or the two, and how likely that is. */
 export interface Explanation {
@@ -63,7 +63,7 @@ export function explanationsOf(
   history: History = NO_HISTORY,
 ): readonly Explanation[] {
   const value = valueIn(problem, given);
-  const found = ways.filter((way) => way.value === value);
+  const found = ways.filter((way) => isSame(way.value, value));
   const weighed = found.map((way) => ({ patterns: way.patterns, weight: weightOf(way, history) }));
   const unknown = chanceOf(right);
   const all = weighed.reduce((sum, { weight }) => sum + weight, unknown);

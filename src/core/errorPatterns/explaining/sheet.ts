@@ -2,7 +2,7 @@ import { commonFactor } from "../../number";
 import type { Answer } from "../../problem";
 import type { PatternId } from "../patternIds";
 import { chanceOf, type History, type Showings, shareOf } from "./explain";
-import { type Value, valueIn, type WrongWays } from "./wrongWays";
+import { isSame, type Value, valueIn, type WrongWays } from "./wrongWays";
 
 /** One answer on a sheet: the wrong ways of its problem, and what was given. */
 export interface Answered {
@@ -47,17 +47,18 @@ interface Seen {
   /** What each pattern alone, and each two of them, come to. */
   readonly single: ReadonlyMap<PatternId, Value>;
   readonly pairs: ReadonlyMap<string, Pair>;
-  readonly slips: ReadonlySet<Value>;
+  /** The keys of what slips come to. */
+  readonly slips: ReadonlySet<string>;
 }
 
 function seenOf({ ways: { problem, right, ways }, given }: Answered): Seen {
   const single = new Map<PatternId, Value>();
   const pairs = new Map<string, Pair>();
-  const slips = new Set<Value>();
+  const slips = new Set<string>();
   for (const { patterns, cause, value } of ways) {
     const [first, second] = patterns;
     if (first === undefined) continue;
-    if (cause === "slip") slips.add(value);
+    if (cause === "slip") slips.add(value.key);
     else if (second === undefined) single.set(first, value);
     else pairs.set(pairKey(first, second), { patterns: [first, second], value });
   }
@@ -79,7 +80,7 @@ export function waysTaken(
   given: Answer,
 ): readonly { readonly pattern: PatternId; readonly shown: boolean }[] {
   const seen = seenOf({ ways, given });
-  return [...seen.single].map(([pattern, value]) => ({ pattern, shown: value === seen.given }));
+  return [...seen.single].map(([pattern, value]) => ({ pattern, shown: isSame(value, seen.given) }));
 }
 
 /** Each pattern that showed at least once: how often it did, of the times it could have. */
@@ -89,7 +90,7 @@ export function showingsOn(answers: readonly Answered[]): readonly PatternShowin
     for (const [pattern, value] of single) {
       const before = counts.get(pattern) ?? { shown: 0, chances: 0 };
       counts.set(pattern, {
-        shown: before.shown + (value === given ? 1 : 0),
+        shown: before.shown + (isSame(value, given) ? 1 : 0),
         chances: before.chances + 1,
       });
     }
@@ -113,18 +114,15 @@ const OTHERWISE = 0.08;
 const SLIP_CHANCE = 0.05;
 
 /** Whether two values are one apart in some place, or by one part of a whole, or one of some unit. */
-function isOffByOne(one: Value, other: Value): boolean {
-  const [[a, b], [c, d]] = [partsOf(one), partsOf(other)];
-  if (a === undefined || b === undefined || c === undefined || d === undefined) return false;
-  const over = a * d - c * b;
-  const under = b * d;
-  const by = commonFactor(over < 0n ? -over : over, under);
-  const [numerator, denominator] = [(over < 0n ? -over : over) / by, under / by];
+function isOffByOne({ ratio: one }: Value, { ratio: other }: Value): boolean {
+  if (one === undefined || other === undefined) return false;
+  const over = one.numerator * other.denominator - other.numerator * one.denominator;
+  const under = one.denominator * other.denominator;
+  const size = over < 0n ? -over : over;
+  const by = commonFactor(size, under);
+  const [numerator, denominator] = [size / by, under / by];
   return numerator === 1n || (denominator === 1n && /^(?:10+|12|16|36|60|3600)$/.test(String(numerator)));
 }
-
-const partsOf = (value: Value): readonly bigint[] =>
-  /^-?\d+\/\d+$/.test(value) ? value.split("/").map(BigInt) : [];
 
 /** What these patterns lead to: what both come to together, or the one that shows. */
 function ledTo(seen: Seen, [first, second]: readonly PatternId[]): readonly Value[] {
@@ -134,23 +132,25 @@ function ledTo(seen: Seen, [first, second]: readonly PatternId[]): readonly Valu
   const both = seen.pairs.get(pairKey(first, second));
   if (both !== undefined) return [both.value];
   const other = seen.single.get(second) ?? seen.right;
-  return alone === seen.right ? [other] : other === seen.right ? [alone] : [alone, other];
+  if (isSame(alone, seen.right)) return [other];
+  return isSame(other, seen.right) ? [alone] : [alone, other];
 }
 
 function likelihood(seen: Seen, patterns: readonly PatternId[]): number {
   const led = ledTo(seen, patterns);
-  const near = seen.slips.has(seen.given) || led.some((value) => isOffByOne(value, seen.given));
+  const near = seen.slips.has(seen.given.key) || led.some((value) => isOffByOne(value, seen.given));
   const stray = OTHERWISE * Math.max(seen.chance, near ? SLIP_CHANCE : 0);
-  if (led.includes(seen.given))
-    return (seen.given === seen.right ? AS_LED + RIGHT_ANYWAY : AS_LED) / led.length;
-  return seen.given === seen.right ? RIGHT_ANYWAY : stray;
+  const isRight = isSame(seen.given, seen.right);
+  if (led.some((value) => isSame(value, seen.given)))
+    return (isRight ? AS_LED + RIGHT_ANYWAY : AS_LED) / led.length;
+  return isRight ? RIGHT_ANYWAY : stray;
 }
 
 /** The patterns, and twos of them, that led to any of the answers: what may be behind the sheet. */
 function hypotheses(all: readonly Seen[]): readonly (readonly PatternId[])[] {
   const singles = new Set<PatternId>();
   for (const { single, given } of all) {
-    for (const [pattern, value] of single) if (value === given) singles.add(pattern);
+    for (const [pattern, value] of single) if (isSame(value, given)) singles.add(pattern);
   }
   const pairs = new Map<string, readonly PatternId[]>();
   const list = [...singles];
@@ -159,7 +159,7 @@ function hypotheses(all: readonly Seen[]): readonly (readonly PatternId[])[] {
   });
   for (const seen of all) {
     for (const [key, { patterns, value }] of seen.pairs) {
-      if (value !== seen.given) continue;
+      if (!isSame(value, seen.given)) continue;
       pairs.set(key, patterns);
       for (const pattern of patterns) singles.add(pattern);
     }
@@ -180,7 +180,7 @@ export function sheetExplanations(
   history: History = new Map(),
 ): readonly SheetExplanation[] {
   const all = answers.map(seenOf);
-  const wrong = all.filter(({ given, right }) => given !== right).length;
+  const wrong = all.filter(({ given, right }) => !isSame(given, right)).length;
   if (wrong === 0) return [];
   const weighed = hypotheses(all).map((patterns) => {
     const [first, second] = patterns;
@@ -190,7 +190,8 @@ export function sheetExplanations(
         : shareOf(first, history) * (second === undefined ? 1 : shareOf(second, history) * TWO_DECISIONS);
     const log = all.reduce((sum, seen) => sum + Math.log(likelihood(seen, patterns)), Math.log(prior));
     const explains = all.filter(
-      (seen) => seen.given !== seen.right && ledTo(seen, patterns).includes(seen.given),
+      (seen) =>
+        !isSame(seen.given, seen.right) && ledTo(seen, patterns).some((value) => isSame(value, seen.given)),
     );
     return { patterns, log, explains: explains.length };
   });

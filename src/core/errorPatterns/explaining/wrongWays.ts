@@ -19,8 +19,20 @@ export interface WrongWay {
   readonly among: number;
 }
 
-/** A value as text, so that equal ones are the same. */
-export type Value = string;
+/** What an answer comes to. */
+export interface Value {
+  /** The same for equal values. */
+  readonly key: string;
+  /** As a number, where it is one. */
+  readonly ratio?: { readonly numerator: bigint; readonly denominator: bigint };
+}
+
+export const isSame = (one: Value, other: Value): boolean => one.key === other.key;
+
+const ratioValue = ({ s, n, d }: { readonly s: bigint; readonly n: bigint; readonly d: bigint }): Value => ({
+  key: `${s * n}/${d}`,
+  ratio: { numerator: s * n, denominator: d },
+});
 
 /** A problem with its right answer, and every wrong way that is known. */
 export interface WrongWays {
@@ -103,7 +115,7 @@ export function wrongWays(
       const answer = ledTo([first.pattern, second.pattern]);
       if (answer === undefined) continue;
       const at = value(answer);
-      if (at === rightValue || at === first.value || at === second.value) continue;
+      if ([rightValue, first.value, second.value].some((one) => isSame(one, at))) continue;
       ways.push({ patterns: [first.pattern.id, second.pattern.id], cause: "pattern", value: at, among: 1 });
     }
   });
@@ -125,42 +137,42 @@ function inMoney(problem: Problem, answer: Answer): Answer {
   return answer.kind === "decimal" ? amountOf(problem.currency, answer) : answer;
 }
 
-/** A value of an answer to a problem as text. */
+/** The value of an answer to a problem. */
 export function valueIn(problem: Problem, answer: Answer): Value {
   switch (answer.kind) {
     case "comparison":
-      return answer.relation;
+      return { key: answer.relation };
     case "ordered":
-      return answer.numerals.map((numeral) => valueIn(problem, numeral)).join(" ");
+      return { key: answer.numerals.map((numeral) => valueIn(problem, numeral).key).join(" ") };
     case "sufficiency":
-      return answer.enough ? "yes" : "no";
+      return { key: answer.enough ? "yes" : "no" };
     case "handed":
       return valueIn(problem, answer.back);
-    default: {
-      const { s, n, d } = answerValue(problem, answer);
-      return `${s * n}/${d}`;
-    }
+    default:
+      return ratioValue(answerValue(problem, answer));
   }
 }
 
 function slipWays(problem: Problem, right: Answer, rightValue: Value): readonly WrongWay[] {
-  const values = new Map<PatternId, Value[]>();
+  /** How many ways each slip can fall, and how many of them come to each value. */
+  const slips = new Map<
+    PatternId,
+    { all: number; readonly values: Map<string, { value: Value; ways: number }> }
+  >();
   for (const slip of slipsOf(problem, right)) {
     const value = slipValue(problem, right, slip);
     if (value === undefined) continue;
-    const before = values.get(slip.id);
-    if (before === undefined) values.set(slip.id, [value]);
-    else before.push(value);
+    const found = slips.get(slip.id) ?? { all: 0, values: new Map() };
+    slips.set(slip.id, found);
+    found.all += 1;
+    const same = found.values.get(value.key) ?? { value, ways: 0 };
+    found.values.set(value.key, same);
+    same.ways += 1;
   }
-  return [...values].flatMap(([pattern, all]) =>
-    [...new Set(all)]
-      .filter((value) => value !== rightValue)
-      .map((value) => ({
-        patterns: [pattern],
-        value,
-        cause: "slip" as const,
-        among: all.length / all.filter((one) => one === value).length,
-      })),
+  return [...slips].flatMap(([pattern, { all, values }]) =>
+    [...values.values()]
+      .filter(({ value }) => !isSame(value, rightValue))
+      .map(({ value, ways }) => ({ patterns: [pattern], value, cause: "slip" as const, among: all / ways })),
   );
 }
 
@@ -169,15 +181,14 @@ export function slipValue(problem: Problem, right: Answer, { instead }: Slip): V
   if (instead.kind === "answer") return valueIn(problem, instead.answer);
   const read = instead.problem;
   const exact = exactAnswer(read);
-  if (right.kind === "comparison") return exact.s < 0n ? "<" : exact.n === 0n ? "=" : ">";
+  if (right.kind === "comparison") return { key: exact.s < 0n ? "<" : exact.n === 0n ? "=" : ">" };
   if (right.kind === "ordered" || right.kind === "handed") return undefined;
-  if (right.kind === "sufficiency") return exact.s < 0n ? "no" : "yes";
+  if (right.kind === "sufficiency") return { key: exact.s < 0n ? "no" : "yes" };
   const place =
     right.kind === "rounded"
       ? -right.numeral.fraction.length
       : right.kind === "roundedAmount"
         ? -2
         : undefined;
-  const { s, n, d } = place === undefined ? exact : roundedTo(exact, place);
-  return `${s * n}/${d}`;
+  return ratioValue(place === undefined ? exact : roundedTo(exact, place));
 }

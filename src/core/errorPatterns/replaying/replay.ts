@@ -65,7 +65,7 @@ function slipActs(
   if (pattern === undefined || more !== undefined || given === undefined) return undefined;
   const value = valueIn(problem, given);
   const found = slipsOf(problem, right).find(
-    (slip) => slip.id === pattern && slipValue(problem, right, slip) === value,
+    (slip) => slip.id === pattern && slipValue(problem, right, slip)?.key === value.key,
   );
   return found === undefined ? undefined : [found.act];
 }
