@@ -11,6 +11,17 @@ import { operandsOf, type Problem } from "./problem";
  * in its major unit, a measure in the smallest unit of its scale.
  */
 export function fractionOf(quantity: Quantity): Exact {
+  const known = KNOWN.get(quantity);
+  if (known !== undefined) return known;
+  const value = valueOf(quantity);
+  KNOWN.set(quantity, value);
+  return value;
+}
+
+/** What quantities are worth, worked out once: explaining asks for the same ones with each misreading. */
+const KNOWN = new WeakMap<Quantity, Exact>();
+
+function valueOf(quantity: Quantity): Exact {
   const signed = (size: Exact, negative: boolean): Exact => (negative ? size.neg() : size);
   switch (quantity.kind) {
     case "decimal": {
