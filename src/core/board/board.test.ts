@@ -16,8 +16,8 @@ describe("a board", () => {
         steps.forEach((step, index) => {
           const before = boardAfter(layout, steps, index);
           const after = boardAfter(layout, steps, index + 1);
-          // A step on another sheet finds there what was written on it before.
-          const stays = steps[index - 1]?.sheet?.index === step.sheet?.index;
+          // A step on another page finds there what was written on it before.
+          const stays = steps[index - 1]?.page?.index === step.page?.index;
           if (stays || index === 0) expect(after.settled).toEqual([...before.settled, ...before.fresh]);
           else
             expect(after.settled).toEqual(

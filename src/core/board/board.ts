@@ -22,7 +22,7 @@ export interface Layout {
 export const standsInColumns = ({ columns, digitsUnderDigits }: Layout): boolean =>
   columns.length > 0 || digitsUnderDigits === true;
 
-/** A plumb line on a grid line, from the top of the sheet or from the top of a row. */
+/** A plumb line on a grid line, from the top of the page or from the top of a row. */
 export interface Plumb {
   readonly line: number;
   readonly from: "top" | number;
@@ -36,9 +36,9 @@ export interface Board {
   readonly focus: readonly number[];
 }
 
-/** A sheet beside the first one, for a part of a problem that is worked by itself. */
-interface Sheet {
-  /** Counted from 1; the first sheet is 0 and has no need to be told. */
+/** A page beside the first one, for a part of a problem that is worked by itself. */
+interface OtherPage {
+  /** Counted from 1; the first page is 0 and has no need to be told. */
   readonly index: number;
   readonly layout: Layout;
 }
@@ -47,18 +47,18 @@ interface Sheet {
 export interface Writing {
   readonly marks: readonly Mark[];
   readonly focus: readonly number[];
-  /** The sheet it is written on, where that is not the first. */
-  readonly sheet?: Sheet;
+  /** The page it is written on, where that is not the first. */
+  readonly page?: OtherPage;
 }
 
-/** How the sheet is ruled that a writing is on. */
-const layoutOf = (first: Layout, writing: Writing | undefined): Layout => writing?.sheet?.layout ?? first;
+/** How the page is ruled that a writing is on. */
+const layoutOf = (first: Layout, writing: Writing | undefined): Layout => writing?.page?.layout ?? first;
 
-/** The writings that are on the same sheet as one of them. */
+/** The writings that are on the same page as one of them. */
 export const sameSheet = <W extends Writing>(writings: readonly W[], as: Writing | undefined): readonly W[] =>
-  writings.filter(({ sheet }) => sheet?.index === as?.sheet?.index);
+  writings.filter(({ page }) => page?.index === as?.page?.index);
 
-/** The sheet that is in view after the first `count` writings, and how many of its own are done by then. */
+/** The page that is in view after the first `count` writings, and how many of its own are done by then. */
 export function pageAt<W extends Writing>(
   layout: Layout,
   writings: readonly W[],
@@ -66,14 +66,14 @@ export function pageAt<W extends Writing>(
 ): Page<W> & { readonly done: number } {
   const last = writings[count - 1];
   return {
-    index: last?.sheet?.index ?? 0,
+    index: last?.page?.index ?? 0,
     layout: layoutOf(layout, last),
     writings: sameSheet(writings, last),
     done: sameSheet(writings.slice(0, count), last).length,
   };
 }
 
-/** The sheet of the last of the first `count` writings, after all of these (0 is blank paper); the marks of that last one are fresh. */
+/** The page of the last of the first `count` writings, after all of these (0 is blank paper); the marks of that last one are fresh. */
 export function boardAfter(layout: Layout, writings: readonly Writing[], count: number): Board {
   const last = writings[count - 1];
   return {
@@ -84,18 +84,18 @@ export function boardAfter(layout: Layout, writings: readonly Writing[], count: 
   };
 }
 
-/** One sheet with the writings that are on it. */
+/** One page with the writings that are on it. */
 export interface Page<W extends Writing> {
   readonly index: number;
   readonly layout: Layout;
   readonly writings: readonly W[];
 }
 
-/** Every sheet that is written on, in the order in which they are begun. At least the first one, blank or not. */
+/** Every page that is written on, in the order in which they are begun. At least the first one, blank or not. */
 export function pagesOf<W extends Writing>(layout: Layout, writings: readonly W[]): readonly Page<W>[] {
-  const indices = [...new Set(writings.map(({ sheet }) => sheet?.index ?? 0))];
+  const indices = [...new Set(writings.map(({ page }) => page?.index ?? 0))];
   return (indices.length === 0 ? [0] : indices).map((index) => {
-    const own = writings.filter(({ sheet }) => (sheet?.index ?? 0) === index);
+    const own = writings.filter(({ page }) => (page?.index ?? 0) === index);
     return { index, layout: layoutOf(layout, own[0]), writings: own };
   });
 }

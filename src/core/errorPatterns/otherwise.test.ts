@@ -67,23 +67,23 @@ describe("a wrong working", () => {
     expect(working?.problem).toEqual(problemOf("3 ÷ 12"));
   });
 
-  it("that pulls a problem apart works each part on a sheet of its own, and puts them together", () => {
+  it("that pulls a problem apart works each part on a page of its own, and puts them together", () => {
     const acts = EVERY_PATTERN.filter(({ id }) => id === "add-two-halves");
     const working = wrongWorking(problemOf("4.8 + 2.15"), house, acts);
     const steps = working?.onPaper().steps ?? [];
     const kinds = steps.map(({ reason }) => reason.kind);
     expect(kinds[0]).toBe("pulledApart");
     expect(kinds.at(-1)).toBe("putTogether");
-    expect(new Set(steps.map(({ sheet }) => sheet?.index ?? 0)).size).toBe(3);
+    expect(new Set(steps.map(({ page }) => page?.index ?? 0)).size).toBe(3);
   });
 
-  it("that writes another answer than it worked out writes it on the next free sheet", () => {
+  it("that writes another answer than it worked out writes it on the next free page", () => {
     const acts = EVERY_PATTERN.filter(({ id }) => id === "div-inner-zero-lost");
     const working = wrongWorking(problemOf("8.24 ÷ 4"), house, acts);
     if (working === undefined) throw new Error("the pattern comes into it");
     const { steps } = drawn(working);
     expect(steps.at(-1)?.reason).toMatchObject({ kind: "rewritten" });
-    expect(steps.at(-1)?.sheet?.index).toBe(1);
+    expect(steps.at(-1)?.page?.index).toBe(1);
     expect(steps.at(-1)?.marks.length).toBeGreaterThan(0);
   });
 

@@ -26,8 +26,8 @@ export type PatternReason =
 /** A working by a learner with patterns: the whole way to a wrong answer, its steps not made yet. */
 export type WrongWorking = WorkingToDraw<Reason | PatternReason, MethodId>;
 
-/** Several patterns as one way of working; none where they are about the same decision. */
-interface Way {
+/** Several patterns as one learner acts on them. */
+interface Acting {
   readonly decides: readonly Otherwise[];
   readonly methods: readonly MethodId[];
   /** None where they take nothing for granted of the house. */
@@ -58,12 +58,12 @@ export function wrongWorking(
 }
 
 /** A house with what the patterns take for granted of it. */
-const underRules = (house: HouseRules, { rules }: Way): HouseRules =>
+const underRules = (house: HouseRules, { rules }: Acting): HouseRules =>
   rules === undefined ? house : { ...house, ...rules };
 
 const comesInto = (act: PatternAct, problem: Problem): boolean => act.needs?.(problem) ?? true;
 
-function workedBy(asked: Problem, house: HouseRules, whole: Way): WrongWorking {
+function workedBy(asked: Problem, house: HouseRules, whole: Acting): WrongWorking {
   const here = whole.acts.every((act) => comesInto(act, asked))
     ? whole
     : together(whole.acts.filter((act) => comesInto(act, asked)));
@@ -106,7 +106,7 @@ const otherwiseBy = (
   method: MethodId,
   problem: Problem,
   house: HouseRules,
-  { decides }: Way,
+  { decides }: Acting,
   solve: (problem: Problem, house: HouseRules) => WrongWorking,
 ): WrongWorking => EVERY_METHOD.workingOtherwise(problem, house, method, decidedIn(decides, method), solve);
 
@@ -116,11 +116,11 @@ const methodsIn = ({ kind }: Problem, methods: readonly MethodId[]): readonly Me
   return kind === "money" && methods.length > 0 && own.length === 0 ? ["money-in-columns"] : own;
 };
 
-/** A problem worked in parts, each on a sheet of its own, and what they are put together to; none where no pattern parts it. */
+/** A problem worked in parts, each on a page of its own, and what they are put together to; none where no pattern parts it. */
 function splitWorking(
   problem: Problem,
   house: HouseRules,
-  { acts }: Way,
+  { acts }: Acting,
   solve: (problem: Problem, house: HouseRules) => WrongWorking,
 ): WrongWorking | undefined {
   for (const { splits } of acts) {
@@ -146,7 +146,7 @@ function splitWorking(
   return undefined;
 }
 
-/** The step that writes another answer than the one that was worked out, on a sheet of its own after the steps that were made. */
+/** The step that writes another answer than the one that was worked out, on a page of its own after the steps that were made. */
 function rewritten(
   before: Answer,
   after: Answer,
@@ -157,8 +157,8 @@ function rewritten(
   pad.line("answer", { kind: "rewritten", before, after }, () => [
     text(`= ${writeAnswer(after, { ...house, grouping: "none" })}`),
   ]);
-  const index = Math.max(0, ...steps.map(({ sheet }) => sheet?.index ?? 0)) + 1;
-  return pad.onPaper().steps.map((step) => ({ ...step, sheet: { index, layout: PLAIN_LAYOUT } }));
+  const index = Math.max(0, ...steps.map(({ page }) => page?.index ?? 0)) + 1;
+  return pad.onPaper().steps.map((step) => ({ ...step, page: { index, layout: PLAIN_LAYOUT } }));
 }
 
 /** What decides whether acts go together: the decisions each takes, by name, the methods it comes out in, its rules. */
@@ -187,13 +187,13 @@ function traitsOf({ decides = [], methods, rules = {}, reads, splits, writes }: 
 }
 
 const APART = "apart";
-const ways = new WeakMap<PatternAct, WeakMap<PatternAct, Way | typeof APART>>();
+const ways = new WeakMap<PatternAct, WeakMap<PatternAct, Acting | typeof APART>>();
 
 /** The acts as one learner's; none where they can't go together. Each one and each two are put together once: explaining asks for them at every problem. */
-function together(acts: readonly PatternAct[]): Way | undefined {
+function together(acts: readonly PatternAct[]): Acting | undefined {
   const [first, second = first, more] = acts;
   if (first === undefined || second === undefined || more !== undefined) return joined(acts);
-  const withFirst = ways.get(first) ?? new WeakMap<PatternAct, Way | typeof APART>();
+  const withFirst = ways.get(first) ?? new WeakMap<PatternAct, Acting | typeof APART>();
   ways.set(first, withFirst);
   const way = withFirst.get(second) ?? joined(acts) ?? APART;
   withFirst.set(second, way);
@@ -201,7 +201,7 @@ function together(acts: readonly PatternAct[]): Way | undefined {
 }
 
 /** Acts as one learner's; none where two are about the same decision or rule, or come out in no method together. */
-function joined(acts: readonly PatternAct[]): Way | undefined {
+function joined(acts: readonly PatternAct[]): Acting | undefined {
   const traits = acts.map(traitsOf);
   const taken = new Set<string>();
   const settings = new Map<string, string>();

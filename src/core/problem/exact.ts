@@ -13,7 +13,7 @@ import { operandsOf, type Problem } from "./problem";
 export function fractionOf(quantity: Quantity): Exact {
   const known = KNOWN.get(quantity);
   if (known !== undefined) return known;
-  const value = valueOf(quantity);
+  const value = asExact(quantity);
   KNOWN.set(quantity, value);
   return value;
 }
@@ -21,7 +21,7 @@ export function fractionOf(quantity: Quantity): Exact {
 /** What quantities are worth, worked out once: explaining asks for the same ones with each misreading. */
 const KNOWN = new WeakMap<Quantity, Exact>();
 
-function valueOf(quantity: Quantity): Exact {
+function asExact(quantity: Quantity): Exact {
   const signed = (size: Exact, negative: boolean): Exact => (negative ? size.neg() : size);
   switch (quantity.kind) {
     case "decimal": {

@@ -24,11 +24,11 @@ interface Chains {
 export function brokenClaims({ steps, problem }: Working): readonly string[] {
   const chains: Chains = { columns: 0, products: 0, diagonals: 0, parts: 0, paying: 0, owed: 0 };
   const units: UnitChain = { carried: 0n };
-  // Each sheet works the problem that was last named when it was begun.
+  // Each page works the problem that was last named when it was begun.
   const asked = new Map<number, Problem>([[0, problem]]);
   let named = problem;
-  const broken = steps.flatMap(({ reason, sheet }) => {
-    const index = sheet?.index ?? 0;
+  const broken = steps.flatMap(({ reason, page }) => {
+    const index = page?.index ?? 0;
     const here = asked.get(index) ?? named;
     asked.set(index, here);
     if ("problem" in reason) named = reason.problem;

@@ -14,7 +14,7 @@ import {
   valueOfQuantity,
 } from "./ratio";
 
-/** What earlier steps of the same sheet have carried, for what comes after to take in. */
+/** What earlier steps of the same page have carried, for what comes after to take in. */
 export interface UnitChain {
   carried: bigint;
 }

@@ -16,7 +16,7 @@ interface TurnStep extends Writing {
   readonly say: string;
 }
 
-/** One sound way through the problem, on one sheet. */
+/** One sound way through the problem, on one page. */
 export interface TurnWay extends MarkedWay {
   readonly method: MethodId;
   readonly name: string;
@@ -98,22 +98,22 @@ function unitsOf(problem: Problem): readonly string[] {
     .map(({ symbol }) => symbol);
 }
 
-/** Every sheet of a working as a way of its own: on paper a learner needs only the one that is worked on. */
+/** Every page of a working as a way of its own: on paper a learner needs only the one that is worked on. */
 function waysOf(working: Working, house: HouseRules): readonly TurnWay[] {
   const steps = working.steps.map((step) => {
     const { ask, say } = stepWords(step.reason, house);
-    const { stage, marks, focus, sheet } = step;
+    const { stage, marks, focus, page } = step;
     return {
       stage,
       marks,
       focus,
       ask: plain(ask),
       say: plain(say),
-      ...(sheet === undefined ? {} : { sheet }),
+      ...(page === undefined ? {} : { page }),
     };
   });
   return pagesOf(working.layout, steps).flatMap((page): readonly TurnWay[] => {
-    const onPage = page.writings.map(({ sheet: _, ...step }) => step);
+    const onPage = page.writings.map(({ page: _, ...step }) => step);
     if (!onPage.some(({ marks }) => marks.length > 0)) return [];
     return [
       {

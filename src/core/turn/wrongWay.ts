@@ -96,12 +96,12 @@ export function wrongWayOf(
   if (replay === undefined) return undefined;
   const { wrong, sound, departs } = replay;
   const shown = (steps: readonly Step<Reason | PatternReason>[]): readonly ShownStep[] =>
-    steps.map(({ stage, marks, focus, sheet, reason }) => ({
+    steps.map(({ stage, marks, focus, page, reason }) => ({
       stage,
       marks,
       focus,
       say: wrongStepWords(reason, house).say,
-      ...(sheet === undefined ? {} : { sheet }),
+      ...(page === undefined ? {} : { page }),
     }));
   const soundStep = sound.steps[departs];
   return {

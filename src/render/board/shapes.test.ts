@@ -42,7 +42,7 @@ function blockOf(shape: Shape): {
 const overlap = (a: ReturnType<typeof blockOf>, b: ReturnType<typeof blockOf>): boolean =>
   a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 
-/** All the marks of one sheet of a working. */
+/** All the marks of one page of a working. */
 const anyMarks = fc.tuple(anyTask, anyHouse, fc.nat()).map(([{ problem, method }, house, chance]) => {
   const { layout, steps } = workingOf(problem, house, method);
   const pages = pagesOf(layout, steps);

@@ -141,7 +141,7 @@ export function workJson(working: Working) {
       stage: step.stage,
       ...wordsOf(step.reason, house),
       reason: step.reason.kind,
-      sheet: step.sheet?.index ?? 0,
+      page: step.page?.index ?? 0,
       marks: step.marks,
     })),
     features: featuresOf(working),

@@ -15,9 +15,9 @@ import { nextSquare, ViewControls } from "./controls/ViewControls";
 import { withParts } from "./loaded/loadParts";
 import { methodWords, type PartId, stepWords } from "./loaded/parts";
 import { Margin } from "./margin/Margin";
+import { BoardPage } from "./page/BoardPage";
+import { type PageTool, PageTools } from "./page/PageTools";
 import { BoardPanels, type Menu } from "./panels/BoardPanels";
-import { BoardSheet } from "./sheet/BoardSheet";
-import { type SheetTool, SheetTools } from "./sheet/SheetTools";
 import { boardAddress } from "./state/address";
 import type { OpenBoard } from "./state/boardState";
 import { formWords, takesForms } from "./state/forms";
@@ -58,7 +58,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
   const problemField = useRef<HTMLInputElement>(null);
   const methodButton = useRef<HTMLButtonElement>(null);
   const houseButton = useRef<HTMLButtonElement>(null);
-  const toolButtons: Readonly<Record<SheetTool, RefObject<HTMLButtonElement | null>>> = {
+  const toolButtons: Readonly<Record<PageTool, RefObject<HTMLButtonElement | null>>> = {
     form: useRef(null),
     beside: useRef(null),
     calculator: useRef(null),
@@ -133,7 +133,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
   const problem = run?.working.problem;
   const two = besideRun !== undefined && !drafting;
   const tools = run && problem && open && !drafting && (
-    <SheetTools
+    <PageTools
       form={formWords(problem.form, house)}
       takesForm={takesForms(problem)}
       besideOn={two}
@@ -185,7 +185,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
         className="grid min-h-0 grid-cols-[minmax(0,1fr)_300px] max-[1000px]:grid-cols-1 max-[1000px]:grid-rows-[minmax(0,1fr)_auto]"
       >
         <div className="grid min-h-0 min-w-0 auto-cols-fr grid-flow-col max-[700px]:grid-flow-row">
-          <BoardSheet
+          <BoardPage
             run={run}
             draft={draft}
             step={step}
@@ -199,7 +199,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
             onPrevious={acting.previous}
           />
           {two && run && (
-            <BoardSheet
+            <BoardPage
               run={besideRun}
               draft={undefined}
               step={stepBeside(run, step, besideRun)}

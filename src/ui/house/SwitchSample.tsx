@@ -4,7 +4,7 @@ import { workingOf } from "@/core/methods";
 import { pictureOf } from "@/core/pictures";
 import { joinerOf, readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { plain, SWITCH_WORDS, stepWords } from "@/core/wording";
-import { Paper, sheetFor } from "../paper";
+import { Paper, pageFor } from "../paper";
 import PictureDrawing from "../pictures/PictureDrawing";
 import { SAMPLES, sampleNotation, sampleProblem } from "./samples";
 
@@ -61,7 +61,7 @@ export const SwitchSample = memo(function SwitchSample({
             layout={layout}
             writings={steps}
             shown={shown}
-            sheet={sheetFor(layout, steps, shown, { columns: 8, rows: 0 }, { across: 1, above: 1, below: 1 })}
+            page={pageFor(layout, steps, shown, { columns: 8, rows: 0 }, { across: 1, above: 1, below: 1 })}
             square="fit"
             house={house}
             placeNames={false}

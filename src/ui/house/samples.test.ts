@@ -33,7 +33,7 @@ function shown(name: SwitchName, house: HouseRules): string {
       if (sample.until !== undefined && last < 0)
         throw new Error(`the sample of ${name} has no ${sample.until}`);
       const steps = last < 0 ? working.steps : working.steps.slice(0, last + 1);
-      return JSON.stringify(steps.map(({ marks, sheet }) => [marks, sheet?.index]));
+      return JSON.stringify(steps.map(({ marks, page }) => [marks, page?.index]));
     }
   }
 }

@@ -3,7 +3,7 @@ import type { HouseRules } from "@/core/house";
 import { EVERY_METHOD, type MethodId, type Working, workingOf } from "@/core/methods";
 import { readProblem, writeProblem } from "@/core/problem";
 import { methodWords } from "@/core/wording";
-import { Paper, sheetFor } from "../paper";
+import { Paper, pageFor } from "../paper";
 
 /** How samples are typed, whatever the house writes. */
 const TYPED = { decimalMark: "point", grouping: "none", currency: "USD" } as const;
@@ -29,13 +29,7 @@ export function MethodSample({
       layout={layout}
       writings={steps}
       shown={steps.length}
-      sheet={sheetFor(
-        layout,
-        steps,
-        steps.length,
-        { columns: 14, rows: 0 },
-        { across: 1, above: 1, below: 1 },
-      )}
+      page={pageFor(layout, steps, steps.length, { columns: 14, rows: 0 }, { across: 1, above: 1, below: 1 })}
       square="fit"
       house={house}
       placeNames={false}

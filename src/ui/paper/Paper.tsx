@@ -4,16 +4,16 @@ import type { HouseRules } from "@/core/house";
 import { placesName } from "@/core/wording";
 import { StepMarks, UNIT } from "./Marks";
 
-/** A sheet of squared paper: its squares, and those of them that are written on in the end. */
-export interface Sheet extends Extent {
+/** A page of squared paper: its squares, and those of them that are written on in the end. */
+export interface PageOfSquares extends Extent {
   readonly written: Extent;
 }
 
 /**
- * The sheet that is in view after the first `shown` writings: large enough for all that is ever written
+ * The page that is in view after the first `shown` writings: large enough for all that is ever written
  * on it, with some free squares around (two give the place names room), and never smaller than `least`.
  */
-export function sheetFor(
+export function pageFor(
   firstLayout: Layout,
   allWritings: readonly Writing[],
   shown: number,
@@ -23,7 +23,7 @@ export function sheetFor(
     above: 2,
     below: 1,
   },
-): Sheet {
+): PageOfSquares {
   const { layout, writings } = pageAt(firstLayout, allWritings, shown);
   const written = extentOf(
     layout,
@@ -53,7 +53,7 @@ export function Paper({
   layout: firstLayout,
   writings: allWritings,
   shown: count,
-  sheet,
+  page,
   square,
   house,
   placeNames,
@@ -64,7 +64,7 @@ export function Paper({
   readonly layout: Layout;
   readonly writings: readonly Writing[];
   readonly shown: number;
-  readonly sheet: Sheet;
+  readonly page: PageOfSquares;
   /** The size of a square in pixels, smaller where the room is too small for all of them; `fit` fills the width it is given. */
   readonly square: number | "fit";
   readonly house: HouseRules;
@@ -75,9 +75,9 @@ export function Paper({
   readonly wrong?: Writing | undefined;
 }): ReactElement {
   const { index, layout, writings, done: shown } = pageAt(firstLayout, allWritings, count);
-  const columns = sheet.right - sheet.left;
-  const rows = sheet.bottom - sheet.top;
-  const begins = columnsBegin(layout, sheet);
+  const columns = page.right - page.left;
+  const rows = page.bottom - page.top;
+  const begins = columnsBegin(layout, page);
   const focus = still ? [] : (writings[shown - 1]?.focus ?? []);
   const size =
     square === "fit" ? { width: "100%" } : { style: { width: widthWithin(columns, rows, square) } };
@@ -86,24 +86,24 @@ export function Paper({
       key={index}
       role="img"
       aria-label={label}
-      viewBox={`${sheet.left * UNIT - 2} ${sheet.top * UNIT - 2} ${columns * UNIT + 4} ${rows * UNIT + 4}`}
+      viewBox={`${page.left * UNIT - 2} ${page.top * UNIT - 2} ${columns * UNIT + 4} ${rows * UNIT + 4}`}
       {...size}
       className="block shrink-0 font-board select-none"
     >
-      <Ruling sheet={sheet} />
+      <Ruling page={page} />
       {focus.map((col) => (
         <rect
           key={col}
           x={col * UNIT}
           y={begins * UNIT}
           width={UNIT}
-          height={(sheet.bottom - 1 - begins) * UNIT}
+          height={(page.bottom - 1 - begins) * UNIT}
           fill="var(--band)"
         />
       ))}
       {placeNames && <PlaceNames layout={layout} above={begins} house={house} />}
       {layout.plumbs.map((plumb) => (
-        <PlumbLine key={plumb.line} plumb={plumb} sheet={sheet} />
+        <PlumbLine key={plumb.line} plumb={plumb} page={page} />
       ))}
       {writings.slice(0, shown).map((writing, index) => (
         <StepMarks
@@ -119,22 +119,22 @@ export function Paper({
   );
 }
 
-/** Squares are never drawn smaller than this; a sheet that is larger still is scrolled. */
+/** Squares are never drawn smaller than this; a page that is larger still is scrolled. */
 const SMALLEST_SQUARE = 26;
 
-/** The width of a sheet as CSS: as many pixels as wanted, but no more than the room holds, which is told in two properties. */
+/** The width of a page as CSS: as many pixels as wanted, but no more than the room holds, which is told in two properties. */
 const widthWithin = (columns: number, rows: number, square: number): string =>
   `max(${columns * SMALLEST_SQUARE}px, min(${columns * square}px, var(--room-width, 100vw) - 76px, (var(--room-height, 100vh) - 104px) * ${columns / rows}))`;
 
-const Ruling = memo(function Ruling({ sheet }: { readonly sheet: Extent }): ReactElement {
+const Ruling = memo(function Ruling({ page }: { readonly page: Extent }): ReactElement {
   const lines = (from: number, to: number): readonly number[] =>
     Array.from({ length: to - from + 1 }, (_, index) => (from + index) * UNIT);
-  const [left, right, top, bottom] = [sheet.left, sheet.right, sheet.top, sheet.bottom].map((n) => n * UNIT);
+  const [left, right, top, bottom] = [page.left, page.right, page.top, page.bottom].map((n) => n * UNIT);
   return (
     <path
       d={[
-        ...lines(sheet.left, sheet.right).map((x) => `M${x} ${top}V${bottom}`),
-        ...lines(sheet.top, sheet.bottom).map((y) => `M${left} ${y}H${right}`),
+        ...lines(page.left, page.right).map((x) => `M${x} ${top}V${bottom}`),
+        ...lines(page.top, page.bottom).map((y) => `M${left} ${y}H${right}`),
       ].join("")}
       fill="none"
       vectorEffect="non-scaling-stroke"
@@ -146,14 +146,14 @@ const Ruling = memo(function Ruling({ sheet }: { readonly sheet: Extent }): Reac
 
 const PlumbLine = memo(function PlumbLine({
   plumb,
-  sheet,
+  page,
 }: {
   readonly plumb: Plumb;
-  readonly sheet: Extent;
+  readonly page: Extent;
 }): ReactElement {
   const x = plumb.line * UNIT;
-  const top = plumb.from === "top" ? (sheet.top + 0.2) * UNIT : plumb.from * UNIT;
-  const bob = (sheet.bottom - 0.5) * UNIT;
+  const top = plumb.from === "top" ? (page.top + 0.2) * UNIT : plumb.from * UNIT;
+  const bob = (page.bottom - 0.5) * UNIT;
   return (
     <g className="fill-plumb stroke-plumb">
       <line x1={x} y1={top} x2={x} y2={bob} strokeWidth={4} />
@@ -163,8 +163,8 @@ const PlumbLine = memo(function PlumbLine({
 });
 
 /** The row in which the columns begin: where a plumb line begins further down, they do too. */
-function columnsBegin({ plumbs: [plumb] }: Layout, sheet: Sheet): number {
-  return plumb === undefined || plumb.from === "top" ? sheet.written.top : plumb.from;
+function columnsBegin({ plumbs: [plumb] }: Layout, page: PageOfSquares): number {
+  return plumb === undefined || plumb.from === "top" ? page.written.top : plumb.from;
 }
 
 /** The names of the places, slanted over their columns, above the topmost row that is written on. */

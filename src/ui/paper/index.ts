@@ -1,2 +1,2 @@
 export { Drawn } from "./Drawn";
-export { Paper, sheetFor } from "./Paper";
+export { Paper, pageFor } from "./Paper";

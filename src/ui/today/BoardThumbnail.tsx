@@ -3,7 +3,7 @@ import { runOf } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { EVERY_METHOD, type MethodId, workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
-import { Paper, sheetFor } from "../paper";
+import { Paper, pageFor } from "../paper";
 
 /** Width over height of a card's picture; the paper is made just so large that it fills it. */
 const THUMBNAIL_SHAPE = 8 / 5;
@@ -26,9 +26,9 @@ export function BoardThumbnail({
   if (!problem.ok) return null;
   const { working, steps } = runOf(workingOf(problem.value, board.house, board.method), EVERY_METHOD);
   const shown = Math.min(board.step, steps.length);
-  const tight = sheetFor(working.layout, steps, shown, { columns: 12, rows: 0 }, AROUND);
+  const tight = pageFor(working.layout, steps, shown, { columns: 12, rows: 0 }, AROUND);
   const rows = Math.max(tight.bottom - tight.top, Math.ceil((tight.right - tight.left) / THUMBNAIL_SHAPE));
-  const sheet = sheetFor(
+  const page = pageFor(
     working.layout,
     steps,
     shown,
@@ -40,7 +40,7 @@ export function BoardThumbnail({
       layout={working.layout}
       writings={steps}
       shown={shown}
-      sheet={sheet}
+      page={page}
       square="fit"
       house={board.house}
       placeNames={false}

@@ -40,7 +40,7 @@ export function PaperPad({
 }): ReactElement {
   const pad = useRef<HTMLDivElement>(null);
   const from = useRef<Square | undefined>(undefined);
-  const sheet = useMemo(() => {
+  const page = useMemo(() => {
     const extent = { left: 0, right: size.cols, top: 0, bottom: size.rows };
     return { ...extent, written: extent };
   }, [size]);
@@ -86,7 +86,7 @@ export function PaperPad({
         layout={NO_LAYOUT}
         writings={writings}
         shown={1}
-        sheet={sheet}
+        page={page}
         square={square}
         house={house}
         placeNames={false}

@@ -3,14 +3,14 @@
 import { type ReactElement, useEffect, useMemo, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { ShownWay } from "@/core/turn";
-import { Paper, sheetFor } from "../paper";
+import { Paper, pageFor } from "../paper";
 
-/** What a sheet measures at least, in squares, beside another one. */
+/** What a page measures at least, in squares, beside another one. */
 const LEAST = { columns: 7, rows: 8 };
 const FREE = { across: 1, above: 2, below: 1 };
 const SQUARE = 48;
 
-/** A working on its sheet, under what it is called. */
+/** A working on its page, under what it is called. */
 export function WayPaper({
   way,
   shown,
@@ -29,8 +29,8 @@ export function WayPaper({
   readonly house: HouseRules;
   readonly label: string;
 }): ReactElement {
-  const first = way.steps.findIndex(({ sheet }) => sheet?.index === way.steps[shown - 1]?.sheet?.index) + 1;
-  const sheet = useMemo(() => sheetFor(way.layout, way.steps, first, LEAST, FREE), [way, first]);
+  const first = way.steps.findIndex(({ page }) => page?.index === way.steps[shown - 1]?.page?.index) + 1;
+  const page = useMemo(() => pageFor(way.layout, way.steps, first, LEAST, FREE), [way, first]);
   const room = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState<{ readonly width: number; readonly height: number } | undefined>();
   useEffect(() => {
@@ -42,8 +42,8 @@ export function WayPaper({
     watch.observe(element);
     return () => watch.disconnect();
   }, []);
-  const columns = sheet.right - sheet.left;
-  const rows = sheet.bottom - sheet.top;
+  const columns = page.right - page.left;
+  const rows = page.bottom - page.top;
   const fitting =
     size === undefined ? SQUARE : Math.min(SQUARE, (size.width - 48) / columns, (size.height - 84) / rows);
   return (
@@ -66,7 +66,7 @@ export function WayPaper({
           layout={way.layout}
           writings={way.steps}
           shown={shown}
-          sheet={sheet}
+          page={page}
           square={Math.max(26, Math.floor(fitting))}
           house={house}
           placeNames

@@ -43,7 +43,7 @@ const soundNext = (expression: Branch): Branch => {
 
 export const SOUND_CHAIN: ChainDecisions = { next: soundNext };
 
-/** Several operations, each worked by itself on a sheet of its own, in their right order. */
+/** Several operations, each worked by itself on a page of its own, in their right order. */
 export const orderOfOperations: Method<"order-of-operations", ChainWhy, ChainProblem, ChainDecisions> = {
   id: "order-of-operations",
   sample: "3 × $1.85 + $0.60, from $10",

@@ -75,7 +75,7 @@ export interface Method<
 export interface Taken<Why, Decisions> {
   /**
    * The problem worked with some decisions; only sound ones are sure to reach the right answer. `solve` works what
-   * is left to other methods, on a sheet of its own or as the body of this one. Throws `Stuck` where the decisions
+   * is left to other methods, on a page of its own or as the body of this one. Throws `Stuck` where the decisions
    * can't go on.
    */
   work<Inner>(house: HouseRules, decisions: Decisions, solve: Solve<Inner>): Worked<Why | Inner>;

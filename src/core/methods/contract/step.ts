@@ -21,7 +21,7 @@ export interface StepToDraw<Why> extends Omit<Step<Why>, "marks"> {
 /** The steps with their marks made. */
 export const drawnSteps = <Why>(steps: readonly StepToDraw<Why>[]): readonly Step<Why>[] =>
   steps.map((step) => {
-    const { stage, reason, focus, sheet } = step;
+    const { stage, reason, focus, page } = step;
     const marks = step.draw?.() ?? [];
-    return sheet === undefined ? { stage, reason, marks, focus } : { stage, reason, marks, focus, sheet };
+    return page === undefined ? { stage, reason, marks, focus } : { stage, reason, marks, focus, page };
   });

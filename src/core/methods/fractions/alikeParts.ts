@@ -16,7 +16,7 @@ import type { FractionDecisions } from "./fractionDecisions";
 import { equivalentOf, type FractionPad, type FractionWhy, items } from "./fractionSteps";
 
 /** How a common denominator is found. */
-export type Way = "multiples" | "factors" | "product";
+export type CommonBy = "multiples" | "factors" | "product";
 
 /** The longest list of multiples that is written. */
 const MOST_MULTIPLES = 12;
@@ -73,7 +73,7 @@ export function combined<Inner>(
 
 /** The fractions over one denominator; those that have it already stay as they are. */
 export function alike<Inner>(
-  way: Way,
+  by: CommonBy,
   fractions: readonly Fraction[],
   house: HouseRules,
   decisions: FractionDecisions,
@@ -86,18 +86,18 @@ export function alike<Inner>(
     pad.mark("work", { kind: "alikeAlready", denominator: only ?? 1n });
     return fractions;
   }
-  const common = commonDenominator(way, denominators, pad);
+  const common = commonDenominator(by, denominators, pad);
   return fractions.map((one) => equivalentOf(pad, one, common, house, decisions));
 }
 
 /** A denominator that all the others divide: by lists of multiples, by prime factors, or as their product. */
 function commonDenominator<Inner>(
-  way: Way,
+  by: CommonBy,
   denominators: readonly bigint[],
   pad: FractionPad<Inner>,
 ): bigint {
   const least = denominators.reduce(commonMultiple, 1n);
-  switch (way) {
+  switch (by) {
     case "multiples": {
       const lists = denominators.map((of) => ({
         of,

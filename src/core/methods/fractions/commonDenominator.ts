@@ -12,7 +12,7 @@ import {
   type Worked,
 } from "../contract/method";
 import { text } from "../squares/pad";
-import { alike, combined, largeFactors, longLists, type Way } from "./alikeParts";
+import { alike, type CommonBy, combined, largeFactors, longLists } from "./alikeParts";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
 import { asFractions, type FractionPad, type FractionWhy, items, startFractions } from "./fractionSteps";
@@ -22,7 +22,7 @@ import { workApart } from "./wholesApart";
 /** Fractions added, subtracted, compared or put in order over a common denominator, which is found in one of three ways. */
 const method = <Id extends string, Because extends string>(
   id: Id,
-  way: Way,
+  by: CommonBy,
   sample: string,
   bench: BenchProblems,
   tooMuch: (problem: FractionProblem) => Refusal<Because> | undefined,
@@ -36,7 +36,7 @@ const method = <Id extends string, Because extends string>(
     const refusal = tooMuch(problem);
     return refusal === undefined
       ? taken(problem, (asked, house, decisions, solve) =>
-          workCommonDenominator(way, asked, house, decisions, solve),
+          workCommonDenominator(by, asked, house, decisions, solve),
         )
       : failed(refusal);
   },
@@ -86,7 +86,7 @@ const isOverCommon = (problem: FractionProblem): problem is OverCommon =>
 
 /** Fractions over a common denominator with any decisions; only sound ones are sure to reach the right answer. */
 function workCommonDenominator<Inner>(
-  way: Way,
+  by: CommonBy,
   problem: OverCommon,
   house: HouseRules,
   decisions: FractionDecisions,
@@ -94,7 +94,7 @@ function workCommonDenominator<Inner>(
 ): Worked<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const { op } = problem;
-  if (op === "compare" || op === "order") return workOrder(way, problem, house, decisions, pad);
+  if (op === "compare" || op === "order") return workOrder(by, problem, house, decisions, pad);
   const below = op === "subtract" && isBelowZero(problem.operands);
   const operands = below ? [...problem.operands].reverse() : problem.operands;
   const [larger, smaller] = operands;
@@ -110,8 +110,8 @@ function workCommonDenominator<Inner>(
   const apart = ((house.mixedNumbers === "apart" && mixed) || beside) && operands.every(isProper);
   const sums = op === "subtract" ? "subtract" : "add";
   const value = apart
-    ? workApart(way, operands, sums, house, decisions, pad)
-    : workImproper(way, operands, sums, house, decisions, pad);
+    ? workApart(by, operands, sums, house, decisions, pad)
+    : workImproper(by, operands, sums, house, decisions, pad);
   return finishFraction(pad, value, { problem, house, decisions, negative: below }, solve);
 }
 
@@ -124,14 +124,14 @@ const isBelowZero = ([first, second]: readonly Numeral[]): boolean =>
 
 /** Every number as one fraction, then like parts together. */
 function workImproper<Inner>(
-  way: Way,
+  by: CommonBy,
   operands: readonly Numeral[],
   op: "add" | "subtract",
   house: HouseRules,
   decisions: FractionDecisions,
   pad: FractionPad<Inner>,
 ): Fraction {
-  const parts = alike(way, asFractions(pad, operands, house, decisions), house, decisions, pad);
+  const parts = alike(by, asFractions(pad, operands, house, decisions), house, decisions, pad);
   return combined(parts, op, house, decisions, pad);
 }
 

@@ -92,7 +92,7 @@ function inForm<Inner>(
     : shortest;
 }
 
-/** The decimal of a fraction: its numerator divided by its denominator, on a sheet of its own. */
+/** The decimal of a fraction: its numerator divided by its denominator, on a page of its own. */
 function dividedOut<Inner>(
   pad: FractionPad<Inner>,
   value: Fraction,

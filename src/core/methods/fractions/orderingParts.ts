@@ -3,20 +3,20 @@ import type { FractionProblem, Relation } from "../../problem";
 import type { Worked } from "../contract/method";
 import { nameStep } from "../squares/answer";
 import { joined, text } from "../squares/pad";
-import { alike, type Way } from "./alikeParts";
+import { alike, type CommonBy } from "./alikeParts";
 import type { FractionDecisions } from "./fractionDecisions";
 import { asFractions, type FractionPad, type FractionWhy, items } from "./fractionSteps";
 
 /** Numbers over one denominator, so that their numerators say how they lie. */
 export function workOrder<Inner>(
-  way: Way,
+  by: CommonBy,
   problem: FractionProblem,
   house: HouseRules,
   decisions: FractionDecisions,
   pad: FractionPad<Inner>,
 ): Worked<FractionWhy | Inner> {
   const { operands } = problem;
-  const parts = alike(way, asFractions(pad, operands, house, decisions), house, decisions, pad);
+  const parts = alike(by, asFractions(pad, operands, house, decisions), house, decisions, pad);
   const [first, second] = parts;
   const [left, right] = operands;
   if (problem.op === "compare" && first && second && left && right) {

@@ -2,13 +2,13 @@ import type { HouseRules } from "../../house";
 import { type Fraction, fraction, type Mixed, type Numeral } from "../../number";
 import { Stuck } from "../contract/stuck";
 import { text } from "../squares/pad";
-import { alike, combined, type Way } from "./alikeParts";
+import { alike, type CommonBy, combined } from "./alikeParts";
 import type { FractionDecisions } from "./fractionDecisions";
 import { countedOut, decimalAsFraction, type FractionPad, items, mixedOf } from "./fractionSteps";
 
 /** Wholes with wholes and parts with parts; where the part on top is too small, a whole is regrouped into it. */
 export function workApart<Inner>(
-  way: Way,
+  by: CommonBy,
   operands: readonly Numeral[],
   op: "add" | "subtract",
   house: HouseRules,
@@ -31,7 +31,7 @@ export function workApart<Inner>(
   );
   const present = given.filter((one) => one !== undefined);
   pad.mark("work", { kind: "partsApart", wholes, parts: present });
-  const parts = [...alike(way, present, house, decisions, pad)];
+  const parts = [...alike(by, present, house, decisions, pad)];
   const zero = fraction(0n, parts[0]?.denominator ?? 1n);
   const inPlace = given.map((one) => (one === undefined ? zero : (parts.shift() ?? zero)));
   const standing =

@@ -140,7 +140,7 @@ function workRepeated<Inner>(
   return ended(house, pad, columns(asked, amount.currency, house, pad, solve));
 }
 
-/** The amounts worked as decimals on a sheet of their own, and the answer with its sign. */
+/** The amounts worked as decimals on a page of their own, and the answer with its sign. */
 export function columns<Inner>(
   asked: DecimalProblem,
   currency: CurrencyId,

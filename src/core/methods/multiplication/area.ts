@@ -55,7 +55,7 @@ export const SOUND_AREA: AreaDecisions = {
   sums: SOUND_ADDITION,
 };
 
-/** The most digits other than zero a factor may have: five by five parts fill a sheet. */
+/** The most digits other than zero a factor may have: five by five parts fill a page. */
 const MOST_PARTS = 5;
 
 /** A rectangle whose sides are the factors pulled apart by place; each part of it a product, all added. */

@@ -9,7 +9,7 @@ import { lettering, PLAIN_LAYOUT } from "../squares/pad";
 import { type SignedWhy, signedNumbers } from "./signRule";
 import { afterSignText, countText } from "./writtenCounts";
 
-/** The furthest a number line on a sheet goes from zero, either way. */
+/** The furthest a number line on a page goes from zero, either way. */
 const FURTHEST = 20;
 
 /** The decision on a number line: which way a jump goes. */

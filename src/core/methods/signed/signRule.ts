@@ -187,7 +187,7 @@ type Sizes =
   | { readonly op: "subtract"; readonly operands: Two<Numeral> }
   | { readonly op: "divide"; readonly operands: Two<Numeral> };
 
-/** What two sizes come to: in the head where they are small whole numbers, else worked on a sheet of its own. */
+/** What two sizes come to: in the head where they are small whole numbers, else worked on a page of its own. */
 function sizeOf<Inner>(sizes: Sizes, house: HouseRules, pad: SignedPad<Inner>, solve: Solve<Inner>): Numeral {
   const { op, operands } = sizes;
   if ((op === "add" || op === "subtract") && operands.every(inTheHead)) {

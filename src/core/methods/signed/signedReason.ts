@@ -21,7 +21,7 @@ export type SignedReason =
       readonly smaller: Numeral;
       readonly result: Numeral;
     }
-  /** The sizes worked by themselves on another sheet. */
+  /** The sizes worked by themselves on another page. */
   | { readonly kind: "sizesApart"; readonly problem: Problem }
   | { readonly kind: "gatherSides"; readonly above: readonly Numeral[]; readonly below: readonly Numeral[] }
   | {

@@ -18,7 +18,7 @@ export type ExpandedReason =
 /** The most digits a number may have on one side of its point: more would not fit beside one another. */
 export const MOST_PLACES = 5;
 
-/** Whether numbers reach over too many places to be pulled apart on one sheet. */
+/** Whether numbers reach over too many places to be pulled apart on one page. */
 export const isTooWideToExpand = ({ operands }: DecimalProblem): boolean =>
   operands.some(
     ({ whole, fraction }) => whole.replace(/^0+/, "").length > MOST_PLACES || fraction.length > MOST_PLACES,

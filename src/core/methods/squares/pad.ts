@@ -3,7 +3,7 @@ import type { Notation, Numeral } from "../../number";
 import { writeDecimal } from "../../number";
 import type { OnPaper, Worked } from "../contract/method";
 import type { Stage, StepToDraw } from "../contract/step";
-import { onSheets } from "./sheets";
+import { onPages } from "./pages";
 
 /** What stands in a line of writing: text with one character to a square, or one text over another with a rule between. */
 export type Item =
@@ -156,15 +156,15 @@ export interface Pad<Why> {
   mark(stage: Stage, reason: Why, marks?: () => readonly Mark[]): void;
   /** Steps from elsewhere, made when the paper is looked at. */
   take(steps: () => readonly StepToDraw<Why>[]): void;
-  /** A working of a part of the problem, on sheets of its own; ending with its answer named. A part of the work, if nothing else is said. */
+  /** A working of a part of the problem, on pages of its own; ending with its answer named. A part of the work, if nothing else is said. */
   aside(working: Worked<Why>, stage?: Stage): void;
   /** More on the line that was written last, right of it. */
   goOn(stage: Stage, reason: Why, items: () => readonly Item[]): void;
 }
 
 export function newPad<Why>(firstRow = 0): Pad<Why> {
-  /** What was put on the pad, in order: each gives its steps, where the next free sheet has a number. */
-  const taken: ((sheet: number) => { readonly steps: readonly StepToDraw<Why>[]; readonly next: number })[] =
+  /** What was put on the pad, in order: each gives its steps, where the next free page has a number. */
+  const taken: ((page: number) => { readonly steps: readonly StepToDraw<Why>[]; readonly next: number })[] =
     [];
   const waiting: (() => void)[] = [];
   let laidOut = 0;
@@ -193,7 +193,7 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
         return drawn;
       },
     };
-    taken.push((sheet) => ({ steps: [step], next: sheet }));
+    taken.push((page) => ({ steps: [step], next: page }));
   };
   const write = (items: readonly Item[], row: number, col: number): WrittenLine => {
     const written = writeLine(items, col, row);
@@ -204,11 +204,11 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
   return {
     onPaper: () => {
       const steps: StepToDraw<Why>[] = [];
-      let sheet = 1;
+      let page = 1;
       for (const one of taken) {
-        const made = one(sheet);
+        const made = one(page);
         steps.push(...made.steps);
-        sheet = made.next;
+        page = made.next;
       }
       return { layout: PLAIN_LAYOUT, steps };
     },
@@ -233,8 +233,8 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
         return [...texts.flatMap((line, index) => lettering(line, 0, top + index)), ...marks(top)];
       }),
     mark: (stage, reason, marks = () => []) => later(stage, reason, marks),
-    take: (more) => taken.push((sheet) => ({ steps: more(), next: sheet })),
-    aside: ({ onPaper }, stage = "work") => taken.push((sheet) => onSheets(onPaper(), sheet, stage)),
+    take: (more) => taken.push((page) => ({ steps: more(), next: page })),
+    aside: ({ onPaper }, stage = "work") => taken.push((page) => onPages(onPaper(), page, stage)),
     goOn: (stage, reason, items) =>
       later(stage, reason, () => {
         const here = items();

@@ -11,7 +11,7 @@ export const CHAIN_STEPS: StepsOf<ChainReason> = {
     ask: "Which operation comes first?",
   }),
   nextInChain: (reason, house) => ({
-    say: `${FIRST[reason.because]}: *${writeProblem(reason.problem, house)}*, on a sheet of its own.`,
+    say: `${FIRST[reason.because]}: *${writeProblem(reason.problem, house)}*, on a page of its own.`,
     why: BECAUSE[reason.because],
     ask: "Which operation is next, and why?",
   }),

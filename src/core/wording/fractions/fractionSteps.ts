@@ -197,7 +197,7 @@ export const FRACTION_STEPS: StepsOf<FractionReason> = {
   divideOut: (reason, house) => {
     const { w, by } = said(house);
     return {
-      say: `The line of a fraction means divided by: *${reason.fraction.numerator} ${by} ${reason.fraction.denominator}*, on a sheet of its own.`,
+      say: `The line of a fraction means divided by: *${reason.fraction.numerator} ${by} ${reason.fraction.denominator}*, on a page of its own.`,
       why: `${reason.fraction.numerator} wholes shared into ${reason.fraction.denominator} make ${w(reason.fraction)} each.`,
       ask: "Which division does the fraction stand for?",
     };

@@ -116,7 +116,7 @@ export const MEASURE_STEPS: StepsOf<MeasureReason> = {
   oneUnitProblem: (reason, house) => {
     const { many } = said(house);
     return {
-      say: `Now it is one number each, in ${many(reason.unit)}: *${writeProblem(reason.problem, house)}*, on a sheet of its own.`,
+      say: `Now it is one number each, in ${many(reason.unit)}: *${writeProblem(reason.problem, house)}*, on a page of its own.`,
       why: reason.numberOnly
         ? "A measure divided by a measure of the same kind is a plain number: how often one goes into the other."
         : "In one unit it is worked like any other number.",
@@ -140,7 +140,7 @@ export const MEASURE_STEPS: StepsOf<MeasureReason> = {
   decimalOfUnit: (reason, house) => {
     const { many } = said(house);
     return {
-      say: `In ${many(reason.unit)} it is *${writeProblem(reason.problem, house)}*, on a sheet of its own.`,
+      say: `In ${many(reason.unit)} it is *${writeProblem(reason.problem, house)}*, on a page of its own.`,
       why: "Larger pieces, fewer of them: divide by how many go into one.",
       ask: "What has to be divided by what?",
     };

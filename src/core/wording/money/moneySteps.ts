@@ -31,7 +31,7 @@ export const MONEY_STEPS: StepsOf<MoneyReason> = {
     };
   },
   amountsAsDecimals: (reason, house) => ({
-    say: `Without the sign it is *${writeProblem(reason.problem, house)}*, on a sheet of its own.`,
+    say: `Without the sign it is *${writeProblem(reason.problem, house)}*, on a page of its own.`,
     why: `Amounts are decimals with two places. The sign of the ${currencyOf(reason.currency).names} is set before the answer.`,
     ask: "What is to be worked, without the sign?",
   }),
@@ -95,7 +95,7 @@ export const MONEY_STEPS: StepsOf<MoneyReason> = {
     };
   },
   minorProblem: (reason, house) => ({
-    say: `*${writeProblem(reason.problem, house)}*, on a sheet of its own.`,
+    say: `*${writeProblem(reason.problem, house)}*, on a page of its own.`,
     why: reason.shares
       ? "Shared out whole, what can't be shared is left over."
       : "How often one amount goes into the other is a plain number.",

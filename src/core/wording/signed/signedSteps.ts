@@ -47,7 +47,7 @@ export const SIGNED_STEPS: StepsOf<SignedReason> = {
     };
   },
   sizesApart: (reason, house) => ({
-    say: `The sizes by themselves, on a sheet of their own: *${writeProblem(reason.problem, house)}*.`,
+    say: `The sizes by themselves, on a page of their own: *${writeProblem(reason.problem, house)}*.`,
     why: "Without their signs they are worked like any other numbers.",
     ask: "What are the sizes, without their signs?",
   }),

@@ -5,7 +5,7 @@ import type { Inverse } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { readProblem, writeProblem } from "@/core/problem";
 import { Go } from "../../Go";
-import { SmallBoard } from "../sheet/SmallBoard";
+import { SmallBoard } from "../page/SmallBoard";
 import { boardAddress } from "../state/address";
 
 /** The inverse operation worked out in small, and a way to open it as a board of its own. */

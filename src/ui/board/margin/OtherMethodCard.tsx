@@ -5,7 +5,7 @@ import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { library, methodWords } from "../loaded/parts";
-import { SmallBoard } from "../sheet/SmallBoard";
+import { SmallBoard } from "../page/SmallBoard";
 
 /** The problem by another method in small, and a way to step both side by side. */
 export default function OtherMethodCard({

@@ -12,12 +12,12 @@ import {
   LazyKeysDialog,
   LazyMethodPanel,
 } from "../lazy";
-import type { SheetTool } from "../sheet/SheetTools";
+import type { PageTool } from "../page/PageTools";
 import type { OpenBoard } from "../state/boardState";
 import type { BoardActs } from "../state/useBoard";
 
 /** What can lie over the Board, one at a time. */
-export type Menu = "method" | "house" | "help" | SheetTool;
+export type Menu = "method" | "house" | "help" | PageTool;
 
 interface Panels {
   readonly menu: Menu | undefined;
@@ -26,7 +26,7 @@ interface Panels {
   readonly step: number;
   readonly house: HouseRules;
   readonly acts: BoardActs;
-  readonly buttons: Readonly<Record<SheetTool | "method", RefObject<HTMLButtonElement | null>>>;
+  readonly buttons: Readonly<Record<PageTool | "method", RefObject<HTMLButtonElement | null>>>;
   readonly onClose: () => void;
 }
 

@@ -11,7 +11,7 @@ import { boardLatex, boardMathml, problemLatex, problemMathml } from "@/render/f
 import { boardSvg, drawnBoard } from "@/render/svg";
 import { textBoard } from "@/render/text";
 import { stepWords } from "../loaded/parts";
-import { boardPng, paperInks } from "../sheet/boardPicture";
+import { boardPng, paperInks } from "../page/boardPicture";
 import { PanelHeading } from "./PanelHeading";
 
 /** The problem and its working in the forms that other programs take, to be copied or saved. Loaded when it is first wanted. */

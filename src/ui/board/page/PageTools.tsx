@@ -3,10 +3,10 @@ import type { ReactElement, ReactNode, RefObject } from "react";
 import { Go } from "../../Go";
 
 /** What can be opened from the head of the paper. */
-export type SheetTool = "form" | "beside" | "calculator" | "copy";
+export type PageTool = "form" | "beside" | "calculator" | "copy";
 
 /** The tools of the problem that is open: the form of its answer, a second board, the calculator, a copy to take away. */
-export function SheetTools({
+export function PageTools({
   form,
   takesForm,
   besideOn,
@@ -22,14 +22,14 @@ export function SheetTools({
   readonly form: string;
   readonly takesForm: boolean;
   readonly besideOn: boolean;
-  readonly open: SheetTool | undefined;
+  readonly open: PageTool | undefined;
   /** Whether the browser has a voice. */
   readonly voice: boolean;
   readonly aloud: boolean;
-  readonly buttons: Readonly<Record<SheetTool, RefObject<HTMLButtonElement | null>>>;
+  readonly buttons: Readonly<Record<PageTool, RefObject<HTMLButtonElement | null>>>;
   /** The addresses of the problem handed over, and of its wrong ways. */
   readonly ways: { readonly yourTurn: string; readonly wrongWay: string };
-  readonly onTool: (tool: SheetTool) => void;
+  readonly onTool: (tool: PageTool) => void;
   readonly onAloud: () => void;
 }): ReactElement {
   return (

@@ -1,6 +1,6 @@
 import { type ReactElement, useMemo } from "react";
 import type { Working } from "@/core/methods";
-import { Paper, sheetFor } from "../../paper";
+import { Paper, pageFor } from "../../paper";
 
 /** A finished working in small, for the margin. */
 export function SmallBoard({
@@ -11,8 +11,8 @@ export function SmallBoard({
   readonly label: string;
 }): ReactElement {
   const { layout, steps, house } = working;
-  const sheet = useMemo(
-    () => sheetFor(layout, steps, steps.length, { columns: 0, rows: 0 }, { across: 1, above: 1, below: 1 }),
+  const page = useMemo(
+    () => pageFor(layout, steps, steps.length, { columns: 0, rows: 0 }, { across: 1, above: 1, below: 1 }),
     [layout, steps],
   );
   return (
@@ -21,7 +21,7 @@ export function SmallBoard({
         layout={layout}
         writings={steps}
         shown={steps.length}
-        sheet={sheet}
+        page={page}
         square="fit"
         house={house}
         placeNames={false}

@@ -7,15 +7,15 @@ import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { answerInWords } from "@/core/wording";
 import { FoldAway } from "../../FoldAway";
-import { Paper, sheetFor } from "../../paper";
+import { Paper, pageFor } from "../../paper";
 import type { View } from "../../view";
 import type { Reading } from "../state/boardState";
 import { namesAnswer } from "../state/namesAnswer";
 import type { Keeping } from "../state/useKeeping";
 
-/** What a sheet measures at least, in pixels, so that it fills its room on a small screen. */
+/** What a page measures at least, in pixels, so that it fills its room on a small screen. */
 const LEAST = { across: 650, down: 500 };
-/** One of two sheets has half the room across. */
+/** One of two pages has half the room across. */
 const LEAST_OF_TWO = { across: 300, down: 400 };
 const FREE_OF_TWO = { across: 1, above: 2, below: 1 };
 
@@ -34,7 +34,7 @@ const KEEPING_WORDS: Readonly<Record<Keeping, string>> = {
 const SWIPE = 48;
 
 /** The squared paper with its problem written over it. While a problem is being typed, its setting out is shown. */
-export function BoardSheet({
+export function BoardPage({
   run,
   draft,
   step,
@@ -76,11 +76,8 @@ export function BoardSheet({
   );
   const free = title === undefined ? undefined : FREE_OF_TWO;
   const shown = drafted ? draftedSteps(drafted) : step;
-  const first = steps.findIndex(({ sheet }) => sheet?.index === steps[shown - 1]?.sheet?.index) + 1;
-  const sheet = useMemo(
-    () => sheetFor(layout, steps, first, least, free),
-    [layout, steps, first, least, free],
-  );
+  const first = steps.findIndex(({ page }) => page?.index === steps[shown - 1]?.page?.index) + 1;
+  const page = useMemo(() => pageFor(layout, steps, first, least, free), [layout, steps, first, least, free]);
   const here = drafted ? undefined : steps[step - 1];
   const eyeCol = here?.focus[0] ?? (layout.plumbs[0]?.line ?? 0) - 0.5;
   // A step without marks, such as a check, leaves the eye on what was written last.
@@ -96,15 +93,15 @@ export function BoardSheet({
     const fits = room.scrollWidth <= room.clientWidth;
     // A finger across paper that fits turns a step; across wider paper it moves the paper.
     room.style.touchAction = fits ? "pan-y" : "auto";
-    const across = (eyeCol + 0.5 - sheet.left) / (sheet.right - sheet.left);
-    const down = (eyeRow + 1 - sheet.top) / (sheet.bottom - sheet.top);
+    const across = (eyeCol + 0.5 - page.left) / (page.right - page.left);
+    const down = (eyeRow + 1 - page.top) / (page.bottom - page.top);
     const instantly = matchMedia("(prefers-reduced-motion: reduce)").matches;
     room.scrollTo({
       left: across * room.scrollWidth - room.clientWidth / 2,
       top: down * room.scrollHeight - room.clientHeight * 0.7,
       behavior: instantly ? "instant" : "smooth",
     });
-  }, [eyeCol, eyeRow, sheet]);
+  }, [eyeCol, eyeRow, page]);
 
   // How large the room is, for the paper to shrink into. (A size container would tell it too, but doubles the time of every step's layout.)
   useEffect(() => {
@@ -183,7 +180,7 @@ export function BoardSheet({
           layout={layout}
           writings={steps}
           shown={shown}
-          sheet={sheet}
+          page={page}
           square={view.square}
           house={house}
           placeNames={view.placeNames && shownRun !== undefined}
