@@ -1,4 +1,5 @@
 import { type ErrorPattern, PATTERNS, type PatternFacts, SLIPS } from "@/core/errorPatterns";
+import { patternWords } from "@/core/wording";
 import measured from "../bench/patterns.json" with { type: "json" };
 
 /** What the measuring found for one pattern, as shares; no sheets where too few problems trigger it. */
@@ -36,20 +37,22 @@ function measuredLine(pattern: ErrorPattern): string {
   return `wrong on ${percent(found.wrong)} of problems; of ${found.cases} such answers first ${percent(found.first)} (itself ${percent(found.itself)}), among three ${percent(found.three)}${sheets}`;
 }
 
-const entry = (pattern: PatternFacts, measures: string | undefined): string =>
-  [
-    `### ${code(pattern.id)}: ${pattern.name}`,
+function entry({ id, example, lookAlikes }: PatternFacts, measures: string | undefined): string {
+  const { name, does, shows, apart, remedy, knownFrom } = patternWords(id);
+  return [
+    `### ${code(id)}: ${name}`,
     "",
-    pattern.does,
+    does,
     "",
-    `- Shows with: ${pattern.shows}`,
-    `- Example: ${code(pattern.example[0])} gives ${code(pattern.example[1])}`,
-    `- Told apart: ${pattern.apart}`,
-    ...(pattern.lookAlikes.length > 0 ? [`- Looks like: ${pattern.lookAlikes.map(code).join(", ")}`] : []),
-    `- Helps: ${pattern.remedy}`,
-    `- Known from: ${pattern.knownFrom}`,
+    `- Shows with: ${shows}`,
+    `- Example: ${code(example[0])} gives ${code(example[1])}`,
+    `- Told apart: ${apart}`,
+    ...(lookAlikes.length > 0 ? [`- Looks like: ${lookAlikes.map(code).join(", ")}`] : []),
+    `- Helps: ${remedy}`,
+    `- Known from: ${knownFrom}`,
     ...(measures === undefined ? [] : [`- Measured: ${measures}`]),
   ].join("\n");
+}
 
 /** Every pattern of the catalogue, by skill, with what was measured of it. */
 export const patternSections = (): string =>

@@ -19,6 +19,7 @@ const LAYERS: Readonly<Record<string, readonly string[]>> = {
 const CORE_ORDER = [
   "result",
   "tuples",
+  "vocabulary",
   "number",
   "quantity",
   "house",
@@ -30,8 +31,8 @@ const CORE_ORDER = [
   "features",
   "pictures",
   "marking",
-  "wording",
   "errorPatterns",
+  "wording",
   "turn",
   "testing",
 ];

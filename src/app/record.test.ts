@@ -1,6 +1,7 @@
 import { describe, expect, it, vi } from "vitest";
-import { type PatternId, patternFacts, type Showings } from "@/core/errorPatterns";
+import type { PatternId, Showings } from "@/core/errorPatterns";
 import { PRESETS } from "@/core/house";
+import { patternWords } from "@/core/wording";
 import type { Attempt } from "@/data";
 import { recordedAnswers, recordedPatterns } from "./record";
 
@@ -39,7 +40,7 @@ describe("the patterns of a record", () => {
       ["add-right-flush", true],
       ["sub-column-gap", false],
     ]);
-    expect(recorded[0]).toMatchObject({ name: patternFacts("add-no-carry").name, shown: 5, chances: 6 });
+    expect(recorded[0]).toMatchObject({ name: patternWords("add-no-carry").name, shown: 5, chances: 6 });
   });
 
   it("are none of a learner nobody has worked with", () => {
@@ -62,7 +63,7 @@ describe("the answers of a record", () => {
       problem: "403 − 127",
       given: "376",
       verdict: "wrong",
-      explanation: patternFacts("sub-zero-to-nine-stop").name,
+      explanation: patternWords("sub-zero-to-nine-stop").name,
       hints: 2,
       estimate: "300",
     });
@@ -82,7 +83,7 @@ describe("the answers of a record", () => {
   it("name both patterns where two lie behind one", () => {
     const [listed] = recordedAnswers([{ ...attempt, patterns: ["add-no-carry", "add-right-flush"] }]);
     expect(listed?.explanation).toBe(
-      `${patternFacts("add-no-carry").name}; ${patternFacts("add-right-flush").name}`,
+      `${patternWords("add-no-carry").name}; ${patternWords("add-right-flush").name}`,
     );
   });
 });

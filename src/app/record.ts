@@ -1,6 +1,7 @@
+import { patternWords } from "@/core/wording";
 import "server-only";
 
-import { isSteady, type PatternId, patternFacts, type Showings } from "@/core/errorPatterns";
+import { isSteady, type PatternId, type Showings } from "@/core/errorPatterns";
 import type { Attempt } from "@/data";
 import type { RecordedAnswer } from "@/ui/learners";
 import { wrongWayAddress } from "@/ui/wrongWay/address";
@@ -26,7 +27,7 @@ export const recordedPatterns = (
     .filter(([, { shown }]) => shown > 0)
     .map(([pattern, showings]) => ({
       pattern,
-      name: patternFacts(pattern).name,
+      name: patternWords(pattern).name,
       ...showings,
       steady: isSteady(showings),
     }))
@@ -44,7 +45,7 @@ export const recordedAnswers = (attempts: readonly Attempt[]): readonly Recorded
     problem: attempt.problem,
     given: attempt.given,
     verdict: attempt.verdict,
-    explanation: attempt.patterns.map((id) => patternFacts(id).name).join("; "),
+    explanation: attempt.patterns.map((id) => patternWords(id).name).join("; "),
     note: attempt.note,
     hints: attempt.hints,
     estimate: attempt.estimate,

@@ -1,11 +1,10 @@
 import { createInterface } from "node:readline";
 import { parseArgs } from "node:util";
 import { boardAfter } from "@/core/board";
-import { patternFacts } from "@/core/errorPatterns";
 import type { HouseChoices } from "@/core/house";
 import type { Working } from "@/core/methods";
 import { writeAnswer, writeProblem } from "@/core/problem";
-import { answerInWords } from "@/core/wording";
+import { answerInWords, patternWords } from "@/core/wording";
 import {
   type ExplainedJson,
   explainedRequested,
@@ -91,7 +90,7 @@ function explainedText({ verdict, explanations, separating }: ExplainedJson): st
     "wrong",
     ...explanations.map(
       ({ patterns, probability }) =>
-        `${probability.toFixed(2)}  ${patterns.join(" + ")}: ${patterns.map((id) => patternFacts(id).name).join("; ")}`,
+        `${probability.toFixed(2)}  ${patterns.join(" + ")}: ${patterns.map((id) => patternWords(id).name).join("; ")}`,
     ),
     ...(separating === null ? [] : [`To tell the first two apart, set ${separating.problem}`]),
   ].join("\n");

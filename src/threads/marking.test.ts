@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { type PatternId, patternFacts, type Showings } from "@/core/errorPatterns";
+import type { PatternId, Showings } from "@/core/errorPatterns";
 import { choicesOf, PRESETS } from "@/core/house";
+import { patternWords } from "@/core/wording";
 import { markHandedIn } from "./handIn";
 import { chancesOf, markAnswers, rightAnswers, summarise } from "./marking";
 
@@ -50,7 +51,7 @@ describe("an answer on a sheet", () => {
     const mark = marked("53.2 − 17.8", "44.6");
     expect(mark.explanations[0]).toMatchObject({
       patterns: ["sub-column-gap"],
-      names: [patternFacts("sub-column-gap").name],
+      names: [patternWords("sub-column-gap").name],
     });
     expect(mark.patterns).toEqual(["sub-column-gap"]);
     expect(mark.shown).toContain("sub-column-gap");

@@ -2,7 +2,6 @@ import {
   type Answered,
   markedAnswer,
   type PatternId,
-  patternFacts,
   type Showings,
   sheetExplanations,
   showingsOn,
@@ -14,7 +13,7 @@ import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@
 import { readGiven } from "@/core/marking";
 import { answerOf } from "@/core/methods";
 import { readProblem, writeAnswer } from "@/core/problem";
-import { givenErrorWords, readErrorWords } from "@/core/wording";
+import { givenErrorWords, patternWords, readErrorWords } from "@/core/wording";
 import type { Mark } from "@/data/attempts";
 import type { LearnerSummary, ShownExplanation } from "@/ui/marking/marks";
 
@@ -84,7 +83,7 @@ function markOne(
     chances: chances.map(({ pattern }) => pattern),
     explanations: explanations.map(({ patterns, probability }) => ({
       patterns,
-      names: patterns.map((id) => patternFacts(id).name),
+      names: patterns.map((id) => patternWords(id).name),
       probability,
     })),
     error: "",
@@ -139,7 +138,7 @@ export function summarise({
     return ways && given?.ok ? [{ ways, given: given.value.answer }] : [];
   });
   const names = (patterns: readonly PatternId[]): readonly string[] =>
-    patterns.map((id) => patternFacts(id).name);
+    patterns.map((id) => patternWords(id).name);
   const [best] = sheetExplanations(answered);
   return {
     right: count("right"),
@@ -153,7 +152,7 @@ export function summarise({
       .slice(0, 6)
       .map(({ pattern, shown, chances, steady }) => ({
         pattern,
-        name: patternFacts(pattern).name,
+        name: patternWords(pattern).name,
         shown,
         chances,
         steady,

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
-import { PATTERN_IDS, patternFacts } from "@/core/errorPatterns";
+import { PATTERN_IDS } from "@/core/errorPatterns";
+import { patternWords } from "@/core/wording";
 import { database, listLearners, listSheets } from "@/data";
 import { newId } from "@/ui/ids";
 import { MarkingScreen } from "@/ui/marking";
@@ -12,7 +13,7 @@ import { openedSheet } from "../sheet";
 
 export const metadata: Metadata = { title: "Marking" };
 
-const NAMES = Object.fromEntries(PATTERN_IDS.map((id) => [id, patternFacts(id).name]));
+const NAMES = Object.fromEntries(PATTERN_IDS.map((id) => [id, patternWords(id).name]));
 
 /** How many sheets are offered to go on with. */
 const MOST_RECENT = 12;

@@ -45,26 +45,16 @@ export interface PatternAct {
   readonly needs?: (problem: Problem) => boolean;
 }
 
-/** What is known of a pattern: what it is, how it shows, what it is mixed up with and what helps. */
+/** What is known of a pattern beside what it does; what is said of it stands in the wordbook. */
 export interface PatternFacts {
   readonly id: PatternId;
-  readonly name: string;
-  /** What the learner does, in a sentence or two. */
-  readonly does: string;
-  /** The features that a problem needs for it to show. */
-  readonly shows: string;
   /** A problem, and the answer that a learner with the pattern gives. */
   readonly example: readonly [problem: string, answer: string];
-  /** How it is told apart from what looks like it. */
-  readonly apart: string;
-  readonly remedy: string;
-  /** Where it is described, from memory: author and year. */
-  readonly knownFrom: string;
   /** Patterns that often give the same answer, so that one answer can't tell them apart. */
   readonly lookAlikes: readonly PatternId[];
 }
 
-/** A named systematic error, with the decisions that carry it out. */
+/** A systematic error, with the decisions that carry it out. */
 export interface ErrorPattern extends PatternFacts, PatternAct {
   /** How often it is met, roughly, against the others: 1 seldom, 3 often. */
   readonly common: 1 | 2 | 3;

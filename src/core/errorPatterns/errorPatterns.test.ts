@@ -8,6 +8,7 @@ import { anyHouse } from "../testing/arbitrary";
 import { coinciding } from "../testing/coinciding";
 import { evenChances, ledAstray, names, noisySheet, problemsOf, skillOf, waysOf } from "../testing/learners";
 import { problemOf } from "../testing/problems";
+import { patternWords, remedyWords, wrongStepWords } from "../wording";
 import {
   type ErrorPattern,
   EVERY_PATTERN,
@@ -16,16 +17,13 @@ import {
   markedAnswer,
   PATTERN_IDS,
   PATTERNS,
-  patternFacts,
   patternsNamed,
-  remedyWords,
   replayOf,
   SLIPS,
   separatingProblem,
   sheetExplanations,
   showingsOn,
   undoingOf,
-  wrongStepWords,
   wrongWorking,
 } from ".";
 import { isSame, valueIn } from "./explaining/wrongWays";
@@ -44,8 +42,8 @@ const pattern = (id: string): ErrorPattern => {
 describe("the catalogue", () => {
   it("has every id once, with facts that say something", () => {
     expect([...EVERY_PATTERN, ...SLIPS].map(({ id }) => id)).toEqual([...PATTERN_IDS]);
-    for (const id of PATTERN_IDS) {
-      const { name, does, shows, apart, remedy, lookAlikes } = patternFacts(id);
+    for (const { id, lookAlikes } of [...EVERY_PATTERN, ...SLIPS]) {
+      const { name, does, shows, apart, remedy } = patternWords(id);
       for (const text of [name, does, shows, apart, remedy]) expect(text.length).toBeGreaterThan(5);
       expect(remedyWords(id)).toMatch(/^[^a-z].*[.?!]$/);
       expect(lookAlikes).not.toContain(id);

@@ -9,9 +9,8 @@ import { MONEY_PATTERNS } from "./catalogue/moneyPatterns";
 import { MULTIPLICATION_PATTERNS } from "./catalogue/multiplicationPatterns";
 import { SUBTRACTION_PATTERNS } from "./catalogue/subtractionPatterns";
 import { UNITS_PATTERNS } from "./catalogue/unitsPatterns";
-import type { ErrorPattern, PatternFacts, PatternSkill } from "./errorPattern";
+import type { ErrorPattern, PatternSkill } from "./errorPattern";
 import { PATTERN_IDS, type PatternId } from "./patternIds";
-import { SLIPS } from "./slips/slipFacts";
 
 /** The systematic errors of each skill. What is merely carried out badly has its own file. */
 export const PATTERNS: Readonly<Record<PatternSkill, readonly ErrorPattern[]>> = {
@@ -29,17 +28,6 @@ export const PATTERNS: Readonly<Record<PatternSkill, readonly ErrorPattern[]>> =
 
 /** Every systematic error, in the order of the catalogue. */
 export const EVERY_PATTERN: readonly ErrorPattern[] = Object.values(PATTERNS).flat();
-
-const FACTS: ReadonlyMap<PatternId, PatternFacts> = new Map(
-  [...EVERY_PATTERN, ...SLIPS].map((pattern) => [pattern.id, pattern]),
-);
-
-/** What is known of a pattern, systematic or not. */
-export function patternFacts(id: PatternId): PatternFacts {
-  const facts = FACTS.get(id);
-  if (facts === undefined) throw new Error(`patternFacts: ${id} is not in the catalogue`);
-  return facts;
-}
 
 /** The patterns of some ids that are systematic; none where another one is among them. */
 export function patternsNamed(ids: readonly PatternId[]): readonly ErrorPattern[] | undefined {

@@ -1,12 +1,11 @@
 export type { ErrorPattern, PatternFacts } from "./errorPattern";
-export { EVERY_PATTERN, PATTERNS, patternFacts, patternIdOf, patternsNamed } from "./errorPatterns";
+export { EVERY_PATTERN, PATTERNS, patternIdOf, patternsNamed } from "./errorPatterns";
 export { estimateJudged } from "./explaining/estimateJudged";
 export { explanationsOf, type Showings } from "./explaining/explain";
 export { markedAnswer, waysKept } from "./explaining/explainAnswer";
 export { type Answered, isSteady, sheetExplanations, showingsOn, waysTaken } from "./explaining/sheet";
 export { patternsFor, type WrongWays, wrongWays } from "./explaining/wrongWays";
 export { PATTERN_IDS, type PatternId } from "./patternIds";
-export { remedyWords, wrongStepWords } from "./replaying/patternWords";
 export { type Replay, replayOf, undoingOf } from "./replaying/replay";
 export { separatingProblem } from "./replaying/separating";
 export { isSlip, SLIPS } from "./slips/slipFacts";

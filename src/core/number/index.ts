@@ -37,6 +37,5 @@ export {
 export { decimalSign, type Notation, otherSign, writeDecimal } from "./notation";
 export { number, numeralParts, type Part, sign, textOf, words } from "./parts";
 export { MOST_DIGITS_A_SIDE, ONES, type Place, placesFrom, TENTHS } from "./place";
-export { GROUP_NAMES, placeName } from "./placeNames";
 export { writeNumeral } from "./writeNumeral";
 export { bareDigits, withoutEndZeros, zerosAtEnd } from "./zeros";

@@ -20,6 +20,7 @@ import {
   quantityParts,
   writePieces,
 } from "../quantity";
+import { ANSWER_WORDS } from "../vocabulary";
 
 /** A decimal that never ends: after the point come the `fixed` digits once, then the `repetend` for ever. */
 interface RecurringDecimal {
@@ -90,7 +91,7 @@ export function answerParts(answer: Answer, notation: Notation): readonly Part[]
     case "roundedAmount":
       return [sign("≈"), ...parts(answer.amount)];
     case "remainder":
-      return [...parts(answer.quotient), words(" r "), ...parts(answer.remainder)];
+      return [...parts(answer.quotient), words(ANSWER_WORDS.remainder), ...parts(answer.remainder)];
     case "recurring":
       return [...parts(unending(answer)), { kind: "repetend", text: answer.repetend }];
     case "comparison":
@@ -102,22 +103,27 @@ export function answerParts(answer: Answer, notation: Notation): readonly Part[]
         return [sign(compareNumerals(before, numeral) === 0 ? "=" : "<"), ...parts(numeral)];
       });
     case "share":
-      return [...parts(answer.each), words(" each, "), ...parts(answer.left), words(" left")];
+      return [
+        ...parts(answer.each),
+        words(ANSWER_WORDS.each),
+        ...parts(answer.left),
+        words(ANSWER_WORDS.left),
+      ];
     case "measureLeft":
-      return [...parts(answer.each), words(" r "), ...parts(answer.left)];
+      return [...parts(answer.each), words(ANSWER_WORDS.remainder), ...parts(answer.left)];
     case "timesLeft":
-      return [...parts(answer.times), words(" r "), ...parts(answer.left)];
+      return [...parts(answer.times), words(ANSWER_WORDS.remainder), ...parts(answer.left)];
     case "sufficiency":
       return [
-        words(answer.enough ? "yes, " : "no, "),
+        words(answer.enough ? ANSWER_WORDS.yes : ANSWER_WORDS.no),
         ...parts(answer.difference),
-        words(answer.enough ? " left" : " short"),
+        words(answer.enough ? ANSWER_WORDS.left : ANSWER_WORDS.short),
       ];
     case "handed":
       return [
         words(`${writePieces(answer.pieces, answer.currency)}, `),
         ...parts(answer.back),
-        words(" back"),
+        words(ANSWER_WORDS.back),
       ];
   }
 }

@@ -1,4 +1,4 @@
-import { type Notation, ONES, type Part, placeName, sign, textOf, words } from "../number";
+import { type Notation, ONES, type Part, sign, textOf, words } from "../number";
 import {
   amountOf,
   type CurrencyId,
@@ -8,6 +8,7 @@ import {
   quantityParts,
   unitOf,
 } from "../quantity";
+import { FORM_WORDS, inUnitsWords, LINE_WORDS, placeName, toPlaceWords } from "../vocabulary";
 import { type Expression, needsBrackets } from "./expression";
 import { isAmount, withOperands } from "./makeProblem";
 import type { SignedOperation } from "./operation";
@@ -55,15 +56,15 @@ export function problemParts(given: Problem, notation: ProblemNotation): readonl
     case "round":
     case "compare":
     case "order":
-      return [words(`${op} `), ...numbersParts(problem, notation)];
+      return [words(LINE_WORDS[op]), ...numbersParts(problem, notation)];
     case "rewrite":
       return numbersParts(problem, notation);
     case "enough": {
       const [have, ...costs] = problem.operands;
       return [
-        words("is "),
+        words(LINE_WORDS.is),
         ...quantityParts(have, notation),
-        words(" enough for "),
+        words(LINE_WORDS.enoughFor),
         ...joined(
           costs,
           costs.slice(1).map(() => "add" as const),
@@ -72,7 +73,11 @@ export function problemParts(given: Problem, notation: ProblemNotation): readonl
       ];
     }
     case "pay":
-      return [words("pay "), ...quantityParts(problem.operands[0], notation), ...withoutParts(problem)];
+      return [
+        words(LINE_WORDS.pay),
+        ...quantityParts(problem.operands[0], notation),
+        ...withoutParts(problem),
+      ];
     case "terms":
       return joined(
         operandsOf(problem),
@@ -94,7 +99,7 @@ export function problemParts(given: Problem, notation: ProblemNotation): readonl
 
 /** The numbers of a problem that no sign joins: two that are compared have "and" between them, several a semicolon. */
 export function numbersParts(problem: Problem, notation: Notation): readonly Part[] {
-  const between = words(problem.op === "compare" ? " and " : "; ");
+  const between = words(problem.op === "compare" ? LINE_WORDS.and : "; ");
   return operandsOf(problem).flatMap((operand, index) => [
     ...(index > 0 ? [between] : []),
     ...quantityParts(operand, notation),
@@ -158,32 +163,26 @@ export const writeExpression = (expression: Expression, notation: ProblemNotatio
 const withoutParts = ({ without, currency }: MoneyProblem): readonly Part[] =>
   without.length === 0
     ? []
-    : [words(` without ${without.map((value) => fromMinorPiece(value, currency)).join(", ")}`)];
+    : [words(LINE_WORDS.without + without.map((value) => fromMinorPiece(value, currency)).join(", "))];
 
 /** How a wanted form is written after a problem, with the space before it; empty where the house decides. */
 export function writeForm(form: AnswerForm, notation: Pick<ProblemNotation, "onesTerm">): string {
   switch (form.kind) {
     case "asItComes":
-      return "";
-    case "toPlace":
-      return ` to ${form.place === ONES ? notation.onesTerm : `${placeName(form.place, "")}s`}`;
     case "withRemainder":
-      return " with remainder";
     case "exactly":
-      return " exactly";
     case "asMixed":
-      return " as a mixed number";
     case "asFraction":
-      return " as a fraction";
     case "asDecimal":
-      return " as a decimal";
     case "simplest":
-      return " in simplest form";
+      return FORM_WORDS[form.kind];
+    case "toPlace":
+      return toPlaceWords(form.place === ONES ? notation.onesTerm : `${placeName(form.place, "")}s`);
     case "overDenominator":
       return ` = ?/${form.denominator}`;
     case "overNumerator":
       return ` = ${form.numerator}/?`;
     case "inUnits":
-      return ` in ${form.units.map((unit) => unitOf(unit).symbol).join(" and ")}`;
+      return inUnitsWords(form.units.map((unit) => unitOf(unit).symbol));
   }
 }

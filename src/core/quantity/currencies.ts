@@ -1,3 +1,4 @@
+import { CURRENCY_WORDS } from "../vocabulary";
 import { isOwnCurrency, type OwnCurrency, type OwnCurrencyId, ownCurrencyOf } from "./ownCurrency";
 
 /**
@@ -18,64 +19,42 @@ interface Currency extends OwnCurrency {
 /** How many of the minor unit make one of the major, in all of them. */
 export const MINOR_PLACES = 2;
 
-const ROWS: Readonly<Record<KnownCurrencyId, Omit<Currency, "id">>> = {
+type Words = (typeof CURRENCY_WORDS)[KnownCurrencyId];
+
+const ROWS: Readonly<Record<KnownCurrencyId, Omit<Currency, "id" | keyof Words>>> = {
   USD: {
     sign: "$",
     minorSign: "c",
-    name: "dollar",
-    names: "dollars",
-    minor: "cent",
-    minors: "cents",
     coins: [1, 5, 10, 25],
     notes: [100, 500, 1000, 2000, 5000, 10000],
   },
   GBP: {
     sign: "£",
     minorSign: "p",
-    name: "pound",
-    names: "pounds",
-    minor: "penny",
-    minors: "pence",
     coins: [1, 2, 5, 10, 20, 50, 100, 200],
     notes: [500, 1000, 2000, 5000],
   },
   EUR: {
     sign: "€",
     minorSign: "c",
-    name: "euro",
-    names: "euros",
-    minor: "cent",
-    minors: "cents",
     coins: [1, 2, 5, 10, 20, 50, 100, 200],
     notes: [500, 1000, 2000, 5000, 10000, 20000],
   },
   ZAR: {
     sign: "R",
     minorSign: "c",
-    name: "rand",
-    names: "rand",
-    minor: "cent",
-    minors: "cents",
     coins: [10, 20, 50, 100, 200, 500],
     notes: [1000, 2000, 5000, 10000, 20000],
   },
   PHP: {
     sign: "₱",
     minorSign: "c",
-    name: "peso",
-    names: "pesos",
-    minor: "centavo",
-    minors: "centavos",
     coins: [1, 5, 25, 100, 500, 1000, 2000],
     notes: [5000, 10000, 20000, 50000, 100000],
   },
   INR: {
     sign: "₹",
     minorSign: "p",
-    name: "rupee",
-    names: "rupees",
-    minor: "paisa",
-    minors: "paise",
     coins: [50, 100, 200, 500, 1000, 2000],
     notes: [5000, 10000, 20000, 50000],
   },
@@ -83,7 +62,7 @@ const ROWS: Readonly<Record<KnownCurrencyId, Omit<Currency, "id">>> = {
 
 /** A currency by its id. */
 export const currencyOf = (id: CurrencyId): Currency =>
-  isOwnCurrency(id) ? { id, ...ownCurrencyOf(id) } : { id, ...ROWS[id] };
+  isOwnCurrency(id) ? { id, ...ownCurrencyOf(id) } : { id, ...ROWS[id], ...CURRENCY_WORDS[id] };
 
 /** The currency of a sign that is typed before an amount, the house's own among them; none for other signs. */
 export const currencyTyped = (sign: string, house: CurrencyId): CurrencyId | undefined =>

@@ -1,3 +1,5 @@
+import { UNIT_WORDS } from "../vocabulary";
+
 /**
  * The units that can be measured in. A *scale* is a family whose units are multiples of its smallest one.
  * Sizes are those of the US customary system (NIST Handbook 44, appendix C), of the stone of 14 pounds
@@ -51,49 +53,23 @@ interface Unit {
   readonly typed: readonly string[];
 }
 
-const WRITTEN: Readonly<
-  Record<UnitId, readonly [symbol: string, name: string, names: string, typed: string]>
-> = {
-  ton: ["ton", "ton", "tons", "t tn"],
-  st: ["st", "stone", "stone", "stones"],
-  lb: ["lb", "pound", "pounds", "lbs"],
-  oz: ["oz", "ounce", "ounces", ""],
-  mi: ["mi", "mile", "miles", ""],
-  yd: ["yd", "yard", "yards", "yds"],
-  ft: ["ft", "foot", "feet", "'"],
-  in: ["in", "inch", "inches", '" ″ ins'],
-  gal: ["gal", "gallon", "gallons", "gals"],
-  qt: ["qt", "quart", "quarts", "qts"],
-  pt: ["pt", "pint", "pints", "pts"],
-  cup: ["cup", "cup", "cups", ""],
-  floz: ["fl oz", "fluid ounce", "fluid ounces", "floz"],
-  kg: ["kg", "kilogram", "kilograms", "kilo kilos"],
-  g: ["g", "gram", "grams", "gr"],
-  km: ["km", "kilometre", "kilometres", "kilometer kilometers"],
-  m: ["m", "metre", "metres", "meter meters"],
-  cm: ["cm", "centimetre", "centimetres", "centimeter centimeters"],
-  mm: ["mm", "millimetre", "millimetres", "millimeter millimeters"],
-  hL: ["hL", "hectolitre", "hectolitres", "hectoliter hectoliters hl"],
-  L: ["L", "litre", "litres", "liter liters l"],
-  mL: ["mL", "millilitre", "millilitres", "milliliter milliliters ml"],
-  week: ["wk", "week", "weeks", "wks w"],
-  day: ["d", "day", "days", ""],
-  h: ["h", "hour", "hours", "hr hrs"],
-  min: ["min", "minute", "minutes", "mins"],
-  s: ["s", "second", "seconds", "sec secs"],
-  deg: ["°", "degree", "degrees", "deg"],
-  arcmin: ["′", "minute", "minutes", "arcmin"],
+/** Signs that are typed for a unit. */
+const SIGNS: Readonly<Partial<Record<UnitId, readonly string[]>>> = {
+  ft: ["'"],
+  in: ['"', "″"],
 };
 
+const WORDS: Readonly<Record<UnitId, (typeof UNIT_WORDS)[UnitId]>> = UNIT_WORDS;
+
 const isScale = (name: string): name is Scale => Object.hasOwn(SCALE_ROWS, name);
-const isUnit = (name: string): name is UnitId => Object.hasOwn(WRITTEN, name);
+const isUnit = (name: string): name is UnitId => Object.hasOwn(WORDS, name);
 
 /** Every unit, largest of its scale first. */
 export const UNITS: readonly Unit[] = Object.entries(SCALE_ROWS).flatMap(([scale, sizes]) =>
   Object.entries(sizes).flatMap(([id, size]): readonly Unit[] => {
     if (!isScale(scale) || !isUnit(id)) return [];
-    const [symbol, name, names, typed] = WRITTEN[id];
-    return [{ id, scale, size: BigInt(size), symbol, name, names, typed: typed.split(" ").filter(Boolean) }];
+    const { symbol, name, names, typed } = WORDS[id];
+    return [{ id, scale, size: BigInt(size), symbol, name, names, typed: [...(SIGNS[id] ?? []), ...typed] }];
   }),
 );
 

@@ -4,8 +4,6 @@ import {
   estimateJudged,
   markedAnswer,
   type PatternId,
-  patternFacts,
-  remedyWords,
   replayOf,
   type Showings,
   waysTaken,
@@ -16,7 +14,7 @@ import type { Given } from "../marking";
 import { EVERY_METHOD, workingOf } from "../methods";
 import { markWork, type Paper } from "../paper";
 import { type Problem, readOneQuantity, writeAnswer } from "../problem";
-import { estimateLine } from "../wording";
+import { estimateLine, patternWords, remedyWords } from "../wording";
 
 /** What a learner made of a problem: the answer, the paper, and the estimate that was made first as it was typed. */
 export interface Work {
@@ -36,7 +34,7 @@ export function markedWork(
   const { verdict, explanations } = markedAnswer(ways, given, house, history);
   const shown = explanations.map(({ patterns, probability }) => ({
     patterns,
-    names: patterns.map((id) => patternFacts(id).name),
+    names: patterns.map((id) => patternWords(id).name),
     probability,
     onPaper: agrees(paper, problem, house, patterns, given.answer),
   }));
@@ -62,7 +60,7 @@ export function markedWork(
 }
 
 const beliefOf = (pattern: PatternId): { readonly name: string; readonly remedy: string } => ({
-  name: patternFacts(pattern).name,
+  name: patternWords(pattern).name,
   remedy: remedyWords(pattern),
 });
 

@@ -5,14 +5,11 @@ import {
   isSlip,
   type PatternId,
   type PatternReason,
-  patternFacts,
   type Replay,
-  remedyWords,
   replayOf,
   separatingProblem,
   undoingOf,
   type WrongWays,
-  wrongStepWords,
   wrongWays,
 } from "../errorPatterns";
 import type { HouseRules } from "../house";
@@ -20,7 +17,14 @@ import { readGiven } from "../marking";
 import { EVERY_METHOD, type Reason, type Stage, type Step } from "../methods";
 import { type Picture, pictureOf } from "../pictures";
 import { type Problem, writeAnswer, writeProblem } from "../problem";
-import { estimateLine, methodWords, plain } from "../wording";
+import {
+  methodWords,
+  notNearWords,
+  patternWords,
+  remedyWords,
+  undoneWords,
+  wrongStepWords,
+} from "../wording";
 
 /** A step of a replay as the screen shows it: its marks, and what is said to it. */
 interface ShownStep extends Writing {
@@ -77,7 +81,7 @@ export function choicesFor(ways: WrongWays, house: HouseRules): readonly Choice[
       return [
         {
           patterns,
-          name: patternFacts(pattern).name,
+          name: patternWords(pattern).name,
           answer: writeAnswer(replay.wrong.answer, house),
         },
       ];
@@ -108,7 +112,7 @@ export function wrongWayOf(
     line: writeProblem(problem, house),
     method: methodWords(sound.method).name,
     patterns: patterns.map((id) => {
-      const { name, does, apart } = patternFacts(id);
+      const { name, does, apart } = patternWords(id);
       return { name, does, remedy: remedyWords(id), apart };
     }),
     wrong: { layout: wrong.layout, steps: shown(wrong.steps), answer: writeAnswer(wrong.answer, house) },
@@ -130,10 +134,8 @@ function tellsOf(
   const written = writeAnswer(wrong.answer, house);
   const undoing = undoingOf(problem, wrong.answer, house);
   return {
-    estimate: estimate && `${plain(estimateLine(estimate, house))}, and ${written} was written.`,
-    undoing:
-      undoing &&
-      `${writeProblem(undoing.problem, house)} = ${writeAnswer(undoing.comes, house)}, and not ${undoing.ought}.`,
+    estimate: estimate && notNearWords(estimate, written, house),
+    undoing: undoing && undoneWords(undoing, house),
   };
 }
 
@@ -152,7 +154,7 @@ function separatingOf(
     if (separating === undefined) continue;
     return {
       line: writeProblem(separating, house),
-      from: other.map((id) => patternFacts(id).name).join("; "),
+      from: other.map((id) => patternWords(id).name).join("; "),
       patterns,
     };
   }

@@ -6,6 +6,8 @@ export { type AnyMethodWords, refusalSentence } from "./contract/methodWords";
 export { methodWords, stepWords } from "./contract/stepWords";
 export { methodWordsFrom, type Wordbook, wordsFrom } from "./contract/wordbook";
 export { DECIMAL_BOOK } from "./decimalBook";
+export { patternWords } from "./errorPatterns/wordsOfPatterns";
+export { notNearWords, remedyWords, undoneWords, wrongStepWords } from "./errorPatterns/wrongSteps";
 export { FRACTION_BOOK } from "./fractions/fractionBook";
 export {
   houseRefusalWords,
@@ -18,7 +20,7 @@ export { PRESET_WORDS } from "./house/presetWords";
 export { MEASURE_BOOK } from "./measures/measureBook";
 export { MENTAL_BOOK } from "./mental/mentalBook";
 export { MONEY_BOOK } from "./money/moneyBook";
-export { listed, plain, type StepWords, sentence, stretches } from "./numbers/line";
+export { plain, type StepWords, stretches } from "./numbers/line";
 export { placesName } from "./numbers/numberWords";
 export { SIGNED_BOOK } from "./signed/signedBook";
 export { answerInWords } from "./squares/answerSteps";

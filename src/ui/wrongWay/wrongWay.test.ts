@@ -7,6 +7,7 @@ import { anyHouse } from "@/core/testing/arbitrary";
 import { problemsOf, skillOf } from "@/core/testing/learners";
 import { problemOf } from "@/core/testing/problems";
 import { choicesFor, wrongWayOf } from "@/core/turn";
+import { patternWords } from "@/core/wording";
 import { readAddress } from "../board";
 import { wrongWayAddress } from "./address";
 
@@ -19,7 +20,7 @@ describe("a wrong way on the screen", () => {
     (id, pattern) => {
       const way = wrongWayOf(problemOf(pattern.example[0]), house, [id], undefined);
       if (way === undefined) throw new Error(`${id} is not shown on its own example`);
-      expect(way.patterns.map(({ name }) => name)).toEqual([pattern.name]);
+      expect(way.patterns.map(({ name }) => name)).toEqual([patternWords(id).name]);
       expect(way.departs).toBeGreaterThanOrEqual(1);
       expect(way.departs).toBeLessThanOrEqual(way.wrong.steps.length);
       expect(way.wrong.answer).not.toBe(way.sound.answer);

@@ -2,6 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { countedIn, type Decimal, fromCount, movedBy, ONES, withoutTrailingZeros } from "../../number";
 import type { Answer, DecimalProblem } from "../../problem";
+import { ANSWER_WORDS } from "../../vocabulary";
 import type { StepToDraw } from "../contract/step";
 import { type Expansion, gcd, type Quotient } from "../procedures/quotientDigits";
 import { type AnswerEnd, type AnswerReason, finishAnswer, nameStep } from "../squares/answer";
@@ -200,7 +201,7 @@ function withRest(
     const remainder = withoutTrailingZeros(movedBy(scaled, -power));
     const answer: Answer = { kind: "remainder", quotient: full, remainder };
     const steps = (): readonly StepToDraw<DivisionEndReason | AnswerReason>[] => {
-      const line = `${lineOf(full)} r ${lineOf(remainder)}`;
+      const line = lineOf(full) + ANSWER_WORDS.remainder + lineOf(remainder);
       const from = -full.whole.length;
       return [
         {

@@ -3,6 +3,7 @@ import { asFraction } from "../../number";
 import { type MeasureProblem, signOf } from "../../problem";
 import type { Measure } from "../../quantity";
 import { lastOf } from "../../tuples";
+import { ANSWER_WORDS } from "../../vocabulary";
 import type { Worked } from "../contract/method";
 import { newPad, text } from "../squares/pad";
 import type { UnitDecisions } from "./unitDecisions";
@@ -58,7 +59,7 @@ export function workShares(
     const rest = count % divisor;
     pad.line("work", { kind: "unitShare", unit, count, divisor, each, rest }, () => [
       text(
-        `${withUnit(count, unit)} ${sign} ${divisor} = ${withUnit(each, unit)}${rest > 0n ? ` r ${withUnit(rest, unit)}` : ""}`,
+        `${withUnit(count, unit)} ${sign} ${divisor} = ${withUnit(each, unit)}${rest > 0n ? ANSWER_WORDS.remainder + withUnit(rest, unit) : ""}`,
       ),
     ]);
     shares.push(each);

@@ -1,7 +1,8 @@
-import { MOST_DIGITS_A_SIDE, ONES, type Place, placeName, placesFrom } from "../../number";
+import { MOST_DIGITS_A_SIDE, ONES, type Place, placesFrom } from "../../number";
 import { type UnitId, unitOf, unitTyped } from "../../quantity";
 import { done, failed, type Result } from "../../result";
 import { isOneOrMore } from "../../tuples";
+import { ONES_TYPED, placeName } from "../../vocabulary";
 import { type AnswerForm, AS_IT_COMES, operandsOf, type Problem } from "../problem";
 import type { FormOf, ReadError } from "./readError";
 import { type Stretch, standsAlone, stretchOf, type Token, touches, wordOf } from "./tokens";
@@ -53,12 +54,10 @@ const SMALL_WORDS: ReadonlySet<string> = new Set(["a", "an", "its", "improper", 
 /** Every name of a place that can be typed, singular or plural, with its place. */
 const NAMED: ReadonlyMap<string, Place> = new Map(
   placesFrom(-MOST_DIGITS_A_SIDE, MOST_DIGITS_A_SIDE).flatMap((place) =>
-    (place === ONES ? ["one", "unit", "whole"] : [placeName(place, "")]).flatMap(
-      (name): [string, Place][] => [
-        [name, place],
-        [`${name}s`, place],
-      ],
-    ),
+    (place === ONES ? ONES_TYPED : [placeName(place, "")]).flatMap((name): [string, Place][] => [
+      [name, place],
+      [`${name}s`, place],
+    ]),
   ),
 );
 

@@ -1,14 +1,13 @@
 import type { HouseRules } from "../../house";
 import {
   type Decimal,
-  GROUP_NAMES,
   MOST_DIGITS_A_SIDE,
-  placeName as nameOfPlace,
   ONES,
   type Place,
   withoutBarePoint,
   writeDecimal,
 } from "../../number";
+import { GROUP_NAMES, placeName as nameOfPlace } from "../../vocabulary";
 
 const SMALL = (
   "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen " +

@@ -1,14 +1,16 @@
+import type { Estimate } from "../../checks";
+import type { PatternId, PatternReason } from "../../errorPatterns";
 import type { HouseRules } from "../../house";
 import type { Reason } from "../../methods";
-import { writeAnswer, writeProblem } from "../../problem";
-import { listed, type StepWords, sentence, stepWords } from "../../wording";
-import { patternFacts } from "../errorPatterns";
-import type { PatternId } from "../patternIds";
-import type { PatternReason } from "../wrongWorking";
+import { type Answer, type Problem, writeAnswer, writeProblem } from "../../problem";
+import { estimateLine } from "../checks/checkWords";
+import { stepWords } from "../contract/stepWords";
+import { listed, plain, type StepWords, sentence } from "../numbers/line";
+import { patternWords } from "./wordsOfPatterns";
 
 /** What helps against a pattern, as a sentence. */
 export function remedyWords(id: PatternId): string {
-  const remedy = sentence(patternFacts(id).remedy);
+  const remedy = sentence(patternWords(id).remedy);
   return /[.?!]$/.test(remedy) ? remedy : `${remedy}.`;
 }
 
@@ -43,3 +45,13 @@ export function wrongStepWords(reason: Reason | PatternReason, house: HouseRules
       return stepWords(reason, house);
   }
 }
+
+/** What the estimate says of a wrong answer. */
+export const notNearWords = (estimate: Estimate, written: string, house: HouseRules): string =>
+  `${plain(estimateLine(estimate, house))}, and ${written} was written.`;
+
+/** What a wrong answer comes to when it is taken back. */
+export const undoneWords = (
+  { problem, comes, ought }: { readonly problem: Problem; readonly comes: Answer; readonly ought: string },
+  house: HouseRules,
+): string => `${writeProblem(problem, house)} = ${writeAnswer(comes, house)}, and not ${ought}.`;

@@ -1,5 +1,3 @@
-import { ONES, type Place } from "./place";
-
 /** The names of the groups of three digits, from the ones upwards. Short scale. */
 export const GROUP_NAMES = (
   "_ thousand million billion trillion quadrillion quintillion sextillion septillion octillion nonillion " +
@@ -11,9 +9,9 @@ export const GROUP_NAMES = (
 
 const PREFIXES = ["", "ten-", "hundred-"];
 
-/** The name of one of a place, "tenth", "ten-thousandth", "ten", "hundred"; of the ones, the name that is given. Places without a name are powers of ten. */
-export function placeName(place: Place, onesName: string): string {
-  if (place === ONES) return onesName;
+/** The name of a place so many left of the ones, "ten", "hundred", or, below zero, right of them, "tenth"; of the ones, the name that is given. Places without a name are powers of ten. */
+export function placeName(place: number, onesName: string): string {
+  if (place === 0) return onesName;
   const size = Math.abs(place);
   if (size === 1) return place < 0 ? "tenth" : "ten";
   if (size === 2) return place < 0 ? "hundredth" : "hundred";
@@ -22,3 +20,6 @@ export function placeName(place: Place, onesName: string): string {
   const name = `${PREFIXES[size % 3]}${group}`;
   return place < 0 ? `${name}th` : name;
 }
+
+/** What the ones are called when a place is typed. */
+export const ONES_TYPED = ["one", "unit", "whole"] as const;
