@@ -8,6 +8,7 @@ import { examine, isTrouble, type Trouble } from "@/data/keeping/health";
 import { takeLock } from "@/data/keeping/lock";
 import { onTrouble } from "@/data/keeping/watch";
 import { computing } from "@/threads/pool";
+import { builtFiles } from "./builtFiles";
 import { accessOf, didCommand } from "./commands";
 import { answeredAtGate, FONT_PATH } from "./gate";
 import { answerError, putSafeHeaders } from "./headers";
@@ -52,11 +53,14 @@ async function startApplication(
   const application = next({ dev: false, dir: process.cwd(), hostname: host, port });
   const [pages] = await Promise.all([startPages(), application.prepare()]);
   const answer = application.getRequestHandler();
+  const built = builtFiles(path.join(process.cwd(), ".next/static"));
   onReplaced(pages.reopen);
   onTrouble(pages.tell);
   return {
-    handle: (request, response) =>
-      request.url?.startsWith("/api/") ? answer(request, response) : pages.pass(request, response),
+    handle: (request, response) => {
+      if (request.url?.startsWith("/api/")) return answer(request, response);
+      return built(request, response) ? undefined : pages.pass(request, response);
+    },
     pages,
   };
 }

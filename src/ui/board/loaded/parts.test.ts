@@ -12,7 +12,16 @@ import { PART as FRACTIONS } from "./fractions";
 import { PART as MEASURES } from "./measures";
 import { PART as MENTAL } from "./mental";
 import { PART as MONEY } from "./money";
-import { addPart, partsMissing, partsThere, partsUsed, partsWelcome, stepWords, watchParts } from "./parts";
+import {
+  addPart,
+  partsInMenu,
+  partsMissing,
+  partsThere,
+  partsUsed,
+  partsWelcome,
+  stepWords,
+  watchParts,
+} from "./parts";
 import { PART as SIGNED } from "./signed";
 
 const HOUSE = PRESETS.fillersTrueValue;
@@ -28,7 +37,7 @@ describe("the parts of a problem", () => {
   it("are all that its board needs: the same run and the same words as with every part", () => {
     fc.assert(
       fc.property(fc.oneof({ weight: 20, arbitrary: anyProblem }, rare), anyHouse, (problem, house) => {
-        const kinds = new Set<string>(["decimals", ...partsUsed(writeProblem(problem, house), house)]);
+        const kinds = new Set<string>(["decimals", ...partsUsed(writeProblem(problem, house), house, [])]);
         const parts = PARTS.filter(({ id }) => kinds.has(id));
         const library = libraryOf<Reason, MethodId>(parts.map(({ methods }) => methods));
         const books = parts.map(({ book }) => book);
@@ -39,6 +48,7 @@ describe("the parts of a problem", () => {
         for (const { reason } of run.working.steps) {
           expect(wordsFrom(books, reason, house)).toEqual(everyWords(reason, house));
         }
+        expect(run.steps.map(({ reason }) => reason)).toEqual(whole.steps.map(({ reason }) => reason));
         for (const { reason } of run.steps) expect(wordsFrom(books, reason, house).say).not.toBe("");
       }),
       { numRuns: 800 },
@@ -48,7 +58,10 @@ describe("the parts of a problem", () => {
   it("are missing until they come, and are then told to those who watch", () => {
     expect(partsMissing("54 lb − 27 lb", HOUSE)).toEqual(["measures"]);
     expect(partsMissing("1.5 + 2", HOUSE)).toEqual([]);
-    expect(partsWelcome("3 − 8", HOUSE)).toEqual(["signed", "mental"]);
+    expect(partsWelcome("3 − 8", HOUSE)).toEqual(["signed"]);
+    expect(partsInMenu(problemOf("3 − 8"))).toEqual(["mental"]);
+    expect(partsMissing("3 − 8", HOUSE, ["subtraction-by-decomposition", undefined])).toEqual([]);
+    expect(partsMissing("3 − 8", HOUSE, ["compensation"])).toEqual(["mental"]);
     expect(partsMissing("3 lb + ", HOUSE)).toEqual([]);
     let told = 0;
     const stop = watchParts(() => told++);

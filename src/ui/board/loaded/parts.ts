@@ -110,34 +110,60 @@ function partsFor(problem: Problem): readonly PartId[] {
   }
 }
 
-/** The parts with more methods for a problem: small whole numbers can be seen on a number line, much can be worked in the head. */
+/** The parts with more methods for a problem, that its checks may take too: small whole numbers can be seen on a number line. */
 function partsBeside(problem: Problem): readonly PartId[] {
   const { kind, op } = problem;
   const operands = operandsOf(problem);
   const small = operands.every(
     (one) => one.kind === "decimal" && isWhole(one) && asFraction(one).numerator <= ON_A_LINE,
   );
-  if (kind !== "decimals" || (op !== "add" && op !== "subtract" && op !== "multiply")) return [];
-  return op !== "multiply" && operands.length === 2 && small ? ["signed", "mental"] : ["mental"];
+  const seen = kind === "decimals" && (op === "add" || op === "subtract") && operands.length === 2 && small;
+  return seen ? ["signed"] : [];
 }
+
+/** The parts whose methods are only taken where a tutor chooses one: much can be worked in the head. */
+const partsToChoose = ({ kind, op }: Problem): readonly PartId[] =>
+  kind === "decimals" && (op === "add" || op === "subtract" || op === "multiply") ? ["mental"] : [];
 
 const partsOf = (text: string, house: HouseRules, parts: (problem: Problem) => readonly PartId[]) => {
   const problem = readProblem(text, house);
   return problem.ok ? parts(problem.value) : [];
 };
 
-/** The parts that the problem of a line can't do without and that are not there yet; none where it does not read. */
-export const partsMissing = (text: string, house: HouseRules): readonly PartId[] =>
-  notThere(partsOf(text, house, partsFor));
+/** The parts that the problem of a line, worked by some methods, can't do without and that are not there yet; none where it does not read. */
+export const partsMissing = (
+  text: string,
+  house: HouseRules,
+  methods: readonly (MethodId | undefined)[] = [],
+): readonly PartId[] => {
+  const unknown = methods.some(
+    (id) => id !== undefined && !loaded.library.methods.some((one) => one.id === id),
+  );
+  return notThere(
+    partsOf(text, house, (problem) => [...partsFor(problem), ...(unknown ? partsToChoose(problem) : [])]),
+  );
+};
 
 /** The parts with more methods for the problem of a line, that are not there yet. */
 export const partsWelcome = (text: string, house: HouseRules): readonly PartId[] =>
   notThere(partsOf(text, house, partsBeside));
 
-/** Every part beside that of decimals that the problem of a line has a use for. */
-export const partsUsed = (text: string, house: HouseRules): readonly PartId[] => [
+/** The parts whose methods a tutor may choose for a problem, that are not there yet. */
+export const partsInMenu = (problem: Problem): readonly PartId[] => notThere(partsToChoose(problem));
+
+/** Every part beside that of decimals that a line worked by some methods has a use for. The methods are there. */
+export const partsUsed = (
+  text: string,
+  house: HouseRules,
+  methods: readonly (MethodId | undefined)[],
+): readonly PartId[] => [
   ...partsOf(text, house, partsFor),
   ...partsOf(text, house, partsBeside),
+  ...partsOf(text, house, partsToChoose).filter((id) =>
+    loaded.parts.some(
+      (part) => part.id === id && part.methods.methods.some((one) => methods.includes(one.id)),
+    ),
+  ),
 ];
 
 const notThere = (ids: readonly PartId[]): readonly PartId[] =>

@@ -4,6 +4,7 @@ import type { ReactElement, RefObject } from "react";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { library, methodWords } from "../loaded/parts";
+import { useMenuParts } from "../loaded/useMenuParts";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
 
 /** The other methods that take the problem, to be carried out on a second board. Loaded when it is first wanted. */
@@ -22,6 +23,7 @@ export default function BesidePanel({
   readonly onBeside: (method: MethodId | undefined) => void;
   readonly onClose: () => void;
 }): ReactElement {
+  useMenuParts(problem);
   const others = library()
     .methodsFor(problem)
     .filter(({ id, refusal }) => id !== method && refusal === undefined);

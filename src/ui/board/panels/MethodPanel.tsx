@@ -6,6 +6,7 @@ import type { Problem } from "@/core/problem";
 import { refusalSentence } from "@/core/wording";
 import { ROUTES } from "../../routes";
 import { library, methodWords } from "../loaded/parts";
+import { useMenuParts } from "../loaded/useMenuParts";
 import { type Choice, ChoicePanel } from "./ChoicePanel";
 
 /** Every method: those that take this problem with what they do, then the others with why they do not. Loaded when it is first wanted. */
@@ -22,6 +23,7 @@ export default function MethodPanel({
   readonly onMethod: (method: MethodId) => void;
   readonly onClose: () => void;
 }): ReactElement {
+  useMenuParts(problem);
   const methods = library().methodsFor(problem);
   // Methods of another operation would only be a long list of the same reason.
   const near = methods.filter(({ refusal }) => refusal?.kind !== "otherOperation");

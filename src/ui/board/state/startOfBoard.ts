@@ -37,7 +37,7 @@ export function startOfBoard(
   return {
     start: { typed, house, open },
     kept: kept !== undefined && sameBoard(open, kept),
-    parts: partsUsed(typed, house),
+    parts: partsUsed(typed, house, [open.method, open.beside]),
   };
 }
 

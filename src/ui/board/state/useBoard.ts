@@ -94,7 +94,8 @@ export function useBoard(start: {
   }, [missing, typed, house]);
   const acts = useMemo(() => {
     const once = (action: BoardAction): void => {
-      const needed = partsMissing(lineOf(action, latest.current), latest.current.house);
+      const methods = action.kind === "adopt" ? [action.board.method, action.board.beside] : [];
+      const needed = partsMissing(lineOf(action, latest.current), latest.current.house, methods);
       if (needed.length === 0) dispatch(action);
       else
         loadParts(needed).then(
