@@ -37,7 +37,7 @@ const WALKS = [
     estimate: "0.06 × 0.3 ≈ 0.018",
     check: "0.018 ÷ 0.3 = 0.06",
     methods: [
-      { name: "Column multiplication", says: "18 has too few digits for 3 places: put 2 zeros in front." },
+      { name: "Column multiplication", says: "3 places and a digit before the point: 18 has too few digits, so put 2 zeros in front." },
       { name: "Lattice", says: "3 times 6 is 18: 1 above the diagonal, 8 below." },
     ],
   },
@@ -47,7 +47,7 @@ const WALKS = [
     estimate: "7.2 ÷ 0.08 ≈ 90",
     check: "90 × 0.08 = 7.2",
     methods: [
-      { name: "Long division", says: "The divisor 0.08 is not whole. Both times 100: 720 by 8." },
+      { name: "Long division", says: "The divisor 0.08 is not whole. Multiply both by 100: 720 ÷ 8." },
       { name: "Short division", says: "8 into 72 goes 9 times." },
     ],
   },

@@ -132,6 +132,13 @@ export function isNear(answer: Answer, estimate: Estimate, problem: Problem): bo
   return isValueNear(answerValueOf(answer, divisorOf(problem)), rounding, estimate, problem);
 }
 
+/** Whether an answer is within a quarter of its estimate. */
+export function isClose(answer: Answer, estimate: Estimate, problem: Problem): boolean {
+  const about = fractionOf(estimate.result);
+  const off = answerValueOf(answer, divisorOf(problem)).sub(about).abs();
+  return off.mul(4n).compare(about.abs()) <= 0;
+}
+
 function isValueNear(value: Fraction, rounding: Fraction, estimate: Estimate, problem: Problem): boolean {
   const about = fractionOf(estimate.result);
   const off = value.sub(about).abs();

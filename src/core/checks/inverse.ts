@@ -8,7 +8,14 @@ import {
   magnitude,
   withoutTrailingZeros,
 } from "../number";
-import { AS_IT_COMES, type DecimalProblem, decimalsOf, fractionOf, quantityOf } from "../problem";
+import {
+  AS_IT_COMES,
+  type DecimalProblem,
+  decimalsOf,
+  fractionOf,
+  type Problem,
+  quantityOf,
+} from "../problem";
 import type { Quantity } from "../quantity";
 import { lastOf, type OneOrMore, type Two } from "../tuples";
 import { type Undoing, undoing } from "./undoing";
@@ -23,7 +30,7 @@ export interface Inverse {
   /** The numbers that were left alone, and make what is expected. */
   readonly others: readonly Quantity[];
   /** What leads back: the one number it began with, or what the numbers left alone make. */
-  readonly leadsTo: "firstNumber" | "otherNumbers" | "dividend" | "handedOver";
+  readonly leadsTo: "firstNumber" | "larger" | "otherNumbers" | "dividend" | "handedOver";
   readonly agrees: boolean;
 }
 
@@ -48,9 +55,16 @@ export function inverseOf(working: Working, library: Library): Inverse | undefin
     plus,
     expected,
     others: [expected],
-    leadsTo: problem.op === "divide" ? "dividend" : problem.op === "pay" ? "handedOver" : "firstNumber",
+    leadsTo: leadsTo(problem, expected),
     agrees: sum.equals(fractionOf(expected)),
   };
+}
+
+/** What is led back to. A difference below zero was turned round, and leads to the larger number. */
+function leadsTo(problem: Problem, expected: Quantity): Inverse["leadsTo"] {
+  if (problem.op === "divide") return "dividend";
+  if (problem.op === "pay") return "handedOver";
+  return problem.op === "subtract" && expected !== problem.operands[0] ? "larger" : "firstNumber";
 }
 
 function inverseOfDecimals(working: Working, problem: DecimalProblem, library: Library): Inverse | undefined {
@@ -68,7 +82,8 @@ function inverseOfDecimals(working: Working, problem: DecimalProblem, library: L
       const difference = magnitude(exactNumeral(working, library));
       const operands = [difference, smaller] as const;
       const asked = { kind: "decimals", op: "add", operands, form: AS_IT_COMES } as const;
-      return carriedOut(asked, [larger], working, "add", library);
+      const inverse = carriedOut(asked, [larger], working, "add", library);
+      return belowZero ? { ...inverse, leadsTo: "larger" } : inverse;
     }
     case "multiply": {
       const by = [...problem.operands].reverse().find((factor) => leadingPlace(factor) !== undefined);

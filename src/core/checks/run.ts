@@ -1,7 +1,7 @@
 import type { Library, MethodId, Reason, Step, Working } from "../methods";
 import { compareDecimals, countedIn, type Decimal, fromCount, roundTo } from "../number";
 import { type Answer, answerValueOf, type DecimalProblem, divisorOf, type Problem } from "../problem";
-import { estimateOf, isNear } from "./estimate";
+import { estimateOf, isClose, isNear } from "./estimate";
 import { type Inverse, inverseOf } from "./inverse";
 import type { Estimate } from "./roughly";
 import { type SenseReason, sensesOf } from "./senses";
@@ -12,7 +12,9 @@ export type CheckReason =
       readonly kind: "compareWithEstimate";
       readonly estimate: Estimate;
       readonly answer: Answer;
+      /** Whether it lies no further from the estimate than the numbers were rounded; and whether that is close. */
       readonly near: boolean;
+      readonly close: boolean;
     }
   | { readonly kind: "inverse"; readonly problem: Problem; readonly inverse: Inverse }
   | {
@@ -57,7 +59,15 @@ export function runOf(working: Working, library: Library): Run {
   const inverse = inverseOf(working, library);
   const reasons: readonly CheckReason[] = [
     ...(estimate
-      ? [{ kind: "compareWithEstimate", estimate, answer, near: isNear(answer, estimate, problem) } as const]
+      ? [
+          {
+            kind: "compareWithEstimate",
+            estimate,
+            answer,
+            near: isNear(answer, estimate, problem),
+            close: isClose(answer, estimate, problem),
+          } as const,
+        ]
       : []),
     ...sensesOf(working),
     ...(problem.kind === "decimals" && problem.op === "round" ? [neighbours(problem, answer)] : []),

@@ -61,7 +61,7 @@ describe("work that is handed in", () => {
     const { verdict, explanations } = told(problemOf("403 − 127"), "376");
     expect(verdict).toBe("wrong");
     expect(explanations[0]?.patterns).toEqual(["sub-zero-to-nine-stop"]);
-    expect(explanations[0]?.names[0]).toMatch(/nought/);
+    expect(explanations[0]?.names[0]).toMatch(/zero/);
     const chances = explanations.map(({ probability }) => probability);
     expect(chances).toEqual([...chances].sort((a, b) => b - a));
   });

@@ -36,7 +36,16 @@ export function workStraightDown(block: Block, house: HouseRules): WorkedBlock {
     steps.push({
       stage: "work",
       reason: meets
-        ? { kind: "digitProduct", place, byPlace: place, digit, by, last, ...said }
+        ? {
+            kind: "digitProduct",
+            place,
+            byPlace: place,
+            digit,
+            by,
+            last,
+            wholes: block.readAs !== undefined,
+            ...said,
+          }
         : { kind: "columnSum", place, parts: [alone], ...said },
       draw: () => [
         ...[...String(written)].reverse().map(

@@ -33,6 +33,8 @@ export type ProductReason =
       readonly written: number;
       readonly carriedOut: number;
       readonly last: boolean;
+      /** Whether the numbers have points, and are multiplied as if they had none. */
+      readonly wholes: boolean;
       /** A zero in front of the number, which is not written. */
       readonly blank: boolean;
     }
@@ -43,6 +45,8 @@ export type ProductReason =
       readonly byPlace: Place;
       readonly zeros: number;
       readonly written: boolean;
+      /** The multiplier as it is read without its point; none where it stands as it is. */
+      readonly of: string | undefined;
     }
   /** A digit that is zero: its row is written as zeros, or skipped. */
   | { readonly kind: "zeroRow"; readonly byPlace: Place; readonly written: boolean }
@@ -81,6 +85,8 @@ export interface Block {
     | { readonly kind: "corner" }
     | { readonly kind: "unwritten" };
   readonly from: number;
+  /** The multiplier as a whole number where the factors have points that are left out; none where they stand as they are. */
+  readonly readAs?: string;
 }
 
 /** A block worked: its steps, the digits of the product, and the rows it took. */
@@ -172,7 +178,7 @@ function rowSteps(drawing: Drawing, row: PartialRow, nth: number): readonly Step
   }
   const open: StepToDraw<BlockReason> = {
     stage: "work",
-    reason: { kind: "openRow", by: row.by, byPlace, zeros: opens, written: filled },
+    reason: { kind: "openRow", by: row.by, byPlace, zeros: opens, written: filled, of: block.readAs },
     draw: opening,
     focus: [],
   };
@@ -216,6 +222,7 @@ function productStep(
       place: block.lowest + column,
       byPlace: block.byLowest + row.shift,
       ...made,
+      wholes: block.readAs !== undefined,
       blank,
     },
     draw: () => [

@@ -4,7 +4,7 @@ import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
 import { listed, type StepWords, sentence } from "../numbers/line";
 import { countOf, piecesOf, placesName } from "../numbers/numberWords";
-import { ARRIVED } from "../numbers/terms";
+import { ARRIVED, carriedOn } from "../numbers/terms";
 
 /** The words for the method itself. */
 export const COLUMN_ADDITION_WORDS: MethodWords<"column-addition"> = {
@@ -65,18 +65,7 @@ function sayLine(sum: ColumnSum, house: HouseRules): string {
 function onward(sum: ColumnSum, house: HouseRules): string {
   if (sum.carriedOut === 0) return `write *${sum.written}*`;
   const tens = sum.carriedOut * 10;
-  if (house.narration === "short") {
-    const kept = `write *${sum.written}*`;
-    if (house.carryPlace === "unwritten") return `${kept}, keep *${sum.carriedOut}* in mind`;
-    switch (house.carryTerm) {
-      case "carry":
-        return `${kept}, carry *${sum.carriedOut}*`;
-      case "regroup":
-        return `${kept}, regroup ${tens} as *${sum.carriedOut}*`;
-      case "exchange":
-        return `${kept}, exchange ${tens} for *${sum.carriedOut}*`;
-    }
-  }
+  if (house.narration === "short") return `write *${sum.written}*, ${carriedOn(sum.carriedOut, house)}`;
   const kept =
     sum.written === 0 ? `no ${placesName(sum.place, house)}` : countOf(sum.written, sum.place, house);
   const stay = `*${kept}* ${sum.written === 1 ? "stays" : "stay"}`;

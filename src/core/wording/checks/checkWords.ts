@@ -1,6 +1,6 @@
 import type { CheckReason, Estimate } from "../../checks";
 import type { HouseRules } from "../../house";
-import { movedBy } from "../../number";
+import { compareDecimals, movedBy } from "../../number";
 import { type Operation, signOf, writeAnswer, writeProblem, writeUnformed } from "../../problem";
 import { type Quantity, writeQuantity } from "../../quantity";
 import type { StepsOf } from "../contract/wordbook";
@@ -33,9 +33,9 @@ export const CHECK_STEPS: StepsOf<CheckReason> = {
     const name = called(reason.method).toLowerCase();
     return {
       say: reason.agrees
-        ? `Another way, *${name}*, gives *${answer}* too.`
-        : `Another way, *${name}*, gives *${answer}*: look again.`,
-      why: "Two ways that share no steps seldom go wrong in the same place.",
+        ? `Worked otherwise, by *${name}*, it comes to *${answer}* too.`
+        : `Worked otherwise, by *${name}*, it comes to *${answer}*: look again.`,
+      why: "Worked a second time in another way, a slip is not easily made again.",
       ask: "Which other way do you know?",
     };
   },
@@ -83,7 +83,7 @@ function roundingWords({ rounding }: Estimate, house: HouseRules): string {
 }
 
 function comparedWords(
-  { answer: given, estimate, near }: Extract<CheckReason, { kind: "compareWithEstimate" }>,
+  { answer: given, estimate, near, close }: Extract<CheckReason, { kind: "compareWithEstimate" }>,
   house: HouseRules,
 ): StepWords {
   const answer = writeAnswer(given, house).replace(/^≈ /, "");
@@ -92,9 +92,11 @@ function comparedWords(
   const { op } = estimate.rounded;
   const columns = op !== "multiply" && op !== "divide";
   const why =
-    estimate.rounded.kind === "decimals"
-      ? "Digits one square out make an answer about ten times too large or too small: that would show here."
-      : "A sign, a unit or a part that was lost on the way would show here.";
+    estimate.rounded.kind !== "decimals"
+      ? "A sign, a unit or a part that was lost on the way would show here."
+      : columns
+        ? "A number set out in the wrong squares, or a sign taken for another, would mostly show here. One digit that is wrong need not."
+        : "Digits one square out make a product or a quotient ten times too large or too small: that would show here.";
   if (!near) {
     return {
       say: `*${answer}* lies further from the estimate *${about}* than rounding explains: look again.`,
@@ -104,12 +106,16 @@ function comparedWords(
   }
   if (columns || given.kind !== "decimal" || !given.point) {
     return {
-      say: `*${answer}* lies as near to the estimate *${about}* as rounding allows: the size is right.`,
+      say: close
+        ? `*${answer}* is close to the estimate *${about}*.`
+        : `*${answer}* lies no further from the estimate *${about}* than the numbers were rounded.`,
       why,
       ask,
     };
   }
-  const [less, more] = [movedBy(given, -1), movedBy(given, 1)].map((moved) => inText(moved, house));
+  const [less, more] = [movedBy(given, -1), movedBy(given, 1)]
+    .sort(compareDecimals)
+    .map((moved) => inText(moved, house));
   return {
     say: `The estimate was *${about}*. With these digits ${less} is too small and ${more} too large: *${answer}* is right.`,
     why: `The estimate decides where the ${house.decimalMark} can be: one place further it would be ten times as much, or a tenth.`,
@@ -128,6 +134,7 @@ function inverseWords(
   const line = `${asked}${rest} = ${plus && agrees ? target : quantityInText(result, house)}`;
   const back = {
     firstNumber: `the ${target} it began with`,
+    larger: "the larger of the two",
     otherNumbers: `which is what ${others.map((other) => quantityInText(other, house)).join(` ${problem.op === "multiply" ? signOf("multiply", house) : "+"} `)} makes`,
     dividend: "the dividend",
     handedOver: "which is what was handed over",
@@ -163,7 +170,7 @@ function undoing(op: Operation, rest: boolean): string {
     case "enough":
     case "pay":
     case "chain":
-      return "the way back ends where it began";
+      return "what was handed over is the price and the change";
   }
 }
 

@@ -37,7 +37,7 @@ export function senseWords(reason: SenseReason, house: HouseRules): StepWords {
     case "topsAndBottoms":
       return {
         say: `Tops and bottoms added would make *${writeNumeral(reason.wrong, house)}*, which is less than ${writeNumeral(reason.largest, house)} alone.`,
-        why: `${numbersListed(reason.parts, house)} together can't be less than one of them. Parts of different kinds can't be counted together.`,
+        why: `${numbersListed(reason.parts, house)} together can't be less than one of them: the denominator only names the parts, and is not added.`,
         ask: "Can a sum be smaller than one of the things that were added?",
       };
   }

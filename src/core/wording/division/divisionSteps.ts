@@ -7,7 +7,9 @@ import type {
   ShortDivisionReason,
 } from "../../methods";
 import { type Decimal, ONES } from "../../number";
+import { signOf } from "../../problem";
 import type { StepsOf } from "../contract/wordbook";
+import { oftenWords } from "../numbers/counted";
 import { type StepWords, sentence } from "../numbers/line";
 import { countOf, inText, placesName } from "../numbers/numberWords";
 
@@ -19,8 +21,8 @@ export const DIVISION_STEPS: StepsOf<DivisionReason> = {
     const { dividend, divisor, power, newDividend, newDivisor } = reason;
     const factor = `1${"0".repeat(power)}`;
     return {
-      say: `The divisor ${inText(divisor, house)} is not whole. Both times *${factor}*: *${inText(newDividend, house)}* by *${newDivisor}*.`,
-      why: `Above and below the bar the same multiplication: ${factor} over ${factor} is one, so ${inText(dividend, house)} by ${inText(divisor, house)} keeps its quotient.`,
+      say: `The divisor ${inText(divisor, house)} is not whole. Multiply both by *${factor}*: *${inText(newDividend, house)} ${signOf("divide", house)} ${newDivisor}*.`,
+      why: `Above and below the bar the same multiplication: ${factor} over ${factor} is one, so ${inText(dividend, house)} ${signOf("divide", house)} ${inText(divisor, house)} keeps its quotient.`,
       ask: "How can the divisor become a whole number, without changing the quotient?",
     };
   },
@@ -47,7 +49,7 @@ export const DIVISION_STEPS: StepsOf<DivisionReason> = {
     };
   },
   takePart: (reason) => ({
-    say: `${reason.divisor} does not go into fewer digits: take *${reason.part}*.`,
+    say: `${fewerDigits(reason)} is less than ${reason.divisor}, so take *${reason.part}*.`,
     why: "The first digits alone are fewer than the divisor. Taken together with the next one they can be shared.",
     ask: `How many digits must be taken, so that ${reason.divisor} goes in?`,
   }),
@@ -67,19 +69,22 @@ export const DIVISION_STEPS: StepsOf<DivisionReason> = {
   }),
   bringDown: (reason, house) => ({
     say: reason.appended
-      ? `Put a *zero* to the dividend and bring it down: *${reason.part}*.`
+      ? `Write a *zero* after the dividend and bring it down: *${reason.part}*.`
       : `Bring down the *${reason.digit}*: *${reason.part}*.`,
     why: reason.appended
       ? `A zero after the last decimal changes nothing. ${sentence(`what is left becomes ${placesName(reason.place, house)}`)}.`
       : sentence(
           reason.rest === 0n
             ? `nothing was left, so only the ${placesName(reason.place, house)} are shared next.`
-            : `what was left counts ten times as much in the next place, and the ${placesName(reason.place, house)} join it.`,
+            : `what was left makes ten times as many ${placesName(reason.place, house)}, and the ${reason.digit} of the dividend join them.`,
         ),
     ask: "What comes down next?",
   }),
   shareInHead: shareWords,
 };
+
+/** The digits of a part but for its last one: too few for the divisor to go into. */
+const fewerDigits = ({ part }: Extract<Reason, { kind: "takePart" }>): bigint => part / 10n;
 
 function howManyWords(
   { part, divisor, digit, place }: Extract<Reason, { kind: "howMany" }>,
@@ -88,8 +93,10 @@ function howManyWords(
   return {
     say:
       digit === 0
-        ? `${divisor} into ${part}: it does not go. Write *0* in the quotient.`
-        : `${divisor} into ${part} goes *${digit}* ${digit === 1 ? "time" : "times"}.`,
+        ? part === 0n
+          ? `${divisor} into 0 goes *0* times.`
+          : `${part} is less than ${divisor}: write *0* in the quotient.`
+        : `${divisor} goes into ${part} *${oftenWords(digit)}*.`,
     why:
       digit === 0
         ? sentence(
@@ -108,15 +115,17 @@ function shareWords(
 ): StepWords {
   const left =
     rest > 0n ? `, and *${rest}* ${last ? "is left" : "left over, small before the next digit"}` : "";
-  const opening = appended ? "Put a zero to the dividend. " : "";
+  const opening = appended ? "Write a zero after the dividend. " : "";
   return {
     say:
       digit === 0
-        ? `${opening}${divisor} into ${part} does not go: *0*${left}.`
-        : `${opening}${divisor} into ${part} goes *${digit}* ${digit === 1 ? "time" : "times"}${left}.`,
+        ? part === 0n
+          ? `${opening}${divisor} into 0 goes *0* times.`
+          : `${opening}${part} is less than ${divisor}: *0*${left}.`
+        : `${opening}${divisor} goes into ${part} *${oftenWords(digit)}*${left}.`,
     why: sentence(
       rest > 0n && !last
-        ? `${digit} times ${divisor} is ${BigInt(digit) * divisor}. What is left counts ten times as much in the next place.`
+        ? `${digit} times ${divisor} is ${BigInt(digit) * divisor}. What is left makes ten times as many of the next place.`
         : `each part gets ${digit === 0 ? `no ${placesName(place, house)}` : countOf(digit, place, house)}: ${digit} times ${divisor} is ${BigInt(digit) * divisor}.`,
     ),
     ask: `How many times does ${divisor} go into ${part}, and what is left?`,
@@ -143,7 +152,7 @@ export const DIVISION_END_STEPS: StepsOf<DivisionEndReason> = {
   },
   remainderShared: (reason) => ({
     say: `Share what is left too: ${reason.numerator} by ${reason.denominator} is *${reason.numerator}/${reason.denominator}*.`,
-    why: "A remainder divided by the divisor is a part of one: so many of as many equal pieces.",
+    why: "A remainder divided by the divisor is a part of one: its numerator says how many pieces are left, its denominator into how many each whole is shared.",
     ask: "What part of the divisor is left?",
   }),
   simplifyPart: (reason) => ({
@@ -152,10 +161,15 @@ export const DIVISION_END_STEPS: StepsOf<DivisionEndReason> = {
     ask: "Which number goes into both?",
   }),
   repetendFound: (reason) => {
-    const before = reason.fixed === "" ? "" : " The digits before them come only once.";
+    const before =
+      reason.fixed === ""
+        ? ""
+        : reason.fixed.length === 1
+          ? " The digit before comes only once."
+          : " The digits before come only once.";
     return {
-      say: `*${reason.rest}* is left, as before: from here the digits *${reason.repetend}* come again for ever.`,
-      why: `The same remainder brings the same digits.${before}`,
+      say: `*${reason.rest}* is left, as before: from here the ${reason.repetend.length === 1 ? "digit" : "digits"} *${reason.repetend}* ${reason.repetend.length === 1 ? "comes" : "come"} again for ever.`,
+      why: `The same remainder brings the same ${reason.repetend.length === 1 ? "digit" : "digits"}.${before}`,
       ask: "Have you had this remainder before? What will happen now?",
     };
   },

@@ -10,7 +10,7 @@ export const MULTIPLICATION_PATTERN_WORDS = {
     knownFrom: "Hiebert & Wearne (1985, 1986)",
   },
   "mul-trailing-zero-dropped": {
-    name: "Final noughts struck out before the places are counted",
+    name: "Final zeros struck out before the places are counted",
     does: "Multiply as whole numbers, delete every zero at the end of the product, then mark off the sum of the places, filling with zeros if needed.",
     shows: "digit products ending in 0 (a 5 with an even digit, or a multiple of ten)",
     apart:
@@ -45,7 +45,7 @@ export const MULTIPLICATION_PATTERN_WORDS = {
     knownFrom: "Ryan & Williams (2007) for the separate-numbers view; classroom lore",
   },
   "mul-zero-on-the-end": {
-    name: "Times ten means write a nought",
+    name: "Times ten means write a zero",
     does: "Multiply the decimal by the multiple of ten with its zeros removed, place the point correctly, then write the zeros on the end of the decimal digits.",
     shows: "decimal × 10, 100, 20, 300, ...",
     apart:

@@ -28,7 +28,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     knownFrom: "Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
   },
   "sub-stuck-writes-zero": {
-    name: "Cannot be done, so nought",
+    name: "Cannot be done, so zero",
     does: "In each column where the lower digit is larger write 0; otherwise subtract. No borrowing.",
     shows: "some lower digit larger than the digit above it",
     apart: "zeros appear in the answer exactly under the stuck columns",
@@ -36,7 +36,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     knownFrom: "Buswell & John (1926); Brown & VanLehn (1980); VanLehn (1990)",
   },
   "sub-zero-to-nine-stop": {
-    name: "A borrowed-from nought becomes nine and nobody pays",
+    name: "A borrowed-from zero becomes nine, and the next digit stays",
     does: "When the neighbour to borrow from is 0, change it to 9 and stop there: the digit further left is not reduced. Otherwise borrow normally.",
     shows: "borrowing from a 0",
     apart:
@@ -45,7 +45,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     knownFrom: "Brown & Burton (1978); VanLehn (1990)",
   },
   "sub-jump-over-zero": {
-    name: "Borrows past the nought",
+    name: "Borrows past the zero",
     does: "When a column needs to borrow, take one from the nearest non-zero top digit to the left, skipping zeros and leaving them 0; give ten to the needy column. A skipped zero that later needs help borrows the same way again.",
     shows: "borrowing across one or more zeros",
     apart: "from sub-pays-twice: no error at all without zeros",
@@ -53,7 +53,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     knownFrom: "Brown & Burton (1978); Brown & VanLehn (1980)",
   },
   "sub-zero-to-ten": {
-    name: "The nought in between becomes ten, not nine",
+    name: "The zero in between becomes ten, not nine",
     does: "Borrow across zeros and reduce the digit beyond correctly, but leave each zero crossed at 10 instead of 9.",
     shows: "borrowing across a zero that stands over a non-zero digit",
     apart:
@@ -104,7 +104,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     knownFrom: "Brown & Burton (1978); VanLehn (1990)",
   },
   "sub-all-nines": {
-    name: "Every nought turns into nine, the last one too",
+    name: "Every zero turns into nine, the last one too",
     does: "When the top number ends in two or more zeros (written or filled in) and a borrow runs through them, change all of them to 9, including the last, which should become 10. Reduce the next digit correctly. The answer is one too small in the last place.",
     shows: "round tops such as 10.00, 500, 8 - 3.45",
     apart: "from an off-by-one fact slip: recurs on every round top number",

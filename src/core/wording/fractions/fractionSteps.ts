@@ -3,8 +3,9 @@ import type { FractionReason } from "../../methods";
 import { type Fraction, type Numeral, writeNumeral } from "../../number";
 import { signOf, writeProblem } from "../../problem";
 import type { StepsOf } from "../contract/wordbook";
+import { countedBy, oftenWords } from "../numbers/counted";
 import { listed, type StepWords, sentence } from "../numbers/line";
-import { numberInWords, numbersListed, partsName } from "../numbers/quantityWords";
+import { numberInWords, numbersListed, partName, partsName } from "../numbers/quantityWords";
 import { RELATION_WORDS } from "../numbers/terms";
 
 /** How the house writes what is in these sentences. */
@@ -198,7 +199,7 @@ export const FRACTION_STEPS: StepsOf<FractionReason> = {
     const { w, by } = said(house);
     return {
       say: `The line of a fraction means divided by: *${reason.fraction.numerator} ${by} ${reason.fraction.denominator}*, on a page of its own.`,
-      why: `${reason.fraction.numerator} wholes shared into ${reason.fraction.denominator} make ${w(reason.fraction)} each.`,
+      why: `${countedBy(reason.fraction.numerator, "whole", "wholes")} shared into ${reason.fraction.denominator} equal parts: each part is ${w(reason.fraction)}.`,
       ask: "Which division does the fraction stand for?",
     };
   },
@@ -220,14 +221,12 @@ function combineWords(
   { op, parts, result }: Extract<FractionReason, { kind: "combineParts" }>,
   house: HouseRules,
 ): StepWords {
-  const numerators = parts.map(({ numerator }) => String(numerator));
   const kind = partsName(result.denominator);
-  const counted =
-    op === "add" ? listed(numerators) : `${numerators[0]} less ${numerators.slice(1).join(" and ")}`;
+  const count = (numerator: bigint): string => countedBy(numerator, partName(result.denominator), kind);
+  const counts = parts.map(({ numerator }) => count(numerator));
+  const counted = op === "add" ? listed(counts) : `${counts[0]} less ${listed(counts.slice(1))}`;
   return {
-    say: sentence(
-      `${counted} ${kind} ${op === "add" ? "make" : "leave"} ${result.numerator}: *${writeNumeral(result, house)}*.`,
-    ),
+    say: `${counted} ${op === "add" ? "make" : "leave"} ${count(result.numerator)}: *${writeNumeral(result, house)}*.`,
     why: `Only the numerators are ${op === "add" ? "added" : "subtracted"}. The denominator stays: they are still ${kind}.`,
     ask: `How many ${kind} are there ${op === "add" ? "together" : "left"}?`,
   };
@@ -248,7 +247,7 @@ function countOutWords(
     say:
       numerator === 0n
         ? "No parts at all: *0*."
-        : `${denominator} go into ${numerator} ${whole === 1n ? "once" : `${whole} times`}${rest.numerator === 0n ? "" : `, and ${rest.numerator} ${rest.numerator === 1n ? "is" : "are"} left`}: ${end}.`,
+        : `${denominator} goes into ${numerator} ${oftenWords(whole)}${rest.numerator === 0n ? "" : `, and ${rest.numerator} ${rest.numerator === 1n ? "is" : "are"} left`}: ${end}.`,
     why:
       denominator === 1n
         ? "Over one stand wholes, so it is a whole number."

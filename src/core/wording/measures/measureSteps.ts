@@ -4,6 +4,7 @@ import { type Decimal, isZero, writeDecimal } from "../../number";
 import { signOf, writeProblem } from "../../problem";
 import { type UnitId, unitOf, writeMeasure } from "../../quantity";
 import type { StepsOf } from "../contract/wordbook";
+import { oftenWords } from "../numbers/counted";
 import { listed, type StepWords, sentence } from "../numbers/line";
 import { measureInWords, unitName } from "../numbers/quantityWords";
 
@@ -44,7 +45,7 @@ export const MEASURE_STEPS: StepsOf<MeasureReason> = {
       reason.times === undefined
         ? `The sign *${reason.sign}* and a rule.`
         : `Times *${reason.times}*, and a rule.`,
-    why: "The smallest unit comes first, since what is too much of it moves on to the left.",
+    why: "The smallest unit comes first: what it has too much of goes on to the left, and what it is short of comes from there.",
     ask: "Which unit do we begin with?",
   }),
   swapMeasures: (reason, house) => {
@@ -61,7 +62,7 @@ export const MEASURE_STEPS: StepsOf<MeasureReason> = {
     return {
       say: `${counted(reason.count, reason.unit)} ${reason.count === 1n ? "is" : "are"} *${counted(reason.whole, reason.larger)} ${counted(reason.rest, reason.unit)}*${reason.had > 0n ? `, so there are ${counted(reason.makes, reason.larger)}` : ""}.`,
       why: sentence(
-        `${rateLine(reason.rate, reason.unit, reason.larger)}. ${reason.rate} go into ${reason.count} ${reason.whole === 1n ? "once" : `${reason.whole} times`}.`,
+        `${rateLine(reason.rate, reason.unit, reason.larger)}. ${reason.rate} goes into ${reason.count} ${oftenWords(reason.whole)}.`,
       ),
       ask: `How many ${many(reason.larger)} are in ${counted(reason.count, reason.unit)}?`,
     };
@@ -110,7 +111,7 @@ export const MEASURE_STEPS: StepsOf<MeasureReason> = {
       why: sentence(
         `${rateLine(reason.rate, reason.unit, reason.larger)}: divided by ${reason.rate}, ${isZero(reason.rest) ? "nothing is left" : "what is left stays in the smaller unit"}.`,
       ),
-      ask: `How often do ${reason.rate} go into it, and what is left?`,
+      ask: `How often does ${reason.rate} go into it, and what is left?`,
     };
   },
   oneUnitProblem: (reason, house) => {

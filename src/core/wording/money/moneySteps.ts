@@ -122,10 +122,12 @@ function changeHopWords(
   const { minors, name } = currencyOf(currency);
   const goal = atCount(to, currency, house);
   return {
-    say: `From ${atCount(from, currency, house)}, *${piecesInWords(pieces, currency)}* to *${goal}*.`,
+    say: sentence(
+      `*${piecesInWords(pieces, currency)}* ${pieces.length === 1 ? "makes" : "make"} ${atCount(from, currency, house)} up to *${goal}*.`,
+    ),
     why:
       reaches === "ten"
-        ? `First to the next round ten ${minors}, ${goal}: from there it is easy to go on.`
+        ? `First to a round ten ${minors}, ${goal}: from there it is easy to go on.`
         : reaches === "whole"
           ? `Then to a whole ${name}, ${goal}.`
           : `${goal} is what was paid: here the counting ends.`,

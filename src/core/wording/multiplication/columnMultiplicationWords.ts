@@ -1,11 +1,13 @@
 import type { HouseRules } from "../../house";
 import type { ColumnMultiplicationReason, ProductReason, Reason } from "../../methods";
-import { ONES } from "../../number";
+import { bareDigits, digitsOf, ONES } from "../../number";
+import { signOf } from "../../problem";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
+import { countedBy } from "../numbers/counted";
 import { type StepWords, sentence } from "../numbers/line";
 import { countOf, inText, numeralWords, placesName } from "../numbers/numberWords";
-import { ARRIVED } from "../numbers/terms";
+import { ARRIVED, carriedOn } from "../numbers/terms";
 
 /** The words for the method itself. */
 export const COLUMN_MULTIPLICATION_WORDS: MethodWords<"column-multiplication"> = {
@@ -25,22 +27,24 @@ export const PRODUCT_STEPS: StepsOf<ProductReason | ColumnMultiplicationReason> 
       reason.nth === 0 ? `Write *${written}*` : `Under it write *${written}*, last digit under last digit`;
     return {
       say: reason.ignoresPoint
-        ? `${placed}. The ${mark} does not matter yet.`
+        ? `${placed}: read it as *${bareDigits(digitsOf(reason.numeral)) || "0"}*, the ${mark} waits.`
         : `${placed}${reason.nth === 0 ? "" : ", and draw the line"}.`,
       why: reason.ignoresPoint
         ? `Products don't need equal places under one another: the digits are multiplied as whole numbers, and the ${mark} is set at the end.`
-        : `${sentence(numeralWords(reason.numeral, house))}. The number with more digits on top makes fewer rows.`,
+        : sentence(`${numeralWords(reason.numeral, house)}.`),
       ask:
         reason.nth === 0
           ? "Which number do you write on top?"
-          : `Does the ${mark} have to stand under the ${mark}?`,
+          : reason.ignoresPoint
+            ? `Does the ${mark} have to stand under the ${mark}?`
+            : "Which digit stands under which?",
     };
   },
   nextFactor: (reason, house) => {
     const mark = house.decimalMark;
     return {
-      say: `Two factors make ${reason.product}. Now this times *${inText(reason.numeral, house)}*.`,
-      why: `Three factors are multiplied one after the other. The ${mark} is still left for the end.`,
+      say: `The first two make the digits ${reason.product}. Now these times *${inText(reason.numeral, house)}*.`,
+      why: `Three factors are multiplied one after the other; a ${mark} is set at the end.`,
       ask: "Which factor is still left?",
     };
   },
@@ -63,12 +67,12 @@ export const PRODUCT_STEPS: StepsOf<ProductReason | ColumnMultiplicationReason> 
     const counts = reason.places.map((places) => String(places));
     return {
       say: `Count the places after the ${mark}: ${counts.join(" + ")} = *${reason.total}*.`,
-      why: `Leaving out a ${mark} after one place made a number ten times as large. The product is too large by as many tens as there were places.`,
-      ask: `How many places after the ${mark} have the factors together?`,
+      why: `Each place that was left out of sight made the digits' number ten times as large${reason.total > 1 ? `, so the product is ${Array.from({ length: reason.total }, () => "10").join(` ${signOf("multiply", house)} `)} = 1${"0".repeat(reason.total)} times too large` : ""}.`,
+      ask: `How many places after the ${mark} do the factors have together?`,
     };
   },
   padProduct: (reason, house) => ({
-    say: `${reason.product} has too few digits for ${reason.places} ${reason.places === 1 ? "place" : "places"}: put *${reason.zeros}* ${reason.zeros === 1 ? "zero" : "zeros"} in front.`,
+    say: `${countedBy(reason.places, "place", "places")} and a digit before the ${house.decimalMark}: ${reason.product} has too few digits, so put *${countedBy(reason.zeros, "zero", "zeros")}* in front.`,
     why: `Zeros in front change nothing. They keep open the places up to the ${placesName(ONES, house)}.`,
     ask: `Are there enough digits for ${reason.places} ${reason.places === 1 ? "place" : "places"}?`,
   }),
@@ -81,27 +85,26 @@ export const PRODUCT_STEPS: StepsOf<ProductReason | ColumnMultiplicationReason> 
         reason.places === 0
           ? `No places to count: ${after}.`
           : `From the right end the ${mark} makes *${hops}* to the left: ${after}.`,
-      why: "One hop for each place undoes what leaving the places out had done: the product is back at its true size.",
+      why: `One hop for each place undoes what leaving out the ${mark} had done: the product is back at its true size.`,
       ask: `Where does the ${mark} go, counted from the right?`,
     };
   },
 };
 
 function openRowWords(
-  { by, byPlace, zeros, written }: Extract<Reason, { kind: "openRow" }>,
+  { by, byPlace, zeros, written, of }: Extract<Reason, { kind: "openRow" }>,
   house: HouseRules,
 ): StepWords {
   const value = countOf(by, byPlace, house);
+  const stands = of === undefined ? `the ${by} stands for *${value}*` : `in ${of} the ${by} is *${value}*`;
   return {
-    say: written
-      ? sentence(
-          `the ${by} stands for *${value}*: open its row with ${zeros === 1 ? "a *zero*" : `*${zeros} zeros*`}.`,
-        )
-      : sentence(
-          `the ${by} stands for *${value}*: begin its row *${zeros}* ${zeros === 1 ? "place" : "places"} further left.`,
-        ),
+    say: sentence(
+      written
+        ? `${stands}: open its row with ${zeros === 1 ? "a *zero*" : `*${zeros} zeros*`}.`
+        : `${stands}: begin its row *${zeros}* ${zeros === 1 ? "place" : "places"} further left.`,
+    ),
     why: "Each place to the left is worth ten times as much, so what it makes moves one place to the left.",
-    ask: `What is the ${by} worth, and where does its row begin?`,
+    ask: `What is the ${by} worth${of === undefined ? "" : ` in ${of}`}, and where does its row begin?`,
   };
 }
 
@@ -117,6 +120,7 @@ function digitProductWords(
     carriedOut,
     last,
     blank,
+    wholes,
   }: Extract<Reason, { kind: "digitProduct" }>,
   house: HouseRules,
 ): StepWords {
@@ -133,9 +137,8 @@ function digitProductWords(
     carriedIn > 0
       ? `, and the ${carriedIn} ${house.carryPlace === "unwritten" ? "kept" : ARRIVED[house.carryTerm]} make ${total}`
       : "";
-  const goesOn =
-    house.carryPlace === "unwritten" ? `keep *${carriedOut}* in mind` : `${house.carryTerm} *${carriedOut}*`;
-  const onward = carriedOut > 0 ? `write *${written}*, ${goesOn}` : `write *${written}*`;
+  const onward =
+    carriedOut > 0 ? `write *${written}*, ${carriedOn(carriedOut, house)}` : `write *${written}*`;
   const counted = countOf(digit, place, house);
   const times = countOf(by, byPlace, house);
   return {
@@ -144,9 +147,11 @@ function digitProductWords(
       carriedIn > 0 && carriedOut === 0 && !last
         ? "First multiply, then add what came over: it is counted already and is not multiplied again."
         : sentence(
-            byPlace === ONES
-              ? `${counted}, ${by} times: ${product} of that place. Ten of them make one of the next.`
-              : `${times} times ${counted} count in a larger place, where this row began.`,
+            `${wholes ? "as whole numbers: " : ""}${
+              byPlace === ONES
+                ? `${counted}, ${by} times: ${product} of that place. Ten of them make one of the next.`
+                : `${times} times ${counted} count in a larger place, where this row began.`
+            }`,
           ),
     ask: `What is ${by} times ${digit}${carriedIn > 0 ? `, with the ${carriedIn} that came over` : ""}?`,
   };

@@ -31,9 +31,8 @@ export const IN_LINE_STEPS: StepsOf<InLineReason | MultiplesOfTenReason> = {
   splitMultiplier: (reason, house) => {
     const whole = inText(reason.multiplier, house);
     const rest = inText(reason.rest, house);
-    const zeros = reason.zeros === 1 ? "one zero" : `${reason.zeros} zeros`;
     return {
-      say: `Times ${whole} is times *${rest}* and *${zeros}*.`,
+      say: `Times ${whole} is times *1${"0".repeat(reason.zeros)}*, then times *${rest}*.`,
       why: `${whole} is ${rest} times 1${"0".repeat(reason.zeros)}, and it does not matter which is done first.`,
       ask: `What is ${whole} made of?`,
     };

@@ -2,9 +2,10 @@ import type { HouseRules } from "../../house";
 import type { LatticeReason, Reason } from "../../methods";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
+import { countedBy } from "../numbers/counted";
 import { listed, type StepWords, sentence } from "../numbers/line";
 import { inText, numeralWords } from "../numbers/numberWords";
-import { ARRIVED } from "../numbers/terms";
+import { ARRIVED, carriedOn } from "../numbers/terms";
 
 /** The words for the method itself. */
 export const LATTICE_WORDS: MethodWords<"lattice"> = {
@@ -23,7 +24,9 @@ export const LATTICE_STEPS: StepsOf<LatticeReason> = {
     const where = reason.side === "top" ? "along the top" : "down the right side";
     return {
       say: `Write *${written}* ${where}, a digit to a square.`,
-      why: `${sentence(numeralWords(reason.numeral, house))}. Its ${mark} stands between two digits, and waits.`,
+      why: sentence(
+        `${numeralWords(reason.numeral, house)}.${reason.numeral.fraction === "" ? "" : ` Its ${mark} stands between two digits, and waits.`}`,
+      ),
       ask: `Where does ${written} go?`,
     };
   },
@@ -39,7 +42,7 @@ export const LATTICE_STEPS: StepsOf<LatticeReason> = {
       why:
         tens === 0
           ? "A product below ten has a zero in front, so that every square holds two digits."
-          : `${digit * by} is ${tens} tens and ${ones}: the ten belongs to the next diagonal.`,
+          : `${digit * by} is ${countedBy(tens, "ten", "tens")} and ${ones}: the ${tens === 1 ? "ten belongs" : "tens belong"} to the next diagonal.`,
       ask: `What is ${by} times ${digit}, and how is it written in the square?`,
     };
   },
@@ -68,10 +71,8 @@ function diagonalWords(
   const arrived = carriedIn > 0 ? [`the *${carriedIn}* ${ARRIVED[house.carryTerm]}`] : [];
   const terms = [...parts.map((part) => `*${part}*`), ...arrived];
   const made = terms.length > 1 ? `${listed(terms)} make ${total}` : `Only ${terms.join("")}`;
-  const on =
-    house.carryPlace === "unwritten"
-      ? `keep *${carriedOut}* in mind`
-      : `${house.carryTerm} *${carriedOut}* to the next diagonal`;
+  const where = house.carryTerm === "carry" ? "to" : "on";
+  const on = `${carriedOn(carriedOut, house)}${house.carryPlace === "unwritten" ? "" : ` ${where} the next diagonal`}`;
   return {
     say: `${made}: write *${written}*${carriedOut > 0 ? `, ${on}` : ""}.`,
     why:

@@ -1,6 +1,7 @@
 import type { ShiftReason } from "../../methods";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
+import { withArticle } from "../numbers/counted";
 import { inText, placesName } from "../numbers/numberWords";
 
 /** The words for the method itself. */
@@ -23,7 +24,7 @@ export const SHIFT_STEPS: StepsOf<ShiftReason> = {
     const done = reason.op === "multiply" ? "times" : "divided by";
     return {
       say: `Write *${numeral}*, ${done} *${by}*.`,
-      why: `${by} is a one with nothing but zeros, so only the size of each place changes, and no digit.`,
+      why: `${by} is a one with nothing but zeros, so no digit changes: each only goes to another place.`,
       ask: `What does ${done} ${by} do to every digit?`,
     };
   },
@@ -41,8 +42,8 @@ export const SHIFT_STEPS: StepsOf<ShiftReason> = {
       say: `${moves}: *${inText(reason.after, house)}*.`,
       why:
         reason.by > 0
-          ? `Every place is now worth ${factor} times as much.`
-          : `Every place is now worth the ${factor.length > 4 ? `${size}-fold tenth` : `${placesName(-size, house).slice(0, -1)} part`} of what it was.`,
+          ? `In its new place every digit is worth ${factor} times as much.`
+          : `In its new place every digit is worth ${withArticle(placesName(-size, house).slice(0, -1))} of what it was.`,
       ask: `How many places, and which way?`,
     };
   },

@@ -108,8 +108,9 @@ const IRREGULAR: Readonly<Record<string, string>> = {
 };
 
 function ordinal(number: bigint): string {
-  const words = cardinal(String(number));
-  const last = words.split(/[ -]/).at(-1) ?? "";
+  // One word: two hundred tenths would be two hundred of them.
+  const words = cardinal(String(number)).replaceAll(" ", "-");
+  const last = words.split("-").at(-1) ?? "";
   const head = words.slice(0, words.length - last.length);
   return head + (IRREGULAR[last] ?? (last.endsWith("y") ? `${last.slice(0, -1)}ieth` : `${last}th`));
 }

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import type { Reason } from "../../methods";
 import type { StepsOf } from "../contract/wordbook";
 import { type StepWords, sentence } from "../numbers/line";
-import { cardinal, countOf, piecesOf, placesName } from "../numbers/numberWords";
+import { countOf, piecesOf, placesName } from "../numbers/numberWords";
 import { ARRIVED } from "../numbers/terms";
 import { differenceWords } from "./subtractionByDecompositionWords";
 
@@ -23,7 +23,7 @@ function addTenToBothWords({ place, top, taken, raised }: AddTenToBoth, house: H
     why: sentence(
       `${ten} and ${one} are worth the same. When both numbers grow by the same, the difference between them stays.`,
     ),
-    ask: `Are there ${cardinal(String(taken))} ${places} to take away? What can both numbers be given?`,
+    ask: `${taken === 1 ? "Is" : "Are"} there ${countOf(taken, place, house)} to take away? What can both numbers be given?`,
   };
 }
 

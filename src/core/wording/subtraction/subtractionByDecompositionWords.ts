@@ -3,7 +3,7 @@ import type { Reason } from "../../methods";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
 import { listed, type StepWords, sentence } from "../numbers/line";
-import { cardinal, countOf, piecesOf, placesName } from "../numbers/numberWords";
+import { countOf, piecesOf, placesName } from "../numbers/numberWords";
 
 /** The words for the method itself. */
 export const SUBTRACTION_BY_DECOMPOSITION_WORDS: MethodWords<"subtraction-by-decomposition"> = {
@@ -20,13 +20,12 @@ type Difference = Omit<Extract<Reason, { kind: "difference" }>, "kind">;
 
 /** The words for an exchange: one of a larger place into ten of the next smaller one. */
 function exchangeWords(exchange: Exchange, house: HouseRules): StepWords {
-  const needed = placesName(exchange.needy, house);
   return {
     say: house.narration === "short" ? shortExchange(exchange, house) : placeValueExchange(exchange, house),
     why: `The number on top is worth as much as before: ${exchangeValue(exchange, house)}. Only its pieces are smaller.`,
     ask:
       exchange.receiver.place === exchange.needy
-        ? `Are there ${cardinal(String(exchange.bottom))} ${needed} to take away? Where can more come from?`
+        ? `${exchange.bottom === 1 ? "Is" : "Are"} there ${countOf(exchange.bottom, exchange.needy, house)} to take away? Where can more come from?`
         : `There is nothing next door. Which place has something to give?`,
   };
 }
@@ -46,7 +45,11 @@ function shortExchange(
 ): string {
   const opening = receiver.place === needy ? `${bottom} from ${top} won't go` : "Nothing to be had next door";
   const zeros =
-    crossed.length === 1 ? ["the zero between *9*"] : crossed.length > 1 ? ["each zero between *9*"] : [];
+    crossed.length === 1
+      ? ["the zero between becomes *9*"]
+      : crossed.length > 1
+        ? ["each zero between becomes *9*"]
+        : [];
   const changes = [
     `the ${lender.before} becomes *${lender.after}*`,
     ...zeros,
@@ -94,7 +97,7 @@ export function differenceWords(difference: Difference, house: HouseRules): Step
         : short
           ? `${top} take away ${bottom} is ${written}: write *${written}*.`
           : sentence(
-              `*${count(top)}* take away *${count(bottom)}* ${written === 1 ? "leaves" : "leave"} ${count(written)}: write *${written}*.`,
+              `*${count(top)}* take away *${count(bottom)}* leaves ${count(written)}: write *${written}*.`,
             ),
     why: blank
       ? `There are no ${places} left, and nothing stands further left for the zero to hold in place.`
