@@ -238,5 +238,6 @@ function withFriendly(problem: Asked, friendly: readonly (Friendly | undefined)[
     if (one === undefined) return operand;
     return operand.kind === "amount" ? amountOf(operand.currency, one.friendly) : one.friendly;
   });
-  return withOperands({ ...problem, form: AS_IT_COMES }, operands) ?? problem;
+  const plain = problem.kind === "money" ? { ...problem, without: [] } : problem;
+  return withOperands({ ...plain, form: AS_IT_COMES }, operands) ?? problem;
 }

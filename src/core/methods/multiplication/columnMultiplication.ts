@@ -1,6 +1,6 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
-import { bareDigits, type Decimal, digitsOf, fromCount } from "../../number";
+import { type Decimal, digitsOf, fromCount } from "../../number";
 import { type Asks, type DecimalProblem, signOf } from "../../problem";
 import { type Method, otherOperation, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
@@ -119,7 +119,7 @@ function workColumnMultiplication(
               ? { kind: "above", row: -1 }
               : { kind: "corner" },
         from,
-        ...(ignoresPoint ? { readAs: bareDigits(digitsOf(factor)) || "0" } : {}),
+        ...(ignoresPoint ? { readAs: digitsOf(factor) } : {}),
       },
       house,
       decisions,

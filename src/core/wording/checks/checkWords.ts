@@ -1,7 +1,16 @@
 import type { CheckReason, Estimate } from "../../checks";
 import type { HouseRules } from "../../house";
-import { compareDecimals, movedBy } from "../../number";
-import { type Operation, signOf, writeAnswer, writeProblem, writeUnformed } from "../../problem";
+import { compareDecimals, isZero, movedBy, withoutBarePoint } from "../../number";
+import {
+  type Operation,
+  operandsOf,
+  type Problem,
+  signOf,
+  withOperands,
+  writeAnswer,
+  writeProblem,
+  writeUnformed,
+} from "../../problem";
 import { type Quantity, writeQuantity } from "../../quantity";
 import type { StepsOf } from "../contract/wordbook";
 import { type StepWords, sentence } from "../numbers/line";
@@ -23,7 +32,7 @@ export const CHECK_STEPS: StepsOf<CheckReason> = {
     return {
       say: `First, roughly: ${writeProblem(rounded, house)} makes *about ${quantityInText(result, house)}*.`,
       why: roundingWords(reason.estimate, house),
-      ask: `About how much is ${writeUnformed(reason.problem, house)}?`,
+      ask: `About how much is ${unformedInText(reason.problem, house)}?`,
     };
   },
   compareWithEstimate: comparedWords,
@@ -82,6 +91,12 @@ function roundingWords({ rounding }: Estimate, house: HouseRules): string {
   }
 }
 
+/** A problem inside a sentence, without the form it is wanted in; a point at the end of a number would look like the sentence's own. */
+function unformedInText(problem: Problem, house: HouseRules): string {
+  const bare = operandsOf(problem).map((one) => (one.kind === "decimal" ? withoutBarePoint(one) : one));
+  return writeUnformed(withOperands(problem, bare) ?? problem, house);
+}
+
 function comparedWords(
   { answer: given, estimate, near, close }: Extract<CheckReason, { kind: "compareWithEstimate" }>,
   house: HouseRules,
@@ -104,7 +119,8 @@ function comparedWords(
       ask,
     };
   }
-  if (columns || given.kind !== "decimal" || !given.point) {
+  // Of nothing, ten times as much is nothing too.
+  if (columns || given.kind !== "decimal" || !given.point || isZero(given)) {
     return {
       say: close
         ? `*${answer}* is close to the estimate *${about}*.`
@@ -129,7 +145,7 @@ function inverseWords(
 ): StepWords {
   const { working, result, plus, expected, others, leadsTo, agrees } = inverse;
   const rest = plus ? ` + ${quantityInText(plus, house)}` : "";
-  const asked = writeUnformed(working.problem, house);
+  const asked = unformedInText(working.problem, house);
   const target = quantityInText(expected, house);
   const line = `${asked}${rest} = ${plus && agrees ? target : quantityInText(result, house)}`;
   const back = {

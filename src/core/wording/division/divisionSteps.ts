@@ -150,8 +150,8 @@ export const DIVISION_END_STEPS: StepsOf<DivisionEndReason> = {
       ask: "What is left, and what is it worth?",
     };
   },
-  remainderShared: (reason) => ({
-    say: `Share what is left too: ${reason.numerator} by ${reason.denominator} is *${reason.numerator}/${reason.denominator}*.`,
+  remainderShared: (reason, house) => ({
+    say: `Share what is left too: ${reason.numerator} ${signOf("divide", house)} ${reason.denominator} is *${reason.numerator}/${reason.denominator}*.`,
     why: "A remainder divided by the divisor is a part of one: its numerator says how many pieces are left, its denominator into how many each whole is shared.",
     ask: "What part of the divisor is left?",
   }),

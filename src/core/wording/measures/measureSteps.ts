@@ -1,11 +1,12 @@
 import type { HouseRules } from "../../house";
 import type { MeasureReason } from "../../methods";
-import { type Decimal, isZero, writeDecimal } from "../../number";
+import { type Decimal, isZero } from "../../number";
 import { signOf, writeProblem } from "../../problem";
 import { type UnitId, unitOf, writeMeasure } from "../../quantity";
 import type { StepsOf } from "../contract/wordbook";
 import { oftenWords } from "../numbers/counted";
 import { listed, type StepWords, sentence } from "../numbers/line";
+import { inText } from "../numbers/numberWords";
 import { measureInWords, unitName } from "../numbers/quantityWords";
 
 /** How the house writes what is in these sentences. */
@@ -126,14 +127,14 @@ export const MEASURE_STEPS: StepsOf<MeasureReason> = {
   },
   padUnit: (reason, house) => {
     return {
-      say: `${writeMeasure(reason.measure, house)} is *${writeDecimal(reason.decimal, house)} ${unitOf(reason.unit).symbol}*.`,
+      say: `${writeMeasure(reason.measure, house)} is *${inText(reason.decimal, house)} ${unitOf(reason.unit).symbol}*.`,
       why: `A smaller unit takes ${reason.digits} digits after the ${house.decimalMark}: a count with fewer is filled up with zeros in front, so that each digit has its right place.`,
       ask: "How many digits does the smaller unit take, and which of them are zeros?",
     };
   },
   unpadUnit: (reason, house) => {
     return {
-      say: `${writeDecimal(reason.decimal, house)} ${unitOf(reason.unit).symbol} is *${writeMeasure(reason.measure, house)}*.`,
+      say: `${inText(reason.decimal, house)} ${unitOf(reason.unit).symbol} is *${writeMeasure(reason.measure, house)}*.`,
       why: "The digits after the sign are the smaller units again; zeros in front of a count are not written.",
       ask: "How many of each unit is it?",
     };

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import type { ColumnMultiplicationReason, ProductReason, Reason } from "../../methods";
-import { bareDigits, digitsOf, ONES } from "../../number";
+import { digitsOf, ONES } from "../../number";
 import { signOf } from "../../problem";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
@@ -27,7 +27,7 @@ export const PRODUCT_STEPS: StepsOf<ProductReason | ColumnMultiplicationReason> 
       reason.nth === 0 ? `Write *${written}*` : `Under it write *${written}*, last digit under last digit`;
     return {
       say: reason.ignoresPoint
-        ? `${placed}: read it as *${bareDigits(digitsOf(reason.numeral)) || "0"}*, the ${mark} waits.`
+        ? `${placed}: read it as *${digitsOf(reason.numeral)}*, the ${mark} waits.`
         : `${placed}${reason.nth === 0 ? "" : ", and draw the line"}.`,
       why: reason.ignoresPoint
         ? `Products don't need equal places under one another: the digits are multiplied as whole numbers, and the ${mark} is set at the end.`

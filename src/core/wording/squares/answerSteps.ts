@@ -1,11 +1,11 @@
 import type { HouseRules } from "../../house";
 import type { AnswerReason } from "../../methods";
-import { type Decimal, writeDecimal } from "../../number";
+import type { Decimal } from "../../number";
 import { type Answer, writeAnswer } from "../../problem";
 import { type Amount, currencyOf, inMajor } from "../../quantity";
 import type { StepsOf } from "../contract/wordbook";
 import { listed, type StepWords, sentence } from "../numbers/line";
-import { cardinal, numeralWords, placesName } from "../numbers/numberWords";
+import { cardinal, inText, numeralWords, placesName } from "../numbers/numberWords";
 import { piecesInWords } from "../numbers/piecesWords";
 import { quantityInWords } from "../numbers/quantityWords";
 import { RELATION_WORDS } from "../numbers/terms";
@@ -52,7 +52,7 @@ export function answerInWords(answer: Answer, house: HouseRules): string {
 /** The words for giving the answer its form and its name. */
 export const ANSWER_STEPS: StepsOf<AnswerReason> = {
   dropZeros: (reason, house) => {
-    const write = (numeral: Decimal): string => writeDecimal(numeral, house);
+    const write = (numeral: Decimal): string => inText(numeral, house);
     const after = write(reason.after);
     const several = reason.zeros > 1;
     return {
@@ -62,7 +62,7 @@ export const ANSWER_STEPS: StepsOf<AnswerReason> = {
     };
   },
   fillPlaces: (reason, house) => {
-    const write = (numeral: Decimal): string => writeDecimal(numeral, house);
+    const write = (numeral: Decimal): string => inText(numeral, house);
     const places = placesName(reason.place, house);
     return {
       say: `It is wanted to ${places}: fill up with zeros, *${write(reason.after)}*.`,
@@ -72,7 +72,7 @@ export const ANSWER_STEPS: StepsOf<AnswerReason> = {
   },
   roundAnswer: roundAnswerWords,
   signBelowZero: (reason, house) => {
-    const write = (numeral: Decimal): string => writeDecimal(numeral, house);
+    const write = (numeral: Decimal): string => inText(numeral, house);
     return {
       say: `More was taken away than there was: the answer is *${write(reason.answer)}*.`,
       why: "The difference says how far the answer lies below zero; the minus says on which side.",
@@ -87,7 +87,7 @@ function roundAnswerWords(
   house: HouseRules,
 ): StepWords {
   const places = placesName(place, house);
-  const becomes = `${writeDecimal(before, house)} ≈ *${writeDecimal(after, house)}*`;
+  const becomes = `${inText(before, house)} ≈ *${inText(after, house)}*`;
   const turned =
     up && kept === 9
       ? `the 9 in the ${places} becomes ten, which carries on`

@@ -1,15 +1,15 @@
 import type { HouseRules } from "../../house";
 import type { SettingOutReason } from "../../methods";
-import { writeDecimal } from "../../number";
+import { ONES } from "../../number";
 import type { StepsOf } from "../contract/wordbook";
 import { type StepWords, sentence } from "../numbers/line";
-import { cardinal, numeralWords, placesName } from "../numbers/numberWords";
+import { cardinal, countOf, inText, numeralWords, placesName } from "../numbers/numberWords";
 
 /** The words for setting a problem out on squared paper. */
 export const SETTING_OUT_STEPS: StepsOf<SettingOutReason> = {
   swapForBelowZero: (reason, house) => {
-    const larger = writeDecimal(reason.larger, house);
-    const smaller = writeDecimal(reason.smaller, house);
+    const larger = inText(reason.larger, house);
+    const smaller = inText(reason.smaller, house);
     return {
       say: `*${larger}* is more than ${smaller}, so the answer lies *below zero*. Work out ${larger} − ${smaller} and put a minus in front.`,
       why: "Taking away more than there is leaves a number below zero, as far below it as the two numbers lie apart.",
@@ -20,10 +20,10 @@ export const SETTING_OUT_STEPS: StepsOf<SettingOutReason> = {
   hiddenPoint: (reason, house) => {
     const ones = placesName(0, house);
     const mark = house.decimalMark;
-    const numeral = writeDecimal(reason.numeral, house);
+    const numeral = inText(reason.numeral, house);
     return {
       say: `*${numeral}* is a whole number: its ${mark} hides *right after the ${ones}*.`,
-      why: `It has ${cardinal(reason.numeral.whole)} ${ones} and nothing smaller, so the ${mark} is left out. It is there all the same.`,
+      why: `It has ${reason.numeral.whole === "1" ? countOf(1, ONES, house) : `${cardinal(reason.numeral.whole)} ${ones}`} and nothing smaller, so the ${mark} is left out. It is there all the same.`,
       ask: `Where is the ${mark} of ${numeral}?`,
     };
   },
@@ -64,7 +64,7 @@ function operandWords(
   const { role, numeral, first, movedToFront, decimals } = reason;
   const ones = placesName(0, house);
   const mark = house.decimalMark;
-  const written = writeDecimal(numeral, house);
+  const written = inText(numeral, house);
   const placed = first ? `its ${ones} just left of the plumb line` : `${ones} under ${ones}`;
   const byMark = first ? `its ${mark} on the plumb line` : `${mark} under ${mark}`;
   const where = numeral.point ? byMark : placed;
