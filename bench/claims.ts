@@ -22,7 +22,9 @@ for (const method of METHOD_IDS.filter((id) => only.size === 0 || only.has(id)))
     read += claims.read;
     for (const fault of claims.faults) faults.add(fault);
   }
-  console.log(`${method}: ${problems.length} workings, ${lines} lines, ${read} claims, ${faults.size} faults`);
+  console.log(
+    `${method}: ${problems.length} workings, ${lines} lines, ${read} claims, ${faults.size} faults`,
+  );
   for (const fault of [...faults].slice(0, 5)) console.log(`  ${fault}`);
   total.workings += problems.length;
   total.lines += lines;

@@ -23,7 +23,7 @@ const WALKS = [
     method: "Change by counting up",
     answer: /The answer is three dollars and sixty-five cents\.$/,
     estimate: "$10 − $6 ≈ $4",
-    says: ["From $6.35, one 5c to $6.40.", "From $6.40, one 10c and two 25c to $7.00."],
+    says: ["One 5c makes $6.35 up to $6.40.", "One 10c and two 25c make $6.40 up to $7.00."],
     check: "$3.65 + $6.35 = $10.00",
   },
   {

@@ -34,21 +34,25 @@ const WALKS = [
   {
     typed: "0.06 * 0.3",
     answer: /The answer is eighteen thousandths\.$/,
-    estimate: "0.06 × 0.3 ≈ 0.018",
+    // It is a fact already: roughly would only say it again.
+    estimate: undefined,
     check: "0.018 ÷ 0.3 = 0.06",
     methods: [
-      { name: "Column multiplication", says: "3 places and a digit before the point: 18 has too few digits, so put 2 zeros in front." },
+      {
+        name: "Column multiplication",
+        says: "3 places and a digit before the point: 18 has too few digits, so put 2 zeros in front.",
+      },
       { name: "Lattice", says: "3 times 6 is 18: 1 above the diagonal, 8 below." },
     ],
   },
   {
     typed: "7.2 / 0.08",
     answer: /The answer is ninety\.$/,
-    estimate: "7.2 ÷ 0.08 ≈ 90",
+    estimate: undefined,
     check: "90 × 0.08 = 7.2",
     methods: [
       { name: "Long division", says: "The divisor 0.08 is not whole. Multiply both by 100: 720 ÷ 8." },
-      { name: "Short division", says: "8 into 72 goes 9 times." },
+      { name: "Short division", says: "8 goes 9 times into 72." },
     ],
   },
 ] as const;
@@ -58,7 +62,7 @@ for (const { typed, answer, estimate, check, methods } of WALKS) {
     const { paper, say, estimate: card, work } = board(page);
     await page.goto("/board");
     await work(typed);
-    await expect(card).toContainText(estimate);
+    if (estimate !== undefined) await expect(card).toContainText(estimate);
     for (const { name, says } of methods) {
       await chooseMethod(page, name);
       await page.keyboard.press("Home");
@@ -73,6 +77,7 @@ for (const { typed, answer, estimate, check, methods } of WALKS) {
       await expect(say).toContainText(check);
       await expect(page.getByRole("img", { name: /worked in columns|, worked/ })).toBeVisible();
     }
+    if (estimate === undefined) await expect(card).toHaveCount(0);
     await expectAccessible(page);
   });
 }

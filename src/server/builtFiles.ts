@@ -39,7 +39,9 @@ export function builtFiles(
   const packed = packedFiles(folder);
   return ({ url = "", method, headers }, response) => {
     const found = packed.get(url.split("?")[0] ?? "");
-    const taken = /(?:^|,)\s*br\s*(?:,|$)/.test(String(headers["accept-encoding"] ?? ""));
+    const taken = String(headers["accept-encoding"] ?? "")
+      .split(",")
+      .some((encoding) => encoding.trim() === "br");
     if (found === undefined || !taken || (method !== "GET" && method !== "HEAD")) return false;
     response.writeHead(200, {
       "content-type": found.type,

@@ -35,8 +35,7 @@ describe("the checks", () => {
     fc.assert(
       fc.property(anyTask, anyHouse, ({ problem, method }, rules) => {
         const { steps, inverse, estimate } = runOf(workingOf(problem, rules, method), EVERY_METHOD);
-        const computed = problem.op !== "round" && problem.op !== "compare";
-        if (problem.kind === "decimals") expect(estimate !== undefined).toBe(computed);
+        if (problem.op === "round" || problem.op === "compare") expect(estimate).toBeUndefined();
         for (const { reason } of steps) {
           seen.add(reason.kind);
           if (reason.kind === "compareWithEstimate") expect(reason.near).toBe(true);
@@ -75,9 +74,10 @@ describe("the checks", () => {
     ["1520.5 + 38.2", "leadingDigit", "2000 40", "2040"],
     ["103.2 − 98.7", "leadingDigit", "100 100", "0"],
     ["2.004 − 5", "ones", "2 5", "−3"],
-    ["12.5 × 0.4", "leadingDigit", "13 0.4", "5.2"],
+    ["12.5 × 0.4", "leadingDigit", "10 0.4", "4"],
+    ["25 × 25", "leadingDigit", "20 30", "600"],
     ["24.8 × 0.0321", "leadingDigit", "20 0.03", "0.6"],
-    ["7.2 ÷ 0.08", "multiple", "7.2 0.08", "90"],
+    ["7.4 ÷ 0.08", "multiple", "7.2 0.08", "90"],
     ["25 ÷ 4", "multiple", "24 4", "6"],
     ["0.5 ÷ 700", "multiple", "0.49 700", "0.0007"],
   ])("estimate %s as the sizes suggest", (line, rounding, rounded, result) => {
@@ -94,7 +94,6 @@ describe("the checks", () => {
     ["2 1/3 + 1 7/8", "2 1/2 + 2 ≈ 4 1/2"],
     ["−38 − (−52)", "−40 − (−50) ≈ 10"],
     ["$4.07 + 85c + $3", "$4 + $1 + $3 ≈ $8"],
-    ["$20 ÷ 3", "$20 ÷ 3 ≈ $6.70"],
     ["54 lb 3 oz − 27 lb 9 oz", "54 lb − 28 lb ≈ 26 lb"],
     ["3 × $1.85 + $0.60, from $10", "$10 − (3 × $2 + $1) ≈ $3"],
   ])("estimate %s by what is easy near it", (line, rough) => {

@@ -2,6 +2,7 @@ import Fraction from "fraction.js";
 import {
   countedIn,
   type Decimal,
+  digitsOf,
   fromCount,
   leadingPlace,
   ONES,
@@ -33,31 +34,70 @@ interface Rough {
 }
 
 /**
- * Estimates what a problem comes to. Rounding, comparing and writing in another form are not estimated, nor
- * is what easy numbers would lead astray, as a chain may be where nearly equal numbers are taken away.
+ * Estimates what a problem comes to, where that helps: rounding, comparing and writing in another form are
+ * not estimated, nor is what easy numbers would lead astray, what they do not make easier, or what would only
+ * say the problem again and give its answer away.
  */
 export function estimateOf(problem: Problem): Estimate | undefined {
-  if (problem.kind !== "decimals") {
-    const easy = roughlyOf(problem);
-    return easy && isValueNear(exactAnswer(problem), new Fraction(0), easy, problem) ? easy : undefined;
-  }
-  return roughDecimals(problem);
+  return roughlyIn(problem).find(
+    (easy) => helps(easy, problem) && isValueNear(exactAnswer(problem), new Fraction(0), easy, problem),
+  );
 }
 
-function roughDecimals(problem: DecimalProblem): Rough | undefined {
+/** The ways to estimate a problem, the plainest first. */
+function roughlyIn(problem: Problem): readonly Estimate[] {
+  if (problem.kind !== "decimals") {
+    const easy = roughlyOf(problem);
+    return easy ? [easy] : [];
+  }
   switch (problem.op) {
     case "add":
     case "subtract":
-      return estimateOfColumns(problem);
+      return [estimateOfColumns(problem)];
     case "multiply":
-      return estimateOfProduct(problem.operands);
+      return estimatesOfProduct(problem.operands);
     case "divide":
-      return estimateOfQuotient(problem.operands);
+      return [estimateOfQuotient(problem.operands)];
     case "round":
     case "compare":
-      return undefined;
+      return [];
   }
 }
+
+/** Whether an estimate takes other numbers than the problem's own, is easier than the working, and lies near. */
+function helps({ rounded, result }: Estimate, problem: Problem): boolean {
+  const [own, easy] = [operandsOf(problem), operandsOf(rounded)];
+  if (easy.every((one, index) => fractionOf(one).equals(fractionOf(own[index] ?? one)))) return false;
+  const [value, about] = [exactAnswer(problem), fractionOf(result)];
+  const answer = problem.kind === "measures" ? digitsOfQuantity(result) : digitsOfValue(value);
+  if (digitsIn(easy) + digitsOfQuantity(result) >= digitsIn(own) + answer) return false;
+  const off = value.sub(about).abs();
+  const columns = problem.op === "add" || problem.op === "subtract" || problem.op === "terms";
+  return columns
+    ? off.mul(2).compare(value.abs().compare(about.abs()) > 0 ? value.abs() : about.abs()) <= 0
+    : isWithinQuarter(about, value);
+}
+
+const isWithinQuarter = (about: Fraction, exact: Fraction): boolean =>
+  exact.sub(about).abs().mul(4).compare(exact.abs()) <= 0;
+
+/** The most decimals that a number is thought of with. */
+const MOST_DECIMALS = 12;
+
+/** How many digits that are not zero a value is written with: as a decimal where it ends, as a fraction else. */
+function digitsOfValue({ n, d }: Fraction): number {
+  const pieces = n * 10n ** BigInt(MOST_DECIMALS);
+  return (pieces % d === 0n ? String(pieces / d) : `${n}${d}`).replaceAll("0", "").length;
+}
+
+/** The same of a quantity: of a measure, its counts. */
+const digitsOfQuantity = (quantity: Quantity): number =>
+  quantity.kind === "measure"
+    ? digitsIn(quantity.parts.map(({ count }) => count))
+    : digitsOfValue(fractionOf(quantity));
+
+const digitsIn = (quantities: readonly Quantity[]): number =>
+  quantities.reduce((sum, quantity) => sum + digitsOfQuantity(quantity), 0);
 
 /**
  * Decimals from one up to a hundred are rounded to ones; larger and smaller numbers, and whole ones,
@@ -92,15 +132,47 @@ function firstDigits(numeral: Decimal): Decimal {
   return withoutTrailingZeros(/^0*1/.test(begins) ? roundTo(numeral, place - 1) : rough);
 }
 
-function estimateOfProduct(operands: TwoOrMore<Decimal>): Rough {
-  const rounded = mapTwoOrMore(operands, firstDigits);
+/** Every factor with its first digits; else one of them cut to its first digit or the digit above, the nearest first: one down for one up. */
+function estimatesOfProduct(operands: TwoOrMore<Decimal>): readonly Rough[] {
+  const exact = exactAnswer(productOf(operands));
+  const offOf = ({ result }: Rough): Fraction => fractionOf(result).sub(exact).abs();
+  const evened = operands
+    .flatMap((_, index) =>
+      [true, false].map((up) =>
+        roughProduct(
+          mapTwoOrMore(operands, (one, at) => (at === index ? toFirstDigit(one, up) : firstDigits(one))),
+        ),
+      ),
+    )
+    .sort((one, other) => offOf(one).compare(offOf(other)));
+  return [roughProduct(mapTwoOrMore(operands, firstDigits)), ...evened];
+}
+
+const productOf = (operands: TwoOrMore<Decimal>): Extract<DecimalProblem, { op: "multiply" }> => ({
+  kind: "decimals",
+  op: "multiply",
+  operands,
+  form: AS_IT_COMES,
+});
+
+function roughProduct(rounded: TwoOrMore<Decimal>): Rough {
   const places = rounded.reduce((sum, { fraction }) => sum + fraction.length, 0);
   const count = rounded.reduce((product, factor) => product * countedIn(factor, factor.fraction.length), 1n);
   return {
     rounding: "leadingDigit",
-    rounded: { kind: "decimals", op: "multiply", operands: rounded, form: AS_IT_COMES },
+    rounded: productOf(rounded),
     result: withoutTrailingZeros(fromCount(count, places)),
   };
+}
+
+/** A numeral cut to its first digit, or to the digit above. */
+function toFirstDigit(numeral: Decimal, up: boolean): Decimal {
+  const place = leadingPlace(numeral);
+  if (place === undefined) return numeral;
+  const digit = BigInt(digitsOf(numeral).charAt(0)) + (up ? 1n : 0n);
+  return place >= 0
+    ? fromCount(digit * 10n ** BigInt(place), 0)
+    : withoutTrailingZeros(fromCount(digit, -place));
 }
 
 /** The divisor is rounded, and the dividend taken as that multiple of it which lies nearest and is easily seen. */

@@ -160,9 +160,8 @@ const minusOf = (a: Ratio, b: Ratio): Ratio => plus(a, ratio(-b.over, b.under));
 const FORMS: readonly Form[] = [
   form("Q times Q is Q", (a, b, c) => same(times(a, b), c), 1),
   form("In Q the Q is Q", (a, b, c) => b.over > 0n && floor(over(a, over(c, b))).over % 10n === b.over),
-  form(
-    `(${CARDINAL} \\d[\\d.]*(?:(?:,| and) ${CARDINAL} \\d[\\d.]*)*) makes? Q up to Q`,
-    (a, b, c) => same(plus(a, b), c),
+  form(`(${CARDINAL} \\d[\\d.]*(?:(?:,| and) ${CARDINAL} \\d[\\d.]*)*) makes? Q up to Q`, (a, b, c) =>
+    same(plus(a, b), c),
   ),
   form("Q and Q make Q: write Q, (?:and )?(?:carry|exchange) Q (?:below|to the lower number)", (a, b, c) =>
     same(plus(a, b), c),
@@ -171,12 +170,16 @@ const FORMS: readonly Form[] = [
   form("Q (?:take away|less) Q (?:leaves?|is) Q", (a, b, c) => same(minusOf(a, b), c), 1),
   form("Q from Q leaves Q", (a, b, c) => same(minusOf(b, a), c), 1),
   form(
-    "Q goes into Q Q times, and Q (?:is|are) left",
-    (a, b, c, d) => same(plus(times(a, c), d), b) && below(d, a),
+    "Q goes Q times into Q, and Q (?:is|are) left",
+    (a, b, c, d) => same(plus(times(a, b), d), c) && below(d, a),
   ),
-  form("Q (?:goes )?into Q (?:goes )?Q times", (a, b, c) => same(floor(over(b, a)), c)),
-  form("Q (?:goes )?into Q (?:goes )?once", (a, b) => same(floor(over(b, a)), ratio(1))),
-  form("Q (?:goes )?into Q (?:goes )?twice", (a, b) => same(floor(over(b, a)), ratio(2))),
+  form("Q goes Q times into Q", (a, b, c) => same(floor(over(c, a)), b)),
+  form("Q goes (?:no times|once|twice) into Q, and Q (?:is|are) left", (a, b, c) =>
+    whole(over(minusOf(b, c), a)),
+  ),
+  form("Q goes no times into Q", (a, b) => below(b, a)),
+  form("Q goes once into Q", (a, b) => same(floor(over(b, a)), ratio(1))),
+  form("Q goes twice into Q", (a, b) => same(floor(over(b, a)), ratio(2))),
   form("§§ is less than §§", (a, b) => below(a, b)),
   form("§§ is (?:more|larger|greater) than §§", (a, b) => below(b, a)),
   form("Q is too small and Q too large: Q is right", (a, b, c) => below(a, c) && below(c, b)),
@@ -334,7 +337,7 @@ export function claimsOf(line: string, house: HouseRules): SaidClaims {
   };
   rest = rest.replace(/^First, roughly: (.+) makes about (.+)\.$/, (claim, asked: string, about: string) => {
     const [exact, said] = [worked(asked), worked(about)];
-    if (exact && said) judge(claim, !below(size(exact), times(size(minusOf(exact, said)), ratio(8))));
+    if (exact && said) judge(claim, !below(size(exact), times(size(minusOf(exact, said)), ratio(4))));
     return "§";
   });
   rest = rest.replace(CHAIN, (chain) => {

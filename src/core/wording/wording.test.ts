@@ -178,7 +178,7 @@ describe("what is said of products and quotients", () => {
     ["45 ÷ 1000", "shiftDigits", "Every digit moves 3 places to the right, past the point: 0.045."],
     ["8.61 ÷ 0.7", "takePart", undefined],
     ["6.3 ÷ 0.7", "takePart", "6 is less than 7, so take 63."],
-    ["86 ÷ 7", "howMany", "7 goes into 8 once."],
+    ["86 ÷ 7", "howMany", "7 goes once into 8."],
     ["86 ÷ 7 with remainder", "remainderLeft", "The quotient is 12, and 2 is left: the remainder."],
     [
       "7.25 ÷ 0.5 with remainder",
@@ -215,9 +215,9 @@ describe("what is said of products and quotients", () => {
     expect(one("7,2 : 0,08", "writeDivision", comma)).toBe(
       "The dividend 720 goes left, the divisor 8 into the corner right of it.",
     );
-    expect(one("12.5 × 0.4", "compareWithEstimate", byPlaces)).toBe("5 is close to the estimate 5.2.");
-    expect(one("2.5 × 0.5", "compareWithEstimate", byPlaces)).toBe(
-      "The estimate was 1.5. With these digits 0.125 is too small and 12.5 too large: 1.25 is right.",
+    expect(one("12.5 × 0.4", "compareWithEstimate", byPlaces)).toBe("5 is close to the estimate 4.");
+    expect(one("2.4 × 0.51", "compareWithEstimate", byPlaces)).toBe(
+      "The estimate was 1. With these digits 0.1224 is too small and 12.24 too large: 1.224 is right.",
     );
     expect(one("23 × 14", "cellProduct", byPlaces, "lattice")).toBe(
       "1 times 2 is 2: 0 above the diagonal, 2 below.",

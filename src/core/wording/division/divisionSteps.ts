@@ -94,9 +94,9 @@ function howManyWords(
     say:
       digit === 0
         ? part === 0n
-          ? `${divisor} into 0 goes *0* times.`
+          ? `${divisor} goes *no times* into 0.`
           : `${part} is less than ${divisor}: write *0* in the quotient.`
-        : `${divisor} goes into ${part} *${oftenWords(digit)}*.`,
+        : `${divisor} goes *${oftenWords(digit)}* into ${part}.`,
     why:
       digit === 0
         ? sentence(
@@ -120,9 +120,9 @@ function shareWords(
     say:
       digit === 0
         ? part === 0n
-          ? `${opening}${divisor} into 0 goes *0* times.`
+          ? `${opening}${divisor} goes *no times* into 0.`
           : `${opening}${part} is less than ${divisor}: *0*${left}.`
-        : `${opening}${divisor} goes into ${part} *${oftenWords(digit)}*${left}.`,
+        : `${opening}${divisor} goes *${oftenWords(digit)}* into ${part}${left}.`,
     why: sentence(
       rest > 0n && !last
         ? `${digit} times ${divisor} is ${BigInt(digit) * divisor}. What is left makes ten times as many of the next place.`

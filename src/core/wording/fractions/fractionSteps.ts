@@ -247,7 +247,7 @@ function countOutWords(
     say:
       numerator === 0n
         ? "No parts at all: *0*."
-        : `${denominator} goes into ${numerator} ${oftenWords(whole)}${rest.numerator === 0n ? "" : `, and ${rest.numerator} ${rest.numerator === 1n ? "is" : "are"} left`}: ${end}.`,
+        : `${denominator} goes ${oftenWords(whole)} into ${numerator}${rest.numerator === 0n ? "" : `, and ${rest.numerator} ${rest.numerator === 1n ? "is" : "are"} left`}: ${end}.`,
     why:
       denominator === 1n
         ? "Over one stand wholes, so it is a whole number."

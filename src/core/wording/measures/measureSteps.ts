@@ -63,7 +63,7 @@ export const MEASURE_STEPS: StepsOf<MeasureReason> = {
     return {
       say: `${counted(reason.count, reason.unit)} ${reason.count === 1n ? "is" : "are"} *${counted(reason.whole, reason.larger)} ${counted(reason.rest, reason.unit)}*${reason.had > 0n ? `, so there are ${counted(reason.makes, reason.larger)}` : ""}.`,
       why: sentence(
-        `${rateLine(reason.rate, reason.unit, reason.larger)}. ${reason.rate} goes into ${reason.count} ${oftenWords(reason.whole)}.`,
+        `${rateLine(reason.rate, reason.unit, reason.larger)}. ${reason.rate} goes ${oftenWords(reason.whole)} into ${reason.count}.`,
       ),
       ask: `How many ${many(reason.larger)} are in ${counted(reason.count, reason.unit)}?`,
     };
