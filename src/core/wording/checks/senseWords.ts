@@ -24,7 +24,7 @@ export function senseWords(reason: SenseReason, house: HouseRules): StepWords {
       const what = SCALE_KINDS[reason.scale];
       return reason.answered === "measure"
         ? {
-            say: `Does the unit make sense? It asks for a *${what}*, and the answer is one.`,
+            say: `Does the unit make sense? A *${what}* was asked for, and the answer is one.`,
             why: `Only ${what} can be put with ${what}; times or divided by a number it stays ${what}.`,
             ask: "In what should the answer be measured?",
           }

@@ -161,7 +161,7 @@ export const FRACTION_STEPS: StepsOf<FractionReason> = {
     return {
       say: `Both are ${partsName(reason.left.denominator)}: how often do ${reason.right.numerator} go into ${reason.left.numerator}? *${w(reason.result)}* times.`,
       why: "Where both count the same kind of part, only the counts matter, just as 8 metres hold 2 metres as often as 8 holds 2.",
-      ask: `How often are ${reason.right.numerator} parts in ${reason.left.numerator} of the same?`,
+      ask: `How often ${reason.right.numerator === 1n ? "is 1 part" : `are ${reason.right.numerator} parts`} in ${reason.left.numerator} of the same?`,
     };
   },
   reduce: (reason, house) => {

@@ -135,7 +135,7 @@ export const MEASURE_STEPS: StepsOf<MeasureReason> = {
   unpadUnit: (reason, house) => {
     return {
       say: `${inText(reason.decimal, house)} ${unitOf(reason.unit).symbol} is *${writeMeasure(reason.measure, house)}*.`,
-      why: "The digits after the sign are the smaller units again; zeros in front of a count are not written.",
+      why: `The digits after the ${house.decimalMark} are the smaller units again; zeros in front of a count are not written.`,
       ask: "How many of each unit is it?",
     };
   },

@@ -4,6 +4,7 @@ import { fromCount } from "../../number";
 import { writeProblem } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, currencyOf, writeAmount } from "../../quantity";
 import type { StepsOf } from "../contract/wordbook";
+import { countedBy } from "../numbers/counted";
 import { type StepWords, sentence } from "../numbers/line";
 import { piecesInWords } from "../numbers/piecesWords";
 import { amountInWords } from "../numbers/quantityWords";
@@ -87,10 +88,10 @@ export const MONEY_STEPS: StepsOf<MoneyReason> = {
   },
   intoMinor: (reason, house) => {
     const { w } = said(house);
-    const { minors, name } = currencyOf(reason.amount.currency);
+    const { minor, minors, name } = currencyOf(reason.amount.currency);
     return {
-      say: `${w(reason.amount)} is *${reason.count} ${minors}*.`,
-      why: `A hundred ${minors} make one ${name}. In ${minors} there is nothing after the ${house.decimalMark}, and no ${currencyOf(reason.amount.currency).minor} can be split.`,
+      say: `${w(reason.amount)} is *${countedBy(reason.count, minor, minors)}*.`,
+      why: `A hundred ${minors} make one ${name}. In ${minors} there is nothing after the ${house.decimalMark}, and no ${minor} can be split.`,
       ask: `How many ${minors} is that?`,
     };
   },
@@ -103,10 +104,11 @@ export const MONEY_STEPS: StepsOf<MoneyReason> = {
   }),
   backToMajor: (reason, house) => {
     const { w } = said(house);
+    const { minor, minors, name, names } = currencyOf(reason.amount.currency);
     return {
-      say: `${reason.count} ${currencyOf(reason.amount.currency).minors} are *${w(reason.amount)}*: ${amountInWords(reason.amount, house)}.`,
-      why: `A hundred of them make one ${currencyOf(reason.amount.currency).name}.`,
-      ask: `How many ${currencyOf(reason.amount.currency).names} is that?`,
+      say: `${countedBy(reason.count, minor, minors)} ${reason.count === 1n ? "is" : "are"} *${w(reason.amount)}*: ${amountInWords(reason.amount, house)}.`,
+      why: `A hundred ${minors} make one ${name}.`,
+      ask: `How many ${names} is that?`,
     };
   },
 };

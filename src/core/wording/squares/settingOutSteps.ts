@@ -23,7 +23,7 @@ export const SETTING_OUT_STEPS: StepsOf<SettingOutReason> = {
     const numeral = inText(reason.numeral, house);
     return {
       say: `*${numeral}* is a whole number: its ${mark} hides *right after the ${ones}*.`,
-      why: `It has ${reason.numeral.whole === "1" ? countOf(1, ONES, house) : `${cardinal(reason.numeral.whole)} ${ones}`} and nothing smaller, so the ${mark} is left out. It is there all the same.`,
+      why: `It has ${BigInt(reason.numeral.whole) === 1n ? countOf(1, ONES, house) : `${cardinal(reason.numeral.whole)} ${ones}`} and nothing smaller, so the ${mark} is left out. It is there all the same.`,
       ask: `Where is the ${mark} of ${numeral}?`,
     };
   },
