@@ -265,6 +265,7 @@ const UNSAYABLE: readonly RegExp[] = [
   /(?<![\d.,/−-])1 (?:tens|ones|hundreds|units|places|zeros|parts|halves|cents|counters|numbers)\b/,
   /(?<![-\w]|hundred |thousand |illion )one (?:tens|ones|hundreds|tenths|hundredths|thousandths|units|places|zeros|parts|halves|cents)\b/i,
   /\b(?:goes|go) (?:into \S+ )?(?:1|one) times\b/,
+  /\b[Aa] (?:[ai][a-z]|e(?!uro)|o(?!ne))/,
   /\ba (?:8|11|18|80|eight|eleven|eighteen|eighty|hour|ounce|inch|answer)\b/,
   /\ban (?:[2-79]|10|12|one|unit|two|three|whole|tenth|hundredth)\b/,
   /undefined|NaN|\[object|\$\{| {2}| (?:[,.;](?!\d)|\?(?!\/))|,,|\.\.(?!\.)/,

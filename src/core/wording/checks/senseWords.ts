@@ -2,7 +2,8 @@ import type { SenseReason } from "../../checks";
 import type { HouseRules } from "../../house";
 import { writeNumeral } from "../../number";
 import { SCALE_KINDS } from "../../quantity";
-import type { StepWords } from "../numbers/line";
+import { withArticle } from "../numbers/counted";
+import { type StepWords, sentence } from "../numbers/line";
 import { numbersListed } from "../numbers/quantityWords";
 
 /** The words for checks that need no computing: of the sign, the unit, the size. */
@@ -24,12 +25,12 @@ export function senseWords(reason: SenseReason, house: HouseRules): StepWords {
       const what = SCALE_KINDS[reason.scale];
       return reason.answered === "measure"
         ? {
-            say: `Does the unit make sense? A *${what}* was asked for, and the answer is one.`,
+            say: `Does the unit make sense? It should be *${withArticle(what)}*, and it is.`,
             why: `Only ${what} can be put with ${what}; times or divided by a number it stays ${what}.`,
             ask: "In what should the answer be measured?",
           }
         : {
-            say: `Does the unit make sense? A ${what} divided by a ${what} is *a plain number*: so many times.`,
+            say: `Does the unit make sense? ${sentence(`${withArticle(what)} divided by ${withArticle(what)}`)} is *a plain number*: so many times.`,
             why: "How often one thing goes into another of its kind has no unit.",
             ask: "Should the answer have a unit?",
           };
