@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { PRESETS } from "@/core/house";
 import { METHOD_IDS } from "@/core/methods";
 import { anyProblemFor } from "@/core/testing/arbitrary";
-import { claimsOfWorking } from "@/core/testing/workingClaims";
+import { claimsOfWorking } from "@/core/testing/said/claimsOfWorking";
 
 const wanted = Number(process.argv[2] ?? 2000);
 const seed = Number(process.env.SEED ?? 2026);

@@ -3,8 +3,8 @@ import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
 import { METHOD_IDS } from "../methods";
 import { anyProblemFor } from "../testing/arbitrary";
-import { claimsOf } from "../testing/saidClaims";
-import { claimsOfWorking } from "../testing/workingClaims";
+import { claimsOf } from "../testing/said/claimsOf";
+import { claimsOfWorking } from "../testing/said/claimsOfWorking";
 
 const WORKINGS = 20;
 const house = PRESETS.fillersTrueValue;

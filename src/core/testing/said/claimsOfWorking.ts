@@ -1,9 +1,9 @@
-import { runOf } from "../checks";
-import type { HouseRules } from "../house";
-import { EVERY_METHOD, type MethodId, workingOf } from "../methods";
-import type { Problem } from "../problem";
-import { plain, stepWords } from "../wording";
-import { claimsOf, type SaidClaims } from "./saidClaims";
+import { runOf } from "../../checks";
+import type { HouseRules } from "../../house";
+import { EVERY_METHOD, type MethodId, workingOf } from "../../methods";
+import type { Problem } from "../../problem";
+import { plain, stepWords } from "../../wording";
+import { claimsOf, type SaidClaims } from "./claimsOf";
 
 /** What is claimed in all that a working says, gives as reasons and asks, its checks with it; and how many lines that are. */
 export function claimsOfWorking(

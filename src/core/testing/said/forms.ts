@@ -1,0 +1,83 @@
+import { below, over, plus, type Ratio, ratio, same, size, times } from "../ratio";
+import { CARDINAL, DIGITS, NUMBER_WORD, PIECE, Q, S } from "./numbersRead";
+
+interface Form {
+  readonly pattern: RegExp;
+  /** Whether it holds of the numbers in it, in their order. */
+  readonly holds: (...values: Ratio[]) => boolean;
+  /** Which of the numbers stands for the whole of it in what follows, from the end. */
+  readonly gives?: number;
+}
+
+const form = (text: string, holds: Form["holds"], gives?: number): Form => ({
+  pattern: new RegExp(text.replaceAll("Q", Q).replaceAll("§§", S), "gi"),
+  holds,
+  ...(gives === undefined ? {} : { gives }),
+});
+const ten = (digit: Ratio, carried: Ratio): Ratio => plus(digit, times(ratio(10), carried));
+const whole = (value: Ratio): boolean => value.over % value.under === 0n;
+const floor = (value: Ratio): Ratio => ratio(value.over / value.under);
+/** One number less another. */
+export const minusOf = (a: Ratio, b: Ratio): Ratio => plus(a, ratio(-b.over, b.under));
+
+/** The forms of sentences that claim something about numbers, and when it is true. What a form gives is put in its place. */
+export const FORMS: readonly Form[] = [
+  form("Q times Q is Q", (a, b, c) => same(times(a, b), c), 1),
+  form("In Q the Q is Q", (a, b, c) => b.over > 0n && floor(over(a, over(c, b))).over % 10n === b.over),
+  form(`(${CARDINAL} \\d[\\d.]*(?:(?:,| and) ${CARDINAL} \\d[\\d.]*)*) makes? Q up to Q`, (a, b, c) =>
+    same(plus(a, b), c),
+  ),
+  form("Q and Q make Q: write Q, (?:and )?(?:carry|exchange) Q (?:below|to the lower number)", (a, b, c) =>
+    same(plus(a, b), c),
+  ),
+  form("§§ (?:make|are) §§(?! more)", same, 1),
+  form("Q (?:take away|less) Q (?:leaves?|is) Q", (a, b, c) => same(minusOf(a, b), c), 1),
+  form("Q from Q leaves Q", (a, b, c) => same(minusOf(b, a), c), 1),
+  form(
+    "Q goes Q times into Q, and Q (?:is|are) left",
+    (a, b, c, d) => same(plus(times(a, b), d), c) && below(d, a),
+  ),
+  form("Q goes Q times into Q", (a, b, c) => same(floor(over(c, a)), b)),
+  form("Q goes (?:no times|once|twice) into Q, and Q (?:is|are) left", (a, b, c) =>
+    whole(over(minusOf(b, c), a)),
+  ),
+  form("Q goes no times into Q", (a, b) => below(b, a)),
+  form("Q goes once into Q", (a, b) => same(floor(over(b, a)), ratio(1))),
+  form("Q goes twice into Q", (a, b) => same(floor(over(b, a)), ratio(2))),
+  form("§§ is less than §§", (a, b) => below(a, b)),
+  form("§§ is (?:more|larger|greater) than §§", (a, b) => below(b, a)),
+  form("Q is too small and Q too large: Q is right", (a, b, c) => below(a, c) && below(c, b)),
+  form("Q lies between Q and Q", (a, b, c) => !below(a, b) && !below(c, a)),
+  form(
+    "Q and Q both divide by Q: Q above, Q below",
+    (a, b, c, d, e) => same(times(c, d), a) && same(times(c, e), b),
+  ),
+  form("Q and Q both divide by Q", (a, b, c) => whole(over(a, c)) && whole(over(b, c))),
+  form("Q and Q are worth the same", (a, b) => same(a, b)),
+  form("Q is no more than Q, and Q would be too much", (a, b, c) => !below(b, a) && below(b, c)),
+  form("each whole is Q; Q more make Q", (a, b, c) => same(plus(ratio(a.under), b), c)),
+  form(`(${NUMBER_WORD}|${DIGITS})(?: ${PIECE})? and nothing (?:more|to take away): write Q`, same),
+  form("Pull Q apart(?: along the top| down the left side)?: §§", same),
+  form(
+    "Q(?: [a-z]+)? is close to the estimate Q",
+    (a, b) => !below(size(b), times(size(minusOf(a, b)), ratio(4))),
+  ),
+  form(
+    "The divisor Q is not whole\\. Multiply both by Q: Q ÷ Q",
+    (a, b, c, d) => c.over >= 0n && same(times(a, b), d),
+  ),
+  form("Q (?:plus|minus) counters for Q", (a, b) => same(size(a), size(b))),
+  form("Q is enough for Q", (a, b) => !below(a, b)),
+  form("Q is not enough for Q", below),
+  form(
+    "each whole is Q, so Q of them are Q; Q more make Q",
+    (a, b, c, d, e) => same(times(ratio(a.under), b), c) && same(plus(c, d), e) && a.over > 0n,
+  ),
+  form("The [\\d.]+ (?:carried|exchanged|regrouped) is Q, moved over as Q", (a, b) => same(a, b)),
+  form("The answer is Q: (?:minus )?§§\\.", (a, b) => same(size(a), size(b))),
+  form("Q over Q is Q", (a, b, c) => same(over(a, b), c)),
+  form("Q (?:is|are) §§(?=[,.:;])", same, 0),
+  // In words each with its place, in digits both in the column that is added.
+  form("exchange Q for Q", (a, b) => same(a, b) || same(a, times(b, ratio(10)))),
+  form("Q: write Q, (?:and )?(?:carry|regroup) Q", (a, b, c) => same(a, ten(b, c)) || same(a, plus(b, c))),
+];
