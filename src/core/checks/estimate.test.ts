@@ -1,0 +1,77 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { PRESETS } from "../house";
+import { operandsOf, type Problem, writeProblem } from "../problem";
+import { anyProblem } from "../testing/arbitrary";
+import { problemOf } from "../testing/problems";
+import { below, minus, ratio, right, same, size, sum, times, valueOfQuantity } from "../testing/ratio";
+import { estimateOf } from "./estimate";
+import type { Estimate } from "./roughly";
+
+const offOf = (problem: Problem, { result }: Estimate) =>
+  size(minus(right(problem), valueOfQuantity(result)));
+
+/** How many figures but zeros a line is written with. */
+const figures = (line: string): number => line.replace(/[^1-9]/g, "").length;
+
+describe("an estimate", () => {
+  it("takes other numbers than the problem, and lies as near as a tutor would have it", () => {
+    let made = 0;
+    fc.assert(
+      fc.property(anyProblem, (problem) => {
+        const estimate = estimateOf(problem);
+        if (estimate === undefined) return;
+        made += 1;
+        const own = operandsOf(problem).map(valueOfQuantity);
+        const easy = operandsOf(estimate.rounded).map(valueOfQuantity);
+        const moved = easy.map((one, index) => size(minus(one, own[index] ?? one)));
+        expect(moved.some((by) => by.over > 0n)).toBe(true);
+        const off = offOf(problem, estimate);
+        if (problem.op === "add" || problem.op === "subtract" || problem.op === "terms")
+          expect(below(sum(moved), off)).toBe(false);
+        else expect(below(size(right(problem)), times(off, ratio(4)))).toBe(false);
+        expect(right(estimate.rounded).over === 0n || !same(valueOfQuantity(estimate.result), ratio(0))).toBe(
+          true,
+        );
+      }),
+      { numRuns: 1500 },
+    );
+    expect(made).toBeGreaterThan(300);
+  });
+
+  it.each([
+    "0.06 × 0.3",
+    "7.2 ÷ 0.08",
+    "12 ÷ 0.3",
+    "7 × 8",
+    "5 + 3",
+    "2 + 3 × 4",
+    "5 ÷ 25",
+    "−56 ÷ 8",
+    "12 ÷ 3 × 2",
+    "12.5 − 12.45",
+    "3 ÷ 1/4",
+    "3/4 of 10",
+    "2/3 × 3/2",
+    "1 km 200 m − 850 m",
+    "2.5 × 4 − 1.2 ÷ 0.3",
+    "$0.05 ÷ 3",
+  ])("is not made of %s: it would say it again, lead astray, or be no easier", (line) => {
+    expect(estimateOf(problemOf(line))).toBeUndefined();
+  });
+
+  it.each([
+    "12.5 × 0.46",
+    "25 × 25",
+    "386 + 247",
+    "40.3 + 7.865 + 12",
+    "8.61 ÷ 0.7",
+    "1 7/8 + 2 1/3",
+    "$4.07 + 85c + $3",
+  ])("of %s is written with fewer figures than the problem", (line) => {
+    const problem = problemOf(line);
+    const estimate = estimateOf(problem);
+    const written = estimate && writeProblem(estimate.rounded, PRESETS.fillersTrueValue);
+    expect(figures(written ?? line)).toBeLessThan(figures(line));
+  });
+});
