@@ -4,7 +4,7 @@ import { METHOD_IDS, type MethodId, workingOf } from "@/core/methods";
 import { readProblem, writeProblem } from "@/core/problem";
 import { wrongAnswer } from "@/core/testing/answers";
 import { anyHouse, anyProblemFor } from "@/core/testing/arbitrary";
-import { brokenClaims } from "@/core/testing/claims";
+import { brokenClaims } from "@/core/testing/claims/claims";
 
 const wanted = Number(process.argv[2] ?? 20_000);
 const seed = Number(process.env.SEED ?? 2026);

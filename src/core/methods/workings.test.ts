@@ -4,7 +4,7 @@ import { boardAfter } from "../board";
 import { PRESETS } from "../house";
 import { wrongAnswer } from "../testing/answers";
 import { anyHouse, anyProblemFor } from "../testing/arbitrary";
-import { brokenClaims } from "../testing/claims";
+import { brokenClaims } from "../testing/claims/claims";
 import { coinciding } from "../testing/coinciding";
 import { decimalProblemOf as problemOf } from "../testing/problems";
 import { METHOD_IDS, workingOf } from "./workings";

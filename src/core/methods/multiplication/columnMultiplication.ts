@@ -7,14 +7,8 @@ import type { StepToDraw } from "../contract/step";
 import { digitsUp } from "../procedures/digitProducts";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralMarks } from "../squares/writtenNumber";
-import {
-  type Block,
-  type BlockDecisions,
-  type BlockReason,
-  SOUND_BLOCK,
-  type WorkedBlock,
-  workBlock,
-} from "./productBlock";
+import { type Block, type BlockDecisions, SOUND_BLOCK, type WorkedBlock, workBlock } from "./productBlock";
+import type { BlockReason } from "./productReason";
 
 export type ColumnMultiplicationReason =
   | {

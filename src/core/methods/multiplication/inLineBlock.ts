@@ -7,7 +7,8 @@ import type { StepToDraw } from "../contract/step";
 import { digitsUp } from "../procedures/digitProducts";
 import { type AnswerEnd, type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralMarks } from "../squares/writtenNumber";
-import { type BlockDecisions, type BlockReason, workBlock } from "./productBlock";
+import { type BlockDecisions, workBlock } from "./productBlock";
+import type { BlockReason } from "./productReason";
 
 export type InLineReason =
   | { readonly kind: "writeMultiplicand"; readonly numeral: Decimal }

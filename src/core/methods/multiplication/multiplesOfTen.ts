@@ -18,7 +18,8 @@ import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks } from "../squares/writtenNumber";
 import { type InLineReason, inLineSteps, writeMultiplicand } from "./inLineBlock";
-import { type BlockDecisions, type BlockReason, SOUND_BLOCK } from "./productBlock";
+import { type BlockDecisions, SOUND_BLOCK } from "./productBlock";
+import type { BlockReason } from "./productReason";
 import { type ShiftDecisions, SOUND_SHIFT } from "./shift";
 
 export type MultiplesOfTenReason =

@@ -6,7 +6,8 @@ import { type Method, otherOperation, refused, taken, type Worked } from "../con
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { type InLineReason, inLineSteps, wholeMultiplier, writeMultiplicand } from "./inLineBlock";
-import { type BlockDecisions, type BlockReason, SOUND_BLOCK } from "./productBlock";
+import { type BlockDecisions, SOUND_BLOCK } from "./productBlock";
+import type { BlockReason } from "./productReason";
 
 type Why = InLineReason | BlockReason | AnswerReason;
 

@@ -1,7 +1,7 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
-import { type ColumnAdditionReason, columnSumStep } from "../addition/columnSum";
+import { columnSumStep } from "../addition/columnSum";
 import type { StepToDraw } from "../contract/step";
 import {
   type AdditionDecisions,
@@ -19,40 +19,7 @@ import {
   writtenRow,
 } from "../procedures/digitProducts";
 import { digitCol } from "../squares/writtenNumber";
-
-export type ProductReason =
-  | {
-      readonly kind: "digitProduct";
-      /** The places of the two digits, counted as they stand in this block. */
-      readonly place: Place;
-      readonly byPlace: Place;
-      readonly digit: number;
-      readonly by: number;
-      readonly carriedIn: number;
-      readonly total: number;
-      readonly written: number;
-      readonly carriedOut: number;
-      readonly last: boolean;
-      /** Whether the numbers have points, and are multiplied as if they had none. */
-      readonly wholes: boolean;
-      /** A zero in front of the number, which is not written. */
-      readonly blank: boolean;
-    }
-  /** The row of a larger place begins with zeros, written or left open. */
-  | {
-      readonly kind: "openRow";
-      readonly by: number;
-      readonly byPlace: Place;
-      readonly zeros: number;
-      readonly written: boolean;
-      /** The multiplier as it is read without its point; none where it stands as it is. */
-      readonly of: string | undefined;
-    }
-  /** A digit that is zero: its row is written as zeros, or skipped. */
-  | { readonly kind: "zeroRow"; readonly byPlace: Place; readonly written: boolean }
-  | { readonly kind: "addRows"; readonly rows: number };
-
-export type BlockReason = ProductReason | ColumnAdditionReason;
+import type { BlockReason, ProductReason } from "./productReason";
 
 /** The decisions inside a block: each digit product, each column of the sum, and how many zeros open a row. */
 export interface BlockDecisions {

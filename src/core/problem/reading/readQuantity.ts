@@ -1,4 +1,4 @@
-import { type Decimal, isZero, type Numeral } from "../../number";
+import { type Decimal, isZero } from "../../number";
 import {
   type Amount,
   type CurrencyId,
@@ -20,6 +20,7 @@ import type { ReadingNotation } from "../problem";
 import { type NumeralError, readDecimal } from "./readDecimal";
 import type { ReadError } from "./readError";
 import { type Token, touches } from "./tokens";
+import { vulgarOf } from "./vulgarFraction";
 
 /** The most digits of a numerator or a denominator. */
 export const MOST_FRACTION_DIGITS = 4;
@@ -39,28 +40,6 @@ export interface Line {
   readonly notation: ReadingNotation;
   readonly currency: CurrencyId | undefined;
 }
-
-/** The numerators and denominators of the fractions that are one character. */
-const VULGAR: Readonly<Record<string, readonly [bigint, bigint]>> = {
-  "¼": [1n, 4n],
-  "½": [1n, 2n],
-  "¾": [3n, 4n],
-  "⅐": [1n, 7n],
-  "⅑": [1n, 9n],
-  "⅒": [1n, 10n],
-  "⅓": [1n, 3n],
-  "⅔": [2n, 3n],
-  "⅕": [1n, 5n],
-  "⅖": [2n, 5n],
-  "⅗": [3n, 5n],
-  "⅘": [4n, 5n],
-  "⅙": [1n, 6n],
-  "⅚": [5n, 6n],
-  "⅛": [1n, 8n],
-  "⅜": [3n, 8n],
-  "⅝": [5n, 8n],
-  "⅞": [7n, 8n],
-};
 
 /** Reads one quantity from the first of some tokens on: a decimal, fraction, mixed number, amount of money or compound measure. */
 export function readQuantity(tokens: readonly Token[], end: number, line: Line): Result<Found, ReadError> {
@@ -105,13 +84,6 @@ function placed(error: NumeralError, token: Token, line: string): ReadError {
 /** The line with the stretch from one token to another written otherwise. */
 const replaced = (line: string, from: Token, to: Token, by: string): string =>
   line.slice(0, from.at) + by + line.slice(to.end);
-
-const vulgarOf = (character: string, whole: bigint | undefined): Numeral => {
-  const [numerator = 0n, denominator = 1n] = VULGAR[character] ?? [];
-  return whole === undefined
-    ? { kind: "fraction", negative: false, numerator, denominator }
-    : { kind: "mixed", negative: false, whole, numerator, denominator };
-};
 
 /** A fraction or a mixed number, where one begins here: digits, a slash that touches both, digits. */
 function fractionAt(tokens: readonly Token[], line: Line): Result<Found, ReadError> | undefined {

@@ -1,5 +1,5 @@
-import type { Reason } from "../methods";
-import { minus, plus, type Ratio, ratio, right, same, sum, times, valueOfQuantity } from "./ratio";
+import type { Reason } from "../../methods";
+import { minus, plus, type Ratio, ratio, right, same, sum, times, valueOfQuantity } from "../ratio";
 
 /** The claims of what is worked in the head, each by itself. It knows nothing of the methods. */
 export function mentalClaims(reason: Reason): readonly boolean[] {

@@ -1,5 +1,5 @@
-import type { Reason } from "../methods";
-import type { UnitId } from "../quantity";
+import type { Reason } from "../../methods";
+import type { UnitId } from "../../quantity";
 import {
   below,
   over,
@@ -12,7 +12,7 @@ import {
   sum,
   times,
   valueOfQuantity,
-} from "./ratio";
+} from "../ratio";
 
 /** What earlier steps of the same page have carried, for what comes after to take in. */
 export interface UnitChain {

@@ -1,8 +1,8 @@
 import type Exact from "decimal.js";
-import type { Reason, Working } from "../methods";
-import type { Decimal } from "../number";
-import type { Problem } from "../problem";
-import { bigints, Wide, wide } from "./answers";
+import type { Reason, Working } from "../../methods";
+import type { Decimal } from "../../number";
+import type { Problem } from "../../problem";
+import { bigints, Wide, wide } from "../answers";
 import type { UnitChain } from "./measureClaims";
 import { quantityClaims } from "./quantityClaims";
 

@@ -1,8 +1,6 @@
-import type { Reason } from "../methods";
-import type { Problem, Relation } from "../problem";
-import { currencyOf, piecesOfCurrency } from "../quantity";
-import { measureClaims, type UnitChain, unitClaims } from "./measureClaims";
-import { mentalClaims } from "./mentalClaims";
+import type { Reason } from "../../methods";
+import type { Problem, Relation } from "../../problem";
+import { currencyOf, piecesOfCurrency } from "../../quantity";
 import {
   below,
   minus,
@@ -17,7 +15,9 @@ import {
   times,
   valueOfExpression,
   valueOfQuantity,
-} from "./ratio";
+} from "../ratio";
+import { measureClaims, type UnitChain, unitClaims } from "./measureClaims";
+import { mentalClaims } from "./mentalClaims";
 
 /** The claims of reasons about fractions, signs, money, units and chains, each by itself. It knows nothing of the methods. */
 export const quantityClaims = (reason: Reason, chain: UnitChain, problem: Problem): readonly boolean[] => [
