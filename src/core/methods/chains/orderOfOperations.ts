@@ -28,8 +28,10 @@ export interface ChainDecisions {
   next(expression: Branch): Branch;
 }
 
-/** The innermost operation whose numbers are both there, from the left: × and ÷ before + and −. */
+/** Brackets first, from the left and the innermost of them; then × and ÷, then + and −, what ranks the same from the left. */
 const soundNext = (expression: Branch): Branch => {
+  const bracketed = firstBracketed(expression);
+  if (bracketed !== undefined) return soundNext(bracketed);
   const ready: Branch[] = [];
   const visit = (part: Expression): void => {
     if (part.kind === "quantity") return;
@@ -38,8 +40,24 @@ const soundNext = (expression: Branch): Branch => {
     if (part.left.kind === "quantity" && part.right.kind === "quantity") ready.push(part);
   };
   visit(expression);
-  return ready.find(({ op }) => op === "multiply" || op === "divide") ?? ready[0] ?? expression;
+  return ready.find(isStrong) ?? ready[0] ?? expression;
 };
+
+const isStrong = ({ op }: Branch): boolean => op === "multiply" || op === "divide";
+
+/** Whether an operation stands in brackets inside another: it binds no more, and would otherwise be done later. */
+const isBracketed = (holder: Branch, part: Branch): boolean =>
+  (!isStrong(part) && isStrong(holder)) || (isStrong(part) === isStrong(holder) && holder.right === part);
+
+/** The first operation from the left that stands in brackets. */
+function firstBracketed(whole: Branch): Branch | undefined {
+  for (const side of [whole.left, whole.right]) {
+    if (side.kind === "quantity") continue;
+    const found = isBracketed(whole, side) ? side : firstBracketed(side);
+    if (found !== undefined) return found;
+  }
+  return undefined;
+}
 
 export const SOUND_CHAIN: ChainDecisions = { next: soundNext };
 
@@ -99,16 +117,8 @@ function workChain<Inner>(
 function becauseOf(whole: Branch, next: Branch): "brackets" | "timesFirst" | "leftFirst" {
   const holder = holderOf(whole, next);
   if (holder === undefined) return "leftFirst";
-  const weak = next.op === "add" || next.op === "subtract";
-  if (weak && (holder.op === "multiply" || holder.op === "divide" || holder.right === next))
-    return "brackets";
-  return weak
-    ? "leftFirst"
-    : holder.op === "add" || holder.op === "subtract"
-      ? "timesFirst"
-      : holder.right === next
-        ? "brackets"
-        : "leftFirst";
+  if (isBracketed(holder, next)) return "brackets";
+  return isStrong(next) && !isStrong(holder) ? "timesFirst" : "leftFirst";
 }
 
 /** The operation that another is a part of. */

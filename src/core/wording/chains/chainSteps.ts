@@ -31,7 +31,7 @@ const FIRST = {
 
 const BECAUSE = {
   brackets: "Brackets say: this belongs together, and is worked before anything else touches it.",
-  timesFirst: "A product is one thing that is counted; only then can it be added or taken away.",
+  timesFirst: "A product or a quotient is one number; only then can it be added or taken away.",
   leftFirst: "Operations of the same rank are done as they are read.",
   last: "Nothing else is left to do.",
 } as const;
