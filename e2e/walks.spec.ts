@@ -76,7 +76,7 @@ test("an address brings its board back by itself, and what is wrong in it does n
   await expect.poll(() => new URL(page.url()).searchParams.get("id")).not.toBeNull();
 
   await page.goto("/board?problem=1 %2B 2&method=magic&step=99999&narration=loud&id=../etc");
-  await expect(say).toContainText("1 + 2");
+  await expect(say).toContainText("Write the addend 1");
   await page.goto("/board?problem=5..");
   await expect(field).toHaveValue("5..");
   await expect(page.getByText("This number has a second point.")).toBeVisible();
