@@ -75,7 +75,7 @@ function helps({ rounded, result }: Estimate, problem: Problem): boolean {
   const columns = problem.op === "add" || problem.op === "subtract" || problem.op === "terms";
   return columns
     ? off.mul(2).compare(value.abs().compare(about.abs()) > 0 ? value.abs() : about.abs()) <= 0
-    : isWithinQuarter(about, value);
+    : isWithinQuarter(about, value) && isWithinQuarter(about, exactAnswer(rounded));
 }
 
 const isWithinQuarter = (about: Fraction, exact: Fraction): boolean =>
