@@ -39,9 +39,8 @@ interface Rough {
  * say the problem again and give its answer away.
  */
 export function estimateOf(problem: Problem): Estimate | undefined {
-  return roughlyIn(problem).find(
-    (easy) => helps(easy, problem) && isValueNear(exactAnswer(problem), new Fraction(0), easy, problem),
-  );
+  const value = exactAnswer(problem);
+  return roughlyIn(problem).find((easy) => helps(easy, problem, value));
 }
 
 /** The ways to estimate a problem, the plainest first. */
@@ -65,21 +64,25 @@ function roughlyIn(problem: Problem): readonly Estimate[] {
 }
 
 /** Whether an estimate takes other numbers than the problem's own, is easier than the working, and lies near. */
-function helps({ rounded, result }: Estimate, problem: Problem): boolean {
+function helps(estimate: Estimate, problem: Problem, value: Fraction): boolean {
+  const { rounded, result } = estimate;
   const [own, easy] = [operandsOf(problem), operandsOf(rounded)];
   if (easy.every((one, index) => fractionOf(one).equals(fractionOf(own[index] ?? one)))) return false;
-  const [value, about] = [exactAnswer(problem), fractionOf(result)];
+  const about = fractionOf(result);
   const answer = problem.kind === "measures" ? digitsOfQuantity(result) : digitsOfValue(value);
   if (digitsIn(easy) + digitsOfQuantity(result) >= digitsIn(own) + answer) return false;
-  const off = value.sub(about).abs();
-  const columns = problem.op === "add" || problem.op === "subtract" || problem.op === "terms";
-  return columns
-    ? off.mul(2).compare(value.abs().compare(about.abs()) > 0 ? value.abs() : about.abs()) <= 0
-    : isWithinQuarter(about, value) && isWithinQuarter(about, exactAnswer(rounded));
+  if (!addsUp(problem)) return isWithinQuarter(about, value) && isWithinQuarter(about, exactAnswer(rounded));
+  const twice = value.sub(about).abs().mul(2);
+  const isSmall = twice.compare(value.abs()) <= 0 || twice.compare(about.abs()) <= 0;
+  return isSmall && isValueNear(value, new Fraction(0), estimate, problem);
 }
 
-const isWithinQuarter = (about: Fraction, exact: Fraction): boolean =>
-  exact.sub(about).abs().mul(4).compare(exact.abs()) <= 0;
+/** Whether a problem is a sum or a difference, whose numbers may be rounded by so much each. */
+const addsUp = ({ op }: Problem): boolean => op === "add" || op === "subtract" || op === "terms";
+
+/** Whether one value differs from another by no more than a quarter of that other one. */
+const isWithinQuarter = (one: Fraction, of: Fraction): boolean =>
+  of.sub(one).abs().mul(4).compare(of.abs()) <= 0;
 
 /** The most decimals that a number is thought of with. */
 const MOST_DECIMALS = 12;
@@ -141,11 +144,12 @@ function estimatesOfProduct(operands: TwoOrMore<Decimal>): readonly Rough[] {
       [true, false].map((up) =>
         roughProduct(
           mapTwoOrMore(operands, (one, at) => (at === index ? toFirstDigit(one, up) : firstDigits(one))),
+          "evened",
         ),
       ),
     )
     .sort((one, other) => offOf(one).compare(offOf(other)));
-  return [roughProduct(mapTwoOrMore(operands, firstDigits)), ...evened];
+  return [roughProduct(mapTwoOrMore(operands, firstDigits), "leadingDigit"), ...evened];
 }
 
 const productOf = (operands: TwoOrMore<Decimal>): Extract<DecimalProblem, { op: "multiply" }> => ({
@@ -155,11 +159,11 @@ const productOf = (operands: TwoOrMore<Decimal>): Extract<DecimalProblem, { op: 
   form: AS_IT_COMES,
 });
 
-function roughProduct(rounded: TwoOrMore<Decimal>): Rough {
+function roughProduct(rounded: TwoOrMore<Decimal>, rounding: "leadingDigit" | "evened"): Rough {
   const places = rounded.reduce((sum, { fraction }) => sum + fraction.length, 0);
   const count = rounded.reduce((product, factor) => product * countedIn(factor, factor.fraction.length), 1n);
   return {
-    rounding: "leadingDigit",
+    rounding,
     rounded: productOf(rounded),
     result: withoutTrailingZeros(fromCount(count, places)),
   };
@@ -206,16 +210,14 @@ export function isNear(answer: Answer, estimate: Estimate, problem: Problem): bo
 
 /** Whether an answer is within a quarter of its estimate. */
 export function isClose(answer: Answer, estimate: Estimate, problem: Problem): boolean {
-  const about = fractionOf(estimate.result);
-  const off = answerValueOf(answer, divisorOf(problem)).sub(about).abs();
-  return off.mul(4n).compare(about.abs()) <= 0;
+  return isWithinQuarter(answerValueOf(answer, divisorOf(problem)), fractionOf(estimate.result));
 }
 
 function isValueNear(value: Fraction, rounding: Fraction, estimate: Estimate, problem: Problem): boolean {
   const about = fractionOf(estimate.result);
   const off = value.sub(about).abs();
   const { op } = problem;
-  if (op === "add" || op === "subtract" || op === "terms") {
+  if (addsUp(problem)) {
     const rounded = operandsOf(estimate.rounded);
     const slack = operandsOf(problem)
       .map((operand, index) =>

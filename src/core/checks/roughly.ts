@@ -47,7 +47,14 @@ import {
 } from "../quantity";
 
 /** How numbers are made easy before they are computed with in the head. */
-export type Rounding = "ones" | "leadingDigit" | "multiple" | "benchmarks" | "largestUnit" | "wholeMoney";
+export type Rounding =
+  | "ones"
+  | "leadingDigit"
+  | "evened"
+  | "multiple"
+  | "benchmarks"
+  | "largestUnit"
+  | "wholeMoney";
 
 /** A rough answer made before the working: the problem with easy numbers, and what these come to. */
 export interface Estimate {
@@ -263,11 +270,6 @@ function roughChain(problem: ChainProblem): Estimate | undefined {
     ? { rounding: "wholeMoney", rounded, result: amountOf(amount.currency, value) }
     : undefined;
 }
-
-const _easyExpression = (expression: Expression): Expression =>
-  expression.kind === "quantity"
-    ? { ...expression, quantity: easyQuantity(expression.quantity) }
-    : { ...expression, left: _easyExpression(expression.left), right: _easyExpression(expression.right) };
 
 const dividesByZero = (expression: Expression): boolean =>
   expression.kind === "operation" &&

@@ -32,6 +32,8 @@ describe("the reader of claims", () => {
     ["9 times 8 is 74: write 4, carry 7.", house],
     ["8 and the 7 carried make 15: write 1, carry 5.", house],
     ["3 goes once into 7.", house],
+    ["3 goes twice into 7, and 4 are left: 2 4/3.", house],
+    ["3 goes once into 7, and 1 is left: 1 1/3.", house],
     ["36 hundredths are four tenths and six hundredths.", house],
     ["Three hundredths take away five hundredths leaves two hundredths: write 2.", house],
     ["Back again: 3 · 6, + 1,99 = 19,99, the dividend.", comma],

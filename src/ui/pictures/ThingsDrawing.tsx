@@ -7,7 +7,7 @@ import { pictureWords } from "@/core/wording";
 
 const WIDTH = 264;
 
-/** Coins as rounds and notes as pages, side by side in lines. */
+/** Coins as rounds and notes as oblongs, side by side in lines. */
 export function TillDrawing({
   picture,
   house,

@@ -8,6 +8,7 @@ import {
   type DecimalProblem,
   type Expression,
   type FractionProblem,
+  needsBrackets,
   type Problem,
   problemOf,
   quantityOf,
@@ -45,9 +46,8 @@ const soundNext = (expression: Branch): Branch => {
 
 const isStrong = ({ op }: Branch): boolean => op === "multiply" || op === "divide";
 
-/** Whether an operation stands in brackets inside another: it binds no more, and would otherwise be done later. */
 const isBracketed = (holder: Branch, part: Branch): boolean =>
-  (!isStrong(part) && isStrong(holder)) || (isStrong(part) === isStrong(holder) && holder.right === part);
+  needsBrackets(part, holder.op, holder.right === part ? "right" : "left");
 
 /** The first operation from the left that stands in brackets. */
 function firstBracketed(whole: Branch): Branch | undefined {

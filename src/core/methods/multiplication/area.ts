@@ -10,7 +10,6 @@ import {
   withoutTrailingZeros,
 } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
-import { isTwo } from "../../tuples";
 import type { ColumnAdditionReason } from "../addition/columnSum";
 import { addPile } from "../addition/sumOnPlumb";
 import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
@@ -20,7 +19,7 @@ import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { lineOf, type PlacePart, partOf, placeParts } from "../squares/placeParts";
 import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
 
-import type { TwoFactors } from "./twoFactors";
+import { type TwoFactors, twoFactorsOf } from "./twoFactors";
 
 export type AreaReason =
   | {
@@ -70,12 +69,11 @@ export const area: Method<"area", Why, DecimalProblem, AreaDecisions, "twoFactor
   sound: SOUND_AREA,
   takes: (problem) => {
     if (problem.op !== "multiply") return otherOperation("multiply");
-    const { form } = problem;
-    const factors: readonly Decimal[] = problem.operands;
-    if (!isTwo(factors)) return refused("twoFactors");
-    return factors.some((factor) => placeParts(factor).length > MOST_PARTS)
+    const two = twoFactorsOf(problem);
+    if (two === undefined) return refused("twoFactors");
+    return two.factors.some((factor) => placeParts(factor).length > MOST_PARTS)
       ? refused("manyParts", MOST_PARTS)
-      : taken({ factors, form }, workArea);
+      : taken(two, workArea);
   },
 };
 

@@ -1,7 +1,6 @@
 import type { HouseRules } from "../../house";
 import { type Decimal, fromCount } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { isTwo } from "../../tuples";
 import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
@@ -16,7 +15,7 @@ import { numeralMarks } from "../squares/writtenNumber";
 import type { MadeProduct } from "./columnMultiplication";
 import { digitsFromOnes } from "./inLineBlock";
 import { carryPosition, exitOf, type Grid, gridMarks, pointWays, sideMarks, topMarks } from "./latticeGrid";
-import type { TwoFactors } from "./twoFactors";
+import { type TwoFactors, twoFactorsOf } from "./twoFactors";
 
 export type LatticeReason =
   | { readonly kind: "writeAlongside"; readonly numeral: Decimal; readonly side: "top" | "right" }
@@ -64,9 +63,8 @@ export const lattice: Method<"lattice", Why, DecimalProblem, LatticeDecisions, "
   sound: SOUND_LATTICE,
   takes: (problem) => {
     if (problem.op !== "multiply") return otherOperation("multiply");
-    const { form } = problem;
-    const factors: readonly Decimal[] = problem.operands;
-    return isTwo(factors) ? taken({ factors, form }, workLattice) : refused("twoFactors");
+    const two = twoFactorsOf(problem);
+    return two === undefined ? refused("twoFactors") : taken(two, workLattice);
   },
 };
 

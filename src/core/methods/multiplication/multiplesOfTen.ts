@@ -12,7 +12,7 @@ import {
   zerosAtEnd,
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { isTwo, type Two } from "../../tuples";
+import type { Two } from "../../tuples";
 import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
@@ -21,6 +21,7 @@ import { type InLineReason, inLineSteps, writeMultiplicand } from "./inLineBlock
 import { type BlockDecisions, SOUND_BLOCK } from "./productBlock";
 import type { BlockReason } from "./productReason";
 import { type ShiftDecisions, SOUND_SHIFT } from "./shift";
+import { twoFactorsOf } from "./twoFactors";
 
 export type MultiplesOfTenReason =
   /** 60 is 6 and one zero. */
@@ -56,11 +57,12 @@ export const multiplesOfTen: Method<
   sound: { ...SOUND_BLOCK, ...SOUND_SHIFT },
   takes: (problem) => {
     if (problem.op !== "multiply") return otherOperation("multiply");
-    const { form } = problem;
-    const factors: readonly Decimal[] = problem.operands;
-    if (!isTwo(factors)) return refused("twoFactors");
-    const parts = partsOf(factors);
-    return parts === undefined ? refused("multipleOfTen") : taken({ ...parts, form }, workMultiplesOfTen);
+    const two = twoFactorsOf(problem);
+    if (two === undefined) return refused("twoFactors");
+    const parts = partsOf(two.factors);
+    return parts === undefined
+      ? refused("multipleOfTen")
+      : taken({ ...parts, form: two.form }, workMultiplesOfTen);
   },
 };
 

@@ -1,13 +1,13 @@
 import type { HouseRules } from "../../house";
 import { type Decimal, highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { isTwo } from "../../tuples";
 import { type Method, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { type InLineReason, inLineSteps, wholeMultiplier, writeMultiplicand } from "./inLineBlock";
 import { type BlockDecisions, SOUND_BLOCK } from "./productBlock";
 import type { BlockReason } from "./productReason";
+import { twoFactorsOf } from "./twoFactors";
 
 type Why = InLineReason | BlockReason | AnswerReason;
 
@@ -25,11 +25,12 @@ export const multiplicationInLine: Method<
   sound: SOUND_BLOCK,
   takes: (problem) => {
     if (problem.op !== "multiply") return otherOperation("multiply");
-    const { form } = problem;
-    const operands: readonly Decimal[] = problem.operands;
-    if (!isTwo(operands)) return refused("twoFactors");
-    const factors = wholeMultiplier(operands);
-    return factors === undefined ? refused("wholeMultiplier") : taken({ ...factors, form }, workInLine);
+    const two = twoFactorsOf(problem);
+    if (two === undefined) return refused("twoFactors");
+    const factors = wholeMultiplier(two.factors);
+    return factors === undefined
+      ? refused("wholeMultiplier")
+      : taken({ ...factors, form: two.form }, workInLine);
   },
 };
 

@@ -1,25 +1,22 @@
 import type { Place } from "../../number";
 import type { ColumnAdditionReason } from "../addition/columnSum";
+import type { DigitProduct } from "../procedures/digitProducts";
+
+/** One digit multiplied by another. */
+interface DigitProductReason extends Omit<DigitProduct, "column"> {
+  readonly kind: "digitProduct";
+  /** The places of the two digits, counted as they stand in this block. */
+  readonly place: Place;
+  readonly byPlace: Place;
+  /** Whether the numbers have points, and are multiplied as if they had none. */
+  readonly wholes: boolean;
+  /** A zero in front of the number, which is not written. */
+  readonly blank: boolean;
+}
 
 /** What is done in the rows of a product, each a digit of the multiplier times the number on top. */
 export type ProductReason =
-  | {
-      readonly kind: "digitProduct";
-      /** The places of the two digits, counted as they stand in this block. */
-      readonly place: Place;
-      readonly byPlace: Place;
-      readonly digit: number;
-      readonly by: number;
-      readonly carriedIn: number;
-      readonly total: number;
-      readonly written: number;
-      readonly carriedOut: number;
-      readonly last: boolean;
-      /** Whether the numbers have points, and are multiplied as if they had none. */
-      readonly wholes: boolean;
-      /** A zero in front of the number, which is not written. */
-      readonly blank: boolean;
-    }
+  | DigitProductReason
   /** The row of a larger place begins with zeros, written or left open. */
   | {
       readonly kind: "openRow";

@@ -73,7 +73,7 @@ export function claimsOf(line: string, house: HouseRules): SaidClaims {
       const values = texts.map(quantity);
       if (values.some((value) => value === undefined)) return claim;
       judge(claim, holds(...values.flatMap((value) => value ?? [])));
-      return gives === undefined ? "§" : (texts.at(gives === 0 ? 0 : -1) ?? "§");
+      return gives === undefined ? "§" : (texts.at(gives === "first" ? 0 : -1) ?? "§");
     });
   return { read, faults };
 }

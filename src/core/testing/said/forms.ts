@@ -5,11 +5,11 @@ interface Form {
   readonly pattern: RegExp;
   /** Whether it holds of the numbers in it, in their order. */
   readonly holds: (...values: Ratio[]) => boolean;
-  /** Which of the numbers stands for the whole of it in what follows, from the end. */
-  readonly gives?: number;
+  /** Which of the numbers stands for the whole of it in what follows. */
+  readonly gives?: "first" | "last";
 }
 
-const form = (text: string, holds: Form["holds"], gives?: number): Form => ({
+const form = (text: string, holds: Form["holds"], gives?: Form["gives"]): Form => ({
   pattern: new RegExp(text.replaceAll("Q", Q).replaceAll("§§", S), "gi"),
   holds,
   ...(gives === undefined ? {} : { gives }),
@@ -20,9 +20,16 @@ const floor = (value: Ratio): Ratio => ratio(value.over / value.under);
 /** One number less another. */
 export const minusOf = (a: Ratio, b: Ratio): Ratio => plus(a, ratio(-b.over, b.under));
 
+/** How often something goes, where that is said in a word of its own. */
+const OFTEN: readonly (readonly [string, Ratio])[] = [
+  ["no times", ratio(0)],
+  ["once", ratio(1)],
+  ["twice", ratio(2)],
+];
+
 /** The forms of sentences that claim something about numbers, and when it is true. What a form gives is put in its place. */
 export const FORMS: readonly Form[] = [
-  form("Q times Q is Q", (a, b, c) => same(times(a, b), c), 1),
+  form("Q times Q is Q", (a, b, c) => same(times(a, b), c), "last"),
   form("In Q the Q is Q", (a, b, c) => b.over > 0n && floor(over(a, over(c, b))).over % 10n === b.over),
   form(`(${CARDINAL} \\d[\\d.]*(?:(?:,| and) ${CARDINAL} \\d[\\d.]*)*) makes? Q up to Q`, (a, b, c) =>
     same(plus(a, b), c),
@@ -30,20 +37,21 @@ export const FORMS: readonly Form[] = [
   form("Q and Q make Q: write Q, (?:and )?(?:carry|exchange) Q (?:below|to the lower number)", (a, b, c) =>
     same(plus(a, b), c),
   ),
-  form("§§ (?:make|are) §§(?! more)", same, 1),
-  form("Q (?:take away|less) Q (?:leaves?|is) Q", (a, b, c) => same(minusOf(a, b), c), 1),
-  form("Q from Q leaves Q", (a, b, c) => same(minusOf(b, a), c), 1),
+  form("§§ (?:make|are) §§(?! more)", same, "last"),
+  form("Q (?:take away|less) Q (?:leaves?|is) Q", (a, b, c) => same(minusOf(a, b), c), "last"),
+  form("Q from Q leaves Q", (a, b, c) => same(minusOf(b, a), c), "last"),
+  ...OFTEN.flatMap(([words, often]) => [
+    form(
+      `Q goes ${words} into Q, and Q (?:is|are) left`,
+      (a, b, left) => same(plus(times(a, often), left), b) && below(left, a),
+    ),
+    form(`Q goes ${words} into Q`, (a, b) => same(floor(over(b, a)), often)),
+  ]),
   form(
     "Q goes Q times into Q, and Q (?:is|are) left",
-    (a, b, c, d) => same(plus(times(a, b), d), c) && below(d, a),
+    (a, often, b, left) => same(plus(times(a, often), left), b) && below(left, a),
   ),
-  form("Q goes Q times into Q", (a, b, c) => same(floor(over(c, a)), b)),
-  form("Q goes (?:no times|once|twice) into Q, and Q (?:is|are) left", (a, b, c) =>
-    whole(over(minusOf(b, c), a)),
-  ),
-  form("Q goes no times into Q", (a, b) => below(b, a)),
-  form("Q goes once into Q", (a, b) => same(floor(over(b, a)), ratio(1))),
-  form("Q goes twice into Q", (a, b) => same(floor(over(b, a)), ratio(2))),
+  form("Q goes Q times into Q", (a, often, b) => same(floor(over(b, a)), often)),
   form("§§ is less than §§", (a, b) => below(a, b)),
   form("§§ is (?:more|larger|greater) than §§", (a, b) => below(b, a)),
   form("Q is too small and Q too large: Q is right", (a, b, c) => below(a, c) && below(c, b)),
@@ -76,7 +84,7 @@ export const FORMS: readonly Form[] = [
   form("The [\\d.]+ (?:carried|exchanged|regrouped) is Q, moved over as Q", (a, b) => same(a, b)),
   form("The answer is Q: (?:minus )?§§\\.", (a, b) => same(size(a), size(b))),
   form("Q over Q is Q", (a, b, c) => same(over(a, b), c)),
-  form("Q (?:is|are) §§(?=[,.:;])", same, 0),
+  form("Q (?:is|are) §§(?=[,.:;])", same, "first"),
   // In words each with its place, in digits both in the column that is added.
   form("exchange Q for Q", (a, b) => same(a, b) || same(a, times(b, ratio(10)))),
   form("Q: write Q, (?:and )?(?:carry|regroup) Q", (a, b, c) => same(a, ten(b, c)) || same(a, plus(b, c))),

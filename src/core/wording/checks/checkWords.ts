@@ -80,6 +80,8 @@ function roundingWords({ rounding }: Estimate, house: HouseRules): string {
       return `Each number is rounded to ${placesName(0, house)}: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
     case "leadingDigit":
       return `Each number is rounded to its first digits: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
+    case "evened":
+      return `One of the numbers is cut to its first digit, or taken to the digit above: so the product is easy, and stays near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
     case "benchmarks":
       return "Each fraction is taken for what it is nearest to: nothing, one half or a whole. That is near enough to see whether an answer can be right.";
     case "largestUnit":

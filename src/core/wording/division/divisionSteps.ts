@@ -161,15 +161,15 @@ export const DIVISION_END_STEPS: StepsOf<DivisionEndReason> = {
     ask: "Which number goes into both?",
   }),
   repetendFound: (reason) => {
-    const before =
+    const several = reason.repetend.length > 1;
+    const digits = several ? "digits" : "digit";
+    const once =
       reason.fixed === ""
         ? ""
-        : reason.fixed.length === 1
-          ? " The digit before comes only once."
-          : " The digits before come only once.";
+        : ` The ${reason.fixed.length > 1 ? "digits before come" : "digit before comes"} only once.`;
     return {
-      say: `*${reason.rest}* is left, as before: from here the ${reason.repetend.length === 1 ? "digit" : "digits"} *${reason.repetend}* ${reason.repetend.length === 1 ? "comes" : "come"} again for ever.`,
-      why: `The same remainder brings the same ${reason.repetend.length === 1 ? "digit" : "digits"}.${before}`,
+      say: `*${reason.rest}* is left, as before: from here the ${digits} *${reason.repetend}* ${several ? "come" : "comes"} again for ever.`,
+      why: `The same remainder brings the same ${digits}.${once}`,
       ask: "Have you had this remainder before? What will happen now?",
     };
   },

@@ -5,7 +5,8 @@ import { signOf, writeProblem } from "../../problem";
 import type { StepsOf } from "../contract/wordbook";
 import { countedBy, oftenWords } from "../numbers/counted";
 import { listed, type StepWords, sentence } from "../numbers/line";
-import { numberInWords, numbersListed, partName, partsName } from "../numbers/quantityWords";
+import { partName, partsName } from "../numbers/numberWords";
+import { numberInWords, numbersListed } from "../numbers/quantityWords";
 import { RELATION_WORDS } from "../numbers/terms";
 
 /** How the house writes what is in these sentences. */
@@ -159,7 +160,7 @@ export const FRACTION_STEPS: StepsOf<FractionReason> = {
   likeParts: (reason, house) => {
     const { w } = said(house);
     return {
-      say: `Both are ${partsName(reason.left.denominator)}: how often do ${reason.right.numerator} go into ${reason.left.numerator}? *${w(reason.result)}* times.`,
+      say: `Both are ${partsName(reason.left.denominator)}: how often ${reason.right.numerator === 1n ? "does 1" : `do ${reason.right.numerator}`} go into ${reason.left.numerator}? *${w(reason.result)}* times.`,
       why: "Where both count the same kind of part, only the counts matter, just as 8 metres hold 2 metres as often as 8 holds 2.",
       ask: `How often ${reason.right.numerator === 1n ? "is 1 part" : `are ${reason.right.numerator} parts`} in ${reason.left.numerator} of the same?`,
     };

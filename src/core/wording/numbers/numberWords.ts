@@ -44,7 +44,7 @@ function belowThousand(count: number): string {
 }
 
 /** The name of one of a place; the ones are called by the house. */
-const placeName = (place: Place, house: HouseRules): string =>
+export const placeName = (place: Place, house: HouseRules): string =>
   nameOfPlace(place, house.onesTerm === "ones" ? "one" : "unit");
 
 /** The name of a place as a heading, or for any number of it but one: "tenths". */
@@ -87,14 +87,28 @@ export function numeralWords(numeral: Decimal, house: HouseRules): string {
   }
 }
 
-/** The name of a part of one: "half", "quarter" or by its ordinal; larger denominators stay in digits. */
+/** Parts of one with how many there are: "one half", "three quarters", "two fifths"; larger denominators stay in digits. */
 export function partsWords(numerator: bigint, denominator: bigint): string {
-  const several = numerator !== 1n;
-  const count = cardinal(String(numerator));
-  if (denominator === 2n) return `${count} ${several ? "halves" : "half"}`;
-  if (denominator === 4n) return `${count} ${several ? "quarters" : "quarter"}`;
-  if (denominator > 999n) return `${numerator} over ${denominator}`;
-  return `${count} ${ordinal(denominator)}${several ? "s" : ""}`;
+  if (denominator > MOST_ORDINAL) return `${numerator} over ${denominator}`;
+  const name = numerator === 1n ? partName(denominator) : partsName(denominator);
+  return `${cardinal(String(numerator))} ${name}`;
+}
+
+/** The largest denominator that is named by its ordinal. */
+const MOST_ORDINAL = 999n;
+
+/** One of the parts that a denominator counts: half, third, quarter. */
+export function partName(denominator: bigint): string {
+  if (denominator === 1n) return "whole";
+  if (denominator === 2n) return "half";
+  if (denominator === 4n) return "quarter";
+  return denominator > MOST_ORDINAL ? `part over ${denominator}` : ordinal(denominator);
+}
+
+/** The parts that a denominator counts: halves, thirds, quarters. */
+export function partsName(denominator: bigint): string {
+  if (denominator === 2n) return "halves";
+  return denominator > MOST_ORDINAL ? `parts over ${denominator}` : `${partName(denominator)}s`;
 }
 
 const IRREGULAR: Readonly<Record<string, string>> = {

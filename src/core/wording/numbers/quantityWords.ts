@@ -70,19 +70,3 @@ export function quantityInWords(quantity: Quantity, house: HouseRules): string {
 /** Numbers listed as they are written. */
 export const numbersListed = (numerals: readonly Numeral[], house: HouseRules): string =>
   listed(numerals.map((numeral) => writeNumeral(numeral, house)));
-
-/** One of the parts that a denominator counts: half, third, quarter. */
-export const partName = (denominator: bigint): string => {
-  if (denominator === 1n) return "whole";
-  return partsWords(1n, denominator)
-    .replace(/^one /, "")
-    .replace(/^1 over /, "part over ");
-};
-
-/** The parts that a denominator counts: halves, thirds, quarters. */
-export const partsName = (denominator: bigint): string => {
-  if (denominator === 1n) return "wholes";
-  return partsWords(2n, denominator)
-    .replace(/^two /, "")
-    .replace(/^2 over /, "parts over ");
-};
