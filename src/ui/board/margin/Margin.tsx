@@ -74,7 +74,7 @@ export function Margin({
           </Suspense>
         </section>
       )}
-      <hr className="border-edge" />
+      <hr className="border-edge last:hidden" />
       {run.working.problem.op === "divide" && (
         <Suspense>
           <LazyDivisionNames run={run} step={position} house={house} />
