@@ -16,6 +16,8 @@ const PATTERN_SKILLS = [
   "units",
   "chains",
   "judging",
+  "shifting",
+  "across",
 ] as const;
 
 export type PatternSkill = (typeof PATTERN_SKILLS)[number];
@@ -23,6 +25,8 @@ export type PatternSkill = (typeof PATTERN_SKILLS)[number];
 /** A problem worked as parts of it, each for itself, and what they are put together to. */
 export interface Split {
   readonly parts: readonly Problem[];
+  /** Whether they are worked one after the other, the last one to the answer; else side by side. */
+  readonly inTurn?: boolean;
   /** The answer, from those of the parts; none where they can't be put together. */
   joins(answers: readonly Answer[]): Answer | undefined;
 }
@@ -41,6 +45,8 @@ export interface PatternAct {
   readonly splits?: (problem: Problem) => Split | undefined;
   /** What is written for the answer that was worked out; none where it is written as it is. */
   readonly writes?: (answer: Answer, problem: Problem) => Answer | undefined;
+  /** Whether only the last line is written otherwise, and nothing that is worked on the way to it. */
+  readonly atTheEnd?: boolean;
   /** What a problem must have for the pattern to come in at all. */
   readonly needs?: (problem: Problem) => boolean;
 }

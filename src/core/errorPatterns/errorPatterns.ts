@@ -1,13 +1,19 @@
+import { ACROSS_PATTERNS } from "./catalogue/acrossPatterns";
 import { ADDITION_PATTERNS } from "./catalogue/additionPatterns";
 import { CHAIN_PATTERNS } from "./catalogue/chainPatterns";
 import { DIVISION_PATTERNS } from "./catalogue/divisionPatterns";
+import { FORM_PATTERNS } from "./catalogue/formPatterns";
 import { FRACTION_PRODUCT_PATTERNS } from "./catalogue/fractionProductPatterns";
 import { FRACTION_SUM_PATTERNS } from "./catalogue/fractionSumPatterns";
 import { INTEGERS_PATTERNS } from "./catalogue/integersPatterns";
 import { JUDGING_PATTERNS } from "./catalogue/judgingPatterns";
+import { LENDING_PATTERNS } from "./catalogue/lendingPatterns";
 import { MONEY_PATTERNS } from "./catalogue/moneyPatterns";
 import { MULTIPLICATION_PATTERNS } from "./catalogue/multiplicationPatterns";
+import { PRODUCT_ROW_PATTERNS } from "./catalogue/productRowPatterns";
+import { SHIFT_PATTERNS } from "./catalogue/shiftPatterns";
 import { SUBTRACTION_PATTERNS } from "./catalogue/subtractionPatterns";
+import { UNIT_CHANGE_PATTERNS } from "./catalogue/unitChangePatterns";
 import { UNITS_PATTERNS } from "./catalogue/unitsPatterns";
 import type { ErrorPattern, PatternSkill } from "./errorPattern";
 import { PATTERN_IDS, type PatternId } from "./patternIds";
@@ -15,15 +21,17 @@ import { PATTERN_IDS, type PatternId } from "./patternIds";
 /** The systematic errors of each skill. What is merely carried out badly has its own file. */
 export const PATTERNS: Readonly<Record<PatternSkill, readonly ErrorPattern[]>> = {
   addition: ADDITION_PATTERNS,
-  subtraction: SUBTRACTION_PATTERNS,
-  multiplication: MULTIPLICATION_PATTERNS,
+  subtraction: [...SUBTRACTION_PATTERNS, ...LENDING_PATTERNS],
+  multiplication: [...MULTIPLICATION_PATTERNS, ...PRODUCT_ROW_PATTERNS],
   division: DIVISION_PATTERNS,
-  fractions: [...FRACTION_SUM_PATTERNS, ...FRACTION_PRODUCT_PATTERNS],
+  fractions: [...FRACTION_SUM_PATTERNS, ...FRACTION_PRODUCT_PATTERNS, ...FORM_PATTERNS],
   integers: INTEGERS_PATTERNS,
   money: MONEY_PATTERNS,
-  units: UNITS_PATTERNS,
+  units: [...UNITS_PATTERNS, ...UNIT_CHANGE_PATTERNS],
   chains: CHAIN_PATTERNS,
   judging: JUDGING_PATTERNS,
+  shifting: SHIFT_PATTERNS,
+  across: ACROSS_PATTERNS,
 };
 
 /** Every systematic error, in the order of the catalogue. */

@@ -22,6 +22,10 @@ export function textsOf(quantity: Quantity): readonly string[] {
   }
 }
 
+/** Whether the texts of a quantity are wholes and what follows the point by turns, and this is the latter. */
+export const isAfterPoint = ({ kind }: Quantity, part: number): boolean =>
+  kind !== "fraction" && kind !== "mixed" && part % 2 === 1;
+
 /** A quantity made of other texts; none where they make none. */
 export function fromTexts(quantity: Quantity, texts: readonly string[]): Quantity | undefined {
   const [first = "", second = "", third = ""] = texts;

@@ -19,7 +19,12 @@ import { decidedIn, methodsOf, type Otherwise } from "./otherwise";
 export type PatternReason =
   /** The problem is taken for another one. */
   | { readonly kind: "misread"; readonly asked: Problem; readonly read: Problem }
-  | { readonly kind: "pulledApart"; readonly problem: Problem; readonly parts: readonly Problem[] }
+  | {
+      readonly kind: "pulledApart";
+      readonly problem: Problem;
+      readonly parts: readonly Problem[];
+      readonly inTurn: boolean;
+    }
   | { readonly kind: "putTogether"; readonly parts: readonly Answer[]; readonly answer: Answer }
   | { readonly kind: "rewritten"; readonly before: Answer; readonly after: Answer };
 
@@ -47,7 +52,11 @@ export function wrongWorking(
   const way = together(acts);
   if (way === undefined) return undefined;
   // What lacks a pattern's features itself may have them in what is worked inside: the columns behind an amount.
-  const inside = problem.kind === "money" || problem.kind === "signed" || problem.kind === "chain";
+  const inside =
+    problem.kind === "money" ||
+    problem.kind === "signed" ||
+    problem.kind === "chain" ||
+    problem.form.kind === "asDecimal";
   if (!inside && !acts.every((act) => comesInto(act, problem))) return undefined;
   try {
     return workedBy(problem, underRules(house, way), way);
@@ -70,10 +79,16 @@ function workedBy(asked: Problem, house: HouseRules, whole: Acting): WrongWorkin
   const way = here ?? whole;
   const read = way.acts.reduce((problem, act) => act.reads?.(problem) ?? problem, asked);
   // What is left to other methods is worked with the same patterns: the columns inside money or signed numbers.
+  const onTheWay = together(whole.acts.filter(({ atTheEnd }) => !atTheEnd)) ?? whole;
   const solve = (problem: Problem, rules: HouseRules): WrongWorking =>
-    workedBy(problem, underRules(rules, whole), whole);
+    workedBy(problem, underRules(rules, whole), onTheWay);
+  // What pulled a problem apart does not pull its parts apart again.
+  const solvePart = (act: PatternAct, part: Problem): WrongWorking => {
+    const others = together(whole.acts.filter((one) => one !== act)) ?? whole;
+    return workedBy(part, underRules(house, whole), others);
+  };
   const worked =
-    splitWorking(read, house, way, solve) ??
+    splitWorking(read, house, way, solvePart) ??
     otherwiseBy(
       EVERY_METHOD.methodAmong(
         read,
@@ -121,16 +136,18 @@ function splitWorking(
   problem: Problem,
   house: HouseRules,
   { acts }: Acting,
-  solve: (problem: Problem, house: HouseRules) => WrongWorking,
+  solvePart: (act: PatternAct, part: Problem) => WrongWorking,
 ): WrongWorking | undefined {
-  for (const { splits } of acts) {
-    const split = splits?.(problem);
+  for (const act of acts) {
+    const split = act.splits?.(problem);
     if (split === undefined) continue;
     const pad = newPad<Reason | PatternReason>();
-    pad.line("setOut", { kind: "pulledApart", problem, parts: split.parts }, () => [
-      text(writeProblem(problem, { ...house, grouping: "none" })),
-    ]);
-    const workings = split.parts.map((one) => solve(one, house));
+    pad.line(
+      "setOut",
+      { kind: "pulledApart", problem, parts: split.parts, inTurn: split.inTurn ?? false },
+      () => [text(writeProblem(problem, { ...house, grouping: "none" }))],
+    );
+    const workings = split.parts.map((part) => solvePart(act, part));
     for (const working of workings) pad.aside(working);
     const parts = workings.map((working) => working.answer);
     const answer = split.joins(parts);

@@ -25,7 +25,8 @@ import { quotientAndRest } from "./quotientAndRest";
 export function readGiven(typed: string, problem: Problem, house: ReadingNotation): Read {
   // Small money that does not say whose it is belongs to the currency of the problem.
   const notation = { ...house, currency: currencyIn(problem) ?? house.currency };
-  const text = typed.trim().replace(/^[=≈]\s*/, "");
+  // An equals sign alone is an answer to a comparison; before one it is only written along.
+  const text = typed.trim().replace(/^[=≈]\s*(?=\S)/, "");
   if (text === "") return failed({ code: "empty", at: 0 });
   if (text.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
   switch (problem.op) {

@@ -43,7 +43,7 @@ export { lattice } from "./multiplication/lattice";
 export type { MultiplesOfTenReason } from "./multiplication/multiplesOfTen";
 export type { Block, WorkedBlock } from "./multiplication/productBlock";
 export type { BlockReason, ProductReason } from "./multiplication/productReason";
-export type { ShiftReason } from "./multiplication/shift";
+export { type ShiftDecisions, type ShiftReason, shift } from "./multiplication/shift";
 export { type ColumnSum, partsOf, type Row, SOUND_ADDITION } from "./procedures/columnSums";
 export type { Change } from "./procedures/decomposition";
 export { SOUND_PRODUCTS, withoutFrontZeros } from "./procedures/digitProducts";

@@ -74,7 +74,33 @@ const factor: Lines = fc.oneof(
   fc.tuple(int(1, 2), int(1, 9)).map(([zeros, digit]) => `0.${"0".repeat(zeros)}${digit}`),
 );
 
-const product: Lines = fc.tuple(factor, factor).map(([a, b]) => `${a} × ${b}`);
+/** Whole factors with zeros inside them, or at their end. */
+const zeroed: Lines = fc
+  .tuple(int(1, 9), pick("0", "00", "", "0"), int(1, 99))
+  .map(([first, zeros, last]) => `${first}${zeros}${last}`);
+const rounds: Lines = fc
+  .tuple(int(2, 99), pick("0", "00", "000"))
+  .map(([front, zeros]) => `${front}${zeros}`);
+const pair = (a: Lines, b: Lines): Lines => fc.tuple(a, b).map(([left, right]) => `${left} × ${right}`);
+const product: Lines = fc.oneof(
+  { weight: 6, arbitrary: pair(factor, factor) },
+  { weight: 1, arbitrary: pair(zeroed, text(2, 9)) },
+  { weight: 1, arbitrary: pair(text(12, 99), zeroed) },
+  { weight: 1, arbitrary: pair(rounds, fc.oneof(rounds, text(2, 99))) },
+  { weight: 2, arbitrary: pair(text(12, 99), text(12, 99)) },
+  {
+    weight: 1,
+    arbitrary: pair(
+      fc.tuple(int(1, 12), int(1, 99)).map(([a, b]) => `${a}.${b}`),
+      text(2, 12),
+    ),
+  },
+);
+
+/** Something times or divided by 10, 100 or 1000. */
+const shifts: Lines = fc
+  .tuple(decimal, pick("×", "÷"), pick("10", "100", "1000"))
+  .map(([numeral, sign, power]) => `${numeral} ${sign} ${power}`);
 
 /** A division that mostly comes out: quotients with zeros inside, at the front and at the end. */
 const quotient: Lines = fc.oneof(
@@ -102,6 +128,11 @@ const quotient: Lines = fc.oneof(
   fc.tuple(int(1, 99), int(1, 9), pick("2", "4", "5", "8")).map(([a, end, b]) => `${a}.${end} ÷ ${b}`),
   fc.tuple(int(2, 60), pick("0.5", "0.2", "0.25", "0.4", "0.8")).map(([a, b]) => `${a} ÷ ${b}`),
   fc.tuple(int(1, 9), pick("12", "20", "25", "40", "8")).map(([a, b]) => `${a} ÷ ${b}`),
+  fc.tuple(int(21, 999), int(2, 9)).map(([a, b]) => `${a} ÷ ${b} with remainder`),
+  fc
+    .tuple(int(12, 99), pick("0", "00"), int(2, 9))
+    .map(([a, zeros, b]) => `${a}${zeros} ÷ ${b}0 with remainder`),
+  fc.tuple(int(12, 999), int(2, 9)).map(([a, b]) => `${a * b} ÷ ${b}`),
 );
 
 const under = pick("2", "3", "4", "5", "6", "7", "8", "9", "10", "12");
@@ -150,6 +181,29 @@ const fractions: Lines = fc.oneof(
       .tuple(int(2, 9), int(2, 9), int(1, 8))
       .map(([below, whole, rest]) => `${below * whole + (rest % below)}/${below} as a mixed number`),
   },
+  {
+    weight: 2,
+    arbitrary: fc
+      .tuple(int(1, 9), pick("2", "4", "5", "8", "10", "20", "25"))
+      .map(([over, below]) => `${over}/${below} as a decimal`),
+  },
+  {
+    weight: 1,
+    arbitrary: pick("2", "4", "5", "8", "10", "20", "25", "40").map((below) => `1/${below} as a decimal`),
+  },
+  {
+    weight: 2,
+    arbitrary: fc.tuple(int(0, 3), int(1, 99)).map(([whole, end]) => `${whole}.${end} as a fraction`),
+  },
+  {
+    weight: 2,
+    arbitrary: fc
+      .tuple(proper, int(1, 6))
+      .map(([part, by]) => `${part} × ${Number(part.split("/")[1]) * by}`),
+  },
+  { weight: 1, arbitrary: fc.tuple(text(1, 9), proper).map(([whole, part]) => `${whole} + ${part}`) },
+  { weight: 1, arbitrary: fc.tuple(text(1, 9), proper).map(([whole, part]) => `${whole} − ${part}`) },
+  { weight: 2, arbitrary: fc.tuple(proper, proper).map(([a, b]) => `${a} × ${b}`) },
 );
 
 const signed = (most: number): Lines =>
@@ -230,6 +284,12 @@ const units: Lines = fc.constantFrom(...UNIT_PAIRS).chain(([large, small, rate])
       const total = size(a) * by;
       return `${Math.floor(total / rate)} ${large} ${total % rate} ${small} ÷ ${by}`;
     }),
+    int(1, 19).map((halves) => `${halves / 2} ${large} in ${small}`),
+    int(1, 39).map((quarters) => `${quarters / 4} ${large} in ${large} and ${small}`),
+    int(1, 9).map((count) => `${count} ${large} in ${small}`),
+    int(1, 12).map((halves) => `${(halves * rate) / 2} ${small} in ${large}`),
+    int(rate + 1, 6 * rate).map((count) => `${count} ${small} in ${large} and ${small}`),
+    measure.map(([a, b]) => `${a} ${large} ${b} ${small} in ${small}`),
   );
 });
 
@@ -253,19 +313,91 @@ const chains: Lines = fc.oneof(
     .map(([a, b, c, d]) => `${c} + ${a * d} ÷ ${d} × ${b}`),
 );
 
+/** A decimal below ten of one to three places, often with a zero in front of its end. */
+const end: Lines = fc
+  .tuple(int(0, 2), pick("", "0", ""), int(1, 99))
+  .map(([whole, zero, digits]) => `${whole}.${zero}${digits}`);
+const listed = (numbers: Lines): Lines =>
+  fc.uniqueArray(numbers, { minLength: 3, maxLength: 3 }).map((all) => `order ${all.join("; ")}`);
+const compared = (numbers: Lines): Lines =>
+  fc.tuple(numbers, numbers).map(([a, b]) => `compare ${a} and ${b}`);
+const near: Lines = fc
+  .tuple(int(0, 4), int(10, 99), pick("", "1", "2", "9", "7"))
+  .map(([a, b, c]) => `${a}.${b}${c}`);
+const places = pick("tenths", "hundredths", "ones", "tens", "hundreds");
+
 const judging: Lines = fc.oneof(
-  fc
-    .tuple(int(0, 9), int(1, 999), int(1, 99), int(1, 3), int(1, 2))
-    .map(
-      ([whole, a, b, long, short]) =>
-        `compare ${whole}.${String(a).padStart(3, "0").slice(-long)} and ${whole}.${String(b).padStart(2, "0").slice(-short)}`,
-    ),
-  fc
-    .tuple(int(0, 9), int(100, 9999), int(1, 2))
-    .map(([whole, ends, places]) => `round ${whole}.${ends} to ${places} place${places > 1 ? "s" : ""}`),
-  fc
-    .tuple(int(0, 9), int(1, 3), int(45, 49))
-    .map(([whole, first, end]) => `round ${whole}.${first}4${end} to 1 place`),
+  {
+    weight: 3,
+    arbitrary: fc
+      .tuple(int(0, 9), int(1, 999), int(1, 99), int(1, 3), int(1, 2))
+      .map(
+        ([whole, a, b, long, short]) =>
+          `compare ${whole}.${String(a).padStart(3, "0").slice(-long)} and ${whole}.${String(b).padStart(2, "0").slice(-short)}`,
+      ),
+  },
+  { weight: 2, arbitrary: compared(end) },
+  {
+    weight: 2,
+    arbitrary: fc
+      .tuple(near, pick("1", "3", "8"))
+      .map(([numeral, last]) => `compare ${numeral}${last} and ${numeral}`),
+  },
+  { weight: 1, arbitrary: compared(decimal) },
+  { weight: 2, arbitrary: listed(end) },
+  { weight: 4, arbitrary: compared(proper) },
+  { weight: 2, arbitrary: listed(proper) },
+  {
+    weight: 2,
+    arbitrary: fc
+      .tuple(int(0, 9), int(100, 9999), int(1, 2))
+      .map(([whole, ends, places]) => `round ${whole}.${ends} to ${places} place${places > 1 ? "s" : ""}`),
+  },
+  {
+    weight: 2,
+    arbitrary: fc
+      .tuple(int(0, 9), int(1, 3), int(45, 49))
+      .map(([whole, first, last]) => `round ${whole}.${first}4${last} to 1 place`),
+  },
+  {
+    weight: 5,
+    arbitrary: fc
+      .tuple(int(100, 9999), int(10, 999), places)
+      .map(([whole, ends, place]) => `round ${whole}.${ends} to ${place}`),
+  },
+  {
+    weight: 2,
+    arbitrary: fc
+      .tuple(int(1, 99), int(95, 99), int(1, 9))
+      .map(([whole, ends, last]) => `round ${whole}.${ends}${last} to tenths`),
+  },
+  {
+    weight: 2,
+    arbitrary: fc
+      .tuple(int(1, 99), int(95, 99), pick("tens", "hundreds"))
+      .map(([front, ends, place]) => `round ${front}${ends} to ${place}`),
+  },
+);
+
+/** What is rounded up in the head, beside sums, differences, products, quotients and money. */
+const across: Lines = fc.oneof(
+  { weight: 2, arbitrary: sum },
+  { weight: 2, arbitrary: difference },
+  { weight: 2, arbitrary: product },
+  { weight: 2, arbitrary: quotient },
+  { weight: 1, arbitrary: money },
+  {
+    weight: 3,
+    arbitrary: fc
+      .tuple(int(30, 99), int(1, 2), pick("8", "9"), pick("+", "−"))
+      .map(([a, tens, last, sign]) => `${a} ${sign} ${tens}${last}`),
+  },
+  {
+    weight: 1,
+    arbitrary: fc
+      .tuple(pick("$10", "$20", "$12.40"), int(1, 8), int(95, 99), pick("+", "−"))
+      .map(([a, whole, cents, sign]) => `${a} ${sign} $${whole}.${cents}`),
+  },
 );
 
 const read = (line: string): Problem | undefined => {
@@ -288,4 +420,6 @@ export const SKILL_PROBLEMS = {
   units: problems(units),
   chains: problems(chains),
   judging: problems(judging),
+  shifting: problems(shifts),
+  across: problems(across),
 } as const;

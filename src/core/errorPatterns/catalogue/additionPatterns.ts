@@ -1,29 +1,18 @@
 import { columnAddition, type Row } from "../../methods";
 import type { Decimal } from "../../number";
-import { AS_IT_COMES, type DecimalProblem, type Problem } from "../../problem";
+import { AS_IT_COMES, type DecimalProblem, MOST_OPERANDS, type Problem } from "../../problem";
 import { isTwoOrMore, mapTwoOrMore, type TwoOrMore } from "../../tuples";
 import type { PatternsOf, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import { mostPlaces, pointBetween, wholeFrom } from "../parts";
 import { addFromLargest } from "../procedures/fromLargest";
+import { countedFromLongest, leftFlush } from "../procedures/leftFlush";
 
 const inColumns = decidesIn(columnAddition);
 
 /** How far left of its place a number stands when its last digit stands under the last of the longest. */
 const rightFlush = (numeral: Decimal, all: readonly Decimal[]): number =>
   numeral.fraction.length - mostPlaces(all);
-
-const leftFlush = (numeral: Decimal, all: readonly Decimal[]): number =>
-  Math.max(...all.map(({ whole }) => whole.length)) - numeral.whole.length;
-
-const digits = ({ whole, fraction }: Decimal): number => whole.length + fraction.length;
-
-/** The line of a point that is set by counting the places of the addend with most digits. */
-function countedFromLongest(all: readonly Decimal[]): number {
-  const longest = all.reduce((most, one) => (digits(one) > digits(most) ? one : most));
-  const lowest = Math.min(0, ...all.map((numeral) => leftFlush(numeral, all) - numeral.fraction.length));
-  return -longest.fraction.length - lowest;
-}
 
 /** Wholes by themselves, and what stands after the points by itself, as whole numbers. */
 function inHalves(problem: Problem): Split | undefined {
@@ -38,6 +27,21 @@ function inHalves(problem: Problem): Split | undefined {
     form: AS_IT_COMES,
   });
   return { parts: [sum(wholes), sum(ends)], joins: pointBetween };
+}
+
+/** All digits of whole numbers added as ones; none where there is one digit each. */
+function allDigits(problem: Problem): Split | undefined {
+  if (problem.kind !== "decimals" || problem.op !== "add") return undefined;
+  if (problem.operands.some(({ fraction }) => fraction !== "")) return undefined;
+  const digits = problem.operands.map(({ whole }) => whole.replace(/^0+(?=\d)/, ""));
+  const ones = [...digits.join("")].map(wholeFrom);
+  if (digits.every(({ length }) => length === 1) || !isTwoOrMore(ones)) return undefined;
+  if (ones.length > MOST_OPERANDS.add) return undefined;
+  return {
+    inTurn: true,
+    parts: [{ kind: "decimals", op: "add", operands: ones, form: AS_IT_COMES }],
+    joins: ([sum]) => sum,
+  };
 }
 
 /** A number of one digit counted in every column of the other. */
@@ -93,7 +97,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
     id: "add-no-carry",
     example: ["386 + 247", "523"],
     common: 3,
-    lookAlikes: ["add-overhang-carry-lost", "add-point-wall"],
+    lookAlikes: ["add-overhang-carry-lost", "add-point-wall", "add-top-carry-lost"],
     decides: inColumns({
       writes: (total, { last }) => (last ? total : total % 10),
       carries: () => 0,
@@ -166,5 +170,22 @@ export const ADDITION_PATTERNS: PatternsOf = [
     decides: inColumns({
       carries: (total, { beforePoint, rate }) => (beforePoint ? 0 : Math.floor(total / rate)),
     }),
+  },
+  {
+    id: "add-top-carry-lost",
+    example: ["96 + 47", "43"],
+    common: 2,
+    lookAlikes: ["add-no-carry"],
+    decides: inColumns({
+      writes: (total, { rate }) => total % rate,
+      carries: (total, { last, rate }) => (last ? 0 : Math.floor(total / rate)),
+    }),
+  },
+  {
+    id: "add-all-digits",
+    example: ["23 + 45", "14"],
+    common: 1,
+    lookAlikes: [],
+    splits: allDigits,
   },
 ];

@@ -15,6 +15,10 @@ const SOUND: Ranks = [
   ["multiply", "divide"],
   ["add", "subtract"],
 ];
+const SUMS_FIRST: Ranks = [
+  ["add", "subtract"],
+  ["multiply", "divide"],
+];
 const EACH_FOR_ITSELF: Ranks = [["multiply"], ["divide"], ["add"], ["subtract"]];
 
 /** An expression as the line it stands in. What is in brackets is one part, unless brackets are passed over. */
@@ -88,5 +92,12 @@ export const CHAIN_PATTERNS: PatternsOf = [
     common: 2,
     lookAlikes: [],
     reads: reads(EACH_FOR_ITSELF, "kept"),
+  },
+  {
+    id: "chain-sum-first",
+    example: ["6 × 2 + 8", "60"],
+    common: 2,
+    lookAlikes: [],
+    reads: reads(SUMS_FIRST, "kept"),
   },
 ];

@@ -1,6 +1,7 @@
 import { columnMultiplication, longDivision } from "../../methods";
-import { asFraction, type Decimal, fraction, withoutEndZeros } from "../../number";
+import { asFraction, type Decimal, fraction, withoutEndZeros, zerosAtEnd } from "../../number";
 import { type Problem, withOperands } from "../../problem";
+import { amountOf, inMajor } from "../../quantity";
 import type { PatternAct, PatternsOf, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import {
@@ -11,6 +12,7 @@ import {
   pointBetween,
   twoDecimals,
   wholeFrom,
+  wholeIn,
 } from "../parts";
 import { REST_BEHIND_POINT, STOPS_WHERE_DIGITS_END } from "../procedures/divisionCut";
 
@@ -31,7 +33,10 @@ const writes =
   (answer, problem) => {
     const [dividend, divisor] = dividesBy(problem) ?? [];
     if (dividend === undefined || divisor === undefined) return undefined;
-    return decimalRewritten(answer, (quotient) => rule(quotient, dividend, divisor));
+    const written = (quotient: Decimal): Decimal | undefined => rule(quotient, dividend, divisor);
+    if (answer.kind !== "remainder") return decimalRewritten(answer, written);
+    const quotient = decimalRewritten(answer.quotient, written);
+    return quotient?.kind === "decimal" ? { ...answer, quotient } : undefined;
   };
 
 /** The digits of a quotient without the noughts between them. */
@@ -78,6 +83,65 @@ function inHalves(problem: Problem): Split | undefined {
   };
 }
 
+/** The digits of a whole quotient as one that was written from right to left. */
+const backwards = (quotient: Decimal, _: Decimal, divisor: Decimal): Decimal | undefined =>
+  quotient.fraction === "" && quotient.whole.length > 1 && /^[1-9]$/.test(divisor.whole + divisor.fraction)
+    ? {
+        ...quotient,
+        whole: [...quotient.whole]
+          .reverse()
+          .join("")
+          .replace(/^0+(?=\d)/, ""),
+      }
+    : undefined;
+
+/** Each digit of the dividend divided for itself, and what is left over of it forgotten. */
+function digitByDigit(problem: Problem): Split | undefined {
+  const [dividend, divisor] = dividesBy(problem) ?? [];
+  if (dividend === undefined || divisor === undefined || dividend.fraction !== "") return undefined;
+  const digits = [...dividend.whole];
+  if (!/^[2-9]$/.test(divisor.whole) || divisor.fraction !== "" || digits.length < 2) return undefined;
+  return {
+    parts: digits.map((digit) =>
+      decimalProblem("divide", [wholeFrom(digit), divisor], { kind: "withRemainder" }),
+    ),
+    joins: (answers) => {
+      const counts = answers.map(wholeIn).join("").replace(/^0+/, "");
+      return counts === "" ? undefined : wholeFrom(counts);
+    },
+  };
+}
+
+/** Money of wholes only shared among a number, and what is left over of it set behind the point. */
+function wholesShared(problem: Problem): Split | undefined {
+  if (problem.kind !== "money" || problem.op !== "divide") return undefined;
+  const [shared, among] = problem.operands;
+  const { whole, fraction: end } = inMajor(shared);
+  if (among.kind !== "decimal" || among.fraction !== "" || !/^0*$/.test(end) || shared.of === "minor")
+    return undefined;
+  return {
+    parts: [decimalProblem("divide", [wholeFrom(whole), among], { kind: "withRemainder" })],
+    joins: ([share]) => {
+      if (share?.kind !== "remainder") return undefined;
+      const rest = share.remainder.whole;
+      return rest.length > 2
+        ? undefined
+        : amountOf(shared.currency, { ...share.quotient, fraction: rest, point: true });
+    },
+  };
+}
+
+/** The zeros that both numbers end in struck, and what is left over taken as it then is. */
+function zerosStruck(problem: Problem): Problem | undefined {
+  const [dividend, divisor] = dividesBy(problem) ?? [];
+  if (dividend === undefined || divisor === undefined || problem.op !== "divide") return undefined;
+  if (dividend.fraction !== "" || divisor.fraction !== "") return undefined;
+  const zeros = Math.min(zerosAtEnd(dividend.whole), zerosAtEnd(divisor.whole));
+  if (zeros === 0 || isNothing(dividend) || isNothing(divisor)) return undefined;
+  const struck = ({ whole }: Decimal): Decimal => wholeFrom(whole.slice(0, -zeros));
+  return withOperands(problem, [struck(dividend), struck(divisor)]);
+}
+
 /** The digits run together, where noughts were appended to a whole number. */
 function withoutPoint(quotient: Decimal, dividend: Decimal, divisor: Decimal): Decimal | undefined {
   if (dividend.fraction !== "" || divisor.fraction !== "" || quotient.fraction === "") return undefined;
@@ -99,7 +163,13 @@ export const DIVISION_PATTERNS: PatternsOf = [
     id: "div-points-ignored",
     example: ["8.4 ÷ 0.12", "7"],
     common: 1,
-    lookAlikes: ["div-stops-when-remainder-zero", "div-divisor-only-shifted"],
+    lookAlikes: [
+      "div-stops-when-remainder-zero",
+      "div-divisor-only-shifted",
+      "shift-one-short",
+      "shift-wrong-way",
+      "point-left-out",
+    ],
     ...BY_DIVISION,
     decides: byDivision({ movesDividend: (_, dividend) => dividend.fraction.length }),
   },
@@ -116,7 +186,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     id: "div-inner-zero-lost",
     example: ["8.24 ÷ 4", "2.6"],
     common: 3,
-    lookAlikes: ["div-two-halves"],
+    lookAlikes: ["div-two-halves", "div-digit-by-digit"],
     ...BY_DIVISION,
     writes: writes(withoutInnerNoughts),
   },
@@ -124,7 +194,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     id: "div-leading-zero-lost",
     example: ["0.35 ÷ 5", "0.7"],
     common: 1,
-    lookAlikes: [],
+    lookAlikes: ["shift-one-short"],
     ...BY_DIVISION,
     writes: writes((quotient) =>
       /^0*$/.test(quotient.whole)
@@ -136,7 +206,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     id: "div-stops-when-remainder-zero",
     example: ["630 ÷ 9", "7"],
     common: 1,
-    lookAlikes: ["div-points-ignored", "div-divisor-only-shifted", "div-places-pooled"],
+    lookAlikes: ["div-points-ignored", "div-divisor-only-shifted", "div-places-pooled", "div-right-to-left"],
     ...BY_DIVISION,
     writes: writes((quotient) =>
       quotient.fraction === ""
@@ -148,9 +218,10 @@ export const DIVISION_PATTERNS: PatternsOf = [
     id: "div-remainder-as-decimal",
     example: ["23 ÷ 4", "5.3"],
     common: 1,
-    lookAlikes: [],
+    lookAlikes: ["shift-one-short"],
     ...BY_DIVISION,
     decides: byDivision(REST_BEHIND_POINT),
+    splits: wholesShared,
   },
   {
     id: "div-no-appended-zero",
@@ -164,7 +235,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     id: "div-big-by-small",
     example: ["3 ÷ 12", "4"],
     common: 3,
-    lookAlikes: [],
+    lookAlikes: ["form-bottom-by-top"],
     ...BY_DIVISION,
     reads: turnedRound,
   },
@@ -191,5 +262,27 @@ export const DIVISION_PATTERNS: PatternsOf = [
     lookAlikes: [],
     ...BY_DIVISION,
     writes: writes(withoutPoint),
+  },
+  {
+    id: "div-right-to-left",
+    example: ["936 ÷ 3", "213"],
+    common: 1,
+    lookAlikes: ["div-stops-when-remainder-zero"],
+    ...BY_DIVISION,
+    writes: (answer, problem) => (answer.kind === "decimal" ? writes(backwards)(answer, problem) : undefined),
+  },
+  {
+    id: "div-digit-by-digit",
+    example: ["936 ÷ 4", "201"],
+    common: 2,
+    lookAlikes: ["div-inner-zero-lost"],
+    splits: digitByDigit,
+  },
+  {
+    id: "div-remainder-unscaled",
+    example: ["700 ÷ 40 with remainder", "17 r 2"],
+    common: 3,
+    lookAlikes: [],
+    reads: zerosStruck,
   },
 ];

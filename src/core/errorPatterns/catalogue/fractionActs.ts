@@ -7,8 +7,15 @@ import {
   multiplyingAcross,
   turningOver,
 } from "../../methods";
-import { commonMultiple, type Fraction, fraction, isWhole } from "../../number";
-import { type Answer, type FractionProblem, fractionsOf, type Problem } from "../../problem";
+import {
+  commonMultiple,
+  compareNumerals,
+  type Fraction,
+  fraction,
+  isWhole,
+  type Numeral,
+} from "../../number";
+import { type Answer, type FractionProblem, fractionsOf, type Problem, withOperands } from "../../problem";
 import type { PatternAct, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import { decimalProblem, smallestPrime, wholeFrom } from "../parts";
@@ -196,3 +203,58 @@ export const improperTask = (problem: Problem): boolean =>
   asked(problem, "rewrite")?.form.kind === "asMixed" || asked(problem, "rewrite")?.form.kind === "asFraction";
 
 export const simplifies = (problem: Problem): boolean => asked(problem, "rewrite")?.form.kind === "simplest";
+
+/** The wholes a number has beside a fraction, and the fraction; none where it has none. */
+const partOf = (numeral: Numeral): Fraction | undefined =>
+  numeral.kind === "decimal" ? undefined : fraction(numeral.numerator, numeral.denominator);
+
+/** A sum or difference of two unlike fractions with only the first numerator scaled, where both must be. */
+export function onlyFirstScaled(problem: Problem): Problem | undefined {
+  const two = asked(problem, "add", "subtract");
+  const [left, right] = two?.operands ?? [];
+  if (two === undefined || left === undefined || right === undefined || two.operands.length !== 2)
+    return undefined;
+  const [first, second] = [partOf(left), partOf(right)];
+  if (first === undefined || second === undefined || right.kind === "decimal") return undefined;
+  const common = commonMultiple(first.denominator, second.denominator);
+  if (common === first.denominator || common === second.denominator) return undefined;
+  return withOperands(problem, [left, { ...right, denominator: common }]);
+}
+
+/** A whole number beside a fraction taken for as many of its parts. */
+export function wholeAsTop(problem: Problem): Problem | undefined {
+  const two = asked(problem, "add", "subtract");
+  const [left, right] = two?.operands ?? [];
+  if (two === undefined || left === undefined || right === undefined || two.operands.length !== 2)
+    return undefined;
+  const asParts = (whole: Numeral, part: Numeral): Numeral | undefined =>
+    isWhole(whole) && part.kind === "fraction"
+      ? fraction(BigInt(whole.whole || "0"), part.denominator)
+      : undefined;
+  const [first, second] = [asParts(left, right), asParts(right, left)];
+  if (first !== undefined)
+    return two.op === "subtract" && compareNumerals(first, right) < 0
+      ? undefined
+      : withOperands(problem, [first, right]);
+  return second === undefined || two.op === "subtract" ? undefined : withOperands(problem, [left, second]);
+}
+
+/** A whole number times a fraction with its numerator forgotten, where the whole number divides by the denominator. */
+export function topForgotten(problem: Problem): Problem | undefined {
+  const product = asked(problem, "multiply");
+  const operands: readonly Numeral[] = product?.operands ?? [];
+  const part = operands.find(({ kind }) => kind === "fraction");
+  const whole = operands.find(isWhole);
+  if (operands.length !== 2 || part?.kind !== "fraction" || whole === undefined) return undefined;
+  if (part.numerator < 2n || BigInt(whole.whole || "0") % part.denominator !== 0n) return undefined;
+  return withOperands(
+    problem,
+    operands.map((one) => (one === part ? { ...part, numerator: 1n } : one)),
+  );
+}
+
+/** A fraction that is to be written over a larger denominator, its numerator more than one. */
+export const scalesUp = (problem: Problem): boolean => {
+  const [numeral] = asked(problem, "rewrite")?.operands ?? [];
+  return problem.form.kind === "overDenominator" && numeral?.kind === "fraction" && numeral.numerator > 1n;
+};

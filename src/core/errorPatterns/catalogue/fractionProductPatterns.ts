@@ -15,12 +15,16 @@ import {
   overOne,
   ownDivisors,
   partByPart,
+  scalesUp,
   simplifies,
+  topForgotten,
   topsDivide,
   turnedOver,
   turningOnly,
   wholeOnBoth,
 } from "./fractionActs";
+
+const total = (numbers: readonly bigint[]): bigint => numbers.reduce((sum, one) => sum + one, 0n);
 
 /** Of products and quotients of fractions and mixed numbers, and of their forms. */
 export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
@@ -129,5 +133,56 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
           ? { whole: numerator / denominator, rest: 0n }
           : { whole: numerator % denominator, rest: numerator / denominator },
     }),
+  },
+  {
+    id: "frac-times-whole-divides-only",
+    example: ["3/4 × 20", "5"],
+    common: 2,
+    lookAlikes: [],
+    reads: topForgotten,
+  },
+  {
+    id: "frac-div-flips-both",
+    example: ["2/3 ÷ 4/5", "15/8"],
+    common: 1,
+    lookAlikes: [],
+    needs: isOf("divide"),
+    decides: turningOnly({
+      dividend: ({ numerator, denominator }) => fraction(denominator, numerator),
+    }),
+  },
+  {
+    id: "frac-mul-bottoms-added",
+    example: ["1/2 × 1/3", "1/5"],
+    common: 1,
+    lookAlikes: [],
+    needs: onlyFractions("multiply"),
+    rules: CANCELS_AFTER,
+    decides: acrossOnly({ acrossUnder: total }),
+  },
+  {
+    id: "frac-mul-tops-added",
+    example: ["2/3 × 4/5", "6/15"],
+    common: 1,
+    lookAlikes: [],
+    needs: onlyFractions("multiply"),
+    rules: CANCELS_AFTER,
+    decides: acrossOnly({ across: total }),
+  },
+  {
+    id: "improper-whole-in-front",
+    example: ["2 3/4 as an improper fraction", "23/4"],
+    common: 2,
+    lookAlikes: [],
+    needs: hasMixed("multiply", "divide", "rewrite"),
+    decides: inFractions({ improper: ({ whole, numerator }) => BigInt(`${whole}${numerator}`) }),
+  },
+  {
+    id: "equiv-factor-written",
+    example: ["2/3 = ?/12", "4"],
+    common: 2,
+    lookAlikes: [],
+    needs: scalesUp,
+    decides: formOnly({ scales: (_, by) => by }),
   },
 ];

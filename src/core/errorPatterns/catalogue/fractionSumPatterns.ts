@@ -1,3 +1,4 @@
+import type { Problem } from "../../problem";
 import type { PatternsOf } from "../errorPattern";
 import {
   apart,
@@ -8,8 +9,13 @@ import {
   isOf,
   makingAlike,
   mixedFromMixed,
+  onlyFirstScaled,
   unlike,
+  wholeAsTop,
 } from "./fractionActs";
+
+/** Whether a whole may have to be regrouped. */
+const needsWhole = (problem: Problem): boolean => hasMixed("subtract")(problem) || fromWhole(problem);
 
 /** Of sums and differences of fractions and mixed numbers. */
 export const FRACTION_SUM_PATTERNS: PatternsOf = [
@@ -60,7 +66,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
     example: ["4 1/5 − 1 3/5", "2 8/5"],
     common: 3,
     lookAlikes: [],
-    needs: hasMixed("subtract"),
+    needs: needsWhole,
     ...apart({ regroups: (numerator) => numerator + 10n }),
   },
   {
@@ -68,7 +74,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
     example: ["6 1/8 − 2 3/8", "4 6/8"],
     common: 2,
     lookAlikes: ["mixed-fraction-copied"],
-    needs: hasMixed("subtract"),
+    needs: needsWhole,
     ...apart({ lendsWhole: (whole) => whole }),
   },
   {
@@ -86,5 +92,52 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
     lookAlikes: [],
     needs: hasMixed("add"),
     ...apart({ givesWholes: () => 0n }),
+  },
+  {
+    id: "frac-larger-bottom",
+    example: ["1/4 + 2/3", "3/4"],
+    common: 2,
+    lookAlikes: ["frac-only-first-converted"],
+    needs: (problem) => isOf("add", "subtract")(problem) && unlike(problem),
+    ...apart({
+      makesAlike: false,
+      needsWhole: () => false,
+      combinesUnder: (unders) => unders.reduce((most, one) => (one > most ? one : most), 1n),
+    }),
+  },
+  {
+    id: "frac-only-first-converted",
+    example: ["1/2 + 2/5", "7/10"],
+    common: 2,
+    lookAlikes: ["frac-larger-bottom"],
+    reads: onlyFirstScaled,
+  },
+  {
+    id: "frac-whole-as-top",
+    example: ["3 − 1/4", "2/4"],
+    common: 2,
+    lookAlikes: [],
+    reads: wholeAsTop,
+  },
+  {
+    id: "mixed-carry-ten",
+    example: ["2 7/8 + 1 5/8", "4 2/8"],
+    common: 1,
+    lookAlikes: [],
+    needs: hasMixed("add"),
+    ...apart({
+      countsOut: (numerator, denominator) => {
+        const by = numerator >= 10n ? 10n : denominator;
+        return { whole: numerator / by, rest: numerator % by };
+      },
+    }),
+  },
+  {
+    id: "mixed-borrow-one-part",
+    example: ["7 1/5 − 3 2/5", "3"],
+    common: 2,
+    lookAlikes: [],
+    needs: hasMixed("subtract"),
+    ...apart({ regroups: (numerator) => numerator + 1n }),
   },
 ];

@@ -75,7 +75,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     id: "mul-trailing-zero-dropped",
     example: ["0.5 × 0.6", "0.03"],
     common: 1,
-    lookAlikes: ["mul-zero-on-the-end", "mul-point-from-left"],
+    lookAlikes: ["mul-zero-on-the-end", "mul-point-from-left", "mul-zeros-short"],
     ...places((counted, { digits }) => sum(counted) + zerosAtEnd(digits)),
   },
   {
@@ -98,7 +98,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     id: "mul-two-halves",
     example: ["2.5 × 3.4", "6.20"],
     common: 3,
-    lookAlikes: ["mul-no-filler-zeros", "mul-zero-on-the-end"],
+    lookAlikes: ["mul-no-filler-zeros", "mul-zero-on-the-end", "mul-only-whole-part"],
     methods: [columnMultiplication.id],
     splits: inHalves,
   },
@@ -117,7 +117,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     id: "mul-row-not-shifted",
     example: ["23 × 14", "115"],
     common: 3,
-    lookAlikes: [],
+    lookAlikes: ["mul-zeros-short"],
     needs: severalRows,
     rules: AS_GIVEN,
     decides: inColumns({
@@ -148,7 +148,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     id: "mul-straight-down",
     example: ["34 × 21", "64"],
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["mul-straight-down-full"],
     rules: AS_GIVEN,
     decides: inColumns({
       works: workStraightDown,
@@ -159,7 +159,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     id: "mul-lattice-wrong-half",
     example: ["2.3 × 4.6", "82.58"],
     common: 1,
-    lookAlikes: [],
+    lookAlikes: ["shift-one-over", "point-left-out"],
     decides: inALattice({
       makes: (digit, by) => (digit * by < 10 ? digit * by * 10 : digit * by),
     }),

@@ -1,10 +1,11 @@
 import { type Change, equalAdditions, makingUp, Stuck, subtractionByDecomposition } from "../../methods";
-import type { Decimal } from "../../number";
-import type { Problem } from "../../problem";
+import { compareDecimals, type Decimal, movedBy } from "../../number";
+import { type Problem, withOperands } from "../../problem";
 import type { PatternsOf, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import { decimalProblem, mostPlaces, pointBetween, twoDecimals, wholeFrom } from "../parts";
 import { becomes, unpaid } from "../procedures/exchanges";
+import { countedFromLongest, leftFlush } from "../procedures/leftFlush";
 
 const byDecomposition = decidesIn(subtractionByDecomposition);
 const withPayments = decidesIn(equalAdditions, makingUp);
@@ -57,6 +58,49 @@ function inHalves(problem: Problem): Split | undefined {
   };
 }
 
+/** Whether the minuend stays the larger when both numbers begin at the same left edge, and they would not begin there anyway. */
+function staysLarger(problem: Problem): boolean {
+  const [minuend, subtrahend] = twoDecimals(problem, "subtract") ?? [];
+  if (minuend === undefined || subtrahend === undefined) return false;
+  if (minuend.whole.length === subtrahend.whole.length) return false;
+  const all = [minuend, subtrahend];
+  const standing = all.map((one) => movedBy(one, leftFlush(one, all)));
+  return (
+    standing[0] !== undefined && standing[1] !== undefined && compareDecimals(standing[0], standing[1]) > 0
+  );
+}
+
+/** A difference read with another subtrahend; none where nothing would be left. */
+function withSubtrahend(
+  problem: Problem,
+  reads: (subtrahend: Decimal, minuend: Decimal) => Decimal | undefined,
+): Problem | undefined {
+  const [minuend, subtrahend] = twoDecimals(problem, "subtract") ?? [];
+  const read = minuend && subtrahend && reads(subtrahend, minuend);
+  if (minuend === undefined || read === undefined || compareDecimals(minuend, read) < 0) return undefined;
+  return withOperands(problem, [minuend, read]);
+}
+
+/** One digit taken away from every digit. */
+const loneDigitRepeated = (problem: Problem): Problem | undefined =>
+  withSubtrahend(problem, (lone, { whole, fraction }) => {
+    if (!/^[1-9]$/.test(lone.whole) || lone.fraction !== "" || whole.length + fraction.length < 2)
+      return undefined;
+    const repeated = (digits: string): string => lone.whole.repeat(digits.length);
+    return { ...lone, whole: repeated(whole), fraction: repeated(fraction), point: fraction !== "" };
+  });
+
+/** The first digit of the subtrahend written in front of it until it is as long as the minuend. */
+const firstDigitRepeated = (problem: Problem): Problem | undefined =>
+  withSubtrahend(problem, (subtrahend, minuend) => {
+    const { whole, fraction } = subtrahend;
+    const short = minuend.whole.length - whole.length;
+    const first = whole[0];
+    if (short < 1 || first === undefined || first === "0" || whole.length + fraction.length < 2)
+      return undefined;
+    return { ...subtrahend, whole: first.repeat(short) + whole };
+  });
+
 const rightFlush = (numeral: Decimal, all: readonly Decimal[]): number =>
   numeral.fraction.length - mostPlaces(all);
 
@@ -92,7 +136,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     id: "sub-stuck-writes-zero",
     example: ["53.2 − 17.8", "40.0"],
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["sub-zero-top-writes-zero"],
     decides: byDecomposition({
       fallsShort: () => false,
       leaves: (top, bottom) => Math.max(0, top - bottom),
@@ -178,7 +222,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     id: "sub-all-nines",
     example: ["10 − 6.43", "3.56"],
     common: 1,
-    lookAlikes: [],
+    lookAlikes: ["comp-wrong-way"],
     decides: byDecomposition({
       exchanges: allNines,
     }),
@@ -187,7 +231,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     id: "sub-complement-only",
     example: ["74 − 28", "42"],
     common: 1,
-    lookAlikes: [],
+    lookAlikes: ["comp-wrong-way"],
     decides: withPayments({ leaves: (raised, taken, top) => (raised > top ? 10 - taken : top - taken) }),
   },
   {
@@ -197,5 +241,52 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     lookAlikes: ["sub-borrow-unpaid", "sub-zero-to-nine-stop"],
     rules: { emptyPlaces: "gaps" },
     decides: withPayments({ pays: (next) => (next === undefined ? 0 : 1) }),
+  },
+  {
+    id: "sub-minus-zero-is-zero",
+    example: ["587 − 204", "303"],
+    common: 2,
+    lookAlikes: [],
+    rules: { emptyPlaces: "gaps" },
+    decides: byDecomposition({
+      leaves: (top, bottom, { below }) => (below === 0 && bottom === 0 ? 0 : top - bottom),
+    }),
+  },
+  {
+    id: "sub-equal-copied",
+    example: ["586 − 382", "284"],
+    common: 1,
+    lookAlikes: [],
+    rules: { emptyPlaces: "gaps" },
+    decides: byDecomposition({
+      leaves: (top, bottom, { below }) => (below !== undefined && top === bottom ? top : top - bottom),
+    }),
+  },
+  {
+    id: "sub-left-flush",
+    example: ["347 − 25", "97"],
+    common: 2,
+    lookAlikes: [],
+    needs: staysLarger,
+    decides: [
+      ...byDecomposition({ lineUp: leftFlush, pointLine: countedFromLongest }),
+      ...withPayments({ lineUp: leftFlush, pointLine: countedFromLongest }),
+    ],
+  },
+  {
+    id: "sub-one-digit-everywhere",
+    example: ["796 − 3", "463"],
+    common: 2,
+    lookAlikes: [],
+    methods: IN_COLUMNS,
+    reads: loneDigitRepeated,
+  },
+  {
+    id: "sub-stutter",
+    example: ["586 − 41", "145"],
+    common: 1,
+    lookAlikes: [],
+    methods: IN_COLUMNS,
+    reads: firstDigitRepeated,
   },
 ];

@@ -7,13 +7,15 @@ import type { PatternAct, PatternsOf, Split } from "../errorPattern";
 import { decidesIn } from "../otherwise";
 import { decimalProblem, wholeFrom, wholeIn } from "../parts";
 import { unpaid } from "../procedures/exchanges";
+import { changedBy } from "./unitChangePatterns";
 
 const inUnits = decidesIn(unitColumns);
 const IN_UNITS = { methods: [unitColumns.id], rules: { unitRegrouping: "asYouGo" } } as const;
 
-/** A whole number of one unit made of too many or too few of the next; a division must come out. */
-const exchanges = (rate: (per: number) => number): Pick<PatternAct, "decides"> => ({
+/** A whole number of one unit made of too many or too few of the next, in columns and in changes of unit; a division must come out. */
+const exchanges = (rate: (per: number) => number): Pick<PatternAct, "decides" | "splits"> => ({
   decides: inUnits({ rate }),
+  splits: changedBy(rate),
 });
 
 /** An operation on compound measures. */
@@ -67,8 +69,7 @@ function unitByUnit(problem: Problem): Split | undefined {
   };
 }
 
-/** A division in which nothing is left over; any other operation. */
-const comesOut = (problem: Problem): boolean => problem.kind === "measures" && problem.op !== "rewrite";
+const isMeasured = (problem: Problem): boolean => problem.kind === "measures";
 
 export const UNITS_PATTERNS: PatternsOf = [
   {
@@ -77,7 +78,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: [],
     ...IN_UNITS,
-    needs: comesOut,
+    needs: isMeasured,
     ...exchanges((per) => (per === 12 || per === 16 || per === 3 ? 10 : per)),
   },
   {
@@ -86,7 +87,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: [],
     ...IN_UNITS,
-    needs: comesOut,
+    needs: isMeasured,
     ...exchanges((per) => (per === 60 || per === 1000 ? 100 : per)),
   },
   {
@@ -95,7 +96,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     ...IN_UNITS,
-    needs: comesOut,
+    needs: isMeasured,
     ...exchanges((per) => (per === 16 || per === 3 ? 12 : per)),
   },
   {

@@ -2,7 +2,15 @@ import type { HouseRules } from "../../house";
 import { answerValue, sameAnswer } from "../../marking";
 import { answerOf } from "../../methods";
 import type { Decimal } from "../../number";
-import { type Answer, decimalsOf, exactAnswer, type Problem, roundedTo } from "../../problem";
+import {
+  type Answer,
+  decimalsOf,
+  type Expression,
+  exactAnswer,
+  type Problem,
+  roundedTo,
+  type SignedOperation,
+} from "../../problem";
 import { type Amount, amountOf, inMajor, MINOR_PLACES } from "../../quantity";
 import type { ErrorPattern, PatternSkill } from "../errorPattern";
 import { PATTERNS } from "../errorPatterns";
@@ -41,42 +49,62 @@ export interface WrongWays {
   readonly ways: readonly WrongWay[];
 }
 
-/** The skills whose patterns can come into a problem. */
-function skillsIn(problem: Problem): readonly PatternSkill[] {
+/** The skill of columns, and of shifting, that an operation is worked with. */
+const SKILLS_OF: Readonly<Record<SignedOperation, readonly PatternSkill[]>> = {
+  add: ["addition"],
+  subtract: ["subtraction"],
+  multiply: ["multiplication", "shifting"],
+  divide: ["division", "shifting"],
+};
+
+const isSignedOperation = (op: string): op is SignedOperation => Object.hasOwn(SKILLS_OF, op);
+
+const columnsOf = (op: string): readonly PatternSkill[] => (isSignedOperation(op) ? SKILLS_OF[op] : []);
+
+/** The operations in an expression. */
+const operationsIn = (expression: Expression): readonly SignedOperation[] =>
+  expression.kind === "quantity"
+    ? []
+    : [expression.op, ...operationsIn(expression.left), ...operationsIn(expression.right)];
+
+/** The skills whose patterns can come into a problem: those of the problem itself, and those of what is worked inside it. */
+interface SkillsIn {
+  readonly own: readonly PatternSkill[];
+  readonly inside: readonly PatternSkill[];
+}
+
+function skillsIn(problem: Problem): SkillsIn {
   const { op } = problem;
-  const columns =
-    op === "add"
-      ? "addition"
-      : op === "subtract"
-        ? "subtraction"
-        : op === "multiply"
-          ? "multiplication"
-          : op === "divide"
-            ? "division"
-            : undefined;
+  const only = (...own: readonly PatternSkill[]): SkillsIn => ({ own, inside: [] });
   switch (problem.kind) {
     case "decimals":
-      return columns === undefined
-        ? ["judging"]
-        : columns === "subtraction"
-          ? [columns, "integers"]
-          : [columns];
+      if (op === "compare" || op === "round") return only("judging");
+      return only(...columnsOf(op), ...(op === "subtract" ? (["integers"] as const) : []), "across");
     case "fractions":
-      return ["fractions"];
+      if (op === "compare" || op === "order") return only("judging");
+      return { own: ["fractions"], inside: problem.form.kind === "asDecimal" ? ["division"] : [] };
     case "signed":
-      return ["integers"];
+      return { own: ["integers"], inside: op === "terms" ? ["addition", "subtraction"] : columnsOf(op) };
     case "money":
-      return columns === undefined ? ["money"] : ["money", columns];
+      return only("money", ...columnsOf(op), "across");
     case "measures":
-      return ["units"];
+      return only("units");
     case "chain":
-      return ["chains", "money"];
+      return {
+        own: ["chains", "money"],
+        inside: [...new Set(operationsIn(problem.expression).flatMap(columnsOf))],
+      };
   }
 }
 
+const patternsOf = (skills: readonly PatternSkill[]): readonly ErrorPattern[] =>
+  skills.flatMap((skill) => PATTERNS[skill]);
+
 /** The patterns of the skills that can come into a problem. */
-export const patternsFor = (problem: Problem): readonly ErrorPattern[] =>
-  skillsIn(problem).flatMap((skill) => PATTERNS[skill]);
+export function patternsFor(problem: Problem): readonly ErrorPattern[] {
+  const { own, inside } = skillsIn(problem);
+  return patternsOf([...own, ...inside]);
+}
 
 /**
  * Every way to a wrong answer of a problem: each pattern, each two patterns that go together where both show by
@@ -91,9 +119,13 @@ export function wrongWays(
   const value = (answer: Answer): Value => valueIn(problem, answer);
   const rightValue = value(right);
   const inside = insideOf(problem);
+  const inner = patternsOf(skillsIn(problem).inside);
   /** What some patterns lead to. Patterns of columns lead money astray in the columns inside it: no need to write the rest. */
   const ledTo = (some: readonly ErrorPattern[]): Answer | undefined => {
-    if (inside === undefined || some.some((pattern) => PATTERNS.money.includes(pattern)))
+    if (
+      inside === undefined ||
+      some.some((pattern) => PATTERNS.money.includes(pattern) || PATTERNS.across.includes(pattern))
+    )
       return wrongWorking(problem, house, some)?.answer;
     const answer = wrongWorking(inside, house, some)?.answer;
     return answer === undefined ? undefined : inMoney(problem, answer);
@@ -110,8 +142,10 @@ export function wrongWays(
     value: at,
     among: 1,
   }));
-  shown.forEach((first, index) => {
-    for (const second of shown.slice(index + 1)) {
+  // Two errors at once are looked for in the problem itself, not in each of the workings inside it.
+  const paired = shown.filter(({ pattern }) => !inner.includes(pattern));
+  paired.forEach((first, index) => {
+    for (const second of paired.slice(index + 1)) {
       const answer = ledTo([first.pattern, second.pattern]);
       if (answer === undefined) continue;
       const at = value(answer);
@@ -124,7 +158,8 @@ export function wrongWays(
 
 /** The columns inside a money problem, as money in columns works them; none for other problems. */
 function insideOf(problem: Problem): Problem | undefined {
-  if (problem.kind !== "money" || problem.op === "enough" || problem.op === "pay") return undefined;
+  if (problem.kind !== "money" || problem.op === "enough" || problem.op === "pay" || problem.op === "divide")
+    return undefined;
   const given: readonly (Amount | Decimal)[] = problem.operands;
   const operands = given.map((operand) => (operand.kind === "amount" ? inMajor(operand) : operand));
   if (problem.op === "multiply" && given[0]?.kind === "decimal") operands.reverse();
@@ -133,7 +168,7 @@ function insideOf(problem: Problem): Problem | undefined {
 
 /** A number that was worked out in the columns of money, as the amount it is. */
 function inMoney(problem: Problem, answer: Answer): Answer {
-  if (problem.kind !== "money" || problem.op === "divide") return answer;
+  if (problem.kind !== "money") return answer;
   return answer.kind === "decimal" ? amountOf(problem.currency, answer) : answer;
 }
 

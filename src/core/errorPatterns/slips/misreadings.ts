@@ -12,9 +12,9 @@ import {
   type SignedProblem,
   withOperands,
 } from "../../problem";
-import type { Quantity } from "../../quantity";
+import { MINOR_PLACES, type Quantity } from "../../quantity";
 import { isTwo } from "../../tuples";
-import { fromTexts, isZero, replaced, textsOf } from "../quantityTexts";
+import { fromTexts, isAfterPoint, isZero, replaced, textsOf } from "../quantityTexts";
 
 const SIGNED: readonly SignedOperation[] = ["add", "subtract", "multiply", "divide"];
 
@@ -65,20 +65,51 @@ function withOperation(
 /** The most digits of a problem that are tried one by one. */
 const MOST_COPIED = 16;
 
+/** A problem read with one number in it copied wrongly: the digit that went wrong, and the number it stands in. */
+interface Copied {
+  readonly read: Problem;
+  readonly digit: string;
+  readonly of: Quantity;
+}
+
+/** The digits of a problem, each in its number; none at all where there are very many. */
+function digitsOf(
+  problem: Problem,
+): readonly { readonly nth: number; readonly of: Quantity; readonly place: DigitPlace }[] {
+  const digits = operandsOf(problem).flatMap((of, nth) => digitsIn(of).map((place) => ({ nth, of, place })));
+  return digits.length > MOST_COPIED ? [] : digits;
+}
+
 /** The problem with one digit of it replaced by another. */
-export function miscopied(problem: Problem): readonly Problem[] {
-  const operands = operandsOf(problem);
-  const digits = operands.flatMap((operand, nth) => digitsIn(operand).map((place) => ({ nth, place })));
-  if (digits.length > MOST_COPIED) return [];
-  return digits.flatMap(({ nth, place }) =>
-    Array.from({ length: 10 }, (_, digit) => digit).flatMap((digit) => {
-      const operand = operands[nth];
-      const copied = operand === undefined ? undefined : withDigit(operand, place, digit);
-      if (copied === undefined) return [];
-      const read = withOperand(problem, nth, copied);
-      return read === undefined ? [] : [read];
-    }),
+export const miscopied = (problem: Problem): readonly (Copied & { readonly as: string })[] =>
+  digitsOf(problem).flatMap(({ nth, of, place }) =>
+    Array.from({ length: 10 }, (_, digit) => String(digit)).flatMap((as) =>
+      copiedAs(problem, nth, of, place, as).map((copied) => ({ ...copied, as })),
+    ),
   );
+
+/** The problem with one digit of it left out. */
+export const copiedWithOneFewer = (problem: Problem): readonly Copied[] =>
+  digitsOf(problem).flatMap(({ nth, of, place }) => copiedAs(problem, nth, of, place, ""));
+
+/** The problem with one digit of it written twice. */
+export const copiedWithOneTwice = (problem: Problem): readonly Copied[] =>
+  digitsOf(problem).flatMap(({ nth, of, place }) => {
+    const digit = textsOf(of)[place.part]?.[place.index] ?? "";
+    return copiedAs(problem, nth, of, place, digit + digit);
+  });
+
+/** The problem with other digits in the place of one; nothing where that is no other number. */
+function copiedAs(
+  problem: Problem,
+  nth: number,
+  of: Quantity,
+  place: DigitPlace,
+  as: string,
+): readonly Copied[] {
+  const copied = withDigits(of, place, as);
+  const read = copied === undefined ? undefined : withOperand(problem, nth, copied);
+  return read === undefined ? [] : [{ read, of, digit: textsOf(of)[place.part]?.[place.index] ?? "" }];
 }
 
 /** The digits of a quantity, each by the number it stands in and its index there. */
@@ -90,23 +121,30 @@ interface DigitPlace {
 const digitsIn = (quantity: Quantity): readonly DigitPlace[] =>
   textsOf(quantity).flatMap((text, part) => [...text].map((_, index) => ({ part, index })));
 
-/** Whether the texts of a quantity are wholes and what follows the point by turns, and this is the latter. */
-const isAfterPoint = ({ kind }: Quantity, part: number): boolean =>
-  kind !== "fraction" && kind !== "mixed" && part % 2 === 1;
-
-/** A quantity with one digit put in the place of another; none where it is the same one, or leads a number with a zero. */
-function withDigit(quantity: Quantity, { part, index }: DigitPlace, digit: number): Quantity | undefined {
+/** A quantity with other digits in the place of one; none where nothing changes, a number is gone, or one begins with a zero. */
+function withDigits(quantity: Quantity, { part, index }: DigitPlace, digits: string): Quantity | undefined {
   const texts = textsOf(quantity);
   const text = texts[part] ?? "";
-  if (text[index] === String(digit)) return undefined;
-  if (digit === 0 && index === 0 && text.length > 1 && !isAfterPoint(quantity, part)) return undefined;
-  const copied = text.slice(0, index) + digit + text.slice(index + 1);
-  return fromTexts(quantity, replaced(texts, part, copied));
+  const copied = text.slice(0, index) + digits + text.slice(index + 1);
+  if (copied === text || (copied.length > 1 && copied.startsWith("0") && !isAfterPoint(quantity, part)))
+    return undefined;
+  const afterPoint = isAfterPoint(quantity, part);
+  if (quantity.kind === "amount" && afterPoint && copied.length > MINOR_PLACES) return undefined;
+  return copied === "" && !afterPoint ? undefined : fromTexts(quantity, replaced(texts, part, copied));
+}
+
+/** Whether a number can be written over the denominator that is asked for, where one is; anything else comes out. */
+function comesOut({ form }: Problem, operand: Quantity): boolean {
+  if (operand.kind !== "fraction") return true;
+  const { numerator, denominator } = operand;
+  if (form.kind === "overDenominator") return (numerator * form.denominator) % denominator === 0n;
+  if (form.kind !== "overNumerator") return true;
+  return numerator > 0n && (denominator * form.numerator) % numerator === 0n;
 }
 
 function withOperand(problem: Problem, nth: number, operand: Quantity): Problem | undefined {
   const divides = problem.op === "divide" && nth === 1 && isZero(operand);
-  if (divides) return undefined;
+  if (divides || !comesOut(problem, operand)) return undefined;
   const read = withOperands(problem, replaced(operandsOf(problem), nth, operand));
   if (read?.kind !== "chain") return read;
   const computed = problemOf(read.expression, read.form);

@@ -2,7 +2,7 @@ import { type Decimal, type Numeral, opposite } from "../../number";
 import type { Answer, Problem } from "../../problem";
 import type { Quantity } from "../../quantity";
 import { mapOneOrMore } from "../../tuples";
-import { fromTexts, isZero, replaced, textsOf } from "../quantityTexts";
+import { fromTexts, isAfterPoint, isZero, replaced, textsOf } from "../quantityTexts";
 
 const isQuantity = (answer: Answer): answer is Quantity & Answer =>
   answer.kind === "decimal" ||
@@ -63,7 +63,10 @@ function shifted(numeral: Decimal): readonly Decimal[] {
   return places.flatMap((place) =>
     [1n, -1n].flatMap((by) => {
       const other = count + by * 10n ** BigInt(place);
-      if (other < 0n) return [];
+      // A first digit that is gone altogether was left out: no fact is missed by that.
+      const gone =
+        by < 0n && place > 0 && place === String(count).length - 1 && String(count).startsWith("1");
+      if (other < 0n || gone) return [];
       const digits = String(other).padStart(fraction.length + 1, "0");
       const at = digits.length - fraction.length;
       return [{ ...numeral, whole: digits.slice(0, at), fraction: digits.slice(at) }];
@@ -71,11 +74,88 @@ function shifted(numeral: Decimal): readonly Decimal[] {
   );
 }
 
+/** An answer written with one digit otherwise. */
+interface DigitWritten {
+  readonly answer: Answer;
+  readonly digit: string;
+}
+
+/** The quantities that an answer is written with, each with the answer that another one in its place makes. */
+function writtenIn(
+  answer: Answer,
+): readonly { readonly quantity: Quantity; answerWith(other: Quantity): Answer | undefined }[] {
+  if (answer.kind === "remainder") {
+    const { quotient, remainder } = answer;
+    return [
+      {
+        quantity: quotient,
+        answerWith: (other) => (other.kind === "decimal" ? { ...answer, quotient: other } : undefined),
+      },
+      {
+        quantity: remainder,
+        answerWith: (other) => (other.kind === "decimal" ? { ...answer, remainder: other } : undefined),
+      },
+    ];
+  }
+  const quantity = written(answer);
+  return quantity === undefined
+    ? []
+    : [{ quantity, answerWith: (other) => (isQuantity(other) ? other : undefined) }];
+}
+
+/** The answer with each of its digits in turn written as something else. */
+const rewritten = (
+  right: Answer,
+  becomes: (digit: string) => readonly string[],
+): readonly (DigitWritten & { readonly as: string })[] =>
+  writtenIn(right).flatMap(({ quantity, answerWith }) =>
+    textsOf(quantity).flatMap((text, part, texts) =>
+      [...text].flatMap((digit, index) =>
+        becomes(digit).flatMap((as) => {
+          const other = text.slice(0, index) + as + text.slice(index + 1);
+          const whole = !isAfterPoint(quantity, part);
+          if (other === text || (whole && (other === "" || (other.length > 1 && other.startsWith("0")))))
+            return [];
+          const made = fromTexts(quantity, replaced(texts, part, other));
+          const answer = made === undefined ? undefined : answerWith(made);
+          return answer === undefined ? [] : [{ answer, digit, as }];
+        }),
+      ),
+    ),
+  );
+
+/** The answer with one digit left out. */
+export const digitLeftOut = (right: Answer): readonly DigitWritten[] => rewritten(right, () => [""]);
+
+/** The answer with one digit written twice. */
+export const digitTwice = (right: Answer): readonly DigitWritten[] =>
+  rewritten(right, (digit) => [digit + digit]);
+
+/** The keys beside each digit: along the row 1 2 … 9 0, and on the block of nine with 0 below 1 and 2. */
+const BESIDE: Readonly<Record<string, string>> = {
+  "0": "912",
+  "1": "240",
+  "2": "1350",
+  "3": "246",
+  "4": "3517",
+  "5": "4628",
+  "6": "5739",
+  "7": "684",
+  "8": "795",
+  "9": "806",
+};
+
+/** The answer with one digit typed with a key beside its own. */
+export const nearKey = (right: Answer): readonly (DigitWritten & { readonly as: string })[] =>
+  rewritten(right, (digit) => [...(BESIDE[digit] ?? "")]);
+
 /**
- * The answer with two neighbouring digits in the wrong order, its point where it was. A nought that
+ * The answer with two neighbouring digits in the wrong order, its point where it was. A zero that
  * would come to stand in front (40.5 as 04.5) is noticed by whoever writes it, so it is left out.
  */
-export function digitsSwapped(right: Answer): readonly Answer[] {
+export function digitsSwapped(
+  right: Answer,
+): readonly { readonly answer: Answer; readonly digits: string }[] {
   const quantity = written(right);
   const numeral = quantity?.kind === "amount" ? quantity.numeral : quantity;
   if (quantity === undefined || numeral?.kind !== "decimal") return [];
@@ -87,7 +167,8 @@ export function digitsSwapped(right: Answer): readonly Answer[] {
     const at = numeral.whole.length;
     if (at > 1 && other.startsWith("0")) return [];
     const swapped = { ...numeral, whole: other.slice(0, at), fraction: other.slice(at) };
-    return [quantity.kind === "amount" ? { ...quantity, numeral: swapped } : swapped];
+    const answer = quantity.kind === "amount" ? { ...quantity, numeral: swapped } : swapped;
+    return [{ answer, digits: first + second }];
   });
 }
 

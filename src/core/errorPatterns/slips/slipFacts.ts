@@ -37,6 +37,30 @@ export const SLIPS: readonly SlipFacts[] = [
     lookAlikes: [],
     share: 0.03,
   },
+  {
+    id: "slip-fact-neighbour",
+    example: ["47 × 6", "288"],
+    lookAlikes: [],
+    share: 0.05,
+  },
+  {
+    id: "slip-digit-left-out",
+    example: ["268 + 157", "45"],
+    lookAlikes: [],
+    share: 0.02,
+  },
+  {
+    id: "slip-digit-twice",
+    example: ["35 × 4", "1340"],
+    lookAlikes: [],
+    share: 0.01,
+  },
+  {
+    id: "slip-near-key",
+    example: ["5.6 + 2.7", "8.6"],
+    lookAlikes: [],
+    share: 0.02,
+  },
 ];
 
 /** Whether what lies behind an answer is a slip, and no pattern. */

@@ -87,11 +87,10 @@ function joinedUp<Inner>(
   pad: FractionPad<Inner>,
 ): Numeral {
   if (part.negative || whole < 0n) throw new Stuck("joinedUp: less than nothing is left");
-  if (part.numerator < part.denominator) return joinOnLine(whole, part, house, pad);
-  const more = part.numerator / part.denominator;
-  const rest = fraction(part.numerator % part.denominator, part.denominator);
+  const { whole: more, rest } = decisions.countsOut(part.numerator, part.denominator);
+  if (more === 0n) return joinOnLine(whole, part, house, pad);
   countedOut(pad, part, house, decisions, "work");
-  return joinOnLine(whole + decisions.givesWholes(more), rest, house, pad);
+  return joinOnLine(whole + decisions.givesWholes(more), fraction(rest, part.denominator), house, pad);
 }
 
 function joinOnLine<Inner>(

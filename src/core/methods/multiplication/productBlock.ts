@@ -87,13 +87,14 @@ interface Drawing {
 /** Multiplies row by row, smallest digit of the multiplier first, and adds the rows where there are several. */
 export function workBlock(block: Block, house: HouseRules, decisions: BlockDecisions): WorkedBlock {
   const made = block.by.map((digit, shift): PartialRow => {
-    const products = digit === 0 ? [] : multiplyByDigit(block.top, digit, decisions.products);
+    const nothing = digit === 0 && decisions.products.makes(1, digit, 0) === 0;
+    const products = nothing ? [] : multiplyByDigit(block.top, digit, decisions.products);
     const lowest = block.lowest + block.byLowest + decisions.opens(shift);
-    const whole = digit === 0 ? block.top.map(() => 0) : writtenRow(products);
+    const whole = nothing ? block.top.map(() => 0) : writtenRow(products);
     const digits = withoutFrontZeros(whole, lowest);
     return { shift, by: digit, products, digits };
   });
-  const kept = made.filter(({ by }) => by !== 0 || house.zeroRows === "written");
+  const kept = made.filter(({ products }) => products.length > 0 || house.zeroRows === "written");
   const rows = kept.length > 0 ? kept : made.slice(0, 1);
   const several = rows.length > 1;
   const carriesAbove = several && house.carryPlace === "above";
@@ -106,7 +107,7 @@ export function workBlock(block: Block, house: HouseRules, decisions: BlockDecis
     filled: house.openingZeros === "written" || !several,
   };
   const steps = (): readonly StepToDraw<BlockReason>[] => {
-    const worked = made.filter(({ by }) => by !== 0);
+    const worked = made.filter(({ products }) => products.length > 0);
     return made.flatMap((row) => rowSteps(drawing, row, worked.indexOf(row)));
   };
   if (several) return addedUp(drawing, steps);
@@ -114,7 +115,7 @@ export function workBlock(block: Block, house: HouseRules, decisions: BlockDecis
   const [only] = rows;
   if (only === undefined) throw new Error("workBlock: a multiplier without digits");
   const opening = Array.from({ length: decisions.opens(only.shift) }, () => 0);
-  const product = only.by === 0 ? only.digits : [...opening, ...only.digits];
+  const product = only.products.length === 0 ? only.digits : [...opening, ...only.digits];
   return { steps, product, productLowest: block.lowest + block.byLowest, resultRow: drawing.firstRow };
 }
 
@@ -129,7 +130,7 @@ function rowSteps(drawing: Drawing, row: PartialRow, nth: number): readonly Step
   const byPlace = block.byLowest + row.shift;
   const opens = decisions.opens(row.shift);
   const opening = (): readonly Mark[] => (filled ? zeros(drawing, 0, opens, at, "filler") : []);
-  if (row.by === 0) {
+  if (row.products.length === 0) {
     const written = rows.includes(row);
     const only = rows.length === 1;
     const count = only ? row.digits.length : block.top.length;

@@ -36,6 +36,8 @@ export type DecompositionMove =
 interface DifferenceAt {
   /** What was written on top before any exchange; nothing where nothing was. */
   readonly given: number | undefined;
+  /** What is written below; nothing where nothing is. */
+  readonly below: number | undefined;
   /** Whether an exchange has changed it. */
   readonly altered: boolean;
   /** Whether the lower number has ended, to the left. */
@@ -94,7 +96,7 @@ export function subtractInColumns(
   for (let column = 0; column < columns; column++) {
     const below = subtrahend[column];
     const bottom = owed > 0 ? (below ?? 0) + owed : below;
-    const seen = { given: minuend[column], altered: altered.has(column), beyond: column > end };
+    const seen = { given: minuend[column], below, altered: altered.has(column), beyond: column > end };
     owed = 0;
     // One exchange is enough where rates are as large as they should be.
     for (

@@ -105,4 +105,20 @@ export const ADDITION_PATTERN_WORDS = {
     remedy: "ten tenths traded for one whole across the point on a chart",
     knownFrom: "classroom lore",
   },
+  "add-top-carry-lost": {
+    name: "The last ten is not written",
+    does: "Add with carrying; of the total of the leftmost column only the ones digit is written.",
+    shows: "a leftmost total of ten or more",
+    apart: "from add-no-carry: 96 + 47 gives 43 here, 133 there",
+    remedy: "the sum cannot be smaller than 96; write the last carry in a column of its own",
+    knownFrom: "classroom lore",
+  },
+  "add-all-digits": {
+    name: "All digits are added together",
+    does: "Add all digits of all numbers as ones.",
+    shows: "any sum with a two-digit number",
+    apart: "no other pattern writes this",
+    remedy: "bundles and loose ones: the 2 is two bundles of ten",
+    knownFrom: "Ashlock",
+  },
 } satisfies Readonly<Record<string, PatternWords>>;

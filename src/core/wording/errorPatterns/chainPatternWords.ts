@@ -26,4 +26,13 @@ export const CHAIN_PATTERN_WORDS = {
     remedy: "times and share are one rank, plus and minus another: within a rank, read from the left",
     knownFrom: "Linchevski & Livneh (1999)",
   },
+  "chain-sum-first": {
+    name: "Sums before products",
+    does: "All + and − are done before any × and ÷, from left to right; brackets first, as they should.",
+    shows: "a product or quotient beside a sum",
+    apart:
+      "from chain-left-to-right: 6 × 2 + 8 gives 60 here, the right answer there; from chain-signs-ranked-singly: 6 × 2 + 8 gives 60 here, the right answer there",
+    remedy: "tell it as a story: 6 pairs and 8 more; ring each product",
+    knownFrom: "classroom lore",
+  },
 } satisfies Readonly<Record<string, PatternWords>>;

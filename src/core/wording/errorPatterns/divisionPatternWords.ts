@@ -99,4 +99,29 @@ export const DIVISION_PATTERN_WORDS = {
     remedy: "write 7 as 7.00 before starting and copy the point up first",
     knownFrom: "classroom lore",
   },
+  "div-right-to-left": {
+    name: "The quotient written from right to left",
+    does: "Divided rightly from the left, but each new digit is written to the left of the one before. With a divisor of one digit and no remainder.",
+    shows: "quotients of two or more digits",
+    apart:
+      "from div-stops-when-remainder-zero: 936 ÷ 3 gives 213 here, the right answer there; from div-digit-by-digit: 744 ÷ 6 gives 421 here, 100 there",
+    remedy: "put each digit over the digit it came from",
+    knownFrom: "Ashlock",
+  },
+  "div-digit-by-digit": {
+    name: "Each digit divided for itself",
+    does: "Each digit of the dividend is divided by the one-digit divisor; what is left over is forgotten; zeros in front are not written.",
+    shows: "a digit that leaves a remainder",
+    apart: "from div-no-appended-zero: 85 ÷ 3 with remainder gives 21 here, 28 there",
+    remedy: "exchange the left-over hundred for tens",
+    knownFrom: "classroom lore",
+  },
+  "div-remainder-unscaled": {
+    name: "Remainder of the shortened division kept",
+    does: "Zeros are struck from both numbers and the remainder of the short division is written as it is.",
+    shows: "both numbers ending in 0, remainder wanted",
+    apart: "from div-no-appended-zero: 530 ÷ 60 with remainder gives 8 r 5 here, 8 there",
+    remedy: "check: 17 × 40 + 2; tens were shared, so tens are left",
+    knownFrom: "classroom lore",
+  },
 } satisfies Readonly<Record<string, PatternWords>>;

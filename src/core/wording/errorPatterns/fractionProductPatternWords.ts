@@ -97,4 +97,56 @@ export const FRACTION_PRODUCT_PATTERN_WORDS = {
     remedy: "group the pieces into wholes; the groups are the wholes",
     knownFrom: "classroom lore",
   },
+  "frac-times-whole-divides-only": {
+    name: "The top of the fraction is forgotten",
+    does: "Whole × fraction: the whole number is divided by the bottom and that is the answer.",
+    shows: "fraction of a number, top above 1",
+    apart: "from frac-mul-whole-on-both: 3/4 × 20 gives 5 here, 60/80 there",
+    remedy: "bar of 20 in four parts: one is 5, three are wanted",
+    knownFrom: "classroom lore",
+  },
+  "frac-div-flips-both": {
+    name: "Both fractions turned over",
+    does: "Dividend and divisor are both turned over, then multiplied (mixed numbers improper, wholes over 1).",
+    shows: "any division of fractions",
+    apart:
+      "from frac-div-no-flip: 2/3 ÷ 4/5 gives 15/8 here, 8/15 there; from frac-div-flips-first: 2/3 ÷ 4/5 gives 15/8 here, 12/10 there",
+    remedy: "how many halves fit in 3/4?",
+    knownFrom: "classroom lore",
+  },
+  "frac-mul-bottoms-added": {
+    name: "Tops multiplied, bottoms added",
+    does: "Proper or improper fractions only: product of the tops over the sum of the bottoms.",
+    shows: "fraction × fraction",
+    apart:
+      "from frac-mul-tops-added: 1/2 × 1/3 gives 1/5 here, 2/6 there; from frac-mul-bottom-kept: 2/3 × 4/5 gives 8/8 here, 120/15 there",
+    remedy: "a half of a third on a square",
+    knownFrom: "classroom lore",
+  },
+  "frac-mul-tops-added": {
+    name: "Tops added, bottoms multiplied",
+    does: "Sum of the tops over the product of the bottoms, fractions only.",
+    shows: "fraction × fraction",
+    apart:
+      "from frac-mul-bottoms-added: 1/2 × 1/3 gives 2/6 here, 1/5 there; from frac-mul-flips-second: 2/3 × 4/5 gives 6/15 here, 10/12 there",
+    remedy: "half of a third is less than a third",
+    knownFrom: "classroom lore",
+  },
+  "improper-whole-in-front": {
+    name: "The whole number written in front of the top",
+    does: "Mixed to improper: whole number and top stand side by side as the new top. Also inside × and ÷, the rest done rightly.",
+    shows: "mixed to improper; × and ÷ with mixed numbers",
+    apart: "from improper-whole-plus-top: 2 3/4 as an improper fraction gives 23/4 here, 5/4 there",
+    remedy: "23 quarters are how many wholes?",
+    knownFrom: "classroom lore",
+  },
+  "equiv-factor-written": {
+    name: "The factor is written as the new top",
+    does: "In ?/12 tasks the number of times the old bottom goes into the new one is written.",
+    shows: "equivalent fractions, top above 1",
+    apart:
+      "from frac-old-tops: 2/3 = ?/12 gives 4 here, 2 there; from frac-add-to-both: 2/3 = ?/12 gives 4 here, 11 there",
+    remedy: "each third becomes four twelfths; there are two thirds",
+    knownFrom: "classroom lore",
+  },
 } satisfies Readonly<Record<string, PatternWords>>;

@@ -66,4 +66,48 @@ export const FRACTION_SUM_PATTERN_WORDS = {
     remedy: "circle four fourths, move them to the wholes",
     knownFrom: "Brueckner (1928); classroom lore",
   },
+  "frac-larger-bottom": {
+    name: "Tops added, the larger bottom kept",
+    does: "Unlike bottoms: tops added (or subtracted) as they are over the larger bottom; whole parts apart.",
+    shows: "adding, subtracting unlike fractions",
+    apart:
+      "from frac-old-tops: 1/4 + 2/3 gives 3/4 here, 3/12 there; from frac-only-first-converted: 1/2 + 2/5 gives 3/5 here, 7/10 there",
+    remedy: "thirds and quarters are pieces of different size",
+    knownFrom: "classroom lore",
+  },
+  "frac-only-first-converted": {
+    name: "Only the first top is scaled",
+    does: "The lowest common bottom is found and the first top scaled to it; the second top stays. Whole parts apart.",
+    shows: "unlike bottoms, neither a multiple of the other",
+    apart:
+      "from frac-old-tops: 1/2 + 2/5 gives 7/10 here, 3/10 there; from frac-larger-bottom: 1/2 + 2/5 gives 7/10 here, 3/5 there",
+    remedy: "write both new fractions in full before adding",
+    knownFrom: "classroom lore",
+  },
+  "frac-whole-as-top": {
+    name: "The whole number joins the top",
+    does: "Whole number and fraction: the whole number is added to the top, or the top is taken from it, over the given bottom.",
+    shows: "whole ± fraction",
+    apart:
+      "from mixed-fraction-copied: 3 − 1/4 gives 2/4 here, 3 1/4 there; from mixed-borrow-ten: 3 − 1/4 gives 2/4 here, 2 9/4 there",
+    remedy: "three whole bars, a quarter cut off: draw",
+    knownFrom: "classroom lore",
+  },
+  "mixed-carry-ten": {
+    name: "Ten parts carried as a whole",
+    does: "Mixed addition: when the tops over the common bottom total ten or more, the ones digit is kept as top and the tens digit carried to the wholes.",
+    shows: "tops that total ten or more",
+    apart: "from mixed-carry-forgotten: 2 7/8 + 1 5/8 gives 4 2/8 here, 3 4/8 there",
+    remedy: "how many eighths make a whole?",
+    knownFrom: "classroom lore",
+  },
+  "mixed-borrow-one-part": {
+    name: "The borrowed whole counts as one part",
+    does: "One whole is taken off and 1 is added to the top, whatever the bottom.",
+    shows: "mixed or whole − mixed needing a regroup",
+    apart:
+      "from mixed-borrow-ten: 7 1/5 − 3 2/5 gives 3 here, 3 9/5 there; from mixed-borrow-unpaid: 7 1/5 − 3 2/5 gives 3 here, 4 4/5 there",
+    remedy: "cut the borrowed whole into fifths",
+    knownFrom: "classroom lore",
+  },
 } satisfies Readonly<Record<string, PatternWords>>;

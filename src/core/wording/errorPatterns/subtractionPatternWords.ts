@@ -127,4 +127,82 @@ export const SUBTRACTION_PATTERN_WORDS = {
     remedy: "write the paid one under the empty cell, it is a real lower digit",
     knownFrom: "classroom lore",
   },
+  "sub-minus-zero-is-zero": {
+    name: "Taking away zero leaves zero",
+    does: "Borrow soundly; where the written lower digit is 0, write 0.",
+    shows: "a 0 in the lower number",
+    apart:
+      "from sub-jump-over-zero: 587 − 204 gives 303 here, the right answer there; from sub-stuck-writes-zero: 562 − 204 gives 308 here, 360 there",
+    remedy: "act it out: eight there, none taken, how many are left?",
+    knownFrom: "VanLehn (1990)",
+  },
+  "sub-equal-copied": {
+    name: "A digit less itself leaves that digit",
+    does: "Borrow soundly; where upper digit (after borrowing) and lower digit are equal, write that digit.",
+    shows: "equal digits in a column",
+    apart: "from sub-minus-zero-is-zero: that one needs a 0 below; here the two digits are equal",
+    remedy: "take eight from eight counters",
+    knownFrom: "classroom lore",
+  },
+  "sub-left-flush": {
+    name: "Numbers pushed against the left margin",
+    does: "Both numbers start at the same left edge, blanks on the right count as 0; subtract with borrowing. Places as in the number with more digits (the first, if equal).",
+    shows: "unequal numbers of whole digits",
+    apart:
+      "from sub-one-digit-everywhere: 85 − 4 gives 45 here, 41 there; from sub-stutter: 347 − 25 gives 97 here, 122 there",
+    remedy: "estimate: 85 less a few stays above 80; align on the ones",
+    knownFrom: "classroom lore",
+  },
+  "sub-one-digit-everywhere": {
+    name: "A lone digit is taken from every digit",
+    does: "A lower number of one digit is taken from each digit of the upper one, with borrowing, points ignored, the point of the upper number kept.",
+    shows: "a one-digit lower number",
+    apart:
+      "from sub-left-flush: 796 − 3 gives 463 here, 496 there; from sub-stops-at-short: 796 − 3 gives 463 here, 3 there; from sub-right-flush: 9.7 − 4 gives 5.3 here, 9.3 there",
+    remedy: "three of what? place it once on the chart",
+    knownFrom: "VanLehn (1990)",
+  },
+  "sub-stutter": {
+    name: "The first lower digit is used again",
+    does: "Aligned rightly; where the lower number has no digit, its first digit is taken away once more; borrowing is sound.",
+    shows: "upper number with more whole digits",
+    apart:
+      "from sub-stops-at-short: 586 − 41 gives 145 here, 45 there; from sub-left-flush: 586 − 41 gives 145 here, 176 there",
+    remedy: "write zeros in the empty cells",
+    knownFrom: "VanLehn (1990)",
+  },
+  "sub-stops-at-zero": {
+    name: "A ten for nothing beside a zero",
+    does: "If the neighbour that should lend is 0, ten is added all the same and is taken from nowhere; the lower digit of that zero column is then copied down. Other borrowing is sound.",
+    shows: "borrowing from a 0",
+    apart:
+      "from sub-borrow-unpaid: 503 − 247 gives 346 here, 366 there; from sub-zero-to-ten: 503 − 247 gives 346 here, 266 there",
+    remedy: "coins: no dimes there, so break a dollar first",
+    knownFrom: "Brown & Burton (1978); VanLehn (1990)",
+  },
+  "sub-leftmost-lends": {
+    name: "The first digit always pays",
+    does: "Each ten that is needed is taken from the leftmost upper digit, whatever stands between.",
+    shows: "borrowing two or more places from the left end",
+    apart: "from sub-jump-over-zero: 743 − 218 gives 435 here, the right answer there",
+    remedy: "which digit holds tens? exchange on a chart",
+    knownFrom: "VanLehn (1990)",
+  },
+  "sub-lending-adds": {
+    name: "The lender grows",
+    does: "Where a ten is needed, ten is added and the upper neighbour is made one larger instead of smaller.",
+    shows: "any borrowing",
+    apart: "from sub-borrow-unpaid: 72 − 36 gives 56 here, 46 there",
+    remedy: "who gave the ten, and how many are left there?",
+    knownFrom: "VanLehn (1990)",
+  },
+  "sub-zero-top-writes-zero": {
+    name: "Zero less anything is zero",
+    does: "Borrow soundly, but under an upper 0 (written or filled in, not yet altered) write 0 and do not borrow.",
+    shows: "a 0 over a digit",
+    apart:
+      "from sub-stuck-writes-zero: 5042 − 1328 gives 4014 here, 4020 there; from sub-zero-top-copied: 705 − 231 gives 504 here, 534 there",
+    remedy: "check by adding back: 504 and 231",
+    knownFrom: "VanLehn (1990)",
+  },
 } satisfies Readonly<Record<string, PatternWords>>;

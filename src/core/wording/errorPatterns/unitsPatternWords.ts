@@ -82,4 +82,21 @@ export const UNITS_PATTERN_WORDS = {
     remedy: "column chart with three places for millilitres",
     knownFrom: "Ryan & Williams (2007) for the place-holding zero; classroom lore",
   },
+  "unit-point-joins-units": {
+    name: "What stands after the point is the count of the small unit",
+    does: "Writing: a result of a ft b in (a h b min, a lb b oz) is found rightly and written a.b ft; so is a change into the larger unit. Reading: in a change of a.b ft into smaller units, b is taken as that many inches.",
+    shows: "results in two units; decimals of a foot, hour or pound",
+    apart:
+      "from unit-hundreds-everywhere: 2.5 h in h and min gives 2 h 5 min here, 2 h 50 min there; from unit-tens-everywhere: 3.25 ft in in gives 61 in here, 32.5 in there; from div-remainder-as-decimal: 3.5 ft in in gives 41 in here, the right answer there",
+    remedy: "half an hour is how many minutes? place 0.5 on a clock or a ruler",
+    knownFrom: "classroom lore; Kamii & Russell (2012) for time",
+  },
+  "conv-wrong-way": {
+    name: "Multiplied where the unit asks for dividing",
+    does: "The right rate, used the wrong way: × into a larger unit, ÷ into a smaller one. One unit into one unit only.",
+    shows: "changes of unit",
+    apart: "from shift-wrong-way: 48 in in ft gives 576 ft here, the right answer there",
+    remedy: "smaller pieces, more of them: more or fewer than before?",
+    knownFrom: "classroom lore",
+  },
 } satisfies Readonly<Record<string, PatternWords>>;

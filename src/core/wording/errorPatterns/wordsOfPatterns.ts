@@ -1,7 +1,9 @@
 import type { PatternId } from "../../errorPatterns";
+import { ACROSS_PATTERN_WORDS } from "./acrossPatternWords";
 import { ADDITION_PATTERN_WORDS } from "./additionPatternWords";
 import { CHAIN_PATTERN_WORDS } from "./chainPatternWords";
 import { DIVISION_PATTERN_WORDS } from "./divisionPatternWords";
+import { FORM_PATTERN_WORDS } from "./formPatternWords";
 import { FRACTION_PRODUCT_PATTERN_WORDS } from "./fractionProductPatternWords";
 import { FRACTION_SUM_PATTERN_WORDS } from "./fractionSumPatternWords";
 import { INTEGERS_PATTERN_WORDS } from "./integersPatternWords";
@@ -9,6 +11,8 @@ import { JUDGING_PATTERN_WORDS } from "./judgingPatternWords";
 import { MONEY_PATTERN_WORDS } from "./moneyPatternWords";
 import { MULTIPLICATION_PATTERN_WORDS } from "./multiplicationPatternWords";
 import type { PatternWords } from "./patternWords";
+import { PRODUCT_ROW_PATTERN_WORDS } from "./productRowPatternWords";
+import { SHIFT_PATTERN_WORDS } from "./shiftPatternWords";
 import { SLIP_WORDS } from "./slipWords";
 import { SUBTRACTION_PATTERN_WORDS } from "./subtractionPatternWords";
 import { UNITS_PATTERN_WORDS } from "./unitsPatternWords";
@@ -25,6 +29,10 @@ const WORDS: Readonly<Record<PatternId, PatternWords>> = {
   ...MULTIPLICATION_PATTERN_WORDS,
   ...SUBTRACTION_PATTERN_WORDS,
   ...UNITS_PATTERN_WORDS,
+  ...ACROSS_PATTERN_WORDS,
+  ...FORM_PATTERN_WORDS,
+  ...PRODUCT_ROW_PATTERN_WORDS,
+  ...SHIFT_PATTERN_WORDS,
   ...SLIP_WORDS,
 };
 

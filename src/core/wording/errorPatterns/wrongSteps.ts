@@ -24,6 +24,12 @@ export function wrongStepWords(reason: Reason | PatternReason, house: HouseRules
         ask: "Does this say the same as the problem?",
       };
     case "pulledApart":
+      if (reason.inTurn)
+        return {
+          say: `This is worked instead: *${listed(reason.parts.map((part) => writeProblem(part, house)))}*.`,
+          why: "What is worked is done right, but it is not the problem.",
+          ask: "Does this come to what the problem asks?",
+        };
       return {
         say: `The problem is pulled apart: *${listed(reason.parts.map((part) => writeProblem(part, house)))}*, each for itself.`,
         why: "Each part is done right; what passes from one to the other is lost.",
@@ -32,7 +38,7 @@ export function wrongStepWords(reason: Reason | PatternReason, house: HouseRules
     case "putTogether":
       return {
         say: `*${listed(reason.parts.map((part) => writeAnswer(part, house)))}* ${reason.parts.length > 1 ? "are put together to" : "becomes"} *${writeAnswer(reason.answer, house)}*.`,
-        why: "The parts are written side by side as they came.",
+        why: "What came out is written as the answer.",
         ask: "What was lost on the way?",
       };
     case "rewritten":
