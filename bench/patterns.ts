@@ -76,7 +76,7 @@ function unexplained(problems: readonly Problem[]): { readonly seen: number; rea
     const given = { ...right, whole: digits.slice(0, at), fraction: digits.slice(at) };
     const byPatterns = {
       ...ways,
-      ways: ways.ways.filter(({ cause }) => cause === "pattern"),
+      ways: ways.ways.filter(({ cause }) => cause !== "slip"),
     };
     if (sameAnswer(problem, right, given) || explanationsOf(byPatterns, given).length > 0) continue;
     seen += 1;

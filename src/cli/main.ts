@@ -4,7 +4,7 @@ import { boardAfter } from "@/core/board";
 import type { HouseChoices } from "@/core/house";
 import type { Working } from "@/core/methods";
 import { writeAnswer, writeProblem } from "@/core/problem";
-import { answerInWords, patternWords } from "@/core/wording";
+import { answerInWords, remedyWords } from "@/core/wording";
 import {
   type ExplainedJson,
   explainedRequested,
@@ -82,17 +82,22 @@ async function explain(
   return explained.ok ? 0 : NOT_WORKED;
 }
 
-/** The verdict, then each explanation with its probability, its patterns by id and by name; then what would tell two apart. */
+/** The verdict, then each explanation: how likely it is, its patterns by id and by name; what helps, and what would tell two apart. */
 function explainedText({ verdict, explanations, separating }: ExplainedJson): string {
   if (verdict !== "wrong") return verdict === "right" ? "right" : "right value, another form";
-  if (explanations.length === 0) return "wrong: no explanation found";
+  const [first] = explanations;
+  if (first === undefined) return "wrong: no explanation found";
   return [
     "wrong",
     ...explanations.map(
-      ({ patterns, probability }) =>
-        `${probability.toFixed(2)}  ${patterns.join(" + ")}: ${patterns.map((id) => patternWords(id).name).join("; ")}`,
+      ({ patterns, names, likely }) => `${likely}  ${patterns.join(" + ")}: ${names.join("; ")}`,
     ),
-    ...(separating === null ? [] : [`To tell the first two apart, set ${separating.problem}`]),
+    ...first.patterns.map((id) => `What helps: ${remedyWords(id)}`),
+    ...(separating === null
+      ? []
+      : [
+          `To tell the first two apart, set ${separating.problem}: the first would answer ${separating.answers[0]}, the second ${separating.answers[1]}`,
+        ]),
   ].join("\n");
 }
 

@@ -13,6 +13,7 @@ import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@
 import { readGiven } from "@/core/marking";
 import { answerOf } from "@/core/methods";
 import { readProblem, writeAnswer } from "@/core/problem";
+import { toldExplanation } from "@/core/turn";
 import { givenErrorWords, patternWords, readErrorWords } from "@/core/wording";
 import type { Mark } from "@/data/attempts";
 import type { LearnerSummary, ShownExplanation } from "@/ui/marking/marks";
@@ -81,11 +82,7 @@ function markOne(
     probability: explanations[0]?.probability,
     shown: chances.filter(({ shown }) => shown).map(({ pattern }) => pattern),
     chances: chances.map(({ pattern }) => pattern),
-    explanations: explanations.map(({ patterns, probability }) => ({
-      patterns,
-      names: patterns.map((id) => patternWords(id).name),
-      probability,
-    })),
+    explanations: explanations.map((one) => toldExplanation(ways, given.value.answer, one, house)),
     error: "",
   };
 }

@@ -197,12 +197,28 @@ describe("explaining", () => {
     for (const [one, other] of pairs) {
       const separating = separatingProblem(problem, house, [one], [other]);
       if (separating === undefined) throw new Error(`nothing separates ${one} from ${other}`);
-      const answers = [one, other].map(
-        (id) => wrongWorking(separating, house, patternsNamed([id]) ?? [])?.answer,
-      );
-      const [first, second] = answers;
-      expect(first && second && sameAnswer(separating, first, second)).not.toBe(true);
+      const { problem: set, answers } = separating;
+      expect(sameAnswer(set, ...answers), `${one} and ${other}`).toBe(false);
+      // What each is said to answer is what it leads to; where it does not show, that is the right answer.
+      [one, other].forEach((id, nth) => {
+        const led = wrongWorking(set, house, patternsNamed([id]) ?? [])?.answer ?? waysOf(set, house).right;
+        const told = answers[nth];
+        expect(told && sameAnswer(set, led, told), id).toBe(true);
+      });
     }
+  });
+
+  it("tells a pattern from a slip by a problem on which the pattern shows again", () => {
+    const separating = separatingProblem(
+      problemOf("586 − 382"),
+      house,
+      ["slip-digit-miscopied"],
+      ["sub-equal-copied"],
+    );
+    if (separating === undefined) throw new Error("nothing separates the two");
+    const { problem: set, answers } = separating;
+    expect(sameAnswer(set, waysOf(set, house).right, answers[0])).toBe(true);
+    expect(sameAnswer(set, waysOf(set, house).right, answers[1])).toBe(false);
   });
 });
 

@@ -1,13 +1,20 @@
 export type { ErrorPattern, PatternFacts } from "./errorPattern";
 export { EVERY_PATTERN, PATTERNS, patternIdOf, patternsNamed } from "./errorPatterns";
+export { answersLike, SMALL_SPACE } from "./explaining/answerSpace";
 export { estimateJudged } from "./explaining/estimateJudged";
-export { explanationsOf, type Showings } from "./explaining/explain";
+export {
+  type Explanation,
+  explanationsOf,
+  type Likelihood,
+  likelihoodOf,
+  type Showings,
+} from "./explaining/explain";
 export { markedAnswer, waysKept } from "./explaining/explainAnswer";
 export { type Answered, isSteady, sheetExplanations, showingsOn, waysTaken } from "./explaining/sheet";
 export { patternsFor, type WrongWays, wrongWays } from "./explaining/wrongWays";
 export { PATTERN_IDS, type PatternId } from "./patternIds";
-export { type Replay, replayOf, undoingOf } from "./replaying/replay";
-export { separatingProblem } from "./replaying/separating";
+export { type Replay, replayOf, slipBehind, undoingOf } from "./replaying/replay";
+export { type Separating, separatingProblem } from "./replaying/separating";
 export { isSlip, SLIPS } from "./slips/slipFacts";
-export { slipsOf } from "./slips/slips";
+export { type SlipAbout, slipsOf } from "./slips/slips";
 export { type PatternReason, wrongWorking } from "./wrongWorking";

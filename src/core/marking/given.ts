@@ -1,6 +1,9 @@
 import type { Numeral } from "../number";
 import { wholeNumeral } from "../number";
 import {
+  answerValueOf,
+  divisorOf,
+  exactAnswer,
   fractionOf,
   isNumeral,
   LONGEST_LINE,
@@ -15,20 +18,48 @@ import { amountOf, type Quantity } from "../quantity";
 import { done, failed } from "../result";
 import { currencyIn, type Read, textOf, unitsWanted, wantsMoney, whole, wordsOf } from "./givenAnswer";
 import { readQuantityGiven } from "./givenQuantity";
+import { plainly } from "./plainly";
 import { quotientAndRest } from "./quotientAndRest";
 
 /**
  * Reads an answer as it can be typed for a problem: `3 1/4`, `3,25` under comma rules, `£4.5`, `6 lb 11`,
- * `5 r 3`, `0.1(6)`, `<`, `yes`. A number alone is taken in the money that was asked about, and in the unit
- * where there is only one.
+ * `5 r 3`, `0.1(6)`, `4:15`, `minus 8`, `<`, `yes`. A number alone is taken in the money that was asked about,
+ * and in the unit where there is only one. What could be read in two ways is read in the one that is right; where
+ * neither is, in the one that comes nearer.
  */
 export function readGiven(typed: string, problem: Problem, house: ReadingNotation): Read {
   // Small money that does not say whose it is belongs to the currency of the problem.
-  const notation = { ...house, currency: currencyIn(problem) ?? house.currency };
+  const notation = { ...house, currency: currencyIn(problem) ?? house.currency, anyPlaces: true };
   // An equals sign alone is an answer to a comparison; before one it is only written along.
   const text = typed.trim().replace(/^[=≈]\s*(?=\S)/, "");
   if (text === "") return failed({ code: "empty", at: 0 });
   if (text.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
+  return nearest(problem, [
+    ...writings(text, problem, notation).map((writing) => readWriting(writing, problem, notation)),
+  ]);
+}
+
+/** The ways in which an answer may be meant as it was typed, likeliest first. */
+function writings(text: string, problem: Problem, notation: ReadingNotation): readonly string[] {
+  const plain = plainly(text, problem);
+  const read = readOneQuantity(plain, notation);
+  return read.ok || !("readings" in read.error) ? [plain] : [plain, ...read.error.readings];
+}
+
+/** The reading that is right; else the one nearest to what is; else the first that reads at all, or why none does. */
+function nearest(problem: Problem, reads: readonly Read[]): Read {
+  const [first] = reads;
+  const found = reads.flatMap((read) => (read.ok ? [read] : []));
+  const [only, more] = found;
+  if (only === undefined || more === undefined) return only ?? first ?? failed({ code: "empty", at: 0 });
+  const exact = exactAnswer(problem);
+  const off = ({ value: { answer } }: (typeof found)[number]) =>
+    answerValueOf(answer, divisorOf(problem)).sub(exact).abs();
+  return found.reduce((best, one) => (off(one).compare(off(best)) < 0 ? one : best));
+}
+
+/** One writing of an answer read. */
+function readWriting(text: string, problem: Problem, notation: ReadingNotation): Read {
   switch (problem.op) {
     case "compare":
       return readRelation(text, problem.operands, notation);
@@ -136,6 +167,12 @@ function readRemainder(text: string, problem: Problem, notation: ReadingNotation
     return whole({ kind: "remainder", quotient, remainder: rest });
   if (quotient.kind === "amount" && rest.kind === "amount")
     return whole({ kind: "share", each: quotient, left: rest });
+  // What is left without a sign counts the unit that the share is in.
+  if (quotient.kind === "amount" && rest.kind === "decimal")
+    return done({
+      answer: { kind: "share", each: quotient, left: { ...quotient, numeral: rest } },
+      bare: true,
+    });
   if (quotient.kind === "measure" && rest.kind === "measure")
     return whole({ kind: "measureLeft", each: quotient, left: rest });
   if (quotient.kind === "decimal" && (rest.kind === "measure" || rest.kind === "amount"))

@@ -33,7 +33,6 @@ export type Read = Result<Given, GivenError>;
 /** What was given, with nothing left out. */
 export const whole = (answer: Answer): Read => done({ answer, bare: false });
 
-/** Whether a quantity is a plain number. */
 /** What some tokens say, with a space between. */
 export const wordsOf = (tokens: readonly Token[]): string => tokens.map(wordOf).join(" ");
 

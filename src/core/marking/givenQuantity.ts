@@ -1,5 +1,4 @@
-import type { Decimal, Numeral } from "../number";
-import { opposite } from "../number";
+import { asFraction, type Decimal, type Numeral, opposite, wholeNumeral } from "../number";
 import {
   type Answer,
   isNumeral,
@@ -8,7 +7,16 @@ import {
   readOneQuantity,
   tokensOf,
 } from "../problem";
-import { amountOf, type Measure, type Quantity, smallerUnits, type UnitId, unitOf } from "../quantity";
+import {
+  amountOf,
+  type Measure,
+  type Quantity,
+  rateBetween,
+  smallerUnits,
+  type UnitId,
+  unitOf,
+  unitTyped,
+} from "../quantity";
 import { done, failed } from "../result";
 import { currencyIn, type Read, textOf, unitsWanted, wantsMoney, whole } from "./givenAnswer";
 
@@ -25,6 +33,8 @@ export function readQuantityGiven(text: string, problem: Problem, notation: Read
   const plain = units?.includes("arcmin") ? text.replace(/[′'’]/g, " arcmin") : text;
   const read = readOneQuantity(plain.replace(/^\+\s*(?=\S)/, ""), notation);
   if (!read.ok) {
+    const parted = units === undefined ? undefined : partOfUnit(plain, notation);
+    if (parted !== undefined) return parted;
     const finished = units === undefined ? undefined : withLastUnit(text, units, notation);
     return finished ?? read;
   }
@@ -94,4 +104,17 @@ function withLastUnit(text: string, units: readonly UnitId[], notation: ReadingN
   if (next === undefined) return undefined;
   const finished = readOneQuantity(`${before} ${last.text} ${unitOf(next).symbol}`, notation);
   return finished.ok ? done({ answer: finished.value, bare: true }) : undefined;
+}
+
+/** So many of a unit as a fraction or a mixed number, `2 2/3 ft`: counted in the smallest unit of its scale, where that comes out. */
+function partOfUnit(text: string, notation: ReadingNotation): Read | undefined {
+  const [, number, name] = /^(.{0,40}\d\s?\/\s?\d{1,4})\s*(\p{L}+\.?)$/u.exec(text) ?? [];
+  const unit = name === undefined ? undefined : unitTyped(name.replace(/\.$/, ""));
+  const count = number === undefined ? undefined : readOneQuantity(number, notation);
+  if (unit === undefined || !count?.ok || !isNumeral(count.value)) return undefined;
+  const smallest = smallerUnits(unit).at(-1) ?? unit;
+  const rate = rateBetween(unit, smallest) ?? 1n;
+  const { numerator, denominator } = asFraction(count.value);
+  if ((numerator * rate) % denominator !== 0n) return undefined;
+  return whole(measureIn(smallest, wholeNumeral((numerator * rate) / denominator)));
 }

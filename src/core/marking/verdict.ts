@@ -4,9 +4,11 @@ import {
   type Answer,
   answerValueOf,
   divisorOf,
-  type exactAnswer,
+  exactAnswer,
+  fractionOf,
   isRight,
   type Problem,
+  roundedTo,
   writeAnswer,
 } from "../problem";
 import { type Measure, rateBetween } from "../quantity";
@@ -22,12 +24,19 @@ export const FORM_FAULTS = [
   /** A mixed number where one fraction is wanted. */
   "mixed",
   "trailingZeros",
-  "noLeadingZero",
+  /** Zeros in front that nobody writes, or a point with nothing after it. */
+  "stray",
   /** An amount without both places of its minor unit, or a large one counted in it. */
   "moneyPlaces",
   /** Too many of a smaller unit, or other units than were wanted. */
   "notRegrouped",
   "notRounded",
+  /** Rounded where the exact value was wanted. */
+  "rounded",
+  /** As much is left over as is divided by, or more: it goes once more. */
+  "goesOnceMore",
+  /** In order, but from the other end. */
+  "fromLargest",
   /** Another form than the one that is wanted: a decimal for a fraction, no remainder. */
   "otherForm",
 ] as const;
@@ -39,15 +48,51 @@ export type Verdict =
   | { readonly kind: "form"; readonly faults: readonly FormFault[] }
   | { readonly kind: "wrong" };
 
+const form = (...faults: readonly FormFault[]): Verdict => ({ kind: "form", faults });
+
 /** What a given answer is, beside the answer that the working of its problem ends in. */
 export function verdictOf(problem: Problem, expected: Answer, given: Given, house: HouseRules): Verdict {
-  if (!sameAnswer(problem, expected, given.answer)) {
-    return isRounding(problem, expected) && isRight(problem, given.answer)
-      ? { kind: "form", faults: ["notRounded"] }
-      : { kind: "wrong" };
+  const { answer, bare } = given;
+  if (!sameAnswer(problem, expected, answer)) {
+    if (isRounding(problem, expected) && problem.op !== "round" && isRight(problem, answer))
+      return form("notRounded");
+    if (bare && answer.kind === "amount" && isRight(problem, { ...answer, of: "minor" }))
+      return form("unitMissing");
+    if (
+      answer.kind === "ordered" &&
+      isRight(problem, { ...answer, numerals: [...answer.numerals].reverse() })
+    )
+      return form("fromLargest");
+    return isRoundedFrom(problem, expected, answer) ? form("rounded") : { kind: "wrong" };
   }
+  if (leavesTooMuch(problem, answer)) return form("goesOnceMore");
   const faults = formFaults(problem, expected, given, house);
-  return faults.length === 0 ? { kind: "right" } : { kind: "form", faults };
+  return faults.length === 0 ? { kind: "right" } : form(...faults);
+}
+
+/** The least places of a decimal that is taken for a rounded one: one place is as often a guess. */
+const LEAST_PLACES = 2;
+
+/** Whether a decimal is an unending value rounded rightly to the places it has, where the exact value was wanted. */
+function isRoundedFrom(problem: Problem, expected: Answer, answer: Answer): boolean {
+  if (answer.kind !== "decimal" || answer.fraction.length < LEAST_PLACES || isRounding(problem, expected))
+    return false;
+  if (expected.kind === "comparison" || expected.kind === "ordered" || expected.kind === "sufficiency")
+    return false;
+  const exact = exactAnswer(problem);
+  const endless = 10n ** BigInt(LONGEST_DECIMAL) % exact.d !== 0n;
+  return endless && answerValue(problem, answer).equals(roundedTo(exact, -answer.fraction.length));
+}
+
+/** A value that has not ended after so many places does not end. */
+const LONGEST_DECIMAL = 60;
+
+/** Whether a remainder is as large as what was divided by, or larger. */
+function leavesTooMuch(problem: Problem, answer: Answer): boolean {
+  const divisor = divisorOf(problem);
+  if (answer.kind === "remainder" && divisor !== undefined)
+    return fractionOf(answer.remainder).abs().compare(fractionOf(divisor).abs()) >= 0;
+  return false;
 }
 
 const isRounding = (problem: Problem, expected: Answer): boolean =>
@@ -86,11 +131,16 @@ function formFaults(
   house: HouseRules,
 ): readonly FormFault[] {
   const faults: FormFault[] = bare && answer.kind !== "sufficiency" ? ["unitMissing"] : [];
+  // A quotient that is asked for in no form may be a fraction, a mixed number, a decimal or have a remainder.
+  const anyForm = problem.op === "divide" && problem.kind === "decimals" && problem.form.kind === "asItComes";
   // What is written just as the working ends needs no more looking at, but for its unit.
   if (writeAnswer(answer, house) === writeAnswer(unrounded(expected), house)) return faults;
+  if (anyForm && (answer.kind === "mixed" || answer.kind === "remainder" || answer.kind === "recurring"))
+    return faults;
+  if (anyForm && answer.kind === "fraction" && expected.kind !== "rounded") return faults;
   switch (answer.kind) {
     case "decimal":
-      return [...faults, ...decimalFaults(problem, expected, answer, house)];
+      return [...faults, ...decimalFaults(problem, expected, answer, anyForm)];
     case "fraction": {
       const { numerator, denominator } = answer;
       if (problem.form.kind === "overDenominator" || problem.form.kind === "overNumerator")
@@ -119,15 +169,11 @@ function formFaults(
       const { numeral, of } = answer;
       const places = of === "major" && numeral.fraction !== "" && numeral.fraction.length !== 2;
       const many = of === "minor" && numeral.whole.replace(/^0+/, "").length > 2;
-      const lone = of === "major" && numeral.whole === "";
-      return [
-        ...faults,
-        ...(places || many ? (["moneyPlaces"] as const) : []),
-        ...(lone ? (["noLeadingZero"] as const) : []),
-      ];
+      return places || many ? [...faults, "moneyPlaces"] : faults;
     }
     case "measure":
-      return expected.kind === "measure" && !regrouped(answer, expected)
+      return expected.kind === "measure" &&
+        !(regrouped(answer, expected) && inAskedUnits(problem, answer, expected))
         ? [...faults, "notRegrouped"]
         : faults;
     case "remainder":
@@ -146,17 +192,21 @@ function decimalFaults(
   problem: Problem,
   expected: Answer,
   numeral: Extract<Answer, { kind: "decimal" }>,
-  house: HouseRules,
+  anyForm: boolean,
 ): readonly FormFault[] {
-  const faults: FormFault[] = numeral.whole === "" ? ["noLeadingZero"] : [];
+  const stray = /^0\d/.test(numeral.whole) || (numeral.point && numeral.fraction === "");
+  const faults: FormFault[] = stray ? ["stray"] : [];
   const plain = unrounded(expected);
-  if (plain.kind !== "decimal") return [...faults, "otherForm"];
-  const more = numeral.fraction.length > plain.fraction.length;
-  const keeps = house.trailingZeros === "kept" && problem.form.kind !== "toPlace";
-  if (more && numeral.fraction.endsWith("0") && !keeps) return [...faults, "trailingZeros"];
-  const short = problem.form.kind === "toPlace" && numeral.fraction.length < plain.fraction.length;
-  return short ? [...faults, "notRounded"] : faults;
+  if (plain.kind !== "decimal") return anyForm ? faults : [...faults, "otherForm"];
+  // Zeros at the end say how far a number was worked: where a place was asked for, they must be just as many.
+  if (problem.form.kind !== "toPlace") return faults;
+  const more = numeral.fraction.length - plain.fraction.length;
+  return more === 0 ? faults : [...faults, more > 0 ? "trailingZeros" : "notRounded"];
 }
+
+/** Whether a measure has its larger units where they were asked for: 147 oz is not in lb and oz. */
+const inAskedUnits = ({ form: { kind } }: Problem, { parts }: Measure, asked: Measure): boolean =>
+  kind !== "inUnits" || asked.parts.every(({ unit }) => parts.some((part) => part.unit === unit));
 
 /** Whether a measure stands in the units of another, with no more of a smaller one than make one of the next. */
 function regrouped({ parts }: Measure, form: Measure): boolean {

@@ -163,4 +163,6 @@ export const MOST_BRACKETS = 5;
 /** What is needed to read a problem: how numbers are written, and whose coins are meant. */
 export interface ReadingNotation extends Notation {
   readonly currency: CurrencyId;
+  /** Whether money may have more places than its minor unit, as it has in a wrong answer. */
+  readonly anyPlaces?: boolean;
 }

@@ -40,8 +40,10 @@ export type Quantity = Numeral | Amount | Measure;
 
 /** An amount in its major unit, with the places that the minor one needs: 7p is 0.07, £3 is 3.00. */
 export function inMajor({ numeral, of }: Amount): Decimal {
-  if (of === "minor")
-    return fromCount(BigInt(numeral.whole || "0") * (numeral.negative ? -1n : 1n), MINOR_PLACES);
+  if (of === "minor") {
+    const count = BigInt(numeral.whole + numeral.fraction || "0");
+    return fromCount(numeral.negative ? -count : count, MINOR_PLACES + numeral.fraction.length);
+  }
   return {
     kind: "decimal",
     negative: numeral.negative,

@@ -15,6 +15,7 @@ import { EVERY_METHOD, workingOf } from "../methods";
 import { markWork, type Paper } from "../paper";
 import { type Problem, readOneQuantity, writeAnswer } from "../problem";
 import { estimateLine, patternWords, remedyWords } from "../wording";
+import { toldExplanation } from "./toldExplanation";
 
 /** What a learner made of a problem: the answer, the paper, and the estimate that was made first as it was typed. */
 export interface Work {
@@ -32,11 +33,9 @@ export function markedWork(
 ) {
   const ways = wrongWays(problem, house);
   const { verdict, explanations } = markedAnswer(ways, given, house, history);
-  const shown = explanations.map(({ patterns, probability }) => ({
-    patterns,
-    names: patterns.map((id) => patternWords(id).name),
-    probability,
-    onPaper: agrees(paper, problem, house, patterns, given.answer),
+  const shown = explanations.map((explanation) => ({
+    ...toldExplanation(ways, given.answer, explanation, house),
+    onPaper: agrees(paper, problem, house, explanation.patterns, given.answer),
   }));
   const ranked = [...shown].sort(
     (a, b) => Number(b.onPaper) - Number(a.onPaper) || b.probability - a.probability,

@@ -17,6 +17,7 @@ import { readGiven } from "../marking";
 import { EVERY_METHOD, type Reason, type Stage, type Step } from "../methods";
 import { type Picture, pictureOf } from "../pictures";
 import { type Problem, writeAnswer, writeProblem } from "../problem";
+import { mapTwo } from "../tuples";
 import {
   methodWords,
   notNearWords,
@@ -64,7 +65,14 @@ export interface WrongWay {
   readonly undoing: string | undefined;
   readonly picture: Picture | undefined;
   readonly separating:
-    | { readonly line: string; readonly from: string; readonly patterns: readonly PatternId[] }
+    | {
+        readonly line: string;
+        /** What it is told from. */
+        readonly from: string;
+        readonly patterns: readonly PatternId[];
+        /** What this way would answer to it, and what the other one would. */
+        readonly answers: readonly [string, string];
+      }
     | undefined;
 }
 
@@ -153,9 +161,10 @@ function separatingOf(
     const separating = separatingProblem(problem, house, patterns, other);
     if (separating === undefined) continue;
     return {
-      line: writeProblem(separating, house),
+      line: writeProblem(separating.problem, house),
       from: other.map((id) => patternWords(id).name).join("; "),
       patterns,
+      answers: mapTwo(separating.answers, (answer) => writeAnswer(answer, house)),
     };
   }
   return undefined;

@@ -1,8 +1,10 @@
 import { markedAnswer, type PatternId, separatingProblem, waysKept } from "@/core/errorPatterns";
 import { type HouseChoices, houseRulesFrom } from "@/core/house";
 import { readGiven } from "@/core/marking";
-import { readProblem, writeProblem } from "@/core/problem";
+import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
+import { mapTwo } from "@/core/tuples";
+import { type ToldExplanation, toldExplanation } from "@/core/turn";
 import { givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
 import type { ProgramError } from "./workJson";
 
@@ -18,11 +20,8 @@ interface ExplainJson {
   readonly problem: string;
   readonly given: string;
   readonly verdict: "right" | "form" | "wrong";
-  readonly explanations: readonly {
-    readonly patterns: readonly PatternId[];
-    /** Of all that could have led to the answer, between 0 and 1; to four places. */
-    readonly probability: number;
-  }[];
+  /** Likeliest first. Their probabilities are of all that could have led to the answer, to four places. */
+  readonly explanations: readonly ToldExplanation[];
 }
 
 /** An answer explained, with a problem that would tell the two likeliest explanations apart where they are close. */
@@ -30,6 +29,8 @@ export interface ExplainedJson extends ExplainJson {
   readonly separating: {
     readonly problem: string;
     readonly patterns: readonly [readonly PatternId[], readonly PatternId[]];
+    /** What each of the two would answer to it. */
+    readonly answers: readonly [string, string];
   } | null;
 }
 
@@ -55,7 +56,11 @@ export function explainedRequested(request: ExplainRequest): Result<ExplainedJso
     separating:
       found === undefined
         ? null
-        : { problem: writeProblem(found, house.value), patterns: [first.patterns, second.patterns] },
+        : {
+            problem: writeProblem(found.problem, house.value),
+            patterns: [first.patterns, second.patterns],
+            answers: mapTwo(found.answers, (answer) => writeAnswer(answer, house.value)),
+          },
   });
 }
 
@@ -80,9 +85,9 @@ export function explainRequested(request: ExplainRequest): Result<ExplainJson, P
     problem: request.problem,
     given: request.given,
     verdict: verdict.kind,
-    explanations: explanations.map(({ patterns, probability }) => ({
-      patterns,
-      probability: Math.round(probability * 10_000) / 10_000,
-    })),
+    explanations: explanations.map((one) => {
+      const told = toldExplanation(ways, given.value.answer, one, house.value);
+      return { ...told, probability: Math.round(told.probability * 10_000) / 10_000 };
+    }),
   });
 }

@@ -7,12 +7,11 @@ import { LONGEST_NOTE } from "@/core/marking";
 import { FORM_FAULT_WORDS } from "@/core/wording";
 import { Go } from "../Go";
 import { send } from "../keeping/send";
+import { Likely } from "../Likely";
 import { ROUTES } from "../routes";
 import { wrongWayAddress } from "../wrongWay/address";
 import { type Cell, typedIn } from "./cells";
 import type { SheetRow, ShownExplanation } from "./marks";
-
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 /** The answer that is looked at: what it was marked, what may lie behind it, and the tutor's own word on it. */
 export function AnswerMargin({
@@ -20,7 +19,6 @@ export function AnswerMargin({
   learnerName,
   cell,
   house,
-  names,
   onChoose,
   onNote,
   onSet,
@@ -29,7 +27,6 @@ export function AnswerMargin({
   readonly learnerName: string;
   readonly cell: Cell | undefined;
   readonly house: HouseRules;
-  readonly names: Readonly<Record<string, string>>;
   readonly onChoose: (patterns: readonly PatternId[]) => void;
   readonly onNote: (note: string) => void;
   /** Puts a problem on the sheet that tells two explanations apart. */
@@ -41,9 +38,7 @@ export function AnswerMargin({
   const wrong = mark?.verdict === "wrong";
   const found = useExplanations(wrong || mark?.verdict === "unread", row.problem, typed, house);
   const patterns = cell?.change?.patterns ?? mark?.patterns ?? [];
-  const explanations =
-    cell?.explanations ??
-    found?.explanations.map((one) => ({ ...one, names: one.patterns.map((id) => names[id] ?? id) }));
+  const explanations = cell?.explanations ?? found?.explanations;
   return (
     <section aria-label="Answer">
       <h2 className="text-[13px] text-soft">{learnerName}</h2>
@@ -69,7 +64,7 @@ export function AnswerMargin({
           {explanations && explanations.length > 0 && (
             <fieldset className="mt-3">
               <legend className="text-[13px] text-soft">What may lie behind it (Alt ↓ takes the next)</legend>
-              {explanations.slice(0, 5).map(({ patterns: some, names: called, probability }) => {
+              {explanations.slice(0, 5).map(({ patterns: some, names: called, probability, likely }) => {
                 const taken = some.join() === patterns.join();
                 return (
                   <div
@@ -86,7 +81,7 @@ export function AnswerMargin({
                         className="size-4 accent-(--rust)"
                       />
                       <span className="min-w-0 flex-1 leading-tight">{called.join("; ")}</span>
-                      <span className="text-[13px] text-soft">{percent(probability)}</span>
+                      <Likely probability={probability} likely={likely} />
                     </label>
                     <Go
                       href={wrongWayAddress(row.problem, house, some, typed)}
@@ -102,7 +97,9 @@ export function AnswerMargin({
           {found?.separating && (
             <p className="mt-3 text-[15px] leading-snug">
               This answer does not tell the first two apart. Set{" "}
-              <strong className="font-board">{found.separating.problem}</strong> next.
+              <strong className="font-board">{found.separating.problem}</strong> next: the first would answer{" "}
+              <span className="font-board">{found.separating.answers[0]}</span>, the second{" "}
+              <span className="font-board">{found.separating.answers[1]}</span>.
               <button
                 type="button"
                 onClick={() => found.separating && onSet(found.separating.problem)}
@@ -150,8 +147,8 @@ function NoteField({
 
 /** What is known of a wrong answer: its explanations, and a problem that would tell the first two apart. */
 interface Found {
-  readonly explanations: readonly Omit<ShownExplanation, "names">[];
-  readonly separating: { readonly problem: string } | null;
+  readonly explanations: readonly ShownExplanation[];
+  readonly separating: { readonly problem: string; readonly answers: readonly [string, string] } | null;
   /** Why it can't be read, in a sentence; empty where it can. */
   readonly error: string;
 }

@@ -220,7 +220,6 @@ export function MarkingScreen({
           house={house}
           state={state}
           selected={selected}
-          names={names}
           ready={keeping === "kept"}
           acts={acts}
           onSet={addProblem}

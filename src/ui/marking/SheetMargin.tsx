@@ -14,7 +14,6 @@ interface Props {
   readonly house: HouseRules;
   readonly state: SheetState;
   readonly selected: At | undefined;
-  readonly names: Readonly<Record<string, string>>;
   /** Whether all answers are on disk. */
   readonly ready: boolean;
   readonly acts: SheetActs;
@@ -45,7 +44,6 @@ const Looked = memo(function Looked({
   house,
   state: { rows, learners, cells },
   selected,
-  names,
   ready,
   acts,
   onSet,
@@ -67,7 +65,6 @@ const Looked = memo(function Looked({
         learnerName={learner.name}
         cell={cells.get(keyOf(row.id, learner.id))}
         house={house}
-        names={names}
         onSet={onSet}
         onChoose={(patterns) => acts.change([{ ...selected, patterns }])}
         onNote={(note) => acts.change([{ ...selected, note }])}

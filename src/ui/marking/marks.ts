@@ -1,12 +1,9 @@
 import type { PatternId } from "@/core/errorPatterns";
 import type { FormFault } from "@/core/marking";
+import type { ToldExplanation } from "@/core/turn";
 
 /** What lies behind a wrong answer, as the marking screen lists it. */
-export interface ShownExplanation {
-  readonly patterns: readonly PatternId[];
-  readonly names: readonly string[];
-  readonly probability: number;
-}
+export type ShownExplanation = ToldExplanation;
 
 /** An answer on a sheet as it stands on disk. */
 export interface KeptMark {

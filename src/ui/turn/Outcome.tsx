@@ -3,6 +3,7 @@
 import { type ReactElement, useEffect, useRef } from "react";
 import { FOLLOWS_ON, FORM_FAULT_WORDS } from "@/core/wording";
 import { Go } from "../Go";
+import { Likely } from "../Likely";
 import type { Outcome as HandedInOutcome } from "./handedIn";
 
 /** What comes back when it is handed in. */
@@ -65,11 +66,10 @@ export function Outcome({
       {result.verdict === "wrong" && result.explanations.length === 0 && (
         <p className="mt-2">No explanation found. Go through it once more together.</p>
       )}
-      {result.explanations.slice(0, 3).map(({ names, probability, replay, onPaper }) => (
+      {result.explanations.slice(0, 3).map(({ names, probability, likely, replay, onPaper }) => (
         <div key={replay} className="mt-2 rounded-lg border border-edge px-3 py-2">
           <p className="leading-tight">
-            {names.join("; ")}{" "}
-            <span className="text-[13px] text-soft">{Math.round(probability * 100)} %</span>
+            {names.join("; ")} <Likely probability={probability} likely={likely} />
           </p>
           {onPaper && <p className="text-[15px] text-soft">{FOLLOWS_ON}</p>}
           <Go href={replay} className="inline-grid min-h-9 items-center font-semibold text-plumb">

@@ -1,6 +1,6 @@
 import type { Mark } from "@/core/board";
-import type { PatternId } from "@/core/errorPatterns";
 import type { FormFault } from "@/core/marking";
+import type { ToldExplanation } from "@/core/turn";
 
 /** What a learner hands in. */
 export interface HandIn {
@@ -25,14 +25,11 @@ export interface HandedIn {
   readonly estimate: string;
   /** The belief that the learner's own estimate shows, and what helps; none where it shows none. */
   readonly belief: { readonly name: string; readonly remedy: string } | undefined;
-  readonly explanations: readonly {
-    readonly patterns: readonly PatternId[];
-    readonly names: readonly string[];
-    readonly probability: number;
+  readonly explanations: readonly (ToldExplanation & {
     readonly replay: string;
     /** Whether all that is on the paper agrees with this way of going wrong, so that the rest follows on. */
     readonly onPaper: boolean;
-  }[];
+  })[];
   readonly kept: boolean;
 }
 

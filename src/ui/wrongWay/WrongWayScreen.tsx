@@ -154,8 +154,12 @@ export function WrongWayScreen({
           {way.separating && (
             <section>
               <h2 className="text-[13px] text-soft">To tell it from “{way.separating.from}”, set</h2>
+              <p className="mt-1 text-[15.5px]">
+                <span className="font-board text-[18px]">{way.separating.line}</span>: this way comes to{" "}
+                <span className="font-board">{way.separating.answers[0]}</span>, that one to{" "}
+                <span className="font-board">{way.separating.answers[1]}</span>.
+              </p>
               <p className="flex flex-wrap items-center gap-x-4">
-                <span className="font-board text-[18px]">{way.separating.line}</span>
                 <Go
                   href={wrongWayAddress(way.separating.line, house).replace(ROUTES.wrongWay, ROUTES.yourTurn)}
                   className="grid min-h-9 items-center font-semibold text-plumb"

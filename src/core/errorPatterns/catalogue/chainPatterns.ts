@@ -76,7 +76,7 @@ export const CHAIN_PATTERNS: PatternsOf = [
     id: "chain-left-to-right",
     example: ["2 + 3 × 4", "20"],
     common: 3,
-    lookAlikes: [],
+    lookAlikes: ["chain-sum-first"],
     reads: reads(ALL_ALIKE, "kept"),
   },
   {
@@ -97,7 +97,7 @@ export const CHAIN_PATTERNS: PatternsOf = [
     id: "chain-sum-first",
     example: ["6 × 2 + 8", "60"],
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["chain-left-to-right"],
     reads: reads(SUMS_FIRST, "kept"),
   },
 ];

@@ -121,7 +121,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     id: "cmp-longer-is-larger",
     example: ["compare 0.45 and 0.6", "0.45"],
     common: 3,
-    lookAlikes: ["cmp-point-ignored", "cmp-zero-makes-small"],
+    lookAlikes: ["cmp-point-ignored", "cmp-zero-makes-small", "cmp-zero-not-seen"],
     writes: answersBy(longerIsLarger),
   },
   {
@@ -135,7 +135,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     id: "cmp-point-ignored",
     example: ["compare 12.4 and 9.35", "<"],
     common: 2,
-    lookAlikes: ["cmp-longer-is-larger", "cmp-zero-makes-small"],
+    lookAlikes: ["cmp-longer-is-larger", "cmp-zero-makes-small", "cmp-zero-not-seen"],
     writes: answersBy(pointIgnored),
   },
   {
@@ -149,7 +149,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     id: "cmp-zero-not-seen",
     example: ["compare 0.05 and 0.35", ">"],
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["cmp-longer-is-larger", "cmp-point-ignored"],
     writes: answersBy(zeroNotSeen),
   },
   {

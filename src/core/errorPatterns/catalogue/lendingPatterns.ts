@@ -46,7 +46,7 @@ export const LENDING_PATTERNS: PatternsOf = [
     id: "sub-stops-at-zero",
     example: ["503 − 247", "346"],
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["sub-borrow-unpaid"],
     decides: byDecomposition({
       exchanges: (standing, needy, rateOf) =>
         standing[needy + 1] === 0 ? unpaid(standing, needy, rateOf) : undefined,
@@ -58,7 +58,7 @@ export const LENDING_PATTERNS: PatternsOf = [
     id: "sub-leftmost-lends",
     example: ["743 − 218", "435"],
     common: 1,
-    lookAlikes: [],
+    lookAlikes: ["sub-jump-over-zero"],
     decides: byDecomposition({ exchanges: fromLeftmost }),
   },
   {

@@ -168,7 +168,7 @@ export const MONEY_PATTERNS: PatternsOf = [
     id: "money-change-dollar-too-many",
     example: ["$10 − $6.43", "$4.57"],
     common: 1,
-    lookAlikes: ["sub-zero-to-nine-stop"],
+    lookAlikes: ["sub-zero-to-nine-stop", "sub-zero-to-ten", "mul-carry-dropped"],
     splits: oneTooMany,
   },
   {
@@ -182,14 +182,14 @@ export const MONEY_PATTERNS: PatternsOf = [
     id: "money-digit-complements",
     example: ["$5 − $2.36", "$2.74"],
     common: 1,
-    lookAlikes: ["sub-zero-to-ten"],
+    lookAlikes: ["sub-zero-to-ten", "mul-carry-dropped"],
     splits: digitByDigit,
   },
   {
     id: "money-only-dollars-multiplied",
     example: ["4 × $3.15", "$12.15"],
     common: 1,
-    lookAlikes: [],
+    lookAlikes: ["mul-only-whole-part"],
     splits: centsOnce,
   },
   {

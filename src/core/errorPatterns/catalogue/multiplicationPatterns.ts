@@ -138,7 +138,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     id: "mul-carry-dropped",
     example: ["4.6 × 3", "12.8"],
     common: 3,
-    lookAlikes: [],
+    lookAlikes: ["money-digit-complements", "money-change-dollar-too-many"],
     rules: AS_GIVEN,
     decides: inColumns({
       products: { ...SOUND_PRODUCTS, carries: () => 0 },
@@ -159,7 +159,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     id: "mul-lattice-wrong-half",
     example: ["2.3 × 4.6", "82.58"],
     common: 1,
-    lookAlikes: ["shift-one-over", "point-left-out"],
+    lookAlikes: ["shift-one-over", "point-left-out", "mul-double-digit"],
     decides: inALattice({
       makes: (digit, by) => (digit * by < 10 ? digit * by * 10 : digit * by),
     }),

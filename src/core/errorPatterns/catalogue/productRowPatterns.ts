@@ -174,7 +174,7 @@ export const PRODUCT_ROW_PATTERNS: PatternsOf = [
     id: "mul-double-digit",
     example: ["47 × 6", "2442"],
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["mul-lattice-wrong-half"],
     methods: IN_COLUMNS,
     splits: writtenWhole,
   },
@@ -221,7 +221,7 @@ export const PRODUCT_ROW_PATTERNS: PatternsOf = [
     id: "mul-only-whole-part",
     example: ["2.35 × 10", "20.35"],
     common: 2,
-    lookAlikes: ["mul-two-halves"],
+    lookAlikes: ["mul-two-halves", "money-only-dollars-multiplied"],
     splits: endCopied,
   },
 ];

@@ -147,7 +147,7 @@ export const ROUNDING_PATTERNS: PatternsOf = [
     id: "round-place-too-coarse",
     example: ["round 742 to tens", "700"],
     common: 2,
-    lookAlikes: ["round-place-name-mixed"],
+    lookAlikes: ["round-place-name-mixed", "round-down-lowers"],
     reads: toPlace((place) => place + 1),
   },
   {
@@ -175,7 +175,7 @@ export const ROUNDING_PATTERNS: PatternsOf = [
     id: "round-down-lowers",
     example: ["round 742 to tens", "730"],
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["round-place-too-coarse"],
     writes: writes(({ numeral, place, next }) =>
       next < 5 ? moreBy(cutTo(numeral, place, false), place, -1n) : undefined,
     ),

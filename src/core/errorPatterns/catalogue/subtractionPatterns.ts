@@ -119,7 +119,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     id: "sub-borrow-unpaid",
     example: ["6.24 − 3.58", "3.76"],
     common: 3,
-    lookAlikes: ["sub-overhang-pay-lost", "sub-column-gap"],
+    lookAlikes: ["sub-overhang-pay-lost", "sub-column-gap", "sub-stops-at-zero"],
     decides: [...byDecomposition({ exchanges: unpaid }), ...withPayments({ pays: () => 0 })],
   },
   {
@@ -155,7 +155,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     id: "sub-jump-over-zero",
     example: ["504 − 138", "276"],
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["sub-leftmost-lends"],
     decides: byDecomposition({
       exchanges: (standing, needy) => across(standing, needy, 0),
     }),
@@ -164,7 +164,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     id: "sub-zero-to-ten",
     example: ["504 − 138", "376"],
     common: 2,
-    lookAlikes: ["money-digit-complements"],
+    lookAlikes: ["money-digit-complements", "money-change-dollar-too-many"],
     decides: byDecomposition({
       exchanges: (standing, needy) => across(standing, needy, 10),
       leaves: (top, bottom) => {
@@ -212,7 +212,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     id: "sub-stops-at-short",
     example: ["684 − 51", "33"],
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["sub-stutter"],
     rules: { emptyPlaces: "gaps" },
     decides: byDecomposition({
       leaves: (top, bottom, { beyond }) => (beyond ? 0 : top - bottom),
@@ -285,7 +285,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     id: "sub-stutter",
     example: ["586 − 41", "145"],
     common: 1,
-    lookAlikes: [],
+    lookAlikes: ["sub-stops-at-short"],
     methods: IN_COLUMNS,
     reads: firstDigitRepeated,
   },

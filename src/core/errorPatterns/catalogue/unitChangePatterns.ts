@@ -151,7 +151,7 @@ export const UNIT_CHANGE_PATTERNS: PatternsOf = [
     id: "unit-point-joins-units",
     example: ["3.5 ft in in", "41 in"],
     common: 3,
-    lookAlikes: [],
+    lookAlikes: ["unit-tens-everywhere", "unit-hundreds-everywhere"],
     reads: endAsCount,
     writes: countsJoined,
   },

@@ -2,6 +2,7 @@ import type { Answer } from "../../problem";
 import { EVERY_PATTERN } from "../errorPatterns";
 import type { PatternId } from "../patternIds";
 import { SLIPS } from "../slips/slipFacts";
+import { answersLike, SMALL_SPACE } from "./answerSpace";
 import { isSame, valueIn, type WrongWay, type WrongWays } from "./wrongWays";
 
 /** What may lie behind a wrong answer: the pattern, or the two, and how likely that is. */
@@ -21,18 +22,33 @@ export type History = ReadonlyMap<PatternId, Showings>;
 
 const NO_HISTORY: History = new Map();
 
-/** The share of one pattern of a commonness, before anything is known. */
+/**
+ * What wrong answers come from, before anything is known: a systematic error that shows on the problem, a
+ * careless slip, or nothing that is known here. `npm run measure` checks the probabilities that follow from
+ * these against learners who are made otherwise.
+ */
+const FROM_PATTERN = 0.62;
+const FROM_SLIP = 0.2;
+const FROM_NOWHERE = 0.18;
+/** The share of learners with patterns who have two that show at once. */
+const TWO_AT_ONCE = 0.08;
+/** How much is met of the patterns of columns inside a problem that has patterns of its own, against these. */
+const INSIDE = 0.4;
+/** How likely one pattern of a commonness is in a learner, before anything is known. */
 const PER_COMMONNESS = 0.03;
-/** How much less likely two patterns at once are than one after the other in two answers. */
-const PAIRED = 0.5;
-/** The share of wrong answers that nothing here explains, spread over all the answers that could be written. */
-const UNKNOWN = 0.25;
 /** Below this an explanation is no better than a guess, and is not given. */
 const LEAST = 0.05;
+/** What is left for what nobody knows, whatever else leads to an answer: one answer is never proof. */
+const NEVER_SURE = 0.05;
+/** Where there are few other answers, nearly every slip comes to one of them, which speaks for none of them. */
+const SLIPS_IF_SMALL = 0.45;
+/** And there is left for what nobody knows: as much again as the slips and a half, and a fifth of the patterns. */
+const SMALL_FOR_SLIPS = 1.5;
+const SMALL_FOR_PATTERNS = 0.19;
 /** How many answers a share of a pattern's history counts as that is not known yet. */
 const SHARE_WEIGHT = 4;
 
-/** How common each pattern is before anything is known of a learner. */
+/** How common each pattern is before anything is known of a learner; of slips, how common each is among them. */
 const USUAL: ReadonlyMap<PatternId, number> = new Map([
   ...EVERY_PATTERN.map(({ id, common }) => [id, common * PER_COMMONNESS] as const),
   ...SLIPS.map(({ id, share }) => [id, share] as const),
@@ -45,12 +61,32 @@ export function shareOf(pattern: PatternId, history: History): number {
   return (usual * SHARE_WEIGHT + shown) / (SHARE_WEIGHT + chances);
 }
 
-/** How likely a way is to be taken, before the answer is seen. */
-function weightOf({ patterns, among }: WrongWay, history: History = NO_HISTORY): number {
+/** How one way stands among those of its kind: a pattern, two of them, or a slip. */
+function shareOfWay({ patterns }: WrongWay, history: History): number {
   const [first, second] = patterns;
   if (first === undefined) return 0;
-  const weight = shareOf(first, history) / among;
-  return second === undefined ? weight : weight * shareOf(second, history) * PAIRED;
+  const share = shareOf(first, history);
+  return second === undefined ? share : share * shareOf(second, history);
+}
+
+type Kind = "single" | "inner" | "pair" | "slip";
+
+const kindOf = ({ cause, patterns }: WrongWay): Kind =>
+  cause !== "pattern" ? cause : patterns.length === 1 ? "single" : "pair";
+
+/** How much each kind of way has to share out. */
+const MASSES: Readonly<Record<Kind, number>> = {
+  single: FROM_PATTERN * (1 - TWO_AT_ONCE),
+  inner: FROM_PATTERN * INSIDE,
+  pair: FROM_PATTERN * TWO_AT_ONCE,
+  slip: FROM_SLIP,
+};
+
+/** What the ways of each kind come to together. */
+function sharesOf(ways: readonly WrongWay[], history: History): Readonly<Record<Kind, number>> {
+  const sums = { single: 0, inner: 0, pair: 0, slip: 0 };
+  for (const way of ways) sums[kindOf(way)] += shareOfWay(way, history) / way.among;
+  return sums;
 }
 
 /**
@@ -64,46 +100,42 @@ export function explanationsOf(
 ): readonly Explanation[] {
   const value = valueIn(problem, given);
   const found = ways.filter((way) => isSame(way.value, value));
-  const weighed = found.map((way) => ({ patterns: way.patterns, weight: weightOf(way, history) }));
-  const unknown = chanceOf(right);
-  const all = weighed.reduce((sum, { weight }) => sum + weight, unknown);
+  if (found.length === 0) return [];
+  const sums = sharesOf(ways, history);
+  const others = Math.min(answersLike(right), answersLike(given));
+  const small = others < SMALL_SPACE;
+  const weighed = found.map((way) => {
+    const kind = kindOf(way);
+    const mass = MASSES[kind] * (small && kind === "slip" ? SLIPS_IF_SMALL : 1);
+    return {
+      kind,
+      patterns: way.patterns,
+      weight: (mass * shareOfWay(way, history)) / way.among / sums[kind],
+    };
+  });
+  const weightOf = (...kinds: readonly Kind[]): number =>
+    weighed.reduce((sum, { kind, weight }) => sum + (kinds.includes(kind) ? weight : 0), 0);
+  const [bySlips, byPatterns] = [weightOf("slip"), weightOf("single", "inner", "pair")];
+  const unknown = Math.max(
+    FROM_NOWHERE / others,
+    (bySlips + byPatterns) * NEVER_SURE,
+    small ? bySlips * SMALL_FOR_SLIPS + byPatterns * SMALL_FOR_PATTERNS : 0,
+  );
+  const all = bySlips + byPatterns + unknown;
   return weighed
     .map(({ patterns, weight }) => ({ patterns, probability: weight / all }))
     .filter(({ probability }) => probability >= LEAST)
     .sort((a, b) => b.probability - a.probability);
 }
 
-/** How likely one answer is to come about in a way that nobody knows, beside a right one of so many digits. */
-export const chanceOf = (right: Answer): number => UNKNOWN / 10 ** Math.min(9, digitsOf(right));
+/** How likely one answer is to come about in a way that nobody knows, beside the right one. */
+export const chanceOf = (right: Answer): number => FROM_NOWHERE / answersLike(right);
 
-/** How many digits an answer is written with, which says how many other answers there could be. */
-function digitsOf(answer: Answer): number {
-  switch (answer.kind) {
-    case "decimal":
-      return Math.max(1, (answer.whole + answer.fraction).replace(/^0+/, "").length);
-    case "rounded":
-      return digitsOf(answer.numeral);
-    case "amount":
-      return Math.max(1, (answer.numeral.whole + answer.numeral.fraction.padEnd(2, "0")).length);
-    case "roundedAmount":
-      return digitsOf(answer.amount);
-    case "fraction":
-      return `${answer.numerator}${answer.denominator}`.length;
-    case "mixed":
-      return `${answer.whole}${answer.numerator}${answer.denominator}`.length;
-    case "measure":
-      return answer.parts.reduce((sum, { count }) => sum + (count.whole + count.fraction).length, 0);
-    case "remainder":
-      return digitsOf(answer.quotient) + digitsOf(answer.remainder);
-    case "recurring":
-      return (answer.whole + answer.fixed + answer.repetend).length;
-    case "comparison":
-    case "ordered":
-    case "share":
-    case "measureLeft":
-    case "timesLeft":
-    case "sufficiency":
-    case "handed":
-      return 1;
-  }
-}
+/** In words, how likely an explanation is: what one answer tells is no matter of percents. */
+export type Likelihood = "veryLikely" | "likely" | "possible";
+
+const VERY_LIKELY = 0.85;
+const LIKELY = 0.4;
+
+export const likelihoodOf = (probability: number): Likelihood =>
+  probability >= VERY_LIKELY ? "veryLikely" : probability >= LIKELY ? "likely" : "possible";

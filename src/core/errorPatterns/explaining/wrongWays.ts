@@ -7,6 +7,8 @@ import {
   decimalsOf,
   type Expression,
   exactAnswer,
+  isAmount,
+  operandsOf,
   type Problem,
   roundedTo,
   type SignedOperation,
@@ -21,7 +23,8 @@ import { wrongWorking } from "../wrongWorking";
 /** One way to a wrong answer: the patterns on it, and the answer, in value. */
 export interface WrongWay {
   readonly patterns: readonly PatternId[];
-  readonly cause: "pattern" | "slip";
+  /** A pattern of the problem's own kind, one of what is worked inside it, or a slip. */
+  readonly cause: "pattern" | "inner" | "slip";
   readonly value: Value;
   /** How many ways of its kind there are for each that leads to this answer, where it is a slip that can fall anywhere; 1 for a pattern. */
   readonly among: number;
@@ -91,7 +94,7 @@ function skillsIn(problem: Problem): SkillsIn {
       return only("units");
     case "chain":
       return {
-        own: ["chains", "money"],
+        own: operandsOf(problem).some(isAmount) ? ["chains", "money"] : ["chains"],
         inside: [...new Set(operationsIn(problem.expression).flatMap(columnsOf))],
       };
   }
@@ -138,7 +141,7 @@ export function wrongWays(
   }
   const ways: WrongWay[] = shown.map(({ pattern, value: at }) => ({
     patterns: [pattern.id],
-    cause: "pattern",
+    cause: inner.includes(pattern) ? "inner" : "pattern",
     value: at,
     among: 1,
   }));
@@ -146,6 +149,7 @@ export function wrongWays(
   const paired = shown.filter(({ pattern }) => !inner.includes(pattern));
   paired.forEach((first, index) => {
     for (const second of paired.slice(index + 1)) {
+      if (first.pattern.common + second.pattern.common < OFTEN_TOGETHER) continue;
       const answer = ledTo([first.pattern, second.pattern]);
       if (answer === undefined) continue;
       const at = value(answer);
@@ -155,6 +159,9 @@ export function wrongWays(
   });
   return { problem, right, ways: [...ways, ...slipWays(problem, right, rightValue)] };
 }
+
+/** Two patterns are looked for at once where both are met now and then, or one of them often. */
+const OFTEN_TOGETHER = 4;
 
 /** The columns inside a money problem, as money in columns works them; none for other problems. */
 function insideOf(problem: Problem): Problem | undefined {

@@ -26,7 +26,8 @@ import type { PatternAct } from "../errorPattern";
 import { patternsNamed } from "../errorPatterns";
 import { slipValue, valueIn } from "../explaining/wrongWays";
 import type { PatternId } from "../patternIds";
-import { slipsOf } from "../slips/slips";
+import { isSlip } from "../slips/slipFacts";
+import { type Slip, slipsOf } from "../slips/slips";
 import { type PatternReason, type WrongWorking, wrongWorking } from "../wrongWorking";
 
 /** A wrong working beside the sound one by the same method, and the step at which it leaves it. */
@@ -56,18 +57,29 @@ export function replayOf(
   return { wrong: made, sound, departs: departure(made, sound) };
 }
 
-function slipActs(
+/** The careless slip of a kind that leads to an answer: what went wrong in it can be said. None where none of that kind does. */
+export function slipBehind(
   problem: Problem,
   right: Answer,
   [pattern, more]: readonly PatternId[],
   given: Answer | undefined,
-): readonly PatternAct[] | undefined {
-  if (pattern === undefined || more !== undefined || given === undefined) return undefined;
+): Slip | undefined {
+  if (pattern === undefined || more !== undefined || given === undefined || !isSlip(pattern))
+    return undefined;
   const value = valueIn(problem, given);
-  const found = slipsOf(problem, right).find(
+  return slipsOf(problem, right).find(
     (slip) => slip.id === pattern && slipValue(problem, right, slip)?.key === value.key,
   );
-  return found === undefined ? undefined : [found.act];
+}
+
+function slipActs(
+  problem: Problem,
+  right: Answer,
+  patterns: readonly PatternId[],
+  given: Answer | undefined,
+): readonly PatternAct[] | undefined {
+  const slip = slipBehind(problem, right, patterns, given);
+  return slip === undefined ? undefined : [slip.act];
 }
 
 /** The sound working by the wrong one's method and rules, so that the two can be laid side by side. */

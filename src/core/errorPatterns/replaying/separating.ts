@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { sameAnswer } from "../../marking";
 import { answerOf } from "../../methods";
 import type { Decimal } from "../../number";
-import { operandsOf, type Problem, readProblem, withOperands } from "../../problem";
+import { type Answer, operandsOf, type Problem, readProblem, withOperands } from "../../problem";
 import type { Quantity } from "../../quantity";
 import { mapOneOrMore } from "../../tuples";
 import type { ErrorPattern } from "../errorPattern";
@@ -16,37 +16,53 @@ const MOST_TRIED = 120;
 
 const EXAMPLE_NOTATION = { decimalMark: "point", grouping: "none", currency: "USD" } as const;
 
+/** A problem that tells two explanations apart, with what each of them would answer. */
+export interface Separating {
+  readonly problem: Problem;
+  readonly answers: readonly [one: Answer, other: Answer];
+}
+
 /**
- * A problem like this one on which two explanations lead to different wrong answers, so that the answer to it
- * tells them apart; none where none of those tried does. The nearest to the problem comes first.
+ * A problem like this one on which two explanations lead to different answers, so that the answer to it tells
+ * them apart; none where none of those tried does. The nearest to the problem comes first. A slip would not
+ * come again, so that it is told from a pattern by any problem on which that shows.
  */
 export function separatingProblem(
   problem: Problem,
   house: HouseRules,
   one: readonly PatternId[],
   other: readonly PatternId[],
-): Problem | undefined {
+): Separating | undefined {
   const [first, second] = [patternsNamed(one), patternsNamed(other)];
-  if (first === undefined || second === undefined) return undefined;
-  return [...changed(problem), ...examples([...first, ...second])].find((candidate) =>
-    separates(candidate, house, first, second),
-  );
+  if (first === undefined && second !== undefined) {
+    const turned = separatingProblem(problem, house, other, one);
+    return turned && { problem: turned.problem, answers: [turned.answers[1], turned.answers[0]] };
+  }
+  if (first === undefined) return undefined;
+  for (const candidate of [...changed(problem), ...examples([...first, ...(second ?? [])])]) {
+    const answers = separatedBy(candidate, house, first, second ?? []);
+    if (answers !== undefined) return { problem: candidate, answers };
+  }
+  return undefined;
 }
 
-function separates(
+/** What two learners with these patterns answer to a problem, where the first goes wrong and they don't agree. */
+function separatedBy(
   problem: Problem,
   house: HouseRules,
   one: readonly ErrorPattern[],
   other: readonly ErrorPattern[],
-): boolean {
+): Separating["answers"] | undefined {
   const known = patternsFor(problem);
-  if (![...one, ...other].every((pattern) => known.includes(pattern))) return false;
-  const [first, second] = [wrongWorking(problem, house, one), wrongWorking(problem, house, other)];
-  if (first === undefined) return false;
+  if (![...one, ...other].every((pattern) => known.includes(pattern))) return undefined;
   const right = answerOf(problem, house);
-  if (sameAnswer(problem, right, first.answer)) return false;
-  // A pattern that does not come in leaves the answer right, which tells them apart as well.
-  return second === undefined || !sameAnswer(problem, first.answer, second.answer);
+  // A pattern that does not come in leaves the answer right, which tells them apart as well; so does a slip.
+  const answered = (patterns: readonly ErrorPattern[]): Answer =>
+    (patterns.length === 0 ? undefined : wrongWorking(problem, house, patterns)?.answer) ?? right;
+  const [first, second] = [answered(one), answered(other)];
+  return sameAnswer(problem, right, first) || sameAnswer(problem, first, second)
+    ? undefined
+    : [first, second];
 }
 
 const examples = (patterns: readonly ErrorPattern[]): readonly Problem[] =>

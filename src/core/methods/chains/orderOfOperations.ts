@@ -140,8 +140,19 @@ function replaced(whole: Branch, part: Branch, by: Quantity): Branch {
   return { ...whole, left: side(whole.left), right: side(whole.right) };
 }
 
+/** The problems of the operations that are not the last, each made once: explaining works a chain in very many ways. */
+const MADE = new WeakMap<Branch, Problem>();
+
 /** The problem of one operation of a chain. A quotient that is no short decimal is worked among fractions. */
 function partProblem(operation: Branch, form: AnswerForm, last: boolean): Problem {
+  const made = last ? undefined : MADE.get(operation);
+  if (made !== undefined) return made;
+  const problem = madeProblem(operation, form, last);
+  if (!last) MADE.set(operation, problem);
+  return problem;
+}
+
+function madeProblem(operation: Branch, form: AnswerForm, last: boolean): Problem {
   const read = problemOf(operation, form);
   if (!read.ok) throw new Error(`partProblem: ${read.error.code}`);
   const problem = read.value;

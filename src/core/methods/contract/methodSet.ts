@@ -120,6 +120,15 @@ export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, 
     if (method === undefined) throw new Error(`card: ${id} is in no set`);
     return method;
   };
+  /** What each method says to a problem, asked once: explaining works one problem in very many ways. */
+  const said = new WeakMap<Problem, Map<Id, Result<Ready<Why, Id>, Refusal>>>();
+  const takenBy = (id: Id, problem: Problem): Result<Ready<Why, Id>, Refusal> => {
+    const ofProblem = said.get(problem) ?? new Map<Id, Result<Ready<Why, Id>, Refusal>>();
+    said.set(problem, ofProblem);
+    const answer = ofProblem.get(id) ?? card(id).takes(problem);
+    ofProblem.set(id, answer);
+    return answer;
+  };
   /** The wanted method where it takes the problem, else the first of the house's that does. */
   const methodFor = (
     problem: Problem,
@@ -128,8 +137,8 @@ export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, 
   ): { readonly id: Id; readonly ready: Ready<Why, Id> } => {
     const preferred = (byKind.get(problem.kind) ?? []).flatMap((one) => one.prefers(problem, house));
     for (const id of [...wanted, ...preferred]) {
-      const taken = byId.get(id)?.takes(problem);
-      if (taken?.ok) return { id, ready: taken.value };
+      const taken = takenBy(id, problem);
+      if (taken.ok) return { id, ready: taken.value };
     }
     throw new Error(`methodFor: no method takes ${problem.kind} ${problem.op}`);
   };
@@ -153,18 +162,18 @@ export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, 
       }),
     preferredMethod: (problem, house) => methodFor(problem, house, []).id,
     methodAmong: (problem, house, wanted) => {
-      const preferred = methodFor(problem, house, []).id;
-      if (wanted.length === 0 || wanted.includes(preferred)) return preferred;
-      return methodFor(
-        problem,
-        house,
-        wanted.filter((id) => byId.get(id)?.kinds.includes(problem.kind)),
-      ).id;
+      const fit = wanted.filter((id) => byId.get(id)?.kinds.includes(problem.kind));
+      // Where one only is wanted, it is the house's own or comes before it: no need to ask for that.
+      if (fit.length > 1 || fit.length < wanted.length) {
+        const preferred = methodFor(problem, house, []).id;
+        if (wanted.includes(preferred)) return preferred;
+      }
+      return methodFor(problem, house, fit).id;
     },
     workingOf,
     answerOf: (problem, house, wanted) => worked(problem, house, wanted).answer,
     workingOtherwise: (problem, house, method, other, solve) => {
-      const taken = card(method).takes(problem);
+      const taken = takenBy(method, problem);
       if (!taken.ok)
         throw new Error(`workingOtherwise: ${method} does not take ${problem.kind} ${problem.op}`);
       return taken.value.work(house, solve, other);

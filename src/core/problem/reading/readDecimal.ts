@@ -11,9 +11,9 @@ export type NumeralError = Extract<
 const groupsOf = (separator: string): RegExp => new RegExp(`^\\d{1,3}(?:\\${separator}\\d{3})+$`);
 
 /**
- * Reads one numeral from a stretch of digits, points and commas.
- * What only makes sense in the other notation, or with separators this house does not write,
- * is refused with the numerals it could have meant. `at` in errors counts from the start of the stretch.
+ * Reads one numeral from a stretch of digits, points and commas. What makes sense in one way only, though in the
+ * other notation or with separators this house does not write, is taken for that; what could be meant in two
+ * ways is refused with both numerals. `at` in errors counts from the start of the stretch.
  */
 export function readDecimal(text: string, notation: Notation): Result<Decimal, NumeralError> {
   const mark = decimalSign(notation);
@@ -24,12 +24,16 @@ export function readDecimal(text: string, notation: Notation): Result<Decimal, N
 
   if (!/\d/.test(text)) return failed({ code: "lonePoint", at: 0 });
   const readings = otherReadings(text, notation);
+  const [only, another] = readings;
+  if (only !== undefined && another === undefined && only !== text)
+    return readDecimal(only, { ...notation, grouping: "none" });
   if (fractions.length > 1) {
     return readings.length > 0
       ? failed({ code: "otherNotation", at: secondPoint, readings })
       : failed({ code: "secondPoint", at: secondPoint });
   }
-  const grouped = notation.grouping === "mark" && groupsOf(other).test(whole) && !fraction.includes(other);
+  const grouped =
+    groupsThousands(notation, whole) && groupsOf(other).test(whole) && !fraction.includes(other);
   if (text.includes(other) && !grouped) {
     return readings.length > 0
       ? failed({ code: "otherNotation", at: text.indexOf(other), readings })
@@ -50,6 +54,10 @@ export function readDecimal(text: string, notation: Notation): Result<Decimal, N
   return done({ kind: "decimal", negative: false, whole: digits, fraction, point: fractions.length === 1 });
 }
 
+/** Whether commas, or points in a comma house, part thousands: in a house that writes them so, and where three digits after a comma are nothing else to whoever writes a point. */
+const groupsThousands = ({ grouping, decimalMark }: Notation, whole: string): boolean =>
+  grouping === "mark" || (decimalMark === "point" && !whole.startsWith("0"));
+
 /** The numerals, in this notation, that a stretch could mean if its marks were another school's. */
 function otherReadings(text: string, notation: Notation): readonly string[] {
   const mark = decimalSign(notation);
@@ -59,10 +67,18 @@ function otherReadings(text: string, notation: Notation): readonly string[] {
   for (const separator of separators) {
     const point = separator === mark ? other : mark;
     const [whole = "", fraction, ...rest] = text.split(point);
-    if (rest.length > 0 || !groupsOf(separator).test(whole) || fraction?.includes(separator)) continue;
+    if (
+      rest.length > 0 ||
+      whole.startsWith("0") ||
+      !groupsOf(separator).test(whole) ||
+      fraction?.includes(separator)
+    )
+      continue;
     readings.push(whole.replaceAll(separator, "") + (fraction === undefined ? "" : mark + fraction));
   }
   const single = text.split(other);
-  if (single.length === 2 && !text.includes(mark)) readings.unshift(single.join(mark));
-  return [...new Set(readings)];
+  const asThousands = groupsThousands(notation, text) && groupsOf(other).test(text);
+  if (single.length === 2 && !text.includes(mark) && !asThousands) readings.unshift(single.join(mark));
+  // What has but one mark, and that the house's own, is read as it stands.
+  return text.includes(other) || text.split(mark).length > 2 ? [...new Set(readings)] : [];
 }

@@ -34,6 +34,8 @@ export type ReadError =
       readonly side: "whole" | "fraction";
       readonly most: number;
     }
+  /** A power that is no whole number from two up to this one. */
+  | { readonly code: "power"; readonly at: number; readonly most: number }
   | { readonly code: "openBracket"; readonly at: number }
   | { readonly code: "closeBracket"; readonly at: number }
   | { readonly code: "deepBrackets"; readonly at: number; readonly most: number }

@@ -108,8 +108,32 @@ function joinedAt(typed: Typed, from: number, part: (at: number) => Read, sums: 
   }
 }
 
-/** A quantity, one with a sign of its own, or brackets. */
-function partAt(typed: Typed, at: number, depth: number): Read {
+/** What is raised to a whole power: so many of it, multiplied. */
+function powerOf(typed: Typed, base: Read): Read {
+  if (!base.ok) return base;
+  const [sign, number] = typed.tokens.slice(base.value.next, base.value.next + 2);
+  if (sign?.kind !== "power") return base;
+  const raised = SUPERSCRIPTS.indexOf(sign.text);
+  const exponent = raised >= 0 ? raised + 2 : number?.kind === "number" ? Number(number.text) : 0;
+  const last = raised >= 0 ? sign : (number ?? sign);
+  if (!Number.isInteger(exponent) || exponent < 2 || exponent > HIGHEST_POWER)
+    return failed({ code: "power", at: sign.at, most: HIGHEST_POWER });
+  const factor = base.value.expression;
+  const expression = Array.from({ length: exponent - 1 }).reduce<Expression>(
+    (left) => ({ kind: "operation", at: sign.at, op: "multiply", left, right: factor }),
+    factor,
+  );
+  return done({ expression, next: base.value.next + (last === sign ? 1 : 2) });
+}
+
+const SUPERSCRIPTS = ["²", "³", "⁴", "⁵", "⁶"];
+const HIGHEST_POWER = 6;
+
+/** A quantity, one with a sign of its own, or brackets; with a power after it. */
+const partAt = (typed: Typed, at: number, depth: number): Read =>
+  powerOf(typed, unraisedAt(typed, at, depth));
+
+function unraisedAt(typed: Typed, at: number, depth: number): Read {
   const { tokens, end, line } = typed;
   const token = tokens[at];
   if (token?.kind === "sign" && isSum(token.op)) {

@@ -11,6 +11,8 @@ import { type Stretch, standsAlone, stretchOf, type Token, touches, wordOf } fro
 export interface FormedLine {
   readonly body: Stretch;
   readonly form: AnswerForm;
+  /** How many significant figures a number is to be rounded to, where that is how its place is told. */
+  readonly figures?: number;
   /** Where the form begins, counted in characters; the end of the line where there is none. */
   readonly formAt: number;
 }
@@ -73,6 +75,9 @@ export function partForm(tokens: readonly Token[], text: string): Result<FormedL
     const opens = OPENINGS[wordOf(tokens[from])];
     if (opens === undefined || !opens(tokens, from, units)) continue;
     const formAt = tokens[from]?.at ?? token.at;
+    const figures = figuresIn(tokens.slice(from));
+    if (figures !== undefined)
+      return done({ body: stretchOf(tokens, 0, index), form: AS_IT_COMES, figures, formAt });
     const form = formOf(tokens.slice(from));
     if (form === undefined)
       return failed({ code: "unknownForm", at: formAt, form: text.slice(formAt, tokens.at(-1)?.end) });
@@ -106,11 +111,36 @@ function formOf(tokens: readonly Token[]): AnswerForm | undefined {
   const [first, second = "", ...more] = words;
   if (first === "in" || first === "as") return unitsOf(tokens.slice(1));
   if (first !== "to") return undefined;
-  const rest = more.join(" ");
-  if (/^\d{1,2}$/.test(second) && /^(?:decimal )?places?$/.test(rest))
-    return Number(second) <= MOST_DIGITS_A_SIDE ? { kind: "toPlace", place: 0 - Number(second) } : undefined;
-  const place = rest === "" ? NAMED.get(second) : undefined;
+  const rest = more.join(" ").replaceAll(" .", "");
+  const count = countIn(second);
+  if (count !== undefined && /^(?:(?:decimal )?places?|d ?p)$/.test(rest))
+    return count <= MOST_DIGITS_A_SIDE ? { kind: "toPlace", place: 0 - count } : undefined;
+  const power = rest === "" ? /^(?:1(0+)|0[.,](0*1))$/.exec(second) : null;
+  if (power !== null) return { kind: "toPlace", place: power[1]?.length ?? -(power[2]?.length ?? 0) };
+  const place =
+    rest === "" ? NAMED.get(second) : /^(?:number|integer)$/.test(rest) ? NAMED.get(second) : undefined;
   return place === undefined ? undefined : { kind: "toPlace", place };
+}
+
+const COUNTS = ["none", "one", "two", "three", "four", "five", "six"];
+
+/** A count in digits or as a word. */
+function countIn(word: string): number | undefined {
+  if (/^\d{1,2}$/.test(word)) return Number(word);
+  const index = COUNTS.indexOf(word);
+  return index > 0 ? index : undefined;
+}
+
+/** How many significant figures a form asks for: `to 2 significant figures`, `to 3 s.f.`; none where it asks for something else. */
+function figuresIn(tokens: readonly Token[]): number | undefined {
+  const [first, second = "", ...more] = hyphenated(tokens);
+  if (
+    first !== "to" ||
+    !/^(?:sig(?:nificant)? ?(?:fig(?:ure)?|digit)s?|s ?f)$/.test(more.join(" ").replaceAll(" .", ""))
+  )
+    return undefined;
+  const count = countIn(second);
+  return count === undefined || count < 1 || count > MOST_DIGITS_A_SIDE ? undefined : count;
 }
 
 /** The words of some tokens, `ten-thousandths` as one. */

@@ -7,7 +7,7 @@ import { anyHouse, anyProblem } from "../../testing/arbitrary";
 import { readErrorWords } from "../../wording";
 import { writeAnswer } from "../answer";
 import { writeProblem } from "../writeProblem";
-import { LONGEST_LINE, readNumber, readProblem } from "./readProblem";
+import { LONGEST_LINE, readAs, readNumber, readProblem } from "./readProblem";
 
 const point = PRESETS.fillersTrueValue;
 const pointWithGroups = PRESETS.gapsShort;
@@ -148,6 +148,36 @@ describe("reading a problem", () => {
     ["17/5 as a mixed number", point, "17/5 as a mixed number"],
     ["2 3/4 as an improper fraction", point, "2 3/4 as a fraction"],
     ["order 1/2, 2/3, and 0.6", point, "order 1/2; 2/3; 0.6"],
+    // What has one reading only is taken for it, in any house.
+    ["3,5 + 1", point, "3.5 + 1"],
+    ["1 + 1,200", point, "1 + 1200"],
+    ["5,999 + 4,997", point, "5999 + 4997"],
+    ["1,200.5 + 1", point, "1200.5 + 1"],
+    ["43,508.008 + 99.8", point, "43508.008 + 99.8"],
+    ["1.200,5 + 1", point, "1200.5 + 1"],
+    ["0,125 + 1", point, "0.125 + 1"],
+    ["3.5 + 1", comma, "3,5 + 1"],
+    ["compare 0,45 and 0.405", point, "compare 0.45 and 0.405"],
+    ["0.45 ? 0.6", point, "compare 0.45 and 0.6"],
+    ["0.45 _ 0.6", point, "compare 0.45 and 0.6"],
+    ["1/3 vs 1/4", point, "compare 1/3 and 1/4"],
+    ["which is larger, 0.45 or 0.6?", point, "compare 0.45 and 0.6"],
+    ["order: 0.3; 0.15; 0.2", point, "order 0.3; 0.15; 0.2"],
+    ["largest: 0.3; 0.15; 0.2", point, "order 0.3; 0.15; 0.2"],
+    ["round 742 to the nearest 10", point, "round 742 to tens"],
+    ["round 742 to the nearest 100", point, "round 742 to hundreds"],
+    ["round 7.42 to the nearest 0.1", point, "round 7.42 to tenths"],
+    ["round 7.42 to the nearest whole number", point, "round 7.42 to ones"],
+    ["round 7.42 to 1 dp", point, "round 7.42 to tenths"],
+    ["round 7.42 to 1 d.p.", point, "round 7.42 to tenths"],
+    ["round 7.426 to two decimal places", point, "round 7.426 to hundredths"],
+    ["round 742 to 2 significant figures", point, "round 742 to tens"],
+    ["round 0.04267 to 2 sig figs", point, "round 0.04267 to thousandths"],
+    ["round 0.04267 to 1 s.f.", point, "round 0.04267 to hundredths"],
+    ["4²", point, "4 × 4"],
+    ["(−3)²", point, "−3 × (−3)"],
+    ["2^3", point, "2 × 2 × 2"],
+    ["(1 + 2)² − 5", point, "(1 + 2) × (1 + 2) − 5"],
   ])("reads %s", (line, house, expected) => {
     expect(written(line, house)).toBe(expected);
   });
@@ -197,6 +227,9 @@ describe("reading a problem", () => {
     ["pay $20000", point, "cantHandOver at 4"],
     ["3 × ($2 - $3)", point, "belowZeroOnTheWay at 8"],
     ["$10 - $5 ÷ 3", point, "unevenOnTheWay at 9"],
+    ["2^9", point, "power at 1"],
+    ["2^", point, "power at 1"],
+    ["2^0", point, "power at 1"],
     ["(1 + 2", point, "openBracket at 0"],
     ["1 + 2)", point, "closeBracket at 5"],
     ["((((((1+2)*3)+4)*5)+6)*7)", point, "deepBrackets at 5"],
@@ -216,18 +249,25 @@ describe("reading a problem", () => {
   });
 
   it.each([
-    ["3,5 + 1", point, ["3.5 + 1"]],
-    ["1 + 1,200", point, ["1 + 1.200", "1 + 1200"]],
-    ["1,200.5 + 1", point, ["1200.5 + 1"]],
-    ["1.200,5 + 1", point, ["1200.5 + 1"]],
-    ["3.5 + 1", comma, ["3,5 + 1"]],
+    ["1.200 + 1", comma, ["1,200 + 1", "1200 + 1"]],
     ["1 200 + 5", point, ["1200 + 5"]],
     ["round 3,748 to tenths", point, ["round 3.748 to tenths", "round 3748 to tenths"]],
-    ["compare 0,45 and 0.405", point, ["compare 0.45 and 0.405"]],
   ])("asks what %s means, and guesses nothing", (line, house, readings) => {
     const problem = readProblem(line, house);
     expect(problem.ok).toBe(false);
     expect(problem.ok ? [] : "readings" in problem.error && problem.error.readings).toEqual(readings);
+  });
+});
+
+describe("what is said of a line that was read otherwise than it is written here", () => {
+  it.each([
+    ["43,508.008 + 99.8", point, "43508.008 + 99.8"],
+    ["3,5 + 1", point, "3.5 + 1"],
+    ["3.5 + 1", point, undefined],
+    ["compare 0.3, 0.4", point, undefined],
+    ["3.5 + 1", comma, "3,5 + 1"],
+  ])("%s", (line, house, said) => {
+    expect(readAs(line, house)).toBe(said);
   });
 });
 

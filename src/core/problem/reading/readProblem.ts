@@ -1,7 +1,8 @@
-import type { Numeral } from "../../number";
+import { type Numeral, otherSign, writeDecimal } from "../../number";
 import type { Quantity } from "../../quantity";
 import { done, failed, type Result } from "../../result";
 import type { Problem, ReadingNotation } from "../problem";
+import { readDecimal } from "./readDecimal";
 import type { ReadError } from "./readError";
 import { currencyIn, oneQuantity, readExpression } from "./readExpression";
 import { partForm, refusesForm } from "./readForm";
@@ -16,7 +17,7 @@ type Read<Value = Problem> = Result<Value, ReadError>;
 
 /**
  * Reads a typed line as a problem in the notation of the house: `40.3 + 7.865 + 12`, `2 1/3 − 3/4`,
- * `−7 − (−12)`, `$10 − 3 × $1.25`, `3 × 2 ft 7 in`, `7.2 ÷ 0.08 to tenths`, `simplify 12/18`. One `=` at
+ * `−7 − (−12)`, `$10 − 3 × $1.25`, `3 × 2 ft 7 in`, `7.2 ÷ 0.08 to tenths`, `simplify 12/18`. One `=` or `?` at
  * the end is allowed. Refuses, with the place where reading stopped, whatever it cannot read, and asks
  * (`readings`) where the line fits another meaning. The line is cut into tokens once; the form is found at
  * their end, the task by their first word, and the rest is read in one descent: linear in the line's length.
@@ -39,6 +40,23 @@ export function readProblem(typed: string, notation: ReadingNotation): Read {
   );
 }
 
+/** The line as its numbers were taken, where some are written in another notation than the house's: `43508.008 + 99.8`; none where all are in that. */
+export function readAs(typed: string, notation: ReadingNotation): string | undefined {
+  if (typed.length > LONGEST_LINE) return undefined;
+  let line = typed;
+  for (const token of [...joinSpacedGroups(tokensOf(typed), notation)].reverse()) {
+    if (token.kind !== "number" || !token.text.includes(otherSign(notation))) continue;
+    const numeral = readDecimal(token.text, notation);
+    // A comma at the end of a number, or thousands as the house writes them, is no other notation.
+    if (!numeral.ok || notation.grouping === "mark") continue;
+    line =
+      line.slice(0, token.at) +
+      writeDecimal(numeral.value, { ...notation, grouping: "none" }) +
+      line.slice(token.end);
+  }
+  return line === typed ? undefined : line;
+}
+
 /** A line cut into tokens, without an equals sign at its end; refuses one that is empty or too long. */
 function cutLine(
   typed: string,
@@ -47,7 +65,10 @@ function cutLine(
   if (typed.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
   const all = joinSpacedGroups(tokensOf(typed), notation);
   if (all.length === 0) return failed({ code: "empty", at: 0 });
-  const stretch = stretchOf(all, 0, all.at(-1)?.text === "=" ? all.length - 1 : all.length);
+  const [before, last] = all.slice(-2);
+  // In 2/3 = 8/? the question mark is a number that is asked for.
+  const open = all.at(-1)?.text === "=" || (last?.text === "?" && before?.kind !== "slash");
+  const stretch = stretchOf(all, 0, open ? all.length - 1 : all.length);
   // Small money that does not say whose it is belongs to the currency that the line names.
   const currency = currencyIn(all, notation.currency);
   const text = typed.slice(0, stretch.end);

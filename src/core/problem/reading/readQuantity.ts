@@ -64,6 +64,7 @@ export function readQuantity(tokens: readonly Token[], end: number, line: Line):
     case "slash":
     case "open":
     case "close":
+    case "power":
     case "other":
       return failed({ code: "missingNumber", at: first.at });
   }
@@ -253,7 +254,7 @@ function amountAfter(
   }
   const numeral = decimalAt(number, line);
   if (!numeral.ok) return numeral;
-  if (numeral.value.fraction.length > MINOR_PLACES)
+  if (numeral.value.fraction.length > MINOR_PLACES && !line.notation.anyPlaces)
     return failed({ code: "smallerThanMinor", at: number.at, minors: currencyOf(currency).minors });
   const quantity: Amount = { kind: "amount", currency, numeral: numeral.value, of: "major" };
   return done({ quantity, took: 2 });
@@ -267,7 +268,7 @@ function minorAmount(word: Token, numeral: Decimal, line: Line): Result<Found, R
     candidates.find((id) => id === line.notation.currency) ??
     candidates[0];
   if (currency === undefined) return undefined;
-  if (numeral.fraction !== "" && !isZero(numeral))
+  if (numeral.fraction !== "" && !isZero(numeral) && !line.notation.anyPlaces)
     return failed({ code: "smallerThanMinor", at: word.at, minors: currencyOf(currency).minors });
   return done({ quantity: { kind: "amount", currency, numeral, of: "minor" }, took: 2 });
 }

@@ -1,4 +1,13 @@
-import { asFraction, type Numeral } from "../../number";
+import {
+  asFraction,
+  type Decimal,
+  decimalSign,
+  leadingPlace,
+  type Numeral,
+  ONES,
+  otherSign,
+  type Place,
+} from "../../number";
 import { type Amount, currencyOf, fromMinorPiece, piecesOfCurrency, type Quantity } from "../../quantity";
 import { done, failed, type Result } from "../../result";
 import type { Expression } from "../expression";
@@ -26,6 +35,9 @@ const TASKS: ReadonlyMap<string, Task> = new Map<string, Task>([
   ["round", { read: roundTask }],
   ["compare", { read: (rest, line) => listTask("compare", rest, line) }],
   ["order", { read: (rest, line) => listTask("order", rest, line) }],
+  ["largest", { read: (rest, line) => listTask("order", rest, line) }],
+  ["smallest", { read: (rest, line) => listTask("order", rest, line) }],
+  ["which", { second: "is", read: whichTask }],
   ["simplify", { read: simplifyTask }],
   ["reduce", { read: simplifyTask }],
   ["write", { read: rewriting }],
@@ -40,12 +52,16 @@ const TASKS: ReadonlyMap<string, Task> = new Map<string, Task>([
 /** The problem of a line: by the word it begins with, or the expression it is. */
 export function readTask(line: FormedLine, around: Line): Read {
   const { tokens } = line.body;
+  const sides = comparedSides(line.body);
+  if (sides !== undefined) return partsTask("compare", sides, line, around);
   const task = TASKS.get(wordOf(tokens[0]));
   if (task === undefined || (task.second !== undefined && wordOf(tokens[1]) !== task.second))
     return plainTask(line, around);
   if (task.later !== undefined && !tokens.some((token) => wordOf(token) === task.later))
     return plainTask(line, around);
-  const from = task.second === undefined ? 1 : 2;
+  const named = task.second === undefined ? 1 : 2;
+  // A colon may stand after what is to be done: `order: 0.3; 0.15`.
+  const from = tokens[named]?.text === ":" ? named + 1 : named;
   return task.read({ ...line, body: stretchOf(tokens, from, tokens.length) }, around);
 }
 
@@ -164,20 +180,78 @@ function simplifyTask(rest: FormedLine, line: Line): Read {
   return rewriting({ ...rest, form: { kind: "simplest" } }, line);
 }
 
-function roundTask({ body, form, formAt }: FormedLine, line: Line): Read {
+/** What `3,748` could be where it is to be rounded to tenths: thousands have no tenths, so it is asked about. */
+function thousandsOrPoint(
+  { tokens }: Stretch,
+  place: Place,
+  { notation, text }: Line,
+): ReadError | undefined {
+  const [token, more] = tokens;
+  const other = otherSign(notation);
+  if (more !== undefined || token === undefined || place >= ONES || notation.grouping === "mark")
+    return undefined;
+  if (token.text.split(other).length !== 2 || token.text.includes(decimalSign(notation))) return undefined;
+  const readings = [decimalSign(notation), ""].map(
+    (mark) => text.slice(0, token.at) + token.text.replace(other, mark) + text.slice(token.end),
+  );
+  const [first = "", second] = readings;
+  // With other than three digits after it, it is no mark of thousands.
+  return token.text.length - token.text.indexOf(other) === 4 && second !== undefined
+    ? { code: "otherNotation", at: token.at + token.text.indexOf(other), readings: [first, second] }
+    : undefined;
+}
+
+/** The place that so many significant figures of a number end in. */
+function placeOfFigures(numeral: Decimal, figures: number): Place | undefined {
+  const first = leadingPlace(numeral);
+  return first === undefined ? undefined : first - figures + 1;
+}
+
+/** What stands on the two sides of a sign that asks how they lie to each other: `0.45 ? 0.6`, `1/3 vs 1/4`. */
+function comparedSides({ tokens }: Stretch): readonly [Stretch, Stretch] | undefined {
+  const asks = (token: Token): boolean =>
+    /^(?:vs|versus)$/.test(wordOf(token)) || (token.kind === "other" && /^[?_□☐○◯]$/.test(token.text));
+  const at = tokens.findIndex(asks);
+  if (at < 1 || at === tokens.length - 1 || tokens.filter(asks).length > 1) return undefined;
+  return [stretchOf(tokens, 0, at), stretchOf(tokens, at + 1, tokens.length)];
+}
+
+const LARGER: readonly string[] = ["larger", "bigger", "greater", "largest", "biggest", "greatest"];
+
+/** `which is larger, 0.45 or 0.6` */
+function whichTask({ body, ...rest }: FormedLine, line: Line): Read {
+  const { tokens } = body;
+  if (!LARGER.includes(wordOf(tokens[0]))) return plainTask({ body, ...rest }, line);
+  const next = tokens[1];
+  const from = next?.text === "," || next?.text === ":" ? 2 : 1;
+  return listTask("compare", { ...rest, body: stretchOf(tokens, from, tokens.length) }, line);
+}
+
+function roundTask({ body, form: asked, figures, formAt }: FormedLine, line: Line): Read {
   const number = quantityIn(body, line);
   if (!number.ok) return number;
   const at = startOf(body);
   if (number.value.kind !== "decimal") return failed({ code: "moreThanANumber", at });
   if (number.value.negative) return failed({ code: "negativeAmount", at });
+  const place = figures === undefined ? undefined : placeOfFigures(number.value, figures);
+  const form = place === undefined ? asked : ({ kind: "toPlace", place } as const);
   if (form.kind !== "toPlace") return failed({ code: "roundToWhat", at: formAt });
+  const asDecimal = thousandsOrPoint(body, form.place, line);
+  if (asDecimal !== undefined) return failed(asDecimal);
   return done({ kind: "decimals", op: "round", operands: [number.value], form });
 }
 
 /** Numbers to be compared or put in order, with `and`, `;` or `,` and a space between them. */
-function listTask(op: "compare" | "order", { body, form, formAt }: FormedLine, line: Line): Read {
+const listTask = (op: "compare" | "order", formed: FormedLine, line: Line): Read =>
+  partsTask(op, listed(formed.body, ["and", "with", "or"], line.notation), formed, line);
+
+function partsTask(
+  op: "compare" | "order",
+  parts: readonly Stretch[],
+  { body, form, formAt }: FormedLine,
+  line: Line,
+): Read {
   if (form.kind !== "asItComes") return failed({ code: "otherForm", at: formAt, of: "compare" });
-  const parts = listed(body, ["and", "with"], line.notation);
   if (op === "compare" && parts.length !== 2) return failed({ code: "compareTwo", at: body.end });
   if (op === "order" && (parts.length < 2 || parts.length > MOST_OPERANDS.order))
     return failed({ code: "orderSeveral", at: body.end, most: MOST_OPERANDS.order });

@@ -14,7 +14,7 @@ interface Stretched {
  */
 export type Token =
   | (Stretched & {
-      readonly kind: "number" | "vulgar" | "slash" | "money" | "word" | "open" | "close" | "other";
+      readonly kind: "number" | "vulgar" | "slash" | "money" | "word" | "open" | "close" | "power" | "other";
     })
   | (Stretched & { readonly kind: "sign"; readonly op: SignedOperation });
 
@@ -30,6 +30,7 @@ const CHARACTERS: ReadonlyMap<string, Exclude<Token["kind"], "sign"> | SignedOpe
   ...[..."/⁄∕"].map((character) => [character, "slash"] as const),
   ...[..."(["].map((character) => [character, "open"] as const),
   ...[...")]"].map((character) => [character, "close"] as const),
+  ...[..."^²³⁴⁵⁶"].map((character) => [character, "power"] as const),
   ...[..."°′'’″\""].map((character) => [character, "word"] as const),
 ]);
 

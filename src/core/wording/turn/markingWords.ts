@@ -11,10 +11,13 @@ export const FORM_FAULT_WORDS: Readonly<Record<FormFault, string>> = {
   improper: "not yet a mixed number",
   mixed: "a mixed number, where one fraction is wanted",
   trailingZeros: "zeros at the end that say nothing",
-  noLeadingZero: "no zero before the point",
+  stray: "a zero or a point that nobody writes",
   moneyPlaces: "money has two places",
   notRegrouped: "units not yet regrouped",
   notRounded: "not rounded as asked",
+  rounded: "rounded, not exact",
+  goesOnceMore: "what is left is as large as the divisor: it goes once more",
+  fromLargest: "in order, but from the largest",
   otherForm: "in another form than asked",
 };
 

@@ -38,6 +38,8 @@ export function readErrorWords(error: ReadError, house: HouseRules): string {
       return `A fraction can't count a unit here. Type it as a decimal, as in 3${decimalSign(house)}5 lb, or with a smaller unit, as in 3 lb 8 oz.`;
     case "notWholeTimes":
       return "A measure or an amount is multiplied or divided by a whole number here, such as 3.";
+    case "power":
+      return `A power here is a whole number from 2 to ${error.most}.`;
     case "openBracket":
       return "This bracket is never closed. Type ) where it ends.";
     case "closeBracket":

@@ -1,0 +1,40 @@
+import type { Problem } from "../problem";
+import { currencyOf, type UnitId } from "../quantity";
+import { currencyIn, unitsWanted } from "./givenAnswer";
+
+/** What people write for parts of an answer, and what it is read as. */
+const SAID: readonly (readonly [RegExp, string])[] = [
+  [/^(?:minus|negative)\s+(?=\S)/iu, "−"],
+  // "1 and 1/2" is a mixed number.
+  [/(?<=\d)\s+and\s+(?=\d+\s?\/)/giu, " "],
+];
+
+/** An answer written as problems are: `minus 8` as −8, `1 and 1/2` as 1 1/2, `4:15` as hours and minutes, `1 dollar 73 cents` with its sign. */
+export function plainly(text: string, problem: Problem): string {
+  const said = SAID.reduce((line, [pattern, plain]) => line.replace(pattern, plain), text);
+  return inMoney(byTheClock(said, unitsWanted(problem)), problem);
+}
+
+/** `4:15` as 4 h 15 min, or as minutes and seconds where no hours are asked for; `4h15` likewise. */
+function byTheClock(text: string, units: readonly UnitId[] | undefined): string {
+  const clock = /^([−-]?\d{1,4})\s?[:h]\s?(\d{1,2})$/.exec(text);
+  const [, first, second] = clock ?? [];
+  if (units === undefined || first === undefined || second === undefined) return text;
+  if (units.includes("h") || (units.includes("min") && !units.includes("s")))
+    return `${first} h ${second} min`;
+  return units.includes("min") ? `${first} min ${second} s` : text;
+}
+
+const AMOUNT = /^([\d.,]{1,40})\s+(\p{L}+)(?:(?:,|\s+and)?\s+(\d{1,2})\s+(\p{L}+))?$/u;
+
+/** An amount in words: `1 dollar 73 cents`, `1 dollar and 73 cents`, `5 dollars`. */
+function inMoney(text: string, problem: Problem): string {
+  const id = currencyIn(problem);
+  const [, count, major = "", small, minor = ""] = AMOUNT.exec(text) ?? [];
+  if (id === undefined || count === undefined) return text;
+  const words = currencyOf(id);
+  const isOf = (word: string, ...names: readonly string[]): boolean => names.includes(word.toLowerCase());
+  if (!isOf(major, words.name, words.names)) return text;
+  if (small === undefined) return `${words.sign}${count}`;
+  return isOf(minor, words.minor, words.minors) ? `${words.sign}${count}.${small.padStart(2, "0")}` : text;
+}

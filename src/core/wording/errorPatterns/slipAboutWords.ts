@@ -1,0 +1,36 @@
+import type { Likelihood, SlipAbout } from "../../errorPatterns";
+import type { HouseRules } from "../../house";
+import { signOf, writeAnswer, writeProblem } from "../../problem";
+import { writeQuantity } from "../../quantity";
+
+/** How likely an explanation is, in words. */
+export const LIKELIHOOD_WORDS: Readonly<Record<Likelihood, string>> = {
+  veryLikely: "very likely",
+  likely: "likely",
+  possible: "possible",
+};
+
+/** What just went wrong in a slip: `the 7 of 4.578 copied as 1`, `8 × 7 taken for 54`. */
+export function slipAboutWords(about: SlipAbout, house: HouseRules): string {
+  switch (about.kind) {
+    case "copied":
+      return `the ${about.digit} of ${writeQuantity(about.of, house)} copied as ${about.as}`;
+    case "leftOut":
+    case "twice": {
+      const where = about.of === undefined ? "the answer" : writeQuantity(about.of, house);
+      return `the ${about.digit} of ${where} ${about.kind === "leftOut" ? "left out" : "written twice"}`;
+    }
+    case "fact":
+      return `${about.digit} ${signOf("multiply", house)} ${about.by} taken for ${about.taken}`;
+    case "swapped":
+      return `${about.digits} written as ${[...about.digits].reverse().join("")}`;
+    case "key":
+      return `${about.as} typed for ${about.digit}, the key beside it`;
+    case "offByOne":
+      return `${writeAnswer(about.written, house)} for ${writeAnswer(about.right, house)}`;
+    case "operation":
+      return `${writeProblem(about.read, house)} was worked`;
+    case "sign":
+      return "its sign is the other one";
+  }
+}
