@@ -1,5 +1,13 @@
 import fs from "node:fs";
-import { type ErrorPattern, explanationsOf, PATTERNS, sheetExplanations } from "../src/core/errorPatterns";
+import {
+  answersLike,
+  type ErrorPattern,
+  explanationsOf,
+  isSlip,
+  PATTERNS,
+  SMALL_SPACE,
+  sheetExplanations,
+} from "../src/core/errorPatterns";
 import { PRESETS } from "../src/core/house";
 import { sameAnswer } from "../src/core/marking";
 import type { Problem } from "../src/core/problem";
@@ -13,6 +21,7 @@ import {
   skillOf,
   waysOf,
 } from "../src/core/testing/learners";
+import { simulated } from "../src/core/testing/simulated";
 
 /**
  * How well wrong answers are explained: for each pattern, on problems that trigger it, how often it is named;
@@ -85,6 +94,43 @@ function unexplained(problems: readonly Problem[]): { readonly seen: number; rea
   return { seen, left };
 }
 
+/** In how many bins the probabilities of explanations are held against how often they are true. */
+const BINS = 10;
+/** A seed that the weights were not fitted with. */
+const HELD_OUT = 40_507;
+
+/** How probable explanations are said to be, and how often they are true of simulated learners, in ten bins. */
+function calibration(skills: readonly (keyof typeof PATTERNS)[]) {
+  const bins = Array.from({ length: BINS }, () => ({ explanations: 0, said: 0, true: 0 }));
+  let [answers, slipInSmall, sureInSmall] = [0, 0, 0];
+  for (const skill of skills) {
+    for (const { problem, answer, patterns: behind } of simulated(skill, TRIGGERED * 2, HELD_OUT, house)) {
+      answers += 1;
+      const ways = waysOf(problem, house);
+      const small = Math.min(answersLike(ways.right), answersLike(answer)) < SMALL_SPACE;
+      for (const { patterns: found, probability } of explanationsOf(ways, answer)) {
+        const bin = bins[Math.min(BINS - 1, Math.floor(probability * BINS))];
+        if (bin === undefined) throw new Error("calibration: there is no such bin");
+        bin.explanations += 1;
+        bin.said += probability;
+        bin.true += [...found].sort().join() === [...behind].sort().join() ? 1 : 0;
+        if (small && found.some(isSlip)) slipInSmall = Math.max(slipInSmall, probability);
+        if (small) sureInSmall = Math.max(sureInSmall, probability);
+      }
+    }
+  }
+  return {
+    answers,
+    slipInSmall,
+    sureInSmall,
+    bins: bins.map(({ explanations, said, true: is }) => ({
+      explanations,
+      said: said / explanations,
+      true: is / explanations,
+    })),
+  };
+}
+
 const patterns: Record<string, ReturnType<typeof measured>> = {};
 const unknown = { seen: 0, left: 0 };
 for (const [skill, all] of Object.entries(PATTERNS)) {
@@ -110,14 +156,20 @@ for (const [skill, all] of Object.entries(PATTERNS)) {
       text[3],
     );
   }
-  const more = unexplained(problems.slice(0, TRIGGERED * 2));
+  const more = unexplained(problems.slice(0, TRIGGERED * 4));
   unknown.seen += more.seen;
   unknown.left += more.left;
 }
 console.log(`${unknown.left} of ${unknown.seen} random answers left unexplained`);
+const calibrated = calibration(Object.values(PATTERNS).flatMap(([first]) => (first ? [skillOf(first)] : [])));
+for (const { explanations, said, true: is } of calibrated.bins)
+  console.log(`said ${said.toFixed(2)}, true ${is.toFixed(2)}, of ${explanations}`);
+console.log(
+  `a slip among few answers at most ${calibrated.slipInSmall.toFixed(2)}, anything ${calibrated.sureInSmall.toFixed(2)}`,
+);
 const rounded = (_: string, value: unknown): unknown =>
   typeof value === "number" ? Math.round(value * 10_000) / 10_000 : value;
 fs.writeFileSync(
   "bench/patterns.json",
-  `${JSON.stringify({ triggered: TRIGGERED, sheet: SHEET, noise: NOISE, unknown, patterns }, rounded, 2)}\n`,
+  `${JSON.stringify({ triggered: TRIGGERED, sheet: SHEET, noise: NOISE, unknown, calibrated, patterns }, rounded, 2)}\n`,
 );

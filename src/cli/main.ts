@@ -83,8 +83,9 @@ async function explain(
 }
 
 /** The verdict, then each explanation: how likely it is, its patterns by id and by name; what helps, and what would tell two apart. */
-function explainedText({ verdict, explanations, separating }: ExplainedJson): string {
-  if (verdict !== "wrong") return verdict === "right" ? "right" : "right value, another form";
+function explainedText({ verdict, faults, wanted, explanations, separating }: ExplainedJson): string {
+  if (verdict === "right") return "right";
+  if (verdict === "form") return `right value, another form: ${faults.join("; ")}; wanted: ${wanted}`;
   const [first] = explanations;
   if (first === undefined) return "wrong: no explanation found";
   return [

@@ -13,7 +13,7 @@ export { markedAnswer, waysKept } from "./explaining/explainAnswer";
 export { type Answered, isSteady, sheetExplanations, showingsOn, waysTaken } from "./explaining/sheet";
 export { patternsFor, type WrongWays, wrongWays } from "./explaining/wrongWays";
 export { PATTERN_IDS, type PatternId } from "./patternIds";
-export { type Replay, replayOf, slipBehind, undoingOf } from "./replaying/replay";
+export { type Replay, replayOf, slipsBehind, undoingOf } from "./replaying/replay";
 export { type Separating, separatingProblem } from "./replaying/separating";
 export { isSlip, SLIPS } from "./slips/slipFacts";
 export { type SlipAbout, slipsOf } from "./slips/slips";

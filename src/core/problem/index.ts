@@ -50,7 +50,7 @@ export {
 export { problemOf } from "./problemOf";
 export type { FormOf, ReadError } from "./reading/readError";
 export { refusesForm } from "./reading/readForm";
-export { LONGEST_LINE, readAs, readOneQuantity, readProblem } from "./reading/readProblem";
+export { LONGEST_LINE, readOneQuantity, readProblem } from "./reading/readProblem";
 export { MOST_FRACTION_DIGITS } from "./reading/readQuantity";
 export { type Token, tokensOf, wordOf } from "./reading/tokens";
 export {

@@ -32,7 +32,8 @@ export function markedWork(
   history: ReadonlyMap<PatternId, Showings>,
 ) {
   const ways = wrongWays(problem, house);
-  const { verdict, explanations } = markedAnswer(ways, given, house, history);
+  const { verdict, explanations: found } = markedAnswer(ways, given, house, history);
+  const explanations = verdict.kind === "wrong" ? found : [];
   const shown = explanations.map((explanation) => ({
     ...toldExplanation(ways, given.answer, explanation, house),
     onPaper: agrees(paper, problem, house, explanation.patterns, given.answer),

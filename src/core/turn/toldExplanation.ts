@@ -1,4 +1,10 @@
-import { type Explanation, likelihoodOf, type PatternId, slipBehind, type WrongWays } from "../errorPatterns";
+import {
+  type Explanation,
+  likelihoodOf,
+  type PatternId,
+  slipsBehind,
+  type WrongWays,
+} from "../errorPatterns";
 import type { HouseRules } from "../house";
 import type { Answer } from "../problem";
 import { LIKELIHOOD_WORDS, patternWords, slipAboutWords } from "../wording";
@@ -13,6 +19,9 @@ export interface ToldExplanation {
   readonly likely: string;
 }
 
+/** The most slips of a kind that are told, where several come to the same. */
+const MOST_TOLD = 2;
+
 /** An explanation of an answer in words. */
 export function toldExplanation(
   { problem, right }: WrongWays,
@@ -20,8 +29,8 @@ export function toldExplanation(
   { patterns, probability }: Explanation,
   house: HouseRules,
 ): ToldExplanation {
-  const slip = slipBehind(problem, right, patterns, given);
-  const about = slip === undefined ? "" : `: ${slipAboutWords(slip.about, house)}`;
+  const slips = slipsBehind(problem, right, patterns, given).map(({ about }) => slipAboutWords(about, house));
+  const about = slips.length === 0 ? "" : `: ${[...new Set(slips)].slice(0, MOST_TOLD).join(", or ")}`;
   return {
     patterns,
     names: patterns.map((id) => patternWords(id).name + about),

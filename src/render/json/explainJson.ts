@@ -5,7 +5,7 @@ import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
 import { mapTwo } from "@/core/tuples";
 import { type ToldExplanation, toldExplanation } from "@/core/turn";
-import { givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
+import { FORM_FAULT_WORDS, givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
 import type { ProgramError } from "./workJson";
 
 /** What a program asks about: a problem and an answer to it as typed, and house choices if it likes. */
@@ -20,6 +20,9 @@ interface ExplainJson {
   readonly problem: string;
   readonly given: string;
   readonly verdict: "right" | "form" | "wrong";
+  /** What an answer of the right value lacks, in words, and how it was wanted; none for other answers. */
+  readonly faults: readonly string[];
+  readonly wanted: string | null;
   /** Likeliest first. Their probabilities are of all that could have led to the answer, to four places. */
   readonly explanations: readonly ToldExplanation[];
 }
@@ -85,6 +88,8 @@ export function explainRequested(request: ExplainRequest): Result<ExplainJson, P
     problem: request.problem,
     given: request.given,
     verdict: verdict.kind,
+    faults: verdict.kind === "form" ? verdict.faults.map((fault) => FORM_FAULT_WORDS[fault]) : [],
+    wanted: verdict.kind === "form" ? writeAnswer(ways.right, house.value) : null,
     explanations: explanations.map((one) => {
       const told = toldExplanation(ways, given.value.answer, one, house.value);
       return { ...told, probability: Math.round(told.probability * 10_000) / 10_000 };

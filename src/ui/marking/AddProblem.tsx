@@ -45,9 +45,7 @@ export function AddProblem({
         autoComplete="off"
         spellCheck={false}
         placeholder={
-          full
-            ? "This sheet is full"
-            : `Next problem, such as 12${decimalSign(house)}03 − 4${decimalSign(house)}578`
+          full ? "This sheet is full" : `Such as 12${decimalSign(house)}03 − 4${decimalSign(house)}578`
         }
         onChange={(event) => {
           setTyped(event.target.value);

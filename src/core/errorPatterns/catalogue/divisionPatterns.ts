@@ -39,11 +39,11 @@ const writes =
     return quotient?.kind === "decimal" ? { ...answer, quotient } : undefined;
   };
 
-/** The digits of a quotient without the noughts between them. */
-function withoutInnerNoughts(quotient: Decimal): Decimal | undefined {
+/** The digits of a quotient without the zeros between them. */
+function withoutInnerZeros(quotient: Decimal): Decimal | undefined {
   const { whole, fraction: end } = quotient;
   const first = whole.replace(/^0+/, "");
-  // A nought at the end of the whole part lies between digits only where decimals follow.
+  // A zero at the end of the whole part lies between digits only where decimals follow.
   const kept = end === "" ? first.replace(/0+(?=0*[1-9])/g, "") : first.replace(/0/g, "");
   const after = first === "" ? end.replace(/(?<=[1-9])0+/g, "") : end.replace(/0+/g, "");
   return { ...quotient, whole: kept || "0", fraction: after };
@@ -142,7 +142,7 @@ function zerosStruck(problem: Problem): Problem | undefined {
   return withOperands(problem, [struck(dividend), struck(divisor)]);
 }
 
-/** The digits run together, where noughts were appended to a whole number. */
+/** The digits run together, where zeros were appended to a whole number. */
 function withoutPoint(quotient: Decimal, dividend: Decimal, divisor: Decimal): Decimal | undefined {
   if (dividend.fraction !== "" || divisor.fraction !== "" || quotient.fraction === "") return undefined;
   const whole = (quotient.whole + quotient.fraction).replace(/^0+(?=\d)/, "");
@@ -188,7 +188,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: ["div-two-halves", "div-digit-by-digit"],
     ...BY_DIVISION,
-    writes: writes(withoutInnerNoughts),
+    writes: writes(withoutInnerZeros),
   },
   {
     id: "div-leading-zero-lost",

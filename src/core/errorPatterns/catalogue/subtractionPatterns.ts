@@ -11,13 +11,13 @@ const byDecomposition = decidesIn(subtractionByDecomposition);
 const withPayments = decidesIn(equalAdditions, makingUp);
 const IN_COLUMNS = [subtractionByDecomposition.id, equalAdditions.id, makingUp.id];
 
-/** A nought next door becomes nine, and that is all. */
+/** A zero next door becomes nine, and that is all. */
 function nineAndStop(standing: readonly number[], needy: number): readonly Change[] | undefined {
   const [top = 0, next] = [standing[needy], standing[needy + 1]];
   return next === 0 ? [becomes(needy + 1, 0, 9), becomes(needy, top, top + 10)] : undefined;
 }
 
-/** The columns of an exchange across noughts, each of which becomes `crossed`; none where there are none. */
+/** The columns of an exchange across zeros, each of which becomes `crossed`; none where there are none. */
 function across(standing: readonly number[], needy: number, crossed: number): readonly Change[] | undefined {
   const lender = standing.findIndex((count, column) => column > needy && count > 0);
   const [lent, top] = [standing[lender], standing[needy]];
@@ -29,18 +29,15 @@ function across(standing: readonly number[], needy: number, crossed: number): re
   return [becomes(lender, lent, lent - 1), ...between, becomes(needy, top, top + 10)];
 }
 
-/** Every nought at the end becomes nine, the last one too. */
+/** Every zero at the end becomes nine, the last one too. */
 function allNines(standing: readonly number[], needy: number): readonly Change[] | undefined {
   if (needy !== 0 || standing[0] !== 0 || standing[1] !== 0) return undefined;
   const changes = across(standing, needy, 9);
   return changes?.map((change) => (change.column === 0 ? becomes(0, 0, 9) : change));
 }
 
-const isUntouchedNought = (
-  top: number,
-  bottom: number,
-  { altered }: { readonly altered: boolean },
-): boolean => top === 0 && bottom > 0 && !altered;
+const isUntouchedZero = (top: number, bottom: number, { altered }: { readonly altered: boolean }): boolean =>
+  top === 0 && bottom > 0 && !altered;
 
 /** The difference of the wholes, and that of what stands after the points, as whole numbers. */
 function inHalves(problem: Problem): Split | undefined {
@@ -128,8 +125,8 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     common: 3,
     lookAlikes: ["sub-column-gap", "sub-tail-brought-down", "sub-two-halves"],
     decides: byDecomposition({
-      fallsShort: (top, bottom, at) => !isUntouchedNought(top, bottom, at) && top < bottom,
-      leaves: (top, bottom, at) => (isUntouchedNought(top, bottom, at) ? bottom : top - bottom),
+      fallsShort: (top, bottom, at) => !isUntouchedZero(top, bottom, at) && top < bottom,
+      leaves: (top, bottom, at) => (isUntouchedZero(top, bottom, at) ? bottom : top - bottom),
     }),
   },
   {

@@ -32,7 +32,7 @@ function placesOf({ parts }: Measure, index: number): number {
   return rate === 1000n ? 3 : rate === 100n ? 2 : 0;
 }
 
-/** Counts joined to the larger unit without the noughts that hold places: 3 L 45 mL as 3.45 L. */
+/** Counts joined to the larger unit without the zeros that hold places: 3 L 45 mL as 3.45 L. */
 function withoutHolders(problem: Problem): Problem | undefined {
   if (problem.kind !== "measures") return undefined;
   let changed = false;

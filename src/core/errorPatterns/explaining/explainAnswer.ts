@@ -11,14 +11,17 @@ export interface Marked {
   readonly explanations: readonly Explanation[];
 }
 
-/** Marks one answer. A right one is never given a pattern. */
+/** Marks one answer. A right one is never given a pattern; an order from the other end is most likely no error, but may be one. */
 export function markedAnswer(ways: WrongWays, given: Given, house: HouseRules, history?: History): Marked {
   const verdict = verdictOf(ways.problem, ways.right, given, house);
   return {
     verdict,
-    explanations: verdict.kind === "wrong" ? explanationsOf(ways, given.answer, history) : [],
+    explanations: mayBeError(verdict) ? explanationsOf(ways, given.answer, history) : [],
   };
 }
+
+const mayBeError = (verdict: Verdict): boolean =>
+  verdict.kind === "wrong" || (verdict.kind === "form" && verdict.faults.includes("fromLargest"));
 
 /** How many problems' wrong ways are kept: those of two sheets as long as they can be, so that going through one leaves them all there. */
 const MOST_KEPT = 2 * MOST_ROWS;

@@ -57,17 +57,16 @@ export function replayOf(
   return { wrong: made, sound, departs: departure(made, sound) };
 }
 
-/** The careless slip of a kind that leads to an answer: what went wrong in it can be said. None where none of that kind does. */
-export function slipBehind(
+/** The careless slips of a kind that lead to an answer, each with what went wrong in it. */
+export function slipsBehind(
   problem: Problem,
   right: Answer,
   [pattern, more]: readonly PatternId[],
   given: Answer | undefined,
-): Slip | undefined {
-  if (pattern === undefined || more !== undefined || given === undefined || !isSlip(pattern))
-    return undefined;
+): readonly Slip[] {
+  if (pattern === undefined || more !== undefined || given === undefined || !isSlip(pattern)) return [];
   const value = valueIn(problem, given);
-  return slipsOf(problem, right).find(
+  return slipsOf(problem, right).filter(
     (slip) => slip.id === pattern && slipValue(problem, right, slip)?.key === value.key,
   );
 }
@@ -78,7 +77,7 @@ function slipActs(
   patterns: readonly PatternId[],
   given: Answer | undefined,
 ): readonly PatternAct[] | undefined {
-  const slip = slipBehind(problem, right, patterns, given);
+  const [slip] = slipsBehind(problem, right, patterns, given);
   return slip === undefined ? undefined : [slip.act];
 }
 

@@ -7,7 +7,7 @@ import { anyHouse, anyProblem } from "../../testing/arbitrary";
 import { readErrorWords } from "../../wording";
 import { writeAnswer } from "../answer";
 import { writeProblem } from "../writeProblem";
-import { LONGEST_LINE, readAs, readNumber, readProblem } from "./readProblem";
+import { LONGEST_LINE, readNumber, readProblem } from "./readProblem";
 
 const point = PRESETS.fillersTrueValue;
 const pointWithGroups = PRESETS.gapsShort;
@@ -256,18 +256,6 @@ describe("reading a problem", () => {
     const problem = readProblem(line, house);
     expect(problem.ok).toBe(false);
     expect(problem.ok ? [] : "readings" in problem.error && problem.error.readings).toEqual(readings);
-  });
-});
-
-describe("what is said of a line that was read otherwise than it is written here", () => {
-  it.each([
-    ["43,508.008 + 99.8", point, "43508.008 + 99.8"],
-    ["3,5 + 1", point, "3.5 + 1"],
-    ["3.5 + 1", point, undefined],
-    ["compare 0.3, 0.4", point, undefined],
-    ["3.5 + 1", comma, "3,5 + 1"],
-  ])("%s", (line, house, said) => {
-    expect(readAs(line, house)).toBe(said);
   });
 });
 

@@ -1,8 +1,7 @@
-import { type Numeral, otherSign, writeDecimal } from "../../number";
+import type { Numeral } from "../../number";
 import type { Quantity } from "../../quantity";
 import { done, failed, type Result } from "../../result";
 import type { Problem, ReadingNotation } from "../problem";
-import { readDecimal } from "./readDecimal";
 import type { ReadError } from "./readError";
 import { currencyIn, oneQuantity, readExpression } from "./readExpression";
 import { partForm, refusesForm } from "./readForm";
@@ -38,23 +37,6 @@ export function readProblem(typed: string, notation: ReadingNotation): Read {
       ? { code: "roundToWhat", at: formed.value.formAt }
       : { code: "otherForm", at: formed.value.formAt, of: refused },
   );
-}
-
-/** The line as its numbers were taken, where some are written in another notation than the house's: `43508.008 + 99.8`; none where all are in that. */
-export function readAs(typed: string, notation: ReadingNotation): string | undefined {
-  if (typed.length > LONGEST_LINE) return undefined;
-  let line = typed;
-  for (const token of [...joinSpacedGroups(tokensOf(typed), notation)].reverse()) {
-    if (token.kind !== "number" || !token.text.includes(otherSign(notation))) continue;
-    const numeral = readDecimal(token.text, notation);
-    // A comma at the end of a number, or thousands as the house writes them, is no other notation.
-    if (!numeral.ok || notation.grouping === "mark") continue;
-    line =
-      line.slice(0, token.at) +
-      writeDecimal(numeral.value, { ...notation, grouping: "none" }) +
-      line.slice(token.end);
-  }
-  return line === typed ? undefined : line;
 }
 
 /** A line cut into tokens, without an equals sign at its end; refuses one that is empty or too long. */

@@ -27,7 +27,7 @@ export const DIVISION_PATTERN_WORDS = {
     knownFrom: "classroom lore (over-generalised rules: Hiebert & Wearne 1985)",
   },
   "div-inner-zero-lost": {
-    name: "A step that does not go leaves no mark",
+    name: "A zero inside the quotient is left out",
     does: "Divide correctly but write nothing when the divisor does not go into the number brought down, so zeros between non-zero quotient digits vanish; the point keeps its place among the digits that remain.",
     shows: "quotients such as 103, 2.06, 40.5",
     apart: "from div-two-halves: use a quotient like 103 or a whole part that does not divide exactly",
@@ -35,7 +35,7 @@ export const DIVISION_PATTERN_WORDS = {
     knownFrom: "Buswell & John (1926); Brueckner (1930); Ashlock",
   },
   "div-leading-zero-lost": {
-    name: "Noughts after the point are skipped",
+    name: "Zeros after the point are skipped",
     does: "When the quotient is below a tenth, the zeros directly after its point are left out.",
     shows: "quotients such as 0.07 or 0.004",
     apart: "from div-inner-zero-lost: those zeros lie between non-zero digits",
@@ -92,7 +92,7 @@ export const DIVISION_PATTERN_WORDS = {
       "belief: Bell, Swan & Taylor (1981), Fischbein et al. (1985), Tirosh & Graeber (1989); this written form: classroom lore",
   },
   "div-appended-zero-no-point": {
-    name: "Noughts appended, point never written",
+    name: "Zeros appended, the point never written",
     does: "Whole ÷ whole with a remainder: append zeros and divide on correctly, but write no point, so the quotient digits run together.",
     shows: "whole numbers that do not divide exactly",
     apart: "from div-points-ignored: that one gets whole ÷ whole right",

@@ -19,7 +19,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     knownFrom: "Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
   },
   "sub-zero-top-copied": {
-    name: "Nought take a digit leaves that digit",
+    name: "Zero take away a digit leaves that digit",
     does: "Borrow correctly in general, but when the top digit is 0 (written or filled in) and has not been altered by an earlier borrow, write the lower digit itself and do not borrow.",
     shows: "an undisturbed 0, or a blank to be filled with 0, above a non-zero digit",
     apart:
@@ -62,7 +62,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     knownFrom: "VanLehn (1990)",
   },
   "sub-pays-twice": {
-    name: "Pays for one ten two times",
+    name: "One ten is paid for twice",
     does: "Each time ten is added to a top digit, take one from the next top digit and also add one to the next lower digit (decomposition and equal additions mixed).",
     shows: "any borrowing",
     apart: "from an off-by-one fact slip: occurs in every column left of a borrow",

@@ -2,7 +2,8 @@
 
 import { type ReactElement, type RefObject, useEffect, useId, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import { writeProblem } from "@/core/problem";
+import { decimalSign } from "@/core/number";
+import { signOf, writeProblem } from "@/core/problem";
 import { readErrorWords } from "@/core/wording";
 import { ROUTES } from "../../routes";
 import { LazyPalette } from "../lazy";
@@ -68,7 +69,7 @@ export function ProblemField({
         autoComplete="off"
         autoCapitalize="off"
         spellCheck={false}
-        placeholder="Type a problem, such as 12.5 × 0.4"
+        placeholder={`Such as 12${decimalSign(house)}5 ${signOf("multiply", house)} 0${decimalSign(house)}4`}
         className="h-12 w-full rounded-xl border border-edge bg-page pr-11 pl-4 font-board text-[21px] text-ink placeholder:font-sans placeholder:text-base placeholder:text-soft focus-visible:outline-2 aria-invalid:border-rust"
       />
       <span className="pointer-events-none absolute top-3.5 right-3.5 rounded-md border border-edge px-1.5 font-sans text-xs leading-5 text-soft">
