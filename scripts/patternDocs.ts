@@ -25,6 +25,8 @@ const TITLES = {
   units: "Mixed units",
   chains: "Several operations in one line",
   judging: "Comparing, rounding and checking",
+  shifting: "Times and divided by 10, 100, 1000",
+  across: "Across the operations",
 } as const;
 
 const percent = (share: number | null): string => `${Math.round((share ?? 0) * 100)}%`;

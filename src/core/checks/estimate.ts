@@ -59,6 +59,7 @@ function roughlyIn(problem: Problem): readonly Estimate[] {
       return [estimateOfQuotient(problem.operands)];
     case "round":
     case "compare":
+    case "order":
       return [];
   }
 }

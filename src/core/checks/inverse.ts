@@ -97,6 +97,7 @@ function inverseOfDecimals(working: Working, problem: DecimalProblem, library: L
       return inverseOfQuotient(working, problem.operands, library);
     case "round":
     case "compare":
+    case "order":
       return undefined;
   }
 }

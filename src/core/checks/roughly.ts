@@ -74,6 +74,8 @@ export function roughlyOf(problem: Exclude<Problem, DecimalProblem>): Estimate |
       return roughMoney(problem);
     case "measures":
       return roughMeasures(problem);
+    case "quantities":
+      return undefined;
     case "chain":
       return roughChain(problem);
   }

@@ -56,6 +56,7 @@ export function sensesOf({ problem, answer }: Working): readonly SenseReason[] {
     }
     case "decimals":
     case "money":
+    case "quantities":
     case "chain":
       return [];
   }

@@ -39,6 +39,7 @@ export function undoing({ problem, answer }: Working): Undoing | undefined {
     case "measures":
       return undoMeasures(problem, answer);
     case "decimals":
+    case "quantities":
     case "chain":
       return undefined;
   }

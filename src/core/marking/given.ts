@@ -1,11 +1,9 @@
-import type { Numeral } from "../number";
 import { wholeNumeral } from "../number";
 import {
   answerValueOf,
   divisorOf,
   exactAnswer,
   fractionOf,
-  isNumeral,
   LONGEST_LINE,
   type Problem,
   type ReadingNotation,
@@ -86,8 +84,7 @@ const RELATIONS: readonly (readonly [RegExp, Relation])[] = [
 /** A sign, a word, the whole statement, or the larger of the two numbers. */
 function readRelation(text: string, operands: readonly Quantity[], notation: ReadingNotation): Read {
   const [left, right] = operands;
-  if (left === undefined || right === undefined || !isNumeral(left) || !isNumeral(right))
-    throw new Error("readRelation: two numbers are compared");
+  if (left === undefined || right === undefined) throw new Error("readRelation: two quantities are compared");
   const related = (relation: Relation): Read => whole({ kind: "comparison", left, right, relation });
   const sign = RELATIONS.find(([pattern]) => pattern.test(text));
   if (sign !== undefined) return related(sign[1]);
@@ -113,17 +110,16 @@ const sameValue = (one: Quantity, other: Quantity): boolean => fractionOf(one).e
 /** Numbers with < or = between them, or semicolons, or commas where these do not stand inside numbers. */
 function readOrder(text: string, notation: ReadingNotation): Read {
   const comma = notation.decimalMark === "comma" ? /[<=;]|,\s/ : /[<=;,]/;
-  const numerals: Numeral[] = [];
+  const quantities: Quantity[] = [];
   let at = 0;
   for (const stretch of text.split(comma)) {
     const read = readOneQuantity(stretch, notation);
     if (!read.ok) return failed({ ...read.error, at: at + read.error.at });
-    if (!isNumeral(read.value)) return failed({ code: "notAnAnswer", at, wants: "order" });
-    numerals.push(read.value);
+    quantities.push(read.value);
     at += stretch.length + 1;
   }
-  return numerals.length > 1
-    ? whole({ kind: "ordered", numerals })
+  return quantities.length > 1
+    ? whole({ kind: "ordered", quantities })
     : failed({ code: "notAnAnswer", at: 0, wants: "order" });
 }
 

@@ -60,7 +60,7 @@ export function verdictOf(problem: Problem, expected: Answer, given: Given, hous
       return form("unitMissing");
     if (
       answer.kind === "ordered" &&
-      isRight(problem, { ...answer, numerals: [...answer.numerals].reverse() })
+      isRight(problem, { ...answer, quantities: [...answer.quantities].reverse() })
     )
       return form("fromLargest");
     return isRoundedFrom(problem, expected, answer) ? form("rounded") : { kind: "wrong" };
@@ -107,12 +107,16 @@ export function sameAnswer(problem: Problem, one: Answer, other: Answer): boolea
     return one.enough === other.enough && (said.n === 0n || said.equals(answerValueOf(one, undefined)));
   }
   if (one.kind === "ordered" || other.kind === "ordered") {
-    if (one.kind !== "ordered" || other.kind !== "ordered" || one.numerals.length !== other.numerals.length)
+    if (
+      one.kind !== "ordered" ||
+      other.kind !== "ordered" ||
+      one.quantities.length !== other.quantities.length
+    )
       return false;
-    return one.numerals.every((numeral, index) => {
-      const beside = other.numerals[index];
+    return one.quantities.every((quantity, index) => {
+      const beside = other.quantities[index];
       return (
-        beside !== undefined && answerValueOf(numeral, undefined).equals(answerValueOf(beside, undefined))
+        beside !== undefined && answerValueOf(quantity, undefined).equals(answerValueOf(beside, undefined))
       );
     });
   }

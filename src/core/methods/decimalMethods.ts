@@ -8,6 +8,7 @@ import { longDivision } from "./division/longDivision";
 import { partialQuotients } from "./division/partialQuotients";
 import { shortDivision } from "./division/shortDivision";
 import { comparingByPlace } from "./judging/comparingByPlace";
+import { orderingByPlace } from "./judging/orderingByPlace";
 import { roundingByPlace } from "./judging/roundingByPlace";
 import { area } from "./multiplication/area";
 import { columnMultiplication } from "./multiplication/columnMultiplication";
@@ -41,6 +42,7 @@ const METHODS = [
   partialQuotients,
   roundingByPlace,
   comparingByPlace,
+  orderingByPlace,
 ] as const;
 
 /** Any of these methods. */
@@ -92,6 +94,8 @@ function prefers({ op }: DecimalProblem, house: HouseRules): readonly Id[] {
       return ["rounding-by-place"];
     case "compare":
       return ["comparing-by-place"];
+    case "order":
+      return ["ordering-by-place"];
   }
 }
 

@@ -27,6 +27,7 @@ export { dividingLikeParts } from "./fractions/dividingLikeParts";
 export { fractionMethods } from "./fractions/fractionMethods";
 export { multiplyingAcross, turningOver } from "./fractions/multiplyingAcross";
 export type { ComparingReason } from "./judging/comparingByPlace";
+export type { OrderingReason } from "./judging/orderingByPlace";
 export type { RoundingReason } from "./judging/roundingByPlace";
 export { roundingByPlace } from "./judging/roundingByPlace";
 export { measureMethods } from "./measures/measureMethods";
@@ -48,6 +49,8 @@ export { type ColumnSum, partsOf, type Row, SOUND_ADDITION } from "./procedures/
 export type { Change } from "./procedures/decomposition";
 export { SOUND_PRODUCTS, withoutFrontZeros } from "./procedures/digitProducts";
 export type { Quotient } from "./procedures/quotientDigits";
+export type { QuantityReason } from "./quantities/comparingAlike";
+export { quantityMethods } from "./quantities/quantityMethods";
 export type {
   AnyMethodSet,
   ChainReason,

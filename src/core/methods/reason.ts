@@ -10,6 +10,7 @@ import type { MeasureReason } from "./measures/measureReason";
 import type { MentalMethod } from "./mental/mentalMethods";
 import type { MoneyMethod } from "./money/moneyMethods";
 import type { MoneyReason } from "./money/moneyReason";
+import type { QuantityMethod } from "./quantities/quantityMethods";
 import type { SignedMethod } from "./signed/signedMethods";
 import type { SignedReason } from "./signed/signedReason";
 import type { AnswerReason } from "./squares/answer";
@@ -23,6 +24,7 @@ type EveryMethod =
   | SignedMethod
   | MoneyMethod
   | MeasureMethod
+  | QuantityMethod
   | ChainMethod
   | MentalMethod;
 

@@ -6,6 +6,7 @@ import { fractionMethods } from "./fractions/fractionMethods";
 import { measureMethods } from "./measures/measureMethods";
 import { mentalMethods } from "./mental/mentalMethods";
 import { moneyMethods } from "./money/moneyMethods";
+import { quantityMethods } from "./quantities/quantityMethods";
 import type { MethodId, Reason } from "./reason";
 import { signedMethods } from "./signed/signedMethods";
 
@@ -18,6 +19,7 @@ export const EVERY_METHOD = libraryOf<Reason, MethodId>([
   signedMethods,
   moneyMethods,
   measureMethods,
+  quantityMethods,
   chainMethods,
   mentalMethods,
 ]);

@@ -1,10 +1,8 @@
 import {
-  compareNumerals,
   type Decimal,
   type Fraction,
   type Mixed,
   type Notation,
-  type Numeral,
   number,
   numeralParts,
   type Part,
@@ -21,6 +19,7 @@ import {
   writePieces,
 } from "../quantity";
 import { ANSWER_WORDS } from "../vocabulary";
+import { fractionOf } from "./quantityValue";
 
 /** A decimal that never ends: after the point come the `fixed` digits once, then the `repetend` for ever. */
 interface RecurringDecimal {
@@ -45,12 +44,12 @@ export type Answer =
   /** How the first number lies to the second. */
   | {
       readonly kind: "comparison";
-      readonly left: Numeral;
-      readonly right: Numeral;
+      readonly left: Quantity;
+      readonly right: Quantity;
       readonly relation: Relation;
     }
-  /** Numbers in order, smallest first. */
-  | { readonly kind: "ordered"; readonly numerals: readonly Numeral[] }
+  /** Quantities in order, smallest first. */
+  | { readonly kind: "ordered"; readonly quantities: readonly Quantity[] }
   /** An amount rounded to its minor unit. */
   | { readonly kind: "roundedAmount"; readonly amount: Amount }
   /** A share of a bill, and what is left over of it. */
@@ -97,10 +96,10 @@ export function answerParts(answer: Answer, notation: Notation): readonly Part[]
     case "comparison":
       return [...parts(answer.left), sign(answer.relation), ...parts(answer.right)];
     case "ordered":
-      return answer.numerals.flatMap((numeral, index) => {
-        const before = answer.numerals[index - 1];
-        if (before === undefined) return parts(numeral);
-        return [sign(compareNumerals(before, numeral) === 0 ? "=" : "<"), ...parts(numeral)];
+      return answer.quantities.flatMap((quantity, index) => {
+        const before = answer.quantities[index - 1];
+        if (before === undefined) return parts(quantity);
+        return [sign(fractionOf(before).equals(fractionOf(quantity)) ? "=" : "<"), ...parts(quantity)];
       });
     case "share":
       return [

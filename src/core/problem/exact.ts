@@ -1,53 +1,11 @@
 import Exact from "fraction.js";
-import type { Decimal, Numeral } from "../number";
-import { inMajor, type Quantity, unitOf } from "../quantity";
+import type { Decimal } from "../number";
+import type { Quantity } from "../quantity";
 import type { Answer } from "./answer";
 import type { Expression } from "./expression";
 import type { SignedOperation } from "./operation";
 import { operandsOf, type Problem } from "./problem";
-
-/**
- * What a quantity is worth, exactly, by a library that knows nothing of columns: a number as itself, money
- * in its major unit, a measure in the smallest unit of its scale.
- */
-export function fractionOf(quantity: Quantity): Exact {
-  const known = KNOWN.get(quantity);
-  if (known !== undefined) return known;
-  const value = asExact(quantity);
-  KNOWN.set(quantity, value);
-  return value;
-}
-
-/** What quantities are worth, worked out once: explaining asks for the same ones with each misreading. */
-const KNOWN = new WeakMap<Quantity, Exact>();
-
-function asExact(quantity: Quantity): Exact {
-  const signed = (size: Exact, negative: boolean): Exact => (negative ? size.neg() : size);
-  switch (quantity.kind) {
-    case "decimal": {
-      const size = new Exact(
-        BigInt(quantity.whole + quantity.fraction || "0"),
-        10n ** BigInt(quantity.fraction.length),
-      );
-      return signed(size, quantity.negative);
-    }
-    case "fraction":
-      return signed(new Exact(quantity.numerator, quantity.denominator), quantity.negative);
-    case "mixed": {
-      const part = new Exact(quantity.numerator, quantity.denominator);
-      return signed(new Exact(quantity.whole).add(part), quantity.negative);
-    }
-    case "amount":
-      return fractionOf(inMajor(quantity));
-    case "measure": {
-      const parts = quantity.parts.map(({ count, unit }) => fractionOf(count).mul(unitOf(unit).size));
-      return signed(
-        parts.reduce((sum, part) => sum.add(part), new Exact(0)),
-        quantity.negative,
-      );
-    }
-  }
-}
+import { fractionOf } from "./quantityValue";
 
 function computed(op: SignedOperation, left: Exact, right: Exact): Exact {
   switch (op) {
@@ -129,7 +87,7 @@ export function answerValueOf(answer: Answer, divisor: Quantity | undefined): Ex
     case "comparison":
       return fractionOf(answer.left).sub(fractionOf(answer.right));
     case "ordered": {
-      const [first] = answer.numerals;
+      const [first] = answer.quantities;
       return first === undefined ? new Exact(0) : fractionOf(first);
     }
     case "share":
@@ -174,7 +132,7 @@ export function isRight(problem: Problem, answer: Answer): boolean {
   if (answer.kind === "comparison") {
     return answer.relation === (exact.s < 0n ? "<" : exact.n === 0n ? "=" : ">");
   }
-  if (answer.kind === "ordered") return isOrdered(problem, answer.numerals);
+  if (answer.kind === "ordered") return isOrdered(problem, answer.quantities);
   if (answer.kind === "roundedAmount")
     return isRounded(answerValueOf(answer, divisor), exact, new Exact(1n, 100n));
   if (answer.kind !== "rounded") return answerValueOf(answer, divisor).equals(exact);
@@ -190,9 +148,9 @@ function isRounded(value: Exact, exact: Exact, unit: Exact): boolean {
   return off.compare(unit) <= 0 && off.add(unit).compare(0n) > 0;
 }
 
-/** Whether numbers are those of the problem, each no larger than the next. */
-function isOrdered(problem: Problem, numerals: readonly Numeral[]): boolean {
-  const values = numerals.map(fractionOf);
+/** Whether quantities are those of the problem, each no larger than the next. */
+function isOrdered(problem: Problem, quantities: readonly Quantity[]): boolean {
+  const values = quantities.map(fractionOf);
   const rising = values.every((value, index) => value.compare(values[index + 1] ?? value) <= 0);
   const given = operandsOf(problem)
     .map(fractionOf)

@@ -7,9 +7,10 @@ export {
   type Relation,
   writeAnswer,
 } from "./answer";
-export { answerValueOf, divisorOf, exactAnswer, exactValue, fractionOf, isRight, roundedTo } from "./exact";
+export { answerValueOf, divisorOf, exactAnswer, exactValue, isRight, roundedTo } from "./exact";
 export { type Branch, type Expression, needsBrackets } from "./expression";
 export {
+  comparedOf,
   decimalsOf,
   fractionsOf,
   isAmount,
@@ -41,6 +42,7 @@ export {
   PROBLEM_KINDS,
   type Problem,
   type ProblemKind,
+  type QuantitiesProblem,
   type ReadingNotation,
   type SignedProblem,
   type Term,
@@ -48,6 +50,7 @@ export {
   termsIn,
 } from "./problem";
 export { problemOf } from "./problemOf";
+export { fractionOf } from "./quantityValue";
 export type { FormOf, ReadError } from "./reading/readError";
 export { refusesForm } from "./reading/readForm";
 export { LONGEST_LINE, readOneQuantity, readProblem } from "./reading/readProblem";

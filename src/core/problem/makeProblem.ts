@@ -12,6 +12,7 @@ import {
   type MeasureProblem,
   type MoneyProblem,
   type Problem,
+  type QuantitiesProblem,
   type SignedProblem,
   type TermsProblem,
 } from "./problem";
@@ -39,6 +40,7 @@ export function decimalsOf(
   switch (op) {
     case "add":
     case "multiply":
+    case "order":
       return isTwoOrMore(operands) ? { kind: "decimals", op, operands, form } : undefined;
     case "subtract":
     case "divide":
@@ -56,6 +58,7 @@ export function mapDecimals(problem: DecimalProblem, make: (numeral: Decimal) =>
   switch (problem.op) {
     case "add":
     case "multiply":
+    case "order":
       return { ...problem, operands: mapTwoOrMore(problem.operands, make), form: AS_IT_COMES };
     case "subtract":
     case "divide":
@@ -181,6 +184,32 @@ export function measuresOf(
   }
 }
 
+/**
+ * Quantities of one kind to be compared or put in order: numbers that are not below zero as decimals or fractions,
+ * all else as quantities. None where there are too few of them, or too many.
+ */
+export function comparedOf(
+  op: QuantitiesProblem["op"],
+  operands: readonly Quantity[],
+): Extract<Problem, { op: "compare" | "order" }> | undefined {
+  if (operands.every(isNumeral) && operands.every(({ negative }) => !negative)) {
+    const asked = operands.every(isDecimal)
+      ? decimalsOf(op, operands, AS_IT_COMES)
+      : fractionsOf(op, operands, AS_IT_COMES);
+    return asked?.op === "compare" || asked?.op === "order" ? asked : undefined;
+  }
+  return quantitiesProblem(op, operands);
+}
+
+function quantitiesProblem(
+  op: QuantitiesProblem["op"],
+  operands: readonly Quantity[],
+): QuantitiesProblem | undefined {
+  if (op === "compare")
+    return isTwo(operands) ? { kind: "quantities", op, operands, form: AS_IT_COMES } : undefined;
+  return isTwoOrMore(operands) ? { kind: "quantities", op, operands, form: AS_IT_COMES } : undefined;
+}
+
 /** The same problem asked of other quantities; none where it makes no sense of them. Whether it can be computed is not looked at. */
 export function withOperands(problem: Problem, operands: readonly Quantity[]): Problem | undefined {
   switch (problem.kind) {
@@ -205,6 +234,8 @@ export function withOperands(problem: Problem, operands: readonly Quantity[]): P
       return operands.every((one) => isMeasure(one) || isDecimal(one))
         ? measuresOf(problem.op, operands, problem.form)
         : undefined;
+    case "quantities":
+      return quantitiesProblem(problem.op, operands);
     case "chain":
       return { ...problem, expression: withLeaves(problem.expression, [...operands]) };
   }

@@ -48,7 +48,7 @@ type Asked<Kind extends string, Op extends Operation, Operands, Form = AnswerFor
 
 /** One operation on plain decimal numerals, none below zero. */
 export type DecimalProblem =
-  | Asked<"decimals", "add" | "multiply", TwoOrMore<Decimal>, DecimalForm>
+  | Asked<"decimals", "add" | "multiply" | "order", TwoOrMore<Decimal>, DecimalForm>
   | Asked<"decimals", "subtract" | "divide" | "compare", Two<Decimal>, DecimalForm>
   | Asked<"decimals", "round", One<Decimal>, ToPlace>;
 
@@ -103,6 +103,11 @@ export type MeasureProblem =
   | Asked<"measures", "divide", readonly [Measure, Decimal | Measure]>
   | Asked<"measures", "rewrite", One<Measure>>;
 
+/** Amounts of one currency, measures of one scale, or numbers on both sides of zero, to be compared or put in order. */
+export type QuantitiesProblem =
+  | Asked<"quantities", "compare", Two<Quantity>>
+  | Asked<"quantities", "order", TwoOrMore<Quantity>>;
+
 /** Several operations with brackets, worked in their right order. */
 export interface ChainProblem {
   readonly kind: "chain";
@@ -121,6 +126,7 @@ export type Problem =
   | SignedProblem
   | MoneyProblem
   | MeasureProblem
+  | QuantitiesProblem
   | ChainProblem;
 
 /** Every term with its sign: the first is added. */
@@ -137,7 +143,15 @@ export function operandsOf(problem: Problem): readonly Quantity[] {
     : problem.operands;
 }
 
-export const PROBLEM_KINDS = ["decimals", "fractions", "signed", "money", "measures", "chain"] as const;
+export const PROBLEM_KINDS = [
+  "decimals",
+  "fractions",
+  "signed",
+  "money",
+  "measures",
+  "quantities",
+  "chain",
+] as const;
 export type ProblemKind = (typeof PROBLEM_KINDS)[number];
 
 /** The most numbers an operation takes. */

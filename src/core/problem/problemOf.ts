@@ -218,6 +218,10 @@ const atOf = (expression: Expression): number =>
 const countsWhole = (expression: Expression): boolean =>
   expression.kind === "operation" || (isNumeral(expression.quantity) && isWhole(expression.quantity));
 
+/** Why two quantities can't be compared, if they can't: they are of different kinds, currencies or scales. */
+export const unlikeQuantities = (one: Quantity, other: Quantity, at: number): ReadError | undefined =>
+  unlikeness(thingOf(one), thingOf(other), at);
+
 /** Why two things can't be added, subtracted or divided by one another, if they can't. */
 function unlikeness(a: Thing, b: Thing, at: number): ReadError | undefined {
   switch (a.kind) {

@@ -32,6 +32,7 @@ const OF_KIND: Readonly<Record<ProblemKind, fc.Arbitrary<Problem>>> = {
   signed: typed(fc.oneof(...Object.values(LINES.signed))),
   money: typed(fc.oneof(...Object.values(LINES.money))).filter(saysWhose),
   measures: typed(fc.oneof(...Object.values(LINES.measures))),
+  quantities: typed(fc.oneof(...Object.values(LINES.quantities))).filter(saysWhose),
   chain: typed(fc.oneof(...Object.values(LINES.chain))).filter(saysWhose),
 };
 

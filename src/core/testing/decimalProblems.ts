@@ -118,4 +118,10 @@ export const DECIMAL_PROBLEMS: {
     operands: fc.oneof(fc.tuple(anyDecimal, anyDecimal), fc.tuple(easyDecimal, easyDecimal)),
     form: fc.constant<DecimalForm>(AS_IT_COMES),
   }),
+  order: fc.record({
+    kind: fc.constant("decimals" as const),
+    op: fc.constant("order" as const),
+    operands: fc.oneof(addends(anyDecimal, 6), addends(easyDecimal, 6)),
+    form: fc.constant<DecimalForm>(AS_IT_COMES),
+  }),
 };

@@ -51,7 +51,7 @@ function wrongValue(problem: Asked, answer: Answer): string | undefined {
       return unless(answer.relation === relation, "they lie otherwise");
     }
     case "ordered": {
-      const rising = answer.numerals.map(valueOfQuantity);
+      const rising = answer.quantities.map(valueOfQuantity);
       const given = operandsOf(problem);
       const kept = given.map(valueOfQuantity).every((one) => rising.some((other) => same(one, other)));
       const ordered = rising.every((one, index) => !below(one, rising[index - 1] ?? one));

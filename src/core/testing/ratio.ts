@@ -161,7 +161,7 @@ export function valueOfAnswer(answer: Answer, divisor: Ratio): Ratio {
     case "comparison":
       return minus(valueOfQuantity(answer.left), valueOfQuantity(answer.right));
     case "ordered":
-      return sum(answer.numerals.slice(0, 1).map(valueOfQuantity));
+      return sum(answer.quantities.slice(0, 1).map(valueOfQuantity));
     case "sufficiency":
       return signed(valueOfQuantity(answer.difference), !answer.enough);
     case "handed": {

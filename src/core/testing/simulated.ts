@@ -121,7 +121,7 @@ function fromNowhere(right: Answer, chance: Chance): Answer | undefined {
           ) ?? "=",
       };
     case "ordered":
-      return { ...right, numerals: [...right.numerals].sort(() => chance() - 0.5) };
+      return { ...right, quantities: [...right.quantities].sort(() => chance() - 0.5) };
     default:
       return undefined;
   }

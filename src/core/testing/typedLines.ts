@@ -243,10 +243,24 @@ const CHAIN = {
   ),
 };
 
+/** Things that are compared or put in order: signs, money of one currency, measures of one scale. */
+const ofAny = (line: (thing: fc.Arbitrary<string>) => fc.Arbitrary<string>): fc.Arbitrary<string> =>
+  fc.oneof(
+    line(sided),
+    line(small),
+    inOne((amount) => line(amount)),
+    inScale((measure) => line(measure)),
+  );
+const QUANTITIES = {
+  compare: ofAny((thing) => fc.tuple(thing, thing).map(([a, b]) => `compare ${a} and ${b}`)),
+  order: ofAny((thing) => joined(thing, just("; "), 3, 6).map((list) => `order ${list}`)),
+};
+
 export const LINES = {
   fractions: FRACTIONS,
   signed: SIGNED,
   money: MONEY,
   measures: MEASURES,
+  quantities: QUANTITIES,
   chain: CHAIN,
 } as const;

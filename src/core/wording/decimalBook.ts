@@ -11,6 +11,7 @@ import { PARTIAL_QUOTIENTS_STEPS, PARTIAL_QUOTIENTS_WORDS } from "./division/par
 import { SHORT_DIVISION_WORDS } from "./division/shortDivisionWords";
 import { COMPARING_BY_PLACE_WORDS } from "./judging/comparingByPlaceWords";
 import { JUDGING_STEPS } from "./judging/judgingSteps";
+import { ORDERING_BY_PLACE_WORDS } from "./judging/orderingByPlaceWords";
 import { ROUNDING_BY_PLACE_WORDS } from "./judging/roundingByPlaceWords";
 import { AREA_STEPS, AREA_WORDS } from "./multiplication/areaWords";
 import { COLUMN_MULTIPLICATION_WORDS, PRODUCT_STEPS } from "./multiplication/columnMultiplicationWords";
@@ -53,6 +54,7 @@ export const DECIMAL_BOOK = {
     "partial-quotients": PARTIAL_QUOTIENTS_WORDS,
     "rounding-by-place": ROUNDING_BY_PLACE_WORDS,
     "comparing-by-place": COMPARING_BY_PLACE_WORDS,
+    "ordering-by-place": ORDERING_BY_PLACE_WORDS,
   } satisfies WordsOf<typeof decimalMethods>,
   steps: {
     ...COLUMN_SUM_STEPS,

@@ -23,6 +23,7 @@ export { MENTAL_BOOK } from "./mental/mentalBook";
 export { MONEY_BOOK } from "./money/moneyBook";
 export { plain, type StepWords, stretches } from "./numbers/line";
 export { placesName } from "./numbers/numberWords";
+export { QUANTITY_BOOK } from "./quantities/quantityBook";
 export { SIGNED_BOOK } from "./signed/signedBook";
 export { answerInWords } from "./squares/answerSteps";
 export { FORM_FAULT_WORDS, givenErrorWords } from "./turn/markingWords";

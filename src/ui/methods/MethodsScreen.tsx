@@ -15,6 +15,7 @@ const HEADINGS: Readonly<Record<DecimalProblem["op"], string>> = {
   divide: "Dividing",
   round: "Rounding",
   compare: "Comparing",
+  order: "Putting in order",
 };
 
 /** What the problems of each kind are called. */
@@ -23,6 +24,7 @@ const KINDS: Readonly<Record<Exclude<ProblemKind, "decimals">, string>> = {
   signed: "Above and below zero",
   money: "Money",
   measures: "Measures and their units",
+  quantities: "Comparing money, measures and numbers with signs",
   chain: "Several operations",
 };
 

@@ -18,6 +18,7 @@ function placesMarked(problem: Problem, answer: Decimal): number {
     case "divide":
       return mostPlaces(operands) === 0 ? 0 : answer.fraction.length;
     case "compare":
+    case "order":
     case "round":
       return 0;
   }

@@ -1,5 +1,6 @@
-import { compareDecimals, cutTo, type Decimal, type Fraction, type Numeral } from "../../number";
-import { type Answer, isNumeral, operandsOf, type Problem } from "../../problem";
+import { compareDecimals, cutTo, type Decimal, type Fraction } from "../../number";
+import { type Answer, operandsOf, type Problem } from "../../problem";
+import type { Quantity } from "../../quantity";
 import type { ErrorPattern, PatternsOf } from "../errorPattern";
 
 /** How two numbers lie to each other for a learner: below zero, zero or above; none where the pattern says nothing of them. */
@@ -10,7 +11,7 @@ const RELATIONS = { "-1": "<", "0": "=", "1": ">" } as const;
 const relationOf = (lies: number): "<" | "=" | ">" => RELATIONS[lies < 0 ? "-1" : lies > 0 ? "1" : "0"];
 
 /** Numbers put in order by a rule, the smallest first; none where the rule says nothing of two of them. */
-function orderedBy(numerals: readonly Numeral[], lies: Compares<Numeral>): readonly Numeral[] | undefined {
+function orderedBy(numerals: readonly Quantity[], lies: Compares<Quantity>): readonly Quantity[] | undefined {
   const all = numerals.flatMap((one, index) => numerals.slice(index + 1).map((other) => lies(one, other)));
   if (all.some((one) => one === undefined)) return undefined;
   return [...numerals].sort((one, other) => lies(one, other) ?? 0);
@@ -18,12 +19,11 @@ function orderedBy(numerals: readonly Numeral[], lies: Compares<Numeral>): reado
 
 /** The answer to a comparison, or to an order, by another rule than value. */
 const answersBy =
-  (lies: Compares<Numeral>): NonNullable<ErrorPattern["writes"]> =>
+  (lies: Compares<Quantity>): NonNullable<ErrorPattern["writes"]> =>
   (answer: Answer, problem: Problem) => {
-    const numerals = operandsOf(problem).filter(isNumeral);
     if (answer.kind === "ordered") {
-      const ordered = orderedBy(numerals, lies);
-      return ordered === undefined ? undefined : { ...answer, numerals: ordered };
+      const ordered = orderedBy(operandsOf(problem), lies);
+      return ordered === undefined ? undefined : { ...answer, quantities: ordered };
     }
     if (answer.kind !== "comparison") return undefined;
     const between = lies(answer.left, answer.right);
@@ -32,7 +32,7 @@ const answersBy =
 
 /** A rule for decimals above zero: whole numbers among them, no fractions. */
 const ofDecimals =
-  (lies: Compares<Decimal>): Compares<Numeral> =>
+  (lies: Compares<Decimal>): Compares<Quantity> =>
   (left, right) =>
     left.kind === "decimal" && right.kind === "decimal" && !left.negative && !right.negative
       ? lies(left, right)
@@ -40,7 +40,7 @@ const ofDecimals =
 
 /** A rule for fractions above zero. */
 const ofFractions =
-  (lies: Compares<Fraction>): Compares<Numeral> =>
+  (lies: Compares<Fraction>): Compares<Quantity> =>
   (left, right) =>
     left.kind === "fraction" && right.kind === "fraction" && !left.negative && !right.negative
       ? lies(left, right)
@@ -51,7 +51,7 @@ const between = (left: bigint, right: bigint): number => (left < right ? -1 : le
 const count = (digits: string): bigint => BigInt(digits || "0");
 
 /** A rule for what stands after the points, where the whole parts are the same; else these decide. */
-const byEnds = (lies: (left: string, right: string) => number): Compares<Numeral> =>
+const byEnds = (lies: (left: string, right: string) => number): Compares<Quantity> =>
   ofDecimals((left, right) =>
     count(left.whole) === count(right.whole)
       ? lies(left.fraction, right.fraction)
@@ -93,7 +93,7 @@ const twoPlacesOnly = ofDecimals((left, right) =>
 );
 
 /** Unequal denominators decide, equal ones leave it to the numerators. */
-const byBottoms = (larger: 1 | -1): Compares<Numeral> =>
+const byBottoms = (larger: 1 | -1): Compares<Quantity> =>
   ofFractions((left, right) =>
     left.denominator === right.denominator
       ? between(left.numerator, right.numerator)

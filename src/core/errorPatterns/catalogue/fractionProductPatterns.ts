@@ -181,7 +181,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
     id: "equiv-factor-written",
     example: ["2/3 = ?/12", "4"],
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["frac-old-tops"],
     needs: scalesUp,
     decides: formOnly({ scales: (_, by) => by }),
   },

@@ -37,7 +37,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
     id: "frac-old-tops",
     example: ["3/4 + 1/6", "4/12"],
     common: 3,
-    lookAlikes: ["frac-straight-across", "frac-larger-bottom"],
+    lookAlikes: ["frac-straight-across", "frac-larger-bottom", "equiv-factor-written"],
     needs: unlike,
     rules: { mixedNumbers: "apart" },
     decides: makingAlike({ scales: (numerator) => numerator }),

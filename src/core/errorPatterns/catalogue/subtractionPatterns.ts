@@ -152,7 +152,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     id: "sub-jump-over-zero",
     example: ["504 − 138", "276"],
     common: 2,
-    lookAlikes: ["sub-leftmost-lends"],
+    lookAlikes: ["sub-leftmost-lends", "sub-minus-zero-is-zero"],
     decides: byDecomposition({
       exchanges: (standing, needy) => across(standing, needy, 0),
     }),
@@ -174,7 +174,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     id: "sub-pays-twice",
     example: ["83 − 27", "46"],
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["sub-minus-zero-is-zero"],
     decides: byDecomposition({
       pays: () => 1,
     }),
@@ -243,7 +243,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
     id: "sub-minus-zero-is-zero",
     example: ["587 − 204", "303"],
     common: 2,
-    lookAlikes: [],
+    lookAlikes: ["sub-jump-over-zero", "sub-pays-twice"],
     rules: { emptyPlaces: "gaps" },
     decides: byDecomposition({
       leaves: (top, bottom, { below }) => (below === 0 && bottom === 0 ? 0 : top - bottom),

@@ -14,7 +14,7 @@ export function answersLike(answer: Answer): number {
     case "sufficiency":
       return 2;
     case "ordered":
-      return answer.numerals.reduce((ways, _, index) => ways * (index + 1), 1);
+      return answer.quantities.reduce((ways, _, index) => ways * (index + 1), 1);
     case "fraction":
       // Small fractions are few: halves, thirds, quarters and their like.
       return smallFraction(answer.numerator, answer.denominator)

@@ -81,7 +81,7 @@ function skillsIn(problem: Problem): SkillsIn {
   const only = (...own: readonly PatternSkill[]): SkillsIn => ({ own, inside: [] });
   switch (problem.kind) {
     case "decimals":
-      if (op === "compare" || op === "round") return only("judging");
+      if (op === "compare" || op === "order" || op === "round") return only("judging");
       return only(...columnsOf(op), ...(op === "subtract" ? (["integers"] as const) : []), "across");
     case "fractions":
       if (op === "compare" || op === "order") return only("judging");
@@ -92,6 +92,8 @@ function skillsIn(problem: Problem): SkillsIn {
       return only("money", ...columnsOf(op), "across");
     case "measures":
       return only("units");
+    case "quantities":
+      return only("judging");
     case "chain":
       return {
         own: operandsOf(problem).some(isAmount) ? ["chains", "money"] : ["chains"],
@@ -185,7 +187,7 @@ export function valueIn(problem: Problem, answer: Answer): Value {
     case "comparison":
       return { key: answer.relation };
     case "ordered":
-      return { key: answer.numerals.map((numeral) => valueIn(problem, numeral).key).join(" ") };
+      return { key: answer.quantities.map((quantity) => valueIn(problem, quantity).key).join(" ") };
     case "sufficiency":
       return { key: answer.enough ? "yes" : "no" };
     case "handed":

@@ -151,6 +151,7 @@ function inverseProblem(problem: Problem, wrong: Answer): Problem | undefined {
         ? measuresOf(inverse, [wrong, second], form)
         : undefined;
     case "signed":
+    case "quantities":
     case "chain":
       return undefined;
   }

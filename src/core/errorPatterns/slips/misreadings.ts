@@ -59,6 +59,8 @@ function withOperation(
       return moneyOf(op, problem.operands, problem, problem.form);
     case "measures":
       return measuresOf(op, problem.operands, problem.form);
+    case "quantities":
+      return undefined;
   }
 }
 

@@ -39,6 +39,7 @@ export type LongDivisionReason =
       readonly digit: number;
       readonly divisor: bigint;
       readonly product: bigint;
+      readonly place: Place;
     }
   | {
       readonly kind: "subtractBack";
@@ -46,6 +47,7 @@ export type LongDivisionReason =
       readonly product: bigint;
       readonly rest: bigint;
       readonly divisor: bigint;
+      readonly place: Place;
     }
   | {
       readonly kind: "bringDown";
@@ -206,13 +208,13 @@ function takeAway(digit: QuotientDigit, divisor: bigint, row: number): readonly 
   return [
     {
       stage: "work",
-      reason: { kind: "multiplyBack", digit: digit.digit, divisor, product },
+      reason: { kind: "multiplyBack", digit: digit.digit, divisor, product, place },
       draw: () => [...marks(product, row), { kind: "glyph", col: from - 1, row, text: "−", look: "written" }],
       focus: partCols(digit),
     },
     {
       stage: "work",
-      reason: { kind: "subtractBack", part, product, rest, divisor },
+      reason: { kind: "subtractBack", part, product, rest, divisor, place },
       draw: () => [
         { kind: "rule", row: row + 1, from, to: digitCol(0, place) + 1, strokes: 1 },
         ...marks(rest, row + 1),

@@ -45,7 +45,7 @@ export function workOrder<Inner>(
       "<",
     ),
   );
-  const answer = { kind: "ordered", numerals: ordered } as const;
+  const answer = { kind: "ordered", quantities: ordered } as const;
   pad.take(() => [nameStep(answer, undefined)]);
   return { answer, onPaper: pad.onPaper };
 }

@@ -117,7 +117,10 @@ interface Compared {
 }
 
 /** The step that keeps empty places open with zeros, where there are any. */
-function fillerStep(numerals: readonly Decimal[], places: readonly Place[]): readonly StepToDraw<Why>[] {
+export function fillerStep(
+  numerals: readonly Decimal[],
+  places: readonly Place[],
+): readonly StepToDraw<Extract<ComparingReason, { kind: "comparingFillers" }>>[] {
   const fillers = numerals.flatMap((numeral, row): readonly Mark[] =>
     places
       .filter((place) => place <= ONES && digitAt(numeral, place) === undefined)

@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import { type Decimal, fromCount } from "../../number";
+import { type Decimal, fromCount, type Place } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
@@ -24,6 +24,9 @@ export type LatticeReason =
       readonly kind: "cellProduct";
       readonly digit: number;
       readonly by: number;
+      /** What the two digits count. */
+      readonly place: Place;
+      readonly byPlace: Place;
       readonly tens: number;
       readonly ones: number;
     }
@@ -31,6 +34,8 @@ export type LatticeReason =
       readonly kind: "diagonalSum";
       /** The diagonal, counted from the lower right corner. */
       readonly nth: number;
+      /** What everything between two diagonals counts. */
+      readonly place: Place;
       readonly parts: readonly number[];
       readonly carriedIn: number;
       readonly total: number;
@@ -87,7 +92,9 @@ function workLattice(
       const nth = grid.down - 1 - row + (grid.across - 1 - col);
       diagonals[nth]?.push(ones);
       diagonals[nth + 1]?.push(tens);
-      return { col: col - grid.across, row: row + 1, digit, by, tens, ones };
+      const place = grid.across - 1 - col - top.fraction.length;
+      const byPlace = grid.down - 1 - row - side.fraction.length;
+      return { col: col - grid.across, row: row + 1, digit, by, place, byPlace, tens, ones };
     }),
   );
 
@@ -100,7 +107,12 @@ function workLattice(
     const carries = sum.carriedOut > 0 && house.carryPlace !== "unwritten";
     return {
       stage: "work",
-      reason: { kind: "diagonalSum", nth: column, ...sum },
+      reason: {
+        kind: "diagonalSum",
+        nth: column,
+        place: column - top.fraction.length - side.fraction.length,
+        ...sum,
+      },
       draw: () => [
         { kind: "glyph", ...at, text: String(sum.written), look: "written" },
         ...(carries
@@ -187,6 +199,8 @@ interface Cell {
   readonly row: number;
   readonly digit: number;
   readonly by: number;
+  readonly place: Place;
+  readonly byPlace: Place;
   readonly tens: number;
   readonly ones: number;
 }

@@ -11,9 +11,9 @@ import {
 import { type Amount, currencyOf, fromMinorPiece, piecesOfCurrency, type Quantity } from "../../quantity";
 import { done, failed, type Result } from "../../result";
 import type { Expression } from "../expression";
-import { decimalsOf, fractionsOf, isDecimal } from "../makeProblem";
-import { type AnswerForm, AS_IT_COMES, MOST_HANDED, MOST_OPERANDS, type Problem } from "../problem";
-import { problemOf } from "../problemOf";
+import { comparedOf } from "../makeProblem";
+import { type AnswerForm, MOST_HANDED, MOST_OPERANDS, type Problem } from "../problem";
+import { problemOf, unlikeQuantities } from "../problemOf";
 import type { ReadError } from "./readError";
 import { oneQuantity, readExpression } from "./readExpression";
 import type { FormedLine } from "./readForm";
@@ -255,19 +255,16 @@ function partsTask(
   if (op === "compare" && parts.length !== 2) return failed({ code: "compareTwo", at: body.end });
   if (op === "order" && (parts.length < 2 || parts.length > MOST_OPERANDS.order))
     return failed({ code: "orderSeveral", at: body.end, most: MOST_OPERANDS.order });
-  const numerals: Numeral[] = [];
+  const quantities: Quantity[] = [];
   for (const part of parts) {
     const read = quantityIn(part, line);
     if (!read.ok) return read;
-    const at = startOf(part);
-    if (read.value.kind === "amount" || read.value.kind === "measure")
-      return failed({ code: "moreThanANumber", at });
-    if (read.value.negative) return failed({ code: "negativeAmount", at });
-    numerals.push(read.value);
+    const [first = read.value] = quantities;
+    const unlike = unlikeQuantities(first, read.value, startOf(part));
+    if (unlike !== undefined) return failed(unlike);
+    quantities.push(read.value);
   }
-  const decimals = numerals.filter(isDecimal);
-  const problem =
-    (op === "compare" ? decimalsOf(op, decimals, AS_IT_COMES) : undefined) ?? fractionsOf(op, numerals, form);
+  const problem = comparedOf(op, quantities);
   return problem === undefined ? failed({ code: "compareTwo", at: body.end }) : done(problem);
 }
 

@@ -4,7 +4,7 @@ import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
 import { listed, type StepWords, sentence } from "../numbers/line";
 import { countOf, piecesOf, placesName } from "../numbers/numberWords";
-import { ARRIVED, carriedOn } from "../numbers/terms";
+import { arrived, carriedOn } from "../numbers/terms";
 
 /** The words for the method itself. */
 export const COLUMN_ADDITION_WORDS: MethodWords<"column-addition"> = {
@@ -51,14 +51,14 @@ function sayLine(sum: ColumnSum, house: HouseRules): string {
       ? `Nothing but zero: ${write}.`
       : `No ${placesName(sum.place, house)}: ${write}.`;
   }
-  if (nonzero.length === 0) return sentence(`only the *${carried}* ${ARRIVED[house.carryTerm]}: ${write}.`);
+  if (nonzero.length === 0) return sentence(`only the *${carried}* ${arrived(house)}: ${write}.`);
   const [only] = nonzero;
   if (nonzero.length === 1 && only !== undefined && sum.carriedIn === 0) {
     return sentence(`*${count(only)}* and nothing more: ${write}.`);
   }
   const parts = nonzero.map(count).map((part) => `*${part}*`);
-  const arrived = sum.carriedIn > 0 ? [`the *${carried}* ${ARRIVED[house.carryTerm]}`] : [];
-  return sentence(`${listed([...parts, ...arrived])} make ${count(sum.total)}: ${onward(sum, house)}.`);
+  const came = sum.carriedIn > 0 ? [`the *${carried}* ${arrived(house)}`] : [];
+  return sentence(`${listed([...parts, ...came])} make ${count(sum.total)}: ${onward(sum, house)}.`);
 }
 
 /** What becomes of a column's total: written whole, or split between this place and the next. */
@@ -94,10 +94,9 @@ function whyLine(sum: ColumnSum, lone: boolean, house: HouseRules): string {
   }
   if (sum.carriedIn > 0) {
     const smaller = placesName(sum.place - 1, house);
-    const from = house.carryPlace === "unwritten" ? "kept in mind" : ARRIVED[house.carryTerm];
-    return `The ${sum.carriedIn} ${from} is ${sum.carriedIn * 10} ${smaller}, moved over as ${piecesOf(sum.carriedIn, sum.place, house)}.`;
+    return `The ${sum.carriedIn} ${arrived(house)} is ${sum.carriedIn * 10} ${smaller}, moved over as ${piecesOf(sum.carriedIn, sum.place, house)}.`;
   }
-  if (lone) return `Nothing else stands among the ${places}, so nothing changes here.`;
+  if (lone) return `There are no other ${places}, so nothing changes here.`;
   return sentence(`${places} are added to ${places}. They come to less than ten, so one square holds them.`);
 }
 

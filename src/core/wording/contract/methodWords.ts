@@ -44,6 +44,7 @@ const KIND_NAMES: Readonly<Record<ProblemKind, string>> = {
   signed: "numbers with signs",
   money: "amounts of money",
   measures: "measures with units",
+  quantities: "quantities to be compared",
   chain: "several operations",
 };
 

@@ -11,7 +11,7 @@ import { signOf } from "../../problem";
 import type { StepsOf } from "../contract/wordbook";
 import { oftenWords } from "../numbers/counted";
 import { type StepWords, sentence } from "../numbers/line";
-import { countOf, inText, placesName } from "../numbers/numberWords";
+import { countedAt, countOf, inText, placesName } from "../numbers/numberWords";
 
 type DivisionReason = DivisionSettingReason | LongDivisionReason | ShortDivisionReason;
 
@@ -54,32 +54,42 @@ export const DIVISION_STEPS: StepsOf<DivisionReason> = {
     ask: `How many digits must be taken, so that ${reason.divisor} goes in?`,
   }),
   howMany: howManyWords,
-  multiplyBack: (reason) => ({
-    say: `${reason.digit} times ${reason.divisor} is *${reason.product}*.`,
+  multiplyBack: (reason, house) => ({
+    say:
+      house.narration === "short"
+        ? `${reason.digit} times ${reason.divisor} is *${reason.product}*.`
+        : `${reason.divisor} times ${countedAt(reason.digit, reason.place, house)} make *${countedAt(reason.product, reason.place, house)}*.`,
     why: "So much is shared out in this round.",
     ask: `What is ${reason.digit} times ${reason.divisor}?`,
   }),
-  subtractBack: (reason) => ({
-    say: `${reason.part} take away ${reason.product} leaves *${reason.rest}*.`,
+  subtractBack: (reason, house) => ({
+    say:
+      house.narration === "short"
+        ? `${reason.part} take away ${reason.product} leaves *${reason.rest}*.`
+        : `${countedAt(reason.part, reason.place, house)} take away ${countedAt(reason.product, reason.place, house)} leaves *${countedAt(reason.rest, reason.place, house)}*.`,
     why:
       reason.rest === 0n
         ? "Nothing is left in this round: it was shared out evenly."
         : `What is left is less than the divisor ${reason.divisor}; if it were not, the digit would be too small.`,
     ask: `What is left of ${reason.part}?`,
   }),
-  bringDown: (reason, house) => ({
-    say: reason.appended
-      ? `Write a *zero* after the dividend and bring it down: *${reason.part}*.`
-      : `Bring down the *${reason.digit}*: *${reason.part}*.`,
-    why: reason.appended
-      ? `A zero after the last decimal changes nothing. ${sentence(`what is left becomes ${placesName(reason.place, house)}`)}.`
-      : sentence(
-          reason.rest === 0n
-            ? `nothing was left, so only the ${placesName(reason.place, house)} are shared next.`
-            : `what was left makes ten times as many ${placesName(reason.place, house)}, and the ${reason.digit} of the dividend join them.`,
-        ),
-    ask: "What comes down next?",
-  }),
+  bringDown: (reason, house) => {
+    const part =
+      house.narration === "short" ? String(reason.part) : countedAt(reason.part, reason.place, house);
+    return {
+      say: reason.appended
+        ? `Write a *zero* after the dividend and bring it down: *${part}*.`
+        : `Bring down the *${reason.digit}*: *${part}*.`,
+      why: reason.appended
+        ? `A zero after the last decimal changes nothing. ${sentence(`what is left becomes ${placesName(reason.place, house)}`)}.`
+        : sentence(
+            reason.rest === 0n
+              ? `nothing was left, so only the ${placesName(reason.place, house)} are shared next.`
+              : `what was left makes ten times as many ${placesName(reason.place, house)}, and the ${reason.digit} of the dividend join them.`,
+          ),
+      ask: "What comes down next?",
+    };
+  },
   shareInHead: shareWords,
 };
 
@@ -95,8 +105,12 @@ function howManyWords(
       digit === 0
         ? part === 0n
           ? `${divisor} goes *no times* into 0.`
-          : `${part} is less than ${divisor}: write *0* in the quotient.`
-        : `${divisor} goes *${oftenWords(digit)}* into ${part}.`,
+          : house.narration === "short"
+            ? `${part} is less than ${divisor}: write *0* in the quotient.`
+            : `${countedAt(part, place, house)} are fewer than ${divisor}: no ${placesName(place, house)} each, write *0*.`
+        : house.narration === "short"
+          ? `${divisor} goes *${oftenWords(digit)}* into ${part}.`
+          : `${countedAt(part, place, house)} among ${divisor}: *${countedAt(digit, place, house)}* each.`,
     why:
       digit === 0
         ? sentence(
@@ -113,16 +127,25 @@ function shareWords(
   { part, divisor, digit, rest, place, appended, last }: Extract<Reason, { kind: "shareInHead" }>,
   house: HouseRules,
 ): StepWords {
+  const short = house.narration === "short";
+  const counted = (count: bigint | number): string =>
+    short ? String(count) : countedAt(count, place, house);
   const left =
-    rest > 0n ? `, and *${rest}* ${last ? "is left" : "left over, small before the next digit"}` : "";
+    rest > 0n
+      ? `, and *${counted(rest)}* ${last ? (rest === 1n || short ? "is left" : "are left") : "left over, small before the next digit"}`
+      : "";
   const opening = appended ? "Write a zero after the dividend. " : "";
   return {
     say:
       digit === 0
         ? part === 0n
           ? `${opening}${divisor} goes *no times* into 0.`
-          : `${opening}${part} is less than ${divisor}: *0*${left}.`
-        : `${opening}${divisor} goes *${oftenWords(digit)}* into ${part}${left}.`,
+          : short
+            ? `${opening}${part} is less than ${divisor}: *0*${left}.`
+            : `${opening}${counted(part)} are fewer than ${divisor}: no ${placesName(place, house)} each, *0*${left}.`
+        : short
+          ? `${opening}${divisor} goes *${oftenWords(digit)}* into ${part}${left}.`
+          : `${opening}${counted(part)} among ${divisor}: *${counted(digit)}* each${left}.`,
     why: sentence(
       rest > 0n && !last
         ? `${digit} times ${divisor} is ${BigInt(digit) * divisor}. What is left makes ten times as many of the next place.`

@@ -1,10 +1,11 @@
-import type { ComparingReason, RoundingReason } from "../../methods";
+import type { ComparingReason, OrderingReason, RoundingReason } from "../../methods";
+import { type Decimal, digitAt } from "../../number";
 import type { StepsOf } from "../contract/wordbook";
 import { sentence } from "../numbers/line";
 import { countOf, inText, numeralWords, placesName } from "../numbers/numberWords";
 
 /** The words for rounding and comparing. */
-export const JUDGING_STEPS: StepsOf<RoundingReason | ComparingReason> = {
+export const JUDGING_STEPS: StepsOf<RoundingReason | ComparingReason | OrderingReason> = {
   writeToRound: (reason, house) => {
     const written = inText(reason.numeral, house);
     return {
@@ -49,6 +50,29 @@ export const JUDGING_STEPS: StepsOf<RoundingReason | ComparingReason> = {
         ? "One more of this place is worth more than all the smaller places together can be."
         : "From the left: the largest places count first.",
       ask: `How do the ${places} compare?`,
+    };
+  },
+  pickSmallest: ({ numeral, nth, next, place }, house) => {
+    const written = inText(numeral, house);
+    if (next === undefined)
+      return {
+        say: `*${written}* is left: it is the largest.`,
+        why: "All the others have their place before it.",
+        ask: "Which one is left?",
+      };
+    const other = inText(next, house);
+    const which = nth === 1 ? "The smallest" : "Of the rest the smallest";
+    if (place === undefined)
+      return {
+        say: `${which} is *${written}*, and ${other} is worth the same.`,
+        why: "No place differs: zeros at the end change nothing.",
+        ask: `Do ${written} and ${other} differ in any place?`,
+      };
+    const count = (one: Decimal): string => countOf(digitAt(one, place) ?? 0, place, house);
+    return {
+      say: `${which} is *${written}*: ${count(numeral)}, where ${other} has ${count(next)}.`,
+      why: `The largest place in which they differ decides, and that is the ${placesName(place, house)}.`,
+      ask: `Which of ${nth === 1 ? "them" : "the rest"} is the smallest, and which place says so?`,
     };
   },
   writeRelation: (reason, house) => ({

@@ -8,6 +8,7 @@ import { oftenWords } from "../numbers/counted";
 import { listed, type StepWords, sentence } from "../numbers/line";
 import { inText } from "../numbers/numberWords";
 import { measureInWords, unitName } from "../numbers/quantityWords";
+import { arrived, BREAKS } from "../numbers/terms";
 
 /** How the house writes what is in these sentences. */
 const said = (house: HouseRules) => {
@@ -72,7 +73,10 @@ export const MEASURE_STEPS: StepsOf<MeasureReason> = {
   unitDifference: (reason, house) => {
     const { many, counted } = said(house);
     return {
-      say: `${counted(reason.top, reason.unit)} take away ${counted(reason.bottom, reason.unit)} leaves *${counted(reason.written, reason.unit)}*.`,
+      say:
+        house.narration === "short"
+          ? `${reason.top} take away ${reason.bottom} leaves *${reason.written}*.`
+          : `${counted(reason.top, reason.unit)} take away ${counted(reason.bottom, reason.unit)} leaves *${counted(reason.written, reason.unit)}*.`,
       why: sentence(`${many(reason.unit)} are taken from ${many(reason.unit)}.`),
       ask: `How many ${many(reason.unit)} are left?`,
     };
@@ -160,12 +164,15 @@ function totalWords(
 ): StepWords {
   const { unit, total, written, carriedIn, carriedOut, larger, rate } = reason;
   const symbol = unitOf(unit).symbol;
+  const many = unitName(unit, false, house);
+  // In short the counts alone, as digits are said in columns.
+  const counted = (count: bigint): string =>
+    house.narration === "short" ? String(count) : `${count} ${symbol}`;
   const made =
     reason.kind === "unitTotal"
-      ? reason.parts.join(" + ")
-      : `${reason.times} ${signOf("multiply", house)} ${reason.count}`;
-  const sum = `${made}${carriedIn > 0n ? ` + the ${carriedIn} regrouped` : ""} = ${total} ${symbol}`;
-  const many = unitName(unit, false, house);
+      ? reason.parts.map(counted).join(" + ")
+      : `${reason.times} ${signOf("multiply", house)} ${counted(reason.count)}`;
+  const sum = `${made}${carriedIn > 0n ? ` + the ${counted(carriedIn)} ${arrived(house)}` : ""} = ${counted(total)}`;
   if (carriedOut > 0n && larger !== undefined) {
     return {
       say: `${sum}: write *${written}*, and *${carriedOut}* ${unitName(larger, carriedOut === 1n, house)} over.`,
@@ -199,7 +206,7 @@ function exchangeWords(
   const after = changes.map(({ after: count, unit }) => `${count} ${unitOf(unit).symbol}`).join(" ");
   const larger = lender === undefined ? "" : unitName(lender.unit, true, house);
   return {
-    say: `${top} ${symbol} ${top === 1n ? "is" : "are"} too few to take ${bottom} from. ${before} is also *${after}*.`,
+    say: `${top} ${symbol} ${top === 1n ? "is" : "are"} too few to take ${bottom} from. ${BREAKS[house.borrowTerm]}: ${before} is also *${after}*.`,
     why: sentence(
       `one ${larger} becomes ${changes.length > 2 ? "the units below it" : `${rate} ${many}`}: ${changes.length > 2 ? "" : `with the ${top} there, ${receiver?.after ?? 0n}. `}The whole stays the same.`,
     ),

@@ -1,13 +1,13 @@
 import type { HouseRules } from "../../house";
 import type { ColumnMultiplicationReason, ProductReason, Reason } from "../../methods";
-import { digitsOf, ONES } from "../../number";
+import { digitsOf, ONES, type Place } from "../../number";
 import { signOf } from "../../problem";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
 import { countedBy } from "../numbers/counted";
 import { type StepWords, sentence } from "../numbers/line";
-import { countOf, inText, numeralWords, placesName } from "../numbers/numberWords";
-import { ARRIVED, carriedOn } from "../numbers/terms";
+import { countedAt, countOf, inText, numeralWords, placesName } from "../numbers/numberWords";
+import { arrived, carriedOn } from "../numbers/terms";
 
 /** The words for the method itself. */
 export const COLUMN_MULTIPLICATION_WORDS: MethodWords<"column-multiplication"> = {
@@ -132,13 +132,22 @@ function digitProductWords(
     };
   }
   const product = digit * by;
-  const made = `*${by}* times *${digit}* is ${product}`;
+  const short = house.narration === "short";
+  const value = place + byPlace;
+  const at = (count: number, of: Place): string => (short ? String(count) : countedAt(count, of, house));
+  const made =
+    short || byPlace === ONES
+      ? `*${by}* times *${at(digit, place)}* ${short ? "is" : "are"} ${at(product, value)}`
+      : `*${at(by, byPlace)}* times *${at(digit, place)}* make ${at(product, value)}`;
   const came =
-    carriedIn > 0
-      ? `, and the ${carriedIn} ${house.carryPlace === "unwritten" ? "kept" : ARRIVED[house.carryTerm]} make ${total}`
-      : "";
-  const onward =
-    carriedOut > 0 ? `write *${written}*, ${carriedOn(carriedOut, house)}` : `write *${written}*`;
+    carriedIn > 0 ? `, and the ${at(carriedIn, value)} ${arrived(house)} make ${at(total, value)}` : "";
+  const on = short
+    ? carriedOn(carriedOut, house)
+    : carriedOn(carriedOut, house, {
+        made: at(carriedOut * 10, value),
+        carried: at(carriedOut, value + 1),
+      });
+  const onward = carriedOut > 0 ? `write *${written}*, ${on}` : `write *${written}*`;
   const counted = countOf(digit, place, house);
   const times = countOf(by, byPlace, house);
   return {

@@ -32,7 +32,7 @@ export const IN_LINE_STEPS: StepsOf<InLineReason | MultiplesOfTenReason> = {
     const whole = inText(reason.multiplier, house);
     const rest = inText(reason.rest, house);
     return {
-      say: `Times ${whole} is times *1${"0".repeat(reason.zeros)}*, then times *${rest}*.`,
+      say: `Times ${whole} is *times 1${"0".repeat(reason.zeros)}*, then *times ${rest}*.`,
       why: `${whole} is ${rest} times 1${"0".repeat(reason.zeros)}, and it does not matter which is done first.`,
       ask: `What is ${whole} made of?`,
     };
@@ -41,7 +41,11 @@ export const IN_LINE_STEPS: StepsOf<InLineReason | MultiplesOfTenReason> = {
     const [before, after] = [inText(reason.before, house), inText(reason.after, house)];
     const places = reason.zeros === 1 ? "one place" : `${reason.zeros} places`;
     return {
-      say: `The ${reason.zeros === 1 ? "zero" : "zeros"} first: every digit of ${before} moves *${places}* to the left: *${after}*.`,
+      say: `The ${reason.zeros === 1 ? "zero" : "zeros"} first: ${
+        house.shiftBy === "pointHops"
+          ? `the ${house.decimalMark} of ${before} hops *${places}* to the right`
+          : `every digit of ${before} moves *${places}* to the left`
+      }: *${after}*.`,
       why: "Ten times as much of any place is just as much of the next place to the left.",
       ask: `What is ${before} times 1${"0".repeat(reason.zeros)}?`,
     };

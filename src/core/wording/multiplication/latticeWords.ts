@@ -4,8 +4,8 @@ import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
 import { countedBy } from "../numbers/counted";
 import { listed, type StepWords, sentence } from "../numbers/line";
-import { inText, numeralWords } from "../numbers/numberWords";
-import { ARRIVED, carriedOn } from "../numbers/terms";
+import { countedAt, inText, numeralWords } from "../numbers/numberWords";
+import { arrived, carriedOn } from "../numbers/terms";
 
 /** The words for the method itself. */
 export const LATTICE_WORDS: MethodWords<"lattice"> = {
@@ -35,10 +35,14 @@ export const LATTICE_STEPS: StepsOf<LatticeReason> = {
     why: "Each square belongs to one digit above and one beside it. The diagonals keep equal places together.",
     ask: "How many squares does the lattice need?",
   }),
-  cellProduct: (reason) => {
-    const { digit, by, tens, ones } = reason;
+  cellProduct: (reason, house) => {
+    const { digit, by, tens, ones, place, byPlace } = reason;
+    const made =
+      house.narration === "short"
+        ? `${by} times ${digit} is ${digit * by}`
+        : `${countedAt(by, byPlace, house)} times ${countedAt(digit, place, house)} make ${countedAt(digit * by, place + byPlace, house)}`;
     return {
-      say: `${by} times ${digit} is ${digit * by}: *${tens}* above the diagonal, *${ones}* below.`,
+      say: `${made}: *${tens}* above the diagonal, *${ones}* below.`,
       why:
         tens === 0
           ? "A product below ten has a zero in front, so that every square holds two digits."
@@ -65,14 +69,22 @@ export const LATTICE_STEPS: StepsOf<LatticeReason> = {
 };
 
 function diagonalWords(
-  { parts, carriedIn, total, written, carriedOut, nth }: Extract<Reason, { kind: "diagonalSum" }>,
+  { parts, carriedIn, total, written, carriedOut, nth, place }: Extract<Reason, { kind: "diagonalSum" }>,
   house: HouseRules,
 ): StepWords {
-  const arrived = carriedIn > 0 ? [`the *${carriedIn}* ${ARRIVED[house.carryTerm]}`] : [];
-  const terms = [...parts.map((part) => `*${part}*`), ...arrived];
-  const made = terms.length > 1 ? `${listed(terms)} make ${total}` : `Only ${terms.join("")}`;
+  const short = house.narration === "short";
+  const counted = (count: number): string => (short ? String(count) : countedAt(count, place, house));
+  const came = carriedIn > 0 ? [`the *${counted(carriedIn)}* ${arrived(house)}`] : [];
+  const terms = [...parts.map((part) => `*${counted(part)}*`), ...came];
+  const made = terms.length > 1 ? `${listed(terms)} make ${counted(total)}` : `Only ${terms.join("")}`;
   const where = house.carryTerm === "carry" ? "to" : "on";
-  const on = `${carriedOn(carriedOut, house)}${house.carryPlace === "unwritten" ? "" : ` ${where} the next diagonal`}`;
+  const onward = short
+    ? carriedOn(carriedOut, house)
+    : carriedOn(carriedOut, house, {
+        made: countedAt(carriedOut * 10, place, house),
+        carried: countedAt(carriedOut, place + 1, house),
+      });
+  const on = `${onward}${house.carryPlace === "unwritten" ? "" : ` ${where} the next diagonal`}`;
   return {
     say: `${made}: write *${written}*${carriedOut > 0 ? `, ${on}` : ""}.`,
     why:

@@ -8,6 +8,7 @@ import {
   writeDecimal,
 } from "../../number";
 import { GROUP_NAMES, placeName as nameOfPlace } from "../../vocabulary";
+import { countedBy } from "./counted";
 
 const SMALL = (
   "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen " +
@@ -53,6 +54,10 @@ export const placesName = (place: Place, house: HouseRules): string => `${placeN
 /** So many of a place, in words: "seven tenths", "one hundred-thousandth". */
 export const countOf = (count: number, place: Place, house: HouseRules): string =>
   `${cardinal(String(count))} ${count === 1 ? placeName(place, house) : placesName(place, house)}`;
+
+/** So many of a place, the count in digits: "30 tenths", "1 ten". */
+export const countedAt = (count: bigint | number, place: Place, house: HouseRules): string =>
+  countedBy(count, placeName(place, house), placesName(place, house));
 
 /** The same where ones are meant as things in one piece: "one whole", "two wholes". */
 export function piecesOf(count: number, place: Place, house: HouseRules): string {

@@ -34,7 +34,7 @@ export function answerInWords(answer: Answer, house: HouseRules): string {
     case "comparison":
       return `${quantityInWords(answer.left, house)} ${RELATION_WORDS[answer.relation]} ${quantityInWords(answer.right, house)}`;
     case "ordered":
-      return `from the smallest, ${listed(answer.numerals.map((numeral) => quantityInWords(numeral, house)))}`;
+      return `from the smallest, ${listed(answer.quantities.map((quantity) => quantityInWords(quantity, house)))}`;
     case "share":
     case "measureLeft":
       return `${quantityInWords(answer.each, house)} each, with ${quantityInWords(answer.left, house)} left over`;

@@ -5,10 +5,11 @@ import type {
   ExpandedSubtractionReason,
   Reason,
 } from "../../methods";
-import { type Decimal, fromCount, type Place } from "../../number";
+import { type Decimal, fromCount, ONES, type Place } from "../../number";
 import type { StepsOf } from "../contract/wordbook";
 import { listed, type StepWords, sentence } from "../numbers/line";
-import { countOf, inText, numeralWords, piecesOf, placesName } from "../numbers/numberWords";
+import { countedAt, countOf, inText, numeralWords, piecesOf, placesName } from "../numbers/numberWords";
+import { BREAKS } from "../numbers/terms";
 
 type PartsReason = ExpandedReason | ExpandedAdditionReason | ExpandedSubtractionReason;
 
@@ -58,7 +59,7 @@ export const EXPANDED_STEPS: StepsOf<PartsReason> = {
       changes.filter(({ before }) => before > 0).map(({ place, before }) => valueAt(before, place, house)),
     );
     return {
-      say: `${valueAt(bottom, needy, house)} can't be taken from ${valueAt(top, needy, house)}. Regroup: ${was} ${changes.filter(({ before }) => before > 0).length > 1 ? "are" : "is"} the same as ${now}.`,
+      say: `${valueAt(bottom, needy, house)} can't be taken from ${valueAt(top, needy, house)}. ${BREAKS[house.borrowTerm]}: ${was} ${changes.filter(({ before }) => before > 0).length > 1 ? "are" : "is"} the same as ${now}.`,
       why: sentence(
         `${piecesOf(1, giver?.place ?? needy, house)} is ten of the next smaller place. The number is worth as much as before.`,
       ),
@@ -71,13 +72,22 @@ export const EXPANDED_STEPS: StepsOf<PartsReason> = {
       say:
         top === 0 && bottom === 0
           ? `No ${placesName(place, house)} above or below: *nothing* to write.`
-          : `${valueAt(top, place, house)} take away ${valueAt(bottom, place, house)} is *${valueAt(written, place, house)}*.`,
+          : house.narration === "short"
+            ? `${valueAt(top, place, house)} take away ${valueAt(bottom, place, house)} is *${valueAt(written, place, house)}*.`
+            : `${countedAt(top, place, house)} take away ${countedAt(bottom, place, house)} leaves ${countedAt(written, place, house)}: *${valueAt(written, place, house)}*.`,
       why: sentence(
         `${placesName(place, house)} are taken from ${placesName(place, house)}: like from like.`,
       ),
       ask: `How many ${placesName(place, house)} are left?`,
     };
   },
+};
+
+/** What becomes of what is too much for a part. */
+const MOVES: Readonly<Record<HouseRules["carryTerm"], string>> = {
+  carry: "is carried on",
+  regroup: "is regrouped",
+  exchange: "is exchanged and goes on",
 };
 
 function partSumWords(
@@ -92,18 +102,22 @@ function partSumWords(
       ask: `Are there any ${places}?`,
     };
   }
-  const present = parts.filter((part) => part > 0).map((part) => valueAt(part, place, house));
-  const came = carriedIn > 0 ? [valueAt(carriedIn, place, house)] : [];
+  const short = house.narration === "short";
+  const counted = (count: number): string =>
+    short ? valueAt(count, place, house) : countedAt(count, place, house);
+  const present = parts.filter((part) => part > 0).map(counted);
+  const came = carriedIn > 0 ? [counted(carriedIn)] : [];
   const terms = [...present, ...came];
+  const value = `*${valueAt(total, place, house)}*`;
   const made =
     terms.length > 1
-      ? `${listed(terms)} make *${valueAt(total, place, house)}*`
-      : `*${valueAt(total, place, house)}* alone`;
+      ? `${listed(terms)} make ${short || place === ONES ? value : `${counted(total)}, ${value}`}`
+      : `${short ? value : `${counted(total)}, ${value},`} alone`;
   const moved = valueAt(carriedOut, place + 1, house);
   const split =
     written > 0
-      ? `${valueAt(written, place, house)} stays, *${moved}* goes on`
-      : `all of it, *${moved}*, goes on`;
+      ? `${valueAt(written, place, house)} stays, *${moved}* ${MOVES[house.carryTerm]}`
+      : `all of it, *${moved}*, ${MOVES[house.carryTerm]}`;
   return {
     say: sentence(`${made}${carriedOut > 0 ? `: ${split} to the ${placesName(place + 1, house)}` : ""}.`),
     why: sentence(

@@ -3,7 +3,7 @@ import type { Reason } from "../../methods";
 import type { StepsOf } from "../contract/wordbook";
 import { type StepWords, sentence } from "../numbers/line";
 import { countOf, piecesOf, placesName } from "../numbers/numberWords";
-import { ARRIVED } from "../numbers/terms";
+import { arrived } from "../numbers/terms";
 import { differenceWords } from "./subtractionByDecompositionWords";
 
 type AddTenToBoth = Extract<Reason, { kind: "addTenToBoth" }>;
@@ -66,7 +66,7 @@ function makeUpWords(column: MakeUp, house: HouseRules): StepWords {
   const short = house.narration === "short";
   const count = (value: number): string =>
     short ? String(value) : value === 0 ? `no ${places}` : countOf(value, place, house);
-  const before = owed > 0 ? `${owedFirst(column, ARRIVED[house.carryTerm], house)} ` : "";
+  const before = owed > 0 ? `${owedFirst(column, arrived(house), house)} ` : "";
   const making = sentence(`${count(taken)} and *${count(written)}* make ${count(raised)}`);
   const one = piecesOf(1, place + 1, house);
   const below = short ? `, carry *${pays}* below` : `, and carry *${one}* to the lower number`;

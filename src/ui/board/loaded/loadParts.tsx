@@ -11,6 +11,7 @@ const IMPORTS: Readonly<Record<Exclude<PartId, "decimals">, () => Promise<{ read
   signed: () => import("./signed"),
   money: () => import("./money"),
   measures: () => import("./measures"),
+  quantities: () => import("./quantities"),
   chain: () => import("./chain"),
   mental: () => import("./mental"),
 };
@@ -32,6 +33,7 @@ const WITH: Readonly<Record<Exclude<PartId, "decimals">, ComponentType<Inside>>>
   signed: dynamic(() => import("./signed").then(ready)),
   money: dynamic(() => import("./money").then(ready)),
   measures: dynamic(() => import("./measures").then(ready)),
+  quantities: dynamic(() => import("./quantities").then(ready)),
   chain: dynamic(() => import("./chain").then(ready)),
   mental: dynamic(() => import("./mental").then(ready)),
 };

@@ -94,6 +94,9 @@ function partsFor(problem: Problem): readonly PartId[] {
     case "money":
       // Where nothing else checks an amount, it is worked in the head.
       return ["money", "mental"];
+    case "quantities":
+      // Their sizes may be fractions.
+      return ["quantities", "fractions"];
     case "signed":
       return ["signed", "fractions"];
     case "chain": {
