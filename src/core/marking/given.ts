@@ -109,7 +109,8 @@ const sameValue = (one: Quantity, other: Quantity): boolean => fractionOf(one).e
 
 /** Numbers with < or = between them, or semicolons, or commas where these do not stand inside numbers. */
 function readOrder(text: string, notation: ReadingNotation): Read {
-  const comma = notation.decimalMark === "comma" ? /[<=;]|,\s/ : /[<=;,]/;
+  const inNumbers = notation.decimalMark === "comma" || notation.grouping === "mark";
+  const comma = inNumbers ? /[<=;]|,\s/ : /[<=;,]/;
   const quantities: Quantity[] = [];
   let at = 0;
   for (const stretch of text.split(comma)) {
@@ -151,7 +152,7 @@ function readEnough(text: string, problem: Problem, notation: ReadingNotation): 
 
 /** A quotient with what is left over: `5 r 3`, `$1.25 r 3c`. */
 function readRemainder(text: string, problem: Problem, notation: ReadingNotation): Read | undefined {
-  if (problem.op !== "divide") return undefined;
+  if (divisorOf(problem) === undefined) return undefined;
   const parts = quotientAndRest(tokensOf(text));
   if (parts === undefined) return undefined;
   const each = readOneQuantity(textOf(parts.quotient, text).replace(/,$/, ""), notation);

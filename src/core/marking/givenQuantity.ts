@@ -106,12 +106,23 @@ function withLastUnit(text: string, units: readonly UnitId[], notation: ReadingN
   return finished.ok ? done({ answer: finished.value, bare: true }) : undefined;
 }
 
+/** The longest number before a unit that is looked at. */
+const LONGEST_PART = 40;
+
 /** So many of a unit as a fraction or a mixed number, `2 2/3 ft`: counted in the smallest unit of its scale, where that comes out. */
 function partOfUnit(text: string, notation: ReadingNotation): Read | undefined {
-  const [, number, name] = /^(.{0,40}\d\s?\/\s?\d{1,4})\s*(\p{L}+\.?)$/u.exec(text) ?? [];
-  const unit = name === undefined ? undefined : unitTyped(name.replace(/\.$/, ""));
-  const count = number === undefined ? undefined : readOneQuantity(number, notation);
-  if (unit === undefined || !count?.ok || !isNumeral(count.value)) return undefined;
+  // The digits of the denominator are the last ones; what comes after them is the unit.
+  const digit = Math.max(...[..."0123456789"].map((one) => text.lastIndexOf(one)));
+  const number = text.slice(0, digit + 1);
+  if (!number.includes("/") || number.length > LONGEST_PART) return undefined;
+  const unit = unitTyped(
+    text
+      .slice(digit + 1)
+      .trim()
+      .replace(/\.$/, ""),
+  );
+  const count = readOneQuantity(number, notation);
+  if (unit === undefined || !count.ok || !isNumeral(count.value)) return undefined;
   const smallest = smallerUnits(unit).at(-1) ?? unit;
   const rate = rateBetween(unit, smallest) ?? 1n;
   const { numerator, denominator } = asFraction(count.value);

@@ -4,14 +4,20 @@ import { currencyIn, unitsWanted } from "./givenAnswer";
 
 /** What people write for parts of an answer, and what it is read as. */
 const SAID: readonly (readonly [RegExp, string])[] = [
-  [/^(?:minus|negative)\s+(?=\S)/iu, "−"],
+  [/^(?:minus|negative) (?=\S)/iu, "−"],
   // "1 and 1/2" is a mixed number.
-  [/(?<=\d)\s+and\s+(?=\d+\s?\/)/giu, " "],
+  [/(?<=\d) and (?=\d{1,4} ?\/)/giu, " "],
 ];
 
 /** An answer written as problems are: `minus 8` as −8, `1 and 1/2` as 1 1/2, `4:15` as hours and minutes, `1 dollar 73 cents` with its sign. */
 export function plainly(text: string, problem: Problem): string {
-  const said = SAID.reduce((line, [pattern, plain]) => line.replace(pattern, plain), text);
+  const said = SAID.reduce(
+    (line, [pattern, plain]) => line.replace(pattern, plain),
+    text
+      .split(/\s/)
+      .filter((word) => word !== "")
+      .join(" "),
+  );
   return inMoney(byTheClock(said, unitsWanted(problem)), problem);
 }
 
@@ -25,16 +31,17 @@ function byTheClock(text: string, units: readonly UnitId[] | undefined): string 
   return units.includes("min") ? `${first} min ${second} s` : text;
 }
 
-const AMOUNT = /^([\d.,]{1,40})\s+(\p{L}+)(?:(?:,|\s+and)?\s+(\d{1,2})\s+(\p{L}+))?$/u;
-
 /** An amount in words: `1 dollar 73 cents`, `1 dollar and 73 cents`, `5 dollars`. */
 function inMoney(text: string, problem: Problem): string {
   const id = currencyIn(problem);
-  const [, count, major = "", small, minor = ""] = AMOUNT.exec(text) ?? [];
-  if (id === undefined || count === undefined) return text;
+  const [count, major = "", ...rest] = text.split(" ");
+  if (id === undefined || count === undefined || !/^[\d.,]+$/.test(count)) return text;
   const words = currencyOf(id);
-  const isOf = (word: string, ...names: readonly string[]): boolean => names.includes(word.toLowerCase());
+  const isOf = (word: string, ...names: readonly string[]): boolean =>
+    names.includes(word.replace(/,$/, "").toLowerCase());
   if (!isOf(major, words.name, words.names)) return text;
+  const [small, minor = "", more] = rest[0] === "and" ? rest.slice(1) : rest;
   if (small === undefined) return `${words.sign}${count}`;
-  return isOf(minor, words.minor, words.minors) ? `${words.sign}${count}.${small.padStart(2, "0")}` : text;
+  const isMinor = more === undefined && /^\d{1,2}$/.test(small) && isOf(minor, words.minor, words.minors);
+  return isMinor ? `${words.sign}${count}.${small.padStart(2, "0")}` : text;
 }

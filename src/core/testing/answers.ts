@@ -31,6 +31,14 @@ function wrongValue({ op, operands }: DecimalProblem, answer: Answer): string | 
     const order = first.comparedTo(divisor);
     return fault(answer.relation === (order < 0 ? "<" : order > 0 ? ">" : "="), "how they lie");
   }
+  if (answer.kind === "ordered") {
+    const sorted = operands.map(wide).sort((one, other) => one.comparedTo(other));
+    const given = answer.quantities.map((one) => (one.kind === "decimal" ? wide(one) : undefined));
+    return fault(
+      given.length === sorted.length && sorted.every((one, index) => given[index]?.equals(one)),
+      "in order",
+    );
+  }
   if (op !== "divide") {
     const right = rest.reduce((sum, next) => combined(op, sum, next), first);
     if (answer.kind === "decimal") return fault(right.equals(wide(answer)), right.toFixed());

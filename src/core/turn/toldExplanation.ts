@@ -7,7 +7,7 @@ import {
 } from "../errorPatterns";
 import type { HouseRules } from "../house";
 import type { Answer } from "../problem";
-import { LIKELIHOOD_WORDS, patternWords, slipAboutWords } from "../wording";
+import { LIKELIHOOD_WORDS, slipNameWords } from "../wording";
 
 /** What may lie behind a wrong answer, in words. */
 export interface ToldExplanation {
@@ -19,9 +19,6 @@ export interface ToldExplanation {
   readonly likely: string;
 }
 
-/** The most slips of a kind that are told, where several come to the same. */
-const MOST_TOLD = 2;
-
 /** An explanation of an answer in words. */
 export function toldExplanation(
   { problem, right }: WrongWays,
@@ -29,11 +26,10 @@ export function toldExplanation(
   { patterns, probability }: Explanation,
   house: HouseRules,
 ): ToldExplanation {
-  const slips = slipsBehind(problem, right, patterns, given).map(({ about }) => slipAboutWords(about, house));
-  const about = slips.length === 0 ? "" : `: ${[...new Set(slips)].slice(0, MOST_TOLD).join(", or ")}`;
+  const slips = slipsBehind(problem, right, patterns, given).map(({ about }) => about);
   return {
     patterns,
-    names: patterns.map((id) => patternWords(id).name + about),
+    names: patterns.map((id) => slipNameWords(id, slips, house)),
     probability,
     likely: LIKELIHOOD_WORDS[likelihoodOf(probability)],
   };

@@ -6,7 +6,7 @@ export { type AnyMethodWords, refusalSentence } from "./contract/methodWords";
 export { methodWords, stepWords } from "./contract/stepWords";
 export { methodWordsFrom, type Wordbook, wordsFrom } from "./contract/wordbook";
 export { DECIMAL_BOOK } from "./decimalBook";
-export { LIKELIHOOD_WORDS, slipAboutWords } from "./errorPatterns/slipAboutWords";
+export { LIKELIHOOD_WORDS, slipNameWords } from "./errorPatterns/slipAboutWords";
 export { patternWords } from "./errorPatterns/wordsOfPatterns";
 export { notNearWords, remedyWords, undoneWords, wrongStepWords } from "./errorPatterns/wrongSteps";
 export { FRACTION_BOOK } from "./fractions/fractionBook";

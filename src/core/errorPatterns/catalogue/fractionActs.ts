@@ -5,6 +5,7 @@ import {
   denominatorsByProduct,
   dividingLikeParts,
   multiplyingAcross,
+  Stuck,
   turningOver,
 } from "../../methods";
 import {
@@ -13,6 +14,7 @@ import {
   type Fraction,
   fraction,
   isWhole,
+  isZero,
   type Numeral,
 } from "../../number";
 import { type Answer, type FractionProblem, fractionsOf, type Problem, withOperands } from "../../problem";
@@ -68,7 +70,9 @@ export const combinesGap = (op: "add" | "subtract", [first = 0n, ...rest]: reado
 /** A multiplication taken for a division. */
 export function turnedOver(problem: Problem): Problem | undefined {
   const product = asked(problem, "multiply");
-  return product !== undefined && onlyFractions("multiply")(problem)
+  return product !== undefined &&
+    onlyFractions("multiply")(problem) &&
+    !product.operands.slice(1).some(isZero)
     ? fractionsOf("divide", product.operands, product.form)
     : undefined;
 }
@@ -93,6 +97,12 @@ export function wholeOnBoth(problem: Problem): Problem | undefined {
 export function overOne(factors: readonly Fraction[]): readonly Fraction[] {
   const common = factors.reduce((all, { denominator }) => commonMultiple(all, denominator), 1n);
   return factors.map(({ numerator, denominator }) => fraction((numerator * common) / denominator, common));
+}
+
+/** A fraction turned over; stuck where it is nothing, since nothing can't be turned over. */
+export function flipped({ numerator, denominator }: Fraction): Fraction {
+  if (numerator === 0n) throw new Stuck("flipped: there is no such fraction");
+  return fraction(denominator, numerator);
 }
 
 /** Whether tops over a common denominator divide without anything left over. */

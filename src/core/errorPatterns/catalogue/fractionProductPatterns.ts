@@ -1,10 +1,10 @@
 import { multiplyingAcross, turningOver } from "../../methods";
-import { fraction } from "../../number";
 import type { PatternsOf } from "../errorPattern";
 import {
   acrossOnly,
   CANCELS_AFTER,
   digitStruck,
+  flipped,
   formOnly,
   hasMixed,
   improperTask,
@@ -76,7 +76,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
     needs: isOf("divide"),
     decides: turningOnly({
       turnsOver: (divisor) => divisor,
-      dividend: ({ numerator, denominator }) => fraction(denominator, numerator),
+      dividend: flipped,
     }),
   },
   {
@@ -148,7 +148,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
     lookAlikes: [],
     needs: isOf("divide"),
     decides: turningOnly({
-      dividend: ({ numerator, denominator }) => fraction(denominator, numerator),
+      dividend: flipped,
     }),
   },
   {

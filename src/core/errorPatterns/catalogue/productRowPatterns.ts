@@ -1,5 +1,13 @@
 import { columnMultiplication, lattice, SOUND_PRODUCTS } from "../../methods";
-import { type Decimal, digitsOf, fromCount, wholeNumeral, zerosAtEnd } from "../../number";
+import {
+  bareDigits,
+  type Decimal,
+  digitsOf,
+  fromCount,
+  wholeNumeral,
+  withoutEndZeros,
+  zerosAtEnd,
+} from "../../number";
 import { type Answer, type Problem, withOperands } from "../../problem";
 import { isTwoOrMore } from "../../tuples";
 import type { PatternsOf, Split } from "../errorPattern";
@@ -40,13 +48,14 @@ function lastDigitOnly(problem: Problem): Problem | undefined {
 
 /** A number without the zeros that stand between other digits of it, its places as they were. */
 function withoutInnerZeros(numeral: Decimal): Decimal {
-  const kept = allDigits(numeral).replace(/(?<=[1-9])0+(?=0*[1-9])/g, "");
+  const digits = allDigits(numeral);
+  const kept = withoutEndZeros(digits).replaceAll("0", "") + "0".repeat(zerosAtEnd(digits));
   return fromCount(BigInt(kept), numeral.fraction.length);
 }
 
 function innerZerosDropped(problem: Problem): Problem | undefined {
   const factors = factorsOf(problem);
-  return factors?.some((one) => /[1-9]0+[1-9]/.test(allDigits(one)))
+  return factors?.some((one) => bareDigits(allDigits(one)).includes("0"))
     ? withOperands(problem, factors.map(withoutInnerZeros))
     : undefined;
 }

@@ -5,6 +5,7 @@ import type { Decimal } from "../../number";
 import {
   type Answer,
   decimalsOf,
+  divisorOf,
   type Expression,
   exactAnswer,
   isAmount,
@@ -137,7 +138,7 @@ export function wrongWays(
   };
   const shown: { readonly pattern: ErrorPattern; readonly value: Value }[] = [];
   for (const pattern of patterns) {
-    const answer = ledTo([pattern]);
+    const answer = comparable(problem, ledTo([pattern]));
     if (answer === undefined || sameAnswer(problem, right, answer)) continue;
     shown.push({ pattern, value: value(answer) });
   }
@@ -152,7 +153,7 @@ export function wrongWays(
   paired.forEach((first, index) => {
     for (const second of paired.slice(index + 1)) {
       if (first.pattern.common + second.pattern.common < OFTEN_TOGETHER) continue;
-      const answer = ledTo([first.pattern, second.pattern]);
+      const answer = comparable(problem, ledTo([first.pattern, second.pattern]));
       if (answer === undefined) continue;
       const at = value(answer);
       if ([rightValue, first.value, second.value].some((one) => isSame(one, at))) continue;
@@ -161,6 +162,14 @@ export function wrongWays(
   });
   return { problem, right, ways: [...ways, ...slipWays(problem, right, rightValue)] };
 }
+
+/** An answer that can be held against the right one; none with something left over where the problem as it stands divides by nothing. */
+function comparable(problem: Problem, answer: Answer | undefined): Answer | undefined {
+  const leaves = answer !== undefined && LEAVE_SOMETHING.includes(answer.kind);
+  return leaves && divisorOf(problem) === undefined ? undefined : answer;
+}
+
+const LEAVE_SOMETHING: readonly Answer["kind"][] = ["remainder", "share", "measureLeft", "timesLeft"];
 
 /** Two patterns are looked for at once where both are met now and then, or one of them often. */
 const OFTEN_TOGETHER = 4;

@@ -18,6 +18,7 @@ import {
 import type { Quantity } from "../../quantity";
 import type { Two } from "../../tuples";
 import { type Method, type Solve, taken, type Worked } from "../contract/method";
+import { Stuck } from "../contract/stuck";
 import type { AnswerReason } from "../squares/answer";
 import { newPad, type Pad, text } from "../squares/pad";
 import type { ChainReason } from "./chainReason";
@@ -105,7 +106,8 @@ function workChain<Inner>(
       return { answer, onPaper: pad.onPaper };
     }
     const result = quantityOf(working.answer);
-    if (result === undefined) throw new Error(`workChain: ${working.answer.kind} can't go on in a chain`);
+    // A sound chain was read as one that can go on; one with another result on its way may not.
+    if (result === undefined) throw new Stuck(`workChain: ${working.answer.kind} can't go on in a chain`);
     here = replaced(here, next, result);
     const rest: ChainProblem = { ...problem, expression: here };
     pad.line("work", { kind: "putBack", problem: asked, result, rest }, () => [
@@ -154,7 +156,7 @@ function partProblem(operation: Branch, form: AnswerForm, last: boolean): Proble
 
 function madeProblem(operation: Branch, form: AnswerForm, last: boolean): Problem {
   const read = problemOf(operation, form);
-  if (!read.ok) throw new Error(`partProblem: ${read.error.code}`);
+  if (!read.ok) throw new Stuck(`madeProblem: ${read.error.code}`);
   const problem = read.value;
   if (last) return problem;
   if (problem.kind === "decimals" && problem.op === "divide") return exactQuotient(problem.operands);

@@ -21,6 +21,8 @@ import {
   writeAnswer,
 } from "../../problem";
 import {
+  amountOf,
+  type CurrencyId,
   inMajor,
   type Measure,
   type Quantity,
@@ -39,8 +41,11 @@ export type QuantityReason =
   | {
       readonly kind: "asNumber";
       readonly quantity: Quantity;
-      readonly numeral: Decimal;
-      readonly unit: UnitId | undefined;
+      readonly alike: Quantity;
+      /** What it is counted in. */
+      readonly names:
+        | { readonly kind: "money"; readonly currency: CurrencyId }
+        | { readonly kind: "unit"; readonly unit: UnitId };
     }
   /** Numbers as they are compared, in a problem of their own. */
   | { readonly kind: "compareNumbers"; readonly problem: Problem; readonly of: Compared }
@@ -160,19 +165,29 @@ function orderedAlike<Inner>(
   const numbered = quantities.map((quantity) => ({ quantity, numeral: inOneUnit(quantity, unit) }));
   const plain = { ...house, grouping: "none" } as const;
   for (const { quantity, numeral } of numbered) {
-    const alike: Quantity =
-      quantity.kind === "measure" && unit !== undefined
-        ? { ...quantity, parts: [{ unit, count: numeral }] }
-        : quantity.kind === "amount"
-          ? { ...quantity, of: "major", numeral }
-          : quantity;
-    const [before, after] = [writeQuantity(quantity, plain), writeQuantity(alike, plain)];
+    const counted = countedIn(quantity, numeral, unit);
+    const [before, after] = [quantity, counted.alike].map((one) => writeQuantity(one, plain));
     if (before === after) continue;
-    pad.line("work", { kind: "asNumber", quantity, numeral, unit }, () => [text(`${before} = ${after}`)]);
+    pad.line("work", { kind: "asNumber", quantity, ...counted }, () => [text(`${before} = ${after}`)]);
   }
   return inOrder(numbered, ({ numeral }) => numeral, "alike", house, pad, solve).map(
     ({ quantity }) => quantity,
   );
+}
+
+/** A quantity written with its number in one unit, and what that is called by. */
+function countedIn(
+  quantity: Quantity,
+  numeral: Decimal,
+  unit: UnitId | undefined,
+): Pick<Extract<QuantityReason, { kind: "asNumber" }>, "alike" | "names"> {
+  if (isAmount(quantity)) {
+    const { currency } = quantity;
+    return { alike: amountOf(currency, numeral), names: { kind: "money", currency } };
+  }
+  if (!isMeasure(quantity) || unit === undefined)
+    throw new Error("countedIn: numbers are counted in no unit");
+  return { alike: { ...quantity, parts: [{ unit, count: numeral }] }, names: { kind: "unit", unit } };
 }
 
 /** The smallest of the units that measures are in. */

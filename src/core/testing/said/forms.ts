@@ -20,6 +20,13 @@ const floor = (value: Ratio): Ratio => ratio(value.over / value.under);
 /** One number less another. */
 export const minusOf = (a: Ratio, b: Ratio): Ratio => plus(a, ratio(-b.over, b.under));
 
+/** The powers of ten that are tried, either way. */
+const POWERS = Array.from({ length: 40 }, (_, power) => 10n ** BigInt(power));
+
+/** Whether one number is the other with its digits moved. */
+const isShifted = (one: Ratio, other: Ratio): boolean =>
+  POWERS.some((power) => same(one, times(other, ratio(power))) || same(times(one, ratio(power)), other));
+
 /** How often something goes, where that is said in a word of its own. */
 const OFTEN: readonly (readonly [string, Ratio])[] = [
   ["no times", ratio(0)],
@@ -29,7 +36,12 @@ const OFTEN: readonly (readonly [string, Ratio])[] = [
 
 /** The forms of sentences that claim something about numbers, and when it is true. What a form gives is put in its place. */
 export const FORMS: readonly Form[] = [
-  form("Q times Q is Q", (a, b, c) => same(times(a, b), c), "last"),
+  form("Q times Q (?:is|are|makes?) Q", (a, b, c) => same(times(a, b), c), "last"),
+  form("§§ makes? Q, Q(?=[:.])", (a, b, c) => same(a, b) && same(b, c)),
+  form("Q among Q: Q each, and Q (?:is |are )?left", (a, b, each, left) =>
+    same(plus(times(each, b), left), a),
+  ),
+  form("Q among Q: Q each", (a, b, each) => !below(a, times(each, b))),
   form("In Q the Q is Q", (a, b, c) => b.over > 0n && floor(over(a, over(c, b))).over % 10n === b.over),
   form(`(${CARDINAL} \\d[\\d.]*(?:(?:,| and) ${CARDINAL} \\d[\\d.]*)*) makes? Q up to Q`, (a, b, c) =>
     same(plus(a, b), c),
@@ -87,5 +99,9 @@ export const FORMS: readonly Form[] = [
   form("Q (?:is|are) §§(?=[,.:;])", same, "first"),
   // In words each with its place, in digits both in the column that is added.
   form("exchange Q for Q", (a, b) => same(a, b) || same(a, times(b, ratio(10)))),
-  form("Q: write Q, (?:and )?(?:carry|regroup) Q", (a, b, c) => same(a, ten(b, c)) || same(a, plus(b, c))),
+  // Counts with their places leave the digit that is written as so many of one place.
+  form(
+    "Q: write Q, (?:and )?(?:carry|regroup|exchange|keep) Q",
+    (a, b, c) => same(a, ten(b, c)) || same(a, plus(b, c)) || isShifted(minusOf(a, c), b),
+  ),
 ];

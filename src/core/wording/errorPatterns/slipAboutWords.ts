@@ -1,7 +1,8 @@
-import type { Likelihood, SlipAbout } from "../../errorPatterns";
+import type { Likelihood, PatternId, SlipAbout } from "../../errorPatterns";
 import type { HouseRules } from "../../house";
 import { signOf, writeAnswer, writeProblem } from "../../problem";
 import { writeQuantity } from "../../quantity";
+import { patternWords } from "./wordsOfPatterns";
 
 /** How likely an explanation is, in words. */
 export const LIKELIHOOD_WORDS: Readonly<Record<Likelihood, string>> = {
@@ -11,7 +12,7 @@ export const LIKELIHOOD_WORDS: Readonly<Record<Likelihood, string>> = {
 };
 
 /** What just went wrong in a slip: `the 7 of 4.578 copied as 1`, `8 × 7 taken for 54`. */
-export function slipAboutWords(about: SlipAbout, house: HouseRules): string {
+function slipAboutWords(about: SlipAbout, house: HouseRules): string {
   switch (about.kind) {
     case "copied":
       return `the ${about.digit} of ${writeQuantity(about.of, house)} copied as ${about.as}`;
@@ -33,4 +34,14 @@ export function slipAboutWords(about: SlipAbout, house: HouseRules): string {
     case "sign":
       return "its sign is the other one";
   }
+}
+
+/** The most slips of a kind that are told, where several come to the same. */
+const MOST_TOLD = 2;
+
+/** What a pattern or a slip is called; of a slip, with what just went wrong, or may have. */
+export function slipNameWords(id: PatternId, slips: readonly SlipAbout[], house: HouseRules): string {
+  const about = [...new Set(slips.map((one) => slipAboutWords(one, house)))].slice(0, MOST_TOLD);
+  const { name } = patternWords(id);
+  return about.length === 0 ? name : `${name}: ${about.join(", or ")}`;
 }

@@ -137,8 +137,8 @@ function digitProductWords(
   const at = (count: number, of: Place): string => (short ? String(count) : countedAt(count, of, house));
   const made =
     short || byPlace === ONES
-      ? `*${by}* times *${at(digit, place)}* ${short ? "is" : "are"} ${at(product, value)}`
-      : `*${at(by, byPlace)}* times *${at(digit, place)}* make ${at(product, value)}`;
+      ? `*${by}* times *${at(digit, place)}* ${short || product === 1 ? "is" : "are"} ${at(product, value)}`
+      : `*${at(by, byPlace)}* times *${at(digit, place)}* ${product === 1 ? "makes" : "make"} ${at(product, value)}`;
   const came =
     carriedIn > 0 ? `, and the ${at(carriedIn, value)} ${arrived(house)} make ${at(total, value)}` : "";
   const on = short

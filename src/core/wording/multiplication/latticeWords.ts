@@ -40,7 +40,7 @@ export const LATTICE_STEPS: StepsOf<LatticeReason> = {
     const made =
       house.narration === "short"
         ? `${by} times ${digit} is ${digit * by}`
-        : `${countedAt(by, byPlace, house)} times ${countedAt(digit, place, house)} make ${countedAt(digit * by, place + byPlace, house)}`;
+        : `${countedAt(by, byPlace, house)} times ${countedAt(digit, place, house)} ${digit * by === 1 ? "makes" : "make"} ${countedAt(digit * by, place + byPlace, house)}`;
     return {
       say: `${made}: *${tens}* above the diagonal, *${ones}* below.`,
       why:

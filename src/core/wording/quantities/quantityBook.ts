@@ -1,5 +1,4 @@
 import type { QuantityReason, quantityMethods, ReasonIn } from "../../methods";
-import { writeNumeral } from "../../number";
 import { writeProblem } from "../../problem";
 import { currencyOf, writeQuantity } from "../../quantity";
 import type { WordsOf } from "../contract/methodWords";
@@ -20,17 +19,14 @@ const QUANTITY_STEPS: StepsOf<QuantityReason> = {
     why: `${problem.operands.length === 2 ? "They are to be compared" : "They are to be put in order, the smallest first"}: what each is worth counts, not how it looks.`,
     ask: "Can they be compared as they stand?",
   }),
-  asNumber: ({ quantity, numeral, unit }, house) => {
-    const names =
-      quantity.kind === "amount"
-        ? currencyOf(quantity.currency).names
-        : unit === undefined
-          ? ""
-          : unitName(unit, false, house);
+  asNumber: ({ quantity, alike, names }, house) => {
+    const called =
+      names.kind === "money" ? currencyOf(names.currency).names : unitName(names.unit, false, house);
+    const written = writeQuantity(quantity, house);
     return {
-      say: `In ${names} *${writeQuantity(quantity, house)}* is *${writeNumeral(numeral, house)}*.`,
-      why: `Numbers of the same thing can be compared: ${quantityInWords(quantity, house)} counted in ${names}.`,
-      ask: `How much is ${writeQuantity(quantity, house)} in ${names}?`,
+      say: `In ${called} *${written}* is *${writeQuantity(alike, house)}*.`,
+      why: `Numbers of the same thing can be compared: ${quantityInWords(quantity, house)} counted in ${called}.`,
+      ask: `How much is ${written} in ${called}?`,
     };
   },
   compareNumbers: ({ problem, of }, house) => ({

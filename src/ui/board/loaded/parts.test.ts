@@ -22,13 +22,14 @@ import {
   stepWords,
   watchParts,
 } from "./parts";
+import { PART as QUANTITIES } from "./quantities";
 import { PART as SIGNED } from "./signed";
 
 const HOUSE = PRESETS.fillersTrueValue;
 const sample = problemOf("54 lb 3 oz − 27 lb 9 oz");
 const [DECIMALS] = partsThere().parts;
 if (DECIMALS === undefined) throw new Error("the part of decimals is always there");
-const PARTS = [DECIMALS, FRACTIONS, SIGNED, MONEY, MEASURES, CHAIN, MENTAL];
+const PARTS = [DECIMALS, FRACTIONS, SIGNED, MONEY, MEASURES, QUANTITIES, CHAIN, MENTAL];
 
 /** Measures and amounts that come to plain numbers on the way. */
 const rare = fc.constantFrom("6 lb ÷ 2 lb ÷ 7 × 2", "(−3) × ($6 ÷ $2)", "9 L ÷ 3 L − 5").map(problemOf);
