@@ -1,4 +1,4 @@
-import type { Working } from "../methods";
+import { staysAbove, type Working } from "../methods";
 import { asFraction, type Fraction, fraction, type Numeral, simplest } from "../number";
 import { fractionOf, termsIn } from "../problem";
 import { type Scale, unitOf } from "../quantity";
@@ -38,6 +38,7 @@ export function sensesOf({ problem, answer }: Working): readonly SenseReason[] {
         const negatives = problem.operands.filter(({ negative }) => negative).length;
         return [{ kind: "signOfProduct", negatives, negative: value.negative }];
       }
+      if (staysAbove(problem)) return [];
       const effective = termsIn(problem).map(({ join, numeral }) => {
         const { negative, numerator, denominator } = asFraction(numeral);
         const turned = join === "subtract";

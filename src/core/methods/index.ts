@@ -67,7 +67,8 @@ export type {
   SignedReason,
 } from "./reason";
 export { signedMethods } from "./signed/signedMethods";
-export { signRule } from "./signed/signRule";
+export { signedNumbers, signRule } from "./signed/signRule";
+export { staysAbove } from "./signed/takingAway";
 export type { AnswerReason } from "./squares/answer";
 export { finishAnswer } from "./squares/answer";
 export type { ExpandedReason } from "./squares/expandedSetting";

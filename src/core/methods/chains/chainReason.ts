@@ -10,6 +10,8 @@ export type ChainReason =
       readonly problem: Problem;
       /** Why it is this one's turn. */
       readonly because: "brackets" | "timesFirst" | "leftFirst" | "last";
+      /** What it comes to, where that is known by heart and needs no page of its own. */
+      readonly known: Quantity | undefined;
     }
   | {
       readonly kind: "putBack";

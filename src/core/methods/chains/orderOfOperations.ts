@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import { asFraction, type Decimal, fraction, simplest } from "../../number";
+import { asFraction, type Decimal, fraction, isWhole, simplest } from "../../number";
 import {
   type AnswerForm,
   AS_IT_COMES,
@@ -8,6 +8,7 @@ import {
   type DecimalProblem,
   type Expression,
   type FractionProblem,
+  isRight,
   needsBrackets,
   type Problem,
   problemOf,
@@ -93,13 +94,14 @@ function workChain<Inner>(
     const last = next === here;
     const asked = partProblem(next, last ? problem.form : AS_IT_COMES, last);
     const because = last ? "last" : becauseOf(here, next);
-    pad.mark("work", { kind: "nextInChain", op: next.op, problem: asked, because });
     const working = solve(asked, {
       ...house,
       trailingZeros: "dropped",
       fractionAnswers: last ? house.fractionAnswers : "mixed",
     });
-    pad.aside(working);
+    const known = isFact(asked) && isRight(asked, working.answer) ? quantityOf(working.answer) : undefined;
+    pad.mark("work", { kind: "nextInChain", op: next.op, problem: asked, because, known });
+    if (known === undefined) pad.aside(working);
     if (last) {
       const { answer } = working;
       pad.line("answer", { kind: "nameAnswer", answer }, () => [text(`= ${writeAnswer(answer, plain)}`)]);
@@ -113,6 +115,32 @@ function workChain<Inner>(
     pad.line("work", { kind: "putBack", problem: asked, result, rest }, () => [
       text(`= ${writeExpression(rest.expression, plain)}`),
     ]);
+  }
+}
+
+/** The largest number of the tables that are known by heart, and of sums that are. */
+const [TABLES_TO, SUMS_TO] = [10n, 20n];
+
+/** Whether a problem is a fact that is known by heart: of the tables of times and divided by, or a sum or difference up to 20. */
+function isFact(problem: Problem): boolean {
+  if (problem.kind !== "decimals" || problem.form.kind === "toPlace") return false;
+  const operands: readonly Decimal[] = problem.operands;
+  const [first, second, more] = operands.map((one) => (isWhole(one) ? BigInt(one.whole || "0") : undefined));
+  if (first === undefined || second === undefined || more !== undefined || operands.length !== 2)
+    return false;
+  switch (problem.op) {
+    case "add":
+      return first + second <= SUMS_TO;
+    case "subtract":
+      return first <= SUMS_TO && second <= first;
+    case "multiply":
+      return first <= TABLES_TO && second <= TABLES_TO;
+    case "divide":
+      return second > 0n && second <= TABLES_TO && first % second === 0n && first / second <= TABLES_TO;
+    case "compare":
+    case "order":
+    case "round":
+      return false;
   }
 }
 

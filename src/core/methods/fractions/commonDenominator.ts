@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import { compareNumerals, type Fraction, type Numeral } from "../../number";
+import { compareNumerals, type Fraction, isWhole, type Numeral } from "../../number";
 import type { Asks, FractionProblem } from "../../problem";
 import { failed } from "../../result";
 import {
@@ -107,7 +107,11 @@ function workCommonDenominator<Inner>(
   }
   const mixed = operands.some(({ kind }) => kind === "mixed");
   const beside = decisions.setsApart && operands.some(({ kind }) => kind !== "fraction");
-  const apart = ((house.mixedNumbers === "apart" && mixed) || beside) && operands.every(isProper);
+  // From a whole number one whole is cut into parts: 5 is 4 8/8, and nothing need be made improper.
+  const fromWhole =
+    op === "subtract" && larger !== undefined && isWhole(larger) && smaller?.kind === "fraction";
+  const apart =
+    ((house.mixedNumbers === "apart" && mixed) || beside || fromWhole) && operands.every(isProper);
   const sums = op === "subtract" ? "subtract" : "add";
   const value = apart
     ? workApart(by, operands, sums, house, decisions, pad)

@@ -85,6 +85,8 @@ function inForm<Inner>(
       : shorter;
   }
   const shortest = reduced(pad, value, house, decisions);
+  const untouched = form.kind === "simplest" && shortest === value && value.numerator > 0n;
+  if (untouched && value.denominator > 1n) pad.mark("answer", { kind: "simplestAlready", value });
   if (shortest.numerator === 0n || shortest.denominator === 1n)
     return countedOut(pad, shortest, house, decisions);
   return shortest.numerator > shortest.denominator && endsMixed(form, house)

@@ -90,4 +90,6 @@ export type FractionReason =
       readonly ordered: readonly Numeral[];
       readonly parts: readonly Fraction[];
     }
-  | { readonly kind: "divideOut"; readonly fraction: Fraction; readonly problem: Problem };
+  | { readonly kind: "divideOut"; readonly fraction: Fraction; readonly problem: Problem }
+  /** No number above one divides both: there is nothing to make shorter. */
+  | { readonly kind: "simplestAlready"; readonly value: Fraction };

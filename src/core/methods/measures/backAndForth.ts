@@ -148,7 +148,7 @@ export function backInUnits<Inner>(
     const rest = fromFraction(fraction(value.numerator - whole * per * value.denominator, value.denominator));
     pad.line("answer", { kind: "intoLarger", unit, count: there, larger, rate: per, whole, rest }, () => [
       text(
-        `${written(there, unit, house)} = ${written(wholeNumeral(whole), larger, house)}${isZero(rest) ? "" : ` ${written(rest, unit, house)}`}`,
+        `${written(there, unit, house)} = ${whole}${signOf("multiply", house)}${per} ${unitOf(unit).symbol}${isZero(rest) ? "" : ` + ${written(rest, unit, house)}`} = ${written(wholeNumeral(whole), larger, house)}${isZero(rest) ? "" : ` ${written(rest, unit, house)}`}`,
       ),
     ]);
     counts.set(unit, rest);

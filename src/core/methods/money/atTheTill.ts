@@ -88,11 +88,10 @@ function workEnough<Inner>(
       ? columns(asked, currency, house, pad, solve)
       : fromMinor(minorCount(cost), currency);
   if (total.kind !== "amount") throw new Error(`workEnough: ${total.kind} is no amount`);
-  const difference = minorCount(have) - minorCount(total);
-  const enough = difference >= 0n;
-  const size = fromMinor(enough ? difference : -difference, currency);
+  const over = minorCount(have) - minorCount(total);
+  const enough = over >= 0n;
   const [larger, smaller] = enough ? [have, total] : [total, have];
-  const rest: MoneyProblem = {
+  const rest: Asks<MoneyProblem, "subtract"> = {
     kind: "money",
     op: "subtract",
     operands: [larger, smaller],
@@ -102,10 +101,16 @@ function workEnough<Inner>(
   };
   pad.line("work", { kind: "compareCost", have, cost: total, enough, problem: rest }, () => [
     text(
-      `${amountText(fromMinor(minorCount(have), currency), house)} ${difference === 0n ? "=" : enough ? ">" : "<"} ${amountText(total, house)}`,
+      `${amountText(fromMinor(minorCount(have), currency), house)} ${over === 0n ? "=" : enough ? ">" : "<"} ${amountText(total, house)}`,
     ),
   ]);
-  return ended(house, pad, { kind: "sufficiency", enough, difference: size });
+  if (over === 0n)
+    return ended(house, pad, { kind: "sufficiency", enough, difference: fromMinor(0n, currency) });
+  const working = solve(rest, house);
+  pad.aside(working);
+  const { answer } = working;
+  if (answer.kind !== "amount") throw new Error(`workEnough: ${answer.kind} is no amount`);
+  return ended(house, pad, { kind: "sufficiency", enough, difference: answer });
 }
 
 /** The fewest notes that come to at least a price, as little over it as can be; none where no notes do. */

@@ -7,8 +7,9 @@ import { counters } from "./counters";
 import { gathering } from "./gathering";
 import { numberLine } from "./numberLine";
 import { signRule } from "./signRule";
+import { oneByOne, staysAbove, takenTogether } from "./takingAway";
 
-const METHODS = [signRule, numberLine, counters, gathering] as const;
+const METHODS = [signRule, numberLine, counters, gathering, oneByOne, takenTogether] as const;
 
 /** Any of these methods. */
 export type SignedMethod = (typeof METHODS)[number];
@@ -25,7 +26,14 @@ const DRAWN: Readonly<Record<HouseRules["signedBy"], readonly Id[]>> = {
 
 function prefers(problem: SignedProblem, house: HouseRules): readonly Id[] {
   const gathers = problem.op === "terms" && problem.more.length > 1 && house.termOrder === "gathered";
-  return [...DRAWN[house.signedBy], ...(gathers ? (["gathering"] as const) : []), "sign-rule"];
+  // Where nothing lies below zero on the way, nobody needs signs.
+  const plain = problem.op === "terms" && problem.more.length > 1 && staysAbove(problem);
+  return [
+    ...(plain ? (["one-by-one"] as const) : []),
+    ...DRAWN[house.signedBy],
+    ...(gathers ? (["gathering"] as const) : []),
+    "sign-rule",
+  ];
 }
 
 /** A signed problem; two whole numbers with a plus or a minus between them can be seen as one too. */

@@ -23,6 +23,22 @@ export type SignedReason =
     }
   /** The sizes worked by themselves on another page. */
   | { readonly kind: "sizesApart"; readonly problem: Problem }
+  /** Numbers that no sign is needed for, worked by themselves on another page. */
+  | { readonly kind: "nextTwo"; readonly problem: Problem }
+  | {
+      readonly kind: "resultSoFar";
+      readonly op: "add" | "subtract";
+      readonly left: Numeral;
+      readonly right: Numeral;
+      readonly result: Numeral;
+    }
+  /** All that is taken away put together first. */
+  | {
+      readonly kind: "takenTogether";
+      readonly numbers: readonly Numeral[];
+      readonly total: Numeral;
+      readonly from: Numeral;
+    }
   | { readonly kind: "gatherSides"; readonly above: readonly Numeral[]; readonly below: readonly Numeral[] }
   | {
       readonly kind: "productSign";

@@ -1,5 +1,5 @@
 import type { ChainReason } from "../../methods";
-import { writeExpression, writeProblem } from "../../problem";
+import { writeExpression, writeProblem, writeUnformed } from "../../problem";
 import { writeQuantity } from "../../quantity";
 import type { StepsOf } from "../contract/wordbook";
 
@@ -11,7 +11,10 @@ export const CHAIN_STEPS: StepsOf<ChainReason> = {
     ask: "Which operation comes first?",
   }),
   nextInChain: (reason, house) => ({
-    say: `${FIRST[reason.because]}: *${writeProblem(reason.problem, house)}*, on a page of its own.`,
+    say:
+      reason.known === undefined
+        ? `${FIRST[reason.because]}: *${writeProblem(reason.problem, house)}*, on a page of its own.`
+        : `${FIRST[reason.because]}: ${writeUnformed(reason.problem, house)} = *${writeQuantity(reason.known, house)}*.`,
     why: BECAUSE[reason.because],
     ask: "Which operation is next, and why?",
   }),

@@ -165,6 +165,11 @@ export const FRACTION_STEPS: StepsOf<FractionReason> = {
       ask: `How often ${reason.right.numerator === 1n ? "is 1 part" : `are ${reason.right.numerator} parts`} in ${reason.left.numerator} of the same?`,
     };
   },
+  simplestAlready: ({ value }) => ({
+    say: `No number above 1 divides both *${value.numerator}* and *${value.denominator}*: it stays as it is.`,
+    why: "A fraction is in its simplest form where numerator and denominator share no factor but 1.",
+    ask: `Is there a number above 1 that divides both ${value.numerator} and ${value.denominator}?`,
+  }),
   reduce: (reason, house) => {
     const { w } = said(house);
     return {

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import type { MeasureReason } from "../../methods";
-import { type Decimal, isZero } from "../../number";
+import { compareNumerals, type Decimal, isZero, wholeNumeral } from "../../number";
 import { signOf, writeProblem } from "../../problem";
 import { type UnitId, unitOf, writeMeasure } from "../../quantity";
 import type { StepsOf } from "../contract/wordbook";
@@ -21,6 +21,8 @@ const said = (house: HouseRules) => {
     `${rate} ${many(unit)} make one ${one(larger)}`;
   return { many, one, counted, decimal, rateLine };
 };
+
+const isOne = (count: Decimal): boolean => compareNumerals(count, wholeNumeral(1n)) === 0;
 
 /** The words for working with units. */
 export const MEASURE_STEPS: StepsOf<MeasureReason> = {
@@ -102,7 +104,7 @@ export const MEASURE_STEPS: StepsOf<MeasureReason> = {
   intoSmaller: (reason, house) => {
     const { many, one, decimal, rateLine } = said(house);
     return {
-      say: `${decimal(reason.count, reason.unit)} are *${decimal(reason.makes, reason.smaller)}*${isZero(reason.had) ? "" : `; with ${decimal(reason.had, reason.smaller)} they make *${decimal(reason.total, reason.smaller)}*`}.`,
+      say: `${decimal(reason.count, reason.unit)} ${isOne(reason.count) ? "is" : "are"} *${decimal(reason.makes, reason.smaller)}*${isZero(reason.had) ? "" : `; with ${decimal(reason.had, reason.smaller)} they make *${decimal(reason.total, reason.smaller)}*`}.`,
       why: sentence(
         `${rateLine(reason.rate, reason.smaller, reason.unit)}, so times ${reason.rate}: smaller pieces, more of them.`,
       ),
@@ -112,7 +114,7 @@ export const MEASURE_STEPS: StepsOf<MeasureReason> = {
   intoLarger: (reason, house) => {
     const { counted, decimal, rateLine } = said(house);
     return {
-      say: `${decimal(reason.count, reason.unit)} are *${counted(reason.whole, reason.larger)}${isZero(reason.rest) ? "" : ` ${decimal(reason.rest, reason.unit)}`}*.`,
+      say: `${reason.whole} ${signOf("multiply", house)} ${reason.rate} = ${reason.whole * reason.rate}${isZero(reason.rest) ? "" : `, and ${decimal(reason.rest, reason.unit)} ${isOne(reason.rest) ? "is" : "are"} left`}: ${decimal(reason.count, reason.unit)} ${isOne(reason.count) ? "is" : "are"} *${counted(reason.whole, reason.larger)}${isZero(reason.rest) ? "" : ` ${decimal(reason.rest, reason.unit)}`}*.`,
       why: sentence(
         `${rateLine(reason.rate, reason.unit, reason.larger)}: divided by ${reason.rate}, ${isZero(reason.rest) ? "nothing is left" : "what is left stays in the smaller unit"}.`,
       ),

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
-import type { SignedReason } from "../../methods";
+import { type SignedReason, signedNumbers } from "../../methods";
 import { type Numeral, unsigned, writeNumeral } from "../../number";
-import { writeProblem } from "../../problem";
+import { signOf, writeProblem } from "../../problem";
 import type { StepsOf } from "../contract/wordbook";
 import { type StepWords, sentence } from "../numbers/line";
 import { numbersListed } from "../numbers/quantityWords";
@@ -19,8 +19,15 @@ const said = (house: HouseRules) => {
 export const SIGNED_STEPS: StepsOf<SignedReason> = {
   writeSigned: (reason, house) => ({
     say: `Write it down: *${writeProblem(reason.problem, house)}*.`,
-    why: "A sign between two numbers says what to do; a sign in brackets belongs to its number and says on which side of zero it lies.",
-    ask: "Which signs say what to do, and which belong to a number?",
+    ...(signedNumbers(reason.problem).some(({ numeral }) => numeral.negative)
+      ? {
+          why: "A sign between two numbers says what to do; a sign in brackets belongs to its number and says on which side of zero it lies.",
+          ask: "Which signs say what to do, and which belong to a number?",
+        }
+      : {
+          why: "Each sign says what is done with the number after it.",
+          ask: "What does each sign say is to be done?",
+        }),
   }),
   addOpposites: (reason, house) => {
     const { w } = said(house);
@@ -51,6 +58,27 @@ export const SIGNED_STEPS: StepsOf<SignedReason> = {
     why: "Without their signs they are worked like any other numbers.",
     ask: "What are the sizes, without their signs?",
   }),
+  nextTwo: (reason, house) => ({
+    say: `On a page of its own: *${writeProblem(reason.problem, house)}*.`,
+    why: "What is put in or taken away here is worked like any sum or difference.",
+    ask: "What is worked next?",
+  }),
+  resultSoFar: (reason, house) => {
+    const { w } = said(house);
+    return {
+      say: `${w(reason.left)} ${signOf(reason.op, house)} ${w(reason.right)} = *${w(reason.result)}*. Go on with that.`,
+      why: "From the left, one after the other: each time with what there is by then.",
+      ask: "How much is there now, and what comes next?",
+    };
+  },
+  takenTogether: (reason, house) => {
+    const { w } = said(house);
+    return {
+      say: `Together ${numbersListed(reason.numbers, house)} make *${w(reason.total)}*: take that from *${w(reason.from)}*.`,
+      why: "Taking one away and then the other leaves as much as taking both away at once.",
+      ask: "How much is taken away in all?",
+    };
+  },
   gatherSides: (reason, house) => ({
     say: `Gather what lies above zero, *${numbersListed(reason.above, house)}*, and what lies below, *${numbersListed(reason.below, house)}*.`,
     why: "A sum may be taken in any order, as long as each number keeps its sign.",
