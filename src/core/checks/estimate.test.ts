@@ -2,9 +2,11 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
 import { operandsOf, type Problem, writeProblem } from "../problem";
+import { type Quantity, writeQuantity } from "../quantity";
 import { anyProblem } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
 import { below, minus, ratio, right, same, size, sum, times, valueOfQuantity } from "../testing/ratio";
+import { directionOf } from "./direction";
 import { estimateOf } from "./estimate";
 import type { Estimate } from "./roughly";
 
@@ -37,6 +39,48 @@ describe("an estimate", () => {
       { numRuns: 1500 },
     );
     expect(made).toBeGreaterThan(300);
+  });
+
+  it("says on which side of it the answer lies only where that is so", () => {
+    let told = 0;
+    fc.assert(
+      fc.property(anyProblem, (problem) => {
+        const estimate = estimateOf(problem);
+        const direction = estimate && directionOf(problem, estimate);
+        if (estimate === undefined || direction === undefined) return;
+        told += 1;
+        const [exact, about] = [right(problem), valueOfQuantity(estimate.result)];
+        expect(direction.answerIs === "less" ? below(exact, about) : below(about, exact)).toBe(true);
+        expect(direction.up.length + direction.down.length).toBeGreaterThan(0);
+        if (direction.little)
+          expect(below(size(about), times(size(minus(exact, about)), ratio(10)))).toBe(false);
+      }),
+      { numRuns: 1500 },
+    );
+    expect(told).toBeGreaterThan(150);
+  });
+
+  it.each([
+    ["16.8 × 4", "less", "16.8 up"],
+    ["48.2 ÷ 5", "less", "48.2 up"],
+    ["83 − 29", "more", "29 up 83 down"],
+    ["19.8 × 3.9", "less", "19.8 3.9 up"],
+    // One up and one down: it can't be told beforehand.
+    ["19.8 × 4.2", undefined, undefined],
+    ["20.1 − 3.05 − 4.99", undefined, undefined],
+  ])("of %s lies on the side of it that can be told: %s", (line, side, moved) => {
+    const problem = problemOf(line);
+    const estimate = estimateOf(problem);
+    if (estimate === undefined) throw new Error(`${line} has no estimate`);
+    const direction = directionOf(problem, estimate);
+    const written = (quantities: readonly Quantity[], way: string): string =>
+      quantities.length === 0
+        ? ""
+        : `${quantities.map((one) => writeQuantity(one, PRESETS.fillersTrueValue)).join(" ")} ${way}`;
+    expect(direction?.answerIs).toBe(side);
+    expect(direction && `${written(direction.up, "up")} ${written(direction.down, "down")}`.trim()).toBe(
+      moved,
+    );
   });
 
   it.each([

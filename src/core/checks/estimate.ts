@@ -70,7 +70,7 @@ function helps(estimate: Estimate, problem: Problem, value: Fraction): boolean {
   const [own, easy] = [operandsOf(problem), operandsOf(rounded)];
   if (easy.every((one, index) => fractionOf(one).equals(fractionOf(own[index] ?? one)))) return false;
   const about = fractionOf(result);
-  const answer = problem.kind === "measures" ? digitsOfQuantity(result) : digitsOfValue(value);
+  const answer = problem.kind === "measures" ? digitsOfQuantity(result) : digitsOfAnswer(problem, value);
   if (digitsIn(easy) + digitsOfQuantity(result) >= digitsIn(own) + answer) return false;
   if (!addsUp(problem)) return isWithinQuarter(about, value) && isWithinQuarter(about, exactAnswer(rounded));
   const twice = value.sub(about).abs().mul(2);
@@ -93,6 +93,15 @@ function digitsOfValue({ n, d }: Fraction): number {
   const pieces = n * 10n ** BigInt(MOST_DECIMALS);
   return (pieces % d === 0n ? String(pieces / d) : `${n}${d}`).replaceAll("0", "").length;
 }
+
+/** Digits enough for a quotient that does not end. */
+const UNENDING = 6;
+
+/** The same of what a problem comes to: a quotient of decimals or money that does not end has many. */
+const digitsOfAnswer = (problem: Problem, value: Fraction): number =>
+  (problem.kind === "decimals" || problem.kind === "money") && 10n ** BigInt(MOST_DECIMALS) % value.d !== 0n
+    ? UNENDING
+    : digitsOfValue(value);
 
 /** The same of a quantity: of a measure, its counts. */
 const digitsOfQuantity = (quantity: Quantity): number =>
@@ -150,7 +159,60 @@ function estimatesOfProduct(operands: TwoOrMore<Decimal>): readonly Rough[] {
       ),
     )
     .sort((one, other) => offOf(one).compare(offOf(other)));
-  return [roughProduct(mapTwoOrMore(operands, firstDigits), "leadingDigit"), ...evened];
+  const leading = roughProduct(mapTwoOrMore(operands, firstDigits), "leadingDigit");
+  // Friendly numbers go first where they come a good deal nearer, and to something as easily said.
+  const nearer = friendly(operands).filter(
+    (one) => offOf(one).mul(3).compare(offOf(leading).mul(2)) < 0 && digitsOfQuantity(one.result) <= 2,
+  );
+  return [...nearer, leading, ...evened];
+}
+
+/** A half of something, or a quarter of a hundred, near a factor: by its digits, how many of them make a power of ten. */
+const FRIENDLY = [
+  { digits: 5n, make: 2n },
+  { digits: 25n, make: 4n },
+] as const;
+
+/** How near a factor must lie to a friendly one: within a twentieth of it. */
+const NEAR_FRIENDLY = 20n;
+
+/** Two factors one of which is nearly 5, 25, 50, 0.5, …: that one taken as it, and the other one as a multiple of 2 or 4 beside it. */
+function friendly(operands: TwoOrMore<Decimal>): readonly Rough[] {
+  const [first, second, more] = operands;
+  if (more !== undefined) return [];
+  return [
+    [first, second],
+    [second, first],
+  ].flatMap(([one, other], turned): readonly Rough[] => {
+    if (one === undefined || other === undefined) return [];
+    const near = nearFriendly(one);
+    if (near === undefined) return [];
+    const beside = toMultiple(other, near.make);
+    return [roughProduct(turned === 0 ? [near.numeral, beside] : [beside, near.numeral], "friendly")];
+  });
+}
+
+/** The friendly number near a factor that is not one itself. */
+function nearFriendly(numeral: Decimal): { readonly numeral: Decimal; readonly make: bigint } | undefined {
+  const place = leadingPlace(numeral);
+  if (place === undefined) return undefined;
+  for (const { digits, make } of FRIENDLY) {
+    const low = place - String(digits).length + 1;
+    const taken = low >= 0 ? fromCount(digits * 10n ** BigInt(low), 0) : fromCount(digits, -low);
+    const [own, easy] = [fractionOf(numeral), fractionOf(taken)];
+    const off = own.sub(easy).abs();
+    if (off.n > 0n && off.mul(NEAR_FRIENDLY).compare(easy) <= 0) return { numeral: taken, make };
+  }
+  return undefined;
+}
+
+/** The multiple of 2 or 4 nearest to a number of two digits; of others, their first digits. */
+function toMultiple(numeral: Decimal, of: bigint): Decimal {
+  const { n, d } = fractionOf(numeral);
+  const times = (2n * n + d * of) / (2n * d * of);
+  return numeral.whole.replace(/^0+/, "").length === 2 && times > 0n
+    ? fromCount(times * of, 0)
+    : firstDigits(numeral);
 }
 
 const productOf = (operands: TwoOrMore<Decimal>): Extract<DecimalProblem, { op: "multiply" }> => ({
@@ -160,7 +222,7 @@ const productOf = (operands: TwoOrMore<Decimal>): Extract<DecimalProblem, { op: 
   form: AS_IT_COMES,
 });
 
-function roughProduct(rounded: TwoOrMore<Decimal>, rounding: "leadingDigit" | "evened"): Rough {
+function roughProduct(rounded: TwoOrMore<Decimal>, rounding: "leadingDigit" | "evened" | "friendly"): Rough {
   const places = rounded.reduce((sum, { fraction }) => sum + fraction.length, 0);
   const count = rounded.reduce((product, factor) => product * countedIn(factor, factor.fraction.length), 1n);
   return {

@@ -7,6 +7,7 @@ export {
   keysFor,
   press,
 } from "./calculator";
+export type { Direction } from "./direction";
 export { guessAgainst } from "./estimate";
 export type { Inverse } from "./inverse";
 export type { Estimate } from "./roughly";

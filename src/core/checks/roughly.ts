@@ -3,6 +3,7 @@ import {
   type Decimal,
   type Fraction,
   fraction,
+  fromCount,
   isZero,
   leadingPlace,
   type Numeral,
@@ -22,6 +23,7 @@ import {
   exactAnswer,
   exactValue,
   type FractionProblem,
+  fractionOf,
   fractionsOf,
   isAmount,
   isMeasure,
@@ -40,6 +42,7 @@ import {
   amountOf,
   inMajor,
   type Measure,
+  MINOR_PLACES,
   type Quantity,
   UNITS,
   type UnitId,
@@ -51,6 +54,8 @@ export type Rounding =
   | "ones"
   | "leadingDigit"
   | "evened"
+  /** One factor taken as a half, a quarter of a hundred or the like, the other as a multiple that goes with it. */
+  | "friendly"
   | "multiple"
   | "benchmarks"
   | "largestUnit"
@@ -171,12 +176,11 @@ function roughMoney(problem: MoneyProblem): Estimate | undefined {
   const { op, currency } = problem;
   const operands: readonly (Amount | Decimal)[] = problem.operands;
   if (op === "enough" || op === "pay") return undefined;
+  if (op === "divide") return roughShare(problem);
   const rounded = operands.map((operand) => (operand.kind === "amount" ? roughAmount(operand) : operand));
   const easy = moneyOf(op, rounded, { currency, without: [] }, AS_IT_COMES);
   if (easy === undefined) return undefined;
-  const amounts = operands.filter(({ kind }) => kind === "amount").length;
   const value = easyNumber(exactAnswer(easy));
-  if (op === "divide" && amounts === 2) return { rounding: "wholeMoney", rounded: easy, result: value };
   if (value.kind === "decimal") {
     // Tenths of money are written with both their places.
     const places = value.fraction.length === 1 ? `${value.fraction}0` : value.fraction;
@@ -190,6 +194,26 @@ function roughMoney(problem: MoneyProblem): Estimate | undefined {
   const halves = wholeNumeral(numerator);
   const scaled: Decimal = { ...halves, fraction: "50", whole: String(numerator / 2n), point: true };
   return { rounding: "wholeMoney", rounded: easy, result: amountOf(currency, scaled) };
+}
+
+/** An amount divided: taken as that multiple of the divisor, in its first digit, which lies nearest, so that nothing is left over: $20 ÷ 3 as $21 ÷ 3. */
+function roughShare(problem: Extract<MoneyProblem, { op: "divide" }>): Estimate | undefined {
+  const { currency } = problem;
+  const [amount, by] = problem.operands;
+  const divisor = by.kind === "amount" ? roughAmount(by) : by;
+  if (isZero(by.kind === "amount" ? inMajor(by) : by)) return undefined;
+  const { s, n, d } = fractionOf(amount).div(fractionOf(divisor));
+  const nearest = wholeNumeral((s * (2n * n + d)) / (2n * d));
+  const times = withoutTrailingZeros(roundTo(nearest, leadingPlace(nearest) ?? ONES));
+  if (isZero(times)) return undefined;
+  const multiple = fractionOf(times)
+    .mul(fractionOf(divisor))
+    .mul(10n ** BigInt(MINOR_PLACES));
+  if (multiple.d !== 1n) return undefined;
+  const taken = amountOf(currency, withoutTrailingZeros(fromCount(multiple.n, MINOR_PLACES)));
+  const rounded = moneyOf("divide", [taken, divisor], { currency, without: [] }, AS_IT_COMES);
+  if (rounded === undefined) return undefined;
+  return { rounding: "multiple", rounded, result: by.kind === "amount" ? times : amountOf(currency, times) };
 }
 
 /** A measure rounded to its largest unit, or where it has none of that, to the next. */

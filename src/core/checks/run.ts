@@ -1,13 +1,20 @@
 import type { Library, MethodId, Reason, Step, Working } from "../methods";
 import { compareDecimals, countedIn, type Decimal, fromCount, roundTo } from "../number";
 import { type Answer, answerValueOf, type DecimalProblem, divisorOf, type Problem } from "../problem";
+import { type Direction, directionOf } from "./direction";
 import { estimateOf, isClose, isNear } from "./estimate";
 import { type Inverse, inverseOf } from "./inverse";
 import type { Estimate } from "./roughly";
 import { type SenseReason, sensesOf } from "./senses";
 
 export type CheckReason =
-  | { readonly kind: "estimate"; readonly problem: Problem; readonly estimate: Estimate }
+  | {
+      readonly kind: "estimate";
+      readonly problem: Problem;
+      readonly estimate: Estimate;
+      /** On which side of it the answer must lie, where that can be told beforehand. */
+      readonly direction: Direction | undefined;
+    }
   | {
       readonly kind: "compareWithEstimate";
       readonly estimate: Estimate;
@@ -15,6 +22,7 @@ export type CheckReason =
       /** Whether it lies no further from the estimate than the numbers were rounded; and whether that is close. */
       readonly near: boolean;
       readonly close: boolean;
+      readonly direction: Direction | undefined;
     }
   | { readonly kind: "inverse"; readonly problem: Problem; readonly inverse: Inverse }
   | {
@@ -56,6 +64,7 @@ export interface Run {
 export function runOf(working: Working, library: Library): Run {
   const { problem, answer } = working;
   const estimate = estimateOf(problem);
+  const direction = estimate && directionOf(problem, estimate);
   const inverse = inverseOf(working, library);
   const reasons: readonly CheckReason[] = [
     ...(estimate
@@ -66,6 +75,7 @@ export function runOf(working: Working, library: Library): Run {
             answer,
             near: isNear(answer, estimate, problem),
             close: isClose(answer, estimate, problem),
+            direction,
           } as const,
         ]
       : []),
@@ -82,7 +92,13 @@ export function runOf(working: Working, library: Library): Run {
     inverse,
     steps: [
       ...(estimate
-        ? [{ stage: "estimate", reason: { kind: "estimate", problem, estimate }, ...bare } as const]
+        ? [
+            {
+              stage: "estimate",
+              reason: { kind: "estimate", problem, estimate, direction },
+              ...bare,
+            } as const,
+          ]
         : []),
       ...working.steps,
       ...reasons.map((reason) => ({ stage: "check", reason, ...bare }) as const),

@@ -89,6 +89,11 @@ const SIGNED = {
     numbers(sided),
     numbers(small),
     fc.tuple(small, small).map(([a, b]) => `${a} - ${b}`),
+    // Numbers taken away one after the other, nothing below zero on the way.
+    fc
+      .tuple(count(200, 999), decimal, count(0, 90), fc.constantFrom(" - ", " + "))
+      .filter(([, middle]) => Number(middle) < 100)
+      .map(([a, b, c, sign]) => `${a} - ${b}${sign}${c}`),
   ),
   multiply: fc.oneof(
     formed(joined(sided, just(" × "), 2, 3)),

@@ -169,7 +169,7 @@ describe("what is said of products and quotients", () => {
   const comma = PRESETS.commaBelow;
 
   it.each([
-    ["23 × 14", "digitProduct", "4 times 3 is 12: write 2, carry 1."],
+    ["23 × 14", "digitProduct", "4 times 3 ones are 12 ones: write 2, carry 1 ten."],
     ["23 × 14", "openRow", "The 1 stands for one ten: open its row with a zero."],
     ["23 × 104", "zeroRow", "Times zero gives nothing: skip this row."],
     ["0.06 × 0.3", "countPlaces", "Count the places after the point: 2 + 1 = 3."],
@@ -178,7 +178,7 @@ describe("what is said of products and quotients", () => {
     ["45 ÷ 1000", "shiftDigits", "Every digit moves 3 places to the right, past the point: 0.045."],
     ["8.61 ÷ 0.7", "takePart", undefined],
     ["6.3 ÷ 0.7", "takePart", "6 is less than 7, so take 63."],
-    ["86 ÷ 7", "howMany", "7 goes once into 8."],
+    ["86 ÷ 7", "howMany", "8 tens among 7: 1 ten each."],
     ["86 ÷ 7 with remainder", "remainderLeft", "The quotient is 12, and 2 is left: the remainder."],
     [
       "7.25 ÷ 0.5 with remainder",
@@ -220,7 +220,7 @@ describe("what is said of products and quotients", () => {
       "The estimate was 1. With these digits 0.1224 is too small and 12.24 too large: 1.224 is right.",
     );
     expect(one("23 × 14", "cellProduct", byPlaces, "lattice")).toBe(
-      "1 times 2 is 2: 0 above the diagonal, 2 below.",
+      "1 ten times 2 tens make 2 hundreds: 0 above the diagonal, 2 below.",
     );
     expect(one("53.2 − 27.8", "hopUp", byPlaces, "counting-up")).toBe("From 27.8 up 0.2 to 28.");
   });

@@ -36,11 +36,14 @@ export function claimsOf(line: string, house: HouseRules): SaidClaims {
     read += 1;
     if (!holds) faults.push(`${line} (${claim})`);
   };
-  rest = rest.replace(/^First, roughly: (.+) makes about (.+)\.$/, (claim, asked: string, about: string) => {
-    const [exact, said] = [worked(asked), worked(about)];
-    if (exact && said) judge(claim, !below(size(exact), times(size(minusOf(exact, said)), ratio(4))));
-    return "§";
-  });
+  rest = rest.replace(
+    /^First, roughly: (.+?) makes about (.+?)\.(?: It must come to .*)?$/,
+    (claim, asked: string, about: string) => {
+      const [exact, said] = [worked(asked), worked(about)];
+      if (exact && said) judge(claim, !below(size(exact), times(size(minusOf(exact, said)), ratio(4))));
+      return "§";
+    },
+  );
   rest = rest.replace(CHAIN, (chain) => {
     if (/^[^×÷·+−]* is /.test(chain)) return chain;
     const [first, ...others] = chain.split(/ ([=<>]|is) /);

@@ -64,6 +64,8 @@ export const FORMS: readonly Form[] = [
     (a, often, b, left) => same(plus(times(a, often), left), b) && below(left, a),
   ),
   form("Q goes Q times into Q", (a, often, b) => same(floor(over(b, a)), often)),
+  form("Q(?: [a-z]+)? is a little less than the estimate Q", (a, b) => below(a, b)),
+  form("Q(?: [a-z]+)? is a little more than the estimate Q", (a, b) => below(b, a)),
   form("§§ is less than §§", (a, b) => below(a, b)),
   form("§§ is (?:more|larger|greater) than §§", (a, b) => below(b, a)),
   form("Q is too small and Q too large: Q is right", (a, b, c) => below(a, c) && below(c, b)),
@@ -101,7 +103,11 @@ export const FORMS: readonly Form[] = [
   form("exchange Q for Q", (a, b) => same(a, b) || same(a, times(b, ratio(10)))),
   // Counts with their places leave the digit that is written as so many of one place.
   form(
+    `(${DIGITS} ${PIECE}): write Q, (?:and )?(?:carry|regroup|exchange|keep) (${DIGITS} ${PIECE})`,
+    (a, b, c) => isShifted(minusOf(a, c), b),
+  ),
+  form(
     "Q: write Q, (?:and )?(?:carry|regroup|exchange|keep) Q",
-    (a, b, c) => same(a, ten(b, c)) || same(a, plus(b, c)) || isShifted(minusOf(a, c), b),
+    (a, b, c) => same(a, ten(b, c)) || same(a, plus(b, c)),
   ),
 ];

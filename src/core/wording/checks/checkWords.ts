@@ -1,4 +1,4 @@
-import type { CheckReason, Estimate } from "../../checks";
+import type { CheckReason, Direction, Estimate } from "../../checks";
 import type { HouseRules } from "../../house";
 import { compareDecimals, isZero, movedBy, withoutBarePoint } from "../../number";
 import {
@@ -13,7 +13,7 @@ import {
 } from "../../problem";
 import { type Quantity, writeQuantity } from "../../quantity";
 import type { StepsOf } from "../contract/wordbook";
-import { type StepWords, sentence } from "../numbers/line";
+import { listed, type StepWords, sentence } from "../numbers/line";
 import { inText, placesName } from "../numbers/numberWords";
 import { senseWords } from "./senseWords";
 
@@ -30,7 +30,7 @@ export const CHECK_STEPS: StepsOf<CheckReason> = {
   estimate: (reason, house) => {
     const { rounded, result } = reason.estimate;
     return {
-      say: `First, roughly: ${writeProblem(rounded, house)} makes *about ${quantityInText(result, house)}*.`,
+      say: `First, roughly: ${writeProblem(rounded, house)} makes *about ${quantityInText(result, house)}*.${reason.direction === undefined ? "" : ` ${directionWords(reason.direction, house)}`}`,
       why: roundingWords(reason.estimate, house),
       ask: `About how much is ${unformedInText(reason.problem, house)}?`,
     };
@@ -80,6 +80,8 @@ function roundingWords({ rounding }: Estimate, house: HouseRules): string {
       return `Each number is rounded to ${placesName(0, house)}: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
     case "leadingDigit":
       return `Each number is rounded to its first digits: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
+    case "friendly":
+      return "One factor lies near a half or a quarter of 1, 10 or 100, which is easily taken of a number.";
     case "evened":
       return `One of the numbers is cut to its first digit, or taken to the digit above: so the product is easy, and stays near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
     case "benchmarks":
@@ -100,7 +102,7 @@ function unformedInText(problem: Problem, house: HouseRules): string {
 }
 
 function comparedWords(
-  { answer: given, estimate, near, close }: Extract<CheckReason, { kind: "compareWithEstimate" }>,
+  { answer: given, estimate, near, close, direction }: Extract<CheckReason, { kind: "compareWithEstimate" }>,
   house: HouseRules,
 ): StepWords {
   const answer = writeAnswer(given, house).replace(/^≈ /, "");
@@ -118,6 +120,13 @@ function comparedWords(
     return {
       say: `*${answer}* lies further from the estimate *${about}* than rounding explains: look again.`,
       why,
+      ask,
+    };
+  }
+  if (direction?.little && (columns || estimate.rounded.kind !== "decimals")) {
+    return {
+      say: `*${answer}* is a little ${direction.answerIs} than the estimate *${about}*, as it must be.`,
+      why: `${sentence(movedWords(direction, house))}, which alone moves the answer.`,
       ask,
     };
   }
@@ -140,6 +149,21 @@ function comparedWords(
     ask,
   };
 }
+
+/** What was made larger and what smaller for an estimate. */
+function movedWords({ up, down }: Direction, house: HouseRules): string {
+  const was = (moved: readonly Quantity[], way: string): readonly string[] =>
+    moved.length === 0
+      ? []
+      : [
+          `${listed(moved.map((one) => quantityInText(one, house)))} ${moved.length > 1 ? "were" : "was"} rounded ${way}`,
+        ];
+  return listed([...was(up, "up"), ...was(down, "down")]);
+}
+
+/** On which side of its estimate an answer must lie, and why. */
+const directionWords = (direction: Direction, house: HouseRules): string =>
+  `It must come to ${direction.little ? "a little " : ""}${direction.answerIs}, since ${movedWords(direction, house)}.`;
 
 function inverseWords(
   { problem, inverse }: Extract<CheckReason, { kind: "inverse" }>,
