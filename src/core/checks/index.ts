@@ -7,6 +7,7 @@ export {
   keysFor,
   press,
 } from "./calculator";
+export { tickedOff } from "./copying";
 export type { Direction } from "./direction";
 export { guessAgainst } from "./estimate";
 export type { Inverse } from "./inverse";

@@ -1,6 +1,7 @@
 import type { Library, MethodId, Reason, Step, Working } from "../methods";
 import { compareDecimals, countedIn, type Decimal, fromCount, roundTo } from "../number";
 import { type Answer, answerValueOf, type DecimalProblem, divisorOf, type Problem } from "../problem";
+import { type CopyingReason, withReadBack } from "./copying";
 import { type Direction, directionOf } from "./direction";
 import { estimateOf, isClose, isNear } from "./estimate";
 import { type Inverse, inverseOf } from "./inverse";
@@ -47,6 +48,7 @@ export type CheckReason =
       readonly smaller: Decimal;
       readonly difference: Decimal;
     }
+  | CopyingReason
   | SenseReason;
 
 /** Why a step of the run is made: a reason of the working, or of a check around it. */
@@ -100,7 +102,7 @@ export function runOf(working: Working, library: Library): Run {
             } as const,
           ]
         : []),
-      ...working.steps,
+      ...withReadBack(problem, working.steps, working.house),
       ...reasons.map((reason) => ({ stage: "check", reason, ...bare }) as const),
     ],
   };

@@ -30,6 +30,14 @@ export const SAMPLES: Readonly<Record<SwitchName, Sample>> = {
   decimalMark: { kind: "line", problem: "2.5 + 1.25" },
   grouping: { kind: "line", problem: "12400.5 + 3100" },
   emptyPlaces: { kind: "board", problem: "3 + 1.25", method: "column-addition", until: "drawRule" },
+  copying: {
+    kind: "told",
+    problem: "40.3 + 7.865",
+    told: {
+      trusted: "The numbers are set out, and worked.",
+      tickedOff: "Each number gets its tick as it is set out, and all are read back.",
+    },
+  },
   addendOrder: { kind: "board", problem: "7 + 12.45", method: "column-addition", until: "drawRule" },
   pointTime: { kind: "board", problem: "1.5 + 2.4", method: "column-addition", until: "columnSum" },
   timesSign: { kind: "line", problem: "2.5 × 4" },

@@ -35,6 +35,11 @@ export const CHECK_STEPS: StepsOf<CheckReason> = {
       ask: `About how much is ${unformedInText(reason.problem, house)}?`,
     };
   },
+  readBack: ({ problem }, house) => ({
+    say: `Read back what you wrote, and tick it off in the problem: *${listed(operandsOf(problem).map((one) => quantityInText(one, house)))}*.`,
+    why: "A number copied wrongly is worked rightly to the wrong answer: nothing later would show it.",
+    ask: "Does every number stand as it does in the problem?",
+  }),
   compareWithEstimate: comparedWords,
   inverse: inverseWords,
   otherMethod: (reason, house, called) => {

@@ -23,6 +23,10 @@ export const SWITCH_WORDS: SwitchWords = {
     settings: { none: "nothing", space: "a space", mark: "a mark" },
   },
   emptyPlaces: { label: "Empty places", settings: { fillers: "hollow zeros", gaps: "left open" } },
+  copying: {
+    label: "Numbers that are set out",
+    settings: { trusted: "are trusted", tickedOff: "are ticked off and read back" },
+  },
   addendOrder: {
     label: "Addends and factors stand",
     settings: { asGiven: "as given", longestFirst: "longest first" },
@@ -200,7 +204,10 @@ export const SWITCH_GROUPS: readonly { readonly title: string; readonly switches
       title: "Writing numbers",
       switches: ["decimalMark", "grouping", "timesSign", "divideSign", "numberNames"],
     },
-    { title: "Setting out", switches: ["emptyPlaces", "addendOrder", "pointTime", "trailingZeros"] },
+    {
+      title: "Setting out",
+      switches: ["copying", "emptyPlaces", "addendOrder", "pointTime", "trailingZeros"],
+    },
     {
       title: "Adding and taking away",
       switches: ["addition", "subtraction", "carryPlace", "borrowAcrossZeros"],

@@ -12,6 +12,7 @@ import type { View } from "../../view";
 import type { Reading } from "../state/boardState";
 import { namesAnswer } from "../state/namesAnswer";
 import type { Keeping } from "../state/useKeeping";
+import { ProblemLine } from "./ProblemLine";
 
 /** What a page measures at least, in pixels, so that it fills its room on a small screen. */
 const LEAST = { across: 650, down: 500 };
@@ -144,7 +145,7 @@ export function BoardPage({
       <figure className="m-auto flex w-max max-w-none flex-col rounded border border-edge bg-page px-5 pt-3 pb-5 shadow-sheet max-[700px]:px-3 max-[700px]:pt-1.5 max-[700px]:pb-3">
         <div className="sticky left-5 flex w-full max-w-[calc(var(--room-width,100vw)-76px)] flex-wrap items-center justify-between gap-x-4 pb-2">
           <figcaption className="min-h-8 min-w-0 font-board text-[19px] wrap-anywhere text-soft">
-            {title ?? (shownRun && writeProblem(shownRun.working.problem, house))}
+            {title ?? (shownRun && <ProblemLine run={shownRun} shown={shown} house={house} />)}
           </figcaption>
           <div className="flex shrink-0 items-center gap-3 empty:hidden max-[700px]:shrink max-[700px]:flex-wrap max-[700px]:justify-end max-[700px]:gap-1">
             {tools && <FoldAway label="Tools">{tools}</FoldAway>}

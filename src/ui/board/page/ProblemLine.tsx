@@ -1,0 +1,43 @@
+import { Check } from "lucide-react";
+import type { ReactElement } from "react";
+import { type Run, tickedOff } from "@/core/checks";
+import type { HouseRules } from "@/core/house";
+import { operandsOf, writeProblem } from "@/core/problem";
+import { writeQuantity } from "@/core/quantity";
+
+/** The problem as it was asked; in a house that ticks numbers off, each that has been set out with its tick. */
+export function ProblemLine({
+  run,
+  shown,
+  house,
+}: {
+  readonly run: Run;
+  /** How many steps are shown. */
+  readonly shown: number;
+  readonly house: HouseRules;
+}): ReactElement {
+  const { problem } = run.working;
+  const line = writeProblem(problem, house);
+  if (house.copying === "trusted") return <>{line}</>;
+  const ticked = tickedOff(problem, run.steps.slice(0, shown));
+  let at = 0;
+  const pieces = operandsOf(problem).map((operand, index) => {
+    const written = writeQuantity(operand, house);
+    const from = line.indexOf(written, at);
+    const end = from < 0 ? at : from + written.length;
+    const piece = { text: line.slice(at, end), ticked: from >= 0 && ticked.has(index), end };
+    at = end;
+    return piece;
+  });
+  return (
+    <>
+      {pieces.map(({ text, ticked: off, end }) => (
+        <span key={end}>
+          {text}
+          {off && <Check role="img" aria-label="ticked off" className="mb-2.5 inline size-4 text-plumb" />}
+        </span>
+      ))}
+      {line.slice(at)}
+    </>
+  );
+}
