@@ -6,6 +6,7 @@ import { EVERY_METHOD, type MethodId, workingOf } from "../methods";
 import type { Decimal } from "../number";
 import { readProblem } from "../problem";
 import { anyDecimal, anyHouse, anyTask } from "../testing/arbitrary";
+import { problemOf } from "../testing/problems";
 import { stepWords } from "./contract/stepWords";
 import { EVERY_BOOK } from "./contract/wordbooks";
 import { houseRefusalWords, SWITCH_GROUPS } from "./house/houseWords";

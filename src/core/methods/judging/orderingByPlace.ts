@@ -85,7 +85,7 @@ function workOrdering(
       return {
         stage: "work",
         reason: { kind: "pickSmallest", numeral, nth: index + 1, next, place },
-        draw: () => [...at, ...textMarks(`${index + 1}.`, right + 1, row)],
+        draw: () => [...at, { kind: "small", col: right + 1, row, position: "low", text: String(index + 1) }],
         focus: place === undefined ? [] : [digitCol(0, place)],
       };
     });
