@@ -2,13 +2,7 @@ import type { HouseRules } from "../house";
 import type { Step } from "../methods";
 import { fractionOf, operandsOf, type Problem } from "../problem";
 import type { Quantity } from "../quantity";
-import type { RunReason } from "./run";
-
-/** The numbers that were set out are read back, in a house that ticks them off. */
-export interface CopyingReason {
-  readonly kind: "readBack";
-  readonly problem: Problem;
-}
+import type { RunReason } from "./runReason";
 
 /** The number that a step sets out; `all` where it writes the whole line, none where it writes none of them. */
 function setOutBy(reason: RunReason): readonly Quantity[] | "all" | undefined {
@@ -20,7 +14,6 @@ function setOutBy(reason: RunReason): readonly Quantity[] | "all" | undefined {
     case "writeToCompare":
     case "writeToRound":
     case "pullApart":
-      return [reason.numeral];
     case "writeMultiplier":
       return [reason.numeral];
     case "writeToShift":

@@ -12,5 +12,6 @@ export type { Direction } from "./direction";
 export { guessAgainst } from "./estimate";
 export type { Inverse } from "./inverse";
 export type { Estimate } from "./roughly";
-export { type CheckReason, type Run, type RunReason, runOf } from "./run";
+export { type Run, runOf } from "./run";
+export type { CheckReason, RunReason } from "./runReason";
 export type { SenseReason } from "./senses";

@@ -1,58 +1,13 @@
-import type { Library, MethodId, Reason, Step, Working } from "../methods";
+import type { Library, Step, Working } from "../methods";
 import { compareDecimals, countedIn, type Decimal, fromCount, roundTo } from "../number";
-import { type Answer, answerValueOf, type DecimalProblem, divisorOf, type Problem } from "../problem";
-import { type CopyingReason, withReadBack } from "./copying";
-import { type Direction, directionOf } from "./direction";
+import { type Answer, answerValueOf, type DecimalProblem, divisorOf } from "../problem";
+import { withReadBack } from "./copying";
+import { directionOf } from "./direction";
 import { estimateOf, isClose, isNear } from "./estimate";
 import { type Inverse, inverseOf } from "./inverse";
 import type { Estimate } from "./roughly";
-import { type SenseReason, sensesOf } from "./senses";
-
-export type CheckReason =
-  | {
-      readonly kind: "estimate";
-      readonly problem: Problem;
-      readonly estimate: Estimate;
-      /** On which side of it the answer must lie, where that can be told beforehand. */
-      readonly direction: Direction | undefined;
-    }
-  | {
-      readonly kind: "compareWithEstimate";
-      readonly estimate: Estimate;
-      readonly answer: Answer;
-      /** Whether it lies no further from the estimate than the numbers were rounded; and whether that is close. */
-      readonly near: boolean;
-      readonly close: boolean;
-      readonly direction: Direction | undefined;
-    }
-  | { readonly kind: "inverse"; readonly problem: Problem; readonly inverse: Inverse }
-  | {
-      readonly kind: "otherMethod";
-      readonly method: MethodId;
-      readonly answer: Answer;
-      readonly agrees: boolean;
-    }
-  /** A rounded number between the two it could have become. */
-  | {
-      readonly kind: "neighbours";
-      readonly numeral: Decimal;
-      readonly below: Decimal;
-      readonly above: Decimal;
-      readonly answer: Decimal;
-      /** Whether it lies just in the middle. */
-      readonly halfway: boolean;
-    }
-  | {
-      readonly kind: "bySubtracting";
-      readonly larger: Decimal;
-      readonly smaller: Decimal;
-      readonly difference: Decimal;
-    }
-  | CopyingReason
-  | SenseReason;
-
-/** Why a step of the run is made: a reason of the working, or of a check around it. */
-export type RunReason = Reason | CheckReason;
+import type { CheckReason, RunReason } from "./runReason";
+import { sensesOf } from "./senses";
 
 /** All that a board is stepped through: the estimate before the working, the working, the checks after it. */
 export interface Run {
