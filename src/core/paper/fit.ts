@@ -51,11 +51,14 @@ const isDigit = (text: string): boolean => /^\d+$/.test(text);
 
 const HALVES: Readonly<Partial<Record<string, number>>> = { tens: 2, ones: 7 };
 
+/** The square a mark is looked for in: a number that is centred on another may stand on the line between two. */
+const squareOf = ({ col }: { readonly col: number }): number => Math.floor(col);
+
 /** Where a digit stands in its row; none for other marks, and for carries. */
 function standing(mark: Mark): number | undefined {
-  if (mark.kind === "glyph") return isDigit(mark.text) ? mark.col * 10 : undefined;
+  if (mark.kind === "glyph") return isDigit(mark.text) ? squareOf(mark) * 10 : undefined;
   const half = mark.kind === "small" ? HALVES[mark.position] : undefined;
-  return half === undefined || mark.kind !== "small" ? undefined : mark.col * 10 + half;
+  return half === undefined || mark.kind !== "small" ? undefined : squareOf(mark) * 10 + half;
 }
 
 /** The digits that a working needs: fillers and carries are not among them. */
@@ -69,7 +72,7 @@ function linesOf(marks: readonly Mark[], aligned: boolean): readonly (readonly [
     const at = standing(mark);
     if (at === undefined || (mark.kind !== "glyph" && mark.kind !== "small")) continue;
     const row = rows.get(mark.row) ?? new Map<number, Digit>();
-    rows.set(mark.row, row.set(at, { text: mark.text, col: mark.col }));
+    rows.set(mark.row, row.set(at, { text: mark.text, col: squareOf(mark) }));
   }
   const sorted = [...rows].sort(([a], [b]) => a - b);
   return aligned ? sorted : sorted.map(([row, line]) => [row, inOrder(line)] as const);
@@ -250,7 +253,7 @@ export function digitThere(fit: Fit, mark: DigitMark): Digit | undefined {
   if (place === undefined) return undefined;
   const at = [...place.sought].find(
     ([key, digit]) =>
-      digit.col === mark.col && digit.text === mark.text && half(key) === half(standing(mark) ?? 0),
+      digit.col === squareOf(mark) && digit.text === mark.text && half(key) === half(standing(mark) ?? 0),
   )?.[0];
   return at === undefined ? undefined : place.found.get(at + place.shift * 10);
 }

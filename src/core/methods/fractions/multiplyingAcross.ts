@@ -185,7 +185,7 @@ function cancellations(factors: readonly Fraction[]): readonly (readonly [number
 function standingAt(placed: Placed | undefined, value: bigint, above: boolean): Standing {
   if (placed === undefined) throw new Error("standingAt: a fraction is not on the line");
   const width = String(value).length;
-  const col = placed.col + Math.floor((placed.width - width) / 2);
+  const col = placed.col + (placed.width - width) / 2;
   return { ...placed, col, width, value, struck: 0, above };
 }
 

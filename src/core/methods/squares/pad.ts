@@ -115,7 +115,7 @@ function writeLine(items: readonly Item[], col: number, row: number): WrittenLin
     } else {
       const [over, under] = [squaresOf(item.over), squaresOf(item.under)];
       const width = Math.max(over, under);
-      const middle = (wide: number): number => at + Math.floor((width - wide) / 2);
+      const middle = (wide: number): number => at + (width - wide) / 2;
       marks.push(
         ...lettering(item.over, middle(over), row),
         { kind: "rule", row: row + 1, from: at, to: at + width, strokes: 1 },
