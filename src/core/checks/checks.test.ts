@@ -18,7 +18,7 @@ import { runOf } from "./run";
 const house = PRESETS.fillersTrueValue;
 
 function estimated(line: string) {
-  const estimate = estimateOf(problemOf(line));
+  const estimate = estimateOf(problemOf(line), PRESETS.fillersTrueValue);
   if (estimate === undefined) throw new Error(`${line} is not estimated`);
   return estimate;
 }

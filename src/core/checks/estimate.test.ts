@@ -21,7 +21,7 @@ describe("an estimate", () => {
     let made = 0;
     fc.assert(
       fc.property(anyProblem, (problem) => {
-        const estimate = estimateOf(problem);
+        const estimate = estimateOf(problem, PRESETS.fillersTrueValue);
         if (estimate === undefined) return;
         made += 1;
         const own = operandsOf(problem).map(valueOfQuantity);
@@ -45,7 +45,7 @@ describe("an estimate", () => {
     let told = 0;
     fc.assert(
       fc.property(anyProblem, (problem) => {
-        const estimate = estimateOf(problem);
+        const estimate = estimateOf(problem, PRESETS.fillersTrueValue);
         const direction = estimate && directionOf(problem, estimate);
         if (estimate === undefined || direction === undefined) return;
         told += 1;
@@ -70,7 +70,7 @@ describe("an estimate", () => {
     ["20.1 − 3.05 − 4.99", undefined, undefined],
   ])("of %s lies on the side of it that can be told: %s", (line, side, moved) => {
     const problem = problemOf(line);
-    const estimate = estimateOf(problem);
+    const estimate = estimateOf(problem, PRESETS.fillersTrueValue);
     if (estimate === undefined) throw new Error(`${line} has no estimate`);
     const direction = directionOf(problem, estimate);
     const written = (quantities: readonly Quantity[], way: string): string =>
@@ -101,7 +101,19 @@ describe("an estimate", () => {
     "2.5 × 4 − 1.2 ÷ 0.3",
     "$0.05 ÷ 3",
   ])("is not made of %s: it would say it again, lead astray, or be no easier", (line) => {
-    expect(estimateOf(problemOf(line))).toBeUndefined();
+    expect(estimateOf(problemOf(line), PRESETS.fillersTrueValue)).toBeUndefined();
+  });
+
+  it.each([
+    ["26 × 48.3", "ones", "26 × 48"],
+    ["26 × 48.3", "leadingDigit", "30 × 50"],
+    ["26 × 48.3", "friendly", "25 × 48"],
+    ["386.4 + 247.2", "ones", "386 + 247"],
+    ["386.4 + 247.2", "leadingDigit", "400 + 200"],
+    ["53.2 − 17.8", "leadingDigit", "50 − 20"],
+  ] as const)("of %s in a house that rounds so, %s, is %s", (line, estimateRounding, taken) => {
+    const estimate = estimateOf(problemOf(line), { estimateRounding });
+    expect(estimate && writeProblem(estimate.rounded, PRESETS.fillersTrueValue)).toBe(taken);
   });
 
   it.each([
@@ -114,7 +126,7 @@ describe("an estimate", () => {
     "$4.07 + 85c + $3",
   ])("of %s is written with fewer figures than the problem", (line) => {
     const problem = problemOf(line);
-    const estimate = estimateOf(problem);
+    const estimate = estimateOf(problem, PRESETS.fillersTrueValue);
     const written = estimate && writeProblem(estimate.rounded, PRESETS.fillersTrueValue);
     expect(figures(written ?? line)).toBeLessThan(figures(line));
   });

@@ -162,12 +162,12 @@ function exactNumeral({ problem, house, answer }: Working, library: Library): De
 }
 
 /** A quotient as far as it is exact: what goes on after that, or was rounded away, is left over. */
-function cutQuotient({ answer }: Working, operands: Two<Decimal>): Decimal {
+function cutQuotient({ answer, problem }: Working, operands: Two<Decimal>): Decimal {
   switch (answer.kind) {
     case "decimal":
       return answer;
     case "rounded":
-      return cutAt(operands, answer.numeral.fraction.length);
+      return cutAt(operands, workedPlaces(problem, answer.numeral));
     case "remainder":
       return answer.quotient;
     case "mixed":
@@ -178,6 +178,10 @@ function cutQuotient({ answer }: Working, operands: Two<Decimal>): Decimal {
       throw new Error(`cutQuotient: ${answer.kind} is no quotient`);
   }
 }
+
+/** How many decimals a rounded quotient was worked to: one place further than it is wanted. */
+const workedPlaces = ({ form }: Problem, rounded: Decimal): number =>
+  form.kind === "toPlace" ? Math.max(0, 1 - form.place) : rounded.fraction.length;
 
 /** The exact quotient, cut off after so many places. */
 function cutAt([dividend, divisor]: Two<Decimal>, places: number): Decimal {

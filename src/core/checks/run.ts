@@ -1,6 +1,6 @@
-import type { Library, Step, Working } from "../methods";
+import type { Library, Reason, Step, Working } from "../methods";
 import { compareDecimals, countedIn, type Decimal, fromCount, roundTo } from "../number";
-import { type Answer, answerValueOf, type DecimalProblem, divisorOf } from "../problem";
+import { type Answer, answerValueOf, type DecimalProblem, divisorOf, type Problem } from "../problem";
 import { withReadBack } from "./copying";
 import { directionOf } from "./direction";
 import { estimateOf, isClose, isNear } from "./estimate";
@@ -20,7 +20,7 @@ export interface Run {
 /** The run of a working. Position 0 is blank paper; position n shows the first n steps. */
 export function runOf(working: Working, library: Library): Run {
   const { problem, answer } = working;
-  const estimate = estimateOf(problem);
+  const estimate = estimateOf(problem, working.house);
   const direction = estimate && directionOf(problem, estimate);
   const inverse = inverseOf(working, library);
   const reasons: readonly CheckReason[] = [
@@ -37,7 +37,9 @@ export function runOf(working: Working, library: Library): Run {
         ]
       : []),
     ...sensesOf(working),
-    ...(problem.kind === "decimals" && problem.op === "round" ? [neighbours(problem, answer)] : []),
+    ...(problem.kind === "decimals" && problem.op === "round" && answer.kind === "rounded"
+      ? [neighbours(problem, answer.numeral)]
+      : []),
     ...differenceOf(answer),
     ...otherMethod(working, library),
     ...(inverse ? [{ kind: "inverse", problem, inverse } as const] : []),
@@ -57,10 +59,40 @@ export function runOf(working: Working, library: Library): Run {
             } as const,
           ]
         : []),
-      ...withReadBack(problem, working.steps, working.house),
+      ...withReadBack(problem, namedOnce(working), working.house),
       ...reasons.map((reason) => ({ stage: "check", reason, ...bare }) as const),
     ],
   };
+}
+
+/**
+ * The steps of a working, where a part on a page of its own names its answer just before the whole names
+ * the same one: only the whole does, and what closes the part comes with its last step.
+ */
+const namedOnce = ({ problem, steps }: Working): readonly Step<Reason>[] =>
+  steps.flatMap((step, index) => {
+    const [next, following] = steps.slice(index + 1, index + 3);
+    if (isNamedAgain(step, next, problem)) return [];
+    return next !== undefined && isNamedAgain(next, following, problem)
+      ? [{ ...step, marks: [...step.marks, ...next.marks] }]
+      : [step];
+  });
+
+/** Whether a step names the answer of a part, writes no number doing so, and the next one names the same. */
+function isNamedAgain(
+  { reason, page, marks }: Step<Reason>,
+  next: Step<Reason> | undefined,
+  problem: Problem,
+): boolean {
+  const divisor = divisorOf(problem);
+  return (
+    reason.kind === "nameAnswer" &&
+    next?.reason.kind === "nameAnswer" &&
+    page !== undefined &&
+    marks.every(({ kind }) => kind === "rule" || kind === "frame") &&
+    next.reason.answer.kind === reason.answer.kind &&
+    answerValueOf(next.reason.answer, divisor).equals(answerValueOf(reason.answer, divisor))
+  );
 }
 
 /** The first other method that ends in the same form, carried out beside this one. One that ends in another form would be no check. */
@@ -81,7 +113,7 @@ function otherMethod(
 
 function neighbours(
   { operands: [numeral], form: { place } }: Extract<DecimalProblem, { op: "round" }>,
-  answer: Answer,
+  answer: Decimal,
 ): CheckReason {
   const places = Math.max(numeral.fraction.length, Math.max(0, -place));
   const unit = 10n ** BigInt(places + place);
@@ -93,7 +125,7 @@ function neighbours(
     numeral,
     below: written(cut),
     above: written(cut + unit),
-    answer: answer.kind === "rounded" ? answer.numeral : numeral,
+    answer,
     halfway: 2n * (count - cut) === unit,
   };
 }

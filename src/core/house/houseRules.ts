@@ -50,6 +50,7 @@ export const SWITCHES = {
   changeBy: ["countedUp", "subtracted"],
   severalOfSame: ["multiplied", "added"],
   estimateFirst: ["offered", "required", "off"],
+  estimateRounding: ["asFits", "ones", "leadingDigit", "friendly"],
   learnerCarries: ["free", "required"],
 } as const;
 
@@ -112,6 +113,7 @@ const FILLERS_TRUE_VALUE: HouseRules = {
   changeBy: "countedUp",
   severalOfSame: "multiplied",
   estimateFirst: "offered",
+  estimateRounding: "asFits",
   learnerCarries: "free",
 };
 

@@ -96,6 +96,16 @@ export const SAMPLES: Readonly<Record<SwitchName, Sample>> = {
       off: "The paper is open at once.",
     },
   },
+  estimateRounding: {
+    kind: "told",
+    problem: "26 × 47",
+    told: {
+      asFits: "Each number is rounded as its size asks.",
+      ones: "Each number goes to the nearest whole.",
+      leadingDigit: "Each number keeps its first digit: 26 is taken as 30.",
+      friendly: "Near numbers that go well together: 26 is taken as 25.",
+    },
+  },
   learnerCarries: {
     kind: "told",
     problem: "53.2 − 17.8",

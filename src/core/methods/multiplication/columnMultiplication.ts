@@ -1,6 +1,6 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
-import { type Decimal, digitsOf, fromCount } from "../../number";
+import { type Decimal, digitsOf, fromCount, leadingPlace } from "../../number";
 import { type Asks, type DecimalProblem, signOf } from "../../problem";
 import { type Method, otherOperation, taken, type Worked } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
@@ -152,9 +152,12 @@ const nextFactor = (numeral: Decimal, product: readonly number[]): StepToDraw<Wh
   focus: [],
 });
 
-/** The factor with most digits on top, so that there are fewer rows; equal ones stay as they were given. */
-const longestFirst = (factors: readonly Decimal[]): readonly Decimal[] =>
-  [...factors].sort((a, b) => digitsOf(b).length - digitsOf(a).length);
+/** The factor with most digits on top, so that there are fewer rows, and a zero below; equal ones stay as they were given. */
+const longestFirst = (factors: readonly Decimal[]): readonly Decimal[] => {
+  const rows = (factor: Decimal): number =>
+    leadingPlace(factor) === undefined ? 0 : digitsOf(factor).length;
+  return [...factors].sort((a, b) => rows(b) - rows(a));
+};
 
 const writeFactor = (numeral: Decimal, nth: number, row: number, ignoresPoint: boolean): StepToDraw<Why> => ({
   stage: "setOut",

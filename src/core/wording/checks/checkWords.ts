@@ -90,7 +90,7 @@ function roundingWords({ rounding }: Estimate, house: HouseRules): string {
     case "evened":
       return `One of the numbers is cut to its first digit, or taken to the digit above: so the product is easy, and stays near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
     case "benchmarks":
-      return "Each fraction is taken for what it is nearest to: nothing, one half or a whole. That is near enough to see whether an answer can be right.";
+      return "Each fraction is taken for nothing, one half or a whole, whichever serves and lies near. That is near enough to see whether an answer can be right.";
     case "largestUnit":
       return "Only the largest unit is counted, rounded: near enough to see whether an answer can be right.";
     case "wholeMoney":

@@ -116,9 +116,9 @@ function howManyWords(
         ? sentence(
             `the zero keeps the ${placesName(place, house)} open. Without it the quotient would lose a place.`,
           )
-        : sentence(
-            `each part gets ${countOf(digit, place, house)}: ${BigInt(digit) * divisor} is no more than ${part}, and ${BigInt(digit + 1) * divisor} would be too much.`,
-          ),
+        : BigInt(digit) * divisor === part
+          ? `${digit} times ${divisor} is just ${part}.`
+          : `${digit} times ${divisor} is ${BigInt(digit) * divisor}, no more than ${part}; ${digit + 1} times ${divisor} is ${BigInt(digit + 1) * divisor}, too much.`,
     ask: `How many times does ${divisor} go into ${part}?`,
   };
 }

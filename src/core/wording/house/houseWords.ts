@@ -163,6 +163,15 @@ export const SWITCH_WORDS: SwitchWords = {
     label: "Before a learner works, an estimate is",
     settings: { offered: "offered", required: "asked for", off: "left out" },
   },
+  estimateRounding: {
+    label: "For an estimate, numbers are rounded",
+    settings: {
+      asFits: "as it fits",
+      ones: "to ones",
+      leadingDigit: "to their first digits",
+      friendly: "to friendly numbers",
+    },
+  },
   learnerCarries: {
     label: "A learner’s carries are",
     settings: { free: "written or not", required: "to be written" },
@@ -236,6 +245,7 @@ export const SWITCH_GROUPS: readonly { readonly title: string; readonly switches
       switches: ["unitWork", "unitRegrouping", "metricColumns", "metricSpelling"],
     },
     { title: "Your turn", switches: ["estimateFirst", "learnerCarries"] },
+    { title: "Checking", switches: ["estimateRounding"] },
     { title: "Talking", switches: ["narration", "onesTerm", "carryTerm", "borrowTerm"] },
   ];
 

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import { type SignedReason, signedNumbers } from "../../methods";
-import { type Numeral, unsigned, writeNumeral } from "../../number";
+import { compareNumerals, type Numeral, unsigned, writeNumeral } from "../../number";
 import { signOf, writeProblem } from "../../problem";
 import type { StepsOf } from "../contract/wordbook";
 import { type StepWords, sentence } from "../numbers/line";
@@ -47,6 +47,12 @@ export const SIGNED_STEPS: StepsOf<SignedReason> = {
   },
   differentSigns: (reason, house) => {
     const { w } = said(house);
+    if (compareNumerals(reason.larger, reason.smaller) === 0)
+      return {
+        say: `Opposite numbers: ${w(reason.left)} and ${w(reason.right)} come to *0*.`,
+        why: "They are of one size and pull to opposite sides of zero, so nothing is left.",
+        ask: "Which of the two is larger in size?",
+      };
     return {
       say: `Different signs: take the smaller size from the larger. ${w(reason.larger)} − ${w(reason.smaller)} = ${w(unsigned(reason.result))}, with the sign of the larger: *${w(reason.result)}*.`,
       why: "They pull to opposite sides of zero. What is left of the larger one decides on which side it ends.",
