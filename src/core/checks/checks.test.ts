@@ -14,6 +14,7 @@ import { stepWords } from "../wording";
 import { type CalculatorKey, CLEARED, display, keysFor, press } from "./calculator";
 import { estimateOf, guessAgainst, isNear } from "./estimate";
 import { runOf } from "./run";
+import { soFar } from "./soFar";
 
 const house = PRESETS.fillersTrueValue;
 
@@ -222,5 +223,21 @@ describe("house rules", () => {
         expect(houseRulesFrom(choicesOf(rules))).toEqual({ ok: true, value: rules });
       }),
     );
+  });
+});
+
+describe("what a chain has become so far", () => {
+  it("stands beside the problem while a part of it is worked on a page of its own, from the first result on", () => {
+    const run = runOf(workingOf(problemOf("12 × 3.4 + 2.75"), house), EVERY_METHOD);
+    const lines = run.steps.map((_, index) => {
+      const left = soFar(run.steps, index + 1);
+      return left && writeProblem(left, house);
+    });
+    const pages = run.steps.map(({ page }) => page?.index);
+    expect(lines.filter((_, index) => pages[index] === undefined).every((line) => line === undefined)).toBe(
+      true,
+    );
+    expect(new Set(lines.filter((_, index) => pages[index] === 1))).toEqual(new Set([undefined]));
+    expect(new Set(lines.filter((_, index) => (pages[index] ?? 0) > 1))).toEqual(new Set(["40.8 + 2.75"]));
   });
 });

@@ -15,3 +15,4 @@ export type { Estimate } from "./roughly";
 export { type Run, runOf } from "./run";
 export type { CheckReason, RunReason } from "./runReason";
 export type { SenseReason } from "./senses";
+export { soFar } from "./soFar";

@@ -1,32 +1,12 @@
 "use client";
 
 import { ChevronLeft, ChevronRight, Pause, Play } from "lucide-react";
-import { type PointerEvent, type ReactElement, useRef } from "react";
+import { type PointerEvent, type ReactElement, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import type { Stage } from "@/core/methods";
 import { stageName } from "@/core/wording";
+import { type Staged, stretchesOf, type Tick } from "./stretches";
 
-/** A stretch of the run in one stage: its first step, from 1, and how many there are. */
-interface Stretch {
-  readonly stage: Stage;
-  readonly first: number;
-  readonly count: number;
-}
-
-/** Steps as the bar needs to know them. */
-type Staged = readonly { readonly stage: Stage }[];
-
-function stretchesOf(steps: Staged): readonly Stretch[] {
-  const found: { stage: Stage; first: number; count: number }[] = [];
-  steps.forEach(({ stage }, index) => {
-    const last = found.at(-1);
-    if (last?.stage === stage) last.count += 1;
-    else found.push({ stage, first: index + 1, count: 1 });
-  });
-  return found;
-}
-
-/** The run: one tick a step, in its stages; clicked, dragged, or moved by its buttons. */
+/** The run: one tick a step or a part that is folded, in its stages; clicked, dragged, or moved by its buttons. */
 export function RunBar({
   steps,
   step,
@@ -55,20 +35,27 @@ export function RunBar({
 }): ReactElement {
   const last = steps.length;
   const track = useRef<HTMLDivElement>(null);
+  // What is unfolded stays so while the run is dragged: ticks that moved away under the finger would lead it astray.
+  const [dragged, setDragged] = useState<number>();
+  const stretches = stretchesOf(steps, dragged ?? step);
+  const ticked = stretches.reduce((sum, { ticks }) => sum + ticks.length, 0);
+  const asLine = ticked > MOST_TICKS;
 
   /** The step that lies where the pointer is: in the nearest stage, as far along it. */
   const goToPointer = (event: PointerEvent): void => {
-    const bars = [...(track.current?.querySelectorAll<HTMLElement>("[data-first]") ?? [])];
+    const bars = [...(track.current?.querySelectorAll<HTMLElement>("[data-stretch]") ?? [])];
     const boxes = bars.map((bar) => bar.getBoundingClientRect());
     const distances = boxes.map(({ left, right }) =>
       Math.max(left - event.clientX, event.clientX - right, 0),
     );
     const nearest = distances.indexOf(Math.min(...distances));
     const box = boxes[nearest];
-    const { first, count } = bars[nearest]?.dataset ?? {};
-    if (box === undefined || first === undefined || count === undefined) return;
+    const stretch = stretches[nearest];
+    if (box === undefined || stretch === undefined) return;
     const share = Math.min(Math.max(0, (event.clientX - box.left) / box.width), 0.9999);
-    const wanted = Number(first) + Math.floor(share * Number(count));
+    const wanted = asLine
+      ? stretch.first + Math.floor(share * stretch.count)
+      : (stretch.ticks[Math.floor(share * stretch.ticks.length)]?.first ?? stretch.first);
     if (wanted !== step) onGoTo(wanted);
   };
 
@@ -99,25 +86,27 @@ export function RunBar({
         }}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
+          setDragged(step);
           goToPointer(event);
         }}
         onPointerMove={(event) => {
           if (event.currentTarget.hasPointerCapture(event.pointerId)) goToPointer(event);
         }}
+        onLostPointerCapture={() => setDragged(undefined)}
       >
-        {stretchesOf(steps).map(({ stage, first, count }) => {
+        {stretches.map(({ stage, first, count, ticks }) => {
           const here = step >= first && step < first + count;
           return (
             <div
               key={first}
               className="flex min-w-max cursor-pointer flex-col justify-center max-[700px]:min-w-0"
-              style={{ flex: `${count} 1 0` }}
+              style={{ flex: `${asLine ? count : ticks.length} 1 0` }}
             >
-              <div className="flex h-6 items-end gap-[3px]" data-first={first} data-count={count}>
-                {last > MOST_TICKS ? (
+              <div className="flex h-6 items-end gap-[3px]" data-stretch={first}>
+                {asLine ? (
                   <Line first={first} count={count} step={step} />
                 ) : (
-                  <Ticks first={first} count={count} step={step} departs={departs} />
+                  <Ticks ticks={ticks} step={step} departs={departs} />
                 )}
               </div>
               <span
@@ -157,30 +146,30 @@ export function RunBar({
 /** More steps than this are drawn as a line and not as ticks. */
 const MOST_TICKS = 90;
 
-interface PartOfRun {
-  readonly first: number;
-  readonly count: number;
-  readonly step: number;
-}
-
+/** Ticks of single steps, and higher ones of parts that are folded. */
 function Ticks({
-  first,
-  count,
+  ticks,
   step,
   departs,
-}: PartOfRun & { readonly departs: number | undefined }): ReactElement {
+}: {
+  readonly ticks: readonly Tick[];
+  readonly step: number;
+  readonly departs: number | undefined;
+}): ReactElement {
   return (
     <>
-      {Array.from({ length: count }, (_, index) => {
-        const at = first + index;
-        const state = at === step ? "here" : at < step ? "done" : "todo";
+      {ticks.map(({ first, count }) => {
+        const holds = (one: number | undefined): boolean =>
+          one !== undefined && one >= first && one < first + count;
+        const state = holds(step) ? "here" : first < step ? "done" : "todo";
         return (
           <span
-            key={at}
-            data-step={at}
+            key={first}
+            data-step={first}
             data-state={state}
-            data-departs={at === departs}
-            className="h-2 min-w-[3px] flex-1 rounded-[3px] bg-todo data-[departs=true]:h-[14px] data-[departs=true]:bg-rust data-[state=done]:bg-plumb data-[state=here]:h-[18px] data-[state=here]:bg-pencil data-[departs=true]:data-[state=done]:bg-rust data-[departs=true]:data-[state=here]:bg-rust"
+            data-folded={count > 1}
+            data-departs={holds(departs)}
+            className="h-2 min-w-[3px] flex-1 rounded-[3px] bg-todo data-[departs=true]:h-[14px] data-[departs=true]:bg-rust data-[folded=true]:h-3 data-[state=done]:bg-plumb data-[state=here]:h-[18px] data-[state=here]:bg-pencil data-[departs=true]:data-[state=done]:bg-rust data-[departs=true]:data-[state=here]:bg-rust"
           />
         );
       })}
@@ -189,7 +178,15 @@ function Ticks({
 }
 
 /** A stage of very many steps as one line, filled as far as it is done, with a mark where it stands. */
-function Line({ first, count, step }: PartOfRun): ReactElement {
+function Line({
+  first,
+  count,
+  step,
+}: {
+  readonly first: number;
+  readonly count: number;
+  readonly step: number;
+}): ReactElement {
   const done = Math.min(Math.max(0, step - first), count) / count;
   const here = step >= first && step < first + count;
   return (

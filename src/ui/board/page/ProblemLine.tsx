@@ -1,11 +1,11 @@
 import { Check } from "lucide-react";
 import type { ReactElement } from "react";
-import { type Run, tickedOff } from "@/core/checks";
+import { type Run, soFar, tickedOff } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { operandsOf, writeProblem } from "@/core/problem";
 import { writeQuantity } from "@/core/quantity";
 
-/** The problem as it was asked; in a house that ticks numbers off, each that has been set out with its tick. */
+/** The problem as it was asked, and what a chain has become while a part of it is worked on a page of its own; in a house that ticks numbers off, each that has been set out with its tick. */
 export function ProblemLine({
   run,
   shown,
@@ -18,7 +18,15 @@ export function ProblemLine({
 }): ReactElement {
   const { problem } = run.working;
   const line = writeProblem(problem, house);
-  if (house.copying === "trusted") return <>{line}</>;
+  const left = soFar(run.steps, shown);
+  const becomes = left && <span className="ml-3 text-plumb">{`= ${writeProblem(left, house)}`}</span>;
+  if (house.copying === "trusted")
+    return (
+      <>
+        {line}
+        {becomes}
+      </>
+    );
   const ticked = tickedOff(problem, run.steps.slice(0, shown));
   let at = 0;
   const pieces = operandsOf(problem).map((operand, index) => {
@@ -38,6 +46,7 @@ export function ProblemLine({
         </span>
       ))}
       {line.slice(at)}
+      {becomes}
     </>
   );
 }
