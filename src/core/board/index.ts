@@ -11,4 +11,6 @@ export {
   standsInColumns,
   type Writing,
 } from "./board";
+export { inTwoColumns } from "./inTwoColumns";
 export type { Mark, Position } from "./mark";
+export { moved } from "./moved";

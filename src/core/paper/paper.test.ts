@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { Mark } from "../board";
+import { type Mark, moved } from "../board";
 import { PRESETS } from "../house";
 import { type MethodId, workingOf } from "../methods";
 import { writeAnswer } from "../problem";
@@ -12,7 +12,6 @@ import {
   jumpsAgainst,
   type MarkedWay,
   markWork,
-  moved,
   type Paper,
   rubbedOut,
   written,

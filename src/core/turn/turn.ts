@@ -1,9 +1,9 @@
-import { type Layout, type Mark, pagesOf, standsInColumns, type Writing } from "../board";
+import { type Layout, type Mark, moved, pagesOf, standsInColumns, type Writing } from "../board";
 import { runOf } from "../checks";
 import type { HouseRules } from "../house";
 import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, workingOf } from "../methods";
 import { bareDigits, lowestPlace, type Place } from "../number";
-import { type MarkedWay, moved } from "../paper";
+import type { MarkedWay } from "../paper";
 import { isMeasure, operandsOf, type Problem, writeProblem } from "../problem";
 import { currencyOf, unitOf, writePieces, writeQuantity } from "../quantity";
 import { methodWords, plain, stepWords } from "../wording";

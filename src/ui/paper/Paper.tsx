@@ -120,11 +120,14 @@ export function Paper({
 }
 
 /** Squares are never drawn smaller than this; a page that is larger still is scrolled. */
-const SMALLEST_SQUARE = 26;
+export const SMALLEST_SQUARE = 26;
+
+/** What the sheet round a page takes of its room, in pixels. */
+export const AROUND = { across: 76, down: 104 };
 
 /** The width of a page as CSS: as many pixels as wanted, but no more than the room holds, which is told in two properties. */
 const widthWithin = (columns: number, rows: number, square: number): string =>
-  `max(${columns * SMALLEST_SQUARE}px, min(${columns * square}px, var(--room-width, 100vw) - 76px, (var(--room-height, 100vh) - 104px) * ${columns / rows}))`;
+  `max(${columns * SMALLEST_SQUARE}px, min(${columns * square}px, var(--room-width, 100vw) - ${AROUND.across}px, (var(--room-height, 100vh) - ${AROUND.down}px) * ${columns / rows}))`;
 
 const Ruling = memo(function Ruling({ page }: { readonly page: Extent }): ReactElement {
   const lines = (from: number, to: number): readonly number[] =>

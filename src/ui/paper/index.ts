@@ -1,2 +1,2 @@
 export { Drawn } from "./Drawn";
-export { Paper, pageFor } from "./Paper";
+export { AROUND, Paper, pageFor, SMALLEST_SQUARE } from "./Paper";

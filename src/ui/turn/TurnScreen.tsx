@@ -1,11 +1,11 @@
 "use client";
 
 import { type ReactElement, useEffect, useMemo, useRef, useState } from "react";
-import type { Mark } from "@/core/board";
+import { type Mark, moved } from "@/core/board";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { decimalSign } from "@/core/number";
-import { jumpsAgainst, markWork, moved, type Paper } from "@/core/paper";
+import { jumpsAgainst, markWork, type Paper } from "@/core/paper";
 import { GIVEN_PARTS, type GivenPart, type Turn } from "@/core/turn";
 import { squareWords, stageName } from "@/core/wording";
 import { FoldAway } from "../FoldAway";

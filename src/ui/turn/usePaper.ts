@@ -1,8 +1,8 @@
 "use client";
 
 import { useCallback, useEffect, useReducer } from "react";
-import type { Mark } from "@/core/board";
-import { marksIn, moved, type Paper, rubbedOut, written } from "@/core/paper";
+import { type Mark, moved } from "@/core/board";
+import { marksIn, type Paper, rubbedOut, written } from "@/core/paper";
 
 /** A square of the paper. */
 export interface Square {

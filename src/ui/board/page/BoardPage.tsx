@@ -1,18 +1,27 @@
 "use client";
 
-import { type PointerEvent, type ReactElement, type ReactNode, useEffect, useMemo, useRef } from "react";
+import {
+  type PointerEvent,
+  type ReactElement,
+  type ReactNode,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from "react";
 import { type Layout, sameSheet, type Writing } from "@/core/board";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { answerInWords } from "@/core/wording";
 import { FoldAway } from "../../FoldAway";
-import { Paper, pageFor } from "../../paper";
+import { Paper } from "../../paper";
 import type { View } from "../../view";
 import type { Reading } from "../state/boardState";
 import { namesAnswer } from "../state/namesAnswer";
 import type { Keeping } from "../state/useKeeping";
 import { ProblemLine } from "./ProblemLine";
+import { fittedPage, type Room } from "./room";
 
 /** What a page measures at least, in pixels, so that it fills its room on a small screen. */
 const LEAST = { across: 650, down: 500 };
@@ -68,17 +77,20 @@ export function BoardPage({
   const swipeFrom = useRef<{ readonly x: number; readonly y: number } | undefined>(undefined);
   const drafted = draft?.ok ? draft.run : undefined;
   const shownRun = drafted ?? run;
-  const steps = shownRun?.steps ?? NOTHING;
+  const made = shownRun?.steps ?? NOTHING;
   const layout = shownRun?.working.layout ?? BLANK;
-  const size = title === undefined ? LEAST : LEAST_OF_TWO;
-  const least = useMemo(
-    () => ({ columns: Math.floor(size.across / view.square), rows: Math.floor(size.down / view.square) }),
-    [size, view.square],
-  );
-  const free = title === undefined ? undefined : FREE_OF_TWO;
+  const [room, setRoom] = useState<Room>();
   const shown = drafted ? draftedSteps(drafted) : step;
-  const first = steps.findIndex(({ page }) => page?.index === steps[shown - 1]?.page?.index) + 1;
-  const page = useMemo(() => pageFor(layout, steps, first, least, free), [layout, steps, first, least, free]);
+  const first = made.findIndex(({ page }) => page?.index === made[shown - 1]?.page?.index) + 1;
+  const { writings: steps, page } = useMemo(
+    () =>
+      fittedPage(layout, made, first, {
+        square: view.square,
+        room,
+        ...(title === undefined ? { least: LEAST } : { least: LEAST_OF_TWO, free: FREE_OF_TWO }),
+      }),
+    [layout, made, first, view.square, room, title],
+  );
   const here = drafted ? undefined : steps[step - 1];
   const eyeCol = here?.focus[0] ?? (layout.plumbs[0]?.line ?? 0) - 0.5;
   // A step without marks, such as a check, leaves the eye on what was written last.
@@ -111,6 +123,7 @@ export function BoardPage({
     const watch = new ResizeObserver(() => {
       room.style.setProperty("--room-width", `${room.clientWidth}px`);
       room.style.setProperty("--room-height", `${room.clientHeight}px`);
+      setRoom({ across: room.clientWidth, down: room.clientHeight });
     });
     watch.observe(room);
     return () => watch.disconnect();

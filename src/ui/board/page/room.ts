@@ -1,0 +1,78 @@
+import { extentOf, inTwoColumns, type Layout, pageAt, type Writing } from "@/core/board";
+import { AROUND, pageFor, SMALLEST_SQUARE } from "../../paper";
+
+/** The room that a sheet has on the screen, in pixels. */
+export interface Room {
+  readonly across: number;
+  readonly down: number;
+}
+
+type PageOfSquares = ReturnType<typeof pageFor>;
+
+/** A page as it is shown: what is written on it, in two columns where one would be too long, and its squares. */
+export interface FittedPage<W extends Writing> {
+  readonly writings: readonly W[];
+  readonly page: PageOfSquares;
+}
+
+/**
+ * Fits a page into its room: lines that would run out of it go on beside the first ones, and where the squares
+ * have to be smaller there are more of them across, so that the grid fills its sheet.
+ * @param square the size of a square that is wanted, in pixels.
+ * @param least what the page measures at least, in pixels, where the room has it.
+ */
+export function fittedPage<W extends Writing>(
+  layout: Layout,
+  all: readonly W[],
+  shown: number,
+  {
+    square,
+    least,
+    room,
+    free,
+  }: {
+    readonly square: number;
+    readonly least: Room;
+    readonly room: Room | undefined;
+    readonly free?: Parameters<typeof pageFor>[4];
+  },
+): FittedPage<W> {
+  const smallest = { columns: Math.floor(least.across / square), rows: Math.floor(least.down / square) };
+  if (room === undefined) return { writings: all, page: pageFor(layout, all, shown, smallest, free) };
+  const inside = { across: room.across - AROUND.across, down: room.down - AROUND.down };
+  const [columns, rows] = [inside.across, inside.down].map((pixels) => Math.floor(pixels / SMALLEST_SQUARE));
+  const margin = marginOf(layout, all, shown, free);
+  const writings = inTwoColumns(layout, all, {
+    columns: (columns ?? 0) - margin.across,
+    rows: (rows ?? 0) - margin.down,
+  });
+  const page = pageFor(layout, writings, shown, smallest, free);
+  const drawn = Math.max(SMALLEST_SQUARE, Math.min(square, inside.down / (page.bottom - page.top)));
+  const across = Math.floor(Math.min(least.across, inside.across) / drawn);
+  return {
+    writings,
+    page:
+      across > page.right - page.left
+        ? pageFor(layout, writings, shown, { ...smallest, columns: across }, free)
+        : page,
+  };
+}
+
+/** How many squares a page leaves free around what is written on it. */
+function marginOf<W extends Writing>(
+  layout: Layout,
+  all: readonly W[],
+  shown: number,
+  free: Parameters<typeof pageFor>[4],
+): { readonly across: number; readonly down: number } {
+  const bare = pageFor(layout, all, shown, { columns: 0, rows: 0 }, free);
+  const here = pageAt(layout, all, shown);
+  const written = extentOf(
+    here.layout,
+    here.writings.flatMap(({ marks }) => marks),
+  );
+  return {
+    across: Math.ceil(bare.right - bare.left - (written.right - written.left)),
+    down: Math.ceil(bare.bottom - bare.top - (written.bottom - written.top)),
+  };
+}
