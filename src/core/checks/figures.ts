@@ -1,4 +1,5 @@
 import type Fraction from "fraction.js";
+import { type Decimal, fromCount, leadingPlace, roundTo, withoutTrailingZeros } from "../number";
 import { fractionOf, type Problem } from "../problem";
 import type { Quantity } from "../quantity";
 
@@ -29,3 +30,12 @@ export const digitsOfQuantity = (quantity: Quantity): number =>
 /** The same of some quantities together. */
 export const digitsIn = (quantities: readonly Quantity[]): number =>
   quantities.reduce((sum, quantity) => sum + digitsOfQuantity(quantity), 0);
+
+/** A numeral with its first digit only, or its first two where it begins with a one, so that it stays within a quarter of its value. */
+export function firstDigits(numeral: Decimal): Decimal {
+  const place = leadingPlace(numeral);
+  if (place === undefined) return fromCount(0n, 0);
+  const rough = roundTo(numeral, place);
+  const begins = numeral.whole + numeral.fraction;
+  return withoutTrailingZeros(/^0*1/.test(begins) ? roundTo(numeral, place - 1) : rough);
+}

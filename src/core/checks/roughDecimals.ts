@@ -13,7 +13,7 @@ import {
 } from "../number";
 import { AS_IT_COMES, type DecimalProblem, exactAnswer, fractionOf, mapDecimals } from "../problem";
 import { mapTwoOrMore, type Two, type TwoOrMore } from "../tuples";
-import { digitsOfQuantity } from "./figures";
+import { digitsOfQuantity, firstDigits } from "./figures";
 import type { Rounding } from "./roughly";
 
 /** A rough answer among decimals. */
@@ -79,15 +79,6 @@ function roundedColumns(problem: DecimalProblem, rounding: "ones" | "leadingDigi
   const [first = 0n, ...rest] = rounded.operands.map((operand) => countedIn(operand, places));
   const total = rest.reduce((sum, count) => (problem.op === "add" ? sum + count : sum - count), first);
   return { rounding, rounded, result: fromCount(total, places) };
-}
-
-/** A numeral with its first digit only, or its first two where it begins with a one, so that it stays within a quarter of its value. */
-function firstDigits(numeral: Decimal): Decimal {
-  const place = leadingPlace(numeral);
-  if (place === undefined) return fromCount(0n, 0);
-  const rough = roundTo(numeral, place);
-  const begins = numeral.whole + numeral.fraction;
-  return withoutTrailingZeros(/^0*1/.test(begins) ? roundTo(numeral, place - 1) : rough);
 }
 
 /** Every factor with its first digits; else one of them cut to its first digit or the digit above, the nearest first: one down for one up. */

@@ -48,6 +48,7 @@ import {
   type UnitId,
   unitOf,
 } from "../quantity";
+import { firstDigits } from "./figures";
 
 /** How numbers are made easy before they are computed with in the head. */
 export type Rounding =
@@ -273,6 +274,7 @@ function roughMeasures(problem: MeasureProblem): Estimate | undefined {
 const easyQuantity = (quantity: Quantity): Quantity => {
   switch (quantity.kind) {
     case "decimal":
+      return (leadingPlace(quantity) ?? 0) > 0 ? firstDigits(quantity) : leading(quantity);
     case "fraction":
     case "mixed":
       return leading(quantity);
