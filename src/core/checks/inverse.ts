@@ -22,6 +22,8 @@ import { type Undoing, undoing } from "./undoing";
 
 /** The inverse operation carried out as a working of its own, and the number it should lead back to. */
 export interface Inverse {
+  /** The problem that is undone: the whole one, or the last operation of a chain. */
+  readonly undone: Problem;
   readonly working: Working;
   readonly result: Quantity;
   /** What was left over by a division, and is added to the product of quotient and divisor; nothing where nothing was. */
@@ -30,18 +32,19 @@ export interface Inverse {
   /** The numbers that were left alone, and make what is expected. */
   readonly others: readonly Quantity[];
   /** What leads back: the one number it began with, or what the numbers left alone make. */
-  readonly leadsTo: "firstNumber" | "larger" | "otherNumbers" | "dividend" | "handedOver";
+  readonly leadsTo: "firstNumber" | "larger" | "otherNumbers" | "dividend" | "handedOver" | "lineBefore";
   readonly agrees: boolean;
 }
 
 /**
  * The inverse of a working: a sum has its last addend taken away again, a difference has the smaller
  * number added back, a product is divided by its last factor, a quotient is multiplied by its divisor.
- * Nothing for rounding, comparing, and for what can't be undone in one step.
+ * Of a chain the last operation is undone. Nothing for rounding, comparing, and for what can't be undone in one step.
  */
 export function inverseOf(working: Working, library: Library): Inverse | undefined {
   const { problem, house } = working;
   if (problem.kind === "decimals") return inverseOfDecimals(working, problem, library);
+  if (problem.kind === "chain") return inverseOfLast(working, library);
   const undone: Undoing | undefined = undoing(working);
   if (undone === undefined) return undefined;
   const back = library.workingOf(undone.problem, house);
@@ -50,6 +53,7 @@ export function inverseOf(working: Working, library: Library): Inverse | undefin
   const { plus, expected } = undone;
   const sum = plus === undefined ? fractionOf(result) : fractionOf(result).add(fractionOf(plus));
   return {
+    undone: problem,
     working: back,
     result,
     plus,
@@ -58,6 +62,14 @@ export function inverseOf(working: Working, library: Library): Inverse | undefin
     leadsTo: leadsTo(problem, expected),
     agrees: sum.equals(fractionOf(expected)),
   };
+}
+
+/** The last operation of a chain undone: it leads back to a number of the line before it. */
+function inverseOfLast({ steps, house }: Working, library: Library): Inverse | undefined {
+  const last = steps.flatMap(({ reason }) => (reason.kind === "nextInChain" ? [reason.problem] : [])).at(-1);
+  if (last === undefined) return undefined;
+  const inverse = inverseOf(library.workingOf(last, house), library);
+  return inverse && { ...inverse, undone: last, leadsTo: "lineBefore" };
 }
 
 /** What is led back to. A difference below zero was turned round, and leads to the larger number. */
@@ -117,6 +129,7 @@ function inverseOfQuotient(working: Working, operands: Two<Decimal>, library: Li
   const size = quotient.fraction.length + second.fraction.length - places;
   const small = size >= 0 ? left * 10n ** BigInt(size) < least : left < least * 10n ** BigInt(-size);
   return {
+    undone: working.problem,
     working: product,
     result,
     plus: left === 0n ? undefined : withoutTrailingZeros(fromCount(left, places)),
@@ -142,6 +155,7 @@ function carriedOut(
     joinedUp === undefined ? only : exactNumeral(library.workingOf(joinedUp, of.house), library);
   const result = exactNumeral(working, library);
   return {
+    undone: of.problem,
     working,
     result,
     plus: undefined,

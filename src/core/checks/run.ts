@@ -42,7 +42,7 @@ export function runOf(working: Working, library: Library): Run {
       : []),
     ...differenceOf(answer),
     ...otherMethod(working, library),
-    ...(inverse ? [{ kind: "inverse", problem, inverse } as const] : []),
+    ...(inverse ? [{ kind: "inverse", inverse } as const] : []),
   ];
   const bare = { marks: [], focus: [] };
   return {

@@ -24,7 +24,7 @@ export type CheckReason =
       readonly close: boolean;
       readonly direction: Direction | undefined;
     }
-  | { readonly kind: "inverse"; readonly problem: Problem; readonly inverse: Inverse }
+  | { readonly kind: "inverse"; readonly inverse: Inverse }
   | {
       readonly kind: "otherMethod";
       readonly method: MethodId;

@@ -170,11 +170,8 @@ function movedWords({ up, down }: Direction, house: HouseRules): string {
 const directionWords = (direction: Direction, house: HouseRules): string =>
   `It must come to ${direction.little ? "a little " : ""}${direction.answerIs}, since ${movedWords(direction, house)}.`;
 
-function inverseWords(
-  { problem, inverse }: Extract<CheckReason, { kind: "inverse" }>,
-  house: HouseRules,
-): StepWords {
-  const { working, result, plus, expected, others, leadsTo, agrees } = inverse;
+function inverseWords({ inverse }: Extract<CheckReason, { kind: "inverse" }>, house: HouseRules): StepWords {
+  const { undone, working, result, plus, expected, others, leadsTo, agrees } = inverse;
   const rest = plus ? ` + ${quantityInText(plus, house)}` : "";
   const asked = unformedInText(working.problem, house);
   const target = quantityInText(expected, house);
@@ -182,15 +179,16 @@ function inverseWords(
   const back = {
     firstNumber: `the ${target} it began with`,
     larger: "the larger of the two",
-    otherNumbers: `which is what ${others.map((other) => quantityInText(other, house)).join(` ${problem.op === "multiply" ? signOf("multiply", house) : "+"} `)} makes`,
+    otherNumbers: `which is what ${others.map((other) => quantityInText(other, house)).join(` ${undone.op === "multiply" ? signOf("multiply", house) : "+"} `)} makes`,
     dividend: "the dividend",
     handedOver: "which is what was handed over",
+    lineBefore: `the ${target} of the line before`,
   }[leadsTo];
   return {
     say: agrees
       ? `Back again: *${line}*, ${back}.`
       : `Back again: *${line}*, but it should be ${target}: look again.`,
-    why: sentence(`${undoing(problem.op, plus !== undefined)}, so it must lead back.`),
+    why: sentence(`${undoing(undone.op, plus !== undefined)}, so it must lead back.`),
     ask: "How could you undo it, to see whether it leads back?",
   };
 }
