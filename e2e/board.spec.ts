@@ -59,13 +59,13 @@ test("what can't be read is explained under its place, and what is ambiguous is 
   await page.goto("/board");
   await field.fill("4..2 + 1");
   await expect(page.getByText("This number has a second point.")).toBeVisible();
-  await field.fill("18.99 + 7,5");
+  await field.fill("round 3,748 to tenths");
   await expect(page.getByText("Choose what you mean, or change the house rules.")).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press("Enter");
-  await expect(field).toHaveValue("18.99 + 7,5");
-  await page.getByRole("button", { name: "18.99 + 7.5" }).click();
-  await expect(say).toContainText("19 + 8 makes about 27");
+  await expect(field).toHaveValue("round 3,748 to tenths");
+  await page.getByRole("button", { name: "round 3.748 to tenths" }).click();
+  await expect(say).toContainText("Write 3.748.");
 });
 
 test("a reload and the list both find the board where it was", async ({ page }) => {

@@ -40,7 +40,7 @@ const WALKS = [
     answer: /The answer is three dollars and eighty-five cents\.$/,
     estimate: "$10 − (3 × $2 + $1) ≈ $3",
     says: ["Put $5.55 back in its place: $10 − ($5.55 + $0.60).", "First what is in brackets: $5.55 + $0.60"],
-    check: "$3.85 lies no further from the estimate $3",
+    check: "$3.85 + $6.15 = $10.00, the $10 of the line before",
   },
 ] as const;
 

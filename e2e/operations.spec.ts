@@ -18,7 +18,7 @@ const WALKS = [
     check: "56.39 − 8.79 = 47.6",
     methods: [
       { name: "Column addition", says: "Six tenths and seven tenths make thirteen tenths" },
-      { name: "Addition in expanded form", says: "0.6 and 0.7 make 1.3: 0.3 stays, 1 goes on to the ones." },
+      { name: "Addition in expanded form", says: "6 tenths and 7 tenths make 13 tenths, 1.3: 0.3 stays, 1 is carried on to the ones." },
     ],
   },
   {
@@ -27,7 +27,7 @@ const WALKS = [
     estimate: "53 − 28 ≈ 25",
     check: "25.35 + 27.85 = 53.2",
     methods: [
-      { name: "Subtraction in expanded form", says: "Regroup: 0.2 is the same as 0.1 and 0.10." },
+      { name: "Subtraction in expanded form", says: "Borrow: 0.2 is the same as 0.1 and 0.10." },
       { name: "Counting up", says: "From 27.85 up 0.05 to 27.9." },
     ],
   },
@@ -42,7 +42,7 @@ const WALKS = [
         name: "Column multiplication",
         says: "3 places and a digit before the point: 18 has too few digits, so put 2 zeros in front.",
       },
-      { name: "Lattice", says: "3 times 6 is 18: 1 above the diagonal, 8 below." },
+      { name: "Lattice", says: "3 tenths times 6 hundredths make 18 thousandths: 1 above the diagonal, 8 below." },
     ],
   },
   {
@@ -52,7 +52,7 @@ const WALKS = [
     check: "90 × 0.08 = 7.2",
     methods: [
       { name: "Long division", says: "The divisor 0.08 is not whole. Multiply both by 100: 720 ÷ 8." },
-      { name: "Short division", says: "8 goes 9 times into 72." },
+      { name: "Short division", says: "72 tens among 8: 9 tens each." },
     ],
   },
 ] as const;
