@@ -18,7 +18,10 @@ const WALKS = [
     check: "56.39 − 8.79 = 47.6",
     methods: [
       { name: "Column addition", says: "Six tenths and seven tenths make thirteen tenths" },
-      { name: "Addition in expanded form", says: "6 tenths and 7 tenths make 13 tenths, 1.3: 0.3 stays, 1 is carried on to the ones." },
+      {
+        name: "Addition in expanded form",
+        says: "6 tenths and 7 tenths make 13 tenths, 1.3: 0.3 stays, 1 is carried on to the ones.",
+      },
     ],
   },
   {
@@ -42,7 +45,10 @@ const WALKS = [
         name: "Column multiplication",
         says: "3 places and a digit before the point: 18 has too few digits, so put 2 zeros in front.",
       },
-      { name: "Lattice", says: "3 tenths times 6 hundredths make 18 thousandths: 1 above the diagonal, 8 below." },
+      {
+        name: "Lattice",
+        says: "3 tenths times 6 hundredths make 18 thousandths: 1 above the diagonal, 8 below.",
+      },
     ],
   },
   {

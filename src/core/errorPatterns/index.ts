@@ -14,7 +14,7 @@ export { type Answered, isSteady, sheetExplanations, showingsOn, waysTaken } fro
 export { patternsFor, type WrongWays, wrongWays } from "./explaining/wrongWays";
 export { PATTERN_IDS, type PatternId } from "./patternIds";
 export { type Replay, replayOf, slipsBehind, undoingOf } from "./replaying/replay";
-export { type Separating, separatingProblem } from "./replaying/separating";
+export { separatingProblem } from "./replaying/separating";
 export { isSlip, SLIPS } from "./slips/slipFacts";
 export { type SlipAbout, slipsOf } from "./slips/slips";
 export { type PatternReason, wrongWorking } from "./wrongWorking";

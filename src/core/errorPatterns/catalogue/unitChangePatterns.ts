@@ -19,7 +19,7 @@ export interface UnitChange {
 const NOTHING: Decimal = wholeFrom("0");
 
 /** The two units between which a measure is changed; none where there are others, or only one. */
-export function unitChange(problem: Problem): UnitChange | undefined {
+function unitChange(problem: Problem): UnitChange | undefined {
   if (problem.kind !== "measures" || problem.op !== "rewrite" || problem.form.kind !== "inUnits")
     return undefined;
   const [given] = problem.operands;

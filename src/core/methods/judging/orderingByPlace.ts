@@ -39,7 +39,7 @@ export interface OrderingDecisions {
   lies(one: Decimal, other: Decimal): number;
 }
 
-export const SOUND_ORDERING: OrderingDecisions = { lies: compareDecimals };
+const SOUND_ORDERING: OrderingDecisions = { lies: compareDecimals };
 
 /** The numbers under one another, place under place; the smallest picked out, then the smallest of the rest. */
 export const orderingByPlace: Method<"ordering-by-place", Why, DecimalProblem, OrderingDecisions> = {

@@ -64,7 +64,7 @@ export interface QuantityDecisions {
   turnsBelowZero(): boolean;
 }
 
-export const SOUND_QUANTITIES: QuantityDecisions = { turnsBelowZero: () => true };
+const SOUND_QUANTITIES: QuantityDecisions = { turnsBelowZero: () => true };
 
 /** Quantities made alike, so that their numbers can be compared: money in its major unit, measures in the smallest one, numbers with signs by their side of zero. */
 export const comparingAlike: Method<"comparing-alike", Why, QuantitiesProblem, QuantityDecisions> = {
