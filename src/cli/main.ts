@@ -97,7 +97,7 @@ function explainedText({ verdict, faults, wanted, explanations, separating }: Ex
     ...(separating === null
       ? []
       : [
-          `To tell the first two apart, set ${separating.problem}: the first would answer ${separating.answers[0]}, the second ${separating.answers[1]}`,
+          `To tell the first two apart, set ${separating.problem}: ${separating.answers[0]} would speak for the first, ${separating.answers[1]} for the second`,
         ]),
   ].join("\n");
 }

@@ -97,9 +97,9 @@ export function AnswerMargin({
           {found?.separating && (
             <p className="mt-3 text-[15px] leading-snug">
               This answer does not tell the first two apart. Set{" "}
-              <strong className="font-board">{found.separating.problem}</strong> next: the first would answer{" "}
-              <span className="font-board">{found.separating.answers[0]}</span>, the second{" "}
-              <span className="font-board">{found.separating.answers[1]}</span>.
+              <strong className="font-board">{found.separating.problem}</strong> next:{" "}
+              <span className="font-board">{found.separating.answers[0]}</span> would speak for the first,{" "}
+              <span className="font-board">{found.separating.answers[1]}</span> for the second.
               <button
                 type="button"
                 onClick={() => found.separating && onSet(found.separating.problem)}

@@ -155,9 +155,9 @@ export function WrongWayScreen({
             <section>
               <h2 className="text-[13px] text-soft">To tell it from “{way.separating.from}”, set</h2>
               <p className="mt-1 text-[15.5px]">
-                <span className="font-board text-[18px]">{way.separating.line}</span>: this way comes to{" "}
-                <span className="font-board">{way.separating.answers[0]}</span>, that one to{" "}
-                <span className="font-board">{way.separating.answers[1]}</span>.
+                <span className="font-board text-[18px]">{way.separating.line}</span>:{" "}
+                <span className="font-board">{way.separating.answers[0]}</span> would speak for this way,{" "}
+                <span className="font-board">{way.separating.answers[1]}</span> for that one.
               </p>
               <p className="flex flex-wrap items-center gap-x-4">
                 <Go
