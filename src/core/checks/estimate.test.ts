@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
+import { EVERY_METHOD, workingOf } from "../methods";
 import { operandsOf, type Problem, writeProblem } from "../problem";
 import { type Quantity, writeQuantity } from "../quantity";
 import { anyProblem } from "../testing/arbitrary";
@@ -9,6 +10,7 @@ import { below, minus, ratio, right, same, size, sum, times, valueOfQuantity } f
 import { directionOf } from "./direction";
 import { estimateOf } from "./estimate";
 import type { Estimate } from "./roughly";
+import { runOf } from "./run";
 
 const offOf = (problem: Problem, { result }: Estimate) =>
   size(minus(right(problem), valueOfQuantity(result)));
@@ -59,6 +61,17 @@ describe("an estimate", () => {
     );
     expect(told).toBeGreaterThan(150);
   });
+
+  it.each(["56 + 50 to hundreds", "896.4 − 3.5 to hundreds", "5051 + 5042 to hundreds", "2 ÷ 3 to 2 places"])(
+    "of %s has no side: the answer is rounded itself, and may end on the other one",
+    (line) => {
+      const run = runOf(workingOf(problemOf(line), PRESETS.fillersTrueValue), EVERY_METHOD);
+      const sides = run.steps.flatMap(({ reason }) =>
+        reason.kind === "estimate" || reason.kind === "compareWithEstimate" ? [reason.direction] : [],
+      );
+      expect(sides.every((side) => side === undefined)).toBe(true);
+    },
+  );
 
   it.each([
     ["16.8 × 4", "less", "16.8 up"],

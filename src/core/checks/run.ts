@@ -21,7 +21,9 @@ export interface Run {
 export function runOf(working: Working, library: Library): Run {
   const { problem, answer } = working;
   const estimate = estimateOf(problem, working.house);
-  const direction = estimate && directionOf(problem, estimate);
+  // An answer that is rounded itself may end on the other side of the estimate.
+  const exact = answer.kind !== "rounded" && answer.kind !== "roundedAmount";
+  const direction = estimate && exact ? directionOf(problem, estimate) : undefined;
   const inverse = inverseOf(working, library);
   const reasons: readonly CheckReason[] = [
     ...(estimate
