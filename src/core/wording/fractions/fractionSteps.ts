@@ -98,7 +98,7 @@ export const FRACTION_STEPS: StepsOf<FractionReason> = {
   },
   combineParts: combineWords,
   partsApart: (reason, house) => ({
-    say: `Wholes with wholes: *${listed(reason.wholes.map(String))}*. Parts with parts: *${numbersListed(reason.parts, house)}*.`,
+    say: `Wholes with wholes: *${listed(reason.wholes.map(String))}*. ${reason.parts.length === 0 ? "There are no parts" : `Parts with parts: *${numbersListed(reason.parts, house)}*`}.`,
     why: "A mixed number is a sum of its whole and its part, and sums may be taken in any order.",
     ask: "What are the wholes, and what are the parts?",
   }),
