@@ -13,10 +13,10 @@ import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@
 import { readGiven } from "@/core/marking";
 import { answerOf } from "@/core/methods";
 import { readProblem, writeAnswer } from "@/core/problem";
-import { toldExplanation } from "@/core/turn";
+import { type ToldExplanation, toldExplanation } from "@/core/turn";
 import { givenErrorWords, patternWords, readErrorWords } from "@/core/wording";
 import type { Mark } from "@/data/attempts";
-import type { LearnerSummary, ShownExplanation } from "@/ui/marking/marks";
+import type { LearnerSummary } from "@/ui/marking/marks";
 
 const kept = waysKept();
 
@@ -46,7 +46,7 @@ export interface ToMark {
 
 /** An answer marked, with all that may explain it, and why it can't be read where it can't. */
 export interface MarkedAnswer extends Mark {
-  readonly explanations: readonly ShownExplanation[];
+  readonly explanations: readonly ToldExplanation[];
   readonly error: string;
 }
 
@@ -74,12 +74,14 @@ function markOne(
   if (ways === undefined) throw new Error("markOne: a problem that reads has its ways");
   const { verdict, explanations } = markedAnswer(ways, given.value, house, history);
   const chances = waysTaken(ways, given.value.answer);
+  // An order from the other end may be an error, but is not counted as one.
+  const first = verdict.kind === "wrong" ? explanations[0] : undefined;
   return {
     ...none,
     verdict: verdict.kind,
     faults: verdict.kind === "form" ? verdict.faults : [],
-    patterns: (verdict.kind === "wrong" && explanations[0]?.patterns) || [],
-    probability: verdict.kind === "wrong" ? explanations[0]?.probability : undefined,
+    patterns: first?.patterns ?? [],
+    probability: first?.probability,
     shown: chances.filter(({ shown }) => shown).map(({ pattern }) => pattern),
     chances: chances.map(({ pattern }) => pattern),
     explanations: explanations.map((one) => toldExplanation(ways, given.value.answer, one, house)),

@@ -1,4 +1,5 @@
 import { extentOf, type Layout, pagesOf, standsInColumns, type Writing } from "./board";
+import type { Mark } from "./mark";
 import { moved } from "./moved";
 
 /** Free squares between two columns of lines. */
@@ -30,7 +31,7 @@ interface Fold {
   readonly across: number;
 }
 
-const movedBeside = ({ marks }: Writing, { from, up, across }: Fold): Writing["marks"] =>
+const movedBeside = ({ marks }: Writing, { from, up, across }: Fold): readonly Mark[] =>
   marks.map((mark) => (mark.row >= from ? moved(mark, across, -up) : mark));
 
 function foldOf(
@@ -63,11 +64,8 @@ function foldOf(
 }
 
 /** The rows that a line begins in, with the row above left free. */
-function freeRows(marks: readonly Writing["marks"][number][]): readonly number[] {
-  const reached = marks.flatMap((mark) => {
-    const { top, bottom } = extentOf({ columns: [], plumbs: [] }, [mark]);
-    return [{ top, bottom }];
-  });
+function freeRows(marks: readonly Mark[]): readonly number[] {
+  const reached = marks.map((mark) => extentOf({ columns: [], plumbs: [] }, [mark]));
   const tops = [...new Set(reached.map(({ top }) => Math.floor(top)))].sort((a, b) => a - b).slice(1);
   return tops.filter((row) => !reached.some(({ top, bottom }) => top < row && bottom > row - 1));
 }

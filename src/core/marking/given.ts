@@ -32,9 +32,10 @@ export function readGiven(typed: string, problem: Problem, house: ReadingNotatio
   const text = typed.trim().replace(/^[=≈]\s*(?=\S)/, "");
   if (text === "") return failed({ code: "empty", at: 0 });
   if (text.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
-  return nearest(problem, [
-    ...writings(text, problem, notation).map((writing) => readWriting(writing, problem, notation)),
-  ]);
+  return nearest(
+    problem,
+    writings(text, problem, notation).map((writing) => readWriting(writing, problem, notation)),
+  );
 }
 
 /** The ways in which an answer may be meant as it was typed, likeliest first. */

@@ -4,6 +4,7 @@ import { type ReactElement, useEffect, useState } from "react";
 import type { PatternId } from "@/core/errorPatterns";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { LONGEST_NOTE } from "@/core/marking";
+import type { ToldExplanation } from "@/core/turn";
 import { FORM_FAULT_WORDS } from "@/core/wording";
 import { Go } from "../Go";
 import { send } from "../keeping/send";
@@ -11,7 +12,7 @@ import { Likely } from "../Likely";
 import { ROUTES } from "../routes";
 import { wrongWayAddress } from "../wrongWay/address";
 import { type Cell, typedIn } from "./cells";
-import type { SheetRow, ShownExplanation } from "./marks";
+import type { SheetRow } from "./marks";
 
 /** The answer that is looked at: what it was marked, what may lie behind it, and the tutor's own word on it. */
 export function AnswerMargin({
@@ -147,7 +148,7 @@ function NoteField({
 
 /** What is known of a wrong answer: its explanations, and a problem that would tell the first two apart. */
 interface Found {
-  readonly explanations: readonly ShownExplanation[];
+  readonly explanations: readonly ToldExplanation[];
   readonly separating: { readonly problem: string; readonly answers: readonly [string, string] } | null;
   /** Why it can't be read, in a sentence; empty where it can. */
   readonly error: string;

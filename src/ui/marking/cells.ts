@@ -1,4 +1,5 @@
-import type { CellChange, KeptMark, ShownExplanation } from "./marks";
+import type { ToldExplanation } from "@/core/turn";
+import type { CellChange, KeptMark } from "./marks";
 
 /** What a square is to become and is not on disk yet. */
 export interface Change {
@@ -19,7 +20,7 @@ export interface Cell {
   readonly trouble: string;
   /** What another window wrote here meanwhile. */
   readonly clash: KeptMark | undefined;
-  readonly explanations: readonly ShownExplanation[] | undefined;
+  readonly explanations: readonly ToldExplanation[] | undefined;
 }
 
 export const EMPTY_CELL: Cell = {

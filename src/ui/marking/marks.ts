@@ -2,9 +2,6 @@ import type { PatternId } from "@/core/errorPatterns";
 import type { FormFault } from "@/core/marking";
 import type { ToldExplanation } from "@/core/turn";
 
-/** What lies behind a wrong answer, as the marking screen lists it. */
-export type ShownExplanation = ToldExplanation;
-
 /** An answer on a sheet as it stands on disk. */
 export interface KeptMark {
   readonly given: string;
@@ -24,7 +21,7 @@ export interface NewsCell extends KeptMark {
   readonly row: string;
   readonly learner: string;
   /** All that may explain it, where it was marked just now. */
-  readonly explanations?: readonly ShownExplanation[];
+  readonly explanations?: readonly ToldExplanation[];
 }
 
 /** What the tutor changes in a square: only what changes is named. */

@@ -9,6 +9,13 @@ export interface PageOfSquares extends Extent {
   readonly written: Extent;
 }
 
+/** How many squares are left free around what is written on a page. */
+export interface FreeSquares {
+  readonly across: number;
+  readonly above: number;
+  readonly below: number;
+}
+
 /**
  * The page that is in view after the first `shown` writings: large enough for all that is ever written
  * on it, with some free squares around (two give the place names room), and never smaller than `least`.
@@ -18,11 +25,7 @@ export function pageFor(
   allWritings: readonly Writing[],
   shown: number,
   least: { readonly columns: number; readonly rows: number },
-  free: { readonly across: number; readonly above: number; readonly below: number } = {
-    across: 2,
-    above: 2,
-    below: 1,
-  },
+  free: FreeSquares = { across: 2, above: 2, below: 1 },
 ): PageOfSquares {
   const { layout, writings } = pageAt(firstLayout, allWritings, shown);
   const written = extentOf(

@@ -1,2 +1,2 @@
 export { Drawn } from "./Drawn";
-export { AROUND, Paper, pageFor, SMALLEST_SQUARE } from "./Paper";
+export { AROUND, type FreeSquares, type PageOfSquares, Paper, pageFor, SMALLEST_SQUARE } from "./Paper";

@@ -11,7 +11,7 @@ import { ROUTES } from "../routes";
 import { ListPage } from "../shell";
 import { BoardCards } from "./BoardCards";
 import type { ListedBoard } from "./listedBoard";
-import { ProblemLine } from "./ProblemLine";
+import { NewProblemField } from "./NewProblemField";
 
 /** Today: a line to begin a new board, and the boards that are kept, the newest first. */
 export function TodayScreen({
@@ -44,7 +44,7 @@ export function TodayScreen({
         </p>
         <h1 className="mt-1 text-3xl font-semibold">What shall we work out?</h1>
         <form action={ROUTES.board} className="mt-4 flex max-w-[640px] gap-3">
-          <ProblemLine placeholder={`40${sign}3 + 7${sign}865 + 12`} />
+          <NewProblemField placeholder={`40${sign}3 + 7${sign}865 + 12`} />
           <button
             type="submit"
             className="h-14 rounded-xl bg-plumb px-6 font-semibold text-on-plumb hover:opacity-90"

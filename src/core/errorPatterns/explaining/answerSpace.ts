@@ -1,3 +1,4 @@
+import type { Decimal } from "../../number";
 import type { Answer } from "../../problem";
 
 /** Fewer answers than this one could be are a small space: nearly every account comes to one of them. */
@@ -15,59 +16,39 @@ export function answersLike(answer: Answer): number {
       return 2;
     case "ordered":
       return answer.quantities.reduce((ways, _, index) => ways * (index + 1), 1);
-    case "fraction":
+    case "fraction": {
+      const { numerator, denominator } = answer;
       // Small fractions are few: halves, thirds, quarters and their like.
-      return smallFraction(answer.numerator, answer.denominator)
-        ? SMALL_SPACE - 1
-        : ofLength(`${answer.numerator}${answer.denominator}`.length);
+      if (numerator < 10n && denominator < 10n) return SMALL_SPACE - 1;
+      return ofLength(`${numerator}${denominator}`.length);
+    }
     case "handed":
     case "share":
     case "measureLeft":
     case "timesLeft":
       return 10;
-    default:
+    case "decimal":
       return ofLength(digitsOf(answer));
+    case "rounded":
+      return ofLength(digitsOf(answer.numeral));
+    case "amount":
+      return ofLength((answer.numeral.whole + answer.numeral.fraction.padEnd(2, "0")).length);
+    case "roundedAmount":
+      return answersLike(answer.amount);
+    case "mixed":
+      return ofLength(`${answer.whole}${answer.numerator}${answer.denominator}`.length);
+    case "measure":
+      return ofLength(
+        answer.parts.reduce((sum, { count }) => sum + (count.whole + count.fraction).length, 0),
+      );
+    case "remainder":
+      return ofLength(digitsOf(answer.quotient) + digitsOf(answer.remainder));
+    case "recurring":
+      return ofLength((answer.whole + answer.fixed + answer.repetend).length);
   }
 }
 
 const ofLength = (digits: number): number => 10 ** Math.min(MOST_DIGITS, Math.max(1, digits));
 
-const smallFraction = (numerator: bigint, denominator: bigint): boolean =>
-  numerator < 10n && denominator < 10n;
-
-/** How many digits an answer is written with. */
-function digitsOf(
-  answer: Exclude<
-    Answer,
-    {
-      kind:
-        | "comparison"
-        | "sufficiency"
-        | "ordered"
-        | "fraction"
-        | "handed"
-        | "share"
-        | "measureLeft"
-        | "timesLeft";
-    }
-  >,
-): number {
-  switch (answer.kind) {
-    case "decimal":
-      return (answer.whole + answer.fraction).replace(/^0+/, "").length;
-    case "rounded":
-      return digitsOf(answer.numeral);
-    case "amount":
-      return (answer.numeral.whole + answer.numeral.fraction.padEnd(2, "0")).length;
-    case "roundedAmount":
-      return digitsOf(answer.amount);
-    case "mixed":
-      return `${answer.whole}${answer.numerator}${answer.denominator}`.length;
-    case "measure":
-      return answer.parts.reduce((sum, { count }) => sum + (count.whole + count.fraction).length, 0);
-    case "remainder":
-      return digitsOf(answer.quotient) + digitsOf(answer.remainder);
-    case "recurring":
-      return (answer.whole + answer.fixed + answer.repetend).length;
-  }
-}
+/** How many digits a numeral is written with, but for zeros in front. */
+const digitsOf = ({ whole, fraction }: Decimal): number => (whole + fraction).replace(/^0+/, "").length;

@@ -127,11 +127,12 @@ function inOrder<Thing, Inner>(
   pad.mark("work", { kind: "compareNumbers", problem: asked, of });
   const working = solve(asked, house);
   pad.aside(working);
-  const value = (thing: Thing) => fractionOf(numeralOf(thing));
-  if (working.answer.kind === "comparison" && working.answer.relation === ">") return [...things].reverse();
-  return working.answer.kind === "ordered"
-    ? [...things].sort((one, other) => value(one).compare(value(other)))
-    : things;
+  const { answer } = working;
+  if (answer.kind === "comparison") return answer.relation === ">" ? [...things].reverse() : things;
+  if (answer.kind !== "ordered") return things;
+  const placeOf = (thing: Thing): number =>
+    answer.quantities.findIndex((one) => sameValue(one, numeralOf(thing)));
+  return [...things].sort((one, other) => placeOf(one) - placeOf(other));
 }
 
 /** The numbers of a list that lie below zero come first, the one of the largest size before all. */

@@ -86,7 +86,7 @@ function roundingWords({ rounding }: Estimate, house: HouseRules): string {
     case "leadingDigit":
       return `Each number is rounded to its first digits: quick to work in the head, and near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
     case "friendly":
-      return "One factor lies near a half or a quarter of 1, 10 or 100, which is easily taken of a number.";
+      return "One factor lies near a half or a quarter of 1, 10, 100 or the like, which is easily taken of a number.";
     case "evened":
       return `One of the numbers is cut to its first digit, or taken to the digit above: so the product is easy, and stays near enough to catch a digit or a ${house.decimalMark} in the wrong square.`;
     case "benchmarks":

@@ -1,21 +1,21 @@
 import type { PatternId } from "../../errorPatterns";
-import { ACROSS_PATTERN_WORDS } from "./acrossPatternWords";
-import { ADDITION_PATTERN_WORDS } from "./additionPatternWords";
-import { CHAIN_PATTERN_WORDS } from "./chainPatternWords";
-import { DIVISION_PATTERN_WORDS } from "./divisionPatternWords";
-import { FORM_PATTERN_WORDS } from "./formPatternWords";
-import { FRACTION_PRODUCT_PATTERN_WORDS } from "./fractionProductPatternWords";
-import { FRACTION_SUM_PATTERN_WORDS } from "./fractionSumPatternWords";
-import { INTEGERS_PATTERN_WORDS } from "./integersPatternWords";
-import { JUDGING_PATTERN_WORDS } from "./judgingPatternWords";
-import { MONEY_PATTERN_WORDS } from "./moneyPatternWords";
-import { MULTIPLICATION_PATTERN_WORDS } from "./multiplicationPatternWords";
+import { ACROSS_PATTERN_WORDS } from "./catalogue/acrossPatternWords";
+import { ADDITION_PATTERN_WORDS } from "./catalogue/additionPatternWords";
+import { CHAIN_PATTERN_WORDS } from "./catalogue/chainPatternWords";
+import { DIVISION_PATTERN_WORDS } from "./catalogue/divisionPatternWords";
+import { FORM_PATTERN_WORDS } from "./catalogue/formPatternWords";
+import { FRACTION_PRODUCT_PATTERN_WORDS } from "./catalogue/fractionProductPatternWords";
+import { FRACTION_SUM_PATTERN_WORDS } from "./catalogue/fractionSumPatternWords";
+import { INTEGERS_PATTERN_WORDS } from "./catalogue/integersPatternWords";
+import { JUDGING_PATTERN_WORDS } from "./catalogue/judgingPatternWords";
+import { MONEY_PATTERN_WORDS } from "./catalogue/moneyPatternWords";
+import { MULTIPLICATION_PATTERN_WORDS } from "./catalogue/multiplicationPatternWords";
+import { PRODUCT_ROW_PATTERN_WORDS } from "./catalogue/productRowPatternWords";
+import { SHIFT_PATTERN_WORDS } from "./catalogue/shiftPatternWords";
+import { SUBTRACTION_PATTERN_WORDS } from "./catalogue/subtractionPatternWords";
+import { UNITS_PATTERN_WORDS } from "./catalogue/unitsPatternWords";
 import type { PatternWords } from "./patternWords";
-import { PRODUCT_ROW_PATTERN_WORDS } from "./productRowPatternWords";
-import { SHIFT_PATTERN_WORDS } from "./shiftPatternWords";
 import { SLIP_WORDS } from "./slipWords";
-import { SUBTRACTION_PATTERN_WORDS } from "./subtractionPatternWords";
-import { UNITS_PATTERN_WORDS } from "./unitsPatternWords";
 
 const WORDS: Readonly<Record<PatternId, PatternWords>> = {
   ...ADDITION_PATTERN_WORDS,

@@ -1,13 +1,11 @@
-import { extentOf, inTwoColumns, type Layout, pageAt, type Writing } from "@/core/board";
-import { AROUND, pageFor, SMALLEST_SQUARE } from "../../paper";
+import { inTwoColumns, type Layout, type Writing } from "@/core/board";
+import { AROUND, type FreeSquares, type PageOfSquares, pageFor, SMALLEST_SQUARE } from "../../paper";
 
 /** The room that a sheet has on the screen, in pixels. */
 export interface Room {
   readonly across: number;
   readonly down: number;
 }
-
-type PageOfSquares = ReturnType<typeof pageFor>;
 
 /** A page as it is shown: what is written on it, in two columns where one would be too long, and its squares. */
 export interface FittedPage<W extends Writing> {
@@ -34,17 +32,18 @@ export function fittedPage<W extends Writing>(
     readonly square: number;
     readonly least: Room;
     readonly room: Room | undefined;
-    readonly free?: Parameters<typeof pageFor>[4];
+    readonly free?: FreeSquares;
   },
 ): FittedPage<W> {
   const smallest = { columns: Math.floor(least.across / square), rows: Math.floor(least.down / square) };
   if (room === undefined) return { writings: all, page: pageFor(layout, all, shown, smallest, free) };
   const inside = { across: room.across - AROUND.across, down: room.down - AROUND.down };
-  const [columns, rows] = [inside.across, inside.down].map((pixels) => Math.floor(pixels / SMALLEST_SQUARE));
-  const margin = marginOf(layout, all, shown, free);
+  const { written, ...bare } = pageFor(layout, all, shown, { columns: 0, rows: 0 }, free);
+  const marginAcross = bare.right - bare.left - (written.right - written.left);
+  const marginDown = bare.bottom - bare.top - (written.bottom - written.top);
   const writings = inTwoColumns(layout, all, {
-    columns: (columns ?? 0) - margin.across,
-    rows: (rows ?? 0) - margin.down,
+    columns: Math.floor(inside.across / SMALLEST_SQUARE - marginAcross),
+    rows: Math.floor(inside.down / SMALLEST_SQUARE - marginDown),
   });
   const page = pageFor(layout, writings, shown, smallest, free);
   const drawn = Math.max(SMALLEST_SQUARE, Math.min(square, inside.down / (page.bottom - page.top)));
@@ -55,24 +54,5 @@ export function fittedPage<W extends Writing>(
       across > page.right - page.left
         ? pageFor(layout, writings, shown, { ...smallest, columns: across }, free)
         : page,
-  };
-}
-
-/** How many squares a page leaves free around what is written on it. */
-function marginOf<W extends Writing>(
-  layout: Layout,
-  all: readonly W[],
-  shown: number,
-  free: Parameters<typeof pageFor>[4],
-): { readonly across: number; readonly down: number } {
-  const bare = pageFor(layout, all, shown, { columns: 0, rows: 0 }, free);
-  const here = pageAt(layout, all, shown);
-  const written = extentOf(
-    here.layout,
-    here.writings.flatMap(({ marks }) => marks),
-  );
-  return {
-    across: Math.ceil(bare.right - bare.left - (written.right - written.left)),
-    down: Math.ceil(bare.bottom - bare.top - (written.bottom - written.top)),
   };
 }

@@ -1,0 +1,16 @@
+import type { PatternsOf } from "../../errorPattern";
+import { COMPARING_PATTERNS } from "./comparingPatterns";
+import { ROUNDING_PATTERNS } from "./roundingPatterns";
+
+/** Errors in judging what numbers are worth: comparing, ordering, rounding, and what times makes of them. */
+export const JUDGING_PATTERNS: PatternsOf = [
+  ...COMPARING_PATTERNS,
+  ...ROUNDING_PATTERNS,
+  {
+    id: "check-times-always-grows",
+    example: ["12 × 0.3", "more"],
+    common: 2,
+    lookAlikes: [],
+    needs: () => false,
+  },
+];

@@ -1,0 +1,208 @@
+import type { PatternWords } from "../patternWords";
+
+export const SUBTRACTION_PATTERN_WORDS = {
+  "sub-column-gap": {
+    name: "The smaller digit is taken from the larger in each column",
+    does: "Align on the point, treat blanks as 0, and in every column write the difference between the two digits whichever is on top. No borrowing ever.",
+    shows: "some lower digit larger than the digit above it",
+    apart:
+      "from sub-borrow-unpaid: they agree in a column only when the gap is 5; from sub-zero-top-copied: use a non-zero top digit",
+    remedy: "act it out: from 2 things can 8 be taken? then trade a ten",
+    knownFrom: "Buswell & John (1926); Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
+  },
+  "sub-borrow-unpaid": {
+    name: "Takes a ten and never pays for it",
+    does: "Where the top digit is too small, add ten to it and subtract, but leave the next column untouched. Under equal additions this is the same act: ten on the top, no one added below; the answers are identical on every problem.",
+    shows: "some lower digit larger than the digit above it",
+    apart: "from sub-overhang-pay-lost: that one pays as long as there is a lower digit to the left",
+    remedy: "record the trade on both columns at once; check by adding back",
+    knownFrom: "Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
+  },
+  "sub-zero-top-copied": {
+    name: "Zero take away a digit leaves that digit",
+    does: "Borrow correctly in general, but when the top digit is 0 (written or filled in) and has not been altered by an earlier borrow, write the lower digit itself and do not borrow.",
+    shows: "an undisturbed 0, or a blank to be filled with 0, above a non-zero digit",
+    apart:
+      "from sub-column-gap: add a column such as 3 over 7; from sub-tail-brought-down: use a zero written in the middle of the top number",
+    remedy: "empty plate: none there, take 3, impossible; trade first",
+    knownFrom: "Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
+  },
+  "sub-stuck-writes-zero": {
+    name: "Cannot be done, so zero",
+    does: "In each column where the lower digit is larger write 0; otherwise subtract. No borrowing.",
+    shows: "some lower digit larger than the digit above it",
+    apart: "zeros appear in the answer exactly under the stuck columns",
+    remedy: "compare with an addition check; revisit trading",
+    knownFrom: "Buswell & John (1926); Brown & VanLehn (1980); VanLehn (1990)",
+  },
+  "sub-zero-to-nine-stop": {
+    name: "A borrowed-from zero becomes nine, and the next digit stays",
+    does: "When the neighbour to borrow from is 0, change it to 9 and stop there: the digit further left is not reduced. Otherwise borrow normally.",
+    shows: "borrowing from a 0",
+    apart:
+      "too large by one in the column beyond the zero; sub-zero-to-ten is too large by one in the zero's own column (504 - 138: 466 against 376)",
+    remedy: "trade a hundred for ten tens, then one of those tens: three written steps",
+    knownFrom: "Brown & Burton (1978); VanLehn (1990)",
+  },
+  "sub-jump-over-zero": {
+    name: "Borrows past the zero",
+    does: "When a column needs to borrow, take one from the nearest non-zero top digit to the left, skipping zeros and leaving them 0; give ten to the needy column. A skipped zero that later needs help borrows the same way again.",
+    shows: "borrowing across one or more zeros",
+    apart: "from sub-pays-twice: no error at all without zeros",
+    remedy: "money: break a hundred into ten tens before any ones can be made",
+    knownFrom: "Brown & Burton (1978); Brown & VanLehn (1980)",
+  },
+  "sub-zero-to-ten": {
+    name: "The zero in between becomes ten, not nine",
+    does: "Borrow across zeros and reduce the digit beyond correctly, but leave each zero crossed at 10 instead of 9.",
+    shows: "borrowing across a zero that stands over a non-zero digit",
+    apart:
+      "from sub-zero-to-nine-stop: there the zero column is right and the digit beyond it is one too large",
+    remedy: "count the tens left after one has been broken up: nine",
+    knownFrom: "VanLehn (1990)",
+  },
+  "sub-pays-twice": {
+    name: "One ten is paid for twice",
+    does: "Each time ten is added to a top digit, take one from the next top digit and also add one to the next lower digit (decomposition and equal additions mixed).",
+    shows: "any borrowing",
+    apart: "from an off-by-one fact slip: occurs in every column left of a borrow",
+    remedy: "choose one method and cross out the other; check by adding",
+    knownFrom: "Buswell & John (1926) list taking two away after a single borrowing",
+  },
+  "sub-right-flush": {
+    name: "Numbers pushed against the right margin",
+    does: "Write the last digits in one column, ignore the points, subtract the smaller whole number from the larger, mark off as many places as the longer decimal has.",
+    shows: "unequal numbers of decimal places",
+    apart: "from sub-two-halves: look at the whole part, which that one always gets as a plain difference",
+    remedy: "align on the ones digit, fill the gaps with zeros",
+    knownFrom: "Hiebert & Wearne (1985, 1986)",
+  },
+  "sub-two-halves": {
+    name: "Two whole-number differences with a dot between them",
+    does: "Subtract the whole parts. Separately take the smaller from the larger of the strings after the points, read as whole numbers (blank is 0, leading zeros ignored). Join with a point; nothing is borrowed between the halves.",
+    shows: "decimal parts of unequal length, or a larger decimal part below",
+    apart:
+      "from sub-tail-brought-down: the same whenever the top is whole (unless the copied digits begin with 0); give both numbers decimals of unequal length",
+    remedy: "read each decimal in tenths and hundredths; shade both on a hundred grid",
+    knownFrom: "classroom lore (separate-numbers view: Brown, M. 1981; Steinle & Stacey 1998)",
+  },
+  "sub-tail-brought-down": {
+    name: "Digits with nothing above them are copied down",
+    does: "Where the lower number has more places, copy its surplus digits into the answer. Subtract the remaining columns correctly.",
+    shows: "lower number with more decimal places, including a whole number on top",
+    apart:
+      "from sub-zero-top-copied: put a written 0 over a digit elsewhere in the top number; from sub-column-gap: include a paired column that needs borrowing",
+    remedy: "fill the empty places with zeros and ask what is really there",
+    knownFrom: "classroom lore",
+  },
+  "sub-stops-at-short": {
+    name: "Stops when the lower number runs out",
+    does: "Subtract correctly, borrowing when needed, as far as the first digit of the lower number; leave the remaining top digits out of the answer.",
+    shows: "top number with more whole digits than the lower number",
+    apart: "from a miscopied answer: the missing digits are always those with nothing below",
+    remedy: "estimate: 684 take away about 50; write 0 in the empty cells",
+    knownFrom: "Brown & Burton (1978); VanLehn (1990)",
+  },
+  "sub-all-nines": {
+    name: "Every zero turns into nine, the last one too",
+    does: "When the top number ends in two or more zeros (written or filled in) and a borrow runs through them, change all of them to 9, including the last, which should become 10. Reduce the next digit correctly. The answer is one too small in the last place.",
+    shows: "round tops such as 10.00, 500, 8 - 3.45",
+    apart: "from an off-by-one fact slip: recurs on every round top number",
+    remedy: "nine tenths and ten hundredths make one whole: build it; check by adding back",
+    knownFrom: "classroom lore (common in change-giving)",
+  },
+  "sub-complement-only": {
+    name: "Ten minus the lower digit, top digit forgotten",
+    does: "Complementary method: where the top digit is too small, write ten minus the lower digit and forget to add the top digit; pay by adding one to the next lower digit (a 9 becomes 10, which is subtracted from or complemented as 10).",
+    shows: "a stuck column with a non-zero top digit",
+    apart: "the answer is too small by exactly the stuck top digits; zero tops hide it",
+    remedy: "say both steps: up to ten, then on to the top digit",
+    knownFrom: "classroom lore",
+  },
+  "sub-overhang-pay-lost": {
+    name: "No lower digit, so no payment",
+    does: "Equal additions done properly, except that a payment due in a column with no lower digit is dropped and the top digit copied.",
+    shows: "top number longer on the left, with a borrow from its overhanging digit",
+    apart: "from sub-borrow-unpaid: inner payments are kept; use two borrows",
+    remedy: "write the paid one under the empty cell, it is a real lower digit",
+    knownFrom: "classroom lore",
+  },
+  "sub-minus-zero-is-zero": {
+    name: "Taking away zero leaves zero",
+    does: "Borrow soundly; where the written lower digit is 0, write 0.",
+    shows: "a 0 in the lower number",
+    apart:
+      "from sub-jump-over-zero: 587 − 204 gives 303 here, the right answer there; from sub-stuck-writes-zero: 562 − 204 gives 308 here, 360 there",
+    remedy: "act it out: eight there, none taken, how many are left?",
+    knownFrom: "VanLehn (1990)",
+  },
+  "sub-equal-copied": {
+    name: "A digit less itself leaves that digit",
+    does: "Borrow soundly; where upper digit (after borrowing) and lower digit are equal, write that digit.",
+    shows: "equal digits in a column",
+    apart: "from sub-minus-zero-is-zero: that one needs a 0 below; here the two digits are equal",
+    remedy: "take eight from eight counters",
+    knownFrom: "classroom lore",
+  },
+  "sub-left-flush": {
+    name: "Numbers pushed against the left margin",
+    does: "Both numbers start at the same left edge, blanks on the right count as 0; subtract with borrowing. Places as in the number with more digits (the first, if equal).",
+    shows: "unequal numbers of whole digits",
+    apart:
+      "from sub-one-digit-everywhere: 85 − 4 gives 45 here, 41 there; from sub-stutter: 347 − 25 gives 97 here, 122 there",
+    remedy: "estimate: 85 less a few stays above 80; align on the ones",
+    knownFrom: "classroom lore",
+  },
+  "sub-one-digit-everywhere": {
+    name: "A lone digit is taken from every digit",
+    does: "A lower number of one digit is taken from each digit of the upper one, with borrowing, points ignored, the point of the upper number kept.",
+    shows: "a one-digit lower number",
+    apart:
+      "from sub-left-flush: 796 − 3 gives 463 here, 496 there; from sub-stops-at-short: 796 − 3 gives 463 here, 3 there; from sub-right-flush: 9.7 − 4 gives 5.3 here, 9.3 there",
+    remedy: "three of what? place it once on the chart",
+    knownFrom: "VanLehn (1990)",
+  },
+  "sub-stutter": {
+    name: "The first lower digit is used again",
+    does: "Aligned rightly; where the lower number has no digit, its first digit is taken away once more; borrowing is sound.",
+    shows: "upper number with more whole digits",
+    apart:
+      "from sub-stops-at-short: 586 − 41 gives 145 here, 45 there; from sub-left-flush: 586 − 41 gives 145 here, 176 there",
+    remedy: "write zeros in the empty cells",
+    knownFrom: "VanLehn (1990)",
+  },
+  "sub-stops-at-zero": {
+    name: "A ten for nothing beside a zero",
+    does: "If the neighbour that should lend is 0, ten is added all the same and is taken from nowhere; the lower digit of that zero column is then copied down. Other borrowing is sound.",
+    shows: "borrowing from a 0",
+    apart:
+      "from sub-borrow-unpaid: 503 − 247 gives 346 here, 366 there; from sub-zero-to-ten: 503 − 247 gives 346 here, 266 there",
+    remedy: "coins: no dimes there, so break a dollar first",
+    knownFrom: "Brown & Burton (1978); VanLehn (1990)",
+  },
+  "sub-leftmost-lends": {
+    name: "The first digit always pays",
+    does: "Each ten that is needed is taken from the leftmost upper digit, whatever stands between.",
+    shows: "borrowing two or more places from the left end",
+    apart: "from sub-jump-over-zero: 743 − 218 gives 435 here, the right answer there",
+    remedy: "which digit holds tens? exchange on a chart",
+    knownFrom: "VanLehn (1990)",
+  },
+  "sub-lending-adds": {
+    name: "The lender grows",
+    does: "Where a ten is needed, ten is added and the upper neighbour is made one larger instead of smaller.",
+    shows: "any borrowing",
+    apart: "from sub-borrow-unpaid: 72 − 36 gives 56 here, 46 there",
+    remedy: "who gave the ten, and how many are left there?",
+    knownFrom: "VanLehn (1990)",
+  },
+  "sub-zero-top-writes-zero": {
+    name: "Zero less anything is zero",
+    does: "Borrow soundly, but under an upper 0 (written or filled in, not yet altered) write 0 and do not borrow.",
+    shows: "a 0 over a digit",
+    apart:
+      "from sub-stuck-writes-zero: 5042 − 1328 gives 4014 here, 4020 there; from sub-zero-top-copied: 705 − 231 gives 504 here, 534 there",
+    remedy: "check by adding back: 504 and 231",
+    knownFrom: "VanLehn (1990)",
+  },
+} satisfies Readonly<Record<string, PatternWords>>;
