@@ -1,26 +1,15 @@
-import {
-  asFraction,
-  type Decimal,
-  decimalSign,
-  leadingPlace,
-  type Numeral,
-  ONES,
-  otherSign,
-  type Place,
-} from "../../number";
+import { asFraction, type Numeral } from "../../number";
 import { type Amount, currencyOf, fromMinorPiece, piecesOfCurrency, type Quantity } from "../../quantity";
-import { done, failed, type Result } from "../../result";
+import { done, failed } from "../../result";
 import type { Expression } from "../expression";
-import { comparedOf } from "../makeProblem";
-import { type AnswerForm, MOST_HANDED, MOST_OPERANDS, type Problem } from "../problem";
-import { problemOf, unlikeQuantities } from "../problemOf";
-import type { ReadError } from "./readError";
-import { oneQuantity, readExpression } from "./readExpression";
+import { type AnswerForm, MOST_HANDED, type Problem } from "../problem";
+import { problemOf } from "../problemOf";
+import { comparedSides, listTask, partsTask } from "./readComparing";
 import type { FormedLine } from "./readForm";
 import type { Line } from "./readQuantity";
-import { listed, type Stretch, standsAlone, stretchOf, type Token, withoutComma, wordOf } from "./tokens";
-
-type Read<Value = Problem> = Result<Value, ReadError>;
+import { roundTask } from "./readRounding";
+import { expressionIn, partedAt, quantityIn, type Read, startOf, wordAt } from "./readStretch";
+import { listed, type Stretch, stretchOf, type Token, withoutComma, wordOf } from "./tokens";
 
 /** A task that is not a sum: the word after its first one, where it has two, and how what follows is read. */
 interface Task {
@@ -63,34 +52,6 @@ export function readTask(line: FormedLine, around: Line): Read {
   // A colon may stand after what is to be done: `order: 0.3; 0.15`.
   const from = tokens[named]?.text === ":" ? named + 1 : named;
   return task.read({ ...line, body: stretchOf(tokens, from, tokens.length) }, around);
-}
-
-/** Where what stands in a stretch begins. */
-const startOf = ({ tokens, end }: Stretch): number => tokens[0]?.at ?? end;
-
-/** One quantity in a stretch of a line. */
-const quantityIn = (stretch: Stretch, line: Line): Read<Quantity> => oneQuantity(expressionIn(stretch, line));
-
-const expressionIn = (stretch: Stretch, line: Line): Read<Expression> =>
-  stretch.tokens.length === 0
-    ? failed({ code: "missingNumber", at: stretch.end })
-    : readExpression(stretch, line);
-
-/** The first of some words that stands by itself and has something after it: its index. */
-const wordAt = (tokens: readonly Token[], words: readonly string[]): number =>
-  tokens.findIndex(
-    (token, index) =>
-      words.includes(wordOf(token)) && standsAlone(tokens, index) && index < tokens.length - 1,
-  );
-
-/** A stretch parted before and after a word; none after where the word is not there. */
-function partedAt(
-  { tokens, end }: Stretch,
-  words: readonly string[],
-): { readonly before: Stretch; readonly after: Stretch | undefined } {
-  const at = wordAt(tokens, words);
-  if (at < 0) return { before: { tokens, end }, after: undefined };
-  return { before: stretchOf(tokens, 0, at), after: stretchOf(tokens, at + 1, tokens.length) };
 }
 
 /** An expression with what it is bought from (`3 × $1.85, from $10`) and what the till is short of taken off its end. */
@@ -180,42 +141,6 @@ function simplifyTask(rest: FormedLine, line: Line): Read {
   return rewriting({ ...rest, form: { kind: "simplest" } }, line);
 }
 
-/** What `3,748` could be where it is to be rounded to tenths: thousands have no tenths, so it is asked about. */
-function thousandsOrPoint(
-  { tokens }: Stretch,
-  place: Place,
-  { notation, text }: Line,
-): ReadError | undefined {
-  const [token, more] = tokens;
-  const other = otherSign(notation);
-  if (more !== undefined || token === undefined || place >= ONES || notation.grouping === "mark")
-    return undefined;
-  if (token.text.split(other).length !== 2 || token.text.includes(decimalSign(notation))) return undefined;
-  const readings = [decimalSign(notation), ""].map(
-    (mark) => text.slice(0, token.at) + token.text.replace(other, mark) + text.slice(token.end),
-  );
-  const [first = "", second] = readings;
-  // With other than three digits after it, it is no mark of thousands.
-  return token.text.length - token.text.indexOf(other) === 4 && second !== undefined
-    ? { code: "otherNotation", at: token.at + token.text.indexOf(other), readings: [first, second] }
-    : undefined;
-}
-
-/** The place that so many significant figures of a number end in. */
-function placeOfFigures(numeral: Decimal, figures: number): Place | undefined {
-  const first = leadingPlace(numeral);
-  return first === undefined ? undefined : first - figures + 1;
-}
-
-/** What stands on the two sides of a sign that asks how they lie to each other: `0.45 ? 0.6`, `1/3 vs 1/4`. */
-function comparedSides({ tokens }: Stretch): readonly [Stretch, Stretch] | undefined {
-  const asks = (token: Token): boolean =>
-    /^(?:vs|versus)$/.test(wordOf(token)) || (token.kind === "other" && /^[?_□☐○◯]$/.test(token.text));
-  const at = tokens.findIndex(asks);
-  if (at < 1 || at === tokens.length - 1 || tokens.filter(asks).length > 1) return undefined;
-  return [stretchOf(tokens, 0, at), stretchOf(tokens, at + 1, tokens.length)];
-}
-
 const LARGER: readonly string[] = ["larger", "bigger", "greater", "largest", "biggest", "greatest"];
 
 /** `which is larger, 0.45 or 0.6` */
@@ -225,47 +150,6 @@ function whichTask({ body, ...rest }: FormedLine, line: Line): Read {
   const next = tokens[1];
   const from = next?.text === "," || next?.text === ":" ? 2 : 1;
   return listTask("compare", { ...rest, body: stretchOf(tokens, from, tokens.length) }, line);
-}
-
-function roundTask({ body, form: asked, figures, formAt }: FormedLine, line: Line): Read {
-  const number = quantityIn(body, line);
-  if (!number.ok) return number;
-  const at = startOf(body);
-  if (number.value.kind !== "decimal") return failed({ code: "moreThanANumber", at });
-  if (number.value.negative) return failed({ code: "negativeAmount", at });
-  const place = figures === undefined ? undefined : placeOfFigures(number.value, figures);
-  const form = place === undefined ? asked : ({ kind: "toPlace", place } as const);
-  if (form.kind !== "toPlace") return failed({ code: "roundToWhat", at: formAt });
-  const asDecimal = thousandsOrPoint(body, form.place, line);
-  if (asDecimal !== undefined) return failed(asDecimal);
-  return done({ kind: "decimals", op: "round", operands: [number.value], form });
-}
-
-/** Numbers to be compared or put in order, with `and`, `;` or `,` and a space between them. */
-const listTask = (op: "compare" | "order", formed: FormedLine, line: Line): Read =>
-  partsTask(op, listed(formed.body, ["and", "with", "or"], line.notation), formed, line);
-
-function partsTask(
-  op: "compare" | "order",
-  parts: readonly Stretch[],
-  { body, form, formAt }: FormedLine,
-  line: Line,
-): Read {
-  if (form.kind !== "asItComes") return failed({ code: "otherForm", at: formAt, of: "compare" });
-  if (op === "compare" && parts.length !== 2) return failed({ code: "compareTwo", at: body.end });
-  if (op === "order" && (parts.length < 2 || parts.length > MOST_OPERANDS.order))
-    return failed({ code: "orderSeveral", at: body.end, most: MOST_OPERANDS.order });
-  const quantities: Quantity[] = [];
-  for (const part of parts) {
-    const read = quantityIn(part, line);
-    if (!read.ok) return read;
-    const [first = read.value] = quantities;
-    const unlike = unlikeQuantities(first, read.value, startOf(part));
-    if (unlike !== undefined) return failed(unlike);
-    quantities.push(read.value);
-  }
-  const problem = comparedOf(op, quantities);
-  return problem === undefined ? failed({ code: "compareTwo", at: body.end }) : done(problem);
 }
 
 /** Whether an amount is enough for a price, or for several with + between them: `is $10 enough for $3.40 + $5.85`. */
