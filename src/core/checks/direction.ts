@@ -1,6 +1,6 @@
 import { exactAnswer, fractionOf, operandsOf, type Problem, termsIn } from "../problem";
 import type { Quantity } from "../quantity";
-import type { Estimate } from "./roughly";
+import type { Estimate } from "./roughAnswer";
 
 /** On which side of its estimate an answer must lie, and for which numbers: those that were made larger, and smaller. */
 export interface Direction {

@@ -9,7 +9,7 @@ import { problemOf } from "../testing/problems";
 import { below, minus, ratio, right, same, size, sum, times, valueOfQuantity } from "../testing/ratio";
 import { directionOf } from "./direction";
 import { estimateOf } from "./estimate";
-import type { Estimate } from "./roughly";
+import type { Estimate } from "./roughAnswer";
 import { runOf } from "./run";
 
 const offOf = (problem: Problem, { result }: Estimate) =>

@@ -12,8 +12,9 @@ import {
 } from "../problem";
 import type { Quantity } from "../quantity";
 import { digitsIn, digitsOfAnswer, digitsOfQuantity } from "./figures";
+import type { Estimate } from "./roughAnswer";
 import { roughlyInDecimals } from "./roughDecimals";
-import { type Estimate, roughlyOf } from "./roughly";
+import { roughlyOf } from "./roughly";
 
 /**
  * Estimates what a problem comes to, where that helps: rounding, comparing and writing in another form are

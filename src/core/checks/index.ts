@@ -11,7 +11,7 @@ export { tickedOff } from "./copying";
 export type { Direction } from "./direction";
 export { guessAgainst } from "./estimate";
 export type { Inverse } from "./inverse";
-export type { Estimate } from "./roughly";
+export type { Estimate } from "./roughAnswer";
 export { type Run, runOf } from "./run";
 export type { CheckReason, RunReason } from "./runReason";
 export type { SenseReason } from "./senses";

@@ -14,7 +14,7 @@ import {
 import { AS_IT_COMES, type DecimalProblem, exactAnswer, fractionOf, mapDecimals } from "../problem";
 import { mapTwoOrMore, type Two, type TwoOrMore } from "../tuples";
 import { digitsOfQuantity, firstDigits } from "./figures";
-import type { Rounding } from "./roughly";
+import type { Rounding } from "./roughAnswer";
 
 /** A rough answer among decimals. */
 interface Rough {

@@ -5,7 +5,7 @@ import { withReadBack } from "./copying";
 import { directionOf } from "./direction";
 import { estimateOf, isClose, isNear } from "./estimate";
 import { type Inverse, inverseOf } from "./inverse";
-import type { Estimate } from "./roughly";
+import type { Estimate } from "./roughAnswer";
 import type { CheckReason, RunReason } from "./runReason";
 import { sensesOf } from "./senses";
 

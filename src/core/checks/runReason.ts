@@ -3,7 +3,7 @@ import type { Decimal } from "../number";
 import type { Answer, Problem } from "../problem";
 import type { Direction } from "./direction";
 import type { Inverse } from "./inverse";
-import type { Estimate } from "./roughly";
+import type { Estimate } from "./roughAnswer";
 import type { SenseReason } from "./senses";
 
 /** Why a step around the working is made: the estimate before it, the checks after it. */
