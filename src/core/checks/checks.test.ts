@@ -12,7 +12,7 @@ import { problemOf } from "../testing/problems";
 import { plus, same, valueOfQuantity } from "../testing/ratio";
 import { stepWords } from "../wording";
 import { type CalculatorKey, CLEARED, display, keysFor, press } from "./calculator";
-import { estimateOf, guessAgainst, isNear } from "./estimate";
+import { estimateOf, guessAgainst, isNear } from "./estimating/estimate";
 import { runOf } from "./run";
 import { soFar } from "./soFar";
 

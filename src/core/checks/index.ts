@@ -8,10 +8,10 @@ export {
   press,
 } from "./calculator";
 export { tickedOff } from "./copying";
-export type { Direction } from "./direction";
-export { guessAgainst } from "./estimate";
+export type { Direction } from "./estimating/direction";
+export { guessAgainst } from "./estimating/estimate";
+export type { Estimate } from "./estimating/roughAnswer";
 export type { Inverse } from "./inverse";
-export type { Estimate } from "./roughAnswer";
 export { type Run, runOf } from "./run";
 export type { CheckReason, RunReason } from "./runReason";
 export type { SenseReason } from "./senses";

@@ -2,10 +2,10 @@ import type { Library, Reason, Step, Working } from "../methods";
 import { compareDecimals, countedIn, type Decimal, fromCount, roundTo } from "../number";
 import { type Answer, answerValueOf, type DecimalProblem, divisorOf, type Problem } from "../problem";
 import { withReadBack } from "./copying";
-import { directionOf } from "./direction";
-import { estimateOf, isClose, isNear } from "./estimate";
+import { directionOf } from "./estimating/direction";
+import { estimateOf, isClose, isNear } from "./estimating/estimate";
+import type { Estimate } from "./estimating/roughAnswer";
 import { type Inverse, inverseOf } from "./inverse";
-import type { Estimate } from "./roughAnswer";
 import type { CheckReason, RunReason } from "./runReason";
 import { sensesOf } from "./senses";
 

@@ -1,9 +1,9 @@
 import type { MethodId, Reason } from "../methods";
 import type { Decimal } from "../number";
 import type { Answer, Problem } from "../problem";
-import type { Direction } from "./direction";
+import type { Direction } from "./estimating/direction";
+import type { Estimate } from "./estimating/roughAnswer";
 import type { Inverse } from "./inverse";
-import type { Estimate } from "./roughAnswer";
 import type { SenseReason } from "./senses";
 
 /** Why a step around the working is made: the estimate before it, the checks after it. */

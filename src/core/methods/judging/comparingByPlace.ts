@@ -1,15 +1,5 @@
-import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
-import {
-  type Decimal,
-  digitAt,
-  highestPlace,
-  lowestPlace,
-  ONES,
-  type Place,
-  placesFrom,
-  withoutBarePoint,
-} from "../../number";
+import { type Decimal, digitAt, type Place, withoutBarePoint } from "../../number";
 import type { Asks, DecimalProblem, Relation } from "../../problem";
 import { mapTwo } from "../../tuples";
 import { type Method, type OnPaper, otherOperation, taken, type Worked } from "../contract/method";
@@ -17,11 +7,11 @@ import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { lineOf } from "../squares/placeParts";
 import { layoutOf } from "../squares/settingOut";
-import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
+import { digitCol, textMarks, textWidth } from "../squares/writtenNumber";
+import { type PlacesUnderReason, placesOfAll, writtenUnder } from "./placesUnder";
 
 export type ComparingReason =
-  | { readonly kind: "writeToCompare"; readonly numeral: Decimal; readonly nth: number }
-  | { readonly kind: "comparingFillers"; readonly places: number }
+  | PlacesUnderReason
   /** `decides` where the two digits differ. */
   | {
       readonly kind: "comparePlace";
@@ -69,8 +59,7 @@ function workComparing(
 ): Worked<Why> {
   const numerals = mapTwo(problem.operands, withoutBarePoint);
   const [left, right] = numerals;
-  const lowest = Math.min(ONES, ...numerals.map(lowestPlace));
-  const places = placesFrom(lowest, Math.max(ONES, ...numerals.map(highestPlace)));
+  const places = placesOfAll(numerals);
   const compared: Compared[] = [];
   for (const place of [...places].reverse()) {
     const upper = digitAt(left, place) ?? 0;
@@ -84,15 +73,7 @@ function workComparing(
   const onPaper = (): OnPaper<Why> => ({
     layout: layoutOf({ places }),
     steps: [
-      ...numerals.map(
-        (numeral, nth): StepToDraw<Why> => ({
-          stage: "setOut",
-          reason: { kind: "writeToCompare", numeral, nth },
-          draw: () => numeralMarks(numeral, 0, nth),
-          focus: [],
-        }),
-      ),
-      ...(house.emptyPlaces === "fillers" ? fillerStep(numerals, places) : []),
+      ...writtenUnder(numerals, house),
       ...compared.map((one) => compareStep(one, numerals)),
       ...relationSteps(answer),
     ],
@@ -114,21 +95,6 @@ interface Compared {
   readonly upper: number;
   readonly lower: number;
   readonly relation: Relation;
-}
-
-/** The step that keeps empty places open with zeros, where there are any. */
-export function fillerStep(
-  numerals: readonly Decimal[],
-  places: readonly Place[],
-): readonly StepToDraw<Extract<ComparingReason, { kind: "comparingFillers" }>>[] {
-  const fillers = numerals.flatMap((numeral, row): readonly Mark[] =>
-    places
-      .filter((place) => place <= ONES && digitAt(numeral, place) === undefined)
-      .map((place) => ({ kind: "glyph", col: digitCol(0, place), row, text: "0", look: "filler" })),
-  );
-  if (fillers.length === 0) return [];
-  const reason = { kind: "comparingFillers", places: -Math.min(...places) } as const;
-  return [{ stage: "setOut", reason, draw: () => fillers, focus: [] }];
 }
 
 function compareStep(

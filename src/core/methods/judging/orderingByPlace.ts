@@ -4,11 +4,7 @@ import {
   compareDecimals,
   type Decimal,
   digitAt,
-  highestPlace,
-  lowestPlace,
-  ONES,
   type Place,
-  placesFrom,
   withoutBarePoint,
   writeDecimal,
 } from "../../number";
@@ -17,11 +13,11 @@ import { type Method, otherOperation, taken, type Worked } from "../contract/met
 import type { StepToDraw } from "../contract/step";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
-import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
-import { type ComparingReason, fillerStep } from "./comparingByPlace";
+import { digitCol, textMarks, textWidth } from "../squares/writtenNumber";
+import { type PlacesUnderReason, placesOfAll, writtenUnder } from "./placesUnder";
 
 export type OrderingReason =
-  | Extract<ComparingReason, { kind: "writeToCompare" | "comparingFillers" }>
+  | PlacesUnderReason
   /** The smallest of those that are left, and the place that says so; none where the next one is worth the same, or none is left. */
   | {
       readonly kind: "pickSmallest";
@@ -69,10 +65,7 @@ function workOrdering(
     .map((numeral, row) => ({ numeral, row }))
     .sort((one, other) => decisions.lies(one.numeral, other.numeral));
   const answer = { kind: "ordered", quantities: ordered.map(({ numeral }) => numeral) } as const;
-  const places = placesFrom(
-    Math.min(ONES, ...numerals.map(lowestPlace)),
-    Math.max(ONES, ...numerals.map(highestPlace)),
-  );
+  const places = placesOfAll(numerals);
   const right = Math.max(...numerals.map(({ fraction }) => fraction.length));
   const picks = (): readonly StepToDraw<Why>[] =>
     ordered.map(({ numeral, row }, index): StepToDraw<Why> => {
@@ -103,15 +96,7 @@ function workOrdering(
     onPaper: () => ({
       layout: layoutOf({ places }),
       steps: [
-        ...numerals.map(
-          (numeral, nth): StepToDraw<Why> => ({
-            stage: "setOut",
-            reason: { kind: "writeToCompare", numeral, nth },
-            draw: () => numeralMarks(numeral, 0, nth),
-            focus: [],
-          }),
-        ),
-        ...(house.emptyPlaces === "fillers" ? fillerStep(numerals, places) : []),
+        ...writtenUnder(numerals, house),
         ...picks(),
         {
           stage: "answer",

@@ -1,7 +1,7 @@
 import type Fraction from "fraction.js";
-import { type Decimal, fromCount, leadingPlace, roundTo, withoutTrailingZeros } from "../number";
-import { fractionOf, type Problem } from "../problem";
-import type { Quantity } from "../quantity";
+import { type Decimal, fromCount, leadingPlace, roundTo, withoutTrailingZeros } from "../../number";
+import { fractionOf, type Problem } from "../../problem";
+import type { Quantity } from "../../quantity";
 
 /** The most decimals that a number is thought of with. */
 const MOST_DECIMALS = 12;

@@ -1,5 +1,5 @@
-import { exactAnswer, fractionOf, operandsOf, type Problem, termsIn } from "../problem";
-import type { Quantity } from "../quantity";
+import { exactAnswer, fractionOf, operandsOf, type Problem, termsIn } from "../../problem";
+import type { Quantity } from "../../quantity";
 import type { Estimate } from "./roughAnswer";
 
 /** On which side of its estimate an answer must lie, and for which numbers: those that were made larger, and smaller. */

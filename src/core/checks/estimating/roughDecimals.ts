@@ -1,5 +1,5 @@
 import type Fraction from "fraction.js";
-import type { HouseRules } from "../house";
+import type { HouseRules } from "../../house";
 import {
   countedIn,
   type Decimal,
@@ -10,9 +10,9 @@ import {
   type Place,
   roundTo,
   withoutTrailingZeros,
-} from "../number";
-import { AS_IT_COMES, type DecimalProblem, exactAnswer, fractionOf, mapDecimals } from "../problem";
-import { mapTwoOrMore, type Two, type TwoOrMore } from "../tuples";
+} from "../../number";
+import { AS_IT_COMES, type DecimalProblem, exactAnswer, fractionOf, mapDecimals } from "../../problem";
+import { mapTwoOrMore, type Two, type TwoOrMore } from "../../tuples";
 import { digitsOfQuantity, firstDigits } from "./figures";
 import type { Rounding } from "./roughAnswer";
 

@@ -1,6 +1,6 @@
-import { asFraction, type Decimal, type Fraction, fraction, unsigned, wholeNumeral } from "../number";
-import { AS_IT_COMES, exactAnswer, isMeasure, type MeasureProblem, measuresOf } from "../problem";
-import { type Measure, UNITS, type UnitId, unitOf } from "../quantity";
+import { asFraction, type Decimal, type Fraction, fraction, unsigned, wholeNumeral } from "../../number";
+import { AS_IT_COMES, exactAnswer, isMeasure, type MeasureProblem, measuresOf } from "../../problem";
+import { type Measure, UNITS, type UnitId, unitOf } from "../../quantity";
 import { easyNumber } from "./easyNumbers";
 import type { Estimate } from "./roughAnswer";
 

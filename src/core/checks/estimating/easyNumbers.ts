@@ -12,8 +12,8 @@ import {
   TENTHS,
   wholeNumeral,
   withoutTrailingZeros,
-} from "../number";
-import { type Amount, amountOf, inMajor } from "../quantity";
+} from "../../number";
+import { type Amount, amountOf, inMajor } from "../../quantity";
 
 /** A number rounded to a half: the benchmarks of a fraction are nothing, one half and a whole. */
 export function toHalves(numeral: Numeral): Numeral {

@@ -1,4 +1,4 @@
-import { asFraction, fraction, isZero, leadingPlace } from "../number";
+import { asFraction, fraction, isZero, leadingPlace } from "../../number";
 import {
   AS_IT_COMES,
   type ChainProblem,
@@ -15,8 +15,8 @@ import {
   type Problem,
   type SignedProblem,
   withOperands,
-} from "../problem";
-import { amountOf, type Quantity } from "../quantity";
+} from "../../problem";
+import { amountOf, type Quantity } from "../../quantity";
 import { easyNumber, leading, roughAmount, simplified, toHalves, toWhole } from "./easyNumbers";
 import { firstDigits } from "./figures";
 import type { Estimate } from "./roughAnswer";

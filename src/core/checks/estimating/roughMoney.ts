@@ -8,9 +8,9 @@ import {
   roundTo,
   wholeNumeral,
   withoutTrailingZeros,
-} from "../number";
-import { AS_IT_COMES, exactAnswer, fractionOf, type MoneyProblem, moneyOf } from "../problem";
-import { type Amount, amountOf, inMajor, MINOR_PLACES } from "../quantity";
+} from "../../number";
+import { AS_IT_COMES, exactAnswer, fractionOf, type MoneyProblem, moneyOf } from "../../problem";
+import { type Amount, amountOf, inMajor, MINOR_PLACES } from "../../quantity";
 import { easyNumber, roughAmount } from "./easyNumbers";
 import type { Estimate } from "./roughAnswer";
 

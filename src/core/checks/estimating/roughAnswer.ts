@@ -1,5 +1,5 @@
-import type { Problem } from "../problem";
-import type { Quantity } from "../quantity";
+import type { Problem } from "../../problem";
+import type { Quantity } from "../../quantity";
 
 /** How numbers are made easy before they are computed with in the head. */
 export type Rounding =

@@ -1,6 +1,6 @@
 import Fraction from "fraction.js";
-import type { HouseRules } from "../house";
-import type { Decimal } from "../number";
+import type { HouseRules } from "../../house";
+import type { Decimal } from "../../number";
 import {
   type Answer,
   answerValueOf,
@@ -9,8 +9,8 @@ import {
   fractionOf,
   operandsOf,
   type Problem,
-} from "../problem";
-import type { Quantity } from "../quantity";
+} from "../../problem";
+import type { Quantity } from "../../quantity";
 import { digitsIn, digitsOfAnswer, digitsOfQuantity } from "./figures";
 import type { Estimate } from "./roughAnswer";
 import { roughlyInDecimals } from "./roughDecimals";
