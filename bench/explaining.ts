@@ -9,6 +9,7 @@ import {
 import { PRESETS } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { BLANK_PAPER, markWork, written } from "@/core/paper";
+import type { Problem } from "@/core/problem";
 import { ledAstray, problemsOf } from "@/core/testing/learners";
 import { turnOf } from "@/core/turn";
 import { rounded } from "./workings";
@@ -18,6 +19,9 @@ const SEED = 7;
 const SAMPLE = 60;
 /** Problems before those that are timed: as many as a server that runs has long explained. */
 const WARM = 300;
+
+/** Each problem is timed so often, made anew each time, and its best time counts: what the machine did beside is left out. */
+const ROUNDS = 3;
 
 /** Explaining an answer of one skill, all patterns and pairs tried, beside one working. */
 interface ExplainingRow {
@@ -54,13 +58,17 @@ function skills(): readonly ExplainingRow[] {
   return Object.entries(PATTERNS).map(([skill, patterns]) => {
     const first = patterns[0];
     if (first === undefined) throw new Error(`skills: ${skill} has no patterns`);
-    const problems = problemsOf(skill as keyof typeof PATTERNS, SAMPLE + WARM, SEED);
-    const times = problems.map((problem) =>
-      timed(() => {
-        const ways = wrongWays(problem, house);
-        explanationsOf(ways, ways.right);
-      }),
+    const anew = (): readonly Problem[] => problemsOf(skill as keyof typeof PATTERNS, SAMPLE + WARM, SEED);
+    const problems = anew();
+    const rounds = Array.from({ length: ROUNDS }, () =>
+      anew().map((problem) =>
+        timed(() => {
+          const ways = wrongWays(problem, house);
+          explanationsOf(ways, ways.right);
+        }),
+      ),
     );
+    const times = problems.map((_, index) => Math.min(...rounds.map((round) => round[index] ?? Infinity)));
     const working = problems.map((problem) => timed(() => workingOf(problem, house)));
     const median = share(times.slice(WARM), 0.5);
     return {

@@ -32,6 +32,17 @@ export const exactValue = (expression: Expression): Exact =>
  * whether there is enough; an order and a payment to their first number.
  */
 export function exactAnswer(problem: Problem): Exact {
+  const known = ANSWERS.get(problem);
+  if (known !== undefined) return known;
+  const value = workedOut(problem);
+  ANSWERS.set(problem, value);
+  return value;
+}
+
+/** Exact answers, each worked out once: every working of a problem is held against it. */
+const ANSWERS = new WeakMap<Problem, Exact>();
+
+function workedOut(problem: Problem): Exact {
   if (problem.kind === "chain") return exactValue(problem.expression);
   if (problem.op === "terms")
     return problem.more.reduce(

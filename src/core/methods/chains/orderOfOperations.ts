@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import { asFraction, type Decimal, fraction, isWhole, simplest } from "../../number";
+import { asFraction, type Decimal, fraction, isWhole, type Notation, simplest } from "../../number";
 import {
   type AnswerForm,
   AS_IT_COMES,
@@ -16,7 +16,7 @@ import {
   writeAnswer,
   writeExpression,
 } from "../../problem";
-import type { Quantity } from "../../quantity";
+import { type Quantity, writeQuantity } from "../../quantity";
 import type { Two } from "../../tuples";
 import { type Method, type Solve, taken, type Worked } from "../contract/method";
 import { Stuck } from "../contract/stuck";
@@ -110,7 +110,7 @@ function workChain<Inner>(
     const result = quantityOf(working.answer);
     // A sound chain was read as one that can go on; one with another result on its way may not.
     if (result === undefined) throw new Stuck(`workChain: ${working.answer.kind} can't go on in a chain`);
-    here = replaced(here, next, result);
+    here = become(here, next, result, plain);
     const rest: ChainProblem = { ...problem, expression: here };
     pad.line("work", { kind: "putBack", problem: asked, result, rest }, () => [
       text(`= ${writeExpression(rest.expression, plain)}`),
@@ -170,15 +170,29 @@ function replaced(whole: Branch, part: Branch, by: Quantity): Branch {
   return { ...whole, left: side(whole.left), right: side(whole.right) };
 }
 
-/** The problems of the operations that are not the last, each made once: explaining works a chain in very many ways. */
+/** What a chain has become once one of its operations came to a result, each made once: explaining works a chain in very many ways, most of them alike to the last. */
+const BECOME = new WeakMap<Branch, WeakMap<Branch, Map<string, Branch>>>();
+
+function become(whole: Branch, part: Branch, by: Quantity, notation: Notation): Branch {
+  const ofWhole = BECOME.get(whole) ?? new WeakMap<Branch, Map<string, Branch>>();
+  BECOME.set(whole, ofWhole);
+  const ofPart = ofWhole.get(part) ?? new Map<string, Branch>();
+  ofWhole.set(part, ofPart);
+  const key = `${by.kind} ${writeQuantity(by, notation)}`;
+  const chain = ofPart.get(key) ?? replaced(whole, part, by);
+  ofPart.set(key, chain);
+  return chain;
+}
+
+/** The problems of the operations, each made once. */
 const MADE = new WeakMap<Branch, Problem>();
 
 /** The problem of one operation of a chain. A quotient that is no short decimal is worked among fractions. */
 function partProblem(operation: Branch, form: AnswerForm, last: boolean): Problem {
-  const made = last ? undefined : MADE.get(operation);
-  if (made !== undefined) return made;
+  const made = MADE.get(operation);
+  if (made !== undefined && (!last || made.form === form)) return made;
   const problem = madeProblem(operation, form, last);
-  if (!last) MADE.set(operation, problem);
+  MADE.set(operation, problem);
   return problem;
 }
 

@@ -135,10 +135,18 @@ export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, 
     house: HouseRules,
     wanted: readonly Id[],
   ): { readonly id: Id; readonly ready: Ready<Why, Id> } => {
-    const preferred = (byKind.get(problem.kind) ?? []).flatMap((one) => one.prefers(problem, house));
-    for (const id of [...wanted, ...preferred]) {
-      const taken = takenBy(id, problem);
-      if (taken.ok) return { id, ready: taken.value };
+    const first = (ids: readonly Id[]): { readonly id: Id; readonly ready: Ready<Why, Id> } | undefined => {
+      for (const id of ids) {
+        const taken = takenBy(id, problem);
+        if (taken.ok) return { id, ready: taken.value };
+      }
+      return undefined;
+    };
+    const found = first(wanted);
+    if (found !== undefined) return found;
+    for (const { prefers } of byKind.get(problem.kind) ?? []) {
+      const preferred = first(prefers(problem, house));
+      if (preferred !== undefined) return preferred;
     }
     throw new Error(`methodFor: no method takes ${problem.kind} ${problem.op}`);
   };
