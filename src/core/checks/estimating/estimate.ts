@@ -46,10 +46,14 @@ function helps(estimate: Estimate, problem: Problem, value: Fraction): boolean {
   const answer = problem.kind === "measures" ? digitsOfQuantity(result) : digitsOfAnswer(problem, value);
   if (digitsIn(easy) + digitsOfQuantity(result) >= digitsIn(own) + answer) return false;
   if (!addsUp(problem)) return isWithinQuarter(about, value) && isWithinQuarter(about, exactAnswer(rounded));
+  if (digitsOfQuantity(result) > MOST_FIGURES) return false;
   const twice = value.sub(about).abs().mul(2);
   const isSmall = twice.compare(value.abs()) <= 0 || twice.compare(about.abs()) <= 0;
   return isSmall && isValueNear(value, new Fraction(0), estimate, problem);
 }
+
+/** The most figures that the estimate of a sum or difference is told in: numbers of very different sizes give more. */
+const MOST_FIGURES = 3;
 
 /** Whether a problem is a sum or a difference, whose numbers may be rounded by so much each. */
 const addsUp = ({ op }: Problem): boolean => op === "add" || op === "subtract" || op === "terms";

@@ -139,7 +139,7 @@ function takenAway(first: number, second: number, decisions: CounterDecisions): 
   const start = there > 0 ? from + pairs - needed : from;
   steps.push({
     stage: "work",
-    reason: { kind: "takeCounters", count: needed, negative },
+    reason: { kind: "takeCounters", count: needed, negative, left: first - second },
     draw: () =>
       Array.from({ length: needed }, (_, index) => ({
         kind: "strike",

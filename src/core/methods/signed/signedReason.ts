@@ -69,7 +69,12 @@ export type SignedReason =
       readonly needed: number;
       readonly negative: boolean;
     }
-  | { readonly kind: "takeCounters"; readonly count: number; readonly negative: boolean }
+  | {
+      readonly kind: "takeCounters";
+      readonly count: number;
+      readonly negative: boolean;
+      readonly left: number;
+    }
   | {
       readonly kind: "cancelPairs";
       readonly pairs: number;

@@ -88,7 +88,12 @@ export const FORMS: readonly Form[] = [
     "The divisor Q is not whole\\. Multiply both by Q: Q ÷ Q",
     (a, b, c, d) => c.over >= 0n && same(times(a, b), d),
   ),
-  form("Q (?:plus|minus) counters for Q", (a, b) => same(size(a), size(b))),
+  form("Q (?:plus|minus) counters? for Q", (a, b) => same(size(a), size(b))),
+  form(
+    "Q pairs? (?:is|are) nothing: of Q plus and Q minus counters? (?:Q (?:plus|minus) counters? (?:is|are) left|nothing is left)",
+    (pairs, plus, minus, left = ratio(0)) =>
+      same(pairs, below(plus, minus) ? plus : minus) && same(size(minusOf(plus, minus)), left),
+  ),
   form("Q is enough for Q", (a, b) => !below(a, b)),
   form("Q is not enough for Q", below),
   form(

@@ -86,6 +86,12 @@ export const S = `(${ALONE}(?:(?:, and |, | and )${ALONE})*)`;
 
 /** Numbers that are taken together, each with or without the piece it counts, read and added: digits, a fraction, a mixed number, words. */
 export function quantity(text: string): Ratio | undefined {
+  // "Minus two and three tenths" lies below zero with both its parts.
+  const below = /^minus ([a-z].* and .*)$/i.exec(text)?.[1];
+  if (below !== undefined) {
+    const size = quantity(below);
+    return size && ratio(-size.over, size.under);
+  }
   const several = text.split(/, and |, | and /).map(one);
   return several.every((part) => part !== undefined) ? sum(several) : undefined;
 }

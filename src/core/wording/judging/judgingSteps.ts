@@ -11,7 +11,10 @@ export const JUDGING_STEPS: StepsOf<RoundingReason | ComparingReason | OrderingR
     return {
       say: `Write *${written}*. It is wanted to *${placesName(reason.place, house)}*.`,
       why: `${sentence(numeralWords(reason.numeral, house))}. Rounding keeps the size and leaves the small places out.`,
-      ask: `Between which two numbers does ${written} lie?`,
+      ask:
+        reason.numeral.fraction.length > -reason.place
+          ? `Between which two numbers does ${written} lie?`
+          : `Does ${written} have digits after the ${placesName(reason.place, house)}?`,
     };
   },
   ringPlace: (reason, house) => ({

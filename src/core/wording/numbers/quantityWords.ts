@@ -1,6 +1,7 @@
 import type { HouseRules } from "../../house";
 import { asFraction, type Numeral, writeNumeral } from "../../number";
 import { type Amount, currencyOf, inMajor, type Measure, type Quantity, unitOf } from "../../quantity";
+import { withArticle } from "./counted";
 import { listed } from "./line";
 import { cardinal, numeralWords, partsWords } from "./numberWords";
 
@@ -48,6 +49,11 @@ export function measureInWords({ negative, parts }: Measure, house: HouseRules):
   const words = parts.map(({ count, unit }) => {
     const value = asFraction(count);
     const one = value.numerator === value.denominator;
+    // Half a unit is said as everybody says it, but where numbers are told digit by digit.
+    if (house.numberNames !== "byDigits" && value.denominator === 2n * value.numerator)
+      return `half ${withArticle(unitName(unit, true, house))}`;
+    if (house.numberNames !== "byDigits" && count.fraction === "5")
+      return `${cardinal(count.whole)} and a half ${unitName(unit, false, house)}`;
     return `${numeralWords(count, house)} ${unitName(unit, one, house)}`;
   });
   return (negative ? "minus " : "") + listed(words);

@@ -7,7 +7,13 @@ import { type StepWords, sentence } from "../numbers/line";
 import { numbersListed } from "../numbers/quantityWords";
 
 const countText = (count: number): string => (count < 0 ? `−${-count}` : String(count));
-const kindOf = (negative: boolean): string => (negative ? "minus" : "plus");
+const countersOf = (count: number, negative: boolean): string =>
+  `${count} ${negative ? "minus" : "plus"} ${count === 1 ? "counter" : "counters"}`;
+/** What is left of counters once all pairs are gone. */
+const leftOf = (left: number): string =>
+  left === 0
+    ? "nothing is left"
+    : `${countersOf(Math.abs(left), left < 0)} ${Math.abs(left) === 1 ? "is" : "are"} left`;
 
 /** How the house writes what is in these sentences. */
 const said = (house: HouseRules) => {
@@ -113,22 +119,22 @@ export const SIGNED_STEPS: StepsOf<SignedReason> = {
   }),
   jumpAlong: (reason) => jumpWords(reason),
   layCounters: (reason) => ({
-    say: `Lay out *${Math.abs(reason.value)} ${kindOf(reason.value < 0)} counters* for ${countText(reason.value)}.`,
+    say: `Lay out *${countersOf(Math.abs(reason.value), reason.value < 0)}* for ${countText(reason.value)}.`,
     why: "A plus counter stands for one, a minus counter for one below zero. One of each together is nothing.",
     ask: `Which counters show ${countText(reason.value)}?`,
   }),
   bringZeroPairs: (reason) => ({
-    say: `${reason.needed} ${kindOf(reason.negative)} counters are to be taken away, and ${reason.there === 0 ? "none are" : `only ${reason.there} are`} there: bring *${reason.pairs} zero pairs*.`,
+    say: `${countersOf(reason.needed, reason.negative)} ${reason.needed === 1 ? "is" : "are"} to be taken away, and ${reason.there === 0 ? "none are" : `only ${reason.there} are`} there: bring *${reason.pairs} zero pairs*.`,
     why: "A plus and a minus together are nothing, so pairs change nothing, and now there is enough to take away.",
     ask: "What can be brought without changing the number?",
   }),
   takeCounters: (reason) => ({
-    say: `Take away *${reason.count} ${kindOf(reason.negative)} counters*.`,
+    say: `Take away *${countersOf(reason.count, reason.negative)}*: ${leftOf(reason.left)}.`,
     why: "Subtracting is taking away, here too.",
     ask: "Which counters are taken away?",
   }),
   cancelPairs: (reason) => ({
-    say: `*${reason.pairs} ${reason.pairs === 1 ? "pair is" : "pairs are"} nothing*: ${reason.positives} plus and ${reason.negatives} minus counters.`,
+    say: `*${reason.pairs} ${reason.pairs === 1 ? "pair is" : "pairs are"} nothing*: of ${reason.positives} plus and ${countersOf(reason.negatives, true)} ${leftOf(reason.positives - reason.negatives)}.`,
     why: "One and one below zero make nothing. Only what has no partner counts.",
     ask: "How many pairs make nothing?",
   }),
