@@ -1,10 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { runOf } from "../checks";
 import { PRESETS } from "../house";
-import { METHOD_IDS } from "../methods";
+import { EVERY_METHOD, METHOD_IDS, workingOf } from "../methods";
 import { anyProblemFor } from "../testing/arbitrary";
+import { problemOf } from "../testing/problems";
 import { claimsOf } from "../testing/said/claimsOf";
 import { claimsOfWorking } from "../testing/said/claimsOfWorking";
+import { lawsBroken } from "../testing/said/laws";
+import { plain, stepWords } from "./index";
 
 const WORKINGS = 20;
 const house = PRESETS.fillersTrueValue;
@@ -70,4 +74,24 @@ describe("the reader of claims", () => {
     expect(faults).toEqual([]);
     expect(read).toBeGreaterThan(0);
   });
+});
+
+describe("laws that are stated", () => {
+  it.each(METHOD_IDS)("hold in the steps of %s that state them", (method) => {
+    for (const preset of Object.values(PRESETS))
+      for (const problem of fc.sample(anyProblemFor(method), { numRuns: WORKINGS, seed: 21 }))
+        for (const { reason } of runOf(workingOf(problem, preset, method), EVERY_METHOD).steps)
+          expect(lawsBroken(plain(stepWords(reason, preset).why), reason)).toEqual([]);
+  });
+});
+
+describe("the table of laws", () => {
+  const [step] = runOf(workingOf(problemOf("4.2 + 0.35"), house), EVERY_METHOD).steps.slice(-1);
+
+  it.each(["Adding undoes taking away, so it must lead back.", "A longer number is always the larger."])(
+    "finds a law where it does not hold: %s",
+    (why) => {
+      expect(step && lawsBroken(why, step.reason)).toEqual([why]);
+    },
+  );
 });
