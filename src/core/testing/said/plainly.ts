@@ -26,6 +26,21 @@ function inSmallest(measure: string): string {
   return least === 1n ? String(over / under) : `${(over * least) / under}/${least}`;
 }
 
+/** Two counts of the same pieces in a list, and what they are together. */
+const ALIKE = /\b(\d+) ([a-z-]+?)s?, (\d+) \2s?(?=,| and )/;
+/** As many commas as a list may have and still be read one by one. */
+const SHORT_LIST = 8;
+
+/** A long list of counts of the same pieces added up, so that reading it takes no longer than the list. */
+function listAdded(line: string): string {
+  if (line.split(",").length <= SHORT_LIST) return line;
+  const added = line.replace(
+    ALIKE,
+    (_, one: string, piece: string, other: string) => `${BigInt(one) + BigInt(other)} ${piece}s`,
+  );
+  return added === line ? line : listAdded(added);
+}
+
 /** A line as every house writes it, made one way of writing: points, no groups, no signs of money. */
 export function plainly(line: string, { decimalMark, grouping, numberNames }: HouseRules): string {
   const groups = { none: "", space: "\u00a0", mark: decimalMark === "point" ? "," : "\\." }[grouping];
@@ -35,7 +50,9 @@ export function plainly(line: string, { decimalMark, grouping, numberNames }: Ho
     decimalMark === "comma" ? joined.replace(/(?<=\d),(?=\d)|(?<=[^\w]|^),(?=\d)/g, ".") : joined;
   const money = /[$£€₱₹]|\bR\d/.test(line);
   const named = money ? pointed.replace(MAJORS, "wholes").replace(MINORS, "hundredths") : pointed;
-  return (numberNames === "byDigits" ? named.replace(/[a-z][a-z -]* (?:point|comma) [a-z -]+/gi, "§") : named)
+  return listAdded(
+    numberNames === "byDigits" ? named.replace(/[a-z][a-z -]* (?:point|comma) [a-z -]+/gi, "§") : named,
+  )
     .replace(/[$£€₱₹]|\bR(?=\d)/g, "")
     .replace(/(?<!\d)\.(?=\d)/g, "0.")
     .replace(
