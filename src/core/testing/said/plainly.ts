@@ -13,6 +13,12 @@ const MEASURE = new RegExp(
 /** A result whose unit is said, of counts that stand in the column of that unit: "3 + 4 = 7 lb". */
 const NAMED_RESULT = new RegExp(`^([\\d.+×·() ]+ = \\d[\\d./ ]*?) (?:${SYMBOLS})(?=[:,])`);
 
+/** A measure in words with a part of a unit, "two and five hundredths pounds": what it is worth was said in digits before, and is read there. */
+const PARTS_OF_UNIT = new RegExp(
+  `: [a-z ,-]*(?:tenths?|hundredths?|thousandths?|millionths?|a half) (?:${SYMBOLS})\\b.*$|: half an? (?:${SYMBOLS})\\b.*$`,
+  "i",
+);
+
 /** A measure in digits, in the smallest unit of its scale. */
 function inSmallest(measure: string): string {
   const parts = [...measure.matchAll(/(\d[\d./ ]*?) ([a-z][a-z ]*)(?= \d|$)/gi)];
@@ -63,6 +69,7 @@ export function plainly(line: string, { decimalMark, grouping, numberNames }: Ho
     .replace(/(\d+) over (\d+)(?! is)/g, "$1/$2")
     .replace(/^.*(?: r \d| each, .+ left).* is /, "§ is ")
     .replace(NAMED_RESULT, "$1")
+    .replace(PARTS_OF_UNIT, ": §")
     .replace(MEASURE, inSmallest)
     .replace(
       /,? (?:and )?the (\S+) (?:carried|exchanged|regrouped|owed|that came over)(?= (?:make|are))/g,
