@@ -103,12 +103,13 @@ function workOneByOne<Inner>(
   let here = problem.first;
   problem.more.forEach(({ join, numeral }, index) => {
     const before = here;
-    here = apart(join, [before, numeral], house, pad, solve);
+    const result = apart(join, [before, numeral], house, pad, solve);
+    here = result;
     const rest = problem.more.slice(index + 1);
     if (rest.length > 0)
-      pad.line("work", { kind: "resultSoFar", op: join, left: before, right: numeral, result: here }, () => [
+      pad.line("work", { kind: "resultSoFar", op: join, left: before, right: numeral, result }, () => [
         text("="),
-        ...sumItems([here, ...rest.map(signedTerm)], house),
+        ...sumItems([result, ...rest.map(signedTerm)], house),
       ]);
   });
   return ended(problem, house, pad, here, solve);
