@@ -1,0 +1,217 @@
+import Exact from "fraction.js";
+import type { Asked } from "../asked";
+import { type Spot, type Sign } from "../reading/glyphs";
+import { type Line, numeralsIn } from "../reading/lines";
+import type { Numeral } from "../reading/pieces";
+import { type Quantum, type Side, sideOf, sidesOf } from "../reading/sides";
+import { type Claim, claimOf, type Fault, isSame } from "./claim";
+
+/** A line of writing with its sides read, and the claims it makes. */
+export interface ReadLine {
+  /** Whether it begins with a sign of equality, and so goes on from what stands above. */
+  readonly goesOn: boolean;
+  readonly line: Line;
+  readonly sides: readonly Side[];
+  readonly claims: readonly Claim[];
+}
+
+const isWord = (line: Line, text: RegExp): boolean =>
+  line.items.some((item) => item.kind === "word" && text.test(item.text));
+
+/** Whether a line states or asks something by itself, and is no number in a column. */
+export const isStatement = (line: Line): boolean => {
+  if (isWord(line, /^=$/) || line.items.some(({ kind }) => kind === "fraction")) return true;
+  return line.items.some(
+    (item, index) =>
+      item.kind === "word" && /^[+−×÷:·x]$/.test(item.text) && index > 0 && index < line.items.length - 1,
+  );
+};
+
+/**
+ * What the lines of writing state, each sign of equality by itself. A line that begins with one goes on from
+ * the line above. What is still being written is not held against it: the last number of the last line that was
+ * written in, until the hand goes elsewhere.
+ */
+export function readLines(lines: readonly Line[], asked: Asked, writingIn: number | undefined): readonly ReadLine[] {
+  const read: ReadLine[] = [];
+  for (const line of lines) {
+    const sides = sidesOf(line.items, asked);
+    const before = read
+      .flatMap((one) => one.sides.slice(-1))
+      .filter((side) => side.value !== undefined)
+      .at(-1);
+    const goesOn = sides[0]?.items.length === 0 && sides.length > 1;
+    const begun = goesOn && before !== undefined ? [before, ...sides.slice(1)] : goesOn ? sides.slice(1) : sides;
+    const whole = before === undefined || goesOn ? begun : addedOn(before, begun);
+    const claims = whole.slice(1).flatMap((right, index): readonly Claim[] => {
+      const left = whole[index];
+      const isLast = index === whole.length - 2;
+      if (left === undefined) return [];
+      const claim = equality(left, right, line, isLast && line.row === writingIn, goesOn && index === 0);
+      if (claim.state !== "wrong") return [claim];
+      const other = (goesOn && index === 0 ? sidesBefore(read) : []).find((side) => holds(side, right));
+      if (other !== undefined) return [equality(other, right, line, false, true)];
+      // Before anything was struck it may have been right, and what was struck only exchanged.
+      const [first, second] = [left, right].map((side) => sideOf(side.items, asked, "stood"));
+      return first !== undefined && second !== undefined && holds(first, second) ? [equality(first, second, line, false, false)] : [claim];
+    });
+    read.push({ line, goesOn, sides: goesOn ? sides.slice(1) : sides, claims });
+  }
+  return read;
+}
+
+/** Every side of the lines above, the last first: what a line that begins with a sign of equality may go on from. */
+const sidesBefore = (read: readonly ReadLine[]): readonly Side[] => read.flatMap(({ sides }) => sides).reverse();
+
+/** A line that begins with plus or minus goes on from the number before it, unless it holds by itself. */
+function addedOn(before: Side, sides: readonly Side[]): readonly Side[] {
+  const [first, second] = sides;
+  const sign = first?.items[0];
+  if (first?.value === undefined || second?.value === undefined || before.value === undefined) return sides;
+  if (sign?.kind !== "word" || !(sign.text === "+" || (/^[−-]$/.test(sign.text) && first.ops.length === 0))) return sides;
+  if (isSame(first.value, second.value)) return sides;
+  // The sign of a column stands before its number, which is pulled apart beside it.
+  if (isSame(first.value.neg(), second.value)) return [{ ...first, value: second.value }, ...sides.slice(1)];
+  return [{ ...first, value: before.value.add(first.value), numbers: [...before.numbers, ...first.numbers] }, ...sides.slice(1)];
+}
+
+function equality(left: Side, right: Side, line: Line, writing: boolean, goesOn: boolean): Claim {
+  const numerals = numeralsIn(right.items);
+  const read = [...numeralsIn(left.items), ...numerals];
+  const place = { top: line.row, bottom: line.row, left: right.items[0]?.from ?? line.items[0]?.from ?? 0 };
+  const uses = [...left.numbers.map(({ value }) => value), ...(left.value !== undefined && left.numbers.length > 1 ? [left.value] : [])];
+  if (right.items.length === 0) return claimOf("line", read, { ...place, uses, state: "unfinished" });
+  if (left.value === undefined || right.value === undefined)
+    return claimOf("line", read, { ...place, uses, state: writing ? "unfinished" : "unread" });
+  const [only, more] = right.numbers;
+  const makes = {
+    value: right.value,
+    text: textOf(right),
+    row: line.row,
+    ...(right.ops.length > 0 ? { open: true as const } : {}),
+    ...(right.rest === undefined ? {} : { rest: right.rest }),
+  };
+  const claim = { ...place, uses, makes };
+  if (holds(left, right)) return claimOf("line", read, claim);
+  // "3 × 4 = 12 + 2 = 14" says what was done, one thing after the other.
+  if (!goesOn && more !== undefined && only !== undefined && isSame(left.value, only.value))
+    return claimOf("line", read, { ...claim, makes: { ...makes, value: only.value } });
+  if (writing) return claimOf("line", read, { ...place, uses, state: "unfinished" });
+  return claimOf("line", read, { ...claim, fault: faultIn(left, right) });
+}
+
+/** Whether both sides are worth the same; a quotient with what is left over is multiplied back. */
+function holds(left: Side, right: Side): boolean {
+  if (left.value === undefined || right.value === undefined) return false;
+  const [dividend, divisor] = left.numbers;
+  if (right.rest !== undefined && left.ops[0] === "divide" && dividend && divisor)
+    return right.value.mul(divisor.value).add(right.rest).equals(dividend.value) && right.rest.compare(dividend.value) <= 0;
+  return isSame(left.value, right.value);
+}
+
+function textOf({ items, numbers, value, rest }: Side): string {
+  const [only, more] = numbers;
+  if (only !== undefined && more !== undefined && rest !== undefined) return `${only.text} r ${more.text}`;
+  if (only !== undefined && more === undefined)
+    return `${value !== undefined && value.s < 0n && !only.text.startsWith("−") ? "−" : ""}${only.text}`;
+  return items.map((item) => (item.kind === "word" ? item.text : item.kind === "numeral" ? item.mended : "")).join(" ");
+}
+
+/** The first mark on the right side that is not as it should be, worked from the left side as it stands. */
+function faultIn(left: Side, right: Side): Fault {
+  const [only, more] = right.numbers;
+  const value = left.value ?? new Exact(0);
+  const first = numeralsIn(right.items)[0];
+  const plain: Fault = { kind: "unequal", ...at(first?.digits[0], first), written: first?.mended ?? "" };
+  if (only === undefined || more !== undefined) return termFault(left, right) ?? plain;
+  if (right.value && right.value.neg().equals(value)) return { ...plain, kind: "sign" };
+  if (only.denominator !== undefined && only.numerator !== undefined) return fractionFault(left, only, value) ?? plain;
+  if (only.whole === undefined) return plain;
+  return digitFault(only.whole, value.abs()) ?? plain;
+}
+
+const at = (sign: Sign | undefined, numeral: Numeral | undefined): { readonly at: Spot } => ({
+  at: sign ?? { col: numeral?.from ?? 0, row: numeral?.row ?? 0 },
+});
+
+/** Where an expression was carried over with one number changed: that number. */
+function termFault(left: Side, right: Side): Fault | undefined {
+  const kept = left.numbers.map(({ value }) => value);
+  const strange = [...right.numbers].reverse().filter(({ value }) => {
+    const at = kept.map((one) => isSame(one, value)).lastIndexOf(true);
+    if (at < 0) return true;
+    kept.splice(at, 1);
+    return false;
+  });
+  const carriedOver = right.numbers.length < left.numbers.length && strange.length === 1;
+  const [one] = carriedOver ? strange : right.numbers;
+  const numeral = one?.numerator ?? one?.whole;
+  return numeral && { kind: "unequal", ...at(numeral.digits[0], numeral), written: numeral.mended };
+}
+
+/** The first digit from the right that differs from a value written as long; its point, where the digits are right. */
+export function digitFault(numeral: Numeral, value: Exact): Fault | undefined {
+  const ought = decimalText(value);
+  if (ought === undefined) return undefined;
+  const [bare, digits] = [ought.replace(".", ""), numeral.mended.replace(".", "")];
+  if (bare.replace(/^0+/, "") === digits.replace(/^0+/, "").replace(/0+$/, "") || bare === digits)
+    return { kind: "point", ...at(numeral.digits.find(({ col }) => col === numeral.point), numeral), written: numeral.mended };
+  const places = numeral.mended.split(".")[1]?.length ?? 0;
+  const wanted = padded(ought, places);
+  const offset = numeral.digits.length - digits.length;
+  for (let nth = 1; nth <= digits.length; nth++) {
+    const [is, should] = [digits.at(-nth), wanted.at(-nth) ?? "0"];
+    if (is !== should) {
+      const sign = numeral.digits.at(-nth - Math.max(0, offset));
+      return { kind: "digit", ...at(sign, numeral), written: is ?? "" };
+    }
+  }
+  return { kind: "digit", ...at(numeral.digits[0], numeral), written: numeral.mended };
+}
+
+/** A value in digits with as many places as are written, bare of its point; longer where it has more. */
+const padded = (text: string, places: number): string => {
+  const [whole = "", fraction = ""] = text.split(".");
+  return whole + fraction.padEnd(places, "0");
+};
+
+/** A value as a decimal that ends; none where it does not. */
+export function decimalText({ n, d }: Exact): string | undefined {
+  for (let places = 0; places <= 12; places++) {
+    const scaled = n * 10n ** BigInt(places);
+    if (scaled % d !== 0n) continue;
+    const digits = String(scaled / d).padStart(places + 1, "0");
+    return places === 0 ? digits : `${digits.slice(0, -places)}.${digits.slice(-places)}`;
+  }
+  return undefined;
+}
+
+/** The numerator or the denominator that is wrong, as what stands left of it would make them. */
+function fractionFault(left: Side, right: Quantum, value: Exact): Fault | undefined {
+  const { numerator, denominator, whole } = right;
+  if (numerator === undefined || denominator === undefined) return undefined;
+  const under = BigInt(denominator.mended || "1");
+  const fault = (numeral: Numeral): Fault => ({ kind: "unequal", ...at(numeral.digits[0], numeral), written: numeral.mended });
+  const bottoms = left.numbers.map(({ denominator: one }) => (one === undefined ? 1n : BigInt(one.mended || "1")));
+  const product = bottoms.reduce((all, one) => all * one, 1n);
+  const expected = left.ops.includes("multiply") || left.ops.includes("divide");
+  // Nothing that the other side has could bring this denominator about.
+  const size = value.abs();
+  const part = whole === undefined ? size : size.sub(exactWhole(whole));
+  if (whole !== undefined && (part.s < 0n || part.compare(1) >= 0)) return fault(whole);
+  const over = part.mul(under);
+  if (over.d !== 1n) return fault(denominator);
+  if (!expected && left.numbers.length > 1 && product % under !== 0n) return fault(denominator);
+  return String(over.n) === numerator.mended ? undefined : numberFault(numerator, over.n);
+}
+
+const exactWhole = (numeral: Numeral): Exact => new Exact(BigInt(numeral.mended || "0"));
+
+/** The first digit from the right of a whole number that differs. */
+function numberFault(numeral: Numeral, ought: bigint): Fault {
+  const [is, should] = [numeral.mended, String(ought)];
+  for (let nth = 1; nth <= is.length; nth++)
+    if (is.at(-nth) !== should.at(-nth))
+      return { kind: "digit", ...at(numeral.digits.at(-nth), numeral), written: is.at(-nth) ?? "" };
+  return { kind: "digit", ...at(numeral.digits[0], numeral), written: is };
+}

@@ -1,0 +1,239 @@
+import Exact from "fraction.js";
+import { type Asked, valueFrom } from "../asked";
+import { type Numeral, valueOf, wholeOf } from "../reading/pieces";
+import { operationIn, type Stack, type StackRow } from "../reading/stacks";
+import { type Claim, claimOf, type Fault } from "./claim";
+import { type Known, numbersIn } from "./columnClaims";
+import { digitWrong, isPowerOfTen } from "./places";
+
+/** Two factors over a rule, and what stands under it. */
+interface Factors {
+  readonly top: Numeral;
+  readonly bottom: Numeral;
+}
+
+/** The factors over a rule: under one another, or beside one another with a sign between them. */
+function factorsOver(stack: Stack, asked: Asked, known: Known): Factors | undefined {
+  const rows = numbersIn(stack.above, known);
+  const last = rows.at(-1);
+  const [one, other, more] = last?.numerals ?? [];
+  const sign = operationIn(rows);
+  if (one !== undefined && other !== undefined && more === undefined && sign === "multiply")
+    return { top: one, bottom: other };
+  const numerals = rows.flatMap(({ numerals: [first, second] }) => (first && second === undefined ? [first] : []));
+  const [top, bottom, third] = numerals;
+  if (top === undefined || bottom === undefined || third !== undefined || rows.length !== 2) return undefined;
+  if (rows.some(({ crowded }) => crowded)) return undefined;
+  const isAsked = [top, bottom].some((one) => asked.numbers.some((number) => valueFrom(number).equals(valueOf(one))));
+  if (sign !== "multiply" && !(sign === undefined && asked.op === "multiply" && isAsked)) return undefined;
+  return { top, bottom };
+}
+
+/** The stack that adds up the rows of a product: the one whose numbers stand under the product's rule. */
+export const sumUnder = (stack: Stack, stacks: readonly Stack[]): Stack | undefined =>
+  stacks.find((one) => one.rule.row > stack.rule.row && one.above.some(({ row }) => row >= stack.rule.row && row < one.rule.row) && stack.closed);
+
+/**
+ * What a product under one another states: each row the product of a factor with a digit of the other, or of two
+ * digits, in any order; the total their sum. None where the rule lies under no factors.
+ */
+export function productClaim(
+  stack: Stack,
+  stacks: readonly Stack[],
+  asked: Asked,
+  known: Known,
+): Claim | undefined {
+  const factors = factorsOver(stack, asked, known);
+  if (factors === undefined || isPowerOfTen(valueOf(factors.bottom))) return undefined;
+  const { top, bottom } = factors;
+  const [a, b] = [wholeOf(top), wholeOf(bottom)];
+  const product = a * b;
+  const places = decimalsOf(top) + decimalsOf(bottom);
+  const value = new Exact(product, 10n ** BigInt(places));
+  const sum = stack.below.some(({ words }) => words.some(({ text }) => /^[×·x]$/.test(text))) ? undefined : sumUnder(stack, stacks);
+  // A row that is multiplied again begins another product.
+  const again = stack.below.findIndex(({ words }) => words.some(({ text }) => /^[×·x]$/.test(text)));
+  const isFirst = again > 0;
+  const rows = numbersOnly(isFirst ? stack.below.slice(0, 1) : stack.below);
+  const total = sum === undefined ? undefined : numbersOnly(sum.below)[0];
+  const read = [top, bottom, ...rows.flat(), ...(total ?? [])];
+  const claim = { uses: [valueOf(top), valueOf(bottom)], top: top.row, bottom: Math.max(...read.map(({ row }) => row)) };
+  const first = rows[0];
+  if (first === undefined) return claimOf("product", read, { ...claim, state: "unfinished" });
+  const edge = Math.max(...[...rows, ...(total === undefined ? [] : [total])].flat().map(({ to }) => to));
+  const alone = sum === undefined && rows.length === 1;
+  if (alone) {
+    const whole = wholeNumber(first);
+    if (whole !== undefined && valueOf(whole).equals(value))
+      return claimOf("product", read, { ...claim, makes: { value, text: whole.mended, row: whole.row } });
+  }
+  const partials = partialsOf(a, b);
+  const open = [...partials.ordered];
+  const [rowsToo, cells] = [[...partials.others], [...partials.cells]];
+  let fault: Fault | undefined;
+  let rowsSum = 0n;
+  let unfinished = false;
+  if (!alone || !startsAs(first, product, edge) || partials.ordered.length > 1) {
+    for (const [nth, row] of rows.entries()) {
+      const is = alignedValue(row, edge);
+      rowsSum += is;
+      const match = matched(row, is, [open, rowsToo, cells], total === undefined && nth === rows.length - 1);
+      if (match.kind === "right" && match.value !== 0n) take([open, rowsToo, cells], match.value);
+      else if (match.kind === "begun") unfinished = true;
+      else if (match.kind === "wrong") fault ??= match.fault;
+    }
+  }
+  if (alone && fault !== undefined && startsAs(first, product, edge)) fault = undefined;
+  const result = total ?? (alone ? first : undefined);
+  const whole = result && wholeNumber(result);
+  const last = whole?.row;
+  const makes = whole && { value: valueOf(whole), text: whole.mended, row: whole.row };
+  if (result === undefined || whole === undefined)
+    return claimOf("product", read, { ...claim, ...(fault === undefined ? { state: "unfinished" as const } : { fault }) });
+  if (alone) {
+    if (fault !== undefined) return claimOf("product", read, { ...claim, fault, makes });
+    return claimOf("product", read, { ...claim, ...pointed(whole, product, value, edge, last, asked), makes: isWhole(whole, product) ? makes : undefined });
+  }
+  const ought = fault === undefined && !unfinished && rowsSum === product ? product : rowsSum;
+  const sums = alignedFault(result, ought, edge);
+  if (fault !== undefined)
+    return claimOf("product", read, { ...claim, fault, follows: sums.fault === undefined && sums.complete, makes });
+  if (sums.fault !== undefined) return claimOf("product", read, { ...claim, fault: sums.fault, makes });
+  if (!sums.complete || unfinished || (open.length > 0 && rowsToo.length > 0))
+    return claimOf("product", read, { ...claim, state: "unfinished" });
+  return claimOf("product", read, { ...claim, ...pointed(whole, product, value, edge, last, asked), makes });
+}
+
+type Row = readonly Numeral[];
+
+const numbersOnly = (rows: readonly StackRow[]): readonly Row[] =>
+  rows.flatMap(({ numerals }) => (numerals.length > 0 ? [numerals] : []));
+
+const decimalsOf = ({ mended }: Numeral): number => mended.split(".")[1]?.length ?? 0;
+
+const wholeNumber = ([only, more]: Row): Numeral | undefined => (more === undefined ? only : undefined);
+
+/** What a row is worth as its digits stand left of an edge. */
+const alignedValue = (row: Row, edge: number): bigint =>
+  row.reduce((sum, numeral) => sum + wholeOf(numeral) * 10n ** BigInt(Math.max(0, Math.round(edge - numeral.to))), 0n);
+
+/** The rows a product may fall into, in the usual order, and all others that are sound. */
+function partialsOf(a: bigint, b: bigint) {
+  const parts = (number: bigint): readonly bigint[] =>
+    [...String(number)]
+      .reverse()
+      .flatMap((digit, place) => (digit === "0" ? [] : [BigInt(digit) * 10n ** BigInt(place)]));
+  const ordered = parts(b).map((part) => a * part);
+  const other = parts(a).map((part) => b * part);
+  const cells = parts(a).flatMap((one) => parts(b).map((two) => one * two));
+  return { ordered, others: other, cells };
+}
+
+/** The rows that may still come: in the usual order, those of the other factor, those of single digits. */
+type Pools = readonly [bigint[], bigint[], bigint[]];
+
+/** Takes a row out of those that are still to come; a row of another kind rules out the kinds that it is none of. */
+function take(pools: Pools, value: bigint): void {
+  for (const pool of pools) {
+    const at = pool.indexOf(value);
+    if (at >= 0) pool.splice(at, 1);
+    else pool.splice(0, pool.length);
+  }
+}
+
+type Match =
+  | { readonly kind: "right"; readonly value: bigint }
+  | { readonly kind: "begun" }
+  | { readonly kind: "wrong"; readonly fault: Fault };
+
+function matched(row: Row, is: bigint, pools: Pools, last: boolean): Match {
+  if (is === 0n) return { kind: "right", value: 0n };
+  const any = pools.flat();
+  const open = pools.find((pool) => pool.length > 0) ?? [];
+  if (any.includes(is)) return { kind: "right", value: is };
+  const digits = bare(is);
+  const shifted = open.find((one) => bare(one) === digits);
+  const spot = row[0];
+  if (shifted !== undefined && spot !== undefined) {
+    const last = row.at(-1)?.digits.at(-1);
+    return {
+      kind: "wrong",
+      fault: { kind: "shifted", at: { col: last?.col ?? spot.from, row: spot.row }, written: spot.mended },
+    };
+  }
+  // Written from the right, a row that is not done yet ends as one of them.
+  if (last && any.some((one) => String(one).endsWith(rowText(row)) || endsLike(one, is))) return { kind: "begun" };
+  const [ought] = [...open].sort((one, two) => likeness(two, is) - likeness(one, is));
+  return { kind: "wrong", fault: firstOff(row, ought ?? is) };
+}
+
+const bare = (value: bigint): string => String(value).replace(/0+$/, "");
+const rowText = (row: Row): string => row.map(({ mended }) => mended).join("");
+
+/** Whether a number ends in the digits of another that count something. */
+function endsLike(whole: bigint, end: bigint): boolean {
+  const [one, other] = [String(whole), String(end)];
+  return one.length > other.length && one.endsWith(other);
+}
+
+/** How many digits two numbers have in common, place by place. */
+function likeness(one: bigint, other: bigint): number {
+  const [a, b] = [String(one), String(other)];
+  let alike = a.length === b.length ? 1 : 0;
+  for (let nth = 1; nth <= Math.min(a.length, b.length); nth++) if (a.at(-nth) === b.at(-nth) && (a.at(-nth) !== "0" || nth > 1)) alike += 1;
+  return alike;
+}
+
+/** The first digit of a row from the right that differs from a number, as the row stands to it. */
+function firstOff(row: Row, ought: bigint): Fault {
+  const digits = row.flatMap((numeral) => numeral.digits);
+  const text = digits.map(({ text: one, became }) => became || one).join("");
+  const wanted = String(ought);
+  // Zeros at the end may be left out, the row being moved instead.
+  const ends = wanted.length - wanted.replace(/0+$/, "").length - (text.length - text.replace(/0+$/, "").length);
+  const should = ends > 0 ? wanted.slice(0, -ends) : wanted;
+  for (let nth = 1; nth <= text.length; nth++) {
+    const sign = digits.at(-nth);
+    if (sign !== undefined && text.at(-nth) !== (should.at(-nth) ?? "")) return digitWrong(sign, 0);
+  }
+  const first = digits[0];
+  return first === undefined ? { kind: "digit", at: { col: 0, row: 0 }, written: text } : digitWrong(first, 0);
+}
+
+/** Whether a row may be the last digits of a number, its end at the edge. */
+const startsAs = (row: Row, ought: bigint, edge: number): boolean => {
+  const text = rowText(row).replace(".", "");
+  return row.at(-1)?.to === edge && (String(ought).endsWith(text) || text.endsWith(String(ought)));
+};
+
+/** Holds the digits of a row against a number, place by place left of the edge. */
+function alignedFault(row: Row, ought: bigint, edge: number): { readonly fault: Fault | undefined; readonly complete: boolean } {
+  const digits = row.flatMap((numeral) => numeral.digits);
+  const wanted = String(ought);
+  const at = (col: number): string => wanted.at(-(edge - col)) ?? "0";
+  const sorted = [...digits].sort((a, b) => b.col - a.col);
+  const off = sorted.find(({ col, text, became }) => (became || text) !== at(col));
+  const left = Math.min(...digits.map(({ col }) => col));
+  return {
+    fault: off && digitWrong(off, 0),
+    complete: edge - left >= wanted.length && digits.length >= Math.min(wanted.length, edge - left),
+  };
+}
+
+const isWhole = (whole: Numeral, product: bigint): boolean => wholeOf(whole) === product;
+
+/** Whether the point of a product stands where it must; still to be set, where none stands and one is needed. */
+function pointed(
+  whole: Numeral,
+  product: bigint,
+  value: Exact,
+  edge: number,
+  row: number | undefined,
+  asked: Asked,
+): Pick<Claim, "state"> & { readonly fault?: Fault } {
+  if (valueOf(whole).equals(value) || (asked.value !== undefined && valueOf(whole).equals(valueFrom(asked.value)))) return { state: "right" };
+  const { fault } = alignedFault([whole], product, edge);
+  if (fault !== undefined) return { state: "wrong", fault };
+  if (whole.point === undefined || wholeOf(whole) !== product) return { state: "unfinished" };
+  return { state: "wrong", fault: { kind: "point", at: { col: whole.point, row: row ?? whole.row }, written: whole.mended } };
+}

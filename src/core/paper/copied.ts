@@ -1,0 +1,67 @@
+import type Exact from "fraction.js";
+import { type Asked, valueFrom } from "./asked";
+import { type Claim, isSame } from "./claims/claim";
+import type { Numeral } from "./reading/pieces";
+
+/** What each operation of a problem is worked as in a block. */
+const BLOCKS: Readonly<Partial<Record<Claim["kind"], readonly Asked["op"][]>>> = {
+  column: ["add", "subtract", "terms"],
+  product: ["multiply"],
+  division: ["divide"],
+};
+
+/** The kinds of problems whose numbers stand in columns as they are given. */
+const WITH_DIGITS: readonly Asked["kind"][] = ["decimals", "money", "signed"];
+
+/**
+ * Claims whose numbers are the problem's but for one: that one was copied wrongly, and is the first error, however
+ * rightly it is worked with.
+ */
+export function withCopying(claims: readonly Claim[], asked: Asked): readonly Claim[] {
+  if (!WITH_DIGITS.includes(asked.kind)) return claims;
+  const values = asked.numbers.map(valueFrom);
+  const isMade = (value: Exact): boolean => claims.some(({ makes }) => makes !== undefined && isSame(makes.value, value));
+  const isWhole = (claim: Claim): boolean => claim.uses.length === values.length && (BLOCKS[claim.kind]?.includes(asked.op) ?? false);
+  if (claims.some((claim) => isWhole(claim) && claim.uses.every((use) => values.some((one) => isSame(one, use))))) return claims;
+  return claims.map((claim) => {
+    if (!isWhole(claim) || claim.fault?.kind === "misplaced") return claim;
+    const left = [...values];
+    const strange = claim.uses.flatMap((use, nth) => {
+      const at = left.findIndex((one) => isSame(one, use));
+      if (at < 0) return [nth];
+      left.splice(at, 1);
+      return [];
+    });
+    const [nth, more] = strange;
+    const [ought] = left;
+    const numeral = nth === undefined ? undefined : claim.read[nth];
+    const text = asked.numbers.find((one) => ought !== undefined && isSame(valueFrom(one), ought))?.text;
+    if (nth === undefined || more !== undefined || numeral === undefined || text === undefined) return claim;
+    const use = claim.uses[nth];
+    if (use === undefined || isMade(use) || !isNear(numeral.mended, text) || isMoved(numeral.mended, text)) return claim;
+    return {
+      ...claim,
+      state: "wrong",
+      fault: { kind: "copied", at: spotOff(numeral, text), written: numeral.mended },
+      follows: claim.fault === undefined,
+    } satisfies Claim;
+  });
+}
+
+/** Whether one number may be another copied wrongly: as long, or a digit longer or shorter. */
+const isNear = (one: string, other: string): boolean => Math.abs(digits(one).length - digits(other).length) <= 1;
+
+/** Whether two numbers have the same digits and differ by their point or the zeros at their ends: one worked with as a whole number is not copied wrongly. */
+const isMoved = (one: string, other: string): boolean => bareOf(one) === bareOf(other);
+
+const bareOf = (text: string): string => digits(text).replace(/^0+|0+$/g, "");
+
+const digits = (text: string): string => text.replace(".", "");
+
+/** The first digit that differs from the number it was copied from; its end where one is left out. */
+function spotOff(numeral: Numeral, text: string): { readonly col: number; readonly row: number } {
+  const [is, ought] = [digits(numeral.mended), digits(text)];
+  const nth = [...is].findIndex((digit, index) => digit !== ought[index]);
+  const sign = numeral.digits[nth < 0 ? numeral.digits.length - 1 : nth];
+  return { col: sign?.col ?? numeral.from, row: numeral.row };
+}

@@ -1,0 +1,98 @@
+import type { Bar } from "./bars";
+import { type Sign, type Spot, type Sorted, keyOf } from "./glyphs";
+import { type Numeral, type Piece, piecesOf } from "./pieces";
+
+/** A piece of a line of writing: a number, a word or sign, or a fraction with what stands over and under its bar. */
+export type Item =
+  | Piece
+  | {
+      readonly kind: "fraction";
+      readonly row: number;
+      readonly from: number;
+      readonly to: number;
+      readonly over: readonly Piece[];
+      readonly under: readonly Piece[];
+    };
+
+/** One line of writing, from the left: a row of its own, or the two rows of fractions beside each other. */
+export interface Line {
+  readonly row: number;
+  readonly items: readonly Item[];
+}
+
+/** More empty squares than stand inside a statement, where one number comes after another without a sign. */
+const APART = 2;
+
+/** The lines of a paper, from the top: rows, fractions put together, and what stands far apart taken apart. */
+export function linesOf(
+  marks: Sorted,
+  rows: readonly { readonly row: number; readonly signs: readonly Sign[] }[],
+  bars: readonly Bar[],
+): readonly Line[] {
+  const inBars = new Set(bars.flatMap(({ over, under }) => [...over, ...under].map(keyOf)));
+  const bands = [...new Set(bars.map(({ row }) => row))];
+  const replaced = replacements(marks, bars);
+  const free = new Map<number, Sign[]>();
+  for (const { row, signs } of rows)
+    for (const sign of signs) {
+      if (inBars.has(keyOf(sign)) || replaced.has(keyOf(sign))) continue;
+      const band = bands.find((one) => row >= one - 1 && row <= one) ?? row;
+      free.set(band, [...(free.get(band) ?? []), sign]);
+    }
+  for (const band of bands) if (!free.has(band)) free.set(band, []);
+  return [...free]
+    .sort(([a], [b]) => a - b)
+    .flatMap(([row, signs]) => {
+      const items: Item[] = [
+        ...piecesOf(
+          [...signs].sort((a, b) => a.col - b.col),
+          marks,
+        ),
+        ...bars
+          .filter((bar) => bar.row === row)
+          .map((bar) => ({
+            kind: "fraction" as const,
+            row: bar.row - 1,
+            from: bar.from,
+            to: bar.to,
+            over: piecesOf(bar.over, marks),
+            under: piecesOf(bar.under, marks),
+          })),
+      ];
+      return takenApart(items.sort((a, b) => a.from - b.from)).map((part) => ({ row, items: part }));
+    });
+}
+
+/** The digits over and under fractions that only say what a struck digit became. */
+function replacements({ strikes }: Sorted, bars: readonly Bar[]): ReadonlySet<string> {
+  const spots: Spot[] = strikes.flatMap(({ col, row }) => {
+    const bar = bars.find((one) => col >= one.from && col < one.to && (row === one.row || row === one.row - 1));
+    return bar === undefined ? [] : [{ col, row: row === bar.row ? row + 1 : row - 1 }];
+  });
+  return new Set(spots.map(keyOf));
+}
+
+const isNumber = (item: Item): boolean => item.kind !== "word";
+
+/** The statements of a row: two numbers far apart with no sign between them belong to two of them. */
+function takenApart(items: readonly Item[]): readonly (readonly Item[])[] {
+  const parts: Item[][] = [];
+  for (const item of items) {
+    const part = parts.at(-1);
+    const before = part?.at(-1);
+    if (
+      part === undefined ||
+      before === undefined ||
+      (item.from - before.to >= APART && isNumber(item) && before.kind !== "word")
+    )
+      parts.push([item]);
+    else part.push(item);
+  }
+  return parts;
+}
+
+/** Every numeral that stands in a line, those in its fractions among them. */
+export const numeralsIn = (items: readonly Item[]): readonly Numeral[] =>
+  items.flatMap((item) =>
+    item.kind === "numeral" ? [item] : item.kind === "fraction" ? numeralsIn([...item.over, ...item.under]) : [],
+  );
