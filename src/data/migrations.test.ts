@@ -4,7 +4,7 @@ import path from "node:path";
 import Database from "better-sqlite3";
 import { afterAll, describe, expect, it } from "vitest";
 import { chancesOf } from "@/threads/marking";
-import { paperMarksOf } from "@/ui/turn/paperMarks";
+import { paperMarks } from "@/ui/turn/paperMarks";
 import { attemptsOf, cellsOf } from "./attempts";
 import { listBoards } from "./boards";
 import { historyOf, recount } from "./counts";
@@ -106,8 +106,10 @@ describe.each(FIXTURES)("a database of %s", (name) => {
       .find(({ hints }) => hints === 2);
     expect(paper).toMatchObject({ estimate: "35" });
     expect(learner).not.toBe("");
-    const marks = paperMarksOf(String(data.$client.prepare("select marks from papers").pluck().get()));
-    expect(marks).toEqual([
+    const stored: unknown = JSON.parse(
+      String(data.$client.prepare("select marks from papers").pluck().get()),
+    );
+    expect(Array.isArray(stored) && paperMarks(stored)).toEqual([
       { kind: "rule", row: 1, from: 0, to: 2, strokes: 1 },
       ...(name === "before-error-patterns"
         ? [{ kind: "small", col: 1, row: 0, position: "low", text: "1" }]

@@ -50,7 +50,7 @@ export default async function YourTurnPage({
       house={house}
       fixed={fixed}
       part={part}
-      given={shown === undefined ? [] : givenMarks(shown, part, FROM.col, FROM.row)}
+      given={shown === undefined ? [] : givenMarks(shown, turn, part, FROM.col, FROM.row)}
       learners={listLearners(database())}
       learner={parameters.learner ?? ""}
       addresses={{

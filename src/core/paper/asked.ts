@@ -47,7 +47,13 @@ export function askedOf(problem: Problem): Asked {
 }
 
 /** The forms of answers that have bars. */
-const FRACTIONS: readonly Problem["form"]["kind"][] = ["asMixed", "asFraction", "simplest", "overDenominator", "overNumerator"];
+const FRACTIONS: readonly Problem["form"]["kind"][] = [
+  "asMixed",
+  "asFraction",
+  "simplest",
+  "overDenominator",
+  "overNumerator",
+];
 
 const valueText = (value: Exact): ValueText => ({ over: String(value.s * value.n), under: String(value.d) });
 

@@ -17,12 +17,23 @@ const WITH_DIGITS: readonly Asked["kind"][] = ["decimals", "money", "signed"];
  * Claims whose numbers are the problem's but for one: that one was copied wrongly, and is the first error, however
  * rightly it is worked with.
  */
-export function withCopying(claims: readonly Claim[], asked: Asked): readonly Claim[] {
+export function withCopying(
+  claims: readonly Claim[],
+  asked: Asked,
+  writingIn: number | undefined,
+): readonly Claim[] {
   if (!WITH_DIGITS.includes(asked.kind)) return claims;
   const values = asked.numbers.map(valueFrom);
-  const isMade = (value: Exact): boolean => claims.some(({ makes }) => makes !== undefined && isSame(makes.value, value));
-  const isWhole = (claim: Claim): boolean => claim.uses.length === values.length && (BLOCKS[claim.kind]?.includes(asked.op) ?? false);
-  if (claims.some((claim) => isWhole(claim) && claim.uses.every((use) => values.some((one) => isSame(one, use))))) return claims;
+  const isMade = (value: Exact): boolean =>
+    claims.some(({ makes }) => makes !== undefined && isSame(makes.value, value));
+  const isWhole = (claim: Claim): boolean =>
+    claim.uses.length === values.length && (BLOCKS[claim.kind]?.includes(asked.op) ?? false);
+  if (
+    claims.some(
+      (claim) => isWhole(claim) && claim.uses.every((use) => values.some((one) => isSame(one, use))),
+    )
+  )
+    return claims;
   return claims.map((claim) => {
     if (!isWhole(claim) || claim.fault?.kind === "misplaced") return claim;
     const left = [...values];
@@ -38,7 +49,10 @@ export function withCopying(claims: readonly Claim[], asked: Asked): readonly Cl
     const text = asked.numbers.find((one) => ought !== undefined && isSame(valueFrom(one), ought))?.text;
     if (nth === undefined || more !== undefined || numeral === undefined || text === undefined) return claim;
     const use = claim.uses[nth];
-    if (use === undefined || isMade(use) || !isNear(numeral.mended, text) || isMoved(numeral.mended, text)) return claim;
+    // It may still become the number that it is the beginning of.
+    if (numeral.row === writingIn && digits(text).includes(digits(numeral.mended))) return claim;
+    if (use === undefined || isMade(use) || !isNear(numeral.mended, text) || isMoved(numeral.mended, text))
+      return claim;
     return {
       ...claim,
       state: "wrong",
@@ -49,7 +63,8 @@ export function withCopying(claims: readonly Claim[], asked: Asked): readonly Cl
 }
 
 /** Whether one number may be another copied wrongly: as long, or a digit longer or shorter. */
-const isNear = (one: string, other: string): boolean => Math.abs(digits(one).length - digits(other).length) <= 1;
+const isNear = (one: string, other: string): boolean =>
+  Math.abs(digits(one).length - digits(other).length) <= 1;
 
 /** Whether two numbers have the same digits and differ by their point or the zeros at their ends: one worked with as a whole number is not copied wrongly. */
 const isMoved = (one: string, other: string): boolean => bareOf(one) === bareOf(other);

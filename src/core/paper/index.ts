@@ -1,4 +1,5 @@
-export { answerOn } from "./answerOn";
-export { type JumpMarks, jumpsAgainst } from "./jumps";
+export { type Asked, askedOf } from "./asked";
+export type { Fault, FaultKind } from "./claims/claim";
+export { type Judged, judgePaper } from "./judgePaper";
 export { type MarkedWay, markWork, type WorkMarks } from "./markWork";
 export { BLANK_PAPER, marksIn, type Paper, rubbedOut, written } from "./paper";

@@ -1,4 +1,4 @@
-import Exact from "fraction.js";
+import type Exact from "fraction.js";
 import { type Asked, valueFrom } from "./asked";
 import { type Claim, type Fault, isSame, type Made } from "./claims/claim";
 import { columnClaim, type Known } from "./claims/columnClaims";
@@ -14,7 +14,7 @@ import type { Paper } from "./paper";
 import { fractionBars } from "./reading/bars";
 import { keyOf, rowsOf, type Sorted, type Spot, sorted } from "./reading/glyphs";
 import { linesOf } from "./reading/lines";
-import { type Numeral, valueOf } from "./reading/pieces";
+import { type Numeral, worthOf } from "./reading/pieces";
 import { type Stack, type StackRow, stackRows, stacksOf } from "./reading/stacks";
 
 /** What a learner's paper says, judged by what it claims. */
@@ -66,21 +66,36 @@ export function judgePaper(paper: Paper, asked: Asked, { settled, units }: Looki
   const bars = fractionBars(marks, new Map(signs.map((one) => [one.row, one.signs])), asked.fractions);
   const lines = linesOf(marks, signs, bars);
   const statements = lines.filter(isStatement);
-  const last = marks.last !== undefined && "row" in marks.last ? marks.last.row : undefined;
-  const writingIn = settled || last === undefined ? undefined : statements.find(({ row }) => row === last || row === last + 1)?.row;
+  const last = !settled && marks.last !== undefined && "row" in marks.last ? marks.last.row : undefined;
+  const writingIn =
+    last === undefined ? undefined : statements.find(({ row }) => row === last || row === last + 1)?.row;
   const readings = readLines(lines, asked, writingIn);
   const inStatements = readings.flatMap(({ claims }) => claims);
-  const goingOn = new Set(readings.flatMap(({ goesOn, claims: [first] }) => (goesOn && first !== undefined ? [first] : [])));
+  const goingOn = new Set(
+    readings.flatMap(({ goesOn, claims: [first] }) => (goesOn && first !== undefined ? [first] : [])),
+  );
   const barred = new Set(bars.flatMap(({ over, under }) => [...over, ...under].map(keyOf)));
   const rows = stackRows(
     marks,
     signs.map(({ row, signs: all }) => ({ row, signs: all.filter((sign) => !barred.has(keyOf(sign))) })),
   );
   const stated = new Set(inStatements.map(({ top }) => top));
-  const blocks = blockClaims(marks, rows, rows.filter(({ row }) => !stated.has(row)), bars, asked, { settled, units }, inStatements);
-  const claims = withCopying(
-    [...inStatements.map((claim) => (goingOn.has(claim) ? goneOn(claim, blocks, asked) : claim)), ...blocks].sort((a, b) => a.top - b.top || a.left - b.left),
+  const blocks = blockClaims(
+    marks,
+    rows,
+    rows.filter(({ row }) => !stated.has(row)),
+    bars,
     asked,
+    { settled, units, writingIn: last },
+    inStatements,
+  );
+  const claims = withCopying(
+    [
+      ...inStatements.map((claim) => (goingOn.has(claim) ? goneOn(claim, blocks, asked) : claim)),
+      ...blocks,
+    ].sort((a, b) => a.top - b.top || a.left - b.left),
+    asked,
+    last,
   );
   return threaded(claims, rows, asked);
 }
@@ -88,11 +103,23 @@ export function judgePaper(paper: Paper, asked: Asked, { settled, units }: Looki
 /** A line that begins with a sign of equality may go on from the block above it, as well as from the line. */
 function goneOn(claim: Claim, blocks: readonly Claim[], asked: Asked): Claim {
   const { makes } = claim;
-  const above = blocks.find((block) => block.makes !== undefined && block.bottom < claim.top && makes !== undefined && isSame(block.makes.value, makes.value));
-  const isAnswer = makes !== undefined && asked.value !== undefined && isSame(makes.value, valueFrom(asked.value));
+  const above = blocks.find(
+    (block) =>
+      block.makes !== undefined &&
+      block.bottom < claim.top &&
+      makes !== undefined &&
+      isSame(block.makes.value, makes.value),
+  );
+  const isAnswer =
+    makes !== undefined && asked.value !== undefined && isSame(makes.value, valueFrom(asked.value));
   return (above === undefined && !isAnswer) || claim.state === "right"
     ? claim
-    : { ...claim, state: "right", fault: undefined, uses: [...claim.uses, ...(makes === undefined ? [] : [makes.value])] };
+    : {
+        ...claim,
+        state: "right",
+        fault: undefined,
+        uses: [...claim.uses, ...(makes === undefined ? [] : [makes.value])],
+      };
 }
 
 /** The blocks that are no lines: a division, a grid, columns of units, jumps, hops, and every column over a rule. */
@@ -102,7 +129,7 @@ function blockClaims(
   plainRows: readonly StackRow[],
   bars: ReturnType<typeof fractionBars>,
   asked: Asked,
-  { settled, units }: Looking,
+  { settled, units, writingIn }: Looking & { readonly writingIn: number | undefined },
   lines: readonly Claim[],
 ): readonly Claim[] {
   const stacks = stacksOf(marks, plainRows, bars);
@@ -114,15 +141,18 @@ function blockClaims(
   add(areaClaim(rows, marks, asked));
   add(jumpClaim(rows, marks, asked, settled));
   add(leapClaim(rows, stacks, asked));
-  add(divisionClaim(rows, marks, asked));
+  if (marks.diagonals.length === 0) add(divisionClaim(rows, marks, asked, writingIn));
   const taken = (stack: Stack): boolean =>
     found.some((claim) => {
       if (claim.kind === "jumps") return stack.rule.row === claim.bottom - 1;
       const first = stack.above[0]?.row ?? stack.rule.row;
-      const covers = claim.read.filter((numeral) => stack.above.some(({ numerals }) => numerals.includes(numeral)));
+      const covers = claim.read.filter((numeral) =>
+        stack.above.some(({ numerals }) => numerals.includes(numeral)),
+      );
       return covers.length > 0 && first >= claim.top - 1 && stack.rule.row <= claim.bottom + 1;
     });
-  if (asked.kind === "measures" || asked.kind === "chain") add(unitClaim(stacks[0], plainRows, asked, settled ? undefined : marks, units));
+  if (asked.kind === "measures" || asked.kind === "chain")
+    add(unitClaim(stacks[0], plainRows, asked, settled ? undefined : marks, units));
   const known: Exact[] = [
     ...asked.numbers.map(valueFrom),
     ...found.flatMap(({ parts, makes }) => [...parts, ...(makes ? [makes.value] : [])]),
@@ -130,10 +160,13 @@ function blockClaims(
   ];
   const isKnown: Known = { has: (value) => known.some((one) => isSame(one, value)) };
   const done = new Set<Stack>();
-  const free = [...stacks, ...bareStack(rows, stacks, asked, lines, found)].filter((stack) => !taken(stack));
+  const free = [...stacks, ...bareStack(rows, stacks, asked, lines, found, settled)].filter(
+    (stack) => !taken(stack) && stack.rule.strokes === 1,
+  );
   for (const stack of free) {
     if (done.has(stack)) continue;
-    const claim = productClaim(stack, free, asked, isKnown) ?? columnClaim(stack, asked, isKnown, marks);
+    const claim =
+      productClaim(stack, free, asked, isKnown, writingIn) ?? columnClaim(stack, asked, isKnown, marks);
     if (claim === undefined) continue;
     add(claim);
     known.push(...claim.parts, ...(claim.makes === undefined ? [] : [claim.makes.value]));
@@ -151,13 +184,17 @@ function bareStack(
   asked: Asked,
   lines: readonly Claim[],
   found: readonly Claim[],
+  settled: boolean,
 ): readonly Stack[] {
   if (stacks.length > 0 || lines.length > 0 || found.length > 0) return [];
   const numbers = rows.filter(({ numerals }) => numerals.length > 0);
   const count = asked.numbers.length;
   const [above, below] = [numbers.slice(0, count), numbers.slice(count)];
-  const strange = above.flatMap(({ numerals }) => numerals).filter((numeral) => !asked.numbers.some((one) => isSame(valueFrom(one), valueOf(numeral))));
-  const isAsked = strange.length <= (below.length > 0 && count > 1 ? 1 : 0);
+  const strange = above
+    .flatMap(({ numerals }) => numerals)
+    .filter((numeral) => !asked.numbers.some((one) => isSame(valueFrom(one), worthOf(numeral))));
+  // One of them may be copied wrongly, but that is only said once the hand is lifted.
+  const isAsked = strange.length <= (settled && below.length > 0 ? 1 : 0);
   const next = below[0] ?? { row: (above.at(-1)?.row ?? 0) + 1 };
   if (above.length < count || count < 2 || !isAsked) return [];
   const [from, to] = [
@@ -183,7 +220,10 @@ function threaded(claims: readonly Claim[], rows: readonly StackRow[], asked: As
       const before = made.filter((one) => isSame(one.value, value)).at(-1);
       return { own, before };
     });
-    const joined = claim.uses.length === 0 || claim.fault?.kind === "copied" || sources.some(({ own, before }) => own.length > 0 || before !== undefined);
+    const joined =
+      claim.uses.length === 0 ||
+      claim.fault?.kind === "copied" ||
+      sources.some(({ own, before }) => own.length > 0 || before !== undefined);
     if (!joined) {
       loose.push(claim);
       continue;
@@ -194,11 +234,13 @@ function threaded(claims: readonly Claim[], rows: readonly StackRow[], asked: As
       fault = claim.fault;
       follows = claim.follows;
       nth = index;
-    } else if (claim.fault === undefined && fault !== undefined && index > nth && claim.state === "right") follows ||= !sound;
+    } else if (claim.fault === undefined && fault !== undefined && index > nth && claim.state === "right")
+      follows ||= !sound;
     for (const value of claim.parts) made.push({ value, from, sound });
     for (const [at, { own, before }] of sources.entries()) {
       const value = claim.uses[at];
-      if (own.length === 0 && before === undefined && value !== undefined) made.push({ value, from, sound: true });
+      if (own.length === 0 && before === undefined && value !== undefined)
+        made.push({ value, from, sound: true });
     }
     if (claim.makes === undefined) continue;
     const { makes } = claim;
@@ -217,7 +259,12 @@ function threaded(claims: readonly Claim[], rows: readonly StackRow[], asked: As
   const read = new Set(claims.filter(({ state }) => state !== "unread").flatMap((claim) => claim.read));
   const unread = rows
     .flatMap(({ numerals }) => numerals)
-    .filter((numeral) => !read.has(numeral) && !isCovered(numeral, read) && !numbers.some((one) => isSame(one, valueOf(numeral))));
+    .filter(
+      (numeral) =>
+        !read.has(numeral) &&
+        !isCovered(numeral, read) &&
+        !numbers.some((one) => isSame(one, worthOf(numeral))),
+    );
   const value = asked.value && valueFrom(asked.value);
   const answered =
     fault === undefined &&
@@ -245,7 +292,8 @@ function loneNumber(claims: readonly Claim[], rows: readonly StackRow[], asked: 
   if (claims.some(({ read }) => read.length > 0)) return undefined;
   const all = rows.flatMap(({ numerals }) => numerals);
   const last = all.at(-1);
-  const isOld = (numeral: Numeral): boolean => asked.numbers.some((one) => isSame(valueFrom(one), valueOf(numeral)));
+  const isOld = (numeral: Numeral): boolean =>
+    asked.numbers.some((one) => isSame(valueFrom(one), worthOf(numeral)));
   if (last === undefined || all.filter((one) => !isOld(one)).length !== 1 || isOld(last)) return undefined;
-  return { value: valueOf(last), text: last.mended, row: last.row };
+  return { value: worthOf(last), text: last.mended, row: last.row };
 }

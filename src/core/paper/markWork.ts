@@ -25,8 +25,8 @@ export interface WorkMarks {
     | undefined;
   /** A number that does not stand in its columns: how far it stands to the right of where it should. */
   readonly misplaced: { readonly digits: string; readonly at: Spot; readonly by: number } | undefined;
-  /** Whether what is written under the last rule is the sum of the rows above it, wrong as one of them is. */
-  readonly follows: boolean;
+  /** Whether all that is written is part of it, and stands in its columns as in it. */
+  readonly fits: boolean;
   /** The digits that are written as they should be. */
   readonly agree: number;
   /** The next digit that is still to be written, and the step it belongs to. */
@@ -85,6 +85,8 @@ function misplacedIn(paper: Paper, way: SoughtWay, operandRows: readonly number[
 /** A way that is looked for on a paper, with the rows its problem's numbers stand in. */
 export interface MarkedWay extends SoughtWay {
   readonly operandRows: readonly number[];
+  /** Whether its small numbers are carries, which a house may want to see. */
+  readonly carries?: boolean;
 }
 
 /**
@@ -105,7 +107,8 @@ export function markWork(paper: Paper, ways: readonly MarkedWay[], carriesCount:
   let carries = 0;
   way.steps.forEach(({ marks }, step) => {
     for (const mark of marks) {
-      if (mark.kind === "small" && carriesCount && !hasSmall(paper, fit, mark)) carries += 1;
+      if (mark.kind === "small" && carriesCount && way.carries !== false && !hasSmall(paper, fit, mark))
+        carries += 1;
       if (!needed(mark)) continue;
       const there = digitThere(fit, mark);
       const place = fit.rows.get(mark.row);
@@ -119,7 +122,7 @@ export function markWork(paper: Paper, ways: readonly MarkedWay[], carriesCount:
     way: best,
     wrong: first,
     misplaced,
-    follows: first !== undefined && sumFollows(paper, first.at.row),
+    fits: way.aligned && fit.differ === 0 && fit.stray === 0 && misplaced === undefined,
     agree: fit.agree,
     next,
     carries,
@@ -141,24 +144,4 @@ function hasSmall(paper: Paper, fit: Fit, mark: Extract<Mark, { kind: "small" }>
   return paper.marks.some(
     (one) => one.kind === "small" && one.text === mark.text && Math.abs(one.col - (mark.col + any.shift)) < 1,
   );
-}
-
-/** Whether the row under the lowest rule is the sum of the rows between it and the rule above, the wrong one among them: a product's rows added rightly. */
-function sumFollows(paper: Paper, wrongRow: number): boolean {
-  const rules = paper.marks
-    .flatMap((mark) =>
-      mark.kind === "rule" && mark.strokes === 1 && mark.to - mark.from > 1 ? [mark.row] : [],
-    )
-    .sort((a, b) => a - b);
-  const [above, below] = [rules.at(-2), rules.at(-1)];
-  if (above === undefined || below === undefined || wrongRow < above || wrongRow >= below) return false;
-  const rows = numbersOn(paper.marks);
-  const sum = rows.find(({ row }) => row >= below);
-  const parts = rows.filter(({ row }) => row >= above && row < below);
-  if (sum === undefined || parts.length < 2) return false;
-  const ends = rows.map(({ col, digits }) => col + digits.length);
-  const last = Math.max(...ends);
-  const value = ({ col, digits }: (typeof rows)[number]): bigint =>
-    BigInt(digits) * 10n ** BigInt(last - col - digits.length);
-  return parts.reduce((total, part) => total + value(part), 0n) === value(sum);
 }

@@ -3,19 +3,9 @@ import { describe, expect, it } from "vitest";
 import { type Mark, moved } from "../board";
 import { PRESETS } from "../house";
 import { type MethodId, workingOf } from "../methods";
-import { writeAnswer } from "../problem";
 import { anyHouse } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
-import {
-  answerOn,
-  BLANK_PAPER,
-  jumpsAgainst,
-  type MarkedWay,
-  markWork,
-  type Paper,
-  rubbedOut,
-  written,
-} from ".";
+import { BLANK_PAPER, type MarkedWay, markWork, type Paper, rubbedOut, written } from ".";
 
 const house = PRESETS.gapsShort;
 
@@ -62,7 +52,6 @@ describe("a learner's paper", () => {
           : mark,
       ),
     );
-    expect(answerOn(paper)).toBe("44.6");
     expect(markWork(paper, [way], false).wrong).toMatchObject({ written: "6", ought: "4" });
   });
 
@@ -130,35 +119,6 @@ describe("a learner's paper", () => {
     expect(markWork(paperOf([...first, ...second]), [way], false).misplaced).toBeUndefined();
   });
 
-  it("whose rows are added rightly though one of them is wrong follows on", () => {
-    const way = wayOf("46 × 23", "column-multiplication");
-    const rows = [
-      ...new Set(
-        all(way).flatMap((mark) => (mark.kind === "glyph" && /\d/.test(mark.text) ? [mark.row] : [])),
-      ),
-    ];
-    const digit = (text: string, col: number, row: number): Mark => ({
-      kind: "glyph",
-      col,
-      row,
-      text,
-      look: "written",
-    });
-    const kept = all(way).filter((mark) => mark.kind === "rule" || (mark.kind === "glyph" && mark.row < 2));
-    const row = (digits: string, at: number): readonly Mark[] =>
-      [...digits].map((text, index) => digit(text, index - digits.length, at));
-    expect(rows.length).toBe(5);
-    const [, , first = 2, second = 3, sum = 4] = [...rows].sort((a, b) => a - b);
-    // 46 × 3 taken for 128, then 128 and 920 added rightly to 1048, and wrongly to 1058.
-    const wrong = (total: string) =>
-      paperOf([...kept, ...row("128", first), ...row("920", second), ...row(total, sum)]);
-    expect(markWork(wrong("1048"), [way], false)).toMatchObject({
-      follows: true,
-      wrong: { written: "2", ought: "3" },
-    });
-    expect(markWork(wrong("1059"), [way], false).follows).toBe(false);
-  });
-
   it("is marked by the way that fits it best", () => {
     const ways = [wayOf("46 × 23", "column-multiplication"), wayOf("46 × 23", "lattice")];
     const [columns, lattice] = ways;
@@ -184,48 +144,6 @@ describe("a learner's paper", () => {
     }
   });
 
-  it("says its answer: under the last rule, after the last sign of equality, over and under a rule", () => {
-    for (const [line, method] of COLUMNS.filter(
-      ([, id]) => id === "subtraction-by-decomposition" || id === "column-addition",
-    )) {
-      const working = workingOf(problemOf(line), PRESETS.fillersTrueValue, method);
-      const marks = working.steps.flatMap((step) => step.marks).filter(({ kind }) => kind !== "strike");
-      expect(answerOn(paperOf(marks))).toBe(writeAnswer(working.answer, PRESETS.fillersTrueValue));
-    }
-    const glyph = (text: string, col: number, row: number): Mark => ({
-      kind: "glyph",
-      col,
-      row,
-      text,
-      look: "written",
-    });
-    const bar = (from: number, to: number, row: number): Mark => ({
-      kind: "rule",
-      from,
-      to,
-      row,
-      strokes: 1,
-    });
-    const sum = [glyph("2", 0, 0), bar(0, 1, 1), glyph("5", 0, 1)];
-    const answer = [glyph("=", 2, 0), glyph("3", 3, 0), glyph("1", 4, 0), bar(4, 5, 1), glyph("4", 4, 1)];
-    expect(answerOn(paperOf(sum))).toBe("2/5");
-    expect(answerOn(paperOf([...sum, ...answer]))).toBe("3 1/4");
-    expect(answerOn(BLANK_PAPER)).toBeUndefined();
-  });
-
-  it("with jumps on a line is told of the first that goes wrong, however long a square is taken for", () => {
-    const way = { ...wayOf("−3 + 5 − 4", "number-line"), aligned: false };
-    const jumps = (...all: readonly (readonly [number, number])[]): Paper =>
-      paperOf(all.map(([from, to]) => ({ kind: "jump", row: 4, from, to, rise: 1 })));
-    expect(jumpsAgainst(jumps([2, 7], [7, 3]), [way])).toBeUndefined();
-    expect(jumpsAgainst(jumps([0, 10], [10, 2]), [way])).toBeUndefined();
-    expect(jumpsAgainst(jumps([2, 7], [7, 11]), [way])).toEqual({ nth: 2, wrong: "direction" });
-    expect(jumpsAgainst(jumps([2, 7], [7, 5]), [way])).toEqual({ nth: 2, wrong: "length" });
-    expect(jumpsAgainst(jumps([2, 7], [7, 3], [3, 4]), [way])).toEqual({ nth: 3, wrong: "tooMany" });
-    expect(jumpsAgainst(jumps([7, 2]), [way])).toEqual({ nth: 1, wrong: "direction" });
-    expect(jumpsAgainst(BLANK_PAPER, [way])).toBeUndefined();
-  });
-
   it("takes any marks at all, and gives them up one by one", () => {
     const anyGlyph = fc.record({
       kind: fc.constant("glyph" as const),
@@ -240,7 +158,6 @@ describe("a learner's paper", () => {
         expect(new Set(paper.marks.map((mark) => JSON.stringify(mark))).size).toBe(paper.marks.length);
         const found = markWork(paper, [wayOf("12.03 − 4.578", undefined, rules)], true);
         expect(found.agree).toBeGreaterThanOrEqual(0);
-        answerOn(paper);
         const emptied = paper.marks.reduce(
           (rest, mark) => (mark.kind === "glyph" ? rubbedOut(rest, mark.col, mark.row) : rest),
           paper,

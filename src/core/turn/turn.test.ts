@@ -17,7 +17,7 @@ describe("a problem handed over", () => {
         const [way] = turn.ways;
         if (way === undefined) return;
         for (const id of GIVEN_PARTS) {
-          const marks = givenMarks(way, id, 3, 3);
+          const marks = givenMarks(way, turn, id, 3, 3);
           if (id === "blank") expect(marks).toEqual([]);
           for (const mark of marks) expect(mark.row).toBeGreaterThanOrEqual(0);
           const found = markWork(written({ marks: [] }, ...marks), [way], false);
@@ -44,10 +44,11 @@ describe("a problem handed over", () => {
   });
 
   it("leaves out the answer row, or one step of the work", () => {
-    const [way] = turnOf(problemOf("53.2 − 17.8"), house, "subtraction-by-decomposition").ways;
+    const turn = turnOf(problemOf("53.2 − 17.8"), house, "subtraction-by-decomposition");
+    const [way] = turn.ways;
     if (way === undefined) throw new Error("there is a way");
     const all = way.steps.flatMap(({ marks }) => marks).length;
-    const counts = GIVEN_PARTS.map((id) => givenMarks(way, id, 3, 3).length);
+    const counts = GIVEN_PARTS.map((id) => givenMarks(way, turn, id, 3, 3).length);
     const [blank = 0, setOut = 0, butAnswer = 0, oneMissing = 0] = counts;
     expect(blank).toBe(0);
     expect(setOut).toBeGreaterThan(blank);

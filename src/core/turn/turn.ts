@@ -2,10 +2,9 @@ import { type Layout, type Mark, moved, pagesOf, standsInColumns, type Writing }
 import { runOf } from "../checks";
 import type { HouseRules } from "../house";
 import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, workingOf } from "../methods";
-import { bareDigits, lowestPlace, type Place } from "../number";
-import type { MarkedWay } from "../paper";
+import { type Asked, askedOf, judgePaper, type MarkedWay } from "../paper";
 import { isMeasure, operandsOf, type Problem, writeProblem } from "../problem";
-import { currencyOf, unitOf, writePieces, writeQuantity } from "../quantity";
+import { currencyOf, unitOf, writePieces } from "../quantity";
 import { methodWords, plain, stepWords } from "../wording";
 import type { GivenPart } from "./givenParts";
 
@@ -24,18 +23,12 @@ export interface TurnWay extends MarkedWay {
   readonly steps: readonly TurnStep[];
 }
 
-/** A number of the problem as it can be told from its digits. */
-export interface TurnNumber {
-  readonly digits: string;
-  readonly text: string;
-  readonly lowest: Place;
-}
-
 /** A problem handed over to a learner. */
 export interface Turn {
   readonly line: string;
   readonly ways: readonly TurnWay[];
-  readonly numbers: readonly TurnNumber[];
+  /** What the paper is read against. */
+  readonly asked: Asked;
   /** The methods that a tutor may fix, the house's own first. */
   readonly methods: readonly { readonly id: MethodId; readonly name: string }[];
   readonly estimate: boolean;
@@ -57,17 +50,7 @@ export function turnOf(problem: Problem, house: HouseRules, fixed: MethodId | un
   return {
     line: writeProblem(problem, house),
     ways: sought.flatMap((method) => waysOf(workingOf(problem, house, method), house)),
-    numbers: operandsOf(problem).flatMap((operand): readonly TurnNumber[] =>
-      operand.kind === "decimal"
-        ? [
-            {
-              digits: bareDigits(operand.whole + operand.fraction),
-              text: writeQuantity(operand, house),
-              lowest: lowestPlace(operand),
-            },
-          ]
-        : [],
-    ),
+    asked: askedOf(problem),
     methods: methods.map((id) => ({ id, name: methodWords(id).name })),
     estimate: runOf(workingOf(problem, house), EVERY_METHOD).estimate !== undefined,
     units: unitsOf(problem),
@@ -98,6 +81,14 @@ function unitsOf(problem: Problem): readonly string[] {
     .map(({ symbol }) => symbol);
 }
 
+/** The methods whose small numbers are carries; those of others are what was struck, or paid. */
+const CARRYING: readonly MethodId[] = [
+  "column-addition",
+  "column-multiplication",
+  "multiplication-in-line",
+  "multiples-of-ten",
+];
+
 /** Every page of a working as a way of its own: on paper a learner needs only the one that is worked on. */
 function waysOf(working: Working, house: HouseRules): readonly TurnWay[] {
   const steps = working.steps.map((step) => {
@@ -123,6 +114,7 @@ function waysOf(working: Working, house: HouseRules): readonly TurnWay[] {
         aligned: standsInColumns(page.layout),
         steps: onPage,
         operandRows: operandRowsOf(onPage),
+        carries: CARRYING.includes(working.method),
       },
     ];
   });
@@ -140,11 +132,18 @@ function operandRowsOf(steps: readonly TurnStep[]): readonly number[] {
 }
 
 /** The marks that are given, laid with their top left corner at a square of the paper. */
-export function givenMarks(way: TurnWay, part: GivenPart, col: number, row: number): readonly Mark[] {
+export function givenMarks(
+  way: TurnWay,
+  { asked, units }: Pick<Turn, "asked" | "units">,
+  part: GivenPart,
+  col: number,
+  row: number,
+): readonly Mark[] {
   const work = way.steps.filter(({ stage, marks }) => stage === "work" && marks.length > 0);
   const missing = work[Math.floor(work.length / 2)];
-  const rule = way.steps.flatMap(({ marks }) => marks.filter((mark) => mark.kind === "rule")).at(-1);
-  const marks = way.steps.flatMap((step) => partOf(step, part, missing, rule));
+  const given = way.steps.flatMap((step) => partOf(step, part, missing));
+  const setOut = way.steps.flatMap((step) => partOf(step, "setOut", undefined));
+  const marks = part === "setOut" ? given : withoutAnswer(given, setOut, asked, units);
   const all = way.steps.flatMap((step) => step.marks);
   const left = Math.min(...all.map(leftOf));
   const top = Math.min(...all.map((mark) => mark.row));
@@ -152,31 +151,40 @@ export function givenMarks(way: TurnWay, part: GivenPart, col: number, row: numb
 }
 
 /** The marks of a step that are given. */
-function partOf(
-  step: TurnStep,
-  part: GivenPart,
-  missing: TurnStep | undefined,
-  rule: Mark | undefined,
-): readonly Mark[] {
+function partOf(step: TurnStep, part: GivenPart, missing: TurnStep | undefined): readonly Mark[] {
   switch (part) {
     case "blank":
       return [];
     case "setOut":
       return step.stage === "setOut" ? step.marks : [];
     case "allButAnswer":
-      return step.stage === "answer" || step.stage === "check"
-        ? []
-        : step.marks.filter(
-            (mark) =>
-              rule === undefined ||
-              mark === rule ||
-              mark.kind === "small" ||
-              mark.kind === "strike" ||
-              mark.row < rule.row,
-          );
+      return step.stage === "answer" || step.stage === "check" ? [] : step.marks;
     case "oneMissing":
       return step === missing || step.stage === "check" ? [] : step.marks;
   }
+}
+
+/**
+ * Marks that give no answer away: the rows that a paper would be read as coming to the answer by are left out, but
+ * for what is set out in them.
+ */
+function withoutAnswer(
+  marks: readonly Mark[],
+  setOut: readonly Mark[],
+  asked: Asked,
+  units: readonly string[],
+): readonly Mark[] {
+  const { answer, state } = judgePaper({ marks }, asked, { settled: true, units });
+  if (answer === undefined || state !== "answered") return marks;
+  const [top, bottom] = [answer.row - (asked.fractions ? 1 : 0.5), answer.row + 0.5];
+  const kept = marks.filter(
+    (mark) =>
+      setOut.includes(mark) ||
+      mark.row < top ||
+      mark.row > bottom ||
+      (mark.kind === "rule" && !asked.fractions),
+  );
+  return kept.length === marks.length ? setOut : withoutAnswer(kept, setOut, asked, units);
 }
 
 const leftOf = (mark: Mark): number => {

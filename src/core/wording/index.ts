@@ -29,14 +29,14 @@ export { answerInWords } from "./squares/answerSteps";
 export { FORM_FAULT_WORDS, givenErrorWords } from "./turn/markingWords";
 export { readErrorWords } from "./turn/readErrorWords";
 export {
+  asideWords,
   carriesWords,
   FOLLOWS_ON,
-  jumpWords,
-  misplacedWords,
+  faultAsk,
+  faultWords,
   nextMarkWords,
-  outOfLineWords,
+  OWN_WAY,
   soFarWords,
   squareWords,
   whereWords,
-  wrongMarkWords,
 } from "./turn/turnWords";

@@ -11,11 +11,14 @@ export function Outcome({
   result,
   silent,
   estimate,
+  onTryAgain,
   onAgain,
 }: {
   readonly result: HandedInOutcome;
   readonly silent: boolean;
   readonly estimate: string;
+  /** Goes on with the same paper. */
+  readonly onTryAgain: () => void;
   readonly onAgain: () => void;
 }): ReactElement {
   const shown = useRef<HTMLElement>(null);
@@ -49,9 +52,20 @@ export function Outcome({
         {result.verdict === "right" && "Right."}
         {result.verdict === "form" &&
           `The value is right: ${result.faults.map((fault) => FORM_FAULT_WORDS[fault]).join(", ")}.`}
-        {result.verdict === "wrong" && `Not yet: it comes to ${result.right}.`}
+        {result.verdict === "wrong" && "Not yet."}
       </p>
-      {result.estimate !== "" && (
+      {result.verdict === "wrong" && (
+        <div className="flex flex-wrap items-baseline gap-x-4">
+          <button type="button" onClick={onTryAgain} className="min-h-11 font-semibold text-plumb">
+            Try again
+          </button>
+          <details>
+            <summary className="min-h-11 cursor-pointer py-2 text-soft">What it comes to</summary>
+            <p className="font-board text-[20px]">{result.right}</p>
+          </details>
+        </div>
+      )}
+      {result.estimate !== "" && result.verdict !== "wrong" && (
         <p className="mt-1 text-straw">
           {result.estimate}
           {estimate.trim() !== "" && `; yours was ${estimate.trim()}.`}

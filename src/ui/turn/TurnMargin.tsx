@@ -1,15 +1,17 @@
 "use client";
 
 import { type ReactElement, type RefObject, useEffect, useState } from "react";
+import type { Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { LONGEST_ANSWER } from "@/core/marking";
-import type { JumpMarks, WorkMarks } from "@/core/paper";
-import type { TurnNumber, TurnWay } from "@/core/turn";
-import { jumpWords, nextMarkWords, whereWords } from "@/core/wording";
+import type { Place } from "@/core/number";
+import type { Looked, TurnWay } from "@/core/turn";
+import { faultAsk, faultWords, nextMarkWords, OWN_WAY, whereWords } from "@/core/wording";
 import { LONGEST_GUESS } from "../routes";
 import type { Outcome as HandedInOutcome } from "./handedIn";
 import { Outcome } from "./Outcome";
-import { placeOf, Told } from "./Told";
+import { Told } from "./Told";
+import type { Feedback } from "./useTurnSetting";
 
 /** When a learner is told about a wrong mark. */
 export const FEEDBACK = [
@@ -17,16 +19,13 @@ export const FEEDBACK = [
   { id: "eachStage", name: "When I check (Enter)" },
   { id: "atEnd", name: "At the end" },
   { id: "none", name: "None: a test" },
-] as const;
-
-export type Feedback = (typeof FEEDBACK)[number]["id"];
+] as const satisfies readonly { readonly id: Feedback; readonly name: string }[];
 
 /** Beside the learner's paper: the estimate, what is found so far, hints, and handing in. */
 export function TurnMargin({
-  found,
-  jumps,
+  looked,
+  drawn,
   way,
-  numbers,
   house,
   shows,
   feedback,
@@ -46,17 +45,17 @@ export function TurnMargin({
   result,
   sending,
   onHandIn,
+  onTryAgain,
   onAgain,
 }: {
-  readonly found: WorkMarks;
-  /** What is wrong with the jumps that were drawn; nothing where nothing is. */
-  readonly jumps: JumpMarks | undefined;
+  readonly looked: Looked;
+  /** Whether the next mark is drawn on the paper. */
+  readonly drawn: boolean;
   readonly way: TurnWay | undefined;
-  readonly numbers: readonly TurnNumber[];
   readonly house: HouseRules;
   /** Whether what is wrong is told now. */
   readonly shows: boolean;
-  readonly feedback: Feedback;
+  readonly feedback: Feedback | undefined;
   readonly hinted: 1 | 2 | 3 | undefined;
   readonly stage: string | undefined;
   readonly ask: string | undefined;
@@ -74,14 +73,16 @@ export function TurnMargin({
   readonly result: HandedInOutcome | undefined;
   readonly sending: boolean;
   readonly onHandIn: (answer: string) => void;
+  readonly onTryAgain: () => void;
   readonly onAgain: () => void;
 }): ReactElement {
   const [typed, setTyped] = useState<string | undefined>();
   // A new mark on the paper says the answer anew.
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is read changes with the paper
   useEffect(() => setTyped(undefined), [read]);
+  const { judged, fault, found } = looked;
   const nextPlace = placeOf(way, found.next?.step, found.next?.mark);
-  const done = result?.ok === true;
+  const open = judged.state !== "answered" || fault !== undefined;
   return (
     <div className="flex flex-col gap-4">
       {asksEstimate && (
@@ -99,26 +100,22 @@ export function TurnMargin({
           />
         </section>
       )}
-      {!done && (
+      {feedback !== undefined && (
         <section aria-label="So far" aria-live="polite">
           <p className="text-[17px] leading-snug">
-            {shows && jumps !== undefined ? (
-              <span className="text-rust">{jumpWords(jumps)}</span>
-            ) : shows ? (
-              <Told found={found} way={way} numbers={numbers} house={house} />
+            {shows ? (
+              <Told looked={looked} house={house} />
             ) : feedback === "eachStage" ? (
               "Press Enter when you want to know how it stands."
             ) : (
               "Work as on paper; it is looked at when you hand it in."
             )}
           </p>
-          {feedback !== "none" && found.next !== undefined && (
+          {feedback !== "none" && open && (
             <>
               {hinted !== undefined && (
                 <p className="mt-2 rounded-lg border border-edge bg-page px-3 py-2 text-[15.5px]">
-                  {hinted === 1 && whereWords(stage ?? "", nextPlace, house)}
-                  {hinted === 2 && ask}
-                  {hinted === 3 && nextMarkWords("text" in found.next.mark ? found.next.mark.text : "")}
+                  {hintWords(looked, hinted, { stage, place: nextPlace, ask, drawn }, house)}
                 </p>
               )}
               <button type="button" onClick={onHint} className="mt-1 min-h-11 font-semibold text-plumb">
@@ -177,8 +174,45 @@ export function TurnMargin({
         </label>
       </form>
       {result && (
-        <Outcome result={result} silent={feedback === "none"} estimate={estimate} onAgain={onAgain} />
+        <Outcome
+          result={result}
+          silent={feedback === "none"}
+          estimate={estimate}
+          onTryAgain={onTryAgain}
+          onAgain={onAgain}
+        />
       )}
     </div>
   );
+}
+
+/** The place of the column that a mark stands in; none where the way has none. */
+function placeOf(
+  way: TurnWay | undefined,
+  step: number | undefined,
+  mark: Mark | undefined,
+): Place | undefined {
+  if (way === undefined || step === undefined || mark === undefined || !("col" in mark)) return undefined;
+  return way.layout.columns.find(({ col }) => col === mark.col)?.place;
+}
+
+/** A hint about the first wrong thing, else about what comes next: where, then a question, then the mark. */
+function hintWords(
+  { fault, found, judged }: Looked,
+  size: 1 | 2 | 3,
+  next: {
+    readonly stage: string | undefined;
+    readonly place: Place | undefined;
+    readonly ask: string | undefined;
+    readonly drawn: boolean;
+  },
+  house: HouseRules,
+): string {
+  if (fault !== undefined) return size === 1 ? faultWords(fault, house) : faultAsk(fault);
+  // Where the work goes its own way, what a known working would do next is no help.
+  const known = found.fits || judged.state === "blank" || found.wrong === undefined;
+  if (!known || found.next === undefined) return OWN_WAY;
+  if (size === 1) return whereWords(next.stage ?? "", next.place, house);
+  if (size === 2 || !("text" in found.next.mark)) return next.ask ?? OWN_WAY;
+  return nextMarkWords(found.next.mark.text, next.drawn);
 }

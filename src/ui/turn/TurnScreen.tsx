@@ -5,8 +5,8 @@ import { type Mark, moved } from "@/core/board";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { decimalSign } from "@/core/number";
-import { jumpsAgainst, markWork, type Paper } from "@/core/paper";
-import { GIVEN_PARTS, type GivenPart, type Turn } from "@/core/turn";
+import type { Paper } from "@/core/paper";
+import { GIVEN_PARTS, type GivenPart, lookedAt, type Turn } from "@/core/turn";
 import { squareWords, stageName } from "@/core/wording";
 import { FoldAway } from "../FoldAway";
 import { Go } from "../Go";
@@ -14,12 +14,13 @@ import { Choice } from "./Choice";
 import { GIVEN_NAMES } from "./givenNames";
 import { NumberPad } from "./NumberPad";
 import { PaperPad } from "./PaperPad";
-import { answerRead, firstSquare, sizeFor, stageDone, textIn } from "./paperRoom";
+import { answerRead, firstSquare, sizeFor, textIn } from "./paperRoom";
 import { strokeOf } from "./strokeKeys";
 import { TurnKeys } from "./TurnKeys";
-import { FEEDBACK, type Feedback, TurnMargin } from "./TurnMargin";
+import { FEEDBACK, TurnMargin } from "./TurnMargin";
 import { useHandIn } from "./useHandIn";
 import { type Square, usePaper } from "./usePaper";
+import { useTurnSetting } from "./useTurnSetting";
 
 const SQUARE = 46;
 
@@ -49,36 +50,34 @@ export function TurnScreen({
   };
 }): ReactElement {
   const { ways, line } = turn;
-  const size = useMemo(() => sizeFor(ways), [ways]);
+  const size = useMemo(() => sizeFor(ways, given), [ways, given]);
   const start = useMemo((): Paper => ({ marks: given }), [given]);
   const draft = `right-sum-turn ${line} ${fixed ?? ""} ${part}`;
-  const pen = usePaper(start, firstSquare(given), size, draft);
+  const pen = usePaper(start, firstSquare(given), size, draft, given);
   const { paper, at, goes, hand, stroke } = pen;
-  const [feedback, setFeedback] = useState<Feedback>("eachMark");
+  const { feedback, estimate, setFeedback, setEstimate } = useTurnSetting(draft);
+  const { result, sending, handIn, clear } = useHandIn(draft);
   const [checked, setChecked] = useState<Paper | undefined>();
   const [hint, setHint] = useState<{ readonly size: 1 | 2 | 3; readonly paper: Paper } | undefined>();
   const [hints, setHints] = useState(0);
-  const [estimate, setEstimate] = useState("");
   const [learner, setLearner] = useState(startLearner);
-  const { result, sending, handIn, clear } = useHandIn(draft);
   const begun = useRef<number | undefined>(undefined);
   const [keysOpen, setKeysOpen] = useState(false);
   const answerField = useRef<HTMLInputElement>(null);
 
   const waits = house.estimateFirst === "required" && turn.estimate && estimate.trim() === "";
-  const found = useMemo(
-    () => markWork(paper, ways, house.learnerCarries === "required"),
-    [paper, ways, house],
-  );
-  const jumps = useMemo(() => jumpsAgainst(paper, ways), [paper, ways]);
+  const handed = result?.ok === true;
+  const settled = checked === paper || handed;
+  const looked = useMemo(() => lookedAt(paper, turn, house, settled), [paper, turn, house, settled]);
+  const { judged, fault, found } = looked;
   const way = ways[found.way];
   const shows =
-    feedback === "eachMark" || (feedback === "eachStage" && (checked === paper || stageDone(found, way)));
+    feedback === "eachMark" || (feedback === "eachStage" && settled) || (feedback === "atEnd" && handed);
   const stepHere = found.next === undefined ? undefined : way?.steps[found.next.step];
   const hinted = hint?.paper === paper ? hint.size : undefined;
 
   const takeHint = (): void => {
-    if (found.next === undefined || waits) return;
+    if (feedback === "none" || waits || (fault === undefined && judged.state === "answered")) return;
     setHint({ size: hinted === undefined ? 1 : hinted === 1 ? 2 : 3, paper });
     if (hinted !== 3) setHints((taken) => taken + 1);
   };
@@ -173,10 +172,9 @@ export function TurnScreen({
 
   const nextAt = found.next?.at;
   const ghost: { readonly at: Square; readonly text: string } | undefined =
-    hinted === 3 && nextAt && found.next && "text" in found.next.mark
+    hinted === 3 && fault === undefined && found.fits && nextAt && found.next && "text" in found.next.mark
       ? { at: nextAt, text: found.next.mark.text }
       : undefined;
-  const wrongAt = found.misplaced?.at ?? found.wrong?.at;
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)]">
       <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2 max-[700px]:gap-x-2 max-[700px]:px-3 max-[700px]:pt-1 max-[700px]:pb-0">
@@ -199,7 +197,7 @@ export function TurnScreen({
               <label className="flex flex-col text-xs text-soft">
                 Feedback
                 <select
-                  value={feedback}
+                  value={feedback ?? "eachMark"}
                   onChange={(event) =>
                     setFeedback(FEEDBACK.find(({ id }) => id === event.target.value)?.id ?? "eachMark")
                   }
@@ -231,7 +229,7 @@ export function TurnScreen({
               at={at}
               goes={goes}
               hand={hand}
-              wrong={shows ? wrongAt : undefined}
+              wrong={shows ? fault?.at : undefined}
               hint={ghost}
               house={house}
               square={square}
@@ -257,10 +255,9 @@ export function TurnScreen({
             onLattice={putLattice}
           />
           <TurnMargin
-            found={found}
-            jumps={jumps}
+            looked={looked}
+            drawn={ghost !== undefined}
             way={way}
-            numbers={turn.numbers}
             house={house}
             shows={shows}
             feedback={feedback}
@@ -272,7 +269,7 @@ export function TurnScreen({
             estimate={estimate}
             onEstimate={setEstimate}
             onHint={takeHint}
-            read={answerRead(paper, turn.units)}
+            read={answerRead(judged, turn.asked, decimalSign(house))}
             answerField={answerField}
             learners={learners}
             learner={learner}
@@ -280,6 +277,7 @@ export function TurnScreen({
             result={result}
             sending={sending}
             onHandIn={handInAs}
+            onTryAgain={clear}
             onAgain={() => {
               clear();
               setHints(0);

@@ -48,11 +48,11 @@ const mark = z.discriminatedUnion("kind", [
 export const paperMarks = (given: readonly unknown[]): readonly Mark[] =>
   given.flatMap((one) => mark.safeParse(one).data ?? []);
 
-/** The marks of a paper that was remembered as text; none where the text is none of that kind. */
-export function paperMarksOf(text: string): readonly Mark[] | undefined {
+/** The papers that were remembered as text, the last one last; none where the text is none of that kind. */
+export function papersOf(text: string): readonly (readonly Mark[])[] | undefined {
   try {
     const given: unknown = JSON.parse(text);
-    return Array.isArray(given) ? paperMarks(given) : undefined;
+    return z.array(z.array(z.unknown())).safeParse(given).data?.map(paperMarks);
   } catch {
     return undefined;
   }

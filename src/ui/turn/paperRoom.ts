@@ -1,5 +1,5 @@
 import type { Mark } from "@/core/board";
-import { answerOn, marksIn, type Paper, type WorkMarks } from "@/core/paper";
+import { type Asked, type Judged, marksIn, type Paper } from "@/core/paper";
 import type { TurnWay } from "@/core/turn";
 import type { Size, Square } from "./usePaper";
 
@@ -10,9 +10,25 @@ const LINES: Size = { cols: 16, rows: 12 };
 const FREE = { cols: 5, rows: 3 };
 
 /** The squares that the house's own way takes, with room around; lines of writing find their own room. */
-export function sizeFor([way]: readonly TurnWay[]): Size {
-  if (way?.aligned !== true) return LINES;
-  const marks = way.steps.flatMap((step) => step.marks);
+export function sizeFor([way]: readonly TurnWay[], given: readonly Mark[]): Size {
+  const needed = way?.aligned === true ? sizeOf(way.steps.flatMap((step) => step.marks)) : LINES;
+  const [right, bottom] = [
+    Math.max(
+      0,
+      ...given.map((mark) => ("col" in mark ? mark.col : "to" in mark && mark.kind === "rule" ? mark.to : 0)),
+    ),
+    Math.max(0, ...given.map(({ row }) => row)),
+  ];
+  // What is given needs room to be gone on with.
+  return given.length === 0
+    ? needed
+    : {
+        cols: Math.max(needed.cols, Math.ceil(right) + FREE.cols),
+        rows: Math.max(needed.rows, Math.ceil(bottom) + FREE.rows),
+      };
+}
+
+function sizeOf(marks: readonly Mark[]): Size {
   const cols = marks.flatMap((mark) =>
     "col" in mark ? [mark.col] : "from" in mark ? [mark.from, mark.to] : [],
   );
@@ -25,28 +41,26 @@ export function sizeFor([way]: readonly TurnWay[]): Size {
   };
 }
 
-/** The answer as it stands on the paper; counts in columns of units with their units. */
-export function answerRead(paper: Paper, units: readonly string[]): string {
-  const read = answerOn(paper) ?? "";
-  const counts = read.split(" ");
-  return units.length > 1 && counts.length === units.length && counts.every((count) => /^\d+$/.test(count))
-    ? counts.map((count, index) => `${count} ${units[index]}`).join(" ")
-    : read;
+/** The answer as the paper was read, in the house's own decimal sign, with its money. */
+export function answerRead({ answer }: Judged, { money }: Asked, sign: "." | ","): string {
+  if (answer === undefined) return "";
+  const text = sign === "," ? answer.text.replaceAll(".", ",") : answer.text;
+  return money === undefined || !/^[\d−]/.test(text) ? text : text.replace(/^(−?)/, `$1${money.sign}`);
 }
 
-/** Whether the stage that a wrong mark belongs to is finished, so that it may be told. */
-export function stageDone({ wrong, misplaced, next }: WorkMarks, way: TurnWay | undefined): boolean {
-  const stage = (step: number | undefined) => (step === undefined ? undefined : way?.steps[step]?.stage);
-  if (misplaced !== undefined) return stage(next?.step) !== "setOut";
-  return wrong !== undefined && stage(next?.step) !== stage(wrong.step);
-}
-
-/** Where the hand begins: in the first square of a lattice, under the rule of what is given, else a little inside the paper. */
+/** Where the hand begins: in the first square of a lattice, under the rule of what is given, in the first free square below it, else a little inside the paper. */
 export function firstSquare(given: readonly Mark[]): Square {
+  const taken = (at: Square): boolean =>
+    given.some((mark) => mark.kind === "glyph" && mark.row === at.row && mark.col === at.col);
   const cell = given.find((mark) => mark.kind === "diagonal");
   if (cell?.kind === "diagonal") return { col: cell.col, row: cell.row };
   const rule = given.filter((mark) => mark.kind === "rule").at(-1);
-  return rule?.kind === "rule" ? { col: rule.to - 1, row: rule.row } : { col: 3, row: 2 };
+  const under = rule?.kind === "rule" ? { col: rule.to - 1, row: rule.row } : undefined;
+  if (under !== undefined && !taken(under)) return under;
+  const glyphs = given.flatMap((mark) => (mark.kind === "glyph" ? [mark] : []));
+  if (glyphs.length === 0) return { col: 3, row: 2 };
+  const bottom = Math.ceil(Math.max(...glyphs.map(({ row }) => row)));
+  return { col: Math.floor(Math.min(...glyphs.map(({ col }) => col))), row: bottom + 1 };
 }
 
 /** What stands in a square, as text. */

@@ -1,6 +1,6 @@
 "use client";
 
-import { useCallback, useEffect, useReducer } from "react";
+import { useCallback, useEffect, useMemo, useReducer } from "react";
 import { type Mark, moved } from "@/core/board";
 import { marksIn, type Paper, rubbedOut, written } from "@/core/paper";
 
@@ -16,10 +16,16 @@ export type Way = "right" | "left";
 /** What a digit becomes: a digit in its square, or a small one over it. */
 export type Hand = "digit" | "small" | "jump";
 
+/** A paper with the hand where it was then. */
+interface Then {
+  readonly paper: Paper;
+  readonly at: Square;
+}
+
 interface PaperState {
   readonly paper: Paper;
-  readonly before: readonly Paper[];
-  readonly after: readonly Paper[];
+  readonly before: readonly Then[];
+  readonly after: readonly Then[];
   readonly at: Square;
   readonly hand: Hand;
   /** The way the tutor or learner chose; none where it follows from where the hand is. */
@@ -49,6 +55,9 @@ export interface Size {
   readonly cols: number;
   readonly rows: number;
 }
+
+/** How many papers before this one are remembered, so that undo works after a reload. */
+const KEPT = 30;
 
 const within = ({ col, row }: Square, { cols, rows }: Size): Square => ({
   col: Math.min(Math.max(0, col), cols - 1),
@@ -86,15 +95,21 @@ export const startPaper = (paper: Paper, at: Square): PaperState => ({
 });
 
 /** The paper and the hand after a stroke. */
-export function reduced(state: PaperState, stroke: Stroke, size: Size): PaperState {
+export function reduced(
+  state: PaperState,
+  stroke: Stroke,
+  size: Size,
+  given: ReadonlySet<string> = NOTHING_GIVEN,
+): PaperState {
   const { paper, at, hand } = state;
   const changed = (next: Paper, to: Square = at): PaperState => ({
     ...state,
     paper: next,
-    before: [...state.before, paper],
+    before: [...state.before, { paper, at }],
     after: [],
     at: within(to, size),
   });
+  const isGiven = (square: Square): boolean => given.has(keyOf(square));
   const way = wayAt(state);
   const ahead: Square = { ...at, col: at.col + (way === "left" ? -1 : 1) };
   switch (stroke.kind) {
@@ -127,6 +142,8 @@ export function reduced(state: PaperState, stroke: Stroke, size: Size): PaperSta
           there?.kind === "small" && there.text.length < 2 ? there.text + stroke.text : stroke.text;
         return changed(written(paper, { kind: "small", ...at, position: "low", text }));
       }
+      // What was given stays: the hand passes over it.
+      if (isGiven(at)) return { ...state, at: within(ahead, size) };
       return changed(written(paper, { kind: "glyph", ...at, text: stroke.text, look: "written" }), ahead);
     }
     case "point":
@@ -138,18 +155,20 @@ export function reduced(state: PaperState, stroke: Stroke, size: Size): PaperSta
           look: "written",
         }),
       );
-    case "bar":
-      // Over what will be the denominator: the hand goes under the rule.
-      return changed(
-        written(paper, {
-          kind: "rule",
-          row: at.row + 1,
-          from: way === "left" ? at.col : at.col - 1,
-          to: way === "left" ? at.col + 1 : at.col,
-          strokes: 1,
-        }),
-        { col: way === "left" ? at.col : at.col - 1, row: at.row + 1 },
-      );
+    case "bar": {
+      // Under the whole number that was written, however long it is; the hand goes under the rule.
+      const digit = (col: number): boolean =>
+        marksIn(paper, col, at.row).some((mark) => mark.kind === "glyph" && /^\d$/.test(mark.text));
+      const last = way === "left" ? at.col : at.col - 1;
+      let from = last;
+      while (digit(from - 1) && digit(from)) from -= 1;
+      let to = last + 1;
+      while (digit(to) && digit(to - 1)) to += 1;
+      return changed(written(paper, { kind: "rule", row: at.row + 1, from, to, strokes: 1 }), {
+        col: from,
+        row: at.row + 1,
+      });
+    }
     case "rule": {
       const cols = paper.marks.flatMap((mark) =>
         mark.kind === "glyph" && mark.row < at.row ? [mark.col] : [],
@@ -168,10 +187,12 @@ export function reduced(state: PaperState, stroke: Stroke, size: Size): PaperSta
       return changed(written(paper, { kind: "strike", ...at, target: small ? "low" : "square" }));
     }
     case "rub": {
-      const rubbed = rubbedOut(paper, at.col, at.row);
+      const alone = (square: Square): boolean =>
+        isGiven(square) && marksIn(paper, square.col, square.row).length === 1;
+      const rubbed = alone(at) ? paper : rubbedOut(paper, at.col, at.row);
       if (rubbed !== paper) return changed(rubbed);
       const back = { ...at, col: at.col + (way === "left" ? 1 : -1) };
-      const behind = rubbedOut(paper, back.col, back.row);
+      const behind = alone(back) ? paper : rubbedOut(paper, back.col, back.row);
       return behind === paper ? { ...state, at: within(back, size) } : changed(behind, back);
     }
     case "put":
@@ -188,43 +209,65 @@ export function reduced(state: PaperState, stroke: Stroke, size: Size): PaperSta
       const last = state.before.at(-1);
       return last === undefined
         ? state
-        : { ...state, paper: last, before: state.before.slice(0, -1), after: [paper, ...state.after] };
+        : { ...state, ...last, before: state.before.slice(0, -1), after: [{ paper, at }, ...state.after] };
     }
     case "redo": {
       const [next, ...rest] = state.after;
       return next === undefined
         ? state
-        : { ...state, paper: next, before: [...state.before, paper], after: rest };
+        : { ...state, ...next, before: [...state.before, { paper, at }], after: rest };
     }
     case "begin":
       return changed({ marks: stroke.marks });
   }
 }
 
+const keyOf = ({ col, row }: Square): string => `${col} ${row}`;
+
+const NOTHING_GIVEN: ReadonlySet<string> = new Set();
+
+/** The squares that are taken by what was given. */
+export const squaresGiven = (marks: readonly Mark[]): ReadonlySet<string> =>
+  new Set(marks.flatMap((mark) => (mark.kind === "glyph" ? [keyOf(mark)] : [])));
+
 /** The learner's paper with the hand that writes on it. What is written is remembered under `draft` until it is handed in. */
-export function usePaper(start: Paper, from: Square, size: Size, draft: string) {
+export function usePaper(start: Paper, from: Square, size: Size, draft: string, given: readonly Mark[]) {
+  const taken = useMemo(() => squaresGiven(given), [given]);
   const [state, dispatch] = useReducer(
-    (now: PaperState, stroke: Stroke | { readonly kind: "bring"; readonly paper: Paper }): PaperState =>
-      stroke.kind === "bring" ? { ...now, paper: stroke.paper } : reduced(now, stroke, size),
+    (
+      now: PaperState,
+      stroke: Stroke | { readonly kind: "bring"; readonly paper: Paper; readonly before: readonly Paper[] },
+    ): PaperState =>
+      stroke.kind === "bring"
+        ? { ...now, paper: stroke.paper, before: stroke.before.map((paper) => ({ paper, at: now.at })) }
+        : reduced(now, stroke, size, taken),
     startPaper(start, from),
   );
-  const { paper } = state;
+  const { paper, before } = state;
   useEffect(() => {
     const kept = localStorage.getItem(draft);
     if (kept === null) return;
     let gone = false;
-    import("./paperMarks").then(({ paperMarksOf }) => {
-      const marks = paperMarksOf(kept);
-      if (marks === undefined) localStorage.removeItem(draft);
-      else if (!gone) dispatch({ kind: "bring", paper: { marks } });
+    import("./paperMarks").then(({ papersOf }) => {
+      const papers = papersOf(kept);
+      const last = papers?.at(-1);
+      if (papers === undefined || last === undefined) localStorage.removeItem(draft);
+      else if (!gone)
+        dispatch({
+          kind: "bring",
+          paper: { marks: last },
+          before: papers.slice(0, -1).map((marks) => ({ marks })),
+        });
     });
     return () => {
       gone = true;
     };
   }, [draft]);
   useEffect(() => {
-    if (paper !== start) localStorage.setItem(draft, JSON.stringify(paper.marks));
-  }, [paper, start, draft]);
+    if (paper === start) return;
+    const papers = [...before.slice(-KEPT).map((one) => one.paper.marks), paper.marks];
+    localStorage.setItem(draft, JSON.stringify(papers));
+  }, [paper, before, start, draft]);
   const stroke = useCallback((one: Stroke) => dispatch(one), []);
   return { ...state, goes: wayAt(state), stroke };
 }

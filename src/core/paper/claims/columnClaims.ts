@@ -1,7 +1,7 @@
 import Exact from "fraction.js";
 import { type Asked, valueFrom } from "../asked";
 import type { Sorted } from "../reading/glyphs";
-import { exactly, type Numeral, valueOf, wholeOf } from "../reading/pieces";
+import { exactly, type Numeral, wholeOf, worthOf } from "../reading/pieces";
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault, isSame } from "./claim";
 import { onesLine, placed } from "./places";
@@ -22,13 +22,21 @@ export function numbersIn(rows: readonly StackRow[], known: Known): readonly Sta
   const written = rows.filter(({ numerals }) => numerals.length > 0);
   const ones = onesOf(written.flatMap(({ numerals }) => numerals));
   const firm = written.filter(
-    (row) => !isLoose(row) || row.numerals.every((numeral) => row.numerals.length === 1 && known.has(valueIn(numeral, false, known, ones))),
+    (row) =>
+      !isLoose(row) ||
+      row.numerals.every(
+        (numeral) => row.numerals.length === 1 && known.has(valueIn(numeral, false, known, ones)),
+      ),
   );
   const numbers = firm.length >= 2 ? firm : written;
-  const isKnown = ({ numerals: [first, more] }: StackRow): boolean => first !== undefined && more === undefined && known.has(valueOf(first));
+  const isKnown = ({ numerals: [first, more] }: StackRow): boolean =>
+    first !== undefined && more === undefined && known.has(worthOf(first));
   const [top, ...others] = numbers;
-  const small = top?.numerals.every(({ digits, point }) => point === undefined && digits.every(({ text }) => /[12]/.test(text)));
-  const carries = top !== undefined && small === true && others.length >= 2 && !isKnown(top) && others.every(isKnown);
+  const small = top?.numerals.every(
+    ({ digits, point }) => point === undefined && digits.every(({ text }) => /[12]/.test(text)),
+  );
+  const carries =
+    top !== undefined && small === true && others.length >= 2 && !isKnown(top) && others.every(isKnown);
   return carries ? others : numbers;
 }
 
@@ -38,7 +46,11 @@ function endings(rows: readonly StackRow[], known: Known): readonly (readonly St
   const isWhole = (some: readonly StackRow[]): boolean =>
     some.every(({ numerals: [first] }, nth) => {
       const before = some[nth - 1];
-      return first !== undefined && known.has(valueOf(first)) && (before === undefined || (some[nth]?.row ?? 0) - before.row <= 1);
+      return (
+        first !== undefined &&
+        known.has(worthOf(first)) &&
+        (before === undefined || (some[nth]?.row ?? 0) - before.row <= 1)
+      );
     });
   const firm = all.find(isWhole);
   return firm === undefined ? all : [firm, ...all.filter((one) => one !== firm)];
@@ -53,8 +65,8 @@ function onesOf(numerals: readonly Numeral[]): number {
 /** A numeral's value in a column: what was struck in a minuend is only exchanged, elsewhere it was put right; zeros at the end may be left out where that is known. */
 function valueIn(numeral: Numeral, exchanged: boolean, known: Known, ones: number): Exact {
   if (numeral.point === undefined && numeral.to < ones) {
-    const inPlace = valueOf(numeral).mul(10n ** BigInt(Math.round(ones - numeral.to)));
-    if (known.has(inPlace) && !known.has(valueOf(numeral))) return inPlace;
+    const inPlace = worthOf(numeral).mul(10n ** BigInt(Math.round(ones - numeral.to)));
+    if (known.has(inPlace) && !known.has(worthOf(numeral))) return inPlace;
   }
   const [first, mended] = [exactly(numeral.text), exactly(numeral.mended)];
   if (exchanged || isSame(first, mended)) return first;
@@ -63,7 +75,9 @@ function valueIn(numeral: Numeral, exchanged: boolean, known: Known, ones: numbe
 
 /** What a column of a sum or difference states. None where its rows are no numbers under one another. */
 export function columnClaim(stack: Stack, asked: Asked, known: Known, marks: Sorted): Claim | undefined {
-  const found = endings(numbersIn(stack.above, known), known).flatMap((rows) => claimOver(rows, stack, asked, known, marks) ?? []);
+  const found = endings(numbersIn(stack.above, known), known).flatMap(
+    (rows) => claimOver(rows, stack, asked, known, marks) ?? [],
+  );
   return found.find(({ state, makes }) => state === "right" && makes !== undefined) ?? found[0];
 }
 
@@ -74,7 +88,9 @@ function claimOver(
   known: Known,
   marks: Sorted,
 ): Claim | undefined {
-  const numerals = rows.flatMap(({ numerals: [first, more] }) => (first && more === undefined && first.from < stack.rule.to ? [first] : []));
+  const numerals = rows.flatMap(({ numerals: [first, more] }) =>
+    first && more === undefined && first.from < stack.rule.to ? [first] : [],
+  );
   if (rows.length < 2 || numerals.length !== rows.length) return undefined;
   const sign = operationIn(rows);
   if (sign === "multiply") return undefined;
@@ -97,7 +113,9 @@ function stated(
   marks: Sorted,
 ): Claim {
   const line = onesOf(numerals);
-  const values = numerals.map((numeral, index) => valueIn(numeral, op === "subtract" && index === 0, known, line));
+  const values = numerals.map((numeral, index) =>
+    valueIn(numeral, op === "subtract" && index === 0, known, line),
+  );
   const [first, ...others] = values;
   const sum = (all: readonly Exact[]): Exact => all.reduce((total, one) => total.add(one), new Exact(0));
   const value = op === "add" ? sum(values) : (first ?? new Exact(0)).sub(sum(others));
@@ -105,10 +123,14 @@ function stated(
   const read = [...numerals, ...below.flatMap((row) => row.numerals)];
   const claim = { uses: values, top: numerals[0]?.row ?? 0, bottom: stack.rule.row };
   const [result, second] = below;
-  if (result === undefined) return claimOf("column", read, { ...claim, state: "unfinished", ...misplaced(numerals, known) });
+  if (result === undefined)
+    return claimOf("column", read, { ...claim, state: "unfinished", ...misplaced(numerals, known) });
   // Several rows over another rule are parts, which that rule's own column adds.
-  const continues = result.numerals.some((numeral) => isSame(valueOf(numeral), value)) || (second !== undefined && operationIn([second]) !== undefined);
-  if (second !== undefined && stack.closed && !continues) return partsOf(op, numerals, values, below, read, claim);
+  const continues =
+    result.numerals.some((numeral) => isSame(worthOf(numeral), value)) ||
+    (second !== undefined && operationIn([second]) !== undefined);
+  if (second !== undefined && stack.closed && !continues)
+    return partsOf(op, numerals, values, below, read, claim);
   return answered(op, numerals, value, result, read, claim, asked, known, marks);
 }
 
@@ -130,27 +152,36 @@ function answered(
   const ones = onesOf(numerals);
   const bottom = result.row;
   if (whole !== undefined && more === undefined) {
-    const said = valueOf(whole);
-    const makes = { value: negative ? said.neg() : said, text: (negative ? "−" : "") + whole.mended, row: bottom };
+    const said = worthOf(whole);
+    const makes = {
+      value: negative ? said.neg() : said,
+      text: (negative ? "−" : "") + whole.mended,
+      row: bottom,
+    };
     // The larger number on top, and the sign of what was asked before the answer.
-    const asAsked = negative && asked.value !== undefined && isSame(makes.value, valueFrom(asked.value)) && isSame(said, value.abs());
-    if (isSame(makes.value, value) || asAsked)
-      return claimOf("column", read, { ...claim, bottom, makes });
+    const asAsked =
+      negative &&
+      asked.value !== undefined &&
+      isSame(makes.value, valueFrom(asked.value)) &&
+      isSame(said, value.abs());
+    if (isSame(makes.value, value) || asAsked) return claimOf("column", read, { ...claim, bottom, makes });
     if (value.s < 0n && isSame(said, value.abs()))
       return claimOf("column", read, { ...claim, bottom, makes, fault: orderFault(numerals) });
   }
   const off = misplaced(numerals, known);
   if (off.fault !== undefined) return claimOf("column", read, { ...claim, bottom, ...off });
-  if (value.s < 0n && !negative) return claimOf("column", read, { ...claim, bottom, fault: orderFault(numerals) });
+  if (value.s < 0n && !negative)
+    return claimOf("column", read, { ...claim, bottom, fault: orderFault(numerals) });
   const size = value.abs();
   const found = placed(result.numerals, size, ones);
   const makes = whole && {
-    value: valueOf(whole),
+    value: worthOf(whole),
     text: whole.mended,
     row: bottom,
   };
   if (found.fault !== undefined) {
-    const fault = (op === "subtract" ? exchangeFault(numerals, found.fault, marks) : undefined) ?? found.fault;
+    const fault =
+      (op === "subtract" ? exchangeFault(numerals, found.fault, marks) : undefined) ?? found.fault;
     return claimOf("column", read, {
       ...claim,
       bottom,
@@ -193,24 +224,35 @@ function partsOf(
   read: readonly Numeral[],
   claim: Begun,
 ): Claim {
-  const places = new Set(numerals.flatMap((numeral) => numeral.digits.map(({ col }) => onesLine(numeral) - 1 - col)));
+  const places = new Set(
+    numerals.flatMap((numeral) => numeral.digits.map(({ col }) => onesLine(numeral) - 1 - col)),
+  );
   const sums = [...places].map((place) =>
     values
       .map((value) => partAt(value, place))
-      .reduce((total, part, index) => (op === "add" || index === 0 ? total.add(part) : total.sub(part)), new Exact(0)),
+      .reduce(
+        (total, part, index) => (op === "add" || index === 0 ? total.add(part) : total.sub(part)),
+        new Exact(0),
+      ),
   );
   const ones = onesOf(numerals);
   const inPlace = (part: Numeral): Exact =>
-    part.point === undefined && part.to < ones ? valueOf(part).mul(10n ** BigInt(Math.round(ones - part.to))) : valueOf(part);
+    part.point === undefined && part.to < ones
+      ? worthOf(part).mul(10n ** BigInt(Math.round(ones - part.to)))
+      : worthOf(part);
   for (const row of below)
     for (const part of row.numerals)
-      if (!sums.some((sum) => isSame(sum.abs(), inPlace(part)) || isSame(sum.abs(), valueOf(part))))
+      if (!sums.some((sum) => isSame(sum.abs(), inPlace(part)) || isSame(sum.abs(), worthOf(part))))
         return claimOf("column", read, {
           ...claim,
           bottom: row.row,
           fault: { kind: "digit", at: { col: part.digits[0]?.col ?? 0, row: row.row }, written: part.mended },
         });
-  return claimOf("column", read, { ...claim, bottom: below.at(-1)?.row ?? claim.bottom, parts: below.flatMap((row) => row.numerals.map(inPlace)) });
+  return claimOf("column", read, {
+    ...claim,
+    bottom: below.at(-1)?.row ?? claim.bottom,
+    parts: below.flatMap((row) => row.numerals.map(inPlace)),
+  });
 }
 
 /** What the digit of a value at a place is worth. */
@@ -222,14 +264,18 @@ function partAt({ n, d }: Exact, place: number): Exact {
 
 /** The number that does not stand in its columns with the others; none where all do, or where one is not finished yet. */
 function misplaced(numerals: readonly Numeral[], known: Known): { readonly fault?: Fault } {
-  const counting = numerals.filter((numeral) => valueOf(numeral).n !== 0n);
-  if (!counting.every((numeral) => known.has(valueOf(numeral)) || known.has(exactly(numeral.text)))) return {};
+  const counting = numerals.filter((numeral) => worthOf(numeral).n !== 0n);
+  if (!counting.every((numeral) => known.has(worthOf(numeral)) || known.has(exactly(numeral.text))))
+    return {};
   const ones = onesOf(numerals);
   // A number whose zeros at the end are left out stands where it should.
   const lines = counting.map((numeral) =>
-    isSame(valueIn(numeral, false, known, ones), valueOf(numeral)) || numeral.mended !== numeral.text ? onesLine(numeral) : ones,
+    isSame(valueIn(numeral, false, known, ones), worthOf(numeral)) || numeral.mended !== numeral.text
+      ? onesLine(numeral)
+      : ones,
   );
-  const usual = lines.find((line) => lines.filter((one) => one === line).length * 2 > lines.length) ?? lines[0];
+  const usual =
+    lines.find((line) => lines.filter((one) => one === line).length * 2 > lines.length) ?? lines[0];
   const off = counting.find((_, index) => lines[index] !== usual);
   const last = off?.digits.at(-1);
   if (off === undefined || last === undefined) return {};
@@ -244,21 +290,36 @@ function misplaced(numerals: readonly Numeral[], known: Known): { readonly fault
 }
 
 /** A wrong small number in the minuend that the wrong digit below it comes from. */
-function exchangeFault([top, bottom]: readonly Numeral[], wrong: Fault, { smalls, strikes }: Sorted): Fault | undefined {
+function exchangeFault(
+  [top, bottom]: readonly Numeral[],
+  wrong: Fault,
+  { smalls, strikes }: Sorted,
+): Fault | undefined {
   const { col } = wrong.at;
   const digit = top?.digits.find((one) => one.col === col);
   const taken = Number(bottom?.digits.find((one) => one.col === col)?.text ?? "0");
   if (top === undefined || digit === undefined) return undefined;
-  const struck = strikes.some((strike) => strike.col === col && strike.row === digit.row && strike.target === "square");
+  const struck = strikes.some(
+    (strike) => strike.col === col && strike.row === digit.row && strike.target === "square",
+  );
   if (!struck || !digit.became || Number(digit.became) - taken !== Number(wrong.written)) return undefined;
   // Only where the exchange as a whole is not worth what stood there before.
   const after = top.digits.reduce((sum, one) => {
     const ten = smalls.some(
-      (small) => small.col === one.col && small.row === one.row && one.became === undefined && /^10?$/.test(small.text),
+      (small) =>
+        small.col === one.col &&
+        small.row === one.row &&
+        one.became === undefined &&
+        /^10?$/.test(small.text),
     );
     return sum * 10n + BigInt(one.became || one.text) + (ten ? 10n : 0n);
   }, 0n);
   return after === wholeOf({ ...top, mended: top.text })
     ? undefined
-    : { kind: "exchange", at: { col, row: digit.row }, written: digit.became, ...(wrong.place === undefined ? {} : { place: wrong.place }) };
+    : {
+        kind: "exchange",
+        at: { col, row: digit.row },
+        written: digit.became,
+        ...(wrong.place === undefined ? {} : { place: wrong.place }),
+      };
 }

@@ -1,7 +1,7 @@
 import Exact from "fraction.js";
 import { type Asked, valueFrom } from "../asked";
 import type { Sorted } from "../reading/glyphs";
-import { type Numeral, valueOf, wholeOf } from "../reading/pieces";
+import { type Numeral, wholeOf, worthOf } from "../reading/pieces";
 import type { StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault, type Made } from "./claim";
 import { decimalText, digitFault } from "./lineClaims";
@@ -23,28 +23,53 @@ const near = (one: number, other: number): boolean => Math.abs(one - other) <= 1
 
 /** Finds the division on the paper: a dividend with its divisor beside an upright or a sign of division. */
 function setOut(rows: readonly StackRow[], marks: Sorted, asked: Asked): SetOut | undefined {
-  const [a, b] = asked.numbers.map(valueFrom);
+  const [a, b] = asked.op === "divide" ? asked.numbers.map(valueFrom) : [];
   for (const { row, numerals, words } of rows) {
     const sign = words.find(({ text }) => text === "÷" || text === ":" || text === ")" || text === "|");
     const upright = marks.uprights.find(
-      (one) => one.row <= row && row < Math.max(one.to, one.row + 1) && numerals.some(({ from, to }) => near(from, one.line) || near(to, one.line)),
+      (one) =>
+        one.row <= row &&
+        row < Math.max(one.to, one.row + 1) &&
+        numerals.some(({ from, to }) => near(from, one.line) || near(to, one.line)),
     );
+    if (upright === undefined && asked.op !== "divide") continue;
     const line = upright?.line ?? sign?.from;
     if (line === undefined) continue;
     const brackets = words.some(({ text }) => text === "(" || text === ")");
-    if (upright === undefined && (brackets || words.some(({ text, from }) => text === "−" && from < (numerals[0]?.from ?? 0)))) continue;
+    if (
+      upright === undefined &&
+      (brackets || words.some(({ text, from }) => text === "−" && from < (numerals[0]?.from ?? 0)))
+    )
+      continue;
     const before = numerals.filter(({ to }) => to <= line + 0.01).at(-1);
     const after = numerals.find(({ from }) => from >= line - 0.01);
     if (before === undefined || after === undefined) continue;
     const divides = sign?.text === "÷" || sign?.text === ":";
     const asks = (one: Numeral, other: Numeral): boolean =>
-      valueOf(other).n !== 0n && a !== undefined && b !== undefined && b.n !== 0n && valueOf(one).div(valueOf(other)).equals(a.div(b));
-    const ruledRight = upright !== undefined && marks.rules.some((rule) => rule.row === row + 1 && rule.from >= line - 0.01);
+      worthOf(other).n !== 0n &&
+      a !== undefined &&
+      b !== undefined &&
+      b.n !== 0n &&
+      worthOf(one).div(worthOf(other)).equals(a.div(b));
+    const ruledRight =
+      upright !== undefined && marks.rules.some((rule) => rule.row === row + 1 && rule.from >= line - 0.01);
     // Which of the two is divided is told by what was asked, else by where the quotient has its room.
-    const divided = asks(after, before) ? after : asks(before, after) || divides || ruledRight ? before : after;
+    const divided = asks(after, before)
+      ? after
+      : asks(before, after) || divides || ruledRight
+        ? before
+        : after;
     const [dividend, divisor] = divided === before ? [before, after] : [after, before];
     const onRight = divided === before && ruledRight;
-    return placedOut(rows, marks, row, dividend, divisor, upright !== undefined && !divides && !onRight, onRight);
+    return placedOut(
+      rows,
+      marks,
+      row,
+      dividend,
+      divisor,
+      upright !== undefined && !divides && !onRight,
+      onRight,
+    );
   }
   return undefined;
 }
@@ -61,20 +86,30 @@ function placedOut(
   const at = (wanted: number): StackRow | undefined => rows.find((one) => one.row === wanted);
   const here = at(row);
   const equals = here?.words.find(({ text, from }) => text === "=" && from >= dividend.to - 0.01);
-  const afterEquals = equals === undefined ? [] : (here?.numerals.filter(({ from }) => from > equals.from) ?? []);
+  const afterEquals =
+    equals === undefined ? [] : (here?.numerals.filter(({ from }) => from > equals.from) ?? []);
   const isOver = ({ from, to }: Numeral): boolean => from < dividend.to + 6 && to > dividend.from - 1;
   const above = bracketed ? together(at(row - 1)?.numerals.filter(isOver) ?? []) : [];
-  const ruled = marks.rules.some((rule) => rule.row === row + 1 && rule.from <= dividend.from + 0.01 && rule.to >= dividend.to - 0.01);
+  const ruled = marks.rules.some(
+    (rule) => rule.row === row + 1 && rule.from <= dividend.from + 0.01 && rule.to >= dividend.to - 0.01,
+  );
   const beneath = onRight
     ? (at(row + 1)?.numerals.filter(({ from }) => from >= dividend.to) ?? [])
     : bracketed && above.length === 0 && ruled
       ? (at(row + 1)?.numerals ?? [])
       : [];
   const quotient = above.length > 0 ? above : afterEquals.length > 0 ? afterEquals.slice(0, 1) : beneath;
-  const all = rows.flatMap((one) => (one.row > row ? one.numerals : [])).filter((one) => !quotient.includes(one));
-  const wall = marks.uprights.find(({ line, row: top, to }) => line >= dividend.to - 0.01 && top <= row + 1 && to > row);
+  const all = rows
+    .flatMap((one) => (one.row > row ? one.numerals : []))
+    .filter((one) => !quotient.includes(one));
+  const wall = marks.uprights.find(
+    ({ line, row: top, to }) => line >= dividend.to - 0.01 && top <= row + 1 && to > row,
+  );
   const right = wall?.line ?? dividend.to + 8;
-  const chain = upTo(all.filter(({ from, to }) => to > dividend.from - 1 && from < right && from < dividend.to + 6), row);
+  const chain = upTo(
+    all.filter(({ from, to }) => to > dividend.from - 1 && from < right && from < dividend.to + 6),
+    row,
+  );
   return {
     dividend,
     divisor,
@@ -82,7 +117,13 @@ function placedOut(
     over: above.length > 0 || (beneath.length > 0 && !onRight),
     rest: afterEquals[1],
     chain,
-    beside: all.filter((one) => wall !== undefined && one.from >= wall.line - 0.01),
+    beside: all.filter(
+      (one) =>
+        wall !== undefined &&
+        one.from >= wall.line - 0.01 &&
+        one.row <= (chain.at(-1)?.row ?? row) &&
+        !onRight,
+    ),
   };
 }
 
@@ -109,24 +150,38 @@ function upTo(numerals: readonly Numeral[], from: number): readonly Numeral[] {
 }
 
 /** What a written division states: the digits of its quotient, each product, each remainder. None where none is set out. */
-export function divisionClaim(rows: readonly StackRow[], marks: Sorted, asked: Asked): Claim | undefined {
+export function divisionClaim(
+  rows: readonly StackRow[],
+  marks: Sorted,
+  asked: Asked,
+  writingIn: number | undefined,
+): Claim | undefined {
   const set = setOut(rows, marks, asked);
-  if (set === undefined || asked.op !== "divide") return undefined;
-  const { dividend, divisor, quotient, chain } = set;
-  const divisorValue = valueOf(divisor);
+  if (set === undefined) return undefined;
+  const { dividend, divisor, quotient } = set;
+  const { chain } = set;
+  const writing = chain.at(-1)?.row === writingIn;
+  const divisorValue = worthOf(divisor);
   const read = [dividend, divisor, ...quotient, ...chain, ...set.beside, ...(set.rest ? [set.rest] : [])];
   const claim = {
-    uses: [valueOf(dividend), divisorValue],
+    uses: [worthOf(dividend), divisorValue],
     top: Math.min(...read.map(({ row }) => row)),
     bottom: Math.max(...read.map(({ row }) => row)),
   };
-  if (isPowerOfTen(divisorValue)) return undefined;
+  if (isPowerOfTen(divisorValue) && (chain.length < 2 || (chain.length === 2 && set.quotient.length === 0)))
+    return undefined;
   if (divisorValue.n === 0n) return claimOf("division", read, { ...claim, state: "unread" });
-  const value = valueOf(dividend).div(divisorValue);
+  const value = worthOf(dividend).div(divisorValue);
   const ruled = marks.rules.some(({ row }) => chain.some((one, nth) => nth > 0 && one.row === row));
   // Rules between the rows are drawn under products; the other reading is taken only where it says much more.
-  const [usual, other] = [chainOf(set, ruled), chainOf(set, !ruled)];
-  const worked = set.beside.length > 0 ? chunked(set) : usual.held === 0 && other.held >= 2 ? other : usual;
+  const [usual, other] = [chainOf(set, ruled, writing), chainOf(set, !ruled, writing)];
+  const worked =
+    set.beside.length > 0
+      ? chunked(set, writing)
+      : (usual.held === 0 && other.held >= 2) ||
+          (chain.length === 1 && usual.fault !== undefined && other.fault === undefined)
+        ? other
+        : usual;
   const inChain = worked.fault;
   const inQuotient = quotientFault(set, value);
   const [only, more] = quotient;
@@ -137,14 +192,20 @@ export function divisionClaim(rows: readonly StackRow[], marks: Sorted, asked: A
     only === undefined || more !== undefined
       ? chunksOf(set, worked.taken)
       : {
-          value: valueOf(only),
-          text: asked.withRest && rest !== undefined && wholeOf(rest) > 0n ? `${text} r ${rest.mended}` : text,
-          row: claim.bottom,
-          ...(asked.withRest && rest !== undefined ? { rest: valueOf(rest) } : {}),
+          value: worthOf(only),
+          text:
+            asked.withRest && rest !== undefined && wholeOf(rest) > 0n ? `${text} r ${rest.mended}` : text,
+          row: only.row,
+          ...(asked.withRest && rest !== undefined ? { rest: worthOf(rest) } : {}),
         };
   const fault = firstOf(inQuotient, inChain, worked.faultAt);
   if (fault !== undefined)
-    return claimOf("division", read, { ...claim, fault, makes, follows: inQuotient !== undefined && inChain === undefined });
+    return claimOf("division", read, {
+      ...claim,
+      fault,
+      makes,
+      follows: inQuotient !== undefined && inChain === undefined,
+    });
   const done = makes !== undefined && isDone(makes.value, makes.rest, value, divisorValue, asked);
   return claimOf("division", read, { ...claim, makes, state: done ? "right" : "unfinished" });
 }
@@ -159,17 +220,23 @@ function isDone(is: Exact, rest: Exact | undefined, value: Exact, divisor: Exact
 function chunksOf({ beside }: SetOut, taken: bigint | undefined): Made | undefined {
   const last = beside.at(-1);
   if (last === undefined || taken === undefined) return undefined;
-  return valueOf(last).equals(new Exact(taken)) ? { value: valueOf(last), text: last.mended, row: last.row } : undefined;
+  return worthOf(last).equals(new Exact(taken))
+    ? { value: worthOf(last), text: last.mended, row: last.row }
+    : undefined;
 }
 
 const firstOf = (
   quotient: (Fault & { readonly nth: number }) | undefined,
   chain: Fault | undefined,
   nth: number | undefined,
-): Fault | undefined => (quotient === undefined ? chain : chain === undefined || quotient.nth <= (nth ?? 0) ? quotient : chain);
+): Fault | undefined =>
+  quotient === undefined ? chain : chain === undefined || quotient.nth <= (nth ?? 0) ? quotient : chain;
 
 /** The first digit of a quotient that differs from the true one, by its place over the dividend or by its order. */
-function quotientFault({ quotient, dividend, divisor, over }: SetOut, value: Exact): (Fault & { readonly nth: number }) | undefined {
+function quotientFault(
+  { quotient, dividend, divisor, over }: SetOut,
+  value: Exact,
+): (Fault & { readonly nth: number }) | undefined {
   const digits = quotient.flatMap((numeral) => numeral.digits);
   if (digits.length === 0) return undefined;
   const ought = longText(value);
@@ -201,7 +268,10 @@ function quotientFault({ quotient, dividend, divisor, over }: SetOut, value: Exa
     }
   }
   const should = ought.replace(".", "").replace(/^0+(?=.)/, "");
-  const is = digits.map(({ text, became }) => became || text).join("").replace(/^0+(?=.)/, "");
+  const is = digits
+    .map(({ text, became }) => became || text)
+    .join("")
+    .replace(/^0+(?=.)/, "");
   const skipped = digits.length - is.length;
   for (let nth = 0; nth < is.length; nth++) {
     const sign = digits[nth + skipped];
@@ -213,7 +283,8 @@ function quotientFault({ quotient, dividend, divisor, over }: SetOut, value: Exa
   const only = quotient[0];
   if (point !== undefined && only !== undefined && quotient.length === 1) {
     const before = only.mended.split(".")[0]?.replace(/^0+(?=.)/, "") ?? "";
-    if (before !== whole) return { kind: "point", at: { col: point, row: only.row }, written: ".", nth: is.length };
+    if (before !== whole)
+      return { kind: "point", at: { col: point, row: only.row }, written: ".", nth: is.length };
   }
   return undefined;
 }
@@ -245,9 +316,15 @@ interface Worked {
 }
 
 /** Works the rows under a dividend as they stand: products and what they leave, or only what is left. */
-function chainOf({ dividend, divisor, chain, beside, quotient }: SetOut, products: boolean): Worked {
+function chainOf(
+  { dividend, divisor, chain, beside, quotient }: SetOut,
+  products: boolean,
+  writing: boolean,
+): Worked {
   const by = wholeOf(divisor);
-  const written = quotient.flatMap(({ digits }) => digits.map((digit) => BigInt(digit.became || digit.text))).filter((digit) => digit > 0n);
+  const written = quotient
+    .flatMap(({ digits }) => digits.map((digit) => BigInt(digit.became || digit.text)))
+    .filter((digit) => digit > 0n);
   const edge = Math.max(dividend.to, ...chain.map(({ to }) => to));
   const zeros = tenTo(edge - dividend.to);
   let left = wholeOf(dividend) * zeros;
@@ -256,6 +333,12 @@ function chainOf({ dividend, divisor, chain, beside, quotient }: SetOut, product
   let ended = false;
   const none = (fault: Fault): Worked => ({ fault, faultAt: round, held, taken: undefined, ended: false });
   const prefix = (line: number): bigint => left / tenTo(edge - line);
+  /** What may stand in a row that is not done yet: what is left, with more or fewer digits brought down. */
+  const leftNow = ({ to }: Numeral): readonly bigint[] =>
+    Array.from(
+      { length: writing ? Math.round(edge - to) + 1 : 1 },
+      (_, more) => prefix(to + more) % tenTo(String(by).length + 2),
+    );
   for (let index = 0; index < chain.length; ) {
     const row = chain[index];
     if (row === undefined) break;
@@ -266,15 +349,25 @@ function chainOf({ dividend, divisor, chain, beside, quotient }: SetOut, product
       const often = is / by;
       const side = beside.find((one) => one.row === row.row);
       if (is % by !== 0n || is > there) {
-        const partial = String((there / by) * by).endsWith(row.mended) && index === chain.length - 1;
+        const begun = writing && multiplesOf(by).some((one) => isPart(row, one, true));
+        const partial = index === chain.length - 1 && (begun || isPart(row, (there / by) * by, writing));
         if (partial) return { fault: undefined, faultAt: round, held, taken: undefined, ended };
-        return none(is % by !== 0n ? numberOff(row, (there / by) * by) : { ...digitWrong(firstDigit(row), 0), kind: "tooLarge" });
+        return none(
+          is % by !== 0n
+            ? numberOff(row, (there / by) * by)
+            : { ...digitWrong(firstDigit(row), 0), kind: "tooLarge" },
+        );
       }
       if (side !== undefined && wholeOf(side) * by !== is * tenTo(dividend.to - row.to))
         return none(numberOff(row, wholeOf(side) * by));
       // A product belongs to the digit of the quotient that it was made with.
       const digit = written[nonzero];
-      if (beside.length === 0 && digit !== undefined && is !== digit * by && is !== 0n) return none(numberOff(row, digit * by));
+      if (beside.length === 0 && digit !== undefined && is !== digit * by && is !== 0n) {
+        const partial = index === chain.length - 1 && isPart(row, digit * by, writing);
+        return partial
+          ? { fault: undefined, faultAt: round, held, taken: undefined, ended }
+          : none(numberOff(row, digit * by));
+      }
       if (is !== 0n) nonzero += 1;
       held += 1;
       taken += often * tenTo(dividend.to - row.to);
@@ -286,7 +379,8 @@ function chainOf({ dividend, divisor, chain, beside, quotient }: SetOut, product
       if (next.to < row.to && !(index === chain.length - 1)) return none(numberOff(next, ought));
       if (wholeOf(next) !== ought) {
         // Written from the right, what is left is not done yet.
-        if (index === chain.length - 1 && endsIn(next, ought)) return { fault: undefined, faultAt: round, held, taken: undefined, ended };
+        if (index === chain.length - 1 && leftNow(next).some((one) => isPart(next, one, writing)))
+          return { fault: undefined, faultAt: round, held, taken: undefined, ended };
         return none(leftOff(next, row, left, edge));
       }
       held += 1;
@@ -298,7 +392,7 @@ function chainOf({ dividend, divisor, chain, beside, quotient }: SetOut, product
         return none({ ...digitWrong(firstDigit(next), 0), kind: "tooSmall" });
       index += 1;
     } else {
-      const ought = prefix(row.to) ;
+      const ought = prefix(row.to);
       const digitsLeft = edge - row.to;
       // What is left of the number up to here, with the next digit beside it.
       const before = left / tenTo(digitsLeft + 1);
@@ -307,6 +401,11 @@ function chainOf({ dividend, divisor, chain, beside, quotient }: SetOut, product
       const bareRest = ought % by;
       const is = wholeOf(row);
       if (is === rest || is === bareRest) held += 1;
+      else if (
+        index === chain.length - 1 &&
+        [rest, bareRest, ...(writing ? leftNow(row) : [])].some((one) => isPart(row, one, writing))
+      )
+        return { fault: undefined, faultAt: round, held, taken: undefined, ended };
       else return none(numberOff(row, is < by ? bareRest : rest));
       round += 1;
       ended = row.to === edge && is === bareRest;
@@ -317,37 +416,52 @@ function chainOf({ dividend, divisor, chain, beside, quotient }: SetOut, product
 }
 
 /** Chunks taken away by their values, each as often as stands beside it. */
-function chunked({ dividend, divisor, chain, beside }: SetOut): Worked {
-  const by = valueOf(divisor);
-  let left = valueOf(dividend);
+function chunked({ dividend, divisor, chain, beside }: SetOut, writing: boolean): Worked {
+  const by = worthOf(divisor);
+  let left = worthOf(dividend);
   let taken = new Exact(0);
   let held = 0;
-  const ended = (fault: Fault | undefined): Worked => ({ fault, faultAt: held, held, taken: taken.d === 1n ? taken.n : undefined, ended: false });
+  const ended = (fault: Fault | undefined): Worked => ({
+    fault,
+    faultAt: held,
+    held,
+    taken: taken.d === 1n ? taken.n : undefined,
+    ended: false,
+  });
   for (let index = 0; index < chain.length; index += 2) {
     const [row, next] = [chain[index], chain[index + 1]];
     if (row === undefined) break;
     const side = beside.find((one) => one.row === row.row);
-    const often = side === undefined ? valueOf(row).div(by) : valueOf(side);
-    if (!valueOf(row).equals(often.mul(by))) return ended(valueOff(row, often.mul(by)));
-    left = left.sub(valueOf(row));
+    const often = side === undefined ? worthOf(row).div(by) : worthOf(side);
+    if (!worthOf(row).equals(often.mul(by))) return ended(valueOff(row, often.mul(by)));
+    left = left.sub(worthOf(row));
     taken = taken.add(often);
     held += 1;
     if (next === undefined) break;
-    if (!valueOf(next).equals(left)) return ended(index + 2 >= chain.length && endsIn(next, left.n) ? undefined : valueOff(next, left));
+    if (!worthOf(next).equals(left))
+      return ended(
+        index + 2 >= chain.length && isPart(next, left.n, writing) ? undefined : valueOff(next, left),
+      );
     held += 1;
   }
   return ended(undefined);
 }
 
 /** The first digit from the right of a number that differs from a value. */
-const valueOff = (row: Numeral, ought: Exact): Fault => digitFault(row, ought) ?? digitWrong(firstDigit(row), 0);
+const valueOff = (row: Numeral, ought: Exact): Fault =>
+  digitFault(row, ought) ?? digitWrong(firstDigit(row), 0);
 
 const firstDigit = (row: Numeral) => row.digits[0] ?? { col: row.from, row: row.row, text: row.mended };
 
-/** Whether a row holds the last digits of a number that is still being written. */
-const endsIn = (row: Numeral, ought: bigint): boolean => {
+const multiplesOf = (by: bigint): readonly bigint[] =>
+  Array.from({ length: 9 }, (_, nth) => BigInt(nth + 1) * by);
+
+/** Whether a row holds the last digits of a number, or any of them while it is being written, from whichever end. */
+const isPart = (row: Numeral, ought: bigint, writing: boolean): boolean => {
   const wanted = String(ought);
-  return wanted.length > row.mended.length && wanted.endsWith(row.mended);
+  return (
+    wanted.length > row.mended.length && (writing ? wanted.includes(row.mended) : wanted.endsWith(row.mended))
+  );
 };
 
 /** The first digit of what is left that differs: first of what was taken away, then of what was brought down. */

@@ -2,7 +2,7 @@ import Exact from "fraction.js";
 import type { Asked } from "../asked";
 import { valueFrom } from "../asked";
 import type { Sign, Sorted } from "../reading/glyphs";
-import { type Numeral, valueOf, wholeOf } from "../reading/pieces";
+import { type Numeral, wholeOf, worthOf } from "../reading/pieces";
 import type { StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
 import { digitWrong } from "./places";
@@ -17,8 +17,13 @@ export function latticeClaim(rows: readonly StackRow[], marks: Sorted): Claim | 
   const [left, right] = [Math.min(...cells.map(({ col }) => col)), Math.max(...cells.map(({ col }) => col))];
   const [top, bottom] = [Math.min(...cells.map(({ row }) => row)), Math.max(...cells.map(({ row }) => row))];
   const digits = rows.flatMap(({ numerals }) => numerals.flatMap((numeral) => numeral.digits));
-  const at = (col: number, row: number): Sign | undefined => digits.find((one) => one.col === col && one.row === row);
-  const read = rows.flatMap(({ numerals }) => numerals.filter(({ row, to, from }) => row >= top - 1 && row <= bottom + 1 && to >= left - 2 && from <= right + 2));
+  const at = (col: number, row: number): Sign | undefined =>
+    digits.find((one) => one.col === col && one.row === row);
+  const read = rows.flatMap(({ numerals }) =>
+    numerals.filter(
+      ({ row, to, from }) => row >= top - 1 && row <= bottom + 1 && to >= left - 2 && from <= right + 2,
+    ),
+  );
   const cols = Array.from({ length: right - left + 1 }, (_, nth) => left + nth);
   const lines = Array.from({ length: bottom - top + 1 }, (_, nth) => top + nth);
   const over = cols.map((col) => digitOf(at(col, top - 1)));
@@ -35,7 +40,8 @@ export function latticeClaim(rows: readonly StackRow[], marks: Sorted): Claim | 
       const [tens, ones] = [small(col, row, "tens"), small(col, row, "ones")];
       if (a === undefined || b === undefined || ones === undefined) {
         // A square with one digit in its first half holds ones, if that is all there is to hold.
-        const only = tens !== undefined && a !== undefined && b !== undefined && a * b < 10 && Number(tens) === a * b;
+        const only =
+          tens !== undefined && a !== undefined && b !== undefined && a * b < 10 && Number(tens) === a * b;
         if (!only) unfinished = true;
         if (only) whole += BigInt(a * b) * 10n ** BigInt(right - col + bottom - row);
         continue;
@@ -53,27 +59,49 @@ export function latticeClaim(rows: readonly StackRow[], marks: Sorted): Claim | 
     ...cols.map((col) => ({ sign: at(col, bottom + 1), at: { col, row: bottom + 1 } })),
   ];
   const wanted = String(whole).padStart(reading.length, "0");
-  const factors = [factorOf(marks, cols.map((col) => at(col, top - 1))), factorOf(marks, lines.map((row) => at(right + 1, row)))];
+  const factors = [
+    factorOf(
+      marks,
+      cols.map((col) => at(col, top - 1)),
+    ),
+    factorOf(
+      marks,
+      lines.map((row) => at(right + 1, row)),
+    ),
+  ];
   if (fault !== undefined || !unfinished) {
-    const off = reading.map((one, nth) => ({ ...one, ought: wanted[nth] ?? "0" })).reverse().find(
-      ({ sign, ought }) => sign !== undefined && (sign.became || sign.text) !== ought,
-    );
+    const off = reading
+      .map((one, nth) => ({ ...one, ought: wanted[nth] ?? "0" }))
+      .reverse()
+      .find(({ sign, ought }) => sign !== undefined && (sign.became || sign.text) !== ought);
     if (fault !== undefined)
-      return claimOf("grid", read, { ...claim, fault, follows: off === undefined && reading.some(({ sign }) => sign !== undefined) });
+      return claimOf("grid", read, {
+        ...claim,
+        fault,
+        follows: off === undefined && reading.some(({ sign }) => sign !== undefined),
+      });
     if (off?.sign !== undefined) return claimOf("grid", read, { ...claim, fault: digitWrong(off.sign, 0) });
   }
   const uses = factors.flatMap((one) => (one === undefined ? [] : [one.value]));
   const written = reading.map(({ sign }) => sign?.became ?? sign?.text);
   const first = written.findIndex((one) => one !== undefined && one !== "0");
   // Zeros in front need not be written.
-  const isRead = written.every((one, nth) => one !== undefined || (wanted.slice(0, nth + 1).match(/^0+$/) ?? []).length > 0);
-  if (unfinished || !isRead || first < 0) return claimOf("grid", read, { ...claim, uses, state: "unfinished" });
+  const isRead = written.every(
+    (one, nth) => one !== undefined || (wanted.slice(0, nth + 1).match(/^0+$/) ?? []).length > 0,
+  );
+  if (unfinished || !isRead || first < 0)
+    return claimOf("grid", read, { ...claim, uses, state: "unfinished" });
   const places = factors.reduce((sum, one) => sum + (one?.places ?? 0), 0);
   const value = new Exact(whole, 10n ** BigInt(places));
-  return claimOf("grid", read, { ...claim, uses, makes: { value, text: pointedText(String(whole), places), row: bottom + 1 } });
+  return claimOf("grid", read, {
+    ...claim,
+    uses,
+    makes: { value, text: pointedText(String(whole), places), row: bottom + 1 },
+  });
 }
 
-const digitOf = (sign: Sign | undefined): number | undefined => (sign === undefined ? undefined : Number(sign.became || sign.text));
+const digitOf = (sign: Sign | undefined): number | undefined =>
+  sign === undefined ? undefined : Number(sign.became || sign.text);
 
 const pointedText = (digits: string, places: number): string => {
   if (places === 0) return digits;
@@ -82,13 +110,19 @@ const pointedText = (digits: string, places: number): string => {
 };
 
 /** A factor along a lattice, with its point if it has one between its digits. */
-function factorOf({ points }: Sorted, signs: readonly (Sign | undefined)[]): { readonly value: Exact; readonly places: number } | undefined {
+function factorOf(
+  { points }: Sorted,
+  signs: readonly (Sign | undefined)[],
+): { readonly value: Exact; readonly places: number } | undefined {
   if (signs.some((sign) => sign === undefined)) return undefined;
   const digits = signs.flatMap((sign) => sign ?? []);
   const text = digits.map(({ text: one }) => one).join("");
   const [first, last] = [digits[0], digits.at(-1)];
   if (first === undefined || last === undefined) return undefined;
-  const point = first.row === last.row ? points.find((one) => one.row === first.row && one.line > first.col && one.line <= last.col) : undefined;
+  const point =
+    first.row === last.row
+      ? points.find((one) => one.row === first.row && one.line > first.col && one.line <= last.col)
+      : undefined;
   const places = point === undefined ? 0 : last.col + 1 - point.line;
   return { value: new Exact(BigInt(text), 10n ** BigInt(places)), places };
 }
@@ -100,8 +134,10 @@ function factorOf({ points }: Sorted, signs: readonly (Sign | undefined)[]): { r
 export function areaClaim(rows: readonly StackRow[], marks: Sorted, asked: Asked): Claim | undefined {
   if (asked.op !== "multiply" || marks.diagonals.length > 0) return undefined;
   const factors = asked.numbers.map(valueFrom);
-  const isFactor = (sum: Exact, but?: Exact): boolean => factors.some((one) => one.equals(sum) && !(but?.equals(one) ?? false));
-  const total = (numerals: readonly Numeral[]): Exact => numerals.map(valueOf).reduce((sum, one) => sum.add(one), new Exact(0));
+  const isFactor = (sum: Exact, but?: Exact): boolean =>
+    factors.some((one) => one.equals(sum) && !(but?.equals(one) ?? false));
+  const total = (numerals: readonly Numeral[]): Exact =>
+    numerals.map(worthOf).reduce((sum, one) => sum.add(one), new Exact(0));
   for (const [nth, head] of rows.entries()) {
     const along = head.numerals;
     if (along.length < 1 || !isFactor(total(along))) continue;
@@ -111,7 +147,12 @@ export function areaClaim(rows: readonly StackRow[], marks: Sorted, asked: Asked
       const sides = lower.slice(0, deep).map(({ numerals }) => numerals[0]);
       if (sides.some((one) => one === undefined || one.to > leftmost + 0.01)) break;
       const down = sides.flatMap((one) => one ?? []);
-      const both = isFactor(total(down)) && factors.some((one) => one.equals(total(along))) && total(along).mul(total(down)).equals(factors.reduce((all, one) => all.mul(one), new Exact(1)));
+      const both =
+        isFactor(total(down)) &&
+        factors.some((one) => one.equals(total(along))) &&
+        total(along)
+          .mul(total(down))
+          .equals(factors.reduce((all, one) => all.mul(one), new Exact(1)));
       if (!both || (along.length === 1 && down.length === 1)) continue;
       return fields(along, down, lower.slice(0, deep));
     }
@@ -120,29 +161,44 @@ export function areaClaim(rows: readonly StackRow[], marks: Sorted, asked: Asked
 }
 
 function fields(along: readonly Numeral[], down: readonly Numeral[], rows: readonly StackRow[]): Claim {
-  const cells = rows.flatMap((row, nth) => row.numerals.slice(1).map((numeral) => ({ numeral, side: down[nth] })));
+  const cells = rows.flatMap((row, nth) =>
+    row.numerals.slice(1).map((numeral) => ({ numeral, side: down[nth] })),
+  );
   const read = [...along, ...down, ...cells.map(({ numeral }) => numeral)];
-  const sum = (numerals: readonly Numeral[]): Exact => numerals.reduce((all, one) => all.add(valueOf(one)), new Exact(0));
+  const sum = (numerals: readonly Numeral[]): Exact =>
+    numerals.reduce((all, one) => all.add(worthOf(one)), new Exact(0));
   const claim = { uses: [sum(along), sum(down)], top: along[0]?.row ?? 0, bottom: down.at(-1)?.row ?? 0 };
   let count = 0;
   for (const { numeral, side } of cells) {
     const middle = (numeral.from + numeral.to) / 2;
-    const head = [...along].sort((a, b) => Math.abs((a.from + a.to) / 2 - middle) - Math.abs((b.from + b.to) / 2 - middle))[0];
+    const head = [...along].sort(
+      (a, b) => Math.abs((a.from + a.to) / 2 - middle) - Math.abs((b.from + b.to) / 2 - middle),
+    )[0];
     if (head === undefined || side === undefined) continue;
-    const ought = valueOf(head).mul(valueOf(side));
-    if (valueOf(numeral).equals(ought)) count += 1;
-    else if (!(String(ought.n).startsWith(numeral.mended) && ought.d === 1n && numeral === cells.at(-1)?.numeral))
-      return claimOf("grid", read, { ...claim, fault: fieldFault(numeral, ought), parts: cells.map((one) => valueOf(one.numeral)) });
+    const ought = worthOf(head).mul(worthOf(side));
+    if (worthOf(numeral).equals(ought)) count += 1;
+    else if (
+      !(String(ought.n).startsWith(numeral.mended) && ought.d === 1n && numeral === cells.at(-1)?.numeral)
+    )
+      return claimOf("grid", read, {
+        ...claim,
+        fault: fieldFault(numeral, ought),
+        parts: cells.map((one) => worthOf(one.numeral)),
+      });
   }
   return claimOf("grid", read, {
     ...claim,
-    parts: cells.map(({ numeral }) => valueOf(numeral)),
+    parts: cells.map(({ numeral }) => worthOf(numeral)),
     state: count === along.length * down.length ? "right" : "unfinished",
   });
 }
 
 function fieldFault(numeral: Numeral, ought: Exact): Fault {
   const should = String(ought.d === 1n ? ought.n : wholeOf(numeral));
-  const off = [...numeral.digits].reverse().find((sign, nth) => (sign.became || sign.text) !== should.at(-1 - nth)) ?? numeral.digits[0];
-  return off === undefined ? { kind: "digit", at: { col: numeral.from, row: numeral.row }, written: numeral.mended } : digitWrong(off, 0);
+  const off =
+    [...numeral.digits].reverse().find((sign, nth) => (sign.became || sign.text) !== should.at(-1 - nth)) ??
+    numeral.digits[0];
+  return off === undefined
+    ? { kind: "digit", at: { col: numeral.from, row: numeral.row }, written: numeral.mended }
+    : digitWrong(off, 0);
 }

@@ -1,7 +1,7 @@
 import Exact from "fraction.js";
 import { type Asked, valueFrom } from "../asked";
 import type { Sorted } from "../reading/glyphs";
-import { valueOf } from "../reading/pieces";
+import { worthOf } from "../reading/pieces";
 import type { StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
 
@@ -19,7 +19,7 @@ function labelsUnder(row: number, rows: readonly StackRow[], { labels }: Sorted)
       numerals.map((numeral): Label => {
         const minus = words.find(({ text, to }) => text === "−" && Math.abs(to - numeral.from) < 0.01);
         const from = minus?.from ?? numeral.from;
-        const value = valueOf(numeral);
+        const value = worthOf(numeral);
         return { line: (from + numeral.to) / 2, value: minus ? value.neg() : value };
       }),
     );
@@ -32,11 +32,16 @@ function labelsUnder(row: number, rows: readonly StackRow[], { labels }: Sorted)
 /** Numbers at whole grid lines: one that stands between two belongs to the one that gives the line an even scale, else to where a jump ends. */
 function atLines(labels: readonly Label[], ends: readonly number[]): readonly Label[] {
   const candidates = ({ line }: Label): readonly number[] =>
-    Number.isInteger(line) ? [line] : [Math.floor(line), Math.ceil(line)].sort((a, b) => Number(ends.includes(b)) - Number(ends.includes(a)));
+    Number.isInteger(line)
+      ? [line]
+      : [Math.floor(line), Math.ceil(line)].sort(
+          (a, b) => Number(ends.includes(b)) - Number(ends.includes(a)),
+        );
   const [one, other] = labels;
   if (one === undefined) return [];
   const lineOf = (label: Label): number => candidates(label)[0] ?? label.line;
-  const pairs = other === undefined ? [] : candidates(one).flatMap((a) => candidates(other).map((b) => [a, b] as const));
+  const pairs =
+    other === undefined ? [] : candidates(one).flatMap((a) => candidates(other).map((b) => [a, b] as const));
   const unevenness = ([a, b]: readonly [number, number]): number => {
     if (other === undefined || a === b) return 3;
     const scale = other.value.sub(one.value).div(new Exact(b - a));
@@ -51,15 +56,30 @@ function atLines(labels: readonly Label[], ends: readonly number[]): readonly La
  * square is, is the learner's own choice, and is told by the numbers under the line. Judged as a whole only once
  * it is done.
  */
-export function jumpClaim(rows: readonly StackRow[], marks: Sorted, asked: Asked, settled: boolean): Claim | undefined {
+export function jumpClaim(
+  rows: readonly StackRow[],
+  marks: Sorted,
+  asked: Asked,
+  settled: boolean,
+): Claim | undefined {
   const { jumps } = marks;
   const [first, ...more] = jumps;
   const end = jumps.at(-1);
   const [start] = asked.numbers;
-  if (first === undefined || end === undefined || start === undefined || asked.value === undefined) return undefined;
-  const claim = { top: first.row - 1, bottom: first.row + 1, left: Math.min(first.from, first.to), uses: asked.numbers.map(valueFrom) };
+  if (first === undefined || end === undefined || start === undefined || asked.value === undefined)
+    return undefined;
+  const claim = {
+    top: first.row - 1,
+    bottom: first.row + 1,
+    left: Math.min(first.from, first.to),
+    uses: asked.numbers.map(valueFrom),
+  };
   const wrong = (jump: typeof first): Claim => {
-    const fault: Fault = { kind: "jump", at: { col: Math.floor(Math.min(jump.from, jump.to)), row: jump.row - 1 }, written: "" };
+    const fault: Fault = {
+      kind: "jump",
+      at: { col: Math.floor(Math.min(jump.from, jump.to)), row: jump.row - 1 },
+      written: "",
+    };
     return claimOf("jumps", [], { ...claim, fault });
   };
   let before = first;
@@ -69,13 +89,18 @@ export function jumpClaim(rows: readonly StackRow[], marks: Sorted, asked: Asked
   }
   const ends = jumps.flatMap((jump) => [jump.from, jump.to]);
   const labels = atLines(labelsUnder(first.row, rows, marks), ends);
-  const at = (line: number): Exact | undefined => labels.filter((one) => Math.abs(one.line - line) <= 0.6).sort((a, b) => Math.abs(a.line - line) - Math.abs(b.line - line))[0]?.value;
+  const at = (line: number): Exact | undefined =>
+    labels
+      .filter((one) => Math.abs(one.line - line) <= 0.6)
+      .sort((a, b) => Math.abs(a.line - line) - Math.abs(b.line - line))[0]?.value;
   const [one, other] = labels;
   const scale =
     one !== undefined && other !== undefined && one.line !== other.line
       ? other.value.sub(one.value).div(new Exact(other.line - one.line))
       : new Exact(1);
-  const from = at(first.from) ?? (one === undefined ? undefined : one.value.add(scale.mul(new Exact(first.from - one.line))));
+  const from =
+    at(first.from) ??
+    (one === undefined ? undefined : one.value.add(scale.mul(new Exact(first.from - one.line))));
   const [a, value] = [valueFrom(start), valueFrom(asked.value)];
   const whole = jumps.reduce((sum, { from: begin, to }) => sum + to - begin, 0);
   const travelled = scale.mul(new Exact(whole));
@@ -88,6 +113,9 @@ export function jumpClaim(rows: readonly StackRow[], marks: Sorted, asked: Asked
   const way = value.sub(from);
   if (from.equals(a) && jumps.length === 1 && way.n !== 0n && travelled.s !== way.s) return wrong(first);
   if (travelled.equals(way))
-    return claimOf("jumps", [], { ...claim, makes: { value, text: value.toString().replace("-", "−"), row: first.row } });
+    return claimOf("jumps", [], {
+      ...claim,
+      makes: { value, text: value.toString().replace("-", "−"), row: first.row },
+    });
   return settled ? wrong(end) : claimOf("jumps", [], { ...claim, state: "unfinished" });
 }

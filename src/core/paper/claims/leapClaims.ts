@@ -1,7 +1,7 @@
 import Exact from "fraction.js";
 import type { Asked } from "../asked";
 import { valueFrom } from "../asked";
-import { type Numeral, valueOf } from "../reading/pieces";
+import { type Numeral, worthOf } from "../reading/pieces";
 import type { Stack, StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
 import { digitFault } from "./lineClaims";
@@ -38,7 +38,11 @@ function stopsIn(rows: readonly StackRow[], rules: readonly number[]): readonly 
  * What counting up states: each stop is the one before with its hop, and the hops together are the whole way.
  * None where no hops stand beside numbers.
  */
-export function leapClaim(rows: readonly StackRow[], stacks: readonly Stack[], asked: Asked): Claim | undefined {
+export function leapClaim(
+  rows: readonly StackRow[],
+  stacks: readonly Stack[],
+  asked: Asked,
+): Claim | undefined {
   if (asked.op !== "subtract") return undefined;
   const stops = stopsIn(
     rows,
@@ -50,32 +54,42 @@ export function leapClaim(rows: readonly StackRow[], stacks: readonly Stack[], a
   const last = stops.at(-1);
   if (first === undefined || last === undefined) return undefined;
   const read = stops.flatMap(({ at, hop }) => [at, ...(hop ? [hop] : [])]);
-  const stack = stacks.find(({ rule, above }) => rule.row > last.at.row && above.some(({ numerals }) => numerals.some((one) => hops.includes(one))));
+  const stack = stacks.find(
+    ({ rule, above }) =>
+      rule.row > last.at.row && above.some(({ numerals }) => numerals.some((one) => hops.includes(one))),
+  );
   const total = stack?.below[0]?.numerals.at(-1);
-  const uses = [valueOf(first.at), ...(asked.numbers[0] ? [valueFrom(asked.numbers[0])] : [])];
+  const uses = [worthOf(first.at), ...(asked.numbers[0] ? [valueFrom(asked.numbers[0])] : [])];
   const claim = { uses, top: first.at.row, bottom: (total ?? last.at).row };
-  let here = valueOf(first.at);
+  let here = worthOf(first.at);
   for (const { at, hop } of stops.slice(1)) {
     if (hop === undefined) {
-      here = valueOf(at);
+      here = worthOf(at);
       continue;
     }
-    const there = here.add(valueOf(hop));
-    if (!there.equals(valueOf(at))) {
-      const ought = valueOf(at).sub(here);
+    const there = here.add(worthOf(hop));
+    if (!there.equals(worthOf(at))) {
+      const ought = worthOf(at).sub(here);
       // The end of the way is known, so there it is the hop that is wrong.
-      const isEnd = asked.numbers.some((one) => valueFrom(one).equals(valueOf(at)));
+      const isEnd = asked.numbers.some((one) => valueFrom(one).equals(worthOf(at)));
       const fault = isEnd ? digitFault(hop, ought) : digitFault(at, there);
-      return claimOf("leaps", read, { ...claim, ...(fault === undefined ? { state: "wrong" as const } : { fault }) });
+      return claimOf("leaps", read, {
+        ...claim,
+        ...(fault === undefined ? { state: "wrong" as const } : { fault }),
+      });
     }
-    here = valueOf(at);
+    here = worthOf(at);
   }
-  const sum = hops.reduce((all, hop) => all.add(valueOf(hop)), new Exact(0));
+  const sum = hops.reduce((all, hop) => all.add(worthOf(hop)), new Exact(0));
   if (total === undefined) return claimOf("leaps", read, { ...claim, state: "unfinished" });
-  const makes = { value: valueOf(total), text: total.mended, row: total.row };
+  const makes = { value: worthOf(total), text: total.mended, row: total.row };
   const all = [...read, total];
   if (makes.value.equals(sum)) return claimOf("leaps", all, { ...claim, makes });
   const fault: Fault | undefined = digitFault(total, sum);
   const ends = String(sum.n).endsWith(total.mended) && total.point === undefined;
-  return claimOf("leaps", all, ends ? { ...claim, state: "unfinished" } : { ...claim, makes, ...(fault ? { fault } : {}) });
+  return claimOf(
+    "leaps",
+    all,
+    ends ? { ...claim, state: "unfinished" } : { ...claim, makes, ...(fault ? { fault } : {}) },
+  );
 }

@@ -1,6 +1,6 @@
 import Exact from "fraction.js";
 import type { Asked } from "../asked";
-import { type Spot, type Sign } from "../reading/glyphs";
+import type { Sign, Spot } from "../reading/glyphs";
 import { type Line, numeralsIn } from "../reading/lines";
 import type { Numeral } from "../reading/pieces";
 import { type Quantum, type Side, sideOf, sidesOf } from "../reading/sides";
@@ -32,7 +32,11 @@ export const isStatement = (line: Line): boolean => {
  * the line above. What is still being written is not held against it: the last number of the last line that was
  * written in, until the hand goes elsewhere.
  */
-export function readLines(lines: readonly Line[], asked: Asked, writingIn: number | undefined): readonly ReadLine[] {
+export function readLines(
+  lines: readonly Line[],
+  asked: Asked,
+  writingIn: number | undefined,
+): readonly ReadLine[] {
   const read: ReadLine[] = [];
   for (const line of lines) {
     const sides = sidesOf(line.items, asked);
@@ -41,7 +45,8 @@ export function readLines(lines: readonly Line[], asked: Asked, writingIn: numbe
       .filter((side) => side.value !== undefined)
       .at(-1);
     const goesOn = sides[0]?.items.length === 0 && sides.length > 1;
-    const begun = goesOn && before !== undefined ? [before, ...sides.slice(1)] : goesOn ? sides.slice(1) : sides;
+    const begun =
+      goesOn && before !== undefined ? [before, ...sides.slice(1)] : goesOn ? sides.slice(1) : sides;
     const whole = before === undefined || goesOn ? begun : addedOn(before, begun);
     const claims = whole.slice(1).flatMap((right, index): readonly Claim[] => {
       const left = whole[index];
@@ -53,7 +58,9 @@ export function readLines(lines: readonly Line[], asked: Asked, writingIn: numbe
       if (other !== undefined) return [equality(other, right, line, false, true)];
       // Before anything was struck it may have been right, and what was struck only exchanged.
       const [first, second] = [left, right].map((side) => sideOf(side.items, asked, "stood"));
-      return first !== undefined && second !== undefined && holds(first, second) ? [equality(first, second, line, false, false)] : [claim];
+      return first !== undefined && second !== undefined && holds(first, second)
+        ? [equality(first, second, line, false, false)]
+        : [claim];
     });
     read.push({ line, goesOn, sides: goesOn ? sides.slice(1) : sides, claims });
   }
@@ -61,25 +68,33 @@ export function readLines(lines: readonly Line[], asked: Asked, writingIn: numbe
 }
 
 /** Every side of the lines above, the last first: what a line that begins with a sign of equality may go on from. */
-const sidesBefore = (read: readonly ReadLine[]): readonly Side[] => read.flatMap(({ sides }) => sides).reverse();
+const sidesBefore = (read: readonly ReadLine[]): readonly Side[] =>
+  read.flatMap(({ sides }) => sides).reverse();
 
 /** A line that begins with plus or minus goes on from the number before it, unless it holds by itself. */
 function addedOn(before: Side, sides: readonly Side[]): readonly Side[] {
   const [first, second] = sides;
   const sign = first?.items[0];
   if (first?.value === undefined || second?.value === undefined || before.value === undefined) return sides;
-  if (sign?.kind !== "word" || !(sign.text === "+" || (/^[−-]$/.test(sign.text) && first.ops.length === 0))) return sides;
+  if (sign?.kind !== "word" || !(sign.text === "+" || (/^[−-]$/.test(sign.text) && first.ops.length === 0)))
+    return sides;
   if (isSame(first.value, second.value)) return sides;
   // The sign of a column stands before its number, which is pulled apart beside it.
   if (isSame(first.value.neg(), second.value)) return [{ ...first, value: second.value }, ...sides.slice(1)];
-  return [{ ...first, value: before.value.add(first.value), numbers: [...before.numbers, ...first.numbers] }, ...sides.slice(1)];
+  return [
+    { ...first, value: before.value.add(first.value), numbers: [...before.numbers, ...first.numbers] },
+    ...sides.slice(1),
+  ];
 }
 
 function equality(left: Side, right: Side, line: Line, writing: boolean, goesOn: boolean): Claim {
   const numerals = numeralsIn(right.items);
   const read = [...numeralsIn(left.items), ...numerals];
   const place = { top: line.row, bottom: line.row, left: right.items[0]?.from ?? line.items[0]?.from ?? 0 };
-  const uses = [...left.numbers.map(({ value }) => value), ...(left.value !== undefined && left.numbers.length > 1 ? [left.value] : [])];
+  const uses = [
+    ...left.numbers.map(({ value }) => value),
+    ...(left.value !== undefined && left.numbers.length > 1 ? [left.value] : []),
+  ];
   if (right.items.length === 0) return claimOf("line", read, { ...place, uses, state: "unfinished" });
   if (left.value === undefined || right.value === undefined)
     return claimOf("line", read, { ...place, uses, state: writing ? "unfinished" : "unread" });
@@ -105,7 +120,10 @@ function holds(left: Side, right: Side): boolean {
   if (left.value === undefined || right.value === undefined) return false;
   const [dividend, divisor] = left.numbers;
   if (right.rest !== undefined && left.ops[0] === "divide" && dividend && divisor)
-    return right.value.mul(divisor.value).add(right.rest).equals(dividend.value) && right.rest.compare(dividend.value) <= 0;
+    return (
+      right.value.mul(divisor.value).add(right.rest).equals(dividend.value) &&
+      right.rest.compare(dividend.value) <= 0
+    );
   return isSame(left.value, right.value);
 }
 
@@ -114,7 +132,9 @@ function textOf({ items, numbers, value, rest }: Side): string {
   if (only !== undefined && more !== undefined && rest !== undefined) return `${only.text} r ${more.text}`;
   if (only !== undefined && more === undefined)
     return `${value !== undefined && value.s < 0n && !only.text.startsWith("−") ? "−" : ""}${only.text}`;
-  return items.map((item) => (item.kind === "word" ? item.text : item.kind === "numeral" ? item.mended : "")).join(" ");
+  return items
+    .map((item) => (item.kind === "word" ? item.text : item.kind === "numeral" ? item.mended : ""))
+    .join(" ");
 }
 
 /** The first mark on the right side that is not as it should be, worked from the left side as it stands. */
@@ -124,8 +144,9 @@ function faultIn(left: Side, right: Side): Fault {
   const first = numeralsIn(right.items)[0];
   const plain: Fault = { kind: "unequal", ...at(first?.digits[0], first), written: first?.mended ?? "" };
   if (only === undefined || more !== undefined) return termFault(left, right) ?? plain;
-  if (right.value && right.value.neg().equals(value)) return { ...plain, kind: "sign" };
-  if (only.denominator !== undefined && only.numerator !== undefined) return fractionFault(left, only, value) ?? plain;
+  if (right.value?.neg().equals(value)) return { ...plain, kind: "sign" };
+  if (only.denominator !== undefined && only.numerator !== undefined)
+    return fractionFault(left, only, value) ?? plain;
   if (only.whole === undefined) return plain;
   return digitFault(only.whole, value.abs()) ?? plain;
 }
@@ -155,7 +176,14 @@ export function digitFault(numeral: Numeral, value: Exact): Fault | undefined {
   if (ought === undefined) return undefined;
   const [bare, digits] = [ought.replace(".", ""), numeral.mended.replace(".", "")];
   if (bare.replace(/^0+/, "") === digits.replace(/^0+/, "").replace(/0+$/, "") || bare === digits)
-    return { kind: "point", ...at(numeral.digits.find(({ col }) => col === numeral.point), numeral), written: numeral.mended };
+    return {
+      kind: "point",
+      ...at(
+        numeral.digits.find(({ col }) => col === numeral.point),
+        numeral,
+      ),
+      written: numeral.mended,
+    };
   const places = numeral.mended.split(".")[1]?.length ?? 0;
   const wanted = padded(ought, places);
   const offset = numeral.digits.length - digits.length;
@@ -191,8 +219,14 @@ function fractionFault(left: Side, right: Quantum, value: Exact): Fault | undefi
   const { numerator, denominator, whole } = right;
   if (numerator === undefined || denominator === undefined) return undefined;
   const under = BigInt(denominator.mended || "1");
-  const fault = (numeral: Numeral): Fault => ({ kind: "unequal", ...at(numeral.digits[0], numeral), written: numeral.mended });
-  const bottoms = left.numbers.map(({ denominator: one }) => (one === undefined ? 1n : BigInt(one.mended || "1")));
+  const fault = (numeral: Numeral): Fault => ({
+    kind: "unequal",
+    ...at(numeral.digits[0], numeral),
+    written: numeral.mended,
+  });
+  const bottoms = left.numbers.map(({ denominator: one }) =>
+    one === undefined ? 1n : BigInt(one.mended || "1"),
+  );
   const product = bottoms.reduce((all, one) => all * one, 1n);
   const expected = left.ops.includes("multiply") || left.ops.includes("divide");
   // Nothing that the other side has could bring this denominator about.

@@ -8,8 +8,7 @@ export const onesLine = ({ point, to }: Numeral): number => point ?? to;
 
 /** The digit of a value at a place: 0 for ones, −1 for tenths. */
 export function digitAtPlace({ n, d }: Exact, place: number): string {
-  const scaled =
-    place >= 0 ? n / (d * 10n ** BigInt(place)) : (n * 10n ** BigInt(-place)) / d;
+  const scaled = place >= 0 ? n / (d * 10n ** BigInt(place)) : (n * 10n ** BigInt(-place)) / d;
   return String(scaled % 10n);
 }
 
@@ -26,9 +25,14 @@ export function placed(numerals: readonly Numeral[], value: Exact, ones: number)
   const digits = numerals.flatMap((numeral) => numeral.digits);
   const cols = digits.map(({ col }) => Math.floor(col));
   const byRight = [...digits].sort((a, b) => b.col - a.col);
-  const wrong = byRight.find(({ col, text, became }) => (became || text) !== digitAtPlace(value, ones - 1 - Math.floor(col)));
+  const wrong = byRight.find(
+    ({ col, text, became }) => (became || text) !== digitAtPlace(value, ones - 1 - Math.floor(col)),
+  );
   const [left, right] = [Math.min(...cols), Math.max(...cols)];
-  const missing = digits.length === 0 || hasMore(value, ones - 1 - left, ones - 1 - right) || right - left + 1 > digits.length;
+  const missing =
+    digits.length === 0 ||
+    hasMore(value, ones - 1 - left, ones - 1 - right) ||
+    right - left + 1 > digits.length;
   return {
     fault: wrong && digitWrong(wrong, ones - 1 - wrong.col),
     complete: !missing,
@@ -53,7 +57,8 @@ function hasMore(value: Exact, high: number, low: number): boolean {
 }
 
 /** Whether a number only moves the digits of what it multiplies or divides. */
-export const isPowerOfTen = ({ n, d }: Exact): boolean => /^10+$/.test(String(n)) && d === 1n;
+export const isPowerOfTen = ({ n, d }: Exact): boolean =>
+  (/^10+$/.test(String(n)) && d === 1n) || (/^10+$/.test(String(d)) && n === 1n);
 
 /** Ten to a power; one for those below zero. */
 export const tenTo = (power: number): bigint => 10n ** BigInt(Math.max(0, Math.round(power)));

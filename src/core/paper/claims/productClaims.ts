@@ -1,6 +1,6 @@
 import Exact from "fraction.js";
 import { type Asked, valueFrom } from "../asked";
-import { type Numeral, valueOf, wholeOf } from "../reading/pieces";
+import { type Numeral, wholeOf, worthOf } from "../reading/pieces";
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
 import { type Known, numbersIn } from "./columnClaims";
@@ -14,24 +14,43 @@ interface Factors {
 
 /** The factors over a rule: under one another, or beside one another with a sign between them. */
 function factorsOver(stack: Stack, asked: Asked, known: Known): Factors | undefined {
-  const rows = numbersIn(stack.above, known);
+  // A row with several numbers is a statement of its own, unless it stands right over the rule.
+  const rows = numbersIn(stack.above, known).filter(
+    ({ numerals, crowded }, nth, all) =>
+      nth === all.length - 1 || (numerals.length === 1 && crowded === undefined),
+  );
   const last = rows.at(-1);
   const [one, other, more] = last?.numerals ?? [];
   const sign = operationIn(rows);
   if (one !== undefined && other !== undefined && more === undefined && sign === "multiply")
     return { top: one, bottom: other };
-  const numerals = rows.flatMap(({ numerals: [first, second] }) => (first && second === undefined ? [first] : []));
+  const numerals = rows.flatMap(({ numerals: [first, second] }) =>
+    first && second === undefined ? [first] : [],
+  );
   const [top, bottom, third] = numerals;
   if (top === undefined || bottom === undefined || third !== undefined || rows.length !== 2) return undefined;
   if (rows.some(({ crowded }) => crowded)) return undefined;
-  const isAsked = [top, bottom].some((one) => asked.numbers.some((number) => valueFrom(number).equals(valueOf(one))));
+  const isAsked = [top, bottom].some((one) =>
+    asked.numbers.some((number) => valueFrom(number).equals(worthOf(one))),
+  );
   if (sign !== "multiply" && !(sign === undefined && asked.op === "multiply" && isAsked)) return undefined;
   return { top, bottom };
 }
 
 /** The stack that adds up the rows of a product: the one whose numbers stand under the product's rule. */
 export const sumUnder = (stack: Stack, stacks: readonly Stack[]): Stack | undefined =>
-  stacks.find((one) => one.rule.row > stack.rule.row && one.above.some(({ row }) => row >= stack.rule.row && row < one.rule.row) && stack.closed);
+  stacks.find(
+    (one) =>
+      one.rule.row > stack.rule.row &&
+      one.above.some(({ row }) => row >= stack.rule.row && row < one.rule.row) &&
+      stack.closed,
+  );
+
+/** A rule under a single row with nothing below it only underlines the answer. */
+function sumOf(stack: Stack, stacks: readonly Stack[], rows: number): Stack | undefined {
+  const sum = sumUnder(stack, stacks);
+  return sum !== undefined && rows === 1 && numbersOnly(sum.below).length === 0 ? undefined : sum;
+}
 
 /**
  * What a product under one another states: each row the product of a factor with a digit of the other, or of two
@@ -42,29 +61,35 @@ export function productClaim(
   stacks: readonly Stack[],
   asked: Asked,
   known: Known,
+  writingIn: number | undefined,
 ): Claim | undefined {
   const factors = factorsOver(stack, asked, known);
-  if (factors === undefined || isPowerOfTen(valueOf(factors.bottom))) return undefined;
+  if (factors === undefined || [factors.top, factors.bottom].some((one) => isPowerOfTen(worthOf(one))))
+    return undefined;
   const { top, bottom } = factors;
   const [a, b] = [wholeOf(top), wholeOf(bottom)];
   const product = a * b;
   const places = decimalsOf(top) + decimalsOf(bottom);
   const value = new Exact(product, 10n ** BigInt(places));
-  const sum = stack.below.some(({ words }) => words.some(({ text }) => /^[×·x]$/.test(text))) ? undefined : sumUnder(stack, stacks);
   // A row that is multiplied again begins another product.
   const again = stack.below.findIndex(({ words }) => words.some(({ text }) => /^[×·x]$/.test(text)));
   const isFirst = again > 0;
   const rows = numbersOnly(isFirst ? stack.below.slice(0, 1) : stack.below);
+  const sum = again >= 0 ? undefined : sumOf(stack, stacks, rows.length);
   const total = sum === undefined ? undefined : numbersOnly(sum.below)[0];
   const read = [top, bottom, ...rows.flat(), ...(total ?? [])];
-  const claim = { uses: [valueOf(top), valueOf(bottom)], top: top.row, bottom: Math.max(...read.map(({ row }) => row)) };
+  const claim = {
+    uses: [worthOf(top), worthOf(bottom)],
+    top: top.row,
+    bottom: Math.max(...read.map(({ row }) => row)),
+  };
   const first = rows[0];
   if (first === undefined) return claimOf("product", read, { ...claim, state: "unfinished" });
   const edge = Math.max(...[...rows, ...(total === undefined ? [] : [total])].flat().map(({ to }) => to));
   const alone = sum === undefined && rows.length === 1;
   if (alone) {
     const whole = wholeNumber(first);
-    if (whole !== undefined && valueOf(whole).equals(value))
+    if (whole !== undefined && worthOf(whole).equals(value))
       return claimOf("product", read, { ...claim, makes: { value, text: whole.mended, row: whole.row } });
   }
   const partials = partialsOf(a, b);
@@ -77,27 +102,47 @@ export function productClaim(
     for (const [nth, row] of rows.entries()) {
       const is = alignedValue(row, edge);
       rowsSum += is;
-      const match = matched(row, is, [open, rowsToo, cells], total === undefined && nth === rows.length - 1);
+      const match = matched(
+        row,
+        is,
+        [open, rowsToo, cells],
+        total === undefined && nth === rows.length - 1,
+        row[0]?.row === writingIn,
+      );
       if (match.kind === "right" && match.value !== 0n) take([open, rowsToo, cells], match.value);
       else if (match.kind === "begun") unfinished = true;
       else if (match.kind === "wrong") fault ??= match.fault;
     }
   }
   if (alone && fault !== undefined && startsAs(first, product, edge)) fault = undefined;
+  if (alone && (unfinished || (fault === undefined && partials.ordered.length > 1)))
+    return claimOf("product", read, { ...claim, state: "unfinished" });
   const result = total ?? (alone ? first : undefined);
   const whole = result && wholeNumber(result);
   const last = whole?.row;
-  const makes = whole && { value: valueOf(whole), text: whole.mended, row: whole.row };
+  const makes = whole && { value: worthOf(whole), text: whole.mended, row: whole.row };
   if (result === undefined || whole === undefined)
-    return claimOf("product", read, { ...claim, ...(fault === undefined ? { state: "unfinished" as const } : { fault }) });
+    return claimOf("product", read, {
+      ...claim,
+      ...(fault === undefined ? { state: "unfinished" as const } : { fault }),
+    });
   if (alone) {
     if (fault !== undefined) return claimOf("product", read, { ...claim, fault, makes });
-    return claimOf("product", read, { ...claim, ...pointed(whole, product, value, edge, last, asked), makes: isWhole(whole, product) ? makes : undefined });
+    return claimOf("product", read, {
+      ...claim,
+      ...pointed(whole, product, value, edge, last, asked),
+      makes: isWhole(whole, product) ? makes : undefined,
+    });
   }
   const ought = fault === undefined && !unfinished && rowsSum === product ? product : rowsSum;
   const sums = alignedFault(result, ought, edge);
   if (fault !== undefined)
-    return claimOf("product", read, { ...claim, fault, follows: sums.fault === undefined && sums.complete, makes });
+    return claimOf("product", read, {
+      ...claim,
+      fault,
+      follows: sums.fault === undefined && sums.complete,
+      makes,
+    });
   if (sums.fault !== undefined) return claimOf("product", read, { ...claim, fault: sums.fault, makes });
   if (!sums.complete || unfinished || (open.length > 0 && rowsToo.length > 0))
     return claimOf("product", read, { ...claim, state: "unfinished" });
@@ -115,7 +160,10 @@ const wholeNumber = ([only, more]: Row): Numeral | undefined => (more === undefi
 
 /** What a row is worth as its digits stand left of an edge. */
 const alignedValue = (row: Row, edge: number): bigint =>
-  row.reduce((sum, numeral) => sum + wholeOf(numeral) * 10n ** BigInt(Math.max(0, Math.round(edge - numeral.to))), 0n);
+  row.reduce(
+    (sum, numeral) => sum + wholeOf(numeral) * 10n ** BigInt(Math.max(0, Math.round(edge - numeral.to))),
+    0n,
+  );
 
 /** The rows a product may fall into, in the usual order, and all others that are sound. */
 function partialsOf(a: bigint, b: bigint) {
@@ -146,11 +194,14 @@ type Match =
   | { readonly kind: "begun" }
   | { readonly kind: "wrong"; readonly fault: Fault };
 
-function matched(row: Row, is: bigint, pools: Pools, last: boolean): Match {
+function matched(row: Row, is: bigint, pools: Pools, last: boolean, writing: boolean): Match {
   if (is === 0n) return { kind: "right", value: 0n };
   const any = pools.flat();
   const open = pools.find((pool) => pool.length > 0) ?? [];
   if (any.includes(is)) return { kind: "right", value: is };
+  // While a row is written, from whichever end, it may become any that holds these digits.
+  if (writing && any.some((one) => String(one).includes(rowText(row).replace(/0+$/, ""))))
+    return { kind: "begun" };
   const digits = bare(is);
   const shifted = open.find((one) => bare(one) === digits);
   const spot = row[0];
@@ -162,7 +213,8 @@ function matched(row: Row, is: bigint, pools: Pools, last: boolean): Match {
     };
   }
   // Written from the right, a row that is not done yet ends as one of them.
-  if (last && any.some((one) => String(one).endsWith(rowText(row)) || endsLike(one, is))) return { kind: "begun" };
+  if (last && any.some((one) => String(one).endsWith(rowText(row)) || endsLike(one, is)))
+    return { kind: "begun" };
   const [ought] = [...open].sort((one, two) => likeness(two, is) - likeness(one, is));
   return { kind: "wrong", fault: firstOff(row, ought ?? is) };
 }
@@ -180,7 +232,8 @@ function endsLike(whole: bigint, end: bigint): boolean {
 function likeness(one: bigint, other: bigint): number {
   const [a, b] = [String(one), String(other)];
   let alike = a.length === b.length ? 1 : 0;
-  for (let nth = 1; nth <= Math.min(a.length, b.length); nth++) if (a.at(-nth) === b.at(-nth) && (a.at(-nth) !== "0" || nth > 1)) alike += 1;
+  for (let nth = 1; nth <= Math.min(a.length, b.length); nth++)
+    if (a.at(-nth) === b.at(-nth) && (a.at(-nth) !== "0" || nth > 1)) alike += 1;
   return alike;
 }
 
@@ -190,14 +243,17 @@ function firstOff(row: Row, ought: bigint): Fault {
   const text = digits.map(({ text: one, became }) => became || one).join("");
   const wanted = String(ought);
   // Zeros at the end may be left out, the row being moved instead.
-  const ends = wanted.length - wanted.replace(/0+$/, "").length - (text.length - text.replace(/0+$/, "").length);
+  const ends =
+    wanted.length - wanted.replace(/0+$/, "").length - (text.length - text.replace(/0+$/, "").length);
   const should = ends > 0 ? wanted.slice(0, -ends) : wanted;
   for (let nth = 1; nth <= text.length; nth++) {
     const sign = digits.at(-nth);
     if (sign !== undefined && text.at(-nth) !== (should.at(-nth) ?? "")) return digitWrong(sign, 0);
   }
   const first = digits[0];
-  return first === undefined ? { kind: "digit", at: { col: 0, row: 0 }, written: text } : digitWrong(first, 0);
+  return first === undefined
+    ? { kind: "digit", at: { col: 0, row: 0 }, written: text }
+    : digitWrong(first, 0);
 }
 
 /** Whether a row may be the last digits of a number, its end at the edge. */
@@ -207,7 +263,11 @@ const startsAs = (row: Row, ought: bigint, edge: number): boolean => {
 };
 
 /** Holds the digits of a row against a number, place by place left of the edge. */
-function alignedFault(row: Row, ought: bigint, edge: number): { readonly fault: Fault | undefined; readonly complete: boolean } {
+function alignedFault(
+  row: Row,
+  ought: bigint,
+  edge: number,
+): { readonly fault: Fault | undefined; readonly complete: boolean } {
   const digits = row.flatMap((numeral) => numeral.digits);
   const wanted = String(ought);
   const at = (col: number): string => wanted.at(-(edge - col)) ?? "0";
@@ -231,9 +291,16 @@ function pointed(
   row: number | undefined,
   asked: Asked,
 ): Pick<Claim, "state"> & { readonly fault?: Fault } {
-  if (valueOf(whole).equals(value) || (asked.value !== undefined && valueOf(whole).equals(valueFrom(asked.value)))) return { state: "right" };
+  if (
+    worthOf(whole).equals(value) ||
+    (asked.value !== undefined && worthOf(whole).equals(valueFrom(asked.value)))
+  )
+    return { state: "right" };
   const { fault } = alignedFault([whole], product, edge);
   if (fault !== undefined) return { state: "wrong", fault };
   if (whole.point === undefined || wholeOf(whole) !== product) return { state: "unfinished" };
-  return { state: "wrong", fault: { kind: "point", at: { col: whole.point, row: row ?? whole.row }, written: whole.mended } };
+  return {
+    state: "wrong",
+    fault: { kind: "point", at: { col: whole.point, row: row ?? whole.row }, written: whole.mended },
+  };
 }

@@ -41,10 +41,18 @@ const OPERATION = /[+−×÷:·=]/;
  * The rules that are bars of fractions: something stands over them and something under, and over that nothing
  * that would make it a column. Where no fractions are expected, only in a line with a sign of equality.
  */
-export function fractionBars({ rules, strikes, uprights }: Sorted, rows: Rows, expected: boolean): readonly Bar[] {
+export function fractionBars(
+  { rules, strikes, uprights }: Sorted,
+  rows: Rows,
+  expected: boolean,
+): readonly Bar[] {
   const at = (row: number): readonly Sign[] => rows.get(row) ?? [];
   const found = rules.flatMap((rule): readonly Bar[] => {
-    if (rule.strokes === 2 || uprights.some(({ line, row }) => row === rule.row && Math.abs(line - rule.from) < 0.1)) return [];
+    if (
+      rule.strokes === 2 ||
+      uprights.some(({ line, row }) => row === rule.row && Math.abs(line - rule.from) < 0.1)
+    )
+      return [];
     const band = [-1, -0.5, 0].flatMap((off) => at(rule.row + off));
     if (!expected && !band.some(({ text }) => text === "=")) return [];
     // A bar that is too short for what stands under it is too short for what stands over it.
@@ -67,6 +75,9 @@ export function fractionBars({ rules, strikes, uprights }: Sorted, rows: Rows, e
     return [{ row: rule.row, from, to, over, under }];
   });
   return found.filter(
-    (bar) => !found.some((other) => other !== bar && other.row === bar.row - 1 && other.from < bar.to && other.to > bar.from),
+    (bar) =>
+      !found.some(
+        (other) => other !== bar && other.row === bar.row - 1 && other.from < bar.to && other.to > bar.from,
+      ),
   );
 }

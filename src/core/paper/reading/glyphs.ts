@@ -47,7 +47,9 @@ export function sorted(marks: readonly Mark[]): Sorted {
     uprights: kind("upright"),
     points: kind("point").filter(
       ({ line, row }) =>
-        !kind("strike").some((strike) => strike.target === "point" && strike.col === line && strike.row === row),
+        !kind("strike").some(
+          (strike) => strike.target === "point" && strike.col === line && strike.row === row,
+        ),
     ),
     strikes: kind("strike"),
     diagonals: kind("diagonal"),
@@ -72,12 +74,11 @@ function becameOf({ strikes, smalls, glyphs }: Sorted): ReadonlyMap<string, stri
     const here = smalls.filter((small) => small.col === col && (small.row === row || small.row === row - 1));
     const kept = here.filter(
       (small) =>
-        !strikes.some(
-          (one) => one.col === col && one.row === small.row && one.target === small.position,
-        ),
+        !strikes.some((one) => one.col === col && one.row === small.row && one.target === small.position),
     );
     const over = glyphs.find(
-      (glyph) => glyph.col === col && (glyph.row === row - 1 || glyph.row === row - 0.5) && isDigits(glyph.text),
+      (glyph) =>
+        glyph.col === col && (glyph.row === row - 1 || glyph.row === row - 0.5) && isDigits(glyph.text),
     );
     became.set(keyOf({ col, row }), kept.at(-1)?.text ?? over?.text ?? "");
   }

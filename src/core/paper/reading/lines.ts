@@ -1,5 +1,5 @@
 import type { Bar } from "./bars";
-import { type Sign, type Spot, type Sorted, keyOf } from "./glyphs";
+import { keyOf, type Sign, type Sorted, type Spot } from "./glyphs";
 import { type Numeral, type Piece, piecesOf } from "./pieces";
 
 /** A piece of a line of writing: a number, a word or sign, or a fraction with what stands over and under its bar. */
@@ -66,7 +66,9 @@ export function linesOf(
 /** The digits over and under fractions that only say what a struck digit became. */
 function replacements({ strikes }: Sorted, bars: readonly Bar[]): ReadonlySet<string> {
   const spots: Spot[] = strikes.flatMap(({ col, row }) => {
-    const bar = bars.find((one) => col >= one.from && col < one.to && (row === one.row || row === one.row - 1));
+    const bar = bars.find(
+      (one) => col >= one.from && col < one.to && (row === one.row || row === one.row - 1),
+    );
     return bar === undefined ? [] : [{ col, row: row === bar.row ? row + 1 : row - 1 }];
   });
   return new Set(spots.map(keyOf));
@@ -94,5 +96,9 @@ function takenApart(items: readonly Item[]): readonly (readonly Item[])[] {
 /** Every numeral that stands in a line, those in its fractions among them. */
 export const numeralsIn = (items: readonly Item[]): readonly Numeral[] =>
   items.flatMap((item) =>
-    item.kind === "numeral" ? [item] : item.kind === "fraction" ? numeralsIn([...item.over, ...item.under]) : [],
+    item.kind === "numeral"
+      ? [item]
+      : item.kind === "fraction"
+        ? numeralsIn([...item.over, ...item.under])
+        : [],
   );

@@ -30,7 +30,7 @@ export type Piece = Numeral | Word;
 export const spotOf = (piece: Piece): Spot => ({ col: piece.from, row: piece.row });
 
 /** What a numeral is worth as it stands. */
-export const valueOf = ({ mended }: Numeral): Exact => exactly(mended);
+export const worthOf = ({ mended }: Numeral): Exact => exactly(mended);
 
 /** What a number in digits with a point is worth. */
 export function exactly(text: string): Exact {
@@ -76,10 +76,15 @@ const isDigit = (text: string): boolean => /\d/.test(text);
 const isLetter = (text: string): boolean => /\p{L}/u.test(text);
 
 /** Whether two signs of a row are parts of one number or word. */
-function goTogether(one: Sign, next: Sign, walls: readonly { readonly line: number; readonly row: number; readonly to: number }[]): boolean {
+function goTogether(
+  one: Sign,
+  next: Sign,
+  walls: readonly { readonly line: number; readonly row: number; readonly to: number }[],
+): boolean {
   if (next.col - one.col > CLOSE) return false;
   const alike =
-    (isDigit(one.text) && isDigit(next.text)) || (isLetter(one.text) && isLetter(next.text) && one.col === next.col);
+    (isDigit(one.text) && isDigit(next.text)) ||
+    (isLetter(one.text) && isLetter(next.text) && one.col === next.col);
   return (
     alike &&
     !walls.some(({ line, row, to }) => line > one.col && line <= next.col && row <= next.row && next.row < to)

@@ -106,7 +106,8 @@ export function sideOf(items: readonly Item[], asked: Asked, struck: "became" | 
       total = total.add(more.mul(smaller));
     }
     const [first] = numbers.splice(nth);
-    if (first !== undefined) numbers.push({ ...first, value: total, text: asked.money === undefined ? text : first.text });
+    if (first !== undefined)
+      numbers.push({ ...first, value: total, text: asked.money === undefined ? text : first.text });
     return total;
   };
 
@@ -117,7 +118,12 @@ export function sideOf(items: readonly Item[], asked: Asked, struck: "became" | 
       const value = factor()?.neg();
       const only = numbers[nth];
       // A number below zero is used as that.
-      if (value !== undefined && only !== undefined && numbers.length === nth + 1 && only.value.neg().equals(value))
+      if (
+        value !== undefined &&
+        only !== undefined &&
+        numbers.length === nth + 1 &&
+        only.value.neg().equals(value)
+      )
         numbers[nth] = { ...only, value };
       return value;
     }
@@ -177,7 +183,11 @@ function sizeOf(word: string | undefined, { money }: Asked): Exact | undefined {
   return unit === undefined ? undefined : new Exact(unitOf(unit).size);
 }
 
-function fractionIn(item: Extract<Item, { kind: "fraction" }>, asked: Asked, struck: "became" | "stood"): Quantum | undefined {
+function fractionIn(
+  item: Extract<Item, { kind: "fraction" }>,
+  asked: Asked,
+  struck: "became" | "stood",
+): Quantum | undefined {
   const [over, under] = [sideOf(item.over, asked, struck), sideOf(item.under, asked, struck)];
   if (over.value === undefined || under.value === undefined || under.value.n === 0n) return undefined;
   const only = (pieces: readonly Piece[]): Numeral | undefined => {

@@ -25,11 +25,15 @@ const OUT = 2.5;
 /** How many empty rows may lie inside a column. */
 const GAP = 1;
 
-const reaches = (one: { readonly from: number; readonly to: number }, other: { readonly from: number; readonly to: number }): boolean =>
-  one.from < other.to + OUT && one.to > other.from - OUT;
+const reaches = (
+  one: { readonly from: number; readonly to: number },
+  other: { readonly from: number; readonly to: number },
+): boolean => one.from < other.to + OUT && one.to > other.from - OUT;
 
-const overlaps = (one: { readonly from: number; readonly to: number }, other: { readonly from: number; readonly to: number }): boolean =>
-  one.from < other.to && one.to > other.from;
+const overlaps = (
+  one: { readonly from: number; readonly to: number },
+  other: { readonly from: number; readonly to: number },
+): boolean => one.from < other.to && one.to > other.from;
 
 /** The rows of a paper as numbers and words. */
 export function stackRows(
@@ -47,9 +51,15 @@ export function stackRows(
 }
 
 /** The rules that lie under columns, with what stands over and under each. Those of fractions are none of them. */
-export function stacksOf({ rules }: Sorted, rows: readonly StackRow[], bars: readonly Bar[]): readonly Stack[] {
+export function stacksOf(
+  { rules }: Sorted,
+  rows: readonly StackRow[],
+  bars: readonly Bar[],
+): readonly Stack[] {
   const plain = joined(
-    rules.filter((rule) => !bars.some((bar) => bar.row === rule.row && bar.from < rule.to && bar.to > rule.from)),
+    rules.filter(
+      (rule) => !bars.some((bar) => bar.row === rule.row && bar.from < rule.to && bar.to > rule.from),
+    ),
   ).sort((a, b) => a.row - b.row);
   return plain.map((rule): Stack => {
     const before = plain.filter((one) => one.row < rule.row && overlaps(one, rule)).at(-1);
@@ -89,15 +99,30 @@ function near(
     if (Math.abs(one.row - last) > GAP + 1) break;
     const numerals = one.numerals.filter((numeral) => reaches(numeral, rule));
     const first = numerals[0];
-    const words = one.words.filter((word) => reaches(word, rule) || (first !== undefined && word.to <= first.from && first.from - word.to < 6));
+    const words = one.words.filter(
+      (word) =>
+        reaches(word, rule) || (first !== undefined && word.to <= first.from && first.from - word.to < 6),
+    );
     if (numerals.length === 0 && words.length === 0) continue;
-    found.push({ row: one.row, numerals, words, ...(numerals.length < one.numerals.length ? { crowded: true as const } : {}) });
+    found.push({
+      row: one.row,
+      numerals,
+      words,
+      ...(numerals.length < one.numerals.length ? { crowded: true as const } : {}),
+    });
     last = one.row;
   }
   return way === 1 ? found : found.reverse();
 }
 
-const OPERATIONS = { "+": "add", "−": "subtract", "-": "subtract", "×": "multiply", "·": "multiply", x: "multiply" } as const;
+const OPERATIONS = {
+  "+": "add",
+  "−": "subtract",
+  "-": "subtract",
+  "×": "multiply",
+  "·": "multiply",
+  x: "multiply",
+} as const;
 
 /** The operation whose sign stands in a column, beside one of its numbers; none where none is written. */
 export function operationIn(rows: readonly StackRow[]): "add" | "subtract" | "multiply" | undefined {

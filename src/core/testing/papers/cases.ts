@@ -12,63 +12,106 @@ export interface PaperCase {
 
 export const RIGHT: readonly PaperCase[] = [
   // Columns that are added.
-  { problem: "386 + 247.5", answer: "633.5", paper: `
+  {
+    problem: "386 + 247.5",
+    answer: "633.5",
+    paper: `
  386
 +247.5
 ------
- 633.5` },
-  { problem: "386 + 247.5", answer: "633.5", paper: `
+ 633.5`,
+  },
+  {
+    problem: "386 + 247.5",
+    answer: "633.5",
+    paper: `
 386.0
 247.5
 -----
-633.5` },
-  { problem: "386 + 247.5", answer: "633.5", paper: `
+633.5`,
+  },
+  {
+    problem: "386 + 247.5",
+    answer: "633.5",
+    paper: `
  247.5
 +386
 ------
  633.5
-  6+7=13` },
-  { problem: "386 + 247.5", answer: "633.5", paper: `
+  6+7=13`,
+  },
+  {
+    problem: "386 + 247.5",
+    answer: "633.5",
+    paper: `
  11
  386
 +247.5
 ------
- 633.5` },
-  { problem: "386 + 247.5", answer: "633.5", paper: `
+ 633.5`,
+  },
+  {
+    problem: "386 + 247.5",
+    answer: "633.5",
+    paper: `
 386+247.5
 
  386
  247.5
 ------
- 633.5` },
-  { problem: "386 + 247.5", answer: "633.5", paper: `
+ 633.5`,
+  },
+  {
+    problem: "386 + 247.5",
+    answer: "633.5",
+    paper: `
  386
  247.5
- 633.5` },
-  { problem: "7 + 0.35 + 12.6", answer: "19.95", paper: `
+ 633.5`,
+  },
+  {
+    problem: "7 + 0.35 + 12.6",
+    answer: "19.95",
+    paper: `
  7.00
  0.35
 12.60
 -----
-19.95` },
-  { problem: "7 + 0.35 + 12.6", answer: "19.95", paper: `
+19.95`,
+  },
+  {
+    problem: "7 + 0.35 + 12.6",
+    answer: "19.95",
+    paper: `
  7
  0.35
 12.6
 -----
-19.95` },
-  { problem: "7 + 0.35 + 12.6", answer: "19.95", paper: `
+19.95`,
+  },
+  {
+    problem: "7 + 0.35 + 12.6",
+    answer: "19.95",
+    paper: `
 12.6
  7
 -----
 19.6
  0.35
 -----
-19.95` },
-  { problem: "7 + 0.35 + 12.6", answer: "19.95", paper: `
+19.95`,
+  },
+  {
+    problem: "7 + 0.35 + 12.6",
+    answer: "19.95",
+    paper: `
 7+12.6=19.6
-19.6+0.35=19.95` },
-  { problem: "386 + 247.5", answer: "633.5", paper: `
+19.6+0.35=19.95`,
+  },
+  {
+    problem: "386 + 247.5",
+    answer: "633.5",
+    paper: `
  386
 +247.5
 ------
@@ -77,8 +120,12 @@ export const RIGHT: readonly PaperCase[] = [
  12
  5
 ------
- 633.5` },
-  { problem: "386 + 247", answer: "633", paper: `
+ 633.5`,
+  },
+  {
+    problem: "386 + 247",
+    answer: "633",
+    paper: `
  386
 +247
 ----
@@ -86,19 +133,31 @@ export const RIGHT: readonly PaperCase[] = [
  120
  500
 ----
- 633` },
+ 633`,
+  },
   // Columns that are taken away.
-  { problem: "53.2 - 17.8", answer: "35.4", paper: `
+  {
+    problem: "53.2 - 17.8",
+    answer: "35.4",
+    paper: `
  53.2
 -17.8
 -----
- 35.4` },
-  { problem: "53.2 - 17.8", answer: "35.4", paper: `
+ 35.4`,
+  },
+  {
+    problem: "53.2 - 17.8",
+    answer: "35.4",
+    paper: `
  5/'4;3/'12;.2/'12;
 -17.8
 -----
- 35.4` },
-  { problem: "53.2 - 17.8", answer: "35.4", paper: `
+ 35.4`,
+  },
+  {
+    problem: "53.2 - 17.8",
+    answer: "35.4",
+    paper: `
  53.2
 -17.8
 -----
@@ -107,50 +166,78 @@ export const RIGHT: readonly PaperCase[] = [
  35.4
 +17.8
 -----
- 53.2` },
-  { problem: "53.2 - 17.8", answer: "35.4", paper: `
+ 53.2`,
+  },
+  {
+    problem: "53.2 - 17.8",
+    answer: "35.4",
+    paper: `
 17.8+0.2=18
 18+35=53
 53+0.2=53.2
-0.2+35+0.2=35.4` },
-  { problem: "53.2 - 17.8", answer: "35.4", paper: `
+0.2+35+0.2=35.4`,
+  },
+  {
+    problem: "53.2 - 17.8",
+    answer: "35.4",
+    paper: `
 17.8
 18  +0.2
 20  +2
 50  +30
 53.2+3.2
     ----
-    35.4` },
-  { problem: "53.2 - 17.8", answer: "35.4", paper: `
+    35.4`,
+  },
+  {
+    problem: "53.2 - 17.8",
+    answer: "35.4",
+    paper: `
 53.2-17.8
 =53.4-18
-=35.4` },
+=35.4`,
+  },
   // Products.
-  { problem: "46 × 23", answer: "1058", paper: `
+  {
+    problem: "46 × 23",
+    answer: "1058",
+    paper: `
   46
 × 23
 ----
  138
  92
 ----
-1058` },
-  { problem: "46 × 23", answer: "1058", paper: `
+1058`,
+  },
+  {
+    problem: "46 × 23",
+    answer: "1058",
+    paper: `
   23
 × 46
 ----
  138
  92
 ----
-1058` },
-  { problem: "46 × 23", answer: "1058", paper: `
+1058`,
+  },
+  {
+    problem: "46 × 23",
+    answer: "1058",
+    paper: `
   46
 × 23
 ----
  920
  138
 ----
-1058` },
-  { problem: "46 × 23", answer: "1058", paper: `
+1058`,
+  },
+  {
+    problem: "46 × 23",
+    answer: "1058",
+    paper: `
   46
 × 23
 ----
@@ -159,34 +246,54 @@ export const RIGHT: readonly PaperCase[] = [
  120
  800
 ----
-1058` },
-  { problem: "46 × 23", answer: "1058", paper: `
+1058`,
+  },
+  {
+    problem: "46 × 23",
+    answer: "1058",
+    paper: `
 46×23
 -----
   138
   92
 -----
- 1058` },
-  { problem: "46 × 23", answer: "1058", paper: `
+ 1058`,
+  },
+  {
+    problem: "46 × 23",
+    answer: "1058",
+    paper: `
 46×20=920
 46×3=138
-920+138=1058` },
-  { problem: "12.5 × 0.46", answer: "5.750", paper: `
+920+138=1058`,
+  },
+  {
+    problem: "12.5 × 0.46",
+    answer: "5.750",
+    paper: `
  12.5
 ×0.46
 ----
  750
 500
 ----
-5.750` },
-  { problem: "46 × 7", answer: "322", paper: `
+5.750`,
+  },
+  {
+    problem: "46 × 7",
+    answer: "322",
+    paper: `
  46
 × 7
 ---
 322
-6×7=42` },
+6×7=42`,
+  },
   // Divisions.
-  { problem: "624 ÷ 6", answer: "104", paper: `
+  {
+    problem: "624 ÷ 6",
+    answer: "104",
+    paper: `
  104
  ---
 6|624
@@ -195,16 +302,24 @@ export const RIGHT: readonly PaperCase[] = [
   24
   24
   --
-   0` },
-  { problem: "624 ÷ 6", answer: "104", paper: `
+   0`,
+  },
+  {
+    problem: "624 ÷ 6",
+    answer: "104",
+    paper: `
 624÷6=104
 6
 -
 024
  24
  --
-  0` },
-  { problem: "8.61 ÷ 7", answer: "1.23", paper: `
+  0`,
+  },
+  {
+    problem: "8.61 ÷ 7",
+    answer: "1.23",
+    paper: `
  1.23
  ---
 7|8.61
@@ -216,16 +331,28 @@ export const RIGHT: readonly PaperCase[] = [
   21
   21
   --
-   0` },
-  { problem: "8.61 ÷ 7", answer: "1.23", paper: `
+   0`,
+  },
+  {
+    problem: "8.61 ÷ 7",
+    answer: "1.23",
+    paper: `
  1.23
  ---
-7|8.6'1;1'2;` },
-  { problem: "8.61 ÷ 7", answer: "1.23", paper: `
+7|8.6'1;1'2;`,
+  },
+  {
+    problem: "8.61 ÷ 7",
+    answer: "1.23",
+    paper: `
 7|8.61
  ---
- 1.23` },
-  { problem: "624 ÷ 6", answer: "104", paper: `
+ 1.23`,
+  },
+  {
+    problem: "624 ÷ 6",
+    answer: "104",
+    paper: `
 624 |6
      ---
 6    104
@@ -233,16 +360,24 @@ export const RIGHT: readonly PaperCase[] = [
 024
  24
  --
-  0` },
-  { problem: "624 ÷ 6", answer: "104", paper: `
+  0`,
+  },
+  {
+    problem: "624 ÷ 6",
+    answer: "104",
+    paper: `
 6|624
  600|100
  ---
   24
   24|  4
  ---
-   0|104` },
-  { problem: "952 ÷ 28", answer: "34", paper: `
+   0|104`,
+  },
+  {
+    problem: "952 ÷ 28",
+    answer: "34",
+    paper: `
    34
   ---
 28|952    28
@@ -251,9 +386,13 @@ export const RIGHT: readonly PaperCase[] = [
   112     84
   112    112
   ---
-    0` },
+    0`,
+  },
   // Fractions.
-  { problem: "2/3 + 3/4", answer: "1 5/12", paper: `
+  {
+    problem: "2/3 + 3/4",
+    answer: "1 5/12",
+    paper: `
 2   8
 _ =__
 3  12
@@ -262,8 +401,12 @@ _ =__
 4  12
  8  9 17    5
 __+__=__ =1__
-12 12 12   12` },
-  { problem: "2/3 + 3/4", answer: "1 10/24", paper: `
+12 12 12   12`,
+  },
+  {
+    problem: "2/3 + 3/4",
+    answer: "1 10/24",
+    paper: `
 2  16
 _ =__
 3  24
@@ -272,97 +415,154 @@ _ =__
 4  24
 16 18 34   10
 __+__=__ =1__
-24 24 24   24` },
-  { problem: "1/4 + 1/4", answer: "2/4", paper: `
+24 24 24   24`,
+  },
+  {
+    problem: "1/4 + 1/4",
+    answer: "2/4",
+    paper: `
 1 1 2
 _+_=_
-4 4 4` },
-  { problem: "5 - 3/8", answer: "4 5/8", paper: `
+4 4 4`,
+  },
+  {
+    problem: "5 - 3/8",
+    answer: "4 5/8",
+    paper: `
   8 3    5
 4 _−_ =4 _
-  8 8    8` },
+  8 8    8`,
+  },
 ];
 
 export const WRONG: readonly PaperCase[] = [
-  { problem: "386 + 247.5", paper: `
+  {
+    problem: "386 + 247.5",
+    paper: `
  386
 +247.5
 ------
- 62!3.5` },
-  { problem: "386 + 247.5", paper: `
+ 62!3.5`,
+  },
+  {
+    problem: "386 + 247.5",
+    paper: `
  387!
 +247.5
 ------
- 634.5` , kind: "copied" },
-  { problem: "12.5 + 3.46", kind: "point", paper: `
+ 634.5`,
+    kind: "copied",
+  },
+  {
+    problem: "12.5 + 3.46",
+    kind: "point",
+    paper: `
  12.5
 + 3.46
 ------
- 159.!6` },
-  { problem: "7 + 0.35 + 12.6", kind: "misplaced", paper: `
+ 159.!6`,
+  },
+  {
+    problem: "7 + 0.35 + 12.6",
+    kind: "misplaced",
+    paper: `
    7!
  0.35
-12.6` },
-  { problem: "53.2 - 17.8", paper: `
+12.6`,
+  },
+  {
+    problem: "53.2 - 17.8",
+    paper: `
  53.2
 -17.8
 -----
- 44.6!` },
-  { problem: "53.2 - 17.8", kind: "order", paper: `
+ 44.6!`,
+  },
+  {
+    problem: "53.2 - 17.8",
+    kind: "order",
+    paper: `
  1!7.8
 -53.2
 -----
- 44.6` },
-  { problem: "53.2 - 17.8", kind: "copied", paper: `
+ 44.6`,
+  },
+  {
+    problem: "53.2 - 17.8",
+    kind: "copied",
+    paper: `
  52!.3
 -17.8
 -----
- 34.5` },
-  { problem: "46 × 23", paper: `
+ 34.5`,
+  },
+  {
+    problem: "46 × 23",
+    paper: `
   46
 × 23
 ----
  14!8
  92
 ----
-1068` },
-  { problem: "46 × 23", kind: "shifted", paper: `
+1068`,
+  },
+  {
+    problem: "46 × 23",
+    kind: "shifted",
+    paper: `
   46
 × 23
 ----
  138
   92!
 ----
- 230` },
-  { problem: "46 × 23", paper: `
+ 230`,
+  },
+  {
+    problem: "46 × 23",
+    paper: `
   46
 × 23
 ----
  138
  92
 ----
-106!8` },
-  { problem: "12.5 × 0.46", kind: "point", paper: `
+106!8`,
+  },
+  {
+    problem: "12.5 × 0.46",
+    kind: "point",
+    paper: `
  12.5
 ×0.46
 ----
  750
 500
 ----
-57.!50` },
-  { problem: "624 ÷ 6", paper: `
+57.!50`,
+  },
+  {
+    problem: "624 ÷ 6",
+    paper: `
  14!
  ---
-6|624` },
-  { problem: "624 ÷ 6", paper: `
+6|624`,
+  },
+  {
+    problem: "624 ÷ 6",
+    paper: `
 624÷6=14!
 6
 -
  24
  24
  --
-  0` },
-  { problem: "8.61 ÷ 7", paper: `
+  0`,
+  },
+  {
+    problem: "8.61 ÷ 7",
+    paper: `
  1.23
  ---
 7|8.61
@@ -371,16 +571,23 @@ export const WRONG: readonly PaperCase[] = [
  16
  14
  --
-  3!1` },
-  { problem: "2/3 + 3/4", paper: `
+  3!1`,
+  },
+  {
+    problem: "2/3 + 3/4",
+    paper: `
 2 3 5
 _+_=_
-3 4 7!` },
-  { problem: "2/3 + 3/4", paper: `
+3 4 7!`,
+  },
+  {
+    problem: "2/3 + 3/4",
+    paper: `
 2   8
 _ =__
 3  12
 3   6!
 _ =__
-4  12` },
+4  12`,
+  },
 ];

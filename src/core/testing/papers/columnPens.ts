@@ -1,4 +1,13 @@
-import { changed, type Dice, decimal, digitPlaces, otherDigit, Sheet, type Square, type WrittenPaper } from "./sheet";
+import {
+  changed,
+  type Dice,
+  decimal,
+  digitPlaces,
+  otherDigit,
+  Sheet,
+  type Square,
+  type WrittenPaper,
+} from "./sheet";
 
 interface Operand {
   readonly pieces: bigint;
@@ -17,7 +26,8 @@ const operand = (dice: Dice, digits = dice.among(2, 4)): Operand => {
   return { pieces: BigInt(`${first}${rest}${last}`), places: places > 0 ? places : 0 };
 };
 
-const bare = (pieces: bigint, places: number): string => decimal(pieces / 10n ** BigInt(PLACES - places), places);
+const bare = (pieces: bigint, places: number): string =>
+  decimal(pieces / 10n ** BigInt(PLACES - places), places);
 
 /** Where a number ends, if its ones end at a line. */
 const endOf = (text: string, ones: number): number => ones + (text.split(".")[1]?.length ?? 0);
@@ -41,7 +51,17 @@ export function additionPaper(dice: Dice, wrong: boolean): WrittenPaper {
   const ones = dice.among(7, 10);
   const order = dice.chance(0.3) ? [...numbers].reverse() : numbers;
   let row = dice.among(1, 3);
-  const way = dice.pick(["plain", "filled", "carries", "carryRow", "copied", "note", "noRule", "twoByTwo", "noSign"]);
+  const way = dice.pick([
+    "plain",
+    "filled",
+    "carries",
+    "carryRow",
+    "copied",
+    "note",
+    "noRule",
+    "twoByTwo",
+    "noSign",
+  ]);
   const spots: Square[] = [];
   if (way === "copied") {
     sheet.line(problem.replaceAll(" ", ""), 1, row);
@@ -54,7 +74,8 @@ export function additionPaper(dice: Dice, wrong: boolean): WrittenPaper {
   }
   const slip = wrong ? dice.pick(["answer", "answer", "copied", "point"]) : "none";
   // Zeros that were filled in would hide which digit was copied wrongly.
-  const error = (slip === "copied" && way === "filled") || (slip === "point" && places === 0) ? "answer" : slip;
+  const error =
+    (slip === "copied" && way === "filled") || (slip === "point" && places === 0) ? "answer" : slip;
   const written = order.map((one) => (way === "filled" ? bare(inPieces(one), places) : textOf(one)));
   const values = order.map(inPieces);
   if (error === "copied") {
@@ -62,13 +83,21 @@ export function additionPaper(dice: Dice, wrong: boolean): WrittenPaper {
     const text = textOf(order[nth] ?? { pieces: 0n, places: 0 });
     const off = miscounted(dice, text);
     written[nth] = off.text;
-    values[nth] = BigInt(off.text.replace(".", "")) * 10n ** BigInt(PLACES - (off.text.split(".")[1]?.length ?? 0));
+    values[nth] =
+      BigInt(off.text.replace(".", "")) * 10n ** BigInt(PLACES - (off.text.split(".")[1]?.length ?? 0));
   }
-  const total = bare(values.reduce((all, one) => all + one, 0n), places);
+  const total = bare(
+    values.reduce((all, one) => all + one, 0n),
+    places,
+  );
   const rowsOf = (texts: readonly string[]): void => {
     texts.forEach((text, nth) => {
       const squares = sheet.number(text, row, endOf(text, ones));
-      if (error === "copied" && text !== textOf(order[nth] ?? { pieces: 0n, places: 0 }) && way !== "filled") {
+      if (
+        error === "copied" &&
+        text !== textOf(order[nth] ?? { pieces: 0n, places: 0 }) &&
+        way !== "filled"
+      ) {
         const ought = textOf(order[nth] ?? { pieces: 0n, places: 0 }).replace(".", "");
         const digits = text.replace(".", "");
         const at = [...digits].findIndex((digit, index) => digit !== ought[index]);
@@ -134,7 +163,8 @@ export function subtractionPaper(dice: Dice, wrong: boolean): WrittenPaper {
   const way = dice.pick(["plain", "filled", "exchanged", "paid", "check", "hops", "note"]);
   const error = wrong ? dice.pick(["answer", "answer", "copied", "swapped", "smallFromLarge"]) : "none";
   if (way === "hops" && !wrong) return hopsPaper(dice, problem, a, b, places, answer);
-  const text = (one: Operand): string => (way === "filled" || way === "exchanged" ? bare(inPieces(one), places) : textOf(one));
+  const text = (one: Operand): string =>
+    way === "filled" || way === "exchanged" ? bare(inPieces(one), places) : textOf(one);
   let [top, bottom] = [text(a), text(b)];
   const spots: Square[] = [];
   let [upper, lower] = [inPieces(a), inPieces(b)];
@@ -164,8 +194,13 @@ export function subtractionPaper(dice: Dice, wrong: boolean): WrittenPaper {
     at = off.nth;
   }
   if (error === "smallFromLarge") {
-    const [x, y] = [bare(inPieces(a), places).replace(".", ""), bare(inPieces(b), places).replace(".", "")].map((one, _, all) => one.padStart(Math.max(...all.map(({ length }) => length)), "0"));
-    const digits = [...(x ?? "")].map((digit, nth) => String(Math.abs(Number(digit) - Number((y ?? "")[nth])))).join("");
+    const [x, y] = [
+      bare(inPieces(a), places).replace(".", ""),
+      bare(inPieces(b), places).replace(".", ""),
+    ].map((one, _, all) => one.padStart(Math.max(...all.map(({ length }) => length)), "0"));
+    const digits = [...(x ?? "")]
+      .map((digit, nth) => String(Math.abs(Number(digit) - Number((y ?? "")[nth]))))
+      .join("");
     const bad = decimal(BigInt(digits), places);
     if (bad === shown || top !== bare(inPieces(a), places)) return subtractionPaper(dice, wrong);
     const right = shown.replace(".", "").padStart(digits.length, "0");
@@ -197,7 +232,14 @@ export function subtractionPaper(dice: Dice, wrong: boolean): WrittenPaper {
     sheet.number(back, row + 4, endOf(back, ones));
   }
   if (way === "note") sheet.line("12-8=4", 1, row + 2);
-  return { kind: "subtraction", way: `${way} ${error}`, problem, marks: sheet.marks, answer, ...(wrong ? { wrong: spots } : {}) };
+  return {
+    kind: "subtraction",
+    way: `${way} ${error}`,
+    problem,
+    marks: sheet.marks,
+    answer,
+    ...(wrong ? { wrong: spots } : {}),
+  };
 }
 
 const digitAt = (text: string, nth: number): string => text.replace(".", "")[nth] ?? "0";
@@ -224,7 +266,14 @@ function exchanged(sheet: Sheet, squares: readonly Square[], top: string, bottom
 }
 
 /** Counting up in lines, by hops of one's own. */
-function hopsPaper(dice: Dice, problem: string, a: Operand, b: Operand, places: number, answer: string): WrittenPaper {
+function hopsPaper(
+  dice: Dice,
+  problem: string,
+  a: Operand,
+  b: Operand,
+  places: number,
+  answer: string,
+): WrittenPaper {
   const sheet = new Sheet();
   const [from, to] = [inPieces(b), inPieces(a)];
   const stops = [from];
@@ -236,7 +285,10 @@ function hopsPaper(dice: Dice, problem: string, a: Operand, b: Operand, places: 
   stops.push(to);
   const hops: string[] = [];
   let row = 1;
-  const clean = (pieces: bigint): string => bare(pieces, places).replace(/(\.\d*?)0+$/, "$1").replace(/\.$/, "");
+  const clean = (pieces: bigint): string =>
+    bare(pieces, places)
+      .replace(/(\.\d*?)0+$/, "$1")
+      .replace(/\.$/, "");
   stops.slice(1).forEach((stop, nth) => {
     const before = stops[nth] ?? 0n;
     hops.push(clean(stop - before));
@@ -273,7 +325,8 @@ export function moneyPaper(dice: Dice, wrong: boolean): WrittenPaper {
     const spots: Square[] = [];
     for (const [nth, coin] of coins.entries()) {
       let next = decimal(here + coin, 2);
-      const off = nth === wrongAt ? changed(next, next.length - 1, otherDigit(dice, next.at(-1) ?? "0")) : next;
+      const off =
+        nth === wrongAt ? changed(next, next.length - 1, otherDigit(dice, next.at(-1) ?? "0")) : next;
       const squares = sheet.line(`$${decimal(here, 2)}+${coin}c=$${off}`, 1, row);
       if (off !== next) spots.push(squares.at(-1) ?? { col: 0, row });
       next = off;
@@ -282,10 +335,27 @@ export function moneyPaper(dice: Dice, wrong: boolean): WrittenPaper {
     }
     const dollars = (note - here) / 100n;
     if (dollars > 0n) sheet.line(`$${decimal(here, 2)}+$${dollars}=$10.00`, 1, row++);
-    const parts = [...(coins.length > 0 ? [decimal(coins.reduce((all, one) => all + one, 0n), 2)] : []), ...(dollars > 0n ? [String(dollars)] : [])];
+    const parts = [
+      ...(coins.length > 0
+        ? [
+            decimal(
+              coins.reduce((all, one) => all + one, 0n),
+              2,
+            ),
+          ]
+        : []),
+      ...(dollars > 0n ? [String(dollars)] : []),
+    ];
     if (parts.length < 2) return moneyPaper(dice, wrong);
     sheet.line(`${parts.map((one) => `$${one}`).join("+")}=$${answer}`, 1, row);
-    return { kind: "money", way: `coins ${wrong ? "stop" : ""}`, problem: `$10 - $${decimal(price, 2)}`, marks: sheet.marks, answer, ...(wrong ? { wrong: spots } : {}) };
+    return {
+      kind: "money",
+      way: `coins ${wrong ? "stop" : ""}`,
+      problem: `$10 - $${decimal(price, 2)}`,
+      marks: sheet.marks,
+      answer,
+      ...(wrong ? { wrong: spots } : {}),
+    };
   }
   const answer = decimal(a + b, 2);
   const problem = `$${decimal(a, 2)} + $${decimal(b, 2)}`;
@@ -294,7 +364,9 @@ export function moneyPaper(dice: Dice, wrong: boolean): WrittenPaper {
   if (way === "line") {
     const text = `$${decimal(a, 2)}+$${decimal(b, 2)}=$`;
     sheet.line(text + off.text, 1, 2);
-    const squares = sheet.marks.flatMap((mark) => (mark.kind === "glyph" ? [{ col: mark.col, row: mark.row }] : [])).slice(-off.text.replace(".", "").length);
+    const squares = sheet.marks
+      .flatMap((mark) => (mark.kind === "glyph" ? [{ col: mark.col, row: mark.row }] : []))
+      .slice(-off.text.replace(".", "").length);
     const square = squares[off.nth];
     if (square) spots.push(square);
   } else {

@@ -9,7 +9,10 @@ export function longDivisionPaper(dice: Dice, wrong: boolean): WrittenPaper {
   const answer = decimal(quotient, places);
   const problem = `${decimal(BigInt(dividend), places)} ÷ ${divisor}`;
   const way = dice.pick(["bracket", "sign", "right", "leftOnly", "chunks", "multiples"]);
-  if (way === "chunks") return places === 0 ? chunksPaper(dice, wrong, dividend, divisor, quotient) : longDivisionPaper(dice, wrong);
+  if (way === "chunks")
+    return places === 0
+      ? chunksPaper(dice, wrong, dividend, divisor, quotient)
+      : longDivisionPaper(dice, wrong);
   const sheet = new Sheet();
   const [left, row] = [5, 3];
   const end = left + dividend.length;
@@ -64,9 +67,11 @@ export function longDivisionPaper(dice: Dice, wrong: boolean): WrittenPaper {
     rest -= BigInt(product);
     const next = worked[nth + 1]?.col;
     let shown = String(rest);
-    for (let bring = pointer; next !== undefined && bring <= next; bring++) shown += dividend[bring - left] ?? "";
+    for (let bring = pointer; next !== undefined && bring <= next; bring++)
+      shown += dividend[bring - left] ?? "";
     const upTo = next === undefined ? end : next + 1;
-    if (next === undefined) for (let bring = pointer; bring < end; bring++) shown += dividend[bring - left] ?? "";
+    if (next === undefined)
+      for (let bring = pointer; bring < end; bring++) shown += dividend[bring - left] ?? "";
     if (shown.length > 1 && dice.chance(0.6)) shown = shown.replace(/^0+(?=.)/, "");
     if (isBad && error === "left") {
       const bad = dice.among(0, shown.length - 1);
@@ -84,11 +89,28 @@ export function longDivisionPaper(dice: Dice, wrong: boolean): WrittenPaper {
       break;
     }
   }
-  if (way === "multiples" && !broken) [1n, 2n, 5n].forEach((times, nth) => sheet.number(String(divisor * times), row + 1 + nth, end + 7));
-  return { kind: "long division", way: `${way} ${error}`, problem, marks: sheet.marks, answer, ...(wrong ? { wrong: spots } : {}) };
+  if (way === "multiples" && !broken)
+    for (const [nth, times] of [1n, 2n, 5n].entries())
+      sheet.number(String(divisor * times), row + 1 + nth, end + 7);
+  return {
+    kind: "long division",
+    way: `${way} ${error}`,
+    problem,
+    marks: sheet.marks,
+    answer,
+    ...(wrong ? { wrong: spots } : {}),
+  };
 }
 
-function writeQuotient(sheet: Sheet, way: string, text: string, divisor: bigint, row: number, left: number, end: number): readonly Square[] {
+function writeQuotient(
+  sheet: Sheet,
+  way: string,
+  text: string,
+  divisor: bigint,
+  row: number,
+  left: number,
+  end: number,
+): readonly Square[] {
   const by = String(divisor);
   if (way === "sign" || way === "leftOnly") {
     sheet.line(`:${by}=`, end, row);
@@ -107,14 +129,22 @@ function writeQuotient(sheet: Sheet, way: string, text: string, divisor: bigint,
 }
 
 /** Chunks taken away, with how often beside them. */
-function chunksPaper(dice: Dice, wrong: boolean, dividend: string, divisor: bigint, quotient: bigint): WrittenPaper {
+function chunksPaper(
+  dice: Dice,
+  wrong: boolean,
+  dividend: string,
+  divisor: bigint,
+  quotient: bigint,
+): WrittenPaper {
   const sheet = new Sheet();
   const [left, row] = [4, 2];
   const end = left + dividend.length;
   sheet.number(dividend, row, end);
   sheet.number(String(divisor), row, left);
   sheet.upright(left, row);
-  const chunks = [...String(quotient)].flatMap((digit, nth, all) => (digit === "0" ? [] : [BigInt(digit) * 10n ** BigInt(all.length - 1 - nth)]));
+  const chunks = [...String(quotient)].flatMap((digit, nth, all) =>
+    digit === "0" ? [] : [BigInt(digit) * 10n ** BigInt(all.length - 1 - nth)],
+  );
   if (dice.chance(0.4) && (chunks[0] ?? 0n) > 100n) chunks.splice(0, 1, 100n, (chunks[0] ?? 0n) - 100n);
   let here = BigInt(dividend);
   let at = row + 1;
@@ -143,7 +173,14 @@ function chunksPaper(dice: Dice, wrong: boolean, dividend: string, divisor: bigi
     sheet.rule(at - 1, end + 2, end + 6);
     sheet.number(String(quotient), at - 1, end + 6);
   }
-  return { kind: "long division", way: "chunks", problem: `${dividend} ÷ ${divisor}`, marks: sheet.marks, answer: String(quotient), ...(wrong ? { wrong: spots } : {}) };
+  return {
+    kind: "long division",
+    way: "chunks",
+    problem: `${dividend} ÷ ${divisor}`,
+    marks: sheet.marks,
+    answer: String(quotient),
+    ...(wrong ? { wrong: spots } : {}),
+  };
 }
 
 /** Short division: the quotient above or below, small remainders or none. */

@@ -12,7 +12,10 @@ export interface DrawnPaper {
  * the square before it, `/` after a struck digit, `"10 lb"` never. A `~` puts a space inside a fraction's row.
  */
 export function drawn(text: string): DrawnPaper {
-  const lines = text.replace(/^\n/, "").replace(/\n\s*$/, "").split("\n");
+  const lines = text
+    .replace(/^\n/, "")
+    .replace(/\n\s*$/, "")
+    .split("\n");
   const marks: Mark[] = [];
   let wrong: DrawnPaper["wrong"];
   let row = 0;
@@ -42,7 +45,8 @@ export function drawn(text: string): DrawnPaper {
         marks.push({ kind: "small", ...here, position: "low", text: digits });
         at += digits.length + (line[at + digits.length + 1] === ";" ? 1 : 0);
       } else {
-        if (sign !== " " && sign !== "_") marks.push({ kind: "glyph", col, row, text: sign === "-" ? "−" : sign, look: "written" });
+        if (sign !== " " && sign !== "_")
+          marks.push({ kind: "glyph", col, row, text: sign === "-" ? "−" : sign, look: "written" });
         col += 1;
       }
     }

@@ -98,7 +98,14 @@ export function fractionPaper(dice: Dice, wrong: boolean): WrittenPaper {
     sheet.fraction(String(over % under), String(under), one.end + 1 + whole.length, row);
     answer = `${whole} ${over % under}/${under}`;
   }
-  return { kind: "fractions", way: `${way} ${error}`, problem, marks: sheet.marks, answer, ...(wrong ? { wrong: spots } : {}) };
+  return {
+    kind: "fractions",
+    way: `${way} ${error}`,
+    problem,
+    marks: sheet.marks,
+    answer,
+    ...(wrong ? { wrong: spots } : {}),
+  };
 }
 
 /** Numbers with signs, in lines or on a number line of one's own. */
@@ -110,7 +117,13 @@ export function signedPaper(dice: Dice, wrong: boolean): WrittenPaper {
   const spots: Square[] = [];
   const result = (value: number, col: number, row: number): void => {
     let shown = text(value);
-    if (wrong) shown = dice.chance(0.5) && value !== 0 ? (value < 0 ? shown.slice(1) : `−${shown}`) : text(value < 0 ? value - 1 : value + 1);
+    if (wrong)
+      shown =
+        dice.chance(0.5) && value !== 0
+          ? value < 0
+            ? shown.slice(1)
+            : `−${shown}`
+          : text(value < 0 ? value - 1 : value + 1);
     const squares = sheet.line(shown, col, row);
     if (wrong) spots.push(...squares);
   };
@@ -121,7 +134,13 @@ export function signedPaper(dice: Dice, wrong: boolean): WrittenPaper {
     if (value < -6 || a > 7 || b > 12) return signedPaper(dice, wrong);
     sheet.rule(row, 0, 16);
     for (const at of [-a, value]) {
-      const squares = at < 0 ? [{ text: "−", col: line(at) - 1 }, { text: String(-at), col: line(at) }] : [{ text: String(at), col: line(at) - (at > 9 ? 1 : 0) }];
+      const squares =
+        at < 0
+          ? [
+              { text: "−", col: line(at) - 1 },
+              { text: String(-at), col: line(at) },
+            ]
+          : [{ text: String(at), col: line(at) - (at > 9 ? 1 : 0) }];
       for (const one of squares) sheet.line(one.text, one.col - 0, row);
     }
     const stops = dice.chance(0.5) && b > 2 ? [dice.among(1, b - 1)] : [];
@@ -133,14 +152,32 @@ export function signedPaper(dice: Dice, wrong: boolean): WrittenPaper {
       if (bad) spots.push({ col: Math.floor(line(here - a)), row: row - 1 });
       here = end;
     }
-    return { kind: "signed", way, problem: `-${a} + ${b}`, marks: sheet.marks, answer: text(value), ...(wrong ? { wrong: spots } : {}) };
+    return {
+      kind: "signed",
+      way,
+      problem: `-${a} + ${b}`,
+      marks: sheet.marks,
+      answer: text(value),
+      ...(wrong ? { wrong: spots } : {}),
+    };
   }
   if (way === "product") {
     const negative = dice.chance(0.5);
     sheet.line(`−${a}×${negative ? `(−${b})` : b}=`, 1, 2);
     const value = negative ? a * b : -a * b;
-    result(value, negative ? 5 + String(a).length + String(b).length + 2 : 4 + String(a).length + String(b).length, 2);
-    return { kind: "signed", way, problem: `-${a} × ${negative ? `(-${b})` : b}`, marks: sheet.marks, answer: text(value), ...(wrong ? { wrong: spots } : {}) };
+    result(
+      value,
+      negative ? 5 + String(a).length + String(b).length + 2 : 4 + String(a).length + String(b).length,
+      2,
+    );
+    return {
+      kind: "signed",
+      way,
+      problem: `-${a} × ${negative ? `(-${b})` : b}`,
+      marks: sheet.marks,
+      answer: text(value),
+      ...(wrong ? { wrong: spots } : {}),
+    };
   }
   if (way === "leftToRight") {
     const steps = [a - b, a - b + c];
@@ -148,7 +185,14 @@ export function signedPaper(dice: Dice, wrong: boolean): WrittenPaper {
     const begun = `${text(a - b)}+${c}=`;
     sheet.line(begun, 1, 2);
     result(steps[1] ?? 0, 1 + begun.length, 2);
-    return { kind: "signed", way, problem: `${a} - ${b} + ${c}`, marks: sheet.marks, answer: text(a - b + c), ...(wrong ? { wrong: spots } : {}) };
+    return {
+      kind: "signed",
+      way,
+      problem: `${a} - ${b} + ${c}`,
+      marks: sheet.marks,
+      answer: text(a - b + c),
+      ...(wrong ? { wrong: spots } : {}),
+    };
   }
   const value = -a + b;
   const problem = `-${a} - (-${b})`;
@@ -157,7 +201,14 @@ export function signedPaper(dice: Dice, wrong: boolean): WrittenPaper {
   if (way === "oneSign") sheet.line(`=−${a}+${b}`, 1, 2);
   sheet.line("=", 1, 3);
   result(value, 2, 3);
-  return { kind: "signed", way, problem, marks: sheet.marks, answer: text(value), ...(wrong ? { wrong: spots } : {}) };
+  return {
+    kind: "signed",
+    way,
+    problem,
+    marks: sheet.marks,
+    answer: text(value),
+    ...(wrong ? { wrong: spots } : {}),
+  };
 }
 
 /** Several operations: line after line, the steps each for themselves, or one after the other in a row. */
@@ -189,14 +240,23 @@ export function chainPaper(dice: Dice, wrong: boolean): WrittenPaper {
     put(`=${z}`, 1, 4, bad === 2, 1, z.length);
   } else if (way === "apart") {
     const rows = [`${a}×${b}=`, `${x}+${c}=`, `${y}−${d}=`];
-    rows.forEach((row, nth) => put(row + (said[nth] ?? ""), 1, 1 + nth, bad === nth, row.length, (said[nth] ?? "").length));
+    for (const [nth, row] of rows.entries())
+      put(row + (said[nth] ?? ""), 1, 1 + nth, bad === nth, row.length, (said[nth] ?? "").length);
   } else {
     const text = `${a}×${b}=${x}+${c}=${y}−${d}=${z}`;
     const squares = sheet.line(text, 0, 2);
-    const at = [`${a}×${b}=`.length, `${a}×${b}=${x}+${c}=`.length, `${a}×${b}=${x}+${c}=${y}−${d}=`.length][bad] ?? 0;
+    const at =
+      [`${a}×${b}=`.length, `${a}×${b}=${x}+${c}=`.length, `${a}×${b}=${x}+${c}=${y}−${d}=`.length][bad] ?? 0;
     if (bad >= 0) spots.push(...squares.slice(at, at + (said[bad] ?? "").length));
   }
-  return { kind: "chains", way: `${way} ${bad}`, problem, marks: sheet.marks, answer: String(values[2]), ...(wrong ? { wrong: spots } : {}) };
+  return {
+    kind: "chains",
+    way: `${way} ${bad}`,
+    problem,
+    marks: sheet.marks,
+    answer: String(values[2]),
+    ...(wrong ? { wrong: spots } : {}),
+  };
 }
 
 /** Measures: columns under their units, changed at the end or on the way; all in the small unit. */
@@ -233,7 +293,15 @@ export function unitPaper(dice: Dice, wrong: boolean): WrittenPaper {
     sheet.line("=", 1, 3);
     measure(String(Math.floor(Number(sum) / rate)), String(Number(sum) % rate), 2, 3);
     sheet.marks.unshift();
-    return { kind: "units", way, problem, marks: [...sheet.marks, ...conversions(a, b, c, d, large, small, rate)], answer, ...(wrong ? { wrong: spots } : {}), units: [large, small] };
+    return {
+      kind: "units",
+      way,
+      problem,
+      marks: [...sheet.marks, ...conversions(a, b, c, d, large, small, rate)],
+      answer,
+      ...(wrong ? { wrong: spots } : {}),
+      units: [large, small],
+    };
   }
   const [x, y] = [5, 9];
   if (dice.chance(0.7)) {
@@ -266,10 +334,26 @@ export function unitPaper(dice: Dice, wrong: boolean): WrittenPaper {
     sheet.line("=", 1, 6);
     measure(String(Number(big) + Math.floor(Number(little) / rate)), String(Number(little) % rate), 2, 6);
   }
-  return { kind: "units", way, problem, marks: sheet.marks, answer, ...(wrong ? { wrong: spots } : {}), units: [large, small] };
+  return {
+    kind: "units",
+    way,
+    problem,
+    marks: sheet.marks,
+    answer,
+    ...(wrong ? { wrong: spots } : {}),
+    units: [large, small],
+  };
 }
 
-function conversions(a: number, b: number, c: number, d: number, large: string, small: string, rate: number): WrittenPaper["marks"] {
+function conversions(
+  a: number,
+  b: number,
+  c: number,
+  d: number,
+  large: string,
+  small: string,
+  rate: number,
+): WrittenPaper["marks"] {
   const sheet = new Sheet();
   [
     [a, b],

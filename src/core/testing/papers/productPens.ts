@@ -1,7 +1,9 @@
 import { changed, type Dice, decimal, otherDigit, Sheet, type Square, type WrittenPaper } from "./sheet";
 
 const factor = (dice: Dice, digits: number): string =>
-  Array.from({ length: digits }, (_, nth) => String(nth === 0 || nth === digits - 1 ? dice.among(2, 9) : dice.among(0, 9))).join("");
+  Array.from({ length: digits }, (_, nth) =>
+    String(nth === 0 || nth === digits - 1 ? dice.among(2, 9) : dice.among(0, 9)),
+  ).join("");
 
 const off = (dice: Dice, text: string): { readonly text: string; readonly nth: number } => {
   const nth = dice.among(0, text.length - 1);
@@ -34,15 +36,33 @@ export function multiplicationPaper(dice: Dice, wrong: boolean): WrittenPaper {
   sheet.rule(row, edge - 6, edge);
   const single = bottom.replace(/^0+/, "").length === 1;
   const way = single ? "oneRow" : dice.pick(["moved", "zeros", "tensFirst", "cells"]);
-  const error = wrong ? (single ? "total" : dice.pick(way === "moved" || way === "zeros" ? ["row", "total", "shift"] : ["row", "total"])) : "none";
+  const error = wrong
+    ? single
+      ? "total"
+      : dice.pick(way === "moved" || way === "zeros" ? ["row", "total", "shift"] : ["row", "total"])
+    : "none";
   const spots: Square[] = [];
   if (!single) {
     const parts: { value: bigint; zeros: number }[] =
       way === "cells"
-        ? [...bottom].reverse().flatMap((digit, j) =>
-            [...top].reverse().flatMap((other, i) => (digit === "0" || other === "0" ? [] : [{ value: BigInt(digit) * BigInt(other) * 10n ** BigInt(i + j), zeros: 0 }])),
-          )
-        : [...bottom].reverse().flatMap((digit, j) => (digit === "0" ? [] : [{ value: BigInt(top) * BigInt(digit) * 10n ** BigInt(j), zeros: way === "moved" ? j : 0 }]));
+        ? [...bottom]
+            .reverse()
+            .flatMap((digit, j) =>
+              [...top]
+                .reverse()
+                .flatMap((other, i) =>
+                  digit === "0" || other === "0"
+                    ? []
+                    : [{ value: BigInt(digit) * BigInt(other) * 10n ** BigInt(i + j), zeros: 0 }],
+                ),
+            )
+        : [...bottom]
+            .reverse()
+            .flatMap((digit, j) =>
+              digit === "0"
+                ? []
+                : [{ value: BigInt(top) * BigInt(digit) * 10n ** BigInt(j), zeros: way === "moved" ? j : 0 }],
+            );
     if (way === "tensFirst") parts.reverse();
     const bad = error === "row" ? dice.among(0, parts.length - 1) : -1;
     let sum = 0n;
@@ -87,7 +107,14 @@ export function multiplicationPaper(dice: Dice, wrong: boolean): WrittenPaper {
     } else sheet.number(answer, row, edge);
   }
   if (dice.chance(0.3)) sheet.line("3×4=12", 0, row + 2);
-  return { kind: "multiplication", way: `${way} ${beside ? "beside " : ""}${swapped ? "swapped " : ""}${error}`, problem, marks: sheet.marks, answer, ...(wrong ? { wrong: spots } : {}) };
+  return {
+    kind: "multiplication",
+    way: `${way} ${beside ? "beside " : ""}${swapped ? "swapped " : ""}${error}`,
+    problem,
+    marks: sheet.marks,
+    answer,
+    ...(wrong ? { wrong: spots } : {}),
+  };
 }
 
 /** A lattice, its zeros in front written or not. */
@@ -96,9 +123,11 @@ export function latticePaper(dice: Dice, wrong: boolean): WrittenPaper {
   const sheet = new Sheet();
   const [left, top] = [dice.among(3, 5), dice.among(2, 3)];
   const zeros = dice.chance(0.4);
-  [...a].forEach((digit, i) => sheet.sign(digit, left + i, top - 1));
-  [...b].forEach((digit, j) => sheet.sign(digit, left + a.length, top + j));
-  for (let i = 0; i < a.length; i++) for (let j = 0; j < b.length; j++) sheet.marks.push({ kind: "diagonal", col: left + i, row: top + j, size: 1 });
+  for (const [i, digit] of [...a].entries()) sheet.sign(digit, left + i, top - 1);
+  for (const [j, digit] of [...b].entries()) sheet.sign(digit, left + a.length, top + j);
+  for (let i = 0; i < a.length; i++)
+    for (let j = 0; j < b.length; j++)
+      sheet.marks.push({ kind: "diagonal", col: left + i, row: top + j, size: 1 });
   sheet.marks.push({ kind: "frame", col: left, row: top, width: a.length, height: b.length });
   const error = wrong ? dice.pick(["cell", "sum"]) : "none";
   const bad = [dice.among(0, a.length - 1), dice.among(0, b.length - 1)];
@@ -127,26 +156,42 @@ export function latticePaper(dice: Dice, wrong: boolean): WrittenPaper {
   }
   [...digits].forEach((digit, nth) => {
     if (digit === "0" && !zeros && /^0+$/.test(digits.slice(0, nth + 1))) return;
-    const square = nth < b.length ? { col: left - 1, row: top + nth } : { col: left + nth - b.length, row: top + b.length };
+    const square =
+      nth < b.length
+        ? { col: left - 1, row: top + nth }
+        : { col: left + nth - b.length, row: top + b.length };
     sheet.sign(digit, square.col, square.row);
     if (nth === at) spots.push(square);
   });
   const answer = String(BigInt(a) * BigInt(b));
   if (dice.chance(0.5)) sheet.number(String(BigInt(digits)), top + b.length + 2, left + 6);
-  return { kind: "lattice", way: `${zeros ? "zeros" : "none"} ${error}`, problem: `${a} × ${b}`, marks: sheet.marks, answer, ...(wrong ? { wrong: spots } : {}) };
+  return {
+    kind: "lattice",
+    way: `${zeros ? "zeros" : "none"} ${error}`,
+    problem: `${a} × ${b}`,
+    marks: sheet.marks,
+    answer,
+    ...(wrong ? { wrong: spots } : {}),
+  };
 }
 
 /** An area with its fields anywhere, its parts put together below or in a line. */
 export function areaPaper(dice: Dice, wrong: boolean): WrittenPaper {
   const [a, b] = [factor(dice, 2), factor(dice, dice.pick([1, 2, 2]))];
-  const parts = (text: string): readonly bigint[] => [...text].flatMap((digit, nth) => (digit === "0" ? [] : [BigInt(digit) * 10n ** BigInt(text.length - 1 - nth)]));
+  const parts = (text: string): readonly bigint[] =>
+    [...text].flatMap((digit, nth) =>
+      digit === "0" ? [] : [BigInt(digit) * 10n ** BigInt(text.length - 1 - nth)],
+    );
   const [along, down] = [parts(a), parts(b)];
   const sheet = new Sheet();
   const boxes = dice.chance(0.5);
-  const wide = Math.max(...along.map((part) => String(part * (down[0] ?? 1n)).length)) + (boxes ? 0 : 1) + dice.among(0, 1);
+  const wide =
+    Math.max(...along.map((part) => String(part * (down[0] ?? 1n)).length)) +
+    (boxes ? 0 : 1) +
+    dice.among(0, 1);
   const high = dice.among(1, 2);
   const [left, top] = [4, dice.among(1, 2)];
-  along.forEach((part, i) => sheet.number(String(part), top, left + wide * (i + 1) - 1));
+  for (const [i, part] of along.entries()) sheet.number(String(part), top, left + wide * (i + 1) - 1);
   const fields: string[] = [];
   const bad = wrong && dice.chance(0.6) ? dice.among(0, along.length * down.length - 1) : -1;
   const spots: Square[] = [];
@@ -163,7 +208,8 @@ export function areaPaper(dice: Dice, wrong: boolean): WrittenPaper {
       const square = changedText && squares[changedText.nth];
       if (square) spots.push(square);
       fields.push(shown);
-      if (boxes) sheet.marks.push({ kind: "frame", col: left + wide * i - 1, row, width: wide, height: high });
+      if (boxes)
+        sheet.marks.push({ kind: "frame", col: left + wide * i - 1, row, width: wide, height: high });
     });
   });
   const sum = fields.reduce((all, one) => all + BigInt(one), 0n);
@@ -181,7 +227,7 @@ export function areaPaper(dice: Dice, wrong: boolean): WrittenPaper {
     const square = squares[text.length + at];
     if (at >= 0 && square) spots.push(square);
   } else {
-    fields.forEach((field, nth) => sheet.number(field, row + nth, 9));
+    for (const [nth, field] of fields.entries()) sheet.number(field, row + nth, 9);
     sheet.rule(row + fields.length, 4, 9);
     const squares = sheet.number(total, row + fields.length, 9);
     const square = squares[at];
@@ -189,5 +235,12 @@ export function areaPaper(dice: Dice, wrong: boolean): WrittenPaper {
   }
   const answer = String(BigInt(a) * BigInt(b));
   if (fields.length === 1) return areaPaper(dice, wrong);
-  return { kind: "area", way: `${boxes ? "boxes" : "bare"} ${bad < 0 ? "sum" : "field"}`, problem: `${a} × ${b}`, marks: sheet.marks, answer, ...(wrong ? { wrong: spots } : {}) };
+  return {
+    kind: "area",
+    way: `${boxes ? "boxes" : "bare"} ${bad < 0 ? "sum" : "field"}`,
+    problem: `${a} × ${b}`,
+    marks: sheet.marks,
+    answer,
+    ...(wrong ? { wrong: spots } : {}),
+  };
 }

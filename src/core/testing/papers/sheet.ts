@@ -113,7 +113,9 @@ export function otherDigit(dice: Dice, digit: string, least = 0): string {
 }
 
 /** A text with the sign at a place changed. */
-export const changed = (text: string, at: number, by: string): string => text.slice(0, at) + by + text.slice(at + 1);
+export const changed = (text: string, at: number, by: string): string =>
+  text.slice(0, at) + by + text.slice(at + 1);
 
 /** The places of the digits in a text. */
-export const digitPlaces = (text: string): readonly number[] => [...text].flatMap((sign, at) => (/\d/.test(sign) ? [at] : []));
+export const digitPlaces = (text: string): readonly number[] =>
+  [...text].flatMap((sign, at) => (/\d/.test(sign) ? [at] : []));

@@ -1,23 +1,73 @@
 import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
-import type { JumpMarks } from "../../paper";
+import type { Fault, FaultKind } from "../../paper";
 import { placesName } from "../numbers/numberWords";
 
 /** The words for what is found on a learner's paper. */
 
-/** A number that stands out of line: `The 6 of 4.6 stands under the hundredths.` */
-export const misplacedWords = (digit: string, numeral: string, standsAt: Place, house: HouseRules): string =>
-  `The ${digit} of ${numeral} stands under the ${placesName(standsAt, house)}.`;
+/** What is said of a wrong mark, and what is asked, so that the learner finds what it is. */
+const FAULTS: Readonly<
+  Record<FaultKind, { readonly says: (written: string) => string; readonly asks: string }>
+> = {
+  digit: {
+    says: (written) => `Look again where ${written} is written.`,
+    asks: "Work this one out once more.",
+  },
+  point: { says: () => "Look again at the point.", asks: "Where do the ones end?" },
+  unequal: {
+    says: (written) => `Look again where ${written} is written.`,
+    asks: "Are both sides of the equals sign worth the same?",
+  },
+  copied: {
+    says: (written) => `${written} is not a number of the problem.`,
+    asks: "How is it written there?",
+  },
+  misplaced: {
+    says: (written) => `${written} does not stand under its places.`,
+    asks: "Which digit counts the ones?",
+  },
+  shifted: {
+    says: (written) => `The row ${written} does not stand in its places.`,
+    asks: "Which place does its last digit count?",
+  },
+  order: {
+    says: (written) => `${written} stands on top.`,
+    asks: "Which of the two numbers is the larger one?",
+  },
+  tooSmall: {
+    says: (written) => `Look again at the ${written} of the quotient.`,
+    asks: "Does it go once more?",
+  },
+  tooLarge: {
+    says: (written) => `Look again at the ${written} of the quotient.`,
+    asks: "Is that more than there is?",
+  },
+  gap: {
+    says: () => "A place of the quotient is empty.",
+    asks: "How often does it go there, if it does not go?",
+  },
+  sign: {
+    says: (written) => `Look again at the sign of ${written}.`,
+    asks: "On which side of zero does it lie?",
+  },
+  jump: { says: () => "Look again at this jump.", asks: "Where does it begin, and how far does it go?" },
+  exchange: {
+    says: (written) => `Look again at the small ${written}.`,
+    asks: "How many are left there, once one was given away?",
+  },
+};
 
-/** A number that stands out of line where its place can't be named. */
-export const outOfLineWords = (digits: string): string =>
-  `The digits ${digits} do not stand under their places.`;
+/** A wrong mark, by the place it stands in where that has a name: `Look again at the tenths: 6 is written there.` */
+export function faultWords({ kind, written, place }: Fault, house: HouseRules): string {
+  if (place !== undefined && written !== "" && (kind === "digit" || kind === "exchange"))
+    return `Look again at the ${placesName(place, house)}: ${written} is written there.`;
+  if (place !== undefined && kind === "misplaced")
+    return `The ${written.at(-1) ?? ""} of ${written} stands under the ${placesName(place, house)}.`;
+  return FAULTS[kind].says(written);
+}
 
-/** The first wrong mark, by the place it stands in where that has a name. */
-export const wrongMarkWords = (written: string, place: Place | undefined, house: HouseRules): string =>
-  place === undefined
-    ? `Look again where ${written} is written.`
-    : `Look again at the ${placesName(place, house)}: ${written} is written there.`;
+/** What to ask about a wrong mark. */
+export const faultAsk = ({ kind }: Fault): string => FAULTS[kind].asks;
 
 /** Where the hand is on the paper, and what stands there, for those who can't see it. */
 export const squareWords = (col: number, row: number, there: string): string =>
@@ -25,34 +75,32 @@ export const squareWords = (col: number, row: number, there: string): string =>
 
 /** The smallest hint: where to look. */
 export const whereWords = (stage: string, place: Place | undefined, house: HouseRules): string =>
-  place === undefined
-    ? `Look at what comes next: ${stage.toLowerCase()}.`
-    : `Look at the ${placesName(place, house)}.`;
+  place === undefined ? `${stage}: that comes next.` : `Look at the ${placesName(place, house)}.`;
 
-/** The largest hint: the next mark. */
-export const nextMarkWords = (text: string): string => `Write ${text} here.`;
+/** The largest hint: the next mark; it is drawn where it belongs, if that is known. */
+export const nextMarkWords = (text: string, drawn: boolean): string =>
+  drawn ? `Write ${text} where it is drawn.` : `The next thing to write is ${text}.`;
 
-export const soFarWords = (agree: number, missing: boolean): string =>
-  agree === 0
-    ? "Set the numbers out first: choose a square and write."
-    : missing
-      ? "All is well so far."
-      : "All is well. Write the answer beside, and you are done.";
+/** A hint where the work goes another way than any that is known here. */
+export const OWN_WAY = "Your way is sound so far. Go on as you began: what is the next small step?";
 
-const NTH = ["first", "second", "third", "fourth", "fifth", "sixth"] as const;
-
-/** A jump on a number line that differs from what it should be. */
-export function jumpWords({ nth, wrong }: JumpMarks): string {
-  const which = `The ${NTH[nth - 1] ?? `${nth}th`} jump`;
-  switch (wrong) {
-    case "direction":
-      return `${which} goes the other way.`;
-    case "length":
-      return `${which} is not as long as it should be beside the first one.`;
-    case "tooMany":
-      return `${which} is one too many.`;
+/** How the work stands where nothing is wrong: begun, all looked at, or done. */
+export function soFarWords(state: "blank" | "begun" | "answered", allRead: boolean): string {
+  switch (state) {
+    case "blank":
+      return "Set the numbers out first: choose a square and write.";
+    case "begun":
+      return allRead ? "All is well so far." : "What is finished is right so far.";
+    case "answered":
+      return allRead
+        ? "All is well: that answers it. Hand it in."
+        : "That answers it. Something beside it could not be read.";
   }
 }
+
+/** A wrong mark in something that belongs to nothing else on the paper. */
+export const asideWords = (written: string): string =>
+  `In your notes, look again where ${written} is written.`;
 
 /** Carries that the house wants to see. */
 export const carriesWords = (missing: number): string =>

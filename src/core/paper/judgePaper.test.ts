@@ -1,0 +1,158 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import type { Mark } from "../board";
+import { type WrittenPaper, writtenPapers } from "../testing/papers";
+import { RIGHT, WRONG } from "../testing/papers/cases";
+import { drawn } from "../testing/papers/drawn";
+import { judged, measured } from "../testing/papers/measured";
+import { problemOf } from "../testing/problems";
+import { same } from "../testing/ratio";
+import { worked } from "../testing/said/chains";
+import { askedOf, BLANK_PAPER, judgePaper, written } from ".";
+
+const look = (problem: string, marks: readonly Mark[], units: readonly string[] = [], settled = true) =>
+  judgePaper({ marks }, askedOf(problemOf(problem)), { settled, units });
+
+describe("a paper that is right in its own way", () => {
+  it.each(RIGHT)("is told nothing is wrong: $problem $paper", ({ problem, paper, answer, units }) => {
+    const found = look(problem, drawn(paper).marks, units);
+    expect(found).toMatchObject({ fault: undefined, aside: undefined, state: "answered" });
+    expect(found.answer?.text).toBe(answer);
+  });
+});
+
+describe("a paper with one error", () => {
+  it.each(WRONG)("is told of it at its mark: $problem $paper", ({ problem, paper, kind, units }) => {
+    const { marks, wrong } = drawn(paper);
+    const { fault, state } = look(problem, marks, units);
+    expect(fault?.at).toMatchObject(wrong ?? {});
+    if (kind !== undefined) expect(fault?.kind).toBe(kind);
+    expect(state).not.toBe("answered");
+  });
+});
+
+describe("papers as people write them", () => {
+  it.each(measured(160, 5))("of $kind are read for what they say", (row) => {
+    expect(row.right).toBeGreaterThan(60);
+    expect(row.wrong).toBeGreaterThan(60);
+    expect(row.alarms / row.right).toBeLessThan(0.01);
+    expect(row.misread / row.right).toBeLessThan(0.01);
+    expect(row.found / row.wrong).toBeGreaterThanOrEqual(0.95);
+    expect(row.missed / row.wrong).toBeLessThan(0.02);
+  });
+
+  it("are told nothing while they are written, mark by mark", () => {
+    const alarms = writtenPapers(24, 8)
+      .filter(({ wrong }) => wrong === undefined)
+      .flatMap(({ problem, marks, units, way }) =>
+        marks.flatMap((_, nth) => {
+          const { fault } = look(problem, marks.slice(0, nth + 1), units, false);
+          return fault === undefined ? [] : [`${problem} ${way} after ${nth + 1}: ${fault.kind}`];
+        }),
+      );
+    expect(alarms).toEqual([]);
+  });
+});
+
+/** The statements with a sign of equality in the rows of a paper, worked by an arithmetic that the reader knows nothing of. */
+function statedFalsely({ marks }: WrittenPaper): boolean {
+  const rows = new Map<number, Map<number, string>>();
+  for (const mark of marks) {
+    if (mark.kind !== "glyph" && mark.kind !== "point") continue;
+    const [at, sign] = mark.kind === "glyph" ? [2 * mark.col + 1, mark.text] : [2 * mark.line, "."];
+    rows.set(mark.row, (rows.get(mark.row) ?? new Map<number, string>()).set(at, sign));
+  }
+  return [...rows.values()].some((row) => {
+    const text = [...row]
+      .sort(([a], [b]) => a - b)
+      .map(([, sign]) => sign)
+      .join("");
+    const [left = "", right = "", more] = text.split("=");
+    if (more !== undefined || !/^\d[\d.×+−]*$/.test(left) || !/^\d+(?:\.\d+)?$/.test(right)) return false;
+    const [one, other] = [worked(left), worked(right)];
+    return one !== undefined && other !== undefined && !same(one, other);
+  });
+}
+
+describe("any paper", () => {
+  // Rows of fractions are no lines by themselves.
+  const papers = writtenPapers(12, 3).filter(({ kind }) => kind !== "fractions");
+  const runs = Number(process.env.PAPERS ?? 1500);
+  const anyMark: fc.Arbitrary<Mark> = fc.oneof(
+    fc.record({
+      kind: fc.constant("glyph" as const),
+      col: fc.integer({ min: 0, max: 15 }),
+      row: fc.integer({ min: 0, max: 11 }),
+      text: fc.constantFrom(..."0123456789=+−×:÷()"),
+      look: fc.constant("written" as const),
+    }),
+    fc.record({
+      kind: fc.constant("point" as const),
+      line: fc.integer({ min: 0, max: 15 }),
+      row: fc.integer({ min: 0, max: 11 }),
+      look: fc.constant("written" as const),
+    }),
+    fc.record({
+      kind: fc.constant("rule" as const),
+      row: fc.integer({ min: 0, max: 11 }),
+      from: fc.integer({ min: 0, max: 9 }),
+      to: fc.integer({ min: 10, max: 16 }),
+      strokes: fc.constant(1 as const),
+    }),
+    fc.record({
+      kind: fc.constant("strike" as const),
+      col: fc.integer({ min: 0, max: 15 }),
+      row: fc.integer({ min: 0, max: 11 }),
+      target: fc.constant("square" as const),
+    }),
+    fc.record({
+      kind: fc.constant("upright" as const),
+      line: fc.integer({ min: 0, max: 15 }),
+      row: fc.integer({ min: 0, max: 9 }),
+      to: fc.integer({ min: 1, max: 12 }),
+      look: fc.constant("straight" as const),
+    }),
+    fc.record({
+      kind: fc.constant("jump" as const),
+      row: fc.integer({ min: 1, max: 11 }),
+      from: fc.integer({ min: 0, max: 15 }),
+      to: fc.integer({ min: 0, max: 15 }),
+      rise: fc.constant(1),
+    }),
+  );
+
+  it("can be read, and is never called well where a line on it is false", () => {
+    fc.assert(
+      fc.property(
+        fc.nat(papers.length - 1),
+        fc.array(anyMark, { maxLength: 6 }),
+        fc.array(fc.nat(60), { maxLength: 4 }),
+        (nth, more, without) => {
+          const paper = papers[nth];
+          if (paper === undefined) return;
+          const kept = paper.marks.filter((_, at) => !without.includes(at));
+          const { marks } = written({ marks: kept }, ...more);
+          const found = judged({ ...paper, marks });
+          const isWell =
+            found.state === "answered" &&
+            found.allRead &&
+            found.fault === undefined &&
+            found.aside === undefined;
+          if (isWell)
+            expect([statedFalsely({ ...paper, marks }), found.answer?.text]).toEqual([
+              false,
+              found.answer?.text,
+            ]);
+        },
+      ),
+      { numRuns: runs },
+    );
+  });
+
+  it("that is blank says nothing", () => {
+    expect(judgePaper(BLANK_PAPER, askedOf(problemOf("2 + 3")), { settled: true, units: [] })).toMatchObject({
+      state: "blank",
+      answer: undefined,
+    });
+  });
+});

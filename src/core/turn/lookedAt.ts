@@ -1,0 +1,33 @@
+import type { HouseRules } from "../house";
+import {
+  type Fault,
+  type FaultKind,
+  type Judged,
+  judgePaper,
+  markWork,
+  type Paper,
+  type WorkMarks,
+} from "../paper";
+import type { Turn } from "./turn";
+
+/** A learner's paper as it stands: what it claims, and where a working that is known here would go on. */
+export interface Looked {
+  readonly judged: Judged;
+  /** The first wrong mark; none where nothing is wrong. */
+  readonly fault: Fault | undefined;
+  readonly found: WorkMarks;
+}
+
+/** Faults that digits in their columns say nothing about. */
+const BEYOND_DIGITS: readonly FaultKind[] = ["point", "sign", "order", "jump"];
+
+/**
+ * Looks at a paper while it is written, or once the hand is lifted. It is judged by what it claims; what stands in
+ * its columns just as in a sound working that is known is right, whatever else it could be read as.
+ */
+export function lookedAt(paper: Paper, turn: Turn, house: HouseRules, settled: boolean): Looked {
+  const judged = judgePaper(paper, turn.asked, { settled, units: turn.units });
+  const found = markWork(paper, turn.ways, house.learnerCarries === "required");
+  const isKnown = judged.fault !== undefined && found.fits && !BEYOND_DIGITS.includes(judged.fault.kind);
+  return { judged, fault: isKnown ? undefined : judged.fault, found };
+}
