@@ -16,8 +16,8 @@ export interface Asked {
   readonly numbers: readonly (ValueText & { readonly text: string })[];
   /** What it comes to before any rounding; none where that is no number. */
   readonly value: ValueText | undefined;
-  /** Whether the answer may be a rounded one, and so differ from the value. */
-  readonly rounded: boolean;
+  /** The place the answer is rounded to, so that it may differ from the value; none where it is wanted exactly. */
+  readonly place: number | undefined;
   /** Whether a quotient is wanted with what is left over. */
   readonly withRest: boolean;
   /** Whether bars between numbers are those of fractions. */
@@ -36,7 +36,7 @@ export function askedOf(problem: Problem): Asked {
     op: problem.op,
     numbers: operands.map((operand) => ({ ...valueText(fractionOf(operand)), text: bareText(operand) })),
     value: isNumber ? valueText(exactAnswer(problem)) : undefined,
-    rounded: problem.form.kind === "toPlace" && problem.kind !== "money",
+    place: problem.form.kind === "toPlace" ? problem.form.place : undefined,
     withRest: problem.form.kind === "withRemainder",
     fractions:
       problem.kind === "fractions" ||

@@ -1,4 +1,4 @@
-import type Exact from "fraction.js";
+import Exact from "fraction.js";
 import { type Asked, valueFrom } from "./asked";
 import { type Claim, type Fault, isSame, type Made } from "./claims/claim";
 import { columnClaim, type Known } from "./claims/columnClaims";
@@ -251,7 +251,7 @@ function threaded(claims: readonly Claim[], rows: readonly StackRow[], asked: As
     if (makes.open) continue;
     const isOld = numbers.some((one) => claim.makes !== undefined && isSame(one, claim.makes.value));
     const isAnswer = asked.value !== undefined && isSame(valueFrom(asked.value), claim.makes.value);
-    if (isOld && !isAnswer) continue;
+    if (isOld && (!isAnswer || (from.size < 2 && numbers.length > 1))) continue;
     if (best === undefined || from.size >= best.covers) best = { made: claim.makes, covers: from.size };
   }
   for (const claim of loose) aside ??= claim.fault;
@@ -270,7 +270,7 @@ function threaded(claims: readonly Claim[], rows: readonly StackRow[], asked: As
     fault === undefined &&
     answer !== undefined &&
     value !== undefined &&
-    (isSame(answer.value, value) || (answer.rest !== undefined && asked.withRest) || asked.rounded);
+    answers(answer, value, asked);
   return {
     claims,
     fault,
@@ -281,6 +281,17 @@ function threaded(claims: readonly Claim[], rows: readonly StackRow[], asked: As
     unread: unread.map(({ from, row }) => ({ col: from, row })),
     state: answered ? "answered" : "begun",
   };
+}
+
+/** Whether a number answers a problem: exactly, rounded to the place that is asked, or with what is left over. */
+function answers({ value: is, rest }: Made, value: Exact, { place, withRest, numbers }: Asked): boolean {
+  if (isSame(is, value)) return true;
+  const divisor = numbers[1];
+  if (withRest && rest !== undefined && divisor !== undefined)
+    return isSame(is.add(rest.div(valueFrom(divisor))), value);
+  if (place === undefined) return false;
+  const unit = place >= 0 ? new Exact(10n ** BigInt(place)) : new Exact(1n, 10n ** BigInt(-place));
+  return is.sub(value).abs().mul(2).compare(unit) <= 0;
 }
 
 /** Whether a numeral is the same one that was read in a line of its own. */

@@ -4,7 +4,7 @@ import { PRESETS } from "../house";
 import { markWork, written } from "../paper";
 import { anyHouse, anyProblem } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
-import { GIVEN_PARTS, givenMarks, turnOf } from "./index";
+import { GIVEN_PARTS, givenMarks, lookedAt, turnOf } from "./index";
 
 const house = PRESETS.fillersTrueValue;
 
@@ -22,6 +22,9 @@ describe("a problem handed over", () => {
           for (const mark of marks) expect(mark.row).toBeGreaterThanOrEqual(0);
           const found = markWork(written({ marks: [] }, ...marks), [way], false);
           expect([id, found.misplaced, found.wrong]).toEqual([id, undefined, undefined]);
+          // Nothing that is given answers the question.
+          const { judged } = lookedAt(written({ marks: [] }, ...marks), turn, rules, true);
+          expect([id, judged.state]).not.toEqual([id, "answered"]);
         }
       }),
       { numRuns: 120 },
@@ -31,12 +34,14 @@ describe("a problem handed over", () => {
   it("is never told wrong or out of line while it is written as the working does, step by step", () => {
     fc.assert(
       fc.property(anyProblem, anyHouse, (problem, rules) => {
-        const [way] = turnOf(problem, rules, undefined).ways;
+        const turn = turnOf(problem, rules, undefined);
+        const [way] = turn.ways;
         if (way === undefined) return;
         way.steps.forEach((_, step) => {
           const marks = way.steps.slice(0, step + 1).flatMap((one) => one.marks);
-          const found = markWork(written({ marks: [] }, ...marks), [way], false);
-          expect([step, found.misplaced, found.wrong]).toEqual([step, undefined, undefined]);
+          const paper = written({ marks: [] }, ...marks);
+          const { found, fault } = lookedAt(paper, turn, rules, false);
+          expect([step, found.misplaced, found.wrong, fault]).toEqual([step, undefined, undefined, undefined]);
         });
       }),
       { numRuns: 60 },

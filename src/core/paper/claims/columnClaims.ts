@@ -11,6 +11,9 @@ export interface Known {
   has(value: Exact): boolean;
 }
 
+/** Operations whose numbers stand under one another without being put together. */
+const STANDING_APART: readonly Asked["op"][] = ["compare", "order", "round", "rewrite", "pay"];
+
 type ColumnOp = "add" | "subtract";
 
 /** A row that may be no number but carries: single digits, each for itself. */
@@ -93,7 +96,7 @@ function claimOver(
   );
   if (rows.length < 2 || numerals.length !== rows.length) return undefined;
   const sign = operationIn(rows);
-  if (sign === "multiply") return undefined;
+  if (sign === "multiply" || (sign === undefined && STANDING_APART.includes(asked.op))) return undefined;
   const asks = asked.op === "subtract" ? ["subtract", "add"] : ["add", "subtract"];
   const ops = sign === undefined ? asks : [sign];
   const claims = ops.flatMap((op) =>

@@ -213,7 +213,7 @@ export function divisionClaim(
 /** Whether a quotient is all of it: exactly, with what is left over, or rounded as it is asked. */
 function isDone(is: Exact, rest: Exact | undefined, value: Exact, divisor: Exact, asked: Asked): boolean {
   if (is.equals(value)) return true;
-  if (asked.rounded) return is.sub(value).abs().compare(new Exact(1)) < 0;
+  if (asked.place !== undefined) return is.sub(value).abs().compare(new Exact(1)) < 0;
   return rest !== undefined && is.add(rest.div(divisor)).equals(value);
 }
 
