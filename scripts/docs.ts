@@ -6,6 +6,7 @@ import { PRESET_WORDS, SWITCH_WORDS } from "@/core/wording";
 import { KEYS } from "@/ui/board";
 import { HOW_PLACE_KEYS, ON_RAIL } from "@/ui/places";
 import { TURN_KEYS } from "@/ui/turn";
+import papers from "../bench/papers.json" with { type: "json" };
 import results from "../bench/results.json" with { type: "json" };
 import { methodSections } from "./methodDocs";
 import { patternSections, patternSummary } from "./patternDocs";
@@ -45,6 +46,33 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     file: "docs/methods.md",
     name: "methods",
     text: methodSections,
+  },
+  {
+    file: "docs/your-turn.md",
+    name: "papers",
+    text: () =>
+      table(
+        [
+          "Kind",
+          "Right",
+          "False alarms",
+          "Misread",
+          "With one error",
+          "Found at its mark",
+          "Missed",
+          "Elsewhere",
+        ],
+        papers.map((row) => [
+          row.kind,
+          row.right,
+          row.alarms,
+          row.misread,
+          row.wrong,
+          row.found,
+          row.missed,
+          row.elsewhere,
+        ]),
+      ),
   },
   { file: "docs/error-patterns.md", name: "summary", text: patternSummary },
   { file: "docs/error-patterns.md", name: "patterns", text: patternSections },

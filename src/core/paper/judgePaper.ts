@@ -14,7 +14,7 @@ import type { Paper } from "./paper";
 import { fractionBars } from "./reading/bars";
 import { keyOf, rowsOf, type Sorted, type Spot, sorted } from "./reading/glyphs";
 import { linesOf } from "./reading/lines";
-import { type Numeral, worthOf } from "./reading/pieces";
+import { exactly, type Numeral, worthOf } from "./reading/pieces";
 import { type Stack, type StackRow, stackRows, stacksOf } from "./reading/stacks";
 
 /** What a learner's paper says, judged by what it claims. */
@@ -152,7 +152,9 @@ function blockClaims(
       return covers.length > 0 && first >= claim.top - 1 && stack.rule.row <= claim.bottom + 1;
     });
   if (asked.kind === "measures" || asked.kind === "chain")
-    add(unitClaim(stacks[0], plainRows, asked, settled ? undefined : marks, units));
+    add(
+      unitClaim(stacks[0] ?? unruled(plainRows, asked), plainRows, asked, settled ? undefined : marks, units),
+    );
   const known: Exact[] = [
     ...asked.numbers.map(valueFrom),
     ...found.flatMap(({ parts, makes }) => [...parts, ...(makes ? [makes.value] : [])]),
@@ -175,6 +177,18 @@ function blockClaims(
     if (sum !== undefined && sum.rule.row <= claim.bottom) done.add(sum);
   }
   return found;
+}
+
+/** Rows of counts with no rule drawn: those of the problem's measures, and what stands below them. */
+function unruled(rows: readonly StackRow[], { numbers }: Asked): Stack | undefined {
+  const counts = rows.filter(({ numerals }) => numerals.length > 0);
+  const [above, below] = [counts.slice(0, numbers.length), counts.slice(numbers.length)];
+  const [first] = below;
+  if (first === undefined) return undefined;
+  const numerals = above.flatMap((row) => row.numerals);
+  const from = Math.min(...numerals.map((one) => one.from));
+  const to = Math.max(...numerals.map((one) => one.to));
+  return { rule: { kind: "rule", row: first.row, from, to, strokes: 1 }, above, below, closed: false };
 }
 
 /** The numbers of the problem under one another with no rule drawn, and what stands below them. */
@@ -207,6 +221,10 @@ function bareStack(
 /** Joins the claims by the numbers they use and make, and finds what is first, what follows, and what the work comes to. */
 function threaded(claims: readonly Claim[], rows: readonly StackRow[], asked: Asked): Judged {
   const numbers = asked.numbers.map(valueFrom);
+  // Of a measure each count is a number of the problem too.
+  const counts = asked.numbers.map(({ text }) =>
+    asked.kind === "measures" ? text.split(" ").map(exactly) : [],
+  );
   /** Which of the problem's numbers each value that was made goes back to. */
   const made: { readonly value: Exact; readonly from: ReadonlySet<number>; readonly sound: boolean }[] = [];
   let fault: Fault | undefined;
@@ -216,7 +234,11 @@ function threaded(claims: readonly Claim[], rows: readonly StackRow[], asked: As
   const loose: Claim[] = [];
   for (const [index, claim] of claims.entries()) {
     const sources = claim.uses.map((value) => {
-      const own = numbers.flatMap((one, at) => (isSame(one, value) || isSame(one, value.neg()) ? [at] : []));
+      const own = numbers.flatMap((one, at) =>
+        isSame(one, value) || isSame(one, value.neg()) || counts[at]?.some((count) => isSame(count, value))
+          ? [at]
+          : [],
+      );
       const before = made.filter((one) => isSame(one.value, value)).at(-1);
       return { own, before };
     });
@@ -267,17 +289,14 @@ function threaded(claims: readonly Claim[], rows: readonly StackRow[], asked: As
     );
   const value = asked.value && valueFrom(asked.value);
   const answered =
-    fault === undefined &&
-    answer !== undefined &&
-    value !== undefined &&
-    answers(answer, value, asked);
+    fault === undefined && answer !== undefined && value !== undefined && answers(answer, value, asked);
   return {
     claims,
     fault,
     follows,
     aside,
     answer,
-    allRead: unread.length === 0 && !claims.some(({ state }) => state === "unread" || state === "unfinished"),
+    allRead: unread.length === 0 && !claims.some(({ state }) => state === "unread"),
     unread: unread.map(({ from, row }) => ({ col: from, row })),
     state: answered ? "answered" : "begun",
   };

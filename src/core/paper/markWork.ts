@@ -25,7 +25,7 @@ export interface WorkMarks {
     | undefined;
   /** A number that does not stand in its columns: how far it stands to the right of where it should. */
   readonly misplaced: { readonly digits: string; readonly at: Spot; readonly by: number } | undefined;
-  /** Whether all that is written is part of it, and stands in its columns as in it. */
+  /** Whether all that is written stands as in it, which is only moved as a whole. */
   readonly fits: boolean;
   /** The digits that are written as they should be. */
   readonly agree: number;
@@ -122,7 +122,7 @@ export function markWork(paper: Paper, ways: readonly MarkedWay[], carriesCount:
     way: best,
     wrong: first,
     misplaced,
-    fits: way.aligned && fit.differ === 0 && fit.stray === 0 && misplaced === undefined,
+    fits: fit.whole === true,
     agree: fit.agree,
     next,
     carries,

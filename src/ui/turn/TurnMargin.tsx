@@ -4,6 +4,7 @@ import { type ReactElement, type RefObject, useEffect, useState } from "react";
 import type { Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { LONGEST_ANSWER } from "@/core/marking";
+import type { Stage } from "@/core/methods";
 import type { Place } from "@/core/number";
 import type { Looked, TurnWay } from "@/core/turn";
 import { faultAsk, faultWords, nextMarkWords, OWN_WAY, whereWords } from "@/core/wording";
@@ -57,7 +58,7 @@ export function TurnMargin({
   readonly shows: boolean;
   readonly feedback: Feedback | undefined;
   readonly hinted: 1 | 2 | 3 | undefined;
-  readonly stage: string | undefined;
+  readonly stage: Stage | undefined;
   readonly ask: string | undefined;
   readonly asksEstimate: boolean;
   readonly waits: boolean;
@@ -201,7 +202,7 @@ function hintWords(
   { fault, found, judged }: Looked,
   size: 1 | 2 | 3,
   next: {
-    readonly stage: string | undefined;
+    readonly stage: Stage | undefined;
     readonly place: Place | undefined;
     readonly ask: string | undefined;
     readonly drawn: boolean;
@@ -212,7 +213,7 @@ function hintWords(
   // Where the work goes its own way, what a known working would do next is no help.
   const known = found.fits || judged.state === "blank" || found.wrong === undefined;
   if (!known || found.next === undefined) return OWN_WAY;
-  if (size === 1) return whereWords(next.stage ?? "", next.place, house);
+  if (size === 1) return whereWords(next.stage, next.place, house);
   if (size === 2 || !("text" in found.next.mark)) return next.ask ?? OWN_WAY;
   return nextMarkWords(found.next.mark.text, next.drawn);
 }

@@ -7,7 +7,7 @@ import type { MethodId } from "@/core/methods";
 import { decimalSign } from "@/core/number";
 import type { Paper } from "@/core/paper";
 import { GIVEN_PARTS, type GivenPart, lookedAt, type Turn } from "@/core/turn";
-import { squareWords, stageName } from "@/core/wording";
+import { squareWords } from "@/core/wording";
 import { FoldAway } from "../FoldAway";
 import { Go } from "../Go";
 import { Choice } from "./Choice";
@@ -104,37 +104,6 @@ export function TurnScreen({
     });
   };
 
-  const acts = useRef({ takeHint, putLattice, waits, check: () => setChecked(paper), stroke });
-  acts.current = { takeHint, putLattice, waits, check: () => setChecked(paper), stroke };
-  const [listening, setListening] = useState(false);
-  useEffect(() => {
-    setListening(true);
-    const listen = (event: KeyboardEvent): void => {
-      const target = event.target instanceof Element ? event.target : null;
-      if (event.defaultPrevented || target?.closest("input, textarea, select, [role=dialog]")) return;
-      if (event.key === "Enter" && target?.closest("button, a")) return;
-      const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
-      const now = acts.current;
-      if (plain && event.key === "Enter") {
-        now.check();
-        answerField.current?.focus();
-      } else if (plain && event.key.toLowerCase() === "h") now.takeHint();
-      else if (plain && event.key.toLowerCase() === "g") now.putLattice();
-      else if (plain && event.key === "?") setKeysOpen(true);
-      else {
-        const one = strokeOf(event);
-        if (one === undefined) return;
-        if (!now.waits || one.kind === "move") now.stroke(one);
-      }
-      event.preventDefault();
-    };
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
-  }, []);
-  useEffect(() => {
-    if (paper !== start) begun.current ??= Date.now();
-  }, [paper, start]);
-
   const letters = useMemo(
     () =>
       [
@@ -150,6 +119,50 @@ export function TurnScreen({
       ].slice(0, 5),
     [ways],
   );
+  const doing = {
+    takeHint,
+    putLattice,
+    waits,
+    check: () => setChecked(paper),
+    stroke,
+    letters,
+    money: turn.asked.money?.sign,
+  };
+  const acts = useRef(doing);
+  acts.current = doing;
+  const [listening, setListening] = useState(false);
+  useEffect(() => {
+    setListening(true);
+    const listen = (event: KeyboardEvent): void => {
+      const target = event.target instanceof Element ? event.target : null;
+      if (event.defaultPrevented || target?.closest("input, textarea, select, [role=dialog]")) return;
+      if (event.key === "Enter" && target?.closest("button, a")) return;
+      const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
+      const now = acts.current;
+      if (plain && event.key === "Enter") {
+        now.check();
+        answerField.current?.focus();
+      } else if (plain && event.key.toLowerCase() === "h") now.takeHint();
+      else if (plain && event.key.toLowerCase() === "g") now.putLattice();
+      else if (plain && event.key.toLowerCase() === "u" && now.letters.length > 0 && !now.waits)
+        now.stroke({ kind: "unit", units: now.letters });
+      else if (event.key === "$" && now.money !== undefined && !now.waits)
+        now.stroke({ kind: "glyph", text: now.money });
+      else if (plain && event.key === "?") setKeysOpen(true);
+      else {
+        const one = strokeOf(event);
+        if (one === undefined) return;
+        if (!now.waits || one.kind === "move") now.stroke(one);
+      }
+      event.preventDefault();
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, []);
+  useEffect(() => {
+    if (paper !== start) begun.current ??= Date.now();
+  }, [paper, start]);
+
   const lattice = ways.some(({ steps }) =>
     steps.some(({ marks }) => marks.some(({ kind }) => kind === "diagonal")),
   );
@@ -262,7 +275,7 @@ export function TurnScreen({
             shows={shows}
             feedback={feedback}
             hinted={hinted}
-            stage={stepHere && stageName(stepHere.stage, house)}
+            stage={stepHere?.stage}
             ask={stepHere?.ask}
             asksEstimate={turn.estimate && house.estimateFirst !== "off"}
             waits={waits}

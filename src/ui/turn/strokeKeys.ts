@@ -5,11 +5,13 @@ export const TURN_KEYS = [
   { shown: "← ↑ → ↓", does: "Move over the squares" },
   { shown: "0–9", does: "Write a digit, and go on the way the method goes" },
   { shown: ". or ,", does: "Write the point on the line beside the square" },
-  { shown: "+ − × = :", does: "Write a sign" },
+  { shown: "+ − × = : ( )", does: "Write a sign" },
+  { shown: "U, $", does: "Write a unit, the next one when pressed again; the sign of the money" },
   { shown: "/", does: "Draw a fraction bar, and go under it" },
   { shown: "C", does: "Small digits: carries, and what a struck digit became" },
   { shown: "S", does: "Strike a digit through" },
   { shown: "R", does: "Draw the rule above this row" },
+  { shown: "B", does: "Draw a line left of this square, as before a dividend" },
   { shown: "G", does: "Draw the lattice here" },
   { shown: "J", does: "Draw jumps by dragging" },
   { shown: "D", does: "Write the other way" },
@@ -19,7 +21,16 @@ export const TURN_KEYS = [
   { shown: "Enter", does: "Check this far" },
 ] as const;
 
-const SIGNS: Readonly<Record<string, string>> = { "+": "+", "-": "−", "*": "×", x: "×", "=": "=", ":": "÷" };
+const SIGNS: Readonly<Record<string, string>> = {
+  "+": "+",
+  "-": "−",
+  "*": "×",
+  x: "×",
+  "=": "=",
+  ":": "÷",
+  "(": "(",
+  ")": ")",
+};
 
 const MOVES: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [-1, 0],
@@ -61,6 +72,8 @@ export function strokeOf(event: {
       return { kind: "strike" };
     case "r":
       return { kind: "rule" };
+    case "b":
+      return { kind: "wall" };
     case "d":
       return { kind: "turn" };
     case "backspace":

@@ -39,6 +39,10 @@ export type Stroke =
   | { readonly kind: "point" }
   | { readonly kind: "bar" }
   | { readonly kind: "rule" }
+  /** An upright line at the left edge of the square. */
+  | { readonly kind: "wall" }
+  /** A unit of several letters, the next of them where the square behind the hand holds one already. */
+  | { readonly kind: "unit"; readonly units: readonly string[] }
   | { readonly kind: "strike" }
   | { readonly kind: "rub" }
   | { readonly kind: "undo" }
@@ -180,6 +184,24 @@ export function reduced(
         row: at.row,
       });
     }
+    case "wall":
+      return changed(
+        written(paper, { kind: "upright", line: at.col, row: at.row, to: at.row + 1, look: "straight" }),
+      );
+    case "unit": {
+      const behind: Square = { ...at, col: at.col + (way === "left" ? 1 : -1) };
+      const there = marksIn(paper, behind.col, behind.row).find(
+        (mark) => mark.kind === "glyph" && stroke.units.includes(mark.text),
+      );
+      const nth = there?.kind === "glyph" ? stroke.units.indexOf(there.text) + 1 : 0;
+      const text = stroke.units[nth % stroke.units.length];
+      if (text === undefined) return state;
+      const square = there === undefined ? at : behind;
+      return changed(
+        written(paper, { kind: "glyph", ...square, text, look: "written" }),
+        there === undefined ? ahead : at,
+      );
+    }
     case "strike": {
       const here = marksIn(paper, at.col, at.row);
       const small = here.some((mark) => mark.kind === "small" && mark.position === "low");
@@ -227,7 +249,7 @@ const keyOf = ({ col, row }: Square): string => `${col} ${row}`;
 const NOTHING_GIVEN: ReadonlySet<string> = new Set();
 
 /** The squares that are taken by what was given. */
-export const squaresGiven = (marks: readonly Mark[]): ReadonlySet<string> =>
+const squaresGiven = (marks: readonly Mark[]): ReadonlySet<string> =>
   new Set(marks.flatMap((mark) => (mark.kind === "glyph" ? [keyOf(mark)] : [])));
 
 /** The learner's paper with the hand that writes on it. What is written is remembered under `draft` until it is handed in. */

@@ -4,7 +4,7 @@ import { useEffect, useState } from "react";
 import { z } from "zod";
 
 /** When a learner is told about a wrong mark. */
-export const FEEDBACK_IDS = ["eachMark", "eachStage", "atEnd", "none"] as const;
+const FEEDBACK_IDS = ["eachMark", "eachStage", "atEnd", "none"] as const;
 
 export type Feedback = (typeof FEEDBACK_IDS)[number];
 

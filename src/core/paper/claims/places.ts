@@ -7,7 +7,7 @@ import type { Fault } from "./claim";
 export const onesLine = ({ point, to }: Numeral): number => point ?? to;
 
 /** The digit of a value at a place: 0 for ones, −1 for tenths. */
-export function digitAtPlace({ n, d }: Exact, place: number): string {
+function digitAtPlace({ n, d }: Exact, place: number): string {
   const scaled = place >= 0 ? n / (d * 10n ** BigInt(place)) : (n * 10n ** BigInt(-place)) / d;
   return String(scaled % 10n);
 }

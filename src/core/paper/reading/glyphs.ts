@@ -14,10 +14,10 @@ export interface Sign extends Spot {
 }
 
 type Of<Kind extends Mark["kind"]> = Extract<Mark, { kind: Kind }>;
-export type Glyph = Of<"glyph">;
-export type Small = Of<"small">;
+type Glyph = Of<"glyph">;
+type Small = Of<"small">;
 export type Rule = Of<"rule">;
-export type Upright = Of<"upright">;
+type Upright = Of<"upright">;
 export type PointMark = Of<"point">;
 
 /** The marks of a paper by their kinds. */

@@ -1,5 +1,5 @@
 import Exact from "fraction.js";
-import type { PointMark, Sign, Sorted, Spot } from "./glyphs";
+import type { PointMark, Sign, Sorted } from "./glyphs";
 
 /** A number in one row, as its digits stand. */
 export interface Numeral {
@@ -17,7 +17,7 @@ export interface Numeral {
 }
 
 /** A word or a sign that is no digit: an operation, a unit, a bracket. */
-export interface Word {
+interface Word {
   readonly kind: "word";
   readonly row: number;
   readonly from: number;
@@ -26,8 +26,6 @@ export interface Word {
 }
 
 export type Piece = Numeral | Word;
-
-export const spotOf = (piece: Piece): Spot => ({ col: piece.from, row: piece.row });
 
 /** What a numeral is worth as it stands. */
 export const worthOf = ({ mended }: Numeral): Exact => exactly(mended);
@@ -42,7 +40,7 @@ export function exactly(text: string): Exact {
 export const wholeOf = ({ digits }: Numeral): bigint => BigInt(digits.map(digitOf).join("") || "0");
 
 /** A digit as it counts: what it became, or itself where it was only struck. */
-export const digitOf = ({ text, became }: Sign): string => became || text;
+const digitOf = ({ text, became }: Sign): string => became || text;
 
 /** How far apart two squares may be and still hold neighbouring digits. */
 const CLOSE = 1.01;

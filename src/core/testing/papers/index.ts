@@ -7,7 +7,7 @@ import { type Dice, diceFrom, type WrittenPaper } from "./sheet";
 export type { WrittenPaper } from "./sheet";
 
 /** The ways of writing of each kind of work: papers that never saw how the product itself writes. */
-export const PENS: readonly ((dice: Dice, wrong: boolean) => WrittenPaper)[] = [
+const PENS: readonly ((dice: Dice, wrong: boolean) => WrittenPaper)[] = [
   additionPaper,
   subtractionPaper,
   multiplicationPaper,

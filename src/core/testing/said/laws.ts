@@ -3,7 +3,7 @@ import type { RunReason } from "../../checks";
 type StepKind = RunReason["kind"];
 
 /** A general law that a why-line states, the kinds of steps in which it holds, and the reason it holds there. */
-export interface Law {
+interface Law {
   readonly states: RegExp;
   readonly holdsIn: readonly StepKind[];
   readonly since: string;
@@ -28,11 +28,11 @@ const undoes =
   };
 
 /** Words by which a sentence claims to hold always, and so must be a law that stands in the table. */
-export const LAWFUL =
+const LAWFUL =
   /\b(?:undo(?:es)?|always|every|in any order|changes? nothing|change nothing|never|must lead|in whichever|keeps the quotient|undo each other)\b/i;
 
 /** The laws that are stated, each tied to where it holds. A law in a step that is not named here is a fault, and so is one that is missing here. */
-export const LAWS: readonly Law[] = [
+const LAWS: readonly Law[] = [
   law(
     /^Taking away undoes adding/,
     ["inverse"],

@@ -1,4 +1,5 @@
 import type { HouseRules } from "../../house";
+import type { Stage } from "../../methods";
 import type { Place } from "../../number";
 import type { Fault, FaultKind } from "../../paper";
 import { placesName } from "../numbers/numberWords";
@@ -74,8 +75,17 @@ export const squareWords = (col: number, row: number, there: string): string =>
   `Square ${col + 1} across, ${row + 1} down: ${there === "" ? "empty" : there}.`;
 
 /** The smallest hint: where to look. */
-export const whereWords = (stage: string, place: Place | undefined, house: HouseRules): string =>
-  place === undefined ? `${stage}: that comes next.` : `Look at the ${placesName(place, house)}.`;
+export const whereWords = (stage: Stage | undefined, place: Place | undefined, house: HouseRules): string =>
+  place === undefined ? WHERE[stage ?? "work"] : `Look at the ${placesName(place, house)}.`;
+
+const WHERE: Readonly<Record<Stage, string>> = {
+  setOut: "Look at the problem: how is it written down here?",
+  estimate: "Look at the problem: about how much will it be?",
+  work: "Look at what you have so far: what is to be worked out next?",
+  point: "Look at the point: where do the ones end?",
+  answer: "Look at the question: what does it ask for?",
+  check: "Look at your answer: how can you make sure of it?",
+};
 
 /** The largest hint: the next mark; it is drawn where it belongs, if that is known. */
 export const nextMarkWords = (text: string, drawn: boolean): string =>

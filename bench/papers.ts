@@ -1,0 +1,21 @@
+import fs from "node:fs";
+import { measured } from "../src/core/testing/papers/measured";
+
+/**
+ * How papers are read that were written as people write them: so many of every kind, half of them with one error
+ * in them. Writes bench/papers.json, from which docs/your-turn.md is written.
+ */
+const EACH = Number(process.argv[2] ?? 400);
+const SEED = 2026;
+
+const kinds = measured(EACH, SEED);
+for (const { kind, right, alarms, misread, wrong, found, missed, elsewhere } of kinds)
+  console.log(
+    `${kind}: ${right} right, ${alarms} false alarms, ${misread} misread; ${wrong} wrong, ${found} found at their mark, ${missed} missed, ${elsewhere} elsewhere`,
+  );
+const sum = (key: Exclude<keyof (typeof kinds)[number], "kind">): number =>
+  kinds.reduce((total, row) => total + row[key], 0);
+console.log(
+  `all: ${sum("right")} right, ${sum("alarms")} false alarms, ${sum("misread")} misread; ${sum("wrong")} wrong, ${sum("found")} found, ${sum("missed")} missed, ${sum("elsewhere")} elsewhere`,
+);
+fs.writeFileSync("bench/papers.json", `${JSON.stringify(kinds, undefined, 2)}\n`);
