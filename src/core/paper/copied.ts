@@ -11,7 +11,7 @@ const BLOCKS: Readonly<Partial<Record<Claim["kind"], readonly Asked["op"][]>>> =
 };
 
 /** The kinds of problems whose numbers stand in columns as they are given. */
-const WITH_DIGITS: readonly Asked["kind"][] = ["decimals", "money", "signed"];
+const WITH_DIGITS: readonly Asked["kind"][] = ["decimals", "money", "signed", "fractions"];
 
 /**
  * Claims whose numbers are the problem's but for one: that one was copied wrongly, and is the first error, however
@@ -26,18 +26,21 @@ export function withCopying(
   const values = asked.numbers.map(valueFrom);
   const isMade = (value: Exact): boolean =>
     claims.some(({ makes }) => makes !== undefined && isSame(makes.value, value));
-  const isWhole = (claim: Claim): boolean =>
-    claim.uses.length === values.length && (BLOCKS[claim.kind]?.includes(asked.op) ?? false);
+  const isWhole = ({ kind, uses, line }: Claim): boolean =>
+    line === undefined
+      ? uses.length === values.length && (BLOCKS[kind]?.includes(asked.op) ?? false)
+      : line.numerals.length === values.length && line.op === asked.op;
+  const usesOf = ({ uses }: Claim): readonly Exact[] => uses.slice(0, values.length);
   if (
     claims.some(
-      (claim) => isWhole(claim) && claim.uses.every((use) => values.some((one) => isSame(one, use))),
+      (claim) => isWhole(claim) && usesOf(claim).every((use) => values.some((one) => isSame(one, use))),
     )
   )
     return claims;
   return claims.map((claim) => {
     if (!isWhole(claim) || claim.fault?.kind === "misplaced") return claim;
     const left = [...values];
-    const strange = claim.uses.flatMap((use, nth) => {
+    const strange = usesOf(claim).flatMap((use, nth) => {
       const at = left.findIndex((one) => isSame(one, use));
       if (at < 0) return [nth];
       left.splice(at, 1);
@@ -45,14 +48,23 @@ export function withCopying(
     });
     const [nth, more] = strange;
     const [ought] = left;
-    const numeral = nth === undefined ? undefined : claim.read[nth];
+    const numeral = nth === undefined ? undefined : (claim.line?.numerals ?? claim.read)[nth];
     const text = asked.numbers.find((one) => ought !== undefined && isSame(valueFrom(one), ought))?.text;
     if (nth === undefined || more !== undefined || numeral === undefined || text === undefined) return claim;
     const use = claim.uses[nth];
     // It may still become the number that it is the beginning of.
     if (numeral.row === writingIn && digits(text).includes(digits(numeral.mended))) return claim;
-    if (use === undefined || isMade(use) || !isNear(numeral.mended, text) || isMoved(numeral.mended, text))
-      return claim;
+    if (use === undefined || isMade(use)) return claim;
+    // A fraction that is not worth what it stands for is another one by its value, whatever its digits are.
+    if (asked.kind === "fractions")
+      return {
+        ...claim,
+        state: "wrong",
+        fault: { kind: "unequal", at: { col: numeral.from, row: numeral.row }, written: numeral.mended },
+        follows: claim.fault === undefined,
+      } satisfies Claim;
+    const near = claim.line === undefined ? isNear(numeral.mended, text) : isOneOff(numeral.mended, text);
+    if (!near || isMoved(numeral.mended, text)) return claim;
     return {
       ...claim,
       state: "wrong",
@@ -65,6 +77,17 @@ export function withCopying(
 /** Whether one number may be another copied wrongly: as long, or a digit longer or shorter. */
 const isNear = (one: string, other: string): boolean =>
   Math.abs(digits(one).length - digits(other).length) <= 1;
+
+/** Whether one number is another with one digit changed, or two beside each other swapped: in a line many other numbers are taken on purpose, round ones and parts among them. */
+function isOneOff(one: string, other: string): boolean {
+  const [a, b] = [digits(one), digits(other)];
+  if (a.length !== b.length) return false;
+  const off = [...a].flatMap((digit, nth) => (digit === b[nth] ? [] : [nth]));
+  const [first, second, more] = off;
+  if (first === undefined || more !== undefined) return false;
+  if (second === undefined) return a[first] !== "0";
+  return second === first + 1 && a[first] === b[second] && a[second] === b[first];
+}
 
 /** Whether two numbers have the same digits and differ by their point or the zeros at their ends: one worked with as a whole number is not copied wrongly. */
 const isMoved = (one: string, other: string): boolean => bareOf(one) === bareOf(other);

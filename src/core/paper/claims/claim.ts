@@ -1,4 +1,5 @@
 import type Exact from "fraction.js";
+import type { SignedOperation } from "../../problem";
 import type { Spot } from "../reading/glyphs";
 import type { Numeral } from "../reading/pieces";
 
@@ -66,6 +67,8 @@ export interface Claim {
   readonly fault: Fault | undefined;
   /** Whether what comes after the fault inside the block is right, given that. */
   readonly follows: boolean;
+  /** Of a line, the operation between its numbers, and where each of them begins; none of other blocks, and of lines with several. */
+  readonly line?: { readonly op: SignedOperation; readonly numerals: readonly Numeral[] };
   /** The numerals that were looked at. */
   readonly read: readonly Numeral[];
 }

@@ -106,13 +106,22 @@ function equality(left: Side, right: Side, line: Line, writing: boolean, goesOn:
     ...(right.ops.length > 0 ? { open: true as const } : {}),
     ...(right.rest === undefined ? {} : { rest: right.rest }),
   };
-  const claim = { ...place, uses, makes };
+  const claim = { ...place, uses, makes, ...lineOf(left) };
   if (holds(left, right)) return claimOf("line", read, claim);
   // "3 × 4 = 12 + 2 = 14" says what was done, one thing after the other.
   if (!goesOn && more !== undefined && only !== undefined && isSame(left.value, only.value))
     return claimOf("line", read, { ...claim, makes: { ...makes, value: only.value } });
   if (writing) return claimOf("line", read, { ...place, uses, state: "unfinished" });
   return claimOf("line", read, { ...claim, fault: faultIn(left, right) });
+}
+
+/** The one operation of a side, with the first numeral of each of its numbers. */
+function lineOf({ ops, numbers }: Side): Pick<Claim, "line"> {
+  const [op] = ops;
+  const numerals = numbers.flatMap(({ whole, numerator }) => whole ?? numerator ?? []);
+  return op !== undefined && ops.every((one) => one === op) && numerals.length === numbers.length
+    ? { line: { op, numerals } }
+    : {};
 }
 
 /** Whether both sides are worth the same; a quotient with what is left over is multiplied back. */
