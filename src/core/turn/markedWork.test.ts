@@ -9,6 +9,7 @@ import { BLANK_PAPER, written } from "../paper";
 import { type Problem, writeAnswer } from "../problem";
 import { anyHouse, anyProblem } from "../testing/arbitrary";
 import { problemsOf, skillOf } from "../testing/learners";
+import { drawn } from "../testing/papers/drawn";
 import { problemOf } from "../testing/problems";
 import { markedWork } from "./index";
 
@@ -55,6 +56,12 @@ describe("work that is handed in", () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  it("tells a digit that stands copied wrongly on the paper as that, and not as a fact", () => {
+    const { marks } = drawn("\n 39\n+25\n---\n 64");
+    const [first] = told(problemOf("38 + 25"), "64", { paper: { marks } }).explanations;
+    expect(first).toMatchObject({ patterns: ["slip-digit-miscopied"], onPaper: true });
   });
 
   it("names the pattern behind a wrong answer, likeliest first, each with what it is called", () => {

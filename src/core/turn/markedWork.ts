@@ -12,7 +12,7 @@ import {
 import type { HouseRules } from "../house";
 import type { Given } from "../marking";
 import { EVERY_METHOD, workingOf } from "../methods";
-import { markWork, type Paper } from "../paper";
+import { askedOf, judgePaper, markWork, type Paper } from "../paper";
 import { type Problem, readOneQuantity, writeAnswer } from "../problem";
 import { estimateLine, patternWords, remedyWords } from "../wording";
 import { toldExplanation } from "./toldExplanation";
@@ -34,9 +34,14 @@ export function markedWork(
   const ways = wrongWays(problem, house);
   const { verdict, explanations: found } = markedAnswer(ways, given, house, history);
   const explanations = verdict.kind === "wrong" ? found : [];
+  // What stands on the paper as copied wrongly is that, and nothing else that leads to the same answer.
+  const { fault } = judgePaper(paper, askedOf(problem), { settled: true, units: [] });
+  const isCopied = fault?.kind === "copied";
   const shown = explanations.map((explanation) => ({
     ...toldExplanation(ways, given.answer, explanation, house),
-    onPaper: agrees(paper, problem, house, explanation.patterns, given.answer),
+    onPaper: isCopied
+      ? explanation.patterns.some((pattern) => COPYING.includes(pattern))
+      : agrees(paper, problem, house, explanation.patterns, given.answer),
   }));
   const ranked = [...shown].sort(
     (a, b) => Number(b.onPaper) - Number(a.onPaper) || b.probability - a.probability,
@@ -58,6 +63,9 @@ export function markedWork(
     chances: taken.map(({ pattern }) => pattern),
   };
 }
+
+/** The slips by which a number is copied as another one. */
+const COPYING: readonly PatternId[] = ["slip-digit-miscopied", "slip-digit-left-out", "slip-digit-twice"];
 
 const beliefOf = (pattern: PatternId): { readonly name: string; readonly remedy: string } => ({
   name: patternWords(pattern).name,

@@ -16,6 +16,7 @@ import { NumberPad } from "./NumberPad";
 import { PaperPad } from "./PaperPad";
 import { answerRead, firstSquare, sizeFor, textIn } from "./paperRoom";
 import { strokeOf } from "./strokeKeys";
+import { Told } from "./Told";
 import { TurnKeys } from "./TurnKeys";
 import { FEEDBACK, TurnMargin } from "./TurnMargin";
 import { useHandIn } from "./useHandIn";
@@ -232,7 +233,7 @@ export function TurnScreen({
       </header>
       <main
         aria-busy={!listening}
-        className="grid min-h-0 grid-cols-[minmax(0,1fr)_340px] max-[1000px]:grid-cols-1 max-[1000px]:grid-rows-[minmax(0,1fr)_auto]"
+        className="grid min-h-0 grid-cols-[minmax(0,1fr)_340px] max-[1000px]:grid-cols-1 max-[1000px]:grid-rows-[minmax(0,1fr)_auto] max-[700px]:grid-rows-[minmax(0,1fr)_auto_auto]"
       >
         <div ref={room} className="grid min-h-0 min-w-0 overflow-auto p-2">
           <div className="m-auto rounded border border-edge bg-page shadow-sheet">
@@ -252,6 +253,11 @@ export function TurnScreen({
             />
           </div>
         </div>
+        {shows && (
+          <p aria-hidden="true" className="hidden px-3 text-[15px] leading-tight max-[700px]:block">
+            <Told looked={looked} house={house} />
+          </p>
+        )}
         <aside
           // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
           tabIndex={0}

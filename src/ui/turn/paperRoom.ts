@@ -54,6 +54,18 @@ export function firstSquare(given: readonly Mark[]): Square {
     given.some((mark) => mark.kind === "glyph" && mark.row === at.row && mark.col === at.col);
   const cell = given.find((mark) => mark.kind === "diagonal");
   if (cell?.kind === "diagonal") return { col: cell.col, row: cell.row };
+  // Over a dividend that lacks its quotient.
+  const wall = given.find((mark) => mark.kind === "upright");
+  const roof =
+    wall?.kind === "upright"
+      ? given.find((mark) => mark.kind === "rule" && mark.row === wall.row && mark.from === wall.line)
+      : undefined;
+  if (
+    roof?.kind === "rule" &&
+    !given.some((mark) => mark.kind === "glyph" && mark.row === roof.row - 1) &&
+    given.some((mark) => mark.kind === "rule" && mark.row > roof.row)
+  )
+    return { col: roof.from, row: roof.row - 1 };
   const rule = given.filter((mark) => mark.kind === "rule").at(-1);
   const under = rule?.kind === "rule" ? { col: rule.to - 1, row: rule.row } : undefined;
   if (under !== undefined && !taken(under)) return under;

@@ -85,6 +85,19 @@ function wayAt({ paper, at, way }: Pick<PaperState, "paper" | "at" | "way">): Wa
   return under ? "left" : "right";
 }
 
+/** The squares that are written in above a row: up to an empty row, another rule, or a line that is no part of a column. */
+function columnAbove({ marks }: Paper, row: number): readonly number[] {
+  const cols: number[] = [];
+  for (let above = row - 1; above >= 0; above--) {
+    const here = marks.flatMap((mark) => (mark.kind === "glyph" && mark.row === above ? [mark] : []));
+    const statement = here.some(({ text }) => text === "=" || text === "÷");
+    if (here.length === 0 || (statement && cols.length > 0)) break;
+    cols.push(...here.map(({ col }) => col));
+    if (marks.some((mark) => mark.kind === "rule" && mark.row === above)) break;
+  }
+  return cols;
+}
+
 const inLattice = ({ marks }: Paper, { col, row }: Square): boolean =>
   marks.some((mark) => mark.kind === "diagonal" && mark.col === col && mark.row === row);
 
@@ -174,9 +187,7 @@ export function reduced(
       });
     }
     case "rule": {
-      const cols = paper.marks.flatMap((mark) =>
-        mark.kind === "glyph" && mark.row < at.row ? [mark.col] : [],
-      );
+      const cols = columnAbove(paper, at.row);
       if (cols.length === 0) return state;
       const [from, to] = [Math.min(...cols), Math.max(...cols) + 1];
       return changed(written(paper, { kind: "rule", row: at.row, from, to, strokes: 1 }), {

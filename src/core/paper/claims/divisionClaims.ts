@@ -275,6 +275,13 @@ function quotientFault(
   const skipped = digits.length - is.length;
   for (let nth = 0; nth < is.length; nth++) {
     const sign = digits[nth + skipped];
+    if (
+      sign !== undefined &&
+      should[nth] === "0" &&
+      is[nth] !== "0" &&
+      should.slice(nth).replace(/^0+/, "").startsWith(is.slice(nth))
+    )
+      return { ...digitWrong(sign, whole.length - 1 - nth), kind: "gap", nth };
     if (sign !== undefined && should[nth] !== undefined && is[nth] !== should[nth]) {
       const kind = Number(is[nth]) < Number(should[nth]) ? "tooSmall" : "tooLarge";
       return { ...digitWrong(sign, whole.length - 1 - nth), kind, nth };

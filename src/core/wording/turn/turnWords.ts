@@ -44,8 +44,11 @@ const FAULTS: Readonly<
     asks: "Is that more than there is?",
   },
   gap: {
-    says: () => "A place of the quotient is empty.",
-    asks: "How often does it go there, if it does not go?",
+    says: (written) =>
+      written === ""
+        ? "A place of the quotient is empty."
+        : `Look again before the ${written} of the quotient.`,
+    asks: "What is written where it does not go?",
   },
   sign: {
     says: (written) => `Look again at the sign of ${written}.`,
