@@ -8,10 +8,9 @@ import {
 } from "@/core/errorPatterns";
 import { PRESETS } from "@/core/house";
 import { workingOf } from "@/core/methods";
-import { BLANK_PAPER, markWork, written } from "@/core/paper";
-import type { Problem } from "@/core/problem";
+import { type Problem, readProblem } from "@/core/problem";
 import { ledAstray, problemsOf } from "@/core/testing/learners";
-import { turnOf } from "@/core/turn";
+import { lookedAt, turnOf } from "@/core/turn";
 import { rounded } from "./workings";
 
 const house = PRESETS.fillersTrueValue;
@@ -37,7 +36,8 @@ export interface Explaining {
   /** How the time grows with the number of patterns of a skill. */
   readonly growth: readonly { readonly patterns: number; readonly milliseconds: number }[];
   readonly sheet: { readonly answers: number; readonly milliseconds: number };
-  readonly mark: { readonly ways: number; readonly milliseconds: number };
+  /** Looking at a learner's paper after each mark, by how many marks stand on it: the 95th percentile. */
+  readonly papers: readonly { readonly marks: number; readonly milliseconds: number }[];
 }
 
 const timed = (act: () => void): number => {
@@ -51,7 +51,7 @@ const share = (times: readonly number[], part: number): number =>
 
 /** How long explaining takes: one answer of each skill, a sheet of thirty learners, one mark on a paper. */
 export function measureExplaining(): Explaining {
-  return { skills: skills(), growth: growth(), sheet: sheet(), mark: mark() };
+  return { skills: skills(), growth: growth(), sheet: sheet(), papers: papers() };
 }
 
 function skills(): readonly ExplainingRow[] {
@@ -109,12 +109,21 @@ function sheet(): Explaining["sheet"] {
   return { answers: 900, milliseconds: rounded(milliseconds, 0) };
 }
 
-function mark(): Explaining["mark"] {
-  const [problem] = problemsOf("subtraction", 1, SEED);
-  if (problem === undefined) throw new Error("mark: a problem is needed");
-  const { ways } = turnOf(problem, house, undefined);
-  const marks = ways[0]?.steps.flatMap((step) => step.marks) ?? [];
-  const papers = marks.map((_, index) => written(BLANK_PAPER, ...marks.slice(0, index + 1)));
-  const times = [...papers, ...papers].map((paper) => timed(() => markWork(paper, ways, true)));
-  return { ways: ways.length, milliseconds: rounded(share(times.slice(papers.length), 0.95), 2) };
+/** A sum of ten long numbers, its marks written one after the other. */
+function papers(): Explaining["papers"] {
+  const read = readProblem(
+    Array.from({ length: 10 }, (_, nth) => `${9_876_543 - nth * 1_001}.${1234 + nth}`).join(" + "),
+    house,
+  );
+  if (!read.ok) throw new Error("papers: a problem is needed");
+  const turn = turnOf(read.value, house, undefined);
+  const marks = turn.ways[0]?.steps.flatMap((step) => step.marks) ?? [];
+  return [40, 80, 120, 150].map((count) => {
+    const times = [...Array(ROUNDS).keys()].flatMap(() =>
+      Array.from({ length: 20 }, (_, back) =>
+        timed(() => lookedAt({ marks: marks.slice(0, count - back) }, turn, house, false)),
+      ),
+    );
+    return { marks: count, milliseconds: rounded(share(times.slice(20), 0.95), 2) };
+  });
 }

@@ -153,7 +153,7 @@ const KINDS = [
   0`,
     `
 624:6=14`,
-    /Look again at the 4 of the quotient/,
+    /Look again before the 4 of the quotient/,
   ],
   [
     "short division",

@@ -78,6 +78,8 @@ export const board = (page: Page) => ({
 
 /** Fails where axe finds something serious or critical on the page as it is. */
 export async function expectAccessible(page: Page): Promise<void> {
+  // The title of a page that was gone to comes a moment after its rest.
+  await expect(page).toHaveTitle(/\S/);
   const { violations } = await new AxeBuilder({ page })
     .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
     .analyze();

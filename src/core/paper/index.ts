@@ -1,5 +1,6 @@
 export { type Asked, askedOf } from "./asked";
 export type { Fault, FaultKind } from "./claims/claim";
-export { type Judged, judgePaper } from "./judgePaper";
+export type { Judged } from "./judged";
+export { judgePaper } from "./judgePaper";
 export { type MarkedWay, markWork, type WorkMarks } from "./markWork";
 export { BLANK_PAPER, marksIn, type Paper, rubbedOut, written } from "./paper";

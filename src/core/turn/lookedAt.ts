@@ -15,7 +15,8 @@ export interface Looked {
   readonly judged: Judged;
   /** The first wrong mark; none where nothing is wrong. */
   readonly fault: Fault | undefined;
-  readonly found: WorkMarks;
+  /** Where a working that is known here would go on; looked for only where that is asked, once. */
+  readonly found: () => WorkMarks;
 }
 
 /** Faults that digits in their columns say nothing about. */
@@ -27,7 +28,11 @@ const BEYOND_DIGITS: readonly FaultKind[] = ["point", "sign", "order", "jump"];
  */
 export function lookedAt(paper: Paper, turn: Turn, house: HouseRules, settled: boolean): Looked {
   const judged = judgePaper(paper, turn.asked, { settled, units: turn.units });
-  const found = markWork(paper, turn.ways, house.learnerCarries === "required");
-  const isKnown = judged.fault !== undefined && found.fits && !BEYOND_DIGITS.includes(judged.fault.kind);
+  let known: WorkMarks | undefined;
+  const found = (): WorkMarks => {
+    known ??= markWork(paper, turn.ways, house.learnerCarries === "required");
+    return known;
+  };
+  const isKnown = judged.fault !== undefined && !BEYOND_DIGITS.includes(judged.fault.kind) && found().fits;
   return { judged, fault: isKnown ? undefined : judged.fault, found };
 }

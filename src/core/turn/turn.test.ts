@@ -41,7 +41,7 @@ describe("a problem handed over", () => {
           const marks = way.steps.slice(0, step + 1).flatMap((one) => one.marks);
           const paper = written({ marks: [] }, ...marks);
           const { found, fault } = lookedAt(paper, turn, rules, false);
-          expect([step, found.misplaced, found.wrong, fault]).toEqual([
+          expect([step, found().misplaced, found().wrong, fault]).toEqual([
             step,
             undefined,
             undefined,

@@ -13,7 +13,7 @@ export function Told({
   readonly looked: Looked;
   readonly house: HouseRules;
 }): ReactElement {
-  const { judged, fault, found } = looked;
+  const { judged, fault } = looked;
   if (fault !== undefined)
     return (
       <span className="text-rust">
@@ -21,7 +21,9 @@ export function Told({
         {judged.follows && ` ${FOLLOWS_ON}`}
       </span>
     );
-  if (judged.state === "answered" && found.carries > 0) return <span>{carriesWords(found.carries)}</span>;
+  const carries =
+    house.learnerCarries === "required" && judged.state === "answered" ? looked.found().carries : 0;
+  if (carries > 0) return <span>{carriesWords(carries)}</span>;
   return (
     <span>
       {soFarWords(judged.state, judged.allRead)}

@@ -81,8 +81,9 @@ export function TurnMargin({
   // A new mark on the paper says the answer anew.
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is read changes with the paper
   useEffect(() => setTyped(undefined), [read]);
-  const { judged, fault, found } = looked;
-  const nextPlace = placeOf(way, found.next?.step, found.next?.mark);
+  const { judged, fault } = looked;
+  const found = hinted === undefined ? undefined : looked.found();
+  const nextPlace = placeOf(way, found?.next?.step, found?.next?.mark);
   const open = judged.state !== "answered" || fault !== undefined;
   return (
     <div className="flex flex-col gap-4">
@@ -199,7 +200,7 @@ function placeOf(
 
 /** A hint about the first wrong thing, else about what comes next: where, then a question, then the mark. */
 function hintWords(
-  { fault, found, judged }: Looked,
+  { fault, found: known, judged }: Looked,
   size: 1 | 2 | 3,
   next: {
     readonly stage: Stage | undefined;
@@ -211,8 +212,9 @@ function hintWords(
 ): string {
   if (fault !== undefined) return size === 1 ? faultWords(fault, house) : faultAsk(fault);
   // Where the work goes its own way, what a known working would do next is no help.
-  const known = found.fits || judged.state === "blank" || found.wrong === undefined;
-  if (!known || found.next === undefined) return OWN_WAY;
+  const found = known();
+  const goesOn = found.fits || judged.state === "blank" || found.wrong === undefined;
+  if (!goesOn || found.next === undefined) return OWN_WAY;
   if (size === 1) return whereWords(next.stage, next.place, house);
   if (size === 2 || !("text" in found.next.mark)) return next.ask ?? OWN_WAY;
   return nextMarkWords(found.next.mark.text, next.drawn);

@@ -70,12 +70,14 @@ export function TurnScreen({
   const handed = result?.ok === true;
   const settled = checked === paper || handed;
   const looked = useMemo(() => lookedAt(paper, turn, house, settled), [paper, turn, house, settled]);
-  const { judged, fault, found } = looked;
-  const way = ways[found.way];
+  const { judged, fault } = looked;
   const shows =
     feedback === "eachMark" || (feedback === "eachStage" && settled) || (feedback === "atEnd" && handed);
-  const stepHere = found.next === undefined ? undefined : way?.steps[found.next.step];
   const hinted = hint?.paper === paper ? hint.size : undefined;
+  // A known working is looked for only to say what could come next.
+  const found = hinted === undefined ? undefined : looked.found();
+  const way = found && ways[found.way];
+  const stepHere = found?.next && way?.steps[found.next.step];
 
   const takeHint = (): void => {
     if (feedback === "none" || waits || (fault === undefined && judged.state === "answered")) return;
@@ -184,9 +186,9 @@ export function TurnScreen({
     return () => watch.disconnect();
   }, [size]);
 
-  const nextAt = found.next?.at;
+  const nextAt = found?.next?.at;
   const ghost: { readonly at: Square; readonly text: string } | undefined =
-    hinted === 3 && fault === undefined && found.fits && nextAt && found.next && "text" in found.next.mark
+    hinted === 3 && fault === undefined && found?.fits && nextAt && found.next && "text" in found.next.mark
       ? { at: nextAt, text: found.next.mark.text }
       : undefined;
   return (

@@ -4,77 +4,13 @@ import type { Sorted } from "../reading/glyphs";
 import { exactly, type Numeral, wholeOf, worthOf } from "../reading/pieces";
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault, isSame } from "./claim";
+import { endings, type Known, numbersIn, onesOf, valueIn } from "./columnNumbers";
 import { onesLine, placed } from "./places";
-
-/** What is known before a block is read: the numbers of the problem, and what earlier blocks came to. */
-export interface Known {
-  has(value: Exact): boolean;
-}
 
 /** Operations whose numbers stand under one another without being put together. */
 const STANDING_APART: readonly Asked["op"][] = ["compare", "order", "round", "rewrite", "pay"];
 
 type ColumnOp = "add" | "subtract";
-
-/** A row that may be no number but carries: single digits, each for itself. */
-const isLoose = ({ numerals }: StackRow): boolean =>
-  numerals.length > 0 && numerals.every(({ digits, point }) => digits.length === 1 && point === undefined);
-
-/** The rows of a column that are its numbers: rows of single digits that nobody knows are carries. */
-export function numbersIn(rows: readonly StackRow[], known: Known): readonly StackRow[] {
-  const written = rows.filter(({ numerals }) => numerals.length > 0);
-  const ones = onesOf(written.flatMap(({ numerals }) => numerals));
-  const firm = written.filter(
-    (row) =>
-      !isLoose(row) ||
-      row.numerals.every(
-        (numeral) => row.numerals.length === 1 && known.has(valueIn(numeral, false, known, ones)),
-      ),
-  );
-  const numbers = firm.length >= 2 ? firm : written;
-  const isKnown = ({ numerals: [first, more] }: StackRow): boolean =>
-    first !== undefined && more === undefined && known.has(worthOf(first));
-  const [top, ...others] = numbers;
-  const small = top?.numerals.every(
-    ({ digits, point }) => point === undefined && digits.every(({ text }) => /[12]/.test(text)),
-  );
-  const carries =
-    top !== undefined && small === true && others.length >= 2 && !isKnown(top) && others.every(isKnown);
-  return carries ? others : numbers;
-}
-
-/** The rows that may be worked together: all of them, or those below the first, where others stand above that belong to something else. */
-function endings(rows: readonly StackRow[], known: Known): readonly (readonly StackRow[])[] {
-  const all = rows.slice(0, -1).map((_, nth) => rows.slice(nth));
-  const isWhole = (some: readonly StackRow[]): boolean =>
-    some.every(({ numerals: [first] }, nth) => {
-      const before = some[nth - 1];
-      return (
-        first !== undefined &&
-        known.has(worthOf(first)) &&
-        (before === undefined || (some[nth]?.row ?? 0) - before.row <= 1)
-      );
-    });
-  const firm = all.find(isWhole);
-  return firm === undefined ? all : [firm, ...all.filter((one) => one !== firm)];
-}
-
-/** The grid line right of the ones in a column: where a point stands, or the numbers end. */
-function onesOf(numerals: readonly Numeral[]): number {
-  const pointed = numerals.find(({ point }) => point !== undefined)?.point;
-  return pointed ?? Math.floor(Math.max(...numerals.map(({ to }) => to)));
-}
-
-/** A numeral's value in a column: what was struck in a minuend is only exchanged, elsewhere it was put right; zeros at the end may be left out where that is known. */
-function valueIn(numeral: Numeral, exchanged: boolean, known: Known, ones: number): Exact {
-  if (numeral.point === undefined && numeral.to < ones) {
-    const inPlace = worthOf(numeral).mul(10n ** BigInt(Math.round(ones - numeral.to)));
-    if (known.has(inPlace) && !known.has(worthOf(numeral))) return inPlace;
-  }
-  const [first, mended] = [exactly(numeral.text), exactly(numeral.mended)];
-  if (exchanged || isSame(first, mended)) return first;
-  return known.has(first) && !known.has(mended) ? first : mended;
-}
 
 /** What a column of a sum or difference states. None where its rows are no numbers under one another. */
 export function columnClaim(stack: Stack, asked: Asked, known: Known, marks: Sorted): Claim | undefined {

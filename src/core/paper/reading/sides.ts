@@ -3,6 +3,7 @@ import type { SignedOperation } from "../../problem";
 import { unitOf, unitTyped } from "../../quantity";
 import type { Asked } from "../asked";
 import type { Item } from "./lines";
+import { OPERATIONS } from "./operations";
 import { exactly, type Numeral, type Piece } from "./pieces";
 
 /** A number of a statement with its value and where it stands; a fraction with the numerals that make it. */
@@ -24,17 +25,6 @@ export interface Side {
   readonly rest: Exact | undefined;
   readonly items: readonly Item[];
 }
-
-const OPS: Readonly<Record<string, SignedOperation>> = {
-  "+": "add",
-  "−": "subtract",
-  "-": "subtract",
-  "×": "multiply",
-  "·": "multiply",
-  x: "multiply",
-  "÷": "divide",
-  ":": "divide",
-};
 
 /** The sides of a line, divided by its signs of equality. */
 export function sidesOf(items: readonly Item[], asked: Asked): readonly Side[] {
@@ -143,7 +133,7 @@ export function sideOf(items: readonly Item[], asked: Asked, struck: "became" | 
   const product = (): Exact | undefined => {
     let value = factor();
     for (;;) {
-      const op = OPS[word() ?? ""];
+      const op = OPERATIONS[word() ?? ""];
       if (value === undefined || (op !== "multiply" && op !== "divide")) return value;
       at += 1;
       ops.push(op);
@@ -155,7 +145,7 @@ export function sideOf(items: readonly Item[], asked: Asked, struck: "became" | 
   const total = (): Exact | undefined => {
     let value = product();
     for (;;) {
-      const op = OPS[word() ?? ""];
+      const op = OPERATIONS[word() ?? ""];
       if (value === undefined || (op !== "add" && op !== "subtract")) return value;
       at += 1;
       ops.push(op);

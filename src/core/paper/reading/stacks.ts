@@ -1,5 +1,6 @@
 import type { Bar } from "./bars";
 import type { Rule, Sign, Sorted } from "./glyphs";
+import { OPERATIONS } from "./operations";
 import { type Numeral, type Piece, piecesOf } from "./pieces";
 
 /** A row of a column: its numbers, and the sign of operation that stands in it. */
@@ -115,21 +116,12 @@ function near(
   return way === 1 ? found : found.reverse();
 }
 
-const OPERATIONS = {
-  "+": "add",
-  "−": "subtract",
-  "-": "subtract",
-  "×": "multiply",
-  "·": "multiply",
-  x: "multiply",
-} as const;
-
 /** The operation whose sign stands in a column, beside one of its numbers; none where none is written. */
 export function operationIn(rows: readonly StackRow[]): "add" | "subtract" | "multiply" | undefined {
   for (const { words } of [...rows].reverse())
     for (const { text } of words) {
-      const op = Object.entries(OPERATIONS).find(([sign]) => sign === text)?.[1];
-      if (op !== undefined) return op;
+      const op = OPERATIONS[text];
+      if (op !== undefined && op !== "divide") return op;
     }
   return undefined;
 }

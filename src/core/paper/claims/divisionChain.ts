@@ -1,0 +1,184 @@
+import Exact from "fraction.js";
+import { type Numeral, wholeOf, worthOf } from "../reading/pieces";
+import type { Fault } from "./claim";
+import type { SetOut } from "./divisionSetOut";
+import { digitFault } from "./lineClaims";
+import { digitWrong, tenTo } from "./places";
+
+/** What the rows under a dividend say, worked as they stand. */
+export interface Worked {
+  readonly fault: Fault | undefined;
+  /** Which round of the division it falls in. */
+  readonly faultAt: number;
+  /** How many rows hold. */
+  readonly held: number;
+  readonly taken: bigint | undefined;
+  /** Whether the last row is what is left after the last digit. */
+  readonly ended: boolean;
+}
+
+/** Works the rows under a dividend as they stand: products and what they leave, or only what is left. */
+export function chainOf(
+  { dividend, divisor, chain, beside, quotient }: SetOut,
+  products: boolean,
+  writing: boolean,
+): Worked {
+  const by = wholeOf(divisor);
+  const written = quotient
+    .flatMap(({ digits }) => digits.map((digit) => BigInt(digit.became || digit.text)))
+    .filter((digit) => digit > 0n);
+  const edge = Math.max(dividend.to, ...chain.map(({ to }) => to));
+  const zeros = tenTo(edge - dividend.to);
+  let left = wholeOf(dividend) * zeros;
+  let [held, round, nonzero] = [0, 0, 0];
+  let taken = 0n;
+  let ended = false;
+  const none = (fault: Fault): Worked => ({ fault, faultAt: round, held, taken: undefined, ended: false });
+  const prefix = (line: number): bigint => left / tenTo(edge - line);
+  /** What may stand in a row that is not done yet: what is left, with more or fewer digits brought down. */
+  const leftNow = ({ to }: Numeral): readonly bigint[] =>
+    Array.from(
+      { length: writing ? Math.round(edge - to) + 1 : 1 },
+      (_, more) => prefix(to + more) % tenTo(String(by).length + 2),
+    );
+  for (let index = 0; index < chain.length; ) {
+    const row = chain[index];
+    if (row === undefined) break;
+    ended = false;
+    if (products) {
+      const is = wholeOf(row);
+      const there = prefix(row.to);
+      const often = is / by;
+      const side = beside.find((one) => one.row === row.row);
+      if (is % by !== 0n || is > there) {
+        const begun = writing && multiplesOf(by).some((one) => isPart(row, one, true));
+        const partial = index === chain.length - 1 && (begun || isPart(row, (there / by) * by, writing));
+        if (partial) return { fault: undefined, faultAt: round, held, taken: undefined, ended };
+        return none(
+          is % by !== 0n
+            ? numberOff(row, (there / by) * by)
+            : { ...digitWrong(firstDigit(row), 0), kind: "tooLarge" },
+        );
+      }
+      if (side !== undefined && wholeOf(side) * by !== is * tenTo(dividend.to - row.to))
+        return none(numberOff(row, wholeOf(side) * by));
+      // A product belongs to the digit of the quotient that it was made with.
+      const digit = written[nonzero];
+      if (beside.length === 0 && digit !== undefined && is !== digit * by && is !== 0n) {
+        const partial = index === chain.length - 1 && isPart(row, digit * by, writing);
+        return partial
+          ? { fault: undefined, faultAt: round, held, taken: undefined, ended }
+          : none(numberOff(row, digit * by));
+      }
+      if (is !== 0n) nonzero += 1;
+      held += 1;
+      taken += often * tenTo(dividend.to - row.to);
+      left -= is * tenTo(edge - row.to);
+      index += 1;
+      const next = chain[index];
+      if (next === undefined) return { fault: undefined, faultAt: round, held, taken: undefined, ended };
+      const ought = prefix(next.to);
+      if (next.to < row.to && !(index === chain.length - 1)) return none(numberOff(next, ought));
+      if (wholeOf(next) !== ought) {
+        // Written from the right, what is left is not done yet.
+        if (index === chain.length - 1 && leftNow(next).some((one) => isPart(next, one, writing)))
+          return { fault: undefined, faultAt: round, held, taken: undefined, ended };
+        return none(leftOff(next, row, left, edge));
+      }
+      held += 1;
+      round += 1;
+      ended = next.to === edge;
+      const after = chain[index + 1];
+      const tail = prefix(row.to);
+      if (tail >= by && after !== undefined && after.to > row.to && beside.length === 0)
+        return none({ ...digitWrong(firstDigit(next), 0), kind: "tooSmall" });
+      index += 1;
+    } else {
+      const ought = prefix(row.to);
+      const digitsLeft = edge - row.to;
+      // What is left of the number up to here, with the next digit beside it.
+      const before = left / tenTo(digitsLeft + 1);
+      const bring = ought % 10n;
+      const rest = (before % by) * 10n + bring;
+      const bareRest = ought % by;
+      const is = wholeOf(row);
+      if (is === rest || is === bareRest) held += 1;
+      else if (
+        index === chain.length - 1 &&
+        [rest, bareRest, ...(writing ? leftNow(row) : [])].some((one) => isPart(row, one, writing))
+      )
+        return { fault: undefined, faultAt: round, held, taken: undefined, ended };
+      else return none(numberOff(row, is < by ? bareRest : rest));
+      round += 1;
+      ended = row.to === edge && is === bareRest;
+      index += 1;
+    }
+  }
+  return { fault: undefined, faultAt: round, held, taken, ended };
+}
+
+/** Chunks taken away by their values, each as often as stands beside it. */
+export function chunked({ dividend, divisor, chain, beside }: SetOut, writing: boolean): Worked {
+  const by = worthOf(divisor);
+  let left = worthOf(dividend);
+  let taken = new Exact(0);
+  let held = 0;
+  const ended = (fault: Fault | undefined): Worked => ({
+    fault,
+    faultAt: held,
+    held,
+    taken: taken.d === 1n ? taken.n : undefined,
+    ended: false,
+  });
+  for (let index = 0; index < chain.length; index += 2) {
+    const [row, next] = [chain[index], chain[index + 1]];
+    if (row === undefined) break;
+    const side = beside.find((one) => one.row === row.row);
+    const often = side === undefined ? worthOf(row).div(by) : worthOf(side);
+    if (!worthOf(row).equals(often.mul(by))) return ended(valueOff(row, often.mul(by)));
+    left = left.sub(worthOf(row));
+    taken = taken.add(often);
+    held += 1;
+    if (next === undefined) break;
+    if (!worthOf(next).equals(left))
+      return ended(
+        index + 2 >= chain.length && isPart(next, left.n, writing) ? undefined : valueOff(next, left),
+      );
+    held += 1;
+  }
+  return ended(undefined);
+}
+
+/** The first digit from the right of a number that differs from a value. */
+const valueOff = (row: Numeral, ought: Exact): Fault =>
+  digitFault(row, ought) ?? digitWrong(firstDigit(row), 0);
+
+const firstDigit = (row: Numeral) => row.digits[0] ?? { col: row.from, row: row.row, text: row.mended };
+
+const multiplesOf = (by: bigint): readonly bigint[] =>
+  Array.from({ length: 9 }, (_, nth) => BigInt(nth + 1) * by);
+
+/** Whether a row holds the last digits of a number, or any of them while it is being written, from whichever end. */
+const isPart = (row: Numeral, ought: bigint, writing: boolean): boolean => {
+  const wanted = String(ought);
+  return (
+    wanted.length > row.mended.length && (writing ? wanted.includes(row.mended) : wanted.endsWith(row.mended))
+  );
+};
+
+/** The first digit of what is left that differs: first of what was taken away, then of what was brought down. */
+function leftOff(next: Numeral, row: Numeral, left: bigint, edge: number): Fault {
+  const digits = [...next.digits].sort((a, b) => b.col - a.col);
+  const wanted = (col: number): string => String((left / tenTo(edge - 1 - col)) % 10n);
+  const inColumns = digits.filter(({ col }) => col < row.to);
+  const brought = digits.filter(({ col }) => col >= row.to);
+  const off = [...inColumns, ...brought].find(({ col, text, became }) => (became || text) !== wanted(col));
+  return digitWrong(off ?? firstDigit(next), 0);
+}
+
+function numberOff(row: Numeral, ought: bigint): Fault {
+  const should = String(ought);
+  const digits = [...row.digits].sort((a, b) => b.col - a.col);
+  const off = digits.find(({ text, became }, nth) => (became || text) !== should.at(-1 - nth));
+  return digitWrong(off ?? firstDigit(row), 0);
+}

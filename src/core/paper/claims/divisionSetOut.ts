@@ -1,0 +1,146 @@
+import { type Asked, valueFrom } from "../asked";
+import type { Sorted } from "../reading/glyphs";
+import { type Numeral, worthOf } from "../reading/pieces";
+import type { StackRow } from "../reading/stacks";
+
+/** A division as it is set out: its dividend and divisor, where the quotient is written, and the rows worked below. */
+export interface SetOut {
+  readonly dividend: Numeral;
+  readonly divisor: Numeral;
+  readonly quotient: readonly Numeral[];
+  /** Whether the quotient's digits stand over those of the dividend. */
+  readonly over: boolean;
+  readonly rest: Numeral | undefined;
+  readonly chain: readonly Numeral[];
+  readonly beside: readonly Numeral[];
+}
+
+const near = (one: number, other: number): boolean => Math.abs(one - other) <= 1.01;
+
+/** Finds the division on the paper: a dividend with its divisor beside an upright or a sign of division. */
+export function setOut(rows: readonly StackRow[], marks: Sorted, asked: Asked): SetOut | undefined {
+  const [a, b] = asked.op === "divide" ? asked.numbers.map(valueFrom) : [];
+  for (const { row, numerals, words } of rows) {
+    const sign = words.find(({ text }) => text === "÷" || text === ":" || text === ")" || text === "|");
+    const upright = marks.uprights.find(
+      (one) =>
+        one.row <= row &&
+        row < Math.max(one.to, one.row + 1) &&
+        numerals.some(({ from, to }) => near(from, one.line) || near(to, one.line)),
+    );
+    if (upright === undefined && asked.op !== "divide") continue;
+    const line = upright?.line ?? sign?.from;
+    if (line === undefined) continue;
+    const brackets = words.some(({ text }) => text === "(" || text === ")");
+    if (
+      upright === undefined &&
+      (brackets || words.some(({ text, from }) => text === "−" && from < (numerals[0]?.from ?? 0)))
+    )
+      continue;
+    const before = numerals.filter(({ to }) => to <= line + 0.01).at(-1);
+    const after = numerals.find(({ from }) => from >= line - 0.01);
+    if (before === undefined || after === undefined) continue;
+    const divides = sign?.text === "÷" || sign?.text === ":";
+    const asks = (one: Numeral, other: Numeral): boolean =>
+      worthOf(other).n !== 0n &&
+      a !== undefined &&
+      b !== undefined &&
+      b.n !== 0n &&
+      worthOf(one).div(worthOf(other)).equals(a.div(b));
+    const ruledRight =
+      upright !== undefined && marks.rules.some((rule) => rule.row === row + 1 && rule.from >= line - 0.01);
+    // Which of the two is divided is told by what was asked, else by where the quotient has its room.
+    const divided = asks(after, before)
+      ? after
+      : asks(before, after) || divides || ruledRight
+        ? before
+        : after;
+    const [dividend, divisor] = divided === before ? [before, after] : [after, before];
+    const onRight = divided === before && ruledRight;
+    return placedOut(
+      rows,
+      marks,
+      row,
+      dividend,
+      divisor,
+      upright !== undefined && !divides && !onRight,
+      onRight,
+    );
+  }
+  return undefined;
+}
+
+function placedOut(
+  rows: readonly StackRow[],
+  marks: Sorted,
+  row: number,
+  dividend: Numeral,
+  divisor: Numeral,
+  bracketed: boolean,
+  onRight: boolean,
+): SetOut {
+  const at = (wanted: number): StackRow | undefined => rows.find((one) => one.row === wanted);
+  const here = at(row);
+  const equals = here?.words.find(({ text, from }) => text === "=" && from >= dividend.to - 0.01);
+  const afterEquals =
+    equals === undefined ? [] : (here?.numerals.filter(({ from }) => from > equals.from) ?? []);
+  const isOver = ({ from, to }: Numeral): boolean => from < dividend.to + 6 && to > dividend.from - 1;
+  const above = bracketed ? together(at(row - 1)?.numerals.filter(isOver) ?? []) : [];
+  const ruled = marks.rules.some(
+    (rule) => rule.row === row + 1 && rule.from <= dividend.from + 0.01 && rule.to >= dividend.to - 0.01,
+  );
+  const beneath = onRight
+    ? (at(row + 1)?.numerals.filter(({ from }) => from >= dividend.to) ?? [])
+    : bracketed && above.length === 0 && ruled
+      ? (at(row + 1)?.numerals ?? [])
+      : [];
+  const quotient = above.length > 0 ? above : afterEquals.length > 0 ? afterEquals.slice(0, 1) : beneath;
+  const all = rows
+    .flatMap((one) => (one.row > row ? one.numerals : []))
+    .filter((one) => !quotient.includes(one));
+  const wall = marks.uprights.find(
+    ({ line, row: top, to }) => line >= dividend.to - 0.01 && top <= row + 1 && to > row,
+  );
+  const right = wall?.line ?? dividend.to + 8;
+  const chain = upTo(
+    all.filter(({ from, to }) => to > dividend.from - 1 && from < right && from < dividend.to + 6),
+    row,
+  );
+  return {
+    dividend,
+    divisor,
+    quotient,
+    over: above.length > 0 || (beneath.length > 0 && !onRight),
+    rest: afterEquals[1],
+    chain,
+    beside: all.filter(
+      (one) =>
+        wall !== undefined &&
+        one.from >= wall.line - 0.01 &&
+        one.row <= (chain.at(-1)?.row ?? row) &&
+        !onRight,
+    ),
+  };
+}
+
+/** Numbers that stand so close that they are one, with a place left empty in it. */
+function together(numerals: readonly Numeral[]): readonly Numeral[] {
+  const at = numerals.findIndex((one, nth) => {
+    const before = numerals[nth - 1];
+    return before !== undefined && one.from - before.to > 1.01;
+  });
+  return at < 0 ? numerals : numerals.slice(0, at);
+}
+
+/** Rows that come one under another without a wide gap, one number each. */
+function upTo(numerals: readonly Numeral[], from: number): readonly Numeral[] {
+  const found: Numeral[] = [];
+  let last = from;
+  for (const numeral of [...numerals].sort((a, b) => a.row - b.row)) {
+    if (numeral.row - last > 1) break;
+    if (numeral.row === last) continue;
+    found.push(numeral);
+    last = numeral.row;
+  }
+  return found;
+}

@@ -1,0 +1,116 @@
+import Exact from "fraction.js";
+import { type Asked, valueFrom } from "./asked";
+import { type Claim, type Fault, isSame, type Made } from "./claims/claim";
+import type { Judged } from "./judged";
+import { exactly, type Numeral, worthOf } from "./reading/pieces";
+import type { StackRow } from "./reading/stacks";
+
+/** Joins the claims by the numbers they use and make, and finds what is first, what follows, and what the work comes to. */
+export function threaded(claims: readonly Claim[], rows: readonly StackRow[], asked: Asked): Judged {
+  const numbers = asked.numbers.map(valueFrom);
+  // Of a measure each count is a number of the problem too.
+  const counts = asked.numbers.map(({ text }) =>
+    asked.kind === "measures" ? text.split(" ").map(exactly) : [],
+  );
+  /** Which of the problem's numbers each value that was made goes back to. */
+  const made: { readonly value: Exact; readonly from: ReadonlySet<number>; readonly sound: boolean }[] = [];
+  let fault: Fault | undefined;
+  let aside: Fault | undefined;
+  let [follows, nth] = [false, -1];
+  let best: { readonly made: Made; readonly covers: number } | undefined;
+  const loose: Claim[] = [];
+  for (const [index, claim] of claims.entries()) {
+    const sources = claim.uses.map((value) => {
+      const own = numbers.flatMap((one, at) =>
+        isSame(one, value) || isSame(one, value.neg()) || counts[at]?.some((count) => isSame(count, value))
+          ? [at]
+          : [],
+      );
+      const before = made.filter((one) => isSame(one.value, value)).at(-1);
+      return { own, before };
+    });
+    const joined =
+      claim.uses.length === 0 ||
+      claim.fault?.kind === "copied" ||
+      sources.some(({ own, before }) => own.length > 0 || before !== undefined);
+    if (!joined) {
+      loose.push(claim);
+      continue;
+    }
+    const from = new Set(sources.flatMap(({ own, before }) => [...own, ...(before?.from ?? [])]));
+    const sound = claim.fault === undefined && sources.every(({ before }) => before?.sound ?? true);
+    if (claim.fault !== undefined && fault === undefined) {
+      fault = claim.fault;
+      follows = claim.follows;
+      nth = index;
+    } else if (claim.fault === undefined && fault !== undefined && index > nth && claim.state === "right")
+      follows ||= !sound;
+    for (const value of claim.parts) made.push({ value, from, sound });
+    for (const [at, { own, before }] of sources.entries()) {
+      const value = claim.uses[at];
+      if (own.length === 0 && before === undefined && value !== undefined)
+        made.push({ value, from, sound: true });
+    }
+    if (claim.makes === undefined) continue;
+    const { makes } = claim;
+    numbers.forEach((one, at) => {
+      if (isSame(one, makes.value) && claim.kind === "line") from.add(at);
+    });
+    made.push({ value: makes.value, from, sound });
+    if (makes.open) continue;
+    const isOld = numbers.some((one) => claim.makes !== undefined && isSame(one, claim.makes.value));
+    const isAnswer = asked.value !== undefined && isSame(valueFrom(asked.value), claim.makes.value);
+    if (isOld && (!isAnswer || (from.size < 2 && numbers.length > 1))) continue;
+    if (best === undefined || from.size >= best.covers) best = { made: claim.makes, covers: from.size };
+  }
+  for (const claim of loose) aside ??= claim.fault;
+  const answer = best?.made ?? loneNumber(claims, rows, asked);
+  const read = new Set(claims.filter(({ state }) => state !== "unread").flatMap((claim) => claim.read));
+  const unread = rows
+    .flatMap(({ numerals }) => numerals)
+    .filter(
+      (numeral) =>
+        !read.has(numeral) &&
+        !isCovered(numeral, read) &&
+        !numbers.some((one) => isSame(one, worthOf(numeral))),
+    );
+  const value = asked.value && valueFrom(asked.value);
+  const answered =
+    fault === undefined && answer !== undefined && value !== undefined && answers(answer, value, asked);
+  return {
+    claims,
+    fault,
+    follows,
+    aside,
+    answer,
+    allRead: unread.length === 0 && !claims.some(({ state }) => state === "unread"),
+    unread: unread.map(({ from, row }) => ({ col: from, row })),
+    state: answered ? "answered" : "begun",
+  };
+}
+
+/** Whether a number answers a problem: exactly, rounded to the place that is asked, or with what is left over. */
+function answers({ value: is, rest }: Made, value: Exact, { place, withRest, numbers }: Asked): boolean {
+  if (isSame(is, value)) return true;
+  const divisor = numbers[1];
+  if (withRest && rest !== undefined && divisor !== undefined)
+    return isSame(is.add(rest.div(valueFrom(divisor))), value);
+  if (place === undefined) return false;
+  const unit = place >= 0 ? new Exact(10n ** BigInt(place)) : new Exact(1n, 10n ** BigInt(-place));
+  return is.sub(value).abs().mul(2).compare(unit) <= 0;
+}
+
+/** Whether a numeral is the same one that was read in a line of its own. */
+const isCovered = (numeral: Numeral, read: ReadonlySet<Numeral>): boolean =>
+  [...read].some((one) => one.row === numeral.row && one.from <= numeral.from && one.to >= numeral.to);
+
+/** A number that stands alone where nothing was worked: an answer from the head. */
+function loneNumber(claims: readonly Claim[], rows: readonly StackRow[], asked: Asked): Made | undefined {
+  if (claims.some(({ read }) => read.length > 0)) return undefined;
+  const all = rows.flatMap(({ numerals }) => numerals);
+  const last = all.at(-1);
+  const isOld = (numeral: Numeral): boolean =>
+    asked.numbers.some((one) => isSame(valueFrom(one), worthOf(numeral)));
+  if (last === undefined || all.filter((one) => !isOld(one)).length !== 1 || isOld(last)) return undefined;
+  return { value: worthOf(last), text: last.mended, row: last.row };
+}
