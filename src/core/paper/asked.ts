@@ -22,6 +22,8 @@ export interface Asked {
   readonly withRest: boolean;
   /** Whether bars between numbers are those of fractions. */
   readonly fractions: boolean;
+  /** The answer as it is wanted, where its form is part of the question: a fraction made simple, a mixed number. */
+  readonly wanted?: string;
   /** The signs of the money that is counted: of its major and of its minor unit. */
   readonly money: { readonly sign: string; readonly minorSign: string } | undefined;
 }

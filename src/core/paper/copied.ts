@@ -1,4 +1,5 @@
 import type Exact from "fraction.js";
+import { bareDigits } from "../number";
 import { type Asked, valueFrom } from "./asked";
 import { type Claim, isSame } from "./claims/claim";
 import type { Numeral } from "./reading/pieces";
@@ -92,7 +93,7 @@ function isOneOff(one: string, other: string): boolean {
 /** Whether two numbers have the same digits and differ by their point or the zeros at their ends: one worked with as a whole number is not copied wrongly. */
 const isMoved = (one: string, other: string): boolean => bareOf(one) === bareOf(other);
 
-const bareOf = (text: string): string => digits(text).replace(/^0+|0+$/g, "");
+const bareOf = (text: string): string => bareDigits(digits(text));
 
 const digits = (text: string): string => text.replace(".", "");
 

@@ -17,6 +17,7 @@ const NOTHING: Judged = {
   follows: false,
   aside: undefined,
   answer: undefined,
+  inForm: true,
   allRead: true,
   unread: [],
   state: "blank",

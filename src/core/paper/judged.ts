@@ -13,6 +13,8 @@ export interface Judged {
   readonly aside: Fault | undefined;
   /** What the work comes to; none where it has come to nothing yet. */
   readonly answer: Made | undefined;
+  /** Whether what it comes to stands in the form that is wanted. */
+  readonly inForm: boolean;
   /** Whether every number on the paper was looked at. */
   readonly allRead: boolean;
   /** Where something stands that could not be made out. */

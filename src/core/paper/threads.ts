@@ -83,11 +83,14 @@ export function threaded(claims: readonly Claim[], rows: readonly StackRow[], as
     follows,
     aside,
     answer,
+    inForm: asked.wanted === undefined || withoutSpaces(answer?.text ?? "") === withoutSpaces(asked.wanted),
     allRead: unread.length === 0 && !claims.some(({ state }) => state === "unread"),
     unread: unread.map(({ from, row }) => ({ col: from, row })),
     state: answered ? "answered" : "begun",
   };
 }
+
+const withoutSpaces = (text: string): string => text.replace(/\s/g, "");
 
 /** Whether a number answers a problem: exactly, rounded to the place that is asked, or with what is left over. */
 function answers({ value: is, rest }: Made, value: Exact, { place, withRest, numbers }: Asked): boolean {

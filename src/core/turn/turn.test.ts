@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
 import { markWork, written } from "../paper";
 import { anyHouse, anyProblem } from "../testing/arbitrary";
+import { drawn } from "../testing/papers/drawn";
 import { problemOf } from "../testing/problems";
 import { GIVEN_PARTS, givenMarks, lookedAt, turnOf } from "./index";
 
@@ -51,6 +52,15 @@ describe("a problem handed over", () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  it.each([
+    ["\n1 1 2\n_+_=_\n4 4 4", false],
+    ["\n1 1 2 1\n_+_=_=_\n4 4 4 2", true],
+  ])("is answered in the form that is wanted, or still to be written so: %s", (paper, inForm) => {
+    const turn = turnOf(problemOf("1/4 + 1/4"), house, undefined);
+    const { judged } = lookedAt({ marks: drawn(paper).marks }, turn, house, true);
+    expect(judged).toMatchObject({ state: "answered", inForm });
   });
 
   it("leaves out the answer row, or one step of the work", () => {

@@ -3,7 +3,7 @@ import { runOf } from "../checks";
 import type { HouseRules } from "../house";
 import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, workingOf } from "../methods";
 import { type Asked, askedOf, judgePaper, type MarkedWay } from "../paper";
-import { isMeasure, operandsOf, type Problem, writeProblem } from "../problem";
+import { isMeasure, operandsOf, type Problem, writeAnswer, writeProblem } from "../problem";
 import { currencyOf, unitOf, writePieces } from "../quantity";
 import { methodWords, plain, stepWords } from "../wording";
 import type { GivenPart } from "./givenParts";
@@ -50,7 +50,7 @@ export function turnOf(problem: Problem, house: HouseRules, fixed: MethodId | un
   return {
     line: writeProblem(problem, house),
     ways: sought.flatMap((method) => waysOf(workingOf(problem, house, method), house)),
-    asked: askedOf(problem),
+    asked: wantedIn(problem, house),
     methods: methods.map((id) => ({ id, name: methodWords(id).name })),
     estimate: runOf(workingOf(problem, house), EVERY_METHOD).estimate !== undefined,
     units: unitsOf(problem),
@@ -79,6 +79,16 @@ function unitsOf(problem: Problem): readonly string[] {
   return [...new Map(units.map((unit) => [unit.id, unit])).values()]
     .sort((a, b) => Number(b.size - a.size))
     .map(({ symbol }) => symbol);
+}
+
+/** A problem as its paper is read, with the fraction that is wanted, in the house's own form. */
+function wantedIn(problem: Problem, house: HouseRules): Asked {
+  const asked = askedOf(problem);
+  if (problem.kind !== "fractions" || !asked.fractions || asked.value === undefined) return asked;
+  return {
+    ...asked,
+    wanted: writeAnswer(EVERY_METHOD.answerOf(problem, house), { ...house, grouping: "none" }),
+  };
 }
 
 /** The methods whose small numbers are carries; those of others are what was struck, or paid. */

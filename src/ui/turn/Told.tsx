@@ -26,7 +26,7 @@ export function Told({
   if (carries > 0) return <span>{carriesWords(carries)}</span>;
   return (
     <span>
-      {soFarWords(judged.state, judged.allRead)}
+      {soFarWords(judged)}
       {judged.aside && ` ${asideWords(judged.aside.written)}`}
     </span>
   );

@@ -1,4 +1,5 @@
 import Exact from "fraction.js";
+import { bareDigits } from "../../number";
 import type { Asked } from "../asked";
 import type { Sign, Spot } from "../reading/glyphs";
 import { type Line, numeralsIn } from "../reading/lines";
@@ -184,7 +185,7 @@ export function digitFault(numeral: Numeral, value: Exact): Fault | undefined {
   const ought = decimalText(value);
   if (ought === undefined) return undefined;
   const [bare, digits] = [ought.replace(".", ""), numeral.mended.replace(".", "")];
-  if (bare.replace(/^0+/, "") === digits.replace(/^0+/, "").replace(/0+$/, "") || bare === digits)
+  if (bare.replace(/^0+/, "") === bareDigits(digits) || bare === digits)
     return {
       kind: "point",
       ...at(

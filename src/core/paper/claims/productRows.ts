@@ -1,3 +1,4 @@
+import { withoutEndZeros, zerosAtEnd } from "../../number";
 import { type Numeral, wholeOf } from "../reading/pieces";
 import type { Fault } from "./claim";
 import { digitWrong } from "./places";
@@ -47,7 +48,7 @@ export function matched(row: Row, is: bigint, pools: Pools, last: boolean, writi
   const open = pools.find((pool) => pool.length > 0) ?? [];
   if (any.includes(is)) return { kind: "right", value: is };
   // While a row is written, from whichever end, it may become any that holds these digits.
-  if (writing && any.some((one) => String(one).includes(rowText(row).replace(/0+$/, ""))))
+  if (writing && any.some((one) => String(one).includes(withoutEndZeros(rowText(row)))))
     return { kind: "begun" };
   const digits = bare(is);
   const shifted = open.find((one) => bare(one) === digits);
@@ -66,7 +67,7 @@ export function matched(row: Row, is: bigint, pools: Pools, last: boolean, writi
   return { kind: "wrong", fault: firstOff(row, ought ?? is) };
 }
 
-const bare = (value: bigint): string => String(value).replace(/0+$/, "");
+const bare = (value: bigint): string => withoutEndZeros(String(value));
 export const rowText = (row: Row): string => row.map(({ mended }) => mended).join("");
 
 /** Whether a number ends in the digits of another that count something. */
@@ -90,8 +91,7 @@ function firstOff(row: Row, ought: bigint): Fault {
   const text = digits.map(({ text: one, became }) => became || one).join("");
   const wanted = String(ought);
   // Zeros at the end may be left out, the row being moved instead.
-  const ends =
-    wanted.length - wanted.replace(/0+$/, "").length - (text.length - text.replace(/0+$/, "").length);
+  const ends = zerosAtEnd(wanted) - zerosAtEnd(text);
   const should = ends > 0 ? wanted.slice(0, -ends) : wanted;
   for (let nth = 1; nth <= text.length; nth++) {
     const sign = digits.at(-nth);

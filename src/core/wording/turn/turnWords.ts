@@ -98,7 +98,17 @@ export const nextMarkWords = (text: string, drawn: boolean): string =>
 export const OWN_WAY = "Your way is sound so far. Go on as you began: what is the next small step?";
 
 /** How the work stands where nothing is wrong: begun, all looked at, or done. */
-export function soFarWords(state: "blank" | "begun" | "answered", allRead: boolean): string {
+export function soFarWords({
+  state,
+  allRead,
+  inForm,
+}: {
+  readonly state: "blank" | "begun" | "answered";
+  readonly allRead: boolean;
+  readonly inForm: boolean;
+}): string {
+  if (state === "answered" && !inForm)
+    return "The value is right. Can it be written more simply, or as it is asked?";
   switch (state) {
     case "blank":
       return "Set the numbers out first: choose a square and write.";
