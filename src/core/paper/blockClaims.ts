@@ -72,16 +72,19 @@ export function blockClaims(
   return found;
 }
 
-/** Rows of counts with no rule drawn: those of the problem's measures, and what stands below them. */
-function unruled(rows: readonly StackRow[], { numbers }: Asked): Stack | undefined {
-  const counts = rows.filter(({ numerals }) => numerals.length > 0);
-  const [above, below] = [counts.slice(0, numbers.length), counts.slice(numbers.length)];
-  const [first] = below;
-  if (first === undefined) return undefined;
+/** The first rows of numbers as a column with no rule drawn under them, and what stands below. */
+function unruled(rows: readonly StackRow[], { numbers }: Asked): Stack {
+  const written = rows.filter(({ numerals }) => numerals.length > 0);
+  const [above, below] = [written.slice(0, numbers.length), written.slice(numbers.length)];
   const numerals = above.flatMap((row) => row.numerals);
-  const from = Math.min(...numerals.map((one) => one.from));
-  const to = Math.max(...numerals.map((one) => one.to));
-  return { rule: { kind: "rule", row: first.row, from, to, strokes: 1 }, above, below, closed: false };
+  const rule = {
+    kind: "rule",
+    row: below[0]?.row ?? (above.at(-1)?.row ?? 0) + 1,
+    from: Math.min(...numerals.map(({ from }) => from)),
+    to: Math.max(...numerals.map(({ to }) => to)),
+    strokes: 1,
+  } as const;
+  return { rule, above, below, closed: false };
 }
 
 /** The numbers of the problem under one another with no rule drawn, and what stands below them. */
@@ -94,19 +97,13 @@ function bareStack(
   settled: boolean,
 ): readonly Stack[] {
   if (stacks.length > 0 || lines.length > 0 || found.length > 0) return [];
-  const numbers = rows.filter(({ numerals }) => numerals.length > 0);
+  const stack = unruled(rows, asked);
+  const { above, below } = stack;
   const count = asked.numbers.length;
-  const [above, below] = [numbers.slice(0, count), numbers.slice(count)];
   const strange = above
     .flatMap(({ numerals }) => numerals)
     .filter((numeral) => !asked.numbers.some((one) => isSame(valueFrom(one), worthOf(numeral))));
   // One of them may be copied wrongly, but that is only said once the hand is lifted.
   const isAsked = strange.length <= (settled && below.length > 0 ? 1 : 0);
-  const next = below[0] ?? { row: (above.at(-1)?.row ?? 0) + 1 };
-  if (above.length < count || count < 2 || !isAsked) return [];
-  const [from, to] = [
-    Math.min(...above.flatMap(({ numerals }) => numerals.map((one) => one.from))),
-    Math.max(...above.flatMap(({ numerals }) => numerals.map((one) => one.to))),
-  ];
-  return [{ rule: { kind: "rule", row: next.row, from, to, strokes: 1 }, above, below, closed: false }];
+  return above.length < count || count < 2 || !isAsked ? [] : [stack];
 }

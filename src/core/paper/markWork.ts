@@ -2,12 +2,7 @@ import type { Mark } from "../board";
 import { bareDigits } from "../number";
 import { type DigitMark, digitThere, type Fit, fitOf, fitScore, needed, type SoughtWay } from "./fit";
 import type { Paper } from "./paper";
-
-/** Where a step of a working stands on the paper. */
-interface Spot {
-  readonly col: number;
-  readonly row: number;
-}
+import type { Spot } from "./reading/glyphs";
 
 /** What marking finds in a learner's work, the first wrong mark first. */
 export interface WorkMarks {

@@ -1,9 +1,9 @@
 import Exact from "fraction.js";
-import { type Numeral, wholeOf, worthOf } from "../reading/pieces";
+import { digitOf, type Numeral, wholeOf, worthOf } from "../reading/pieces";
 import type { Fault } from "./claim";
+import { digitFault, digitWrong, firstWrong, wholeFault } from "./digits";
 import type { SetOut } from "./divisionSetOut";
-import { digitFault } from "./lineClaims";
-import { digitWrong, tenTo } from "./places";
+import { tenTo } from "./places";
 
 /** What the rows under a dividend say, worked as they stand. */
 export interface Worked {
@@ -12,28 +12,28 @@ export interface Worked {
   readonly faultAt: number;
   /** How many rows hold. */
   readonly held: number;
-  readonly taken: bigint | undefined;
+  /** How often chunks were taken together; none where no chunks are. */
+  readonly taken?: Exact;
   /** Whether the last row is what is left after the last digit. */
   readonly ended: boolean;
 }
 
 /** Works the rows under a dividend as they stand: products and what they leave, or only what is left. */
 export function chainOf(
-  { dividend, divisor, chain, beside, quotient }: SetOut,
+  { dividend, divisor, chain, quotient }: SetOut,
   products: boolean,
   writing: boolean,
 ): Worked {
   const by = wholeOf(divisor);
   const written = quotient
-    .flatMap(({ digits }) => digits.map((digit) => BigInt(digit.became || digit.text)))
+    .flatMap(({ digits }) => digits.map((digit) => BigInt(digitOf(digit))))
     .filter((digit) => digit > 0n);
   const edge = Math.max(dividend.to, ...chain.map(({ to }) => to));
   const zeros = tenTo(edge - dividend.to);
   let left = wholeOf(dividend) * zeros;
   let [held, round, nonzero] = [0, 0, 0];
-  let taken = 0n;
   let ended = false;
-  const none = (fault: Fault): Worked => ({ fault, faultAt: round, held, taken: undefined, ended: false });
+  const none = (fault: Fault): Worked => ({ fault, faultAt: round, held, ended: false });
   const prefix = (line: number): bigint => left / tenTo(edge - line);
   /** What may stand in a row that is not done yet: what is left, with more or fewer digits brought down. */
   const leftNow = ({ to }: Numeral): readonly bigint[] =>
@@ -48,41 +48,34 @@ export function chainOf(
     if (products) {
       const is = wholeOf(row);
       const there = prefix(row.to);
-      const often = is / by;
-      const side = beside.find((one) => one.row === row.row);
       if (is % by !== 0n || is > there) {
         const begun = writing && multiplesOf(by).some((one) => isPart(row, one, true));
         const partial = index === chain.length - 1 && (begun || isPart(row, (there / by) * by, writing));
-        if (partial) return { fault: undefined, faultAt: round, held, taken: undefined, ended };
+        if (partial) return { fault: undefined, faultAt: round, held, ended };
         return none(
-          is % by !== 0n
-            ? numberOff(row, (there / by) * by)
-            : { ...digitWrong(firstDigit(row), 0), kind: "tooLarge" },
+          is % by !== 0n ? wholeFault(row, (there / by) * by) : { ...firstWrong(row), kind: "tooLarge" },
         );
       }
-      if (side !== undefined && wholeOf(side) * by !== is * tenTo(dividend.to - row.to))
-        return none(numberOff(row, wholeOf(side) * by));
       // A product belongs to the digit of the quotient that it was made with.
       const digit = written[nonzero];
-      if (beside.length === 0 && digit !== undefined && is !== digit * by && is !== 0n) {
+      if (digit !== undefined && is !== digit * by && is !== 0n) {
         const partial = index === chain.length - 1 && isPart(row, digit * by, writing);
         return partial
-          ? { fault: undefined, faultAt: round, held, taken: undefined, ended }
-          : none(numberOff(row, digit * by));
+          ? { fault: undefined, faultAt: round, held, ended }
+          : none(wholeFault(row, digit * by));
       }
       if (is !== 0n) nonzero += 1;
       held += 1;
-      taken += often * tenTo(dividend.to - row.to);
       left -= is * tenTo(edge - row.to);
       index += 1;
       const next = chain[index];
-      if (next === undefined) return { fault: undefined, faultAt: round, held, taken: undefined, ended };
+      if (next === undefined) return { fault: undefined, faultAt: round, held, ended };
       const ought = prefix(next.to);
-      if (next.to < row.to && !(index === chain.length - 1)) return none(numberOff(next, ought));
+      if (next.to < row.to && !(index === chain.length - 1)) return none(wholeFault(next, ought));
       if (wholeOf(next) !== ought) {
         // Written from the right, what is left is not done yet.
         if (index === chain.length - 1 && leftNow(next).some((one) => isPart(next, one, writing)))
-          return { fault: undefined, faultAt: round, held, taken: undefined, ended };
+          return { fault: undefined, faultAt: round, held, ended };
         return none(leftOff(next, row, left, edge));
       }
       held += 1;
@@ -90,8 +83,8 @@ export function chainOf(
       ended = next.to === edge;
       const after = chain[index + 1];
       const tail = prefix(row.to);
-      if (tail >= by && after !== undefined && after.to > row.to && beside.length === 0)
-        return none({ ...digitWrong(firstDigit(next), 0), kind: "tooSmall" });
+      if (tail >= by && after !== undefined && after.to > row.to)
+        return none({ ...firstWrong(next), kind: "tooSmall" });
       index += 1;
     } else {
       const ought = prefix(row.to);
@@ -107,14 +100,14 @@ export function chainOf(
         index === chain.length - 1 &&
         [rest, bareRest, ...(writing ? leftNow(row) : [])].some((one) => isPart(row, one, writing))
       )
-        return { fault: undefined, faultAt: round, held, taken: undefined, ended };
-      else return none(numberOff(row, is < by ? bareRest : rest));
+        return { fault: undefined, faultAt: round, held, ended };
+      else return none(wholeFault(row, is < by ? bareRest : rest));
       round += 1;
       ended = row.to === edge && is === bareRest;
       index += 1;
     }
   }
-  return { fault: undefined, faultAt: round, held, taken, ended };
+  return { fault: undefined, faultAt: round, held, ended };
 }
 
 /** Chunks taken away by their values, each as often as stands beside it. */
@@ -127,7 +120,7 @@ export function chunked({ dividend, divisor, chain, beside }: SetOut, writing: b
     fault,
     faultAt: held,
     held,
-    taken: taken.d === 1n ? taken.n : undefined,
+    taken,
     ended: false,
   });
   for (let index = 0; index < chain.length; index += 2) {
@@ -150,10 +143,7 @@ export function chunked({ dividend, divisor, chain, beside }: SetOut, writing: b
 }
 
 /** The first digit from the right of a number that differs from a value. */
-const valueOff = (row: Numeral, ought: Exact): Fault =>
-  digitFault(row, ought) ?? digitWrong(firstDigit(row), 0);
-
-const firstDigit = (row: Numeral) => row.digits[0] ?? { col: row.from, row: row.row, text: row.mended };
+const valueOff = (row: Numeral, ought: Exact): Fault => digitFault(row, ought) ?? firstWrong(row);
 
 const multiplesOf = (by: bigint): readonly bigint[] =>
   Array.from({ length: 9 }, (_, nth) => BigInt(nth + 1) * by);
@@ -172,13 +162,6 @@ function leftOff(next: Numeral, row: Numeral, left: bigint, edge: number): Fault
   const wanted = (col: number): string => String((left / tenTo(edge - 1 - col)) % 10n);
   const inColumns = digits.filter(({ col }) => col < row.to);
   const brought = digits.filter(({ col }) => col >= row.to);
-  const off = [...inColumns, ...brought].find(({ col, text, became }) => (became || text) !== wanted(col));
-  return digitWrong(off ?? firstDigit(next), 0);
-}
-
-function numberOff(row: Numeral, ought: bigint): Fault {
-  const should = String(ought);
-  const digits = [...row.digits].sort((a, b) => b.col - a.col);
-  const off = digits.find(({ text, became }, nth) => (became || text) !== should.at(-1 - nth));
-  return digitWrong(off ?? firstDigit(row), 0);
+  const off = [...inColumns, ...brought].find((sign) => digitOf(sign) !== wanted(sign.col));
+  return off === undefined ? firstWrong(next) : digitWrong(off);
 }

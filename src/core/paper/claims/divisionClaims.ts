@@ -1,13 +1,13 @@
 import Exact from "fraction.js";
 import type { Asked } from "../asked";
 import type { Sorted } from "../reading/glyphs";
-import { wholeOf, worthOf } from "../reading/pieces";
+import { digitOf, wholeOf, worthOf } from "../reading/pieces";
 import type { StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault, type Made } from "./claim";
-import { chainOf, chunked } from "./divisionChain";
+import { decimalText, digitWrong, pointed } from "./digits";
+import { chainOf, chunked, type Worked } from "./divisionChain";
 import { type SetOut, setOut } from "./divisionSetOut";
-import { decimalText } from "./lineClaims";
-import { digitWrong, isPowerOfTen } from "./places";
+import { isPowerOfTen, onesLine } from "./places";
 
 /** What a written division states: the digits of its quotient, each product, each remainder. None where none is set out. */
 export function divisionClaim(
@@ -18,8 +18,7 @@ export function divisionClaim(
 ): Claim | undefined {
   const set = setOut(rows, marks, asked);
   if (set === undefined) return undefined;
-  const { dividend, divisor, quotient } = set;
-  const { chain } = set;
+  const { dividend, divisor, quotient, chain } = set;
   const writing = chain.at(-1)?.row === writingIn;
   const divisorValue = worthOf(divisor);
   const read = [dividend, divisor, ...quotient, ...chain, ...set.beside, ...(set.rest ? [set.rest] : [])];
@@ -33,15 +32,7 @@ export function divisionClaim(
   if (divisorValue.n === 0n) return claimOf("division", read, { ...claim, state: "unread" });
   const value = worthOf(dividend).div(divisorValue);
   const ruled = marks.rules.some(({ row }) => chain.some((one, nth) => nth > 0 && one.row === row));
-  // Rules between the rows are drawn under products; the other reading is taken only where it says much more.
-  const [usual, other] = [chainOf(set, ruled, writing), chainOf(set, !ruled, writing)];
-  const worked =
-    set.beside.length > 0
-      ? chunked(set, writing)
-      : (usual.held === 0 && other.held >= 2) ||
-          (chain.length === 1 && usual.fault !== undefined && other.fault === undefined)
-        ? other
-        : usual;
+  const worked = set.beside.length > 0 ? chunked(set, writing) : rowsWorked(set, ruled, writing);
   const inChain = worked.fault;
   const inQuotient = quotientFault(set, value);
   const [only, more] = quotient;
@@ -70,6 +61,16 @@ export function divisionClaim(
   return claimOf("division", read, { ...claim, makes, state: done ? "right" : "unfinished" });
 }
 
+/** The rows under a dividend, read as products and what they leave where rules are drawn between them, else as what is left; the other way only where that says much more. */
+function rowsWorked(set: SetOut, ruled: boolean, writing: boolean): Worked {
+  const usual = chainOf(set, ruled, writing);
+  if (usual.fault === undefined) return usual;
+  const other = chainOf(set, !ruled, writing);
+  const isOther =
+    (usual.held === 0 && other.held >= 2) || (set.chain.length === 1 && other.fault === undefined);
+  return isOther ? other : usual;
+}
+
 /** Whether a quotient is all of it: exactly, with what is left over, or rounded as it is asked. */
 function isDone(is: Exact, rest: Exact | undefined, value: Exact, divisor: Exact, asked: Asked): boolean {
   if (is.equals(value)) return true;
@@ -77,20 +78,18 @@ function isDone(is: Exact, rest: Exact | undefined, value: Exact, divisor: Exact
   return rest !== undefined && is.add(rest.div(divisor)).equals(value);
 }
 
-function chunksOf({ beside }: SetOut, taken: bigint | undefined): Made | undefined {
+function chunksOf({ beside }: SetOut, taken: Exact | undefined): Made | undefined {
   const last = beside.at(-1);
   if (last === undefined || taken === undefined) return undefined;
-  return worthOf(last).equals(new Exact(taken))
-    ? { value: worthOf(last), text: last.mended, row: last.row }
-    : undefined;
+  return worthOf(last).equals(taken) ? { value: worthOf(last), text: last.mended, row: last.row } : undefined;
 }
 
 const firstOf = (
   quotient: (Fault & { readonly nth: number }) | undefined,
   chain: Fault | undefined,
-  nth: number | undefined,
+  nth: number,
 ): Fault | undefined =>
-  quotient === undefined ? chain : chain === undefined || quotient.nth <= (nth ?? 0) ? quotient : chain;
+  quotient === undefined ? chain : chain === undefined || quotient.nth <= nth ? quotient : chain;
 
 /** The first digit of a quotient that differs from the true one, by its place over the dividend or by its order. */
 function quotientFault(
@@ -102,34 +101,31 @@ function quotientFault(
   const ought = longText(value);
   const point = quotient.find((one) => one.point !== undefined)?.point;
   const whole = ought.split(".")[0] ?? "";
-  if (over) {
-    const ones = dividend.point ?? dividend.to;
-    const scale = divisor.point === undefined;
-    if (scale) {
-      const wanted = (col: number): string => placeIn(ought, ones - 1 - col);
-      let nth = 0;
-      const sorted = [...digits].sort((a, b) => a.col - b.col);
-      let before: number | undefined;
-      for (const sign of sorted) {
-        if (before !== undefined && sign.col - before > 1.01)
-          return { kind: "gap", at: { col: before + 1, row: sign.row }, written: "", nth };
-        const is = sign.became || sign.text;
-        const should = wanted(sign.col);
-        if (is !== should && should !== "?") {
-          const kind = Number(is) < Number(should) ? "tooSmall" : "tooLarge";
-          return { ...digitWrong(sign, ones - 1 - sign.col), kind, nth };
-        }
-        if (is !== "0" || nth > 0) nth += 1;
-        before = sign.col;
+  if (over && divisor.point === undefined) {
+    const ones = onesLine(dividend);
+    const wanted = (col: number): string => placeIn(ought, ones - 1 - col);
+    let nth = 0;
+    const sorted = [...digits].sort((a, b) => a.col - b.col);
+    let before: number | undefined;
+    for (const sign of sorted) {
+      if (before !== undefined && sign.col - before > 1.01)
+        return { kind: "gap", at: { col: before + 1, row: sign.row }, written: "", nth };
+      const is = digitOf(sign);
+      const should = wanted(sign.col);
+      if (is !== should) {
+        const kind = Number(is) < Number(should) ? "tooSmall" : "tooLarge";
+        return { ...digitWrong(sign, ones - 1 - sign.col), kind, nth };
       }
-      if (point !== undefined && point !== ones)
-        return { kind: "point", at: { col: point, row: sorted[0]?.row ?? 0 }, written: ".", nth };
-      return undefined;
+      if (is !== "0" || nth > 0) nth += 1;
+      before = sign.col;
     }
+    if (point !== undefined && point !== ones)
+      return { kind: "point", at: { col: point, row: sorted[0]?.row ?? 0 }, written: ".", nth };
+    return undefined;
   }
   const should = ought.replace(".", "").replace(/^0+(?=.)/, "");
   const is = digits
-    .map(({ text, became }) => became || text)
+    .map(digitOf)
     .join("")
     .replace(/^0+(?=.)/, "");
   const skipped = digits.length - is.length;
@@ -156,15 +152,12 @@ function quotientFault(
   return undefined;
 }
 
+/** The places a quotient is worked to here, where it does not end. */
+const LONG = 14;
+
 /** A quotient with as many places as anybody works. */
-function longText(value: Exact): string {
-  const ends = decimalText(value);
-  if (ends !== undefined) return ends;
-  const places = 14;
-  const scaled = (value.n * 10n ** BigInt(places)) / value.d;
-  const digits = String(scaled).padStart(places + 1, "0");
-  return `${digits.slice(0, -places)}.${digits.slice(-places)}`;
-}
+const longText = (value: Exact): string =>
+  decimalText(value) ?? pointed((value.n * 10n ** BigInt(LONG)) / value.d, LONG);
 
 const placeIn = (text: string, place: number): string => {
   const [whole = "", fraction = ""] = text.split(".");

@@ -1,11 +1,10 @@
 import Exact from "fraction.js";
-import type { Asked } from "../asked";
-import { valueFrom } from "../asked";
+import { type Asked, valueFrom } from "../asked";
 import type { Sign, Sorted } from "../reading/glyphs";
-import { type Numeral, wholeOf, worthOf } from "../reading/pieces";
+import { digitOf, type Numeral, worthOf } from "../reading/pieces";
 import type { StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
-import { digitWrong } from "./places";
+import { digitFault, digitWrong, firstWrong, pointed } from "./digits";
 
 /**
  * What a lattice states: each square the product of the digits over it and beside it, each diagonal the sum of
@@ -26,8 +25,8 @@ export function latticeClaim(rows: readonly StackRow[], marks: Sorted): Claim | 
   );
   const cols = Array.from({ length: right - left + 1 }, (_, nth) => left + nth);
   const lines = Array.from({ length: bottom - top + 1 }, (_, nth) => top + nth);
-  const over = cols.map((col) => digitOf(at(col, top - 1)));
-  const side = lines.map((row) => digitOf(at(right + 1, row)));
+  const over = cols.map((col) => countOf(at(col, top - 1)));
+  const side = lines.map((row) => countOf(at(right + 1, row)));
   const small = (col: number, row: number, position: "tens" | "ones"): string | undefined =>
     marks.smalls.find((one) => one.col === col && one.row === row && one.position === position)?.text;
   const claim = { top: top - 1, bottom: bottom + 1, left };
@@ -73,17 +72,17 @@ export function latticeClaim(rows: readonly StackRow[], marks: Sorted): Claim | 
     const off = reading
       .map((one, nth) => ({ ...one, ought: wanted[nth] ?? "0" }))
       .reverse()
-      .find(({ sign, ought }) => sign !== undefined && (sign.became || sign.text) !== ought);
+      .find(({ sign, ought }) => sign !== undefined && digitOf(sign) !== ought);
     if (fault !== undefined)
       return claimOf("grid", read, {
         ...claim,
         fault,
         follows: off === undefined && reading.some(({ sign }) => sign !== undefined),
       });
-    if (off?.sign !== undefined) return claimOf("grid", read, { ...claim, fault: digitWrong(off.sign, 0) });
+    if (off?.sign !== undefined) return claimOf("grid", read, { ...claim, fault: digitWrong(off.sign) });
   }
   const uses = factors.flatMap((one) => (one === undefined ? [] : [one.value]));
-  const written = reading.map(({ sign }) => sign?.became ?? sign?.text);
+  const written = reading.map(({ sign }) => sign && digitOf(sign));
   const first = written.findIndex((one) => one !== undefined && one !== "0");
   // Zeros in front need not be written.
   const isRead = written.every(
@@ -96,18 +95,12 @@ export function latticeClaim(rows: readonly StackRow[], marks: Sorted): Claim | 
   return claimOf("grid", read, {
     ...claim,
     uses,
-    makes: { value, text: pointedText(String(whole), places), row: bottom + 1 },
+    makes: { value, text: pointed(whole, places), row: bottom + 1 },
   });
 }
 
-const digitOf = (sign: Sign | undefined): number | undefined =>
-  sign === undefined ? undefined : Number(sign.became || sign.text);
-
-const pointedText = (digits: string, places: number): string => {
-  if (places === 0) return digits;
-  const all = digits.padStart(places + 1, "0");
-  return `${all.slice(0, -places)}.${all.slice(-places)}`;
-};
+const countOf = (sign: Sign | undefined): number | undefined =>
+  sign === undefined ? undefined : Number(digitOf(sign));
 
 /** A factor along a lattice, with its point if it has one between its digits. */
 function factorOf(
@@ -134,10 +127,8 @@ function factorOf(
 export function areaClaim(rows: readonly StackRow[], marks: Sorted, asked: Asked): Claim | undefined {
   if (asked.op !== "multiply" || marks.diagonals.length > 0) return undefined;
   const factors = asked.numbers.map(valueFrom);
-  const isFactor = (sum: Exact, but?: Exact): boolean =>
-    factors.some((one) => one.equals(sum) && !(but?.equals(one) ?? false));
-  const total = (numerals: readonly Numeral[]): Exact =>
-    numerals.map(worthOf).reduce((sum, one) => sum.add(one), new Exact(0));
+  const isFactor = (sum: Exact): boolean => factors.some((one) => one.equals(sum));
+  const product = factors.reduce((all, one) => all.mul(one), new Exact(1));
   for (const [nth, head] of rows.entries()) {
     const along = head.numerals;
     if (along.length < 1 || !isFactor(total(along))) continue;
@@ -147,12 +138,7 @@ export function areaClaim(rows: readonly StackRow[], marks: Sorted, asked: Asked
       const sides = lower.slice(0, deep).map(({ numerals }) => numerals[0]);
       if (sides.some((one) => one === undefined || one.to > leftmost + 0.01)) break;
       const down = sides.flatMap((one) => one ?? []);
-      const both =
-        isFactor(total(down)) &&
-        factors.some((one) => one.equals(total(along))) &&
-        total(along)
-          .mul(total(down))
-          .equals(factors.reduce((all, one) => all.mul(one), new Exact(1)));
+      const both = isFactor(total(down)) && total(along).mul(total(down)).equals(product);
       if (!both || (along.length === 1 && down.length === 1)) continue;
       return fields(along, down, lower.slice(0, deep));
     }
@@ -160,14 +146,20 @@ export function areaClaim(rows: readonly StackRow[], marks: Sorted, asked: Asked
   return undefined;
 }
 
+const total = (numerals: readonly Numeral[]): Exact =>
+  numerals.reduce((sum, one) => sum.add(worthOf(one)), new Exact(0));
+
 function fields(along: readonly Numeral[], down: readonly Numeral[], rows: readonly StackRow[]): Claim {
   const cells = rows.flatMap((row, nth) =>
     row.numerals.slice(1).map((numeral) => ({ numeral, side: down[nth] })),
   );
   const read = [...along, ...down, ...cells.map(({ numeral }) => numeral)];
-  const sum = (numerals: readonly Numeral[]): Exact =>
-    numerals.reduce((all, one) => all.add(worthOf(one)), new Exact(0));
-  const claim = { uses: [sum(along), sum(down)], top: along[0]?.row ?? 0, bottom: down.at(-1)?.row ?? 0 };
+  const claim = {
+    uses: [total(along), total(down)],
+    parts: cells.map(({ numeral }) => worthOf(numeral)),
+    top: along[0]?.row ?? 0,
+    bottom: down.at(-1)?.row ?? 0,
+  };
   let count = 0;
   for (const { numeral, side } of cells) {
     const middle = (numeral.from + numeral.to) / 2;
@@ -182,23 +174,11 @@ function fields(along: readonly Numeral[], down: readonly Numeral[], rows: reado
     )
       return claimOf("grid", read, {
         ...claim,
-        fault: fieldFault(numeral, ought),
-        parts: cells.map((one) => worthOf(one.numeral)),
+        fault: digitFault(numeral, ought) ?? firstWrong(numeral),
       });
   }
   return claimOf("grid", read, {
     ...claim,
-    parts: cells.map(({ numeral }) => worthOf(numeral)),
     state: count === along.length * down.length ? "right" : "unfinished",
   });
-}
-
-function fieldFault(numeral: Numeral, ought: Exact): Fault {
-  const should = String(ought.d === 1n ? ought.n : wholeOf(numeral));
-  const off =
-    [...numeral.digits].reverse().find((sign, nth) => (sign.became || sign.text) !== should.at(-1 - nth)) ??
-    numeral.digits[0];
-  return off === undefined
-    ? { kind: "digit", at: { col: numeral.from, row: numeral.row }, written: numeral.mended }
-    : digitWrong(off, 0);
 }

@@ -1,10 +1,9 @@
 import Exact from "fraction.js";
-import type { Asked } from "../asked";
-import { valueFrom } from "../asked";
+import { type Asked, valueFrom } from "../asked";
 import { type Numeral, worthOf } from "../reading/pieces";
 import type { Stack, StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
-import { digitFault } from "./lineClaims";
+import { digitFault } from "./digits";
 
 /** A stop on the way up, with the hop that leads to it. */
 interface Stop {

@@ -1,11 +1,11 @@
 import Exact from "fraction.js";
-import { bareDigits } from "../../number";
 import type { Asked } from "../asked";
 import type { Sign, Spot } from "../reading/glyphs";
 import { type Line, numeralsIn } from "../reading/lines";
-import type { Numeral } from "../reading/pieces";
+import { type Numeral, worthOf } from "../reading/pieces";
 import { type Quantum, type Side, sideOf, sidesOf } from "../reading/sides";
 import { type Claim, claimOf, type Fault, isSame } from "./claim";
+import { digitFault, wholeFault } from "./digits";
 
 /** A line of writing with its sides read, and the claims it makes. */
 export interface ReadLine {
@@ -180,50 +180,6 @@ function termFault(left: Side, right: Side): Fault | undefined {
   return numeral && { kind: "unequal", ...at(numeral.digits[0], numeral), written: numeral.mended };
 }
 
-/** The first digit from the right that differs from a value written as long; its point, where the digits are right. */
-export function digitFault(numeral: Numeral, value: Exact): Fault | undefined {
-  const ought = decimalText(value);
-  if (ought === undefined) return undefined;
-  const [bare, digits] = [ought.replace(".", ""), numeral.mended.replace(".", "")];
-  if (bare.replace(/^0+/, "") === bareDigits(digits) || bare === digits)
-    return {
-      kind: "point",
-      ...at(
-        numeral.digits.find(({ col }) => col === numeral.point),
-        numeral,
-      ),
-      written: numeral.mended,
-    };
-  const places = numeral.mended.split(".")[1]?.length ?? 0;
-  const wanted = padded(ought, places);
-  const offset = numeral.digits.length - digits.length;
-  for (let nth = 1; nth <= digits.length; nth++) {
-    const [is, should] = [digits.at(-nth), wanted.at(-nth) ?? "0"];
-    if (is !== should) {
-      const sign = numeral.digits.at(-nth - Math.max(0, offset));
-      return { kind: "digit", ...at(sign, numeral), written: is ?? "" };
-    }
-  }
-  return { kind: "digit", ...at(numeral.digits[0], numeral), written: numeral.mended };
-}
-
-/** A value in digits with as many places as are written, bare of its point; longer where it has more. */
-const padded = (text: string, places: number): string => {
-  const [whole = "", fraction = ""] = text.split(".");
-  return whole + fraction.padEnd(places, "0");
-};
-
-/** A value as a decimal that ends; none where it does not. */
-export function decimalText({ n, d }: Exact): string | undefined {
-  for (let places = 0; places <= 12; places++) {
-    const scaled = n * 10n ** BigInt(places);
-    if (scaled % d !== 0n) continue;
-    const digits = String(scaled / d).padStart(places + 1, "0");
-    return places === 0 ? digits : `${digits.slice(0, -places)}.${digits.slice(-places)}`;
-  }
-  return undefined;
-}
-
 /** The numerator or the denominator that is wrong, as what stands left of it would make them. */
 function fractionFault(left: Side, right: Quantum, value: Exact): Fault | undefined {
   const { numerator, denominator, whole } = right;
@@ -241,21 +197,10 @@ function fractionFault(left: Side, right: Quantum, value: Exact): Fault | undefi
   const expected = left.ops.includes("multiply") || left.ops.includes("divide");
   // Nothing that the other side has could bring this denominator about.
   const size = value.abs();
-  const part = whole === undefined ? size : size.sub(exactWhole(whole));
+  const part = whole === undefined ? size : size.sub(worthOf(whole));
   if (whole !== undefined && (part.s < 0n || part.compare(1) >= 0)) return fault(whole);
   const over = part.mul(under);
   if (over.d !== 1n) return fault(denominator);
   if (!expected && left.numbers.length > 1 && product % under !== 0n) return fault(denominator);
-  return String(over.n) === numerator.mended ? undefined : numberFault(numerator, over.n);
-}
-
-const exactWhole = (numeral: Numeral): Exact => new Exact(BigInt(numeral.mended || "0"));
-
-/** The first digit from the right of a whole number that differs. */
-function numberFault(numeral: Numeral, ought: bigint): Fault {
-  const [is, should] = [numeral.mended, String(ought)];
-  for (let nth = 1; nth <= is.length; nth++)
-    if (is.at(-nth) !== should.at(-nth))
-      return { kind: "digit", ...at(numeral.digits.at(-nth), numeral), written: is.at(-nth) ?? "" };
-  return { kind: "digit", ...at(numeral.digits[0], numeral), written: is };
+  return String(over.n) === numerator.mended ? undefined : wholeFault(numerator, over.n);
 }

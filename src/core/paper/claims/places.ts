@@ -1,7 +1,7 @@
 import Exact from "fraction.js";
-import type { Sign } from "../reading/glyphs";
-import type { Numeral } from "../reading/pieces";
+import { digitOf, type Numeral } from "../reading/pieces";
 import type { Fault } from "./claim";
+import { digitWrong } from "./digits";
 
 /** The grid line right of the ones of a number: its point, or its end where it has none. */
 export const onesLine = ({ point, to }: Numeral): number => point ?? to;
@@ -13,7 +13,7 @@ function digitAtPlace({ n, d }: Exact, place: number): string {
 }
 
 /** What digits in columns say against a value: the first that differs, and whether any that is needed is missing. */
-export interface Placed {
+interface Placed {
   readonly fault: Fault | undefined;
   readonly complete: boolean;
 }
@@ -26,7 +26,7 @@ export function placed(numerals: readonly Numeral[], value: Exact, ones: number)
   const cols = digits.map(({ col }) => Math.floor(col));
   const byRight = [...digits].sort((a, b) => b.col - a.col);
   const wrong = byRight.find(
-    ({ col, text, became }) => (became || text) !== digitAtPlace(value, ones - 1 - Math.floor(col)),
+    (sign) => digitOf(sign) !== digitAtPlace(value, ones - 1 - Math.floor(sign.col)),
   );
   const [left, right] = [Math.min(...cols), Math.max(...cols)];
   const missing =
@@ -38,13 +38,6 @@ export function placed(numerals: readonly Numeral[], value: Exact, ones: number)
     complete: !missing,
   };
 }
-
-export const digitWrong = ({ col, row, text, became }: Sign, place: number): Fault => ({
-  kind: "digit",
-  at: { col, row },
-  written: became || text,
-  place,
-});
 
 /** Whether a value has digits that count left of its highest written place, or right of its lowest. */
 function hasMore(value: Exact, high: number, low: number): boolean {

@@ -1,10 +1,11 @@
 import Exact from "fraction.js";
 import { type Asked, valueFrom } from "../asked";
-import { type Numeral, wholeOf, worthOf } from "../reading/pieces";
+import { digitOf, type Numeral, wholeOf, worthOf } from "../reading/pieces";
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
 import { type Known, numbersIn } from "./columnNumbers";
-import { digitWrong, isPowerOfTen } from "./places";
+import { digitWrong } from "./digits";
+import { isPowerOfTen } from "./places";
 import { alignedValue, matched, partialsOf, type Row, rowText, take } from "./productRows";
 
 /** Two factors over a rule, and what stands under it. */
@@ -74,8 +75,7 @@ export function productClaim(
   const value = new Exact(product, 10n ** BigInt(places));
   // A row that is multiplied again begins another product.
   const again = stack.below.findIndex(({ words }) => words.some(({ text }) => /^[×·x]$/.test(text)));
-  const isFirst = again > 0;
-  const rows = numbersOnly(isFirst ? stack.below.slice(0, 1) : stack.below);
+  const rows = numbersOnly(again > 0 ? stack.below.slice(0, 1) : stack.below);
   const sum = again >= 0 ? undefined : sumOf(stack, stacks, rows.length);
   const total = sum === undefined ? undefined : numbersOnly(sum.below)[0];
   const read = [top, bottom, ...rows.flat(), ...(total ?? [])];
@@ -120,7 +120,6 @@ export function productClaim(
     return claimOf("product", read, { ...claim, state: "unfinished" });
   const result = total ?? (alone ? first : undefined);
   const whole = result && wholeNumber(result);
-  const last = whole?.row;
   const makes = whole && { value: worthOf(whole), text: whole.mended, row: whole.row };
   if (result === undefined || whole === undefined)
     return claimOf("product", read, {
@@ -131,12 +130,11 @@ export function productClaim(
     if (fault !== undefined) return claimOf("product", read, { ...claim, fault, makes });
     return claimOf("product", read, {
       ...claim,
-      ...pointed(whole, product, value, edge, last, asked),
-      makes: isWhole(whole, product) ? makes : undefined,
+      ...pointOf(whole, product, value, edge, asked),
+      makes: wholeOf(whole) === product ? makes : undefined,
     });
   }
-  const ought = fault === undefined && !unfinished && rowsSum === product ? product : rowsSum;
-  const sums = alignedFault(result, ought, edge);
+  const sums = alignedFault(result, rowsSum, edge);
   if (fault !== undefined)
     return claimOf("product", read, {
       ...claim,
@@ -147,7 +145,7 @@ export function productClaim(
   if (sums.fault !== undefined) return claimOf("product", read, { ...claim, fault: sums.fault, makes });
   if (!sums.complete || unfinished || (open.length > 0 && rowsToo.length > 0))
     return claimOf("product", read, { ...claim, state: "unfinished" });
-  return claimOf("product", read, { ...claim, ...pointed(whole, product, value, edge, last, asked), makes });
+  return claimOf("product", read, { ...claim, ...pointOf(whole, product, value, edge, asked), makes });
 }
 
 const numbersOnly = (rows: readonly StackRow[]): readonly Row[] =>
@@ -173,23 +171,20 @@ function alignedFault(
   const wanted = String(ought);
   const at = (col: number): string => wanted.at(-(edge - col)) ?? "0";
   const sorted = [...digits].sort((a, b) => b.col - a.col);
-  const off = sorted.find(({ col, text, became }) => (became || text) !== at(col));
+  const off = sorted.find((sign) => digitOf(sign) !== at(sign.col));
   const left = Math.min(...digits.map(({ col }) => col));
   return {
-    fault: off && digitWrong(off, 0),
+    fault: off && digitWrong(off),
     complete: edge - left >= wanted.length && digits.length >= Math.min(wanted.length, edge - left),
   };
 }
 
-const isWhole = (whole: Numeral, product: bigint): boolean => wholeOf(whole) === product;
-
 /** Whether the point of a product stands where it must; still to be set, where none stands and one is needed. */
-function pointed(
+function pointOf(
   whole: Numeral,
   product: bigint,
   value: Exact,
   edge: number,
-  row: number | undefined,
   asked: Asked,
 ): Pick<Claim, "state"> & { readonly fault?: Fault } {
   if (
@@ -202,6 +197,6 @@ function pointed(
   if (whole.point === undefined || wholeOf(whole) !== product) return { state: "unfinished" };
   return {
     state: "wrong",
-    fault: { kind: "point", at: { col: whole.point, row: row ?? whole.row }, written: whole.mended },
+    fault: { kind: "point", at: { col: whole.point, row: whole.row }, written: whole.mended },
   };
 }

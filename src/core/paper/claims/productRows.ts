@@ -1,17 +1,15 @@
 import { withoutEndZeros, zerosAtEnd } from "../../number";
-import { type Numeral, wholeOf } from "../reading/pieces";
+import { digitOf, type Numeral, wholeOf } from "../reading/pieces";
 import type { Fault } from "./claim";
-import { digitWrong } from "./places";
+import { digitWrong } from "./digits";
+import { tenTo } from "./places";
 
 /** A row under a product, as its numbers stand in it. */
 export type Row = readonly Numeral[];
 
 /** What a row is worth as its digits stand left of an edge. */
 export const alignedValue = (row: Row, edge: number): bigint =>
-  row.reduce(
-    (sum, numeral) => sum + wholeOf(numeral) * 10n ** BigInt(Math.max(0, Math.round(edge - numeral.to))),
-    0n,
-  );
+  row.reduce((sum, numeral) => sum + wholeOf(numeral) * tenTo(edge - numeral.to), 0n);
 
 /** The rows a product may fall into, in the usual order, and all others that are sound. */
 export function partialsOf(a: bigint, b: bigint) {
@@ -20,9 +18,9 @@ export function partialsOf(a: bigint, b: bigint) {
       .reverse()
       .flatMap((digit, place) => (digit === "0" ? [] : [BigInt(digit) * 10n ** BigInt(place)]));
   const ordered = parts(b).map((part) => a * part);
-  const other = parts(a).map((part) => b * part);
+  const others = parts(a).map((part) => b * part);
   const cells = parts(a).flatMap((one) => parts(b).map((two) => one * two));
-  return { ordered, others: other, cells };
+  return { ordered, others, cells };
 }
 
 /** The rows that may still come: in the usual order, those of the other factor, those of single digits. */
@@ -42,6 +40,7 @@ type Match =
   | { readonly kind: "begun" }
   | { readonly kind: "wrong"; readonly fault: Fault };
 
+/** What a row is: one of those that may come, a part of one while it is written, or wrong at a digit. */
 export function matched(row: Row, is: bigint, pools: Pools, last: boolean, writing: boolean): Match {
   if (is === 0n) return { kind: "right", value: 0n };
   const any = pools.flat();
@@ -88,17 +87,15 @@ function likeness(one: bigint, other: bigint): number {
 /** The first digit of a row from the right that differs from a number, as the row stands to it. */
 function firstOff(row: Row, ought: bigint): Fault {
   const digits = row.flatMap((numeral) => numeral.digits);
-  const text = digits.map(({ text: one, became }) => became || one).join("");
+  const text = digits.map(digitOf).join("");
   const wanted = String(ought);
   // Zeros at the end may be left out, the row being moved instead.
   const ends = zerosAtEnd(wanted) - zerosAtEnd(text);
   const should = ends > 0 ? wanted.slice(0, -ends) : wanted;
   for (let nth = 1; nth <= text.length; nth++) {
     const sign = digits.at(-nth);
-    if (sign !== undefined && text.at(-nth) !== (should.at(-nth) ?? "")) return digitWrong(sign, 0);
+    if (sign !== undefined && text.at(-nth) !== (should.at(-nth) ?? "")) return digitWrong(sign);
   }
   const first = digits[0];
-  return first === undefined
-    ? { kind: "digit", at: { col: 0, row: 0 }, written: text }
-    : digitWrong(first, 0);
+  return first === undefined ? { kind: "digit", at: { col: 0, row: 0 }, written: text } : digitWrong(first);
 }

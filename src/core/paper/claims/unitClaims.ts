@@ -1,10 +1,11 @@
 import Exact from "fraction.js";
 import { unitOf, unitTyped } from "../../quantity";
 import type { Asked } from "../asked";
-import type { Sign, Sorted } from "../reading/glyphs";
-import { type Numeral, worthOf } from "../reading/pieces";
+import type { Sorted } from "../reading/glyphs";
+import { exactly, type Numeral, worthOf } from "../reading/pieces";
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
+import { decimalText, digitFault, firstWrong } from "./digits";
 
 /** A column of units: the grid lines it stands between, and how many of the smallest one of it is. */
 interface UnitColumn {
@@ -31,17 +32,13 @@ function unitColumns(rows: readonly StackRow[]): readonly UnitColumn[] {
 const middle = ({ from, to }: { readonly from: number; readonly to: number }): number => (from + to) / 2;
 
 /** A row of counts by their columns; a row whose numbers stand under no column, or two under one, is none. */
-function countsIn(
-  row: StackRow,
-  columns: readonly UnitColumn[],
-  changed: boolean,
-): ReadonlyMap<number, Numeral> | undefined {
+function countsIn(row: StackRow, columns: readonly UnitColumn[]): ReadonlyMap<number, Numeral> | undefined {
   const found = new Map<number, Numeral>();
   for (const numeral of row.numerals) {
     const nearest = columns
       .map((column, nth) => ({ nth, off: Math.abs(middle(column) - middle(numeral)) }))
       .sort((a, b) => a.off - b.off)[0];
-    if (nearest === undefined || nearest.off > 2.6 || (found.has(nearest.nth) && !changed)) return undefined;
+    if (nearest === undefined || nearest.off > 2.6 || found.has(nearest.nth)) return undefined;
     found.set(nearest.nth, numeral);
   }
   return found;
@@ -63,32 +60,32 @@ export function unitClaim(
   const above = (stack?.above ?? rows).filter(({ numerals }) => numerals.length > 0);
   const columns = headed.length > 0 ? headed : guessed(above, known);
   if (columns.length < 2) return undefined;
-  const rowsOfCounts = above.flatMap((row) => countsIn(row, columns, false) ?? []);
+  const rowsOfCounts = above.flatMap((row) => countsIn(row, columns) ?? []);
   // A number of times stands under one of the columns, and counts for all of them.
   const multiplier = asked.op === "multiply" ? above[1]?.numerals[0] : undefined;
   const counts = multiplier === undefined ? rowsOfCounts : rowsOfCounts.slice(0, 1);
-  const times = multiplier === undefined ? 1n : BigInt(multiplier.mended.replace(".", "") || "1");
+  const times = multiplier === undefined ? new Exact(1) : worthOf(multiplier);
   const [first] = counts;
   const second = multiplier ?? counts[1];
   if (first === undefined) return undefined;
   const below = stack?.below.find(({ numerals }) => numerals.length > 0);
-  const result = below && countsIn(below, columns, false);
+  const result = below && countsIn(below, columns);
   const read = [...counts, ...(result ? [result] : [])].flatMap((one) => [...one.values()]);
-  const worth = (row: ReadonlyMap<number, Numeral>, became: boolean): Exact =>
+  const worth = (row: ReadonlyMap<number, Numeral>, count: (numeral: Numeral) => Exact): Exact =>
     [...row].reduce(
-      (sum, [nth, numeral]) => sum.add(countOf(numeral, became).mul(columns[nth]?.size ?? 1n)),
+      (sum, [nth, numeral]) => sum.add(count(numeral).mul(columns[nth]?.size ?? 1n)),
       new Exact(0),
     );
   const sign = operationIn(above);
   const subtracts = sign === "subtract" || (sign === undefined && asked.op === "subtract");
-  const values = counts.map((row) => worth(row, false));
+  const values = counts.map((row) => worth(row, asGiven));
   const claim = { uses: values, top: above[0]?.row ?? 0, bottom: below?.row ?? stack?.rule.row ?? 0 };
   if (below === undefined || result === undefined || second === undefined)
     return claimOf("units", read, { ...claim, state: "unfinished" });
   const total = values
     .slice(1)
     .reduce((sum, one) => (subtracts ? sum.sub(one) : sum.add(one)), (values[0] ?? new Exact(0)).mul(times));
-  const is = worth(result, true);
+  const is = worth(result, worthOf);
   const text = [...result]
     .sort(([a], [b]) => a - b)
     .map(([nth, numeral]) => `${numeral.mended} ${columns[nth]?.symbol ?? ""}`)
@@ -107,13 +104,8 @@ export function unitClaim(
     : claimOf("units", read, { ...claim, state: "unfinished" });
 }
 
-const countOf = (numeral: Numeral, became: boolean): Exact =>
-  became
-    ? worthOf(numeral)
-    : new Exact(
-        BigInt(numeral.text.replace(".", "") || "0"),
-        10n ** BigInt(numeral.text.split(".")[1]?.length ?? 0),
-      );
+/** A count of the problem: what was struck in it is only exchanged. */
+const asGiven = ({ text }: Numeral): Exact => exactly(text);
 
 /** Columns by where the counts of the problem stand, where nobody wrote their units over them. */
 function guessed(rows: readonly StackRow[], symbols: readonly string[]): readonly UnitColumn[] {
@@ -132,62 +124,51 @@ function wrongCount(
   result: ReadonlyMap<number, Numeral>,
   columns: readonly UnitColumn[],
   subtracts: boolean,
-  times: bigint,
+  times: Exact,
   writing: Sorted | undefined,
 ): Fault | undefined {
-  const at = (row: ReadonlyMap<number, Numeral> | undefined, nth: number): bigint => {
+  const at = (row: ReadonlyMap<number, Numeral> | undefined, nth: number): Exact => {
     const numeral = row?.get(nth);
-    return numeral === undefined ? 0n : BigInt(numeral.text.replace(".", "") || "0");
+    return numeral === undefined ? new Exact(0) : asGiven(numeral);
   };
   const sums = columns.map((_, nth) =>
     counts
       .slice(1)
       .reduce(
-        (sum, row) => (subtracts ? sum - at(row, nth) : sum + at(row, nth)),
-        at(counts[0], nth) * times,
+        (sum, row) => (subtracts ? sum.sub(at(row, nth)) : sum.add(at(row, nth))),
+        at(counts[0], nth).mul(times),
       ),
   );
-  let over = 0n;
+  let over = new Exact(0);
   for (let nth = columns.length - 1; nth >= 0; nth--) {
-    const next = columns[nth - 1];
-    const rate = next === undefined ? undefined : next.size / (columns[nth]?.size ?? 1n);
+    const [column, next] = [columns[nth], columns[nth - 1]];
     const numeral = result.get(nth);
-    const raw = (sums[nth] ?? 0n) + over;
-    if (numeral === undefined) return undefined;
-    const is = BigInt(numeral.mended.replace(".", "") || "0");
-    if (rate === undefined) {
-      if (is !== raw) return off(numeral, raw);
-      return undefined;
-    }
+    const raw = (sums[nth] ?? new Exact(0)).add(over);
+    if (numeral === undefined || column === undefined) return undefined;
+    const is = worthOf(numeral);
+    if (next === undefined) return is.equals(raw) ? undefined : off(numeral, raw);
     // Left as it is, or with as many taken out or brought in as make one of the next.
-    const change = raw - is;
-    if (change % rate !== 0n || is < 0n || (change !== 0n && is >= rate && raw >= 0n && change < 0n)) {
-      const regrouped = ((raw % rate) + rate) % rate;
-      return writingIn(numeral, writing, [raw, regrouped])
-        ? undefined
-        : off(numeral, raw >= rate || raw < 0n ? regrouped : raw);
+    const rate = next.size / column.size;
+    const change = raw.sub(is).div(rate);
+    const tooMany = change.s < 0n && change.n !== 0n && is.compare(rate) >= 0 && raw.s >= 0n;
+    if (change.d !== 1n || tooMany) {
+      const regrouped = raw.mod(rate).add(rate).mod(rate);
+      if (writingIn(numeral, writing, [raw, regrouped])) return undefined;
+      return off(numeral, raw.compare(rate) >= 0 || raw.s < 0n ? regrouped : raw);
     }
-    over = change / rate;
+    over = change;
   }
   return undefined;
 }
 
 /** Whether a count is the beginning of one of some numbers, and the last thing that was written. */
-const writingIn = (numeral: Numeral, writing: Sorted | undefined, wanted: readonly bigint[]): boolean =>
+const writingIn = (numeral: Numeral, writing: Sorted | undefined, wanted: readonly Exact[]): boolean =>
   writing?.last?.kind === "glyph" &&
   writing.last.row === numeral.row &&
-  wanted.some(
-    (one) =>
-      String(one) !== numeral.mended &&
-      (String(one).startsWith(numeral.mended) || String(one).endsWith(numeral.mended)),
-  );
+  wanted.some((one) => {
+    const text = decimalText(one.abs()) ?? "";
+    return text !== numeral.mended && (text.startsWith(numeral.mended) || text.endsWith(numeral.mended));
+  });
 
-function off(numeral: Numeral, ought: bigint): Fault {
-  const should = String(ought);
-  const wrong: Sign | undefined =
-    [...numeral.digits].reverse().find((sign, nth) => (sign.became ?? sign.text) !== should.at(-1 - nth)) ??
-    numeral.digits[0];
-  return wrong === undefined
-    ? { kind: "digit", at: { col: numeral.from, row: numeral.row }, written: numeral.mended }
-    : { kind: "digit", at: { col: wrong.col, row: wrong.row }, written: wrong.became ?? wrong.text };
-}
+const off = (numeral: Numeral, ought: Exact): Fault =>
+  digitFault(numeral, ought.abs()) ?? firstWrong(numeral);

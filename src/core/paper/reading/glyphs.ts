@@ -32,11 +32,11 @@ export interface Sorted {
   readonly frames: readonly Of<"frame">[];
   readonly jumps: readonly Of<"jump">[];
   readonly labels: readonly Of<"label">[];
-  readonly leaps: readonly Of<"leap">[];
   /** The mark that was written last; nothing on blank paper. */
   readonly last: Mark | undefined;
 }
 
+/** Sorts marks by their kinds; points that were struck are none. */
 export function sorted(marks: readonly Mark[]): Sorted {
   const kind = <Kind extends Mark["kind"]>(wanted: Kind): readonly Of<Kind>[] =>
     marks.filter((mark): mark is Of<Kind> => mark.kind === wanted);
@@ -56,7 +56,6 @@ export function sorted(marks: readonly Mark[]): Sorted {
     frames: kind("frame"),
     jumps: kind("jump"),
     labels: kind("label"),
-    leaps: kind("leap"),
     last: marks.at(-1),
   };
 }

@@ -40,7 +40,7 @@ export function exactly(text: string): Exact {
 export const wholeOf = ({ digits }: Numeral): bigint => BigInt(digits.map(digitOf).join("") || "0");
 
 /** A digit as it counts: what it became, or itself where it was only struck. */
-const digitOf = ({ text, became }: Sign): string => became || text;
+export const digitOf = ({ text, became }: Sign): string => became || text;
 
 /** How far apart two squares may be and still hold neighbouring digits. */
 const CLOSE = 1.01;
