@@ -14,6 +14,8 @@ export interface Asked {
   readonly op: Problem["op"];
   /** The numbers of the problem, in their order, with their digits as they are written bare: "53.2", "2 1/3". */
   readonly numbers: readonly (ValueText & { readonly text: string })[];
+  /** Which of them are taken away from those before. */
+  readonly taken: readonly boolean[];
   /** What it comes to before any rounding; none where that is no number. */
   readonly value: ValueText | undefined;
   /** The place the answer is rounded to, so that it may differ from the value; none where it is wanted exactly. */
@@ -37,6 +39,10 @@ export function askedOf(problem: Problem): Asked {
     kind: problem.kind,
     op: problem.op,
     numbers: operands.map((operand) => ({ ...valueText(fractionOf(operand)), text: bareText(operand) })),
+    taken:
+      problem.op === "terms"
+        ? [false, ...problem.more.map(({ join }) => join === "subtract")]
+        : operands.map((_, nth) => problem.op === "subtract" && nth > 0),
     value: isNumber ? valueText(exactAnswer(problem)) : undefined,
     place: problem.form.kind === "toPlace" ? problem.form.place : undefined,
     withRest: problem.form.kind === "withRemainder",

@@ -1,5 +1,5 @@
 export { type Asked, askedOf } from "./asked";
-export type { Fault, FaultKind } from "./claims/claim";
+export type { Fault, FaultKind, JumpFault } from "./claims/claim";
 export type { Judged } from "./judged";
 export { judgePaper } from "./judgePaper";
 export { type MarkedWay, markWork, type WorkMarks } from "./markWork";

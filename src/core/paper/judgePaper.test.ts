@@ -74,6 +74,90 @@ function statedFalsely({ marks }: WrittenPaper): boolean {
   });
 }
 
+describe("what a paper comes to", () => {
+  it.each([
+    ["53.2 - 17.8", "\n 53.2\n-17.8\n-----\n 44.6", "44.6"],
+    ["2/5 + 1/3", "\n2\n_\n5", undefined],
+    ["1/5 + 1/5", "\n2\n_\n5", "2/5"],
+    ["2/5 + 1/3", "\n2    1\n_ =3 _\n5    4", "3 1/4"],
+    ["2 + 3", "\n5", "5"],
+    ["2 + 3", "", undefined],
+  ])("of %s is read, right or wrong: %s", (problem, paper, answer) => {
+    expect(look(problem, drawn(paper).marks).answer?.text).toBe(answer);
+  });
+
+  it.each([
+    ["1048", true],
+    ["1059", false],
+  ])("follows from a wrong row where it is their sum: %s", (total, follows) => {
+    const found = look("46 × 23", drawn(`\n  46\n× 23\n----\n 128\n 920\n----\n${total}`).marks);
+    expect(found).toMatchObject({ follows, fault: { written: "2", at: { col: 2, row: 2 } } });
+  });
+});
+
+describe("jumps on a line with no numbers under it", () => {
+  it.each([
+    [
+      [
+        [2, 7],
+        [7, 3],
+      ],
+      undefined,
+    ],
+    [
+      [
+        [0, 10],
+        [10, 2],
+      ],
+      undefined,
+    ],
+    [
+      [
+        [2, 5],
+        [5, 7],
+        [7, 3],
+      ],
+      undefined,
+    ],
+    [
+      [
+        [2, 7],
+        [7, 11],
+      ],
+      { nth: 2, wrong: "direction" },
+    ],
+    [
+      [
+        [2, 7],
+        [7, 5],
+      ],
+      { nth: 2, wrong: "length" },
+    ],
+    [
+      [
+        [2, 7],
+        [7, 3],
+        [3, 4],
+      ],
+      { nth: 3, wrong: "tooMany" },
+    ],
+    [[[7, 2]], { nth: 1, wrong: "direction" }],
+    [
+      [
+        [2, 7],
+        [8, 4],
+      ],
+      { nth: 2, wrong: "apart" },
+    ],
+  ] as const)(
+    "are told of the first that goes wrong, however long a square is taken for: %j",
+    (jumps, jump) => {
+      const marks = jumps.map(([from, to]): Mark => ({ kind: "jump", row: 4, from, to, rise: 1 }));
+      expect(look("−3 + 5 − 4", marks).fault?.jump).toEqual(jump);
+    },
+  );
+});
+
 describe("any paper", () => {
   // Rows of fractions are no lines by themselves.
   const papers = writtenPapers(12, 3).filter(({ kind }) => kind !== "fractions");
@@ -135,7 +219,7 @@ describe("any paper", () => {
           const found = judged({ ...paper, marks });
           const isWell =
             found.state === "answered" &&
-            found.allRead &&
+            found.unread.length === 0 &&
             found.fault === undefined &&
             found.aside === undefined;
           if (isWell)

@@ -1,7 +1,7 @@
 import { type Asked, valueFrom } from "./asked";
 import { blockClaims } from "./blockClaims";
 import { type Claim, isSame } from "./claims/claim";
-import { isStatement, readLines } from "./claims/lineClaims";
+import { aloneIn, isStatement, readLines } from "./claims/lineClaims";
 import { withCopying } from "./copied";
 import type { Judged, Looking } from "./judged";
 import type { Paper } from "./paper";
@@ -18,7 +18,6 @@ const NOTHING: Judged = {
   aside: undefined,
   answer: undefined,
   inForm: true,
-  allRead: true,
   unread: [],
   state: "blank",
 };
@@ -65,7 +64,11 @@ export function judgePaper(paper: Paper, asked: Asked, { settled, units }: Looki
     asked,
     last,
   );
-  return threaded(claims, rows, asked);
+  // A number that is all there is on its line.
+  const alone = readings.flatMap(({ line, sides: [side, more] }) =>
+    side !== undefined && more === undefined ? (aloneIn(side, line.row) ?? []) : [],
+  );
+  return threaded(claims, rows, alone, asked, last);
 }
 
 /** A line that begins with a sign of equality may go on from the block above it, as well as from the line. */

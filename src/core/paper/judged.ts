@@ -15,9 +15,7 @@ export interface Judged {
   readonly answer: Made | undefined;
   /** Whether what it comes to stands in the form that is wanted. */
   readonly inForm: boolean;
-  /** Whether every number on the paper was looked at. */
-  readonly allRead: boolean;
-  /** Where something stands that could not be made out. */
+  /** Where something stands that could not be made out, or belongs to nothing that is claimed. */
   readonly unread: readonly Spot[];
   /** Nothing written, something written, or the question answered by what stands. */
   readonly state: "blank" | "begun" | "answered";

@@ -6,7 +6,13 @@ import { exactly, type Numeral, worthOf } from "./reading/pieces";
 import type { StackRow } from "./reading/stacks";
 
 /** Joins the claims by the numbers they use and make, and finds what is first, what follows, and what the work comes to. */
-export function threaded(claims: readonly Claim[], rows: readonly StackRow[], asked: Asked): Judged {
+export function threaded(
+  claims: readonly Claim[],
+  rows: readonly StackRow[],
+  alone: readonly Made[],
+  asked: Asked,
+  writingIn: number | undefined,
+): Judged {
   const numbers = asked.numbers.map(valueFrom);
   // Of a measure each count is a number of the problem too.
   const counts = asked.numbers.map(({ text }) =>
@@ -64,16 +70,20 @@ export function threaded(claims: readonly Claim[], rows: readonly StackRow[], as
     if (best === undefined || from.size >= best.covers) best = { made: claim.makes, covers: from.size };
   }
   for (const claim of loose) aside ??= claim.fault;
-  const answer = best?.made ?? loneNumber(claims, rows, asked);
-  const read = new Set(claims.filter(({ state }) => state !== "unread").flatMap((claim) => claim.read));
-  const unread = rows
-    .flatMap(({ numerals }) => numerals)
-    .filter(
-      (numeral) =>
-        !read.has(numeral) &&
-        !isCovered(numeral, read) &&
-        !numbers.some((one) => isSame(one, worthOf(numeral))),
-    );
+  const answer = best?.made ?? loneNumber(claims, alone, numbers);
+  const read = new Set(claims.flatMap((claim) => (claim.state === "unread" ? [] : claim.read)));
+  const unread = [
+    ...claims.flatMap((claim) => (claim.state === "unread" ? claim.read.slice(0, 1) : [])),
+    ...rows
+      .flatMap(({ numerals }) => numerals)
+      .filter(
+        (numeral) =>
+          numeral.row !== writingIn &&
+          !read.has(numeral) &&
+          !isCovered(numeral, read) &&
+          !numbers.some((one) => isSame(one, worthOf(numeral))),
+      ),
+  ];
   const value = asked.value && valueFrom(asked.value);
   const answered =
     fault === undefined && answer !== undefined && value !== undefined && answers(answer, value, asked);
@@ -84,7 +94,6 @@ export function threaded(claims: readonly Claim[], rows: readonly StackRow[], as
     aside,
     answer,
     inForm: asked.wanted === undefined || withoutSpaces(answer?.text ?? "") === withoutSpaces(asked.wanted),
-    allRead: unread.length === 0 && !claims.some(({ state }) => state === "unread"),
     unread: unread.map(({ from, row }) => ({ col: from, row })),
     state: answered ? "answered" : "begun",
   };
@@ -108,12 +117,12 @@ const isCovered = (numeral: Numeral, read: ReadonlySet<Numeral>): boolean =>
   [...read].some((one) => one.row === numeral.row && one.from <= numeral.from && one.to >= numeral.to);
 
 /** A number that stands alone where nothing was worked: an answer from the head. */
-function loneNumber(claims: readonly Claim[], rows: readonly StackRow[], asked: Asked): Made | undefined {
+function loneNumber(
+  claims: readonly Claim[],
+  alone: readonly Made[],
+  numbers: readonly Exact[],
+): Made | undefined {
   if (claims.some(({ read }) => read.length > 0)) return undefined;
-  const all = rows.flatMap(({ numerals }) => numerals);
-  const last = all.at(-1);
-  const isOld = (numeral: Numeral): boolean =>
-    asked.numbers.some((one) => isSame(valueFrom(one), worthOf(numeral)));
-  if (last === undefined || all.filter((one) => !isOld(one)).length !== 1 || isOld(last)) return undefined;
-  return { value: worthOf(last), text: last.mended, row: last.row };
+  const [only, more] = alone.filter(({ value }) => !numbers.some((one) => isSame(one, value)));
+  return more === undefined ? only : undefined;
 }

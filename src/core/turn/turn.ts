@@ -2,6 +2,7 @@ import { type Layout, type Mark, moved, pagesOf, standsInColumns, type Writing }
 import { runOf } from "../checks";
 import type { HouseRules } from "../house";
 import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, workingOf } from "../methods";
+import { isWhole } from "../number";
 import { type Asked, askedOf, judgePaper, type MarkedWay } from "../paper";
 import { isMeasure, operandsOf, type Problem, writeAnswer, writeProblem } from "../problem";
 import { currencyOf, unitOf, writePieces } from "../quantity";
@@ -84,11 +85,11 @@ function unitsOf(problem: Problem): readonly string[] {
 /** A problem as its paper is read, with the fraction that is wanted, in the house's own form. */
 function wantedIn(problem: Problem, house: HouseRules): Asked {
   const asked = askedOf(problem);
-  if (problem.kind !== "fractions" || !asked.fractions || asked.value === undefined) return asked;
-  return {
-    ...asked,
-    wanted: writeAnswer(EVERY_METHOD.answerOf(problem, house), { ...house, grouping: "none" }),
-  };
+  if (problem.kind !== "fractions" || asked.value === undefined) return asked;
+  const answer = EVERY_METHOD.answerOf(problem, house);
+  const isPlain =
+    answer.kind === "fraction" || answer.kind === "mixed" || (answer.kind === "decimal" && isWhole(answer));
+  return isPlain ? { ...asked, wanted: writeAnswer(answer, { ...house, grouping: "none" }) } : asked;
 }
 
 /** The methods whose small numbers are carries; those of others are what was struck, or paid. */

@@ -65,7 +65,7 @@ export function Outcome({
           </details>
         </div>
       )}
-      {result.estimate !== "" && result.verdict !== "wrong" && (
+      {result.estimate !== "" && (
         <p className="mt-1 text-straw">
           {result.estimate}
           {estimate.trim() !== "" && `; yours was ${estimate.trim()}.`}

@@ -120,13 +120,15 @@ export function TurnMargin({
                   {hintWords(looked, hinted, { stage, place: nextPlace, ask, drawn }, house)}
                 </p>
               )}
-              <button type="button" onClick={onHint} className="mt-1 min-h-11 font-semibold text-plumb">
-                {hinted === undefined
-                  ? "A hint: where to look"
-                  : hinted === 1
-                    ? "A hint: what to ask"
-                    : "A hint: the next mark"}
-              </button>
+              {(hinted === undefined || hinted === 1 || fault === undefined) && (
+                <button type="button" onClick={onHint} className="mt-1 min-h-11 font-semibold text-plumb">
+                  {hinted === undefined
+                    ? "A hint: where to look"
+                    : hinted === 1
+                      ? "A hint: what to ask"
+                      : "A hint: the next mark"}
+                </button>
+              )}
             </>
           )}
         </section>

@@ -68,7 +68,8 @@ export function TurnScreen({
 
   const waits = house.estimateFirst === "required" && turn.estimate && estimate.trim() === "";
   const handed = result?.ok === true;
-  const settled = checked === paper || handed;
+  // What is written on after checking or handing in is being written again.
+  const settled = checked === paper;
   const looked = useMemo(() => lookedAt(paper, turn, house, settled), [paper, turn, house, settled]);
   const { judged, fault } = looked;
   const shows =
@@ -80,9 +81,17 @@ export function TurnScreen({
   const stepHere = found?.next && way?.steps[found.next.step];
 
   const takeHint = (): void => {
-    if (feedback === "none" || waits || (fault === undefined && judged.state === "answered")) return;
+    if (
+      feedback === undefined ||
+      feedback === "none" ||
+      waits ||
+      (fault === undefined && judged.state === "answered")
+    )
+      return;
+    // About a wrong mark there is no more to say than where, and a question.
+    if (hinted === (fault === undefined ? 3 : 2)) return;
     setHint({ size: hinted === undefined ? 1 : hinted === 1 ? 2 : 3, paper });
-    if (hinted !== 3) setHints((taken) => taken + 1);
+    setHints((taken) => taken + 1);
   };
   const putLattice = (): void => {
     const grid = ways
@@ -95,6 +104,7 @@ export function TurnScreen({
   const handInAs = (answer: string): Promise<void> => {
     const seconds = begun.current === undefined ? 0 : Math.round((Date.now() - begun.current) / 1000);
     const { marks } = paper;
+    setChecked(paper);
     return handIn({
       problem: line,
       house: choicesOf(house),

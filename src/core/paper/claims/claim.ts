@@ -31,6 +31,12 @@ export type FaultKind =
   /** What has been struck and written above is worth something else than before. */
   | "exchange";
 
+/** What is wrong with a jump, and which of them it is, counted from 1. */
+export interface JumpFault {
+  readonly nth: number;
+  readonly wrong: "direction" | "length" | "tooMany" | "start" | "apart";
+}
+
 /** The first wrong mark of a block. */
 export interface Fault {
   readonly kind: FaultKind;
@@ -39,6 +45,8 @@ export interface Fault {
   readonly written: string;
   /** The place of the column it stands in, where it has one. */
   readonly place?: number;
+  /** What is wrong with it, where it is a jump. */
+  readonly jump?: JumpFault;
 }
 
 /** A number that a block comes to, as it is written. */

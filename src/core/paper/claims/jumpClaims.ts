@@ -3,7 +3,7 @@ import { type Asked, valueFrom } from "../asked";
 import type { Sorted } from "../reading/glyphs";
 import { worthOf } from "../reading/pieces";
 import type { StackRow } from "../reading/stacks";
-import { type Claim, claimOf, type Fault } from "./claim";
+import { type Claim, claimOf, type Fault, type JumpFault } from "./claim";
 
 /** A number at a line of the number line. */
 interface Label {
@@ -64,29 +64,26 @@ export function jumpClaim(
 ): Claim | undefined {
   const { jumps } = marks;
   const [first, ...more] = jumps;
-  const end = jumps.at(-1);
   const [start] = asked.numbers;
-  if (first === undefined || end === undefined || start === undefined || asked.value === undefined)
-    return undefined;
+  if (first === undefined || start === undefined || asked.value === undefined) return undefined;
   const claim = {
     top: first.row - 1,
     bottom: first.row + 1,
     left: Math.min(first.from, first.to),
     uses: asked.numbers.map(valueFrom),
   };
-  const wrong = (jump: typeof first): Claim => {
+  const wrong = (nth: number, how: JumpFault["wrong"]): Claim => {
+    const { from, to, row } = jumps[nth - 1] ?? first;
     const fault: Fault = {
       kind: "jump",
-      at: { col: Math.floor(Math.min(jump.from, jump.to)), row: jump.row - 1 },
+      at: { col: Math.floor(Math.min(from, to)), row: row - 1 },
       written: "",
+      jump: { nth, wrong: how },
     };
     return claimOf("jumps", [], { ...claim, fault });
   };
-  let before = first;
-  for (const jump of more) {
-    if (jump.from !== before.to) return wrong(jump);
-    before = jump;
-  }
+  const apart = more.findIndex((jump, index) => jump.from !== jumps[index]?.to);
+  if (apart >= 0) return wrong(apart + 2, "apart");
   const ends = jumps.flatMap((jump) => [jump.from, jump.to]);
   const labels = atLines(labelsUnder(first.row, rows, marks), ends);
   const at = (line: number): Exact | undefined =>
@@ -105,17 +102,60 @@ export function jumpClaim(
   const whole = jumps.reduce((sum, { from: begin, to }) => sum + to - begin, 0);
   const travelled = scale.mul(new Exact(whole));
   if (from === undefined) {
-    const way = value.sub(a);
-    if (jumps.length === 1 && way.n !== 0n && travelled.s !== way.s) return wrong(first);
-    return claimOf("jumps", [], { ...claim, state: "unfinished" });
+    const found = unlabelled(
+      jumps.map((jump) => jump.to - jump.from),
+      termsOf(asked),
+      settled,
+    );
+    return found === undefined
+      ? claimOf("jumps", [], { ...claim, state: "unfinished" })
+      : wrong(found.nth, found.wrong);
   }
-  if (!from.equals(a) && from.n !== 0n) return wrong(first);
+  if (!from.equals(a) && from.n !== 0n) return wrong(1, "start");
   const way = value.sub(from);
-  if (from.equals(a) && jumps.length === 1 && way.n !== 0n && travelled.s !== way.s) return wrong(first);
+  if (from.equals(a) && jumps.length === 1 && way.n !== 0n && travelled.s !== way.s)
+    return wrong(1, "direction");
   if (travelled.equals(way))
     return claimOf("jumps", [], {
       ...claim,
       makes: { value, text: value.toString().replace("-", "−"), row: first.row },
     });
-  return settled ? wrong(end) : claimOf("jumps", [], { ...claim, state: "unfinished" });
+  return settled ? wrong(jumps.length, "length") : claimOf("jumps", [], { ...claim, state: "unfinished" });
+}
+
+/** How far the problem goes after its first number, each way as it is jumped. */
+const termsOf = ({ numbers, taken }: Asked): readonly number[] =>
+  numbers.map((one, nth) => (taken[nth] ? -1 : 1) * valueFrom(one).valueOf()).slice(1);
+
+/**
+ * Jumps on a line with no numbers under it: jump for term, however long a square is taken for; or a term in several
+ * jumps, each square counted as one. None where they can be either, or are not done yet.
+ */
+function unlabelled(
+  jumps: readonly number[],
+  terms: readonly number[],
+  settled: boolean,
+): JumpFault | undefined {
+  const [jump = 0] = jumps;
+  const [term = 0] = terms;
+  const each = jumps
+    .map((by, index): JumpFault | undefined => {
+      const ought = terms[index];
+      const nth = index + 1;
+      if (ought === undefined) return { nth, wrong: "tooMany" };
+      if (Math.sign(by) !== Math.sign(ought)) return { nth, wrong: "direction" };
+      return Math.abs(by * term) === Math.abs(ought * jump) ? undefined : { nth, wrong: "length" };
+    })
+    .find((fault) => fault !== undefined);
+  if (each === undefined) return undefined;
+  let [at, done] = [0, 0];
+  for (const by of jumps) {
+    if (done === terms[at]) [at, done] = [at + 1, 0];
+    const ought = terms[at];
+    if (ought === undefined || Math.sign(by) !== Math.sign(ought) || Math.abs(done + by) > Math.abs(ought))
+      return each;
+    done += by;
+  }
+  const isWhole = at === terms.length - 1 && done === terms[at];
+  return settled && !isWhole ? each : undefined;
 }

@@ -4,7 +4,7 @@ import type { Sign, Spot } from "../reading/glyphs";
 import { type Line, numeralsIn } from "../reading/lines";
 import { type Numeral, worthOf } from "../reading/pieces";
 import { type Quantum, type Side, sideOf, sidesOf } from "../reading/sides";
-import { type Claim, claimOf, type Fault, isSame } from "./claim";
+import { type Claim, claimOf, type Fault, isSame, type Made } from "./claim";
 import { digitFault, wholeFault } from "./digits";
 
 /** A line of writing with its sides read, and the claims it makes. */
@@ -136,6 +136,12 @@ function holds(left: Side, right: Side): boolean {
     );
   return isSame(left.value, right.value);
 }
+
+/** A side that is one number and no more, as what it says. */
+export const aloneIn = (side: Side, row: number): Made | undefined =>
+  side.value !== undefined && side.numbers.length === 1 && side.ops.length === 0
+    ? { value: side.value, text: textOf(side), row }
+    : undefined;
 
 function textOf({ items, numbers, value, rest }: Side): string {
   const [only, more] = numbers;

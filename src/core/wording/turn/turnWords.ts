@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import type { Stage } from "../../methods";
 import type { Place } from "../../number";
-import type { Fault, FaultKind } from "../../paper";
+import type { Fault, FaultKind, JumpFault } from "../../paper";
 import { placesName } from "../numbers/numberWords";
 
 /** The words for what is found on a learner's paper. */
@@ -62,12 +62,32 @@ const FAULTS: Readonly<
 };
 
 /** A wrong mark, by the place it stands in where that has a name: `Look again at the tenths: 6 is written there.` */
-export function faultWords({ kind, written, place }: Fault, house: HouseRules): string {
+export function faultWords({ kind, written, place, jump }: Fault, house: HouseRules): string {
+  if (jump !== undefined) return jumpWords(jump);
   if (place !== undefined && written !== "" && (kind === "digit" || kind === "exchange"))
     return `Look again at the ${placesName(place, house)}: ${written} is written there.`;
   if (place !== undefined && kind === "misplaced")
     return `The ${written.at(-1) ?? ""} of ${written} stands under the ${placesName(place, house)}.`;
   return FAULTS[kind].says(written);
+}
+
+const NTH = ["first", "second", "third", "fourth", "fifth", "sixth"] as const;
+
+/** A jump on a number line that differs from what it should be. */
+function jumpWords({ nth, wrong }: JumpFault): string {
+  const which = `The ${NTH[nth - 1] ?? `${nth}th`} jump`;
+  switch (wrong) {
+    case "direction":
+      return `${which} goes the other way.`;
+    case "length":
+      return `${which} does not end where it should.`;
+    case "tooMany":
+      return `${which} is one too many.`;
+    case "start":
+      return `${which} does not begin where it should.`;
+    case "apart":
+      return `${which} does not begin where the one before ends.`;
+  }
 }
 
 /** What to ask about a wrong mark. */
@@ -100,24 +120,26 @@ export const OWN_WAY = "Your way is sound so far. Go on as you began: what is th
 /** How the work stands where nothing is wrong: begun, all looked at, or done. */
 export function soFarWords({
   state,
-  allRead,
+  unread: [unread],
   inForm,
 }: {
   readonly state: "blank" | "begun" | "answered";
-  readonly allRead: boolean;
+  readonly unread: readonly { readonly col: number; readonly row: number }[];
   readonly inForm: boolean;
 }): string {
   if (state === "answered" && !inForm)
     return "The value is right. Can it be written more simply, or as it is asked?";
+  const where =
+    unread === undefined
+      ? ""
+      : ` What stands in square ${unread.col + 1} across, ${unread.row + 1} down could not be made out.`;
   switch (state) {
     case "blank":
       return "Set the numbers out first: choose a square and write.";
     case "begun":
-      return allRead ? "All is well so far." : "What is finished is right so far.";
+      return unread === undefined ? "All is well so far." : `What is finished is right so far.${where}`;
     case "answered":
-      return allRead
-        ? "All is well: that answers it. Hand it in."
-        : "That answers it. Something beside it could not be read.";
+      return unread === undefined ? "All is well: that answers it. Hand it in." : `That answers it.${where}`;
   }
 }
 
