@@ -1,5 +1,4 @@
 import type { Mark } from "../board";
-import { bareDigits } from "../number";
 import { type DigitMark, digitThere, type Fit, fitOf, fitScore, needed, type SoughtWay } from "./fit";
 import type { Paper } from "./paper";
 import type { Spot } from "./reading/glyphs";
@@ -18,8 +17,6 @@ export interface WorkMarks {
         readonly ought: string;
       }
     | undefined;
-  /** A number that does not stand in its columns: how far it stands to the right of where it should. */
-  readonly misplaced: { readonly digits: string; readonly at: Spot; readonly by: number } | undefined;
   /** Whether all that is written stands as in it, which is only moved as a whole. */
   readonly fits: boolean;
   /** The digits that are written as they should be. */
@@ -30,56 +27,8 @@ export interface WorkMarks {
   readonly carries: number;
 }
 
-/** Rows from the top with the text of their digits, and the column of the first. */
-const numbersOn = (
-  marks: readonly Mark[],
-): readonly { readonly row: number; readonly col: number; readonly digits: string }[] => {
-  const rows = new Map<number, Map<number, string>>();
-  for (const mark of marks) {
-    if (mark.kind !== "glyph" || !/^\d$/.test(mark.text)) continue;
-    rows.set(mark.row, (rows.get(mark.row) ?? new Map<number, string>()).set(mark.col, mark.text));
-  }
-  return [...rows]
-    .sort(([a], [b]) => a - b)
-    .map(([row, line]) => {
-      const cols = [...line.keys()].sort((a, b) => a - b);
-      return { row, col: cols[0] ?? 0, digits: cols.map((col) => line.get(col)).join("") };
-    });
-};
-
-/** A number of the problem that stands out of line with the one above it, though all its digits are there. */
-function misplacedIn(paper: Paper, way: SoughtWay, operandRows: readonly number[]): WorkMarks["misplaced"] {
-  if (!way.aligned || operandRows.length < 2) return undefined;
-  const sought = numbersOn(way.steps.flatMap(({ marks }) => marks.filter(needed))).filter(({ row }) =>
-    operandRows.includes(row),
-  );
-  const found = numbersOn(paper.marks).slice(0, sought.length);
-  const pairs = sought.flatMap((one, index) => {
-    const there = found[index];
-    return there !== undefined && bareDigits(there.digits) === bareDigits(one.digits) ? [{ one, there }] : [];
-  });
-  if (pairs.length < sought.length) return undefined;
-  // Zeros that were filled in or left out in front move the first digit, not the number.
-  const shiftOf = ({ one, there }: (typeof pairs)[number]): number => {
-    const zeros = (digits: string): number => digits.length - digits.replace(/^0+/, "").length;
-    return there.col + zeros(there.digits) - (one.col + zeros(one.digits));
-  };
-  // Nothing but zeros stands anywhere.
-  const [first, ...rest] = pairs.filter(({ one }) => bareDigits(one.digits) !== "");
-  if (first === undefined) return undefined;
-  const off = rest.find((pair) => shiftOf(pair) !== shiftOf(first));
-  return off === undefined
-    ? undefined
-    : {
-        digits: off.there.digits,
-        at: { col: off.there.col + off.there.digits.length - 1, row: off.there.row },
-        by: shiftOf(off) - shiftOf(first),
-      };
-}
-
-/** A way that is looked for on a paper, with the rows its problem's numbers stand in. */
+/** A way that is looked for on a paper. */
 export interface MarkedWay extends SoughtWay {
-  readonly operandRows: readonly number[];
   /** Whether its small numbers are carries, which a house may want to see. */
   readonly carries?: boolean;
 }
@@ -96,7 +45,6 @@ export function markWork(paper: Paper, ways: readonly MarkedWay[], carriesCount:
   }, 0);
   const [way, fit] = [ways[best], fits[best]];
   if (way === undefined || fit === undefined) throw new Error("markWork: there is no way to mark by");
-  const misplaced = fit.whole === true ? undefined : misplacedIn(paper, way, way.operandRows);
   let wrong: WorkMarks["wrong"];
   let next: WorkMarks["next"];
   let carries = 0;
@@ -112,11 +60,9 @@ export function markWork(paper: Paper, ways: readonly MarkedWay[], carriesCount:
         wrong ??= { step, at: { col: there.col, row: place.row }, written: there.text, ought: mark.text };
     }
   });
-  const first = misplaced === undefined ? wrong : undefined;
   return {
     way: best,
-    wrong: first,
-    misplaced,
+    wrong,
     fits: fit.whole === true,
     agree: fit.agree,
     next,

@@ -84,7 +84,7 @@ function agrees(
   if (wrong === undefined) return false;
   return pagesOf(wrong.layout, wrong.steps).some((page) => {
     const aligned = standsInColumns(page.layout);
-    const found = markWork(paper, [{ aligned, steps: page.writings, operandRows: [] }], false);
+    const found = markWork(paper, [{ aligned, steps: page.writings }], false);
     return found.agree > 2 && found.wrong === undefined && found.next === undefined;
   });
 }

@@ -124,22 +124,10 @@ function waysOf(working: Working, house: HouseRules): readonly TurnWay[] {
         layout: page.layout,
         aligned: standsInColumns(page.layout),
         steps: onPage,
-        operandRows: operandRowsOf(onPage),
         carries: CARRYING.includes(working.method),
       },
     ];
   });
-}
-
-/** The rows that the numbers of a column working stand in: those that are written before any work. */
-function operandRowsOf(steps: readonly TurnStep[]): readonly number[] {
-  const begun = steps.findIndex(({ stage }) => stage === "work");
-  const rows = steps
-    .slice(0, begun < 0 ? steps.length : begun)
-    .flatMap(({ marks }) =>
-      marks.flatMap((mark) => (mark.kind === "glyph" && /^\d$/.test(mark.text) ? [mark.row] : [])),
-    );
-  return [...new Set(rows)].sort((a, b) => a - b);
 }
 
 /** The marks that are given, laid with their top left corner at a square of the paper. */
