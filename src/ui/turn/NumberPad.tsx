@@ -2,7 +2,7 @@
 
 import { Delete, MoveLeft, MoveRight, Redo2, Undo2 } from "lucide-react";
 import type { ReactElement, ReactNode } from "react";
-import type { Hand, Stroke, Way } from "./usePaper";
+import type { Hand, Stroke, Way } from "./strokes";
 
 /** Everything that can be written, by touch: the keys are as large as a finger. */
 export function NumberPad({

@@ -4,7 +4,7 @@ import { type PointerEvent, type ReactElement, useMemo, useRef } from "react";
 import type { Layout, Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { Paper as PaperDrawing } from "../paper";
-import type { Hand, Size, Square, Way } from "./usePaper";
+import type { Hand, Size, Square, Way } from "./strokes";
 
 const NO_LAYOUT: Layout = { columns: [], plumbs: [] };
 

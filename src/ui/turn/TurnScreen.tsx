@@ -15,12 +15,13 @@ import { GIVEN_NAMES } from "./givenNames";
 import { NumberPad } from "./NumberPad";
 import { PaperPad } from "./PaperPad";
 import { answerRead, firstSquare, sizeFor, textIn } from "./paperRoom";
-import { strokeOf } from "./strokeKeys";
+import type { Square } from "./strokes";
 import { Told } from "./Told";
 import { TurnKeys } from "./TurnKeys";
 import { FEEDBACK, TurnMargin } from "./TurnMargin";
 import { useHandIn } from "./useHandIn";
-import { type Square, usePaper } from "./usePaper";
+import { usePaper } from "./usePaper";
+import { useTurnKeys } from "./useTurnKeys";
 import { useTurnSetting } from "./useTurnSetting";
 
 const SQUARE = 46;
@@ -136,42 +137,16 @@ export function TurnScreen({
     takeHint,
     putLattice,
     waits,
-    check: () => setChecked(paper),
+    check: () => {
+      setChecked(paper);
+      answerField.current?.focus();
+    },
+    help: () => setKeysOpen(true),
     stroke,
     letters,
     money: turn.asked.money?.sign,
   };
-  const acts = useRef(doing);
-  acts.current = doing;
-  const [listening, setListening] = useState(false);
-  useEffect(() => {
-    setListening(true);
-    const listen = (event: KeyboardEvent): void => {
-      const target = event.target instanceof Element ? event.target : null;
-      if (event.defaultPrevented || target?.closest("input, textarea, select, [role=dialog]")) return;
-      if (event.key === "Enter" && target?.closest("button, a")) return;
-      const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
-      const now = acts.current;
-      if (plain && event.key === "Enter") {
-        now.check();
-        answerField.current?.focus();
-      } else if (plain && event.key.toLowerCase() === "h") now.takeHint();
-      else if (plain && event.key.toLowerCase() === "g") now.putLattice();
-      else if (plain && event.key.toLowerCase() === "u" && now.letters.length > 0 && !now.waits)
-        now.stroke({ kind: "unit", units: now.letters });
-      else if (event.key === "$" && now.money !== undefined && !now.waits)
-        now.stroke({ kind: "glyph", text: now.money });
-      else if (plain && event.key === "?") setKeysOpen(true);
-      else {
-        const one = strokeOf(event);
-        if (one === undefined) return;
-        if (!now.waits || one.kind === "move") now.stroke(one);
-      }
-      event.preventDefault();
-    };
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
-  }, []);
+  const listening = useTurnKeys(doing);
   useEffect(() => {
     if (paper !== start) begun.current ??= Date.now();
   }, [paper, start]);

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { strokeOf } from "./strokeKeys";
-import { reduced, type Stroke, startPaper } from "./usePaper";
+import { reduced, type Stroke, startPaper } from "./strokes";
 
 const SIZE = { cols: 14, rows: 10 };
 const START = startPaper({ marks: [] }, { col: 3, row: 2 });

@@ -1,7 +1,7 @@
 import type { Mark } from "@/core/board";
 import { type Asked, type Judged, marksIn, type Paper } from "@/core/paper";
 import type { TurnWay } from "@/core/turn";
-import type { Size, Square } from "./usePaper";
+import type { Size, Square } from "./strokes";
 
 const LEAST: Size = { cols: 14, rows: 10 };
 /** Paper for lines of writing. */

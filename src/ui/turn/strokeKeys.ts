@@ -1,4 +1,4 @@
-import type { Stroke } from "./usePaper";
+import type { Stroke } from "./strokes";
 
 /** The keys of the learner's board. The help and the README read this. */
 export const TURN_KEYS = [

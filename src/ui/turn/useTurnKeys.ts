@@ -1,0 +1,59 @@
+"use client";
+
+import { useEffect, useRef, useState } from "react";
+import { strokeOf } from "./strokeKeys";
+import type { Stroke } from "./strokes";
+
+/** What the keys of the learner's board do besides writing. */
+interface TurnActs {
+  readonly takeHint: () => void;
+  readonly putLattice: () => void;
+  readonly check: () => void;
+  readonly help: () => void;
+  readonly stroke: (stroke: Stroke) => void;
+  /** Whether the paper is still shut: only the hand moves then. */
+  readonly waits: boolean;
+  /** The units of the problem, and the sign of its money. */
+  readonly letters: readonly string[];
+  readonly money: string | undefined;
+}
+
+/** Listens to the keys of the learner's board wherever no field takes them; gives whether it listens yet. */
+export function useTurnKeys(acts: TurnActs): boolean {
+  const now = useRef(acts);
+  now.current = acts;
+  const [listening, setListening] = useState(false);
+  useEffect(() => {
+    setListening(true);
+    const listen = (event: KeyboardEvent): void => {
+      const target = event.target instanceof Element ? event.target : null;
+      if (event.defaultPrevented || target?.closest("input, textarea, select, [role=dialog]")) return;
+      if (event.key === "Enter" && target?.closest("button, a")) return;
+      if (pressed(event, now.current)) event.preventDefault();
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, []);
+  return listening;
+}
+
+/** Does what a key does; whether it does anything. */
+function pressed(event: KeyboardEvent, acts: TurnActs): boolean {
+  const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
+  const key = plain ? event.key.toLowerCase() : "";
+  if (key === "enter") acts.check();
+  else if (key === "h") acts.takeHint();
+  else if (key === "g") acts.putLattice();
+  else if (key === "?") acts.help();
+  else {
+    const stroke =
+      key === "u" && acts.letters.length > 0
+        ? ({ kind: "unit", units: acts.letters } as const)
+        : event.key === "$" && acts.money !== undefined
+          ? ({ kind: "glyph", text: acts.money } as const)
+          : strokeOf(event);
+    if (stroke === undefined) return false;
+    if (!acts.waits || stroke.kind === "move") acts.stroke(stroke);
+  }
+  return true;
+}
