@@ -95,6 +95,18 @@ describe("what a paper comes to", () => {
   });
 });
 
+describe("a number that belongs to nothing", () => {
+  it.each([
+    ["53.2 - 17.8", "\n 53.2\n-17.8\n-----\n 35.4\n\n      91", { col: 6, row: 4 }],
+    ["46 × 7", "\n 46\n× 7\n---\n322\n\n       91", { col: 7, row: 4 }],
+    ["46 × 7", "\n 46\n× 7\n---\n322\n\n 91", { col: 1, row: 4 }],
+    ["386 + 247", "\n 386\n+247\n----\n 633\n\n  91", { col: 2, row: 4 }],
+    ["624 ÷ 6", "\n624:6=104\n6\n-\n024\n 24\n --\n  0\n\n\n     91", { col: 5, row: 7 }],
+  ])("is said with its square beside what is answered: %s", (problem, paper, square) => {
+    expect(look(problem, drawn(paper).marks)).toMatchObject({ state: "answered", unread: [square] });
+  });
+});
+
 describe("jumps on a line with no numbers under it", () => {
   it.each([
     [

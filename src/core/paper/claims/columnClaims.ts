@@ -59,18 +59,16 @@ function stated(
   const sum = (all: readonly Exact[]): Exact => all.reduce((total, one) => total.add(one), new Exact(0));
   const value = op === "add" ? sum(values) : (first ?? new Exact(0)).sub(sum(others));
   const below = stack.below.filter((row) => row.numerals.length > 0);
-  const read = [...numerals, ...below.flatMap((row) => row.numerals)];
   const claim = { uses: values, top: numerals[0]?.row ?? 0, bottom: stack.rule.row };
   const [result, second] = below;
   if (result === undefined)
-    return claimOf("column", read, { ...claim, state: "unfinished", ...misplaced(numerals, known) });
+    return claimOf("column", numerals, { ...claim, state: "unfinished", ...misplaced(numerals, known) });
   // Several rows over another rule are parts, which that rule's own column adds.
   const continues =
     result.numerals.some((numeral) => isSame(worthOf(numeral), value)) ||
     (second !== undefined && operationIn([second]) !== undefined);
-  if (second !== undefined && stack.closed && !continues)
-    return partsOf(op, numerals, values, below, read, claim);
-  return answered(op, numerals, value, result, read, claim, asked, known, marks);
+  if (second !== undefined && stack.closed && !continues) return partsOf(op, numerals, values, below, claim);
+  return answered(op, numerals, value, result, claim, asked, known, marks);
 }
 
 type Begun = Pick<Claim, "uses" | "top" | "bottom">;
@@ -80,12 +78,12 @@ function answered(
   numerals: readonly Numeral[],
   value: Exact,
   result: StackRow,
-  read: readonly Numeral[],
   claim: Begun,
   asked: Asked,
   known: Known,
   marks: Sorted,
 ): Claim {
+  const read = [...numerals, ...result.numerals];
   const [whole, more] = result.numerals;
   const negative = result.words.some(({ text }) => text === "−" || text === "-");
   const ones = onesOf(numerals);
@@ -160,9 +158,9 @@ function partsOf(
   numerals: readonly Numeral[],
   values: readonly Exact[],
   below: readonly StackRow[],
-  read: readonly Numeral[],
   claim: Begun,
 ): Claim {
+  const read = [...numerals, ...below.flatMap((row) => row.numerals)];
   const places = new Set(
     numerals.flatMap((numeral) => numeral.digits.map(({ col }) => onesLine(numeral) - 1 - col)),
   );

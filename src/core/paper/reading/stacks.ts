@@ -97,7 +97,9 @@ function near(
   const found: StackRow[] = [];
   let last = way === 1 ? rule.row - 1 : rule.row;
   for (const one of side) {
-    if (Math.abs(one.row - last) > GAP + 1) break;
+    // What comes after an empty row below is no part of it any more.
+    const gap = way === 1 && found.length > 0 ? 0 : GAP;
+    if (Math.abs(one.row - last) > gap + 1) break;
     const numerals = one.numerals.filter((numeral) => reaches(numeral, rule));
     const first = numerals[0];
     const words = one.words.filter(
