@@ -1,4 +1,5 @@
 import type { Page } from "@playwright/test";
+import { pointOf } from "./paperPad";
 import { board, expect, expectAccessible, listening, test } from "./tutor";
 
 const press = async (page: Page, keys: string): Promise<void> => {
@@ -31,14 +32,17 @@ test("a column subtraction with a pattern is written by keyboard, found, replaye
   await listening(page);
   const { soFar, answer, result } = turn(page);
   await page.getByRole("textbox", { name: "About how much?" }).fill("36");
-  await page.getByRole("img", { name: /^Your paper/ }).click({ position: { x: 180, y: 100 } });
+  const first = await pointOf(page, 3, 2);
+  await page.mouse.click(first.x, first.y);
   await press(page, "5 3 . 2 ArrowDown ArrowLeft ArrowLeft ArrowLeft 1 7 . 8 ArrowDown ArrowLeft r");
   await expect(soFar).toContainText("All is well so far.");
   await press(page, "6");
   await expect(soFar).toContainText("Look again at the tenths: 6 is written there.");
   await press(page, ". 4 4");
   await expect(answer).toHaveValue("44.6");
-  await page.getByLabel("Whose work is it?").selectOption({ label: "Juno" });
+  await page.getByRole("button", { name: "How it is set" }).click();
+  await page.getByRole("button", { name: "Juno" }).click();
+  await page.keyboard.press("Escape");
   await answer.focus();
   await page.keyboard.press("Enter");
   await expect(result).toContainText("Not yet.");
@@ -80,7 +84,7 @@ test("a sound subtraction anywhere on the paper is right, without carries or fil
   await press(page, "3 5 . 7");
   await expect(answer).toHaveValue("7.53");
   await expect(soFar).not.toContainText("Look again");
-  await page.keyboard.press("Enter");
+  await page.keyboard.press("Control+Enter");
   await page.keyboard.press("Enter");
   await expect(result).toContainText("Right.");
 });
@@ -119,7 +123,7 @@ test("a fraction sum is written with its bars, and an unfinished form is told as
   await open("1/4 + 1/4");
   await press(page, "1 / 4 ArrowUp + 1 / 4 ArrowUp = 2 / 4");
   await expect(answer).toHaveValue("2/4");
-  await page.keyboard.press("Enter");
+  await page.keyboard.press("Control+Enter");
   await page.keyboard.press("Enter");
   await expect(result).toContainText("The value is right: not simplified.");
 });
@@ -135,7 +139,7 @@ test("columns of units are worked, with hints in three sizes", async ({ page }) 
   await expect(soFar).toContainText("The next thing to write is");
   await press(page, "ArrowDown ArrowLeft ArrowLeft ArrowLeft 5 ArrowRight 1 0");
   await expect(answer).toHaveValue("5 lb 10 oz");
-  await page.keyboard.press("Enter");
+  await page.keyboard.press("Control+Enter");
   await page.keyboard.press("Enter");
   await expect(result).toContainText("Right.");
 });
@@ -161,18 +165,17 @@ test("jumps on a number line are drawn by dragging, and one the other way is tol
   const { open, soFar } = turn(page);
   await open("−3 + 5", "&method=number-line&fixed=1&part=setOut");
   await press(page, "j");
-  const box = await page.getByRole("img", { name: /^Your paper/ }).boundingBox();
-  if (box === null) throw new Error("the paper is not there");
   const drag = async (from: number, to: number): Promise<void> => {
-    await page.mouse.move(box.x + box.width * from, box.y + box.height * 0.5);
+    const [start, end] = [await pointOf(page, from, 5), await pointOf(page, to, 5)];
+    await page.mouse.move(start.x, start.y);
     await page.mouse.down();
-    await page.mouse.move(box.x + box.width * to, box.y + box.height * 0.5, { steps: 4 });
+    await page.mouse.move(end.x, end.y, { steps: 4 });
     await page.mouse.up();
   };
-  await drag(0.7, 0.4);
+  await drag(9.5, 5.5);
   await expect(soFar).toContainText("The first jump goes the other way.");
   await page.keyboard.press("Control+z");
-  await drag(0.4, 0.7);
+  await drag(5.5, 9.5);
   await expect(soFar).not.toContainText("jump");
 });
 
@@ -188,32 +191,30 @@ test("an estimate that takes times for growing is told as that, though the answe
   await expect(result).toContainText("A product must be larger");
 });
 
-test.describe("on a tablet", () => {
-  test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
-
-  test("an addition is written by touch", async ({ page }) => {
-    const { open, soFar, answer } = turn(page);
-    await open("47 + 38");
-    const box = await page.getByRole("img", { name: /^Your paper/ }).boundingBox();
-    if (box === null) throw new Error("the paper is not there");
-    const tap = (col: number, row: number) =>
-      page.touchscreen.tap(box.x + ((col + 0.5) * box.width) / 14, box.y + ((row + 0.5) * box.height) / 10);
-    const key = (name: string) => page.getByRole("button", { name, exact: true }).tap();
-    await tap(6, 3);
-    await key("4");
-    await key("7");
-    await tap(6, 4);
-    await key("3");
-    await key("8");
-    await tap(7, 5);
-    await key("Rule");
-    await key("5");
-    await key("7");
-    await expect(soFar).toContainText("Look again at the tens: 7 is written there.");
-    await key("Rub out");
-    await key("8");
-    await expect(answer).toHaveValue("85");
-    await expect(soFar).not.toContainText("Look again");
-    await expectAccessible(page);
-  });
+test("after a wrong answer there is another one like it, and after the end the marked paper is gone through", async ({
+  page,
+}) => {
+  const { open, result } = turn(page);
+  await open("2/3 + 3/4");
+  await listening(page);
+  await page.getByRole("button", { name: "How it is set" }).click();
+  await page.getByRole("button", { name: "At the end" }).click();
+  await page.keyboard.press("Escape");
+  await press(page, "2 / 3 = 8 / 1 2 Enter 3 / 4 = 8 / 1 2 Enter 8 / 1 2 + 8 / 1 2 = 1 6 / 1 2");
+  await page.getByRole("button", { name: "Hand in" }).click();
+  await expect(result).toContainText("Not yet.");
+  const walk = page.getByRole("region", { name: "The marked paper" });
+  await expect(walk).toContainText("Part 1 of 3");
+  await expect(walk).toContainText("This is right.");
+  await walk.getByRole("button", { name: "The next part" }).click();
+  await expect(walk).toContainText("Look again where 8 is written.");
+  await walk.getByRole("button", { name: "The next part" }).click();
+  await expect(walk).toContainText("This follows from what was wrong before");
+  await expectAccessible(page);
+  await result.getByRole("button", { name: "Another one like it" }).click();
+  await expect(page.getByRole("main")).toBeVisible();
+  await expect(page).toHaveURL(/problem=\d%2F\d(?:\+|%20)%2B(?:\+|%20)\d%2F\d/);
+  await expect(page).not.toHaveURL(/problem=2%2F3(?:\+|%20)%2B(?:\+|%20)3%2F4/);
+  await expect(page.getByRole("region", { name: "The marked paper" })).toBeHidden();
+  await expect(page.getByRole("button", { name: /^\d\/\d$/ })).toHaveCount(2);
 });

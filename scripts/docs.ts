@@ -7,6 +7,7 @@ import { KEYS } from "@/ui/board";
 import { HOW_PLACE_KEYS, ON_RAIL } from "@/ui/places";
 import { TURN_KEYS } from "@/ui/turn";
 import papers from "../bench/papers.json" with { type: "json" };
+import penKeys from "../bench/pen-keys.json" with { type: "json" };
 import results from "../bench/results.json" with { type: "json" };
 import { methodSections } from "./methodDocs";
 import { patternSections, patternSummary } from "./patternDocs";
@@ -71,6 +72,20 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
           row.found,
           row.missed,
           row.elsewhere,
+        ]),
+      ),
+  },
+  {
+    file: "docs/your-turn.md",
+    name: "pen-keys",
+    text: () =>
+      table(
+        ["Kind", "Papers", "Strokes of the pen", "Keys a stroke"],
+        penKeys.map(({ kind, papers: count, strokes, keys }) => [
+          kind,
+          count,
+          strokes,
+          (keys / strokes).toFixed(2),
         ]),
       ),
   },

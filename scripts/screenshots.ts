@@ -36,13 +36,20 @@ const VIEWS: readonly View[] = [
   { name: "board-division", place: "/board?id=demogearcable000010" },
   { name: "board-fractions", place: "/board?id=demospanners000013" },
   { name: "board-change", place: "/board?id=demochange00000014", theme: "slate" },
-  { name: "board-measures", place: "/board?id=demoparcel00000015" },
   { name: "board-beside", place: "/board?id=demospokeboxes00011" },
   {
     name: "your-turn",
     place: "/your-turn?problem=53.2-17.8",
-    before: (page) =>
-      press(page, "5 3 . 2 ArrowDown ArrowLeft ArrowLeft ArrowLeft 1 7 . 8 ArrowDown ArrowLeft r 6 . 4 4"),
+    before: (page) => press(page, "5 3 . 2 Enter - 1 7 . 8 r s 2 1 4 . s 4 1 6 3"),
+  },
+  {
+    name: "your-turn-picture",
+    place: "/your-turn?problem=2/3%2B1/4",
+    before: async (page) => {
+      await page.getByRole("button", { name: "Draw and lay" }).click();
+      await press(page, "w 3 a a ArrowDown ArrowDown w 4 a ArrowUp ArrowUp * 4 ArrowDown ArrowDown * 3");
+      await press(page, "ArrowDown ArrowDown 2 / 3 + 1 / 4 = 1 1 / 1 2");
+    },
   },
   {
     name: "your-turn-tablet",

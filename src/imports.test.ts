@@ -29,6 +29,7 @@ const CORE_ORDER = [
   "paper",
   "checks",
   "features",
+  "sheets",
   "pictures",
   "marking",
   "errorPatterns",

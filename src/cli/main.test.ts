@@ -99,6 +99,38 @@ This number has a second point. A number has one at most, as in 4.2.
     });
   });
 
+  it("draws twins, the same ones for the same seed", () => {
+    const twins = ["twin", "53.2 - 17.8", "--count", "3", "--seed", "7"];
+    const { status, stdout } = core(twins);
+    expect(status).toBe(0);
+    expect(stdout.trim().split("\n")).toHaveLength(3);
+    expect(stdout).toMatch(/^(\d\d\.\d − \d\d\.\d\n){3}$/);
+    expect(core(twins).stdout).toBe(stdout);
+    expect(core(["twin", "1 + 1"])).toMatchObject({ status: 1 });
+    expect(core(["twin", "5 + 4", "--count", "x"])).toMatchObject({ status: 2 });
+  });
+
+  it("lists the ladder, and draws sheets by the line, with features, or as a whole", () => {
+    const skills = core(["skills"])
+      .stdout.trim()
+      .split("\n")
+      .map((line) => JSON.parse(line));
+    expect(skills.length).toBeGreaterThan(70);
+    expect(skills.find(({ id }) => id === "subtract-across-zeros")).toMatchObject({
+      needs: ["subtract-several-exchanges"],
+      patterns: expect.arrayContaining(["sub-zero-to-nine-stop"]),
+    });
+    const sheet = ["sheet", "subtract-across-zeros", "--count", "5", "--seed", "7"];
+    expect(core(sheet).stdout).toMatch(/^(\d+ − \d+\t\d+\n){5}$/);
+    const lines = core([...sheet, "--lines"])
+      .stdout.trim()
+      .split("\n")
+      .map((line) => JSON.parse(line));
+    expect(lines).toHaveLength(5);
+    expect(lines.every(({ features }) => features.acrossZeros)).toBe(true);
+    expect(core(["sheet", "nonsense"])).toMatchObject({ status: 1 });
+  });
+
   it("explains answers one by one and by the line, also where a line begins with a minus", () => {
     const one = core(["explain", "12.03 - 4.578", "12.548"]);
     expect(one).toMatchObject({ status: 0, stdout: expect.stringContaining("sub-column-gap") });

@@ -4,13 +4,19 @@ import { boardAfter } from "@/core/board";
 import type { HouseChoices } from "@/core/house";
 import type { Working } from "@/core/methods";
 import { writeAnswer, writeProblem } from "@/core/problem";
+import { MOST_ON_SHEET } from "@/core/sheets";
 import { answerInWords, remedyWords } from "@/core/wording";
 import {
   type ExplainedJson,
   explainedRequested,
   explainRequested,
+  MOST_TWINS,
   methodsRequested,
   type ProgramError,
+  sheetLines,
+  sheetRequested,
+  skillsListed,
+  twinsRequested,
   workJson,
   workLine,
   workRequested,
@@ -20,6 +26,9 @@ import { textBoard } from "@/render/text";
 const USAGE = `npm run -s core -- work "5 - 2.004" [--method ID] [--house CHOICES] [--json]
 npm run -s core -- work --lines [--method ID] [--house CHOICES] < problems.txt
 npm run -s core -- methods "5 - 2.004" [--house CHOICES] [--json]
+npm run -s core -- skills    (a line of JSON each)
+npm run -s core -- sheet SKILL [--count 20] [--seed 7] [--house CHOICES] [--json | --lines]
+npm run -s core -- twin "53.2 - 17.8" [--count 5] [--seed 7] [--house CHOICES] [--json]
 npm run -s core -- explain "12.03 - 4.578" "12.548" [--house CHOICES] [--json]
 npm run -s core -- explain --lines [--house CHOICES] < answers.txt    (problem, tab, answer)
 
@@ -36,6 +45,13 @@ const print = (text: string): void => {
 async function main(): Promise<number> {
   const { command, line, given, options } = readCommand();
   if (command === "explain" && (given === undefined) === options.lines) return explain(line, given, options);
+  if (command === "skills" && line === undefined) {
+    for (const skill of skillsListed()) print(JSON.stringify(skill));
+    return 0;
+  }
+  if (command === "sheet" && line !== undefined && given === undefined) return drawnSheet(line, options);
+  if (command === "twin" && line !== undefined && given === undefined && !options.lines)
+    return twin(line, options);
   if (command === "methods" && line !== undefined && given === undefined && !options.lines)
     return methods(line, options);
   if (command !== "work" || given !== undefined || (line === undefined) !== options.lines) {
@@ -102,6 +118,64 @@ function explainedText({ verdict, faults, wanted, explanations, separating }: Ex
   ].join("\n");
 }
 
+/** Other problems with the same features and the same size of work, a line each. */
+function twin(
+  line: string,
+  options: {
+    readonly house?: string | undefined;
+    readonly json?: boolean;
+    readonly count?: string | undefined;
+    readonly seed?: string | undefined;
+  },
+): number {
+  const [count, seed] = [wholeFrom(options.count, 1), wholeFrom(options.seed, 1)];
+  if (count === undefined || seed === undefined || count < 1 || count > MOST_TWINS) {
+    console.error(`--count is a whole number from 1 to ${MOST_TWINS}, --seed one from 0.`);
+    return MISUSED;
+  }
+  const drawn = twinsRequested({ problem: line, house: choicesFrom(options.house ?? ""), count, seed });
+  if (options.json) print(JSON.stringify(drawn.ok ? drawn.value : { error: drawn.error }, null, 2));
+  else if (drawn.ok) for (const one of drawn.value.twins) print(one);
+  else console.error(complaint(line, drawn.error));
+  return drawn.ok ? 0 : NOT_WORKED;
+}
+
+/** A sheet from a skill: problem, tab, answer a line; or all of it as JSON, or a line of JSON each. */
+function drawnSheet(
+  skill: string,
+  options: {
+    readonly house?: string | undefined;
+    readonly json?: boolean;
+    readonly lines: boolean;
+    readonly count?: string | undefined;
+    readonly seed?: string | undefined;
+  },
+): number {
+  const [count, seed] = [wholeFrom(options.count, 12), wholeFrom(options.seed, 1)];
+  if (count === undefined || seed === undefined || count < 1 || count > MOST_ON_SHEET) {
+    console.error(`--count is a whole number from 1 to ${MOST_ON_SHEET}, --seed one from 0.`);
+    return MISUSED;
+  }
+  const request = { skill, count, seed, house: choicesFrom(options.house ?? "") };
+  if (options.lines) {
+    const lines = sheetLines(request);
+    if (lines.ok) for (const one of lines.value) print(JSON.stringify(one));
+    else console.error(lines.error.message);
+    return lines.ok ? 0 : NOT_WORKED;
+  }
+  const sheetDrawn = sheetRequested(request);
+  if (options.json)
+    print(JSON.stringify(sheetDrawn.ok ? sheetDrawn.value : { error: sheetDrawn.error }, null, 2));
+  else if (sheetDrawn.ok)
+    for (const { problem, answer } of sheetDrawn.value.problems) print(`${problem}\t${answer}`);
+  else console.error(sheetDrawn.error.message);
+  return sheetDrawn.ok ? 0 : NOT_WORKED;
+}
+
+/** A whole number as it is typed, or what stands for none; nothing where it is something else. */
+const wholeFrom = (text: string | undefined, none: number): number | undefined =>
+  text === undefined ? none : /^\d{1,9}$/.test(text) ? Number(text) : undefined;
+
 /** Every method that takes the problem, then the others with the reason. */
 function methods(
   line: string,
@@ -136,6 +210,8 @@ function readCommand() {
       options: {
         method: { type: "string" },
         house: { type: "string" },
+        count: { type: "string" },
+        seed: { type: "string" },
         json: { type: "boolean", default: false },
         lines: { type: "boolean", default: false },
       },

@@ -8,7 +8,15 @@ import { makeBackup } from "@/data/keeping/backups";
 import { examineFile } from "@/data/keeping/health";
 import { prepareRestore } from "@/data/keeping/restore";
 import { exportDocument, importDocument } from "@/data/keeping/transfer";
-import { explainedRequested, methodsRequested, workJson, workRequested } from "@/render/json";
+import {
+  explainedRequested,
+  methodsRequested,
+  sheetRequested,
+  skillShown,
+  twinsRequested,
+  workJson,
+  workRequested,
+} from "@/render/json";
 import { methodSample, thumbnails } from "./drawings";
 import { markHandedIn } from "./handIn";
 import { chancesOf, houseGiven, markAnswers, rightAnswers, summarise } from "./marking";
@@ -21,6 +29,9 @@ export const COMPUTING = {
   markHandedIn,
   explain: explainedRequested,
   methods: methodsRequested,
+  twins: twinsRequested,
+  sheet: sheetRequested,
+  skillShown,
   work: (request: Parameters<typeof workRequested>[0]) => {
     const working = workRequested(request);
     return working.ok ? ({ ok: true, value: workJson(working.value) } as const) : working;

@@ -1,4 +1,13 @@
-import { Archive, CalendarDays, Grid3x3, ListChecks, type LucideIcon, Ruler, Users } from "lucide-react";
+import {
+  Archive,
+  CalendarDays,
+  Grid3x3,
+  ListChecks,
+  type LucideIcon,
+  NotebookPen,
+  Ruler,
+  Users,
+} from "lucide-react";
 import { ROUTES } from "./routes";
 
 /** A place of the product: from these rows come the rail, the pictures of the docs, the bench, and the tests that go everywhere. */
@@ -34,6 +43,12 @@ export const PLACES: readonly Place[] = [
     seen: `${ROUTES.board}?problem=40.3%2B7.865%2B12&step=3`,
     picture: { name: "board", at: `${ROUTES.board}?id=demobrakecable00001` },
     paper: true,
+  },
+  {
+    name: "Sheets",
+    address: ROUTES.sheets,
+    rail: { end: "head", Icon: NotebookPen, key: "7" },
+    seen: ROUTES.sheets,
   },
   {
     name: "Marking",

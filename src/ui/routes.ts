@@ -6,6 +6,9 @@ export const ROUTES = {
   methods: "/methods",
   wrongWay: "/wrong-way",
   yourTurn: "/your-turn",
+  sheets: "/sheets",
+  sheet: (skill: string, seed = 1, count = 12): string =>
+    `/sheets?skill=${encodeURIComponent(skill)}&seed=${seed}&count=${count}`,
   marking: "/marking",
   learners: "/learners",
   safeKeeping: "/safe-keeping",
@@ -22,6 +25,7 @@ export const ROUTES = {
   sheetSummary: (id: string, learner: string): string =>
     `/api/marking/${encodeURIComponent(id)}/summary?learner=${encodeURIComponent(learner)}`,
   explain: "/api/explain",
+  twins: "/api/twins",
   handIn: "/api/hand-in",
   keepBoard: (id: string): string => `/api/boards/${encodeURIComponent(id)}`,
   aboutBoard: (id: string): string => `/api/boards/${encodeURIComponent(id)}/about`,

@@ -133,6 +133,7 @@ function blockOf(mark: Mark): Extent {
     case "small":
     case "strike":
     case "ring":
+    case "token":
       return square(mark.col, mark.row);
     case "recurring":
       return { ...square(mark.from, mark.row), right: mark.to + 1 };
@@ -154,6 +155,7 @@ function blockOf(mark: Mark): Extent {
     case "upright":
       return { left: mark.line, right: mark.line, top: mark.row, bottom: mark.to };
     case "frame":
+    case "shape":
       return {
         left: mark.col,
         right: mark.col + mark.width,

@@ -12,5 +12,5 @@ export {
   type Writing,
 } from "./board";
 export { inTwoColumns } from "./inTwoColumns";
-export type { Mark, Position } from "./mark";
+export type { Mark, Position, ShapeLook, TokenLook } from "./mark";
 export { moved } from "./moved";

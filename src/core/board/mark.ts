@@ -6,7 +6,7 @@
  * first written number, which stands in row 0. A *line* is a grid line: line 0 is the plumb line,
  * the left edge of column 0. A rule runs along the top of its row.
  */
-export type Mark = Written | Ruled | Pointed;
+export type Mark = Written | Ruled | Pointed | Laid;
 
 /** Marks that fill a square, or sit in it. */
 type Written =
@@ -110,6 +110,32 @@ type Pointed =
       readonly row: number;
       readonly way: readonly { readonly line: number; readonly row: number }[];
     };
+
+/** Things that are laid on the squares and moved over them, and shapes that are cut and shaded. */
+type Laid =
+  /** A counter that is worth one above or below zero, a coin or note by its name, a piece of so many ones. */
+  | {
+      readonly kind: "token";
+      readonly col: number;
+      readonly row: number;
+      readonly look: TokenLook;
+      readonly text: string;
+    }
+  /** A whole that is cut into so many columns and rows of equal parts; of a circle they are sectors, in one row. Shaded parts count from 0, row by row. */
+  | {
+      readonly kind: "shape";
+      readonly look: ShapeLook;
+      readonly col: number;
+      readonly row: number;
+      readonly width: number;
+      readonly height: number;
+      readonly across: number;
+      readonly down: number;
+      readonly shaded: readonly number[];
+    };
+
+export type TokenLook = "plus" | "minus" | "coin" | "piece";
+export type ShapeLook = "bar" | "circle" | "square";
 
 /** Where in its square a small number sits: its lower or upper half, the corner before a digit that stands there too, or either side of a diagonal. */
 export type Position = "low" | "high" | "corner" | "tens" | "ones";

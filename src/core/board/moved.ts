@@ -10,6 +10,8 @@ export function moved(mark: Mark, cols: number, rows: number): Mark {
     case "spot":
     case "frame":
     case "diagonal":
+    case "token":
+    case "shape":
       return { ...mark, col: mark.col + cols, row: mark.row + rows };
     case "point":
     case "label":

@@ -8,7 +8,7 @@ import { featuresOf } from ".";
 /** Features counted once more, by hand from the digits and not from the steps. */
 
 const house = PRESETS.fillersTrueValue;
-const features = (line: string, method: Parameters<typeof workingOf>[2], rules = house) => {
+const features = (line: string, method?: Parameters<typeof workingOf>[2], rules = house) => {
   const problem = readProblem(line, rules);
   if (!problem.ok) throw new Error(`features: ${line} can't be read`);
   return featuresOf(workingOf(problem.value, rules, method));
@@ -143,5 +143,61 @@ describe("features of decimals", () => {
       ["5.25 + 3 + 12", 2, true],
     ] as const)
       expect(features(line, "column-addition")).toMatchObject({ hiddenPoints, ragged });
+  });
+});
+
+describe("features of a kind of its own", () => {
+  it.each([
+    ["1/4 + 2/4", { denominators: "equal", simplified: 0, improper: false, mixedNumbers: 0 }],
+    ["1/2 + 3/4", { denominators: "multiple", improper: true }],
+    ["1/6 + 3/4", { denominators: "sharing" }],
+    ["2/3 + 1/4", { denominators: "coprime", improper: false }],
+    ["3/4 × 2/5", { simplified: 1 }],
+    ["12/18 in simplest form", { denominators: undefined, simplified: 1 }],
+    ["3 1/4 − 1 3/4", { mixedNumbers: 2 }],
+  ] as const)("are those of fractions: %s", (line, wanted) => {
+    expect(features(line).fractions).toMatchObject(wanted);
+  });
+
+  it.each([
+    ["−3 + 5", { pattern: "- ++", crossings: 1, belowZero: false }],
+    ["5 − 8 + 1", { crossings: 1, belowZero: true }],
+    ["−3 − 8", { crossings: 0, belowZero: true }],
+    ["−7 − (−12)", { pattern: "- --", belowZero: false }],
+    ["−4 × (−6)", { pattern: "- -", belowZero: false }],
+  ] as const)("are those of signs: %s", (line, wanted) => {
+    expect(features(line).signs).toMatchObject(wanted);
+  });
+
+  it.each([
+    ["$10 − $6.35", { withSmallCoins: 1, missing: 0 }],
+    ["$4 + $2", { withSmallCoins: 0, hops: 0 }],
+    ["pay $27.35", { withSmallCoins: 1, exact: false }],
+  ] as const)("are those of money: %s", (line, wanted) => {
+    expect(features(line).money).toMatchObject(wanted);
+  });
+
+  it.each([
+    ["3 ft 8 in + 2 ft 9 in", { units: 2, regroupedUp: 1, regroupedDown: 0, leftOver: false }],
+    ["3 ft 2 in + 2 ft 9 in", { regroupedUp: 0 }],
+    ["8 lb 3 oz − 2 lb 9 oz", { regroupedDown: 1 }],
+    ["8 lb 9 oz − 2 lb 3 oz", { regroupedDown: 0 }],
+  ] as const)("are those of measures: %s", (line, wanted) => {
+    expect(features(line).measures).toMatchObject(wanted);
+  });
+
+  it.each([
+    ["2 + 3 × 4", { operations: 2, brackets: 0, outOfOrder: 1 }],
+    ["(2 + 3) × 4", { operations: 2, brackets: 1 }],
+    ["20 ÷ 5 × 2", { operations: 2, brackets: 0, outOfOrder: 0 }],
+  ] as const)("are those of chains: %s", (line, wanted) => {
+    expect(features(line).chain).toMatchObject(wanted);
+  });
+
+  it.each([
+    ["compare 3.45 and 3.405", { equalPlaces: 2, differentLengths: true, zeros: true }],
+    ["compare 3.45 and 4.12", { equalPlaces: 0, differentLengths: false, zeros: false }],
+  ] as const)("are those of comparing: %s", (line, wanted) => {
+    expect(features(line).comparing).toMatchObject(wanted);
   });
 });

@@ -1,8 +1,22 @@
 import type { Working } from "../methods";
 import { operandsOf } from "../problem";
+import {
+  type ChainFeatures,
+  type ComparingFeatures,
+  chainFeatures,
+  comparingFeatures,
+  type FractionFeatures,
+  fractionFeatures,
+  type MeasureFeatures,
+  type MoneyFeatures,
+  measureFeatures,
+  moneyFeatures,
+  type SignFeatures,
+  signFeatures,
+} from "./kindFeatures";
 
 /** Traits read off a working: what makes this problem easy or hard by this method. */
-interface Features {
+export interface Features {
   /** How many numbers are set out. */
   readonly numbers: number;
   /** How many columns or diagonals are added or subtracted. */
@@ -32,10 +46,45 @@ interface Features {
   /** Digits of the quotient, and how many of them inside it are zero. */
   readonly quotientDigits: number;
   readonly quotientZeros: number;
+  /** Whether a quotient leaves something over. */
+  readonly leftOver: boolean;
   /** Zeros appended to the dividend. */
   readonly appendedZeros: number;
   /** Digits in the repetend. */
   readonly recurring: number;
+  /** What only problems of some kinds have; none of others. */
+  readonly fractions?: FractionFeatures;
+  readonly signs?: SignFeatures;
+  readonly money?: MoneyFeatures;
+  readonly measures?: MeasureFeatures;
+  readonly chain?: ChainFeatures;
+  readonly comparing?: ComparingFeatures;
+}
+
+/** The features that only a problem of its kind has. */
+function ofItsKind(
+  working: Working,
+  reasons: Working["steps"][number]["reason"][],
+): Partial<Pick<Features, "fractions" | "signs" | "money" | "measures" | "chain" | "comparing">> {
+  const { kind, op } = working.problem;
+  const comparing =
+    op === "compare" || op === "order" ? { comparing: comparingFeatures(working, reasons) } : {};
+  switch (kind) {
+    case "decimals":
+      return comparing;
+    case "fractions":
+      return { fractions: fractionFeatures(working, reasons), ...comparing };
+    case "signed":
+      return { signs: signFeatures(working, reasons) };
+    case "money":
+      return { money: moneyFeatures(working, reasons) };
+    case "measures":
+      return { measures: measureFeatures(working, reasons) };
+    case "quantities":
+      return comparing;
+    case "chain":
+      return { chain: chainFeatures(reasons) };
+  }
 }
 
 /** Counts a working's features off its steps; nothing is worked out again. */
@@ -85,7 +134,9 @@ export function featuresOf(working: Working): Features {
     placesMoved: scaled?.power ?? 0,
     quotientDigits: quotient.length,
     quotientZeros: quotient.slice(1, -1).filter(({ digit }) => digit === 0).length,
+    leftOver: working.answer.kind === "remainder",
     appendedZeros: reasons.filter((reason) => "appended" in reason && reason.appended).length,
     recurring: repetend?.repetend.length ?? 0,
+    ...ofItsKind(working, reasons),
   };
 }

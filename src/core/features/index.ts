@@ -1,1 +1,1 @@
-export { featuresOf } from "./features";
+export { type Features, featuresOf } from "./features";

@@ -3,7 +3,7 @@ import { type Asked, valueFrom } from "./asked";
 import { type Claim, isSame } from "./claims/claim";
 import { columnClaim } from "./claims/columnClaims";
 import type { Known } from "./claims/columnNumbers";
-import { divisionClaim } from "./claims/divisionClaims";
+import { divisionClaim } from "./claims/division/divisionClaims";
 import { areaClaim, latticeClaim } from "./claims/gridClaims";
 import { jumpClaim } from "./claims/jumpClaims";
 import { leapClaim } from "./claims/leapClaims";

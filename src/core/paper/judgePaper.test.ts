@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { Mark } from "../board";
 import { type WrittenPaper, writtenPapers } from "../testing/papers";
 import { RIGHT, WRONG } from "../testing/papers/cases";
+import { LATTICES, MORE_RIGHT, MORE_WRONG } from "../testing/papers/casesByKind";
 import { drawn } from "../testing/papers/drawn";
 import { judged, measured } from "../testing/papers/measured";
 import { problemOf } from "../testing/problems";
@@ -14,20 +15,49 @@ const look = (problem: string, marks: readonly Mark[], units: readonly string[] 
   judgePaper({ marks }, askedOf(problemOf(problem)), { settled, units });
 
 describe("a paper that is right in its own way", () => {
-  it.each(RIGHT)("is told nothing is wrong: $problem $paper", ({ problem, paper, answer, units }) => {
-    const found = look(problem, drawn(paper).marks, units);
-    expect(found).toMatchObject({ fault: undefined, aside: undefined, state: "answered" });
-    expect(found.answer?.text).toBe(answer);
-  });
+  it.each([...RIGHT, ...MORE_RIGHT])(
+    "is told nothing is wrong: $problem $paper",
+    ({ problem, paper, answer, units }) => {
+      const found = look(problem, drawn(paper).marks, units);
+      expect(found).toMatchObject({ fault: undefined, aside: undefined, state: "answered" });
+      expect(found.answer?.text).toBe(answer);
+    },
+  );
 });
 
 describe("a paper with one error", () => {
-  it.each(WRONG)("is told of it at its mark: $problem $paper", ({ problem, paper, kind, units }) => {
-    const { marks, wrong } = drawn(paper);
-    const { fault, state } = look(problem, marks, units);
-    expect(fault?.at).toMatchObject(wrong ?? {});
-    if (kind !== undefined) expect(fault?.kind).toBe(kind);
-    expect(state).not.toBe("answered");
+  it.each([...WRONG, ...MORE_WRONG])(
+    "is told of it at its mark: $problem $paper",
+    ({ problem, paper, kind, units }) => {
+      const { marks, wrong } = drawn(paper);
+      const { fault, state } = look(problem, marks, units);
+      expect(fault?.at).toMatchObject(wrong ?? {});
+      if (kind !== undefined) expect(fault?.kind).toBe(kind);
+      expect(state).not.toBe("answered");
+    },
+  );
+});
+
+describe("what belongs to nothing", () => {
+  it.each([
+    ["\n12+3=15\n\n40+2=42", ["right", "right"]],
+    ["\n12+3=15\n\n40+2=43", ["right", "aside"]],
+    ["\n12+3=15\n\n40+2=", ["right", "unfinished"]],
+    ["\n12+3=16\n16+3=19", ["wrong", "followsOn"]],
+  ])("stands as it is, in %s", (paper, standings) => {
+    expect(look("12 + 3", drawn(paper).marks).standings).toEqual(standings);
+  });
+});
+
+describe("a lattice", () => {
+  it.each(LATTICES)("is right with or without its empty tens, and told of its one error: $problem", (one) => {
+    const { fault, answer, state } = look(one.problem, one.marks);
+    expect(fault?.at).toEqual(one.wrong);
+    if (one.wrong === undefined)
+      expect([state, answer?.text.replace(/^0/, "")]).toEqual([
+        "answered",
+        String(worked(one.problem)?.over),
+      ]);
   });
 });
 
@@ -65,8 +95,10 @@ function statedFalsely({ marks }: WrittenPaper): boolean {
   return [...rows.values()].some((row) => {
     const text = [...row]
       .sort(([a], [b]) => a - b)
-      .map(([, sign]) => sign)
-      .join("");
+      // A number that stands apart is no part of the one before.
+      .map(([at, sign], nth, all) => ((all[nth - 1]?.[0] ?? at) < at - 2 ? ` ${sign}` : sign))
+      .join("")
+      .replace(/ ?([=×+−]) ?/g, "$1");
     const [left = "", right = "", more] = text.split("=");
     if (more !== undefined || !/^\d[\d.×+−]*$/.test(left) || !/^\d+(?:\.\d+)?$/.test(right)) return false;
     const [one, other] = [worked(left), worked(right)];
@@ -101,6 +133,7 @@ describe("a number that belongs to nothing", () => {
     ["46 × 7", "\n 46\n× 7\n---\n322\n\n       91", { col: 7, row: 4 }],
     ["46 × 7", "\n 46\n× 7\n---\n322\n\n 91", { col: 1, row: 4 }],
     ["386 + 247", "\n 386\n+247\n----\n 633\n\n  91", { col: 2, row: 4 }],
+    ["386 + 247", "\n    386\n   +247\n   ----\n9   633", { col: 0, row: 2 }],
     ["624 ÷ 6", "\n624:6=104\n6\n-\n024\n 24\n --\n  0\n\n\n     91", { col: 5, row: 7 }],
   ])("is said with its square beside what is answered: %s", (problem, paper, square) => {
     expect(look(problem, drawn(paper).marks)).toMatchObject({ state: "answered", unread: [square] });
@@ -207,6 +240,24 @@ describe("any paper", () => {
       row: fc.integer({ min: 0, max: 9 }),
       to: fc.integer({ min: 1, max: 12 }),
       look: fc.constant("straight" as const),
+    }),
+    fc.record({
+      kind: fc.constant("token" as const),
+      col: fc.integer({ min: 0, max: 15 }),
+      row: fc.integer({ min: 0, max: 11 }),
+      look: fc.constantFrom("plus" as const, "minus" as const, "piece" as const, "coin" as const),
+      text: fc.constantFrom("+", "0.1", "25c", "$5"),
+    }),
+    fc.record({
+      kind: fc.constant("shape" as const),
+      look: fc.constantFrom("bar" as const, "circle" as const, "square" as const),
+      col: fc.integer({ min: 0, max: 12 }),
+      row: fc.integer({ min: 0, max: 9 }),
+      width: fc.constant(3),
+      height: fc.integer({ min: 1, max: 3 }),
+      across: fc.integer({ min: 1, max: 6 }),
+      down: fc.integer({ min: 1, max: 3 }),
+      shaded: fc.constantFrom([], [0], [0, 1]),
     }),
     fc.record({
       kind: fc.constant("jump" as const),

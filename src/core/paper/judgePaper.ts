@@ -1,6 +1,7 @@
 import { type Asked, valueFrom } from "./asked";
 import { blockClaims } from "./blockClaims";
 import { type Claim, isSame } from "./claims/claim";
+import { laidClaims } from "./claims/laidClaims";
 import { aloneIn, isStatement, readLines } from "./claims/lineClaims";
 import { withCopying } from "./copied";
 import type { Judged, Looking } from "./judged";
@@ -13,6 +14,8 @@ import { threaded } from "./threads";
 
 const NOTHING: Judged = {
   claims: [],
+  standings: [],
+  choices: [],
   fault: undefined,
   follows: false,
   aside: undefined,
@@ -28,7 +31,8 @@ const NOTHING: Judged = {
  */
 export function judgePaper(paper: Paper, asked: Asked, { settled, units }: Looking): Judged {
   const marks = sorted(paper.marks);
-  if (marks.glyphs.length === 0 && marks.jumps.length === 0) return NOTHING;
+  const laidOut = marks.tokens.length + marks.shapes.length;
+  if (marks.glyphs.length === 0 && marks.jumps.length === 0 && laidOut === 0) return NOTHING;
   const signs = rowsOf(marks);
   const bars = fractionBars(marks, new Map(signs.map((one) => [one.row, one.signs])), asked.fractions);
   const lines = linesOf(marks, signs, bars);
@@ -56,10 +60,16 @@ export function judgePaper(paper: Paper, asked: Asked, { settled, units }: Looki
     { settled, units, writingIn: last },
     inStatements,
   );
+  const made = [...inStatements, ...blocks].flatMap(({ uses, parts, makes }) => [
+    ...uses,
+    ...parts,
+    ...(makes === undefined ? [] : [makes.value]),
+  ]);
   const claims = withCopying(
     [
       ...inStatements.map((claim) => (goingOn.has(claim) ? goneOn(claim, blocks, asked) : claim)),
       ...blocks,
+      ...laidClaims(marks, bars, asked, made, settled),
     ].sort((a, b) => a.top - b.top || a.left - b.left),
     asked,
     last,

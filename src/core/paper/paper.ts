@@ -15,7 +15,11 @@ function slotOf(mark: Mark): string {
   switch (mark.kind) {
     case "glyph":
     case "ring":
+    case "shape":
       return `${mark.kind} ${mark.col} ${mark.row}`;
+    // A square holds a sign or a thing, not both.
+    case "token":
+      return `glyph ${mark.col} ${mark.row}`;
     case "small":
       return `small ${mark.col} ${mark.row} ${mark.position}`;
     case "strike":
@@ -61,6 +65,7 @@ const inSquare = (mark: Mark, col: number, row: number): boolean => {
     case "ring":
     case "spot":
     case "strike":
+    case "token":
       return mark.row === row && mark.col === col;
     case "point":
       return mark.row === row && mark.line === col;
@@ -73,13 +78,23 @@ const inSquare = (mark: Mark, col: number, row: number): boolean => {
 export const marksIn = ({ marks }: Paper, col: number, row: number): readonly Mark[] =>
   marks.filter((mark) => inSquare(mark, col, row));
 
-/** The paper with the last mark of a square rubbed out; where there is none, the line or jump that begins there. */
+/** The paper with the last mark of a square rubbed out. */
 export function rubbedOut(paper: Paper, col: number, row: number): Paper {
   const here = marksIn(paper, col, row).at(-1);
-  if (here !== undefined) return { marks: paper.marks.filter((mark) => mark !== here) };
+  return here === undefined ? paper : { marks: paper.marks.filter((mark) => mark !== here) };
+}
+
+/** The paper with the line, the jump or the shape rubbed out that goes through a square. */
+export function lineRubbedOut(paper: Paper, col: number, row: number): Paper {
   const through = paper.marks.filter((mark) => {
     if (mark.kind === "rule") return mark.row === row && mark.from <= col && col < mark.to;
     if (mark.kind === "jump") return mark.row === row && Math.min(mark.from, mark.to) === col;
+    if (mark.kind === "shape" || mark.kind === "frame")
+      return (
+        col >= mark.col && col < mark.col + mark.width && row >= mark.row && row < mark.row + mark.height
+      );
+    if (mark.kind === "leap") return mark.row === row && mark.line === col;
+    if (mark.kind === "upright") return mark.line === col && row >= mark.row && row < mark.to;
     return false;
   });
   const last = through.at(-1);

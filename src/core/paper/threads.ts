@@ -1,7 +1,7 @@
 import Exact from "fraction.js";
 import { type Asked, valueFrom } from "./asked";
 import { type Claim, type Fault, isSame, type Made } from "./claims/claim";
-import type { Judged } from "./judged";
+import type { Judged, Standing } from "./judged";
 import { exactly, type Numeral, worthOf } from "./reading/pieces";
 import type { StackRow } from "./reading/stacks";
 
@@ -25,6 +25,7 @@ export function threaded(
   let [follows, nth] = [false, -1];
   let best: { readonly made: Made; readonly covers: number } | undefined;
   const loose: Claim[] = [];
+  const standings: Standing[] = [];
   for (const [index, claim] of claims.entries()) {
     const sources = claim.uses.map((value) => {
       const own = numbers.flatMap((one, at) =>
@@ -37,14 +38,19 @@ export function threaded(
     });
     const joined =
       claim.uses.length === 0 ||
+      isShifted(claim, asked) ||
       claim.fault?.kind === "copied" ||
       sources.some(({ own, before }) => own.length > 0 || before !== undefined);
     if (!joined) {
       loose.push(claim);
+      standings.push(claim.fault === undefined ? claim.state : "aside");
       continue;
     }
     const from = new Set(sources.flatMap(({ own, before }) => [...own, ...(before?.from ?? [])]));
     const sound = claim.fault === undefined && sources.every(({ before }) => before?.sound ?? true);
+    standings.push(
+      claim.fault !== undefined ? "wrong" : claim.state === "right" && !sound ? "followsOn" : claim.state,
+    );
     if (claim.fault !== undefined && fault === undefined) {
       fault = claim.fault;
       follows = claim.follows;
@@ -70,7 +76,15 @@ export function threaded(
     if (best === undefined || from.size >= best.covers) best = { made: claim.makes, covers: from.size };
   }
   for (const claim of loose) aside ??= claim.fault;
-  const answer = best?.made ?? loneNumber(claims, alone, numbers);
+  const worked = claims.some(({ read }) => read.length > 0);
+  const lone = loneNumbers(worked ? claims : [], alone, numbers);
+  const [last, more] = lone;
+  // What stands alone under all the work is its answer where that came to nothing yet, or to no answer; else either may be meant.
+  const isLast =
+    last !== undefined &&
+    more === undefined &&
+    (best === undefined || (asked.value !== undefined && isSame(last.value, valueFrom(asked.value))));
+  const answer = isLast ? last : best?.made;
   const read = new Set(claims.flatMap((claim) => (claim.state === "unread" ? [] : claim.read)));
   const unread = [
     ...claims.flatMap((claim) => (claim.state === "unread" ? claim.read.slice(0, 1) : [])),
@@ -81,20 +95,35 @@ export function threaded(
           numeral.row !== writingIn &&
           !read.has(numeral) &&
           !isCovered(numeral, read) &&
+          !(isLast && last.row === numeral.row) &&
           !numbers.some((one) => isSame(one, worthOf(numeral))),
       ),
   ];
   const value = asked.value && valueFrom(asked.value);
+  // A line whose other side is empty, or wholly struck, still waits for its number.
+  const waits = claims.some(({ kind, state }) => kind === "line" && state === "unfinished");
   const answered =
-    fault === undefined && answer !== undefined && value !== undefined && answers(answer, value, asked);
+    fault === undefined &&
+    !waits &&
+    answer !== undefined &&
+    value !== undefined &&
+    answers(answer, value, asked);
   return {
     claims,
+    standings,
     fault,
     follows,
     aside,
     answer,
+    choices:
+      isLast || lone.length === 0
+        ? []
+        : [...new Set([...(best ? [best.made] : []), ...lone].map(({ text }) => text))],
     inForm: asked.wanted === undefined || withoutSpaces(answer?.text ?? "") === withoutSpaces(asked.wanted),
-    unread: unread.map(({ from, row }) => ({ col: from, row })),
+    unread: [
+      ...unread.map(({ from, row }) => ({ col: from, row })),
+      ...claims.flatMap(({ state, at }) => (state === "unread" && at !== undefined ? [at] : [])),
+    ],
     state: answered ? "answered" : "begun",
   };
 }
@@ -112,17 +141,25 @@ function answers({ value: is, rest }: Made, value: Exact, { place, withRest, num
   return is.sub(value).abs().mul(2).compare(unit) <= 0;
 }
 
+/** Whether a line answers the problem by its own operation with other numbers, as where both are shifted alike. */
+const isShifted = ({ line, makes, fault }: Claim, { op, value }: Asked): boolean =>
+  fault === undefined &&
+  line?.op === op &&
+  makes !== undefined &&
+  value !== undefined &&
+  isSame(makes.value, valueFrom(value));
+
 /** Whether a numeral is the same one that was read in a line of its own. */
 const isCovered = (numeral: Numeral, read: ReadonlySet<Numeral>): boolean =>
   [...read].some((one) => one.row === numeral.row && one.from <= numeral.from && one.to >= numeral.to);
 
-/** A number that stands alone where nothing was worked: an answer from the head. */
-function loneNumber(
+/** The numbers that stand alone under all that was worked, and are none of the problem's. */
+function loneNumbers(
   claims: readonly Claim[],
   alone: readonly Made[],
   numbers: readonly Exact[],
-): Made | undefined {
-  if (claims.some(({ read }) => read.length > 0)) return undefined;
-  const [only, more] = alone.filter(({ value }) => !numbers.some((one) => isSame(one, value)));
-  return more === undefined ? only : undefined;
+): readonly Made[] {
+  const done = claims.filter(({ makes, fault }) => makes !== undefined || fault !== undefined);
+  const bottom = Math.max(...done.map((claim) => claim.bottom));
+  return alone.filter(({ value, row }) => row > bottom && !numbers.some((one) => isSame(one, value)));
 }

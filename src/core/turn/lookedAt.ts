@@ -20,7 +20,7 @@ export interface Looked {
 }
 
 /** Faults that digits in their columns say nothing about. */
-const BEYOND_DIGITS: readonly FaultKind[] = ["point", "sign", "order", "jump"];
+const BEYOND_DIGITS: readonly FaultKind[] = ["point", "sign", "order", "jump", "picture", "pairs", "count"];
 
 /**
  * Looks at a paper while it is written, or once the hand is lifted. It is judged by what it claims; what stands in

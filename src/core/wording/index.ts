@@ -24,6 +24,8 @@ export { MONEY_BOOK } from "./money/moneyBook";
 export { plain, type StepWords, stretches } from "./numbers/line";
 export { placesName } from "./numbers/numberWords";
 export { QUANTITY_BOOK } from "./quantities/quantityBook";
+export { NO_SKILL, NO_TWIN, NOTHING_DRAWN } from "./sheets/sheetWords";
+export { SKILL_NAMES, STRAND_NAMES } from "./sheets/skillWords";
 export { SIGNED_BOOK } from "./signed/signedBook";
 export { answerInWords } from "./squares/answerSteps";
 export { FORM_FAULT_WORDS, givenErrorWords } from "./turn/markingWords";
@@ -38,5 +40,6 @@ export {
   OWN_WAY,
   soFarWords,
   squareWords,
+  standingWords,
   whereWords,
 } from "./turn/turnWords";

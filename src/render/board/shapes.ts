@@ -1,5 +1,6 @@
 import type { Mark, Position } from "@/core/board";
 import type { Notation } from "@/core/number";
+import { cutShapes, tokenShapes } from "./laidShapes";
 import type { Shape } from "./shape";
 
 const DIGIT = 0.74;
@@ -166,6 +167,10 @@ export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): read
         },
         ...arrowHead(mark),
       ];
+    case "token":
+      return tokenShapes(mark);
+    case "shape":
+      return cutShapes(mark);
     case "ring":
       return [{ kind: "ring", x: mark.col + 0.5, y: mark.row + 0.5, radius: 0.44, weight: HAIR }];
     case "recurring":

@@ -95,6 +95,9 @@ export function cellsOf(layout: Layout, marks: readonly Mark[]): readonly (reado
       case "label":
         change(Math.floor(mark.line), mark.row, () => ({ text: mark.text }));
         break;
+      case "token":
+        change(mark.col, mark.row, () => ({ text: mark.text }));
+        break;
       case "jump":
       case "ring":
       case "spot":
@@ -102,6 +105,7 @@ export function cellsOf(layout: Layout, marks: readonly Mark[]): readonly (reado
       case "hop":
       case "leap":
       case "guide":
+      case "shape":
         break;
     }
   }

@@ -1,4 +1,6 @@
 export { type ExplainedJson, explainedRequested, explainRequested } from "./explainJson";
+export { sheetLines, sheetRequested, skillShown, skillsListed } from "./sheetJson";
+export { MOST_TWINS, twinsRequested } from "./twinsJson";
 export {
   methodsRequested,
   type ProgramError,

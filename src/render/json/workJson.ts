@@ -38,7 +38,8 @@ export interface WorkRequest {
   readonly house?: HouseChoices | undefined;
 }
 
-function problemRequested({
+/** A program's problem read under its house rules, or the error to give. */
+export function problemRequested({
   problem: line,
   house: choices,
 }: Omit<WorkRequest, "method">): Result<

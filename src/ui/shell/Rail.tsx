@@ -34,7 +34,7 @@ export function Rail(): ReactElement {
   return (
     <nav
       aria-label="Places"
-      className="flex w-[88px] shrink-0 flex-col border-r border-edge pt-3.5 pb-2 max-[700px]:w-full max-[700px]:flex-row max-[700px]:border-t max-[700px]:border-r-0 max-[700px]:p-0"
+      className="flex w-[88px] shrink-0 flex-col border-r print:hidden border-edge pt-3.5 pb-2 max-[700px]:w-full max-[700px]:flex-row max-[700px]:border-t max-[700px]:border-r-0 max-[700px]:p-0"
     >
       <p className="pb-4 text-center text-[16px] leading-[1.1] font-bold text-plumb max-[700px]:hidden">
         Right

@@ -12,6 +12,7 @@ export function Outcome({
   silent,
   estimate,
   onTryAgain,
+  onTwin,
   onAgain,
 }: {
   readonly result: HandedInOutcome;
@@ -19,6 +20,8 @@ export function Outcome({
   readonly estimate: string;
   /** Goes on with the same paper. */
   readonly onTryAgain: () => void;
+  /** Goes to another problem of the same kind. */
+  readonly onTwin: () => void;
   readonly onAgain: () => void;
 }): ReactElement {
   const shown = useRef<HTMLElement>(null);
@@ -32,9 +35,14 @@ export function Outcome({
       </p>
     );
   const again = (
-    <button type="button" onClick={onAgain} className="min-h-11 font-semibold text-plumb">
-      Begin again
-    </button>
+    <div className="flex gap-4">
+      <button type="button" onClick={onTwin} className="min-h-11 font-semibold text-plumb">
+        Another one like it
+      </button>
+      <button type="button" onClick={onAgain} className="min-h-11 font-semibold text-plumb">
+        Begin again
+      </button>
+    </div>
   );
   if (silent)
     return (

@@ -1,7 +1,7 @@
 import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
-import { TURN_KEYS } from "./strokeKeys";
+import { TURN_KEYS } from "./hand/strokeKeys";
 
 /** The keys of the learner's board, in a dialog. */
 export const TurnKeys = ({

@@ -14,14 +14,6 @@ import { Outcome } from "./Outcome";
 import { Told } from "./Told";
 import type { Feedback } from "./useTurnSetting";
 
-/** When a learner is told about a wrong mark. */
-export const FEEDBACK = [
-  { id: "eachMark", name: "At each mark" },
-  { id: "eachStage", name: "When I check (Enter)" },
-  { id: "atEnd", name: "At the end" },
-  { id: "none", name: "None: a test" },
-] as const satisfies readonly { readonly id: Feedback; readonly name: string }[];
-
 /** Beside the learner's paper: the estimate, what is found so far, hints, and handing in. */
 export function TurnMargin({
   looked,
@@ -29,6 +21,8 @@ export function TurnMargin({
   way,
   house,
   shows,
+  walks,
+  asksWhich,
   feedback,
   hinted,
   stage,
@@ -40,13 +34,14 @@ export function TurnMargin({
   onHint,
   read,
   answerField,
-  learners,
   learner,
-  onLearner,
+  onCheck,
   result,
   sending,
   onHandIn,
   onTryAgain,
+  onTwin,
+  noTwin,
   onAgain,
 }: {
   readonly looked: Looked;
@@ -56,6 +51,10 @@ export function TurnMargin({
   readonly house: HouseRules;
   /** Whether what is wrong is told now. */
   readonly shows: boolean;
+  /** Whether the marked paper is gone through instead. */
+  readonly walks: boolean;
+  /** Whether it is asked which number is the answer, where several could be: once the hand is lifted. */
+  readonly asksWhich: boolean;
   readonly feedback: Feedback | undefined;
   readonly hinted: 1 | 2 | 3 | undefined;
   readonly stage: Stage | undefined;
@@ -68,13 +67,16 @@ export function TurnMargin({
   /** The answer as it stands on the paper. */
   readonly read: string;
   readonly answerField: RefObject<HTMLInputElement | null>;
-  readonly learners: readonly { readonly id: string; readonly name: string }[];
-  readonly learner: string;
-  readonly onLearner: (id: string) => void;
+  /** Whose work it is; none where it is nobody's. */
+  readonly learner: string | undefined;
+  readonly onCheck: () => void;
   readonly result: HandedInOutcome | undefined;
   readonly sending: boolean;
   readonly onHandIn: (answer: string) => void;
   readonly onTryAgain: () => void;
+  readonly onTwin: () => void;
+  /** Why there is no other problem like it, once it was asked for. */
+  readonly noTwin: string | undefined;
   readonly onAgain: () => void;
 }): ReactElement {
   const [typed, setTyped] = useState<string | undefined>();
@@ -102,17 +104,22 @@ export function TurnMargin({
           />
         </section>
       )}
-      {feedback !== undefined && (
+      {feedback !== undefined && !walks && (
         <section aria-label="So far" aria-live="polite">
           <p className="text-[17px] leading-snug">
             {shows ? (
               <Told looked={looked} house={house} />
             ) : feedback === "eachStage" ? (
-              "Press Enter when you want to know how it stands."
+              "Work as on paper, and ask when you want to know how it stands."
             ) : (
               "Work as on paper; it is looked at when you hand it in."
             )}
           </p>
+          {feedback === "eachStage" && !shows && (
+            <button type="button" onClick={onCheck} className="min-h-11 font-semibold text-plumb">
+              Check this far
+            </button>
+          )}
           {feedback !== "none" && open && (
             <>
               {hinted !== undefined && (
@@ -161,28 +168,37 @@ export function TurnMargin({
             Hand in
           </button>
         </div>
-        <label className="mt-2 block text-[13px] text-soft">
-          Whose work is it?
-          <select
-            value={learner}
-            onChange={(event) => onLearner(event.target.value)}
-            className="mt-1 h-11 w-full rounded-lg border border-edge bg-page px-2 text-[15px] text-ink"
-          >
-            <option value="">Nobody’s: it is not kept</option>
-            {learners.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        {asksWhich && judged.choices.length > 0 && typed === undefined && (
+          <div className="mt-2">
+            <p className="text-[15px]">Which of these is your answer?</p>
+            <div className="mt-1 flex flex-wrap gap-2">
+              {judged.choices.slice(0, 4).map((text) => (
+                <button
+                  key={text}
+                  type="button"
+                  onClick={() => setTyped(text)}
+                  className="min-h-11 rounded-lg border border-edge bg-page px-4 font-board text-[18px] hover:bg-shade"
+                >
+                  {text}
+                </button>
+              ))}
+            </div>
+          </div>
+        )}
+        {learner !== undefined && <p className="mt-1.5 text-[13px] text-soft">{learner}’s work.</p>}
       </form>
+      {noTwin !== undefined && (
+        <p role="alert" className="text-[15px]">
+          {noTwin}
+        </p>
+      )}
       {result && (
         <Outcome
           result={result}
           silent={feedback === "none"}
           estimate={estimate}
           onTryAgain={onTryAgain}
+          onTwin={onTwin}
           onAgain={onAgain}
         />
       )}

@@ -1,2 +1,2 @@
-export { TURN_KEYS } from "./strokeKeys";
+export { TURN_KEYS } from "./hand/strokeKeys";
 export { TurnScreen } from "./TurnScreen";

@@ -2,6 +2,8 @@ import { z } from "zod";
 import type { Mark } from "@/core/board";
 
 const number = z.number().finite();
+const size = z.number().int().min(1).max(40);
+const cuts = z.number().int().min(1).max(60);
 const mark = z.discriminatedUnion("kind", [
   z.object({
     kind: z.literal("glyph"),
@@ -35,6 +37,24 @@ const mark = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("leap"), line: number, row: number, to: number }),
   z.object({ kind: z.literal("frame"), col: number, row: number, width: number, height: number }),
   z.object({ kind: z.literal("diagonal"), col: number, row: number, size: number }),
+  z.object({
+    kind: z.literal("token"),
+    col: number,
+    row: number,
+    look: z.enum(["plus", "minus", "coin", "piece"]),
+    text: z.string().max(8),
+  }),
+  z.object({
+    kind: z.literal("shape"),
+    look: z.enum(["bar", "circle", "square"]),
+    col: number,
+    row: number,
+    width: size,
+    height: size,
+    across: cuts,
+    down: cuts,
+    shaded: z.array(z.number().int().nonnegative()).max(600),
+  }),
   z.object({
     kind: z.literal("upright"),
     line: number,

@@ -1,25 +1,16 @@
 "use client";
 
-import { useCallback, useEffect, useMemo, useReducer } from "react";
-import type { Mark } from "@/core/board";
+import { useCallback, useEffect, useReducer } from "react";
 import type { Paper } from "@/core/paper";
-import {
-  type PaperState,
-  reduced,
-  type Size,
-  type Square,
-  type Stroke,
-  squaresGiven,
-  startPaper,
-  wayAt,
-} from "./strokes";
+import { type Desk, type PaperState, type Square, type Stroke, startPaper } from "./hand/hand";
+import { wayAt } from "./hand/handWay";
+import { reduced } from "./hand/strokes";
 
 /** How many papers before this one are remembered, so that undo works after a reload. */
 const KEPT = 30;
 
 /** The learner's paper with the hand that writes on it. What is written is remembered under `draft` until it is handed in. */
-export function usePaper(start: Paper, from: Square, size: Size, draft: string, given: readonly Mark[]) {
-  const taken = useMemo(() => squaresGiven(given), [given]);
+export function usePaper(start: Paper, from: Square, desk: Desk, draft: string) {
   const [state, dispatch] = useReducer(
     (
       now: PaperState,
@@ -27,7 +18,7 @@ export function usePaper(start: Paper, from: Square, size: Size, draft: string, 
     ): PaperState =>
       stroke.kind === "bring"
         ? { ...now, paper: stroke.paper, before: stroke.before.map((paper) => ({ paper, at: now.at })) }
-        : reduced(now, stroke, size, taken),
+        : reduced(now, stroke, desk),
     startPaper(start, from),
   );
   const { paper, before } = state;
@@ -56,5 +47,5 @@ export function usePaper(start: Paper, from: Square, size: Size, draft: string, 
     localStorage.setItem(draft, JSON.stringify(papers));
   }, [paper, before, start, draft]);
   const stroke = useCallback((one: Stroke) => dispatch(one), []);
-  return { ...state, goes: wayAt(state), stroke };
+  return { ...state, goes: wayAt(state, desk), stroke };
 }

@@ -8,13 +8,17 @@ const FEEDBACK_IDS = ["eachMark", "eachStage", "atEnd", "none"] as const;
 
 export type Feedback = (typeof FEEDBACK_IDS)[number];
 
-const setting = z.object({ feedback: z.enum(FEEDBACK_IDS), estimate: z.string().max(200) });
+const setting = z.object({
+  feedback: z.enum(FEEDBACK_IDS),
+  estimate: z.string().max(200),
+  ticks: z.array(z.number()).max(40).default([]),
+});
 type Setting = z.infer<typeof setting>;
 
-const USUAL: Setting = { feedback: "eachMark", estimate: "" };
+const USUAL: Setting = { feedback: "eachMark", estimate: "", ticks: [] };
 
 /**
- * How a learner is told, and the estimate that was made: kept beside the paper, so that a reload opens nothing
+ * How a learner is told, the estimate that was made, and the numbers that were ticked off: kept beside the paper, so that a reload opens nothing
  * that a test keeps shut. No feedback is known before what was kept is read.
  */
 export function useTurnSetting(draft: string) {
@@ -31,6 +35,8 @@ export function useTurnSetting(draft: string) {
   return {
     feedback: now?.feedback,
     estimate: now?.estimate ?? "",
+    ticks: now?.ticks ?? [],
+    setTicks: (ticks: number[]) => change({ ticks }),
     setFeedback: (feedback: Feedback) => change({ feedback }),
     setEstimate: (estimate: string) => change({ estimate }),
   };

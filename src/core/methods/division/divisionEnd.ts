@@ -1,10 +1,18 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
-import { countedIn, type Decimal, fromCount, movedBy, ONES, withoutTrailingZeros } from "../../number";
+import {
+  commonFactor,
+  countedIn,
+  type Decimal,
+  fromCount,
+  movedBy,
+  ONES,
+  withoutTrailingZeros,
+} from "../../number";
 import type { Answer, DecimalProblem } from "../../problem";
 import { ANSWER_WORDS } from "../../vocabulary";
 import type { StepToDraw } from "../contract/step";
-import { type Expansion, gcd, type Quotient } from "../procedures/quotientDigits";
+import type { Expansion, Quotient } from "../procedures/quotientDigits";
 import { type AnswerEnd, type AnswerReason, finishAnswer, nameStep } from "../squares/answer";
 import { lineOf } from "../squares/placeParts";
 import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
@@ -218,7 +226,7 @@ function withRest(
 
   const whole = BigInt(full.whole);
   const denominator = newDivisor * 10n ** BigInt(fraction.length);
-  const by = gcd(left, denominator);
+  const by = commonFactor(left, denominator);
   const [newNumerator, newDenominator] = [left / by, denominator / by];
   const answer: Answer = {
     kind: "mixed",

@@ -1,4 +1,4 @@
-import { type Decimal, digitAt, ONES, type Place, withoutEndZeros } from "../../number";
+import { commonFactor, type Decimal, digitAt, ONES, type Place, withoutEndZeros } from "../../number";
 
 /** One digit of a quotient: what was shared out, how often the divisor went into it, and what was left. */
 export interface QuotientDigit {
@@ -80,10 +80,10 @@ export interface Expansion {
 /** Measures the expansion of a count of 10^−places divided by a divisor, following a repetend for at most `most` digits. */
 export function expansionOf(count: bigint, places: number, divisor: bigint, most: number): Expansion {
   const full = divisor * 10n ** BigInt(places);
-  let denominator = full / gcd(count, full);
+  let denominator = full / commonFactor(count, full);
   if (count === 0n) denominator = 1n;
   let fixed = 0;
-  for (let common = gcd(denominator, 10n); common > 1n; common = gcd(denominator, 10n)) {
+  for (let common = commonFactor(denominator, 10n); common > 1n; common = commonFactor(denominator, 10n)) {
     denominator /= common;
     fixed += 1;
   }
@@ -95,9 +95,4 @@ export function expansionOf(count: bigint, places: number, divisor: bigint, most
     repetend += 1;
   }
   return { fixed, repetend: power === 1n ? repetend : undefined };
-}
-
-/** The greatest number that divides both. */
-export function gcd(a: bigint, b: bigint): bigint {
-  return b === 0n ? a : gcd(b, a % b);
 }

@@ -29,7 +29,13 @@ export type FaultKind =
   /** A jump goes another way, or another length. */
   | "jump"
   /** What has been struck and written above is worth something else than before. */
-  | "exchange";
+  | "exchange"
+  /** A shape shows another part of its whole than the fraction beside it says. */
+  | "picture"
+  /** What was struck is not what may be taken away together, or is to be taken away. */
+  | "pairs"
+  /** What is laid comes to something else than it should. */
+  | "count";
 
 /** What is wrong with a jump, and which of them it is, counted from 1. */
 export interface JumpFault {
@@ -61,7 +67,7 @@ export interface Made {
 
 /** What a block of the paper states, and whether it holds. */
 export interface Claim {
-  readonly kind: "column" | "product" | "division" | "line" | "grid" | "units" | "jumps" | "leaps";
+  readonly kind: "column" | "product" | "division" | "line" | "grid" | "units" | "jumps" | "leaps" | "laid";
   readonly state: "right" | "wrong" | "unfinished" | "unread";
   /** The rows it stands in. */
   readonly top: number;
@@ -77,6 +83,8 @@ export interface Claim {
   readonly follows: boolean;
   /** Of a line, the operation between its numbers, and where each of them begins; none of other blocks, and of lines with several. */
   readonly line?: { readonly op: SignedOperation; readonly numerals: readonly Numeral[] };
+  /** Where it stands, if it has no numerals. */
+  readonly at?: Spot;
   /** The numerals that were looked at. */
   readonly read: readonly Numeral[];
 }

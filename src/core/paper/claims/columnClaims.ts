@@ -58,7 +58,10 @@ function stated(
   const [first, ...others] = values;
   const sum = (all: readonly Exact[]): Exact => all.reduce((total, one) => total.add(one), new Exact(0));
   const value = op === "add" ? sum(values) : (first ?? new Exact(0)).sub(sum(others));
-  const below = stack.below.filter((row) => row.numerals.length > 0);
+  // What ends before the rule begins is no part of the column.
+  const below = stack.below
+    .map((row) => ({ ...row, numerals: row.numerals.filter(({ to }) => to > stack.rule.from) }))
+    .filter((row) => row.numerals.length > 0);
   const claim = { uses: values, top: numerals[0]?.row ?? 0, bottom: stack.rule.row };
   const [result, second] = below;
   if (result === undefined)

@@ -53,14 +53,21 @@ export function readLines(
       const left = whole[index];
       const isLast = index === whole.length - 2;
       if (left === undefined) return [];
-      const claim = equality(left, right, line, isLast && line.row === writingIn, goesOn && index === 0);
+      const claim = equality(
+        left,
+        right,
+        line,
+        asked,
+        isLast && line.row === writingIn,
+        goesOn && index === 0,
+      );
       if (claim.state !== "wrong") return [claim];
       const other = (goesOn && index === 0 ? sidesBefore(read) : []).find((side) => holds(side, right));
-      if (other !== undefined) return [equality(other, right, line, false, true)];
+      if (other !== undefined) return [equality(other, right, line, asked, false, true)];
       // Before anything was struck it may have been right, and what was struck only exchanged.
       const [first, second] = [left, right].map((side) => sideOf(side.items, asked, "stood"));
       return first !== undefined && second !== undefined && holds(first, second)
-        ? [equality(first, second, line, false, false)]
+        ? [equality(first, second, line, asked, false, false)]
         : [claim];
     });
     read.push({ line, goesOn, sides: goesOn ? sides.slice(1) : sides, claims });
@@ -88,7 +95,14 @@ function addedOn(before: Side, sides: readonly Side[]): readonly Side[] {
   ];
 }
 
-function equality(left: Side, right: Side, line: Line, writing: boolean, goesOn: boolean): Claim {
+function equality(
+  left: Side,
+  right: Side,
+  line: Line,
+  asked: Asked,
+  writing: boolean,
+  goesOn: boolean,
+): Claim {
   const numerals = numeralsIn(right.items);
   const read = [...numeralsIn(left.items), ...numerals];
   const place = { top: line.row, bottom: line.row, left: right.items[0]?.from ?? line.items[0]?.from ?? 0 };
@@ -113,7 +127,7 @@ function equality(left: Side, right: Side, line: Line, writing: boolean, goesOn:
   if (!goesOn && more !== undefined && only !== undefined && isSame(left.value, only.value))
     return claimOf("line", read, { ...claim, makes: { ...makes, value: only.value } });
   if (writing) return claimOf("line", read, { ...place, uses, state: "unfinished" });
-  return claimOf("line", read, { ...claim, fault: faultIn(left, right) });
+  return claimOf("line", read, { ...claim, fault: faultIn(left, right, asked) });
 }
 
 /** The one operation of a side, with the first numeral of each of its numbers. */
@@ -154,12 +168,13 @@ function textOf({ items, numbers, value, rest }: Side): string {
 }
 
 /** The first mark on the right side that is not as it should be, worked from the left side as it stands. */
-function faultIn(left: Side, right: Side): Fault {
+function faultIn(left: Side, right: Side, asked: Asked): Fault {
   const [only, more] = right.numbers;
   const value = left.value ?? new Exact(0);
   const first = numeralsIn(right.items)[0];
   const plain: Fault = { kind: "unequal", ...at(first?.digits[0], first), written: first?.mended ?? "" };
-  if (only === undefined || more !== undefined) return termFault(left, right) ?? plain;
+  if (only === undefined || more !== undefined)
+    return signFault(left, right, asked) ?? termFault(left, right) ?? plain;
   if (right.value?.neg().equals(value)) return { ...plain, kind: "sign" };
   if (only.denominator !== undefined && only.numerator !== undefined)
     return fractionFault(left, only, value) ?? plain;
@@ -170,6 +185,22 @@ function faultIn(left: Side, right: Side): Fault {
 const at = (sign: Sign | undefined, numeral: Numeral | undefined): { readonly at: Spot } => ({
   at: sign ?? { col: numeral?.from ?? 0, row: numeral?.row ?? 0 },
 });
+
+/** The one sign of an expression of as many numbers that, turned round, would make both sides equal. */
+function signFault({ value, numbers }: Side, right: Side, asked: Asked): Fault | undefined {
+  const { items } = right;
+  if (value === undefined || numbers.length !== right.numbers.length) return undefined;
+  const turned = items.filter((item, nth) => {
+    if (item.kind !== "word" || !/^[+−]$/.test(item.text)) return false;
+    const other = { ...item, text: item.text === "+" ? "−" : "+" };
+    const side = sideOf([...items.slice(0, nth), other, ...items.slice(nth + 1)], asked);
+    return side.value?.equals(value) === true;
+  });
+  const [only, more] = turned;
+  return only?.kind !== "word" || more !== undefined
+    ? undefined
+    : { kind: "sign", at: { col: only.from, row: only.row }, written: only.text };
+}
 
 /** Where an expression was carried over with one number changed: that number. */
 function termFault(left: Side, right: Side): Fault | undefined {

@@ -32,6 +32,9 @@ export interface Sorted {
   readonly frames: readonly Of<"frame">[];
   readonly jumps: readonly Of<"jump">[];
   readonly labels: readonly Of<"label">[];
+  /** What is laid and not written: counters, pieces, coins that stand in no line with signs. */
+  readonly tokens: readonly Of<"token">[];
+  readonly shapes: readonly Of<"shape">[];
   /** The mark that was written last; nothing on blank paper. */
   readonly last: Mark | undefined;
 }
@@ -40,8 +43,17 @@ export interface Sorted {
 export function sorted(marks: readonly Mark[]): Sorted {
   const kind = <Kind extends Mark["kind"]>(wanted: Kind): readonly Of<Kind>[] =>
     marks.filter((mark): mark is Of<Kind> => mark.kind === wanted);
+  // Coins in a line with signs are read as they are called.
+  const inLine = kind("token").filter(
+    ({ look, row }) => look === "coin" && kind("glyph").some((glyph) => glyph.row === row),
+  );
   return {
-    glyphs: kind("glyph"),
+    glyphs: [
+      ...kind("glyph"),
+      ...inLine.map(({ col, row, text }) => ({ kind: "glyph", col, row, text, look: "written" }) as const),
+    ],
+    tokens: kind("token").filter((token) => !inLine.includes(token)),
+    shapes: kind("shape"),
     smalls: kind("small"),
     rules: kind("rule"),
     uprights: kind("upright"),

@@ -90,7 +90,24 @@ function takenApart(items: readonly Item[]): readonly (readonly Item[])[] {
       parts.push([item]);
     else part.push(item);
   }
-  return parts;
+  return parts.flatMap(besideEachOther);
+}
+
+const isEquals = (item: Item): boolean => item.kind === "word" && item.text === "=";
+
+/** Two statements that stand beside each other with one square between them: each has its sign of equality. */
+function besideEachOther(items: readonly Item[]): readonly (readonly Item[])[] {
+  if (items.filter(isEquals).length < 2) return [items];
+  const cut = items.findIndex((item, nth) => {
+    const before = items[nth - 1];
+    return (
+      item.kind === "numeral" &&
+      before?.kind === "numeral" &&
+      items.slice(0, nth).some(isEquals) &&
+      items.slice(nth).some(isEquals)
+    );
+  });
+  return cut < 0 ? [items] : [items.slice(0, cut), ...besideEachOther(items.slice(cut))];
 }
 
 /** Every numeral that stands in a line, those in its fractions among them. */

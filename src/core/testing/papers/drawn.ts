@@ -9,7 +9,7 @@ export interface DrawnPaper {
 /**
  * Reads a paper from a drawing of it: a sign a square, lines of dashes are rules over the row that follows. What
  * takes no square of its own: a point, `|` for an upright, `!` after the wrong mark, `'7` for a small number in
- * the square before it, `/` after a struck digit, `"10 lb"` never. A `~` puts a space inside a fraction's row.
+ * the square before it, `/` after a struck digit. A unit takes one square, however many letters it has. A `~` puts a space inside a fraction's row.
  */
 export function drawn(text: string): DrawnPaper {
   const lines = text
@@ -44,6 +44,11 @@ export function drawn(text: string): DrawnPaper {
         const digits = line[at + 2] === ";" ? small.slice(0, 1) : wide;
         marks.push({ kind: "small", ...here, position: "low", text: digits });
         at += digits.length + (line[at + digits.length + 1] === ";" ? 1 : 0);
+      } else if (/[a-z]/.test(sign)) {
+        const word = /^[a-z]+/.exec(line.slice(at))?.[0] ?? sign;
+        marks.push({ kind: "glyph", col, row, text: word, look: "written" });
+        at += word.length - 1;
+        col += 1;
       } else {
         if (sign !== " " && sign !== "_")
           marks.push({ kind: "glyph", col, row, text: sign === "-" ? "−" : sign, look: "written" });

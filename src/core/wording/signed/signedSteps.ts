@@ -28,7 +28,7 @@ export const SIGNED_STEPS: StepsOf<SignedReason> = {
     ...(signedNumbers(reason.problem).some(({ numeral }) => numeral.negative)
       ? {
           why: "A sign between two numbers says what to do; a sign in brackets belongs to its number and says on which side of zero it lies.",
-          ask: "Which signs say what to do, and which belong to a number?",
+          ask: "Which signs tell you to add or take away, and which belong to a number?",
         }
       : {
           why: "Each sign says what is done with the number after it.",

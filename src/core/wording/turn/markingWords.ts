@@ -10,7 +10,7 @@ export const FORM_FAULT_WORDS: Readonly<Record<FormFault, string>> = {
   notSimplified: "not simplified",
   improper: "not yet a mixed number",
   mixed: "a mixed number, where one fraction is wanted",
-  trailingZeros: "zeros at the end that say nothing",
+  trailingZeros: "zeros at the end that can be left out",
   stray: "a zero or a point that nobody writes",
   moneyPlaces: "money has two places",
   notRegrouped: "units not yet regrouped",
@@ -18,7 +18,7 @@ export const FORM_FAULT_WORDS: Readonly<Record<FormFault, string>> = {
   rounded: "rounded, not exact",
   goesOnceMore: "what is left is as large as the divisor: it goes once more",
   fromLargest: "in order, but from the largest",
-  otherForm: "in another form than asked",
+  otherForm: "not written the way it is asked for",
 };
 
 /** One sentence for what was typed as an answer and can't be read as one. */

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import type { Stage } from "../../methods";
 import type { Place } from "../../number";
-import type { Fault, FaultKind, JumpFault } from "../../paper";
+import type { Fault, FaultKind, JumpFault, Standing } from "../../paper";
 import { placesName } from "../numbers/numberWords";
 
 /** The words for what is found on a learner's paper. */
@@ -36,11 +36,11 @@ const FAULTS: Readonly<
     asks: "Which of the two numbers is the larger one?",
   },
   tooSmall: {
-    says: (written) => `Look again at the ${written} of the quotient.`,
+    says: (written) => `Look again where ${written} is written.`,
     asks: "Does it go once more?",
   },
   tooLarge: {
-    says: (written) => `Look again at the ${written} of the quotient.`,
+    says: (written) => `Look again where ${written} is written.`,
     asks: "Is that more than there is?",
   },
   gap: {
@@ -58,6 +58,18 @@ const FAULTS: Readonly<
   exchange: {
     says: (written) => `Look again at the small ${written}.`,
     asks: "How many are left there, once one was given away?",
+  },
+  picture: {
+    says: () => "Look again at this picture.",
+    asks: "Into how many parts is it cut, and how many of them are shaded?",
+  },
+  pairs: {
+    says: () => "Look again at what is struck.",
+    asks: "What may be taken away together?",
+  },
+  count: {
+    says: () => "Look again at how many lie here.",
+    asks: "How many of each kind does the problem ask for?",
   },
 };
 
@@ -93,9 +105,9 @@ function jumpWords({ nth, wrong }: JumpFault): string {
 /** What to ask about a wrong mark. */
 export const faultAsk = ({ kind }: Fault): string => FAULTS[kind].asks;
 
-/** Where the hand is on the paper, and what stands there, for those who can't see it. */
+/** Where the hand is on the paper, and what stands there, for those who can't see it; in the margin it is counted from the paper. */
 export const squareWords = (col: number, row: number, there: string): string =>
-  `Square ${col + 1} across, ${row + 1} down: ${there === "" ? "empty" : there}.`;
+  `${col < 0 ? `In the margin, square ${-col} from the paper` : `Square ${col + 1} across`}, ${row + 1} down: ${there === "" ? "empty" : there}.`;
 
 /** The smallest hint: where to look. */
 export const whereWords = (stage: Stage | undefined, place: Place | undefined, house: HouseRules): string =>
@@ -146,6 +158,18 @@ export function soFarWords({
 /** A wrong mark in something that belongs to nothing else on the paper. */
 export const asideWords = (written: string): string =>
   `In your notes, look again where ${written} is written.`;
+
+const STANDINGS: Readonly<Record<Standing, string>> = {
+  right: "This is right.",
+  wrong: "Look again here.",
+  followsOn: "This follows from what was wrong before, and is right given that.",
+  unfinished: "This is not finished.",
+  unread: "This could not be made out.",
+  aside: "This belongs to nothing else, and is not right as it stands.",
+};
+
+/** How a part of a marked paper stands. */
+export const standingWords = (standing: Standing): string => STANDINGS[standing];
 
 /** Carries that the house wants to see. */
 export const carriesWords = (missing: number): string =>

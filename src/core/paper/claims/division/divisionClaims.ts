@@ -1,13 +1,13 @@
 import Exact from "fraction.js";
-import type { Asked } from "../asked";
-import type { Sorted } from "../reading/glyphs";
-import { digitOf, wholeOf, worthOf } from "../reading/pieces";
-import type { StackRow } from "../reading/stacks";
-import { type Claim, claimOf, type Fault, type Made } from "./claim";
-import { decimalText, digitWrong, pointed } from "./digits";
+import type { Asked } from "../../asked";
+import type { Sorted } from "../../reading/glyphs";
+import { digitOf, wholeOf, worthOf } from "../../reading/pieces";
+import type { StackRow } from "../../reading/stacks";
+import { type Claim, claimOf, type Fault, type Made } from "../claim";
+import { decimalText, digitWrong, pointed } from "../digits";
+import { isPowerOfTen, onesLine } from "../places";
 import { chainOf, chunked, type Worked } from "./divisionChain";
 import { type SetOut, setOut } from "./divisionSetOut";
-import { isPowerOfTen, onesLine } from "./places";
 
 /** What a written division states: the digits of its quotient, each product, each remainder. None where none is set out. */
 export function divisionClaim(
@@ -49,7 +49,9 @@ export function divisionClaim(
           row: only.row,
           ...(asked.withRest && rest !== undefined ? { rest: worthOf(rest) } : {}),
         };
-  const fault = firstOf(inQuotient, inChain, worked.faultAt);
+  // A row that is too much, or leaves too much, comes from the digit of the quotient, where that is wrong too.
+  const isDigits = inChain?.kind === "tooLarge" || inChain?.kind === "tooSmall";
+  const fault = isDigits && inQuotient ? inQuotient : firstOf(inQuotient, inChain, worked.faultAt);
   if (fault !== undefined)
     return claimOf("division", read, {
       ...claim,

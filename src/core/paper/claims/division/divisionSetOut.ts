@@ -1,7 +1,7 @@
-import { type Asked, valueFrom } from "../asked";
-import type { Sorted } from "../reading/glyphs";
-import { type Numeral, worthOf } from "../reading/pieces";
-import type { StackRow } from "../reading/stacks";
+import { type Asked, valueFrom } from "../../asked";
+import type { Sorted } from "../../reading/glyphs";
+import { type Numeral, worthOf } from "../../reading/pieces";
+import type { StackRow } from "../../reading/stacks";
 
 /** A division as it is set out: its dividend and divisor, where the quotient is written, and the rows worked below. */
 export interface SetOut {
@@ -16,6 +16,13 @@ export interface SetOut {
 }
 
 const near = (one: number, other: number): boolean => Math.abs(one - other) <= 1.01;
+
+/** Whether a sign of division with a sign of equality is a line of its own, as where a dividend is taken in parts: nothing is worked under it. */
+function isLine(rows: readonly StackRow[], row: number): boolean {
+  const equals = (one: StackRow | undefined): boolean => one?.words.some(({ text }) => text === "=") === true;
+  const [here, below] = rows.filter((one) => one.row >= row);
+  return equals(here) && (below === undefined || equals(below) || below.numerals.length === 0);
+}
 
 /** Finds the division on the paper: a dividend with its divisor beside an upright or a sign of division. */
 export function setOut(rows: readonly StackRow[], marks: Sorted, asked: Asked): SetOut | undefined {
@@ -47,6 +54,7 @@ export function setOut(rows: readonly StackRow[], marks: Sorted, asked: Asked): 
       b !== undefined &&
       b.n !== 0n &&
       worthOf(one).div(worthOf(other)).equals(a.div(b));
+    if (upright === undefined && divides && !asks(before, after) && isLine(rows, row)) continue;
     const ruledRight =
       upright !== undefined && marks.rules.some((rule) => rule.row === row + 1 && rule.from >= line - 0.01);
     // Which of the two is divided is told by what was asked, else by where the quotient has its room.

@@ -1,9 +1,9 @@
 import Exact from "fraction.js";
-import { digitOf, type Numeral, wholeOf, worthOf } from "../reading/pieces";
-import type { Fault } from "./claim";
-import { digitFault, digitWrong, firstWrong, wholeFault } from "./digits";
+import { digitOf, type Numeral, wholeOf, worthOf } from "../../reading/pieces";
+import type { Fault } from "../claim";
+import { digitFault, digitWrong, firstWrong, wholeFault } from "../digits";
+import { tenTo } from "../places";
 import type { SetOut } from "./divisionSetOut";
-import { tenTo } from "./places";
 
 /** What the rows under a dividend say, worked as they stand. */
 export interface Worked {

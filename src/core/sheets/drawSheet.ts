@@ -1,0 +1,134 @@
+import { featuresOf } from "../features";
+import { type HouseRules, PRESETS } from "../house";
+import { type Working, workingOf } from "../methods";
+import { commonFactor } from "../number";
+import { exactAnswer, operandsOf, type Problem, readProblem, writeAnswer, writeProblem } from "../problem";
+import { currencyOf } from "../quantity";
+import { done, failed, type Result } from "../result";
+import { type Chances, chancesFrom } from "./chances";
+import { slotsOf } from "./digitSlots";
+import { filled } from "./ladder/filled";
+import { meets } from "./ladder/meets";
+import type { Climb, Notch } from "./ladder/skill";
+
+/** The way sheets are drawn: a sheet with another one was drawn by other rules, and keeps its problems as they are. */
+export const DRAWING = 1;
+
+/** The most problems on a sheet. */
+export const MOST_ON_SHEET = 1000;
+
+/** How many lines are tried for one problem before its notch is given up. */
+const MOST_TRIES = 800;
+
+/** A problem that was drawn, with its working in the house and the notch it was drawn for, from 0. */
+export interface Drawn {
+  readonly problem: Problem;
+  readonly working: Working;
+  readonly notch: number;
+}
+
+/**
+ * So many problems of a climb, from plain to the trap in equal parts: each meets its notch by the house's own method,
+ * none comes twice while there are others, and no answer twice in a row. Where a notch has no more, the next one
+ * gives. The same ones for the same seed; fails where nothing at all can be drawn.
+ */
+export function drawSheet(
+  climb: Climb,
+  count: number,
+  house: HouseRules,
+  seed: number,
+): Result<readonly Drawn[], "nothingDrawn"> {
+  const chances = chancesFrom(seed);
+  let seen = new Set<string>();
+  let empty = new Set<number>();
+  const drawn: Drawn[] = [];
+  let before = "";
+  const another = (notch: number): Drawn | undefined => {
+    const step = climb[notch];
+    if (step === undefined || empty.has(notch)) return undefined;
+    const one = firstOf(MOST_TRIES, () => {
+      const made = drawOnce(step, house, chances);
+      if (made === undefined) return undefined;
+      const [line, answer] = [writeProblem(made.problem, house), writeAnswer(made.working.answer, house)];
+      if (seen.has(line) || answer === before) return undefined;
+      seen.add(line);
+      before = answer;
+      return { ...made, notch };
+    });
+    if (one === undefined) empty.add(notch);
+    return one;
+  };
+  /** Draws so many of a notch, or as many as there are; how many are missing. */
+  const draw = (notch: number, many: number): number => {
+    for (let left = many; left > 0; left--) {
+      const one = another(notch);
+      if (one === undefined) return left;
+      drawn.push(one);
+    }
+    return 0;
+  };
+  // What a notch has not, the next ones give.
+  let missing = 0;
+  for (const notch of climb.keys()) {
+    const upTo = (to: number): number => Math.ceil((to * count) / climb.length);
+    missing = draw(notch, upTo(notch + 1) - upTo(notch) + missing);
+  }
+  // Then those before; and where every other one was drawn, they come again.
+  while (missing > 0) {
+    const had = drawn.length;
+    for (const notch of [...climb.keys()].reverse()) missing = draw(notch, missing);
+    if (missing > 0 && drawn.length === had) {
+      if (seen.size === 0) return failed("nothingDrawn");
+      [seen, empty] = [new Set(), new Set()];
+    }
+  }
+  return done(drawn.sort((one, other) => one.notch - other.notch));
+}
+
+/** What comes of the first of so many tries that comes to something. */
+function firstOf<Found>(tries: number, once: () => Found | undefined): Found | undefined {
+  for (let nth = 0; nth < tries; nth++) {
+    const found = once();
+    if (found !== undefined) return found;
+  }
+  return undefined;
+}
+
+/** One line of a notch filled in, read and worked; none where it can't be read, is silly, or does not meet the notch. */
+function drawOnce(
+  { lines, wishes }: Notch,
+  house: HouseRules,
+  chances: Chances,
+): { readonly problem: Problem; readonly working: Working } | undefined {
+  const line = filled(chances.pick(lines) ?? "", chances).replaceAll("$$", currencyOf(house.currency).sign);
+  // The lines of the ladder are written with points, whatever the house writes.
+  const read = readProblem(line, { ...PRESETS.fillersTrueValue, currency: house.currency });
+  if (!read.ok || isSilly(read.value)) return undefined;
+  const working = workingOf(read.value, house);
+  return meets(featuresOf(working), wishes) ? { problem: read.value, working } : undefined;
+}
+
+/** Whether nobody would set a problem: with a fraction of one, times or over one or nothing, a number from itself or from a smaller one. */
+function isSilly(problem: Problem): boolean {
+  const operands = operandsOf(problem);
+  const numbers = operands.map((one) =>
+    slotsOf(one)
+      .map(({ text }) => text)
+      .join(" "),
+  );
+  const parts = operands.filter((one) => one.kind === "fraction" || one.kind === "mixed");
+  const improper = parts.some(({ numerator, denominator }) => numerator >= denominator);
+  const wantsImproper = problem.form.kind === "asMixed";
+  if (parts.some(({ denominator }) => denominator < 2n) || improper !== (wantsImproper && parts.length > 0))
+    return true;
+  // Fractions that are added apart, or multiplied, are given as simply as they can be.
+  const alike = new Set(parts.map(({ denominator }) => denominator)).size < 2;
+  const isSimple = parts.every(({ numerator, denominator }) => commonFactor(numerator, denominator) === 1n);
+  if (!isSimple && !alike && problem.op !== "compare") return true;
+  if (problem.op === "subtract" && exactAnswer(problem).s < 0n) return true;
+  const [first, second] = numbers;
+  const bothAlike = problem.op === "subtract" || problem.op === "compare" || problem.op === "divide";
+  if (bothAlike && first === second) return true;
+  const timesOne = problem.op === "multiply" || problem.op === "divide" || problem.op === "chain";
+  return timesOne && numbers.some((one) => /^0*1?( 0+)?$/.test(one));
+}

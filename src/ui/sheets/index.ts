@@ -1,0 +1,2 @@
+export { COUNTS } from "./counts";
+export { SheetsScreen } from "./SheetsScreen";
