@@ -72,7 +72,7 @@ test("everything goes out as one file and comes in again, whole or not at all", 
     const exported = await request.get(`${from.url}/api/safe-keeping/export`);
     expect(exported.headers()["content-disposition"]).toMatch(/filename="right-sum-\d{4}-\d\d-\d\d\.json"/);
     const text = await exported.text();
-    expect(JSON.parse(text)).toMatchObject({ format: "right-sum", version: 2 });
+    expect(JSON.parse(text)).toMatchObject({ format: "right-sum", version: 3 });
     await page.goto(`${to.url}/safe-keeping`);
     const file = page.getByLabel("Import from a file");
     const chosen = (content: string) => ({

@@ -1,29 +1,141 @@
 import { expect, expectAccessible, listening, test } from "./tutor";
 
+const problems = (page: import("@playwright/test").Page) => page.locator("[data-sheet-problem]");
+
 test("a sheet is drawn from a rung of the ladder, the same again for the same address, and goes to the Board and to a learner", async ({
   page,
 }) => {
   await page.goto("/sheets");
   await page.getByRole("link", { name: "Taking away across zeros" }).click();
   await expect(page.getByRole("heading", { name: "Taking away across zeros" })).toBeVisible();
-  const problems = page.locator("main ol li");
-  await expect(problems).toHaveCount(12);
-  const before = await problems.allTextContents();
+  await expect(problems(page)).toHaveCount(12);
+  const before = await problems(page).allTextContents();
   await page.reload();
-  expect(await problems.allTextContents()).toEqual(before);
+  expect(await problems(page).allTextContents()).toEqual(before);
   await page.getByRole("link", { name: "Draw others" }).click();
   await expect(page).toHaveURL(/seed=2/);
-  await expect.poll(() => problems.allTextContents()).not.toEqual(before);
+  await expect.poll(() => problems(page).allTextContents()).not.toEqual(before);
   await page.getByRole("link", { name: "20 problems" }).click();
-  await expect(problems).toHaveCount(20);
+  await expect(problems(page)).toHaveCount(20);
   await page.getByRole("button", { name: "Show the answers" }).click();
-  await expect(problems.first()).toContainText(/\d0\d+ − \d+\d+/);
+  await expect(problems(page).first()).toContainText(/\d0\d+ − \d+\d+/);
+  await page.getByRole("button", { name: "What it trains" }).click();
+  await expect(page.getByRole("region", { name: "What it trains" })).toContainText("Across zeros");
   await expect(page.getByRole("region", { name: "What goes wrong here" })).toContainText(/zero/i);
   await expectAccessible(page);
-  await problems.first().getByRole("link", { name: "Board" }).click();
+  await page.getByRole("link", { name: /^Problem 1, .* on the Board$/ }).click();
   await page.waitForURL(/\/board/);
   await page.goBack();
-  await problems.first().getByRole("link", { name: "Your turn" }).click();
+  await page.getByRole("link", { name: /^Problem 1, .* to a learner$/ }).click();
   await page.waitForURL(/your-turn/);
   await listening(page);
+});
+
+test("by keys alone: two problems are locked, the rest drawn anew, one typed over, moved and taken off; it is kept, printed, marked, and given back by its code", async ({
+  page,
+}) => {
+  await page.goto("/sheets?skill=subtract-one-exchange&count=6");
+  await expect(problems(page)).toHaveCount(6);
+  const text = (nth: number) => problems(page).nth(nth).innerText();
+  const [first, second, third] = [await text(0), await text(1), await text(2)];
+  await problems(page).nth(0).focus();
+  await page.keyboard.press("l");
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("l");
+  await page.getByRole("button", { name: "Draw those that are not locked" }).press("Enter");
+  await expect.poll(() => text(2)).not.toBe(third);
+  expect([await text(0), await text(1)]).toEqual([first, second]);
+  // One as hard, one harder, one easier.
+  const fourth = await text(3);
+  await problems(page).nth(3).focus();
+  await page.keyboard.press("r");
+  await expect.poll(() => text(3)).not.toBe(fourth);
+  await page.keyboard.press("Alt+ArrowUp");
+  await expect(problems(page).nth(2)).toBeFocused();
+  // A typed line that does not read is kept and marked until it does.
+  await problems(page).nth(4).press("Enter");
+  await page.getByRole("textbox", { name: "Type over problem 5" }).fill("70 - 2x");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText(/70 - 2x|x/).first()).toBeVisible();
+  await problems(page).nth(4).press("Enter");
+  await page.getByRole("textbox", { name: "Type over problem 5" }).fill("702 - 256");
+  await page.keyboard.press("Enter");
+  await expect(problems(page).nth(4)).toHaveText("702 − 256");
+  await problems(page).nth(5).focus();
+  await page.keyboard.press("Delete");
+  await expect(problems(page)).toHaveCount(5);
+  await page.getByRole("button", { name: "Undo" }).press("Enter");
+  await expect(problems(page)).toHaveCount(6);
+
+  await page.getByRole("button", { name: "Keep this sheet" }).press("Enter");
+  await page.waitForURL(/\/sheets\/[a-z0-9]{20}$/);
+  await page.getByRole("textbox", { name: "The name of the sheet" }).fill("Cables to cut");
+  await page.keyboard.press("Tab");
+  await expect(page.getByText("Kept", { exact: true })).toBeVisible();
+  const code = (await page.getByText(/^Code /).innerText()).slice(5);
+  await page.reload();
+  await expect(problems(page)).toHaveCount(6);
+  expect([await text(0), await text(1), await text(4)]).toEqual([first, second, "702 − 256"]);
+
+  await page.getByRole("button", { name: "Print" }).press("Enter");
+  await page.getByRole("button", { name: "Whole workings" }).press("Enter");
+  await expectAccessible(page);
+  for (const name of ["The sheet as a PDF", "The key as a PDF"]) {
+    const address = await page.getByRole("link", { name }).getAttribute("href");
+    const pdf = await page.request.get(address ?? "");
+    expect([pdf.status(), pdf.headers()["content-type"]]).toEqual([200, "application/pdf"]);
+    expect((await pdf.body()).subarray(0, 5).toString()).toBe("%PDF-");
+  }
+  await page.keyboard.press("Escape");
+
+  await page.getByRole("button", { name: "Mark" }).press("Enter");
+  await page.getByRole("button", { name: "Open it in Marking" }).press("Enter");
+  await page.waitForURL(/\/marking\?sheet=/);
+  await expect(page.getByText("702 − 256").first()).toBeVisible();
+
+  await page.goto("/marking");
+  await page.getByRole("textbox", { name: "The code of a printed sheet" }).fill(code.toLowerCase());
+  await page.keyboard.press("Enter");
+  await page.waitForURL(/\/marking\?sheet=/);
+  await page.goto(`/sheets/kept?search=${code}`);
+  await expect(page.getByRole("link", { name: /Cables to cut/ })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole("button", { name: "Delete Cables to cut" }).press("Enter");
+  await expect(page.getByRole("link", { name: /Cables to cut/ })).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).press("Enter");
+  await expect(page.getByRole("link", { name: /Cables to cut/ })).toBeVisible();
+});
+
+test("two wishes that clash are named, and a recipe that can be met is drawn", async ({ page }) => {
+  await page.goto("/sheets?skill=subtract-across-zeros&never=acrossZeros");
+  await expect(page.getByRole("alert").first()).toContainText(
+    "Two wishes clash: the skill “Taking away across zeros”, and “Across zeros” never.",
+  );
+  await page.goto("/sheets?skill=add-carrying-once");
+  await page.getByRole("button", { name: "Recipe" }).click();
+  await page.getByRole("combobox", { name: "Mix in another skill" }).click();
+  await page.getByRole("option", { name: "Taking away with one exchange" }).click();
+  await page.getByRole("button", { name: "Draw this sheet" }).click();
+  await page.waitForURL(/skill=add-carrying-once,subtract-one-exchange|%2C/);
+  await expect(problems(page)).toHaveCount(12);
+  await expect(problems(page).filter({ hasText: "+" })).toHaveCount(6);
+  await expect(problems(page).filter({ hasText: "−" })).toHaveCount(6);
+});
+
+test("a sheet that another window changed is not written over", async ({ page, context }) => {
+  await page.goto("/sheets?skill=add-several&count=4");
+  await page.getByRole("button", { name: "Keep this sheet" }).click();
+  await page.waitForURL(/\/sheets\/[a-z0-9]{20}$/);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await problems(other).first().focus();
+  await other.keyboard.press("l");
+  await expect(other.getByText("Kept", { exact: true })).toBeVisible();
+  await expect(other.getByRole("button", { name: /^Unlock Problem 1,/ })).toBeVisible();
+  await problems(page).nth(1).focus();
+  await page.keyboard.press("Delete");
+  await expect(page.getByText("It was changed in another window.")).toBeVisible();
+  await page.getByRole("button", { name: "Show it as it is there" }).click();
+  await expect(problems(page)).toHaveCount(4);
+  await expect(page.getByRole("button", { name: /^Unlock Problem 1,/ })).toBeVisible();
 });

@@ -1,3 +1,4 @@
+import fs from "node:fs";
 import { createInterface } from "node:readline";
 import { parseArgs } from "node:util";
 import { boardAfter } from "@/core/board";
@@ -5,8 +6,9 @@ import type { HouseChoices } from "@/core/house";
 import type { Working } from "@/core/methods";
 import { writeAnswer, writeProblem } from "@/core/problem";
 import { MOST_ON_SHEET } from "@/core/sheets";
-import { answerInWords, remedyWords } from "@/core/wording";
+import { answerInWords, NO_LETTERS, remedyWords, SKILL_NAMES } from "@/core/wording";
 import {
+  drawnFor,
   type ExplainedJson,
   explainedRequested,
   explainRequested,
@@ -21,17 +23,21 @@ import {
   workLine,
   workRequested,
 } from "@/render/json";
+import { sheetPdf } from "@/render/pdf";
+import { printingFrom } from "@/render/print";
 import { textBoard } from "@/render/text";
 
 const USAGE = `npm run -s core -- work "5 - 2.004" [--method ID] [--house CHOICES] [--json]
 npm run -s core -- work --lines [--method ID] [--house CHOICES] < problems.txt
 npm run -s core -- methods "5 - 2.004" [--house CHOICES] [--json]
 npm run -s core -- skills    (a line of JSON each)
-npm run -s core -- sheet SKILL [--count 20] [--seed 7] [--house CHOICES] [--json | --lines]
+npm run -s core -- sheet SKILL[,SKILL] [--count 20] [--seed 7] [--never TRAITS] [--least TRAIT:4]
+                   [--house CHOICES] [--json | --lines | --pdf FILE [--print PRINTING]]
 npm run -s core -- twin "53.2 - 17.8" [--count 5] [--seed 7] [--house CHOICES] [--json]
 npm run -s core -- explain "12.03 - 4.578" "12.548" [--house CHOICES] [--json]
 npm run -s core -- explain --lines [--house CHOICES] < answers.txt    (problem, tab, answer)
 
+PRINTING is settings with commas between them, such as paper=letter,layout=lines,columns=3,key=workings,tearOff=1
 CHOICES is a preset, or settings with commas between them: gapsShort, or preset=gapsShort,narration=placeValue`;
 
 /** Exit codes: the problem could not be worked; the command could not be understood. */
@@ -140,23 +146,40 @@ function twin(
   return drawn.ok ? 0 : NOT_WORKED;
 }
 
-/** A sheet from a skill: problem, tab, answer a line; or all of it as JSON, or a line of JSON each. */
-function drawnSheet(
-  skill: string,
-  options: {
-    readonly house?: string | undefined;
-    readonly json?: boolean;
-    readonly lines: boolean;
-    readonly count?: string | undefined;
-    readonly seed?: string | undefined;
-  },
-): number {
+interface SheetOptions {
+  readonly house?: string | undefined;
+  readonly json?: boolean;
+  readonly lines: boolean;
+  readonly count?: string | undefined;
+  readonly seed?: string | undefined;
+  readonly never?: string | undefined;
+  readonly least?: string | undefined;
+  readonly pdf?: string | undefined;
+  readonly print?: string | undefined;
+}
+
+const listed = (text: string | undefined): readonly string[] =>
+  (text ?? "").split(",").filter((one) => one !== "");
+
+/** A sheet from skills: problem, tab, answer a line; or all of it as JSON, a line of JSON each, or printed as a PDF. */
+async function drawnSheet(skill: string, options: SheetOptions): Promise<number> {
   const [count, seed] = [wholeFrom(options.count, 12), wholeFrom(options.seed, 1)];
   if (count === undefined || seed === undefined || count < 1 || count > MOST_ON_SHEET) {
     console.error(`--count is a whole number from 1 to ${MOST_ON_SHEET}, --seed one from 0.`);
     return MISUSED;
   }
-  const request = { skill, count, seed, house: choicesFrom(options.house ?? "") };
+  const request = {
+    skill: listed(skill),
+    count,
+    seed,
+    house: choicesFrom(options.house ?? ""),
+    never: listed(options.never),
+    least: listed(options.least).map((wish) => {
+      const [trait = "", problems] = wish.split(":");
+      return { trait, problems: wholeFrom(problems, 1) ?? 1 };
+    }),
+  };
+  if (options.pdf !== undefined) return printedSheet(request, options.pdf, options.print);
   if (options.lines) {
     const lines = sheetLines(request);
     if (lines.ok) for (const one of lines.value) print(JSON.stringify(one));
@@ -170,6 +193,39 @@ function drawnSheet(
     for (const { problem, answer } of sheetDrawn.value.problems) print(`${problem}\t${answer}`);
   else console.error(sheetDrawn.error.message);
   return sheetDrawn.ok ? 0 : NOT_WORKED;
+}
+
+/** A sheet and its key written to a file as a PDF. */
+async function printedSheet(
+  request: Parameters<typeof drawnFor>[0],
+  file: string,
+  how: string | undefined,
+): Promise<number> {
+  const printing = printingFrom(
+    listed(how).map((setting) => {
+      const [name = "", value = ""] = setting.split("=");
+      return [name, value];
+    }),
+  );
+  if (printing === undefined) {
+    console.error(USAGE);
+    return MISUSED;
+  }
+  const sheetDrawn = drawnFor(request);
+  if (!sheetDrawn.ok) {
+    console.error(sheetDrawn.error.message);
+    return NOT_WORKED;
+  }
+  const { house, drawn, recipe } = sheetDrawn.value;
+  const title = recipe.skills.map((id) => SKILL_NAMES[id]).join(", ");
+  const workings = drawn.map(({ working }) => working);
+  const pdf = await sheetPdf({ title, code: undefined, house, workings }, printing);
+  if (!pdf.ok) {
+    console.error(NO_LETTERS(pdf.error.missing));
+    return NOT_WORKED;
+  }
+  fs.writeFileSync(file, pdf.value);
+  return 0;
 }
 
 /** A whole number as it is typed, or what stands for none; nothing where it is something else. */
@@ -212,6 +268,10 @@ function readCommand() {
         house: { type: "string" },
         count: { type: "string" },
         seed: { type: "string" },
+        never: { type: "string" },
+        least: { type: "string" },
+        pdf: { type: "string" },
+        print: { type: "string" },
         json: { type: "boolean", default: false },
         lines: { type: "boolean", default: false },
       },

@@ -16,6 +16,18 @@ export { historiesOf, historyOf } from "./counts";
 export { type Data, database, dataFolder, FILE_NAME, isReadOnly, replaceDatabase } from "./database";
 export { houseChoicesSchema } from "./houseOf";
 export {
+  findKeptSheet,
+  givenTo,
+  type KeptRow,
+  type KeptSheet,
+  keepSheet,
+  type ListedKept,
+  listKeptSheets,
+  noteGiven,
+  setSheetAside,
+  sheetOfCode,
+} from "./keptSheets";
+export {
   addLearner,
   findLearner,
   listLearners,

@@ -94,6 +94,43 @@ export const sheetLearners = sqliteTable(
   (table) => [primaryKey({ columns: [table.sheetId, table.learnerId] })],
 );
 
+/** A sheet of problems that was drawn or typed. It is marked under the same id, among the marking sheets. */
+export const keptSheets = sqliteTable(
+  "kept_sheets",
+  {
+    id: text("id").primaryKey(),
+    /** A few letters and digits that are printed on it, by which it is found again. */
+    code: text("code").notNull(),
+    name: text("name").notNull(),
+    /** House choices as JSON, which the problems are written in. */
+    house: text("house").notNull(),
+    /** The problems in their order, as a JSON list. */
+    rows: text("rows").notNull(),
+    /** The version of the rules that it was drawn by, and the seed; a typed one has seed 0. */
+    drawing: integer("drawing").notNull(),
+    seed: integer("seed").notNull(),
+    changedAt: integer("changed_at", { mode: "timestamp_ms" }).notNull(),
+    archivedAt: integer("archived_at", { mode: "timestamp_ms" }),
+    deletedAt: integer("deleted_at", { mode: "timestamp_ms" }),
+    revision: integer("revision").notNull().default(0),
+  },
+  (table) => [
+    uniqueIndex("kept_sheets_by_code").on(table.code),
+    index("kept_sheets_by_age").on(table.changedAt),
+  ],
+);
+
+/** Who was given which sheet, and when last. */
+export const sheetsGiven = sqliteTable(
+  "sheets_given",
+  {
+    sheetId: text("sheet_id").notNull(),
+    learnerId: text("learner_id").notNull(),
+    at: integer("at", { mode: "timestamp_ms" }).notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.sheetId, table.learnerId] })],
+);
+
 /** A problem as typed under some house rules: many answers are to the same one. */
 export const tasks = sqliteTable(
   "tasks",

@@ -26,6 +26,7 @@ export function partRead<Row extends { readonly id: string | number }, Value>(
 const KEYS: Readonly<Record<string, string>> = {
   boards: "id",
   marking_sheets: "id",
+  kept_sheets: "id",
   learner_attempts: "id",
   settings: "name",
   set_aside: "id",

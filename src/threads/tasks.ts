@@ -11,8 +11,9 @@ import { exportDocument, importDocument } from "@/data/keeping/transfer";
 import {
   explainedRequested,
   methodsRequested,
+  rowsRequested,
   sheetRequested,
-  skillShown,
+  skillsShown,
   twinsRequested,
   workJson,
   workRequested,
@@ -20,6 +21,7 @@ import {
 import { methodSample, thumbnails } from "./drawings";
 import { markHandedIn } from "./handIn";
 import { chancesOf, houseGiven, markAnswers, rightAnswers, summarise } from "./marking";
+import { sheetPrinted } from "./sheetPrinted";
 
 /** What can be large and is computed away from the thread that answers requests. */
 export const COMPUTING = {
@@ -31,7 +33,9 @@ export const COMPUTING = {
   methods: methodsRequested,
   twins: twinsRequested,
   sheet: sheetRequested,
-  skillShown,
+  sheetRows: rowsRequested,
+  skillsShown,
+  sheetPrinted,
   work: (request: Parameters<typeof workRequested>[0]) => {
     const working = workRequested(request);
     return working.ok ? ({ ok: true, value: workJson(working.value) } as const) : working;

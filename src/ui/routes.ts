@@ -9,6 +9,13 @@ export const ROUTES = {
   sheets: "/sheets",
   sheet: (skill: string, seed = 1, count = 12): string =>
     `/sheets?skill=${encodeURIComponent(skill)}&seed=${seed}&count=${count}`,
+  keptSheets: "/sheets/kept",
+  keptSheet: (id: string): string => `/sheets/${encodeURIComponent(id)}`,
+  keptSheetData: (id: string): string => `/api/sheets/${encodeURIComponent(id)}`,
+  keptSheetListed: (id: string): string => `/api/sheets/${encodeURIComponent(id)}/listed`,
+  keptSheetPdf: (id: string): string => `/api/sheets/${encodeURIComponent(id)}/pdf`,
+  sheetRows: "/api/sheets/rows",
+  markSheet: "/api/sheets/marking",
   marking: "/marking",
   learners: "/learners",
   safeKeeping: "/safe-keeping",

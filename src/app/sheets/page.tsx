@@ -1,45 +1,52 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { choicesOf } from "@/core/house";
-import { isSkill, type SkillId } from "@/core/sheets";
+import { DRAWING } from "@/core/sheets";
+import { SKILL_NAMES } from "@/core/wording";
 import { compute } from "@/threads/pool";
-import { COUNTS, SheetsScreen } from "@/ui/sheets";
+import { recipeAddress, recipeFrom, SheetEditor, SheetsScreen } from "@/ui/sheets";
 import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse } from "../saved";
 import { TooMuch } from "../TooMuch";
 
 export const metadata: Metadata = { title: "Sheets" };
 
-/** What is drawn where nothing was chosen. */
-const USUAL_SKILL: SkillId = "add-carrying-once";
-const USUAL_COUNT = 12;
+/** The most letters of a name that comes from several skills. */
+const LONGEST_MADE_NAME = 100;
 
 export default async function SheetsPage({
   searchParams,
 }: {
   readonly searchParams: Parameters;
 }): Promise<ReactElement> {
-  const parameters = await parametersOf(searchParams);
+  const recipe = recipeFrom(await parametersOf(searchParams));
   const house = savedHouse();
-  const skill = isSkill(parameters.skill) ? parameters.skill : USUAL_SKILL;
-  const seed = /^\d{1,9}$/.test(parameters.seed ?? "") ? Number(parameters.seed) : 1;
-  const count = COUNTS.find((one) => String(one) === parameters.count) ?? USUAL_COUNT;
-  const drawn = await compute("skillShown", {
-    skill,
-    count,
-    seed,
-    house: choicesOf(house),
-  });
+  const { skills, count, seed, never, least } = recipe;
+  const request = { skill: skills, count, seed, never, least, house: choicesOf(house) };
+  const [drawn, about] = await Promise.all([compute("sheet", request), compute("skillsShown", request)]);
   if (!drawn.ok) return <TooMuch message={drawn.error.message} />;
+  const { patterns, traits } = about.ok ? about.value : { patterns: [], traits: [] };
+  const name = skills
+    .map((id) => SKILL_NAMES[id])
+    .join(", ")
+    .slice(0, LONGEST_MADE_NAME);
   return (
-    <SheetsScreen
-      key={`${skill} ${seed} ${count}`}
-      skill={skill}
-      seed={seed}
-      count={count}
-      problems={drawn.value.problems}
-      patterns={drawn.value.patterns}
-      house={house}
-    />
+    <SheetsScreen skills={skills} patterns={patterns}>
+      {!drawn.value.ok && (
+        <p role="alert" className="mb-3 max-w-[640px] text-rust">
+          {drawn.value.error.message}
+        </p>
+      )}
+      <SheetEditor
+        key={recipeAddress(recipe)}
+        name={name}
+        results={drawn.value.ok ? drawn.value.value.problems : []}
+        recipe={recipe}
+        possible={traits}
+        house={house}
+        drawing={DRAWING}
+        opened={undefined}
+      />
+    </SheetsScreen>
   );
 }

@@ -1,4 +1,4 @@
-import { featuresOf } from "../features";
+import { type Features, featuresOf } from "../features";
 import { type HouseRules, PRESETS } from "../house";
 import { type Working, workingOf } from "../methods";
 import { commonFactor } from "../number";
@@ -27,6 +27,10 @@ export interface Drawn {
   readonly notch: number;
 }
 
+/** What a problem's features have to be beside what its notch asks. */
+export type Fits = (features: Features) => boolean;
+const ANY: Fits = () => true;
+
 /**
  * So many problems of a climb, from plain to the trap in equal parts: each meets its notch by the house's own method,
  * none comes twice while there are others, and no answer twice in a row. Where a notch has no more, the next one
@@ -37,6 +41,7 @@ export function drawSheet(
   count: number,
   house: HouseRules,
   seed: number,
+  fits: Fits = ANY,
 ): Result<readonly Drawn[], "nothingDrawn"> {
   const chances = chancesFrom(seed);
   let seen = new Set<string>();
@@ -47,7 +52,7 @@ export function drawSheet(
     const step = climb[notch];
     if (step === undefined || empty.has(notch)) return undefined;
     const one = firstOf(MOST_TRIES, () => {
-      const made = drawOnce(step, house, chances);
+      const made = drawOnce(step, house, chances, fits);
       if (made === undefined) return undefined;
       const [line, answer] = [writeProblem(made.problem, house), writeAnswer(made.working.answer, house)];
       if (seen.has(line) || answer === before) return undefined;
@@ -85,6 +90,29 @@ export function drawSheet(
   return done(drawn.sort((one, other) => one.notch - other.notch));
 }
 
+/**
+ * Another problem of a notch of a climb that is none of some lines, which are written as in the house; fails where
+ * there is no other.
+ */
+export function drawAnother(
+  climb: Climb,
+  notch: number,
+  house: HouseRules,
+  seed: number,
+  without: ReadonlySet<string>,
+  fits: Fits = ANY,
+): Result<Drawn, "nothingDrawn"> {
+  const step = climb[notch];
+  const chances = chancesFrom(seed);
+  const found =
+    step &&
+    firstOf(MOST_TRIES, () => {
+      const made = drawOnce(step, house, chances, fits);
+      return made === undefined || without.has(writeProblem(made.problem, house)) ? undefined : made;
+    });
+  return found === undefined ? failed("nothingDrawn") : done({ ...found, notch });
+}
+
 /** What comes of the first of so many tries that comes to something. */
 function firstOf<Found>(tries: number, once: () => Found | undefined): Found | undefined {
   for (let nth = 0; nth < tries; nth++) {
@@ -99,13 +127,15 @@ function drawOnce(
   { lines, wishes }: Notch,
   house: HouseRules,
   chances: Chances,
+  fits: Fits,
 ): { readonly problem: Problem; readonly working: Working } | undefined {
   const line = filled(chances.pick(lines) ?? "", chances).replaceAll("$$", currencyOf(house.currency).sign);
   // The lines of the ladder are written with points, whatever the house writes.
   const read = readProblem(line, { ...PRESETS.fillersTrueValue, currency: house.currency });
   if (!read.ok || isSilly(read.value)) return undefined;
   const working = workingOf(read.value, house);
-  return meets(featuresOf(working), wishes) ? { problem: read.value, working } : undefined;
+  const features = featuresOf(working);
+  return meets(features, wishes) && fits(features) ? { problem: read.value, working } : undefined;
 }
 
 /** Whether nobody would set a problem: with a fraction of one, times or over one or nothing, a number from itself or from a smaller one. */

@@ -1,4 +1,6 @@
 export { DRAWING, type Drawn, drawSheet, MOST_ON_SHEET } from "./drawSheet";
 export { isSkill, SKILLS, type SkillId } from "./ladder/ladder";
 export { STRANDS, type Strand } from "./ladder/skill";
+export { drawInPlace, drawRecipe, type Placed, type Recipe, type RecipeRefusal, type Wished } from "./recipe";
+export { notchFrom, type RungPlace, rungOf } from "./rungOf";
 export { twinOf } from "./twin";

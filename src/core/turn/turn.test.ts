@@ -1,7 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
+import { workingOf } from "../methods";
 import { markWork, written } from "../paper";
+import { writeAnswer } from "../problem";
 import { anyHouse, anyProblem } from "../testing/arbitrary";
 import { drawn } from "../testing/papers/drawn";
 import { problemOf } from "../testing/problems";
@@ -31,6 +33,22 @@ describe("a problem handed over", () => {
       }),
       { numRuns: 120 },
     );
+  });
+
+  it("gives no row of the answer, also where a step before it is missing", () => {
+    for (const line of ["51 * 13", "483 * 51", "348 + 27.6", "53.2 - 17.8", "795 / 15", "0.34 * 0.27"]) {
+      const problem = problemOf(line);
+      const turn = turnOf(problem, house, undefined);
+      const [way] = turn.ways;
+      if (way === undefined) throw new Error(`no way through ${line}`);
+      const answer = writeAnswer(workingOf(problem, house).answer, house).replace(".", "");
+      for (const id of GIVEN_PARTS) {
+        const rows = new Map<number, string>();
+        for (const mark of givenMarks(way, turn, id, 3, 3))
+          if (mark.kind === "glyph") rows.set(mark.row, `${rows.get(mark.row) ?? ""}${mark.text}`);
+        expect([line, id, [...rows.values()].filter((row) => row === answer)]).toEqual([line, id, []]);
+      }
+    }
   });
 
   it("is never told wrong or out of line while it is written as the working does, step by step", () => {

@@ -130,23 +130,40 @@ function waysOf(working: Working, house: HouseRules): readonly TurnWay[] {
   });
 }
 
-/** The marks that are given, laid with their top left corner at a square of the paper. */
-export function givenMarks(
+/** The marks that are given, where the working has them. */
+export function givenInPlace(
   way: TurnWay,
   { asked, units }: Pick<Turn, "asked" | "units">,
   part: GivenPart,
-  col: number,
-  row: number,
 ): readonly Mark[] {
   const work = way.steps.filter(({ stage, marks }) => stage === "work" && marks.length > 0);
   const missing = work[Math.floor(work.length / 2)];
   const given = way.steps.flatMap((step) => partOf(step, part, missing));
   const setOut = way.steps.flatMap((step) => partOf(step, "setOut", undefined));
-  const marks = part === "setOut" ? given : withoutAnswer(given, setOut, asked, units);
+  if (part === "setOut") return given;
+  // Where the whole working answers, nothing is given: also where a step is missing before it.
+  const all = way.steps.flatMap(({ marks }) => marks);
+  const rows = answerRows(all, asked, units);
+  const hidden = given.filter(
+    (mark) => setOut.includes(mark) || rows === undefined || !isIn(mark, rows, asked),
+  );
+  return withoutAnswer(hidden, setOut, asked, units);
+}
+
+/** The marks that are given, laid with their top left corner at a square of the paper. */
+export function givenMarks(
+  way: TurnWay,
+  turn: Pick<Turn, "asked" | "units">,
+  part: GivenPart,
+  col: number,
+  row: number,
+): readonly Mark[] {
   const all = way.steps.flatMap((step) => step.marks);
   const left = Math.min(...all.map(leftOf));
   const top = Math.min(...all.map((mark) => mark.row));
-  return marks.map((mark) => moved(mark, col - Math.floor(left), row - Math.floor(top)));
+  return givenInPlace(way, turn, part).map((mark) =>
+    moved(mark, col - Math.floor(left), row - Math.floor(top)),
+  );
 }
 
 /** The marks of a step that are given. */
@@ -163,6 +180,24 @@ function partOf(step: TurnStep, part: GivenPart, missing: TurnStep | undefined):
   }
 }
 
+/** The rows that a paper is read as coming to the answer by; none where it comes to none. */
+function answerRows(
+  marks: readonly Mark[],
+  asked: Asked,
+  units: readonly string[],
+): { readonly top: number; readonly bottom: number } | undefined {
+  const { answer, state } = judgePaper({ marks }, asked, { settled: true, units });
+  if (answer === undefined || state !== "answered") return undefined;
+  return { top: answer.row - (asked.fractions ? 1 : 0.5), bottom: answer.row + 0.5 };
+}
+
+/** Whether a mark stands in the rows of the answer; a rule there is no part of it, but the bar of a fraction is. */
+const isIn = (
+  mark: Mark,
+  { top, bottom }: { readonly top: number; readonly bottom: number },
+  asked: Asked,
+): boolean => mark.row >= top && mark.row <= bottom && (mark.kind !== "rule" || asked.fractions);
+
 /**
  * Marks that give no answer away: the rows that a paper would be read as coming to the answer by are left out, but
  * for what is set out in them.
@@ -173,16 +208,9 @@ function withoutAnswer(
   asked: Asked,
   units: readonly string[],
 ): readonly Mark[] {
-  const { answer, state } = judgePaper({ marks }, asked, { settled: true, units });
-  if (answer === undefined || state !== "answered") return marks;
-  const [top, bottom] = [answer.row - (asked.fractions ? 1 : 0.5), answer.row + 0.5];
-  const kept = marks.filter(
-    (mark) =>
-      setOut.includes(mark) ||
-      mark.row < top ||
-      mark.row > bottom ||
-      (mark.kind === "rule" && !asked.fractions),
-  );
+  const rows = answerRows(marks, asked, units);
+  if (rows === undefined) return marks;
+  const kept = marks.filter((mark) => setOut.includes(mark) || !isIn(mark, rows, asked));
   return kept.length === marks.length ? setOut : withoutAnswer(kept, setOut, asked, units);
 }
 

@@ -6,7 +6,7 @@ import { done, failed, type Result } from "@/core/result";
  * table a list of its rows by the names of their columns. Counts that follow from the rest are not in it.
  */
 export const DOCUMENT_FORMAT = "right-sum";
-export const DOCUMENT_VERSION = 2;
+export const DOCUMENT_VERSION = 3;
 
 const id = z.string().min(1).max(60);
 const time = z.number().int();
@@ -62,6 +62,20 @@ const DOCUMENT_TABLES = {
     position: z.number().int(),
     removed_at: time.nullable(),
   }),
+  kept_sheets: z.strictObject({
+    id,
+    code: z.string().min(1).max(20),
+    name: z.string().max(200),
+    house: text,
+    rows: z.string().max(1_000_000),
+    drawing: z.number().int(),
+    seed: z.number().int(),
+    changed_at: time,
+    archived_at: time.nullable(),
+    deleted_at: time.nullable(),
+    revision,
+  }),
+  sheets_given: z.strictObject({ sheet_id: id, learner_id: id, at: time }),
   tasks: z.strictObject({
     id: z.number().int(),
     problem: line,
@@ -108,6 +122,8 @@ const REFERENCES = [
   { table: "sheet_rows", column: "sheet_id", to: "marking_sheets", key: "id" },
   { table: "sheet_learners", column: "sheet_id", to: "marking_sheets", key: "id" },
   { table: "sheet_learners", column: "learner_id", to: "learners", key: "id" },
+  { table: "sheets_given", column: "sheet_id", to: "kept_sheets", key: "id" },
+  { table: "sheets_given", column: "learner_id", to: "learners", key: "id" },
   { table: "learner_attempts", column: "learner_id", to: "learners", key: "id" },
   { table: "learner_attempts", column: "row_id", to: "sheet_rows", key: "id" },
   { table: "learner_attempts", column: "task_id", to: "tasks", key: "id" },
@@ -144,6 +160,8 @@ const UPGRADES: Upgrades = {
       marks: typeof marks === "string" ? marks.replaceAll('"seat":', '"position":') : marks,
     })),
   }),
+  // Sheets were not kept yet.
+  2: (tables) => tables,
 };
 
 /** Reads a document whole, or says in a sentence why it can't be taken. */

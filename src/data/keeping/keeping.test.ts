@@ -11,7 +11,7 @@ import { historyOf } from "../counts";
 import { type Data, openDatabase, replaceDatabase } from "../database";
 import { applyActs, findSheet, openSheet } from "../sheets";
 import { backupFile, listBackups, makeBackup } from "./backups";
-import { readDocument } from "./document";
+import { DOCUMENT_VERSION, readDocument } from "./document";
 import { examine } from "./health";
 import { insideOf } from "./inside";
 import { takeLock } from "./lock";
@@ -211,7 +211,7 @@ describe("everything as one document", () => {
         .map(([at, more]) => json.slice(0, at) + json.slice(at + more)),
       fc.json(),
       fc.constantFrom(
-        json.replace('"version":1', '"version":2'),
+        json.replace(`"version":${DOCUMENT_VERSION}`, `"version":${DOCUMENT_VERSION + 1}`),
         json.replace('"version":1', '"version":0'),
         json.replace('"row_id":"row00001"', '"row_id":"row99999"'),
         json.replace('"learner_id":"learner1"', '"learner_id":"nobody01"'),
@@ -248,14 +248,18 @@ describe("everything as one document", () => {
   it("of an older version is brought up to date, of a newer one refused", () => {
     const { folder } = filled();
     const json = exported(folder);
-    const first = json.replace('"version":2', '"version":1').replaceAll('"patterns":', '"slips":');
+    const first = json
+      .replace(`"version":${DOCUMENT_VERSION}`, '"version":1')
+      .replaceAll('"patterns":', '"slips":');
     expect(first).not.toBe(json);
     expect(readDocument(first)).toEqual(readDocument(json));
     expect(readDocument(first, {})).toMatchObject({
       ok: false,
       error: expect.stringContaining("too old"),
     });
-    expect(readDocument(json.replace('"version":2', '"version":3'))).toMatchObject({
+    expect(
+      readDocument(json.replace(`"version":${DOCUMENT_VERSION}`, `"version":${DOCUMENT_VERSION + 1}`)),
+    ).toMatchObject({
       ok: false,
       error: expect.stringContaining("newer Right Sum"),
     });

@@ -129,7 +129,14 @@ export function importDocument(
         );
         for (const row of document.value[table] ?? []) insert.run(row);
       }
-      const revisions = ["boards", "settings", "learners", "marking_sheets", "learner_attempts"]
+      const revisions = [
+        "boards",
+        "settings",
+        "learners",
+        "marking_sheets",
+        "kept_sheets",
+        "learner_attempts",
+      ]
         .map((table) => `(select coalesce(max(revision), 0) from ${table})`)
         .join(", ");
       client.exec(`insert or replace into changes (id, revision) values (1, max(1, ${revisions}))`);

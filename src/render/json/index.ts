@@ -1,5 +1,6 @@
 export { type ExplainedJson, explainedRequested, explainRequested } from "./explainJson";
-export { sheetLines, sheetRequested, skillShown, skillsListed } from "./sheetJson";
+export { drawnFor, sheetLines, sheetRequested, skillsListed, skillsShown } from "./sheetJson";
+export { type AskedRow, type RowResult, rowsRequested, type ShownRow } from "./sheetRows";
 export { MOST_TWINS, twinsRequested } from "./twinsJson";
 export {
   methodsRequested,

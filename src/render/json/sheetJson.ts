@@ -1,70 +1,105 @@
 import type { PatternId } from "@/core/errorPatterns";
 import { waysTaken, wrongWays } from "@/core/errorPatterns";
-import { featuresOf } from "@/core/features";
-import { type HouseChoices, houseRulesFrom } from "@/core/house";
-import { writeAnswer, writeProblem } from "@/core/problem";
+import { featuresOf, isTrait, TRAITS, type TraitId, traitCounts } from "@/core/features";
+import { type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
+import { writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
-import { DRAWING, type Drawn, drawSheet, SKILLS, type SkillId } from "@/core/sheets";
+import {
+  DRAWING,
+  type Drawn,
+  drawRecipe,
+  drawSheet,
+  isSkill,
+  type Placed,
+  type Recipe,
+  SKILLS,
+  type SkillId,
+} from "@/core/sheets";
 import {
   houseRefusalWords,
   NO_SKILL,
-  NOTHING_DRAWN,
+  NO_TRAIT,
   patternWords,
+  recipeRefusalWords,
   SKILL_NAMES,
   STRAND_NAMES,
 } from "@/core/wording";
+import { type ShownRow, shownRow } from "./sheetRows";
 import { type ProgramError, workLine } from "./workJson";
 
-/** What a sheet is drawn from. */
+/** What a sheet is drawn from, as programs ask for it. */
 export interface SheetRequest {
-  readonly skill: string;
+  /** One skill, or several that take turns. */
+  readonly skill: string | readonly string[];
   readonly count: number;
   readonly seed: number;
   readonly house?: HouseChoices | undefined;
+  /** Traits that no problem may have, and those that so many must have at least. */
+  readonly never?: readonly string[] | undefined;
+  readonly least?: readonly { readonly trait: string; readonly problems: number }[] | undefined;
+}
+
+/** The recipe of a request, or the error to give. */
+export function recipeRequested({
+  skill,
+  count,
+  never = [],
+  least = [],
+}: SheetRequest): Result<Recipe, ProgramError> {
+  const skills = typeof skill === "string" ? [skill] : skill;
+  const traits = [...never, ...least.map(({ trait }) => trait)];
+  const noSkill = skills.find((id) => !isSkill(id));
+  if (noSkill !== undefined || skills.length === 0)
+    return failed({ code: "unknownSkill", message: NO_SKILL(noSkill ?? "") });
+  const noTrait = traits.find((id) => !isTrait(id));
+  if (noTrait !== undefined) return failed({ code: "unknownTrait", message: NO_TRAIT(noTrait) });
+  return done({
+    skills: skills.filter(isSkill),
+    count,
+    never: never.filter(isTrait),
+    least: least.flatMap(({ trait, problems }) => (isTrait(trait) ? [{ trait, problems }] : [])),
+  });
 }
 
 /** A drawn sheet with its house, or the error to give. */
-function drawnFor({ skill, count, seed, house: choices }: SheetRequest) {
-  const house = houseRulesFrom(choices ?? {});
+export function drawnFor(
+  request: SheetRequest,
+): Result<
+  { readonly recipe: Recipe; readonly house: HouseRules; readonly drawn: readonly Placed[] },
+  ProgramError
+> {
+  const house = houseRulesFrom(request.house ?? {});
   if (!house.ok)
     return failed<ProgramError>({ code: house.error.kind, message: houseRefusalWords(house.error) });
-  const rung = SKILLS.find(({ id }) => id === skill);
-  if (rung === undefined) return failed<ProgramError>({ code: "unknownSkill", message: NO_SKILL(skill) });
-  const drawn = drawSheet(rung.climb, count, house.value, seed);
+  const recipe = recipeRequested(request);
+  if (!recipe.ok) return recipe;
+  const drawn = drawRecipe(recipe.value, house.value, request.seed);
   return drawn.ok
-    ? done({ rung, house: house.value, drawn: drawn.value })
-    : failed<ProgramError>({ code: "nothingDrawn", message: NOTHING_DRAWN });
+    ? done({ recipe: recipe.value, house: house.value, drawn: drawn.value })
+    : failed({ code: drawn.error.kind, message: recipeRefusalWords(drawn.error) });
 }
 
-/** A sheet as programs get it: every problem with its answer and its notch, 1 for plain to 4 for the trap. */
+/** A sheet as programs get it: every problem with its answer, its skill, its notch, 1 for plain to 4 for the trap, and what it trains. */
 export function sheetRequested(request: SheetRequest): Result<
   {
-    readonly skill: SkillId;
+    readonly skills: readonly SkillId[];
     readonly name: string;
     readonly seed: number;
     /** The version of the rules it was drawn by. */
     readonly drawing: number;
-    readonly problems: readonly {
-      readonly problem: string;
-      readonly answer: string;
-      readonly notch: number;
-    }[];
+    readonly problems: readonly ShownRow[];
   },
   ProgramError
 > {
   const found = drawnFor(request);
   if (!found.ok) return found;
-  const { rung, house, drawn } = found.value;
+  const { recipe, drawn } = found.value;
   return done({
-    skill: rung.id,
-    name: SKILL_NAMES[rung.id],
+    skills: recipe.skills,
+    name: recipe.skills.map((id) => SKILL_NAMES[id]).join(", "),
     seed: request.seed,
     drawing: DRAWING,
-    problems: drawn.map(({ problem, working, notch }) => ({
-      problem: writeProblem(problem, house),
-      answer: writeAnswer(working.answer, house),
-      notch: notch + 1,
-    })),
+    problems: drawn.map(({ working, skill, notch }) => shownRow(working, { skill, notch })),
   });
 }
 
@@ -100,16 +135,18 @@ function patternsOf(drawn: readonly Drawn[]): readonly PatternId[] {
     .map(([pattern]) => pattern);
 }
 
-/** A sheet as its page shows it: the problems, none where nothing can be drawn, and the names of what may go wrong. */
-export function skillShown(request: SheetRequest): {
-  readonly problems: readonly { readonly problem: string; readonly answer: string; readonly notch: number }[];
+/** What some skills are about: the patterns their samples are prone to, the most frequent first, and the traits they can have. */
+export function skillsShown(request: SheetRequest): {
   readonly patterns: readonly string[];
+  readonly traits: readonly TraitId[];
 } {
-  const sheet = sheetRequested(request);
-  const samples = drawnFor({ ...request, count: SAMPLES, seed: 1 });
+  const samples = drawnFor({ ...request, count: SAMPLES, seed: 1, never: [], least: [] });
+  if (!samples.ok) return { patterns: [], traits: [] };
+  const { drawn } = samples.value;
+  const met = drawn.map(({ working }) => traitCounts(featuresOf(working)));
   return {
-    problems: sheet.ok ? sheet.value.problems : [],
-    patterns: samples.ok ? patternsOf(samples.value.drawn).map((id) => patternWords(id).name) : [],
+    patterns: patternsOf(drawn).map((id) => patternWords(id).name),
+    traits: TRAITS.map(({ id }) => id).filter((id) => met.some((counts) => counts[id])),
   };
 }
 

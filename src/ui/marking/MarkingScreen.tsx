@@ -14,6 +14,7 @@ import { csvOf } from "./columns";
 import type { CellChange, Column } from "./marks";
 import type { PackedSheet } from "./packedSheet";
 import { type RecentSheet, RecentSheets } from "./RecentSheets";
+import { SheetByCode } from "./SheetByCode";
 import { SheetFile } from "./SheetFile";
 import { SheetMargin } from "./SheetMargin";
 import { SheetTable, type TableHandle } from "./SheetTable";
@@ -198,6 +199,7 @@ export function MarkingScreen({
                 : "Now name a learner, and type the answers down the column."}
             </p>
           ) : null}
+          {rows.length === 0 && <SheetByCode />}
           {rows.length === 0 && recent.length > 0 && <RecentSheets sheets={recent} />}
           {rows.length === 0 && <AsideNotes rows={aside} what="sheet" />}
           {rows.length > 0 && (

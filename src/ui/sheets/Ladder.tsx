@@ -13,16 +13,15 @@ function levelOf(id: SkillId): number {
 }
 
 /** The ladder of skills: a strand under the other, in each the rungs from those that need nothing to those that need others. */
-export function Ladder({ chosen }: { readonly chosen: SkillId }): ReactElement {
-  const needs = SKILLS.find(({ id }) => id === chosen)?.needs ?? [];
-  const relation = (id: SkillId): string =>
-    id === chosen
-      ? "chosen"
-      : needs.includes(id)
-        ? "needed"
-        : SKILLS.find((one) => one.id === id)?.needs.includes(chosen)
-          ? "leads"
-          : "none";
+export function Ladder({ chosen }: { readonly chosen: readonly SkillId[] }): ReactElement {
+  const needs = SKILLS.filter(({ id }) => chosen.includes(id)).flatMap((one) => one.needs);
+  const relation = (id: SkillId): string => {
+    if (chosen.includes(id)) return "chosen";
+    if (needs.includes(id)) return "needed";
+    return SKILLS.find((one) => one.id === id)?.needs.some((need) => chosen.includes(need))
+      ? "leads"
+      : "none";
+  };
   return (
     <nav aria-label="The ladder of skills" className="flex flex-col gap-4">
       {STRANDS.map((strand) => {
@@ -35,7 +34,7 @@ export function Ladder({ chosen }: { readonly chosen: SkillId }): ReactElement {
                 <li key={id} style={{ marginLeft: `${levelOf(id) * 14}px` }}>
                   <Go
                     href={ROUTES.sheet(id)}
-                    aria-current={id === chosen ? "page" : undefined}
+                    aria-current={chosen.includes(id) ? "page" : undefined}
                     data-relation={relation(id)}
                     className="block rounded-lg border-l-4 border-transparent px-2.5 py-1.5 leading-tight hover:bg-shade data-[relation=chosen]:border-plumb data-[relation=chosen]:bg-shade data-[relation=chosen]:font-semibold data-[relation=leads]:border-pencil data-[relation=needed]:border-straw"
                   >

@@ -1,87 +1,49 @@
-import type { ReactElement } from "react";
-import type { HouseRules } from "@/core/house";
+import type { ReactElement, ReactNode } from "react";
 import { SKILLS, type SkillId } from "@/core/sheets";
 import { SKILL_NAMES } from "@/core/wording";
-import { boardAddress } from "../board/state/address";
 import { Go } from "../Go";
 import { ROUTES } from "../routes";
-import { DrawnSheet } from "./DrawnSheet";
 import { Ladder } from "./Ladder";
-import type { SheetProblem } from "./sheetProblem";
 
-/** Sheets: the ladder of skills, and a sheet drawn from the chosen one. */
+/** Sheets: the ladder of skills at the side, and a sheet. */
 export function SheetsScreen({
-  skill,
-  seed,
-  count,
-  problems,
+  skills,
   patterns,
-  house,
+  children,
 }: {
-  readonly skill: SkillId;
-  readonly seed: number;
-  readonly count: number;
-  /** None where nothing can be drawn under these house rules. */
-  readonly problems: readonly SheetProblem[];
-  /** The names of the error patterns that the skill is prone to, each with where it is replayed. */
+  /** The rungs that the sheet is about. */
+  readonly skills: readonly SkillId[];
+  /** The names of the error patterns that they are prone to. */
   readonly patterns: readonly string[];
-  readonly house: HouseRules;
+  readonly children: ReactNode;
 }): ReactElement {
-  const needs = SKILLS.find(({ id }) => id === skill)?.needs ?? [];
-  const leads = SKILLS.filter((one) => one.needs.includes(skill));
-  const rungs = (name: string, ids: readonly SkillId[]): ReactElement | null =>
-    ids.length === 0 ? null : (
-      <p className="text-[15px] text-soft">
-        {name}{" "}
-        {ids.map((id, nth) => (
-          <span key={id}>
-            {nth > 0 && ", "}
-            <Go href={ROUTES.sheet(id)} className="font-semibold text-plumb">
-              {SKILL_NAMES[id]}
-            </Go>
-          </span>
-        ))}
-      </p>
-    );
+  const needs = SKILLS.filter(({ id }) => skills.includes(id)).flatMap((one) => one.needs);
+  const leads = SKILLS.filter((one) => one.needs.some((need) => skills.includes(need)));
   return (
-    <div className="grid h-full grid-cols-[minmax(0,330px)_minmax(0,1fr)] max-[800px]:h-auto max-[800px]:grid-cols-1 print:block">
+    <div className="grid h-full grid-cols-[minmax(0,310px)_minmax(0,1fr)] max-[1000px]:h-auto max-[1000px]:grid-cols-1 print:block">
       <aside
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a ladder longer than its room is scrolled by keys
         tabIndex={0}
         aria-label="Skills"
-        className="overflow-y-auto border-r border-edge px-4 py-5 max-[800px]:order-2 max-[800px]:border-t max-[800px]:border-r-0 print:hidden"
+        className="overflow-y-auto border-r border-edge px-4 py-5 max-[1000px]:order-2 max-[1000px]:border-t max-[1000px]:border-r-0 print:hidden"
       >
-        <Ladder chosen={skill} />
+        <Go href={ROUTES.keptSheets} className="mb-3 grid h-11 items-center font-semibold text-plumb">
+          Sheets you kept
+        </Go>
+        <Ladder chosen={skills} />
       </aside>
       <main
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a sheet longer than its room is scrolled by keys
         tabIndex={0}
-        className="overflow-y-auto px-8 py-5 max-[800px]:px-4 print:overflow-visible print:p-0"
+        className="overflow-y-auto px-8 py-5 max-[700px]:px-4 print:overflow-visible print:p-0"
       >
-        <h1 className="text-[26px] font-semibold">{SKILL_NAMES[skill]}</h1>
-        <div className="mt-1 flex flex-col gap-0.5 print:hidden">
-          {rungs("First:", needs)}
-          {rungs(
-            "Leads to:",
-            leads.map(({ id }) => id),
-          )}
+        {children}
+        <div className="mt-6 flex flex-col gap-1 print:hidden">
+          <Rungs name="First:" ids={needs} />
+          <Rungs name="Leads to:" ids={leads.map(({ id }) => id)} />
         </div>
-        <p className="mt-2 hidden justify-between print:flex">
-          <span>Name: ______________________</span>
-          <span>Date: ______________</span>
-        </p>
-        <DrawnSheet
-          skill={skill}
-          seed={seed}
-          count={count}
-          rows={problems.map((one) => ({
-            ...one,
-            board: boardAddress({ problem: one.problem, house }),
-            turn: `${ROUTES.yourTurn}?problem=${encodeURIComponent(one.problem)}`,
-          }))}
-        />
         {patterns.length > 0 && (
-          <section aria-label="What goes wrong here" className="mt-6 max-w-[720px] print:hidden">
+          <section aria-label="What goes wrong here" className="mt-4 max-w-[720px] print:hidden">
             <h2 className="text-[17px] font-semibold">What goes wrong here</h2>
             <ul className="mt-1 list-disc pl-5 text-[15.5px] leading-snug">
               {patterns.map((name) => (
@@ -92,5 +54,30 @@ export function SheetsScreen({
         )}
       </main>
     </div>
+  );
+}
+
+/** Rungs of the ladder as links. */
+function Rungs({
+  name,
+  ids,
+}: {
+  readonly name: string;
+  readonly ids: readonly SkillId[];
+}): ReactElement | null {
+  const once = [...new Set(ids)];
+  if (once.length === 0) return null;
+  return (
+    <p className="text-[15px] text-soft">
+      {name}{" "}
+      {once.map((id, nth) => (
+        <span key={id}>
+          {nth > 0 && ", "}
+          <Go href={ROUTES.sheet(id)} className="font-semibold text-plumb">
+            {SKILL_NAMES[id]}
+          </Go>
+        </span>
+      ))}
+    </p>
   );
 }

@@ -1,0 +1,33 @@
+import { NextResponse } from "next/server";
+import { choicesOf } from "@/core/house";
+import { database, findKeptSheet } from "@/data";
+import { printingFrom } from "@/render/print";
+import { computeAside } from "@/threads/pool";
+import { answering, errorAnswer } from "../../../answers";
+
+/** What may stand in the name of a file everywhere. */
+const fileName = (name: string): string => name.replaceAll(/[^\p{L}\p{N} ]/gu, "").trim() || "sheet";
+
+/** A kept sheet as a PDF, printed as its address asks. See docs/api.md. */
+export const GET = answering(async ({ id, request }) => {
+  const sheet = findKeptSheet(database(), id);
+  if (sheet === undefined) return errorAnswer(404, { code: "notThere", message: "There is no such sheet." });
+  const printing = printingFrom(new URL(request.url).searchParams);
+  if (printing === undefined)
+    return errorAnswer(400, { code: "badRequest", message: "A sheet can’t be printed like that." });
+  const made = await computeAside("sheetPrinted", {
+    title: sheet.name,
+    code: sheet.code,
+    house: choicesOf(sheet.house),
+    problems: sheet.rows.map(({ problem }) => problem),
+    printing,
+  });
+  if (!made.ok) return errorAnswer(503, made.error);
+  if (!made.value.ok) return errorAnswer(422, made.value.error);
+  return new NextResponse(new Uint8Array(made.value.value), {
+    headers: {
+      "content-type": "application/pdf",
+      "content-disposition": `inline; filename*=UTF-8''${encodeURIComponent(fileName(sheet.name))}.pdf`,
+    },
+  });
+});

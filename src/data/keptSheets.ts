@@ -1,0 +1,232 @@
+import { and, desc, eq, isNotNull, isNull, or, type SQL, sql } from "drizzle-orm";
+import type { AnySQLiteColumn } from "drizzle-orm/sqlite-core";
+import { z } from "zod";
+import { choicesOf, type HouseRules } from "@/core/house";
+import { done, failed, type Result } from "@/core/result";
+import type { Data } from "./database";
+import { houseOf, jsonOf } from "./houseOf";
+import { nextRevision, type Stale, type Writing } from "./revision";
+import { keptSheets, learners, sheetsGiven } from "./schema";
+import { partRead, type Unread } from "./unread";
+
+/** A problem of a kept sheet: as written in its house, with the place on the ladder it was drawn from, where it was. */
+export interface KeptRow {
+  readonly problem: string;
+  readonly skill?: string | undefined;
+  /** From 0 for plain to 3 for the trap. */
+  readonly notch?: number | undefined;
+  /** Whether it stays when the others are drawn anew. */
+  readonly locked?: boolean | undefined;
+}
+
+/** A sheet of problems as it is kept. */
+export interface KeptSheet {
+  readonly id: string;
+  readonly code: string;
+  readonly name: string;
+  readonly house: HouseRules;
+  readonly rows: readonly KeptRow[];
+  readonly drawing: number;
+  readonly seed: number;
+  readonly archived: boolean;
+  readonly revision: number;
+}
+
+/** What is written of a sheet. */
+export type SheetContent = Pick<KeptSheet, "name" | "house" | "rows" | "drawing" | "seed">;
+
+const rowsSchema = z.array(
+  z.object({
+    problem: z.string(),
+    skill: z.string().optional(),
+    notch: z.number().int().min(0).max(3).optional(),
+    locked: z.boolean().optional(),
+  }),
+);
+
+type Row = typeof keptSheets.$inferSelect;
+
+function sheetOf(row: Row): Result<KeptSheet, string> {
+  const house = houseOf(row.house);
+  if (!house.ok) return house;
+  const rows = jsonOf(row.rows, rowsSchema);
+  if (rows === undefined) return failed("its problems can’t be read");
+  const { id, code, name, drawing, seed, archivedAt, revision } = row;
+  return done({
+    id,
+    code,
+    name,
+    house: house.value,
+    rows,
+    drawing,
+    seed,
+    archived: archivedAt !== null,
+    revision,
+  });
+}
+
+/** The kept sheet of an id; none where none is kept, or it can't be read. */
+export function findKeptSheet(data: Writing, id: string): KeptSheet | undefined {
+  return found(data, eq(keptSheets.id, id));
+}
+
+/** The kept sheet on which a code is printed, in capital letters or small ones. */
+export function sheetOfCode(data: Writing, code: string): KeptSheet | undefined {
+  return found(data, eq(keptSheets.code, code.trim().toUpperCase()));
+}
+
+function found(data: Writing, which: SQL): KeptSheet | undefined {
+  const row = data
+    .select()
+    .from(keptSheets)
+    .where(and(which, isNull(keptSheets.deletedAt)))
+    .get();
+  const sheet = row && sheetOf(row);
+  return sheet?.ok ? sheet.value : undefined;
+}
+
+/** Letters and digits that can't be taken for each other. */
+const CODE_SIGNS = "23456789ABCDEFGHJKMNPQRSTUVWXYZ";
+const CODE_LENGTH = 6;
+
+/** A code that no sheet has yet, from chances that come from outside. */
+function newCode(write: Writing, chance: () => number): string {
+  for (;;) {
+    const code = Array.from(
+      { length: CODE_LENGTH },
+      () => CODE_SIGNS[Math.floor(chance() * CODE_SIGNS.length)],
+    ).join("");
+    const taken = write.select({ id: keptSheets.id }).from(keptSheets).where(eq(keptSheets.code, code)).get();
+    if (taken === undefined) return code;
+  }
+}
+
+/**
+ * Keeps a sheet as it stands now. One that was changed elsewhere since revision `saw` is left as it is and told;
+ * `saw` 0 is a sheet that is new. What is sent twice does no harm.
+ */
+export function keepSheet(
+  data: Data,
+  id: string,
+  content: SheetContent,
+  saw: number,
+  now: Date,
+  chance: () => number,
+): Result<KeptSheet, Stale<KeptSheet>> {
+  return data.transaction((write) => {
+    const before = findKeptSheet(write, id);
+    const values = {
+      name: content.name,
+      house: JSON.stringify(choicesOf(content.house)),
+      rows: JSON.stringify(content.rows),
+      drawing: content.drawing,
+      seed: content.seed,
+      changedAt: now,
+    };
+    if (before !== undefined && before.revision !== saw) {
+      const same = before.name === content.name && JSON.stringify(before.rows) === values.rows;
+      return same ? done(before) : failed({ code: "stale", now: before });
+    }
+    const revision = nextRevision(write);
+    write
+      .insert(keptSheets)
+      .values({ id, code: before?.code ?? newCode(write, chance), ...values, revision })
+      .onConflictDoUpdate({ target: keptSheets.id, set: { ...values, deletedAt: null, revision } })
+      .run();
+    const kept = findKeptSheet(write, id);
+    if (kept === undefined) throw new Error("keepSheet: what was written can't be read");
+    return done(kept);
+  });
+}
+
+/** Puts a sheet among those that are out of the way, or takes it off the list altogether, or undoes either. Says whether there was one. */
+export function setSheetAside(
+  data: Data,
+  id: string,
+  how: { readonly archived: boolean } | { readonly deleted: boolean },
+  now: Date,
+): boolean {
+  return data.transaction((write) => {
+    const set =
+      "archived" in how ? { archivedAt: how.archived ? now : null } : { deletedAt: how.deleted ? now : null };
+    return (
+      write
+        .update(keptSheets)
+        .set({ ...set, revision: nextRevision(write) })
+        .where(eq(keptSheets.id, id))
+        .run().changes > 0
+    );
+  });
+}
+
+/** A sheet as it is listed. */
+export interface ListedKept {
+  readonly id: string;
+  readonly code: string;
+  readonly name: string;
+  readonly problems: readonly string[];
+  readonly changedAt: Date;
+  readonly archived: boolean;
+  /** The names of those who were given it. */
+  readonly given: readonly string[];
+}
+
+/** The sheets that were changed last; with a search, those whose name, code or problems have it. Those that can't be read apart. */
+export function listKeptSheets(
+  data: Data,
+  { search, archived, most }: { readonly search: string; readonly archived: boolean; readonly most: number },
+): { readonly sheets: readonly ListedKept[]; readonly unread: readonly Unread[] } {
+  const wanted = `%${search.trim().replaceAll(/[\\%_]/g, (sign) => `\\${sign}`)}%`;
+  const has = (column: AnySQLiteColumn): SQL => sql`${column} like ${wanted} escape '\\'`;
+  const searched = or(has(keptSheets.name), has(keptSheets.code), has(keptSheets.rows));
+  const rows = data
+    .select()
+    .from(keptSheets)
+    .where(
+      and(
+        isNull(keptSheets.deletedAt),
+        archived ? isNotNull(keptSheets.archivedAt) : isNull(keptSheets.archivedAt),
+        search.trim() === "" ? undefined : searched,
+      ),
+    )
+    .orderBy(desc(keptSheets.changedAt))
+    .limit(most)
+    .all();
+  const { read, unread } = partRead("kept_sheets", rows, (row) => {
+    const sheet = sheetOf(row);
+    return sheet.ok ? done({ ...sheet.value, changedAt: row.changedAt }) : sheet;
+  });
+  const sheets = read.map(({ id, code, name, rows: problems, changedAt, archived: away }) => ({
+    id,
+    code,
+    name,
+    problems: problems.map(({ problem }) => problem),
+    changedAt,
+    archived: away,
+    given: givenTo(data, id).map((one) => one.name),
+  }));
+  return { sheets, unread };
+}
+
+/** Who was given a sheet, and when. */
+export const givenTo = (
+  data: Writing,
+  sheet: string,
+): readonly { readonly id: string; readonly name: string; readonly at: Date }[] =>
+  data
+    .select({ id: learners.id, name: learners.name, at: sheetsGiven.at })
+    .from(sheetsGiven)
+    .innerJoin(learners, eq(learners.id, sheetsGiven.learnerId))
+    .where(eq(sheetsGiven.sheetId, sheet))
+    .orderBy(learners.name)
+    .all();
+
+/** Notes that learners were given a sheet, in a transaction that is open. */
+export function noteGiven(write: Writing, sheet: string, to: readonly string[], now: Date): void {
+  for (const learner of to)
+    write
+      .insert(sheetsGiven)
+      .values({ sheetId: sheet, learnerId: learner, at: now })
+      .onConflictDoUpdate({ target: [sheetsGiven.sheetId, sheetsGiven.learnerId], set: { at: now } })
+      .run();
+}

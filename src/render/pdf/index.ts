@@ -1,0 +1,1 @@
+export { sheetPdf } from "./sheetPdf";

@@ -1,0 +1,51 @@
+"use client";
+
+import { type ReactElement, useState } from "react";
+import { useGo } from "../Go";
+import { send } from "../keeping/send";
+import { ROUTES } from "../routes";
+
+/** Finds a printed sheet again by the code that stands on it, and goes on marking it. */
+export function SheetByCode(): ReactElement {
+  const go = useGo();
+  const [code, setCode] = useState("");
+  const [message, setMessage] = useState("");
+  const open = async (): Promise<void> => {
+    const back = await send<{ readonly sheet: string }>(ROUTES.markSheet, "POST", { code, learners: [] });
+    if (back.ok) go(ROUTES.markingSheet(back.value.sheet));
+    else setMessage(back.error.message);
+  };
+  return (
+    <form
+      className="mt-6 max-w-[640px]"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (code.trim() !== "") void open();
+      }}
+    >
+      <h2 className="text-lg font-semibold">A sheet you printed</h2>
+      <div className="mt-2 flex gap-3">
+        <input
+          value={code}
+          maxLength={20}
+          autoComplete="off"
+          aria-label="The code of a printed sheet"
+          placeholder="Its code, such as K7M3PQ"
+          onChange={(event) => setCode(event.target.value)}
+          className="h-12 min-w-0 flex-1 rounded-xl border border-edge bg-page px-4 placeholder:text-soft"
+        />
+        <button
+          type="submit"
+          className="h-12 rounded-xl px-5 font-semibold text-plumb ring-1 ring-edge ring-inset hover:bg-shade"
+        >
+          Mark it
+        </button>
+      </div>
+      {message !== "" && (
+        <p role="status" className="mt-1 text-[15px] text-rust">
+          {message}
+        </p>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,193 @@
+"use client";
+
+import { Archive, ArchiveRestore, Copy, X } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { type ReactElement, type ReactNode, useState } from "react";
+import { Go, useGo } from "../Go";
+import { newId } from "../ids";
+import { useOtherWindows } from "../keeping/otherWindows";
+import { send } from "../keeping/send";
+import { ROUTES } from "../routes";
+import { ListPage } from "../shell";
+
+/** A kept sheet as it is listed. */
+export interface ListedSheet {
+  readonly id: string;
+  readonly code: string;
+  readonly name: string;
+  readonly count: number;
+  readonly about: string;
+  readonly when: string;
+  /** Who was given it; empty where nobody was. */
+  readonly given: string;
+}
+
+/** The sheets that were kept: found again, copied, put out of the way, taken away and brought back. */
+export function KeptSheetsScreen({
+  sheets,
+  search,
+  archived,
+}: {
+  readonly sheets: readonly ListedSheet[];
+  readonly search: string;
+  /** Whether those that are out of the way are shown. */
+  readonly archived: boolean;
+}): ReactElement {
+  const router = useRouter();
+  const go = useGo();
+  const [typed, setTyped] = useState(search);
+  const [undo, setUndo] = useState<
+    { readonly words: string; readonly id: string; readonly back: object } | undefined
+  >();
+  const [failed, setFailed] = useState("");
+  useOtherWindows(() => router.refresh());
+  const set = async (sheet: ListedSheet, body: object, words: string, back: object): Promise<void> => {
+    const kept = await send(ROUTES.keptSheetListed(sheet.id), "PUT", body);
+    setFailed(kept.ok ? "" : kept.error.message);
+    if (kept.ok) setUndo({ words, id: sheet.id, back });
+    router.refresh();
+  };
+  const copy = async ({ id }: ListedSheet): Promise<void> => {
+    const there = await send<{ readonly name: string }>(ROUTES.keptSheetData(id), "GET");
+    if (!there.ok) return setFailed(there.error.message);
+    const { name, ...content } = there.value;
+    const to = newId();
+    const kept = await send(ROUTES.keptSheetData(to), "PUT", {
+      ...content,
+      name: `${name}, copy`.slice(0, 120),
+      saw: 0,
+    });
+    if (kept.ok) go(ROUTES.keptSheet(to));
+    else setFailed(kept.error.message);
+  };
+  return (
+    <ListPage>
+      <div className="mx-auto max-w-[860px]">
+        <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+          <h1 className="text-3xl font-semibold">Sheets you kept</h1>
+          <Go href={ROUTES.sheets} className="grid h-11 items-center font-semibold text-plumb">
+            Draw a new one
+          </Go>
+        </div>
+        <form className="mt-3 flex gap-3" action={ROUTES.keptSheets}>
+          <input
+            name="search"
+            value={typed}
+            aria-label="Search sheets"
+            placeholder="A name, a code or a problem"
+            onChange={(event) => setTyped(event.target.value)}
+            className="h-12 min-w-0 flex-1 rounded-xl border border-edge bg-page px-4 placeholder:text-soft"
+          />
+          {archived && <input type="hidden" name="archived" value="1" />}
+          <button
+            type="submit"
+            className="h-12 rounded-xl bg-plumb px-5 font-semibold text-on-plumb hover:opacity-90"
+          >
+            Search
+          </button>
+        </form>
+        <p className="mt-1">
+          <Go
+            href={archived ? ROUTES.keptSheets : `${ROUTES.keptSheets}?archived=1`}
+            className="inline-grid h-11 items-center font-semibold text-plumb"
+          >
+            {archived ? "Those in use" : "Those out of the way"}
+          </Go>
+        </p>
+        <p role="status" className="min-h-6 text-[15px]">
+          {failed !== "" && <span className="text-rust">{failed}</span>}
+          {undo !== undefined && failed === "" && (
+            <>
+              {undo.words}{" "}
+              <button
+                type="button"
+                onClick={() => {
+                  const { id, back } = undo;
+                  setUndo(undefined);
+                  void send(ROUTES.keptSheetListed(id), "PUT", back).then(() => router.refresh());
+                }}
+                className="min-h-9 font-semibold text-plumb"
+              >
+                Undo
+              </button>
+            </>
+          )}
+        </p>
+        {sheets.length === 0 ? (
+          <p className="mt-2 leading-relaxed text-soft">
+            {search !== ""
+              ? "No sheet has that in its name, its code or its problems."
+              : archived
+                ? "No sheet is out of the way."
+                : "No sheet is kept yet. Draw one from a rung of the ladder, and keep it."}
+          </p>
+        ) : (
+          <ul className="mt-2 rounded-2xl border border-edge bg-page">
+            {sheets.map((sheet) => (
+              <li key={sheet.id} className="flex min-h-16 items-center border-t border-edge first:border-t-0">
+                <Go href={ROUTES.keptSheet(sheet.id)} className="min-w-0 flex-1 px-4 py-2 hover:bg-shade">
+                  <span className="flex flex-wrap items-baseline justify-between gap-x-4">
+                    <span className="text-[17px] font-semibold">{sheet.name}</span>
+                    <span className="text-[13px] text-soft">
+                      <span className="font-board">{sheet.code}</span> · {sheet.count} problems · {sheet.when}
+                    </span>
+                  </span>
+                  <span className="block truncate font-board text-[15px] text-soft">{sheet.about}</span>
+                  {sheet.given !== "" && <span className="block text-[14px]">Given to {sheet.given}</span>}
+                </Go>
+                <Act label={`Copy ${sheet.name}`} onPress={() => void copy(sheet)}>
+                  <Copy aria-hidden="true" className="size-4.5" />
+                </Act>
+                <Act
+                  label={archived ? `Bring ${sheet.name} back into use` : `Put ${sheet.name} out of the way`}
+                  onPress={() =>
+                    void set(
+                      sheet,
+                      { archived: !archived },
+                      archived ? `“${sheet.name}” is in use again.` : `“${sheet.name}” is out of the way.`,
+                      { archived },
+                    )
+                  }
+                >
+                  {archived ? (
+                    <ArchiveRestore aria-hidden="true" className="size-4.5" />
+                  ) : (
+                    <Archive aria-hidden="true" className="size-4.5" />
+                  )}
+                </Act>
+                <Act
+                  label={`Delete ${sheet.name}`}
+                  onPress={() =>
+                    void set(sheet, { deleted: true }, `“${sheet.name}” was deleted.`, { deleted: false })
+                  }
+                >
+                  <X aria-hidden="true" className="size-4.5" />
+                </Act>
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
+    </ListPage>
+  );
+}
+
+const Act = ({
+  label,
+  onPress,
+  children,
+}: {
+  readonly label: string;
+  readonly onPress: () => void;
+  readonly children: ReactNode;
+}): ReactElement => (
+  <button
+    type="button"
+    aria-label={label}
+    title={label}
+    onClick={onPress}
+    className="grid size-11 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink"
+  >
+    {children}
+  </button>
+);

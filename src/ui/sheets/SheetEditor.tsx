@@ -1,0 +1,229 @@
+"use client";
+
+import { BookmarkPlus, Eye, EyeOff, RefreshCw, Table2, Undo2 } from "lucide-react";
+import { type ReactElement, useEffect, useState } from "react";
+import type { TraitId } from "@/core/features";
+import type { HouseRules } from "@/core/house";
+import type { RowResult } from "@/render/json";
+import { Go, useGo } from "../Go";
+import { newId } from "../ids";
+import { ROUTES } from "../routes";
+import { AddProblems } from "./AddProblems";
+import { FeatureTable } from "./FeatureTable";
+import { MarkPanel, type SheetLearner } from "./MarkPanel";
+import { MAIN_BUTTON, QUIET_BUTTON } from "./Panel";
+import { PrintPanel } from "./PrintPanel";
+import { RecipePanel } from "./RecipePanel";
+import { type AddressedRecipe, COUNTS, recipeAddress } from "./recipeAddress";
+import { SheetList } from "./SheetList";
+import { type SheetRow, sheetRow } from "./sheetRow";
+import { type Keeping, keepSheet, type SheetAbout, useKeptSheet } from "./useKeptSheet";
+import { useSheetRows } from "./useSheetRows";
+
+/** What is kept of a sheet that is open: none of a drawn one that is not kept yet. */
+export interface OpenedSheet {
+  readonly id: string;
+  readonly code: string;
+  readonly revision: number;
+  readonly locked: readonly boolean[];
+  readonly learners: readonly SheetLearner[];
+  /** Whether the tutor asked to print it. */
+  readonly prints: boolean;
+}
+
+/** A sheet in the hands of a tutor: drawn and not kept yet, or kept, where every change is. */
+export function SheetEditor({
+  name: startName,
+  results,
+  recipe,
+  possible,
+  house,
+  drawing,
+  opened,
+}: {
+  readonly name: string;
+  readonly results: readonly RowResult[];
+  /** What it is drawn from; none of a kept sheet. */
+  readonly recipe: AddressedRecipe | undefined;
+  readonly possible: readonly TraitId[];
+  readonly house: HouseRules;
+  readonly drawing: number;
+  readonly opened: OpenedSheet | undefined;
+}): ReactElement {
+  const go = useGo();
+  const [start] = useState(() => results.map((one, nth) => sheetRow(one, opened?.locked[nth])));
+  const [name, setName] = useState(startName);
+  const [answers, setAnswers] = useState(false);
+  const [features, setFeatures] = useState(false);
+  const [failed, setFailed] = useState("");
+  const { keeping, keep } = useKeptSheet(opened?.revision ?? 0);
+  const about = (id: string, as: string): SheetAbout => ({
+    id,
+    name: as,
+    house,
+    drawing,
+    seed: recipe?.seed ?? 0,
+  });
+  const changed = (rows: readonly SheetRow[], as = name): void => {
+    if (opened !== undefined) keep(about(opened.id, as), rows);
+  };
+  const sheet = useSheetRows(start, house, recipe?.never ?? [], changed);
+  // The chosen rung is brought into view on its ladder.
+  useEffect(() => {
+    document.querySelector("[data-relation=chosen]")?.scrollIntoView({ block: "center" });
+  }, []);
+  const keepIt = async (then: (id: string) => string): Promise<void> => {
+    const id = newId();
+    const back = await keepSheet(about(id, name), sheet.rows, 0);
+    if (back.ok) go(then(id));
+    else setFailed(back.error.message);
+  };
+  const unread = sheet.rows.filter(({ shown }) => shown === undefined).length;
+  return (
+    <>
+      {opened === undefined ? (
+        <h1 className="text-[26px] leading-tight font-semibold">{name}</h1>
+      ) : (
+        <div className="flex flex-wrap items-baseline gap-x-4">
+          <input
+            aria-label="The name of the sheet"
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            onBlur={() => changed(sheet.rows)}
+            maxLength={120}
+            className="min-w-0 flex-1 rounded-lg border border-transparent bg-transparent px-1 text-[26px] font-semibold hover:border-edge focus:border-edge"
+          />
+          <span className="text-[15px] text-soft">
+            Code <span className="font-board text-ink">{opened.code}</span>
+          </span>
+          <KeptWords keeping={keeping} />
+        </div>
+      )}
+      <div className="mt-3 flex flex-wrap items-center gap-x-1 gap-y-1 print:hidden">
+        {opened === undefined ? (
+          <button type="button" onClick={() => void keepIt(ROUTES.keptSheet)} className={MAIN_BUTTON}>
+            <BookmarkPlus aria-hidden="true" className="size-4.5" />
+            Keep this sheet
+          </button>
+        ) : (
+          <PrintPanel pdf={ROUTES.keptSheetPdf(opened.id)} startsOpen={opened.prints} />
+        )}
+        {opened === undefined && (
+          <button
+            type="button"
+            onClick={() => void keepIt((id) => `${ROUTES.keptSheet(id)}?print`)}
+            className={QUIET_BUTTON}
+          >
+            Keep and print
+          </button>
+        )}
+        {recipe !== undefined && <RecipePanel recipe={recipe} possible={possible} />}
+        {opened !== undefined && <MarkPanel sheet={opened.id} learners={opened.learners} />}
+        {recipe !== undefined && sheet.rows.every(({ locked }) => !locked) ? (
+          <Go href={recipeAddress({ ...recipe, seed: recipe.seed + 1 })} className={QUIET_BUTTON}>
+            <RefreshCw aria-hidden="true" className="size-4.5" />
+            Draw others
+          </Go>
+        ) : (
+          <button
+            type="button"
+            disabled={sheet.drawing || sheet.rows.every(({ locked }) => locked)}
+            onClick={() => void sheet.redrawUnlocked()}
+            className={QUIET_BUTTON}
+          >
+            <RefreshCw aria-hidden="true" className="size-4.5" />
+            Draw those that are not locked
+          </button>
+        )}
+        <AddProblems onAdd={sheet.add} />
+        <button
+          type="button"
+          aria-pressed={answers}
+          onClick={() => setAnswers(!answers)}
+          className={QUIET_BUTTON}
+        >
+          {answers ? (
+            <EyeOff aria-hidden="true" className="size-4.5" />
+          ) : (
+            <Eye aria-hidden="true" className="size-4.5" />
+          )}
+          {answers ? "Hide the answers" : "Show the answers"}
+        </button>
+        <button
+          type="button"
+          aria-pressed={features}
+          onClick={() => setFeatures(!features)}
+          className={QUIET_BUTTON}
+        >
+          <Table2 aria-hidden="true" className="size-4.5" />
+          What it trains
+        </button>
+        <button type="button" disabled={!sheet.canUndo} onClick={sheet.undo} className={QUIET_BUTTON}>
+          <Undo2 aria-hidden="true" className="size-4.5" />
+          Undo
+        </button>
+      </div>
+      {recipe !== undefined && (
+        <p className="mt-1 flex flex-wrap items-center print:hidden">
+          <span className="mr-1 text-[15px] text-soft">How many:</span>
+          {COUNTS.map((one) => (
+            <Go
+              key={one}
+              href={recipeAddress({ ...recipe, count: one })}
+              aria-current={one === recipe.count ? "true" : undefined}
+              aria-label={`${one} problems`}
+              className="grid size-10 place-items-center rounded-lg hover:bg-shade aria-[current=true]:bg-shade aria-[current=true]:font-semibold pointer-coarse:size-11"
+            >
+              {one}
+            </Go>
+          ))}
+        </p>
+      )}
+      <p role="status" className="text-[15px] text-rust empty:hidden">
+        {failed || sheet.message}
+      </p>
+      {opened !== undefined && unread > 0 && (
+        <p role="status" className="text-[15px] text-rust">
+          {unread === 1 ? "One line does not read yet, and is" : `${unread} lines do not read yet, and are`}{" "}
+          not kept. Type over what is red.
+        </p>
+      )}
+      <SheetList sheet={sheet} house={house} answers={answers} />
+      {sheet.rows.length === 0 && opened !== undefined && (
+        <p className="mt-3">Nothing is on this sheet. Add problems, or undo.</p>
+      )}
+      {features && <FeatureTable rows={sheet.rows} possible={possible} />}
+    </>
+  );
+}
+
+function KeptWords({ keeping }: { readonly keeping: Keeping }): ReactElement {
+  switch (keeping.kind) {
+    case "kept":
+      return <Said>Kept</Said>;
+    case "keeping":
+      return <Said>Keeping…</Said>;
+    case "stale":
+      return (
+        <Said>
+          It was changed in another window.{" "}
+          <button
+            type="button"
+            onClick={() => window.location.reload()}
+            className="min-h-9 font-semibold text-plumb underline"
+          >
+            Show it as it is there
+          </button>
+        </Said>
+      );
+    case "waiting":
+    case "refused":
+      return <Said>{keeping.message}</Said>;
+  }
+}
+
+const Said = ({ children }: { readonly children: React.ReactNode }): ReactElement => (
+  <span role="status" className="text-[15px] text-soft">
+    {children}
+  </span>
+);

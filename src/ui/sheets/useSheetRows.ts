@@ -1,0 +1,113 @@
+"use client";
+
+import { useRef, useState } from "react";
+import type { TraitId } from "@/core/features";
+import { choicesOf, type HouseRules } from "@/core/house";
+import type { RowResult } from "@/render/json";
+import { send } from "../keeping/send";
+import { ROUTES } from "../routes";
+import { inPlaceOf, movedRow, type SheetRow, sheetRow } from "./sheetRow";
+
+/** How many acts can be undone. */
+const MOST_UNDONE = 50;
+
+/** The problems of a sheet in the hands of a tutor: each act changes the list at once, or when the server has drawn; all of them can be undone. */
+export function useSheetRows(
+  start: readonly SheetRow[],
+  house: HouseRules,
+  never: readonly TraitId[],
+  onChange: (rows: readonly SheetRow[]) => void,
+) {
+  const [rows, setRows] = useState(start);
+  const [before, setBefore] = useState<readonly (readonly SheetRow[])[]>([]);
+  const [message, setMessage] = useState("");
+  const [drawing, setDrawing] = useState(false);
+
+  // What was drawn comes later than it was asked for: it goes into the list as it stands by then.
+  const now = useRef(start);
+
+  const change = (act: (rows: readonly SheetRow[]) => readonly SheetRow[]): void => {
+    const next = act(now.current);
+    if (next === now.current) return;
+    const last = now.current;
+    setBefore((all) => [...all, last].slice(-MOST_UNDONE));
+    now.current = next;
+    setRows(next);
+    onChange(next);
+  };
+
+  /** Asks the server for rows; nothing where it does not answer, which is said. */
+  const asked = async (
+    wanted: readonly { readonly row?: SheetRow; readonly problem: string; readonly by?: -1 | 0 | 1 }[],
+  ): Promise<readonly RowResult[] | undefined> => {
+    setDrawing(true);
+    const back = await send<{ readonly rows: readonly RowResult[] }>(ROUTES.sheetRows, "POST", {
+      house: choicesOf(house),
+      rows: wanted.map(({ row, problem, by }) => ({
+        problem,
+        ...(row?.shown?.skill === undefined ? {} : { skill: row.shown.skill, notch: row.shown.notch }),
+        ...(by === undefined ? {} : { by }),
+      })),
+      never,
+      without: now.current.map(({ problem }) => problem),
+      seed: Math.floor(Math.random() * 1_000_000_000),
+    });
+    setDrawing(false);
+    setMessage(back.ok ? "" : back.error.message);
+    return back.ok ? back.value.rows : undefined;
+  };
+
+  /** Puts what was drawn in the place of some rows; what could not be drawn says why at its row. */
+  const drawFor = async (some: readonly SheetRow[], by: -1 | 0 | 1): Promise<void> => {
+    const drawn = await asked(some.map((row) => ({ row, problem: row.problem, by })));
+    if (drawn === undefined) return;
+    const results = new Map(some.map(({ key }, nth) => [key, drawn[nth]] as const));
+    change((all) =>
+      all.map((row) => {
+        const result = results.get(row.key);
+        if (result === undefined) return row;
+        return "error" in result ? { ...row, message: result.error.message } : inPlaceOf(row, result);
+      }),
+    );
+  };
+
+  return {
+    rows,
+    message,
+    drawing,
+    canUndo: before.length > 0,
+    undo: (): void => {
+      const last = before.at(-1);
+      if (last === undefined) return;
+      setBefore((all) => all.slice(0, -1));
+      now.current = last;
+      setRows(last);
+      onChange(last);
+    },
+    redraw: (row: SheetRow, by: -1 | 0 | 1): Promise<void> => drawFor([row], by),
+    redrawUnlocked: (): Promise<void> =>
+      drawFor(
+        rows.filter(({ locked, shown }) => !locked && shown !== undefined),
+        0,
+      ),
+    lock: (row: SheetRow): void =>
+      change((all) => all.map((one) => (one.key === row.key ? { ...one, locked: !one.locked } : one))),
+    move: (from: number, to: number): void => change((all) => movedRow(all, from, to)),
+    remove: (row: SheetRow): void => change((all) => all.filter(({ key }) => key !== row.key)),
+    typeOver: async (row: SheetRow, typed: string): Promise<void> => {
+      if (typed.trim() === "" || typed.trim() === row.problem) return;
+      const [result] = (await asked([{ problem: typed }])) ?? [];
+      if (result !== undefined)
+        change((all) => all.map((one) => (one.key === row.key ? inPlaceOf(one, result) : one)));
+    },
+    /** Adds a pasted list, a problem a line; those that do not read are marked and kept. */
+    add: async (pasted: string): Promise<void> => {
+      const lines = pasted
+        .split("\n")
+        .map((one) => one.trim())
+        .filter((one) => one !== "");
+      const read = lines.length === 0 ? undefined : await asked(lines.map((problem) => ({ problem })));
+      if (read !== undefined) change((all) => [...all, ...read.map((result) => sheetRow(result))]);
+    },
+  };
+}
