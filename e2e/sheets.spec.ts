@@ -139,3 +139,63 @@ test("a sheet that another window changed is not written over", async ({ page, c
   await expect(problems(page)).toHaveCount(4);
   await expect(page.getByRole("button", { name: /^Unlock Problem 1,/ })).toBeVisible();
 });
+
+test("an adaptive probe comes to its verdict and to a sheet for it, by keys; and stands on paper with its table", async ({
+  page,
+}) => {
+  await page.goto("/sheets/probe?strand=addingSubtracting");
+  await expect(page.getByRole("region", { name: "On paper" })).toContainText("right");
+  await expectAccessible(page);
+  await page.getByRole("button", { name: "Begin" }).press("Enter");
+  const shown = page.locator("[data-probe-problem]");
+  // This learner always takes the smaller digit of a column from the larger, and adds well.
+  const smallerFromLarger = (line: string): string => {
+    const [first = "", sign, second = ""] = line.split(" ");
+    if (sign !== "−") return "";
+    const places = (text: string): number => (text.split(".")[1] ?? "").length;
+    const most = Math.max(places(first), places(second));
+    const digits = (text: string): string => text.replace(".", "") + "0".repeat(most - places(text));
+    const [top, bottom] = [digits(first), digits(second).padStart(digits(first).length, "0")];
+    const columns = [...top].map((digit, at) => Math.abs(Number(digit) - Number(bottom[at])));
+    const whole = columns.join("").padStart(most + 1, "0");
+    return most === 0 ? String(Number(whole)) : `${Number(whole.slice(0, -most))}.${whole.slice(-most)}`;
+  };
+  const sum = (line: string): string => {
+    const places = Math.max(...line.split(" + ").map((one) => (one.split(".")[1] ?? "").length));
+    return line
+      .split(" + ")
+      .reduce((all, one) => all + Number(one), 0)
+      .toFixed(places);
+  };
+  const verdict = page.locator("[data-probe-verdict]");
+  for (let asked = 0; asked < 12; asked++) {
+    await expect(shown.or(verdict)).toBeVisible();
+    if (await verdict.isVisible()) break;
+    const line = await shown.innerText();
+    await page.keyboard.type(line.includes("+") ? sum(line) : smallerFromLarger(line));
+    await page.keyboard.press("Enter");
+    await expect(shown.filter({ hasText: line })).toHaveCount(0);
+  }
+  await expect(verdict).toContainText(/smaller digit/i);
+  await page.getByRole("link", { name: "Draw a sheet for it" }).press("Enter");
+  await page.waitForURL(/\/sheets\?skill=/);
+  await expect(problems(page)).toHaveCount(12);
+});
+
+test("by touch on a tablet: a problem is locked, another drawn for its neighbour, and it is kept", async ({
+  browser,
+  server,
+}) => {
+  const context = await browser.newContext({ viewport: { width: 820, height: 1180 }, hasTouch: true });
+  const page = await context.newPage();
+  await page.goto(`${server.url}/sheets?skill=add-like&count=4`);
+  await listening(page);
+  const second = await problems(page).nth(1).innerText();
+  await page.getByRole("button", { name: /^Lock Problem 1,/ }).tap();
+  await page.getByRole("button", { name: /^Draw another for Problem 2,/ }).tap();
+  await expect.poll(() => problems(page).nth(1).innerText()).not.toBe(second);
+  await page.getByRole("button", { name: "Keep this sheet" }).tap();
+  await page.waitForURL(/\/sheets\/[a-z0-9]{20}$/);
+  await expect(page.getByRole("button", { name: /^Unlock Problem 1,/ })).toBeVisible();
+  await context.close();
+});

@@ -33,6 +33,7 @@ const CORE_ORDER = [
   "pictures",
   "marking",
   "errorPatterns",
+  "probes",
   "wording",
   "turn",
   "testing",

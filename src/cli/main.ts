@@ -15,6 +15,7 @@ import {
   MOST_TWINS,
   methodsRequested,
   type ProgramError,
+  probeRequested,
   sheetLines,
   sheetRequested,
   skillsListed,
@@ -33,6 +34,7 @@ npm run -s core -- methods "5 - 2.004" [--house CHOICES] [--json]
 npm run -s core -- skills    (a line of JSON each)
 npm run -s core -- sheet SKILL[,SKILL] [--count 20] [--seed 7] [--never TRAITS] [--least TRAIT:4]
                    [--house CHOICES] [--json | --lines | --pdf FILE [--print PRINTING]]
+npm run -s core -- probe STRAND [--count 8] [--seed 7] [--house CHOICES] [--json]
 npm run -s core -- twin "53.2 - 17.8" [--count 5] [--seed 7] [--house CHOICES] [--json]
 npm run -s core -- explain "12.03 - 4.578" "12.548" [--house CHOICES] [--json]
 npm run -s core -- explain --lines [--house CHOICES] < answers.txt    (problem, tab, answer)
@@ -56,6 +58,8 @@ async function main(): Promise<number> {
     return 0;
   }
   if (command === "sheet" && line !== undefined && given === undefined) return drawnSheet(line, options);
+  if (command === "probe" && line !== undefined && given === undefined && !options.lines)
+    return probe(line, options);
   if (command === "twin" && line !== undefined && given === undefined && !options.lines)
     return twin(line, options);
   if (command === "methods" && line !== undefined && given === undefined && !options.lines)
@@ -227,6 +231,39 @@ async function printedSheet(
   fs.writeFileSync(file, pdf.value);
   return 0;
 }
+
+/** A probe of a strand: each problem with its answer, then what each wrong answer would mean; then what it can't tell apart. */
+function probe(
+  strand: string,
+  options: {
+    readonly house?: string | undefined;
+    readonly json?: boolean;
+    readonly count?: string | undefined;
+    readonly seed?: string | undefined;
+  },
+): number {
+  const [count, seed] = [wholeFrom(options.count, 0), wholeFrom(options.seed, 1)];
+  if (count === undefined || seed === undefined || count > MOST_PROBED) {
+    console.error(`--count is a whole number from 1 to ${MOST_PROBED}, --seed one from 0.`);
+    return MISUSED;
+  }
+  const house = choicesFrom(options.house ?? "");
+  const found = probeRequested({ strand, house, seed, ...(count === 0 ? {} : { count }) });
+  if (options.json) print(JSON.stringify(found.ok ? found.value : { error: found.error }, null, 2));
+  else if (found.ok) {
+    for (const { problem, answer, meanings } of found.value.problems) {
+      print(`${problem}\t${answer}`);
+      for (const meaning of meanings)
+        print(`  ${meaning.answer}\t${meaning.accounts.map(({ id }) => id).join(" or ")}`);
+    }
+    for (const group of found.value.together)
+      print(`not told apart: ${group.map(({ id }) => id).join(", ")}`);
+  } else console.error(found.error.message);
+  return found.ok ? 0 : NOT_WORKED;
+}
+
+/** The most problems of a probe. */
+const MOST_PROBED = 20;
 
 /** A whole number as it is typed, or what stands for none; nothing where it is something else. */
 const wholeFrom = (text: string | undefined, none: number): number | undefined =>

@@ -2,6 +2,7 @@ import fs from "node:fs";
 import { type PatternId, wrongWays } from "@/core/errorPatterns";
 import type { HouseChoices } from "@/core/house";
 import type { MethodId } from "@/core/methods";
+import { skillsShowing } from "@/core/probes";
 import { readProblem } from "@/core/problem";
 import { choicesFor, turnOf, wrongWayOf } from "@/core/turn";
 import { makeBackup } from "@/data/keeping/backups";
@@ -11,6 +12,8 @@ import { exportDocument, importDocument } from "@/data/keeping/transfer";
 import {
   explainedRequested,
   methodsRequested,
+  nextProbe,
+  probeRequested,
   rowsRequested,
   sheetRequested,
   skillsShown,
@@ -23,6 +26,9 @@ import { markHandedIn } from "./handIn";
 import { chancesOf, houseGiven, markAnswers, rightAnswers, summarise } from "./marking";
 import { sheetPrinted } from "./sheetPrinted";
 
+/** The most skills that a sheet on some patterns mixes. */
+const MOST_FOLLOWED = 3;
+
 /** What can be large and is computed away from the thread that answers requests. */
 export const COMPUTING = {
   markAnswers,
@@ -34,6 +40,15 @@ export const COMPUTING = {
   twins: twinsRequested,
   sheet: sheetRequested,
   sheetRows: rowsRequested,
+  probe: probeRequested,
+  nextProbe,
+  skillsShowing: ({
+    patterns,
+    house,
+  }: {
+    readonly patterns: readonly PatternId[];
+    readonly house: HouseChoices;
+  }) => skillsShowing(patterns, houseGiven(house), MOST_FOLLOWED),
   skillsShown,
   sheetPrinted,
   work: (request: Parameters<typeof workRequested>[0]) => {

@@ -15,6 +15,11 @@ export const ROUTES = {
   keptSheetListed: (id: string): string => `/api/sheets/${encodeURIComponent(id)}/listed`,
   keptSheetPdf: (id: string): string => `/api/sheets/${encodeURIComponent(id)}/pdf`,
   sheetRows: "/api/sheets/rows",
+  probe: (strand: string): string => `/sheets/probe?strand=${encodeURIComponent(strand)}`,
+  /** A fresh sheet on the skills that some patterns show in. */
+  sheetFor: (patterns: readonly string[]): string => `/sheets?patterns=${patterns.join(",")}`,
+  probeFor: (patterns: readonly string[]): string => `/sheets/probe?patterns=${patterns.join(",")}`,
+  probeNext: "/api/probes/next",
   markSheet: "/api/sheets/marking",
   marking: "/marking",
   learners: "/learners",

@@ -1,5 +1,7 @@
 import type { Metadata } from "next";
+import { redirect } from "next/navigation";
 import type { ReactElement } from "react";
+import { PATTERN_IDS } from "@/core/errorPatterns";
 import { choicesOf } from "@/core/house";
 import { DRAWING } from "@/core/sheets";
 import { SKILL_NAMES } from "@/core/wording";
@@ -19,8 +21,17 @@ export default async function SheetsPage({
 }: {
   readonly searchParams: Parameters;
 }): Promise<ReactElement> {
-  const recipe = recipeFrom(await parametersOf(searchParams));
+  const parameters = await parametersOf(searchParams);
   const house = savedHouse();
+  const followed = (parameters.patterns ?? "").split(",").filter((one) => one !== "");
+  if (followed.length > 0) {
+    const patterns = PATTERN_IDS.filter((id) => followed.includes(id)).slice(0, 8);
+    const found = await compute("skillsShowing", { patterns, house: choicesOf(house) });
+    if (!found.ok) return <TooMuch message={found.error.message} />;
+    const skill = found.value.join(",");
+    redirect(recipeAddress(recipeFrom({ ...parameters, ...(skill === "" ? {} : { skill }) })));
+  }
+  const recipe = recipeFrom(parameters);
   const { skills, count, seed, never, least } = recipe;
   const request = { skill: skills, count, seed, never, least, house: choicesOf(house) };
   const [drawn, about] = await Promise.all([compute("sheet", request), compute("skillsShown", request)]);

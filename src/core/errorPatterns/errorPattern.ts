@@ -5,7 +5,7 @@ import type { Otherwise } from "./otherwise";
 import type { PatternId } from "./patternIds";
 
 /** The skills whose work the patterns belong to. */
-const PATTERN_SKILLS = [
+export const PATTERN_SKILLS = [
   "addition",
   "subtraction",
   "multiplication",

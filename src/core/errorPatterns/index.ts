@@ -1,4 +1,4 @@
-export type { ErrorPattern, PatternFacts } from "./errorPattern";
+export { type ErrorPattern, PATTERN_SKILLS, type PatternFacts, type PatternSkill } from "./errorPattern";
 export { EVERY_PATTERN, PATTERNS, patternIdOf, patternsNamed } from "./errorPatterns";
 export { answersLike, SMALL_SPACE } from "./explaining/answerSpace";
 export { estimateJudged } from "./explaining/estimateJudged";
@@ -11,7 +11,7 @@ export {
 } from "./explaining/explain";
 export { markedAnswer, waysKept } from "./explaining/explainAnswer";
 export { type Answered, isSteady, sheetExplanations, showingsOn, waysTaken } from "./explaining/sheet";
-export { patternsFor, type WrongWays, wrongWays } from "./explaining/wrongWays";
+export { patternAnswers, patternsFor, valueIn, type WrongWays, wrongWays } from "./explaining/wrongWays";
 export { PATTERN_IDS, type PatternId } from "./patternIds";
 export { type Replay, replayOf, slipsBehind, undoingOf } from "./replaying/replay";
 export { separatingProblem } from "./replaying/separating";

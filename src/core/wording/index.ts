@@ -25,7 +25,15 @@ export { plain, type StepWords, stretches } from "./numbers/line";
 export { placesName } from "./numbers/numberWords";
 export { QUANTITY_BOOK } from "./quantities/quantityBook";
 export { NO_LETTERS, PRINT_WORDS } from "./sheets/printWords";
-export { NO_NOTCH, NO_SKILL, NO_TRAIT, NO_TWIN, recipeRefusalWords } from "./sheets/sheetWords";
+export {
+  NO_NOTCH,
+  NO_SKILL,
+  NO_STRAND,
+  NO_TRAIT,
+  NO_TWIN,
+  recipeRefusalWords,
+  SOUND_NAME,
+} from "./sheets/sheetWords";
 export { SKILL_NAMES, STRAND_NAMES } from "./sheets/skillWords";
 export { TRAIT_NAMES } from "./sheets/traitWords";
 export { SIGNED_BOOK } from "./signed/signedBook";

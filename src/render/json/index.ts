@@ -1,6 +1,7 @@
 export { type ExplainedJson, explainedRequested, explainRequested } from "./explainJson";
+export { type NextProbe, nextProbe, type ProbeShown, probeRequested } from "./probeJson";
 export { drawnFor, sheetLines, sheetRequested, skillsListed, skillsShown } from "./sheetJson";
-export { type AskedRow, type RowResult, rowsRequested, type ShownRow } from "./sheetRows";
+export { type RowResult, rowsRequested, type ShownRow } from "./sheetRows";
 export { MOST_TWINS, twinsRequested } from "./twinsJson";
 export {
   methodsRequested,

@@ -4,6 +4,7 @@ import { Go } from "../Go";
 import { AsideNotes } from "../keeping/AsideNotes";
 import type { UnreadRow } from "../keeping/unreadRow";
 import { ROUTES } from "../routes";
+import { FollowUp } from "../sheets";
 import { ListPage } from "../shell";
 
 /** An answer in a learner's record. */
@@ -82,6 +83,7 @@ export function LearnerScreen({
             ))}
           </ul>
         )}
+        <FollowUp patterns={patterns} />
         <h2 className="mt-8 text-xl font-semibold">Answers</h2>
         {answers.length === 0 ? (
           <p className="mt-2 text-soft">

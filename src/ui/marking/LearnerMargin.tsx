@@ -2,6 +2,7 @@
 
 import { type ReactElement, useEffect, useState } from "react";
 import { ROUTES } from "../routes";
+import { FollowUp } from "../sheets";
 import type { Column, LearnerSummary } from "./marks";
 
 /** How long after the last answer the account of a sheet is made anew. */
@@ -67,6 +68,7 @@ export function LearnerMargin({
           ))}
         </ul>
       )}
+      <FollowUp patterns={showings} />
     </section>
   );
 }

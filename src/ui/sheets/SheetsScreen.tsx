@@ -1,5 +1,5 @@
 import type { ReactElement, ReactNode } from "react";
-import { SKILLS, type SkillId } from "@/core/sheets";
+import { SKILLS, type SkillId, STRANDS } from "@/core/sheets";
 import { SKILL_NAMES } from "@/core/wording";
 import { Go } from "../Go";
 import { ROUTES } from "../routes";
@@ -17,6 +17,7 @@ export function SheetsScreen({
   readonly patterns: readonly string[];
   readonly children: ReactNode;
 }): ReactElement {
+  const strand = SKILLS.find(({ id }) => skills.includes(id))?.strand ?? STRANDS[2];
   const needs = SKILLS.filter(({ id }) => skills.includes(id)).flatMap((one) => one.needs);
   const leads = SKILLS.filter((one) => one.needs.some((need) => skills.includes(need)));
   return (
@@ -27,8 +28,11 @@ export function SheetsScreen({
         aria-label="Skills"
         className="overflow-y-auto border-r border-edge px-4 py-5 max-[1000px]:order-2 max-[1000px]:border-t max-[1000px]:border-r-0 print:hidden"
       >
-        <Go href={ROUTES.keptSheets} className="mb-3 grid h-11 items-center font-semibold text-plumb">
+        <Go href={ROUTES.keptSheets} className="grid h-11 items-center font-semibold text-plumb">
           Sheets you kept
+        </Go>
+        <Go href={ROUTES.probe(strand)} className="mb-3 grid h-11 items-center font-semibold text-plumb">
+          Probe what is behind errors
         </Go>
         <Ladder chosen={skills} />
       </aside>

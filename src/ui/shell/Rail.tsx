@@ -48,7 +48,7 @@ export function Rail(): ReactElement {
           aria-keyshortcuts={`Alt+${key}`}
           aria-current={here === address ? "page" : here.startsWith(`${address}/`) ? "true" : undefined}
           data-foot={name === FIRST_AT_FOOT}
-          className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-[13px] leading-4 text-soft data-[foot=true]:mt-auto hover:text-ink aria-current:border-plumb aria-current:bg-shade aria-current:font-semibold aria-current:text-ink max-[700px]:mt-0! max-[700px]:flex-1 max-[700px]:justify-start max-[700px]:border-l-0 max-[700px]:pt-2 max-[700px]:text-center max-[700px]:text-[12px]"
+          className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-[13px] leading-4 text-soft data-[foot=true]:mt-auto hover:text-ink aria-[current]:border-plumb aria-[current]:bg-shade aria-[current]:font-semibold aria-[current]:text-ink max-[700px]:mt-0! max-[700px]:flex-1 max-[700px]:justify-start max-[700px]:border-l-0 max-[700px]:pt-2 max-[700px]:text-center max-[700px]:text-[12px]"
         >
           <Icon aria-hidden="true" className="size-5" strokeWidth={1.75} />
           {name}

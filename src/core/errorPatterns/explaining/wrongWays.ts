@@ -124,24 +124,9 @@ export function wrongWays(
   const right = answerOf(problem, house);
   const value = (answer: Answer): Value => valueIn(problem, answer);
   const rightValue = value(right);
-  const inside = insideOf(problem);
   const inner = patternsOf(skillsIn(problem).inside);
-  /** What some patterns lead to. Patterns of columns lead money astray in the columns inside it: no need to write the rest. */
-  const ledTo = (some: readonly ErrorPattern[]): Answer | undefined => {
-    if (
-      inside === undefined ||
-      some.some((pattern) => PATTERNS.money.includes(pattern) || PATTERNS.across.includes(pattern))
-    )
-      return wrongWorking(problem, house, some)?.answer;
-    const answer = wrongWorking(inside, house, some)?.answer;
-    return answer === undefined ? undefined : inMoney(problem, answer);
-  };
-  const shown: { readonly pattern: ErrorPattern; readonly value: Value }[] = [];
-  for (const pattern of patterns) {
-    const answer = comparable(problem, ledTo([pattern]));
-    if (answer === undefined || sameAnswer(problem, right, answer)) continue;
-    shown.push({ pattern, value: value(answer) });
-  }
+  const ledTo = leading(problem, house);
+  const shown = shownBy(problem, right, patterns, ledTo);
   const ways: WrongWay[] = shown.map(({ pattern, value: at }) => ({
     patterns: [pattern.id],
     cause: inner.includes(pattern) ? "inner" : "pattern",
@@ -162,6 +147,48 @@ export function wrongWays(
   });
   return { problem, right, ways: [...ways, ...slipWays(problem, right, rightValue)] };
 }
+
+/** The right answer of a problem, and the wrong one that each pattern leads to by itself; those that it does not show are left out. */
+export function patternAnswers(
+  problem: Problem,
+  house: HouseRules,
+  patterns: readonly ErrorPattern[] = patternsFor(problem),
+): {
+  readonly right: Answer;
+  readonly shown: readonly {
+    readonly pattern: ErrorPattern;
+    readonly answer: Answer;
+    readonly value: Value;
+  }[];
+} {
+  const right = answerOf(problem, house);
+  return { right, shown: shownBy(problem, right, patterns, leading(problem, house)) };
+}
+
+type Leading = (some: readonly ErrorPattern[]) => Answer | undefined;
+
+/** What some patterns lead to. Patterns of columns lead money astray in the columns inside it: no need to write the rest. */
+function leading(problem: Problem, house: HouseRules): Leading {
+  const inside = insideOf(problem);
+  return (some) => {
+    if (
+      inside === undefined ||
+      some.some((pattern) => PATTERNS.money.includes(pattern) || PATTERNS.across.includes(pattern))
+    )
+      return wrongWorking(problem, house, some)?.answer;
+    const answer = wrongWorking(inside, house, some)?.answer;
+    return answer === undefined ? undefined : inMoney(problem, answer);
+  };
+}
+
+/** The patterns that show on a problem by themselves, each with the wrong answer it leads to. */
+const shownBy = (problem: Problem, right: Answer, patterns: readonly ErrorPattern[], ledTo: Leading) =>
+  patterns.flatMap((pattern) => {
+    const answer = comparable(problem, ledTo([pattern]));
+    return answer === undefined || sameAnswer(problem, right, answer)
+      ? []
+      : [{ pattern, answer, value: valueIn(problem, answer) }];
+  });
 
 /** An answer that can be held against the right one; none with something left over where the problem as it stands divides by nothing. */
 function comparable(problem: Problem, answer: Answer | undefined): Answer | undefined {

@@ -10,9 +10,6 @@ export const NO_TWIN =
 export const NO_SKILL = (id: string): string =>
   `There is no skill “${id.slice(0, 60)}”. The list of skills has all of them.`;
 
-/** Why no sheet was drawn: nothing meets what is wished for in this house. */
-export const NOTHING_DRAWN = "Nothing can be drawn for this skill under these house rules.";
-
 /** Why no sheet was drawn: there is no such trait. */
 export const NO_TRAIT = (id: string): string =>
   `There is nothing called “${id.slice(0, 60)}” that a sheet could train. docs/api.md lists what there is.`;
@@ -45,3 +42,10 @@ export function recipeRefusalWords(refusal: RecipeRefusal): string {
   const [one, other] = refusal.wishes;
   return `Two wishes clash: ${wishedWords(one)}, and ${wishedWords(other)}. Change one of them.`;
 }
+
+/** Why nothing can be probed: there is no such strand. */
+export const NO_STRAND = (id: string, strands: readonly string[]): string =>
+  `There is no strand “${id.slice(0, 60)}”. The strands are ${strands.join(", ")}.`;
+
+/** The account of a learner who does nothing wrong as a rule. */
+export const SOUND_NAME = "No error pattern: at most a slip";

@@ -1,0 +1,15 @@
+import { z } from "zod";
+import { compute } from "@/threads/pool";
+import { answering, errorAnswer, resultAnswer } from "../answers";
+import { probedSchema } from "./probed";
+
+/** The most problems of a probe. */
+const MOST_PROBED = 20;
+
+const probesSchema = probedSchema.extend({ count: z.number().int().min(1).max(MOST_PROBED).optional() });
+
+/** Problems whose answers tell patterns apart: `{strand | patterns, house?, count?, seed?}` to `{problems, together, accounts}`. See docs/api.md. */
+export const POST = answering(async ({ body }) => {
+  const probe = await compute("probe", body);
+  return probe.ok ? resultAnswer(probe.value) : errorAnswer(503, probe.error);
+}, probesSchema);

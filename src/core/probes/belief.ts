@@ -1,0 +1,42 @@
+import { type Account, type Candidate, keyOf } from "./candidate";
+
+/** How likely each account is, all together 1. */
+export type Belief = ReadonlyMap<Account, number>;
+
+/** How often an answer is not what its account leads to: a slip, or a pattern that did not show this time. */
+const CARELESS = 0.12;
+/** The share of those that come out right, where the account would not; the rest lie anywhere. */
+const RIGHT_BY_CHANCE = 0.4;
+const ELSEWHERE = 0.04;
+
+/** How likely an account gives an answer. */
+function chanceOf(candidate: Candidate, account: Account, given: string): number {
+  const expected = keyOf(candidate, account);
+  if (given === expected) return 1 - CARELESS;
+  return given === candidate.rightKey ? CARELESS * RIGHT_BY_CHANCE : CARELESS * ELSEWHERE;
+}
+
+/** The belief after an answer to a problem was seen, by its key. */
+export function updated(belief: Belief, candidate: Candidate, given: string): Belief {
+  const weighed = [...belief].map(
+    ([account, share]) => [account, share * chanceOf(candidate, account, given)] as const,
+  );
+  const sum = weighed.reduce((all, [, weight]) => all + weight, 0);
+  return new Map(weighed.map(([account, weight]) => [account, weight / sum]));
+}
+
+const bits = (share: number): number => (share <= 0 ? 0 : -share * Math.log2(share));
+
+/** How much is not known yet, in bits. */
+export const uncertainty = (belief: Belief): number =>
+  [...belief.values()].reduce((sum, share) => sum + bits(share), 0);
+
+/** How many bits an answer to a problem can be expected to tell, were nobody careless. */
+export function informationIn(belief: Belief, candidate: Candidate): number {
+  const answers = new Map<string, number>();
+  for (const [account, share] of belief) {
+    const key = keyOf(candidate, account);
+    answers.set(key, (answers.get(key) ?? 0) + share);
+  }
+  return [...answers.values()].reduce((sum, share) => sum + bits(share), 0);
+}

@@ -1,0 +1,36 @@
+import type { ReactElement } from "react";
+import { Go } from "../Go";
+import { ROUTES } from "../routes";
+
+/** How many patterns a fresh sheet is drawn for. */
+const MOST_FOLLOWED = 4;
+
+/** What to do next about patterns that showed: a sheet drawn for the steady ones, and a probe where several are unclear. */
+export function FollowUp({
+  patterns,
+}: {
+  readonly patterns: readonly { readonly pattern: string; readonly steady: boolean }[];
+}): ReactElement | null {
+  const steady = patterns.filter((one) => one.steady);
+  const followed = (steady.length > 0 ? steady : patterns).slice(0, MOST_FOLLOWED);
+  const unclear = patterns.filter((one) => !one.steady);
+  if (followed.length === 0) return null;
+  return (
+    <p className="mt-2 flex flex-wrap gap-x-4">
+      <Go
+        href={ROUTES.sheetFor(followed.map(({ pattern }) => pattern))}
+        className="inline-grid min-h-11 items-center font-semibold text-plumb"
+      >
+        Draw a sheet for what showed
+      </Go>
+      {unclear.length > 1 && (
+        <Go
+          href={ROUTES.probeFor(unclear.map(({ pattern }) => pattern))}
+          className="inline-grid min-h-11 items-center font-semibold text-plumb"
+        >
+          Probe what is unclear
+        </Go>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,186 @@
+"use client";
+
+import { type ReactElement, useRef, useState } from "react";
+import { choicesOf, type HouseRules } from "@/core/house";
+import type { Strand } from "@/core/sheets";
+import type { NextProbe } from "@/render/json";
+import { Go } from "../Go";
+import { send } from "../keeping/send";
+import { ROUTES } from "../routes";
+import { MAIN_BUTTON, QUIET_BUTTON } from "./Panel";
+
+interface Reply {
+  readonly problem: string;
+  readonly given: string;
+}
+
+const WHY = {
+  clear: "One account stands clear.",
+  nothingMore: "Nothing more can be learned from problems of this strand.",
+  enough: "Ten problems are enough: it stays open.",
+} as const;
+
+/** How likely an account is, in words: what a few answers tell is no matter of percents. */
+const sure = (probability: number): string =>
+  probability >= 0.9 ? "very likely" : probability >= 0.6 ? "likely" : "possible";
+
+/** One problem after the other, each chosen by the answers before, until one account stands clear or nothing more can be learned. */
+export function Probing({
+  strand,
+  patterns,
+  seed,
+  house,
+}: {
+  readonly strand: Strand | undefined;
+  readonly patterns: readonly string[];
+  readonly seed: number;
+  readonly house: HouseRules;
+}): ReactElement {
+  const [replies, setReplies] = useState<readonly Reply[]>([]);
+  const [now, setNow] = useState<NextProbe | undefined>();
+  const [typed, setTyped] = useState("");
+  const [message, setMessage] = useState("");
+  const [asking, setAsking] = useState<AbortController | undefined>();
+  const field = useRef<HTMLInputElement>(null);
+
+  const ask = async (given: readonly Reply[]): Promise<void> => {
+    const calling = new AbortController();
+    setAsking(calling);
+    const back = await send<NextProbe>(
+      ROUTES.probeNext,
+      "POST",
+      {
+        ...(strand === undefined ? { patterns } : { strand }),
+        house: choicesOf(house),
+        seed,
+        replies: given,
+      },
+      calling.signal,
+    );
+    setAsking(undefined);
+    if (calling.signal.aborted) return;
+    setMessage(back.ok ? "" : back.error.message);
+    if (!back.ok) return;
+    setReplies(given);
+    setNow(back.value);
+    setTyped("");
+    field.current?.focus();
+  };
+
+  return (
+    <section aria-label="One after the other" className="mt-3 print:hidden">
+      <h2 className="text-[20px] font-semibold">One after the other</h2>
+      {now === undefined ? (
+        <>
+          <p className="mt-1 max-w-[680px] text-[15.5px] text-soft">
+            Say a problem, type what the learner answers, and the next one is chosen by it, until one account
+            stands clear.
+          </p>
+          <button
+            type="button"
+            disabled={asking !== undefined}
+            onClick={() => void ask([])}
+            className={`mt-2 ${MAIN_BUTTON}`}
+          >
+            Begin
+          </button>
+        </>
+      ) : (
+        <div className="mt-2 max-w-[680px] rounded-2xl border border-edge bg-page p-4">
+          {now.kind === "ask" ? (
+            <form
+              onSubmit={(event) => {
+                event.preventDefault();
+                if (typed.trim() !== "") void ask([...replies, { problem: now.problem, given: typed }]);
+              }}
+            >
+              <p className="text-[14px] text-soft">Problem {replies.length + 1}</p>
+              <p className="font-board text-[34px]" data-probe-problem>
+                {now.problem}
+              </p>
+              <div className="mt-2 flex flex-wrap gap-2">
+                <input
+                  ref={field}
+                  // biome-ignore lint/a11y/noAutofocus: the tutor has just begun, and types the answer next
+                  autoFocus
+                  value={typed}
+                  aria-label={`The answer to ${now.problem}`}
+                  placeholder="What the learner answers"
+                  autoComplete="off"
+                  onChange={(event) => setTyped(event.target.value)}
+                  className="h-12 min-w-0 flex-1 rounded-xl border border-edge bg-page px-4 font-board text-[20px] placeholder:text-soft"
+                />
+                <button type="submit" disabled={asking !== undefined} className={MAIN_BUTTON}>
+                  Next
+                </button>
+              </div>
+              {replies.length > 0 && (
+                <p className="mt-3 text-[15px]">
+                  <span className="text-soft">So far: </span>
+                  {now.likeliest
+                    .filter(({ probability }) => probability > 0.05)
+                    .map(({ name, probability }) => `${name} (${sure(probability)})`)
+                    .join("; ")}
+                </p>
+              )}
+            </form>
+          ) : (
+            <div role="status">
+              <p className="text-[15px] text-soft">
+                {WHY[now.why]} {replies.length} {replies.length === 1 ? "problem was" : "problems were"}{" "}
+                asked.
+              </p>
+              <p className="mt-1 text-[20px] leading-snug font-semibold" data-probe-verdict>
+                {now.accounts.map(({ name }) => name).join("; or ")}
+              </p>
+              <p className="text-[15px] text-soft">{sure(now.probability)}</p>
+              <div className="mt-2 flex flex-wrap gap-2">
+                {now.patterns.length > 0 && (
+                  <Go href={ROUTES.sheetFor(now.patterns)} className={MAIN_BUTTON}>
+                    Draw a sheet for it
+                  </Go>
+                )}
+              </div>
+            </div>
+          )}
+          {replies.length > 0 && (
+            <ol className="mt-3 border-t border-edge pt-2 text-[15px]">
+              {replies.map(({ problem, given }, nth) => (
+                <li key={problem} className="font-board">
+                  <span className="mr-2 text-soft">{nth + 1}</span>
+                  {problem} → {given}
+                </li>
+              ))}
+            </ol>
+          )}
+          <div className="mt-2 flex flex-wrap">
+            <button
+              type="button"
+              disabled={replies.length === 0}
+              onClick={() => void ask(replies.slice(0, -1))}
+              className={QUIET_BUTTON}
+            >
+              Take the last answer back
+            </button>
+            <button type="button" onClick={() => setNow(undefined)} className={QUIET_BUTTON}>
+              End it
+            </button>
+          </div>
+        </div>
+      )}
+      {asking !== undefined && (
+        <p role="status" className="mt-2 text-[15px] text-soft">
+          Problems are looked through…{" "}
+          <button type="button" onClick={() => asking.abort()} className="min-h-9 font-semibold text-plumb">
+            Cancel
+          </button>
+        </p>
+      )}
+      {message !== "" && (
+        <p role="status" className="mt-2 text-[15px] text-rust">
+          {message}
+        </p>
+      )}
+    </section>
+  );
+}
