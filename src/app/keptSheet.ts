@@ -78,3 +78,6 @@ export function openForMarking(
     );
   });
 }
+
+/** What may stand in the name of a file everywhere. */
+export const fileName = (name: string): string => name.replaceAll(/[^\p{L}\p{N} ]/gu, "").trim() || "sheet";

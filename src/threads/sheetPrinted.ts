@@ -3,6 +3,7 @@ import { workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
 import { failed } from "@/core/result";
 import { NO_LETTERS } from "@/core/wording";
+import { SHEET_FORMATS, type SheetFormat } from "@/render/formats";
 import { sheetPdf } from "@/render/pdf";
 import type { Printing } from "@/render/print";
 import { houseGiven } from "./marking";
@@ -28,4 +29,29 @@ export async function sheetPrinted({
   });
   const pdf = await sheetPdf({ title, code, house, workings }, printing);
   return pdf.ok ? pdf : failed({ code: "noLetters", message: NO_LETTERS(pdf.error.missing) });
+}
+
+/** A sheet in one of the open formats; lines that no longer read are left out. */
+export function sheetWritten({
+  name,
+  house: choices,
+  rows,
+  format,
+}: {
+  readonly name: string;
+  readonly house: HouseChoices;
+  readonly rows: readonly {
+    readonly problem: string;
+    readonly skill?: string | undefined;
+    readonly notch?: number | undefined;
+  }[];
+  readonly format: SheetFormat;
+}): string | Uint8Array {
+  const house = houseGiven(choices);
+  const written = rows.flatMap(({ problem, skill, notch }) => {
+    const read = readProblem(problem, house);
+    return read.ok ? [{ working: workingOf(read.value, house), skill, notch }] : [];
+  });
+  const one = SHEET_FORMATS.find(({ id }) => id === format) ?? SHEET_FORMATS[0];
+  return one.write({ name, house, rows: written });
 }

@@ -24,7 +24,7 @@ import {
 import { methodSample, thumbnails } from "./drawings";
 import { markHandedIn } from "./handIn";
 import { chancesOf, houseGiven, markAnswers, rightAnswers, summarise } from "./marking";
-import { sheetPrinted } from "./sheetPrinted";
+import { sheetPrinted, sheetWritten } from "./sheetPrinted";
 
 /** The most skills that a sheet on some patterns mixes. */
 const MOST_FOLLOWED = 3;
@@ -51,6 +51,7 @@ export const COMPUTING = {
   }) => skillsShowing(patterns, houseGiven(house), MOST_FOLLOWED),
   skillsShown,
   sheetPrinted,
+  sheetWritten,
   work: (request: Parameters<typeof workRequested>[0]) => {
     const working = workRequested(request);
     return working.ok ? ({ ok: true, value: workJson(working.value) } as const) : working;

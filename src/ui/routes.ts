@@ -14,6 +14,9 @@ export const ROUTES = {
   keptSheetData: (id: string): string => `/api/sheets/${encodeURIComponent(id)}`,
   keptSheetListed: (id: string): string => `/api/sheets/${encodeURIComponent(id)}/listed`,
   keptSheetPdf: (id: string): string => `/api/sheets/${encodeURIComponent(id)}/pdf`,
+  keptSheetFile: (id: string, format: string): string =>
+    `/api/sheets/${encodeURIComponent(id)}/file?format=${format}`,
+  sheetFromFile: "/api/sheets/import",
   sheetRows: "/api/sheets/rows",
   probe: (strand: string): string => `/sheets/probe?strand=${encodeURIComponent(strand)}`,
   /** A fresh sheet on the skills that some patterns show in. */

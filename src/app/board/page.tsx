@@ -13,7 +13,8 @@ export default async function BoardPage({
 }: {
   readonly searchParams: Parameters;
 }): Promise<ReactElement> {
-  const address = readAddress(await parametersOf(searchParams));
+  const parameters = await parametersOf(searchParams);
+  const address = readAddress(parameters);
   const found = address.id === undefined ? undefined : findBoard(database(), address.id);
   const { start, kept, parts } = startOfBoard(address, found, savedHouse());
   return (
@@ -23,7 +24,8 @@ export default async function BoardPage({
       start={start}
       kept={kept}
       revision={start.open !== undefined && start.open.id === found?.id ? found.revision : 0}
-      startView={savedView()}
+      // What is worked together begins with the questions, whatever the tutor has open otherwise.
+      startView={parameters.ask === undefined ? savedView() : { ...savedView(), sayLine: false }}
     />
   );
 }

@@ -1,2 +1,2 @@
-export { boardLatex, problemLatex } from "./latex";
+export { answerLatex, askedLatex, boardLatex, problemLatex } from "./latex";
 export { boardMathml, problemMathml } from "./mathml";

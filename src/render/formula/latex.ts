@@ -1,13 +1,17 @@
 import type { Layout, Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { decimalSign, type Part } from "@/core/number";
-import type { Answer, Problem } from "@/core/problem";
+import { type Answer, answerParts, type Problem, problemParts, writeProblem } from "@/core/problem";
 import { type Cell, cellsOf } from "./cells";
 import { lineOf } from "./line";
 
 /** Signs and numbers as LaTeX has them: a decimal comma is braced, so that no space follows it. */
 const plainLatex = (text: string): string =>
-  text.replaceAll(",", "{,}").replaceAll("\u00a0", "\\,").replace("−", "-");
+  text
+    .replaceAll(",", "{,}")
+    .replaceAll("\u00a0", "\\,")
+    .replace("−", "-")
+    .replaceAll(/[^\d{},\\.\s-]+/g, wordsLatex);
 
 /** Letters that LaTeX would take for orders of its own. */
 const wordsLatex = (text: string): string => `\\text{${text.replace(/[$%&#_]/g, "\\$&")}}`;
@@ -15,6 +19,19 @@ const wordsLatex = (text: string): string => `\\text{${text.replace(/[$%&#_]/g, 
 /** A problem with its answer as a line of LaTeX: `7.2 \div 0.08 = 90`. A wanted form stands behind it in words. */
 export const problemLatex = (problem: Problem, answer: Answer, house: HouseRules): string =>
   lineOf(problem, answer, house).map(partLatex).join("").trim().replaceAll("  ", " ");
+
+/** Operations whose problems are formulas; those of others are asked in words. */
+const FORMULAS: readonly Problem["op"][] = ["add", "subtract", "multiply", "divide", "terms", "chain"];
+
+/** A problem as it is asked, in LaTeX: a formula up to its equals sign, or words. */
+export const askedLatex = (problem: Problem, house: HouseRules): string =>
+  FORMULAS.includes(problem.op)
+    ? `${problemParts(problem, house).map(partLatex).join("").trim().replaceAll("  ", " ")} =`
+    : wordsLatex(writeProblem(problem, house));
+
+/** An answer by itself in LaTeX. */
+export const answerLatex = (answer: Answer, house: HouseRules): string =>
+  answerParts(answer, house).map(partLatex).join("").trim();
 
 function partLatex(part: Part): string {
   switch (part.kind) {
@@ -33,28 +50,35 @@ function partLatex(part: Part): string {
   }
 }
 
-/** A board as a LaTeX array, a column a square. Struck digits need the `cancel` package. */
+/**
+ * A board as a LaTeX array, a column a square, in what LaTeX and the renderers of web pages both know: a rule over all
+ * columns is a line of the array, one over some of them stands over their squares. Struck digits need the `cancel`
+ * package.
+ */
 export function boardLatex(layout: Layout, marks: readonly Mark[], house: HouseRules): string {
   const rows = cellsOf(layout, marks);
   const columns = rows[0]?.length ?? 0;
-  const lines = rows.map(
-    (cells) => `${rulesAbove(cells)}${cells.map((cell) => cellLatex(cell, house)).join(" & ")} \\\\`,
-  );
+  const lines = rows.map((cells) => {
+    const across = strokesAcross(cells);
+    const written = cells.map((cell) => ruledLatex(cellLatex(cell, house), cell.ruledAbove - across));
+    return `${"\\hline ".repeat(across)}${written.join(" & ")} \\\\`;
+  });
   return [`\\begin{array}{${"c".repeat(columns)}}`, ...lines, "\\end{array}"].join("\n");
 }
 
-/** The rules along the top of a row, each over the columns it covers. */
-function rulesAbove(cells: readonly Cell[]): string {
-  const strokes = [1, 2].flatMap((least) => {
-    const ruled = cells.map(({ ruledAbove }) => ruledAbove >= least);
-    const starts = ruled.flatMap((on, at) => (on && !ruled[at - 1] ? [at] : []));
-    return starts.map((start) => {
-      const length = ruled.slice(start).findIndex((on) => !on);
-      const end = length < 0 ? ruled.length : start + length;
-      return `\\cline{${start + 1}-${end}}`;
-    });
-  });
-  return strokes.length > 0 ? `${strokes.join("")} ` : "";
+/** How many strokes run over every square of a row. */
+const strokesAcross = (cells: readonly Cell[]): number =>
+  Math.min(...cells.map(({ ruledAbove }) => ruledAbove));
+
+/** Half of the space between two columns: a rule over a square reaches over it, so that it meets its neighbour's. */
+const REACH = "5pt";
+
+/** The content of a square with so many strokes over it. */
+function ruledLatex(content: string, strokes: number): string {
+  if (strokes <= 0) return content;
+  const inside = `\\kern${REACH}\\rule{0pt}{2.2ex}${content === "" ? "\\phantom{0}" : content}\\kern${REACH}`;
+  const over = Array.from({ length: strokes }).reduce<string>((under) => `\\overline{${under}}`, inside);
+  return `\\kern-${REACH}${over}\\kern-${REACH}`;
 }
 
 const SIGN_LATEX: Readonly<Record<string, string>> = {
@@ -65,16 +89,22 @@ const SIGN_LATEX: Readonly<Record<string, string>> = {
   "≈": "\\approx",
 };
 
+/** What stands in a square: a sign, digits, or letters such as those of units and money. */
+const glyphLatex = (text: string): string =>
+  SIGN_LATEX[text] ?? (/^[\d.=+\-()<>:/]*$/.test(text) ? text : wordsLatex(text));
+
 function cellLatex(
   { text, struck, smalls, pointBefore, strokeBefore, recurring }: Cell,
   house: HouseRules,
 ): string {
   const point = pointBefore ? decimalSign(house).replace(",", "{,}") : "";
-  const sign = SIGN_LATEX[text] ?? text;
+  const sign = glyphLatex(text);
   const digit = struck ? `\\cancel{${sign}}` : recurring ? `\\overline{${sign}}` : sign;
   const small = smalls
-    .map((one) => `{\\scriptstyle ${one.struck ? `\\cancel{${one.text}}` : one.text}}`)
+    .map(
+      (one) => `{\\scriptstyle ${one.struck ? `\\cancel{${glyphLatex(one.text)}}` : glyphLatex(one.text)}}`,
+    )
     .join("");
   const content = `${point}${small}${digit}`;
-  return strokeBefore ? `\\multicolumn{1}{|c}{${content}}` : content;
+  return strokeBefore ? `\\vert{}${content}` : content;
 }

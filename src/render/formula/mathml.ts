@@ -2,12 +2,13 @@ import type { Layout, Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { decimalSign, type Part } from "@/core/number";
 import type { Answer, Problem } from "@/core/problem";
+import { escaped } from "../escaped";
 import { type Cell, cellsOf } from "./cells";
 import { lineOf } from "./line";
 
-const mn = (text: string): string => `<mn>${text}</mn>`;
-const mo = (sign: string): string => `<mo>${sign.replace("<", "&lt;").replace(">", "&gt;")}</mo>`;
-const mtext = (text: string): string => `<mtext>${text}</mtext>`;
+const mn = (text: string): string => `<mn>${escaped(text)}</mn>`;
+const mo = (sign: string): string => `<mo>${escaped(sign)}</mo>`;
+const mtext = (text: string): string => `<mtext>${escaped(text)}</mtext>`;
 
 const math = (content: string, block: boolean): string =>
   `<math xmlns="http://www.w3.org/1998/Math/MathML"${block ? ' display="block"' : ""}>${content}</math>`;

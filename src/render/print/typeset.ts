@@ -9,7 +9,8 @@ const SMALL = 0.74;
 const CLEAR = 0.12;
 const SIDE = 0.08;
 
-const FRACTION = /(\d+\/\d+)/;
+/** No fraction of a problem has longer numbers. */
+const FRACTION = /(\d{1,9}\/\d{1,9})/;
 
 interface Look {
   readonly bold?: boolean;

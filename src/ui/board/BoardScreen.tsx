@@ -2,10 +2,12 @@
 
 import { type ReactElement, type RefObject, useEffect, useRef, useState } from "react";
 import { type HouseRules, nearestPreset } from "@/core/house";
+import { writeProblem } from "@/core/problem";
 import { PRESET_WORDS, plain, stageName } from "@/core/wording";
 import { FoldAway } from "../FoldAway";
 import { useGo } from "../Go";
 import { ROUTES } from "../routes";
+import { RowBar, useAnother } from "../row";
 import { useView } from "../useView";
 import { PACES, type View } from "../view";
 import { ChoiceButton } from "./controls/ChoiceButton";
@@ -60,6 +62,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
   const houseButton = useRef<HTMLButtonElement>(null);
   const toolButtons: Readonly<Record<PageTool, RefObject<HTMLButtonElement | null>>> = {
     form: useRef(null),
+    another: useRef(null),
     beside: useRef(null),
     calculator: useRef(null),
     copy: useRef(null),
@@ -83,6 +86,8 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
     const opener = menu === "method" ? methodButton : menu === "house" ? houseButton : toolButtons[menu];
     opener.current?.focus();
   };
+  const line = run === undefined ? "" : writeProblem(run.working.problem, house);
+  const another = useAnother(line, house);
   const preset = nearestPreset(house);
   /** The address of another screen with the open board's problem. */
   const problemAt = (route: string): string =>
@@ -102,6 +107,11 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
     form: () => run && takesForms(run.working.problem) && toggleMenu("form"),
     wrongWay: () => open && go(problemAt(ROUTES.wrongWay)),
     yourTurn: () => open && go(problemAt(ROUTES.yourTurn)),
+    twin: () => open && void another.draw("twin"),
+    easier: () => open && void another.draw("easier"),
+    harder: () => open && void another.draw("harder"),
+    three: () => open && void another.draw("three"),
+    show: () => open && void another.draw("show"),
     calculator: () => run && toggleMenu("calculator"),
     copy: () => run && toggleMenu("copy"),
     aloud: () => voice && changeView({ aloud: !view.aloud }),
@@ -179,6 +189,10 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
             <ViewControls view={view} onView={changeView} onHelp={() => setMenu("help")} />
           </FoldAway>
         </div>
+        <RowBar key={line} problem={line} house={house} />
+        <p role="status" className="basis-full text-[15px] text-rust empty:hidden">
+          {another.message}
+        </p>
       </header>
       <main
         aria-busy={!listening}
@@ -273,6 +287,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
         house={house}
         acts={acts}
         buttons={{ ...toolButtons, method: methodButton }}
+        onDraw={(what) => void another.draw(what)}
         onClose={closeMenu}
       />
     </div>

@@ -9,6 +9,7 @@ export const LazyBesidePanel = dynamic(() => import("./panels/BesidePanel"));
 export const LazyFormPanel = dynamic(() => import("./panels/FormPanel"));
 export const LazyCalculatorPanel = dynamic(() => import("./panels/CalculatorPanel"));
 export const LazyCopyPanel = dynamic(() => import("./panels/CopyPanel"));
+export const LazyAnotherPanel = dynamic(() => import("./panels/AnotherPanel"));
 export const LazyPalette = dynamic(() => import("./panels/Palette"));
 export const LazyKeysDialog = dynamic(() => import("./panels/KeysDialog"));
 export const LazyPicture = dynamic(() => import("../pictures/PictureDrawing"));

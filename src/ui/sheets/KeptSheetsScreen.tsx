@@ -60,6 +60,14 @@ export function KeptSheetsScreen({
     if (kept.ok) go(ROUTES.keptSheet(to));
     else setFailed(kept.error.message);
   };
+  const takeFile = async (file: File): Promise<void> => {
+    const read = await send<object>(ROUTES.sheetFromFile, "POST", { text: await file.text() });
+    if (!read.ok) return setFailed(read.error.message);
+    const to = newId();
+    const kept = await send(ROUTES.keptSheetData(to), "PUT", { ...read.value, drawing: 0, seed: 0, saw: 0 });
+    if (kept.ok) go(ROUTES.keptSheet(to));
+    else setFailed(kept.error.message);
+  };
   return (
     <ListPage>
       <div className="mx-auto max-w-[860px]">
@@ -86,7 +94,20 @@ export function KeptSheetsScreen({
             Search
           </button>
         </form>
-        <p className="mt-1">
+        <p className="mt-1 flex flex-wrap gap-x-6">
+          <label className="inline-grid min-h-11 cursor-pointer items-center font-semibold text-plumb focus-within:underline">
+            Bring in a file (CSV, JSON)
+            <input
+              type="file"
+              accept=".csv,.json,text/csv,application/json"
+              onChange={(event) => {
+                const [file] = event.target.files ?? [];
+                if (file) void takeFile(file);
+                event.target.value = "";
+              }}
+              className="sr-only"
+            />
+          </label>
           <Go
             href={archived ? ROUTES.keptSheets : `${ROUTES.keptSheets}?archived=1`}
             className="inline-grid h-11 items-center font-semibold text-plumb"

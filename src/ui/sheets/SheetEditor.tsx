@@ -1,17 +1,19 @@
 "use client";
 
-import { BookmarkPlus, Eye, EyeOff, RefreshCw, Table2, Undo2 } from "lucide-react";
+import { BookmarkPlus, Download, Eye, EyeOff, PenLine, RefreshCw, Table2, Undo2 } from "lucide-react";
 import { type ReactElement, useEffect, useState } from "react";
 import type { TraitId } from "@/core/features";
 import type { HouseRules } from "@/core/house";
 import type { RowResult } from "@/render/json";
+import { boardAddress } from "../board/state/address";
 import { Go, useGo } from "../Go";
 import { newId } from "../ids";
 import { ROUTES } from "../routes";
+import { keepRow, newRow } from "../row";
 import { AddProblems } from "./AddProblems";
 import { FeatureTable } from "./FeatureTable";
 import { MarkPanel, type SheetLearner } from "./MarkPanel";
-import { MAIN_BUTTON, QUIET_BUTTON } from "./Panel";
+import { MAIN_BUTTON, Panel, QUIET_BUTTON } from "./Panel";
 import { PrintPanel } from "./PrintPanel";
 import { RecipePanel } from "./RecipePanel";
 import { type AddressedRecipe, COUNTS, recipeAddress } from "./recipeAddress";
@@ -118,6 +120,21 @@ export function SheetEditor({
           </button>
         )}
         {recipe !== undefined && <RecipePanel recipe={recipe} possible={possible} />}
+        {opened !== undefined && (
+          <button
+            type="button"
+            disabled={sheet.rows.every(({ shown }) => shown === undefined)}
+            onClick={() => {
+              const lines = sheet.rows.flatMap(({ shown }) => (shown === undefined ? [] : [shown.problem]));
+              keepRow(newRow("sheet", lines));
+              go(boardAddress({ problem: lines[0] ?? "", house }).replace(ROUTES.board, ROUTES.yourTurn));
+            }}
+            className={QUIET_BUTTON}
+          >
+            <PenLine aria-hidden="true" className="size-4.5" />
+            To a learner
+          </button>
+        )}
         {opened !== undefined && <MarkPanel sheet={opened.id} learners={opened.learners} />}
         {recipe !== undefined && sheet.rows.every(({ locked }) => !locked) ? (
           <Go href={recipeAddress({ ...recipe, seed: recipe.seed + 1 })} className={QUIET_BUTTON}>
@@ -136,6 +153,24 @@ export function SheetEditor({
           </button>
         )}
         <AddProblems onAdd={sheet.add} />
+        {opened !== undefined && (
+          <Panel label="Files" icon={<Download aria-hidden="true" className="size-4.5" />}>
+            <p className="text-[13px] text-soft">The sheet with its answers, as a file</p>
+            <ul className="mt-1">
+              {FILES.map(({ format, name: called }) => (
+                <li key={format}>
+                  <a
+                    href={ROUTES.keptSheetFile(opened.id, format)}
+                    download
+                    className="grid min-h-11 items-center rounded-lg px-2 font-semibold text-plumb hover:bg-shade"
+                  >
+                    {called}
+                  </a>
+                </li>
+              ))}
+            </ul>
+          </Panel>
+        )}
         <button
           type="button"
           aria-pressed={answers}
@@ -196,6 +231,14 @@ export function SheetEditor({
     </>
   );
 }
+
+const FILES = [
+  { format: "csv", name: "Table (CSV)" },
+  { format: "json", name: "Right Sum’s own (JSON)" },
+  { format: "markdown", name: "Text (Markdown)" },
+  { format: "latex", name: "LaTeX" },
+  { format: "qti", name: "Questions to exchange (QTI 2.2)" },
+] as const;
 
 function KeptWords({ keeping }: { readonly keeping: Keeping }): ReactElement {
   switch (keeping.kind) {

@@ -166,6 +166,7 @@ function Row({
       </span>
       <span className="flex print:hidden">
         <Sign
+          title={row.locked ? "Unlock" : "Lock"}
           label={row.locked ? `Unlock ${name}` : `Lock ${name}`}
           pressed={row.locked}
           onPress={() => sheet.lock(row)}
@@ -176,13 +177,25 @@ function Row({
             <LockOpen aria-hidden="true" className="size-4.5" />
           )}
         </Sign>
-        <Sign label={`Draw another for ${name}`} onPress={() => void sheet.redraw(row, 0)}>
+        <Sign
+          title="Draw another"
+          label={`Draw another for ${name}`}
+          onPress={() => void sheet.redraw(row, 0)}
+        >
           <RefreshCw aria-hidden="true" className="size-4.5" />
         </Sign>
-        <Sign label={`A notch easier than ${name}`} onPress={() => void sheet.redraw(row, -1)}>
+        <Sign
+          title="A notch easier"
+          label={`A notch easier than ${name}`}
+          onPress={() => void sheet.redraw(row, -1)}
+        >
           <ChevronDown aria-hidden="true" className="size-5" />
         </Sign>
-        <Sign label={`A notch harder than ${name}`} onPress={() => void sheet.redraw(row, 1)}>
+        <Sign
+          title="A notch harder"
+          label={`A notch harder than ${name}`}
+          onPress={() => void sheet.redraw(row, 1)}
+        >
           <ChevronUp aria-hidden="true" className="size-5" />
         </Sign>
         <Go
@@ -201,7 +214,7 @@ function Row({
         >
           <PenLine aria-hidden="true" className="size-4.5" />
         </Go>
-        <Sign label={`Take ${name} off the sheet`} onPress={() => sheet.remove(row)}>
+        <Sign title="Take it off" label={`Take ${name} off the sheet`} onPress={() => sheet.remove(row)}>
           <X aria-hidden="true" className="size-4.5" />
         </Sign>
       </span>
@@ -224,11 +237,13 @@ const SIGN =
   "grid size-10 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink pointer-coarse:size-11";
 
 function Sign({
+  title,
   label,
   pressed,
   onPress,
   children,
 }: {
+  readonly title: string;
   readonly label: string;
   readonly pressed?: boolean;
   readonly onPress: () => void;
@@ -238,7 +253,7 @@ function Sign({
     <button
       type="button"
       aria-label={label}
-      title={label.replace(/ (?:for |than )?Problem.*$/, "")}
+      title={title}
       aria-pressed={pressed}
       onClick={onPress}
       className={SIGN}

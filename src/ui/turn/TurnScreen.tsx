@@ -8,6 +8,7 @@ import { decimalSign } from "@/core/number";
 import type { Paper } from "@/core/paper";
 import { type GivenPart, lookedAt, type Turn } from "@/core/turn";
 import { squareWords } from "@/core/wording";
+import { RowBar } from "../row";
 import { DrawPad } from "./DrawPad";
 import type { Square, Stroke } from "./hand/hand";
 import { NumberPad } from "./NumberPad";
@@ -196,6 +197,7 @@ export function TurnScreen({
             onClosed={() => room.current?.focus()}
           />
         </div>
+        <RowBar problem={line} house={house} handed={handed} />
       </header>
       <main
         aria-busy={!listening}

@@ -1,9 +1,9 @@
-import { Calculator, Columns2, Copy, PencilLine, Split, Volume2 } from "lucide-react";
+import { Calculator, Columns2, Copy, Layers, PencilLine, Split, Volume2 } from "lucide-react";
 import type { ReactElement, ReactNode, RefObject } from "react";
 import { Go } from "../../Go";
 
 /** What can be opened from the head of the paper. */
-export type PageTool = "form" | "beside" | "calculator" | "copy";
+export type PageTool = "form" | "another" | "beside" | "calculator" | "copy";
 
 /** The tools of the problem that is open: the form of its answer, a second board, the calculator, a copy to take away. */
 export function PageTools({
@@ -57,6 +57,14 @@ export function PageTools({
       >
         <Split aria-hidden="true" className="size-[18px]" />
       </Go>
+      <Tool
+        label="Another problem"
+        button={buttons.another}
+        open={open === "another"}
+        onPress={() => onTool("another")}
+      >
+        <Layers aria-hidden="true" className="size-[18px]" />
+      </Tool>
       <Tool
         label="Two boards side by side"
         button={buttons.beside}

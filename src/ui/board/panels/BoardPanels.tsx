@@ -3,7 +3,9 @@
 import { type ReactElement, type RefObject, Suspense } from "react";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
+import type { Another } from "../../row";
 import {
+  LazyAnotherPanel,
   LazyBesidePanel,
   LazyCalculatorPanel,
   LazyCopyPanel,
@@ -27,6 +29,7 @@ interface Panels {
   readonly house: HouseRules;
   readonly acts: BoardActs;
   readonly buttons: Readonly<Record<PageTool | "method", RefObject<HTMLButtonElement | null>>>;
+  readonly onDraw: (what: Another) => void;
   readonly onClose: () => void;
 }
 
@@ -38,7 +41,17 @@ export const BoardPanels = (panels: Panels): ReactElement => (
 );
 
 /** Only the keys and the house rules need no problem. */
-function Panel({ menu, run, open, step, house, acts, buttons, onClose }: Panels): ReactElement | null {
+function Panel({
+  menu,
+  run,
+  open,
+  step,
+  house,
+  acts,
+  buttons,
+  onDraw,
+  onClose,
+}: Panels): ReactElement | null {
   if (menu === undefined) return null;
   if (menu === "help") return <LazyKeysDialog onClose={onClose} />;
   if (menu === "house") return <LazyHousePanel house={house} onHouse={acts.setHouse} onClose={onClose} />;
@@ -52,6 +65,17 @@ function Panel({ menu, run, open, step, house, acts, buttons, onClose }: Panels)
           method={open.method}
           button={buttons.method}
           onMethod={acts.setMethod}
+          onClose={onClose}
+        />
+      );
+    case "another":
+      return (
+        <LazyAnotherPanel
+          button={buttons.another}
+          onDraw={(what) => {
+            onClose();
+            onDraw(what);
+          }}
           onClose={onClose}
         />
       );

@@ -3,10 +3,8 @@ import { choicesOf } from "@/core/house";
 import { database, findKeptSheet } from "@/data";
 import { printingFrom } from "@/render/print";
 import { computeAside } from "@/threads/pool";
+import { fileName } from "../../../../keptSheet";
 import { answering, errorAnswer } from "../../../answers";
-
-/** What may stand in the name of a file everywhere. */
-const fileName = (name: string): string => name.replaceAll(/[^\p{L}\p{N} ]/gu, "").trim() || "sheet";
 
 /** A kept sheet as a PDF, printed as its address asks. See docs/api.md. */
 export const GET = answering(async ({ id, request }) => {

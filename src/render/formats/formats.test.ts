@@ -1,0 +1,144 @@
+import fc from "fast-check";
+import { XMLParser, XMLValidator } from "fast-xml-parser";
+import { strFromU8, unzipSync } from "fflate";
+import katex from "katex";
+import { describe, expect, it } from "vitest";
+import { choicesOf, type HouseRules, PRESETS } from "@/core/house";
+import { writeAnswer, writeProblem } from "@/core/problem";
+import { drawRecipe, SKILLS } from "@/core/sheets";
+import { readSheetFile, SHEET_FORMATS, type SheetOut } from ".";
+import { sheetCsv, sheetJson, sheetLatex, sheetMarkdown } from "./plainSheets";
+import { qtiFiles, sheetQti } from "./qti";
+
+const POINT = PRESETS.fillersTrueValue;
+const COMMA: HouseRules = { ...PRESETS.gapsShort, decimalMark: "comma", currency: "EUR" };
+
+const anySheet = fc
+  .record({
+    skill: fc.constantFrom(...SKILLS.map(({ id }) => id)),
+    house: fc.constantFrom(POINT, COMMA),
+    seed: fc.integer({ min: 1, max: 300 }),
+    name: fc.constantFrom("Cables", `Spokes, "thick" & <thin>`, "100% of $7_5 {x} ~ \\", "Ähren"),
+  })
+  .map(({ skill, house, seed, name }): SheetOut => {
+    const drawn = drawRecipe({ skills: [skill], count: 6, never: [], least: [] }, house, seed);
+    return { name, house, rows: drawn.ok ? drawn.value : [] };
+  });
+
+const problemsOf = ({ rows, house }: SheetOut): readonly string[] =>
+  rows.map(({ working }) => writeProblem(working.problem, house));
+const answersOf = ({ rows, house }: SheetOut): readonly string[] =>
+  rows.map(({ working }) => writeAnswer(working.answer, house));
+
+describe("a sheet in a file", () => {
+  it("comes back from JSON and CSV as it went out", () => {
+    fc.assert(
+      fc.property(anySheet, (sheet) => {
+        const json = readSheetFile(sheetJson(sheet));
+        const csv = readSheetFile(`\uFEFF${sheetCsv(sheet).replaceAll("\n", "\r\n")}`);
+        const rows = sheet.rows.map(({ skill, notch }, nth) => ({
+          problem: problemsOf(sheet)[nth],
+          skill,
+          notch: (notch ?? 0) + 1,
+        }));
+        expect(json).toEqual({
+          ok: true,
+          value: { name: sheet.name.trim(), house: choicesOf(sheet.house), rows },
+        });
+        expect(csv).toEqual({ ok: true, value: { name: undefined, house: undefined, rows } });
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it("is taken whole or not at all, and what is wrong is said with its place", () => {
+    const said = (text: string): string => {
+      const read = readSheetFile(text);
+      return read.ok ? "taken" : read.error;
+    };
+    expect(said("problem\n53.2 - 17.8\n2/3 + 1/4\n")).toBe("taken");
+    expect(said("Problem;Answer\n53,2 - 17,8;35,4\n")).toBe("taken");
+    expect(said("problem,notch\n4 + 5,1\n6 + 7,nine\n")).toContain("Row 3");
+    expect(said("problem,answer\n,7\n")).toContain("Row 2");
+    expect(said("task\n4 + 5\n")).toContain("“problem”");
+    expect(said("")).toContain("“problem”");
+    expect(said('problem\n"4 + 5\n')).toContain("quotation mark");
+    expect(said(`problem\n${"4 + 5\n".repeat(201)}`)).toContain("at most 200");
+    expect(said('{"format":"right-sum-sheet","version":1')).toContain("cut off");
+    expect(said('{"format":"something"}')).toContain("no sheet");
+    const newer = sheetJson({ name: "Cables", house: POINT, rows: [] }).replace(
+      '"version": 1',
+      '"version": 2',
+    );
+    expect(said(newer)).toContain("newer");
+    expect(said("{".repeat(5000))).toContain("JSON");
+  });
+
+  it("has its problems and answers in their order in Markdown, and LaTeX that renders", () => {
+    fc.assert(
+      fc.property(anySheet, (sheet) => {
+        const listed = sheetMarkdown(sheet)
+          .split("\n")
+          .filter((line) => /^\d+\. /.test(line))
+          .map((line) => line.replace(/^\d+\. /, "").replaceAll("\\", ""));
+        expect(listed).toEqual([...problemsOf(sheet), ...answersOf(sheet)]);
+        const latex = sheetLatex(sheet);
+        const items = [...latex.matchAll(/\\item \$(.*)\$$/gm)].map(([, item = ""]) => item);
+        expect(items).toHaveLength(2 * sheet.rows.length);
+        for (const item of items) {
+          const html = katex.renderToString(item, { throwOnError: true, strict: "ignore" });
+          expect(html).toContain("katex");
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it("is a QTI package: every file well formed, every reference to something that is there, problems and answers as on the sheet", () => {
+    const parser = new XMLParser({
+      ignoreAttributes: false,
+      attributeNamePrefix: "@",
+      parseTagValue: false,
+      parseAttributeValue: false,
+      isArray: (name) => ["resource", "dependency", "assessmentItemRef"].includes(name),
+    });
+    fc.assert(
+      fc.property(anySheet, (sheet) => {
+        const unzipped = unzipSync(sheetQti(sheet));
+        const files = Object.fromEntries(
+          Object.entries(unzipped).map(([name, bytes]) => [name, strFromU8(bytes)]),
+        );
+        expect(files).toEqual(qtiFiles(sheet));
+        for (const text of Object.values(files)) expect(XMLValidator.validate(text)).toBe(true);
+        const { manifest } = parser.parse(files["imsmanifest.xml"] ?? "");
+        const resources: readonly Record<string, string>[] = manifest.resources.resource;
+        const ids = resources.map((one) => one["@identifier"]);
+        expect(new Set(ids).size).toBe(ids.length);
+        for (const one of resources) expect(Object.keys(files)).toContain(one["@href"]);
+        expect(resources.length).toBe(sheet.rows.length + 1);
+        const { assessmentTest } = parser.parse(files["test.xml"] ?? "");
+        expect(assessmentTest["@title"]).toBe(sheet.name);
+        const refs: readonly Record<string, string>[] =
+          assessmentTest.testPart.assessmentSection.assessmentItemRef ?? [];
+        const items = refs.map((ref) => {
+          expect(ids).toContain(ref["@identifier"]);
+          return parser.parse(files[ref["@href"] ?? ""] ?? "").assessmentItem;
+        });
+        expect(items.map(({ itemBody }) => itemBody.p)).toEqual(problemsOf(sheet));
+        for (const [nth, item] of items.entries()) {
+          const { responseDeclaration: response, itemBody } = item;
+          expect(response.correctResponse.value).toBe(answersOf(sheet)[nth]);
+          expect(response.mapping.mapEntry["@mapKey"]).toBe(answersOf(sheet)[nth]);
+          expect(itemBody.div.textEntryInteraction["@responseIdentifier"]).toBe(response["@identifier"]);
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it("is written in every format that is offered", () => {
+    const drawn = drawRecipe({ skills: ["add-like"], count: 3, never: [], least: [] }, POINT, 1);
+    const sheet = { name: "Cables", house: POINT, rows: drawn.ok ? drawn.value : [] };
+    for (const { write } of SHEET_FORMATS) expect(write(sheet).length).toBeGreaterThan(50);
+  });
+});

@@ -1,0 +1,33 @@
+import type { HouseRules } from "@/core/house";
+import type { Working } from "@/core/methods";
+import { writeAnswer, writeProblem } from "@/core/problem";
+
+/** A sheet with its workings, as it goes out into a file. */
+export interface SheetOut {
+  readonly name: string;
+  readonly house: HouseRules;
+  readonly rows: readonly SheetOutRow[];
+}
+
+export interface SheetOutRow {
+  readonly working: Working;
+  readonly skill?: string | undefined;
+  /** From 0 for plain to 3 for the trap. */
+  readonly notch?: number | undefined;
+}
+
+/** How a row stands in a file: problem and answer as the house writes them, with its place on the ladder, notches counted from 1. */
+export interface FileRow {
+  readonly problem: string;
+  readonly answer: string;
+  readonly skill?: string | undefined;
+  readonly notch?: number | undefined;
+}
+
+export const fileRows = ({ rows, house }: SheetOut): readonly FileRow[] =>
+  rows.map(({ working, skill, notch }) => ({
+    problem: writeProblem(working.problem, house),
+    answer: writeAnswer(working.answer, house),
+    ...(skill === undefined ? {} : { skill }),
+    ...(notch === undefined ? {} : { notch: notch + 1 }),
+  }));

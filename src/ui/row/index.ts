@@ -1,0 +1,3 @@
+export { RowBar } from "./RowBar";
+export { keepRow, newRow } from "./row";
+export { type Another, useAnother } from "./useAnother";
