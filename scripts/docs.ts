@@ -1,14 +1,16 @@
 // The parts of the docs that list what the code holds. `npm run docs` writes them; a test holds them against it.
 import fs from "node:fs";
 import { pathToFileURL } from "node:url";
+import { TRAITS } from "@/core/features";
 import { PRESET_NAMES, PRESETS, SWITCH_NAMES, SWITCHES } from "@/core/house";
-import { PRESET_WORDS, SWITCH_WORDS } from "@/core/wording";
+import { PRESET_WORDS, SWITCH_WORDS, TRAIT_NAMES } from "@/core/wording";
 import { KEYS } from "@/ui/board";
 import { HOW_PLACE_KEYS, ON_RAIL } from "@/ui/places";
 import { TURN_KEYS } from "@/ui/turn";
 import papers from "../bench/papers.json" with { type: "json" };
 import penKeys from "../bench/pen-keys.json" with { type: "json" };
 import results from "../bench/results.json" with { type: "json" };
+import sheets from "../bench/sheets.json" with { type: "json" };
 import { methodSections } from "./methodDocs";
 import { patternSections, patternSummary } from "./patternDocs";
 
@@ -88,6 +90,68 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
           (keys / strokes).toFixed(2),
         ]),
       ),
+  },
+  {
+    file: "docs/sheets.md",
+    name: "traits",
+    text: () =>
+      table(
+        ["Trait", "What it is"],
+        TRAITS.map(({ id }) => [code(id), TRAIT_NAMES[id]]),
+      ),
+  },
+  {
+    file: "docs/sheets.md",
+    name: "probes",
+    text: () =>
+      table(
+        [
+          "Strand",
+          "Accounts",
+          "Named by eight",
+          "At random",
+          "Adaptive: problems",
+          "Named",
+          "Without slips",
+          "Entropy bound",
+          "Of the best three",
+          "Next problem (ms)",
+        ],
+        sheets.probes.map((row) => [
+          row.strand,
+          row.accounts,
+          row.namedOfEight,
+          row.atRandom,
+          row.adaptiveProblems,
+          row.adaptiveNamed,
+          row.withoutSlips,
+          row.entropyBound,
+          row.best,
+          row.stepMs,
+        ]),
+      ),
+  },
+  {
+    file: "docs/sheets.md",
+    name: "speed",
+    text: () => {
+      const { sheetOf30, thousandProblems, twin, workingBeside, pdfOf30WithWorkings, listOf2000 } =
+        sheets.speed;
+      const row = (name: string, { p50, p95, most }: typeof twin) => [name, p50, p95, most];
+      return [
+        table(
+          ["Milliseconds", "Half", "95 %", "Most"],
+          [
+            row(`A sheet of 30, ${sheetOf30.recipes} recipes with wishes and without`, sheetOf30),
+            row("A thousand problems", thousandProblems),
+            row("A twin", twin),
+            row("One working, beside", workingBeside),
+          ],
+        ),
+        "",
+        `A PDF of 30 problems with whole workings: ${pdfOf30WithWorkings.map(({ ms, kB }) => `${ms} ms, ${kB} kB`).join("; ")}. Two thousand sheets listed: ${listOf2000.all} ms; searched: ${listOf2000.searched} ms.`,
+      ].join("\n");
+    },
   },
   { file: "docs/error-patterns.md", name: "summary", text: patternSummary },
   { file: "docs/error-patterns.md", name: "patterns", text: patternSections },

@@ -18,10 +18,8 @@ export { houseChoicesSchema } from "./houseOf";
 export {
   findKeptSheet,
   givenTo,
-  type KeptRow,
   type KeptSheet,
   keepSheet,
-  type ListedKept,
   listKeptSheets,
   noteGiven,
   setSheetAside,

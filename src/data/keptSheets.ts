@@ -10,7 +10,7 @@ import { keptSheets, learners, sheetsGiven } from "./schema";
 import { partRead, type Unread } from "./unread";
 
 /** A problem of a kept sheet: as written in its house, with the place on the ladder it was drawn from, where it was. */
-export interface KeptRow {
+interface KeptRow {
   readonly problem: string;
   readonly skill?: string | undefined;
   /** From 0 for plain to 3 for the trap. */
@@ -46,8 +46,7 @@ const rowsSchema = z.array(
 
 type Row = typeof keptSheets.$inferSelect;
 
-function sheetOf(row: Row): Result<KeptSheet, string> {
-  const house = houseOf(row.house);
+function sheetOf(row: Row, house = houseOf(row.house)): Result<KeptSheet, string> {
   if (!house.ok) return house;
   const rows = jsonOf(row.rows, rowsSchema);
   if (rows === undefined) return failed("its problems can’t be read");
@@ -160,7 +159,7 @@ export function setSheetAside(
 }
 
 /** A sheet as it is listed. */
-export interface ListedKept {
+interface ListedKept {
   readonly id: string;
   readonly code: string;
   readonly name: string;
@@ -192,10 +191,15 @@ export function listKeptSheets(
     .orderBy(desc(keptSheets.changedAt))
     .limit(most)
     .all();
+  // A tutor's sheets share few house rules: each is read once.
+  const houses = new Map<string, Result<HouseRules, string>>();
   const { read, unread } = partRead("kept_sheets", rows, (row) => {
-    const sheet = sheetOf(row);
+    const house = houses.get(row.house) ?? houseOf(row.house);
+    houses.set(row.house, house);
+    const sheet = sheetOf(row, house);
     return sheet.ok ? done({ ...sheet.value, changedAt: row.changedAt }) : sheet;
   });
+  const given = namesGiven(data);
   const sheets = read.map(({ id, code, name, rows: problems, changedAt, archived: away }) => ({
     id,
     code,
@@ -203,9 +207,22 @@ export function listKeptSheets(
     problems: problems.map(({ problem }) => problem),
     changedAt,
     archived: away,
-    given: givenTo(data, id).map((one) => one.name),
+    given: given.get(id) ?? [],
   }));
   return { sheets, unread };
+}
+
+/** The names of those who were given each sheet. */
+function namesGiven(data: Writing): ReadonlyMap<string, readonly string[]> {
+  const names = new Map<string, string[]>();
+  const rows = data
+    .select({ sheet: sheetsGiven.sheetId, name: learners.name })
+    .from(sheetsGiven)
+    .innerJoin(learners, eq(learners.id, sheetsGiven.learnerId))
+    .orderBy(learners.name)
+    .all();
+  for (const { sheet, name } of rows) names.set(sheet, [...(names.get(sheet) ?? []), name]);
+  return names;
 }
 
 /** Who was given a sheet, and when. */

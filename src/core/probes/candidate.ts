@@ -38,7 +38,7 @@ export const keyOf = ({ keys, rightKey }: Candidate, account: Account): string =
 export const givenKey = ({ problem }: Candidate, given: Answer): string => valueIn(problem, given).key;
 
 /** A problem with what all patterns that can come into it, or some of them, answer. */
-export function candidateOf(
+function candidateOf(
   problem: Problem,
   house: HouseRules,
   patterns: readonly ErrorPattern[] = patternsFor(problem),

@@ -1,9 +1,8 @@
-export { type Belief, informationIn } from "./belief";
+export type { Belief } from "./belief";
 export {
   type Account,
   accountsIn,
   type Candidate,
-  candidateOf,
   givenKey,
   keyOf,
   poolOf,
@@ -14,8 +13,6 @@ export {
 export {
   fewestByEntropy,
   groupsOf,
-  type Probe,
-  type Probing,
   probeOf,
   probingAfter,
   type Reply,

@@ -17,8 +17,12 @@ export const DRAWING = 1;
 /** The most problems on a sheet. */
 export const MOST_ON_SHEET = 1000;
 
-/** How many lines are tried for one problem before its notch is given up. */
+/** How many lines are tried for one problem before its notch is given up; fewer where more is wished of it, since that may be more than it can give. */
 const MOST_TRIES = 800;
+const MOST_TRIES_WISHED = 140;
+/** From so many problems of a notch on, what it has left may be few: it is given up sooner, so that a long sheet does not wait for the last of them. */
+const MANY = 60;
+const MOST_TRIES_OF_MANY = 200;
 
 /** A problem that was drawn, with its working in the house and the notch it was drawn for, from 0. */
 export interface Drawn {
@@ -44,14 +48,17 @@ export function drawSheet(
   fits: Fits = ANY,
 ): Result<readonly Drawn[], "nothingDrawn"> {
   const chances = chancesFrom(seed);
-  let seen = new Set<string>();
-  let empty = new Set<number>();
+  const tries = fits === ANY ? MOST_TRIES : MOST_TRIES_WISHED;
+  const seen = new Set<string>();
+  const empty = new Set<number>();
+  const drawnOf = new Map<number, number>();
   const drawn: Drawn[] = [];
   let before = "";
   const another = (notch: number): Drawn | undefined => {
     const step = climb[notch];
     if (step === undefined || empty.has(notch)) return undefined;
-    const one = firstOf(MOST_TRIES, () => {
+    const many = (drawnOf.get(notch) ?? 0) >= MANY;
+    const one = firstOf(many ? Math.min(tries, MOST_TRIES_OF_MANY) : tries, () => {
       const made = drawOnce(step, house, chances, fits);
       if (made === undefined) return undefined;
       const [line, answer] = [writeProblem(made.problem, house), writeAnswer(made.working.answer, house)];
@@ -61,6 +68,7 @@ export function drawSheet(
       return { ...made, notch };
     });
     if (one === undefined) empty.add(notch);
+    else drawnOf.set(notch, (drawnOf.get(notch) ?? 0) + 1);
     return one;
   };
   /** Draws so many of a notch, or as many as there are; how many are missing. */
@@ -79,14 +87,10 @@ export function drawSheet(
     missing = draw(notch, upTo(notch + 1) - upTo(notch) + missing);
   }
   // Then those before; and where every other one was drawn, they come again.
-  while (missing > 0) {
-    const had = drawn.length;
-    for (const notch of [...climb.keys()].reverse()) missing = draw(notch, missing);
-    if (missing > 0 && drawn.length === had) {
-      if (seen.size === 0) return failed("nothingDrawn");
-      [seen, empty] = [new Set(), new Set()];
-    }
-  }
+  for (const notch of [...climb.keys()].reverse()) missing = draw(notch, missing);
+  if (drawn.length === 0 && count > 0) return failed("nothingDrawn");
+  const once = drawn.length;
+  for (let nth = 0; nth < missing; nth++) drawn.push(...drawn.slice(nth % once, (nth % once) + 1));
   return done(drawn.sort((one, other) => one.notch - other.notch));
 }
 
@@ -106,7 +110,7 @@ export function drawAnother(
   const chances = chancesFrom(seed);
   const found =
     step &&
-    firstOf(MOST_TRIES, () => {
+    firstOf(fits === ANY ? MOST_TRIES : MOST_TRIES_WISHED, () => {
       const made = drawOnce(step, house, chances, fits);
       return made === undefined || without.has(writeProblem(made.problem, house)) ? undefined : made;
     });

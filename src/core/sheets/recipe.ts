@@ -68,13 +68,13 @@ const climbOf = (skill: SkillId): Climb => {
   return found.climb;
 };
 
-const withoutAll =
-  (never: readonly TraitId[], wanted?: TraitId): Fits =>
-  (features) => {
-    if (never.length === 0 && wanted === undefined) return true;
+function withoutAll(never: readonly TraitId[], wanted?: TraitId): Fits | undefined {
+  if (never.length === 0 && wanted === undefined) return undefined;
+  return (features) => {
     const met = traitCounts(features);
     return never.every((trait) => !met[trait]) && (wanted === undefined || (met[wanted] ?? 0) > 0);
   };
+}
 
 /** Why a skill gives nothing: the first trait it can't do without, or the house. */
 function whyNone(skill: SkillId, never: readonly TraitId[], house: HouseRules, seed: number): RecipeRefusal {
@@ -123,6 +123,8 @@ function withLeast(
     (traitCounts(featuresOf(one.working))[trait] ?? 0) > 0;
   const lines = new Set(now.map(({ problem }) => writeProblem(problem, house)));
   let turn = 0;
+  // What a notch did not give once, it will not give.
+  const barren = new Set<string>();
   for (const wish of least) {
     const missing = (): number => wish.problems - now.filter((one) => has(one, wish.trait)).length;
     for (let at = now.length - 1; at >= 0 && missing() > 0; at--) {
@@ -132,11 +134,15 @@ function withLeast(
         ({ trait, problems }) =>
           has(one, trait) && now.filter((other) => has(other, trait)).length <= problems,
       );
-      if (needed) continue;
+      const place = `${wish.trait} ${one.skill} ${one.notch}`;
+      if (needed || barren.has(place)) continue;
       turn += 1;
       const fits = withoutAll(never, wish.trait);
       const another = drawAnother(climbOf(one.skill), one.notch, house, seed + turn * APART, lines, fits);
-      if (!another.ok) continue;
+      if (!another.ok) {
+        barren.add(place);
+        continue;
+      }
       lines.add(writeProblem(another.value.problem, house));
       now[at] = { ...another.value, skill: one.skill };
     }

@@ -1,8 +1,8 @@
-import { readSheetFile, type SheetIn, sheetCsv, sheetJson, sheetLatex, sheetMarkdown } from "./plainSheets";
+import { readSheetFile, sheetCsv, sheetJson, sheetLatex, sheetMarkdown } from "./plainSheets";
 import { sheetQti } from "./qti";
 import type { SheetOut } from "./sheetFile";
 
-export { readSheetFile, type SheetIn, type SheetOut };
+export { readSheetFile, type SheetOut };
 
 /** The formats that a sheet goes out in, each with the end of its file's name. */
 export const SHEET_FORMATS = [

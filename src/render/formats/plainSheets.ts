@@ -81,7 +81,7 @@ export function sheetLatex({ name, house, rows }: SheetOut): string {
 }
 
 /** A sheet as a file brings it: nothing in it is worked yet. */
-export interface SheetIn {
+interface SheetIn {
   /** None where the file does not say. */
   readonly name: string | undefined;
   readonly house: HouseChoices | undefined;

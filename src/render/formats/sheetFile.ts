@@ -9,7 +9,7 @@ export interface SheetOut {
   readonly rows: readonly SheetOutRow[];
 }
 
-export interface SheetOutRow {
+interface SheetOutRow {
   readonly working: Working;
   readonly skill?: string | undefined;
   /** From 0 for plain to 3 for the trap. */

@@ -40,7 +40,7 @@ export interface SheetRequest {
 }
 
 /** The recipe of a request, or the error to give. */
-export function recipeRequested({
+function recipeRequested({
   skill,
   count,
   never = [],

@@ -27,7 +27,7 @@ export const shownRow = (working: Working, place?: RungPlace): ShownRow => ({
 });
 
 /** A problem that is to be shown as it is, or that another is to be drawn for: as hard, or a notch easier or harder. */
-export interface AskedRow {
+interface AskedRow {
   readonly problem: string;
   readonly skill?: string | undefined;
   readonly notch?: number | undefined;

@@ -1,3 +1,3 @@
-export type { Measure, PageItem, PrintInk, PrintPage } from "./page";
+export type { PageItem, PrintInk, PrintPage } from "./page";
 export { PLAIN_PRINTING, type Printing, printingFrom, type SheetToPrint } from "./printing";
 export { sheetPages } from "./sheetPages";

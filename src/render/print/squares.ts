@@ -14,7 +14,7 @@ export interface WrittenPage {
 }
 
 /** The whole squares that marks take up. */
-export function squaresOf(layout: Layout, marks: readonly Mark[]): Extent {
+function squaresOf(layout: Layout, marks: readonly Mark[]): Extent {
   const { left, right, top, bottom } = extentOf(layout, marks);
   return {
     left: Math.floor(left),

@@ -158,8 +158,8 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
   );
 
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto]">
-      <header className="flex flex-wrap items-center gap-3 px-6 pt-3.5 pb-2 max-[700px]:gap-2 max-[700px]:px-3 max-[700px]:pt-2 max-[700px]:pb-1">
+    <div className="grid h-full grid-cols-[minmax(0,1fr)] print:block print:h-auto grid-rows-[auto_minmax(0,1fr)_auto]">
+      <header className="print:hidden flex flex-wrap items-center gap-3 px-6 pt-3.5 pb-2 max-[700px]:gap-2 max-[700px]:px-3 max-[700px]:pt-2 max-[700px]:pb-1">
         <h1 className="sr-only">Board</h1>
         <ProblemField
           typed={board.typed}
@@ -259,7 +259,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
         </aside>
       </main>
       <footer
-        className="px-6 pt-1 pb-4 max-[700px]:px-3 max-[700px]:pt-0 max-[700px]:pb-1 data-[drafting=true]:invisible"
+        className="px-6 pt-1 pb-4 print:hidden max-[700px]:px-3 max-[700px]:pt-0 max-[700px]:pb-1 data-[drafting=true]:invisible"
         data-drafting={drafting}
       >
         {run && here && (

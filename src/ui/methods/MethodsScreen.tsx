@@ -60,7 +60,7 @@ export function MethodsScreen({
         {headings.map((heading) => (
           <section key={heading} aria-label={heading} className="mb-8">
             <h2 className="mb-3 text-lg font-semibold">{heading}</h2>
-            <div className="grid grid-cols-2 gap-4 max-[1000px]:grid-cols-1">
+            <div className="grid grid-cols-2 gap-4 max-[1000px]:grid-cols-1 print:grid-cols-2">
               {methods
                 .filter((method) => method.heading === heading)
                 .map((method) => (
@@ -83,7 +83,10 @@ function MethodCard({
 }): ReactElement {
   const { name, about, preferredBy } = methodWords(id);
   return (
-    <article id={id} className="flex flex-col rounded-xl border border-edge bg-page p-4 shadow-sheet">
+    <article
+      id={id}
+      className="break-inside-avoid flex flex-col rounded-xl border border-edge bg-page p-4 shadow-sheet"
+    >
       <h3 className="font-semibold">{name}</h3>
       <p className="mt-0.5 text-[15px] leading-snug">{about}</p>
       <p className="mt-2 text-sm leading-snug text-soft">{preferredBy}</p>

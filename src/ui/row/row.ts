@@ -62,7 +62,7 @@ export const newRow = (kind: RowKind, problems: readonly string[]): Row => ({
 const USUAL_WAIT = 120;
 
 /** What each place of a row of three is. */
-export const THREE = ["I do", "We do", "You do"] as const;
+const THREE = ["I do", "We do", "You do"] as const;
 
 /** The name of a place of a row. */
 export function placeName({ kind, problems }: Row, nth: number): string {

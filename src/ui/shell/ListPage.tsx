@@ -25,7 +25,10 @@ export function ListPage({ children }: { readonly children: ReactNode }): ReactE
     return () => here.removeEventListener("scrollend", remember);
   }, [router]);
   return (
-    <main ref={main} className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
+    <main
+      ref={main}
+      className="h-full overflow-y-auto print:h-auto print:overflow-visible print:p-0 px-8 py-6 max-[700px]:px-4"
+    >
       {children}
     </main>
   );

@@ -65,11 +65,14 @@ export function WrongWayScreen({
   const beside = step === last ? way.sound.steps.length : Math.min(step, way.sound.steps.length);
   const departed = step >= way.departs;
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto]">
+    <div className="print:block print:h-auto grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto]">
       <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2 max-[700px]:gap-x-3 max-[700px]:px-3 max-[700px]:pt-1 max-[700px]:pb-0">
         <h1 className="text-[22px] font-semibold max-[700px]:text-[18px]">The wrong way</h1>
         <p className="font-board text-[22px] text-soft max-[700px]:text-[18px]">{way.line}</p>
-        <Go href={boardAddress} className="ml-auto grid h-11 items-center font-semibold text-plumb">
+        <Go
+          href={boardAddress}
+          className="print:hidden ml-auto grid h-11 items-center font-semibold text-plumb"
+        >
           Back to the board
         </Go>
       </header>
@@ -101,7 +104,7 @@ export function WrongWayScreen({
           // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
           tabIndex={0}
           aria-label="Margin"
-          className="flex min-h-0 flex-col gap-4 overflow-y-auto py-4 pr-6 pl-2 max-[1000px]:max-h-[40vh] max-[1000px]:px-8 max-[700px]:max-h-[24vh] max-[700px]:gap-2 max-[700px]:px-4 max-[700px]:py-1"
+          className="flex min-h-0 flex-col gap-4 overflow-y-auto print:overflow-visible py-4 pr-6 pl-2 max-[1000px]:max-h-[40vh] max-[1000px]:px-8 max-[700px]:max-h-[24vh] max-[700px]:gap-2 max-[700px]:px-4 max-[700px]:py-1"
         >
           {way.patterns.map(({ name, does }) => (
             <section key={name}>
@@ -159,7 +162,7 @@ export function WrongWayScreen({
                 <span className="font-board">{way.separating.answers[0]}</span> would speak for this way,{" "}
                 <span className="font-board">{way.separating.answers[1]}</span> for that one.
               </p>
-              <p className="flex flex-wrap items-center gap-x-4">
+              <p className="flex flex-wrap items-center gap-x-4 print:hidden">
                 <Go
                   href={wrongWayAddress(way.separating.line, house).replace(ROUTES.wrongWay, ROUTES.yourTurn)}
                   className="grid min-h-9 items-center font-semibold text-plumb"
@@ -195,7 +198,7 @@ export function WrongWayScreen({
           )}
         </aside>
       </main>
-      <footer className="px-6 pt-1 pb-4">
+      <footer className="px-6 pt-1 pb-4 print:hidden">
         <RunBar
           steps={way.wrong.steps}
           step={step}

@@ -167,7 +167,7 @@ export function BoardPage({
               className="text-[13px] text-soft data-[keeping=clash]:text-rust data-[keeping=notKept]:text-rust"
               data-keeping={keeping}
             >
-              {keeping && KEEPING_WORDS[keeping]}
+              <span className="print:hidden">{keeping && KEEPING_WORDS[keeping]}</span>
               {keeping === "clash" && (
                 <>
                   {" "}

@@ -33,7 +33,7 @@ export function PageTools({
   readonly onAloud: () => void;
 }): ReactElement {
   return (
-    <fieldset className="flex shrink-0 items-center gap-0.5" aria-label="Tools">
+    <fieldset className="print:hidden flex shrink-0 items-center gap-0.5" aria-label="Tools">
       {takesForm && (
         <button
           ref={buttons.form}
