@@ -2,6 +2,19 @@ import { expect, expectAccessible, listening, test } from "./tutor";
 
 const problems = (page: import("@playwright/test").Page) => page.locator("[data-sheet-problem]");
 
+/** What a learner answers who takes the smaller digit of each column from the larger; nothing where nothing is taken away. */
+function smallerFromLarger(line: string): string {
+  const [first = "", sign, second = ""] = line.split(" ");
+  if (sign !== "−") return "";
+  const places = (text: string): number => (text.split(".")[1] ?? "").length;
+  const most = Math.max(places(first), places(second));
+  const digits = (text: string): string => text.replace(".", "") + "0".repeat(most - places(text));
+  const [top, bottom] = [digits(first), digits(second).padStart(digits(first).length, "0")];
+  const columns = [...top].map((digit, at) => Math.abs(Number(digit) - Number(bottom[at])));
+  const whole = columns.join("").padStart(most + 1, "0");
+  return most === 0 ? String(Number(whole)) : `${Number(whole.slice(0, -most))}.${whole.slice(-most)}`;
+}
+
 test("a sheet is drawn from a rung of the ladder, the same again for the same address, and goes to the Board and to a learner", async ({
   page,
 }) => {
@@ -148,18 +161,6 @@ test("an adaptive probe comes to its verdict and to a sheet for it, by keys; and
   await expectAccessible(page);
   await page.getByRole("button", { name: "Begin" }).press("Enter");
   const shown = page.locator("[data-probe-problem]");
-  // This learner always takes the smaller digit of a column from the larger, and adds well.
-  const smallerFromLarger = (line: string): string => {
-    const [first = "", sign, second = ""] = line.split(" ");
-    if (sign !== "−") return "";
-    const places = (text: string): number => (text.split(".")[1] ?? "").length;
-    const most = Math.max(places(first), places(second));
-    const digits = (text: string): string => text.replace(".", "") + "0".repeat(most - places(text));
-    const [top, bottom] = [digits(first), digits(second).padStart(digits(first).length, "0")];
-    const columns = [...top].map((digit, at) => Math.abs(Number(digit) - Number(bottom[at])));
-    const whole = columns.join("").padStart(most + 1, "0");
-    return most === 0 ? String(Number(whole)) : `${Number(whole.slice(0, -most))}.${whole.slice(-most)}`;
-  };
   const sum = (line: string): string => {
     const places = Math.max(...line.split(" + ").map((one) => (one.split(".")[1] ?? "").length));
     return line
@@ -198,4 +199,37 @@ test("by touch on a tablet: a problem is locked, another drawn for its neighbour
   await page.waitForURL(/\/sheets\/[a-z0-9]{20}$/);
   await expect(page.getByRole("button", { name: /^Unlock Problem 1,/ })).toBeVisible();
   await context.close();
+});
+
+test("a sheet is marked with a pattern in it, which is named, and the next sheet is drawn for it", async ({
+  page,
+  server,
+}) => {
+  const learner = { id: "learnerwithgaps00001", name: "Ragna" };
+  await page.request.post(`${server.url}/api/learners`, { data: learner });
+  await page.goto("/sheets?skill=subtract-several-exchanges&count=6");
+  await page.getByRole("button", { name: "Keep this sheet" }).click();
+  await page.waitForURL(/\/sheets\/[a-z0-9]{20}$/);
+  await listening(page);
+  const lines = await problems(page).allTextContents();
+  const sheet = page.url();
+  await page.getByRole("button", { name: "Mark" }).click();
+  await page.getByRole("button", { name: "Ragna" }).click();
+  await page.getByRole("button", { name: "Open it in Marking" }).click();
+  await page.waitForURL(/\/marking\?sheet=/);
+  await listening(page);
+  for (const line of lines) {
+    await page.getByRole("textbox", { name: `Ragna, ${line}` }).fill(smallerFromLarger(line));
+    await page.keyboard.press("Enter");
+  }
+  await page.getByRole("textbox", { name: `Ragna, ${lines[0]}` }).focus();
+  const margin = page.getByRole("region", { name: "Ragna on this sheet" });
+  await expect(margin).toContainText(/smaller digit/i);
+  await margin.getByRole("link", { name: "Draw a sheet for what showed" }).click();
+  await page.waitForURL(/\/sheets\?skill=subtract/);
+  await expect(problems(page)).toHaveCount(12);
+  // Who had it, and when, is known to the sheet.
+  await page.goto(sheet);
+  await page.getByRole("button", { name: "Mark" }).click();
+  await expect(page.getByRole("button", { name: /Ragna had it/ })).toBeVisible();
 });

@@ -35,8 +35,17 @@ const VIEWS: readonly View[] = [
   { name: "board-lattice", place: "/board?id=demotubepatches0009" },
   { name: "board-division", place: "/board?id=demogearcable000010" },
   { name: "board-fractions", place: "/board?id=demospanners000013" },
-  { name: "board-change", place: "/board?id=demochange00000014", theme: "slate" },
   { name: "board-beside", place: "/board?id=demospokeboxes00011" },
+  {
+    name: "probe",
+    place: "/sheets/probe?strand=addingSubtracting",
+    theme: "slate",
+    size: TABLET,
+    before: async (page) => {
+      await page.getByRole("button", { name: "Begin" }).click();
+      await page.locator("[data-probe-problem]").waitFor();
+    },
+  },
   {
     name: "your-turn",
     place: "/your-turn?problem=53.2-17.8",

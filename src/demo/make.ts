@@ -2,16 +2,18 @@ import { runOf } from "@/core/checks";
 import { patternsNamed, wrongWays, wrongWorking } from "@/core/errorPatterns";
 import { choicesOf, PRESETS } from "@/core/house";
 import { EVERY_METHOD, workingOf } from "@/core/methods";
-import { readProblem, writeAnswer } from "@/core/problem";
+import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
+import { DRAWING, drawRecipe } from "@/core/sheets";
 import { keepBoard, pinBoard, renameBoard } from "@/data/boards";
 import { keepCells } from "@/data/cells";
 import { historyOf } from "@/data/counts";
 import { type Data, openDatabase } from "@/data/database";
+import { keepSheet, noteGiven } from "@/data/keptSheets";
 import { addLearner } from "@/data/learners";
 import { applyActs, findSheet, openSheet } from "@/data/sheets";
 import { markAnswers } from "@/threads/marking";
 import { DEMO_BOARDS } from "./boards";
-import { DEMO_LEARNERS, DEMO_SHEETS } from "./sheets";
+import { DEMO_DRAWN, DEMO_LEARNERS, DEMO_SHEETS } from "./sheets";
 
 const HOUR = 60 * 60 * 1000;
 
@@ -46,6 +48,19 @@ function makeDemo(folder: string, now: Date): void {
     pinBoard(data, id, pinned);
   }
   for (const learner of DEMO_LEARNERS) addLearner(data, learner, now);
+  for (const { id, name, skills, count, seed, given, hoursAgo } of DEMO_DRAWN) {
+    const at = new Date(now.getTime() - hoursAgo * HOUR);
+    const house = PRESETS.fillersTrueValue;
+    const drawn = drawRecipe({ skills, count, never: [], least: [] }, house, seed);
+    if (!drawn.ok) throw new Error(`makeDemo: nothing was drawn for ${name}`);
+    const rows = drawn.value.map(({ problem, skill, notch }) => ({
+      problem: writeProblem(problem, house),
+      skill,
+      notch,
+    }));
+    keepSheet(data, id, { name, house, rows, drawing: DRAWING, seed }, 0, at, () => seed / 100);
+    data.transaction((write) => noteGiven(write, id, given, at));
+  }
   for (const sheet of DEMO_SHEETS)
     keepDemoSheet(data, sheet, new Date(now.getTime() - sheet.hoursAgo * HOUR));
 }

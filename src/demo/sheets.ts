@@ -1,4 +1,5 @@
 import type { PatternId } from "@/core/errorPatterns";
+import type { SkillId } from "@/core/sheets";
 
 /** The made-up learners who come to the back room of the workshop. */
 export const DEMO_LEARNERS = [
@@ -47,5 +48,35 @@ export const DEMO_SHEETS: readonly {
       { learner: "demolearneriris00003", patterns: ["frac-straight-across"], other: {} },
       { learner: "demolearnerowen00004", patterns: ["frac-div-no-flip"], other: { 1: "22/24" } },
     ],
+  },
+];
+
+/** Sheets that were drawn and kept, and who was given them. The seed, below 100, makes their code too. */
+export const DEMO_DRAWN: readonly {
+  readonly id: string;
+  readonly name: string;
+  readonly skills: readonly SkillId[];
+  readonly count: number;
+  readonly seed: number;
+  readonly given: readonly string[];
+  readonly hoursAgo: number;
+}[] = [
+  {
+    id: "demodrawnspokes00001",
+    name: "Spokes cut to length",
+    skills: ["subtract-ragged-decimals", "subtract-from-whole"],
+    count: 10,
+    seed: 41,
+    given: ["demolearnernadia0001", "demolearneriris00003"],
+    hoursAgo: 30,
+  },
+  {
+    id: "demodrawnspanners002",
+    name: "Spanner sizes",
+    skills: ["add-like", "add-multiple", "add-unlike"],
+    count: 12,
+    seed: 57,
+    given: [],
+    hoursAgo: 3,
   },
 ];

@@ -49,6 +49,7 @@ export const PLACES: readonly Place[] = [
     address: ROUTES.sheets,
     rail: { end: "head", Icon: NotebookPen, key: "7" },
     seen: ROUTES.sheets,
+    picture: { name: "sheets", at: `${ROUTES.sheets}/demodrawnspokes00001` },
   },
   {
     name: "Marking",
