@@ -233,3 +233,33 @@ test("a sheet is marked with a pattern in it, which is named, and the next sheet
   await page.getByRole("button", { name: "Mark" }).click();
   await expect(page.getByRole("button", { name: /Ragna had it/ })).toBeVisible();
 });
+
+test("a tutor makes a rung of their own, sees how many fit, draws from it, changes it and takes it off", async ({
+  page,
+}) => {
+  await page.goto("/sheets?skill=subtract-from-whole");
+  await page.getByRole("link", { name: "Make a rung of your own" }).click();
+  await page.waitForURL(/\/sheets\/rung/);
+  await listening(page);
+  await page.getByRole("textbox", { name: "Its name" }).fill("Cuts from a drum");
+  await page.getByRole("textbox", { name: "Lines to fill in" }).fill("#0 - #.##\n5 ** #");
+  const samples = page.getByRole("region", { name: "Samples" });
+  await expect(samples).toContainText(/Of 1,000 drawn, \d+ fit\./);
+  await expect(samples).toContainText("5 ** #:");
+  await page.getByRole("textbox", { name: "Lines to fill in" }).fill("#0 - #.##");
+  await expect(samples).not.toContainText("5 **");
+  await page.getByRole("group", { name: "Across zeros" }).getByRole("button", { name: "Always" }).click();
+  await expect(samples.getByRole("listitem").first()).toContainText(/\d0 − \d\.\d\d/);
+  await expectAccessible(page);
+  await page.getByRole("button", { name: "Keep this rung" }).click();
+  await page.waitForURL(/\/sheets\?own=/);
+  await listening(page);
+  await expect(page.getByRole("heading", { name: "Cuts from a drum" })).toBeVisible();
+  await expect(problems(page)).toHaveCount(12);
+  await page.getByRole("link", { name: "Change this rung" }).click();
+  await page.waitForURL(/\/sheets\/rung\?own=/);
+  await listening(page);
+  await page.getByRole("button", { name: "Take it off the ladder" }).click();
+  await page.waitForURL(/\/sheets$/);
+  await expect(page.getByRole("link", { name: /Cuts from a drum/ })).toHaveCount(0);
+});

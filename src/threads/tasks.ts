@@ -13,6 +13,8 @@ import {
   explainedRequested,
   methodsRequested,
   nextProbe,
+  ownSamples,
+  ownSheet,
   probeRequested,
   rowsRequested,
   sheetRequested,
@@ -40,6 +42,8 @@ export const COMPUTING = {
   twins: twinsRequested,
   sheet: sheetRequested,
   sheetRows: rowsRequested,
+  ownSamples,
+  ownSheet,
   probe: probeRequested,
   nextProbe,
   skillsShowing: ({

@@ -17,6 +17,11 @@ export const ROUTES = {
   keptSheetFile: (id: string, format: string): string =>
     `/api/sheets/${encodeURIComponent(id)}/file?format=${format}`,
   sheetFromFile: "/api/sheets/import",
+  ownRung: (from: { readonly skill?: string; readonly own?: string }): string =>
+    `/sheets/rung?${new URLSearchParams(from)}`,
+  ownSheet: (own: string): string => `/sheets?own=${encodeURIComponent(own)}`,
+  ownRungs: "/api/sheets/rungs",
+  ownSamples: "/api/sheets/rungs/samples",
   sheetRows: "/api/sheets/rows",
   probe: (strand: string): string => `/sheets/probe?strand=${encodeURIComponent(strand)}`,
   /** A fresh sheet on the skills that some patterns show in. */

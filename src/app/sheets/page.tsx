@@ -5,8 +5,10 @@ import { PATTERN_IDS } from "@/core/errorPatterns";
 import { choicesOf } from "@/core/house";
 import { DRAWING } from "@/core/sheets";
 import { SKILL_NAMES } from "@/core/wording";
+import { database } from "@/data";
 import { compute } from "@/threads/pool";
 import { recipeAddress, recipeFrom, SheetEditor, SheetsScreen } from "@/ui/sheets";
+import { ownRungs } from "../ownRungs";
 import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse } from "../saved";
 import { TooMuch } from "../TooMuch";
@@ -31,7 +33,31 @@ export default async function SheetsPage({
     const skill = found.value.join(",");
     redirect(recipeAddress(recipeFrom({ ...parameters, ...(skill === "" ? {} : { skill }) })));
   }
+  const rungs = ownRungs(database());
+  const rung = rungs.find(({ id }) => id === parameters.own);
   const recipe = recipeFrom(parameters);
+  if (rung !== undefined) {
+    const { count, seed } = recipe;
+    const asked = { ...rung, count, seed, house: choicesOf(house) };
+    const drawn = await compute("ownSheet", asked);
+    if (!drawn.ok) return <TooMuch message={drawn.error.message} />;
+    const own = { ...recipe, own: rung.id };
+    return (
+      <SheetsScreen skills={[]} own={rungs} chosenOwn={rung.id} patterns={[]}>
+        {!drawn.value.ok && <Refused message={drawn.value.error.message} />}
+        <SheetEditor
+          key={recipeAddress(own)}
+          name={rung.name}
+          results={drawn.value.ok ? drawn.value.value : []}
+          recipe={own}
+          possible={rung.always}
+          house={house}
+          drawing={DRAWING}
+          opened={undefined}
+        />
+      </SheetsScreen>
+    );
+  }
   const { skills, count, seed, never, least } = recipe;
   const request = { skill: skills, count, seed, never, least, house: choicesOf(house) };
   const [drawn, about] = await Promise.all([compute("sheet", request), compute("skillsShown", request)]);
@@ -42,12 +68,8 @@ export default async function SheetsPage({
     .join(", ")
     .slice(0, LONGEST_MADE_NAME);
   return (
-    <SheetsScreen skills={skills} patterns={patterns}>
-      {!drawn.value.ok && (
-        <p role="alert" className="mb-3 max-w-[640px] text-rust">
-          {drawn.value.error.message}
-        </p>
-      )}
+    <SheetsScreen skills={skills} own={rungs} patterns={patterns}>
+      {!drawn.value.ok && <Refused message={drawn.value.error.message} />}
       <SheetEditor
         key={recipeAddress(recipe)}
         name={name}
@@ -61,3 +83,10 @@ export default async function SheetsPage({
     </SheetsScreen>
   );
 }
+
+/** Why nothing was drawn, over the empty sheet. */
+const Refused = ({ message }: { readonly message: string }): ReactElement => (
+  <p role="alert" className="mb-3 max-w-[640px] text-rust">
+    {message}
+  </p>
+);

@@ -73,7 +73,7 @@ function bestOf(all: readonly Candidate[], worth: (candidate: Candidate) => numb
 }
 
 /** How likely an account has to be, together with those that nothing tells from it, to stand clear. */
-const CLEAR = 0.9;
+const CLEAR = 0.8;
 /** Below so many bits an answer would tell nothing more. */
 const NOTHING_MORE = 0.04;
 

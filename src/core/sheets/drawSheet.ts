@@ -127,7 +127,7 @@ function firstOf<Found>(tries: number, once: () => Found | undefined): Found | u
 }
 
 /** One line of a notch filled in, read and worked; none where it can't be read, is silly, or does not meet the notch. */
-function drawOnce(
+export function drawOnce(
   { lines, wishes }: Notch,
   house: HouseRules,
   chances: Chances,

@@ -31,6 +31,7 @@ export {
   NO_STRAND,
   NO_TRAIT,
   NO_TWIN,
+  NOTHING_FITS,
   recipeRefusalWords,
   SOUND_NAME,
 } from "./sheets/sheetWords";

@@ -33,7 +33,7 @@ const DOCUMENT_TABLES = {
     deleted_at: time.nullable(),
     revision,
   }),
-  settings: z.strictObject({ name: z.string().max(40), value: z.string().max(10_000), revision }),
+  settings: z.strictObject({ name: z.string().max(40), value: z.string().max(300_000), revision }),
   learners: z.strictObject({
     id,
     name: z.string().min(1).max(80),

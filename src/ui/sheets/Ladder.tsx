@@ -1,5 +1,5 @@
 import type { ReactElement } from "react";
-import { SKILLS, type SkillId, STRANDS } from "@/core/sheets";
+import { type OwnRung, SKILLS, type SkillId, STRANDS } from "@/core/sheets";
 import { SKILL_NAMES, STRAND_NAMES } from "@/core/wording";
 import { Go } from "../Go";
 import { ROUTES } from "../routes";
@@ -13,7 +13,16 @@ function levelOf(id: SkillId): number {
 }
 
 /** The ladder of skills: a strand under the other, in each the rungs from those that need nothing to those that need others. */
-export function Ladder({ chosen }: { readonly chosen: readonly SkillId[] }): ReactElement {
+export function Ladder({
+  chosen,
+  own,
+  chosenOwn,
+}: {
+  readonly chosen: readonly SkillId[];
+  /** The rungs that the tutor made, and the one that is chosen. */
+  readonly own: readonly Pick<OwnRung, "id" | "name" | "strand">[];
+  readonly chosenOwn: string | undefined;
+}): ReactElement {
   const needs = SKILLS.filter(({ id }) => chosen.includes(id)).flatMap((one) => one.needs);
   const relation = (id: SkillId): string => {
     if (chosen.includes(id)) return "chosen";
@@ -44,6 +53,20 @@ export function Ladder({ chosen }: { readonly chosen: readonly SkillId[] }): Rea
                   </Go>
                 </li>
               ))}
+              {own
+                .filter((one) => one.strand === strand)
+                .map(({ id, name }) => (
+                  <li key={id}>
+                    <Go
+                      href={ROUTES.ownSheet(id)}
+                      aria-current={id === chosenOwn ? "page" : undefined}
+                      data-relation={id === chosenOwn ? "chosen" : "none"}
+                      className="block rounded-lg border-l-4 border-transparent px-2.5 py-1.5 leading-tight hover:bg-shade data-[relation=chosen]:border-plumb data-[relation=chosen]:bg-shade data-[relation=chosen]:font-semibold"
+                    >
+                      {name} <span className="text-[13px] text-soft">yours</span>
+                    </Go>
+                  </li>
+                ))}
             </ol>
           </section>
         );

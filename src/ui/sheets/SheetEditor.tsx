@@ -119,7 +119,14 @@ export function SheetEditor({
             Keep and print
           </button>
         )}
-        {recipe !== undefined && <RecipePanel recipe={recipe} possible={possible} />}
+        {recipe !== undefined && recipe.own === undefined && (
+          <RecipePanel recipe={recipe} possible={possible} />
+        )}
+        {recipe?.own !== undefined && (
+          <Go href={ROUTES.ownRung({ own: recipe.own })} className={QUIET_BUTTON}>
+            Change this rung
+          </Go>
+        )}
         {opened !== undefined && (
           <button
             type="button"

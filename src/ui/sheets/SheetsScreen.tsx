@@ -1,5 +1,5 @@
 import type { ReactElement, ReactNode } from "react";
-import { SKILLS, type SkillId, STRANDS } from "@/core/sheets";
+import { type OwnRung, SKILLS, type SkillId, STRANDS } from "@/core/sheets";
 import { SKILL_NAMES } from "@/core/wording";
 import { Go } from "../Go";
 import { ROUTES } from "../routes";
@@ -8,11 +8,16 @@ import { Ladder } from "./Ladder";
 /** Sheets: the ladder of skills at the side, and a sheet. */
 export function SheetsScreen({
   skills,
+  own,
+  chosenOwn,
   patterns,
   children,
 }: {
   /** The rungs that the sheet is about. */
   readonly skills: readonly SkillId[];
+  /** The rungs that the tutor made, and the one that is chosen. */
+  readonly own: readonly OwnRung[];
+  readonly chosenOwn?: string;
   /** The names of the error patterns that they are prone to. */
   readonly patterns: readonly string[];
   readonly children: ReactNode;
@@ -31,10 +36,16 @@ export function SheetsScreen({
         <Go href={ROUTES.keptSheets} className="grid h-11 items-center font-semibold text-plumb">
           Sheets you kept
         </Go>
-        <Go href={ROUTES.probe(strand)} className="mb-3 grid h-11 items-center font-semibold text-plumb">
+        <Go href={ROUTES.probe(strand)} className="grid h-11 items-center font-semibold text-plumb">
           Probe what is behind errors
         </Go>
-        <Ladder chosen={skills} />
+        <Go
+          href={ROUTES.ownRung(skills[0] === undefined ? {} : { skill: skills[0] })}
+          className="mb-3 grid h-11 items-center font-semibold text-plumb"
+        >
+          Make a rung of your own
+        </Go>
+        <Ladder chosen={skills} own={own} chosenOwn={chosenOwn} />
       </aside>
       <main
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a sheet longer than its room is scrolled by keys

@@ -1,6 +1,7 @@
 export { FollowUp } from "./FollowUp";
 export { KeptSheetsScreen } from "./KeptSheetsScreen";
 export { ProbeScreen } from "./ProbeScreen";
+export { RungEditor } from "./RungEditor";
 export { recipeAddress, recipeFrom } from "./recipeAddress";
 export { SheetEditor } from "./SheetEditor";
 export { SheetsScreen } from "./SheetsScreen";

@@ -13,6 +13,8 @@ const MOST_BY_HAND = 60;
 /** A recipe with its seed, as an address has it. */
 export interface AddressedRecipe extends Recipe {
   readonly seed: number;
+  /** The rung of the tutor's own that it is drawn from instead of the skills. */
+  readonly own?: string;
 }
 
 /** The recipe of an address; what it does not say, or says of what there is not, is as usual. */
@@ -37,7 +39,8 @@ export function recipeFrom(parameters: Readonly<Record<string, string | undefine
 }
 
 /** The address at which a recipe is drawn. */
-export function recipeAddress({ skills, count, seed, never, least }: AddressedRecipe): string {
+export function recipeAddress({ skills, count, seed, never, least, own }: AddressedRecipe): string {
+  if (own !== undefined) return `${ROUTES.ownSheet(own)}&count=${count}&seed=${seed}`;
   const wishes = [
     never.length === 0 ? "" : `&never=${never.join(",")}`,
     least.length === 0

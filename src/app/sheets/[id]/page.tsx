@@ -7,6 +7,7 @@ import { database, findKeptSheet, givenTo, listLearners } from "@/data";
 import { compute } from "@/threads/pool";
 import { SheetEditor, SheetsScreen } from "@/ui/sheets";
 import { rowsShown } from "../../keptSheet";
+import { ownRungs } from "../../ownRungs";
 import { type Parameters, parametersOf } from "../../parameters";
 import { TooMuch } from "../../TooMuch";
 
@@ -36,7 +37,7 @@ export default async function KeptSheetPage({
   const given = new Map(givenTo(data, id).map((one) => [one.id, day(one.at)]));
   const { print } = await parametersOf(searchParams);
   return (
-    <SheetsScreen skills={skills} patterns={about?.ok ? about.value.patterns : []}>
+    <SheetsScreen skills={skills} own={ownRungs(data)} patterns={about?.ok ? about.value.patterns : []}>
       <SheetEditor
         key={`${id} ${revision}`}
         name={name}

@@ -49,3 +49,7 @@ export const NO_STRAND = (id: string, strands: readonly string[]): string =>
 
 /** The account of a learner who does nothing wrong as a rule. */
 export const SOUND_NAME = "No error pattern: at most a slip";
+
+/** Why a tutor's own rung gives nothing. */
+export const NOTHING_FITS =
+  "Nothing fits this rung: its lines can’t give what it asks for. Change a line, or leave out a wish.";

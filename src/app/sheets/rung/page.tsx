@@ -1,0 +1,50 @@
+import type { Metadata } from "next";
+import type { ReactElement } from "react";
+import { isTrait } from "@/core/features";
+import { type OwnRung, SKILLS } from "@/core/sheets";
+import { SKILL_NAMES } from "@/core/wording";
+import { database } from "@/data";
+import { newId } from "@/ui/ids";
+import { RungEditor, SheetsScreen } from "@/ui/sheets";
+import { ownRungs } from "../../ownRungs";
+import { type Parameters, parametersOf } from "../../parameters";
+import { savedHouse } from "../../saved";
+
+export const metadata: Metadata = { title: "A rung of your own" };
+
+/** The rung that an adjusted one begins from: the hardest lines of a skill, and what its workings always have there. */
+function fromSkill(id: string | undefined): OwnRung {
+  const skill = SKILLS.find((one) => one.id === id) ?? SKILLS[0];
+  const trap = skill?.climb[3];
+  const always = Object.entries(trap?.wishes ?? {}).flatMap(([trait, wish]) =>
+    isTrait(trait) && (wish === true || (typeof wish === "number" && wish > 0)) ? [trait] : [],
+  );
+  return {
+    id: newId(),
+    name: skill === undefined ? "" : `${SKILL_NAMES[skill.id]}, my way`,
+    strand: skill?.strand ?? "addingSubtracting",
+    lines: [...new Set(skill?.climb.flatMap(({ lines }) => lines))].slice(0, 12),
+    always,
+    never: [],
+  };
+}
+
+export default async function RungPage({
+  searchParams,
+}: {
+  readonly searchParams: Parameters;
+}): Promise<ReactElement> {
+  const { skill, own } = await parametersOf(searchParams);
+  const rungs = ownRungs(database());
+  const kept = rungs.find(({ id }) => id === own);
+  return (
+    <SheetsScreen skills={[]} own={rungs} patterns={[]}>
+      <h1 className="text-[26px] leading-tight font-semibold">
+        {kept === undefined ? "A rung of your own" : "Change this rung"}
+      </h1>
+      <div className="mt-4">
+        <RungEditor start={kept ?? fromSkill(skill)} isKept={kept !== undefined} house={savedHouse()} />
+      </div>
+    </SheetsScreen>
+  );
+}
