@@ -4,7 +4,7 @@ import { readProblem } from "@/core/problem";
 import { failed } from "@/core/result";
 import { NO_LETTERS } from "@/core/wording";
 import { SHEET_FORMATS, type SheetFormat } from "@/render/formats";
-import { sheetPdf } from "@/render/pdf";
+import { printable, sheetPdf } from "@/render/pdf";
 import type { Printing } from "@/render/print";
 import { houseGiven } from "./marking";
 
@@ -27,7 +27,8 @@ export async function sheetPrinted({
     const read = readProblem(line, house);
     return read.ok ? [workingOf(read.value, house)] : [];
   });
-  const pdf = await sheetPdf({ title, code, house, workings }, printing);
+  // A sign in the name that nothing can print is left out, and the sheet is printed all the same.
+  const pdf = await sheetPdf({ title: printable(title), code, house, workings }, printing);
   return pdf.ok ? pdf : failed({ code: "noLetters", message: NO_LETTERS(pdf.error.missing) });
 }
 

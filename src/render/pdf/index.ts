@@ -1,1 +1,2 @@
+export { printable } from "./letters";
 export { sheetPdf } from "./sheetPdf";

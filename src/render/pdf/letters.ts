@@ -76,3 +76,10 @@ export function widthOf(text: string, size: number, bold: boolean): number {
   widths.set(key, width);
   return width * size;
 }
+
+/** A text without the signs that can't be printed. */
+export const printable = (text: string): string =>
+  runsOf(text, true)
+    .runs.map((run) => run.text)
+    .join("")
+    .trim();

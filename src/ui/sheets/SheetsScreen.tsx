@@ -33,18 +33,17 @@ export function SheetsScreen({
         aria-label="Skills"
         className="overflow-y-auto border-r border-edge px-4 py-5 max-[1000px]:order-2 max-[1000px]:border-t max-[1000px]:border-r-0 print:hidden"
       >
-        <Go href={ROUTES.keptSheets} className="grid h-11 items-center font-semibold text-plumb">
-          Sheets you kept
-        </Go>
-        <Go href={ROUTES.probe(strand)} className="grid h-11 items-center font-semibold text-plumb">
-          Probe what is behind errors
-        </Go>
-        <Go
-          href={ROUTES.ownRung(skills[0] === undefined ? {} : { skill: skills[0] })}
-          className="mb-3 grid h-11 items-center font-semibold text-plumb"
-        >
-          Make a rung of your own
-        </Go>
+        <div className="sticky -top-5 z-10 -mx-4 -mt-5 mb-3 border-b border-edge bg-paper px-4 py-2 max-[1000px]:static">
+          <Go href={ROUTES.keptSheets} className={AWAY}>
+            Sheets you kept
+          </Go>
+          <Go href={ROUTES.probe(strand)} className={AWAY}>
+            Probe what is behind errors
+          </Go>
+          <Go href={ROUTES.ownRung(skills[0] === undefined ? {} : { skill: skills[0] })} className={AWAY}>
+            Make a rung of your own
+          </Go>
+        </div>
         <Ladder chosen={skills} own={own} chosenOwn={chosenOwn} />
       </aside>
       <main
@@ -71,6 +70,8 @@ export function SheetsScreen({
     </div>
   );
 }
+
+const AWAY = "grid min-h-10 items-center font-semibold text-plumb pointer-coarse:min-h-11";
 
 /** Rungs of the ladder as links. */
 function Rungs({
