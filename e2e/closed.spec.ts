@@ -47,6 +47,7 @@ const KNOWN: Readonly<Record<string, readonly ("GET" | "POST" | "PUT")[]>> = {
   "/api/sheets/rungs/samples": ["POST"],
   "/api/probes": ["POST"],
   "/api/probes/next": ["POST"],
+  "/api/stories": ["POST"],
   "/api/twins": ["POST"],
   "/api/hand-in": ["POST"],
   "/api/house": ["GET", "PUT"],

@@ -30,6 +30,7 @@ const CORE_ORDER = [
   "checks",
   "features",
   "sheets",
+  "stories",
   "pictures",
   "marking",
   "errorPatterns",

@@ -19,6 +19,8 @@ import {
   sheetLines,
   sheetRequested,
   skillsListed,
+  storiesListed,
+  storiesRequested,
   twinsRequested,
   workJson,
   workLine,
@@ -36,6 +38,8 @@ npm run -s core -- sheet SKILL[,SKILL] [--count 20] [--seed 7] [--never TRAITS] 
                    [--house CHOICES] [--json | --lines | --pdf FILE [--print PRINTING]]
 npm run -s core -- probe STRAND [--count 8] [--seed 7] [--house CHOICES] [--json]
 npm run -s core -- twin "53.2 - 17.8" [--count 5] [--seed 7] [--house CHOICES] [--json]
+npm run -s core -- stories    (a line of JSON each)
+npm run -s core -- story KIND [--seed 3] [--count 5] [--house CHOICES] [--json | --lines]
 npm run -s core -- explain "12.03 - 4.578" "12.548" [--house CHOICES] [--json]
 npm run -s core -- explain --lines [--house CHOICES] < answers.txt    (problem, tab, answer)
 
@@ -57,6 +61,11 @@ async function main(): Promise<number> {
     for (const skill of skillsListed()) print(JSON.stringify(skill));
     return 0;
   }
+  if (command === "stories" && line === undefined) {
+    for (const kind of storiesListed()) print(JSON.stringify(kind));
+    return 0;
+  }
+  if (command === "story" && line !== undefined && given === undefined) return stories(line, options);
   if (command === "sheet" && line !== undefined && given === undefined) return drawnSheet(line, options);
   if (command === "probe" && line !== undefined && given === undefined && !options.lines)
     return probe(line, options);
@@ -260,6 +269,34 @@ function probe(
       print(`not told apart: ${group.map(({ id }) => id).join(", ")}`);
   } else console.error(found.error.message);
   return found.ok ? 0 : NOT_WORKED;
+}
+
+/** Stories of a kind: text, question and answer; or all of each as JSON, or a line of JSON each. */
+function stories(
+  kind: string,
+  options: {
+    readonly house?: string | undefined;
+    readonly json?: boolean;
+    readonly lines: boolean;
+    readonly count?: string | undefined;
+    readonly seed?: string | undefined;
+  },
+): number {
+  const [count, seed] = [wholeFrom(options.count, 1), wholeFrom(options.seed, 1)];
+  if (count === undefined || seed === undefined || count < 1 || count > MOST_ON_SHEET) {
+    console.error(`--count is a whole number from 1 to ${MOST_ON_SHEET}, --seed one from 0.`);
+    return MISUSED;
+  }
+  const told = storiesRequested({ kind, count, seed, house: choicesFrom(options.house ?? "") });
+  if (!told.ok) {
+    if (options.json) print(JSON.stringify({ error: told.error }, null, 2));
+    else console.error(told.error.message);
+    return NOT_WORKED;
+  }
+  if (options.json) print(JSON.stringify(told.value, null, 2));
+  else if (options.lines) for (const one of told.value) print(JSON.stringify(one));
+  else for (const { text, question, answer } of told.value) print(`${text} ${question}\n  ${answer}`);
+  return 0;
 }
 
 /** The most problems of a probe. */

@@ -19,6 +19,7 @@ import {
   rowsRequested,
   sheetRequested,
   skillsShown,
+  storiesRequested,
   twinsRequested,
   workJson,
   workRequested,
@@ -46,6 +47,7 @@ export const COMPUTING = {
   ownSheet,
   probe: probeRequested,
   nextProbe,
+  stories: storiesRequested,
   skillsShowing: ({
     patterns,
     house,

@@ -1,3 +1,4 @@
+export { type Chances, chancesFrom } from "./chances";
 export { DRAWING, type Drawn, drawSheet, MOST_ON_SHEET } from "./drawSheet";
 export { isSkill, SKILLS, type SkillId } from "./ladder/ladder";
 export { STRANDS, type Strand } from "./ladder/skill";

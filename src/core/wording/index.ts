@@ -39,6 +39,9 @@ export { SKILL_NAMES, STRAND_NAMES } from "./sheets/skillWords";
 export { TRAIT_NAMES } from "./sheets/traitWords";
 export { SIGNED_BOOK } from "./signed/signedBook";
 export { answerInWords } from "./squares/answerSteps";
+export { NO_STORY, STORY_WORDS } from "./stories/storyWords";
+export { toldStory } from "./stories/toldStory";
+export { WORKSHOP } from "./stories/workshop";
 export { FORM_FAULT_WORDS, givenErrorWords } from "./turn/markingWords";
 export { readErrorWords } from "./turn/readErrorWords";
 export {

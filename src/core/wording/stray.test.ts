@@ -10,7 +10,7 @@ const OF_WORDS = ["wording", "vocabulary", "testing"];
 /** Where the words stand that a line or an answer is read by: they are heard and not said. */
 const HEARD = ["problem/reading", "marking"];
 /** Properties whose texts are typed lines. */
-const TYPED = new Set(["lines", "sample", "small", "usual", "largest", "example"]);
+const TYPED = new Set(["line", "lines", "sample", "small", "usual", "largest", "example"]);
 
 const files = fs
   .readdirSync(CORE, { recursive: true, encoding: "utf8" })

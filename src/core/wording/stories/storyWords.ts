@@ -1,0 +1,289 @@
+import type { StoryKindId } from "../../stories";
+
+/** How a kind of story is told. In braces stand givens (`{a}`), things (`{x.a}` with its article, `{x.the}`, `{x.one}`, `{x.many}`), who it is about (`{who}`), and in an answer what comes out (`{=}`, or parts of it). */
+export interface StoryWords {
+  readonly name: string;
+  readonly tells: readonly string[];
+  readonly asks: readonly string[];
+  readonly answers: readonly string[];
+}
+
+/** The made-up people of stories. */
+export const PEOPLE = [
+  "Nadia",
+  "Tom",
+  "Iris",
+  "Owen",
+  "Ragna",
+  "Milo",
+  "Petra",
+  "Yusuf",
+  "Lena",
+  "Aaron",
+] as const;
+
+export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
+  "total-of-two": {
+    name: "The total of two things",
+    tells: [
+      "{x.a} costs {a}, and {y.a} costs {b}.",
+      "{who} buys {x.a} for {a} and {y.a} for {b}.",
+      "On the counter lie {x.a} for {a} and {y.a} for {b}.",
+    ],
+    asks: ["What do they cost together?", "What is the total?"],
+    answers: ["Together they cost {=}."],
+  },
+  "total-of-three": {
+    name: "The total of three things",
+    tells: [
+      "{x.a} costs {a}, {y.a} {b} and {z.a} {c}.",
+      "{who} puts {x.a} for {a}, {y.a} for {b} and {z.a} for {c} on the counter.",
+    ],
+    asks: ["What do all three cost together?", "What is to be paid?"],
+    answers: ["All three cost {=} together."],
+  },
+  "several-of-the-same": {
+    name: "Several of the same",
+    tells: ["{x.a} costs {a}. {who} needs {n} of them.", "{who} buys {n} {x.many} at {a} each."],
+    asks: ["What do they cost altogether?", "What is to be paid?"],
+    answers: ["The {n} {x.many} cost {=}."],
+  },
+  "change-from-a-note": {
+    name: "Change from a note",
+    tells: ["{who} buys {x.a} for {a} and pays with {p}.", "{x.a} costs {a}. {who} hands over {p}."],
+    asks: ["How much change is there?", "What does {who} get back?"],
+    answers: ["{who} gets {=} back."],
+  },
+  "enough-or-not": {
+    name: "Enough or not",
+    tells: [
+      "{x.a} costs {a} and {y.a} {b}. {who} has {p}.",
+      "{who} has {p} and wants {x.a} for {a} and {y.a} for {b}.",
+    ],
+    asks: [
+      "Is the money enough, and how much is left or missing?",
+      "Can {who} buy both, and how much is left or missing?",
+    ],
+    answers: [],
+  },
+  "how-many-can-be-bought": {
+    name: "How many can be bought",
+    tells: ["{x.a} costs {a}. {who} has {p} to spend on {x.many}.", "{who} has {p}, and {x.a} costs {a}."],
+    asks: ["How many {x.many} can {who} buy, and how much is left?"],
+    answers: ["{who} can buy {times}, and {left} is left."],
+  },
+  gain: {
+    name: "Gain",
+    tells: [
+      "The workshop bought {x.a} for {a} and sells it for {b}.",
+      "{who} bought {x.a} for {a}, cleaned it and sold it for {b}.",
+    ],
+    asks: ["How much is gained?", "What is the gain?"],
+    answers: ["The gain is {=}."],
+  },
+  loss: {
+    name: "Loss",
+    tells: [
+      "{who} bought {x.a} for {a}, and could only sell it for {b}.",
+      "The workshop bought {x.a} for {a} and had to sell it for {b}.",
+    ],
+    asks: ["How much is lost?", "What is the loss?"],
+    answers: ["The loss is {=}."],
+  },
+  "how-much-dearer": {
+    name: "How much dearer",
+    tells: ["{x.a} costs {a}, and {y.a} costs {b}."],
+    asks: ["How much more does {x.the} cost?", "How much dearer is {x.the} than {y.the}?"],
+    answers: ["{x.the} costs {=} more."],
+  },
+  "how-much-heavier": {
+    name: "How much heavier",
+    tells: ["{x.a} weighs {a}, and {y.a} weighs {b}.", "On the scale {x.a} shows {a}, and {y.a} {b}."],
+    asks: ["How much heavier is {x.the}?", "How much more does {x.the} weigh than {y.the}?"],
+    answers: ["{x.the} is {=} heavier."],
+  },
+  "still-missing": {
+    name: "How much is still missing",
+    tells: [
+      "{x.a} costs {a}. {who} has saved {b} for it.",
+      "{who} wants {x.a} for {a} and has put {b} aside.",
+    ],
+    asks: ["How much is still missing?", "How much does {who} still have to save?"],
+    answers: ["{=} is still missing."],
+  },
+  "what-there-was-before": {
+    name: "What there was before",
+    tells: [
+      "{who} took {a} out of {x.a}. Now {b} is left in it.",
+      "After {a} was used, {x.a} still holds {b}.",
+    ],
+    asks: ["How much was in it before?"],
+    answers: ["There was {=} in it before."],
+  },
+  "what-is-left-in-it": {
+    name: "What is left in it",
+    tells: ["{x.a} holds {a}. {who} uses {b} of it.", "Of {a} in {x.a}, {who} uses {b}."],
+    asks: ["How much is left in it?"],
+    answers: ["{=} is left in it."],
+  },
+  "mass-of-several": {
+    name: "The mass of several",
+    tells: ["{x.a} weighs {a}. {who} packs {n} of them.", "{n} {x.many} go into a parcel, each of {a}."],
+    asks: ["What do they weigh together?"],
+    answers: ["Together they weigh {=}."],
+  },
+  "box-and-contents": {
+    name: "A box and what is in it",
+    tells: [
+      "A box with {n} {x.many} weighs {t}. The empty box weighs {e}.",
+      "{who} weighs a box with {n} {x.many}: {t}. Without them it is {e}.",
+    ],
+    asks: ["What does one {x.one} weigh?"],
+    answers: ["One {x.one} weighs {=}."],
+  },
+  "joined-lengths": {
+    name: "Lengths that are joined",
+    tells: [
+      "Two pieces of cable are joined: one of {a} and one of {b}.",
+      "{who} lays {a} of cable and then {b} more.",
+    ],
+    asks: ["How long is the cable altogether?"],
+    answers: ["The cable is {=} long."],
+  },
+  "cut-length": {
+    name: "A length that is cut off",
+    tells: [
+      "On a drum there is {a} of cable. {who} cuts {b} off.",
+      "{who} cuts {b} off a cable that is {a} long.",
+    ],
+    asks: ["How much cable is left?"],
+    answers: ["{=} of cable is left."],
+  },
+  "wheels-that-can-be-spoked": {
+    name: "Shares with something left over",
+    tells: [
+      "A wheel needs {n} spokes. There are {t} spokes in the drawer.",
+      "{who} has {t} spokes and builds wheels with {n} spokes each.",
+    ],
+    asks: ["How many wheels can be spoked, and how many spokes are left?"],
+    answers: ["{quotient} wheels can be spoked, and {left-spokes} left."],
+  },
+  "boxes-that-are-needed": {
+    name: "Shares that are rounded up",
+    tells: [
+      "A box holds {n} {x.many}. {who} has to pack {t} of them.",
+      "{t} {x.many} are to be packed, {n} to a box.",
+    ],
+    asks: ["How many boxes are needed?"],
+    answers: ["{quotient} boxes are full, and {left} left, so {up} boxes are needed."],
+  },
+  "part-of-a-number": {
+    name: "A part of a number",
+    tells: [
+      "{n} bicycles came in this week. {f} of them need new brakes.",
+      "{who} looks through {n} inner tubes. {f} of them can be patched.",
+    ],
+    asks: ["How many are that?"],
+    answers: ["That is {=} of them."],
+  },
+  "whole-from-a-part": {
+    name: "The whole from a part",
+    tells: ["{who} has finished {p} wheels. That is one {n-th} of the order."],
+    asks: ["How many wheels were ordered?"],
+    answers: ["{=} wheels were ordered."],
+  },
+  "times-as-much": {
+    name: "Times as much",
+    tells: [
+      "{x.a} costs {a}. The better one costs {n} times as much.",
+      "A plain {x.one} costs {a}, the best {n} times that.",
+    ],
+    asks: ["What does the dearer one cost?"],
+    answers: ["The dearer one costs {=}."],
+  },
+  "labour-by-the-hour": {
+    name: "Labour by the hour",
+    tells: [
+      "An hour of labour costs {a}. A repair takes {h} hours.",
+      "{who} works {h} hours on a bicycle, at {a} an hour.",
+    ],
+    asks: ["What does the labour cost?"],
+    answers: ["The labour costs {=}."],
+  },
+  "duration-of-two-jobs": {
+    name: "How long two jobs take",
+    tells: [
+      "One repair takes {a}, the next one {b}.",
+      "{who} works {a} in the morning and {b} in the afternoon.",
+    ],
+    asks: ["How long is that altogether?"],
+    answers: ["That is {=} altogether."],
+  },
+  "temperature-that-rises": {
+    name: "A temperature that rises",
+    tells: [
+      "In the morning it was {a} degrees in the shed. By noon it rose by {b} degrees.",
+      "At dawn the thermometer shows {a} degrees. It rises by {b} degrees.",
+    ],
+    asks: ["How many degrees is it then?"],
+    answers: ["It is {=} degrees then."],
+  },
+  "temperature-that-falls": {
+    name: "A temperature that falls",
+    tells: [
+      "In the evening it was {a} degrees in the shed. Overnight it fell by {b} degrees.",
+      "At noon the thermometer shows {a} degrees. It falls by {b} degrees.",
+    ],
+    asks: ["How many degrees is it then?"],
+    answers: ["It is {=} degrees then."],
+  },
+  "height-above-and-below": {
+    name: "Heights above and below the sea",
+    tells: [
+      "A ride begins at {a} m, measured from the sea, and climbs {b} m.",
+      "The path lies at {a} m, measured from the sea. {who} rides {b} m up.",
+    ],
+    asks: ["At what height, measured from the sea, does that end?"],
+    answers: ["It ends at {=} m."],
+  },
+  "cable-by-the-metre": {
+    name: "Cable by the metre",
+    tells: [
+      "A metre of cable housing costs {a}. {who} needs {h} m.",
+      "{who} buys {h} m of cable housing at {a} a metre.",
+    ],
+    asks: ["What does it cost?"],
+    answers: ["It costs {=}."],
+  },
+  "several-and-one-more": {
+    name: "Several of the same and one more",
+    tells: [
+      "{who} buys {n} {x.many} at {a} each and {y.a} for {b}.",
+      "{n} {x.many} at {a} each and {y.a} for {b} lie on the counter.",
+    ],
+    asks: ["What is to be paid altogether?"],
+    answers: ["{=} is to be paid."],
+  },
+  "change-from-several": {
+    name: "Change from several of the same",
+    tells: [
+      "{who} buys {n} {x.many} at {a} each and pays with {p}.",
+      "{x.a} costs {a}. {who} takes {n} of them and hands over {p}.",
+    ],
+    asks: ["How much change is there?"],
+    answers: ["There is {=} change."],
+  },
+  "total-with-a-needless-number": {
+    name: "A number that is not needed",
+    tells: [
+      "{x.a} costs {a} and weighs {w}. {y.a} costs {b}.",
+      "{who} buys {x.a} of {w} for {a} and {y.a} for {b}.",
+    ],
+    asks: ["What do they cost together?"],
+    answers: ["Together they cost {=}."],
+  },
+};
+
+/** Why no story is told: there is no such kind. */
+export const NO_STORY = (id: string): string =>
+  `There is no kind of story “${id.slice(0, 60)}”. The list of stories has all of them.`;

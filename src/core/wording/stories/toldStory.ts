@@ -1,0 +1,113 @@
+import type { HouseRules } from "../../house";
+import { writeAnswer } from "../../problem";
+import { writeQuantity } from "../../quantity";
+import type { Story, Thing } from "../../stories";
+import { sentence } from "../numbers/line";
+import { PEOPLE, STORY_WORDS } from "./storyWords";
+
+/** A story as it is read, and its answer as a sentence. */
+export interface ToldStory {
+  readonly text: string;
+  readonly question: string;
+  readonly answer: string;
+}
+
+const pick = <One>(all: readonly [One, ...One[]] | readonly One[], nth: number): One | undefined =>
+  all[nth % Math.max(1, all.length)];
+
+/** Whether a noun takes "an". */
+const startsOpen = (noun: string): boolean => /^[aeiou]/.test(noun) && !/^(?:uni|use|one)/.test(noun);
+
+const articled = (noun: string): string => `${startsOpen(noun) ? "an" : "a"} ${noun}`;
+
+/** What stands for a thing's mark: `a`, `the`, `one` or `many`. */
+function thingWords({ one, many }: Thing, how: string): string {
+  switch (how) {
+    case "a":
+      return articled(one);
+    case "the":
+      return `the ${one}`;
+    case "many":
+      return many;
+    default:
+      return one;
+  }
+}
+
+/** A part of a whole, as "that is one fifth of it" names it. */
+const PARTS: Readonly<Record<string, string>> = {
+  "3": "third",
+  "4": "quarter",
+  "5": "fifth",
+  "6": "sixth",
+  "7": "seventh",
+  "8": "eighth",
+  "9": "ninth",
+};
+
+/** Tells a story in a house's notation: its text, its question, and the answer as a sentence. */
+export function toldStory(story: Story, house: HouseRules): ToldStory {
+  const words = STORY_WORDS[story.kind];
+  const [tells, asks, who] = story.phrasing;
+  const name = pick(PEOPLE, who) ?? "";
+  const given = (key: string): string => {
+    const found = story.givens.find((one) => one.name === key);
+    return found === undefined ? "" : writeQuantity(found.quantity, house);
+  };
+  const thing = (key: string): Thing | undefined => story.things["xyz".indexOf(key)];
+  const filled = (template: string): string =>
+    sentences(
+      template.replaceAll(/\{([^{}]{1,20})\}/g, (_, mark: string) => {
+        const [key = "", how = ""] = mark.split(".");
+        const about = thing(key);
+        if (how !== "" && about !== undefined) return thingWords(about, how);
+        if (mark === "who") return name;
+        if (mark === "n-th") return PARTS[given("n")] ?? "";
+        return result(story, mark, house) ?? given(mark);
+      }),
+    );
+  return {
+    text: filled(pick(words.tells, tells) ?? ""),
+    question: filled(pick(words.asks, asks) ?? ""),
+    answer: filled(pick(words.answers, tells) ?? enoughWords(story, house)),
+  };
+}
+
+/** Every sentence begun with a capital. */
+const sentences = (text: string): string =>
+  text
+    .split(". ")
+    .map((one) => sentence(one))
+    .join(". ");
+
+/** What came out of a story's working, whole or in parts; none for a mark that is something else. */
+function result({ working, givens, things }: Story, mark: string, house: HouseRules): string | undefined {
+  const { answer } = working;
+  if (mark === "=") return writeAnswer(answer, house);
+  if (answer.kind === "timesLeft") {
+    if (mark === "times") return writeQuantity(answer.times, house);
+    if (mark === "left") return writeQuantity(answer.left, house);
+  }
+  if (answer.kind !== "remainder" || givens.length === 0) return undefined;
+  const left = writeQuantity(answer.remainder, house);
+  const [one, many] = [things[0]?.one ?? "spoke", things[0]?.many ?? "spokes"];
+  switch (mark) {
+    case "quotient":
+      return writeQuantity(answer.quotient, house);
+    case "up":
+      return String(BigInt(answer.quotient.whole) + 1n);
+    case "left":
+      return left === "1" ? `1 ${one} is` : `${left} ${many} are`;
+    case "left-spokes":
+      return left === "1" ? "1 spoke is" : `${left} spokes are`;
+    default:
+      return undefined;
+  }
+}
+
+/** Whether the money was enough, and what is left or missing. */
+function enoughWords({ working: { answer } }: Story, house: HouseRules): string {
+  if (answer.kind !== "sufficiency") return "";
+  const difference = writeQuantity(answer.difference, house);
+  return answer.enough ? `Yes, and ${difference} is left.` : `No, ${difference} is missing.`;
+}

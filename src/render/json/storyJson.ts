@@ -1,0 +1,76 @@
+import { type HouseChoices, houseRulesFrom } from "@/core/house";
+import { writeProblem } from "@/core/problem";
+import { writeQuantity } from "@/core/quantity";
+import { done, failed, type Result } from "@/core/result";
+import { drawStory, STORY_KINDS, type StoryKindId } from "@/core/stories";
+import { houseRefusalWords, NO_STORY, STORY_WORDS, toldStory, WORKSHOP } from "@/core/wording";
+import { type ProgramError, workLine } from "./workJson";
+
+/** What stories are asked for: a kind, how many, and from which seed on. */
+export interface StoriesRequest {
+  readonly kind: string;
+  readonly count: number;
+  readonly seed: number;
+  readonly house?: HouseChoices | undefined;
+}
+
+/** A story as programs get it. */
+interface StoryJson {
+  readonly kind: StoryKindId;
+  readonly structure: string;
+  /** What is told, and the question behind it. */
+  readonly text: string;
+  readonly question: string;
+  readonly givens: readonly { readonly name: string; readonly value: string; readonly needed: boolean }[];
+  /** The problem that answers the question, as a line that `work` reads. */
+  readonly chain: string;
+  /** The answer as a sentence, and what it is worth, as `work --lines` gives it. */
+  readonly answer: string;
+  readonly value: string;
+  readonly unit: string | null;
+}
+
+/** How many seeds are tried for each story that is wanted, since none comes twice. */
+const TRIES_EACH = 20;
+
+/** Stories of one kind, none twice; fewer where the kind has no more. */
+export function storiesRequested({
+  kind,
+  count,
+  seed,
+  house: choices,
+}: StoriesRequest): Result<readonly StoryJson[], ProgramError> {
+  const house = houseRulesFrom(choices ?? {});
+  if (!house.ok) return failed({ code: house.error.kind, message: houseRefusalWords(house.error) });
+  const found = STORY_KINDS.find(({ id }) => id === kind);
+  if (found === undefined) return failed({ code: "unknownKind", message: NO_STORY(kind) });
+  const stories = new Map<string, StoryJson>();
+  for (let nth = 0; nth < count * TRIES_EACH && stories.size < count; nth++) {
+    const drawn = drawStory(found.id, WORKSHOP, house.value, seed + nth);
+    if (!drawn.ok) continue;
+    const { givens, working, structure } = drawn.value;
+    const { text, question, answer } = toldStory(drawn.value, house.value);
+    if (stories.has(text)) continue;
+    const { value, unit } = workLine(working);
+    stories.set(text, {
+      kind: found.id,
+      structure,
+      text,
+      question,
+      givens: givens.map(({ name, quantity, needed }) => ({
+        name,
+        value: writeQuantity(quantity, house.value),
+        needed,
+      })),
+      chain: writeProblem(working.problem, house.value),
+      answer,
+      value,
+      unit,
+    });
+  }
+  return done([...stories.values()]);
+}
+
+/** Every kind of story: its name, its structure, and how many operations it takes. */
+export const storiesListed = () =>
+  STORY_KINDS.map(({ id, structure, steps }) => ({ id, name: STORY_WORDS[id].name, structure, steps }));
