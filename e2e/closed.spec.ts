@@ -24,6 +24,7 @@ const KNOWN: Readonly<Record<string, readonly ("GET" | "POST" | "PUT")[]>> = {
   "/marking": ["GET"],
   "/methods": ["GET"],
   "/sheets": ["GET"],
+  "/stories": ["GET"],
   "/sheets/[id]": ["GET"],
   "/sheets/kept": ["GET"],
   "/sheets/probe": ["GET"],

@@ -20,6 +20,7 @@ import {
   sheetRequested,
   skillsShown,
   storiesRequested,
+  storyShown,
   twinsRequested,
   workJson,
   workRequested,
@@ -48,6 +49,7 @@ export const COMPUTING = {
   probe: probeRequested,
   nextProbe,
   stories: storiesRequested,
+  storyShown,
   skillsShowing: ({
     patterns,
     house,

@@ -51,6 +51,7 @@ export const PLACES: readonly Place[] = [
     seen: ROUTES.sheets,
     picture: { name: "sheets", at: `${ROUTES.sheets}/demodrawnspokes00001` },
   },
+  { name: "Word problems", address: ROUTES.stories, seen: ROUTES.stories },
   {
     name: "Marking",
     address: ROUTES.marking,

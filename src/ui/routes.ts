@@ -22,6 +22,8 @@ export const ROUTES = {
   ownSheet: (own: string): string => `/sheets?own=${encodeURIComponent(own)}`,
   ownRungs: "/api/sheets/rungs",
   ownSamples: "/api/sheets/rungs/samples",
+  stories: "/stories",
+  story: (kind: string, seed = 1): string => `/stories?kind=${encodeURIComponent(kind)}&seed=${seed}`,
   sheetRows: "/api/sheets/rows",
   probe: (strand: string): string => `/sheets/probe?strand=${encodeURIComponent(strand)}`,
   /** A fresh sheet on the skills that some patterns show in. */

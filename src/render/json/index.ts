@@ -3,7 +3,7 @@ export { type OwnSamples, ownSamples, ownSheet } from "./ownRungJson";
 export { type NextProbe, nextProbe, type ProbeShown, probeRequested } from "./probeJson";
 export { drawnFor, sheetLines, sheetRequested, skillsListed, skillsShown } from "./sheetJson";
 export { type RowResult, rowsRequested, type ShownRow } from "./sheetRows";
-export { storiesListed, storiesRequested } from "./storyJson";
+export { type ShownStory, storiesListed, storiesRequested, storyShown } from "./storyJson";
 export { MOST_TWINS, twinsRequested } from "./twinsJson";
 export {
   methodsRequested,

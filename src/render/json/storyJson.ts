@@ -3,7 +3,14 @@ import { writeProblem } from "@/core/problem";
 import { writeQuantity } from "@/core/quantity";
 import { done, failed, type Result } from "@/core/result";
 import { drawStory, STORY_KINDS, type StoryKindId } from "@/core/stories";
-import { houseRefusalWords, NO_STORY, STORY_WORDS, toldStory, WORKSHOP } from "@/core/wording";
+import {
+  houseRefusalWords,
+  NO_STORY,
+  STORY_WORDS,
+  type StoryStretch,
+  toldStory,
+  WORKSHOP,
+} from "@/core/wording";
 import { type ProgramError, workLine } from "./workJson";
 
 /** What stories are asked for: a kind, how many, and from which seed on. */
@@ -18,7 +25,7 @@ export interface StoriesRequest {
 interface StoryJson {
   readonly kind: StoryKindId;
   readonly structure: string;
-  /** What is told, and the question behind it. */
+  /** What is told, with the question at its end; and the question by itself. */
   readonly text: string;
   readonly question: string;
   readonly givens: readonly { readonly name: string; readonly value: string; readonly needed: boolean }[];
@@ -55,7 +62,7 @@ export function storiesRequested({
     stories.set(text, {
       kind: found.id,
       structure,
-      text,
+      text: `${text} ${question}`,
       question,
       givens: givens.map(({ name, quantity, needed }) => ({
         name,
@@ -69,6 +76,42 @@ export function storiesRequested({
     });
   }
   return done([...stories.values()]);
+}
+
+/** A story as its page shows it: its text in stretches, which of its givens are needed, and why it is worked so. */
+export interface ShownStory {
+  readonly kind: StoryKindId;
+  readonly stretches: readonly StoryStretch[];
+  readonly question: string;
+  readonly needless: readonly string[];
+  readonly why: string;
+  readonly chain: string;
+  readonly answer: string;
+}
+
+/** One story of a kind, as its page shows it. */
+export function storyShown({
+  kind,
+  seed,
+  house: choices,
+}: {
+  readonly kind: StoryKindId;
+  readonly seed: number;
+  readonly house: HouseChoices;
+}): ShownStory | undefined {
+  const house = houseRulesFrom(choices);
+  const drawn = house.ok ? drawStory(kind, WORKSHOP, house.value, seed) : undefined;
+  if (!house.ok || !drawn?.ok) return undefined;
+  const { stretches, question, answer } = toldStory(drawn.value, house.value);
+  return {
+    kind,
+    stretches,
+    question,
+    needless: drawn.value.givens.flatMap(({ name, needed }) => (needed ? [] : [name])),
+    why: STORY_WORDS[kind].why,
+    chain: writeProblem(drawn.value.working.problem, house.value),
+    answer,
+  };
 }
 
 /** Every kind of story: its name, its structure, and how many operations it takes. */

@@ -40,6 +40,9 @@ export function SheetsScreen({
           <Go href={ROUTES.probe(strand)} className={AWAY}>
             Probe what is behind errors
           </Go>
+          <Go href={ROUTES.stories} className={AWAY}>
+            Word problems
+          </Go>
           <Go href={ROUTES.ownRung(skills[0] === undefined ? {} : { skill: skills[0] })} className={AWAY}>
             Make a rung of your own
           </Go>

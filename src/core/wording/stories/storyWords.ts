@@ -1,8 +1,10 @@
-import type { StoryKindId } from "../../stories";
+import type { StoryKindId, Structure } from "../../stories";
 
 /** How a kind of story is told. In braces stand givens (`{a}`), things (`{x.a}` with its article, `{x.the}`, `{x.one}`, `{x.many}`), who it is about (`{who}`), and in an answer what comes out (`{=}`, or parts of it). */
 export interface StoryWords {
   readonly name: string;
+  /** Why its numbers are worked as they are. */
+  readonly why: string;
   readonly tells: readonly string[];
   readonly asks: readonly string[];
   readonly answers: readonly string[];
@@ -25,6 +27,7 @@ export const PEOPLE = [
 export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   "total-of-two": {
     name: "The total of two things",
+    why: "Both parts are known and the whole is asked: add.",
     tells: [
       "{x.a} costs {a}, and {y.a} costs {b}.",
       "{who} buys {x.a} for {a} and {y.a} for {b}.",
@@ -35,6 +38,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "total-of-three": {
     name: "The total of three things",
+    why: "All parts are known and the whole is asked: add.",
     tells: [
       "{x.a} costs {a}, {y.a} {b} and {z.a} {c}.",
       "{who} puts {x.a} for {a}, {y.a} for {b} and {z.a} for {c} on the counter.",
@@ -44,18 +48,21 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "several-of-the-same": {
     name: "Several of the same",
+    why: "Equal groups are known, and all of them together are asked: multiply.",
     tells: ["{x.a} costs {a}. {who} needs {n} of them.", "{who} buys {n} {x.many} at {a} each."],
     asks: ["What do they cost altogether?", "What is to be paid?"],
     answers: ["The {n} {x.many} cost {=}."],
   },
   "change-from-a-note": {
     name: "Change from a note",
+    why: "What was handed over is known, and the part that was spent: the rest is what has to be made up to the note.",
     tells: ["{who} buys {x.a} for {a} and pays with {p}.", "{x.a} costs {a}. {who} hands over {p}."],
     asks: ["How much change is there?", "What does {who} get back?"],
     answers: ["{who} gets {=} back."],
   },
   "enough-or-not": {
     name: "Enough or not",
+    why: "The two prices make a whole, which is compared with the money.",
     tells: [
       "{x.a} costs {a} and {y.a} {b}. {who} has {p}.",
       "{who} has {p} and wants {x.a} for {a} and {y.a} for {b}.",
@@ -68,12 +75,14 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "how-many-can-be-bought": {
     name: "How many can be bought",
+    why: "It is asked how often one price goes into the money: divide, and look at what is left.",
     tells: ["{x.a} costs {a}. {who} has {p} to spend on {x.many}.", "{who} has {p}, and {x.a} costs {a}."],
     asks: ["How many {x.many} can {who} buy, and how much is left?"],
     answers: ["{who} can buy {times}, and {left} is left."],
   },
   gain: {
     name: "Gain",
+    why: "It was sold for more than it was bought for: the difference is the gain.",
     tells: [
       "The workshop bought {x.a} for {a} and sells it for {b}.",
       "{who} bought {x.a} for {a}, cleaned it and sold it for {b}.",
@@ -83,6 +92,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   loss: {
     name: "Loss",
+    why: "It was sold for less than it was bought for: the difference is the loss.",
     tells: [
       "{who} bought {x.a} for {a}, and could only sell it for {b}.",
       "The workshop bought {x.a} for {a} and had to sell it for {b}.",
@@ -92,18 +102,21 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "how-much-dearer": {
     name: "How much dearer",
+    why: "Two amounts are compared, and the difference is asked: take the smaller from the larger.",
     tells: ["{x.a} costs {a}, and {y.a} costs {b}."],
     asks: ["How much more does {x.the} cost?", "How much dearer is {x.the} than {y.the}?"],
     answers: ["{x.the} costs {=} more."],
   },
   "how-much-heavier": {
     name: "How much heavier",
+    why: "Two masses are compared, and the difference is asked: take the smaller from the larger.",
     tells: ["{x.a} weighs {a}, and {y.a} weighs {b}.", "On the scale {x.a} shows {a}, and {y.a} {b}."],
     asks: ["How much heavier is {x.the}?", "How much more does {x.the} weigh than {y.the}?"],
     answers: ["{x.the} is {=} heavier."],
   },
   "still-missing": {
     name: "How much is still missing",
+    why: "The goal and what there is of it are known: take what there is from the goal.",
     tells: [
       "{x.a} costs {a}. {who} has saved {b} for it.",
       "{who} wants {x.a} for {a} and has put {b} aside.",
@@ -113,6 +126,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "what-there-was-before": {
     name: "What there was before",
+    why: "What was taken and what is left are the two parts, and the whole before is asked: add.",
     tells: [
       "{who} took {a} out of {x.a}. Now {b} is left in it.",
       "After {a} was used, {x.a} still holds {b}.",
@@ -122,18 +136,21 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "what-is-left-in-it": {
     name: "What is left in it",
+    why: "The whole and the part that was used are known: take away.",
     tells: ["{x.a} holds {a}. {who} uses {b} of it.", "Of {a} in {x.a}, {who} uses {b}."],
     asks: ["How much is left in it?"],
     answers: ["{=} is left in it."],
   },
   "mass-of-several": {
     name: "The mass of several",
+    why: "Equal masses are known, and all of them together are asked: multiply.",
     tells: ["{x.a} weighs {a}. {who} packs {n} of them.", "{n} {x.many} go into a parcel, each of {a}."],
     asks: ["What do they weigh together?"],
     answers: ["Together they weigh {=}."],
   },
   "box-and-contents": {
     name: "A box and what is in it",
+    why: "The whole without the empty box is what the contents weigh; shared among equal things it gives one.",
     tells: [
       "A box with {n} {x.many} weighs {t}. The empty box weighs {e}.",
       "{who} weighs a box with {n} {x.many}: {t}. Without them it is {e}.",
@@ -143,6 +160,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "joined-lengths": {
     name: "Lengths that are joined",
+    why: "Both parts are known and the whole length is asked: add.",
     tells: [
       "Two pieces of cable are joined: one of {a} and one of {b}.",
       "{who} lays {a} of cable and then {b} more.",
@@ -152,6 +170,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "cut-length": {
     name: "A length that is cut off",
+    why: "The whole and the part that is cut off are known: take away.",
     tells: [
       "On a drum there is {a} of cable. {who} cuts {b} off.",
       "{who} cuts {b} off a cable that is {a} long.",
@@ -161,6 +180,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "wheels-that-can-be-spoked": {
     name: "Shares with something left over",
+    why: "It is asked how often the spokes of one wheel go into all of them: divide, and look at what is left.",
     tells: [
       "A wheel needs {n} spokes. There are {t} spokes in the drawer.",
       "{who} has {t} spokes and builds wheels with {n} spokes each.",
@@ -170,6 +190,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "boxes-that-are-needed": {
     name: "Shares that are rounded up",
+    why: "It is asked how often a full box goes into all of them; what is left needs a box too.",
     tells: [
       "A box holds {n} {x.many}. {who} has to pack {t} of them.",
       "{t} {x.many} are to be packed, {n} to a box.",
@@ -179,6 +200,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "part-of-a-number": {
     name: "A part of a number",
+    why: "A part of a known number is asked: the fraction of it.",
     tells: [
       "{n} bicycles came in this week. {f} of them need new brakes.",
       "{who} looks through {n} inner tubes. {f} of them can be patched.",
@@ -188,12 +210,14 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "whole-from-a-part": {
     name: "The whole from a part",
+    why: "One of so many equal parts is known, and all of them are asked: multiply.",
     tells: ["{who} has finished {p} wheels. That is one {n-th} of the order."],
     asks: ["How many wheels were ordered?"],
     answers: ["{=} wheels were ordered."],
   },
   "times-as-much": {
     name: "Times as much",
+    why: "One amount is so many times another one that is known: multiply.",
     tells: [
       "{x.a} costs {a}. The better one costs {n} times as much.",
       "A plain {x.one} costs {a}, the best {n} times that.",
@@ -203,6 +227,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "labour-by-the-hour": {
     name: "Labour by the hour",
+    why: "The price of one hour is known, and that of several is asked: multiply.",
     tells: [
       "An hour of labour costs {a}. A repair takes {h} hours.",
       "{who} works {h} hours on a bicycle, at {a} an hour.",
@@ -212,6 +237,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "duration-of-two-jobs": {
     name: "How long two jobs take",
+    why: "Both times are known and the whole is asked: add hours to hours and minutes to minutes.",
     tells: [
       "One repair takes {a}, the next one {b}.",
       "{who} works {a} in the morning and {b} in the afternoon.",
@@ -221,6 +247,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "temperature-that-rises": {
     name: "A temperature that rises",
+    why: "The start and the change are known: go up from the start.",
     tells: [
       "In the morning it was {a} degrees in the shed. By noon it rose by {b} degrees.",
       "At dawn the thermometer shows {a} degrees. It rises by {b} degrees.",
@@ -230,6 +257,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "temperature-that-falls": {
     name: "A temperature that falls",
+    why: "The start and the change are known: go down from the start.",
     tells: [
       "In the evening it was {a} degrees in the shed. Overnight it fell by {b} degrees.",
       "At noon the thermometer shows {a} degrees. It falls by {b} degrees.",
@@ -239,6 +267,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "height-above-and-below": {
     name: "Heights above and below the sea",
+    why: "The start and the climb are known: go up from the start.",
     tells: [
       "A ride begins at {a} m, measured from the sea, and climbs {b} m.",
       "The path lies at {a} m, measured from the sea. {who} rides {b} m up.",
@@ -248,6 +277,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "cable-by-the-metre": {
     name: "Cable by the metre",
+    why: "The price of one metre is known, and that of several is asked: multiply.",
     tells: [
       "A metre of cable housing costs {a}. {who} needs {h} m.",
       "{who} buys {h} m of cable housing at {a} a metre.",
@@ -257,6 +287,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "several-and-one-more": {
     name: "Several of the same and one more",
+    why: "Equal groups make one part, and one thing more the other: multiply first, then add.",
     tells: [
       "{who} buys {n} {x.many} at {a} each and {y.a} for {b}.",
       "{n} {x.many} at {a} each and {y.a} for {b} lie on the counter.",
@@ -266,6 +297,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "change-from-several": {
     name: "Change from several of the same",
+    why: "What the equal things cost together is taken from what was handed over.",
     tells: [
       "{who} buys {n} {x.many} at {a} each and pays with {p}.",
       "{x.a} costs {a}. {who} takes {n} of them and hands over {p}.",
@@ -275,6 +307,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
   },
   "total-with-a-needless-number": {
     name: "A number that is not needed",
+    why: "Both prices are known and the whole is asked: add. The mass is not needed.",
     tells: [
       "{x.a} costs {a} and weighs {w}. {y.a} costs {b}.",
       "{who} buys {x.a} of {w} for {a} and {y.a} for {b}.",
@@ -287,3 +320,11 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
 /** Why no story is told: there is no such kind. */
 export const NO_STORY = (id: string): string =>
   `There is no kind of story “${id.slice(0, 60)}”. The list of stories has all of them.`;
+
+/** How the quantities of a story hang together, by name. */
+export const STRUCTURE_NAMES: Readonly<Record<Structure, string>> = {
+  partsWhole: "Parts and whole",
+  comparison: "Comparing",
+  equalGroups: "Equal groups",
+  change: "Before and after",
+};

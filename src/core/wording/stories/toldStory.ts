@@ -8,8 +8,29 @@ import { PEOPLE, STORY_WORDS } from "./storyWords";
 /** A story as it is read, and its answer as a sentence. */
 export interface ToldStory {
   readonly text: string;
+  /** The same in stretches: those that are givens with their names. */
+  readonly stretches: readonly StoryStretch[];
   readonly question: string;
   readonly answer: string;
+}
+
+/** A stretch of a story's text: words, or a given. */
+export interface StoryStretch {
+  readonly text: string;
+  /** The name of the given; none of words. */
+  readonly given?: string;
+}
+
+/** Around a given while a text is put together: signs that no text has. */
+const [OPENS, NAMED, CLOSES] = ["\uE000", "\uE001", "\uE002"] as const;
+
+function stretchesOf(marked: string): readonly StoryStretch[] {
+  return marked.split(OPENS).flatMap((part): readonly StoryStretch[] => {
+    const [inside, after] = part.split(CLOSES);
+    if (after === undefined) return part === "" ? [] : [{ text: part }];
+    const [given = "", text = ""] = (inside ?? "").split(NAMED);
+    return [{ text, given }, ...(after === "" ? [] : [{ text: after }])];
+  });
 }
 
 const pick = <One>(all: readonly [One, ...One[]] | readonly One[], nth: number): One | undefined =>
@@ -63,13 +84,19 @@ export function toldStory(story: Story, house: HouseRules): ToldStory {
         if (how !== "" && about !== undefined) return thingWords(about, how);
         if (mark === "who") return name;
         if (mark === "n-th") return PARTS[given("n")] ?? "";
-        return result(story, mark, house) ?? given(mark);
+        return result(story, mark, house) ?? `${OPENS}${mark}${NAMED}${given(mark)}${CLOSES}`;
       }),
     );
+  const plain = (marked: string): string =>
+    stretchesOf(marked)
+      .map((one) => one.text)
+      .join("");
+  const told = filled(pick(words.tells, tells) ?? "");
   return {
-    text: filled(pick(words.tells, tells) ?? ""),
-    question: filled(pick(words.asks, asks) ?? ""),
-    answer: filled(pick(words.answers, tells) ?? enoughWords(story, house)),
+    text: plain(told),
+    stretches: stretchesOf(told),
+    question: plain(filled(pick(words.asks, asks) ?? "")),
+    answer: plain(filled(pick(words.answers, tells) ?? enoughWords(story, house))),
   };
 }
 

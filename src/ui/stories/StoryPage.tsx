@@ -1,0 +1,104 @@
+"use client";
+
+import { Grid3x3, PenLine, RefreshCw, Underline } from "lucide-react";
+import { type ReactElement, useState } from "react";
+import type { HouseRules } from "@/core/house";
+import type { StoryKindId } from "@/core/stories";
+import type { ShownStory } from "@/render/json";
+import { boardAddress } from "../board/state/address";
+import { Go } from "../Go";
+import { ROUTES } from "../routes";
+
+/** A story to be read: its givens underlined and its question ringed on demand, then how it is worked, then the answer in a sentence. */
+export function StoryPage({
+  story,
+  kind,
+  seed,
+  house,
+}: {
+  readonly story: ShownStory;
+  readonly kind: StoryKindId;
+  readonly seed: number;
+  readonly house: HouseRules;
+}): ReactElement {
+  const [marks, setMarks] = useState(false);
+  const [worked, setWorked] = useState(false);
+  const [answered, setAnswered] = useState(false);
+  const board = boardAddress({ problem: story.chain, house, step: 1 });
+  return (
+    <>
+      <p className="mt-5 max-w-[760px] font-board text-[30px] leading-[1.45] max-[700px]:text-[24px]">
+        {story.stretches.map(({ text, given }, nth) =>
+          given === undefined || !marks ? (
+            // biome-ignore lint/suspicious/noArrayIndexKey: the stretches of a text never change their order
+            <span key={nth}>{text}</span>
+          ) : story.needless.includes(given) ? (
+            // biome-ignore lint/suspicious/noArrayIndexKey: the stretches of a text never change their order
+            <s key={nth} className="decoration-rust decoration-2">
+              {text}
+            </s>
+          ) : (
+            // biome-ignore lint/suspicious/noArrayIndexKey: the stretches of a text never change their order
+            <u key={nth} className="decoration-plumb decoration-[3px] underline-offset-4">
+              {text}
+            </u>
+          ),
+        )}{" "}
+        <span
+          data-ringed={marks}
+          className="rounded-full data-[ringed=true]:px-2 data-[ringed=true]:ring-2 data-[ringed=true]:ring-pencil"
+        >
+          {story.question}
+        </span>
+      </p>
+      <div className="mt-5 flex flex-wrap gap-1 print:hidden">
+        <Go
+          href={ROUTES.story(kind, seed + 1)}
+          className="flex h-11 items-center gap-2 rounded-lg bg-plumb px-4 font-semibold text-on-plumb hover:opacity-90"
+        >
+          <RefreshCw aria-hidden="true" className="size-4.5" />
+          Another one
+        </Go>
+        <button type="button" aria-pressed={marks} onClick={() => setMarks(!marks)} className={BUTTON}>
+          <Underline aria-hidden="true" className="size-4.5" />
+          {marks ? "Take the marks away" : "Underline what is given"}
+        </button>
+        <button type="button" aria-pressed={worked} onClick={() => setWorked(!worked)} className={BUTTON}>
+          {worked ? "Hide how it is worked" : "How it is worked"}
+        </button>
+        <button
+          type="button"
+          aria-pressed={answered}
+          onClick={() => setAnswered(!answered)}
+          className={BUTTON}
+        >
+          {answered ? "Hide the answer" : "The answer"}
+        </button>
+      </div>
+      {worked && (
+        <section aria-label="How it is worked" className="mt-5 max-w-[760px]">
+          <p className="text-[17px] leading-snug">{story.why}</p>
+          <p className="mt-2 flex flex-wrap items-center gap-x-2 gap-y-1">
+            <span className="mr-2 font-board text-[26px]">{story.chain}</span>
+            <Go href={board} className={BUTTON}>
+              <Grid3x3 aria-hidden="true" className="size-4.5" />
+              On the Board
+            </Go>
+            <Go href={board.replace(ROUTES.board, ROUTES.yourTurn)} className={BUTTON}>
+              <PenLine aria-hidden="true" className="size-4.5" />
+              To a learner
+            </Go>
+          </p>
+        </section>
+      )}
+      {answered && (
+        <p role="status" className="mt-4 max-w-[760px] font-board text-[24px] text-straw">
+          {story.answer}
+        </p>
+      )}
+    </>
+  );
+}
+
+const BUTTON =
+  "flex h-11 items-center gap-2 rounded-lg px-3 font-semibold text-plumb hover:bg-shade aria-pressed:bg-shade";

@@ -1,0 +1,1 @@
+export { StoriesScreen } from "./StoriesScreen";
