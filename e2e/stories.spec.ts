@@ -13,6 +13,8 @@ test("a word problem is read, its givens are underlined and what is not needed i
   await expect(text.locator("u")).toHaveCount(2);
   await expect(text.locator("s")).toHaveText(/^\d+ g$/);
   expect(await text.innerText()).toBe(before);
+  await page.getByRole("button", { name: "Draw it" }).press("Enter");
+  await expect(page.getByRole("img", { name: /^Bars to scale: .*\?$/ })).toBeVisible();
   await page.getByRole("button", { name: "How it is worked" }).press("Enter");
   const prices = await text.locator("u").allTextContents();
   await expect(page.getByRole("region", { name: "How it is worked" })).toContainText(prices.join(" + "));

@@ -4,6 +4,7 @@ export { type NextProbe, nextProbe, type ProbeShown, probeRequested } from "./pr
 export { drawnFor, sheetLines, sheetRequested, skillsListed, skillsShown } from "./sheetJson";
 export { type RowResult, rowsRequested, type ShownRow } from "./sheetRows";
 export { type ShownStory, storiesListed, storiesRequested, storyShown } from "./storyJson";
+export type { BarPart, StoryPicture } from "./storyPicture";
 export { MOST_TWINS, twinsRequested } from "./twinsJson";
 export {
   methodsRequested,

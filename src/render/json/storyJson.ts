@@ -11,6 +11,7 @@ import {
   toldStory,
   WORKSHOP,
 } from "@/core/wording";
+import { type StoryPicture, storyPicture } from "./storyPicture";
 import { type ProgramError, workLine } from "./workJson";
 
 /** What stories are asked for: a kind, how many, and from which seed on. */
@@ -85,6 +86,7 @@ export interface ShownStory {
   readonly question: string;
   readonly needless: readonly string[];
   readonly why: string;
+  readonly picture: StoryPicture;
   readonly chain: string;
   readonly answer: string;
 }
@@ -109,6 +111,7 @@ export function storyShown({
     question,
     needless: drawn.value.givens.flatMap(({ name, needed }) => (needed ? [] : [name])),
     why: STORY_WORDS[kind].why,
+    picture: storyPicture(drawn.value),
     chain: writeProblem(drawn.value.working.problem, house.value),
     answer,
   };

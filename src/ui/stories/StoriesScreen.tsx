@@ -44,7 +44,11 @@ export function StoriesScreen({
                     className="flex min-h-10 items-center justify-between gap-2 rounded-lg border-l-4 border-transparent px-2.5 leading-tight hover:bg-shade aria-[current]:border-plumb aria-[current]:bg-shade aria-[current]:font-semibold pointer-coarse:min-h-11"
                   >
                     {STORY_WORDS[id].name}
-                    {steps > 1 && <span className="text-[13px] font-normal text-soft">{steps} steps</span>}
+                    {steps > 1 && (
+                      <span className="shrink-0 text-[13px] font-normal whitespace-nowrap text-soft">
+                        {steps} steps
+                      </span>
+                    )}
                   </Go>
                 </li>
               ))}

@@ -1,6 +1,6 @@
 "use client";
 
-import { Grid3x3, PenLine, RefreshCw, Underline } from "lucide-react";
+import { ChartNoAxesGantt, Grid3x3, PenLine, RefreshCw, Underline } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { StoryKindId } from "@/core/stories";
@@ -8,6 +8,7 @@ import type { ShownStory } from "@/render/json";
 import { boardAddress } from "../board/state/address";
 import { Go } from "../Go";
 import { ROUTES } from "../routes";
+import { StoryDrawing } from "./StoryDrawing";
 
 /** A story to be read: its givens underlined and its question ringed on demand, then how it is worked, then the answer in a sentence. */
 export function StoryPage({
@@ -22,12 +23,13 @@ export function StoryPage({
   readonly house: HouseRules;
 }): ReactElement {
   const [marks, setMarks] = useState(false);
+  const [drawn, setDrawn] = useState(false);
   const [worked, setWorked] = useState(false);
   const [answered, setAnswered] = useState(false);
   const board = boardAddress({ problem: story.chain, house, step: 1 });
   return (
     <>
-      <p className="mt-5 max-w-[760px] font-board text-[30px] leading-[1.45] max-[700px]:text-[24px]">
+      <p className="mt-5 max-w-[760px] font-board text-[30px] leading-[1.6] max-[700px]:text-[24px]">
         {story.stretches.map(({ text, given }, nth) =>
           given === undefined || !marks ? (
             // biome-ignore lint/suspicious/noArrayIndexKey: the stretches of a text never change their order
@@ -63,6 +65,10 @@ export function StoryPage({
           <Underline aria-hidden="true" className="size-4.5" />
           {marks ? "Take the marks away" : "Underline what is given"}
         </button>
+        <button type="button" aria-pressed={drawn} onClick={() => setDrawn(!drawn)} className={BUTTON}>
+          <ChartNoAxesGantt aria-hidden="true" className="size-4.5" />
+          {drawn ? "Hide the picture" : "Draw it"}
+        </button>
         <button type="button" aria-pressed={worked} onClick={() => setWorked(!worked)} className={BUTTON}>
           {worked ? "Hide how it is worked" : "How it is worked"}
         </button>
@@ -75,6 +81,7 @@ export function StoryPage({
           {answered ? "Hide the answer" : "The answer"}
         </button>
       </div>
+      {drawn && <StoryDrawing picture={story.picture} />}
       {worked && (
         <section aria-label="How it is worked" className="mt-5 max-w-[760px]">
           <p className="text-[17px] leading-snug">{story.why}</p>

@@ -205,7 +205,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
       "{n} bicycles came in this week. {f} of them need new brakes.",
       "{who} looks through {n} inner tubes. {f} of them can be patched.",
     ],
-    asks: ["How many are that?"],
+    asks: ["How many is that?"],
     answers: ["That is {=} of them."],
   },
   "whole-from-a-part": {

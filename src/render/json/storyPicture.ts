@@ -1,0 +1,168 @@
+import { fractionOf, writeAnswer } from "@/core/problem";
+import { type Quantity, writeQuantity } from "@/core/quantity";
+import type { Given, Story, StoryKindId } from "@/core/stories";
+
+/** A part of a bar: how large it is beside the others, what stands on it, and whether it is what the question asks for. */
+export interface BarPart {
+  readonly size: number;
+  readonly label: string;
+  readonly asked: boolean;
+}
+
+/** A picture to scale of how the quantities of a story hang together. */
+export type StoryPicture =
+  /** Bars one below the other, all on one scale. */
+  | { readonly kind: "bars"; readonly rows: readonly (readonly BarPart[])[] }
+  /** A line of numbers with a leap from one to another, which is asked. */
+  | {
+      readonly kind: "line";
+      readonly from: number;
+      readonly to: number;
+      readonly label: string;
+      readonly by: string;
+    };
+
+type Drawing =
+  | "sum"
+  | "rest"
+  | "compare"
+  | "enough"
+  | "groups"
+  | "spent"
+  | "boxed"
+  | "shares"
+  | "fraction"
+  | "wholeOf"
+  | "rate"
+  | "line";
+
+/** What each kind is drawn as. */
+const DRAWN: Readonly<Record<StoryKindId, Drawing>> = {
+  "total-of-two": "sum",
+  "total-of-three": "sum",
+  "several-of-the-same": "groups",
+  "change-from-a-note": "rest",
+  "enough-or-not": "enough",
+  "how-many-can-be-bought": "shares",
+  gain: "rest",
+  loss: "rest",
+  "how-much-dearer": "compare",
+  "how-much-heavier": "compare",
+  "still-missing": "rest",
+  "what-there-was-before": "sum",
+  "what-is-left-in-it": "rest",
+  "mass-of-several": "groups",
+  "box-and-contents": "boxed",
+  "joined-lengths": "sum",
+  "cut-length": "rest",
+  "wheels-that-can-be-spoked": "shares",
+  "boxes-that-are-needed": "shares",
+  "part-of-a-number": "fraction",
+  "whole-from-a-part": "wholeOf",
+  "times-as-much": "groups",
+  "labour-by-the-hour": "rate",
+  "duration-of-two-jobs": "sum",
+  "temperature-that-rises": "line",
+  "temperature-that-falls": "line",
+  "height-above-and-below": "line",
+  "cable-by-the-metre": "rate",
+  "several-and-one-more": "groups",
+  "change-from-several": "spent",
+  "total-with-a-needless-number": "sum",
+};
+
+const ASKED = "?";
+
+/** How large a quantity is, as a number that is good enough to draw by. */
+function sizeOf(quantity: Quantity): number {
+  const { s, n, d } = fractionOf(quantity);
+  return (Number(s) * Number(n)) / Number(d);
+}
+
+/** The picture of a story, its labels in the notation of its house. */
+export function storyPicture({ kind, givens, working }: Story): StoryPicture {
+  const { house } = working;
+  const found = (name: string): Given | undefined => givens.find((one) => one.name === name);
+  const size = (name: string): number => {
+    const given = found(name);
+    return given === undefined ? 0 : sizeOf(given.quantity);
+  };
+  const label = (name: string): string => {
+    const given = found(name);
+    return given === undefined ? "" : writeQuantity(given.quantity, house);
+  };
+  const part = (name: string): BarPart => ({ size: size(name), label: label(name), asked: false });
+  const asked = (large: number): BarPart => ({ size: large, label: ASKED, asked: true });
+  const plain = (large: number, words = ""): BarPart => ({ size: large, label: words, asked: false });
+  /** Equal parts, of which the first has its name. */
+  const equal = (count: number, large: number, words: string): readonly BarPart[] =>
+    Array.from({ length: count }, (_, nth) => plain(large, nth === 0 ? words : ""));
+  const bars = (...rows: readonly (readonly BarPart[])[]): StoryPicture => ({ kind: "bars", rows });
+  const total = (parts: readonly BarPart[]): number => parts.reduce((sum, one) => sum + one.size, 0);
+  switch (DRAWN[kind]) {
+    case "sum": {
+      const parts = givens.filter(({ needed }) => needed).map(({ name }) => part(name));
+      return bars(parts, [asked(total(parts))]);
+    }
+    case "rest":
+    case "compare": {
+      const [one = plain(0), other = plain(0)] = givens
+        .map(({ name }) => part(name))
+        .sort((first, second) => second.size - first.size);
+      return bars([one], [other, asked(one.size - other.size)]);
+    }
+    case "enough":
+      return bars([part("a"), part("b")], [part("p")]);
+    case "groups": {
+      const groups = equal(size("n"), size("a"), label("a"));
+      const parts = found("b") === undefined ? groups : [...groups, part("b")];
+      return bars(parts, [asked(total(parts))]);
+    }
+    case "spent": {
+      const groups = equal(size("n"), size("a"), label("a"));
+      return bars([part("p")], [...groups, asked(size("p") - total(groups))]);
+    }
+    case "boxed": {
+      const each = (size("t") - size("e")) / size("n");
+      const [, ...others] = equal(size("n"), each, "");
+      return bars([part("t")], [part("e"), asked(each), ...others]);
+    }
+    case "shares": {
+      const [whole, each] = found("p") === undefined ? (["t", "n"] as const) : (["p", "a"] as const);
+      const times = Math.floor(size(whole) / size(each));
+      return bars(
+        [part(whole)],
+        [...equal(times, size(each), label(each)), asked(size(whole) - times * size(each))],
+      );
+    }
+    case "fraction": {
+      const fraction = found("f")?.quantity;
+      const [over, under] =
+        fraction?.kind === "fraction" ? [Number(fraction.numerator), Number(fraction.denominator)] : [1, 1];
+      const each = size("n") / under;
+      return bars(
+        [part("n")],
+        Array.from({ length: under }, (_, nth) =>
+          nth < over ? { size: each, label: nth === 0 ? ASKED : "", asked: true } : plain(each),
+        ),
+      );
+    }
+    case "wholeOf": {
+      const parts = equal(size("n"), size("p"), label("p"));
+      return bars(parts, [asked(total(parts))]);
+    }
+    case "rate":
+      return bars([plain(1, label("a"))], [asked(size("h"))]);
+    case "line": {
+      const to = Number(writeAnswer(working.answer, { ...house, decimalMark: "point" }).replace("−", "-"));
+      const rises = to >= size("a");
+      return {
+        kind: "line",
+        from: size("a"),
+        to,
+        label: label("a"),
+        by: `${rises ? "+" : "−"} ${label("b")}`,
+      };
+    }
+  }
+}

@@ -1,0 +1,133 @@
+import type { ReactElement } from "react";
+import type { BarPart, StoryPicture } from "@/render/json";
+
+/** Room across, in units of the drawing; the height of a bar, and what lies between two. */
+const WIDTH = 680;
+const BAR = 46;
+const BETWEEN = 26;
+/** The side that stays free for what hangs over. */
+const SIDE = 4;
+/** How wide a sign of a label is, about. */
+const SIGN = 11;
+
+/** A picture to scale: bars of the parts and the whole, or a line of numbers with a leap. */
+export function StoryDrawing({ picture }: { readonly picture: StoryPicture }): ReactElement {
+  return picture.kind === "bars" ? <Bars rows={picture.rows} /> : <NumberLine {...picture} />;
+}
+
+function Bars({ rows }: { readonly rows: readonly (readonly BarPart[])[] }): ReactElement {
+  const length = (row: readonly BarPart[]): number => row.reduce((sum, { size }) => sum + size, 0);
+  const scale = (WIDTH - 2 * SIDE) / Math.max(...rows.map(length));
+  const height = rows.length * (BAR + BETWEEN) + 8;
+  const told = rows.flatMap((row) => row.map(({ label }) => label).filter((label) => label !== ""));
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      role="img"
+      aria-label={`Bars to scale: ${told.join(", ")}`}
+      className="mt-5 w-full max-w-[760px]"
+    >
+      {rows.map((row, nth) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the bars of a picture never change their order
+        <g key={nth} transform={`translate(${SIDE} ${nth * (BAR + BETWEEN) + BETWEEN})`}>
+          {row.map((part, at) => {
+            const from = length(row.slice(0, at)) * scale;
+            const width = part.size * scale;
+            const inside = part.label.length * SIGN + 8 <= width;
+            // A label over a narrow part stays inside the drawing.
+            const middle = from + width / 2;
+            const side =
+              inside || (middle > 60 && middle < WIDTH - 60) ? "middle" : middle > 60 ? "end" : "start";
+            const x = side === "middle" ? middle : side === "end" ? from + width : from;
+            return (
+              // biome-ignore lint/suspicious/noArrayIndexKey: the parts of a bar never change their order
+              <g key={at}>
+                <rect
+                  x={from}
+                  width={width}
+                  height={BAR}
+                  strokeWidth={part.asked ? 2.5 : 1.5}
+                  strokeDasharray={part.asked ? "7 5" : undefined}
+                  data-asked={part.asked}
+                  className="fill-page stroke-ink data-[asked=true]:stroke-plumb"
+                />
+                <text
+                  x={x}
+                  y={inside ? BAR / 2 + 7 : -6}
+                  textAnchor={side}
+                  fontSize={inside ? 20 : 16}
+                  data-asked={part.asked}
+                  className="fill-ink font-board data-[asked=true]:fill-plumb"
+                >
+                  {part.label}
+                </text>
+              </g>
+            );
+          })}
+        </g>
+      ))}
+    </svg>
+  );
+}
+
+function NumberLine({ from, to, label, by }: Extract<StoryPicture, { readonly kind: "line" }>): ReactElement {
+  const [least, most] = [Math.min(from, to, 0), Math.max(from, to, 0)];
+  const margin = Math.max(1, (most - least) * 0.08);
+  const at = (value: number): number =>
+    40 + ((value - least + margin) / (most - least + 2 * margin)) * (WIDTH - 80);
+  const line = 92;
+  const marks = [
+    ...new Map([
+      [0, "0"],
+      [from, label],
+      [to, "?"],
+    ] as const),
+  ];
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} 140`}
+      role="img"
+      aria-label={`A line of numbers: from ${label}, ${by}`}
+      className="mt-5 w-full max-w-[760px]"
+    >
+      <path d={`M20 ${line}H${WIDTH - 20}`} strokeWidth={1.5} className="fill-none stroke-ink" />
+      {marks.map(([value, words]) => (
+        <g key={value}>
+          <path
+            d={`M${at(value)} ${line - 9}v18`}
+            strokeWidth={value === 0 ? 2.5 : 1.5}
+            className="stroke-ink"
+          />
+          <text
+            x={at(value)}
+            y={line + 32}
+            textAnchor="middle"
+            fontSize={20}
+            data-asked={words === "?"}
+            className="fill-ink font-board data-[asked=true]:fill-plumb"
+          >
+            {words}
+          </text>
+        </g>
+      ))}
+      <path
+        d={`M${at(from)} ${line - 12}Q${(at(from) + at(to)) / 2} ${line - 80} ${at(to)} ${line - 12}`}
+        strokeWidth={2.5}
+        className="fill-none stroke-plumb"
+      />
+      <path
+        d={`M${at(to)} ${line - 11}l${to >= from ? "-11 -5l3 10" : "11 -5l-3 10"}Z`}
+        className="fill-plumb"
+      />
+      <text
+        x={(at(from) + at(to)) / 2}
+        y={line - 58}
+        textAnchor="middle"
+        fontSize={19}
+        className="fill-plumb font-board"
+      >
+        {by}
+      </text>
+    </svg>
+  );
+}
