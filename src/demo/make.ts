@@ -58,11 +58,20 @@ function makeDemo(folder: string, now: Date): void {
       skill,
       notch,
     }));
-    keepSheet(data, id, { name, house, rows, drawing: DRAWING, seed }, 0, at, () => seed / 100);
+    keepSheet(data, id, { name, house, rows, drawing: DRAWING, seed }, 0, at, codeOf(seed));
     data.transaction((write) => noteGiven(write, id, given, at));
   }
   for (const sheet of DEMO_SHEETS)
     keepDemoSheet(data, sheet, new Date(now.getTime() - sheet.hoursAgo * HOUR));
+}
+
+/** Chances for the code of a sheet, the same ones whenever the demo is made. */
+function codeOf(seed: number): () => number {
+  let now = seed;
+  return () => {
+    now = (now * 37 + 11) % 101;
+    return now / 101;
+  };
 }
 
 /** A marked sheet: each answer what the learner's patterns lead to, or as it is given. */

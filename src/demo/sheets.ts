@@ -51,7 +51,7 @@ export const DEMO_SHEETS: readonly {
   },
 ];
 
-/** Sheets that were drawn and kept, and who was given them. The seed, below 100, makes their code too. */
+/** Sheets that were drawn and kept, and who was given them. The seed makes their code too. */
 export const DEMO_DRAWN: readonly {
   readonly id: string;
   readonly name: string;

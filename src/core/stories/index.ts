@@ -1,3 +1,3 @@
 export { STORY_KINDS, type StoryKindId, type Structure } from "./kinds";
-export type { Measured, Plausible, StockList, Thing } from "./stock";
+export type { StockList, Thing } from "./stock";
 export { drawStory, type Given, type Story } from "./story";

@@ -17,7 +17,7 @@ import type { Thing } from "./stock";
 export type Structure = "partsWhole" | "comparison" | "equalGroups" | "change";
 
 /** What is drawn for a story: its givens as typed, the things it is about, and the line that works it. */
-export interface Draft {
+interface Draft {
   readonly givens: Readonly<Record<string, string>>;
   readonly things: readonly Thing[];
   /** The line with the names of givens in braces: `{a} + {b}`. */

@@ -1,5 +1,5 @@
 /** What a thing costs in the small unit of money, weighs in grams, measures in centimetres or holds in millilitres: from, to. */
-export type Plausible = readonly [from: number, to: number];
+type Plausible = readonly [from: number, to: number];
 
 /** A thing that stories are about: its name for one and for several, and what is plausible of it. */
 export interface Thing {

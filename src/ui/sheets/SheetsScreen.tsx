@@ -25,6 +25,7 @@ export function SheetsScreen({
   const strand = SKILLS.find(({ id }) => skills.includes(id))?.strand ?? STRANDS[2];
   const needs = SKILLS.filter(({ id }) => skills.includes(id)).flatMap((one) => one.needs);
   const leads = SKILLS.filter((one) => one.needs.some((need) => skills.includes(need)));
+  const others = (ids: readonly SkillId[]): readonly SkillId[] => ids.filter((id) => !skills.includes(id));
   return (
     <div className="grid h-full grid-cols-[minmax(0,310px)_minmax(0,1fr)] max-[1000px]:h-auto max-[1000px]:grid-cols-1 print:block">
       <aside
@@ -56,8 +57,8 @@ export function SheetsScreen({
       >
         {children}
         <div className="mt-6 flex flex-col gap-1 print:hidden">
-          <Rungs name="First:" ids={needs} />
-          <Rungs name="Leads to:" ids={leads.map(({ id }) => id)} />
+          <Rungs name="First:" ids={others(needs)} />
+          <Rungs name="Leads to:" ids={others(leads.map(({ id }) => id))} />
         </div>
         {patterns.length > 0 && (
           <section aria-label="What goes wrong here" className="mt-4 max-w-[720px] print:hidden">
