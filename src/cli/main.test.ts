@@ -1,4 +1,7 @@
 import { spawnSync } from "node:child_process";
+import fs from "node:fs";
+import os from "node:os";
+import path from "node:path";
 import { describe, expect, it } from "vitest";
 
 /** Runs the command line as a program would, and gives what it printed. */
@@ -129,6 +132,22 @@ This number has a second point. A number has one at most, as in 4.2.
     expect(lines).toHaveLength(5);
     expect(lines.every(({ features }) => features.acrossZeros)).toBe(true);
     expect(core(["sheet", "nonsense"])).toMatchObject({ status: 1 });
+    // A probe takes a strand by its id, or as the list of skills names it.
+    const probe = core(["probe", "units", "--count", "3", "--json"]).stdout;
+    expect(JSON.parse(probe).problems).toHaveLength(3);
+    expect(core(["probe", "Units", "--count", "3", "--json"]).stdout).toBe(probe);
+    expect(core(["probe", "nonsense"])).toMatchObject({ status: 1 });
+    const file = path.join(os.tmpdir(), `right-sum-${process.pid}.pdf`);
+    expect(core([...sheet, "--pdf", file, "--print", "paper=letter,key=workings"])).toMatchObject({
+      status: 0,
+    });
+    expect(fs.readFileSync(file).subarray(0, 5).toString()).toBe("%PDF-");
+    fs.rmSync(file);
+    expect(core([...sheet, "--pdf", file, "--print", "paper=a5"])).toMatchObject({ status: 2 });
+    const story = core(["story", "change-from-a-note", "--seed", "3", "--lines", "--count", "4"])
+      .stdout.trim()
+      .split("\n");
+    expect(story.map((line) => JSON.parse(line).unit)).toEqual(["USD", "USD", "USD", "USD"]);
   });
 
   it("explains answers one by one and by the line, also where a line begins with a minus", () => {

@@ -100,7 +100,7 @@ export function compute<Name extends keyof Computing>(
   return run(computing(), name, input, TIME_LIMIT) as Promise<Computed<Name>>;
 }
 
-/** The same for what nobody waits for, and may take long: what is waited for has its threads to itself. */
+/** The same for what may take long, or goes on from what it worked out before, as probing does: on one thread of its own, so that all else has its threads to itself. */
 export function computeAside<Name extends keyof Computing>(
   name: Name,
   input: Parameters<Computing[Name]>[0],

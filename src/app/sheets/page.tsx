@@ -6,7 +6,7 @@ import { choicesOf } from "@/core/house";
 import { DRAWING } from "@/core/sheets";
 import { SKILL_NAMES } from "@/core/wording";
 import { database } from "@/data";
-import { compute } from "@/threads/pool";
+import { compute, computeAside } from "@/threads/pool";
 import { recipeAddress, recipeFrom, SheetEditor, SheetsScreen } from "@/ui/sheets";
 import { ownRungs } from "../ownRungs";
 import { type Parameters, parametersOf } from "../parameters";
@@ -28,7 +28,7 @@ export default async function SheetsPage({
   const followed = (parameters.patterns ?? "").split(",").filter((one) => one !== "");
   if (followed.length > 0) {
     const patterns = PATTERN_IDS.filter((id) => followed.includes(id)).slice(0, 8);
-    const found = await compute("skillsShowing", { patterns, house: choicesOf(house) });
+    const found = await computeAside("skillsShowing", { patterns, house: choicesOf(house) });
     if (!found.ok) return <TooMuch message={found.error.message} />;
     const skill = found.value.join(",");
     redirect(recipeAddress(recipeFrom({ ...parameters, ...(skill === "" ? {} : { skill }) })));
@@ -60,7 +60,7 @@ export default async function SheetsPage({
   }
   const { skills, count, seed, never, least } = recipe;
   const request = { skill: skills, count, seed, never, least, house: choicesOf(house) };
-  const [drawn, about] = await Promise.all([compute("sheet", request), compute("skillsShown", request)]);
+  const [drawn, about] = await Promise.all([compute("sheet", request), computeAside("skillsShown", request)]);
   if (!drawn.ok) return <TooMuch message={drawn.error.message} />;
   const { patterns, traits } = about.ok ? about.value : { patterns: [], traits: [] };
   const name = skills

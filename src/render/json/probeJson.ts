@@ -17,7 +17,14 @@ import {
 } from "@/core/probes";
 import { done, failed, type Result } from "@/core/result";
 import { STRANDS } from "@/core/sheets";
-import { givenErrorWords, houseRefusalWords, NO_STRAND, patternWords, SOUND_NAME } from "@/core/wording";
+import {
+  givenErrorWords,
+  houseRefusalWords,
+  NO_STRAND,
+  patternWords,
+  SOUND_NAME,
+  STRAND_NAMES,
+} from "@/core/wording";
 import type { ProgramError } from "./workJson";
 
 /** What is probed: a strand, or patterns that a learner may have. */
@@ -46,7 +53,8 @@ function poolFor({
 }: ProbeRequest): Result<Pool, ProgramError> {
   const house = houseRulesFrom(choices ?? {});
   if (!house.ok) return failed({ code: house.error.kind, message: houseRefusalWords(house.error) });
-  const strand = STRANDS.find((one) => one === asked);
+  // A strand goes by its id, or by the name that the list of skills gives it.
+  const strand = STRANDS.find((one) => one === asked || STRAND_NAMES[one] === asked);
   const patterns = PATTERN_IDS.filter((id) => named.includes(id));
   if (strand === undefined && patterns.length === 0)
     return failed({ code: "unknownStrand", message: NO_STRAND(asked ?? "", STRANDS) });

@@ -28,13 +28,8 @@ export function SheetsScreen({
   const others = (ids: readonly SkillId[]): readonly SkillId[] => ids.filter((id) => !skills.includes(id));
   return (
     <div className="grid h-full grid-cols-[minmax(0,310px)_minmax(0,1fr)] max-[1000px]:h-auto max-[1000px]:grid-cols-1 print:block">
-      <aside
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: a ladder longer than its room is scrolled by keys
-        tabIndex={0}
-        aria-label="Skills"
-        className="overflow-y-auto border-r border-edge px-4 py-5 max-[1000px]:order-2 max-[1000px]:border-t max-[1000px]:border-r-0 print:hidden"
-      >
-        <div className="sticky -top-5 z-10 -mx-4 -mt-5 mb-3 border-b border-edge bg-paper px-4 py-2 max-[1000px]:static">
+      <div className="flex min-h-0 flex-col border-r border-edge max-[1000px]:order-2 max-[1000px]:border-t max-[1000px]:border-r-0 print:hidden">
+        <div className="border-b border-edge px-4 py-2">
           <Go href={ROUTES.keptSheets} className={AWAY}>
             Sheets you kept
           </Go>
@@ -48,8 +43,15 @@ export function SheetsScreen({
             Make a rung of your own
           </Go>
         </div>
-        <Ladder chosen={skills} own={own} chosenOwn={chosenOwn} />
-      </aside>
+        <aside
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: a ladder longer than its room is scrolled by keys
+          tabIndex={0}
+          aria-label="Skills"
+          className="min-h-0 flex-1 overflow-y-auto px-4 py-5"
+        >
+          <Ladder chosen={skills} own={own} chosenOwn={chosenOwn} />
+        </aside>
+      </div>
       <main
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a sheet longer than its room is scrolled by keys
         tabIndex={0}

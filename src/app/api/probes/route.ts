@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { compute } from "@/threads/pool";
+import { computeAside } from "@/threads/pool";
 import { answering, errorAnswer, resultAnswer } from "../answers";
 import { probedSchema } from "./probed";
 
@@ -10,6 +10,6 @@ const probesSchema = probedSchema.extend({ count: z.number().int().min(1).max(MO
 
 /** Problems whose answers tell patterns apart: `{strand | patterns, house?, count?, seed?}` to `{problems, together, accounts}`. See docs/api.md. */
 export const POST = answering(async ({ body }) => {
-  const probe = await compute("probe", body);
+  const probe = await computeAside("probe", body);
   return probe.ok ? resultAnswer(probe.value) : errorAnswer(503, probe.error);
 }, probesSchema);

@@ -4,7 +4,7 @@ import type { ReactElement } from "react";
 import { choicesOf } from "@/core/house";
 import { isSkill } from "@/core/sheets";
 import { database, findKeptSheet, givenTo, listLearners } from "@/data";
-import { compute } from "@/threads/pool";
+import { computeAside } from "@/threads/pool";
 import { SheetEditor, SheetsScreen } from "@/ui/sheets";
 import { rowsShown } from "../../keptSheet";
 import { ownRungs } from "../../ownRungs";
@@ -33,7 +33,7 @@ export default async function KeptSheetPage({
   const about =
     skills.length === 0
       ? undefined
-      : await compute("skillsShown", { skill: skills, count: 1, seed: 1, house: choicesOf(house) });
+      : await computeAside("skillsShown", { skill: skills, count: 1, seed: 1, house: choicesOf(house) });
   const given = new Map(givenTo(data, id).map((one) => [one.id, day(one.at)]));
   const { print } = await parametersOf(searchParams);
   return (

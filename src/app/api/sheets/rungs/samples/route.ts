@@ -1,5 +1,5 @@
 import { houseChoicesSchema } from "@/data";
-import { compute } from "@/threads/pool";
+import { computeAside } from "@/threads/pool";
 import { rungRecipeSchema } from "../../../../ownRungs";
 import { answering, errorAnswer, resultAnswer } from "../../../answers";
 
@@ -7,6 +7,6 @@ const samplesSchema = rungRecipeSchema.extend({ house: houseChoicesSchema.option
 
 /** What a rung that is being made gives: samples, and how many of a thousand fit. */
 export const POST = answering(async ({ body }) => {
-  const samples = await compute("ownSamples", body);
+  const samples = await computeAside("ownSamples", body);
   return samples.ok ? resultAnswer(samples.value) : errorAnswer(503, samples.error);
 }, samplesSchema);
