@@ -39,8 +39,11 @@ test("a sheet is drawn from a rung of the ladder, the same again for the same ad
   await page.getByRole("link", { name: /^Problem 1, .* on the Board$/ }).click();
   await page.waitForURL(/\/board/);
   await page.goBack();
-  await page.getByRole("link", { name: /^Problem 1, .* to a learner$/ }).click();
-  await page.waitForURL(/your-turn/);
+  // The page is loaded anew on the way back: a press that falls into that is made again.
+  await expect(async () => {
+    await page.getByRole("link", { name: /^Problem 1, .* to a learner$/ }).click({ timeout: 5000 });
+    await page.waitForURL(/your-turn/, { timeout: 5000 });
+  }).toPass();
   await listening(page);
 });
 
