@@ -154,6 +154,15 @@ test("a sheet that another window changed is not written over", async ({ page, c
   await page.getByRole("button", { name: "Show it as it is there" }).click();
   await expect(problems(page)).toHaveCount(4);
   await expect(page.getByRole("button", { name: /^Unlock Problem 1,/ })).toBeVisible();
+  // Nor is one that another window deleted brought back unasked.
+  await other.request.put(`${new URL(page.url()).origin}/api${new URL(page.url()).pathname}/listed`, {
+    data: { deleted: true },
+  });
+  await problems(page).nth(1).focus();
+  await page.keyboard.press("Delete");
+  await expect(page.getByText("It was deleted in another window.")).toBeVisible();
+  await page.getByRole("button", { name: "Bring it back" }).click();
+  await expect(problems(page)).toHaveCount(4);
 });
 
 test("an adaptive probe comes to its verdict and to a sheet for it, by keys; and stands on paper with its table", async ({

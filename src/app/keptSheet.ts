@@ -9,10 +9,6 @@ import { applyActs, type Data, findSheet, type KeptSheet, noteGiven, openSheet }
 import type { RowResult } from "@/render/json";
 import { compute } from "@/threads/pool";
 
-/** The most problems on a sheet that is kept, and the longest name it may have. */
-export const MOST_KEPT_ROWS = 200;
-export const LONGEST_SHEET_NAME = 120;
-
 export const keptRowSchema = z.object({
   problem: z.string().min(1).max(LONGEST_LINE),
   skill: z.string().max(60).optional(),

@@ -91,9 +91,24 @@ describe("kept sheets", () => {
     expect([names(false), names(true)]).toEqual([["Spokes and nipples"], ["Cables"]]);
     setSheetAside(data, "spokesheet000002", { deleted: true }, NOW);
     expect([names(true), findKeptSheet(data, "spokesheet000002")]).toEqual([[], undefined]);
+    // A window that still has it open does not bring it back by what is done there.
+    expect(kept("spokesheet000002", "Cables, longer", 2)).toEqual({ ok: false, error: { code: "deleted" } });
+    expect(findKeptSheet(data, "spokesheet000002")).toBeUndefined();
     setSheetAside(data, "spokesheet000002", { deleted: false }, NOW);
     expect(names(true)).toEqual(["Cables"]);
     expect(setSheetAside(data, "nosuchsheet00000", { deleted: true }, NOW)).toBe(false);
+  });
+
+  it("that can't be read are told, stay as they are, and are not written over", () => {
+    kept("spokesheet000003", "Rims");
+    data.$client.prepare("update kept_sheets set rows = '[{' where id = ?").run("spokesheet000003");
+    const { sheets, unread } = listKeptSheets(data, { search: "", archived: false, most: 9 });
+    expect(sheets.map(({ id }) => id)).not.toContain("spokesheet000003");
+    expect(unread).toEqual([
+      { table: "kept_sheets", id: "spokesheet000003", why: "its problems can’t be read" },
+    ]);
+    expect(kept("spokesheet000003", "Rims", 1)).toEqual({ ok: false, error: { code: "unread" } });
+    data.$client.prepare("delete from kept_sheets where id = ?").run("spokesheet000003");
   });
 
   it("know who was given them, and go out and come in whole with everything else", () => {

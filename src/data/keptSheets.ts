@@ -100,9 +100,12 @@ function newCode(write: Writing, chance: () => number): string {
   }
 }
 
+/** Why a sheet is not kept: it was changed elsewhere, it was deleted elsewhere, or what stands there can't be read. */
+export type KeepRefusal = Stale<KeptSheet> | { readonly code: "deleted" | "unread" };
+
 /**
  * Keeps a sheet as it stands now. One that was changed elsewhere since revision `saw` is left as it is and told;
- * `saw` 0 is a sheet that is new. What is sent twice does no harm.
+ * `saw` 0 is a sheet that is new. One that was deleted elsewhere is not brought back by this. What is sent twice does no harm.
  */
 export function keepSheet(
   data: Data,
@@ -111,9 +114,13 @@ export function keepSheet(
   saw: number,
   now: Date,
   chance: () => number,
-): Result<KeptSheet, Stale<KeptSheet>> {
+): Result<KeptSheet, KeepRefusal> {
   return data.transaction((write) => {
-    const before = findKeptSheet(write, id);
+    const row = write.select().from(keptSheets).where(eq(keptSheets.id, id)).get();
+    if (row !== undefined && row.deletedAt !== null) return failed({ code: "deleted" });
+    const there = row && sheetOf(row);
+    if (there?.ok === false) return failed({ code: "unread" });
+    const before = there?.value;
     const values = {
       name: content.name,
       house: JSON.stringify(choicesOf(content.house)),
@@ -130,7 +137,7 @@ export function keepSheet(
     write
       .insert(keptSheets)
       .values({ id, code: before?.code ?? newCode(write, chance), ...values, revision })
-      .onConflictDoUpdate({ target: keptSheets.id, set: { ...values, deletedAt: null, revision } })
+      .onConflictDoUpdate({ target: keptSheets.id, set: { ...values, revision } })
       .run();
     const kept = findKeptSheet(write, id);
     if (kept === undefined) throw new Error("keepSheet: what was written can't be read");

@@ -4,7 +4,7 @@ import type { ReactElement } from "react";
 import { PATTERN_IDS } from "@/core/errorPatterns";
 import { choicesOf } from "@/core/house";
 import { DRAWING } from "@/core/sheets";
-import { SKILL_NAMES } from "@/core/wording";
+import { NO_RUNG_FOR, SKILL_NAMES } from "@/core/wording";
 import { database } from "@/data";
 import { compute, computeAside } from "@/threads/pool";
 import { recipeAddress, recipeFrom, SheetEditor, SheetsScreen } from "@/ui/sheets";
@@ -30,8 +30,8 @@ export default async function SheetsPage({
     const patterns = PATTERN_IDS.filter((id) => followed.includes(id)).slice(0, 8);
     const found = await computeAside("skillsShowing", { patterns, house: choicesOf(house) });
     if (!found.ok) return <TooMuch message={found.error.message} />;
-    const skill = found.value.join(",");
-    redirect(recipeAddress(recipeFrom({ ...parameters, ...(skill === "" ? {} : { skill }) })));
+    if (found.value.length === 0) return <TooMuch message={NO_RUNG_FOR} />;
+    redirect(recipeAddress(recipeFrom({ ...parameters, skill: found.value.join(",") })));
   }
   const rungs = ownRungs(database());
   const rung = rungs.find(({ id }) => id === parameters.own);

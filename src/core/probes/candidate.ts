@@ -7,7 +7,6 @@ import {
   type PatternSkill,
   patternAnswers,
   patternsFor,
-  patternsNamed,
   valueIn,
 } from "../errorPatterns";
 import type { HouseRules } from "../house";
@@ -141,7 +140,8 @@ export function skillsShowing(
   house: HouseRules,
   most: number,
 ): readonly SkillId[] {
-  const wanted = patternsNamed(patterns) ?? [];
+  // A slip shows anywhere, and has no skill of its own.
+  const wanted = EVERY_PATTERN.filter(({ id }) => patterns.includes(id));
   const counted = skillsAround(patterns).map((id) => {
     const climb = SKILLS.find((one) => one.id === id)?.climb;
     const drawn = climb && drawSheet(climb, SAMPLES, house, 1);

@@ -1,21 +1,18 @@
 import { type Features, featuresOf } from "../features";
-import { type HouseRules, PRESETS } from "../house";
+import type { HouseRules } from "../house";
 import { type Working, workingOf } from "../methods";
 import { commonFactor } from "../number";
-import { exactAnswer, operandsOf, type Problem, readProblem, writeAnswer, writeProblem } from "../problem";
-import { currencyOf } from "../quantity";
+import { exactAnswer, operandsOf, type Problem, writeAnswer, writeProblem } from "../problem";
 import { done, failed, type Result } from "../result";
 import { type Chances, chancesFrom } from "./chances";
 import { slotsOf } from "./digitSlots";
 import { filled } from "./ladder/filled";
 import { meets } from "./ladder/meets";
 import type { Climb, Notch } from "./ladder/skill";
+import { readTyped } from "./typedLine";
 
 /** The way sheets are drawn: a sheet with another one was drawn by other rules, and keeps its problems as they are. */
 export const DRAWING = 1;
-
-/** The most problems on a sheet. */
-export const MOST_ON_SHEET = 1000;
 
 /** How many lines are tried for one problem before its notch is given up; fewer where more is wished of it, since that may be more than it can give. */
 const MOST_TRIES = 800;
@@ -133,9 +130,7 @@ export function drawOnce(
   chances: Chances,
   fits: Fits,
 ): { readonly problem: Problem; readonly working: Working } | undefined {
-  const line = filled(chances.pick(lines) ?? "", chances).replaceAll("$$", currencyOf(house.currency).sign);
-  // The lines of the ladder are written with points, whatever the house writes.
-  const read = readProblem(line, { ...PRESETS.fillersTrueValue, currency: house.currency });
+  const read = readTyped(filled(chances.pick(lines) ?? "", chances), house);
   if (!read.ok || isSilly(read.value)) return undefined;
   const working = workingOf(read.value, house);
   const features = featuresOf(working);

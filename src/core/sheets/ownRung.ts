@@ -1,12 +1,12 @@
 import { type TraitId, traitCounts } from "../features";
-import { type HouseRules, PRESETS } from "../house";
-import { type ReadError, readProblem } from "../problem";
-import { currencyOf } from "../quantity";
+import type { HouseRules } from "../house";
+import type { ReadError } from "../problem";
 import type { Result } from "../result";
 import { chancesFrom } from "./chances";
 import { type Drawn, drawOnce, drawSheet, type Fits } from "./drawSheet";
 import { filled } from "./ladder/filled";
 import type { Climb, Strand } from "./ladder/skill";
+import { readTyped } from "./typedLine";
 
 /** A rung that a tutor made: lines to fill in, and traits that every problem must have or must not. */
 export interface OwnRung {
@@ -56,8 +56,7 @@ const FILLINGS = 12;
 export function lineError(line: string, house: HouseRules): ReadError | undefined {
   let error: ReadError | undefined;
   for (let seed = 0; seed < FILLINGS; seed++) {
-    const text = filled(line, chancesFrom(seed)).replaceAll("$$", currencyOf(house.currency).sign);
-    const read = readProblem(text, { ...PRESETS.fillersTrueValue, currency: house.currency });
+    const read = readTyped(filled(line, chancesFrom(seed)), house);
     if (read.ok) return undefined;
     error = read.error;
   }

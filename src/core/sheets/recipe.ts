@@ -114,10 +114,11 @@ function inTurn(parts: readonly (readonly Placed[])[]): readonly Placed[] {
 /** A sheet in which so many problems have the traits that are wished for: others are drawn in the place of some. */
 function withLeast(
   drawn: readonly Placed[],
-  { least, never, skills, count }: Recipe,
+  recipe: Recipe,
   house: HouseRules,
   seed: number,
 ): Result<readonly Placed[], RecipeRefusal> {
+  const { least, never } = recipe;
   const now = [...drawn];
   const has = (one: Placed, trait: TraitId): boolean =>
     (traitCounts(featuresOf(one.working))[trait] ?? 0) > 0;
@@ -146,7 +147,7 @@ function withLeast(
       lines.add(writeProblem(another.value.problem, house));
       now[at] = { ...another.value, skill: one.skill };
     }
-    if (missing() > 0) return failed(whyMissing(wish, least, never, skills, count, now, has));
+    if (missing() > 0) return failed(whyMissing(wish, recipe, house, seed, now, has));
   }
   return done(now);
 }
@@ -154,18 +155,15 @@ function withLeast(
 /** What is in the way of a trait that is missing: what must never come, the other wishes, or the skill itself. */
 function whyMissing(
   wish: Recipe["least"][number],
-  least: Recipe["least"],
-  never: readonly TraitId[],
-  skills: readonly SkillId[],
-  count: number,
+  { least, never, skills, count }: Recipe,
+  house: HouseRules,
+  seed: number,
   now: readonly Placed[],
   has: (one: Placed, trait: TraitId) => boolean,
 ): RecipeRefusal {
   const wanted: Wished = { kind: "least", ...wish };
-  const house = now[0]?.working.house;
   const without = (kept: readonly TraitId[]): boolean =>
-    house !== undefined &&
-    skills.some((skill) => drawSheet(climbOf(skill), 1, house, count, withoutAll(kept, wish.trait)).ok);
+    skills.some((skill) => drawSheet(climbOf(skill), 1, house, seed, withoutAll(kept, wish.trait)).ok);
   if (!without([])) {
     const [skill] = skills;
     return skill === undefined

@@ -1,12 +1,13 @@
 import { featuresOf } from "../features";
-import { type HouseRules, PRESETS } from "../house";
+import type { HouseRules } from "../house";
 import { workingOf } from "../methods";
-import { type Problem, readProblem, writeProblem } from "../problem";
+import { type Problem, writeProblem } from "../problem";
 import { currencyOf } from "../quantity";
 import { chancesFrom } from "./chances";
 import { filled } from "./ladder/filled";
 import { SKILLS, type SkillId } from "./ladder/ladder";
 import { meets } from "./ladder/meets";
+import { readTyped, typedNotation } from "./typedLine";
 
 /** A place on the ladder: a rung, and a notch of its climb, from 0. */
 export interface RungPlace {
@@ -20,17 +21,11 @@ const FILLINGS = 24;
 const shapeOf = (problem: Problem, house: HouseRules): string =>
   writeProblem(problem, house).replaceAll(/\d/g, "0");
 
-/** The house whose notation the lines of the ladder are written in. */
-const plainHouse = (house: HouseRules): HouseRules => ({
-  ...PRESETS.fillersTrueValue,
-  currency: house.currency,
-});
-
 const shapesByCurrency = new Map<string, ReadonlyMap<string, readonly RungPlace[]>>();
 
 /** The notches whose lines can look like a problem, by its shape. */
 function placesByShape(house: HouseRules): ReadonlyMap<string, readonly RungPlace[]> {
-  const plain = plainHouse(house);
+  const plain = typedNotation(house);
   const key = currencyOf(house.currency).sign;
   const known = shapesByCurrency.get(key);
   if (known !== undefined) return known;
@@ -39,7 +34,7 @@ function placesByShape(house: HouseRules): ReadonlyMap<string, readonly RungPlac
     for (const [notch, { lines }] of climb.entries()) {
       const shapes = lines.flatMap((line) =>
         Array.from({ length: line.includes("%") ? FILLINGS : 2 }, (_, seed) => {
-          const read = readProblem(filled(line, chancesFrom(seed)).replaceAll("$$", key), plain);
+          const read = readTyped(filled(line, chancesFrom(seed)), house);
           return read.ok ? shapeOf(read.value, plain) : "";
         }),
       );
@@ -53,7 +48,7 @@ function placesByShape(house: HouseRules): ReadonlyMap<string, readonly RungPlac
 
 /** Where on the ladder a problem stands: the notch that it looks like and whose wishes it meets, the one with most of them; none where it stands on no rung. */
 export function rungOf(problem: Problem, house: HouseRules): RungPlace | undefined {
-  const candidates = placesByShape(house).get(shapeOf(problem, plainHouse(house))) ?? [];
+  const candidates = placesByShape(house).get(shapeOf(problem, typedNotation(house))) ?? [];
   if (candidates.length === 0) return undefined;
   const features = featuresOf(workingOf(problem, house));
   const wishesOf = ({ skill, notch }: RungPlace) =>

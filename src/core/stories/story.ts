@@ -1,9 +1,9 @@
-import { type HouseRules, PRESETS } from "../house";
+import type { HouseRules } from "../house";
 import { type Working, workingOf } from "../methods";
-import { operandsOf, readProblem } from "../problem";
-import { currencyOf, type Quantity } from "../quantity";
+import { operandsOf } from "../problem";
+import type { Quantity } from "../quantity";
 import { done, failed, type Result } from "../result";
-import { type Chances, chancesFrom } from "../sheets";
+import { type Chances, chancesFrom, readTyped } from "../sheets";
 import { STORY_KINDS, type StoryKindId, type Structure } from "./kinds";
 import type { StockList, Thing } from "./stock";
 
@@ -60,20 +60,13 @@ export function drawStory(
 
 const below = (chances: Chances): number => chances.below(PHRASINGS);
 
-/** The notation in which kinds write their numbers, whatever the house writes. */
-const typedIn = ({ currency }: HouseRules): HouseRules => ({ ...PRESETS.fillersTrueValue, currency });
-
-const withSign = (typed: string, { currency }: HouseRules): string =>
-  typed.replaceAll("$$", () => currencyOf(currency).sign);
-
 function worked(line: string, house: HouseRules): Working | undefined {
-  const read = readProblem(withSign(line, house), typedIn(house));
+  const read = readTyped(line, house);
   return read.ok ? workingOf(read.value, house) : undefined;
 }
 
 /** A number as it is typed, read as the first one of a sum with itself. */
 function quantityOf(typed: string, house: HouseRules): Quantity | undefined {
-  const text = withSign(typed, house);
-  const read = readProblem(`${text} + ${text.startsWith("-") ? `(${text})` : text}`, typedIn(house));
+  const read = readTyped(`${typed} + ${typed.startsWith("-") ? `(${typed})` : typed}`, house);
   return read.ok ? operandsOf(read.value)[0] : undefined;
 }

@@ -27,6 +27,7 @@ export { QUANTITY_BOOK } from "./quantities/quantityBook";
 export { NO_LETTERS, PRINT_WORDS } from "./sheets/printWords";
 export {
   NO_NOTCH,
+  NO_RUNG_FOR,
   NO_SKILL,
   NO_STRAND,
   NO_TRAIT,

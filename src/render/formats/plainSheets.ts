@@ -2,6 +2,7 @@ import Papa from "papaparse";
 import { z } from "zod";
 import { choicesOf, type HouseChoices } from "@/core/house";
 import { done, failed, type Result } from "@/core/result";
+import { LONGEST_SHEET_NAME, MOST_KEPT_ROWS } from "@/core/sheets";
 import { answerLatex, askedLatex } from "../formula";
 import { type FileRow, fileRows, type SheetOut } from "./sheetFile";
 
@@ -9,8 +10,7 @@ import { type FileRow, fileRows, type SheetOut } from "./sheetFile";
 const SHEET_FORMAT = "right-sum-sheet";
 const SHEET_VERSION = 1;
 
-/** The most problems in a file, and the longest of its texts. */
-const MOST_ROWS = 200;
+/** The longest text in a file: a line that is longer is none that reads. */
 const LONGEST = 2000;
 
 export const sheetJson = (sheet: SheetOut): string =>
@@ -28,7 +28,7 @@ export const sheetJson = (sheet: SheetOut): string =>
 
 const COLUMNS = ["problem", "answer", "skill", "notch"] as const;
 
-/** A row of CSV a problem, under a row of heads; cells that begin like a formula of a spreadsheet are kept from being one. */
+/** A row of CSV a problem, under a row of heads. */
 export const sheetCsv = (sheet: SheetOut): string =>
   `${Papa.unparse({ fields: [...COLUMNS], data: fileRows(sheet).map((row) => COLUMNS.map((name) => row[name] ?? "")) }, { newline: "\n" })}\n`;
 
@@ -98,9 +98,9 @@ const rowSchema = z.object({
 const documentSchema = z.object({
   format: z.literal(SHEET_FORMAT),
   version: z.number().int().min(1),
-  name: z.string().trim().min(1).max(120),
+  name: z.string().trim().min(1).max(LONGEST_SHEET_NAME),
   house: z.record(z.string().max(40), z.string().max(300)),
-  problems: z.array(rowSchema).max(MOST_ROWS),
+  problems: z.array(rowSchema).max(MOST_KEPT_ROWS),
 });
 
 /** Reads a sheet from a file of JSON or CSV: whole, or not at all and why. */
@@ -138,8 +138,8 @@ function readCsv(text: string): Result<SheetIn, string> {
   const named = heads.map((head) => head.trim().toLowerCase());
   const at = (name: string): number => named.indexOf(name);
   if (at("problem") < 0) return failed("The first row has to name the columns, and one of them “problem”.");
-  if (rows.length > MOST_ROWS)
-    return failed(`A sheet has at most ${MOST_ROWS} problems; the file has ${rows.length}.`);
+  if (rows.length > MOST_KEPT_ROWS)
+    return failed(`A sheet has at most ${MOST_KEPT_ROWS} problems; the file has ${rows.length}.`);
   const read: Omit<FileRow, "answer">[] = [];
   for (const [nth, cells] of rows.entries()) {
     const cell = (name: string): string | undefined => cells[at(name)]?.trim() || undefined;

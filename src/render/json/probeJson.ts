@@ -131,7 +131,8 @@ export function probeRequested(
   });
 }
 
-/** The most problems of a probe whose length nobody asked for. */
+/** The most problems of a probe, and of one whose length nobody asked for. */
+export const MOST_PROBED = 20;
 const USUAL_MOST = 8;
 
 /** The next problem of adaptive probing, or what came of it. */

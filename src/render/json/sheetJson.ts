@@ -1,5 +1,4 @@
-import type { PatternId } from "@/core/errorPatterns";
-import { waysTaken, wrongWays } from "@/core/errorPatterns";
+import { type PatternId, patternAnswers } from "@/core/errorPatterns";
 import { featuresOf, isTrait, TRAITS, type TraitId, traitCounts } from "@/core/features";
 import { type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
 import { writeProblem } from "@/core/problem";
@@ -125,9 +124,8 @@ const OFTEN = 3;
 function patternsOf(drawn: readonly Drawn[]): readonly PatternId[] {
   const times = new Map<PatternId, number>();
   for (const { problem, working } of drawn) {
-    const ways = wrongWays(problem, working.house);
-    for (const { pattern } of waysTaken(ways, working.answer))
-      times.set(pattern, (times.get(pattern) ?? 0) + 1);
+    for (const { pattern } of patternAnswers(problem, working.house).shown)
+      times.set(pattern.id, (times.get(pattern.id) ?? 0) + 1);
   }
   return [...times]
     .filter(([, count]) => count >= OFTEN)

@@ -3,9 +3,9 @@
 import { Hourglass, X } from "lucide-react";
 import { type ReactElement, useEffect, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import { boardAddress } from "../board/state/address";
+import { boardAddress, turnAddress } from "../board/state/address";
 import { Go } from "../Go";
-import { ROUTES } from "../routes";
+import { IconButton } from "../IconButton";
 import { keepRow, placeName, type Row, type RowKind, rowKept } from "./row";
 
 /** The waits a tutor can choose, in seconds. */
@@ -16,10 +16,10 @@ const clock = (seconds: number): string =>
 
 /** Where a problem of a row is gone through: the tutor's on the Board, the shared one there with its questions, the learner's on their own paper. */
 function addressIn(row: Row, nth: number, house: HouseRules): string {
-  const board = boardAddress({ problem: row.problems[nth] ?? "", house, step: 1 });
-  if (row.kind === "sheet") return board.replace(ROUTES.board, ROUTES.yourTurn);
-  if (row.kind === "show" || nth === 0) return board;
-  return nth === 1 ? `${board}&ask=1` : board.replace(ROUTES.board, ROUTES.yourTurn);
+  const at = { problem: row.problems[nth] ?? "", house, step: 1 };
+  if (row.kind === "sheet") return turnAddress(at);
+  if (row.kind === "show" || nth === 0) return boardAddress(at);
+  return nth === 1 ? `${boardAddress(at)}&ask=1` : turnAddress(at);
 }
 
 const ROW_NAMES: Readonly<Record<RowKind, string>> = {
@@ -134,15 +134,9 @@ export function RowBar({
             )}
           </>
         )}
-        <button
-          type="button"
-          aria-label="End the row"
-          title="End the row"
-          onClick={() => change(undefined)}
-          className="grid size-11 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink"
-        >
+        <IconButton label="End the row" onPress={() => change(undefined)}>
           <X aria-hidden="true" className="size-4.5" />
-        </button>
+        </IconButton>
       </span>
     </nav>
   );

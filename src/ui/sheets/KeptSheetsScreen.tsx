@@ -2,11 +2,15 @@
 
 import { Archive, ArchiveRestore, Copy, X } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { type ReactElement, type ReactNode, useState } from "react";
+import { type ReactElement, useState } from "react";
+import { LONGEST_SHEET_NAME } from "@/core/sheets";
 import { Go, useGo } from "../Go";
+import { IconButton } from "../IconButton";
 import { newId } from "../ids";
+import { AsideNotes } from "../keeping/AsideNotes";
 import { useOtherWindows } from "../keeping/otherWindows";
 import { send } from "../keeping/send";
+import type { UnreadRow } from "../keeping/unreadRow";
 import { ROUTES } from "../routes";
 import { ListPage } from "../shell";
 
@@ -25,10 +29,13 @@ export interface ListedSheet {
 /** The sheets that were kept: found again, copied, put out of the way, taken away and brought back. */
 export function KeptSheetsScreen({
   sheets,
+  unread,
   search,
   archived,
 }: {
   readonly sheets: readonly ListedSheet[];
+  /** Those that can't be read. */
+  readonly unread: readonly UnreadRow[];
   readonly search: string;
   /** Whether those that are out of the way are shown. */
   readonly archived: boolean;
@@ -54,7 +61,7 @@ export function KeptSheetsScreen({
     const to = newId();
     const kept = await send(ROUTES.keptSheetData(to), "PUT", {
       ...content,
-      name: `${name}, copy`.slice(0, 120),
+      name: `${name}, copy`.slice(0, LONGEST_SHEET_NAME),
       saw: 0,
     });
     if (kept.ok) go(ROUTES.keptSheet(to));
@@ -156,10 +163,10 @@ export function KeptSheetsScreen({
                   <span className="block truncate font-board text-[15px] text-soft">{sheet.about}</span>
                   {sheet.given !== "" && <span className="block text-[14px]">Given to {sheet.given}</span>}
                 </Go>
-                <Act label={`Copy ${sheet.name}`} onPress={() => void copy(sheet)}>
+                <IconButton label={`Copy ${sheet.name}`} onPress={() => void copy(sheet)}>
                   <Copy aria-hidden="true" className="size-4.5" />
-                </Act>
-                <Act
+                </IconButton>
+                <IconButton
                   label={archived ? `Bring ${sheet.name} back into use` : `Put ${sheet.name} out of the way`}
                   onPress={() =>
                     void set(
@@ -175,40 +182,21 @@ export function KeptSheetsScreen({
                   ) : (
                     <Archive aria-hidden="true" className="size-4.5" />
                   )}
-                </Act>
-                <Act
+                </IconButton>
+                <IconButton
                   label={`Delete ${sheet.name}`}
                   onPress={() =>
                     void set(sheet, { deleted: true }, `“${sheet.name}” was deleted.`, { deleted: false })
                   }
                 >
                   <X aria-hidden="true" className="size-4.5" />
-                </Act>
+                </IconButton>
               </li>
             ))}
           </ul>
         )}
+        <AsideNotes rows={unread} what="sheet" />
       </div>
     </ListPage>
   );
 }
-
-const Act = ({
-  label,
-  onPress,
-  children,
-}: {
-  readonly label: string;
-  readonly onPress: () => void;
-  readonly children: ReactNode;
-}): ReactElement => (
-  <button
-    type="button"
-    aria-label={label}
-    title={label}
-    onClick={onPress}
-    className="grid size-11 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink"
-  >
-    {children}
-  </button>
-);

@@ -30,6 +30,33 @@ const yesNo = [
   { id: "0", name: "No" },
 ] as const;
 
+/** What is chosen about the paper, whatever stands on it. */
+const PAPER_CHOICES = [
+  {
+    setting: "paper",
+    name: "Paper",
+    of: [
+      { id: "a4", name: "A4" },
+      { id: "letter", name: "Letter" },
+    ],
+  },
+  {
+    setting: "turned",
+    name: "Its long side",
+    of: [
+      { id: "0", name: "Upright" },
+      { id: "1", name: "Across" },
+    ],
+  },
+  { setting: "large", name: "Larger type", of: yesNo },
+  { setting: "nameAndDate", name: "Name and date", of: yesNo },
+  { setting: "tearOff", name: "Answers to cut off at the foot", of: yesNo },
+] as const satisfies readonly {
+  readonly setting: keyof Choices;
+  readonly name: string;
+  readonly of: readonly { readonly id: string; readonly name: string }[];
+}[];
+
 /** Where a sheet's PDF is made, with what is chosen. */
 const pdfAddress = (base: string, choices: Choices, more: Readonly<Record<string, string>>): string =>
   `${base}?${new URLSearchParams({ ...choices, ...more })}`;
@@ -97,37 +124,9 @@ export function PrintPanel({
           />
         </div>
         <div>
-          <Choose
-            name="Paper"
-            of={[
-              { id: "a4", name: "A4" },
-              { id: "letter", name: "Letter" },
-            ]}
-            chosen={choices.paper}
-            onChoose={choose("paper")}
-          />
-          <Choose
-            name="Its long side"
-            of={[
-              { id: "0", name: "Upright" },
-              { id: "1", name: "Across" },
-            ]}
-            chosen={choices.turned}
-            onChoose={choose("turned")}
-          />
-          <Choose name="Larger type" of={yesNo} chosen={choices.large} onChoose={choose("large")} />
-          <Choose
-            name="Name and date"
-            of={yesNo}
-            chosen={choices.nameAndDate}
-            onChoose={choose("nameAndDate")}
-          />
-          <Choose
-            name="Answers to cut off at the foot"
-            of={yesNo}
-            chosen={choices.tearOff}
-            onChoose={choose("tearOff")}
-          />
+          {PAPER_CHOICES.map(({ setting, name, of }) => (
+            <Choose key={setting} name={name} of={of} chosen={choices[setting]} onChoose={choose(setting)} />
+          ))}
         </div>
       </div>
       <div className="mt-4 flex flex-wrap gap-2">

@@ -4,10 +4,12 @@ import { BookmarkPlus, Download, Eye, EyeOff, PenLine, RefreshCw, Table2, Undo2 
 import { type ReactElement, useEffect, useState } from "react";
 import type { TraitId } from "@/core/features";
 import type { HouseRules } from "@/core/house";
+import { LONGEST_SHEET_NAME } from "@/core/sheets";
 import type { RowResult } from "@/render/json";
-import { boardAddress } from "../board/state/address";
+import { turnAddress } from "../board/state/address";
 import { Go, useGo } from "../Go";
 import { newId } from "../ids";
+import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
 import { keepRow, newRow } from "../row";
 import { AddProblems } from "./AddProblems";
@@ -27,6 +29,7 @@ export interface OpenedSheet {
   readonly id: string;
   readonly code: string;
   readonly revision: number;
+  readonly seed: number;
   readonly locked: readonly boolean[];
   readonly learners: readonly SheetLearner[];
   /** Whether the tutor asked to print it. */
@@ -64,7 +67,7 @@ export function SheetEditor({
     name: as,
     house,
     drawing,
-    seed: recipe?.seed ?? 0,
+    seed: recipe?.seed ?? opened?.seed ?? 0,
   });
   const changed = (rows: readonly SheetRow[], as = name): void => {
     if (opened !== undefined) keep(about(opened.id, as), rows);
@@ -92,13 +95,13 @@ export function SheetEditor({
             value={name}
             onChange={(event) => setName(event.target.value)}
             onBlur={() => changed(sheet.rows)}
-            maxLength={120}
+            maxLength={LONGEST_SHEET_NAME}
             className="min-w-0 flex-1 rounded-lg border border-transparent bg-transparent px-1 text-[26px] font-semibold hover:border-edge focus:border-edge"
           />
           <span className="text-[15px] text-soft">
             Code <span className="font-board text-ink">{opened.code}</span>
           </span>
-          <KeptWords keeping={keeping} />
+          <KeptWords keeping={keeping} id={opened.id} />
         </div>
       )}
       <div className="mt-3 flex flex-wrap items-center gap-x-1 gap-y-1 print:hidden">
@@ -134,7 +137,7 @@ export function SheetEditor({
             onClick={() => {
               const lines = sheet.rows.flatMap(({ shown }) => (shown === undefined ? [] : [shown.problem]));
               keepRow(newRow("sheet", lines));
-              go(boardAddress({ problem: lines[0] ?? "", house }).replace(ROUTES.board, ROUTES.yourTurn));
+              go(turnAddress({ problem: lines[0] ?? "", house }));
             }}
             className={QUIET_BUTTON}
           >
@@ -247,7 +250,7 @@ const FILES = [
   { format: "qti", name: "Questions to exchange (QTI 2.2)" },
 ] as const;
 
-function KeptWords({ keeping }: { readonly keeping: Keeping }): ReactElement {
+function KeptWords({ keeping, id }: { readonly keeping: Keeping; readonly id: string }): ReactElement {
   switch (keeping.kind) {
     case "kept":
       return <Said>Kept</Said>;
@@ -263,6 +266,23 @@ function KeptWords({ keeping }: { readonly keeping: Keeping }): ReactElement {
             className="min-h-9 font-semibold text-plumb underline"
           >
             Show it as it is there
+          </button>
+        </Said>
+      );
+    case "deleted":
+      return (
+        <Said>
+          It was deleted in another window.{" "}
+          <button
+            type="button"
+            onClick={() =>
+              void send(ROUTES.keptSheetListed(id), "PUT", { deleted: false }).then(() =>
+                window.location.reload(),
+              )
+            }
+            className="min-h-9 font-semibold text-plumb underline"
+          >
+            Bring it back
           </button>
         </Said>
       );

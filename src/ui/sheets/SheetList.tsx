@@ -25,11 +25,11 @@ import {
   RefreshCw,
   X,
 } from "lucide-react";
-import { type KeyboardEvent, type ReactElement, type ReactNode, useId, useState } from "react";
+import { type KeyboardEvent, type ReactElement, useId, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import { boardAddress } from "../board/state/address";
+import { boardAddress, turnAddress } from "../board/state/address";
 import { Go } from "../Go";
-import { ROUTES } from "../routes";
+import { ICON_LOOK, IconButton } from "../IconButton";
 import type { SheetRow } from "./sheetRow";
 import type { useSheetRows } from "./useSheetRows";
 
@@ -165,7 +165,7 @@ function Row({
         {NOTCH_NAMES[row.shown?.notch ?? 0]}
       </span>
       <span className="flex print:hidden">
-        <Sign
+        <IconButton
           title={row.locked ? "Unlock" : "Lock"}
           label={row.locked ? `Unlock ${name}` : `Lock ${name}`}
           pressed={row.locked}
@@ -176,47 +176,51 @@ function Row({
           ) : (
             <LockOpen aria-hidden="true" className="size-4.5" />
           )}
-        </Sign>
-        <Sign
+        </IconButton>
+        <IconButton
           title="Draw another"
           label={`Draw another for ${name}`}
           onPress={() => void sheet.redraw(row, 0)}
         >
           <RefreshCw aria-hidden="true" className="size-4.5" />
-        </Sign>
-        <Sign
+        </IconButton>
+        <IconButton
           title="A notch easier"
           label={`A notch easier than ${name}`}
           onPress={() => void sheet.redraw(row, -1)}
         >
           <ChevronDown aria-hidden="true" className="size-5" />
-        </Sign>
-        <Sign
+        </IconButton>
+        <IconButton
           title="A notch harder"
           label={`A notch harder than ${name}`}
           onPress={() => void sheet.redraw(row, 1)}
         >
           <ChevronUp aria-hidden="true" className="size-5" />
-        </Sign>
+        </IconButton>
         <Go
           href={boardAddress({ problem: row.problem, house })}
           aria-label={`${name} on the Board`}
           title="On the Board"
-          className={SIGN}
+          className={ICON_LOOK}
         >
           <Grid3x3 aria-hidden="true" className="size-4.5" />
         </Go>
         <Go
-          href={`${ROUTES.yourTurn}?problem=${encodeURIComponent(row.problem)}`}
+          href={turnAddress({ problem: row.problem, house })}
           aria-label={`${name} to a learner`}
           title="To a learner"
-          className={SIGN}
+          className={ICON_LOOK}
         >
           <PenLine aria-hidden="true" className="size-4.5" />
         </Go>
-        <Sign title="Take it off" label={`Take ${name} off the sheet`} onPress={() => sheet.remove(row)}>
+        <IconButton
+          title="Take it off"
+          label={`Take ${name} off the sheet`}
+          onPress={() => sheet.remove(row)}
+        >
           <X aria-hidden="true" className="size-4.5" />
-        </Sign>
+        </IconButton>
       </span>
       {row.message !== "" && (
         <p role="status" className="basis-full pb-1 pl-18 text-[14px] text-rust print:hidden">
@@ -231,34 +235,4 @@ function Row({
 function focusRow(from: HTMLElement, by: -1 | 1): void {
   const all = [...document.querySelectorAll<HTMLElement>("[data-sheet-problem]")];
   all[all.indexOf(from) + by]?.focus();
-}
-
-const SIGN =
-  "grid size-10 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink pointer-coarse:size-11";
-
-function Sign({
-  title,
-  label,
-  pressed,
-  onPress,
-  children,
-}: {
-  readonly title: string;
-  readonly label: string;
-  readonly pressed?: boolean;
-  readonly onPress: () => void;
-  readonly children: ReactNode;
-}): ReactElement {
-  return (
-    <button
-      type="button"
-      aria-label={label}
-      title={title}
-      aria-pressed={pressed}
-      onClick={onPress}
-      className={SIGN}
-    >
-      {children}
-    </button>
-  );
 }

@@ -47,7 +47,7 @@ export type Keeping =
   /** Not on disk yet; tried again. */
   | { readonly kind: "waiting"; readonly message: string }
   /** Another window changed it: nothing more is written until the tutor has looked. */
-  | { readonly kind: "stale" }
+  | { readonly kind: "stale" | "deleted" }
   | { readonly kind: "refused"; readonly message: string };
 
 const TRY_AGAIN = 3000;
@@ -80,9 +80,8 @@ export function useKeptSheet(revision: number) {
         break;
       } else {
         next.current = undefined;
-        setKeeping(
-          back.error.code === "stale" ? { kind: "stale" } : { kind: "refused", message: back.error.message },
-        );
+        const { code, message } = back.error;
+        setKeeping(code === "stale" || code === "deleted" ? { kind: code } : { kind: "refused", message });
       }
     }
     busy.current = false;
@@ -91,7 +90,7 @@ export function useKeptSheet(revision: number) {
 
   /** What is not on disk yet is not left behind unasked. */
   useEffect(() => {
-    if (keeping.kind === "kept" || keeping.kind === "stale") return;
+    if (keeping.kind === "kept" || keeping.kind === "stale" || keeping.kind === "deleted") return;
     const ask = (event: BeforeUnloadEvent): void => event.preventDefault();
     window.addEventListener("beforeunload", ask);
     return () => window.removeEventListener("beforeunload", ask);

@@ -3,6 +3,7 @@
 import { useRef, useState } from "react";
 import type { TraitId } from "@/core/features";
 import { choicesOf, type HouseRules } from "@/core/house";
+import { MOST_KEPT_ROWS } from "@/core/sheets";
 import type { RowResult } from "@/render/json";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
@@ -106,6 +107,11 @@ export function useSheetRows(
         .split("\n")
         .map((one) => one.trim())
         .filter((one) => one !== "");
+      const many = now.current.length + lines.length;
+      if (many > MOST_KEPT_ROWS)
+        return setMessage(
+          `A sheet has at most ${MOST_KEPT_ROWS} problems; with these it would have ${many}.`,
+        );
       const read = lines.length === 0 ? undefined : await asked(lines.map((problem) => ({ problem })));
       if (read !== undefined) change((all) => [...all, ...read.map((result) => sheetRow(result))]);
     },

@@ -5,7 +5,7 @@ import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { StoryKindId } from "@/core/stories";
 import type { ShownStory } from "@/render/json";
-import { boardAddress } from "../board/state/address";
+import { boardAddress, turnAddress } from "../board/state/address";
 import { Go } from "../Go";
 import { ROUTES } from "../routes";
 import { StoryDrawing } from "./StoryDrawing";
@@ -26,7 +26,7 @@ export function StoryPage({
   const [drawn, setDrawn] = useState(false);
   const [worked, setWorked] = useState(false);
   const [answered, setAnswered] = useState(false);
-  const board = boardAddress({ problem: story.chain, house, step: 1 });
+  const at = { problem: story.chain, house, step: 1 };
   return (
     <>
       <p className="mt-5 max-w-[760px] font-board text-[30px] leading-[1.6] max-[700px]:text-[24px]">
@@ -87,11 +87,11 @@ export function StoryPage({
           <p className="text-[17px] leading-snug">{story.why}</p>
           <p className="mt-2 flex flex-wrap items-center gap-x-2 gap-y-1">
             <span className="mr-2 font-board text-[26px]">{story.chain}</span>
-            <Go href={board} className={BUTTON}>
+            <Go href={boardAddress(at)} className={BUTTON}>
               <Grid3x3 aria-hidden="true" className="size-4.5" />
               On the Board
             </Go>
-            <Go href={board.replace(ROUTES.board, ROUTES.yourTurn)} className={BUTTON}>
+            <Go href={turnAddress(at)} className={BUTTON}>
               <PenLine aria-hidden="true" className="size-4.5" />
               To a learner
             </Go>

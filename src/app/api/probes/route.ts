@@ -1,10 +1,8 @@
 import { z } from "zod";
+import { MOST_PROBED } from "@/render/json";
 import { computeAside } from "@/threads/pool";
 import { answering, errorAnswer, resultAnswer } from "../answers";
 import { probedSchema } from "./probed";
-
-/** The most problems of a probe. */
-const MOST_PROBED = 20;
 
 const probesSchema = probedSchema.extend({ count: z.number().int().min(1).max(MOST_PROBED).optional() });
 

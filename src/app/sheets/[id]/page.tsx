@@ -26,7 +26,7 @@ export default async function KeptSheetPage({
   const data = database();
   const sheet = findKeptSheet(data, id);
   if (sheet === undefined) notFound();
-  const { house, rows, name, code, drawing, revision } = sheet;
+  const { house, rows, name, code, drawing, seed, revision } = sheet;
   const skills = [...new Set(rows.flatMap(({ skill }) => (isSkill(skill) ? [skill] : [])))];
   const shown = await rowsShown(house, rows);
   if ("message" in shown) return <TooMuch message={shown.message} />;
@@ -50,6 +50,7 @@ export default async function KeptSheetPage({
           id,
           code,
           revision,
+          seed,
           locked: rows.map(({ locked }) => locked ?? false),
           learners: listLearners(data).map((one) => ({
             id: one.id,

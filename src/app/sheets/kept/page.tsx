@@ -16,7 +16,7 @@ export default async function KeptSheetsPage({
 }): Promise<ReactElement> {
   const { search = "", archived } = await parametersOf(searchParams);
   const away = archived !== undefined;
-  const { sheets } = listKeptSheets(database(), {
+  const { sheets, unread } = listKeptSheets(database(), {
     search: search.slice(0, 100),
     archived: away,
     most: MOST_LISTED,
@@ -32,6 +32,7 @@ export default async function KeptSheetsPage({
         when: changedAt.toLocaleDateString("en", { day: "numeric", month: "short", year: "numeric" }),
         given: given.join(", "),
       }))}
+      unread={unread}
       search={search}
       archived={away}
     />

@@ -53,3 +53,7 @@ export const SOUND_NAME = "No error pattern: at most a slip";
 /** Why a tutor's own rung gives nothing. */
 export const NOTHING_FITS =
   "Nothing fits this rung: its lines can’t give what it asks for. Change a line, or leave out a wish.";
+
+/** Why no sheet is drawn for what showed: nothing on the ladder shows it. */
+export const NO_RUNG_FOR =
+  "No rung of the ladder draws problems on which this shows. Slips come anywhere; choose a rung yourself.";

@@ -2,6 +2,10 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import { ROUTES } from "../../routes";
 
+/** The address at which a learner is given what such a board would have: the same but for the place. */
+export const turnAddress = (board: Parameters<typeof boardAddress>[0]): string =>
+  boardAddress(board).replace(ROUTES.board, ROUTES.yourTurn);
+
 /** The address that brings a board back as it stands: every part that is given, in a fixed order. */
 export function boardAddress(board: {
   readonly id?: string;

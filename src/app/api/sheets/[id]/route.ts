@@ -1,9 +1,10 @@
 import { randomInt } from "node:crypto";
 import { z } from "zod";
 import { choicesOf, houseRulesFrom } from "@/core/house";
+import { LONGEST_SHEET_NAME, MOST_KEPT_ROWS } from "@/core/sheets";
 import { houseRefusalWords } from "@/core/wording";
 import { database, findKeptSheet, houseChoicesSchema, type KeptSheet, keepSheet } from "@/data";
-import { keptRowSchema, LONGEST_SHEET_NAME, MOST_KEPT_ROWS, rowsShown } from "../../../keptSheet";
+import { keptRowSchema, rowsShown } from "../../../keptSheet";
 import { answering, errorAnswer } from "../../answers";
 
 const keptSchema = z.object({
@@ -17,6 +18,12 @@ const keptSchema = z.object({
 
 /** As much as a whole sheet takes, in bytes. */
 const LARGEST = 600_000;
+
+const REFUSED = {
+  stale: "This sheet was changed in another window.",
+  deleted: "This sheet was deleted in another window.",
+  unread: "What is kept of this sheet can’t be read, so nothing was written over it.",
+} as const;
 
 const told = ({ house, ...sheet }: KeptSheet) => ({ ...sheet, house: choicesOf(house) });
 
@@ -38,13 +45,13 @@ export const PUT = answering(
     const chance = (): number => randomInt(1_000_000) / 1_000_000;
     const { saw, ...content } = body;
     const kept = keepSheet(database(), id, { ...content, house: house.value }, saw, new Date(), chance);
-    return kept.ok
-      ? told(kept.value)
-      : errorAnswer(
-          409,
-          { code: "stale", message: "This sheet was changed in another window." },
-          { now: told(kept.error.now) },
-        );
+    if (kept.ok) return told(kept.value);
+    const { code } = kept.error;
+    return errorAnswer(
+      409,
+      { code, message: REFUSED[code] },
+      kept.error.code === "stale" ? { now: told(kept.error.now) } : {},
+    );
   },
   keptSchema,
   LARGEST,

@@ -1,8 +1,8 @@
 import { z } from "zod";
 import { LONGEST_LINE } from "@/core/problem";
+import { MOST_KEPT_ROWS } from "@/core/sheets";
 import { houseChoicesSchema } from "@/data";
 import { compute } from "@/threads/pool";
-import { MOST_KEPT_ROWS } from "../../../keptSheet";
 import { answering, errorAnswer, resultAnswer } from "../../answers";
 
 const line = z.string().max(LONGEST_LINE);
