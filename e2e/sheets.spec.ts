@@ -22,6 +22,9 @@ test("a sheet is drawn from a rung of the ladder, the same again for the same ad
   await page.getByRole("link", { name: "Taking away across zeros" }).click();
   await expect(page.getByRole("heading", { name: "Taking away across zeros" })).toBeVisible();
   await expect(problems(page)).toHaveCount(12);
+  // The rung is in view on the ladder, and the page still begins at its top.
+  await expect(page.getByRole("link", { name: "Taking away across zeros" })).toBeInViewport();
+  await expect(page.getByRole("heading", { name: "Taking away across zeros" })).toBeInViewport({ ratio: 1 });
   const before = await problems(page).allTextContents();
   await page.reload();
   expect(await problems(page).allTextContents()).toEqual(before);
@@ -203,6 +206,7 @@ test("by touch on a tablet: a problem is locked, another drawn for its neighbour
   const page = await context.newPage();
   await page.goto(`${server.url}/sheets?skill=add-like&count=4`);
   await listening(page);
+  await expect(page.getByRole("heading", { level: 1 })).toBeInViewport({ ratio: 1 });
   const second = await problems(page).nth(1).innerText();
   await page.getByRole("button", { name: /^Lock Problem 1,/ }).tap();
   await page.getByRole("button", { name: /^Draw another for Problem 2,/ }).tap();

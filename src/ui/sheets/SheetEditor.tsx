@@ -73,9 +73,13 @@ export function SheetEditor({
     if (opened !== undefined) keep(about(opened.id, as), rows);
   };
   const sheet = useSheetRows(start, house, recipe?.never ?? [], changed);
-  // The chosen rung is brought into view on its ladder.
+  // The chosen rung is brought into the middle of its ladder, and nothing else is moved.
   useEffect(() => {
-    document.querySelector("[data-relation=chosen]")?.scrollIntoView({ block: "center" });
+    const chosen = document.querySelector("[data-relation=chosen]");
+    const ladder = chosen?.closest("aside");
+    if (!chosen || !ladder) return;
+    const [rung, room] = [chosen.getBoundingClientRect(), ladder.getBoundingClientRect()];
+    ladder.scrollTop += rung.top - room.top - (room.height - rung.height) / 2;
   }, []);
   const keepIt = async (then: (id: string) => string): Promise<void> => {
     const id = newId();

@@ -48,7 +48,7 @@ export function StoryPage({
         )}{" "}
         <span
           data-ringed={marks}
-          className="rounded-full data-[ringed=true]:px-2 data-[ringed=true]:ring-2 data-[ringed=true]:ring-pencil"
+          className="rounded-full box-decoration-clone data-[ringed=true]:px-2 data-[ringed=true]:ring-2 data-[ringed=true]:ring-pencil"
         >
           {story.question}
         </span>
