@@ -31,12 +31,23 @@ const bits = (share: number): number => (share <= 0 ? 0 : -share * Math.log2(sha
 export const uncertainty = (belief: Belief): number =>
   [...belief.values()].reduce((sum, share) => sum + bits(share), 0);
 
-/** How many bits an answer to a problem can be expected to tell, were nobody careless. */
+/**
+ * How many bits an answer to a problem can be expected to tell, careless ones counted in: what is unknown of the answer,
+ * less what carelessness alone leaves unknown. All that lies elsewhere is one answer here.
+ */
 export function informationIn(belief: Belief, candidate: Candidate): number {
-  const answers = new Map<string, number>();
+  const answers = new Map<string, number>([[candidate.rightKey, 0]]);
+  const add = (key: string, share: number): void => {
+    answers.set(key, (answers.get(key) ?? 0) + share);
+  };
+  let [elsewhere, byCarelessness] = [0, 0];
   for (const [account, share] of belief) {
     const key = keyOf(candidate, account);
-    answers.set(key, (answers.get(key) ?? 0) + share);
+    const right = key === candidate.rightKey ? 0 : RIGHT_BY_CHANCE;
+    add(key, share * (1 - CARELESS));
+    add(candidate.rightKey, share * CARELESS * right);
+    elsewhere += share * CARELESS * (1 - right);
+    byCarelessness += share * (bits(1 - CARELESS) + bits(CARELESS * right) + bits(CARELESS * (1 - right)));
   }
-  return [...answers.values()].reduce((sum, share) => sum + bits(share), 0);
+  return [...answers.values()].reduce((sum, share) => sum + bits(share), bits(elsewhere)) - byCarelessness;
 }

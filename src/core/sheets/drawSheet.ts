@@ -12,7 +12,7 @@ import type { Climb, Notch } from "./ladder/skill";
 import { readTyped } from "./typedLine";
 
 /** The way sheets are drawn: a sheet with another one was drawn by other rules, and keeps its problems as they are. */
-export const DRAWING = 1;
+export const DRAWING = 2;
 
 /** How many lines are tried for one problem before its notch is given up; fewer where more is wished of it, since that may be more than it can give. */
 const MOST_TRIES = 800;
@@ -47,6 +47,7 @@ export function drawSheet(
   const chances = chancesFrom(seed);
   const tries = fits === ANY ? MOST_TRIES : MOST_TRIES_WISHED;
   const seen = new Set<string>();
+  const filling = climb.map(() => new Map<string, Made | undefined>());
   const empty = new Set<number>();
   const drawnOf = new Map<number, number>();
   const drawn: Drawn[] = [];
@@ -56,7 +57,7 @@ export function drawSheet(
     if (step === undefined || empty.has(notch)) return undefined;
     const many = (drawnOf.get(notch) ?? 0) >= MANY;
     const one = firstOf(many ? Math.min(tries, MOST_TRIES_OF_MANY) : tries, () => {
-      const made = drawOnce(step, house, chances, fits);
+      const made = drawOnce(step, house, chances, fits, filling[notch]);
       if (made === undefined) return undefined;
       const [line, answer] = [writeProblem(made.problem, house), writeAnswer(made.working.answer, house)];
       if (seen.has(line) || answer === before) return undefined;
@@ -123,18 +124,45 @@ function firstOf<Found>(tries: number, once: () => Found | undefined): Found | u
   return undefined;
 }
 
-/** One line of a notch filled in, read and worked; none where it can't be read, is silly, or does not meet the notch. */
+/** A problem that was made for a notch, with its working. */
+interface Made {
+  readonly problem: Problem;
+  readonly working: Working;
+}
+
+/**
+ * One line of a notch filled in, read and worked; none where it can't be read, is silly, or does not meet the notch.
+ * What came of each line is looked up in `before` and added there, so that none is worked twice for a sheet.
+ */
 export function drawOnce(
   { lines, wishes }: Notch,
   house: HouseRules,
   chances: Chances,
   fits: Fits,
-): { readonly problem: Problem; readonly working: Working } | undefined {
-  const read = readTyped(filled(chances.pick(lines) ?? "", chances), house);
+  before?: Map<string, Made | undefined>,
+): Made | undefined {
+  const line = filled(chances.pick(lines) ?? "", chances);
+  if (before?.has(line)) return before.get(line);
+  const made = madeOf(line, wishes, house, fits);
+  before?.set(line, made);
+  return made;
+}
+
+function madeOf(line: string, wishes: Notch["wishes"], house: HouseRules, fits: Fits): Made | undefined {
+  if (wishes.appendedZeros === 0 && !comesOut(line)) return undefined;
+  const read = readTyped(line, house);
   if (!read.ok || isSilly(read.value)) return undefined;
   const working = workingOf(read.value, house);
   const features = featuresOf(working);
   return meets(features, wishes) && fits(features) ? { problem: read.value, working } : undefined;
+}
+
+/** Whether a line is no division by a whole number that needs zeros appended: seen without working it, since few drawn at random come out. */
+function comesOut(line: string): boolean {
+  const [, dividend, divisor] = /^([\d.]{1,12}) ÷ (\d{1,6})$/.exec(line) ?? [];
+  if (dividend === undefined || divisor === undefined) return true;
+  const by = BigInt(divisor);
+  return by !== 0n && BigInt(dividend.replace(".", "")) % by === 0n;
 }
 
 /** Whether nobody would set a problem: with a fraction of one, times or over one or nothing, a number from itself or from a smaller one. */

@@ -1,3 +1,4 @@
+import { COPRIME, MULTIPLE, properPairs, SHARING } from "./properPairs";
 import type { Rung } from "./skill";
 
 export const FRACTION_SKILLS = [
@@ -33,7 +34,13 @@ export const FRACTION_SKILLS = [
         wishes: { fractions: { denominators: "equal", simplified: 0, improper: false } },
       },
       { lines: ["#/@1 + #/@1"], wishes: { fractions: { improper: true, simplified: 0 } } },
-      { lines: ["#/@1 + #/@1"], wishes: { fractions: { simplified: 1, improper: false } } },
+      {
+        lines: properPairs(
+          "+",
+          [4, 6, 8, 9, 10, 12].map((one) => [one, one] as const),
+        ),
+        wishes: { fractions: { simplified: 1, improper: false } },
+      },
       { lines: ["#/1@1 + #/1@1"], wishes: { fractions: { denominators: "equal" } } },
     ],
   },
@@ -61,7 +68,7 @@ export const FRACTION_SKILLS = [
         lines: ["#/# + #/#", "#/@1 + #/@10", "#/@1 + #/@1@1"],
         wishes: { fractions: { denominators: "multiple", improper: false } },
       },
-      { lines: ["#/# + #/1#"], wishes: { fractions: { denominators: "multiple" } } },
+      { lines: properPairs("+", MULTIPLE), wishes: { fractions: { denominators: "multiple" } } },
       {
         lines: [
           "#/6 + #/3",
@@ -83,9 +90,15 @@ export const FRACTION_SKILLS = [
     needs: ["add-multiple"],
     climb: [
       { lines: ["1/# + 1/#", "1/# + 1/1#"], wishes: { fractions: { denominators: "coprime" } } },
-      { lines: ["#/# + #/#"], wishes: { fractions: { denominators: "coprime", improper: false } } },
-      { lines: ["#/# + #/#"], wishes: { fractions: { denominators: "coprime", improper: true } } },
-      { lines: ["#/# + #/#", "#/# + #/1#"], wishes: { fractions: { denominators: "sharing" } } },
+      {
+        lines: properPairs("+", COPRIME),
+        wishes: { fractions: { denominators: "coprime", improper: false } },
+      },
+      {
+        lines: properPairs("+", COPRIME),
+        wishes: { fractions: { denominators: "coprime", improper: true } },
+      },
+      { lines: properPairs("+", SHARING), wishes: { fractions: { denominators: "sharing" } } },
     ],
   },
   {
@@ -94,12 +107,15 @@ export const FRACTION_SKILLS = [
     needs: ["add-unlike"],
     climb: [
       {
-        lines: ["#/# - 1/#", "#/@1 - #/@10", "#/# - #/1#"],
+        lines: properPairs("-", MULTIPLE),
         wishes: { fractions: { denominators: "multiple" } },
       },
-      { lines: ["#/# - #/#"], wishes: { fractions: { denominators: "coprime" } } },
-      { lines: ["#/# - #/#"], wishes: { fractions: { denominators: "sharing" } } },
-      { lines: ["#/# - #/1#"], wishes: { fractions: { simplified: 1 } } },
+      { lines: properPairs("-", COPRIME), wishes: { fractions: { denominators: "coprime" } } },
+      { lines: properPairs("-", SHARING), wishes: { fractions: { denominators: "sharing" } } },
+      {
+        lines: properPairs("-", [...SHARING, ...MULTIPLE]),
+        wishes: { fractions: { simplified: 1 } },
+      },
     ],
   },
   {

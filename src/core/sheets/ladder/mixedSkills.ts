@@ -1,3 +1,4 @@
+import { MULTIPLE, properPairs } from "./properPairs";
 import type { Rung } from "./skill";
 
 export const MIXED_SKILLS = [
@@ -32,7 +33,10 @@ export const MIXED_SKILLS = [
     needs: ["add-unlike"],
     climb: [
       { lines: ["# 1/@1 + # 1/@1"], wishes: { fractions: { denominators: "equal" } } },
-      { lines: ["# #/# + # #/#"], wishes: { fractions: { mixedNumbers: 2, denominators: "multiple" } } },
+      {
+        lines: properPairs("+", MULTIPLE, "# "),
+        wishes: { fractions: { mixedNumbers: 2, denominators: "multiple" } },
+      },
       { lines: ["# #/# + # #/#"], wishes: { fractions: { mixedNumbers: 2, denominators: "coprime" } } },
       { lines: ["# #/# + #"], wishes: { fractions: { mixedNumbers: 1 } } },
     ],
