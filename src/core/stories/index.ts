@@ -1,3 +1,7 @@
-export { STORY_KINDS, type StoryKindId, type Structure } from "./kinds";
+export {
+  STORY_KINDS,
+  type StoryKindId,
+} from "./kinds";
+export { STORY_PATTERN_IDS, STRUCTURES, type StoryPatternId, type Structure } from "./kinds/kind";
 export type { StockList, Thing } from "./stock";
-export { drawStory, type Given, type Story } from "./story";
+export { drawStory, type Given, type Story, type StoryWrong, wantedWhole, wrongLines } from "./story";

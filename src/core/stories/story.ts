@@ -1,16 +1,19 @@
 import type { HouseRules } from "../house";
 import { type Working, workingOf } from "../methods";
-import { operandsOf } from "../problem";
+import { exactAnswer, operandsOf, type Problem } from "../problem";
 import type { Quantity } from "../quantity";
 import { done, failed, type Result } from "../result";
 import { type Chances, chancesFrom, readTyped } from "../sheets";
-import { STORY_KINDS, type StoryKindId, type Structure } from "./kinds";
+import { STORY_KINDS, type StoryKindId } from "./kinds";
+import { STORY_PATTERN_IDS, type StoryPatternId, type Structure } from "./kinds/kind";
 import type { StockList, Thing } from "./stock";
 
 /** A number of a story: a count, or a quantity with its unit; and whether the question needs it. */
 export interface Given {
   readonly name: string;
   readonly quantity: Quantity;
+  /** The same as it is worked with, where the text has it in another unit. */
+  readonly changed?: Quantity;
   readonly needed: boolean;
 }
 
@@ -21,6 +24,8 @@ export interface Story {
   readonly steps: number;
   readonly things: readonly Thing[];
   readonly givens: readonly Given[];
+  /** The givens as they are typed, the same for every house. */
+  readonly typed: Readonly<Record<string, string>>;
   readonly working: Working;
   /** Whole numbers from 0 by which one of several phrasings and names are taken. */
   readonly phrasing: readonly [tells: number, asks: number, who: number];
@@ -43,19 +48,72 @@ export function drawStory(
   for (let nth = 0; nth < MOST_TRIES; nth++) {
     const draft = kind.draw(chances, stock.things);
     if (draft === undefined) continue;
-    const line = draft.line.replaceAll(/\{(\w)\}/g, (_, name: string) => draft.givens[name] ?? "");
-    const working = worked(line, house);
+    const { givens: typed, things, told } = draft;
+    const working = worked(lineOf(draft.line, typed), house);
     if (working === undefined) continue;
-    const givens = Object.entries(draft.givens).flatMap(([name, typed]): readonly Given[] => {
-      const quantity = quantityOf(typed, house);
-      const needed = draft.needless?.includes(name) !== true;
-      return quantity === undefined ? [] : [{ name, quantity, needed }];
+    const givens = Object.entries(typed).flatMap(([name, text]): readonly Given[] => {
+      const [quantity, inText] = [quantityOf(text, house), quantityOf(told?.[name] ?? text, house)];
+      if (quantity === undefined || inText === undefined) return [];
+      const changed = told?.[name] === undefined ? {} : { changed: quantity };
+      return [{ name, quantity: inText, ...changed, needed: draft.needless?.includes(name) !== true }];
     });
     const { structure, steps } = kind;
     const phrasing = [below(chances), below(chances), below(chances)] as const;
-    return done({ kind: kind.id, structure, steps, things: draft.things, givens, working, phrasing });
+    return done({
+      kind: kind.id,
+      structure,
+      steps,
+      things,
+      givens,
+      typed: { ...typed, ...told },
+      working,
+      phrasing,
+    });
   }
   return failed("nothingDrawn");
+}
+
+/** A line with its givens filled in, whole or in part. */
+const lineOf = (line: string, typed: Readonly<Record<string, string>>): string =>
+  line.replaceAll(/\{(\w)(?:\.(\w{1,6}))?\}/g, (_, name: string, part: string | undefined) => {
+    const text = typed[name] ?? "";
+    const [over = "", under = ""] = text.split("/");
+    switch (part) {
+      case "bare":
+        return text.replaceAll(/[^\d.]/g, "");
+      case "under":
+        return under;
+      case "rest":
+        return `${Number(under) - Number(over)}/${under}`;
+      default:
+        return text;
+    }
+  });
+
+/** A problem that a learner with a pattern would work in the place of a story's own. */
+export interface StoryWrong {
+  readonly pattern: StoryPatternId;
+  readonly problem: Problem;
+}
+
+/** What learners with each pattern would work for a story, where that can be read and worked at all. */
+export function wrongLines({ kind, typed, working: { house } }: Story): readonly StoryWrong[] {
+  const lines = STORY_KINDS.find(({ id }) => id === kind)?.wrong;
+  return STORY_PATTERN_IDS.flatMap((pattern) =>
+    (lines?.[pattern] ?? []).flatMap((line): readonly StoryWrong[] => {
+      const read = readTyped(lineOf(line, typed), house);
+      // Nobody takes more from a price or a mass than there is.
+      if (!read.ok || exactAnswer(read.value).s < 0n) return [];
+      return [{ pattern, problem: read.value }];
+    }),
+  );
+}
+
+/** The whole number that answers a story whose quotient has to be rounded: up or down; none of another one. */
+export function wantedWhole({ kind, working: { answer } }: Story): bigint | undefined {
+  const rounds = STORY_KINDS.find(({ id }) => id === kind)?.rounds;
+  if (rounds === undefined || answer.kind !== "remainder") return undefined;
+  return BigInt(answer.quotient.whole) + (rounds === "up" ? 1n : 0n);
 }
 
 const below = (chances: Chances): number => chances.below(PHRASINGS);

@@ -41,7 +41,7 @@ export { TRAIT_NAMES } from "./sheets/traitWords";
 export { SIGNED_BOOK } from "./signed/signedBook";
 export { answerInWords } from "./squares/answerSteps";
 export { NO_STORY, STORY_WORDS, STRUCTURE_NAMES } from "./stories/storyWords";
-export { type StoryStretch, toldStory } from "./stories/toldStory";
+export { onTheClock, type StoryStretch, toldStory } from "./stories/toldStory";
 export { WORKSHOP } from "./stories/workshop";
 export { FORM_FAULT_WORDS, givenErrorWords } from "./turn/markingWords";
 export { readErrorWords } from "./turn/readErrorWords";

@@ -1,6 +1,7 @@
-import { fractionOf, writeAnswer } from "@/core/problem";
+import { answerValueOf, fractionOf, writeAnswer } from "@/core/problem";
 import { type Quantity, writeQuantity } from "@/core/quantity";
 import type { Given, Story, StoryKindId } from "@/core/stories";
+import { onTheClock } from "@/core/wording";
 
 /** A part of a bar: how large it is beside the others, what stands on it, and whether it is what the question asks for. */
 export interface BarPart {
@@ -18,8 +19,11 @@ export type StoryPicture =
       readonly kind: "line";
       readonly from: number;
       readonly to: number;
-      readonly label: string;
+      /** What stands at both ends of the leap and over it; one of them is asked. */
+      readonly ends: readonly [string, string];
       readonly by: string;
+      /** Whether nothing is marked too. */
+      readonly withZero: boolean;
     };
 
 type Drawing =
@@ -34,6 +38,11 @@ type Drawing =
   | "fraction"
   | "wholeOf"
   | "rate"
+  | "halves"
+  | "saved"
+  | "spentOnBoth"
+  | "emptied"
+  | "clock"
   | "line";
 
 /** What each kind is drawn as. */
@@ -69,6 +78,21 @@ const DRAWN: Readonly<Record<StoryKindId, Drawing>> = {
   "several-and-one-more": "groups",
   "change-from-several": "spent",
   "total-with-a-needless-number": "sum",
+  "half-as-much": "halves",
+  "how-much-cheaper-altogether": "saved",
+  "change-from-two-things": "spentOnBoth",
+  "cable-by-the-metre-in-centimetres": "rate",
+  "how-much-heavier-in-two-units": "compare",
+  "joined-lengths-in-two-units": "sum",
+  "several-in-a-heavy-box": "groups",
+  "empty-box": "emptied",
+  "jobs-one-after-another": "groups",
+  "when-it-ends": "clock",
+  "when-it-began": "clock",
+  "how-long-it-took": "clock",
+  "a-part-as-long": "fraction",
+  "the-rest-of-a-number": "fraction",
+  "full-boxes": "shares",
 };
 
 const ASKED = "?";
@@ -85,7 +109,7 @@ export function storyPicture({ kind, givens, working }: Story): StoryPicture {
   const found = (name: string): Given | undefined => givens.find((one) => one.name === name);
   const size = (name: string): number => {
     const given = found(name);
-    return given === undefined ? 0 : sizeOf(given.quantity);
+    return given === undefined ? 0 : sizeOf(given.changed ?? given.quantity);
   };
   const label = (name: string): string => {
     const given = found(name);
@@ -140,10 +164,13 @@ export function storyPicture({ kind, givens, working }: Story): StoryPicture {
       const [over, under] =
         fraction?.kind === "fraction" ? [Number(fraction.numerator), Number(fraction.denominator)] : [1, 1];
       const each = size("n") / under;
+      // The rest is asked, or the part.
+      const isAsked = (nth: number): boolean => (kind === "the-rest-of-a-number" ? nth >= over : nth < over);
+      const first = kind === "the-rest-of-a-number" ? over : 0;
       return bars(
         [part("n")],
         Array.from({ length: under }, (_, nth) =>
-          nth < over ? { size: each, label: nth === 0 ? ASKED : "", asked: true } : plain(each),
+          isAsked(nth) ? { size: each, label: nth === first ? ASKED : "", asked: true } : plain(each),
         ),
       );
     }
@@ -160,9 +187,36 @@ export function storyPicture({ kind, givens, working }: Story): StoryPicture {
         kind: "line",
         from: size("a"),
         to,
-        label: label("a"),
+        ends: [label("a"), ASKED],
         by: `${rises ? "+" : "−"} ${label("b")}`,
+        withZero: true,
       };
+    }
+    case "halves":
+      return bars([part("a")], [asked(size("a") / 2), plain(size("a") / 2)]);
+    case "saved": {
+      const groups = equal(size("n"), size("a"), label("a"));
+      return bars(groups, [part("b"), asked(total(groups) - size("b"))]);
+    }
+    case "spentOnBoth":
+      return bars([part("p")], [part("a"), part("b"), asked(size("p") - size("a") - size("b"))]);
+    case "emptied": {
+      const groups = equal(size("n"), size("a"), label("a"));
+      return bars([part("t")], [...groups, asked(size("t") - total(groups))]);
+    }
+    case "clock": {
+      const comes = answerValueOf(working.answer, undefined);
+      const answer = Number(comes.n) / Number(comes.d);
+      const time = (name: string): string => {
+        const given = found(name);
+        return given === undefined ? "" : onTheClock(given.quantity, house);
+      };
+      const leap = { kind: "line", withZero: false } as const;
+      if (kind === "when-it-ends")
+        return { ...leap, from: size("a"), to: answer, ends: [time("a"), ASKED], by: label("b") };
+      return kind === "when-it-began"
+        ? { ...leap, from: answer, to: size("a"), ends: [ASKED, time("a")], by: label("b") }
+        : { ...leap, from: size("a"), to: size("b"), ends: [time("a"), time("b")], by: ASKED };
     }
   }
 }

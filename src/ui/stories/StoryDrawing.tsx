@@ -70,24 +70,27 @@ function Bars({ rows }: { readonly rows: readonly (readonly BarPart[])[] }): Rea
   );
 }
 
-function NumberLine({ from, to, label, by }: Extract<StoryPicture, { readonly kind: "line" }>): ReactElement {
-  const [least, most] = [Math.min(from, to, 0), Math.max(from, to, 0)];
-  const margin = Math.max(1, (most - least) * 0.08);
+function NumberLine({
+  from,
+  to,
+  ends,
+  by,
+  withZero,
+}: Extract<StoryPicture, { readonly kind: "line" }>): ReactElement {
+  const shown = withZero ? [from, to, 0] : [from, to];
+  const [least, most] = [Math.min(...shown), Math.max(...shown)];
+  const margin = Math.max(withZero ? 1 : 0, (most - least) * 0.08);
   const at = (value: number): number =>
     40 + ((value - least + margin) / (most - least + 2 * margin)) * (WIDTH - 80);
   const line = 92;
   const marks = [
-    ...new Map([
-      [0, "0"],
-      [from, label],
-      [to, "?"],
-    ] as const),
+    ...new Map([...(withZero ? [[0, "0"] as const] : []), [from, ends[0]] as const, [to, ends[1]] as const]),
   ];
   return (
     <svg
       viewBox={`0 0 ${WIDTH} 140`}
       role="img"
-      aria-label={`A line of numbers: from ${label}, ${by}`}
+      aria-label={`A line of numbers: from ${ends[0]} to ${ends[1]}, ${by}`}
       className="mt-5 w-full max-w-[760px]"
     >
       <path d={`M20 ${line}H${WIDTH - 20}`} strokeWidth={1.5} className="fill-none stroke-ink" />
@@ -95,7 +98,7 @@ function NumberLine({ from, to, label, by }: Extract<StoryPicture, { readonly ki
         <g key={value}>
           <path
             d={`M${at(value)} ${line - 9}v18`}
-            strokeWidth={value === 0 ? 2.5 : 1.5}
+            strokeWidth={withZero && value === 0 ? 2.5 : 1.5}
             className="stroke-ink"
           />
           <text

@@ -196,7 +196,7 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
       "{t} {x.many} are to be packed, {n} to a box.",
     ],
     asks: ["How many boxes are needed?"],
-    answers: ["{quotient} boxes are full, and {left} left, so {up} boxes are needed."],
+    answers: ["{quotient} boxes are full, and {left} left, so {whole} boxes are needed."],
   },
   "part-of-a-number": {
     name: "A part of a number",
@@ -314,6 +314,150 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
     ],
     asks: ["What do they cost together?"],
     answers: ["Together they cost {=}."],
+  },
+  "half-as-much": {
+    name: "Half as much",
+    why: "One amount is half of another one that is known: divide by 2.",
+    tells: [
+      "{x.a} costs {a}. A used one costs half as much.",
+      "New, {x.a} costs {a}. {who} sells one for half that.",
+    ],
+    asks: ["What does the used one cost?", "What is to be paid for the used one?"],
+    answers: ["The used one costs {=}."],
+  },
+  "how-much-cheaper-altogether": {
+    name: "How much cheaper altogether",
+    why: "What they cost one by one is worked first; what the pack costs is taken from it.",
+    tells: [
+      "{x.a} costs {a}. A pack of {n} costs {b}.",
+      "One by one, {x.many} cost {a} each. {n} in a pack cost {b}.",
+    ],
+    asks: ["How much does the pack save?", "How much less is paid for the pack than one by one?"],
+    answers: ["The pack saves {=}."],
+  },
+  "change-from-two-things": {
+    name: "Change from two things",
+    why: "What was spent is the two prices together; it is taken from what was handed over.",
+    tells: [
+      "{who} buys {x.a} for {a} and {y.a} for {b} and pays with {p}.",
+      "{x.a} costs {a} and {y.a} {b}. {who} takes both and hands over {p}.",
+    ],
+    asks: ["How much change is there?", "What does {who} get back?"],
+    answers: ["There is {=} change."],
+  },
+  "cable-by-the-metre-in-centimetres": {
+    name: "A length in another unit than its price",
+    why: "The price is for one metre, so the length is changed into metres first: multiply.",
+    tells: [
+      "A metre of cable housing costs {a}. {who} needs {h}.",
+      "{who} buys {h} of cable housing at {a} a metre.",
+    ],
+    asks: ["What does it cost?", "What is to be paid?"],
+    answers: ["It costs {=}."],
+  },
+  "how-much-heavier-in-two-units": {
+    name: "How much heavier, in two units",
+    why: "Two masses are compared: both in one unit first, then take the smaller from the larger.",
+    tells: ["{x.a} weighs {a}, and {y.a} weighs {b}.", "On the scale {x.a} shows {a}, and {y.a} {b}."],
+    asks: ["How much heavier is {x.the}?", "How much more does {x.the} weigh than {y.the}?"],
+    answers: ["{x.the} is {=} heavier."],
+  },
+  "joined-lengths-in-two-units": {
+    name: "Lengths in two units",
+    why: "Both parts are known and the whole length is asked: both in one unit, then add.",
+    tells: [
+      "Two pieces of cable are joined: one of {a} and one of {b}.",
+      "{who} lays {a} of cable and then {b} more.",
+    ],
+    asks: ["How long is the cable altogether?"],
+    answers: ["The cable is {=} long."],
+  },
+  "several-in-a-heavy-box": {
+    name: "Several in a box that weighs something",
+    why: "Equal masses make one part, and the box the other: multiply first, then add, in one unit.",
+    tells: [
+      "A box weighs {e} by itself. {who} puts {n} {x.many} of {a} each into it.",
+      "{n} {x.many} of {a} each go into a box that weighs {e} empty.",
+    ],
+    asks: ["What does the full box weigh?"],
+    answers: ["The full box weighs {=}."],
+  },
+  "empty-box": {
+    name: "What the empty box weighs",
+    why: "What is in the box weighs so many times one thing; that is taken from the full box.",
+    tells: [
+      "A box with {n} {x.many} weighs {t}. {x.a} weighs {a}.",
+      "{who} weighs a box with {n} {x.many}, each of {a}: {t}.",
+    ],
+    asks: ["What does the empty box weigh?"],
+    answers: ["The empty box weighs {=}."],
+  },
+  "jobs-one-after-another": {
+    name: "Jobs one after another",
+    why: "One job takes a known time, and all of them are asked: multiply, then make hours of the minutes.",
+    tells: [
+      "Truing a wheel takes {a}. {who} trues {n} wheels.",
+      "{who} has {n} bicycles to look over, each in {a}.",
+    ],
+    asks: ["How long does that take, in hours and minutes?"],
+    answers: ["It takes {=}."],
+  },
+  "when-it-ends": {
+    name: "When it ends",
+    why: "The start and the time it takes are known: go on from the start.",
+    tells: ["{who} begins a repair at {a.clock}. It takes {b}.", "A ride begins at {a.clock} and takes {b}."],
+    asks: ["When does it end?"],
+    answers: ["It ends at {=.clock}."],
+  },
+  "when-it-began": {
+    name: "When it began",
+    why: "The end and the time it took are known: go back from the end.",
+    tells: [
+      "A repair was done at {a.clock}. It took {b}.",
+      "{who} comes back from a ride at {a.clock}. It took {b}.",
+    ],
+    asks: ["When did it begin?"],
+    answers: ["It began at {=.clock}."],
+  },
+  "how-long-it-took": {
+    name: "How long it took",
+    why: "The start and the end are known, and the time between them is asked: from the end take the start.",
+    tells: [
+      "{who} begins a repair at {a.clock} and is done at {b.clock}.",
+      "A ride begins at {a.clock} and ends at {b.clock}.",
+    ],
+    asks: ["How long does it take?"],
+    answers: ["It takes {=}."],
+  },
+  "a-part-as-long": {
+    name: "A part as long",
+    why: "One length is a part of another one that is known: the fraction of it.",
+    tells: [
+      "The front cable is {n} cm long. The other one is only {f} as long.",
+      "{who} has a strap of {n} cm and cuts another one {f} as long.",
+    ],
+    asks: ["How many centimetres long is the shorter one?"],
+    answers: ["The shorter one is {=} cm long."],
+  },
+  "the-rest-of-a-number": {
+    name: "The rest of a number",
+    why: "The part that is named is worked first; it is taken from the whole.",
+    tells: [
+      "{n} bicycles came in this week. {f} of them are done.",
+      "{who} has {n} letters to send. {f} of them are gone.",
+    ],
+    asks: ["How many are left?"],
+    answers: ["{=} are left."],
+  },
+  "full-boxes": {
+    name: "Shares that are rounded down",
+    why: "It is asked how often a full box goes into all of them; what is left fills none.",
+    tells: [
+      "A box holds {n} spokes. There are {t} spokes on the bench.",
+      "{who} packs {t} spokes, {n} to a box, and sells only full boxes.",
+    ],
+    asks: ["How many full boxes are there?"],
+    answers: ["There are {whole} full boxes, and {left-spokes} left."],
   },
 };
 

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
-import { writeAnswer } from "../../problem";
-import { writeQuantity } from "../../quantity";
-import type { Story, Thing } from "../../stories";
+import { type Answer, writeAnswer } from "../../problem";
+import { type Quantity, writeQuantity } from "../../quantity";
+import { type Story, type Thing, wantedWhole } from "../../stories";
 import { sentence } from "../numbers/line";
 import { PEOPLE, STORY_WORDS } from "./storyWords";
 
@@ -83,6 +83,11 @@ export function toldStory(story: Story, house: HouseRules): ToldStory {
         const about = thing(key);
         if (how !== "" && about !== undefined) return thingWords(about, how);
         if (mark === "who") return name;
+        if (how === "clock") {
+          if (key === "=") return clockOf(story.working.answer, house);
+          const time = story.givens.find((one) => one.name === key)?.quantity;
+          return `${OPENS}${key}${NAMED}${time === undefined ? "" : onTheClock(time, house)}${CLOSES}`;
+        }
         if (mark === "n-th") return PARTS[given("n")] ?? "";
         return result(story, mark, house) ?? `${OPENS}${mark}${NAMED}${given(mark)}${CLOSES}`;
       }),
@@ -100,6 +105,15 @@ export function toldStory(story: Story, house: HouseRules): ToldStory {
   };
 }
 
+/** A time in hours and minutes as a clock shows it: `9:40`. */
+export const onTheClock = (time: Quantity, house: HouseRules): string => {
+  const [hours = "0", minutes = "0"] = writeQuantity(time, house).match(/\d{1,2}/g) ?? [];
+  return `${hours}:${minutes.padStart(2, "0")}`;
+};
+
+const clockOf = (answer: Answer, house: HouseRules): string =>
+  answer.kind === "measure" ? onTheClock(answer, house) : writeAnswer(answer, house);
+
 /** Every sentence begun with a capital. */
 const sentences = (text: string): string =>
   text
@@ -108,7 +122,8 @@ const sentences = (text: string): string =>
     .join(". ");
 
 /** What came out of a story's working, whole or in parts; none for a mark that is something else. */
-function result({ working, givens, things }: Story, mark: string, house: HouseRules): string | undefined {
+function result(story: Story, mark: string, house: HouseRules): string | undefined {
+  const { working, givens, things } = story;
   const { answer } = working;
   if (mark === "=") return writeAnswer(answer, house);
   if (answer.kind === "timesLeft") {
@@ -121,8 +136,8 @@ function result({ working, givens, things }: Story, mark: string, house: HouseRu
   switch (mark) {
     case "quotient":
       return writeQuantity(answer.quotient, house);
-    case "up":
-      return String(BigInt(answer.quotient.whole) + 1n);
+    case "whole":
+      return String(wantedWhole(story) ?? answer.quotient.whole);
     case "left":
       return left === "1" ? `1 ${one} is` : `${left} ${many} are`;
     case "left-spokes":

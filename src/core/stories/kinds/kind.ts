@@ -1,0 +1,63 @@
+import type { Chances } from "../../sheets";
+import { thingsWith } from "../drawing";
+import type { Thing } from "../stock";
+
+/** How the quantities of a story hang together. */
+export const STRUCTURES = ["partsWhole", "comparison", "equalGroups", "change"] as const;
+export type Structure = (typeof STRUCTURES)[number];
+
+/** What is drawn for a story: its givens as typed, the things it is about, and the line that works it. */
+export interface Draft {
+  readonly givens: Readonly<Record<string, string>>;
+  readonly things: readonly Thing[];
+  /** The line with the names of givens in braces: `{a} + {b}`. */
+  readonly line: string;
+  /** Givens that the question does not need. */
+  readonly needless?: readonly string[];
+  /** Givens that the text has in another unit than the line. */
+  readonly told?: Readonly<Record<string, string>>;
+}
+
+/** What learners do with a story apart from its arithmetic. */
+export const STORY_PATTERN_IDS = [
+  "word-for-operation",
+  "all-numbers-used",
+  "part-left-out",
+  "first-step-as-answer",
+  "other-question",
+  "all-to-all",
+  "unit-not-changed",
+  "remainder-against-sense",
+] as const;
+export type StoryPatternId = (typeof STORY_PATTERN_IDS)[number];
+
+export interface StoryKind<Id extends string = string> {
+  readonly id: Id;
+  readonly structure: Structure;
+  /** How many operations it takes. */
+  readonly steps: 1 | 2 | 3;
+  /**
+   * The lines that learners with a pattern work in its place, in the same braces; after a point stand `bare` for a
+   * number without its unit, `under` for a fraction's denominator, `rest` for what is missing from it to one.
+   */
+  readonly wrong?: Readonly<Partial<Record<StoryPatternId, readonly string[]>>>;
+  /** Where the question makes a whole number of a quotient with a remainder: up where all have to be held, down where only full ones count. */
+  readonly rounds?: "up" | "down";
+  /** Draws one; none where it did not come out well, and another try has to. */
+  readonly draw: (chances: Chances, things: readonly Thing[]) => Draft | undefined;
+}
+
+/** A draft of so many things with something known of each, made by what is left over. */
+export const about =
+  (
+    known: "price" | "mass" | "volume",
+    count: number,
+    make: (chances: Chances, things: readonly [Thing, Thing, Thing]) => Omit<Draft, "things"> | undefined,
+  ) =>
+  (chances: Chances, things: readonly Thing[]): Draft | undefined => {
+    const chosen = thingsWith(chances, things, known, count);
+    const [x, y = x, z = y] = chosen ?? [];
+    if (chosen === undefined || x === undefined || y === undefined || z === undefined) return undefined;
+    const made = make(chances, [x, y, z]);
+    return made && { ...made, things: chosen };
+  };

@@ -1,0 +1,254 @@
+import { between, grams, mass, money, noteOver, price } from "../drawing";
+import { about, type StoryKind } from "./kind";
+
+/** The most that a learner pays in one story, in hundredths. */
+const MOST_PAID = 20_000;
+
+/** Stories of prices, wages and change. */
+export const MONEY_KINDS = [
+  {
+    id: "total-of-two",
+    structure: "partsWhole",
+    steps: 1,
+    draw: about("price", 2, (chances, [x, y]) => ({
+      givens: { a: money(price(chances, x)), b: money(price(chances, y)) },
+      line: "{a} + {b}",
+    })),
+  },
+  {
+    id: "total-of-three",
+    structure: "partsWhole",
+    steps: 1,
+    wrong: { "part-left-out": ["{a} + {b}", "{b} + {c}", "{a} + {c}"] },
+    draw: about("price", 3, (chances, [x, y, z]) => ({
+      givens: { a: money(price(chances, x)), b: money(price(chances, y)), c: money(price(chances, z)) },
+      line: "{a} + {b} + {c}",
+    })),
+  },
+  {
+    id: "several-of-the-same",
+    structure: "equalGroups",
+    steps: 1,
+    wrong: { "word-for-operation": ["$${n} + {a}"] },
+    draw: about("price", 1, (chances, [x]) => ({
+      givens: { a: money(price(chances, x)), n: String(between(chances, 2, 9)) },
+      line: "{n} × {a}",
+    })),
+  },
+  {
+    id: "change-from-a-note",
+    structure: "change",
+    steps: 1,
+    wrong: { "word-for-operation": ["{p} + {a}"] },
+    draw: about("price", 1, (chances, [x]) => {
+      const a = price(chances, x);
+      const p = noteOver(chances, a);
+      return p === undefined || a % 100 === 0
+        ? undefined
+        : { givens: { a: money(a), p: money(p) }, line: "change from {p} for {a}" };
+    }),
+  },
+  {
+    id: "enough-or-not",
+    structure: "comparison",
+    steps: 2,
+    wrong: {
+      "first-step-as-answer": ["{a} + {b}"],
+      "part-left-out": ["{p} - {a}", "{p} - {b}", "{a} - {p}", "{b} - {p}"],
+    },
+    draw: about("price", 2, (chances, [x, y]) => {
+      const [a, b] = [price(chances, x), price(chances, y)];
+      const p = 500 * Math.max(1, Math.round((a + b) / 500) + between(chances, -1, 1));
+      return p <= Math.max(a, b) || p === a + b
+        ? undefined
+        : { givens: { a: money(a), b: money(b), p: money(p) }, line: "is {p} enough for {a} + {b}" };
+    }),
+  },
+  {
+    id: "how-many-can-be-bought",
+    structure: "equalGroups",
+    steps: 1,
+    wrong: { "word-for-operation": ["{p} - {a}"] },
+    draw: about("price", 1, (chances, [x]) => {
+      const a = price(chances, x);
+      const p = 500 * between(chances, 1, 20);
+      return p < 2 * a || p > 12 * a || p % a === 0
+        ? undefined
+        : { givens: { a: money(a), p: money(p) }, line: "{p} ÷ {a}" };
+    }),
+  },
+  {
+    id: "gain",
+    structure: "change",
+    steps: 1,
+    wrong: { "word-for-operation": ["{a} + {b}"] },
+    draw: about("price", 1, (chances, [x]) => {
+      const [a, b] = [price(chances, x), price(chances, x)];
+      return b <= a ? undefined : { givens: { a: money(a), b: money(b) }, line: "{b} - {a}" };
+    }),
+  },
+  {
+    id: "loss",
+    structure: "change",
+    steps: 1,
+    draw: about("price", 1, (chances, [x]) => {
+      const [a, b] = [price(chances, x), price(chances, x)];
+      return b >= a ? undefined : { givens: { a: money(a), b: money(b) }, line: "{a} - {b}" };
+    }),
+  },
+  {
+    id: "how-much-dearer",
+    structure: "comparison",
+    steps: 1,
+    wrong: { "word-for-operation": ["{a} + {b}"] },
+    draw: about("price", 2, (chances, [x, y]) => {
+      const [a, b] = [price(chances, x), price(chances, y)];
+      return a <= b ? undefined : { givens: { a: money(a), b: money(b) }, line: "{a} - {b}" };
+    }),
+  },
+  {
+    id: "still-missing",
+    structure: "comparison",
+    steps: 1,
+    wrong: { "word-for-operation": ["{a} + {b}"] },
+    draw: about("price", 1, (chances, [x]) => {
+      const a = price(chances, x);
+      const b = 50 * between(chances, 2, Math.floor(a / 50));
+      return b >= a ? undefined : { givens: { a: money(a), b: money(b) }, line: "{a} - {b}" };
+    }),
+  },
+  {
+    id: "times-as-much",
+    structure: "comparison",
+    steps: 1,
+    draw: about("price", 1, (chances, [x]) => {
+      const a = price(chances, x);
+      return a > 4000
+        ? undefined
+        : { givens: { a: money(a), n: String(between(chances, 2, 6)) }, line: "{n} × {a}" };
+    }),
+  },
+  {
+    id: "labour-by-the-hour",
+    structure: "equalGroups",
+    steps: 1,
+    draw: (chances) => ({
+      givens: {
+        h: `${between(chances, 1, 6)}.${chances.pick(["5", "25", "75"]) ?? "5"}`,
+        a: money(100 * between(chances, 28, 64)),
+      },
+      things: [],
+      line: "{h} × {a}",
+    }),
+  },
+  {
+    id: "cable-by-the-metre",
+    structure: "equalGroups",
+    steps: 1,
+    draw: (chances) => ({
+      givens: {
+        h: `${between(chances, 1, 9)}.${between(chances, 1, 9)}`,
+        a: money(5 * between(chances, 16, 90)),
+      },
+      things: [],
+      line: "{h} × {a}",
+    }),
+  },
+  {
+    id: "several-and-one-more",
+    structure: "partsWhole",
+    steps: 2,
+    wrong: {
+      "first-step-as-answer": ["{n} × {a}"],
+      "part-left-out": ["{a} + {b}"],
+      "all-to-all": ["{n} × ({a} + {b})"],
+    },
+    draw: about("price", 2, (chances, [x, y]) => ({
+      givens: {
+        n: String(between(chances, 2, 6)),
+        a: money(price(chances, x)),
+        b: money(price(chances, y)),
+      },
+      line: "{n} × {a} + {b}",
+    })),
+  },
+  {
+    id: "change-from-several",
+    structure: "change",
+    steps: 2,
+    wrong: { "first-step-as-answer": ["{n} × {a}"], "part-left-out": ["{p} - {a}"] },
+    draw: about("price", 1, (chances, [x]) => {
+      const [a, n] = [price(chances, x), between(chances, 2, 5)];
+      const p = noteOver(chances, n * a);
+      return p === undefined || n * a > MOST_PAID
+        ? undefined
+        : { givens: { n: String(n), a: money(a), p: money(p) }, line: "{n} × {a}, from {p}" };
+    }),
+  },
+  {
+    id: "total-with-a-needless-number",
+    structure: "partsWhole",
+    steps: 1,
+    wrong: { "all-numbers-used": ["{a} + {b} + $${w.bare}"] },
+    draw: about("price", 2, (chances, [x, y]) => {
+      if (x.mass === undefined) return undefined;
+      return {
+        givens: { a: money(price(chances, x)), b: money(price(chances, y)), w: grams(mass(chances, x)) },
+        line: "{a} + {b}",
+        needless: ["w"],
+      };
+    }),
+  },
+  {
+    id: "half-as-much",
+    structure: "comparison",
+    steps: 1,
+    wrong: { "word-for-operation": ["{n} × {a}"] },
+    draw: about("price", 1, (chances, [x]) => {
+      const a = price(chances, x);
+      return a % 2 === 1 ? undefined : { givens: { a: money(a), n: "2" }, line: "{a} ÷ {n}" };
+    }),
+  },
+  {
+    id: "how-much-cheaper-altogether",
+    structure: "comparison",
+    steps: 2,
+    wrong: { "first-step-as-answer": ["{n} × {a}"], "part-left-out": ["{b} - {a}", "{a} - {b}"] },
+    draw: about("price", 1, (chances, [x]) => {
+      const [a, n] = [price(chances, x), between(chances, 3, 8)];
+      const off = 10 * between(chances, 1, Math.max(2, Math.floor((n * a) / 60)));
+      return n * a > MOST_PAID || off >= n * a
+        ? undefined
+        : { givens: { n: String(n), a: money(a), b: money(n * a - off) }, line: "{n} × {a} - {b}" };
+    }),
+  },
+  {
+    id: "change-from-two-things",
+    structure: "change",
+    steps: 2,
+    wrong: { "first-step-as-answer": ["{a} + {b}"], "part-left-out": ["{p} - {a}", "{p} - {b}"] },
+    draw: about("price", 2, (chances, [x, y]) => {
+      const [a, b] = [price(chances, x), price(chances, y)];
+      const p = noteOver(chances, a + b);
+      return p === undefined || (a + b) % 100 === 0
+        ? undefined
+        : { givens: { a: money(a), b: money(b), p: money(p) }, line: "{p} - ({a} + {b})" };
+    }),
+  },
+  {
+    id: "cable-by-the-metre-in-centimetres",
+    structure: "equalGroups",
+    steps: 2,
+    wrong: { "unit-not-changed": ["{h.bare} × {a}"] },
+    draw: (chances) => {
+      const metresOf = between(chances, 1, 9);
+      const tenths = between(chances, 1, 9);
+      return {
+        givens: { h: `${metresOf}.${tenths}`, a: money(5 * between(chances, 16, 90)) },
+        told: { h: `${100 * metresOf + 10 * tenths} cm` },
+        things: [],
+        line: "{h} × {a}",
+      };
+    },
+  },
+] as const satisfies readonly StoryKind[];
