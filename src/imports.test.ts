@@ -34,6 +34,7 @@ const CORE_ORDER = [
   "pictures",
   "marking",
   "errorPatterns",
+  "storyMarking",
   "probes",
   "wording",
   "turn",

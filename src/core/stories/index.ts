@@ -1,3 +1,4 @@
+export { coveringKinds, drawStories } from "./drawStories";
 export {
   STORY_KINDS,
   type StoryKindId,

@@ -78,6 +78,8 @@ const DRAWN: Readonly<Record<StoryKindId, Drawing>> = {
   "several-and-one-more": "groups",
   "change-from-several": "spent",
   "total-with-a-needless-number": "sum",
+  "several-with-a-needless-number": "groups",
+  "how-much-dearer-with-a-needless-number": "compare",
   "half-as-much": "halves",
   "how-much-cheaper-altogether": "saved",
   "change-from-two-things": "spentOnBoth",
@@ -131,6 +133,7 @@ export function storyPicture({ kind, givens, working }: Story): StoryPicture {
     case "rest":
     case "compare": {
       const [one = plain(0), other = plain(0)] = givens
+        .filter(({ needed }) => needed)
         .map(({ name }) => part(name))
         .sort((first, second) => second.size - first.size);
       return bars([one], [other, asked(one.size - other.size)]);

@@ -34,6 +34,8 @@ export type StoryPatternId = (typeof STORY_PATTERN_IDS)[number];
 export interface StoryKind<Id extends string = string> {
   readonly id: Id;
   readonly structure: Structure;
+  /** Structures by which it can be seen just as well. */
+  readonly also?: readonly Structure[];
   /** How many operations it takes. */
   readonly steps: 1 | 2 | 3;
   /**

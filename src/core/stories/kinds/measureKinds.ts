@@ -21,6 +21,7 @@ export const MEASURE_KINDS = [
   {
     id: "what-there-was-before",
     structure: "change",
+    also: ["partsWhole"],
     steps: 1,
     wrong: { "word-for-operation": ["{a} - {b}", "{b} - {a}"] },
     draw: about("volume", 1, (chances, [x]) => {
@@ -34,6 +35,7 @@ export const MEASURE_KINDS = [
   {
     id: "what-is-left-in-it",
     structure: "change",
+    also: ["partsWhole"],
     steps: 1,
     draw: about("volume", 1, (chances, [x]) => {
       const whole = volume(chances, x);
@@ -56,6 +58,7 @@ export const MEASURE_KINDS = [
   {
     id: "box-and-contents",
     structure: "equalGroups",
+    also: ["partsWhole"],
     steps: 2,
     wrong: { "first-step-as-answer": ["{t} - {e}"], "part-left-out": ["{t} ÷ {n}"] },
     draw: about("mass", 1, (chances, [x]) => {
@@ -72,6 +75,7 @@ export const MEASURE_KINDS = [
   {
     id: "joined-lengths",
     structure: "partsWhole",
+    also: ["change"],
     steps: 1,
     draw: (chances) => ({
       givens: { a: metres(between(chances, 105, 980)), b: metres(between(chances, 105, 980)) },
@@ -82,6 +86,7 @@ export const MEASURE_KINDS = [
   {
     id: "cut-length",
     structure: "change",
+    also: ["partsWhole"],
     steps: 1,
     draw: (chances) => ({
       givens: { a: metres(between(chances, 900, 4900)), b: metres(between(chances, 105, 890)) },
@@ -92,6 +97,7 @@ export const MEASURE_KINDS = [
   {
     id: "duration-of-two-jobs",
     structure: "partsWhole",
+    also: ["change"],
     steps: 1,
     draw: (chances) => {
       const time = (): string => `${between(chances, 1, 4)} h ${5 * between(chances, 1, 11)} min`;
@@ -116,6 +122,7 @@ export const MEASURE_KINDS = [
   {
     id: "joined-lengths-in-two-units",
     structure: "partsWhole",
+    also: ["change"],
     steps: 1,
     wrong: { "unit-not-changed": ["{a.bare} cm + {b}", "{a} + {b.bare} m"] },
     draw: (chances) => ({
@@ -130,6 +137,7 @@ export const MEASURE_KINDS = [
   {
     id: "several-in-a-heavy-box",
     structure: "partsWhole",
+    also: ["equalGroups"],
     steps: 2,
     wrong: {
       "first-step-as-answer": ["{n} × {a}"],
@@ -150,6 +158,7 @@ export const MEASURE_KINDS = [
   {
     id: "empty-box",
     structure: "partsWhole",
+    also: ["equalGroups", "change"],
     steps: 2,
     wrong: { "first-step-as-answer": ["{n} × {a}"], "part-left-out": ["{t} - {a}"] },
     draw: about("mass", 1, (chances, [x]) => {
@@ -177,6 +186,7 @@ export const MEASURE_KINDS = [
   {
     id: "when-it-ends",
     structure: "change",
+    also: ["partsWhole"],
     steps: 1,
     wrong: { "word-for-operation": ["{a} - {b}"] },
     draw: (chances) => ({
@@ -188,6 +198,7 @@ export const MEASURE_KINDS = [
   {
     id: "when-it-began",
     structure: "change",
+    also: ["partsWhole"],
     steps: 1,
     wrong: { "word-for-operation": ["{a} + {b}"] },
     draw: (chances) => ({
@@ -199,6 +210,7 @@ export const MEASURE_KINDS = [
   {
     id: "how-long-it-took",
     structure: "change",
+    also: ["comparison", "partsWhole"],
     steps: 1,
     wrong: { "word-for-operation": ["{b} + {a}"] },
     draw: (chances) => ({

@@ -38,6 +38,7 @@ export const MONEY_KINDS = [
   {
     id: "change-from-a-note",
     structure: "change",
+    also: ["partsWhole"],
     steps: 1,
     wrong: { "word-for-operation": ["{p} + {a}"] },
     draw: about("price", 1, (chances, [x]) => {
@@ -51,6 +52,7 @@ export const MONEY_KINDS = [
   {
     id: "enough-or-not",
     structure: "comparison",
+    also: ["partsWhole", "change"],
     steps: 2,
     wrong: {
       "first-step-as-answer": ["{a} + {b}"],
@@ -67,6 +69,7 @@ export const MONEY_KINDS = [
   {
     id: "how-many-can-be-bought",
     structure: "equalGroups",
+    also: ["change"],
     steps: 1,
     wrong: { "word-for-operation": ["{p} - {a}"] },
     draw: about("price", 1, (chances, [x]) => {
@@ -80,6 +83,7 @@ export const MONEY_KINDS = [
   {
     id: "gain",
     structure: "change",
+    also: ["comparison"],
     steps: 1,
     wrong: { "word-for-operation": ["{a} + {b}"] },
     draw: about("price", 1, (chances, [x]) => {
@@ -90,6 +94,7 @@ export const MONEY_KINDS = [
   {
     id: "loss",
     structure: "change",
+    also: ["comparison"],
     steps: 1,
     draw: about("price", 1, (chances, [x]) => {
       const [a, b] = [price(chances, x), price(chances, x)];
@@ -109,6 +114,7 @@ export const MONEY_KINDS = [
   {
     id: "still-missing",
     structure: "comparison",
+    also: ["partsWhole", "change"],
     steps: 1,
     wrong: { "word-for-operation": ["{a} + {b}"] },
     draw: about("price", 1, (chances, [x]) => {
@@ -120,6 +126,7 @@ export const MONEY_KINDS = [
   {
     id: "times-as-much",
     structure: "comparison",
+    also: ["equalGroups"],
     steps: 1,
     draw: about("price", 1, (chances, [x]) => {
       const a = price(chances, x);
@@ -157,6 +164,7 @@ export const MONEY_KINDS = [
   {
     id: "several-and-one-more",
     structure: "partsWhole",
+    also: ["equalGroups"],
     steps: 2,
     wrong: {
       "first-step-as-answer": ["{n} × {a}"],
@@ -175,6 +183,7 @@ export const MONEY_KINDS = [
   {
     id: "change-from-several",
     structure: "change",
+    also: ["partsWhole"],
     steps: 2,
     wrong: { "first-step-as-answer": ["{n} × {a}"], "part-left-out": ["{p} - {a}"] },
     draw: about("price", 1, (chances, [x]) => {
@@ -202,6 +211,7 @@ export const MONEY_KINDS = [
   {
     id: "half-as-much",
     structure: "comparison",
+    also: ["equalGroups", "partsWhole"],
     steps: 1,
     wrong: { "word-for-operation": ["{n} × {a}"] },
     draw: about("price", 1, (chances, [x]) => {
@@ -212,6 +222,7 @@ export const MONEY_KINDS = [
   {
     id: "how-much-cheaper-altogether",
     structure: "comparison",
+    also: ["equalGroups"],
     steps: 2,
     wrong: { "first-step-as-answer": ["{n} × {a}"], "part-left-out": ["{b} - {a}", "{a} - {b}"] },
     draw: about("price", 1, (chances, [x]) => {
@@ -225,6 +236,7 @@ export const MONEY_KINDS = [
   {
     id: "change-from-two-things",
     structure: "change",
+    also: ["partsWhole"],
     steps: 2,
     wrong: { "first-step-as-answer": ["{a} + {b}"], "part-left-out": ["{p} - {a}", "{p} - {b}"] },
     draw: about("price", 2, (chances, [x, y]) => {
@@ -250,5 +262,46 @@ export const MONEY_KINDS = [
         line: "{h} × {a}",
       };
     },
+  },
+  {
+    id: "several-with-a-needless-number",
+    structure: "equalGroups",
+    steps: 1,
+    wrong: {
+      "all-numbers-used": ["{n} × {a} + $${w.bare}", "{n} × {w.bare} × {a}"],
+      "word-for-operation": ["$${n} + {a}"],
+    },
+    draw: about("price", 1, (chances, [x]) =>
+      x.mass === undefined
+        ? undefined
+        : {
+            givens: {
+              n: String(between(chances, 2, 9)),
+              a: money(price(chances, x)),
+              w: grams(mass(chances, x)),
+            },
+            line: "{n} × {a}",
+            needless: ["w"],
+          },
+    ),
+  },
+  {
+    id: "how-much-dearer-with-a-needless-number",
+    structure: "comparison",
+    steps: 1,
+    wrong: {
+      "all-numbers-used": ["{a} - {b} + $${n}", "{a} - {b} - $${n}"],
+      "word-for-operation": ["{a} + {b}"],
+    },
+    draw: about("price", 2, (chances, [x, y]) => {
+      const [a, b] = [price(chances, x), price(chances, y)];
+      return a <= b
+        ? undefined
+        : {
+            givens: { n: String(between(chances, 3, 24)), a: money(a), b: money(b) },
+            line: "{a} - {b}",
+            needless: ["n"],
+          };
+    }),
   },
 ] as const satisfies readonly StoryKind[];

@@ -40,6 +40,7 @@ export const NUMBER_KINDS = [
   {
     id: "part-of-a-number",
     structure: "partsWhole",
+    also: ["equalGroups"],
     steps: 1,
     wrong: { "first-step-as-answer": ["{n} ÷ {f.under}"], "other-question": ["{f.rest} of {n}"] },
     draw: (chances) => {
@@ -54,6 +55,7 @@ export const NUMBER_KINDS = [
   {
     id: "whole-from-a-part",
     structure: "partsWhole",
+    also: ["equalGroups"],
     steps: 1,
     wrong: { "word-for-operation": ["{p} ÷ {n}"] },
     draw: (chances) => ({
@@ -87,6 +89,7 @@ export const NUMBER_KINDS = [
   {
     id: "a-part-as-long",
     structure: "comparison",
+    also: ["partsWhole"],
     steps: 1,
     wrong: { "first-step-as-answer": ["{n} ÷ {f.under}"], "other-question": ["{f.rest} of {n}"] },
     draw: (chances) => {
@@ -104,8 +107,9 @@ export const NUMBER_KINDS = [
   {
     id: "the-rest-of-a-number",
     structure: "partsWhole",
+    also: ["change"],
     steps: 2,
-    wrong: { "first-step-as-answer": ["{f} of {n}"], "part-left-out": ["{n} ÷ {f.under}"] },
+    wrong: { "other-question": ["{f} of {n}"], "part-left-out": ["{n} ÷ {f.under}"] },
     draw: (chances) => {
       const under = between(chances, 3, 8);
       const over = between(chances, 2, under - 1);

@@ -459,6 +459,26 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, StoryWords>> = {
     asks: ["How many full boxes are there?"],
     answers: ["There are {whole} full boxes, and {left-spokes} left."],
   },
+  "several-with-a-needless-number": {
+    name: "Several of the same, with a number that is not needed",
+    why: "Equal prices are known, and all of them together are asked: multiply. The mass is not needed.",
+    tells: [
+      "{x.a} weighs {w} and costs {a}. {who} needs {n} of them.",
+      "{who} buys {n} {x.many} at {a} each. One of them weighs {w}.",
+    ],
+    asks: ["What do they cost altogether?", "What is to be paid?"],
+    answers: ["The {n} {x.many} cost {=}."],
+  },
+  "how-much-dearer-with-a-needless-number": {
+    name: "How much dearer, with a number that is not needed",
+    why: "Two amounts are compared, and the difference is asked: take the smaller from the larger. How many there are is not needed.",
+    tells: [
+      "{n} {x.many} lie on the shelf. {x.a} costs {a}, and {y.a} costs {b}.",
+      "There are {n} {x.many} left, at {a} each. {y.a} costs {b}.",
+    ],
+    asks: ["How much more does {x.the} cost?", "How much dearer is {x.the} than {y.the}?"],
+    answers: ["{x.the} costs {=} more."],
+  },
 };
 
 /** Why no story is told: there is no such kind. */
