@@ -4,7 +4,7 @@ test("a word problem is read, its givens are underlined and what is not needed i
   page,
 }) => {
   await page.goto("/stories");
-  await page.getByRole("link", { name: "A number that is not needed" }).press("Enter");
+  await page.getByRole("link", { name: "A number that is not needed", exact: true }).press("Enter");
   await expect(page.getByRole("heading", { name: "A number that is not needed" })).toBeVisible();
   await listening(page);
   const text = page.locator("main p").first();
@@ -27,4 +27,48 @@ test("a word problem is read, its givens are underlined and what is not needed i
   await page.getByRole("button", { name: "How it is worked" }).press("Enter");
   await page.getByRole("link", { name: "On the Board" }).press("Enter");
   await page.waitForURL(/\/board\?problem=/);
+});
+
+test("a learner's story: givens tapped, a wrong structure and a word taken for the operation, each told by itself; then all is right", async ({
+  page,
+}) => {
+  await page.goto("/stories?kind=how-much-dearer&seed=3");
+  await page.getByRole("link", { name: "To a learner" }).click();
+  await page.waitForURL(/\/stories\/turn/);
+  await listening(page);
+  const text = page.locator("main p").first();
+  const [dear = "", cheap = ""] = await text.getByRole("button").allTextContents();
+  for (const given of await text.getByRole("button").all()) await given.press("Enter");
+  await page.getByText("Equal groups", { exact: true }).click();
+  const tiles = page.getByRole("region", { name: "What will you work?" });
+  const line = page.getByLabel("What you will work");
+  for (const tile of [dear, "+", cheap]) await tiles.getByRole("button", { name: tile, exact: true }).click();
+  await expect(line).toHaveValue(`${dear} + ${cheap}`);
+  const cents = (money: string): number => Math.round(100 * Number(money.replace(/[^\d.]/g, "")));
+  const money = (value: number): string => `$${(value / 100).toFixed(2)}`;
+  await page.getByLabel("Your answer").fill(money(cents(dear) + cents(cheap)));
+  await page.getByRole("button", { name: "Hand it in" }).press("Enter");
+  const work = page.getByRole("region", { name: "Your work" });
+  await expect(work.getByRole("listitem").filter({ hasText: "The numbers" })).toContainText(
+    "These are the numbers that the question needs.",
+  );
+  await expect(work).toContainText("Not equal groups: comparing.");
+  await expect(work).toContainText("A word taken for the operation.");
+  await expect(work).toContainText("Worked rightly, but something else was worked than is asked.");
+  await work.getByText("For your tutor").click();
+  await expect(work).toContainText("Draw what is known and what is asked");
+  await expectAccessible(page);
+
+  // What was done is there again after the lid was closed.
+  await page.reload();
+  await listening(page);
+  await expect(line).toHaveValue(`${dear} + ${cheap}`);
+  await page.getByRole("radio", { name: /Equal groups/ }).press("ArrowLeft");
+  await line.fill(`${dear} - ${cheap}`);
+  await page.getByLabel("Your answer").fill(`It costs ${money(cents(dear) - cents(cheap))} more.`);
+  await page.getByRole("button", { name: /costs … more/ }).click();
+  await page.getByRole("button", { name: "Hand it in" }).click();
+  await expect(work.getByLabel("Right")).toHaveCount(5);
+  await page.getByRole("link", { name: "Work it on squared paper" }).click();
+  await page.waitForURL(/\/your-turn\?problem=/);
 });

@@ -21,6 +21,7 @@ import {
   skillsShown,
   storiesRequested,
   storyShown,
+  storyWorkMarked,
   twinsRequested,
   workJson,
   workRequested,
@@ -50,6 +51,7 @@ export const COMPUTING = {
   nextProbe,
   stories: storiesRequested,
   storyShown,
+  storyWorkMarked,
   skillsShowing: ({
     patterns,
     house,

@@ -52,6 +52,7 @@ export const PLACES: readonly Place[] = [
     picture: { name: "sheets", at: `${ROUTES.sheets}/demodrawnspokes00001` },
   },
   { name: "Word problems", address: ROUTES.stories, seen: ROUTES.stories },
+  { name: "Your story", address: "/stories/turn", seen: ROUTES.storyTurn("change-from-several", 3) },
   {
     name: "Marking",
     address: ROUTES.marking,

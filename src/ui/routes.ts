@@ -24,6 +24,9 @@ export const ROUTES = {
   ownSamples: "/api/sheets/rungs/samples",
   stories: "/stories",
   story: (kind: string, seed = 1): string => `/stories?kind=${encodeURIComponent(kind)}&seed=${seed}`,
+  storyTurn: (kind: string, seed: number): string =>
+    `/stories/turn?kind=${encodeURIComponent(kind)}&seed=${seed}`,
+  markStory: "/api/stories/mark",
   sheetRows: "/api/sheets/rows",
   probe: (strand: string): string => `/sheets/probe?strand=${encodeURIComponent(strand)}`,
   /** A fresh sheet on the skills that some patterns show in. */

@@ -1,12 +1,12 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { choicesOf } from "@/core/house";
-import { STORY_KINDS } from "@/core/stories";
 import { compute } from "@/threads/pool";
 import { StoriesScreen } from "@/ui/stories";
 import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse } from "../saved";
 import { TooMuch } from "../TooMuch";
+import { askedStory } from "./asked";
 
 export const metadata: Metadata = { title: "Word problems" };
 
@@ -15,10 +15,8 @@ export default async function StoriesPage({
 }: {
   readonly searchParams: Parameters;
 }): Promise<ReactElement> {
-  const { kind: asked, seed: typed = "" } = await parametersOf(searchParams);
+  const { kind, seed } = askedStory(await parametersOf(searchParams));
   const house = savedHouse();
-  const kind = STORY_KINDS.find(({ id }) => id === asked)?.id ?? "total-of-two";
-  const seed = /^\d{1,9}$/.test(typed) ? Number(typed) : 1;
   const shown = await compute("storyShown", { kind, seed, house: choicesOf(house) });
   if (!shown.ok) return <TooMuch message={shown.error.message} />;
   return <StoriesScreen key={`${kind} ${seed}`} kind={kind} seed={seed} story={shown.value} house={house} />;

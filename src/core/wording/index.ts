@@ -40,6 +40,8 @@ export { SKILL_NAMES, STRAND_NAMES } from "./sheets/skillWords";
 export { TRAIT_NAMES } from "./sheets/traitWords";
 export { SIGNED_BOOK } from "./signed/signedBook";
 export { answerInWords } from "./squares/answerSteps";
+export { type StageMark, stageMarks } from "./stories/storyMarkWords";
+export { OTHER_FRAMES, STORY_PATTERN_WORDS, STRUCTURE_HINTS } from "./stories/storyPatternWords";
 export { NO_STORY, STORY_WORDS, STRUCTURE_NAMES } from "./stories/storyWords";
 export { onTheClock, type StoryStretch, toldStory } from "./stories/toldStory";
 export { WORKSHOP } from "./stories/workshop";

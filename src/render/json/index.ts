@@ -3,7 +3,14 @@ export { type OwnSamples, ownSamples, ownSheet } from "./ownRungJson";
 export { MOST_PROBED, type NextProbe, nextProbe, type ProbeShown, probeRequested } from "./probeJson";
 export { drawnFor, sheetLines, sheetRequested, skillsListed, skillsShown } from "./sheetJson";
 export { type RowResult, rowsRequested, type ShownRow } from "./sheetRows";
-export { type ShownStory, storiesListed, storiesRequested, storyShown } from "./storyJson";
+export {
+  type ShownStory,
+  type StoryWorkMarked,
+  storiesListed,
+  storiesRequested,
+  storyShown,
+  storyWorkMarked,
+} from "./storyJson";
 export type { BarPart, StoryPicture } from "./storyPicture";
 export { MOST_TWINS, twinsRequested } from "./twinsJson";
 export {

@@ -2,12 +2,24 @@ import { type HouseChoices, houseRulesFrom } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { writeQuantity } from "@/core/quantity";
 import { done, failed, type Result } from "@/core/result";
-import { drawStory, STORY_KINDS, type StoryKindId } from "@/core/stories";
+import {
+  drawStory,
+  STORY_KINDS,
+  type StoryKindId,
+  type StoryPatternId,
+  type Structure,
+} from "@/core/stories";
+import { markedStory, type StoryWork } from "@/core/storyMarking";
 import {
   houseRefusalWords,
   NO_STORY,
+  OTHER_FRAMES,
+  STORY_PATTERN_WORDS,
   STORY_WORDS,
+  type StageMark,
   type StoryStretch,
+  slipNameWords,
+  stageMarks,
   toldStory,
   WORKSHOP,
 } from "@/core/wording";
@@ -89,6 +101,10 @@ export interface ShownStory {
   readonly picture: StoryPicture;
   readonly chain: string;
   readonly answer: string;
+  /** Its givens as they are typed into a line. */
+  readonly givens: readonly { readonly name: string; readonly value: string }[];
+  /** Sentences with a gap, one of which answers the question; none where the answer is yes or no. */
+  readonly frames: readonly string[];
 }
 
 /** One story of a kind, as its page shows it. */
@@ -101,20 +117,86 @@ export function storyShown({
   readonly seed: number;
   readonly house: HouseChoices;
 }): ShownStory | undefined {
-  const house = houseRulesFrom(choices);
-  const drawn = house.ok ? drawStory(kind, WORKSHOP, house.value, seed) : undefined;
-  if (!house.ok || !drawn?.ok) return undefined;
-  const { stretches, question, answer } = toldStory(drawn.value, house.value);
+  const told = toldFor(kind, seed, choices);
+  if (told === undefined) return undefined;
+  const { story, house, stretches, question, answer, frame } = told;
   return {
     kind,
     stretches,
     question,
-    needless: drawn.value.givens.flatMap(({ name, needed }) => (needed ? [] : [name])),
+    needless: story.givens.flatMap(({ name, needed }) => (needed ? [] : [name])),
     why: STORY_WORDS[kind].why,
-    picture: storyPicture(drawn.value),
-    chain: writeProblem(drawn.value.working.problem, house.value),
+    picture: storyPicture(story),
+    chain: writeProblem(story.working.problem, house),
     answer,
+    givens: story.givens.map(({ name, quantity }) => ({ name, value: writeQuantity(quantity, house) })),
+    frames: frame === undefined ? [] : framesOf(frame, story.structure, seed),
   };
+}
+
+/** The sentence that answers a story between two that do not, in an order that its seed gives. */
+function framesOf(frame: string, structure: Structure, seed: number): readonly string[] {
+  const [one, other] = OTHER_FRAMES[structure];
+  const all = [one, other];
+  all.splice(seed % 3, 0, frame);
+  return all;
+}
+
+/** A story of a kind, drawn and told in a house; none where there is none. */
+function toldFor(kind: StoryKindId, seed: number, choices: HouseChoices) {
+  const house = houseRulesFrom(choices);
+  const drawn = house.ok ? drawStory(kind, WORKSHOP, house.value, seed) : undefined;
+  if (!house.ok || !drawn?.ok) return undefined;
+  return { story: drawn.value, house: house.value, ...toldStory(drawn.value, house.value) };
+}
+
+/** What a learner did with a story of a kind and a seed. */
+export interface StoryWorkRequest {
+  readonly kind: string;
+  readonly seed: number;
+  readonly house?: HouseChoices | undefined;
+  readonly work: StoryWork & { readonly frame?: string | undefined };
+}
+
+/** A learner's work marked, in words: each stage that was done, and to the tutor what may lie behind a wrong answer. */
+export interface StoryWorkMarked {
+  readonly stages: readonly StageMark[];
+  readonly behind: readonly {
+    /** The pattern of the story, where it is one; and the names of what went wrong, the story first. */
+    readonly pattern: StoryPatternId | null;
+    readonly names: readonly string[];
+    readonly helps: string | null;
+    /** What was worked. */
+    readonly problem: string;
+  }[];
+}
+
+/** Marks a learner's work on a story stage by stage. */
+export function storyWorkMarked({
+  kind,
+  seed,
+  house: choices,
+  work,
+}: StoryWorkRequest): Result<StoryWorkMarked, ProgramError> {
+  const found = STORY_KINDS.find(({ id }) => id === kind);
+  const told = found && toldFor(found.id, seed, choices ?? {});
+  if (told === undefined) return failed({ code: "unknownKind", message: NO_STORY(kind) });
+  const { story, house, frame } = told;
+  const marked = markedStory(story, work, house);
+  const isRightFrame = work.frame === undefined ? undefined : work.frame === frame;
+  const explanations = marked.answer?.kind === "marked" ? marked.answer.explanations : [];
+  return done({
+    stages: stageMarks(story, marked, work.structure, isRightFrame, house),
+    behind: explanations.map(({ pattern, arithmetic, problem }) => ({
+      pattern: pattern ?? null,
+      names: [
+        ...(pattern === undefined ? [] : [STORY_PATTERN_WORDS[pattern].name]),
+        ...(arithmetic?.patterns ?? []).map((id) => slipNameWords(id, [], house)),
+      ],
+      helps: pattern === undefined ? null : STORY_PATTERN_WORDS[pattern].helps,
+      problem: writeProblem(problem, house),
+    })),
+  });
 }
 
 /** Every kind of story: its name, its structure, and how many operations it takes. */

@@ -5,7 +5,7 @@ import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { StoryKindId } from "@/core/stories";
 import type { ShownStory } from "@/render/json";
-import { boardAddress, turnAddress } from "../board/state/address";
+import { boardAddress } from "../board/state/address";
 import { Go } from "../Go";
 import { ROUTES } from "../routes";
 import { StoryDrawing } from "./StoryDrawing";
@@ -61,6 +61,10 @@ export function StoryPage({
           <RefreshCw aria-hidden="true" className="size-4.5" />
           Another one
         </Go>
+        <Go href={ROUTES.storyTurn(kind, seed)} className={BUTTON}>
+          <PenLine aria-hidden="true" className="size-4.5" />
+          To a learner
+        </Go>
         <button type="button" aria-pressed={marks} onClick={() => setMarks(!marks)} className={BUTTON}>
           <Underline aria-hidden="true" className="size-4.5" />
           {marks ? "Take the marks away" : "Underline what is given"}
@@ -90,10 +94,6 @@ export function StoryPage({
             <Go href={boardAddress(at)} className={BUTTON}>
               <Grid3x3 aria-hidden="true" className="size-4.5" />
               On the Board
-            </Go>
-            <Go href={turnAddress(at)} className={BUTTON}>
-              <PenLine aria-hidden="true" className="size-4.5" />
-              To a learner
             </Go>
           </p>
         </section>

@@ -1,1 +1,2 @@
 export { StoriesScreen } from "./StoriesScreen";
+export { type LearnersStory, StoryTurn } from "./StoryTurn";

@@ -12,6 +12,8 @@ export interface ToldStory {
   readonly stretches: readonly StoryStretch[];
   readonly question: string;
   readonly answer: string;
+  /** The answer with `…` for what came out; none where it is yes or no. */
+  readonly frame: string | undefined;
 }
 
 /** A stretch of a story's text: words, or a given. */
@@ -20,6 +22,9 @@ export interface StoryStretch {
   /** The name of the given; none of words. */
   readonly given?: string;
 }
+
+/** What stands in a sentence for what is to be filled in. */
+const GAP = "…";
 
 /** Around a given while a text is put together: signs that no text has. */
 const [OPENS, NAMED, CLOSES] = ["\uE000", "\uE001", "\uE002"] as const;
@@ -76,7 +81,7 @@ export function toldStory(story: Story, house: HouseRules): ToldStory {
     return found === undefined ? "" : writeQuantity(found.quantity, house);
   };
   const thing = (key: string): Thing | undefined => story.things["xyz".indexOf(key)];
-  const filled = (template: string): string =>
+  const filled = (template: string, isOpen = false): string =>
     sentences(
       template.replaceAll(/\{([^{}]{1,20})\}/g, (_, mark: string) => {
         const [key = "", how = ""] = mark.split(".");
@@ -84,12 +89,14 @@ export function toldStory(story: Story, house: HouseRules): ToldStory {
         if (how !== "" && about !== undefined) return thingWords(about, how);
         if (mark === "who") return name;
         if (how === "clock") {
-          if (key === "=") return clockOf(story.working.answer, house);
+          if (key === "=") return isOpen ? GAP : clockOf(story.working.answer, house);
           const time = story.givens.find((one) => one.name === key)?.quantity;
           return `${OPENS}${key}${NAMED}${time === undefined ? "" : onTheClock(time, house)}${CLOSES}`;
         }
         if (mark === "n-th") return PARTS[given("n")] ?? "";
-        return result(story, mark, house) ?? `${OPENS}${mark}${NAMED}${given(mark)}${CLOSES}`;
+        const comes = result(story, mark, house);
+        if (comes !== undefined && isOpen) return GAP;
+        return comes ?? `${OPENS}${mark}${NAMED}${given(mark)}${CLOSES}`;
       }),
     );
   const plain = (marked: string): string =>
@@ -97,11 +104,13 @@ export function toldStory(story: Story, house: HouseRules): ToldStory {
       .map((one) => one.text)
       .join("");
   const told = filled(pick(words.tells, tells) ?? "");
+  const answers = pick(words.answers, tells);
   return {
     text: plain(told),
     stretches: stretchesOf(told),
     question: plain(filled(pick(words.asks, asks) ?? "")),
-    answer: plain(filled(pick(words.answers, tells) ?? enoughWords(story, house))),
+    answer: plain(filled(answers ?? enoughWords(story, house))),
+    frame: answers && plain(filled(answers, true)),
   };
 }
 

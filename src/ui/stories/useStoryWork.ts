@@ -1,0 +1,43 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import { z } from "zod";
+import { STRUCTURES } from "@/core/stories";
+
+const workSchema = z.object({
+  tapped: z.array(z.string()),
+  structure: z.enum(STRUCTURES).optional(),
+  line: z.string(),
+  answer: z.string(),
+  frame: z.string().optional(),
+});
+
+/** What a learner has done with a story so far. */
+export type StoryDraft = z.infer<typeof workSchema>;
+
+const NOTHING: StoryDraft = { tapped: [], line: "", answer: "" };
+
+/** A learner's work on a story, remembered in this browser under `place` until it is begun anew. */
+export function useStoryWork(place: string) {
+  const [work, setWork] = useState<StoryDraft>(NOTHING);
+  useEffect(() => setWork(kept(localStorage.getItem(place))), [place]);
+  const put = (change: Partial<StoryDraft>): void => {
+    const next = { ...work, ...change };
+    setWork(next);
+    localStorage.setItem(place, JSON.stringify(next));
+  };
+  const begin = (): void => {
+    setWork(NOTHING);
+    localStorage.removeItem(place);
+  };
+  return { work, put, begin };
+}
+
+function kept(text: string | null): StoryDraft {
+  try {
+    const read = workSchema.safeParse(JSON.parse(text ?? "null"));
+    return read.success ? read.data : NOTHING;
+  } catch {
+    return NOTHING;
+  }
+}
