@@ -24,6 +24,7 @@ const KNOWN: Readonly<Record<string, readonly ("GET" | "POST" | "PUT")[]>> = {
   "/marking": ["GET"],
   "/methods": ["GET"],
   "/sheets": ["GET"],
+  "/shop": ["GET"],
   "/stories": ["GET"],
   "/stories/turn": ["GET"],
   "/sheets/[id]": ["GET"],

@@ -31,6 +31,7 @@ const CORE_ORDER = [
   "features",
   "sheets",
   "stories",
+  "shop",
   "pictures",
   "marking",
   "errorPatterns",

@@ -6,6 +6,7 @@ import {
   type LucideIcon,
   NotebookPen,
   Ruler,
+  Scale,
   Users,
 } from "lucide-react";
 import { ROUTES } from "./routes";
@@ -50,6 +51,13 @@ export const PLACES: readonly Place[] = [
     rail: { end: "head", Icon: NotebookPen, key: "7" },
     seen: ROUTES.sheets,
     picture: { name: "sheets", at: `${ROUTES.sheets}/demodrawnspokes00001` },
+  },
+  {
+    name: "Shop",
+    address: ROUTES.shop(),
+    rail: { end: "head", Icon: Scale, key: "8" },
+    seen: ROUTES.shop("scale"),
+    picture: { name: "shop", at: ROUTES.shop("scale") },
   },
   { name: "Word problems", address: ROUTES.stories, seen: ROUTES.stories },
   { name: "Your story", address: "/stories/turn", seen: ROUTES.storyTurn("change-from-several", 3) },

@@ -27,6 +27,7 @@ export const ROUTES = {
   storyTurn: (kind: string, seed: number): string =>
     `/stories/turn?kind=${encodeURIComponent(kind)}&seed=${seed}`,
   markStory: "/api/stories/mark",
+  shop: (tool?: string): string => (tool === undefined ? "/shop" : `/shop?tool=${tool}`),
   sheetRows: "/api/sheets/rows",
   probe: (strand: string): string => `/sheets/probe?strand=${encodeURIComponent(strand)}`,
   /** A fresh sheet on the skills that some patterns show in. */

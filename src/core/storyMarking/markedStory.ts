@@ -22,7 +22,7 @@ export type LineMark =
   | { readonly kind: "unread"; readonly error: ReadError };
 
 /** What was given as the answer, beside the story and beside what the learner worked. */
-export type AnswerMark =
+type AnswerMark =
   | { readonly kind: "unread" }
   | ({ readonly kind: "marked"; readonly followsOwnLine: boolean } & StoryMarked);
 

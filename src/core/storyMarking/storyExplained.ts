@@ -8,7 +8,7 @@ import { type Story, type StoryPatternId, type StoryWrong, wantedWhole, wrongLin
 import { answerIn, quantitiesIn } from "./answerIn";
 
 /** What may lie behind a wrong answer to a story: what was done with the story, in the columns, or in both. */
-export interface StoryExplanation {
+interface StoryExplanation {
   /** What was done with the story; none where the right problem was worked. */
   readonly pattern: StoryPatternId | undefined;
   /** The problem that was worked. */

@@ -38,6 +38,7 @@ export {
 } from "./sheets/sheetWords";
 export { SKILL_NAMES, STRAND_NAMES } from "./sheets/skillWords";
 export { TRAIT_NAMES } from "./sheets/traitWords";
+export { INSTRUMENT_NAMES, positionWords, READING_ERROR_WORDS, TOOL_NAMES } from "./shop/shopWords";
 export { SIGNED_BOOK } from "./signed/signedBook";
 export { answerInWords } from "./squares/answerSteps";
 export { type StageMark, stageMarks } from "./stories/storyMarkWords";

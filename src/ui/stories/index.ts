@@ -1,2 +1,2 @@
 export { StoriesScreen } from "./StoriesScreen";
-export { type LearnersStory, StoryTurn } from "./StoryTurn";
+export { StoryTurn } from "./StoryTurn";

@@ -1,0 +1,23 @@
+export {
+  INSTRUMENTS,
+  type Instrument,
+  type InstrumentId,
+  instrumentOf,
+  TOOLS,
+  type Tool,
+} from "./instruments";
+export {
+  labelAt,
+  type Position,
+  positionAt,
+  positionOf,
+  type ReadingError,
+  rangeOf,
+  readingForBoard,
+  readingMarked,
+  shareOf,
+  typedReading,
+  valueAt,
+} from "./reading";
+export { priced, weighed } from "./stockOf";
+export { changeFrom, type Drawer, floatOf, piecesIn, withPieces, worthOf } from "./till";

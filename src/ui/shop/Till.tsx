@@ -1,0 +1,341 @@
+"use client";
+
+import {
+  DndContext,
+  PointerSensor,
+  TouchSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import { X } from "lucide-react";
+import { type ReactElement, useId, useRef, useState } from "react";
+import type { HouseRules } from "@/core/house";
+import { fromMinorPiece, piecesOfCurrency, writePieces } from "@/core/quantity";
+import { changeFrom } from "@/core/shop";
+import type { Thing } from "@/core/stories";
+import { IconButton } from "../IconButton";
+import { DayBalance } from "./DayBalance";
+import { moneyOf, readMoney } from "./money";
+import { Piece } from "./Piece";
+import {
+  changeOf,
+  counted,
+  countedUp,
+  type Day,
+  dayBegun,
+  given,
+  givenBack,
+  handedOver,
+  stillToGive,
+  takenBack,
+  totalOf,
+} from "./sale";
+
+/** How many notes and coins a learner can be asked to pay with. */
+const MOST_OFFERED = 5;
+
+/** The most pieces of a kind in the drawer. */
+const MOST_PIECES = 40;
+
+/** The till: things are rung up, their total is found, a note is taken, and the change is counted up out of the drawer. */
+export function Till({
+  things,
+  house,
+}: {
+  readonly things: readonly { readonly thing: Thing; readonly price: number }[];
+  readonly house: HouseRules;
+}): ReactElement {
+  const { currency } = house;
+  const [day, setDay] = useState<Day>(() => dayBegun(currency));
+  const [typed, setTyped] = useState("");
+  const [said, setSaid] = useState("");
+  const next = useRef(0);
+  const dragContext = useId();
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 120, tolerance: 8 } }),
+  );
+  const write = (minor: number): string => moneyOf(minor, house);
+  const total = totalOf(day);
+  const left = stillToGive(day);
+  const act = (to: Day): void => {
+    setDay(to);
+    setSaid("");
+  };
+  const ring = (name: string, price: number): void => {
+    next.current += 1;
+    act({ ...day, basket: [...day.basket, { id: next.current, name, price }] });
+    setTyped("");
+  };
+  const found = readMoney(typed, house) === total && total > 0;
+  const notes = piecesOfCurrency(currency)
+    .filter((piece) => piece >= total)
+    .reverse()
+    .slice(0, MOST_OFFERED);
+  const whatTheDrawerGives = (): string => {
+    const fewest = changeFrom(day.drawer, left);
+    if (fewest === undefined)
+      return `No pieces of this drawer come to ${write(left)}. Ask for something smaller, or for exact money.`;
+    const pieces = Object.entries(fewest)
+      .flatMap(([value, count]) => Array.from({ length: count }, () => Number(value)))
+      .sort((one, other) => one - other);
+    return `Fewest pieces: ${writePieces(pieces, currency)}.`;
+  };
+  return (
+    <DndContext
+      id={dragContext}
+      sensors={sensors}
+      onDragEnd={({ active, over }) => {
+        const piece = Number(active.id);
+        if (over?.id === "counter" && day.paid !== undefined) act(given(day, piece));
+      }}
+    >
+      <div className="grid grid-cols-[minmax(0,250px)_minmax(0,1fr)_minmax(0,300px)] gap-6 max-[1000px]:grid-cols-1">
+        <section aria-label="The shelf">
+          <h2 className="mb-1.5 text-[17px] font-semibold">The shelf</h2>
+          <ul className="grid gap-1 max-[1000px]:grid-cols-2">
+            {things.map(({ thing, price }) => (
+              <li key={thing.one}>
+                <button
+                  type="button"
+                  disabled={day.paid !== undefined}
+                  onClick={() => ring(thing.one, price)}
+                  className="flex min-h-11 w-full items-center justify-between gap-2 rounded-lg border border-edge bg-page px-3 text-left hover:bg-shade disabled:opacity-60"
+                >
+                  {thing.one}
+                  <span className="font-board text-[18px]">{write(price)}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section aria-label="The counter" className="min-w-0">
+          <h2 className="mb-1.5 text-[17px] font-semibold">The counter</h2>
+          <div className="rounded-2xl border border-edge bg-page p-4 shadow-sheet">
+            {day.basket.length === 0 && <p className="text-soft">Ring up something from the shelf.</p>}
+            <ul className="font-board text-[21px]">
+              {day.basket.map(({ id, name, price }) => (
+                <li key={id} className="flex items-center justify-between gap-2">
+                  {name}
+                  <span className="flex items-center gap-1">
+                    {write(price)}
+                    {day.paid === undefined && (
+                      <IconButton
+                        label={`Take the ${name} off`}
+                        onPress={() => act({ ...day, basket: day.basket.filter((one) => one.id !== id) })}
+                      >
+                        <X aria-hidden="true" className="size-4.5" />
+                      </IconButton>
+                    )}
+                  </span>
+                </li>
+              ))}
+            </ul>
+            {day.basket.length > 0 && (
+              <label className="mt-2 flex items-center justify-between gap-3 border-t-2 border-ink pt-2 font-semibold">
+                The total
+                <input
+                  value={typed}
+                  readOnly={day.paid !== undefined}
+                  autoComplete="off"
+                  onChange={({ target }) => setTyped(target.value)}
+                  data-found={found}
+                  className="h-12 w-40 rounded-lg border border-edge bg-paper px-3 text-right font-board text-[22px] data-[found=true]:border-plumb data-[found=true]:ring-2 data-[found=true]:ring-plumb"
+                />
+              </label>
+            )}
+            {day.basket.length > 0 && typed !== "" && (
+              <p role="status" className="text-right text-soft">
+                {found ? "That is the total." : "Not the total yet."}
+              </p>
+            )}
+          </div>
+          {found && day.paid === undefined && (
+            <div className="mt-4">
+              <h3 className="mb-1.5 font-semibold">What is handed over?</h3>
+              <div className="flex flex-wrap gap-2">
+                {notes.map((piece) => (
+                  <button
+                    key={piece}
+                    type="button"
+                    aria-label={`${fromMinorPiece(piece, currency)} is handed over`}
+                    onClick={() => act({ ...day, paid: piece })}
+                    className="grid min-h-14 place-items-center rounded-xl px-2 hover:bg-shade"
+                  >
+                    <Piece value={piece} currency={currency} />
+                  </button>
+                ))}
+              </div>
+            </div>
+          )}
+          {day.paid !== undefined && (
+            <Counter day={day} write={write} onBack={(at) => act(takenBack(day, at))} currency={currency} />
+          )}
+          {day.paid !== undefined && (
+            <div className="mt-3 flex flex-wrap items-center gap-1">
+              <button
+                type="button"
+                disabled={left !== 0}
+                onClick={() => {
+                  act(handedOver(day));
+                  setTyped("");
+                }}
+                className="h-12 rounded-lg bg-plumb px-5 font-semibold text-on-plumb hover:opacity-90 disabled:opacity-50"
+              >
+                Hand it over
+              </button>
+              <button
+                type="button"
+                disabled={left <= 0}
+                onClick={() => setSaid(whatTheDrawerGives())}
+                className="h-12 rounded-lg px-3 font-semibold text-plumb hover:bg-shade disabled:text-soft"
+              >
+                Can the drawer give it?
+              </button>
+              <button
+                type="button"
+                onClick={() => act(givenBack(day))}
+                className="h-12 rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
+              >
+                Give it back
+              </button>
+            </div>
+          )}
+          <p role="status" className="mt-2 min-h-6 leading-snug">
+            {said !== ""
+              ? said
+              : day.paid === undefined
+                ? ""
+                : left === 0
+                  ? `The change is right: ${write(changeOf(day))}.`
+                  : left < 0
+                    ? `That is ${write(-left)} too much.`
+                    : ""}
+          </p>
+        </section>
+        <aside aria-label="The drawer" className="min-w-0">
+          <h2 className="mb-1.5 text-[17px] font-semibold">The drawer</h2>
+          <ul className="flex flex-wrap gap-x-3 gap-y-1.5">
+            {[...piecesOfCurrency(currency)].reverse().map((piece) => (
+              <li key={piece}>
+                <DrawerPiece
+                  piece={piece}
+                  count={day.drawer[piece] ?? 0}
+                  currency={currency}
+                  opens={day.paid !== undefined}
+                  onGive={() => act(given(day, piece))}
+                  onCount={
+                    day.sales === 0 && day.paid === undefined
+                      ? (count) => act(counted(day, piece, count))
+                      : undefined
+                  }
+                />
+              </li>
+            ))}
+          </ul>
+          <DayBalance day={day} house={house} onBegin={() => act(dayBegun(currency))} />
+        </aside>
+      </div>
+    </DndContext>
+  );
+}
+
+/** What was handed over, and the change that is counted up to it. */
+function Counter({
+  day,
+  currency,
+  write,
+  onBack,
+}: {
+  readonly day: Day;
+  readonly currency: HouseRules["currency"];
+  readonly write: (minor: number) => string;
+  readonly onBack: (at: number) => void;
+}): ReactElement {
+  const { setNodeRef, isOver } = useDroppable({ id: "counter" });
+  return (
+    <div
+      ref={setNodeRef}
+      data-over={isOver}
+      className="mt-4 rounded-2xl border-2 border-dashed border-edge p-4 data-[over=true]:border-plumb data-[over=true]:bg-shade"
+    >
+      <p>
+        {write(day.paid ?? 0)} was handed over. Count up from {write(totalOf(day))} with pieces of the drawer.
+      </p>
+      <output aria-label="Counted up" className="mt-1 block font-board text-[22px]">
+        {countedUp(day).map(write).join(" → ")}
+      </output>
+      <ul className="mt-2 flex min-h-[58px] flex-wrap items-center gap-1.5">
+        {day.change.map((piece, at) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: pieces of one kind are told apart by their place only
+          <li key={at}>
+            <button
+              type="button"
+              aria-label={`Take ${fromMinorPiece(piece, currency)} back`}
+              onClick={() => onBack(at)}
+              className="grid place-items-center rounded-xl hover:bg-shade"
+            >
+              <Piece value={piece} currency={currency} />
+            </button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** A compartment of the drawer: its pieces are dragged to the counter, or pressed. */
+function DrawerPiece({
+  piece,
+  count,
+  currency,
+  opens,
+  onGive,
+  onCount,
+}: {
+  readonly piece: number;
+  readonly count: number;
+  readonly currency: HouseRules["currency"];
+  readonly opens: boolean;
+  readonly onGive: () => void;
+  /** Before the first sale the drawer is filled as it is wanted. */
+  readonly onCount: ((count: number) => void) | undefined;
+}): ReactElement {
+  const empty = count === 0 || !opens;
+  const { setNodeRef, listeners, transform } = useDraggable({ id: String(piece), disabled: empty });
+  return (
+    <span className="grid justify-items-center">
+      <button
+        ref={setNodeRef}
+        type="button"
+        disabled={empty}
+        aria-label={`Give ${fromMinorPiece(piece, currency)}: ${count} in the drawer`}
+        onClick={onGive}
+        {...listeners}
+        style={
+          transform === null ? undefined : { transform: `translate(${transform.x}px, ${transform.y}px)` }
+        }
+        className="grid min-h-[60px] min-w-[60px] touch-none place-items-center rounded-xl hover:bg-shade disabled:opacity-50"
+      >
+        <Piece value={piece} currency={currency} />
+      </button>
+      {onCount === undefined ? (
+        <span className="text-[14px] text-soft">× {count}</span>
+      ) : (
+        <input
+          type="number"
+          min={0}
+          max={MOST_PIECES}
+          aria-label={`How many ${fromMinorPiece(piece, currency)}`}
+          value={count}
+          onChange={({ target }) =>
+            onCount(Math.min(MOST_PIECES, Math.max(0, Math.floor(Number(target.value)))))
+          }
+          className="h-8 w-14 rounded-md border border-edge bg-page text-center text-[14px]"
+        />
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,1 @@
+export { ShopScreen } from "./ShopScreen";
