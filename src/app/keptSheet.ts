@@ -5,7 +5,15 @@ import { z } from "zod";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { cleanName, LONGEST_NAME, MOST_LEARNERS } from "@/core/marking";
 import { LONGEST_LINE } from "@/core/problem";
-import { applyActs, type Data, findSheet, type KeptSheet, noteGiven, openSheet } from "@/data";
+import {
+  applyActs,
+  type Data,
+  findSheet,
+  type KeptSheet,
+  noteGiven,
+  openSheet,
+  storyOfRowSchema,
+} from "@/data";
 import type { RowResult } from "@/render/json";
 import { compute } from "@/threads/pool";
 
@@ -14,6 +22,7 @@ export const keptRowSchema = z.object({
   skill: z.string().max(60).optional(),
   notch: z.number().int().min(0).max(3).optional(),
   locked: z.boolean().optional(),
+  story: storyOfRowSchema.optional(),
 });
 
 /** The rows of a kept sheet as its page shows them: worked, with what they train. */
@@ -21,8 +30,9 @@ export async function rowsShown(
   house: HouseRules,
   rows: KeptSheet["rows"],
 ): Promise<readonly RowResult[] | { readonly message: string }> {
-  const asked = rows.map(({ problem, skill, notch }) => ({
+  const asked = rows.map(({ problem, skill, notch, story }) => ({
     problem,
+    story,
     ...(skill === undefined || notch === undefined ? {} : { skill, notch: notch + 1 }),
   }));
   const worked = await compute("sheetRows", { house: choicesOf(house), rows: asked, seed: 1 });

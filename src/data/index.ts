@@ -24,6 +24,7 @@ export {
   noteGiven,
   setSheetAside,
   sheetOfCode,
+  storyOfRowSchema,
 } from "./keptSheets";
 export {
   addLearner,

@@ -3,6 +3,7 @@ import type { AnySQLiteColumn } from "drizzle-orm/sqlite-core";
 import { z } from "zod";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { done, failed, type Result } from "@/core/result";
+import type { StoryOfRow } from "@/core/stories";
 import type { Data } from "./database";
 import { houseOf, jsonOf } from "./houseOf";
 import { nextRevision, type Stale, type Writing } from "./revision";
@@ -17,6 +18,7 @@ interface KeptRow {
   readonly notch?: number | undefined;
   /** Whether it stays when the others are drawn anew. */
   readonly locked?: boolean | undefined;
+  readonly story?: StoryOfRow | undefined;
 }
 
 /** A sheet of problems as it is kept. */
@@ -35,12 +37,23 @@ export interface KeptSheet {
 /** What is written of a sheet. */
 export type SheetContent = Pick<KeptSheet, "name" | "house" | "rows" | "drawing" | "seed">;
 
+const LONGEST_STORY = 1000;
+
+/** The story that a problem of a sheet answers. */
+export const storyOfRowSchema = z.object({
+  text: z.string().min(1).max(LONGEST_STORY),
+  answer: z.string().max(LONGEST_STORY),
+  kind: z.string().max(60).optional(),
+  seed: z.number().int().nonnegative().optional(),
+});
+
 const rowsSchema = z.array(
   z.object({
     problem: z.string(),
     skill: z.string().optional(),
     notch: z.number().int().min(0).max(3).optional(),
     locked: z.boolean().optional(),
+    story: storyOfRowSchema.optional(),
   }),
 );
 

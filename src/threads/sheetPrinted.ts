@@ -1,11 +1,13 @@
-import type { HouseChoices } from "@/core/house";
+import type { HouseChoices, HouseRules } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
 import { failed } from "@/core/result";
+import type { StoryOfRow } from "@/core/stories";
 import { NO_LETTERS } from "@/core/wording";
 import { SHEET_FORMATS, type SheetFormat } from "@/render/formats";
+import { storyDrawnAgain } from "@/render/json";
 import { printable, sheetPdf } from "@/render/pdf";
-import type { Printing } from "@/render/print";
+import type { PrintedStory, Printing } from "@/render/print";
 import { houseGiven } from "./marking";
 
 /** A sheet as a PDF. Lines that no longer read are left out; what can't be printed is said. */
@@ -13,24 +15,35 @@ export async function sheetPrinted({
   title,
   code,
   house: choices,
-  problems,
+  rows,
   printing,
 }: {
   readonly title: string;
   readonly code: string | undefined;
   readonly house: HouseChoices;
-  readonly problems: readonly string[];
+  readonly rows: readonly { readonly problem: string; readonly story?: StoryOfRow | undefined }[];
   readonly printing: Printing;
 }) {
   const house = houseGiven(choices);
-  const workings = problems.flatMap((line) => {
-    const read = readProblem(line, house);
-    return read.ok ? [workingOf(read.value, house)] : [];
+  const read = rows.flatMap(({ problem, story }) => {
+    const found = readProblem(problem, house);
+    return found.ok
+      ? [{ working: workingOf(found.value, house), story: story && printedStory(story, house) }]
+      : [];
   });
+  const workings = read.map(({ working }) => working);
+  const stories = read.map(({ story }) => story);
   // A sign in the name that nothing can print is left out, and the sheet is printed all the same.
-  const pdf = await sheetPdf({ title: printable(title), code, house, workings }, printing);
+  const pdf = await sheetPdf({ title: printable(title), code, house, workings, stories }, printing);
   return pdf.ok ? pdf : failed({ code: "noLetters", message: NO_LETTERS(pdf.error.missing) });
 }
+
+/** A story of a row as it is printed; its picture only where its kind still tells it so. */
+const printedStory = (story: StoryOfRow, house: HouseRules): PrintedStory => ({
+  text: printable(story.text),
+  answer: printable(story.answer),
+  picture: storyDrawnAgain(story, house),
+});
 
 /** A sheet in one of the open formats; lines that no longer read are left out. */
 export function sheetWritten({
@@ -45,13 +58,14 @@ export function sheetWritten({
     readonly problem: string;
     readonly skill?: string | undefined;
     readonly notch?: number | undefined;
+    readonly story?: StoryOfRow | undefined;
   }[];
   readonly format: SheetFormat;
 }): string | Uint8Array {
   const house = houseGiven(choices);
-  const written = rows.flatMap(({ problem, skill, notch }) => {
+  const written = rows.flatMap(({ problem, skill, notch, story }) => {
     const read = readProblem(problem, house);
-    return read.ok ? [{ working: workingOf(read.value, house), skill, notch }] : [];
+    return read.ok ? [{ working: workingOf(read.value, house), skill, notch, story }] : [];
   });
   const one = SHEET_FORMATS.find(({ id }) => id === format) ?? SHEET_FORMATS[0];
   return one.write({ name, house, rows: written });

@@ -18,6 +18,7 @@ import { currencyIn, type Read, textOf, unitsWanted, wantsMoney, whole, wordsOf 
 import { readQuantityGiven } from "./givenQuantity";
 import { plainly } from "./plainly";
 import { quotientAndRest } from "./quotientAndRest";
+import { answerOfSentence } from "./sentence";
 
 /**
  * Reads an answer as it can be typed for a problem: `3 1/4`, `3,25` under comma rules, `£4.5`, `6 lb 11`,
@@ -32,11 +33,23 @@ export function readGiven(typed: string, problem: Problem, house: ReadingNotatio
   const text = typed.trim().replace(/^[=≈]\s*(?=\S)/, "");
   if (text === "") return failed({ code: "empty", at: 0 });
   if (text.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
-  return nearest(
+  const read = readText(text, problem, notation);
+  if (read.ok) return read;
+  // A whole sentence is read for the number that it names.
+  const named = answerOfSentence(text, problem.op, notation);
+  const inSentence = named === undefined ? read : readText(named, problem, notation);
+  return inSentence.ok ? inSentence : read;
+}
+
+const readText = (
+  text: string,
+  problem: Problem,
+  notation: ReadingNotation & { readonly anyPlaces: boolean },
+): Read =>
+  nearest(
     problem,
     writings(text, problem, notation).map((writing) => readWriting(writing, problem, notation)),
   );
-}
 
 /** The ways in which an answer may be meant as it was typed, likeliest first. */
 function writings(text: string, problem: Problem, notation: ReadingNotation): readonly string[] {

@@ -1,5 +1,6 @@
 export { readGiven } from "./given";
 export type { Given, GivenError, Wants } from "./givenAnswer";
+export { quantitiesIn } from "./sentence";
 export {
   cleanName,
   LONGEST_ANSWER,

@@ -200,3 +200,20 @@ describe("an answer", () => {
     );
   });
 });
+
+describe("an answer in a sentence", () => {
+  it.each([
+    ["$34.50 + $0.20", "Together they cost $34.70.", "right"],
+    ["$34.50 + $0.20", "It costs 34.80 dollars.", "wrong"],
+    ["12 h 15 min - 9 h 40 min", "It took 2 h 35 min.", "right"],
+    ["17 ÷ 5 with remainder", "You get 3 boxes, and 2 are left.", "right"],
+    ["is $20 enough for $12 + $5.50", "Yes, and $2.50 is left.", "right"],
+  ])("to %s, “%s”, is %s", (line, said, verdict) => {
+    expect(marked(line, said)).toBe(verdict);
+  });
+
+  it("is none where two numbers are joined, or none is named", () => {
+    expect(marked("3 + 4", "5 and 7")).not.toBe("right");
+    expect(marked("3 + 4", "I do not know")).not.toBe("right");
+  });
+});

@@ -1,11 +1,10 @@
 import { type Explanation, markedAnswer, waysKept } from "../errorPatterns";
 import type { HouseRules } from "../house";
-import { type GivenError, readGiven, sameAnswer, type Verdict } from "../marking";
+import { type GivenError, quantitiesIn, readGiven, sameAnswer, type Verdict } from "../marking";
 import { answerOf } from "../methods";
 import { fractionOf, type Problem, readOneQuantity, writeProblem } from "../problem";
 import { done, failed, type Result } from "../result";
 import { type Story, type StoryPatternId, type StoryWrong, wantedWhole, wrongLines } from "../stories";
-import { answerIn, quantitiesIn } from "./answerIn";
 
 /** What may lie behind a wrong answer to a story: what was done with the story, in the columns, or in both. */
 interface StoryExplanation {
@@ -44,7 +43,7 @@ export function storyExplained(
   house: HouseRules,
 ): Result<StoryMarked, GivenError> {
   const { working } = story;
-  const typed = answerIn(said, story, house);
+  const typed = said.trim();
   const whole = wantedWhole(story);
   if (whole !== undefined) {
     const marked = wholeMarked(story, said, whole, house);
@@ -79,8 +78,11 @@ export function storyExplained(
 /** Reads an answer; a number that the story names in degrees or metres and its problem does not, by itself. */
 function readHere(typed: string, problem: Problem, house: HouseRules): ReturnType<typeof readGiven> {
   const read = readGiven(typed, problem, house);
-  const [bare] = /^[−-]?[\d.,/ ]{1,40}/.exec(typed) ?? [];
-  return read.ok || bare === undefined || !("wants" in read.error) ? read : readGiven(bare, problem, house);
+  const named = quantitiesIn(typed, house).at(-1) ?? typed;
+  const [bare] = /^[−-]?[\d.,/ ]{1,40}/.exec(named) ?? [];
+  return read.ok || bare === undefined || !("wants" in read.error || read.error.code === "letters")
+    ? read
+    : readGiven(bare, problem, house);
 }
 
 /** A whole number where one is wanted of a quotient: right, or rounded the other way, or with what is left named and nothing made of it. */

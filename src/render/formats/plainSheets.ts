@@ -12,6 +12,7 @@ const SHEET_VERSION = 1;
 
 /** The longest text in a file: a line that is longer is none that reads. */
 const LONGEST = 2000;
+const LONGEST_STORY = 1000;
 
 export const sheetJson = (sheet: SheetOut): string =>
   `${JSON.stringify(
@@ -26,7 +27,7 @@ export const sheetJson = (sheet: SheetOut): string =>
     2,
   )}\n`;
 
-const COLUMNS = ["problem", "answer", "skill", "notch"] as const;
+const COLUMNS = ["problem", "answer", "skill", "notch", "story", "sentence"] as const;
 
 /** A row of CSV a problem, under a row of heads. */
 export const sheetCsv = (sheet: SheetOut): string =>
@@ -39,11 +40,15 @@ export function sheetMarkdown(sheet: SheetOut): string {
   return [
     `# ${plain(sheet.name)}`,
     "",
-    ...rows.map(({ problem }, nth) => `${nth + 1}. ${plain(problem)}`),
+    ...rows.map(({ problem, story }, nth) => `${nth + 1}. ${plain(story ?? problem)}`),
     "",
     "## Answers",
     "",
-    ...rows.map(({ answer }, nth) => `${nth + 1}. ${plain(answer)}`),
+    ...rows.map(({ problem, answer, sentence }, nth) =>
+      sentence === undefined
+        ? `${nth + 1}. ${plain(answer)}`
+        : `${nth + 1}. ${plain(`${problem} = ${answer}`)}: ${plain(sentence)}`,
+    ),
     "",
   ].join("\n");
 }
@@ -56,11 +61,13 @@ const LATEX_SIGNS: Readonly<Record<string, string>> = {
 
 /** A document of LaTeX: the problems in two columns, and the answers on a page of their own. */
 export function sheetLatex({ name, house, rows }: SheetOut): string {
-  const title = name.replaceAll(/[\\~^$%&#_{}]/g, (sign) => LATEX_SIGNS[sign] ?? `\\${sign}`);
+  const plain = (text: string): string =>
+    text.replaceAll(/[\\~^$%&#_{}]/g, (sign) => LATEX_SIGNS[sign] ?? `\\${sign}`);
+  const title = plain(name);
   const list = (items: readonly string[]): readonly string[] => [
     "\\begin{multicols}{2}",
     "\\begin{enumerate}",
-    ...items.map((item) => `  \\item $${item}$`),
+    ...items.map((item) => `  \\item ${item}`),
     "\\end{enumerate}",
     "\\end{multicols}",
   ];
@@ -71,10 +78,21 @@ export function sheetLatex({ name, house, rows }: SheetOut): string {
     "\\setlength{\\parindent}{0pt}",
     "\\begin{document}",
     `\\section*{${title}}`,
-    ...list(rows.map(({ working }) => askedLatex(working.problem, house))),
+    ...list(
+      rows.map(({ working, story }) =>
+        story === undefined ? `$${askedLatex(working.problem, house)}$` : plain(story.text),
+      ),
+    ),
     "\\newpage",
     `\\section*{${title}: answers}`,
-    ...list(rows.map(({ working }) => answerLatex(working.answer, house))),
+    ...list(
+      rows.map(({ working, story }) =>
+        [
+          `$${answerLatex(working.answer, house)}$`,
+          ...(story === undefined ? [] : [plain(story.answer)]),
+        ].join(" "),
+      ),
+    ),
     "\\end{document}",
     "",
   ].join("\n");
@@ -93,6 +111,8 @@ const rowSchema = z.object({
   answer: z.string().max(LONGEST).optional(),
   skill: z.string().max(60).optional(),
   notch: z.number().int().min(1).max(4).optional(),
+  story: z.string().min(1).max(LONGEST_STORY).optional(),
+  sentence: z.string().max(LONGEST_STORY).optional(),
 });
 
 const documentSchema = z.object({
@@ -147,6 +167,8 @@ function readCsv(text: string): Result<SheetIn, string> {
     const row = rowSchema.safeParse({
       problem: cell("problem"),
       skill: cell("skill"),
+      story: cell("story"),
+      sentence: cell("sentence"),
       ...(notch === undefined ? {} : { notch: Number(notch) }),
     });
     if (!row.success)

@@ -68,7 +68,7 @@ export function qtiFiles(sheet: SheetOut): Readonly<Record<string, string>> {
       },
     }),
     ...Object.fromEntries(
-      items.map(({ id, file, problem, answer }) => [
+      items.map(({ id, file, problem, answer, story }) => [
         file,
         xml({
           assessmentItem: {
@@ -89,7 +89,7 @@ export function qtiFiles(sheet: SheetOut): Readonly<Record<string, string>> {
             },
             outcomeDeclaration: { "@identifier": "SCORE", "@cardinality": "single", "@baseType": "float" },
             itemBody: {
-              p: problem,
+              p: story ?? problem,
               div: {
                 textEntryInteraction: {
                   "@responseIdentifier": "RESPONSE",

@@ -8,6 +8,7 @@ export {
   type StoryWorkMarked,
   storiesListed,
   storiesRequested,
+  storyDrawnAgain,
   storyShown,
   storyWorkMarked,
 } from "./storyJson";

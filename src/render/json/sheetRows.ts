@@ -4,7 +4,8 @@ import { type Working, workingOf } from "@/core/methods";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
 import { drawInPlace, isSkill, notchFrom, type RungPlace, rungOf, twinOf } from "@/core/sheets";
-import { houseRefusalWords, NO_NOTCH, readErrorWords } from "@/core/wording";
+import { drawStory, STORY_KINDS, type StoryOfRow } from "@/core/stories";
+import { houseRefusalWords, NO_NOTCH, readErrorWords, toldStory, WORKSHOP } from "@/core/wording";
 import type { ProgramError } from "./workJson";
 
 /** A problem of a sheet as it is shown: how it is written, its answer, its place on the ladder, and what it trains. */
@@ -16,14 +17,17 @@ export interface ShownRow {
   /** 1 for plain to 4 for the trap; none of a typed problem. */
   readonly notch?: number | undefined;
   readonly traits: TraitCounts;
+  /** The story it answers; none of a bare problem. */
+  readonly story?: StoryOfRow | undefined;
 }
 
 /** A worked problem as a row; the notch counted from 0, as the ladder counts. */
-export const shownRow = (working: Working, place?: RungPlace): ShownRow => ({
+export const shownRow = (working: Working, place?: RungPlace, story?: StoryOfRow): ShownRow => ({
   problem: writeProblem(working.problem, working.house),
   answer: writeAnswer(working.answer, working.house),
   ...(place === undefined ? {} : { skill: place.skill, notch: place.notch + 1 }),
   traits: traitCounts(featuresOf(working)),
+  ...(story === undefined ? {} : { story }),
 });
 
 /** A problem that is to be shown as it is, or that another is to be drawn for: as hard, or a notch easier or harder. */
@@ -32,6 +36,8 @@ interface AskedRow {
   readonly skill?: string | undefined;
   readonly notch?: number | undefined;
   readonly by?: -1 | 0 | 1 | undefined;
+  /** The story it answers; with its kind, another one of the kind is drawn for it. */
+  readonly story?: StoryOfRow | undefined;
 }
 
 export interface RowsRequest {
@@ -59,6 +65,11 @@ export function rowsRequested(
   const never = (request.never ?? []).filter(isTrait);
   const without = new Set(request.without ?? []);
   const rows = request.rows.map((asked, nth): RowResult => {
+    if (asked.story !== undefined && asked.by !== undefined) {
+      const row = storyDrawnFor(asked.story, asked.by, house, request.seed + nth * APART, without);
+      if (row.ok) without.add(row.value.problem);
+      return row.ok ? row.value : { problem: asked.problem, error: row.error };
+    }
     const read = readProblem(asked.problem, house);
     if (!read.ok) {
       const { code, at } = read.error;
@@ -66,7 +77,7 @@ export function rowsRequested(
       return { problem: asked.problem, error: { code, message, at } };
     }
     const place = placeOf(asked);
-    if (asked.by === undefined) return shownRow(workingOf(read.value, house), place);
+    if (asked.by === undefined) return shownRow(workingOf(read.value, house), place, asked.story);
     const row = drawnFor(asked, asked.by, place, house, request.seed + nth * APART, never, without);
     if (row.ok) without.add(row.value.problem);
     return row.ok ? row.value : { problem: asked.problem, error: row.error };
@@ -76,6 +87,32 @@ export function rowsRequested(
 
 const placeOf = ({ skill, notch }: AskedRow): RungPlace | undefined =>
   isSkill(skill) && notch !== undefined ? { skill, notch: notch - 1 } : undefined;
+
+/** Seeds that are tried for a story that is none of some problems. */
+const STORY_TRIES = 60;
+
+/** Another story of the kind of one; none where it is of no kind, or is to be a notch easier or harder. */
+function storyDrawnFor(
+  { kind: asked }: StoryOfRow,
+  by: -1 | 0 | 1,
+  house: HouseRules,
+  seed: number,
+  without: ReadonlySet<string>,
+): Result<ShownRow, ProgramError> {
+  const refused = (message: string) => failed<ProgramError>({ code: "nothingDrawn", message });
+  const kind = STORY_KINDS.find(({ id, rounds }) => id === asked && rounds === undefined)?.id;
+  if (kind === undefined) return refused(NO_NOTCH.noOther);
+  if (by !== 0) return refused(by < 0 ? NO_NOTCH.easier : NO_NOTCH.harder);
+  for (let tried = seed; tried < seed + STORY_TRIES; tried++) {
+    const drawn = drawStory(kind, WORKSHOP, house, tried);
+    if (!drawn.ok || without.has(writeProblem(drawn.value.working.problem, house))) continue;
+    const { text, question, answer } = toldStory(drawn.value, house);
+    return done(
+      shownRow(drawn.value.working, undefined, { text: `${text} ${question}`, answer, kind, seed: tried }),
+    );
+  }
+  return refused(NO_NOTCH.noOther);
+}
 
 /** Another problem for a row: from its rung, or where it has none and none is harder or easier, its twin. */
 function drawnFor(

@@ -1,4 +1,4 @@
-import { type HouseChoices, houseRulesFrom } from "@/core/house";
+import { type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { writeQuantity } from "@/core/quantity";
 import { done, failed, type Result } from "@/core/result";
@@ -6,6 +6,7 @@ import {
   drawStory,
   STORY_KINDS,
   type StoryKindId,
+  type StoryOfRow,
   type StoryPatternId,
   type Structure,
 } from "@/core/stories";
@@ -148,6 +149,18 @@ function toldFor(kind: StoryKindId, seed: number, choices: HouseChoices) {
   const drawn = house.ok ? drawStory(kind, WORKSHOP, house.value, seed) : undefined;
   if (!house.ok || !drawn?.ok) return undefined;
   return { story: drawn.value, house: house.value, ...toldStory(drawn.value, house.value) };
+}
+
+/** The picture of a story that stands on a sheet; none where its kind and seed no longer tell it so. */
+export function storyDrawnAgain(
+  { kind, seed, text }: StoryOfRow,
+  house: HouseRules,
+): StoryPicture | undefined {
+  const found = STORY_KINDS.find(({ id }) => id === kind);
+  const drawn = found && seed !== undefined ? drawStory(found.id, WORKSHOP, house, seed) : undefined;
+  if (!drawn?.ok) return undefined;
+  const told = toldStory(drawn.value, house);
+  return `${told.text} ${told.question}` === text ? storyPicture(drawn.value) : undefined;
 }
 
 /** What a learner did with a story of a kind and a seed. */

@@ -26,13 +26,17 @@ export function keyOf(sheet: SheetToPrint, printing: Printing, measure: Measure)
 
 /** A problem with its answer in one line. */
 const solved = ({ problem, answer, house }: Working): string => {
-  const joined = ["compare", "order", "round"].includes(problem.op) ? "   " : " = ";
+  const joined = ["compare", "order", "round", "enough"].includes(problem.op) ? "   " : " = ";
   return `${writeProblem(problem, house)}${joined}${writeAnswer(answer, house)}`;
 };
 
 function putAnswers(paper: Composing, sheet: SheetToPrint, printing: Printing, measure: Measure): void {
-  const lines = sheet.workings.map(solved);
   const numbers = measure("000", SIZE, true) + 8;
+  const lines = sheet.workings.map((working, nth) => {
+    const story = sheet.stories?.[nth];
+    const whole = `${solved(working)}   ${story?.answer ?? ""}`.trimEnd();
+    return formula(0, 0, SIZE, whole, measure).width + numbers + 16 < paper.width ? whole : solved(working);
+  });
   const widest = Math.max(...lines.map((one) => formula(0, 0, SIZE, one, measure).width)) + numbers + 16;
   const columns = Math.max(1, Math.min(printing.turned ? 4 : 3, Math.floor(paper.width / widest)));
   const height = SIZE * (lines.some(hasFractions) ? 2.5 : 1.8);

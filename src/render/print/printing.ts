@@ -2,6 +2,7 @@ import { z } from "zod";
 import type { HouseRules } from "@/core/house";
 import type { Working } from "@/core/methods";
 import { GIVEN_PARTS, type GivenPart } from "@/core/turn";
+import type { StoryPicture } from "../json";
 
 /** How a sheet is put on paper. */
 export interface Printing {
@@ -14,6 +15,8 @@ export interface Printing {
   readonly columns: 1 | 2 | 3;
   /** What stands on the squares, as on a learner's board. */
   readonly given: GivenPart;
+  /** What stands under a story: nothing, room for a picture of it, or the picture. */
+  readonly picture: "none" | "room" | "drawn";
   readonly large: boolean;
   readonly nameAndDate: boolean;
   /** Whether the answers stand at the foot of the last page, to be cut off. */
@@ -29,6 +32,7 @@ export const PLAIN_PRINTING: Printing = {
   layout: "squares",
   columns: 2,
   given: "blank",
+  picture: "none",
   large: false,
   nameAndDate: true,
   tearOff: false,
@@ -43,6 +47,16 @@ export interface SheetToPrint {
   readonly code: string | undefined;
   readonly house: HouseRules;
   readonly workings: readonly Working[];
+  /** The stories that the workings answer, in their order; none of bare problems. */
+  readonly stories?: readonly (PrintedStory | undefined)[];
+}
+
+/** A story as it is printed. */
+export interface PrintedStory {
+  readonly text: string;
+  readonly answer: string;
+  /** None where it can't be drawn any more. */
+  readonly picture?: StoryPicture | undefined;
 }
 
 const flag = z.enum(["0", "1"]).transform((value) => value === "1");
@@ -54,6 +68,7 @@ const printingSchema = z
     layout: z.enum(["lines", "squares"]),
     columns: z.enum(["1", "2", "3"]).transform((value) => (value === "1" ? 1 : value === "2" ? 2 : 3)),
     given: z.enum(GIVEN_PARTS),
+    picture: z.enum(["none", "room", "drawn"]),
     large: flag,
     nameAndDate: flag,
     tearOff: flag,

@@ -4,8 +4,9 @@ import { type Composing, composing } from "./composing";
 import { codeItems, withFeet } from "./headAndFoot";
 import { keyOf } from "./keyPages";
 import { line, type Measure, mm, type PageItem, type PrintPage, text } from "./page";
-import type { Printing, SheetToPrint } from "./printing";
+import type { PrintedStory, Printing, SheetToPrint } from "./printing";
 import { givenPages, grid, marksOn, plumbLines, type WrittenPage } from "./squares";
+import { putAnswerLine, putStory, storyHeight, storyLines } from "./storyPages";
 import { CAP, formula, hasFractions } from "./typeset";
 
 /** Sides of a square, in points; smaller only where a working would not fit on the paper. */
@@ -30,7 +31,9 @@ export function sheetPages(sheet: SheetToPrint, printing: Printing, measure: Mea
 function problemPages(sheet: SheetToPrint, printing: Printing, measure: Measure): readonly PrintPage[] {
   const paper = composing(printing);
   head(paper, sheet, printing, measure);
-  if (printing.layout === "lines") inLines(paper, sheet, printing, measure);
+  if (printing.layout === "lines" && sheet.stories?.some((story) => story !== undefined))
+    storyLines(paper, sheet, printing, measure, asks);
+  else if (printing.layout === "lines") inLines(paper, sheet, printing, measure);
   else onSquares(paper, sheet, printing, measure);
   if (printing.tearOff) tearOff(paper, sheet, printing, measure);
   return paper.pages();
@@ -137,8 +140,16 @@ function onSquares(paper: Composing, sheet: SheetToPrint, printing: Printing, me
   const label = size * (blocks.some(({ asked }) => hasFractions(asked)) ? 2.3 : 1.7);
   let done = 0;
   while (done < blocks.length) {
+    const story = sheet.stories?.[done];
+    const block = blocks[done];
+    if (story !== undefined && block !== undefined) {
+      putStoryBlock(paper, block, story, usual, sheet, printing, measure);
+      done += 1;
+      continue;
+    }
+    const next = sheet.stories?.findIndex((one, nth) => nth > done && one !== undefined) ?? -1;
     const { across, columns, unit } = shelf(
-      blocks.slice(done),
+      blocks.slice(done, next < 0 ? blocks.length : next),
       paper.width,
       usual,
       (asked) => formula(0, 0, size, asked, measure).width + size * 2,
@@ -184,6 +195,38 @@ function shelf(
   return { across: 1, columns, unit: columns > all ? width / columns : unit };
 }
 
+/** A story over squared paper of its own, which shows nothing of what is to be worked unless that is given. */
+function putStoryBlock(
+  paper: Composing,
+  block: Block,
+  story: PrintedStory,
+  usual: number,
+  sheet: SheetToPrint,
+  printing: Printing,
+  measure: Measure,
+): void {
+  const { problem: size } = sizesOf(printing);
+  const rows = block.rows;
+  const told = storyHeight(story, size, paper.width, printing, measure);
+  const columns = Math.max(block.columns, Math.floor(paper.width / usual));
+  const square = Math.min(usual, paper.width / columns, (paper.height - told - size * 2) / rows);
+  if (told + rows * square + size * 2 > paper.room) paper.nextPage();
+  putStory(paper, block.nth, story, size, printing, measure);
+  const label = 0;
+  putBlock(paper, { ...block, asked: "" }, paper.left, {
+    label,
+    size,
+    columns,
+    rows,
+    unit: square,
+    measure,
+    decimalMark: sheet.house.decimalMark,
+  });
+  paper.down(rows * square + 6);
+  putAnswerLine(paper, size, measure);
+  paper.down(12);
+}
+
 interface Squares {
   readonly label: number;
   readonly size: number;
@@ -204,8 +247,12 @@ function putBlock(
   const number = `${nth + 1}`;
   const y = paper.y + label;
   paper.put([
-    text(x, baseline, size * 0.8, number, { bold: true, ink: "plumb" }),
-    ...formula(x + measure(number, size * 0.8, true) + 9, baseline, size, asked, measure).items,
+    ...(asked === ""
+      ? []
+      : [
+          text(x, baseline, size * 0.8, number, { bold: true, ink: "plumb" }),
+          ...formula(x + measure(number, size * 0.8, true) + 9, baseline, size, asked, measure).items,
+        ]),
     ...grid(x, y, columns, rows, unit),
   ]);
   let top = 1;

@@ -8,7 +8,16 @@ import { Choose, MAIN_BUTTON, Panel, QUIET_BUTTON } from "./Panel";
 /** How a sheet is printed, as the panel has it: each setting as the address of the PDF writes it. */
 type Choices = Readonly<
   Record<
-    "paper" | "turned" | "layout" | "columns" | "given" | "large" | "nameAndDate" | "tearOff" | "key",
+    | "paper"
+    | "turned"
+    | "layout"
+    | "columns"
+    | "given"
+    | "picture"
+    | "large"
+    | "nameAndDate"
+    | "tearOff"
+    | "key",
     string
   >
 >;
@@ -19,6 +28,7 @@ const USUAL: Choices = {
   layout: "squares",
   columns: "2",
   given: "blank",
+  picture: "none",
   large: "0",
   nameAndDate: "1",
   tearOff: "0",
@@ -65,10 +75,13 @@ const pdfAddress = (base: string, choices: Choices, more: Readonly<Record<string
 export function PrintPanel({
   pdf,
   startsOpen,
+  hasStories,
 }: {
   /** The address at which the PDF of the sheet is made. */
   readonly pdf: string;
   readonly startsOpen: boolean;
+  /** Whether word problems stand on the sheet. */
+  readonly hasStories: boolean;
 }): ReactElement {
   const [choices, setChoices] = useState(USUAL);
   const choose = (name: keyof Choices) => (id: string) => setChoices({ ...choices, [name]: id });
@@ -111,6 +124,18 @@ export function PrintPanel({
               ]}
               chosen={choices.columns}
               onChoose={choose("columns")}
+            />
+          )}
+          {hasStories && (
+            <Choose
+              name="Under a story"
+              of={[
+                { id: "none", name: "Nothing" },
+                { id: "room", name: "Room for a picture" },
+                { id: "drawn", name: "Its picture" },
+              ]}
+              chosen={choices.picture}
+              onChoose={choose("picture")}
             />
           )}
           <Choose

@@ -13,6 +13,7 @@ import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
 import { keepRow, newRow } from "../row";
 import { AddProblems } from "./AddProblems";
+import { AddStories } from "./AddStories";
 import { FeatureTable } from "./FeatureTable";
 import { MarkPanel, type SheetLearner } from "./MarkPanel";
 import { MAIN_BUTTON, Panel, QUIET_BUTTON } from "./Panel";
@@ -115,7 +116,11 @@ export function SheetEditor({
             Keep this sheet
           </button>
         ) : (
-          <PrintPanel pdf={ROUTES.keptSheetPdf(opened.id)} startsOpen={opened.prints} />
+          <PrintPanel
+            pdf={ROUTES.keptSheetPdf(opened.id)}
+            startsOpen={opened.prints}
+            hasStories={sheet.rows.some(({ shown }) => shown?.story !== undefined)}
+          />
         )}
         {opened === undefined && (
           <button
@@ -167,6 +172,7 @@ export function SheetEditor({
           </button>
         )}
         <AddProblems onAdd={sheet.add} />
+        <AddStories onAdd={sheet.addStories} />
         {opened !== undefined && (
           <Panel label="Files" icon={<Download aria-hidden="true" className="size-4.5" />}>
             <p className="text-[13px] text-soft">The sheet with its answers, as a file</p>

@@ -119,6 +119,9 @@ function Row({
       }}
       className="flex min-h-12 flex-wrap items-center gap-x-1 border-b border-edge bg-page/0 print:break-inside-avoid print:border-0 print:py-4"
     >
+      {row.shown?.story && (
+        <p className="basis-full pt-1.5 pl-18 text-[17px] leading-snug print:pl-9">{row.shown.story.text}</p>
+      )}
       <button
         type="button"
         ref={setActivatorNodeRef}
@@ -144,7 +147,9 @@ function Row({
           data-bad={row.shown === undefined}
         >
           {row.problem}
-          {answers && row.shown && <span className="ml-3 text-straw">{row.shown.answer}</span>}
+          {answers && row.shown && (
+            <span className="ml-3 text-straw">{row.shown.story?.answer ?? row.shown.answer}</span>
+          )}
         </button>
       ) : (
         <input

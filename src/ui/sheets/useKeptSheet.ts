@@ -36,6 +36,7 @@ export const keepSheet = (
               ...(shown.skill === undefined ? {} : { skill: shown.skill }),
               ...(shown.notch === undefined ? {} : { notch: shown.notch - 1 }),
               ...(locked ? { locked } : {}),
+              ...(shown.story === undefined ? {} : { story: shown.story }),
             },
           ],
     ),

@@ -4,6 +4,7 @@ import { useRef, useState } from "react";
 import type { TraitId } from "@/core/features";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { MOST_KEPT_ROWS } from "@/core/sheets";
+import type { StoryKindId, StoryOfRow } from "@/core/stories";
 import type { RowResult } from "@/render/json";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
@@ -11,6 +12,9 @@ import { inPlaceOf, movedRow, type SheetRow, sheetRow } from "./sheetRow";
 
 /** How many acts can be undone. */
 const MOST_UNDONE = 50;
+
+const tooMany = (many: number): string =>
+  `A sheet has at most ${MOST_KEPT_ROWS} problems; with these it would have ${many}.`;
 
 /** The problems of a sheet in the hands of a tutor: each act changes the list at once, or when the server has drawn; all of them can be undone. */
 export function useSheetRows(
@@ -39,13 +43,19 @@ export function useSheetRows(
 
   /** Asks the server for rows; nothing where it does not answer, which is said. */
   const asked = async (
-    wanted: readonly { readonly row?: SheetRow; readonly problem: string; readonly by?: -1 | 0 | 1 }[],
+    wanted: readonly {
+      readonly row?: SheetRow;
+      readonly problem: string;
+      readonly by?: -1 | 0 | 1;
+      readonly story?: StoryOfRow;
+    }[],
   ): Promise<readonly RowResult[] | undefined> => {
     setDrawing(true);
     const back = await send<{ readonly rows: readonly RowResult[] }>(ROUTES.sheetRows, "POST", {
       house: choicesOf(house),
-      rows: wanted.map(({ row, problem, by }) => ({
+      rows: wanted.map(({ row, problem, by, story = row?.shown?.story }) => ({
         problem,
+        ...(story === undefined ? {} : { story }),
         ...(row?.shown?.skill === undefined ? {} : { skill: row.shown.skill, notch: row.shown.notch }),
         ...(by === undefined ? {} : { by }),
       })),
@@ -101,6 +111,17 @@ export function useSheetRows(
       if (result !== undefined)
         change((all) => all.map((one) => (one.key === row.key ? inPlaceOf(one, result) : one)));
     },
+    /** Adds stories of some kinds in turn, so many of them, each drawn anew. */
+    addStories: async (kinds: readonly StoryKindId[], count: number): Promise<void> => {
+      if (now.current.length + count > MOST_KEPT_ROWS) return setMessage(tooMany(now.current.length + count));
+      const wanted = Array.from({ length: count }, (_, nth) => kinds[nth % kinds.length]);
+      const drawn = await asked(
+        wanted.map((kind) => ({ problem: "", by: 0, story: { kind, text: "", answer: "" } })),
+      );
+      // What a kind has no more of is left out.
+      const read = drawn?.filter((result) => !("error" in result));
+      if (read !== undefined) change((all) => [...all, ...read.map((result) => sheetRow(result))]);
+    },
     /** Adds a pasted list, a problem a line; those that do not read are marked and kept. */
     add: async (pasted: string): Promise<void> => {
       const lines = pasted
@@ -108,10 +129,7 @@ export function useSheetRows(
         .map((one) => one.trim())
         .filter((one) => one !== "");
       const many = now.current.length + lines.length;
-      if (many > MOST_KEPT_ROWS)
-        return setMessage(
-          `A sheet has at most ${MOST_KEPT_ROWS} problems; with these it would have ${many}.`,
-        );
+      if (many > MOST_KEPT_ROWS) return setMessage(tooMany(many));
       const read = lines.length === 0 ? undefined : await asked(lines.map((problem) => ({ problem })));
       if (read !== undefined) change((all) => [...all, ...read.map((result) => sheetRow(result))]);
     },

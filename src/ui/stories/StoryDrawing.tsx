@@ -15,6 +15,8 @@ export function StoryDrawing({ picture }: { readonly picture: StoryPicture }): R
   return picture.kind === "bars" ? <Bars rows={picture.rows} /> : <NumberLine {...picture} />;
 }
 
+const fitsIn = ({ label }: BarPart, width: number): boolean => label.length * SIGN + 8 <= width;
+
 function Bars({ rows }: { readonly rows: readonly (readonly BarPart[])[] }): ReactElement {
   const length = (row: readonly BarPart[]): number => row.reduce((sum, { size }) => sum + size, 0);
   const scale = (WIDTH - 2 * SIDE) / Math.max(...rows.map(length));
@@ -33,7 +35,12 @@ function Bars({ rows }: { readonly rows: readonly (readonly BarPart[])[] }): Rea
           {row.map((part, at) => {
             const from = length(row.slice(0, at)) * scale;
             const width = part.size * scale;
-            const inside = part.label.length * SIGN + 8 <= width;
+            const inside = fitsIn(part, width);
+            // Of two narrow parts beside each other one has its label above, the other below.
+            const narrow = row
+              .slice(0, at)
+              .filter((one) => one.label !== "" && !fitsIn(one, one.size * scale));
+            const beside = narrow.length % 2 === 0 ? -6 : BAR + 18;
             // A label over a narrow part stays inside the drawing.
             const middle = from + width / 2;
             const side =
@@ -53,7 +60,7 @@ function Bars({ rows }: { readonly rows: readonly (readonly BarPart[])[] }): Rea
                 />
                 <text
                   x={x}
-                  y={inside ? BAR / 2 + 7 : -6}
+                  y={inside ? BAR / 2 + 7 : beside}
                   textAnchor={side}
                   fontSize={inside ? 20 : 16}
                   data-asked={part.asked}

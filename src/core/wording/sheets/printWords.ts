@@ -3,6 +3,7 @@ export const PRINT_WORDS = {
   name: "Name",
   date: "Date",
   answers: "Answers",
+  answer: "Answer",
   key: (title: string): string => `Key: ${title}`,
   page: (page: number, of: number): string => `${page} of ${of}`,
   cutHere: "Cut here before you hand it out",

@@ -17,7 +17,7 @@ export const GET = answering(async ({ id, request }) => {
     title: sheet.name,
     code: sheet.code,
     house: choicesOf(sheet.house),
-    problems: sheet.rows.map(({ problem }) => problem),
+    rows: sheet.rows,
     printing,
   });
   if (!made.ok) return errorAnswer(503, made.error);

@@ -1,0 +1,10 @@
+/** The story that a problem of a sheet answers, as it was told when it was put there. */
+export interface StoryOfRow {
+  /** What is told, with the question at its end. */
+  readonly text: string;
+  /** The answer as a sentence. */
+  readonly answer: string;
+  /** The kind and the seed it was drawn from; none where it was written by hand or came from a file. */
+  readonly kind?: string | undefined;
+  readonly seed?: number | undefined;
+}
