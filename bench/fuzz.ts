@@ -1,10 +1,15 @@
 import fc from "fast-check";
-import { choicesOf } from "@/core/house";
+import { choicesOf, PRESETS } from "@/core/house";
 import { METHOD_IDS, type MethodId, workingOf } from "@/core/methods";
 import { readProblem, writeProblem } from "@/core/problem";
+import { drawStory, STORY_KINDS } from "@/core/stories";
 import { wrongAnswer } from "@/core/testing/answers";
 import { anyHouse, anyProblemFor } from "@/core/testing/arbitrary";
 import { brokenClaims } from "@/core/testing/claims/claims";
+import { WORKSHOP } from "@/core/wording";
+
+/** A story for so many problems of a method. */
+const STORIES_FOR = 20;
 
 const wanted = Number(process.argv[2] ?? 20_000);
 const seed = Number(process.env.SEED ?? 2026);
@@ -30,6 +35,18 @@ for (const method of methods) {
   console.log(
     `${method}: ${wanted} problems${failed ? ` FAILED${example}` : ", in value, form and every claim"}`,
   );
+}
+// The chains of stories, of each kind as many.
+for (const { id } of only.size === 0 ? STORY_KINDS : []) {
+  const broken: string[] = [];
+  for (let nth = 0; nth < wanted / STORIES_FOR; nth++) {
+    const drawn = drawStory(id, WORKSHOP, PRESETS.fillersTrueValue, seed + nth);
+    if (!drawn.ok) continue;
+    const faults = [wrongAnswer(drawn.value.working), ...brokenClaims(drawn.value.working)];
+    if (faults.some((fault) => fault !== undefined)) broken.push(`seed ${seed + nth}: ${faults.join("; ")}`);
+  }
+  if (broken.length > 0) wrong += 1;
+  console.log(`${id}: ${broken[0] ?? "every chain in value, form and every claim"}`);
 }
 console.log(
   `${methods.length} methods from seed ${seed}: ${wrong} disagree with independent arithmetic or with themselves`,

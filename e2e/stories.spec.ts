@@ -72,3 +72,33 @@ test("a learner's story: givens tapped, a wrong structure and a word taken for t
   await page.getByRole("link", { name: "Work it on squared paper" }).click();
   await page.waitForURL(/\/your-turn\?problem=/);
 });
+
+test("a stock list of the tutor's own is brought as CSV, looked at, kept and used; deleted, it comes back", async ({
+  page,
+}) => {
+  await page.goto("/stories/stock");
+  await listening(page);
+  await expect(page.getByRole("button", { name: /Bicycle workshop/ })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await page.getByRole("button", { name: "A new list" }).press("Enter");
+  await page.getByLabel("The name of the list").fill("Garden");
+  await page.locator("textarea").fill("rose,roses,3,9\nrake,rakes,9,4\nspade,spades,12,30");
+  await expect(page.getByRole("list", { name: "Lines that are not taken" })).toContainText(
+    "the smaller one first",
+  );
+  await expect(page.getByRole("row").filter({ hasText: "spade" })).toContainText("12.00 to 30.00");
+  await page.getByRole("button", { name: "Keep 2 things" }).press("Enter");
+  await page.getByRole("button", { name: "Use this list" }).press("Enter");
+  await expect(page.getByRole("button", { name: /Garden/ })).toContainText("2 things");
+  await expectAccessible(page);
+  await page.goto("/stories?kind=total-of-two&seed=2");
+  await expect(page.locator("main p").first()).toContainText("rose");
+  await page.goto("/stories/stock");
+  await listening(page);
+  await page.getByRole("button", { name: "Delete" }).click();
+  await expect(page.getByRole("button", { name: "Garden 2 things" })).toHaveCount(0);
+  await page.getByRole("button", { name: "Bring “Garden” back" }).click();
+  await expect(page.getByRole("button", { name: /Garden/ })).toBeVisible();
+});

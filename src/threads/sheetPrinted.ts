@@ -2,7 +2,7 @@ import type { HouseChoices, HouseRules } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
 import { failed } from "@/core/result";
-import type { StoryOfRow } from "@/core/stories";
+import type { StockList, StoryOfRow } from "@/core/stories";
 import { NO_LETTERS } from "@/core/wording";
 import { SHEET_FORMATS, type SheetFormat } from "@/render/formats";
 import { storyDrawnAgain } from "@/render/json";
@@ -17,18 +17,21 @@ export async function sheetPrinted({
   house: choices,
   rows,
   printing,
+  stock,
 }: {
   readonly title: string;
   readonly code: string | undefined;
   readonly house: HouseChoices;
   readonly rows: readonly { readonly problem: string; readonly story?: StoryOfRow | undefined }[];
   readonly printing: Printing;
+  /** The list that the stories may be about, for their pictures. */
+  readonly stock: StockList;
 }) {
   const house = houseGiven(choices);
   const read = rows.flatMap(({ problem, story }) => {
     const found = readProblem(problem, house);
     return found.ok
-      ? [{ working: workingOf(found.value, house), story: story && printedStory(story, house) }]
+      ? [{ working: workingOf(found.value, house), story: story && printedStory(story, house, stock) }]
       : [];
   });
   const workings = read.map(({ working }) => working);
@@ -39,10 +42,10 @@ export async function sheetPrinted({
 }
 
 /** A story of a row as it is printed; its picture only where its kind still tells it so. */
-const printedStory = (story: StoryOfRow, house: HouseRules): PrintedStory => ({
+const printedStory = (story: StoryOfRow, house: HouseRules, stock: StockList): PrintedStory => ({
   text: printable(story.text),
   answer: printable(story.answer),
-  picture: storyDrawnAgain(story, house),
+  picture: storyDrawnAgain(story, house, stock),
 });
 
 /** A sheet in one of the open formats; lines that no longer read are left out. */

@@ -60,6 +60,7 @@ export const PLACES: readonly Place[] = [
     picture: { name: "shop", at: ROUTES.shop("scale") },
   },
   { name: "Word problems", address: ROUTES.stories, seen: ROUTES.stories },
+  { name: "Stock lists", address: ROUTES.stockLists, seen: ROUTES.stockLists, lists: true },
   { name: "Your story", address: "/stories/turn", seen: ROUTES.storyTurn("change-from-several", 3) },
   {
     name: "Marking",

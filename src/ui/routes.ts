@@ -26,6 +26,8 @@ export const ROUTES = {
   story: (kind: string, seed = 1): string => `/stories?kind=${encodeURIComponent(kind)}&seed=${seed}`,
   storyTurn: (kind: string, seed: number): string =>
     `/stories/turn?kind=${encodeURIComponent(kind)}&seed=${seed}`,
+  stockLists: "/stories/stock",
+  stock: "/api/stories/stock",
   markStory: "/api/stories/mark",
   shop: (tool?: string): string => (tool === undefined ? "/shop" : `/shop?tool=${tool}`),
   sheetRows: "/api/sheets/rows",

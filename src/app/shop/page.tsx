@@ -1,10 +1,10 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { priced, TOOLS, weighed } from "@/core/shop";
-import { WORKSHOP } from "@/core/wording";
 import { ShopScreen } from "@/ui/shop";
 import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse } from "../saved";
+import { usedStock } from "../stock";
 
 export const metadata: Metadata = { title: "Shop" };
 
@@ -17,13 +17,14 @@ export default async function ShopPage({
   readonly searchParams: Parameters;
 }): Promise<ReactElement> {
   const { tool: asked } = await parametersOf(searchParams);
+  const stock = usedStock();
   const tool = [...TOOLS, "till" as const].find((one) => one === asked) ?? "scale";
   return (
     <ShopScreen
       key={tool}
       tool={tool}
-      things={weighed(WORKSHOP, ON_THE_SHELF)}
-      prices={priced(WORKSHOP, ON_THE_SHELF)}
+      things={weighed(stock, ON_THE_SHELF)}
+      prices={priced(stock, ON_THE_SHELF)}
       house={savedHouse()}
     />
   );

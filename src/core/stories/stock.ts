@@ -1,14 +1,14 @@
 /** What a thing costs in the small unit of money, weighs in grams, measures in centimetres or holds in millilitres: from, to. */
-type Plausible = readonly [from: number, to: number];
+export type Plausible = readonly [from: number, to: number];
 
 /** A thing that stories are about: its name for one and for several, and what is plausible of it. */
 export interface Thing {
   readonly one: string;
   readonly many: string;
-  readonly price?: Plausible;
-  readonly mass?: Plausible;
-  readonly length?: Plausible;
-  readonly volume?: Plausible;
+  readonly price?: Plausible | undefined;
+  readonly mass?: Plausible | undefined;
+  readonly length?: Plausible | undefined;
+  readonly volume?: Plausible | undefined;
 }
 
 /** A list of things, as a workshop has them on its shelves. */

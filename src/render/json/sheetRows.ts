@@ -4,7 +4,7 @@ import { type Working, workingOf } from "@/core/methods";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
 import { drawInPlace, isSkill, notchFrom, type RungPlace, rungOf, twinOf } from "@/core/sheets";
-import { drawStory, STORY_KINDS, type StoryOfRow } from "@/core/stories";
+import { drawStory, STORY_KINDS, type StockList, type StoryOfRow } from "@/core/stories";
 import { houseRefusalWords, NO_NOTCH, readErrorWords, toldStory, WORKSHOP } from "@/core/wording";
 import type { ProgramError } from "./workJson";
 
@@ -47,6 +47,8 @@ export interface RowsRequest {
   readonly never?: readonly string[] | undefined;
   readonly without?: readonly string[] | undefined;
   readonly seed: number;
+  /** The list that stories are about; the workshop's where none is given. */
+  readonly stock?: StockList | undefined;
 }
 
 /** What stands for a row that was asked for, or why nothing does; a line that does not read is kept as it was typed. */
@@ -66,7 +68,14 @@ export function rowsRequested(
   const without = new Set(request.without ?? []);
   const rows = request.rows.map((asked, nth): RowResult => {
     if (asked.story !== undefined && asked.by !== undefined) {
-      const row = storyDrawnFor(asked.story, asked.by, house, request.seed + nth * APART, without);
+      const row = storyDrawnFor(
+        asked.story,
+        asked.by,
+        house,
+        request.seed + nth * APART,
+        without,
+        request.stock,
+      );
       if (row.ok) without.add(row.value.problem);
       return row.ok ? row.value : { problem: asked.problem, error: row.error };
     }
@@ -98,13 +107,14 @@ function storyDrawnFor(
   house: HouseRules,
   seed: number,
   without: ReadonlySet<string>,
+  stock: StockList = WORKSHOP,
 ): Result<ShownRow, ProgramError> {
   const refused = (message: string) => failed<ProgramError>({ code: "nothingDrawn", message });
   const kind = STORY_KINDS.find(({ id, rounds }) => id === asked && rounds === undefined)?.id;
   if (kind === undefined) return refused(NO_NOTCH.noOther);
   if (by !== 0) return refused(by < 0 ? NO_NOTCH.easier : NO_NOTCH.harder);
   for (let tried = seed; tried < seed + STORY_TRIES; tried++) {
-    const drawn = drawStory(kind, WORKSHOP, house, tried);
+    const drawn = drawStory(kind, stock, house, tried);
     if (!drawn.ok || without.has(writeProblem(drawn.value.working.problem, house))) continue;
     const { text, question, answer } = toldStory(drawn.value, house);
     return done(

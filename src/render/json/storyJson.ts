@@ -5,6 +5,7 @@ import { done, failed, type Result } from "@/core/result";
 import {
   drawStory,
   STORY_KINDS,
+  type StockList,
   type StoryKindId,
   type StoryOfRow,
   type StoryPatternId,
@@ -33,6 +34,8 @@ export interface StoriesRequest {
   readonly count: number;
   readonly seed: number;
   readonly house?: HouseChoices | undefined;
+  /** The list that the stories are about; the workshop's where none is given. */
+  readonly stock?: StockList | undefined;
 }
 
 /** A story as programs get it. */
@@ -60,6 +63,7 @@ export function storiesRequested({
   count,
   seed,
   house: choices,
+  stock = WORKSHOP,
 }: StoriesRequest): Result<readonly StoryJson[], ProgramError> {
   const house = houseRulesFrom(choices ?? {});
   if (!house.ok) return failed({ code: house.error.kind, message: houseRefusalWords(house.error) });
@@ -67,7 +71,7 @@ export function storiesRequested({
   if (found === undefined) return failed({ code: "unknownKind", message: NO_STORY(kind) });
   const stories = new Map<string, StoryJson>();
   for (let nth = 0; nth < count * TRIES_EACH && stories.size < count; nth++) {
-    const drawn = drawStory(found.id, WORKSHOP, house.value, seed + nth);
+    const drawn = drawStory(found.id, stock, house.value, seed + nth);
     if (!drawn.ok) continue;
     const { givens, working, structure } = drawn.value;
     const { text, question, answer } = toldStory(drawn.value, house.value);
@@ -113,12 +117,14 @@ export function storyShown({
   kind,
   seed,
   house: choices,
+  stock,
 }: {
   readonly kind: StoryKindId;
   readonly seed: number;
   readonly house: HouseChoices;
+  readonly stock: StockList;
 }): ShownStory | undefined {
-  const told = toldFor(kind, seed, choices);
+  const told = toldFor(kind, seed, choices, stock);
   if (told === undefined) return undefined;
   const { story, house, stretches, question, answer, frame } = told;
   return {
@@ -144,9 +150,9 @@ function framesOf(frame: string, structure: Structure, seed: number): readonly s
 }
 
 /** A story of a kind, drawn and told in a house; none where there is none. */
-function toldFor(kind: StoryKindId, seed: number, choices: HouseChoices) {
+function toldFor(kind: StoryKindId, seed: number, choices: HouseChoices, stock: StockList) {
   const house = houseRulesFrom(choices);
-  const drawn = house.ok ? drawStory(kind, WORKSHOP, house.value, seed) : undefined;
+  const drawn = house.ok ? drawStory(kind, stock, house.value, seed) : undefined;
   if (!house.ok || !drawn?.ok) return undefined;
   return { story: drawn.value, house: house.value, ...toldStory(drawn.value, house.value) };
 }
@@ -155,9 +161,10 @@ function toldFor(kind: StoryKindId, seed: number, choices: HouseChoices) {
 export function storyDrawnAgain(
   { kind, seed, text }: StoryOfRow,
   house: HouseRules,
+  stock: StockList,
 ): StoryPicture | undefined {
   const found = STORY_KINDS.find(({ id }) => id === kind);
-  const drawn = found && seed !== undefined ? drawStory(found.id, WORKSHOP, house, seed) : undefined;
+  const drawn = found && seed !== undefined ? drawStory(found.id, stock, house, seed) : undefined;
   if (!drawn?.ok) return undefined;
   const told = toldStory(drawn.value, house);
   return `${told.text} ${told.question}` === text ? storyPicture(drawn.value) : undefined;
@@ -168,6 +175,7 @@ export interface StoryWorkRequest {
   readonly kind: string;
   readonly seed: number;
   readonly house?: HouseChoices | undefined;
+  readonly stock?: StockList | undefined;
   readonly work: StoryWork & { readonly frame?: string | undefined };
 }
 
@@ -189,10 +197,11 @@ export function storyWorkMarked({
   kind,
   seed,
   house: choices,
+  stock = WORKSHOP,
   work,
 }: StoryWorkRequest): Result<StoryWorkMarked, ProgramError> {
   const found = STORY_KINDS.find(({ id }) => id === kind);
-  const told = found && toldFor(found.id, seed, choices ?? {});
+  const told = found && toldFor(found.id, seed, choices ?? {}, stock);
   if (told === undefined) return failed({ code: "unknownKind", message: NO_STORY(kind) });
   const { story, house, frame } = told;
   const marked = markedStory(story, work, house);

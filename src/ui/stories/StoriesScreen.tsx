@@ -32,6 +32,9 @@ export function StoriesScreen({
         <Go href={ROUTES.sheets} className="mb-2 grid min-h-11 items-center font-semibold text-plumb">
           The ladder
         </Go>
+        <Go href={ROUTES.stockLists} className="mb-2 grid min-h-11 items-center font-semibold text-plumb">
+          Stock lists
+        </Go>
         {STRUCTURES.map((structure) => (
           <section key={structure} aria-label={STRUCTURE_NAMES[structure]} className="mb-4">
             <h2 className="text-[13px] font-semibold text-soft">{STRUCTURE_NAMES[structure]}</h2>
@@ -63,7 +66,10 @@ export function StoriesScreen({
       >
         <h1 className="text-[26px] leading-tight font-semibold">{STORY_WORDS[kind].name}</h1>
         {story === undefined ? (
-          <p className="mt-4">Under your house rules this kind can’t be told. Choose another one.</p>
+          <p className="mt-4">
+            Under your house rules, and with the things on your stock list, this kind can’t be told. Choose
+            another one.
+          </p>
         ) : (
           <StoryPage story={story} kind={kind} seed={seed} house={house} />
         )}

@@ -1,2 +1,3 @@
+export { StockScreen } from "./StockScreen";
 export { StoriesScreen } from "./StoriesScreen";
 export { StoryTurn } from "./StoryTurn";

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { houseChoicesSchema } from "@/data";
 import { compute } from "@/threads/pool";
+import { usedStock } from "../../stock";
 import { answering, errorAnswer } from "../answers";
 
 /** The most stories that are told at once. */
@@ -15,7 +16,7 @@ const storiesSchema = z.object({
 
 /** Stories of a kind: `{kind, house?, count?, seed}` to `{stories}`. See docs/api.md. */
 export const POST = answering(async ({ body }) => {
-  const told = await compute("stories", body);
+  const told = await compute("stories", { ...body, stock: usedStock() });
   if (!told.ok) return errorAnswer(503, told.error);
   return told.value.ok ? { stories: told.value.value } : errorAnswer(422, told.value.error);
 }, storiesSchema);

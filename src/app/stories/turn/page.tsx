@@ -7,6 +7,7 @@ import { ROUTES } from "@/ui/routes";
 import { StoryTurn } from "@/ui/stories";
 import { type Parameters, parametersOf } from "../../parameters";
 import { savedHouse } from "../../saved";
+import { usedStock } from "../../stock";
 import { TooMuch } from "../../TooMuch";
 import { askedStory } from "../asked";
 
@@ -19,7 +20,7 @@ export default async function StoryTurnPage({
 }): Promise<ReactElement> {
   const { kind, seed } = askedStory(await parametersOf(searchParams));
   const house = savedHouse();
-  const shown = await compute("storyShown", { kind, seed, house: choicesOf(house) });
+  const shown = await compute("storyShown", { kind, seed, house: choicesOf(house), stock: usedStock() });
   if (!shown.ok) return <TooMuch message={shown.error.message} />;
   if (shown.value === undefined) redirect(ROUTES.stories);
   const { stretches, question, givens, frames } = shown.value;

@@ -3,12 +3,15 @@ import { type HouseRules, houseRulesFrom, PRESETS } from "../../house";
 import { operandsOf, writeAnswer, writeProblem } from "../../problem";
 import { writeQuantity } from "../../quantity";
 import { drawStory, STORY_KINDS, type Story } from "../../stories";
+import { wrongAnswer } from "../../testing/answers";
+import { brokenClaims } from "../../testing/claims/claims";
 import { toldStory } from "./toldStory";
 import { WORKSHOP } from "./workshop";
 
 const euro = houseRulesFrom({ decimalMark: "comma", currency: "EUR" });
 const houses: readonly HouseRules[] = [PRESETS.fillersTrueValue, ...(euro.ok ? [euro.value] : [])];
-const EACH = 60;
+/** So that there are more than ten thousand stories. */
+const EACH = 105;
 
 const stories = houses.flatMap((house) =>
   STORY_KINDS.flatMap(({ id }) =>
@@ -76,6 +79,14 @@ describe("a story that is told", () => {
         expect(part).not.toMatch(/(?:^|[^\d.,])1 (?:degrees|wheels|boxes|spokes|hours)\b/);
         for (const sentence of part.split(". ")) expect(sentence).toMatch(/^[A-Z0-9$€−]/);
       }
+  });
+
+  it("is worked rightly, judged by arithmetic of its own and by what is claimed on the way", () => {
+    for (const { story } of stories.filter((_, nth) => nth % 16 === 0))
+      expect([story.kind, wrongAnswer(story.working), ...brokenClaims(story.working)]).toEqual([
+        story.kind,
+        undefined,
+      ]);
   });
 
   it("keeps to what is plausible of its things", () => {

@@ -3,6 +3,7 @@ import { LONGEST_LINE } from "@/core/problem";
 import { MOST_KEPT_ROWS } from "@/core/sheets";
 import { houseChoicesSchema, storyOfRowSchema } from "@/data";
 import { compute } from "@/threads/pool";
+import { usedStock } from "../../../stock";
 import { answering, errorAnswer, resultAnswer } from "../../answers";
 
 const line = z.string().max(LONGEST_LINE);
@@ -27,6 +28,6 @@ const rowsSchema = z.object({
 
 /** Problems of a sheet read and worked, or others drawn for them: as hard (`by` 0), a notch easier (−1) or harder (1). See docs/api.md. */
 export const POST = answering(async ({ body }) => {
-  const rows = await compute("sheetRows", body);
+  const rows = await compute("sheetRows", { ...body, stock: usedStock() });
   return rows.ok ? resultAnswer(rows.value) : errorAnswer(503, rows.error);
 }, rowsSchema);

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { STRUCTURES } from "@/core/stories";
 import { houseChoicesSchema } from "@/data";
 import { compute } from "@/threads/pool";
+import { usedStock } from "../../../stock";
 import { answering, errorAnswer, resultAnswer } from "../../answers";
 
 /** The longest line, answer or sentence of a learner that is read. */
@@ -22,6 +23,6 @@ const workSchema = z.object({
 
 /** Marks a learner's work on a story: `{kind, seed, house?, work}` to `{stages, behind}`. See docs/api.md. */
 export const POST = answering(async ({ body }) => {
-  const marked = await compute("storyWorkMarked", body);
+  const marked = await compute("storyWorkMarked", { ...body, stock: usedStock() });
   return marked.ok ? resultAnswer(marked.value) : errorAnswer(503, marked.error);
 }, workSchema);

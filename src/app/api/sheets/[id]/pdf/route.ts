@@ -4,6 +4,7 @@ import { database, findKeptSheet } from "@/data";
 import { printingFrom } from "@/render/print";
 import { computeAside } from "@/threads/pool";
 import { fileName } from "../../../../keptSheet";
+import { usedStock } from "../../../../stock";
 import { answering, errorAnswer } from "../../../answers";
 
 /** A kept sheet as a PDF, printed as its address asks. See docs/api.md. */
@@ -18,6 +19,7 @@ export const GET = answering(async ({ id, request }) => {
     code: sheet.code,
     house: choicesOf(sheet.house),
     rows: sheet.rows,
+    stock: usedStock(),
     printing,
   });
   if (!made.ok) return errorAnswer(503, made.error);

@@ -1,0 +1,75 @@
+import "server-only";
+
+import { z } from "zod";
+import type { StockList } from "@/core/stories";
+import { WORKSHOP } from "@/core/wording";
+import { database, readSetting } from "@/data";
+import { MOST_THINGS } from "@/render/formats";
+
+const figure = z.number().int().min(1).max(10_000_000);
+const plausible = z.tuple([figure, figure]).optional();
+
+const stockSchema = z.object({
+  id: z.string().regex(/^[a-z0-9]{8,40}$/),
+  name: z.string().trim().min(1).max(60),
+  things: z
+    .array(
+      z.object({
+        one: z.string().min(1).max(60),
+        many: z.string().min(1).max(60),
+        price: plausible,
+        mass: plausible,
+        length: plausible,
+        volume: plausible,
+      }),
+    )
+    .max(MOST_THINGS),
+});
+
+/** The most lists that stand side by side. */
+const MOST_LISTS = 20;
+
+const keptSchema = z.object({ lists: z.array(stockSchema).max(MOST_LISTS), used: z.string().max(40) });
+
+/** The tutor's own stock lists, and the one that stories are about. */
+export type StockKept = z.infer<typeof keptSchema>;
+
+/** What is sent about stock lists: one that is put in its place or added, one that is taken off, or the one to use. */
+export const stockChangeSchema = z.union([
+  z.strictObject({ put: stockSchema }),
+  z.strictObject({ take: z.string().max(40) }),
+  z.strictObject({ use: z.string().max(40) }),
+]);
+
+const NONE: StockKept = { lists: [], used: WORKSHOP.id };
+
+/** The stock lists that were kept, whatever else stands under their name. */
+export function stockKept(value: unknown): StockKept {
+  const kept = keptSchema.safeParse(value);
+  return kept.success ? kept.data : NONE;
+}
+
+/** The lists after a change. What is used and then taken off leaves the workshop's own. */
+export function withStock(kept: StockKept, change: z.infer<typeof stockChangeSchema>): StockKept {
+  if ("use" in change) return { ...kept, used: change.use };
+  if ("take" in change)
+    return {
+      lists: kept.lists.filter(({ id }) => id !== change.take),
+      used: kept.used === change.take ? WORKSHOP.id : kept.used,
+    };
+  const { put } = change;
+  const known = kept.lists.some(({ id }) => id === put.id);
+  const lists = known
+    ? kept.lists.map((one) => (one.id === put.id ? put : one))
+    : [...kept.lists, put].slice(0, MOST_LISTS);
+  return { ...kept, lists };
+}
+
+/** The tutor's stock lists as they are kept. */
+export const ownStock = (): StockKept => stockKept(readSetting(database(), "stock"));
+
+/** The list that stories and the shop are about. */
+export function usedStock(): StockList {
+  const { lists, used } = ownStock();
+  return lists.find(({ id }) => id === used) ?? WORKSHOP;
+}

@@ -1,0 +1,12 @@
+import type { Metadata } from "next";
+import type { ReactElement } from "react";
+import { WORKSHOP } from "@/core/wording";
+import { StockScreen } from "@/ui/stories";
+import { ownStock } from "../../stock";
+
+export const metadata: Metadata = { title: "Stock lists" };
+
+export default function StockPage(): ReactElement {
+  const { lists, used } = ownStock();
+  return <StockScreen shipped={WORKSHOP} lists={lists} used={used} />;
+}

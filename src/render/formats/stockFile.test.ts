@@ -1,0 +1,51 @@
+import { describe, expect, it } from "vitest";
+import { PRESETS } from "@/core/house";
+import { drawStory } from "@/core/stories";
+import { toldStory, WORKSHOP } from "@/core/wording";
+import { readStock, stockCsv } from "./stockFile";
+
+const thingsOf = (text: string) => readStock(text).flatMap((row) => ("thing" in row ? [row.thing] : []));
+const whys = (text: string) => readStock(text).flatMap((row) => ("why" in row ? [row.why] : []));
+
+describe("a stock list in a file", () => {
+  it("comes back as it was written", () => {
+    expect(thingsOf(stockCsv(WORKSHOP.things))).toEqual(WORKSHOP.things);
+  });
+
+  it("is read as people write it: no heads, heads in another order, commas for points in quotes, empty cells, a plural left out", () => {
+    expect(thingsOf("seed packet,seed packets,1.20,3.50")).toEqual([
+      { one: "seed packet", many: "seed packets", price: [120, 350] },
+    ]);
+    expect(thingsOf("grams to,one,grams from\n90,onion,60\n")).toEqual([
+      { one: "onion", many: "onions", mass: [60, 90] },
+    ]);
+    expect(thingsOf('trowel,trowels,"4,50",12\n\n\n')).toEqual([
+      { one: "trowel", many: "trowels", price: [450, 1200] },
+    ]);
+    expect(thingsOf("watering can,,8,15,,,,,1000,5000")).toEqual([
+      { one: "watering can", many: "watering cans", price: [800, 1500], volume: [1000, 5000] },
+    ]);
+  });
+
+  it("says of each line that is not taken why, and takes the others", () => {
+    const text =
+      "one,many,price from,price to\nrake,rakes,9,4\nhoe,hoes,4,9\n,,1,2\nspade,spades,,\n=cmd(),x,1,2";
+    expect(thingsOf(text).map(({ one }) => one)).toEqual(["hoe"]);
+    expect(whys(text)).toEqual([
+      "Its price needs two numbers, the smaller one first.",
+      "The first column names one of it, as “inner tube”.",
+      "Nothing is known of it: give a price, grams, centimetres or millilitres.",
+      "A name has letters only.",
+    ]);
+  });
+
+  it("is what stories are told about", () => {
+    const garden = { id: "garden0001", name: "Garden", things: thingsOf("oak tree,,20,90\nrose,roses,3,9") };
+    const drawn = drawStory("total-of-two", garden, PRESETS.fillersTrueValue, 4);
+    if (!drawn.ok) throw new Error("no story");
+    const { text } = toldStory(drawn.value, PRESETS.fillersTrueValue);
+    expect(text).toMatch(/an oak tree|An oak tree/);
+    expect(text).toMatch(/a rose|A rose/i);
+    expect(drawStory("how-much-heavier", garden, PRESETS.fillersTrueValue, 4).ok).toBe(false);
+  });
+});
