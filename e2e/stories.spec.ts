@@ -102,3 +102,32 @@ test("a stock list of the tutor's own is brought as CSV, looked at, kept and use
   await page.getByRole("button", { name: "Bring “Garden” back" }).click();
   await expect(page.getByRole("button", { name: /Garden/ })).toBeVisible();
 });
+
+test("a drawn story is changed as one of the tutor's own: another number, then one too few, and the working follows", async ({
+  page,
+}) => {
+  await page.goto("/stories?kind=joined-lengths&seed=2");
+  await listening(page);
+  await page.getByRole("link", { name: "Change it" }).press("Enter");
+  await page.waitForURL(/\/stories\/own/);
+  await listening(page);
+  const numbers = page.getByRole("region", { name: "Its numbers" });
+  await expect(numbers.getByRole("button", { pressed: true })).toHaveCount(2);
+  const text = page.getByLabel("The story, with its question");
+  await text.fill(
+    "A drum holds 4.5 m of cable, the box 12 reels. 1.25 m of cable are cut off. How much is left?",
+  );
+  await numbers.getByRole("button", { name: "12" }).press("Enter");
+  await page
+    .getByLabel("What is known, and what is asked")
+    .selectOption({ label: "Something is taken away, what is left is asked" });
+  await expect(page.getByText("4.5 m − 1.25 m =")).toContainText("3.25 m");
+  await expect(page.getByRole("img", { name: /^Bars to scale/ })).toBeVisible();
+  await expectAccessible(page);
+  await text.fill("A drum holds 4.5 m of cable. How much is left?");
+  await expect(page.getByText(/no second number any more|Mark at least two/)).toBeVisible();
+  await text.fill("A drum holds 4.5 m of cable. 1.5 m are cut off. How much is left?");
+  await expect(page.getByText("4.5 m − 1.5 m =")).toContainText("3 m");
+  await page.getByRole("link", { name: "On the Board" }).press("Enter");
+  await page.waitForURL(/\/board\?problem=/);
+});

@@ -26,6 +26,11 @@ export const ROUTES = {
   story: (kind: string, seed = 1): string => `/stories?kind=${encodeURIComponent(kind)}&seed=${seed}`,
   storyTurn: (kind: string, seed: number): string =>
     `/stories/turn?kind=${encodeURIComponent(kind)}&seed=${seed}`,
+  ownStory: (from?: { readonly kind: string; readonly seed: number }): string =>
+    from === undefined
+      ? "/stories/own"
+      : `/stories/own?kind=${encodeURIComponent(from.kind)}&seed=${from.seed}`,
+  workOwnStory: "/api/stories/own",
   stockLists: "/stories/stock",
   stock: "/api/stories/stock",
   markStory: "/api/stories/mark",

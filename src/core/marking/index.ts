@@ -1,6 +1,5 @@
 export { readGiven } from "./given";
 export type { Given, GivenError, Wants } from "./givenAnswer";
-export { quantitiesIn } from "./sentence";
 export {
   cleanName,
   LONGEST_ANSWER,

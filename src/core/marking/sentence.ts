@@ -1,26 +1,4 @@
-import { type Problem, type ReadingNotation, readOneQuantity } from "../problem";
-
-/** The longest answer that is read, and the most words one number may have after it: `2 h 35 min`, `3 1/4 in`. */
-const LONGEST_ANSWER = 400;
-const MOST_WORDS = 4;
-
-/** The quantities that a sentence names, in their order, as they stand in it. */
-export function quantitiesIn(said: string, notation: ReadingNotation): readonly string[] {
-  const words = said
-    .slice(0, LONGEST_ANSWER)
-    .split(/\s+/)
-    .map((word) => word.replace(/[.,;:!?]{1,3}$/, ""));
-  const found: string[] = [];
-  for (let at = 0; at < words.length; at++) {
-    if (!/\d/.test(words[at] ?? "")) continue;
-    const stretch = Array.from({ length: MOST_WORDS }, (_, nth) => MOST_WORDS - nth)
-      .map((count) => words.slice(at, at + count))
-      .find((some) => readOneQuantity(some.join(" "), notation).ok);
-    found.push(stretch?.join(" ") ?? words[at] ?? "");
-    at += (stretch?.length ?? 1) - 1;
-  }
-  return found;
-}
+import { type Problem, quantitiesIn, type ReadingNotation } from "../problem";
 
 /** Whether a sentence says yes or no; nothing where it says neither. */
 const saysEnough = (said: string): string => /\b(?:yes|no)\b/i.exec(said)?.[0] ?? "";
@@ -39,9 +17,10 @@ export function answerOfSentence(
 ): string | undefined {
   const words = said.split(/\s+/).filter((word) => /^[a-z]{2,30}[,.]?$/i.test(word));
   if (words.length < FEWEST_WORDS) return undefined;
-  const found = quantitiesIn(said, notation);
+  const found = quantitiesIn(said, notation).map(({ text }) => text);
   const [first, second] = found;
-  const last = found.at(-1);
+  // A time on the clock is no number of a problem, and answers one all the same.
+  const last = found.at(-1) ?? /\b\d{1,2}:\d{2}\b/.exec(said)?.[0];
   if (last === undefined) return undefined;
   if (op === "enough") return `${saysEnough(said)} ${last}`.trim();
   return op === "divide" && second !== undefined ? `${first} r ${second}` : last;

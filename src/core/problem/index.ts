@@ -51,6 +51,7 @@ export {
 } from "./problem";
 export { problemOf } from "./problemOf";
 export { fractionOf } from "./quantityValue";
+export { type InText, quantitiesIn } from "./reading/quantitiesIn";
 export type { FormOf, ReadError } from "./reading/readError";
 export { refusesForm } from "./reading/readForm";
 export { LONGEST_LINE, readOneQuantity, readProblem } from "./reading/readProblem";

@@ -4,6 +4,7 @@ export {
   type StoryKindId,
 } from "./kinds";
 export { STORY_PATTERN_IDS, STRUCTURES, type StoryPatternId, type Structure } from "./kinds/kind";
+export { OWN_FORMS, type OwnFormId, type OwnRefusal, ownWorked, templateOf } from "./ownStory";
 export type { Plausible, StockList, Thing } from "./stock";
 export { drawStory, type Given, type Story, type StoryWrong, wantedWhole, wrongLines } from "./story";
 export type { StoryOfRow } from "./storyOfRow";

@@ -1,8 +1,8 @@
 import { type Explanation, markedAnswer, waysKept } from "../errorPatterns";
 import type { HouseRules } from "../house";
-import { type GivenError, quantitiesIn, readGiven, sameAnswer, type Verdict } from "../marking";
+import { type GivenError, readGiven, sameAnswer, type Verdict } from "../marking";
 import { answerOf } from "../methods";
-import { fractionOf, type Problem, readOneQuantity, writeProblem } from "../problem";
+import { fractionOf, type Problem, quantitiesIn, readOneQuantity, writeProblem } from "../problem";
 import { done, failed, type Result } from "../result";
 import { type Story, type StoryPatternId, type StoryWrong, wantedWhole, wrongLines } from "../stories";
 
@@ -78,7 +78,7 @@ export function storyExplained(
 /** Reads an answer; a number that the story names in degrees or metres and its problem does not, by itself. */
 function readHere(typed: string, problem: Problem, house: HouseRules): ReturnType<typeof readGiven> {
   const read = readGiven(typed, problem, house);
-  const named = quantitiesIn(typed, house).at(-1) ?? typed;
+  const named = quantitiesIn(typed, house).at(-1)?.text ?? typed;
   const [bare] = /^[−-]?[\d.,/ ]{1,40}/.exec(named) ?? [];
   return read.ok || bare === undefined || !("wants" in read.error || read.error.code === "letters")
     ? read
@@ -87,7 +87,7 @@ function readHere(typed: string, problem: Problem, house: HouseRules): ReturnTyp
 
 /** A whole number where one is wanted of a quotient: right, or rounded the other way, or with what is left named and nothing made of it. */
 function wholeMarked(story: Story, said: string, whole: bigint, house: HouseRules): StoryMarked | undefined {
-  const numbers = quantitiesIn(said, house).flatMap((text) => {
+  const numbers = quantitiesIn(said, house).flatMap(({ text }) => {
     const read = readOneQuantity(text, house);
     return read.ok ? [fractionOf(read.value)] : [];
   });

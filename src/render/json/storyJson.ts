@@ -25,6 +25,7 @@ import {
   toldStory,
   WORKSHOP,
 } from "@/core/wording";
+import { type OwnStart, ownStartOf } from "./ownStoryJson";
 import { type StoryPicture, storyPicture } from "./storyPicture";
 import { type ProgramError, workLine } from "./workJson";
 
@@ -110,6 +111,8 @@ export interface ShownStory {
   readonly givens: readonly { readonly name: string; readonly value: string }[];
   /** Sentences with a gap, one of which answers the question; none where the answer is yes or no. */
   readonly frames: readonly string[];
+  /** How it begins where the tutor changes it; none where it has more than one operation. */
+  readonly own: OwnStart | null;
 }
 
 /** One story of a kind, as its page shows it. */
@@ -126,15 +129,17 @@ export function storyShown({
 }): ShownStory | undefined {
   const told = toldFor(kind, seed, choices, stock);
   if (told === undefined) return undefined;
-  const { story, house, stretches, question, answer, frame } = told;
+  const { story, house, text, stretches, question, answer, frame } = told;
+  const chain = writeProblem(story.working.problem, house);
   return {
     kind,
+    own: ownStartOf(`${text} ${question}`, chain, story.structure, house) ?? null,
     stretches,
     question,
     needless: story.givens.flatMap(({ name, needed }) => (needed ? [] : [name])),
     why: STORY_WORDS[kind].why,
     picture: storyPicture(story),
-    chain: writeProblem(story.working.problem, house),
+    chain,
     answer,
     givens: story.givens.map(({ name, quantity }) => ({ name, value: writeQuantity(quantity, house) })),
     frames: frame === undefined ? [] : framesOf(frame, story.structure, seed),

@@ -100,10 +100,11 @@ const DRAWN: Readonly<Record<StoryKindId, Drawing>> = {
 const ASKED = "?";
 
 /** How large a quantity is, as a number that is good enough to draw by. */
-function sizeOf(quantity: Quantity): number {
-  const { s, n, d } = fractionOf(quantity);
-  return (Number(s) * Number(n)) / Number(d);
-}
+const sizeOf = (quantity: Quantity): number => numberOf(fractionOf(quantity));
+
+/** A fraction as a number that is good enough to draw by. */
+export const numberOf = ({ s, n, d }: ReturnType<typeof fractionOf>): number =>
+  (Number(s) * Number(n)) / Number(d);
 
 /** The picture of a story, its labels in the notation of its house. */
 export function storyPicture({ kind, givens, working }: Story): StoryPicture {
@@ -208,8 +209,7 @@ export function storyPicture({ kind, givens, working }: Story): StoryPicture {
       return bars([part("t")], [...groups, asked(size("t") - total(groups))]);
     }
     case "clock": {
-      const comes = answerValueOf(working.answer, undefined);
-      const answer = Number(comes.n) / Number(comes.d);
+      const answer = numberOf(answerValueOf(working.answer, undefined));
       const time = (name: string): string => {
         const given = found(name);
         return given === undefined ? "" : onTheClock(given.quantity, house);

@@ -35,6 +35,9 @@ export function StoriesScreen({
         <Go href={ROUTES.stockLists} className="mb-2 grid min-h-11 items-center font-semibold text-plumb">
           Stock lists
         </Go>
+        <Go href={ROUTES.ownStory()} className="mb-2 grid min-h-11 items-center font-semibold text-plumb">
+          A story of your own
+        </Go>
         {STRUCTURES.map((structure) => (
           <section key={structure} aria-label={STRUCTURE_NAMES[structure]} className="mb-4">
             <h2 className="text-[13px] font-semibold text-soft">{STRUCTURE_NAMES[structure]}</h2>

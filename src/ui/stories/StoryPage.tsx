@@ -1,6 +1,6 @@
 "use client";
 
-import { ChartNoAxesGantt, Grid3x3, PenLine, RefreshCw, Underline } from "lucide-react";
+import { ChartNoAxesGantt, Grid3x3, PencilLine, PenLine, RefreshCw, Underline } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { StoryKindId } from "@/core/stories";
@@ -65,6 +65,12 @@ export function StoryPage({
           <PenLine aria-hidden="true" className="size-4.5" />
           To a learner
         </Go>
+        {story.own !== null && (
+          <Go href={ROUTES.ownStory({ kind, seed })} className={BUTTON}>
+            <PencilLine aria-hidden="true" className="size-4.5" />
+            Change it
+          </Go>
+        )}
         <button type="button" aria-pressed={marks} onClick={() => setMarks(!marks)} className={BUTTON}>
           <Underline aria-hidden="true" className="size-4.5" />
           {marks ? "Take the marks away" : "Underline what is given"}

@@ -1,3 +1,4 @@
+export { OwnStory } from "./OwnStory";
 export { StockScreen } from "./StockScreen";
 export { StoriesScreen } from "./StoriesScreen";
 export { StoryTurn } from "./StoryTurn";

@@ -1,0 +1,18 @@
+import { z } from "zod";
+import { OWN_FORMS } from "@/core/stories";
+import { houseChoicesSchema } from "@/data";
+import { compute } from "@/threads/pool";
+import { answering, errorAnswer, resultAnswer } from "../../answers";
+
+const ownSchema = z.object({
+  text: z.string().max(2000),
+  form: z.enum(OWN_FORMS.map(({ id }) => id)),
+  places: z.array(z.number().int().min(0).max(20)).max(6),
+  house: houseChoicesSchema.optional(),
+});
+
+/** Works a story of the tutor's own: `{text, form, places, house?}` to its numbers, line, answer and picture. See docs/api.md. */
+export const POST = answering(async ({ body }) => {
+  const shown = await compute("ownStoryShown", body);
+  return shown.ok ? resultAnswer(shown.value) : errorAnswer(503, shown.error);
+}, ownSchema);

@@ -1,0 +1,29 @@
+import type { HouseRules } from "../../house";
+import type { OwnFormId, OwnRefusal } from "../../stories";
+import { readErrorWords } from "../turn/readErrorWords";
+
+/** What a tutor chooses for a story of their own: what is known, and what is asked. */
+export const OWN_FORM_NAMES: Readonly<Record<OwnFormId, string>> = {
+  whole: "The parts are known, the whole is asked",
+  part: "The whole is known, a part is asked",
+  difference: "Two are compared, the difference is asked",
+  larger: "One is known and how much more the other is",
+  altogether: "Equal groups, all together are asked",
+  each: "All together are known, one of the groups is asked",
+  afterMore: "Something is added, what there is then is asked",
+  afterLess: "Something is taken away, what is left is asked",
+};
+
+const NTH = ["first", "second", "third", "fourth", "fifth", "sixth"] as const;
+
+/** Why a story of the tutor's own is not worked, and what to do. */
+export function ownRefusalWords(refusal: OwnRefusal, house: HouseRules): string {
+  switch (refusal.kind) {
+    case "tooFew":
+      return "Mark at least two numbers that the question needs.";
+    case "noNumber":
+      return `The text has no ${NTH[refusal.place] ?? "further"} number any more. Write it again, or leave it out.`;
+    case "unread":
+      return `${refusal.line} can’t be worked: ${readErrorWords(refusal.error, house)}`;
+  }
+}

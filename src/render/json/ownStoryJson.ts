@@ -1,0 +1,117 @@
+import { type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
+import { fractionOf, type InText, operandsOf, quantitiesIn, writeAnswer, writeProblem } from "@/core/problem";
+import { done, failed, type Result } from "@/core/result";
+import { OWN_FORMS, type OwnFormId, ownWorked, type Structure, templateOf } from "@/core/stories";
+import { houseRefusalWords, ownRefusalWords } from "@/core/wording";
+import { type BarPart, numberOf, type StoryPicture } from "./storyPicture";
+import type { ProgramError } from "./workJson";
+
+/** A story of a tutor's own: its text, what is asked, and the numbers that are worked by their places in it, from first to last. */
+export interface OwnStoryRequest {
+  readonly text: string;
+  readonly form: OwnFormId;
+  readonly places: readonly number[];
+  readonly house?: HouseChoices | undefined;
+}
+
+/** What came of a text: its numbers, and where it could be worked, the line, the answer and the picture; else why not. */
+export interface OwnStoryShown {
+  readonly numbers: readonly InText[];
+  readonly worked: { readonly line: string; readonly answer: string; readonly picture: StoryPicture } | null;
+  readonly message: string;
+}
+
+/** Works a story of a tutor's own. */
+export function ownStoryShown({
+  text,
+  form,
+  places,
+  house: choices,
+}: OwnStoryRequest): Result<OwnStoryShown, ProgramError> {
+  const house = houseRulesFrom(choices ?? {});
+  if (!house.ok) return failed({ code: house.error.kind, message: houseRefusalWords(house.error) });
+  const worked = ownWorked(text, templateOf(form, places), house.value);
+  if (!worked.ok)
+    return done({
+      numbers: worked.error.numbers,
+      worked: null,
+      message: ownRefusalWords(worked.error, house.value),
+    });
+  const { numbers, working } = worked.value;
+  const sizes = operandsOf(working.problem).map((one) => numberOf(fractionOf(one)));
+  const labels = places.map((place) => numbers[place]?.text ?? "");
+  const structure = OWN_FORMS.find(({ id }) => id === form)?.structure ?? "partsWhole";
+  return done({
+    numbers,
+    worked: {
+      line: writeProblem(working.problem, house.value),
+      answer: writeAnswer(working.answer, house.value),
+      picture: ownPicture(form, structure, sizes, labels),
+    },
+    message: "",
+  });
+}
+
+/** How a story of a tutor's own begins: what is asked, the numbers it does not need as they stand in it, and whether they are worked from last to first. */
+export interface OwnStart {
+  readonly form: OwnFormId;
+  readonly left: readonly string[];
+  readonly turned: boolean;
+}
+
+/** The form in which a story that was drawn can be changed as one of the tutor's own; none where its line is no such one. */
+export function ownStartOf(
+  text: string,
+  chain: string,
+  structure: Structure,
+  house: HouseRules,
+): OwnStart | undefined {
+  const numbers = quantitiesIn(text, house);
+  const left = numbers.map((number) => number.text).filter((number) => !chain.includes(number));
+  const places = numbers.flatMap((number, nth) => (left.includes(number.text) ? [] : [nth]));
+  const forms = [...OWN_FORMS].sort(
+    (one, other) => Number(other.structure === structure) - Number(one.structure === structure),
+  );
+  for (const turned of [false, true])
+    for (const { id: form } of forms) {
+      const worked = ownWorked(text, templateOf(form, turned ? [...places].reverse() : places), house);
+      if (worked.ok && writeProblem(worked.value.working.problem, house) === chain)
+        return { form, left, turned };
+    }
+  return undefined;
+}
+
+/** The most groups that are drawn one by one. */
+const MOST_GROUPS = 24;
+
+/** The picture of a story of a tutor's own, to scale. */
+function ownPicture(
+  form: OwnFormId,
+  structure: Structure,
+  sizes: readonly number[],
+  labels: readonly string[],
+): StoryPicture {
+  const parts = sizes.map((size, nth): BarPart => ({ size, label: labels[nth] ?? "", asked: false }));
+  const asked = (size: number): BarPart => ({ size, label: "?", asked: true });
+  const sum = parts.reduce((all, { size }) => all + size, 0);
+  const [first = asked(1), ...others] = parts;
+  const rest = others.reduce((all, { size }) => all + size, 0);
+  const bars = (...rows: readonly (readonly BarPart[])[]): StoryPicture => ({ kind: "bars", rows });
+  if (structure === "equalGroups") {
+    const [one, other] = [first.size, others[0]?.size ?? 1];
+    const count = Math.max(
+      1,
+      Math.min(MOST_GROUPS, Math.round(form === "each" ? other : Math.min(one, other))),
+    );
+    const whole = form === "each" ? one : one * other;
+    const groups = Array.from({ length: count }, (_, nth): BarPart => {
+      const label = nth > 0 ? "" : form === "each" ? "?" : ((one <= other ? labels[1] : labels[0]) ?? "");
+      return { size: whole / count, label, asked: form === "each" && nth === 0 };
+    });
+    return form === "each" ? bars([first], groups) : bars(groups, [asked(whole)]);
+  }
+  const takesAway = form === "part" || form === "difference" || form === "afterLess";
+  return takesAway && first.size > rest
+    ? bars([first], [...others, asked(first.size - rest)])
+    : bars(parts, [asked(sum)]);
+}
