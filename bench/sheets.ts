@@ -24,11 +24,12 @@ import { openDatabase } from "../src/data/database";
 import { keepSheet, listKeptSheets } from "../src/data/keptSheets";
 import { sheetPdf } from "../src/render/pdf";
 import { PLAIN_PRINTING } from "../src/render/print";
+import { measureStories } from "./stories";
 
 /**
  * How long sheets, twins, probes and their PDFs take, and how well probes name what simulated learners have: with one
  * answer in ten careless, beside problems at random, the entropy bound, and on small pools the best there could be.
- * Writes bench/sheets.json.
+ * Then how stories and the shop do. Writes bench/sheets.json.
  */
 const house = PRESETS.fillersTrueValue;
 const CARELESS = 0.1;
@@ -231,7 +232,9 @@ function bestOfSmallPools(pool: readonly Candidate[], belief: ReadonlyMap<Accoun
   return Math.round((1000 * sum) / ROUNDS) / 1000;
 }
 
-const results = { speed: await speed(), probes: await probes() };
+const results = { speed: await speed(), probes: await probes(), stories: await measureStories() };
 console.log(JSON.stringify(results.speed, null, 2));
 console.table(results.probes);
+console.log(JSON.stringify(results.stories, null, 2));
 fs.writeFileSync("bench/sheets.json", `${JSON.stringify(results, null, 2)}\n`);
+process.exit(0);

@@ -3,7 +3,18 @@ import fs from "node:fs";
 import { pathToFileURL } from "node:url";
 import { TRAITS } from "@/core/features";
 import { PRESET_NAMES, PRESETS, SWITCH_NAMES, SWITCHES } from "@/core/house";
-import { PRESET_WORDS, SWITCH_WORDS, TRAIT_NAMES } from "@/core/wording";
+import { INSTRUMENTS } from "@/core/shop";
+import { STORY_KINDS, STORY_PATTERN_IDS } from "@/core/stories";
+import {
+  INSTRUMENT_NAMES,
+  PRESET_WORDS,
+  STORY_PATTERN_WORDS,
+  STORY_WORDS,
+  STRUCTURE_NAMES,
+  SWITCH_WORDS,
+  TOOL_NAMES,
+  TRAIT_NAMES,
+} from "@/core/wording";
 import { KEYS } from "@/ui/board";
 import { HOW_PLACE_KEYS, ON_RAIL } from "@/ui/places";
 import { TURN_KEYS } from "@/ui/turn";
@@ -49,6 +60,61 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     file: "docs/methods.md",
     name: "methods",
     text: methodSections,
+  },
+  {
+    file: "docs/stories.md",
+    name: "kinds",
+    text: () =>
+      table(
+        ["Kind", "What it is", "Structure", "Operations"],
+        STORY_KINDS.map(({ id, structure, steps }) => [
+          code(id),
+          STORY_WORDS[id].name,
+          STRUCTURE_NAMES[structure],
+          steps,
+        ]),
+      ),
+  },
+  {
+    file: "docs/stories.md",
+    name: "story patterns",
+    text: () =>
+      table(
+        ["Pattern", "What it is", "What is done", "What helps", "Named"],
+        STORY_PATTERN_IDS.map((id) => {
+          const { name, does, helps } = STORY_PATTERN_WORDS[id];
+          const found = sheets.stories.named.find(({ pattern }) => pattern === id);
+          return [code(id), name, does, helps, found?.named ?? ""];
+        }),
+      ),
+  },
+  {
+    file: "docs/stories.md",
+    name: "instruments",
+    text: () =>
+      table(
+        ["Instrument", "Tool", "Which", "Marks", "Numbered every", "Read to"],
+        INSTRUMENTS.map(({ id, tool, from, to, numbered, between }) => [
+          code(id),
+          TOOL_NAMES[tool],
+          INSTRUMENT_NAMES[id],
+          to - from,
+          numbered,
+          between === 2 ? "half a mark" : "a mark",
+        ]),
+      ),
+  },
+  {
+    file: "docs/stories.md",
+    name: "story speed",
+    text: () => {
+      const { told, dragging } = sheets.stories;
+      return [
+        `A story with its working: half within ${told.p50} ms, 95 % within ${told.p95} ms, the slowest ${told.most} ms. ${told.thousand} stories of all ${told.kinds} kinds, told: ${told.thousandMs} ms.`,
+        "",
+        `A move of the pointer in the shop, until what it changed is laid out, in milliseconds (half, 95 %): ${dragging.map(({ tool, p50, p95 }) => `${tool} ${p50}, ${p95}`).join("; ")}.`,
+      ].join("\n");
+    },
   },
   {
     file: "docs/your-turn.md",

@@ -35,10 +35,9 @@ export interface OwnWorked {
   readonly working: Working;
 }
 
-/** Why a text is not worked: it lacks a number that the line takes, or the line does not read. */
+/** Why a text is not worked: it has fewer numbers than the line takes, or the line does not read. */
 export type OwnRefusal =
   | { readonly kind: "tooFew"; readonly numbers: readonly InText[] }
-  | { readonly kind: "noNumber"; readonly place: number; readonly numbers: readonly InText[] }
   | {
       readonly kind: "unread";
       readonly line: string;
@@ -50,9 +49,8 @@ export type OwnRefusal =
 export function ownWorked(text: string, template: string, house: HouseRules): Result<OwnWorked, OwnRefusal> {
   const numbers = quantitiesIn(text, house);
   const places = [...template.matchAll(/\{(\d{1,2})\}/g)].map(([, place]) => Number(place));
-  if (places.length < 2) return failed({ kind: "tooFew", numbers });
-  const missing = places.find((place) => numbers[place] === undefined);
-  if (missing !== undefined) return failed({ kind: "noNumber", place: missing, numbers });
+  if (places.length < 2 || places.some((place) => numbers[place] === undefined))
+    return failed({ kind: "tooFew", numbers });
   const line = template.replaceAll(
     /\{(\d{1,2})\}/g,
     (_, place: string) => numbers[Number(place)]?.text ?? "",

@@ -7,8 +7,8 @@ import { storyShown } from "./storyJson";
 
 const house = choicesOf(PRESETS.fillersTrueValue);
 
-function shown(text: string, form: OwnFormId, places: readonly number[], choices = house) {
-  const found = ownStoryShown({ text, form, places, house: choices });
+function shown(text: string, form: OwnFormId, left: readonly string[] = [], choices = house, turned = false) {
+  const found = ownStoryShown({ text, form, left, turned, house: choices });
   if (!found.ok) throw new Error(found.error.message);
   return found.value;
 }
@@ -16,34 +16,34 @@ function shown(text: string, form: OwnFormId, places: readonly number[], choices
 describe("a story of a tutor's own", () => {
   it("is worked by its numbers as they stand in the text, whatever words are between", () => {
     const text = "Owen has 2 h 35 min. The first job takes 1 h 50 min! How long is left?";
-    expect(shown(text, "part", [0, 1]).worked).toMatchObject({
+    expect(shown(text, "part").worked).toMatchObject({
       line: "2 h 35 min − 1 h 50 min",
       answer: "45 min",
     });
-    expect(shown("A drum of 3/4 and one of 1/8, what together?", "whole", [0, 1]).worked?.answer).toBe("7/8");
+    expect(shown("A drum of 3/4 and one of 1/8, what together?", "whole").worked?.answer).toBe("7/8");
     expect(
-      shown("Petra, 12 years old, buys 3 bells at $7.25 each.", "altogether", [1, 2]).worked,
+      shown("Petra, 12 years old, buys 3 bells at $7.25 each.", "altogether", ["12"]).worked,
     ).toMatchObject({
       line: "3 × $7.25",
       answer: "$21.75",
     });
     const euro = houseRulesFrom({ decimalMark: "comma", currency: "EUR" });
     if (!euro.ok) throw new Error("no house");
-    expect(shown("Ein 3,5 und 2,25.", "whole", [0, 1], choicesOf(euro.value)).worked?.answer).toBe("5,75");
+    expect(shown("Ein 3,5 und 2,25.", "whole", [], choicesOf(euro.value)).worked?.answer).toBe("5,75");
   });
 
   it("changes with the text, and says where it no longer fits", () => {
-    expect(shown("One of 350 g and one of 1.2 kg.", "whole", [0, 1]).worked?.answer).toBe("1 kg 550 g");
-    expect(shown("One of 350 g.", "whole", [0, 1])).toMatchObject({
+    expect(shown("One of 350 g and one of 1.2 kg.", "whole").worked?.answer).toBe("1 kg 550 g");
+    expect(shown("One of 350 g.", "whole")).toMatchObject({
       worked: null,
-      message: "The text has no second number any more. Write it again, or leave it out.",
+      message: expect.stringMatching(/two numbers at least/),
     });
-    expect(shown("One of 350 g and one of $2.", "whole", [0, 1]).message).toMatch(/can’t be worked/);
-    expect(shown("Nothing.", "whole", [])).toMatchObject({
+    expect(shown("One of 350 g and one of $2.", "whole").message).toMatch(/can’t be worked/);
+    expect(shown("Nothing.", "whole")).toMatchObject({
       worked: null,
-      message: "Mark at least two numbers that the question needs.",
+      message: expect.stringMatching(/two numbers at least/),
     });
-    expect(shown(`${"9 ".repeat(990)}x`, "whole", [0, 1]).worked).not.toBeNull();
+    expect(shown(`${"9 ".repeat(990)}x`, "whole").worked).not.toBeNull();
   });
 
   it("begins from a drawn story with the very line that works it", () => {
@@ -51,13 +51,8 @@ describe("a story of a tutor's own", () => {
       const story = storyShown({ kind: id, seed: 3, house, stock: WORKSHOP });
       if (story === undefined || story.own === null) return false;
       const text = `${story.stretches.map((one) => one.text).join("")} ${story.question}`;
-      const { numbers } = shown(text, story.own.form, []);
       const { left, turned, form } = story.own;
-      const places = numbers.flatMap((number, nth) => (left.includes(number.text) ? [] : [nth]));
-      expect([id, shown(text, form, turned ? places.reverse() : places).worked?.line]).toEqual([
-        id,
-        story.chain,
-      ]);
+      expect([id, shown(text, form, left, house, turned).worked?.line]).toEqual([id, story.chain]);
       return true;
     });
     expect(begins.length).toBeGreaterThan(15);

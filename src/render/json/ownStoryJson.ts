@@ -6,11 +6,27 @@ import { houseRefusalWords, ownRefusalWords } from "@/core/wording";
 import { type BarPart, numberOf, type StoryPicture } from "./storyPicture";
 import type { ProgramError } from "./workJson";
 
-/** A story of a tutor's own: its text, what is asked, and the numbers that are worked by their places in it, from first to last. */
-export interface OwnStoryRequest {
-  readonly text: string;
+/** What a tutor says of their story: what is asked, the numbers it does not need as they stand in it, and whether the others are worked from last to first. */
+export interface OwnStart {
   readonly form: OwnFormId;
-  readonly places: readonly number[];
+  readonly left: readonly string[];
+  readonly turned: boolean;
+}
+
+/** The most numbers that are worked. */
+const MOST_WORKED = 6;
+
+/** The places in a text of the numbers that are worked, in their order. What is left out stays so wherever it moves. */
+function placesOf(numbers: readonly InText[], left: readonly string[], turned: boolean): readonly number[] {
+  const places = numbers
+    .flatMap((number, nth) => (left.includes(number.text) ? [] : [nth]))
+    .slice(0, MOST_WORKED);
+  return turned ? places.reverse() : places;
+}
+
+/** A story of a tutor's own as it stands, with the rules of the house it is worked in. */
+export interface OwnStoryRequest extends OwnStart {
+  readonly text: string;
   readonly house?: HouseChoices | undefined;
 }
 
@@ -25,11 +41,13 @@ export interface OwnStoryShown {
 export function ownStoryShown({
   text,
   form,
-  places,
+  left,
+  turned,
   house: choices,
 }: OwnStoryRequest): Result<OwnStoryShown, ProgramError> {
   const house = houseRulesFrom(choices ?? {});
   if (!house.ok) return failed({ code: house.error.kind, message: houseRefusalWords(house.error) });
+  const places = placesOf(quantitiesIn(text, house.value), left, turned);
   const worked = ownWorked(text, templateOf(form, places), house.value);
   if (!worked.ok)
     return done({
@@ -52,13 +70,6 @@ export function ownStoryShown({
   });
 }
 
-/** How a story of a tutor's own begins: what is asked, the numbers it does not need as they stand in it, and whether they are worked from last to first. */
-export interface OwnStart {
-  readonly form: OwnFormId;
-  readonly left: readonly string[];
-  readonly turned: boolean;
-}
-
 /** The form in which a story that was drawn can be changed as one of the tutor's own; none where its line is no such one. */
 export function ownStartOf(
   text: string,
@@ -68,13 +79,12 @@ export function ownStartOf(
 ): OwnStart | undefined {
   const numbers = quantitiesIn(text, house);
   const left = numbers.map((number) => number.text).filter((number) => !chain.includes(number));
-  const places = numbers.flatMap((number, nth) => (left.includes(number.text) ? [] : [nth]));
   const forms = [...OWN_FORMS].sort(
     (one, other) => Number(other.structure === structure) - Number(one.structure === structure),
   );
   for (const turned of [false, true])
     for (const { id: form } of forms) {
-      const worked = ownWorked(text, templateOf(form, turned ? [...places].reverse() : places), house);
+      const worked = ownWorked(text, templateOf(form, placesOf(numbers, left, turned)), house);
       if (worked.ok && writeProblem(worked.value.working.problem, house) === chain)
         return { form, left, turned };
     }

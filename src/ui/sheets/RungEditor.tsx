@@ -1,6 +1,6 @@
 "use client";
 
-import { type ReactElement, useEffect, useState } from "react";
+import { type ReactElement, useState } from "react";
 import { TRAITS, type TraitId } from "@/core/features";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { type OwnRung, STRANDS } from "@/core/sheets";
@@ -8,6 +8,7 @@ import { STRAND_NAMES, TRAIT_NAMES } from "@/core/wording";
 import type { OwnSamples } from "@/render/json";
 import { Go, useGo } from "../Go";
 import { send } from "../keeping/send";
+import { useAsked } from "../keeping/useAsked";
 import { ROUTES } from "../routes";
 import { Choose, MAIN_BUTTON, QUIET_BUTTON } from "./Panel";
 
@@ -37,27 +38,13 @@ export function RungEditor({
   const [text, setText] = useState(start.lines.join("\n"));
   const [always, setAlways] = useState<readonly TraitId[]>(start.always);
   const [never, setNever] = useState<readonly TraitId[]>(start.never);
-  const [shown, setShown] = useState<OwnSamples | undefined>();
   const [message, setMessage] = useState("");
   const lines = text
     .split("\n")
     .map((line) => line.trim())
     .filter((line) => line !== "");
   const asked = JSON.stringify({ lines, always, never, house: choicesOf(house) });
-  useEffect(() => {
-    const asking = new AbortController();
-    const timer = setTimeout(() => {
-      void send<OwnSamples>(ROUTES.ownSamples, "POST", JSON.parse(asked), asking.signal).then((back) => {
-        if (asking.signal.aborted) return;
-        setMessage(back.ok ? "" : back.error.message);
-        if (back.ok) setShown(back.value);
-      });
-    }, PAUSE);
-    return () => {
-      clearTimeout(timer);
-      asking.abort();
-    };
-  }, [asked]);
+  const { shown, message: refused } = useAsked<OwnSamples>(ROUTES.ownSamples, asked, PAUSE);
   const wishOf = (trait: TraitId): (typeof WISHES)[number]["id"] =>
     always.includes(trait) ? "always" : never.includes(trait) ? "never" : "any";
   const wish = (trait: TraitId, to: (typeof WISHES)[number]["id"]): void => {
@@ -148,8 +135,8 @@ export function RungEditor({
       <section aria-label="Samples">
         <h2 className="text-[17px] font-semibold">Samples</h2>
         <p role="status" className="mt-1 text-[15px]">
-          {message !== "" ? (
-            <span className="text-rust">{message}</span>
+          {message !== "" || refused !== "" ? (
+            <span className="text-rust">{message || refused}</span>
           ) : shown === undefined ? (
             <span className="text-soft">Drawing…</span>
           ) : (

@@ -1,14 +1,14 @@
 "use client";
 
 import { ArrowLeftRight, Grid3x3, PenLine } from "lucide-react";
-import { type ReactElement, useEffect, useState } from "react";
+import { type ReactElement, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { OWN_FORMS, type OwnFormId, STRUCTURES } from "@/core/stories";
 import { OWN_FORM_NAMES, STRUCTURE_NAMES } from "@/core/wording";
 import type { OwnStart, OwnStoryShown } from "@/render/json";
 import { boardAddress, turnAddress } from "../board/state/address";
 import { Go } from "../Go";
-import { send } from "../keeping/send";
+import { useAsked } from "../keeping/useAsked";
 import { ROUTES } from "../routes";
 import { StoryDrawing } from "./StoryDrawing";
 
@@ -29,26 +29,8 @@ export function OwnStory({
   const [left, setLeft] = useState(start.left);
   const [turned, setTurned] = useState(start.turned);
   const [form, setForm] = useState<OwnFormId>(start.form);
-  const [shown, setShown] = useState<OwnStoryShown>();
-  const [message, setMessage] = useState("");
-  // A number that is left out stays so wherever it moves in the text.
-  const inOrder = (shown?.numbers ?? []).flatMap((number, nth) => (left.includes(number.text) ? [] : [nth]));
-  const places = turned ? [...inOrder].reverse() : inOrder;
-  const asked = JSON.stringify({ text, form, places: places.slice(0, 6), house: choicesOf(house) });
-  useEffect(() => {
-    const asking = new AbortController();
-    const timer = setTimeout(() => {
-      void send<OwnStoryShown>(ROUTES.workOwnStory, "POST", JSON.parse(asked), asking.signal).then((back) => {
-        if (asking.signal.aborted) return;
-        setMessage(back.ok ? "" : back.error.message);
-        if (back.ok) setShown(back.value);
-      });
-    }, PAUSE);
-    return () => {
-      clearTimeout(timer);
-      asking.abort();
-    };
-  }, [asked]);
+  const asked = JSON.stringify({ text, form, left, turned, house: choicesOf(house) });
+  const { shown, message } = useAsked<OwnStoryShown>(ROUTES.workOwnStory, asked, PAUSE);
   const worked = shown?.worked;
   return (
     <main
@@ -102,7 +84,7 @@ export function OwnStory({
           </div>
         </section>
         <label className="mt-4 block">
-          <span className="text-[13px] text-soft">What is known, and what is asked</span>
+          <span className="block text-[13px] text-soft">What is known, and what is asked</span>
           <select
             value={form}
             onChange={({ target }) => {

@@ -1,14 +1,11 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
-import { choicesOf } from "@/core/house";
 import type { OwnStart } from "@/render/json";
-import { compute } from "@/threads/pool";
 import { OwnStory } from "@/ui/stories";
 import { type Parameters, parametersOf } from "../../parameters";
 import { savedHouse } from "../../saved";
-import { usedStock } from "../../stock";
 import { TooMuch } from "../../TooMuch";
-import { askedStory } from "../asked";
+import { askedTold } from "../asked";
 
 export const metadata: Metadata = { title: "A story of your own" };
 
@@ -22,10 +19,8 @@ export default async function OwnStoryPage({
   readonly searchParams: Parameters;
 }): Promise<ReactElement> {
   const parameters = await parametersOf(searchParams);
-  const house = savedHouse();
-  if (parameters.kind === undefined) return <OwnStory text={SAMPLE} start={PLAIN} house={house} />;
-  const { kind, seed } = askedStory(parameters);
-  const shown = await compute("storyShown", { kind, seed, house: choicesOf(house), stock: usedStock() });
+  if (parameters.kind === undefined) return <OwnStory text={SAMPLE} start={PLAIN} house={savedHouse()} />;
+  const { house, shown } = await askedTold(parameters);
   if (!shown.ok) return <TooMuch message={shown.error.message} />;
   const told = shown.value;
   const text =

@@ -1,15 +1,11 @@
 import type { Metadata } from "next";
 import { redirect } from "next/navigation";
 import type { ReactElement } from "react";
-import { choicesOf } from "@/core/house";
-import { compute } from "@/threads/pool";
 import { ROUTES } from "@/ui/routes";
 import { StoryTurn } from "@/ui/stories";
 import { type Parameters, parametersOf } from "../../parameters";
-import { savedHouse } from "../../saved";
-import { usedStock } from "../../stock";
 import { TooMuch } from "../../TooMuch";
-import { askedStory } from "../asked";
+import { askedTold } from "../asked";
 
 export const metadata: Metadata = { title: "Your story" };
 
@@ -18,9 +14,7 @@ export default async function StoryTurnPage({
 }: {
   readonly searchParams: Parameters;
 }): Promise<ReactElement> {
-  const { kind, seed } = askedStory(await parametersOf(searchParams));
-  const house = savedHouse();
-  const shown = await compute("storyShown", { kind, seed, house: choicesOf(house), stock: usedStock() });
+  const { kind, seed, house, shown } = await askedTold(await parametersOf(searchParams));
   if (!shown.ok) return <TooMuch message={shown.error.message} />;
   if (shown.value === undefined) redirect(ROUTES.stories);
   const { stretches, question, givens, frames } = shown.value;

@@ -14,15 +14,11 @@ export const OWN_FORM_NAMES: Readonly<Record<OwnFormId, string>> = {
   afterLess: "Something is taken away, what is left is asked",
 };
 
-const NTH = ["first", "second", "third", "fourth", "fifth", "sixth"] as const;
-
 /** Why a story of the tutor's own is not worked, and what to do. */
 export function ownRefusalWords(refusal: OwnRefusal, house: HouseRules): string {
   switch (refusal.kind) {
     case "tooFew":
-      return "Mark at least two numbers that the question needs.";
-    case "noNumber":
-      return `The text has no ${NTH[refusal.place] ?? "further"} number any more. Write it again, or leave it out.`;
+      return "The text needs two numbers at least that the question asks about. Write them, or take one in that is left out.";
     case "unread":
       return `${refusal.line} can’t be worked: ${readErrorWords(refusal.error, house)}`;
   }

@@ -7,11 +7,12 @@ import { answering, errorAnswer, resultAnswer } from "../../answers";
 const ownSchema = z.object({
   text: z.string().max(2000),
   form: z.enum(OWN_FORMS.map(({ id }) => id)),
-  places: z.array(z.number().int().min(0).max(20)).max(6),
+  left: z.array(z.string().max(60)).max(40).default([]),
+  turned: z.boolean().default(false),
   house: houseChoicesSchema.optional(),
 });
 
-/** Works a story of the tutor's own: `{text, form, places, house?}` to its numbers, line, answer and picture. See docs/api.md. */
+/** Works a story of the tutor's own: `{text, form, left?, turned?, house?}` to its numbers, line, answer and picture. See docs/api.md. */
 export const POST = answering(async ({ body }) => {
   const shown = await compute("ownStoryShown", body);
   return shown.ok ? resultAnswer(shown.value) : errorAnswer(503, shown.error);
