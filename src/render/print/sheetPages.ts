@@ -206,15 +206,14 @@ function putStoryBlock(
   measure: Measure,
 ): void {
   const { problem: size } = sizesOf(printing);
-  const rows = block.rows;
+  const { rows } = block;
   const told = storyHeight(story, size, paper.width, printing, measure);
   const columns = Math.max(block.columns, Math.floor(paper.width / usual));
   const square = Math.min(usual, paper.width / columns, (paper.height - told - size * 2) / rows);
   if (told + rows * square + size * 2 > paper.room) paper.nextPage();
   putStory(paper, block.nth, story, size, printing, measure);
-  const label = 0;
   putBlock(paper, { ...block, asked: "" }, paper.left, {
-    label,
+    label: 0,
     size,
     columns,
     rows,

@@ -1,14 +1,6 @@
 "use client";
 
-import {
-  DndContext,
-  PointerSensor,
-  TouchSensor,
-  useDraggable,
-  useDroppable,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
+import { DndContext, PointerSensor, TouchSensor, useSensor, useSensors } from "@dnd-kit/core";
 import { X } from "lucide-react";
 import { type ReactElement, useId, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
@@ -16,13 +8,14 @@ import { fromMinorPiece, piecesOfCurrency, writePieces } from "@/core/quantity";
 import { changeFrom } from "@/core/shop";
 import type { Thing } from "@/core/stories";
 import { IconButton } from "../IconButton";
+import { Counter } from "./Counter";
 import { DayBalance } from "./DayBalance";
+import { DrawerPiece } from "./DrawerPiece";
 import { moneyOf, readMoney } from "./money";
 import { Piece } from "./Piece";
 import {
   changeOf,
   counted,
-  countedUp,
   type Day,
   dayBegun,
   given,
@@ -35,9 +28,6 @@ import {
 
 /** How many notes and coins a learner can be asked to pay with. */
 const MOST_OFFERED = 5;
-
-/** The most pieces of a kind in the drawer. */
-const MOST_PIECES = 40;
 
 /** The till: things are rung up, their total is found, a note is taken, and the change is counted up out of the drawer. */
 export function Till({
@@ -239,103 +229,5 @@ export function Till({
         </aside>
       </div>
     </DndContext>
-  );
-}
-
-/** What was handed over, and the change that is counted up to it. */
-function Counter({
-  day,
-  currency,
-  write,
-  onBack,
-}: {
-  readonly day: Day;
-  readonly currency: HouseRules["currency"];
-  readonly write: (minor: number) => string;
-  readonly onBack: (at: number) => void;
-}): ReactElement {
-  const { setNodeRef, isOver } = useDroppable({ id: "counter" });
-  return (
-    <div
-      ref={setNodeRef}
-      data-over={isOver}
-      className="mt-4 rounded-2xl border-2 border-dashed border-edge p-4 data-[over=true]:border-plumb data-[over=true]:bg-shade"
-    >
-      <p>
-        {write(day.paid ?? 0)} was handed over. Count up from {write(totalOf(day))} with pieces of the drawer.
-      </p>
-      <output aria-label="Counted up" className="mt-1 block font-board text-[22px]">
-        {countedUp(day).map(write).join(" → ")}
-      </output>
-      <ul className="mt-2 flex min-h-[58px] flex-wrap items-center gap-1.5">
-        {day.change.map((piece, at) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: pieces of one kind are told apart by their place only
-          <li key={at}>
-            <button
-              type="button"
-              aria-label={`Take ${fromMinorPiece(piece, currency)} back`}
-              onClick={() => onBack(at)}
-              className="grid place-items-center rounded-xl hover:bg-shade"
-            >
-              <Piece value={piece} currency={currency} />
-            </button>
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
-/** A compartment of the drawer: its pieces are dragged to the counter, or pressed. */
-function DrawerPiece({
-  piece,
-  count,
-  currency,
-  opens,
-  onGive,
-  onCount,
-}: {
-  readonly piece: number;
-  readonly count: number;
-  readonly currency: HouseRules["currency"];
-  readonly opens: boolean;
-  readonly onGive: () => void;
-  /** Before the first sale the drawer is filled as it is wanted. */
-  readonly onCount: ((count: number) => void) | undefined;
-}): ReactElement {
-  const empty = count === 0 || !opens;
-  const { setNodeRef, listeners, transform } = useDraggable({ id: String(piece), disabled: empty });
-  return (
-    <span className="grid justify-items-center">
-      <button
-        ref={setNodeRef}
-        type="button"
-        disabled={empty}
-        aria-label={`Give ${fromMinorPiece(piece, currency)}: ${count} in the drawer`}
-        onClick={onGive}
-        {...listeners}
-        style={
-          transform === null ? undefined : { transform: `translate(${transform.x}px, ${transform.y}px)` }
-        }
-        className="grid min-h-[60px] min-w-[60px] touch-none place-items-center rounded-xl hover:bg-shade disabled:opacity-50"
-      >
-        <Piece value={piece} currency={currency} />
-      </button>
-      {onCount === undefined ? (
-        <span className="text-[14px] text-soft">× {count}</span>
-      ) : (
-        <input
-          type="number"
-          min={0}
-          max={MOST_PIECES}
-          aria-label={`How many ${fromMinorPiece(piece, currency)}`}
-          value={count}
-          onChange={({ target }) =>
-            onCount(Math.min(MOST_PIECES, Math.max(0, Math.floor(Number(target.value)))))
-          }
-          className="h-8 w-14 rounded-md border border-edge bg-page text-center text-[14px]"
-        />
-      )}
-    </span>
   );
 }
