@@ -32,7 +32,6 @@ const VIEWS: readonly View[] = [
       await page.getByRole("dialog").waitFor();
     },
   },
-  { name: "board-division", place: "/board?id=demogearcable000010" },
   { name: "board-fractions", place: "/board?id=demospanners000013" },
   { name: "board-beside", place: "/board?id=demospokeboxes00011" },
   {
