@@ -212,7 +212,12 @@ function StockEditor({
           ))}
         </ul>
       )}
-      <div className="mt-4 overflow-x-auto">
+      <section
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: a table wider than its room is scrolled by keys
+        tabIndex={0}
+        aria-label="The things of the list"
+        className="mt-4 overflow-x-auto"
+      >
         <table className="w-full min-w-[620px] text-left">
           <thead>
             <tr className="border-b-2 border-ink text-[13px] text-soft">
@@ -239,7 +244,7 @@ function StockEditor({
             ))}
           </tbody>
         </table>
-      </div>
+      </section>
     </section>
   );
 }
