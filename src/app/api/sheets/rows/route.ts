@@ -2,7 +2,7 @@ import { z } from "zod";
 import { LONGEST_LINE } from "@/core/problem";
 import { MOST_KEPT_ROWS } from "@/core/sheets";
 import { houseChoicesSchema, storyOfRowSchema } from "@/data";
-import { compute } from "@/threads/pool";
+import { compute, computeAside } from "@/threads/pool";
 import { usedStock } from "../../../stock";
 import { answering, errorAnswer, resultAnswer } from "../../answers";
 
@@ -28,6 +28,8 @@ const rowsSchema = z.object({
 
 /** Problems of a sheet read and worked, or others drawn for them: as hard (`by` 0), a notch easier (−1) or harder (1). See docs/api.md. */
 export const POST = answering(async ({ body }) => {
-  const rows = await compute("sheetRows", { ...body, stock: usedStock() });
+  // Where another one is drawn, the rungs of the ladder may have to be looked through for the first time.
+  const draws = body.rows.some(({ by }) => by !== undefined);
+  const rows = await (draws ? computeAside : compute)("sheetRows", { ...body, stock: usedStock() });
   return rows.ok ? resultAnswer(rows.value) : errorAnswer(503, rows.error);
 }, rowsSchema);
