@@ -139,7 +139,7 @@ test("word problems stand on a sheet: added by kind, one drawn anew, kept, print
   await listening(page);
   await page.getByRole("button", { name: "Add word problems" }).press("Enter");
   await page.getByLabel("Of which kind").selectOption({ label: "Change from a note" });
-  await page.getByLabel("How many").fill("3");
+  await page.getByRole("spinbutton", { name: "How many" }).fill("3");
   await page.getByRole("button", { name: "Add them" }).press("Enter");
   const rows = page.getByRole("main").getByRole("listitem");
   await expect(rows).toHaveCount(5);
