@@ -141,7 +141,7 @@ test("word problems stand on a sheet: added by kind, one drawn anew, kept, print
   await page.getByLabel("Of which kind").selectOption({ label: "Change from a note" });
   await page.getByRole("spinbutton", { name: "How many" }).fill("3");
   await page.getByRole("button", { name: "Add them" }).press("Enter");
-  const rows = page.getByRole("main").getByRole("listitem");
+  const rows = page.getByRole("listitem").filter({ has: page.locator("[data-sheet-problem]") });
   await expect(rows).toHaveCount(5);
   await page.keyboard.press("Escape");
   const story = rows.nth(4).locator("p").first();
