@@ -1,3 +1,9 @@
+import { choicesOf, PRESETS } from "@/core/house";
+import { answerOf } from "@/core/methods";
+import { writeAnswer } from "@/core/problem";
+import { drawStory, STORY_KINDS, wrongLines } from "@/core/stories";
+import { WORKSHOP } from "@/core/wording";
+import { storyProbeShown } from "@/render/json";
 import { expect, expectAccessible, listening, test } from "./tutor";
 
 test("a word problem is read, its givens are underlined and what is not needed is struck, then it is worked on the Board and answered in a sentence", async ({
@@ -163,4 +169,28 @@ test("word problems stand on a sheet: added by kind, one drawn anew, kept, print
   expect(csv).toContain(text);
   const qti = await page.request.get(`/api/sheets/${id}/file?format=qti`);
   expect(qti.status()).toBe(200);
+});
+
+test("eight stories are answered with one thing done to all, which is named; what was written stays", async ({
+  page,
+}) => {
+  await page.goto("/stories/probe?seed=4");
+  await listening(page);
+  await expect(page.getByRole("textbox")).toHaveCount(8);
+  const rules = PRESETS.fillersTrueValue;
+  const stories = storyProbeShown({ seed: 4, house: choicesOf(rules), stock: WORKSHOP });
+  for (const [nth, { kind, seed }] of stories.entries()) {
+    const found = STORY_KINDS.find(({ id }) => id === kind);
+    const drawn = found && drawStory(found.id, WORKSHOP, rules, seed);
+    const wrong = drawn?.ok && wrongLines(drawn.value).find(({ pattern }) => pattern === "unit-not-changed");
+    if (!wrong) continue;
+    const said = writeAnswer(answerOf(wrong.problem, rules), rules);
+    await page.getByRole("textbox", { name: `The answer to story ${nth + 1}` }).fill(said);
+  }
+  await page.reload();
+  await listening(page);
+  await page.getByRole("button", { name: "What do these answers show?" }).press("Enter");
+  const shown = page.getByRole("list", { name: "What they show" });
+  await expect(shown.getByRole("listitem").first()).toContainText("Units worked as they stand");
+  await expectAccessible(page);
 });

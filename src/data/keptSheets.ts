@@ -3,7 +3,7 @@ import type { AnySQLiteColumn } from "drizzle-orm/sqlite-core";
 import { z } from "zod";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { done, failed, type Result } from "@/core/result";
-import type { StoryOfRow } from "@/core/stories";
+import { LONGEST_STORY, type StoryOfRow } from "@/core/stories";
 import type { Data } from "./database";
 import { houseOf, jsonOf } from "./houseOf";
 import { nextRevision, type Stale, type Writing } from "./revision";
@@ -36,8 +36,6 @@ export interface KeptSheet {
 
 /** What is written of a sheet. */
 export type SheetContent = Pick<KeptSheet, "name" | "house" | "rows" | "drawing" | "seed">;
-
-const LONGEST_STORY = 1000;
 
 /** The story that a problem of a sheet answers. */
 export const storyOfRowSchema = z.object({

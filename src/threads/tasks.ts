@@ -21,6 +21,8 @@ import {
   sheetRequested,
   skillsShown,
   storiesRequested,
+  storyAccounts,
+  storyProbeShown,
   storyShown,
   storyWorkMarked,
   twinsRequested,
@@ -52,6 +54,8 @@ export const COMPUTING = {
   nextProbe,
   ownStoryShown,
   stories: storiesRequested,
+  storyAccounts,
+  storyProbeShown,
   storyShown,
   storyWorkMarked,
   skillsShowing: ({

@@ -62,7 +62,8 @@ export const PLACES: readonly Place[] = [
   { name: "Word problems", address: ROUTES.stories, seen: ROUTES.stories },
   { name: "Stock lists", address: ROUTES.stockLists, seen: ROUTES.stockLists, lists: true },
   { name: "A story of your own", address: ROUTES.ownStory(), seen: ROUTES.ownStory() },
-  { name: "Your story", address: "/stories/turn", seen: ROUTES.storyTurn("change-from-several", 3) },
+  { name: "Eight stories", address: ROUTES.storyProbe(), seen: ROUTES.storyProbe() },
+  { name: "Your story", address: ROUTES.yourStory, seen: ROUTES.storyTurn("change-from-several", 3) },
   {
     name: "Marking",
     address: ROUTES.marking,

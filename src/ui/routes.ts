@@ -24,6 +24,7 @@ export const ROUTES = {
   ownSamples: "/api/sheets/rungs/samples",
   stories: "/stories",
   story: (kind: string, seed = 1): string => `/stories?kind=${encodeURIComponent(kind)}&seed=${seed}`,
+  yourStory: "/stories/turn",
   storyTurn: (kind: string, seed: number): string =>
     `/stories/turn?kind=${encodeURIComponent(kind)}&seed=${seed}`,
   ownStory: (from?: { readonly kind: string; readonly seed: number }): string =>
@@ -31,6 +32,8 @@ export const ROUTES = {
       ? "/stories/own"
       : `/stories/own?kind=${encodeURIComponent(from.kind)}&seed=${from.seed}`,
   workOwnStory: "/api/stories/own",
+  storyProbe: (seed = 1): string => `/stories/probe?seed=${seed}`,
+  storyAccounts: "/api/stories/accounts",
   stockLists: "/stories/stock",
   stock: "/api/stories/stock",
   markStory: "/api/stories/mark",

@@ -8,24 +8,30 @@ import { drawStory, type Story } from "./story";
 /** How many seeds are tried for each story that is wanted, since none comes twice. */
 const TRIES_EACH = 20;
 
-/** Stories of some kinds in turn, none with the same numbers twice; fewer where the kinds have no more. */
+const lineOf = ({ working: { problem, house } }: Story): string => writeProblem(problem, house);
+
+/**
+ * Stories of some kinds in turn, from a seed on; fewer where the kinds have no more. None comes twice: none with the
+ * numbers of another, or whatever else `same` takes for the same.
+ */
 export function drawStories(
   kinds: readonly StoryKindId[],
   count: number,
   stock: StockList,
   house: HouseRules,
   seed: number,
+  same: (story: Story) => string = lineOf,
 ): readonly Story[] {
-  const lines = new Set<string>();
+  const seen = new Set<string>();
   const stories: Story[] = [];
   for (let nth = 0; nth < count * TRIES_EACH && stories.length < count; nth++) {
     const kind = kinds[nth % Math.max(1, kinds.length)];
     if (kind === undefined) break;
     const drawn = drawStory(kind, stock, house, seed + nth);
     if (!drawn.ok) continue;
-    const line = writeProblem(drawn.value.working.problem, house);
-    if (lines.has(line)) continue;
-    lines.add(line);
+    const key = same(drawn.value);
+    if (seen.has(key)) continue;
+    seen.add(key);
     stories.push(drawn.value);
   }
   return stories;

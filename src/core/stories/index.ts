@@ -7,4 +7,4 @@ export { STORY_PATTERN_IDS, STRUCTURES, type StoryPatternId, type Structure } fr
 export { OWN_FORMS, type OwnFormId, type OwnRefusal, ownWorked, templateOf } from "./ownStory";
 export type { Plausible, StockList, Thing } from "./stock";
 export { drawStory, type Given, type Story, type StoryWrong, wantedWhole, wrongLines } from "./story";
-export type { StoryOfRow } from "./storyOfRow";
+export { LONGEST_STORY, type StoryOfRow } from "./storyOfRow";

@@ -20,6 +20,7 @@ export interface Given {
 /** A story: what it is about, what is given, and the problem that answers its question, worked. */
 export interface Story {
   readonly kind: StoryKindId;
+  readonly seed: number;
   readonly structure: Structure;
   readonly steps: number;
   readonly things: readonly Thing[];
@@ -61,6 +62,7 @@ export function drawStory(
     const phrasing = [below(chances), below(chances), below(chances)] as const;
     return done({
       kind: kind.id,
+      seed,
       structure,
       steps,
       things,

@@ -1,3 +1,6 @@
+/** The longest text of a story on a sheet, and of its answer, in signs. */
+export const LONGEST_STORY = 1000;
+
 /** The story that a problem of a sheet answers, as it was told when it was put there. */
 export interface StoryOfRow {
   /** What is told, with the question at its end. */

@@ -3,6 +3,7 @@ import { z } from "zod";
 import { choicesOf, type HouseChoices } from "@/core/house";
 import { done, failed, type Result } from "@/core/result";
 import { LONGEST_SHEET_NAME, MOST_KEPT_ROWS } from "@/core/sheets";
+import { LONGEST_STORY } from "@/core/stories";
 import { answerLatex, askedLatex } from "../formula";
 import { type FileRow, fileRows, type SheetOut } from "./sheetFile";
 
@@ -12,7 +13,6 @@ const SHEET_VERSION = 1;
 
 /** The longest text in a file: a line that is longer is none that reads. */
 const LONGEST = 2000;
-const LONGEST_STORY = 1000;
 
 export const sheetJson = (sheet: SheetOut): string =>
   `${JSON.stringify(

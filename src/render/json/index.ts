@@ -14,6 +14,7 @@ export {
   storyWorkMarked,
 } from "./storyJson";
 export type { BarPart, StoryPicture } from "./storyPicture";
+export { type StoryAccounts, storyAccounts, storyProbeShown } from "./storyProbeJson";
 export { MOST_TWINS, twinsRequested } from "./twinsJson";
 export {
   methodsRequested,

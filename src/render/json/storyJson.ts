@@ -3,9 +3,11 @@ import { writeProblem } from "@/core/problem";
 import { writeQuantity } from "@/core/quantity";
 import { done, failed, type Result } from "@/core/result";
 import {
+  drawStories,
   drawStory,
   STORY_KINDS,
   type StockList,
+  type Story,
   type StoryKindId,
   type StoryOfRow,
   type StoryPatternId,
@@ -42,6 +44,8 @@ export interface StoriesRequest {
 /** A story as programs get it. */
 interface StoryJson {
   readonly kind: StoryKindId;
+  /** By which it is told again. */
+  readonly seed: number;
   readonly structure: string;
   /** What is told, with the question at its end; and the question by itself. */
   readonly text: string;
@@ -55,9 +59,6 @@ interface StoryJson {
   readonly unit: string | null;
 }
 
-/** How many seeds are tried for each story that is wanted, since none comes twice. */
-const TRIES_EACH = 20;
-
 /** Stories of one kind, none twice; fewer where the kind has no more. */
 export function storiesRequested({
   kind,
@@ -70,31 +71,34 @@ export function storiesRequested({
   if (!house.ok) return failed({ code: house.error.kind, message: houseRefusalWords(house.error) });
   const found = STORY_KINDS.find(({ id }) => id === kind);
   if (found === undefined) return failed({ code: "unknownKind", message: NO_STORY(kind) });
-  const stories = new Map<string, StoryJson>();
-  for (let nth = 0; nth < count * TRIES_EACH && stories.size < count; nth++) {
-    const drawn = drawStory(found.id, stock, house.value, seed + nth);
-    if (!drawn.ok) continue;
-    const { givens, working, structure } = drawn.value;
-    const { text, question, answer } = toldStory(drawn.value, house.value);
-    if (stories.has(text)) continue;
-    const { value, unit } = workLine(working);
-    stories.set(text, {
-      kind: found.id,
-      structure,
-      text: `${text} ${question}`,
-      question,
-      givens: givens.map(({ name, quantity, needed }) => ({
-        name,
-        value: writeQuantity(quantity, house.value),
-        needed,
-      })),
-      chain: writeProblem(working.problem, house.value),
-      answer,
-      value,
-      unit,
-    });
-  }
-  return done([...stories.values()]);
+  const textOf = (story: Story): string => toldStory(story, house.value).text;
+  return done(
+    drawStories([found.id], count, stock, house.value, seed, textOf).map((story) =>
+      storyJson(story, house.value),
+    ),
+  );
+}
+
+function storyJson(story: Story, house: HouseRules): StoryJson {
+  const { kind, seed, structure, givens, working } = story;
+  const { text, question, answer } = toldStory(story, house);
+  const { value, unit } = workLine(working);
+  return {
+    kind,
+    seed,
+    structure,
+    text: `${text} ${question}`,
+    question,
+    givens: givens.map(({ name, quantity, needed }) => ({
+      name,
+      value: writeQuantity(quantity, house),
+      needed,
+    })),
+    chain: writeProblem(working.problem, house),
+    answer,
+    value,
+    unit,
+  };
 }
 
 /** A story as its page shows it: its text in stretches, which of its givens are needed, and why it is worked so. */

@@ -32,7 +32,7 @@ function problemPages(sheet: SheetToPrint, printing: Printing, measure: Measure)
   const paper = composing(printing);
   head(paper, sheet, printing, measure);
   if (printing.layout === "lines" && sheet.stories?.some((story) => story !== undefined))
-    storyLines(paper, sheet, printing, measure, asks);
+    storyLines(paper, sheet, printing, measure, sizesOf(printing).problem, asks);
   else if (printing.layout === "lines") inLines(paper, sheet, printing, measure);
   else onSquares(paper, sheet, printing, measure);
   if (printing.tearOff) tearOff(paper, sheet, printing, measure);

@@ -75,9 +75,9 @@ export function storyLines(
   sheet: SheetToPrint,
   printing: Printing,
   measure: Measure,
+  size: number,
   asks: (working: SheetToPrint["workings"][number]) => string,
 ): void {
-  const size = printing.large ? 19 : 14;
   for (const [nth, working] of sheet.workings.entries()) {
     const story = sheet.stories?.[nth];
     if (story !== undefined) {

@@ -2,7 +2,8 @@
 
 import { ListPlus } from "lucide-react";
 import { type ReactElement, useState } from "react";
-import { MAIN_BUTTON, Panel } from "./Panel";
+import { MAIN_BUTTON } from "../buttons";
+import { Panel } from "./Panel";
 
 /** Adds problems as they are typed or pasted, one a line. */
 export function AddProblems({ onAdd }: { readonly onAdd: (pasted: string) => Promise<void> }): ReactElement {

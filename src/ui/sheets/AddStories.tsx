@@ -4,7 +4,8 @@ import { BookOpenText } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import { STORY_KINDS, STRUCTURES, type StoryKindId } from "@/core/stories";
 import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
-import { MAIN_BUTTON, Panel } from "./Panel";
+import { MAIN_BUTTON } from "../buttons";
+import { Panel } from "./Panel";
 
 /** Kinds whose answer is the one that their working comes to: a quotient that is rounded by sense is not marked from a sheet. */
 const ON_SHEETS = STORY_KINDS.filter(({ rounds }) => rounds === undefined);

@@ -2,10 +2,11 @@
 
 import { ListChecks } from "lucide-react";
 import { type ReactElement, useState } from "react";
+import { MAIN_BUTTON } from "../buttons";
 import { useGo } from "../Go";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
-import { MAIN_BUTTON, Panel } from "./Panel";
+import { Panel } from "./Panel";
 
 /** A learner, with when they were given this sheet. */
 export interface SheetLearner {

@@ -2,6 +2,7 @@
 
 import { Popover } from "radix-ui";
 import type { ReactElement, ReactNode } from "react";
+import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 
 /** A button with a panel of its own that opens under it. */
 export function Panel({
@@ -41,11 +42,6 @@ export function Panel({
     </Popover.Root>
   );
 }
-
-export const MAIN_BUTTON =
-  "flex h-11 items-center gap-2 rounded-lg bg-plumb px-4 font-semibold text-on-plumb hover:opacity-90 disabled:opacity-50";
-export const QUIET_BUTTON =
-  "flex h-11 items-center gap-2 rounded-lg px-3 font-semibold text-plumb hover:bg-shade aria-pressed:bg-shade data-[state=open]:bg-shade disabled:opacity-50";
 
 /** A choice of a few, each a button that stays pressed. */
 export function Choose<Id extends string>({

@@ -2,8 +2,9 @@
 
 import { Printer } from "lucide-react";
 import { type ReactElement, useState } from "react";
+import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { GIVEN_NAMES } from "../turn/givenNames";
-import { Choose, MAIN_BUTTON, Panel, QUIET_BUTTON } from "./Panel";
+import { Choose, Panel } from "./Panel";
 
 /** How a sheet is printed, as the panel has it: each setting as the address of the PDF writes it. */
 type Choices = Readonly<

@@ -4,10 +4,10 @@ import { BookmarkPlus } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { ProbeShown } from "@/render/json";
+import { QUIET_BUTTON } from "../buttons";
 import { useGo } from "../Go";
 import { newId } from "../ids";
 import { ROUTES } from "../routes";
-import { QUIET_BUTTON } from "./Panel";
 import { sheetRow } from "./sheetRow";
 import { keepSheet } from "./useKeptSheet";
 

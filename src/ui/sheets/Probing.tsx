@@ -4,10 +4,10 @@ import { type ReactElement, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { Strand } from "@/core/sheets";
 import type { NextProbe } from "@/render/json";
+import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
-import { MAIN_BUTTON, QUIET_BUTTON } from "./Panel";
 
 interface Reply {
   readonly problem: string;

@@ -6,8 +6,9 @@ import { type ReactElement, useState } from "react";
 import type { TraitId } from "@/core/features";
 import { SKILLS, type SkillId, STRANDS } from "@/core/sheets";
 import { SKILL_NAMES, STRAND_NAMES, TRAIT_NAMES } from "@/core/wording";
+import { MAIN_BUTTON } from "../buttons";
 import { useGo } from "../Go";
-import { MAIN_BUTTON, Panel } from "./Panel";
+import { Panel } from "./Panel";
 import {
   type AddressedRecipe,
   problemsWished,

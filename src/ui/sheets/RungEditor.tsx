@@ -6,11 +6,12 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import { type OwnRung, STRANDS } from "@/core/sheets";
 import { STRAND_NAMES, TRAIT_NAMES } from "@/core/wording";
 import type { OwnSamples } from "@/render/json";
+import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go, useGo } from "../Go";
 import { send } from "../keeping/send";
 import { useAsked } from "../keeping/useAsked";
 import { ROUTES } from "../routes";
-import { Choose, MAIN_BUTTON, QUIET_BUTTON } from "./Panel";
+import { Choose } from "./Panel";
 
 /** How long after the last change the samples are drawn anew. */
 const PAUSE = 350;

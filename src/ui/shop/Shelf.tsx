@@ -14,6 +14,9 @@ export function Shelf({
   return (
     <section aria-label="The shelf" className="w-full">
       <h2 className="mb-1.5 text-[17px] font-semibold">Lay on the scale</h2>
+      {things.length === 0 && (
+        <p className="text-soft">Nothing on your stock list has a mass that this scale takes.</p>
+      )}
       <ul className="flex flex-wrap gap-1.5">
         {things.map(({ thing, mass }) => (
           <li key={thing.one}>

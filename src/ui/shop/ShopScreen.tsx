@@ -20,6 +20,7 @@ import {
 } from "@/core/shop";
 import type { Thing } from "@/core/stories";
 import { INSTRUMENT_NAMES, TOOL_NAMES } from "@/core/wording";
+import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { ROUTES } from "../routes";
 import { ReadIt } from "./ReadIt";
@@ -177,15 +178,15 @@ function Measuring({
                 type="button"
                 aria-pressed={digits}
                 onClick={() => setDigits(!digits)}
-                className={QUIET}
+                className={QUIET_BUTTON}
               >
                 {digits ? "With a dial" : "With digits"}
               </button>
-              <button type="button" onClick={() => setZero(position)} className={QUIET}>
+              <button type="button" onClick={() => setZero(position)} className={QUIET_BUTTON}>
                 Set to zero as it stands
               </button>
               {zero > 0 && (
-                <button type="button" onClick={() => setZero(0)} className={QUIET}>
+                <button type="button" onClick={() => setZero(0)} className={QUIET_BUTTON}>
                   Show the box too
                 </button>
               )}
@@ -213,7 +214,7 @@ function Measuring({
       </section>
       <aside className="grid content-start gap-5">
         <ReadIt
-          key={`${id} ${shown}`}
+          key={id}
           instrument={instrument}
           position={shown}
           value={value}
@@ -262,7 +263,7 @@ function Clock({
       <button
         type="button"
         onClick={() => setSince(runs ? undefined : Date.now() - position * 1000)}
-        className={QUIET}
+        className={QUIET_BUTTON}
       >
         {runs ? (
           <Pause aria-hidden="true" className="size-4.5" />
@@ -271,7 +272,7 @@ function Clock({
         )}
         {runs ? "Stop" : "Start"}
       </button>
-      <button type="button" onClick={onSplit} className={QUIET}>
+      <button type="button" onClick={onSplit} className={QUIET_BUTTON}>
         <Timer aria-hidden="true" className="size-4.5" />
         Split
       </button>
@@ -281,7 +282,7 @@ function Clock({
           setSince(undefined);
           onPosition(0);
         }}
-        className={QUIET}
+        className={QUIET_BUTTON}
       >
         <Square aria-hidden="true" className="size-4.5" />
         Back to zero
@@ -289,6 +290,3 @@ function Clock({
     </div>
   );
 }
-
-const QUIET =
-  "flex h-11 items-center gap-2 rounded-lg px-3 font-semibold text-plumb hover:bg-shade aria-pressed:bg-shade";

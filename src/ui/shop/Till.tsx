@@ -85,6 +85,7 @@ export function Till({
       <div className="grid grid-cols-[minmax(0,250px)_minmax(0,1fr)_minmax(0,300px)] gap-6 max-[1000px]:grid-cols-1">
         <section aria-label="The shelf">
           <h2 className="mb-1.5 text-[17px] font-semibold">The shelf</h2>
+          {things.length === 0 && <p className="text-soft">Nothing on your stock list has a price.</p>}
           <ul className="grid gap-1 max-[1000px]:grid-cols-2">
             {things.map(({ thing, price }) => (
               <li key={thing.one}>

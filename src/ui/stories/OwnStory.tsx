@@ -7,6 +7,7 @@ import { OWN_FORMS, type OwnFormId, STRUCTURES } from "@/core/stories";
 import { OWN_FORM_NAMES, STRUCTURE_NAMES } from "@/core/wording";
 import type { OwnStart, OwnStoryShown } from "@/render/json";
 import { boardAddress, turnAddress } from "../board/state/address";
+import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { useAsked } from "../keeping/useAsked";
 import { ROUTES } from "../routes";
@@ -41,7 +42,7 @@ export function OwnStory({
       <div className="mx-auto max-w-[980px]">
         <div className="flex flex-wrap items-center justify-between gap-2">
           <h1 className="text-[26px] leading-tight font-semibold">A story of your own</h1>
-          <Go href={ROUTES.stories} className={QUIET}>
+          <Go href={ROUTES.stories} className={QUIET_BUTTON}>
             Word problems
           </Go>
         </div>
@@ -77,7 +78,12 @@ export function OwnStory({
                 {number.text}
               </button>
             ))}
-            <button type="button" aria-pressed={turned} onClick={() => setTurned(!turned)} className={QUIET}>
+            <button
+              type="button"
+              aria-pressed={turned}
+              onClick={() => setTurned(!turned)}
+              className={QUIET_BUTTON}
+            >
               <ArrowLeftRight aria-hidden="true" className="size-4.5" />
               In the other order
             </button>
@@ -113,11 +119,11 @@ export function OwnStory({
                 <span className="font-board text-[28px]">
                   {worked.line} = <span className="text-straw">{worked.answer}</span>
                 </span>
-                <Go href={boardAddress({ problem: worked.line, house, step: 1 })} className={QUIET}>
+                <Go href={boardAddress({ problem: worked.line, house, step: 1 })} className={QUIET_BUTTON}>
                   <Grid3x3 aria-hidden="true" className="size-4.5" />
                   On the Board
                 </Go>
-                <Go href={turnAddress({ problem: worked.line, house, step: 1 })} className={QUIET}>
+                <Go href={turnAddress({ problem: worked.line, house, step: 1 })} className={QUIET_BUTTON}>
                   <PenLine aria-hidden="true" className="size-4.5" />
                   To a learner
                 </Go>
@@ -130,6 +136,3 @@ export function OwnStory({
     </main>
   );
 }
-
-const QUIET =
-  "inline-flex h-11 items-center gap-2 rounded-lg px-3 font-semibold text-plumb hover:bg-shade aria-pressed:bg-shade";

@@ -1,13 +1,11 @@
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
-import { STORY_KINDS, type StoryKindId } from "@/core/stories";
+import { STORY_KINDS, STRUCTURES, type StoryKindId } from "@/core/stories";
 import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
 import type { ShownStory } from "@/render/json";
 import { Go } from "../Go";
 import { ROUTES } from "../routes";
 import { StoryPage } from "./StoryPage";
-
-const STRUCTURES = ["partsWhole", "comparison", "equalGroups", "change"] as const;
 
 /** Word problems: the kinds by how their quantities hang together, and one of them told. */
 export function StoriesScreen({
@@ -37,6 +35,9 @@ export function StoriesScreen({
         </Go>
         <Go href={ROUTES.ownStory()} className="mb-2 grid min-h-11 items-center font-semibold text-plumb">
           A story of your own
+        </Go>
+        <Go href={ROUTES.storyProbe()} className="mb-2 grid min-h-11 items-center font-semibold text-plumb">
+          What a learner does with stories
         </Go>
         {STRUCTURES.map((structure) => (
           <section key={structure} aria-label={STRUCTURE_NAMES[structure]} className="mb-4">

@@ -6,6 +6,7 @@ import type { HouseRules } from "@/core/house";
 import type { StoryKindId } from "@/core/stories";
 import type { ShownStory } from "@/render/json";
 import { boardAddress } from "../board/state/address";
+import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { ROUTES } from "../routes";
 import { StoryDrawing } from "./StoryDrawing";
@@ -61,32 +62,37 @@ export function StoryPage({
           <RefreshCw aria-hidden="true" className="size-4.5" />
           Another one
         </Go>
-        <Go href={ROUTES.storyTurn(kind, seed)} className={BUTTON}>
+        <Go href={ROUTES.storyTurn(kind, seed)} className={QUIET_BUTTON}>
           <PenLine aria-hidden="true" className="size-4.5" />
           To a learner
         </Go>
         {story.own !== null && (
-          <Go href={ROUTES.ownStory({ kind, seed })} className={BUTTON}>
+          <Go href={ROUTES.ownStory({ kind, seed })} className={QUIET_BUTTON}>
             <PencilLine aria-hidden="true" className="size-4.5" />
             Change it
           </Go>
         )}
-        <button type="button" aria-pressed={marks} onClick={() => setMarks(!marks)} className={BUTTON}>
+        <button type="button" aria-pressed={marks} onClick={() => setMarks(!marks)} className={QUIET_BUTTON}>
           <Underline aria-hidden="true" className="size-4.5" />
           {marks ? "Take the marks away" : "Underline what is given"}
         </button>
-        <button type="button" aria-pressed={drawn} onClick={() => setDrawn(!drawn)} className={BUTTON}>
+        <button type="button" aria-pressed={drawn} onClick={() => setDrawn(!drawn)} className={QUIET_BUTTON}>
           <ChartNoAxesGantt aria-hidden="true" className="size-4.5" />
           {drawn ? "Hide the picture" : "Draw it"}
         </button>
-        <button type="button" aria-pressed={worked} onClick={() => setWorked(!worked)} className={BUTTON}>
+        <button
+          type="button"
+          aria-pressed={worked}
+          onClick={() => setWorked(!worked)}
+          className={QUIET_BUTTON}
+        >
           {worked ? "Hide how it is worked" : "How it is worked"}
         </button>
         <button
           type="button"
           aria-pressed={answered}
           onClick={() => setAnswered(!answered)}
-          className={BUTTON}
+          className={QUIET_BUTTON}
         >
           {answered ? "Hide the answer" : "The answer"}
         </button>
@@ -97,7 +103,7 @@ export function StoryPage({
           <p className="text-[17px] leading-snug">{story.why}</p>
           <p className="mt-2 flex flex-wrap items-center gap-x-2 gap-y-1">
             <span className="mr-2 font-board text-[26px]">{story.chain}</span>
-            <Go href={boardAddress(at)} className={BUTTON}>
+            <Go href={boardAddress(at)} className={QUIET_BUTTON}>
               <Grid3x3 aria-hidden="true" className="size-4.5" />
               On the Board
             </Go>
@@ -112,6 +118,3 @@ export function StoryPage({
     </>
   );
 }
-
-const BUTTON =
-  "flex h-11 items-center gap-2 rounded-lg px-3 font-semibold text-plumb hover:bg-shade aria-pressed:bg-shade";

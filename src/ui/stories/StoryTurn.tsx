@@ -118,14 +118,15 @@ export function StoryTurn({
               onChange={({ target }) => change({ line: target.value })}
               className="h-14 min-w-0 flex-[1_1_320px] rounded-lg border border-edge bg-page px-4 font-board text-[26px]"
             />
-            <Go
-              href={turnAddress({ problem: work.line, house, step: 1 })}
-              aria-disabled={work.line.trim() === ""}
-              className="flex h-14 items-center gap-2 rounded-lg px-3 font-semibold text-plumb hover:bg-shade aria-disabled:pointer-events-none aria-disabled:text-soft"
-            >
-              <PenLine aria-hidden="true" className="size-4.5" />
-              Work it on squared paper
-            </Go>
+            {work.line.trim() !== "" && (
+              <Go
+                href={turnAddress({ problem: work.line, house, step: 1 })}
+                className="flex h-14 items-center gap-2 rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
+              >
+                <PenLine aria-hidden="true" className="size-4.5" />
+                Work it on squared paper
+              </Go>
+            )}
           </div>
           <div className="mt-2 flex flex-wrap gap-1.5">
             {story.givens.map(({ name, value }) => (

@@ -1,15 +1,15 @@
-import { ADDING_SKILLS } from "./addingSkills";
-import { CHAIN_SKILLS } from "./chainSkills";
-import { COMPARING_SKILLS } from "./comparingSkills";
-import { DIVIDING_SKILLS } from "./dividingSkills";
-import { FRACTION_SKILLS } from "./fractionSkills";
-import { MIXED_SKILLS } from "./mixedSkills";
-import { MONEY_SKILLS } from "./moneySkills";
-import { MULTIPLYING_SKILLS } from "./multiplyingSkills";
-import { PLACES_SKILLS } from "./placesSkills";
-import { SIGNED_SKILLS } from "./signedSkills";
 import type { Skill } from "./skill";
-import { UNIT_SKILLS } from "./unitSkills";
+import { ADDING_SKILLS } from "./strands/addingSkills";
+import { CHAIN_SKILLS } from "./strands/chainSkills";
+import { COMPARING_SKILLS } from "./strands/comparingSkills";
+import { DIVIDING_SKILLS } from "./strands/dividingSkills";
+import { FRACTION_SKILLS } from "./strands/fractionSkills";
+import { MIXED_SKILLS } from "./strands/mixedSkills";
+import { MONEY_SKILLS } from "./strands/moneySkills";
+import { MULTIPLYING_SKILLS } from "./strands/multiplyingSkills";
+import { PLACES_SKILLS } from "./strands/placesSkills";
+import { SIGNED_SKILLS } from "./strands/signedSkills";
+import { UNIT_SKILLS } from "./strands/unitSkills";
 
 const RUNGS = [
   ...PLACES_SKILLS,

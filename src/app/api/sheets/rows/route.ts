@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { LONGEST_LINE } from "@/core/problem";
 import { MOST_KEPT_ROWS } from "@/core/sheets";
+import { LONGEST_STORY } from "@/core/stories";
 import { houseChoicesSchema, storyOfRowSchema } from "@/data";
 import { compute, computeAside } from "@/threads/pool";
 import { usedStock } from "../../../stock";
@@ -16,7 +17,7 @@ const rowsSchema = z.object({
         problem: line,
         skill: z.string().max(60).optional(),
         notch: z.number().int().min(1).max(4).optional(),
-        story: storyOfRowSchema.extend({ text: z.string().max(1000) }).optional(),
+        story: storyOfRowSchema.extend({ text: z.string().max(LONGEST_STORY) }).optional(),
         by: z.union([z.literal(-1), z.literal(0), z.literal(1)]).optional(),
       }),
     )
