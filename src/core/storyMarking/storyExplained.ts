@@ -28,7 +28,7 @@ export interface StoryMarked {
 const OF_THE_STORY = 0.9;
 const OF_BOTH = 0.3;
 /** From this weight on an account is enough by itself. */
-const ENOUGH = 0.4;
+export const ENOUGH = 0.4;
 /** How many accounts are told. */
 const MOST_TOLD = 3;
 

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../house";
 import { STORY_PATTERN_IDS, type Story, type StoryPatternId, wantedWhole, wrongLines } from "../stories";
-import { storyExplained } from "./storyExplained";
+import { ENOUGH, storyExplained } from "./storyExplained";
 
 /** An answer to a story of a sheet, as it was typed. */
 export interface StoryAnswered {
@@ -8,9 +8,9 @@ export interface StoryAnswered {
   readonly said: string;
 }
 
-/** How likely each account is after a sheet: a pattern of stories, or none. */
+/** How likely each account is after a sheet: a pattern of stories, none, or something that is not known here. */
 export interface StoryAccount {
-  readonly pattern: StoryPatternId | "sound";
+  readonly pattern: StoryPatternId | "sound" | "unknown";
   readonly probability: number;
   /** On how many stories it showed, of how many on which it could. */
   readonly shown: number;
@@ -21,6 +21,15 @@ export interface StoryAccount {
 const CARELESS = 0.12;
 const RIGHT_BY_CHANCE = 0.6;
 const ALIKE_BY_CHANCE = 0.05;
+/** How often something unknown leads to a right answer; a wrong one looks like a pattern by chance only. */
+const RIGHT_WHERE_UNKNOWN = 0.35;
+
+interface Marked {
+  readonly story: Story;
+  readonly isRight: boolean;
+  /** The patterns that account for it well enough by themselves. */
+  readonly shows: ReadonlySet<StoryPatternId>;
+}
 
 /** Whether a pattern can show on a story at all. */
 export const canShow = (story: Story, pattern: StoryPatternId): boolean =>
@@ -33,24 +42,47 @@ export function storySheetAccounts(
   answers: readonly StoryAnswered[],
   house: HouseRules,
 ): readonly StoryAccount[] {
-  const marked = answers.flatMap(({ story, said }) => {
+  const marked = answers.flatMap(({ story, said }): readonly Marked[] => {
     const found = storyExplained(story, said, house);
     if (!found.ok) return [];
     const { verdict, explanations } = found.value;
-    const shows = new Set(explanations.flatMap(({ pattern }) => (pattern === undefined ? [] : [pattern])));
+    const shows = new Set(
+      explanations.flatMap(({ pattern, weight }) =>
+        pattern === undefined || weight < ENOUGH ? [] : [pattern],
+      ),
+    );
     return [{ story, isRight: verdict.kind !== "wrong", shows }];
   });
-  const accounts = (["sound", ...STORY_PATTERN_IDS] as const).map((pattern) => {
-    const can = pattern === "sound" ? [] : marked.filter(({ story }) => canShow(story, pattern));
-    const shown = pattern === "sound" ? 0 : can.filter(({ shows }) => shows.has(pattern)).length;
-    const chance = marked.reduce((product, { story, isRight, shows }) => {
-      const expected = pattern !== "sound" && canShow(story, pattern);
-      if (expected && shows.has(pattern)) return product * (1 - CARELESS);
-      if (isRight) return product * (expected ? CARELESS * RIGHT_BY_CHANCE : 1 - CARELESS);
-      return product * CARELESS * (shows.size > 0 ? ALIKE_BY_CHANCE : 1 - ALIKE_BY_CHANCE);
-    }, 1);
-    return { pattern, chance, shown, of: can.length };
-  });
+  const each = (chanceOf: (answer: Marked) => number): number =>
+    marked.reduce((product, answer) => product * chanceOf(answer), 1);
+  /** How likely a wrong answer is that does not follow from the account. */
+  const stray = ({ shows }: Marked): number => (shows.size > 0 ? ALIKE_BY_CHANCE : 1 - ALIKE_BY_CHANCE);
+  const accounts: readonly (Omit<StoryAccount, "probability"> & { readonly chance: number })[] = [
+    ...STORY_PATTERN_IDS.map((pattern) => {
+      const can = marked.filter(({ story }) => canShow(story, pattern));
+      const chance = each((answer) => {
+        const expected = can.includes(answer);
+        if (expected && answer.shows.has(pattern)) return 1 - CARELESS;
+        if (answer.isRight) return expected ? CARELESS * RIGHT_BY_CHANCE : 1 - CARELESS;
+        return CARELESS * stray(answer);
+      });
+      return { pattern, chance, shown: can.filter(({ shows }) => shows.has(pattern)).length, of: can.length };
+    }),
+    {
+      pattern: "sound",
+      chance: each((answer) => (answer.isRight ? 1 - CARELESS : CARELESS * stray(answer))),
+      shown: 0,
+      of: 0,
+    },
+    {
+      pattern: "unknown",
+      chance: each((answer) =>
+        answer.isRight ? RIGHT_WHERE_UNKNOWN : (1 - RIGHT_WHERE_UNKNOWN) * stray(answer),
+      ),
+      shown: 0,
+      of: 0,
+    },
+  ];
   const sum = accounts.reduce((all, { chance }) => all + chance, 0);
   return accounts
     .map(({ chance, ...rest }) => ({ ...rest, probability: sum === 0 ? 0 : chance / sum }))

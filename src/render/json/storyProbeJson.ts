@@ -65,7 +65,7 @@ export interface StoryAccounts {
   }[];
 }
 
-/** What answers to several stories show together; a pattern is told only where it showed and is likelier than not at all. */
+/** What answers to several stories show together; a pattern is told only where it showed on most of the stories on which it can. */
 export function storyAccounts({
   answers,
   house: choices,
@@ -84,7 +84,8 @@ export function storyAccounts({
     verdicts: answered.map(({ story, said }) => verdictOf(story, said, house.value)),
     accounts: storySheetAccounts(answered, house.value).flatMap(({ pattern, ...account }) => {
       const likelihood: Likelihood = likelihoodOf(account.probability);
-      if (pattern === "sound" || account.shown === 0 || account.probability < LEAST) return [];
+      const told = account.shown * 2 > account.of && account.probability >= LEAST;
+      if (pattern === "sound" || pattern === "unknown" || !told) return [];
       const likely = LIKELIHOOD_WORDS[likelihood];
       return [{ pattern, ...STORY_PATTERN_WORDS[pattern], ...account, likely }];
     }),
