@@ -53,14 +53,15 @@ function told() {
 /** What a learner with a pattern answers to a story. */
 function answering(story: Story, pattern: StoryPatternId | undefined): string {
   const { answer } = story.working;
+  const wrong = wrongLines(story).find((one) => one.pattern === pattern);
+  if (wrong !== undefined) return writeAnswer(answerOf(wrong.problem, house), house);
   const whole = wantedWhole(story);
   if (whole !== undefined && answer.kind === "remainder") {
     const down = BigInt(answer.quotient.whole);
     const other = whole > down ? down : down + 1n;
     return String(pattern === "remainder-against-sense" ? other : whole);
   }
-  const wrong = wrongLines(story).find((one) => one.pattern === pattern);
-  return writeAnswer(wrong === undefined ? answer : answerOf(wrong.problem, house), house);
+  return writeAnswer(answer, house);
 }
 
 function named() {

@@ -147,6 +147,6 @@ export function stories(kind: string, options: Options): number {
   }
   if (options.json) print(JSON.stringify(told.value, null, 2));
   else if (options.lines) for (const one of told.value) print(JSON.stringify(one));
-  else for (const { text, question, answer } of told.value) print(`${text} ${question}\n  ${answer}`);
+  else for (const { text, answer } of told.value) print(`${text}\n  ${answer}`);
   return 0;
 }

@@ -9,7 +9,7 @@ export {
 } from "./calculator";
 export { tickedOff } from "./copying";
 export type { Direction } from "./estimating/direction";
-export { guessAgainst } from "./estimating/estimate";
+export { estimateOf, guessAgainst } from "./estimating/estimate";
 export type { Estimate } from "./estimating/roughAnswer";
 export type { Inverse } from "./inverse";
 export { type Run, runOf } from "./run";

@@ -56,7 +56,7 @@ export function coveringKinds(count: number): readonly StoryKindId[] {
   const chosen: StoryKindId[] = [];
   const worth = (kind: StoryKindId): number =>
     patternsOn(kind).reduce((sum, pattern) => sum + (WORTH[times.get(pattern) ?? 0] ?? 0), 0);
-  const left = STORY_KINDS.map(({ id }) => id);
+  const left = STORY_KINDS.filter(({ missing }) => missing === undefined).map(({ id }) => id);
   while (chosen.length < count && left.length > 0) {
     const best = left.reduce((most, one) => (worth(one) > worth(most) ? one : most));
     chosen.push(best);

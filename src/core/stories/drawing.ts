@@ -26,6 +26,7 @@ export const metres = (centimetres: number): string =>
   centimetres % 100 === 0 ? `${centimetres / 100} m` : `${hundredths(centimetres).replace(/0$/, "")} m`;
 
 export const grams = (count: number): string => `${count} g`;
+export const centimetres = (count: number): string => `${count} cm`;
 export const millilitres = (count: number): string => `${count} mL`;
 
 /** What a thing costs, in hundredths: on fives where it is more than a few. */

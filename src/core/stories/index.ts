@@ -1,10 +1,20 @@
 export { coveringKinds, drawStories } from "./drawStories";
 export {
+  KINDS_ON_SHEETS,
   STORY_KINDS,
   type StoryKindId,
 } from "./kinds";
 export { STORY_PATTERN_IDS, STRUCTURES, type StoryPatternId, type Structure } from "./kinds/kind";
+export { backThrough, operationsOf, type StoryOperation } from "./operations";
 export { OWN_FORMS, type OwnFormId, type OwnRefusal, ownWorked, templateOf } from "./ownStory";
 export type { Plausible, StockList, Thing } from "./stock";
-export { drawStory, type Given, type Story, type StoryWrong, wantedWhole, wrongLines } from "./story";
+export {
+  drawStory,
+  type Given,
+  namesMissing,
+  type Story,
+  type StoryWrong,
+  wantedWhole,
+  wrongLines,
+} from "./story";
 export { LONGEST_STORY, type StoryOfRow } from "./storyOfRow";

@@ -12,8 +12,8 @@ import type { StockList, Thing } from "./stock";
 export interface Given {
   readonly name: string;
   readonly quantity: Quantity;
-  /** The same as it is worked with, where the text has it in another unit. */
-  readonly changed?: Quantity;
+  /** The same as it is worked with, and the sign of its unit, where the text has it in another one. */
+  readonly changed?: { readonly quantity: Quantity; readonly into: string };
   readonly needed: boolean;
 }
 
@@ -25,6 +25,8 @@ export interface Story {
   readonly steps: number;
   readonly things: readonly Thing[];
   readonly givens: readonly Given[];
+  /** What the question needs and the text does not say; worked with all the same. */
+  readonly missing?: { readonly name: string; readonly quantity: Quantity };
   /** The givens as they are typed, the same for every house. */
   readonly typed: Readonly<Record<string, string>>;
   readonly working: Working;
@@ -53,12 +55,14 @@ export function drawStory(
     const working = worked(lineOf(draft.line, typed), house);
     if (working === undefined) continue;
     const givens = Object.entries(typed).flatMap(([name, text]): readonly Given[] => {
-      const [quantity, inText] = [quantityOf(text, house), quantityOf(told?.[name] ?? text, house)];
+      const [quantity, inText] = [quantityOf(text, house), quantityOf(told?.[name]?.text ?? text, house)];
       if (quantity === undefined || inText === undefined) return [];
-      const changed = told?.[name] === undefined ? {} : { changed: quantity };
+      const into = told?.[name]?.into;
+      const changed = into === undefined ? {} : { changed: { quantity, into } };
       return [{ name, quantity: inText, ...changed, needed: draft.needless?.includes(name) !== true }];
     });
     const { structure, steps } = kind;
+    const missing = givens.find(({ name }) => name === kind.missing?.given);
     const phrasing = [below(chances), below(chances), below(chances)] as const;
     return done({
       kind: kind.id,
@@ -66,8 +70,12 @@ export function drawStory(
       structure,
       steps,
       things,
-      givens,
-      typed: { ...typed, ...told },
+      givens: givens.filter((one) => one !== missing),
+      ...(missing === undefined ? {} : { missing: { name: missing.name, quantity: missing.quantity } }),
+      typed: {
+        ...typed,
+        ...Object.fromEntries(Object.entries(told ?? {}).map(([name, { text }]) => [name, text])),
+      },
       working,
       phrasing,
     });
@@ -116,6 +124,16 @@ export function wantedWhole({ kind, working: { answer } }: Story): bigint | unde
   const rounds = STORY_KINDS.find(({ id }) => id === kind)?.rounds;
   if (rounds === undefined || answer.kind !== "remainder") return undefined;
   return BigInt(answer.quotient.whole) + (rounds === "up" ? 1n : 0n);
+}
+
+/** Whether a text without a number names what a story does not tell. */
+export function namesMissing({ kind, things }: Story, text: string): boolean {
+  const missing = STORY_KINDS.find(({ id }) => id === kind)?.missing;
+  const said = text.toLowerCase().replaceAll("price", "cost");
+  return (
+    missing?.named(things).every((word) => said.includes(word)) === true &&
+    (missing.other === undefined || !said.includes(missing.other))
+  );
 }
 
 const below = (chances: Chances): number => chances.below(PHRASINGS);

@@ -19,7 +19,9 @@ export type LineMark =
   | { readonly kind: "right" }
   /** Another problem, by a pattern where one is known. */
   | { readonly kind: "other"; readonly problem: Problem; readonly pattern: StoryPatternId | undefined }
-  | { readonly kind: "unread"; readonly error: ReadError };
+  | { readonly kind: "unread"; readonly error: ReadError }
+  /** Something was to be worked though a number is missing. */
+  | { readonly kind: "tooEarly" };
 
 /** What was given as the answer, beside the story and beside what the learner worked. */
 type AnswerMark =
@@ -57,6 +59,7 @@ const fits = (structure: Structure, story: Story, also: readonly Structure[]): b
 function lineMarked(story: Story, line: string, house: HouseRules): LineMark {
   const read = readProblem(line, house);
   if (!read.ok) return { kind: "unread", error: read.error };
+  if (story.missing !== undefined) return { kind: "tooEarly" };
   const { problem } = story.working;
   if (isSameWork(read.value, problem)) return { kind: "right" };
   const known = wrongLines(story).find((wrong) => isSameWork(read.value, wrong.problem));

@@ -4,7 +4,14 @@ import { type GivenError, readGiven, sameAnswer, type Verdict } from "../marking
 import { answerOf } from "../methods";
 import { fractionOf, type Problem, quantitiesIn, readOneQuantity, writeProblem } from "../problem";
 import { done, failed, type Result } from "../result";
-import { type Story, type StoryPatternId, type StoryWrong, wantedWhole, wrongLines } from "../stories";
+import {
+  namesMissing,
+  type Story,
+  type StoryPatternId,
+  type StoryWrong,
+  wantedWhole,
+  wrongLines,
+} from "../stories";
 
 /** What may lie behind a wrong answer to a story: what was done with the story, in the columns, or in both. */
 interface StoryExplanation {
@@ -50,6 +57,17 @@ export function storyExplained(
     if (marked !== undefined) return done(marked);
   }
   const wrongs = wrongLines(story);
+  if (story.missing !== undefined) {
+    // Where a number is missing, no number answers the question: any is a wrong answer.
+    if (!/\d/.test(typed))
+      return namesMissing(story, typed)
+        ? done({ verdict: { kind: "right" }, explanations: [] })
+        : failed({ code: "letters", at: 0, word: typed });
+    return done({
+      verdict: { kind: "wrong" },
+      explanations: wrongs.flatMap((wrong) => ofTheStory(wrong, typed, house)).slice(0, MOST_TOLD),
+    });
+  }
   const byItself = wrongs.flatMap((wrong) => ofTheStory(wrong, typed, house));
   const given = readHere(typed, working.problem, house);
   if (!given.ok)

@@ -28,16 +28,16 @@ const story = (kind: (typeof STORY_KINDS)[number]["id"], seed = 1): Story => {
 
 /** What a learner with a pattern says: the answer alone. */
 function answering(one: Story, pattern: StoryPatternId | "sound"): string {
+  if (one.missing !== undefined && pattern === "sound") return toldStory(one, house).answer;
+  const [wrong] = wrongLines(one).filter((found) => found.pattern === pattern);
+  if (wrong !== undefined) return writeAnswer(answerOf(wrong.problem, house), house);
   const whole = wantedWhole(one);
   const { answer } = one.working;
   if (whole !== undefined && answer.kind === "remainder") {
     const quotient = BigInt(answer.quotient.whole);
     return String(pattern === "remainder-against-sense" ? quotient + (whole > quotient ? 0n : 1n) : whole);
   }
-  const [wrong] = wrongLines(one).filter((found) => found.pattern === pattern);
-  return wrong === undefined
-    ? writeAnswer(answer, house)
-    : writeAnswer(answerOf(wrong.problem, house), house);
+  return writeAnswer(answer, house);
 }
 
 describe("an answer to a story", () => {
@@ -121,10 +121,35 @@ describe("a learner's work on a story", () => {
       expect(marked).toMatchObject({
         givens: { missed: [], needless: [] },
         structure: true,
-        line: { kind: "right" },
+        line: { kind: one.missing === undefined ? "right" : "tooEarly" },
         answer: { kind: "marked", verdict: { kind: "right" } },
       });
     }
+  });
+
+  it("of a story with a number missing is right where that is named, however it is put, and never where a number is given", () => {
+    const answered = (kind: (typeof STORY_KINDS)[number]["id"], said: string) => {
+      const marked = storyExplained(story(kind, 3), said, house);
+      return marked.ok ? marked.value.verdict.kind : "unread";
+    };
+    const box = "box-that-was-not-weighed";
+    for (const said of [
+      "What the empty box weighs",
+      "we don't know how heavy the box is",
+      "The weight of the BOX is missing!",
+      "you can't, the box isn't weighed",
+    ])
+      expect([said, answered(box, said)]).toEqual([said, "right"]);
+    for (const said of ["what the full box weighs", "no idea", "", "one number"])
+      expect([said, answered(box, said)]).toEqual([said, "unread"]);
+    for (const said of ["605 g", "The box weighs 80 g", "0"])
+      expect([said, answered(box, said)]).toEqual([said, "wrong"]);
+    const total = story("total-with-a-price-missing", 3);
+    const [x, y] = total.things.map(({ one }) => one);
+    for (const said of [`the price of the ${y}`, `It doesn’t say what the ${y} costs.`])
+      expect(answered("total-with-a-price-missing", said)).toBe("right");
+    expect(answered("total-with-a-price-missing", `what the ${x} costs`)).toBe("unread");
+    expect(answered("change-from-a-note-that-is-not-named", "how big the note was")).toBe("right");
   });
 
   it("keeps apart what was chosen and what was worked: a wrong line worked rightly, a right one worked wrongly", () => {

@@ -45,6 +45,7 @@ export { OWN_FORM_NAMES, ownRefusalWords } from "./stories/ownStoryWords";
 export { type StageMark, stageMarks } from "./stories/storyMarkWords";
 export { OTHER_FRAMES, STORY_PATTERN_WORDS, STRUCTURE_HINTS } from "./stories/storyPatternWords";
 export { NO_STORY, STORY_WORDS, STRUCTURE_NAMES } from "./stories/storyWords";
+export { type ToldWork, toldWork } from "./stories/storyWorkWords";
 export { onTheClock, type StoryStretch, toldStory } from "./stories/toldStory";
 export { WORKSHOP } from "./stories/workshop";
 export { FORM_FAULT_WORDS, givenErrorWords } from "./turn/markingWords";

@@ -58,13 +58,14 @@ export function ownStoryShown({
   const { numbers, working } = worked.value;
   const sizes = operandsOf(working.problem).map((one) => numberOf(fractionOf(one)));
   const labels = places.map((place) => numbers[place]?.text ?? "");
+  const answer = writeAnswer(working.answer, house.value);
   const structure = OWN_FORMS.find(({ id }) => id === form)?.structure ?? "partsWhole";
   return done({
     numbers,
     worked: {
       line: writeProblem(working.problem, house.value),
-      answer: writeAnswer(working.answer, house.value),
-      picture: ownPicture(form, structure, sizes, labels),
+      answer,
+      picture: ownPicture(form, structure, sizes, labels, answer),
     },
     message: "",
   });
@@ -100,13 +101,19 @@ function ownPicture(
   structure: Structure,
   sizes: readonly number[],
   labels: readonly string[],
+  comes: string,
 ): StoryPicture {
   const parts = sizes.map((size, nth): BarPart => ({ size, label: labels[nth] ?? "", asked: false }));
   const asked = (size: number): BarPart => ({ size, label: "?", asked: true });
   const sum = parts.reduce((all, { size }) => all + size, 0);
   const [first = asked(1), ...others] = parts;
   const rest = others.reduce((all, { size }) => all + size, 0);
-  const bars = (...rows: readonly (readonly BarPart[])[]): StoryPicture => ({ kind: "bars", rows });
+  const bars = (...rows: readonly (readonly BarPart[])[]): StoryPicture => ({
+    kind: "bars",
+    rows,
+    braces: [],
+    comes,
+  });
   if (structure === "equalGroups") {
     const [one, other] = [first.size, others[0]?.size ?? 1];
     const count = Math.max(

@@ -4,7 +4,7 @@ import { type Working, workingOf } from "@/core/methods";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
 import { drawInPlace, isSkill, notchFrom, type RungPlace, rungOf, twinOf } from "@/core/sheets";
-import { drawStory, STORY_KINDS, type StockList, type StoryOfRow } from "@/core/stories";
+import { drawStory, KINDS_ON_SHEETS, type StockList, type StoryOfRow } from "@/core/stories";
 import { houseRefusalWords, NO_NOTCH, readErrorWords, toldStory, WORKSHOP } from "@/core/wording";
 import type { ProgramError } from "./workJson";
 
@@ -110,7 +110,7 @@ function storyDrawnFor(
   stock: StockList = WORKSHOP,
 ): Result<ShownRow, ProgramError> {
   const refused = (message: string) => failed<ProgramError>({ code: "nothingDrawn", message });
-  const kind = STORY_KINDS.find(({ id, rounds }) => id === asked && rounds === undefined)?.id;
+  const kind = KINDS_ON_SHEETS.find(({ id }) => id === asked)?.id;
   if (kind === undefined) return refused(NO_NOTCH.noOther);
   if (by !== 0) return refused(by < 0 ? NO_NOTCH.easier : NO_NOTCH.harder);
   for (let tried = seed; tried < seed + STORY_TRIES; tried++) {

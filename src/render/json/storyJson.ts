@@ -1,3 +1,4 @@
+import { estimateOf } from "@/core/checks";
 import { type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { writeQuantity } from "@/core/quantity";
@@ -11,10 +12,10 @@ import {
   type StoryKindId,
   type StoryOfRow,
   type StoryPatternId,
-  type Structure,
 } from "@/core/stories";
 import { markedStory, type StoryWork } from "@/core/storyMarking";
 import {
+  estimateLine,
   houseRefusalWords,
   NO_STORY,
   OTHER_FRAMES,
@@ -24,7 +25,9 @@ import {
   type StoryStretch,
   slipNameWords,
   stageMarks,
+  type ToldWork,
   toldStory,
+  toldWork,
   WORKSHOP,
 } from "@/core/wording";
 import { type OwnStart, ownStartOf } from "./ownStoryJson";
@@ -57,6 +60,8 @@ interface StoryJson {
   readonly answer: string;
   readonly value: string;
   readonly unit: string | null;
+  /** The number that the text does not say though the line has it; none where nothing is missing. */
+  readonly missing: string | null;
 }
 
 /** Stories of one kind, none twice; fewer where the kind has no more. */
@@ -80,7 +85,7 @@ export function storiesRequested({
 }
 
 function storyJson(story: Story, house: HouseRules): StoryJson {
-  const { kind, seed, structure, givens, working } = story;
+  const { kind, seed, structure, givens, missing, working } = story;
   const { text, question, answer } = toldStory(story, house);
   const { value, unit } = workLine(working);
   return {
@@ -98,6 +103,7 @@ function storyJson(story: Story, house: HouseRules): StoryJson {
     answer,
     value,
     unit,
+    missing: missing === undefined ? null : writeQuantity(missing.quantity, house),
   };
 }
 
@@ -109,7 +115,12 @@ export interface ShownStory {
   readonly needless: readonly string[];
   readonly why: string;
   readonly picture: StoryPicture;
+  readonly work: ToldWork;
+  /** An easy problem near the story's own; none where there is none that helps. */
+  readonly estimate: string | null;
   readonly chain: string;
+  /** What the text does not say, as it is taken in the line; none where nothing is missing. */
+  readonly missing: string | null;
   readonly answer: string;
   /** Its givens as they are typed into a line. */
   readonly givens: readonly { readonly name: string; readonly value: string }[];
@@ -133,27 +144,30 @@ export function storyShown({
 }): ShownStory | undefined {
   const told = toldFor(kind, seed, choices, stock);
   if (told === undefined) return undefined;
-  const { story, house, text, stretches, question, answer, frame } = told;
+  const { story, house, text, stretches, question, answer, frame, others } = told;
+  const estimate = estimateOf(story.working.problem, house);
   const chain = writeProblem(story.working.problem, house);
   return {
     kind,
-    own: ownStartOf(`${text} ${question}`, chain, story.structure, house) ?? null,
+    own: (others === undefined && ownStartOf(`${text} ${question}`, chain, story.structure, house)) || null,
     stretches,
     question,
     needless: story.givens.flatMap(({ name, needed }) => (needed ? [] : [name])),
     why: STORY_WORDS[kind].why,
     picture: storyPicture(story),
+    work: toldWork(story, house),
+    estimate: estimate === undefined ? null : estimateLine(estimate, house),
+    missing: story.missing === undefined ? null : writeQuantity(story.missing.quantity, house),
     chain,
     answer,
     givens: story.givens.map(({ name, quantity }) => ({ name, value: writeQuantity(quantity, house) })),
-    frames: frame === undefined ? [] : framesOf(frame, story.structure, seed),
+    frames: frame === undefined ? [] : framesOf(frame, others ?? OTHER_FRAMES[story.structure], seed),
   };
 }
 
 /** The sentence that answers a story between two that do not, in an order that its seed gives. */
-function framesOf(frame: string, structure: Structure, seed: number): readonly string[] {
-  const [one, other] = OTHER_FRAMES[structure];
-  const all = [one, other];
+function framesOf(frame: string, others: readonly string[], seed: number): readonly string[] {
+  const all = [...others];
   all.splice(seed % 3, 0, frame);
   return all;
 }

@@ -2,13 +2,12 @@
 
 import { BookOpenText } from "lucide-react";
 import { type ReactElement, useState } from "react";
-import { STORY_KINDS, STRUCTURES, type StoryKindId } from "@/core/stories";
+import { KINDS_ON_SHEETS, STRUCTURES, type StoryKindId } from "@/core/stories";
 import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
 import { MAIN_BUTTON } from "../buttons";
 import { Panel } from "./Panel";
 
 /** Kinds whose answer is the one that their working comes to: a quotient that is rounded by sense is not marked from a sheet. */
-const ON_SHEETS = STORY_KINDS.filter(({ rounds }) => rounds === undefined);
 
 const MOST_AT_ONCE = 30;
 
@@ -20,7 +19,7 @@ export function AddStories({
 }): ReactElement {
   const [chosen, setChosen] = useState("all");
   const [count, setCount] = useState(6);
-  const kinds = ON_SHEETS.filter(
+  const kinds = KINDS_ON_SHEETS.filter(
     ({ id, structure }) => chosen === "all" || chosen === structure || chosen === id,
   ).map(({ id }) => id);
   return (
@@ -43,7 +42,7 @@ export function AddStories({
             {STRUCTURES.map((structure) => (
               <optgroup key={structure} label={STRUCTURE_NAMES[structure]}>
                 <option value={structure}>All of {STRUCTURE_NAMES[structure].toLowerCase()}</option>
-                {ON_SHEETS.filter((one) => one.structure === structure).map(({ id }) => (
+                {KINDS_ON_SHEETS.filter((one) => one.structure === structure).map(({ id }) => (
                   <option key={id} value={id}>
                     {STORY_WORDS[id].name}
                   </option>

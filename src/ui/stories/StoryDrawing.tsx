@@ -5,23 +5,59 @@ import type { BarPart, StoryPicture } from "@/render/json";
 const WIDTH = 680;
 const BAR = 46;
 const BETWEEN = 26;
+/** How far below a bar the name of a brace stands. */
+const BRACE = 31;
 /** The side that stays free for what hangs over. */
 const SIDE = 4;
 /** How wide a sign of a label is, about. */
 const SIGN = 11;
 
-/** A picture to scale: bars of the parts and the whole, or a line of numbers with a leap. */
-export function StoryDrawing({ picture }: { readonly picture: StoryPicture }): ReactElement {
-  return picture.kind === "bars" ? <Bars rows={picture.rows} /> : <NumberLine {...picture} />;
+/** How far a story is worked: nothing yet, what an operation on the way comes to, or what is asked. */
+export type Worked = "nothing" | "onTheWay" | "answered";
+
+/** A picture to scale: bars of the parts and the whole, or a line of numbers with a leap; with as much in it as is worked. */
+export function StoryDrawing({
+  picture,
+  worked = "nothing",
+}: {
+  readonly picture: StoryPicture;
+  readonly worked?: Worked;
+}): ReactElement {
+  if (picture.kind === "bars") return <Bars {...filledIn(picture, worked)} />;
+  const filled = (words: string): string => (words === "?" && worked === "answered" ? picture.comes : words);
+  const [from, to] = picture.ends;
+  return <NumberLine {...picture} ends={[filled(from), filled(to)]} by={filled(picture.by)} />;
+}
+
+type BarsPicture = Extract<StoryPicture, { readonly kind: "bars" }>;
+
+/** Bars with what is worked so far: what is asked stands on its part, or over its parts where it has several. */
+function filledIn({ rows, braces, comes }: BarsPicture, worked: Worked) {
+  const shown = worked === "nothing" ? [] : braces;
+  if (worked !== "answered") return { rows, braces: shown };
+  const over = rows.flatMap((row, nth) => {
+    const asked = row.flatMap((part, at) => (part.asked ? [at] : []));
+    const [from, to = 0] = [asked[0], asked.at(-1)];
+    return from !== undefined && to > from ? [{ row: nth, from, to, label: comes }] : [];
+  });
+  const named = rows.map((row, nth) =>
+    row.map((part) =>
+      part.label === "?" ? { ...part, label: over.some((one) => one.row === nth) ? "" : comes } : part,
+    ),
+  );
+  return { rows: named, braces: [...shown, ...over] };
 }
 
 const fitsIn = ({ label }: BarPart, width: number): boolean => label.length * SIGN + 8 <= width;
 
-function Bars({ rows }: { readonly rows: readonly (readonly BarPart[])[] }): ReactElement {
+function Bars({ rows, braces }: Pick<BarsPicture, "rows" | "braces">): ReactElement {
   const length = (row: readonly BarPart[]): number => row.reduce((sum, { size }) => sum + size, 0);
   const scale = (WIDTH - 2 * SIDE) / Math.max(...rows.map(length));
-  const height = rows.length * (BAR + BETWEEN) + 8;
-  const told = rows.flatMap((row) => row.map(({ label }) => label).filter((label) => label !== ""));
+  const room = (nth: number): number => (braces.some(({ row }) => row === nth) ? BRACE : 0);
+  const top = (nth: number): number =>
+    rows.slice(0, nth).reduce((down, _, before) => down + BAR + BETWEEN + room(before), BETWEEN);
+  const height = top(rows.length) - BETWEEN + 8;
+  const told = [...rows.flat(), ...braces].map(({ label }) => label).filter((label) => label !== "");
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${height}`}
@@ -31,7 +67,7 @@ function Bars({ rows }: { readonly rows: readonly (readonly BarPart[])[] }): Rea
     >
       {rows.map((row, nth) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: the bars of a picture never change their order
-        <g key={nth} transform={`translate(${SIDE} ${nth * (BAR + BETWEEN) + BETWEEN})`}>
+        <g key={nth} transform={`translate(${SIDE} ${top(nth)})`}>
           {row.map((part, at) => {
             const from = length(row.slice(0, at)) * scale;
             const width = part.size * scale;
@@ -71,6 +107,29 @@ function Bars({ rows }: { readonly rows: readonly (readonly BarPart[])[] }): Rea
               </g>
             );
           })}
+          {braces
+            .filter((brace) => brace.row === nth)
+            .map(({ from, to, label }) => {
+              const [start, end] = [length(row.slice(0, from)) * scale, length(row.slice(0, to + 1)) * scale];
+              return (
+                <g key={from}>
+                  <path
+                    d={`M${start + 2} ${BAR + 4}v6H${end - 2}v-6M${(start + end) / 2} ${BAR + 10}v5`}
+                    strokeWidth={1.5}
+                    className="fill-none stroke-straw"
+                  />
+                  <text
+                    x={(start + end) / 2}
+                    y={BAR + BRACE}
+                    textAnchor="middle"
+                    fontSize={19}
+                    className="fill-straw font-board"
+                  >
+                    {label}
+                  </text>
+                </g>
+              );
+            })}
         </g>
       ))}
     </svg>

@@ -1,15 +1,15 @@
 "use client";
 
-import { ChartNoAxesGantt, Grid3x3, PencilLine, PenLine, RefreshCw, Underline } from "lucide-react";
+import { ChartNoAxesGantt, PencilLine, PenLine, RefreshCw, Underline } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { StoryKindId } from "@/core/stories";
 import type { ShownStory } from "@/render/json";
-import { boardAddress } from "../board/state/address";
 import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { ROUTES } from "../routes";
 import { StoryDrawing } from "./StoryDrawing";
+import { StoryWork } from "./StoryWork";
 
 /** A story to be read: its givens underlined and its question ringed on demand, then how it is worked, then the answer in a sentence. */
 export function StoryPage({
@@ -27,7 +27,6 @@ export function StoryPage({
   const [drawn, setDrawn] = useState(false);
   const [worked, setWorked] = useState(false);
   const [answered, setAnswered] = useState(false);
-  const at = { problem: story.chain, house, step: 1 };
   return (
     <>
       <p className="mt-5 max-w-[760px] font-board text-[30px] leading-[1.6] max-[700px]:text-[24px]">
@@ -97,19 +96,8 @@ export function StoryPage({
           {answered ? "Hide the answer" : "The answer"}
         </button>
       </div>
-      {drawn && <StoryDrawing picture={story.picture} />}
-      {worked && (
-        <section aria-label="How it is worked" className="mt-5 max-w-[760px]">
-          <p className="text-[17px] leading-snug">{story.why}</p>
-          <p className="mt-2 flex flex-wrap items-center gap-x-2 gap-y-1">
-            <span className="mr-2 font-board text-[26px]">{story.chain}</span>
-            <Go href={boardAddress(at)} className={QUIET_BUTTON}>
-              <Grid3x3 aria-hidden="true" className="size-4.5" />
-              On the Board
-            </Go>
-          </p>
-        </section>
-      )}
+      {drawn && !worked && <StoryDrawing picture={story.picture} />}
+      {worked && <StoryWork story={story} house={house} />}
       {answered && (
         <p role="status" className="mt-4 max-w-[760px] font-board text-[24px] text-straw">
           {story.answer}

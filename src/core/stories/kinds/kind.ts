@@ -14,8 +14,8 @@ export interface Draft {
   readonly line: string;
   /** Givens that the question does not need. */
   readonly needless?: readonly string[];
-  /** Givens that the text has in another unit than the line. */
-  readonly told?: Readonly<Record<string, string>>;
+  /** Givens that the text has in another unit than the line, and the sign of the unit that the line has them in. */
+  readonly told?: Readonly<Record<string, { readonly text: string; readonly into: string }>>;
 }
 
 /** What learners do with a story apart from its arithmetic. */
@@ -43,6 +43,12 @@ export interface StoryKind<Id extends string = string> {
    * number without its unit, `under` for a fraction's denominator, `rest` for what is missing from it to one.
    */
   readonly wrong?: Readonly<Partial<Record<StoryPatternId, readonly string[]>>>;
+  /** The given that the text does not tell though the question needs it; the words by which every answer names it, and those that name another. */
+  readonly missing?: {
+    readonly given: string;
+    readonly named: (things: readonly Thing[]) => readonly string[];
+    readonly other?: string;
+  };
   /** Where the question makes a whole number of a quotient with a remainder: up where all have to be held, down where only full ones count. */
   readonly rounds?: "up" | "down";
   /** Draws one; none where it did not come out well, and another try has to. */

@@ -1,5 +1,5 @@
 import type { Chances } from "../../sheets";
-import { between, grams, mass, metres, millilitres, volume } from "../drawing";
+import { between, centimetres, grams, mass, metres, millilitres, volume } from "../drawing";
 import { about, type StoryKind } from "./kind";
 
 /** A time with hours from one to another, and minutes that stand with two digits on a clock. */
@@ -128,7 +128,7 @@ export const MEASURE_KINDS = [
     draw: (chances) => ({
       givens: {
         a: metres(5 * between(chances, 21, 170)),
-        b: `${between(chances, 12, 95)} cm`,
+        b: centimetres(between(chances, 12, 95)),
       },
       things: [],
       line: "{a} + {b}",

@@ -136,32 +136,6 @@ export const MONEY_KINDS = [
     }),
   },
   {
-    id: "labour-by-the-hour",
-    structure: "equalGroups",
-    steps: 1,
-    draw: (chances) => ({
-      givens: {
-        h: `${between(chances, 1, 6)}.${chances.pick(["5", "25", "75"]) ?? "5"}`,
-        a: money(100 * between(chances, 28, 64)),
-      },
-      things: [],
-      line: "{h} × {a}",
-    }),
-  },
-  {
-    id: "cable-by-the-metre",
-    structure: "equalGroups",
-    steps: 1,
-    draw: (chances) => ({
-      givens: {
-        h: `${between(chances, 1, 9)}.${between(chances, 1, 9)}`,
-        a: money(5 * between(chances, 16, 90)),
-      },
-      things: [],
-      line: "{h} × {a}",
-    }),
-  },
-  {
     id: "several-and-one-more",
     structure: "partsWhole",
     also: ["equalGroups"],
@@ -246,22 +220,6 @@ export const MONEY_KINDS = [
         ? undefined
         : { givens: { a: money(a), b: money(b), p: money(p) }, line: "{p} - ({a} + {b})" };
     }),
-  },
-  {
-    id: "cable-by-the-metre-in-centimetres",
-    structure: "equalGroups",
-    steps: 2,
-    wrong: { "unit-not-changed": ["{h.bare} × {a}"] },
-    draw: (chances) => {
-      const metresOf = between(chances, 1, 9);
-      const tenths = between(chances, 1, 9);
-      return {
-        givens: { h: `${metresOf}.${tenths}`, a: money(5 * between(chances, 16, 90)) },
-        told: { h: `${100 * metresOf + 10 * tenths} cm` },
-        things: [],
-        line: "{h} × {a}",
-      };
-    },
   },
   {
     id: "several-with-a-needless-number",

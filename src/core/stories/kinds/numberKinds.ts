@@ -1,4 +1,4 @@
-import { between, thingsWith } from "../drawing";
+import { between, grams, mass, thingsWith } from "../drawing";
 import type { Draft, StoryKind } from "./kind";
 
 /** Stories of counted things, of parts of a number, and of what lies above and below nothing. */
@@ -134,6 +134,30 @@ export const NUMBER_KINDS = [
       return t % n === 0
         ? undefined
         : { givens: { t: String(t), n: String(n) }, things: [], line: "{t} ÷ {n} with remainder" };
+    },
+  },
+  {
+    id: "boxes-with-a-needless-number",
+    structure: "equalGroups",
+    steps: 1,
+    rounds: "up",
+    wrong: {
+      "word-for-operation": ["{t} × {n}"],
+      "all-numbers-used": ["{t} × {n} + {w.bare}", "{t} + {n} + {w.bare}"],
+    },
+    draw: (chances, things) => {
+      const n = between(chances, 4, 12);
+      const t = between(chances, 3 * n, 15 * n);
+      const light = things.filter(({ mass: range }) => (range?.[1] ?? 0) < 300);
+      const [x] = thingsWith(chances, light, "mass", 1) ?? [];
+      return t % n === 0 || x === undefined
+        ? undefined
+        : {
+            givens: { t: String(t), n: String(n), w: grams(mass(chances, x)) },
+            things: [x],
+            line: "{t} ÷ {n} with remainder",
+            needless: ["w"],
+          };
     },
   },
 ] as const satisfies readonly StoryKind[];

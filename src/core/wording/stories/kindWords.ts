@@ -3,7 +3,14 @@ export interface KindWords {
   readonly name: string;
   /** Why its numbers are worked as they are. */
   readonly why: string;
+  /** The reason of each of its operations, where it has more than one. */
+  readonly steps?: readonly string[];
   readonly tells: readonly string[];
   readonly asks: readonly string[];
+  /** What the text does not say though the question needs it, and two things that it does say. */
+  readonly missing?: string;
+  readonly told?: readonly [string, string];
+  /** What its numbers count, where they stand in its problem without a unit. */
+  readonly unit?: "degrees" | "metres";
   readonly answers: readonly string[];
 }

@@ -36,6 +36,10 @@ export const MEASURE_STORY_WORDS = {
   "box-and-contents": {
     name: "A box and what is in it",
     why: "The whole without the empty box is what the contents weigh; shared among equal things it gives one.",
+    steps: [
+      "The full box is the whole, the empty box a part: take away what the empty box weighs.",
+      "That is shared among equal things, and one of them is asked: divide.",
+    ],
     tells: [
       "A box with {n} {x.many} weighs {t}. The empty box weighs {e}.",
       "{who} weighs a box with {n} {x.many}: {t}. Without them it is {e}.",
@@ -93,6 +97,10 @@ export const MEASURE_STORY_WORDS = {
   "several-in-a-heavy-box": {
     name: "Several in a box that weighs something",
     why: "Equal masses make one part, and the box the other: multiply first, then add, in one unit.",
+    steps: [
+      "Equal masses are known, and all of them together are wanted: multiply.",
+      "What is in the box is one part, the box the other: add.",
+    ],
     tells: [
       "A box weighs {e} by itself. {who} puts {n} {x.many} of {a} each into it.",
       "{n} {x.many} of {a} each go into a box that weighs {e} empty.",
@@ -103,6 +111,10 @@ export const MEASURE_STORY_WORDS = {
   "empty-box": {
     name: "What the empty box weighs",
     why: "What is in the box weighs so many times one thing; that is taken from the full box.",
+    steps: [
+      "Equal masses are known, and all of them together are wanted: multiply.",
+      "The full box is the whole, what is in it a part: take away.",
+    ],
     tells: [
       "A box with {n} {x.many} weighs {t}. {x.a} weighs {a}.",
       "{who} weighs a box with {n} {x.many}, each of {a}: {t}.",
@@ -113,6 +125,10 @@ export const MEASURE_STORY_WORDS = {
   "jobs-one-after-another": {
     name: "Jobs one after another",
     why: "One job takes a known time, and all of them are asked: multiply, then make hours of the minutes.",
+    steps: [
+      "Equal times are known, and all of them together are asked: multiply.",
+      "It is asked for hours and minutes: change the minutes.",
+    ],
     tells: [
       "Truing a wheel takes {a}. {who} trues {n} wheels.",
       "{who} has {n} bicycles to look over, each in {a}.",

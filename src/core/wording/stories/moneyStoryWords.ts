@@ -40,6 +40,10 @@ export const MONEY_STORY_WORDS = {
   "enough-or-not": {
     name: "Enough or not",
     why: "The two prices make a whole, which is compared with the money.",
+    steps: [
+      "The two prices are the parts, and what both cost is their whole: add.",
+      "That is compared with the money: take the smaller from the larger.",
+    ],
     tells: [
       "{x.a} costs {a} and {y.a} {b}. {who} has {p}.",
       "{who} has {p} and wants {x.a} for {a} and {y.a} for {b}.",
@@ -104,29 +108,13 @@ export const MONEY_STORY_WORDS = {
     asks: ["What does the dearer one cost?"],
     answers: ["The dearer one costs {=}."],
   },
-  "labour-by-the-hour": {
-    name: "Labour by the hour",
-    why: "The price of one hour is known, and that of several is asked: multiply.",
-    tells: [
-      "An hour of labour costs {a}. A repair takes {h} hours.",
-      "{who} works {h} hours on a bicycle, at {a} an hour.",
-    ],
-    asks: ["What does the labour cost?"],
-    answers: ["The labour costs {=}."],
-  },
-  "cable-by-the-metre": {
-    name: "Cable by the metre",
-    why: "The price of one metre is known, and that of several is asked: multiply.",
-    tells: [
-      "A metre of cable housing costs {a}. {who} needs {h} m.",
-      "{who} buys {h} m of cable housing at {a} a metre.",
-    ],
-    asks: ["What does it cost?"],
-    answers: ["It costs {=}."],
-  },
   "several-and-one-more": {
     name: "Several of the same and one more",
     why: "Equal groups make one part, and one thing more the other: multiply first, then add.",
+    steps: [
+      "Equal prices are known, and all of them together are wanted: multiply.",
+      "What they cost is one part, the other thing is the other part: add.",
+    ],
     tells: [
       "{who} buys {n} {x.many} at {a} each and {y.a} for {b}.",
       "{n} {x.many} at {a} each and {y.a} for {b} lie on the counter.",
@@ -137,6 +125,10 @@ export const MONEY_STORY_WORDS = {
   "change-from-several": {
     name: "Change from several of the same",
     why: "What the equal things cost together is taken from what was handed over.",
+    steps: [
+      "Equal prices are known, and all of them together are wanted: multiply.",
+      "What was handed over is the whole, what was spent is a part: take away.",
+    ],
     tells: [
       "{who} buys {n} {x.many} at {a} each and pays with {p}.",
       "{x.a} costs {a}. {who} takes {n} of them and hands over {p}.",
@@ -167,6 +159,10 @@ export const MONEY_STORY_WORDS = {
   "how-much-cheaper-altogether": {
     name: "How much cheaper altogether",
     why: "What they cost one by one is worked first; what the pack costs is taken from it.",
+    steps: [
+      "Equal prices are known, and all of them together are wanted: multiply.",
+      "Two amounts are compared: take the smaller from the larger.",
+    ],
     tells: [
       "{x.a} costs {a}. A pack of {n} costs {b}.",
       "One by one, {x.many} cost {a} each. {n} in a pack cost {b}.",
@@ -177,22 +173,16 @@ export const MONEY_STORY_WORDS = {
   "change-from-two-things": {
     name: "Change from two things",
     why: "What was spent is the two prices together; it is taken from what was handed over.",
+    steps: [
+      "The two prices are the parts, and what was spent is their whole: add.",
+      "What was handed over is the whole, what was spent is a part: take away.",
+    ],
     tells: [
       "{who} buys {x.a} for {a} and {y.a} for {b} and pays with {p}.",
       "{x.a} costs {a} and {y.a} {b}. {who} takes both and hands over {p}.",
     ],
     asks: ["How much change is there?", "What does {who} get back?"],
     answers: ["There is {=} change."],
-  },
-  "cable-by-the-metre-in-centimetres": {
-    name: "A length in another unit than its price",
-    why: "The price is for one metre, so the length is changed into metres first: multiply.",
-    tells: [
-      "A metre of cable housing costs {a}. {who} needs {h}.",
-      "{who} buys {h} of cable housing at {a} a metre.",
-    ],
-    asks: ["What does it cost?", "What is to be paid?"],
-    answers: ["It costs {=}."],
   },
   "several-with-a-needless-number": {
     name: "Several of the same, with a number that is not needed",

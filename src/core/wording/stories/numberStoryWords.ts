@@ -47,6 +47,7 @@ export const NUMBER_STORY_WORDS = {
       "At dawn the thermometer shows {a} degrees. It rises by {b} degrees.",
     ],
     asks: ["How many degrees is it then?"],
+    unit: "degrees",
     answers: ["It is {=} degrees then."],
   },
   "temperature-that-falls": {
@@ -57,6 +58,7 @@ export const NUMBER_STORY_WORDS = {
       "At noon the thermometer shows {a} degrees. It falls by {b} degrees.",
     ],
     asks: ["How many degrees is it then?"],
+    unit: "degrees",
     answers: ["It is {=} degrees then."],
   },
   "height-above-and-below": {
@@ -67,6 +69,7 @@ export const NUMBER_STORY_WORDS = {
       "The path lies at {a} m, measured from the sea. {who} rides {b} m up.",
     ],
     asks: ["At what height, measured from the sea, does that end?"],
+    unit: "metres",
     answers: ["It ends at {=} m."],
   },
   "a-part-as-long": {
@@ -82,6 +85,10 @@ export const NUMBER_STORY_WORDS = {
   "the-rest-of-a-number": {
     name: "The rest of a number",
     why: "The part that is named is worked first; it is taken from the whole.",
+    steps: [
+      "A part of a number is wanted: divide by the lower number of the fraction, and take it as often as the upper one says.",
+      "The number is the whole, the part of it is known: take away.",
+    ],
     tells: [
       "{n} bicycles came in this week. {f} of them are done.",
       "{who} has {n} letters to send. {f} of them are gone.",
@@ -98,5 +105,15 @@ export const NUMBER_STORY_WORDS = {
     ],
     asks: ["How many full boxes are there?"],
     answers: ["There are {whole} full boxes, and {left-spokes} left."],
+  },
+  "boxes-with-a-needless-number": {
+    name: "Shares that are rounded up, with a number that is not needed",
+    why: "It is asked how often a full box goes into all of them; what is left needs a box too. The mass is not needed.",
+    tells: [
+      "A box holds {n} {x.many}, each of {w}. {who} has to pack {t} of them.",
+      "{t} {x.many} are to be packed, {n} to a box. {x.a} weighs {w}.",
+    ],
+    asks: ["How many boxes are needed?"],
+    answers: ["{quotient} boxes are full, and {left} left, so {whole} boxes are needed."],
   },
 } as const satisfies Readonly<Record<string, KindWords>>;

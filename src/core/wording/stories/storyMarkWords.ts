@@ -50,7 +50,7 @@ export function stageMarks(
         : `Not ${STRUCTURE_NAMES[structure].toLowerCase()}: ${STRUCTURE_NAMES[story.structure].toLowerCase()}.`,
     });
   if (marked.line !== undefined) marks.push(lineMark(marked.line, house));
-  if (marked.answer !== undefined) marks.push(answerMark(marked));
+  if (marked.answer !== undefined) marks.push(answerMark(marked, story.missing !== undefined));
   if (frame !== undefined)
     marks.push({
       stage: "sentence",
@@ -64,6 +64,12 @@ function lineMark(line: LineMark, house: HouseRules): StageMark {
   switch (line.kind) {
     case "right":
       return { stage: "line", right: true, words: "This is what has to be worked." };
+    case "tooEarly":
+      return {
+        stage: "line",
+        right: false,
+        words: "A number that the question needs is not told, so this does not answer it.",
+      };
     case "unread":
       return { stage: "line", right: false, words: "This can’t be worked as it stands. Write it once more." };
     case "other": {
@@ -74,9 +80,14 @@ function lineMark(line: LineMark, house: HouseRules): StageMark {
   }
 }
 
-function answerMark({ answer, line }: MarkedStory): StageMark {
+function answerMark({ answer, line }: MarkedStory, isMissing: boolean): StageMark {
   const said = (right: boolean, words: string): StageMark => ({ stage: "answer", right, words });
-  if (answer?.kind !== "marked") return said(false, "No number could be read in the answer.");
+  if (answer?.kind !== "marked")
+    return said(false, isMissing ? "Say which number is missing." : "No number could be read in the answer.");
+  if (isMissing)
+    return answer.verdict.kind === "right"
+      ? said(true, "That is what the story does not say.")
+      : said(false, "The question can’t be answered: a number that it needs is not told.");
   switch (answer.verdict.kind) {
     case "right":
       return said(true, "The answer is right.");

@@ -1,8 +1,10 @@
 import type { StoryKindId, Structure } from "../../stories";
 import type { KindWords } from "./kindWords";
 import { MEASURE_STORY_WORDS } from "./measureStoryWords";
+import { MISSING_STORY_WORDS } from "./missingStoryWords";
 import { MONEY_STORY_WORDS } from "./moneyStoryWords";
 import { NUMBER_STORY_WORDS } from "./numberStoryWords";
+import { RATE_STORY_WORDS } from "./rateStoryWords";
 
 /** The made-up people of stories. */
 export const PEOPLE = [
@@ -22,7 +24,9 @@ export const PEOPLE = [
 export const STORY_WORDS: Readonly<Record<StoryKindId, KindWords>> = {
   ...MONEY_STORY_WORDS,
   ...MEASURE_STORY_WORDS,
+  ...RATE_STORY_WORDS,
   ...NUMBER_STORY_WORDS,
+  ...MISSING_STORY_WORDS,
 };
 
 /** Why no story is told: there is no such kind. */

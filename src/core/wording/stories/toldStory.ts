@@ -14,7 +14,12 @@ export interface ToldStory {
   readonly answer: string;
   /** The answer with `…` for what came out; none where it is yes or no. */
   readonly frame: string | undefined;
+  /** Where a number is missing, sentences that say the same of what is told. */
+  readonly others?: readonly string[];
 }
+
+/** Why a question can't be answered, with what is not told. */
+const NOT_SAID = (what: string): string => `That can’t be worked out: the story does not say ${what}.`;
 
 /** A stretch of a story's text: words, or a given. */
 export interface StoryStretch {
@@ -105,10 +110,17 @@ export function toldStory(story: Story, house: HouseRules): ToldStory {
       .join("");
   const told = filled(pick(words.tells, tells) ?? "");
   const answers = pick(words.answers, tells);
+  const question = plain(filled(pick(words.asks, asks) ?? ""));
+  if (words.missing !== undefined) {
+    const [answer = "", ...others] = [words.missing, ...(words.told ?? [])].map((what) =>
+      plain(filled(NOT_SAID(what))),
+    );
+    return { text: plain(told), stretches: stretchesOf(told), question, answer, frame: answer, others };
+  }
   return {
     text: plain(told),
     stretches: stretchesOf(told),
-    question: plain(filled(pick(words.asks, asks) ?? "")),
+    question,
     answer: plain(filled(answers ?? enoughWords(story, house))),
     frame: answers && plain(filled(answers, true)),
   };

@@ -1,0 +1,55 @@
+import { between, grams, mass, money, noteOver, price } from "../drawing";
+import { about, type StoryKind } from "./kind";
+
+/** Stories that do not say a number that their question needs: what is missing has to be said. */
+export const MISSING_KINDS = [
+  {
+    id: "box-that-was-not-weighed",
+    structure: "equalGroups",
+    also: ["partsWhole"],
+    steps: 2,
+    missing: { given: "e", named: () => ["box"], other: "full" },
+    wrong: { "part-left-out": ["{t} ÷ {n}"] },
+    draw: about("mass", 1, (chances, [x]) => {
+      const [each, n] = [mass(chances, x), between(chances, 3, 9)];
+      const e = 10 * between(chances, 8, 45);
+      return n * each + e > 9000
+        ? undefined
+        : {
+            givens: { n: String(n), t: grams(n * each + e), e: grams(e) },
+            line: "({t} - {e}) ÷ {n}",
+          };
+    }),
+  },
+  {
+    id: "change-from-a-note-that-is-not-named",
+    structure: "change",
+    also: ["equalGroups", "partsWhole"],
+    steps: 2,
+    missing: { given: "p", named: () => ["note"] },
+    wrong: { "first-step-as-answer": ["{n} × {a}"], "word-for-operation": ["$${n} + {a}"] },
+    draw: about("price", 1, (chances, [x]) => {
+      const [a, n] = [price(chances, x), between(chances, 2, 6)];
+      const p = noteOver(chances, n * a);
+      return p === undefined
+        ? undefined
+        : { givens: { n: String(n), a: money(a), p: money(p) }, line: "{p} - {n} × {a}" };
+    }),
+  },
+  {
+    id: "total-with-a-price-missing",
+    structure: "partsWhole",
+    steps: 1,
+    missing: { given: "b", named: ([, y]) => [y?.one ?? "", "cost"] },
+    wrong: { "all-numbers-used": ["{a} + $${w.bare}"] },
+    draw: about("price", 2, (chances, [x, y]) =>
+      y.mass === undefined
+        ? undefined
+        : {
+            givens: { a: money(price(chances, x)), w: grams(mass(chances, y)), b: money(price(chances, y)) },
+            line: "{a} + {b}",
+            needless: ["w"],
+          },
+    ),
+  },
+] as const satisfies readonly StoryKind[];
