@@ -55,6 +55,7 @@ const KNOWN: Readonly<Record<string, readonly ("GET" | "POST" | "PUT")[]>> = {
   "/api/probes/next": ["POST"],
   "/api/stories": ["POST"],
   "/api/stories/accounts": ["POST"],
+  "/api/stories/kept": ["GET", "PUT"],
   "/api/stories/mark": ["POST"],
   "/api/stories/own": ["POST"],
   "/api/stories/stock": ["PUT"],

@@ -5,6 +5,7 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import { MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
 import { readProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
+import type { StoryOfRow } from "@/core/stories";
 import { readErrorWords } from "@/core/wording";
 import {
   applyActs,
@@ -12,6 +13,7 @@ import {
   type CellWrite,
   cellsOf,
   type Data,
+  findKeptSheet,
   findSheet,
   historiesOf,
   keepCells,
@@ -31,8 +33,19 @@ import type { PackedSheet } from "@/ui/marking/packedSheet";
 /** Right answers that were worked out before, by house rules and problem. */
 const rights = new LRUCache<string, string>({ max: 5000 });
 
-/** The rows of a sheet with their right answers. One that can't be worked out in time has none yet. */
-async function rowsWithAnswers({ house, rows }: MarkingSheet): Promise<readonly SheetRow[]> {
+/** The stories of a sheet by the problems that answer them: it is kept under the same id as it is marked. */
+export const storiesOn = (data: Data, id: string): ReadonlyMap<string, StoryOfRow> =>
+  new Map(
+    findKeptSheet(data, id)?.rows.flatMap(({ problem, story }) =>
+      story === undefined ? [] : [[problem, story] as const],
+    ),
+  );
+
+/** The rows of a sheet with their right answers and stories. One that can't be worked out in time has none yet. */
+async function rowsWithAnswers(
+  data: Data,
+  { id: sheet, house, rows }: MarkingSheet,
+): Promise<readonly SheetRow[]> {
   const choices = choicesOf(house);
   const key = (problem: string): string => `${JSON.stringify(choices)} ${problem}`;
   const missing = [...new Set(rows.map(({ problem }) => problem))].filter((line) => !rights.has(key(line)));
@@ -41,7 +54,11 @@ async function rowsWithAnswers({ house, rows }: MarkingSheet): Promise<readonly 
     if (found.ok)
       for (const [index, right] of found.value.entries()) rights.set(key(missing[index] ?? ""), right);
   }
-  return rows.map(({ id, problem }) => ({ id, problem, right: rights.get(key(problem)) ?? "" }));
+  const stories = storiesOn(data, sheet);
+  return rows.map(({ id, problem }) => {
+    const story = stories.get(problem);
+    return { id, problem, right: rights.get(key(problem)) ?? "", ...(story === undefined ? {} : { story }) };
+  });
 }
 
 /** What is new on a sheet since a revision; all of it since 0. */
@@ -57,7 +74,7 @@ export async function newsOf(
   const cells = cellsOf(data, id, since);
   const waiting = waitingOn(data, sheet, 0).left;
   if (sheet.shape <= since) return { revision, cells, waiting };
-  return { revision, rows: await rowsWithAnswers(sheet), learners: sheet.learners, cells, waiting };
+  return { revision, rows: await rowsWithAnswers(data, sheet), learners: sheet.learners, cells, waiting };
 }
 
 /** A whole sheet, as its page opens it; none where none is kept. */
@@ -71,7 +88,7 @@ export async function openedSheet(
   // The squares are read with the revision that they are of, before anything is waited for.
   const cells = packedCellsOf(data, id);
   const waiting = waitingOn(data, sheet, 0).left;
-  return { house, revision, learners, waiting, ...cells, rows: await rowsWithAnswers(sheet) };
+  return { house, revision, learners, waiting, ...cells, rows: await rowsWithAnswers(data, sheet) };
 }
 
 /** What is sent of a sheet: what was done to its rows and learners, and what was written into its squares. */

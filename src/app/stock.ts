@@ -59,11 +59,13 @@ export function withStock(kept: StockKept, change: z.infer<typeof stockChangeSch
     };
   const { put } = change;
   const known = kept.lists.some(({ id }) => id === put.id);
-  const lists = known
-    ? kept.lists.map((one) => (one.id === put.id ? put : one))
-    : [...kept.lists, put].slice(0, MOST_LISTS);
-  return { ...kept, lists };
+  const lists = known ? kept.lists.map((one) => (one.id === put.id ? put : one)) : [...kept.lists, put];
+  // Where there is no more room, a new one is not put.
+  return lists.length > MOST_LISTS ? kept : { ...kept, lists };
 }
+
+/** What is said where a list was not put. */
+export const NO_ROOM_FOR_LISTS = `There is room for ${MOST_LISTS} lists of your own. Take one away first.`;
 
 /** The tutor's stock lists as they are kept. */
 export const ownStock = (): StockKept => stockKept(readSetting(database(), "stock"));

@@ -104,6 +104,8 @@ export interface HandedInWork {
   readonly seconds: number;
   /** The id it was sent with: the same one again is the same work again. */
   readonly sentId: string | undefined;
+  /** What is to be said of it besides; nothing where it is left out. */
+  readonly note?: string;
 }
 
 /** Keeps what a learner handed in, with its paper and its counts, in one transaction; sent again, it is kept once. */
@@ -129,7 +131,7 @@ export function keepHandedIn(data: Data, work: HandedInWork, now: Date): void {
         shown: JSON.stringify(shown),
         probability: mark.probability ?? null,
         chosen: false,
-        note: "",
+        note: work.note ?? "",
         revision,
       })
       .run();

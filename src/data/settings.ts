@@ -7,7 +7,7 @@ import { setAside, settings } from "./schema";
 import type { Unread } from "./unread";
 
 /** The settings that are kept: the tutor's house rules, how the screen is to look, the rungs they made, and their stock lists. */
-const SETTING_NAMES = ["house", "view", "rungs", "stock"] as const;
+const SETTING_NAMES = ["house", "view", "rungs", "stock", "ownStories"] as const;
 export type SettingName = (typeof SETTING_NAMES)[number];
 
 const textOf = (data: Pick<Data, "select">, name: SettingName): string | undefined =>

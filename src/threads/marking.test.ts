@@ -1,7 +1,9 @@
 import { describe, expect, it } from "vitest";
 import type { PatternId, Showings } from "@/core/errorPatterns";
 import { choicesOf, PRESETS } from "@/core/house";
-import { patternWords } from "@/core/wording";
+import { writeAnswer } from "@/core/problem";
+import { patternWords, STORY_PATTERN_WORDS, WORKSHOP } from "@/core/wording";
+import { storiesRequested, workRequested } from "@/render/json";
 import { markHandedIn } from "./handIn";
 import { chancesOf, markAnswers, rightAnswers, summarise } from "./marking";
 
@@ -107,10 +109,48 @@ describe("a whole sheet", () => {
       ["82 − 47", "45"],
       ["9.1 − 4.6", "5.5"],
     ].map(([problem = "", given = ""]) => ({ problem, given, verdict: "wrong" }));
-    const summary = summarise({ house, answers });
+    const summary = summarise({ house, answers, stories: [], stock: WORKSHOP });
     expect(summary.account).toMatchObject({ patterns: ["sub-column-gap"], explains: 5 });
     expect(summary.showings[0]).toMatchObject({ pattern: "sub-column-gap", shown: 5, steady: true });
     expect([summary.right, summary.form, summary.wrong]).toEqual([0, 0, 5]);
+  });
+});
+
+describe("a sheet with stories", () => {
+  const told = ["how-much-dearer", "how-much-heavier", "still-missing"].flatMap((kind) => {
+    const stories = storiesRequested({ kind, count: 1, seed: 3, house });
+    return stories.ok ? stories.value : [];
+  });
+  /** What is answered where everything is added that should be taken away. */
+  const added = told.map(({ kind: id, seed, text, chain }) => {
+    const kind: string = id;
+    const sum = workRequested({ problem: chain.replace("−", "+"), house });
+    return { kind, seed, text, chain, said: sum.ok ? writeAnswer(sum.value.answer, sum.value.house) : "" };
+  });
+  const summary = (stories: readonly (typeof added)[number][]) =>
+    summarise({
+      house,
+      answers: stories.map(({ chain, said }) => ({ problem: chain, given: said, verdict: "wrong" })),
+      stories,
+      stock: WORKSHOP,
+    });
+
+  it("says what was done with its stories, and on how many", () => {
+    expect(told.length).toBe(3);
+    expect(summary(added).stories[0]).toMatchObject({
+      name: STORY_PATTERN_WORDS["word-for-operation"].name,
+      shown: 3,
+      of: 3,
+    });
+  });
+
+  it("leaves stories out that are told otherwise by now, and those of no kind", () => {
+    const other = added.map((one, nth) => ({
+      ...one,
+      text: "Another one.",
+      kind: nth === 0 ? "none" : one.kind,
+    }));
+    expect(summary(other).stories).toEqual([]);
   });
 });
 

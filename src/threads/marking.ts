@@ -13,9 +13,11 @@ import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@
 import { readGiven } from "@/core/marking";
 import { answerOf } from "@/core/methods";
 import { readProblem, writeAnswer } from "@/core/problem";
+import type { StockList } from "@/core/stories";
 import { type ToldExplanation, toldExplanation } from "@/core/turn";
 import { givenErrorWords, patternWords, readErrorWords } from "@/core/wording";
 import type { Mark } from "@/data/attempts";
+import { type StoryAccountsRequest, storyAccounts } from "@/render/json";
 import type { LearnerSummary } from "@/ui/marking/marks";
 
 const kept = waysKept();
@@ -121,6 +123,8 @@ export function rightAnswers({
 export function summarise({
   house: choices,
   answers,
+  stories,
+  stock,
 }: {
   readonly house: HouseChoices;
   readonly answers: readonly {
@@ -128,6 +132,8 @@ export function summarise({
     readonly given: string;
     readonly verdict: string;
   }[];
+  readonly stories: StoryAccountsRequest["answers"];
+  readonly stock: StockList;
 }): LearnerSummary {
   const house = houseGiven(choices);
   const count = (verdict: string): number => answers.filter((one) => one.verdict === verdict).length;
@@ -139,6 +145,7 @@ export function summarise({
   const names = (patterns: readonly PatternId[]): readonly string[] =>
     patterns.map((id) => patternWords(id).name);
   const [best] = sheetExplanations(answered);
+  const inStories = storyAccounts({ answers: stories, house: choices, stock });
   return {
     right: count("right"),
     form: count("form"),
@@ -156,5 +163,8 @@ export function summarise({
         chances,
         steady,
       })),
+    stories: inStories.ok
+      ? inStories.value.accounts.map(({ name, does, shown, of }) => ({ name, does, shown, of }))
+      : [],
   };
 }

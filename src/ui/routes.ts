@@ -25,13 +25,16 @@ export const ROUTES = {
   stories: "/stories",
   story: (kind: string, seed = 1): string => `/stories?kind=${encodeURIComponent(kind)}&seed=${seed}`,
   yourStory: "/stories/turn",
-  storyTurn: (kind: string, seed: number): string =>
-    `/stories/turn?kind=${encodeURIComponent(kind)}&seed=${seed}`,
+  storyTurn: (kind: string, seed: number, learner = ""): string =>
+    `/stories/turn?kind=${encodeURIComponent(kind)}&seed=${seed}${learner === "" ? "" : `&learner=${encodeURIComponent(learner)}`}`,
   ownStory: (from?: { readonly kind: string; readonly seed: number }): string =>
     from === undefined
       ? "/stories/own"
       : `/stories/own?kind=${encodeURIComponent(from.kind)}&seed=${from.seed}`,
+  storyOf: (text: string, form: string): string =>
+    `/stories/own?text=${encodeURIComponent(text)}&form=${encodeURIComponent(form)}`,
   workOwnStory: "/api/stories/own",
+  keptStories: "/api/stories/kept",
   storyProbe: (seed = 1): string => `/stories/probe?seed=${seed}`,
   storyAccounts: "/api/stories/accounts",
   stockLists: "/stories/stock",

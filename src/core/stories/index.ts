@@ -6,7 +6,16 @@ export {
 } from "./kinds";
 export { STORY_PATTERN_IDS, STRUCTURES, type StoryPatternId, type Structure } from "./kinds/kind";
 export { backThrough, operationsOf, type StoryOperation } from "./operations";
-export { OWN_FORMS, type OwnFormId, type OwnRefusal, ownWorked, templateOf } from "./ownStory";
+export {
+  letterOf,
+  OWN_FORMS,
+  OWN_LINE,
+  type OwnFormId,
+  type OwnRefusal,
+  ownWorked,
+  templateIn,
+  templateOf,
+} from "./ownStory";
 export type { Plausible, StockList, Thing } from "./stock";
 export {
   drawStory,

@@ -12,7 +12,6 @@ import {
   writeAnswer,
 } from "../problem";
 import { inMajor, type Quantity, writeQuantity } from "../quantity";
-import type { Story } from "./story";
 
 /** One operation of a story's working: what is worked, and what it comes to. */
 export interface StoryOperation {
@@ -22,8 +21,8 @@ export interface StoryOperation {
 
 const AS_IT_COMES = { kind: "asItComes" } as const;
 
-/** The operations of a story one after another, each with what the one before came to; the last one answers its question. */
-export function operationsOf({ working }: Story): readonly StoryOperation[] {
+/** The operations of a story's working one after another, each with what the one before came to; the last one answers its question. */
+export function operationsOf(working: Working): readonly StoryOperation[] {
   const { problem, answer, house } = working;
   const whole = { problem, answer };
   if (problem.op === "enough") {
@@ -69,10 +68,9 @@ function parted(part: Expression, house: HouseRules): Parted | undefined {
  * The answer put back into the story: each operation undone, the last one first, until a number that the story
  * gives comes out again. None where an answer was rounded, or is no single number.
  */
-export function backThrough(story: Story): readonly StoryOperation[] {
-  const { working } = story;
+export function backThrough(working: Working): readonly StoryOperation[] {
   const { answer } = working;
-  const operations = operationsOf(story);
+  const operations = operationsOf(working);
   const made = makesAgain(working);
   if (made !== undefined) return [made];
   const back: StoryOperation[] = [];

@@ -28,6 +28,18 @@ export function templateOf(form: OwnFormId, places: readonly number[]): string {
   return places.map((place) => `{${place}}`).join(` ${sign} `);
 }
 
+/** What is chosen where the tutor writes the line themselves, in letters that stand for the numbers of the text: `(A − B) ÷ C`. */
+export const OWN_LINE = "line";
+
+/** A line in letters as a template, in which the letters are the places of the numbers in the text. */
+export const templateIn = (letters: string): string =>
+  letters.replaceAll(/(?<![A-Za-z])[A-Z](?![A-Za-z])/g, (letter) => `{${letter.charCodeAt(0) - A}}`);
+
+const A = "A".charCodeAt(0);
+
+/** The letter that stands for the number at a place of the text. */
+export const letterOf = (place: number): string => String.fromCharCode(A + place);
+
 /** A story that a tutor wrote, worked: the numbers of its text, and the line in which they stand. */
 export interface OwnWorked {
   readonly numbers: readonly InText[];

@@ -38,10 +38,11 @@ export {
 } from "./sheets/sheetWords";
 export { SKILL_NAMES, STRAND_NAMES } from "./sheets/skillWords";
 export { TRAIT_NAMES } from "./sheets/traitWords";
+export { type ReadingTold, storyOfReadings } from "./shop/readingStory";
 export { INSTRUMENT_NAMES, positionWords, READING_ERROR_WORDS, TOOL_NAMES } from "./shop/shopWords";
 export { SIGNED_BOOK } from "./signed/signedBook";
 export { answerInWords } from "./squares/answerSteps";
-export { OWN_FORM_NAMES, ownRefusalWords } from "./stories/ownStoryWords";
+export { OWN_FORM_NAMES, OWN_LINE_NAME, ownRefusalWords } from "./stories/ownStoryWords";
 export { type StageMark, stageMarks } from "./stories/storyMarkWords";
 export { OTHER_FRAMES, STORY_PATTERN_WORDS, STRUCTURE_HINTS } from "./stories/storyPatternWords";
 export { NO_STORY, STORY_WORDS, STRUCTURE_NAMES } from "./stories/storyWords";

@@ -10,11 +10,17 @@ export {
   storiesListed,
   storiesRequested,
   storyDrawnAgain,
+  storyLine,
   storyShown,
   storyWorkMarked,
 } from "./storyJson";
 export type { BarPart, StoryPicture } from "./storyPicture";
-export { type StoryAccounts, storyAccounts, storyProbeShown } from "./storyProbeJson";
+export {
+  type StoryAccounts,
+  type StoryAccountsRequest,
+  storyAccounts,
+  storyProbeShown,
+} from "./storyProbeJson";
 export { MOST_TWINS, twinsRequested } from "./twinsJson";
 export {
   methodsRequested,

@@ -1,7 +1,16 @@
 import { type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
 import { fractionOf, type InText, operandsOf, quantitiesIn, writeAnswer, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
-import { OWN_FORMS, type OwnFormId, ownWorked, type Structure, templateOf } from "@/core/stories";
+import {
+  OWN_FORMS,
+  OWN_LINE,
+  type OwnFormId,
+  operationsOf,
+  ownWorked,
+  type Structure,
+  templateIn,
+  templateOf,
+} from "@/core/stories";
 import { houseRefusalWords, ownRefusalWords } from "@/core/wording";
 import { type BarPart, numberOf, type StoryPicture } from "./storyPicture";
 import type { ProgramError } from "./workJson";
@@ -25,15 +34,25 @@ function placesOf(numbers: readonly InText[], left: readonly string[], turned: b
 }
 
 /** A story of a tutor's own as it stands, with the rules of the house it is worked in. */
-export interface OwnStoryRequest extends OwnStart {
+export interface OwnStoryRequest extends Omit<OwnStart, "form"> {
   readonly text: string;
+  readonly form: OwnFormId | typeof OWN_LINE;
+  /** The line in letters that stand for the numbers of the text, where the tutor writes it themselves. */
+  readonly line?: string | undefined;
   readonly house?: HouseChoices | undefined;
 }
 
 /** What came of a text: its numbers, and where it could be worked, the line, the answer and the picture; else why not. */
 export interface OwnStoryShown {
   readonly numbers: readonly InText[];
-  readonly worked: { readonly line: string; readonly answer: string; readonly picture: StoryPicture } | null;
+  readonly worked: {
+    readonly line: string;
+    readonly answer: string;
+    /** None of a line that the tutor wrote: how its numbers hang together is not known. */
+    readonly picture: StoryPicture | null;
+    /** What is worked one after another, and what each comes to. */
+    readonly operations: readonly { readonly line: string; readonly comes: string }[];
+  } | null;
   readonly message: string;
 }
 
@@ -41,6 +60,7 @@ export interface OwnStoryShown {
 export function ownStoryShown({
   text,
   form,
+  line: letters = "",
   left,
   turned,
   house: choices,
@@ -48,7 +68,8 @@ export function ownStoryShown({
   const house = houseRulesFrom(choices ?? {});
   if (!house.ok) return failed({ code: house.error.kind, message: houseRefusalWords(house.error) });
   const places = placesOf(quantitiesIn(text, house.value), left, turned);
-  const worked = ownWorked(text, templateOf(form, places), house.value);
+  const template = form === OWN_LINE ? templateIn(letters) : templateOf(form, places);
+  const worked = ownWorked(text, template, house.value);
   if (!worked.ok)
     return done({
       numbers: worked.error.numbers,
@@ -60,12 +81,17 @@ export function ownStoryShown({
   const labels = places.map((place) => numbers[place]?.text ?? "");
   const answer = writeAnswer(working.answer, house.value);
   const structure = OWN_FORMS.find(({ id }) => id === form)?.structure ?? "partsWhole";
+  const operations = operationsOf(working).map((one) => ({
+    line: writeProblem(one.problem, house.value),
+    comes: writeAnswer(one.answer, house.value),
+  }));
   return done({
     numbers,
     worked: {
       line: writeProblem(working.problem, house.value),
       answer,
-      picture: ownPicture(form, structure, sizes, labels, answer),
+      picture: form === OWN_LINE ? null : ownPicture(form, structure, sizes, labels, answer),
+      operations,
     },
     message: "",
   });

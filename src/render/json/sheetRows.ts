@@ -116,10 +116,8 @@ function storyDrawnFor(
   for (let tried = seed; tried < seed + STORY_TRIES; tried++) {
     const drawn = drawStory(kind, stock, house, tried);
     if (!drawn.ok || without.has(writeProblem(drawn.value.working.problem, house))) continue;
-    const { text, question, answer } = toldStory(drawn.value, house);
-    return done(
-      shownRow(drawn.value.working, undefined, { text: `${text} ${question}`, answer, kind, seed: tried }),
-    );
+    const { whole: text, answer } = toldStory(drawn.value, house);
+    return done(shownRow(drawn.value.working, undefined, { text, answer, kind, seed: tried }));
   }
   return refused(NO_NOTCH.noOther);
 }

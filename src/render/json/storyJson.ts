@@ -6,6 +6,7 @@ import { done, failed, type Result } from "@/core/result";
 import {
   drawStories,
   drawStory,
+  KINDS_ON_SHEETS,
   STORY_KINDS,
   type StockList,
   type Story,
@@ -86,13 +87,13 @@ export function storiesRequested({
 
 function storyJson(story: Story, house: HouseRules): StoryJson {
   const { kind, seed, structure, givens, missing, working } = story;
-  const { text, question, answer } = toldStory(story, house);
+  const { whole, question, answer } = toldStory(story, house);
   const { value, unit } = workLine(working);
   return {
     kind,
     seed,
     structure,
-    text: `${text} ${question}`,
+    text: whole,
     question,
     givens: givens.map(({ name, quantity, needed }) => ({
       name,
@@ -126,6 +127,8 @@ export interface ShownStory {
   readonly givens: readonly { readonly name: string; readonly value: string }[];
   /** Sentences with a gap, one of which answers the question; none where the answer is yes or no. */
   readonly frames: readonly string[];
+  /** The sentence that answers the question, with its gap; none where the answer is yes or no. */
+  readonly gap: string | null;
   /** How it begins where the tutor changes it; none where it has more than one operation. */
   readonly own: OwnStart | null;
 }
@@ -144,12 +147,12 @@ export function storyShown({
 }): ShownStory | undefined {
   const told = toldFor(kind, seed, choices, stock);
   if (told === undefined) return undefined;
-  const { story, house, text, stretches, question, answer, frame, others } = told;
+  const { story, house, whole, stretches, question, answer, frame, others } = told;
   const estimate = estimateOf(story.working.problem, house);
   const chain = writeProblem(story.working.problem, house);
   return {
     kind,
-    own: (others === undefined && ownStartOf(`${text} ${question}`, chain, story.structure, house)) || null,
+    own: (others === undefined && ownStartOf(whole, chain, story.structure, house)) || null,
     stretches,
     question,
     needless: story.givens.flatMap(({ name, needed }) => (needed ? [] : [name])),
@@ -161,6 +164,7 @@ export function storyShown({
     chain,
     answer,
     givens: story.givens.map(({ name, quantity }) => ({ name, value: writeQuantity(quantity, house) })),
+    gap: frame ?? null,
     frames: frame === undefined ? [] : framesOf(frame, others ?? OTHER_FRAMES[story.structure], seed),
   };
 }
@@ -189,8 +193,7 @@ export function storyDrawnAgain(
   const found = STORY_KINDS.find(({ id }) => id === kind);
   const drawn = found && seed !== undefined ? drawStory(found.id, stock, house, seed) : undefined;
   if (!drawn?.ok) return undefined;
-  const told = toldStory(drawn.value, house);
-  return `${told.text} ${told.question}` === text ? storyPicture(drawn.value) : undefined;
+  return toldStory(drawn.value, house).whole === text ? storyPicture(drawn.value) : undefined;
 }
 
 /** What a learner did with a story of a kind and a seed. */
@@ -199,6 +202,8 @@ export interface StoryWorkRequest {
   readonly seed: number;
   readonly house?: HouseChoices | undefined;
   readonly stock?: StockList | undefined;
+  /** As it stands on a sheet: one that is told otherwise by now is not marked. */
+  readonly text?: string | undefined;
   readonly work: StoryWork & { readonly frame?: string | undefined };
 }
 
@@ -221,11 +226,13 @@ export function storyWorkMarked({
   seed,
   house: choices,
   stock = WORKSHOP,
+  text,
   work,
 }: StoryWorkRequest): Result<StoryWorkMarked, ProgramError> {
   const found = STORY_KINDS.find(({ id }) => id === kind);
   const told = found && toldFor(found.id, seed, choices ?? {}, stock);
-  if (told === undefined) return failed({ code: "unknownKind", message: NO_STORY(kind) });
+  if (told === undefined || (text !== undefined && text !== told.whole))
+    return failed({ code: "unknownKind", message: NO_STORY(kind) });
   const { story, house, frame } = told;
   const marked = markedStory(story, work, house);
   const isRightFrame = work.frame === undefined ? undefined : work.frame === frame;
@@ -242,6 +249,18 @@ export function storyWorkMarked({
       problem: writeProblem(problem, house),
     })),
   });
+}
+
+/** The line that answers a story, as its answer is kept in a learner's record; none where a line alone does not answer it. */
+export function storyLine({
+  kind,
+  seed,
+  house: choices,
+  stock = WORKSHOP,
+}: Omit<StoryWorkRequest, "text" | "work">): string | null {
+  const found = KINDS_ON_SHEETS.find(({ id }) => id === kind);
+  const told = found && toldFor(found.id, seed, choices ?? {}, stock);
+  return told === undefined ? null : writeProblem(told.story.working.problem, told.house);
 }
 
 /** Every kind of story: its name, its structure, and how many operations it takes. */

@@ -172,7 +172,7 @@ export function storyPicture(story: Story): StoryPicture {
   });
   /** The same, with what the first operation comes to over some parts of a bar. */
   const braced = (picture: StoryPicture, row: number, from: number, to: number): StoryPicture => {
-    const [first, ...more] = operationsOf(story);
+    const [first, ...more] = operationsOf(story.working);
     if (picture.kind !== "bars" || missing !== undefined || first === undefined || more.length === 0)
       return picture;
     return { ...picture, braces: [{ row, from, to, label: writeAnswer(first.answer, house) }] };

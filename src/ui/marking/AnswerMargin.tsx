@@ -12,6 +12,7 @@ import { Likely } from "../Likely";
 import { ROUTES } from "../routes";
 import { wrongWayAddress } from "../wrongWay/address";
 import { type Cell, typedIn } from "./cells";
+import { InTheStory } from "./InTheStory";
 import type { SheetRow } from "./marks";
 
 /** The answer that is looked at: what it was marked, what may lie behind it, and the tutor's own word on it. */
@@ -43,6 +44,9 @@ export function AnswerMargin({
   return (
     <section aria-label="Answer">
       <h2 className="text-[13px] text-soft">{learnerName}</h2>
+      {row.story !== undefined && (
+        <p className="mt-1 max-h-40 overflow-y-auto text-[15px] leading-snug">{row.story.text}</p>
+      )}
       <p className="mt-1 font-board text-[22px] leading-tight wrap-anywhere">{row.problem}</p>
       <p className="mt-1 font-board text-[18px] text-soft">
         = {row.right}
@@ -58,9 +62,15 @@ export function AnswerMargin({
       )}
       {wrong && (
         <>
+          {row.story !== undefined && (
+            <InTheStory key={`${row.id} ${typed}`} story={row.story} said={typed} house={house} />
+          )}
           {explanations === undefined && <p className="mt-3 text-soft">Looking for what lies behind it…</p>}
           {explanations?.length === 0 && (
-            <p className="mt-3">No explanation found. Ask for the working, or write what you see.</p>
+            <p className="mt-3">
+              {row.story === undefined ? "No explanation found." : "Nothing in the columns explains it."} Ask
+              for the working, or write what you see.
+            </p>
           )}
           {explanations && explanations.length > 0 && (
             <fieldset className="mt-3">

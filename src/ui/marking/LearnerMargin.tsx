@@ -39,7 +39,7 @@ export function LearnerMargin({
     };
   }, [sheetId, learner.id, answered, ready]);
   if (summary === undefined || summary.right + summary.form + summary.wrong === 0) return null;
-  const { right, form, wrong, account, showings } = summary;
+  const { right, form, wrong, account, showings, stories } = summary;
   return (
     <section aria-label={`${learner.name} on this sheet`}>
       <h2 className="text-[13px] text-soft">{learner.name} on this sheet</h2>
@@ -67,6 +67,24 @@ export function LearnerMargin({
             </li>
           ))}
         </ul>
+      )}
+      {stories.length > 0 && (
+        <>
+          <h3 className="mt-3 text-[13px] text-soft">With the stories on it</h3>
+          <ul className="text-[15px]">
+            {stories.map(({ name, does, shown, of }) => (
+              <li key={name} className="border-t border-edge py-1">
+                <span className="flex items-baseline justify-between gap-3">
+                  <strong className="leading-tight text-rust">{name}</strong>
+                  <span className="shrink-0 text-[13px] text-soft">
+                    {shown} of {of}
+                  </span>
+                </span>
+                <span className="block text-[13px] leading-snug text-soft">{does}</span>
+              </li>
+            ))}
+          </ul>
+        </>
       )}
       <FollowUp patterns={showings} />
     </section>

@@ -1,5 +1,6 @@
 import type { PatternId } from "@/core/errorPatterns";
 import type { FormFault } from "@/core/marking";
+import type { StoryOfRow } from "@/core/stories";
 import type { ToldExplanation } from "@/core/turn";
 
 /** An answer on a sheet as it stands on disk. */
@@ -67,6 +68,8 @@ export interface SheetRow {
   readonly id: string;
   readonly problem: string;
   readonly right: string;
+  /** The story that its problem answers, where the kept sheet of the same id has one. */
+  readonly story?: StoryOfRow;
 }
 
 /** How a learner did on a sheet. */
@@ -88,6 +91,13 @@ export interface LearnerSummary {
     readonly shown: number;
     readonly chances: number;
     readonly steady: boolean;
+  }[];
+  /** What was done with the stories on it, the likeliest first; on how many it showed, of how many on which it could. */
+  readonly stories: readonly {
+    readonly name: string;
+    readonly does: string;
+    readonly shown: number;
+    readonly of: number;
   }[];
 }
 

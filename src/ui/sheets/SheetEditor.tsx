@@ -173,7 +173,7 @@ export function SheetEditor({
           </button>
         )}
         <AddProblems onAdd={sheet.add} />
-        <AddStories onAdd={sheet.addStories} />
+        <AddStories onAdd={sheet.addStories} onAddOwn={sheet.addOwnStories} />
         {opened !== undefined && (
           <Panel label="Files" icon={<Download aria-hidden="true" className="size-4.5" />}>
             <p className="text-[13px] text-soft">The sheet with its answers, as a file</p>

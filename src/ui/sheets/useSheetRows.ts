@@ -8,6 +8,8 @@ import type { StoryKindId, StoryOfRow } from "@/core/stories";
 import type { RowResult } from "@/render/json";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
+import type { OwnKept } from "../stories/ownDraft";
+import { ownLines } from "./ownLines";
 import { inPlaceOf, movedRow, type SheetRow, sheetRow } from "./sheetRow";
 
 /** How many acts can be undone. */
@@ -121,6 +123,16 @@ export function useSheetRows(
       // What a kind has no more of is left out.
       const read = drawn?.filter((result) => !("error" in result));
       if (read !== undefined) change((all) => [...all, ...read.map((result) => sheetRow(result))]);
+    },
+    /** Adds stories of the tutor's own, worked in the house of the sheet; one that can't be says why. */
+    addOwnStories: async (stories: readonly OwnKept[]): Promise<void> => {
+      const many = now.current.length + stories.length;
+      if (many > MOST_KEPT_ROWS) return setMessage(tooMany(many));
+      const lines = await ownLines(stories, house);
+      const [first] = lines.flatMap((one) => ("message" in one ? [one.message] : []));
+      const read = await asked(lines.flatMap((one) => ("message" in one ? [] : [one])));
+      if (read !== undefined) change((all) => [...all, ...read.map((result) => sheetRow(result))]);
+      if (first !== undefined) setMessage(first);
     },
     /** Adds a pasted list, a problem a line; those that do not read are marked and kept. */
     add: async (pasted: string): Promise<void> => {

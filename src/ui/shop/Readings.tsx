@@ -1,15 +1,19 @@
 import { X } from "lucide-react";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
+import { type ReadingTold, storyOfReadings } from "@/core/wording";
 import { boardAddress } from "../board/state/address";
 import { Go } from "../Go";
 import { IconButton } from "../IconButton";
+import { ROUTES } from "../routes";
 
 /** A reading that was put on the list: as it is written, and as the Board takes it. */
 export interface Kept {
   readonly id: number;
   readonly written: string;
   readonly forBoard: string;
+  /** How a story tells it. */
+  readonly told: ReadingTold;
 }
 
 /** The readings of a lesson, and the ways to the Board with them. */
@@ -40,6 +44,7 @@ export function Readings({
               problem: `${second.forBoard} - ${inBrackets(first.forBoard)}`,
             },
           ];
+  const story = storyOfReadings(kept.map(({ told }) => told));
   return (
     <section aria-label="The list" className="grid gap-1.5">
       <h2 className="text-[17px] font-semibold">The list</h2>
@@ -54,6 +59,14 @@ export function Readings({
           </li>
         ))}
       </ul>
+      {kept.length > 0 && (
+        <Go
+          href={ROUTES.storyOf(story.text, story.form)}
+          className="-ml-3 flex min-h-11 items-center rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
+        >
+          Into a story
+        </Go>
+      )}
       {ways.length > 0 && <p className="text-soft">To the Board:</p>}
       {ways.map(({ name, problem }) => (
         <Go

@@ -126,10 +126,13 @@ function Measuring({
   const value = written(instrument, shown, house);
   const keep = (at: Position): void => {
     next.current += 1;
+    const forBoard = inHouse(readingForBoard(instrument, at), house);
+    const thing = laid.length === 1 ? laid[0] : undefined;
     const reading = {
       id: next.current,
       written: written(instrument, at, house),
-      forBoard: inHouse(readingForBoard(instrument, at), house),
+      forBoard,
+      told: { tool, thing, typed: forBoard },
     };
     setKept([...kept, reading]);
   };

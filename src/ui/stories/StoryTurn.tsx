@@ -6,6 +6,7 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { ShownStory, StoryWorkMarked } from "@/render/json";
 import { turnAddress } from "../board/state/address";
 import { Go } from "../Go";
+import { newId } from "../ids";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
 import { StoryOutcome } from "./StoryOutcome";
@@ -22,13 +23,19 @@ export function StoryTurn({
   story,
   seed,
   house,
+  learners,
+  learner: startLearner,
 }: {
   readonly story: LearnersStory;
   readonly seed: number;
   readonly house: HouseRules;
+  readonly learners: readonly { readonly id: string; readonly name: string }[];
+  readonly learner: string;
 }): ReactElement {
+  const [learner, setLearner] = useState(startLearner);
+  const sent = useRef<{ readonly id: string; readonly what: string } | undefined>(undefined);
   const { work, put, begin } = useStoryWork(`right-sum-story ${story.kind} ${seed} ${house.currency}`);
-  const [marked, setMarked] = useState<StoryWorkMarked>();
+  const [marked, setMarked] = useState<StoryWorkMarked & { readonly kept: boolean }>();
   const [message, setMessage] = useState("");
   const [sending, setSending] = useState(false);
   const line = useRef<HTMLInputElement>(null);
@@ -56,7 +63,12 @@ export function StoryTurn({
     const { tapped, structure, frame } = work;
     const answer = work.answer.trim() === "" ? undefined : work.answer;
     const typed = work.line.trim() === "" ? undefined : work.line;
-    const back = await send<StoryWorkMarked>(ROUTES.markStory, "POST", {
+    // The same work sent again is kept once in the learner's record.
+    const what = JSON.stringify([work, learner]);
+    if (sent.current?.what !== what) sent.current = { id: newId(), what };
+    const back = await send<StoryWorkMarked & { readonly kept: boolean }>(ROUTES.markStory, "POST", {
+      id: sent.current.id,
+      learner,
       kind: story.kind,
       seed,
       house: choicesOf(house),
@@ -164,6 +176,23 @@ export function StoryTurn({
             </fieldset>
           )}
         </Stage>
+        {learners.length > 0 && (
+          <label className="mt-6 flex flex-wrap items-center gap-3">
+            <span className="font-semibold">Whose story is it?</span>
+            <select
+              value={learner}
+              onChange={({ target }) => setLearner(target.value)}
+              className="h-11 rounded-lg border border-edge bg-page px-3"
+            >
+              <option value="">Nobody’s: it is not kept</option>
+              {learners.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
         <div className="mt-6 flex flex-wrap items-center gap-2 pb-6">
           <button
             type="button"
@@ -191,7 +220,7 @@ export function StoryTurn({
             Back to the story
           </Go>
           <Go
-            href={ROUTES.storyTurn(story.kind, seed + 1)}
+            href={ROUTES.storyTurn(story.kind, seed + 1, learner)}
             className="flex h-12 items-center rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
           >
             Another one
@@ -200,6 +229,11 @@ export function StoryTurn({
         <div role="status" className="pb-8">
           {message !== "" && <p className="text-rust">{message}</p>}
           {marked !== undefined && <StoryOutcome marked={marked} />}
+          {marked?.kept === true && (
+            <p className="mt-2 text-soft">
+              Kept in {learners.find(({ id }) => id === learner)?.name ?? "the learner"}’s record.
+            </p>
+          )}
         </div>
       </div>
     </main>

@@ -1,4 +1,5 @@
-export { OwnStory } from "./OwnStory";
+export { OwnStories } from "./OwnStories";
+export type { OwnDraft } from "./ownDraft";
 export { StockScreen } from "./StockScreen";
 export { StoriesScreen } from "./StoriesScreen";
 export { StoryProbe } from "./StoryProbe";

@@ -1,7 +1,8 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
-import type { OwnStart } from "@/render/json";
-import { OwnStory } from "@/ui/stories";
+import { LONGEST_STORY, OWN_FORMS } from "@/core/stories";
+import { type OwnDraft, OwnStories } from "@/ui/stories";
+import { ownStories } from "../../ownStories";
 import { type Parameters, parametersOf } from "../../parameters";
 import { savedHouse } from "../../saved";
 import { TooMuch } from "../../TooMuch";
@@ -10,8 +11,14 @@ import { askedTold } from "../asked";
 export const metadata: Metadata = { title: "A story of your own" };
 
 /** What stands there before a tutor writes. */
-const SAMPLE = "Nadia sells 3 bells. Each of them costs 7.25. What do they cost altogether?";
-const PLAIN: OwnStart = { form: "altogether", left: [], turned: false };
+const SAMPLE: OwnDraft = {
+  text: "Nadia sells 3 bells. Each of them costs 7.25. What do they cost altogether?",
+  form: "altogether",
+  line: "",
+  left: [],
+  turned: false,
+  answer: "They cost … altogether.",
+};
 
 export default async function OwnStoryPage({
   searchParams,
@@ -19,11 +26,25 @@ export default async function OwnStoryPage({
   readonly searchParams: Parameters;
 }): Promise<ReactElement> {
   const parameters = await parametersOf(searchParams);
-  if (parameters.kind === undefined) return <OwnStory text={SAMPLE} start={PLAIN} house={savedHouse()} />;
+  const { stories: kept } = ownStories();
+  if (parameters.text !== undefined) {
+    // What was read off in the shop comes as a text.
+    const form = OWN_FORMS.find(({ id }) => id === parameters.form)?.id ?? SAMPLE.form;
+    const start = { ...SAMPLE, text: parameters.text.slice(0, LONGEST_STORY), form, answer: "" };
+    return <OwnStories key={start.text} start={start} kept={kept} house={savedHouse()} />;
+  }
+  if (parameters.kind === undefined) return <OwnStories start={SAMPLE} kept={kept} house={savedHouse()} />;
   const { house, shown } = await askedTold(parameters);
   if (!shown.ok) return <TooMuch message={shown.error.message} />;
   const told = shown.value;
-  const text =
-    told === undefined ? SAMPLE : `${told.stretches.map((one) => one.text).join("")} ${told.question}`;
-  return <OwnStory key={text} text={text} start={told?.own ?? PLAIN} house={house} />;
+  const start =
+    told?.own == null
+      ? SAMPLE
+      : {
+          ...SAMPLE,
+          ...told.own,
+          text: `${told.stretches.map((one) => one.text).join("")} ${told.question}`,
+          answer: told.gap ?? "",
+        };
+  return <OwnStories key={start.text} start={start} kept={kept} house={house} />;
 }

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import { redirect } from "next/navigation";
 import type { ReactElement } from "react";
+import { database, listLearners } from "@/data";
 import { ROUTES } from "@/ui/routes";
 import { StoryTurn } from "@/ui/stories";
 import { type Parameters, parametersOf } from "../../parameters";
@@ -14,10 +15,20 @@ export default async function StoryTurnPage({
 }: {
   readonly searchParams: Parameters;
 }): Promise<ReactElement> {
-  const { kind, seed, house, shown } = await askedTold(await parametersOf(searchParams));
+  const parameters = await parametersOf(searchParams);
+  const { kind, seed, house, shown } = await askedTold(parameters);
   if (!shown.ok) return <TooMuch message={shown.error.message} />;
   if (shown.value === undefined) redirect(ROUTES.stories);
   const { stretches, question, givens, frames } = shown.value;
   const story = { kind, stretches, question, givens, frames };
-  return <StoryTurn key={`${kind} ${seed}`} story={story} seed={seed} house={house} />;
+  return (
+    <StoryTurn
+      key={`${kind} ${seed}`}
+      story={story}
+      seed={seed}
+      house={house}
+      learners={listLearners(database()).map(({ id, name }) => ({ id, name }))}
+      learner={parameters.learner ?? ""}
+    />
+  );
 }

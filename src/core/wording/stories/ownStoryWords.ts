@@ -14,6 +14,9 @@ export const OWN_FORM_NAMES: Readonly<Record<OwnFormId, string>> = {
   afterLess: "Something is taken away, what is left is asked",
 };
 
+/** What is chosen for a line that the tutor writes themselves. */
+export const OWN_LINE_NAME = "Several steps: a line of your own";
+
 /** Why a story of the tutor's own is not worked, and what to do. */
 export function ownRefusalWords(refusal: OwnRefusal, house: HouseRules): string {
   switch (refusal.kind) {

@@ -37,11 +37,11 @@ export function toldWork(story: Story, house: HouseRules): ToldWork {
           },
         ],
   );
-  const operations = [...changes, ...operationsOf(story).map(written)];
+  const operations = [...changes, ...operationsOf(story.working).map(written)];
   return {
     operations: operations.map((operation, nth) => ({ why: steps[nth] ?? why, ...operation })),
     asked: askedWords(story.working.answer, unit),
-    back: backThrough(story).map(written),
+    back: backThrough(story.working).map(written),
   };
 }
 

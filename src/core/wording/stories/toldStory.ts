@@ -11,6 +11,8 @@ export interface ToldStory {
   /** The same in stretches: those that are givens with their names. */
   readonly stretches: readonly StoryStretch[];
   readonly question: string;
+  /** The text with its question. */
+  readonly whole: string;
   readonly answer: string;
   /** The answer with `…` for what came out; none where it is yes or no. */
   readonly frame: string | undefined;
@@ -111,16 +113,16 @@ export function toldStory(story: Story, house: HouseRules): ToldStory {
   const told = filled(pick(words.tells, tells) ?? "");
   const answers = pick(words.answers, tells);
   const question = plain(filled(pick(words.asks, asks) ?? ""));
+  const text = plain(told);
+  const read = { text, stretches: stretchesOf(told), question, whole: `${text} ${question}` };
   if (words.missing !== undefined) {
     const [answer = "", ...others] = [words.missing, ...(words.told ?? [])].map((what) =>
       plain(filled(NOT_SAID(what))),
     );
-    return { text: plain(told), stretches: stretchesOf(told), question, answer, frame: answer, others };
+    return { ...read, answer, frame: answer, others };
   }
   return {
-    text: plain(told),
-    stretches: stretchesOf(told),
-    question,
+    ...read,
     answer: plain(filled(answers ?? enoughWords(story, house))),
     frame: answers && plain(filled(answers, true)),
   };

@@ -1,7 +1,10 @@
 import { z } from "zod";
-import { STRUCTURES } from "@/core/stories";
-import { houseChoicesSchema } from "@/data";
+import { LONGEST_STORY, STRUCTURES } from "@/core/stories";
+import { STORY_PATTERN_WORDS } from "@/core/wording";
+import { database, findLearner, historyOf, houseChoicesSchema, keepHandedIn } from "@/data";
+import type { StoryWorkMarked } from "@/render/json";
 import { compute } from "@/threads/pool";
+import { BOARD_ID } from "@/ui/routes";
 import { usedStock } from "../../../stock";
 import { answering, errorAnswer, resultAnswer } from "../../answers";
 
@@ -12,6 +15,10 @@ const workSchema = z.object({
   kind: z.string().max(60),
   seed: z.number().int().nonnegative(),
   house: houseChoicesSchema.optional(),
+  /** Who did it, and the id it was sent with: the same one again is the same work again. */
+  learner: z.string().max(40).optional(),
+  id: z.string().regex(BOARD_ID).optional(),
+  text: z.string().max(LONGEST_STORY).optional(),
   work: z.object({
     tapped: z.array(z.string().max(8)).max(12),
     structure: z.enum(STRUCTURES).optional(),
@@ -21,8 +28,43 @@ const workSchema = z.object({
   }),
 });
 
-/** Marks a learner's work on a story: `{kind, seed, house?, work}` to `{stages, behind}`. See docs/api.md. */
+type Sent = z.infer<typeof workSchema>;
+
+/** Marks a learner's work on a story: `{kind, seed, house?, work, learner?}` to `{stages, behind, kept}`. See docs/api.md. */
 export const POST = answering(async ({ body }) => {
+  const data = database();
+  const learner = findLearner(data, body.learner ?? "");
+  if ((body.learner ?? "") !== "" && learner === undefined)
+    return errorAnswer(404, { code: "notThere", message: "This learner is no longer there." });
   const marked = await compute("storyWorkMarked", { ...body, stock: usedStock() });
-  return marked.ok ? resultAnswer(marked.value) : errorAnswer(503, marked.error);
+  if (!marked.ok) return errorAnswer(503, marked.error);
+  if (!marked.value.ok) return resultAnswer(marked.value);
+  const kept = learner !== undefined && (await keep(body, learner.id, marked.value.value.behind[0]));
+  return { ...marked.value.value, kept };
 }, workSchema);
+
+/** Keeps an answer to a story in a learner's record, as one to the line that answers it; tells whether it could. */
+async function keep(
+  { kind, seed, house = {}, work: { answer = "" }, id: sentId }: Sent,
+  learnerId: string,
+  likeliest: StoryWorkMarked["behind"][number] | undefined,
+): Promise<boolean> {
+  const line = await compute("storyLine", { kind, seed, house, stock: usedStock() });
+  if (!line.ok || line.value === null) return false;
+  const data = database();
+  const sent = { problem: line.value, house, answer, marks: [], hints: 0, estimate: "", seconds: 0 };
+  const marked = await compute("markHandedIn", { sent, history: historyOf(data, learnerId) });
+  if (!marked.ok || !marked.value.ok) return false;
+  const { work } = marked.value.value;
+  const pattern = likeliest?.pattern ?? null;
+  // What went wrong in the story is no error in the columns: it is written down, and not counted as one.
+  const inStory =
+    pattern === null
+      ? {}
+      : {
+          mark: { ...work.mark, patterns: [], shown: [], probability: undefined },
+          note: `In the story: ${STORY_PATTERN_WORDS[pattern].name}`,
+        };
+  keepHandedIn(data, { ...work, ...inStory, learnerId, sentId }, new Date());
+  return true;
+}

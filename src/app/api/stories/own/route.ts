@@ -1,14 +1,12 @@
 import { z } from "zod";
-import { OWN_FORMS } from "@/core/stories";
 import { houseChoicesSchema } from "@/data";
 import { compute } from "@/threads/pool";
+import { ownFormSchema } from "../../../ownStories";
 import { answering, errorAnswer, resultAnswer } from "../../answers";
 
 const ownSchema = z.object({
   text: z.string().max(2000),
-  form: z.enum(OWN_FORMS.map(({ id }) => id)),
-  left: z.array(z.string().max(60)).max(40).default([]),
-  turned: z.boolean().default(false),
+  ...ownFormSchema,
   house: houseChoicesSchema.optional(),
 });
 

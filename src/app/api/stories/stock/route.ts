@@ -1,13 +1,17 @@
 import { changeSetting, database } from "@/data";
-import { stockChangeSchema, stockKept, withStock } from "../../../stock";
-import { answering } from "../../answers";
+import { NO_ROOM_FOR_LISTS, stockChangeSchema, stockKept, withStock } from "../../../stock";
+import { answering, errorAnswer } from "../../answers";
 
 /** As large a list as there can be, in characters. */
 const LARGEST = 200_000;
 
 /** Puts a stock list in its place or adds it, takes one off, or chooses the one that stories are about. */
 export const PUT = answering(
-  ({ body }) => changeSetting(database(), "stock", (now) => withStock(stockKept(now), body)),
+  ({ body }) => {
+    const after = changeSetting(database(), "stock", (now) => withStock(stockKept(now), body));
+    const isPut = !("put" in body) || after.lists.some(({ id }) => id === body.put.id);
+    return isPut ? after : errorAnswer(422, { code: "noRoom", message: NO_ROOM_FOR_LISTS });
+  },
   stockChangeSchema,
   LARGEST,
 );

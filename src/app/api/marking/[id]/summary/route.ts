@@ -2,6 +2,8 @@ import { choicesOf } from "@/core/house";
 import { cellsOf, database, findSheet } from "@/data";
 import { computeAside } from "@/threads/pool";
 import { BOARD_ID } from "@/ui/routes";
+import { storiesOn } from "../../../../sheet";
+import { usedStock } from "../../../../stock";
 import { answering, errorAnswer } from "../../../answers";
 
 /** How a learner did on a sheet: counts, the best account of all wrong answers, the patterns that showed. */
@@ -15,6 +17,12 @@ export const GET = answering(async ({ id, request }) => {
   const answers = cellsOf(data, id, 0, learner)
     .filter(({ given }) => given !== "")
     .map(({ row, given, verdict }) => ({ problem: problems.get(row) ?? "", given, verdict }));
-  const summary = await computeAside("summarise", { house: choicesOf(sheet.house), answers });
+  const stories = storiesOn(data, id);
+  const toStories = answers.flatMap(({ problem, given: said }) => {
+    const { kind, seed, text } = stories.get(problem) ?? {};
+    return kind === undefined || seed === undefined ? [] : [{ kind, seed, text, said }];
+  });
+  const house = choicesOf(sheet.house);
+  const summary = await computeAside("summarise", { house, answers, stories: toStories, stock: usedStock() });
   return summary.ok ? summary.value : errorAnswer(503, summary.error);
 });

@@ -1,0 +1,47 @@
+"use client";
+
+import type { ReactElement } from "react";
+import { choicesOf, type HouseRules } from "@/core/house";
+import type { StoryOfRow } from "@/core/stories";
+import type { StoryWorkMarked } from "@/render/json";
+import { useAsked } from "../keeping/useAsked";
+import { ROUTES } from "../routes";
+
+/** How long an answer is looked at before it is asked about, in milliseconds. */
+const LOOKED_AT = 150;
+
+/** What was done with the story of a row, where that leads to a wrong answer: another operation, another question, a part left out. */
+export function InTheStory({
+  story: { kind, seed, text },
+  said,
+  house,
+}: {
+  readonly story: StoryOfRow;
+  readonly said: string;
+  readonly house: HouseRules;
+}): ReactElement | null {
+  // A story that was typed by hand has no kind, and so nothing is known of what can be done with it.
+  const asked = { kind: kind ?? "", seed: seed ?? 0, text, house: choicesOf(house) };
+  const work = { tapped: [], answer: said };
+  const { shown } = useAsked<StoryWorkMarked>(
+    ROUTES.markStory,
+    JSON.stringify({ ...asked, work }),
+    LOOKED_AT,
+  );
+  const behind = shown?.behind.filter(({ pattern }) => pattern !== null) ?? [];
+  if (behind.length === 0) return null;
+  return (
+    <section aria-label="In the story" className="mt-3 rounded-lg border border-rust px-3 py-2">
+      <h3 className="text-[13px] text-soft">In the story</h3>
+      <ul className="mt-1 grid gap-2">
+        {behind.map(({ names, helps, problem }) => (
+          <li key={`${problem} ${names.join()}`}>
+            <p className="leading-tight font-semibold">{names.join(", and ")}</p>
+            <p className="font-board text-[17px]">{problem}</p>
+            {helps !== null && <p className="text-[15px] leading-snug text-soft">{helps}</p>}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
