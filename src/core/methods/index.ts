@@ -81,4 +81,13 @@ export { equalAdditions } from "./subtraction/equalAdditions";
 export type { ExpandedSubtractionReason } from "./subtraction/expandedSubtraction";
 export { makingUp } from "./subtraction/makingUp";
 export { subtractionByDecomposition } from "./subtraction/subtractionByDecomposition";
-export { answerOf, EVERY_METHOD, METHOD_IDS, methodsFor, type Working, workingOf } from "./workings";
+export {
+  answerOf,
+  type Counted,
+  EVERY_METHOD,
+  METHOD_IDS,
+  methodsFor,
+  type Working,
+  workingInSteps,
+  workingOf,
+} from "./workings";

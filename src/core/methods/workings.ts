@@ -11,6 +11,10 @@ import type { MethodId, Reason } from "./reason";
 import { signedMethods } from "./signed/signedMethods";
 
 export type Working = WorkingBy<Reason, MethodId>;
+/** What is counted of a working: its problem, its answer, and the reasons of its steps. */
+export type Counted = Pick<Working, "problem" | "answer"> & {
+  readonly steps: readonly Pick<Working["steps"][number], "reason">[];
+};
 
 /** Every method there is. */
 export const EVERY_METHOD = libraryOf<Reason, MethodId>([
@@ -24,7 +28,7 @@ export const EVERY_METHOD = libraryOf<Reason, MethodId>([
   mentalMethods,
 ]);
 
-export const { answerOf, methodsFor, workingOf } = EVERY_METHOD;
+export const { answerOf, methodsFor, workingInSteps, workingOf } = EVERY_METHOD;
 
 /** The ids of all methods, in the order of their sets. */
 export const METHOD_IDS: readonly MethodId[] = EVERY_METHOD.methods.map(({ id }) => id);

@@ -1,6 +1,6 @@
 import { type Features, featuresOf } from "../features";
 import type { HouseRules } from "../house";
-import { type Working, workingOf } from "../methods";
+import { type Working, workingInSteps } from "../methods";
 import { commonFactor } from "../number";
 import { exactAnswer, operandsOf, type Problem, writeAnswer, writeProblem } from "../problem";
 import { done, failed, type Result } from "../result";
@@ -152,9 +152,12 @@ function madeOf(line: string, wishes: Notch["wishes"], house: HouseRules, fits: 
   if (wishes.appendedZeros === 0 && !comesOut(line)) return undefined;
   const read = readTyped(line, house);
   if (!read.ok || isSilly(read.value)) return undefined;
-  const working = workingOf(read.value, house);
+  // Few meet a wish: the marks are made of those only.
+  const working = workingInSteps(read.value, house);
   const features = featuresOf(working);
-  return meets(features, wishes) && fits(features) ? { problem: read.value, working } : undefined;
+  return meets(features, wishes) && fits(features)
+    ? { problem: read.value, working: working.drawn() }
+    : undefined;
 }
 
 /** Whether a line is no division by a whole number that needs zeros appended: seen without working it, since few drawn at random come out. */

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { type Answer, isRight, PROBLEM_KINDS, type Problem, type ProblemKind } from "../../problem";
 import { done, failed, type Result } from "../../result";
 import type { BenchProblems, Method, Refusal, Solve, WorkingBy, WorkingToDraw } from "./method";
-import { drawnSteps } from "./step";
+import { drawnSteps, type StepToDraw } from "./step";
 
 /** A method that looks at any problem, and refuses those of other kinds. */
 interface Taking<Why, Id extends string> {
@@ -80,6 +80,8 @@ export interface LibraryBy<Why, Id extends string> {
    * A disagreement is a bug and throws: a wrong answer is never shown.
    */
   workingOf(problem: Problem, house: HouseRules, wanted?: Id): WorkingBy<Why, Id>;
+  /** The same with its marks still to be made: what it needs can be counted at half the cost. */
+  workingInSteps(problem: Problem, house: HouseRules): WorkingInSteps<Why, Id>;
   /** The answer alone, verified in the same way: no step of it is made. */
   answerOf(problem: Problem, house: HouseRules, wanted?: Id): Answer;
   /** The house's own method where it is wanted, else the first wanted one that is for problems of its kind and takes it, else the house's all the same. */
@@ -97,17 +99,34 @@ export interface LibraryBy<Why, Id extends string> {
   ): WorkingToDraw<Why | Inner, Id>;
 }
 
-/** A working with its steps and their marks made. */
-export function drawn<Why, Id extends string>({
+/** A working whose steps are made and their marks not yet: all that is counted of it, and `drawn` where it is to be seen. */
+export interface WorkingInSteps<Why, Id extends string>
+  extends Pick<WorkingBy<Why, Id>, "answer" | "problem" | "method" | "house"> {
+  readonly steps: readonly Pick<StepToDraw<Why>, "reason">[];
+  drawn(): WorkingBy<Why, Id>;
+}
+
+function inSteps<Why, Id extends string>({
   answer,
   onPaper,
   problem,
   method,
   house,
-}: WorkingToDraw<Why, Id>): WorkingBy<Why, Id> {
+}: WorkingToDraw<Why, Id>): WorkingInSteps<Why, Id> {
   const { layout, steps } = onPaper();
-  return { answer, problem, method, house, layout, steps: drawnSteps(steps) };
+  return {
+    answer,
+    problem,
+    method,
+    house,
+    steps,
+    drawn: () => ({ answer, problem, method, house, layout, steps: drawnSteps(steps) }),
+  };
 }
+
+/** A working with its steps and their marks made. */
+export const drawn = <Why, Id extends string>(working: WorkingToDraw<Why, Id>): WorkingBy<Why, Id> =>
+  inSteps(working).drawn();
 
 export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, Id>[]): LibraryBy<Why, Id> {
   const methods = sets.flatMap((one) => one.methods);
@@ -179,6 +198,7 @@ export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, 
       return methodFor(problem, house, fit).id;
     },
     workingOf,
+    workingInSteps: (problem, house) => inSteps(worked(problem, house)),
     answerOf: (problem, house, wanted) => worked(problem, house, wanted).answer,
     workingOtherwise: (problem, house, method, other, solve) => {
       const taken = takenBy(method, problem);
