@@ -34,6 +34,7 @@ export {
   renameLearner,
   restoreLearner,
 } from "./learners";
+export { metBefore } from "./metBefore";
 export { packedCellsOf } from "./packedCells";
 export { lastRevision } from "./revision";
 export { changeSetting, readSetting, unreadSettings } from "./settings";

@@ -14,6 +14,8 @@ export interface SheetLearner {
   readonly name: string;
   /** Empty where they were not. */
   readonly had: string;
+  /** How many of its problems they have met before, on another sheet or on paper. */
+  readonly met: number;
 }
 
 /** Gives a sheet to learners and opens it in Marking with them as its columns. */
@@ -39,7 +41,7 @@ export function MarkPanel({
     <Panel label="Mark" icon={<ListChecks aria-hidden="true" className="size-4.5" />}>
       <p className="text-[13px] text-soft">Who works on it?</p>
       <ul className="mt-1 max-h-72 overflow-y-auto">
-        {learners.map(({ id, name, had }) => (
+        {learners.map(({ id, name, had, met }) => (
           <li key={id}>
             <button
               type="button"
@@ -50,7 +52,11 @@ export function MarkPanel({
               className="flex min-h-11 w-full items-center justify-between gap-3 rounded-lg border-l-4 border-transparent px-3 text-left hover:bg-shade aria-pressed:border-plumb aria-pressed:font-semibold"
             >
               {name}
-              {had !== "" && <span className="text-[13px] font-normal text-soft">had it {had}</span>}
+              <span className="text-right text-[13px] font-normal text-soft">
+                {had !== "" && `had it ${had}`}
+                {had !== "" && met > 0 && ", "}
+                {met > 0 && `has met ${met} of these before`}
+              </span>
             </button>
           </li>
         ))}

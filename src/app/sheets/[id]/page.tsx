@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import type { ReactElement } from "react";
 import { choicesOf } from "@/core/house";
 import { isSkill } from "@/core/sheets";
-import { database, findKeptSheet, givenTo, listLearners } from "@/data";
+import { database, findKeptSheet, givenTo, listLearners, metBefore } from "@/data";
 import { computeAside } from "@/threads/pool";
 import { SheetEditor, SheetsScreen } from "@/ui/sheets";
 import { rowsShown } from "../../keptSheet";
@@ -35,6 +35,11 @@ export default async function KeptSheetPage({
       ? undefined
       : await computeAside("skillsShown", { skill: skills, count: 1, seed: 1, house: choicesOf(house) });
   const given = new Map(givenTo(data, id).map((one) => [one.id, day(one.at)]));
+  const met = metBefore(
+    data,
+    id,
+    rows.map(({ problem }) => problem),
+  );
   const { print } = await parametersOf(searchParams);
   return (
     <SheetsScreen skills={skills} own={ownRungs(data)} patterns={about?.ok ? about.value.patterns : []}>
@@ -56,6 +61,7 @@ export default async function KeptSheetPage({
             id: one.id,
             name: one.name,
             had: given.get(one.id) ?? "",
+            met: met.get(one.id) ?? 0,
           })),
           prints: print !== undefined,
         }}
