@@ -1,13 +1,25 @@
 import "server-only";
 
 import { z } from "zod";
-import type { StockList } from "@/core/stories";
+import { CURRENCY_IDS } from "@/core/quantity";
+import { type Measured, type StockList, UNIT_SYSTEMS } from "@/core/stories";
 import { WORKSHOP } from "@/core/wording";
 import { database, readSetting } from "@/data";
 import { MOST_THINGS } from "@/render/formats";
 
-const figure = z.number().int().min(1).max(10_000_000);
+const figure = z.number().int().min(-100).max(10_000_000);
 const plausible = z.tuple([figure, figure]).optional();
+
+/** What is plausible of each measure, where it is known. */
+const measures = {
+  price: plausible,
+  mass: plausible,
+  length: plausible,
+  volume: plausible,
+  height: plausible,
+  time: plausible,
+  temperature: plausible,
+} satisfies Record<Measured, typeof plausible>;
 
 const stockSchema = z.object({
   id: z.string().regex(/^[a-z0-9]{8,40}$/),
@@ -17,13 +29,12 @@ const stockSchema = z.object({
       z.object({
         one: z.string().min(1).max(60),
         many: z.string().min(1).max(60),
-        price: plausible,
-        mass: plausible,
-        length: plausible,
-        volume: plausible,
+        ...measures,
       }),
     )
     .max(MOST_THINGS),
+  currency: z.enum(CURRENCY_IDS).optional(),
+  system: z.enum(UNIT_SYSTEMS).optional(),
 });
 
 /** The most lists that stand side by side. */

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { priced, TOOLS, weighed } from "@/core/shop";
+import { houseOfStock } from "@/core/stories";
 import { ShopScreen } from "@/ui/shop";
 import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse } from "../saved";
@@ -25,7 +26,7 @@ export default async function ShopPage({
       tool={tool}
       things={weighed(stock, ON_THE_SHELF)}
       prices={priced(stock, ON_THE_SHELF)}
-      house={savedHouse()}
+      house={houseOfStock(stock, savedHouse())}
     />
   );
 }

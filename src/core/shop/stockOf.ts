@@ -1,4 +1,4 @@
-import type { StockList, Thing } from "../stories";
+import type { Plausible, StockList, Thing } from "../stories";
 
 /** The middle of what is plausible, on a step. */
 const middle = ([from, to]: readonly [number, number], step: number): number =>
@@ -14,14 +14,19 @@ export const weighed = (
   count: number,
 ): readonly { readonly thing: Thing; readonly mass: number }[] =>
   spread(
-    stock.things.flatMap((thing) =>
-      thing.mass === undefined || thing.mass[1] > HEAVIEST
-        ? []
-        : [{ thing, mass: middle(thing.mass, GRAMS) }],
-    ),
+    stock.things.flatMap((thing) => {
+      if (thing.mass === undefined) return [];
+      const mass = middle(inGrams(thing.mass, stock), GRAMS);
+      return mass > HEAVIEST ? [] : [{ thing, mass }];
+    }),
     count,
   );
 
+/** What is plausible of a mass in grams, also where a list has it in ounces. */
+const inGrams = ([from, to]: Plausible, { system }: StockList): Plausible =>
+  system === "imperial" ? [GRAMS_IN_AN_OUNCE * from, GRAMS_IN_AN_OUNCE * to] : [from, to];
+
+const GRAMS_IN_AN_OUNCE = 28.35;
 const HEAVIEST = 1200;
 
 /** Some things of a list with a price in hundredths. */

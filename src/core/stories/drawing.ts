@@ -1,5 +1,5 @@
 import type { Chances } from "../sheets";
-import type { Measured, Thing } from "./stock";
+import type { Measured, Plausible, Thing } from "./stock";
 
 /** Ways to draw the numbers of a story; each gives what a tutor would type, with a point, and `$$` for the sign of money. */
 
@@ -26,6 +26,12 @@ export const metres = (centimetres: number): string =>
   centimetres % 100 === 0 ? `${centimetres / 100} m` : `${hundredths(centimetres).replace(/0$/, "")} m`;
 
 export const grams = (count: number): string => `${count} g`;
+export const ounces = (count: number): string => `${count} oz`;
+/** Inches as feet and inches: 41 is `3 ft 5 in`. */
+export const inches = (count: number): string => {
+  const [feet, left] = [Math.floor(count / 12), count % 12];
+  return left === 0 ? `${feet} ft` : feet === 0 ? `${left} in` : `${feet} ft ${left} in`;
+};
 export const centimetres = (count: number): string => `${count} cm`;
 export const millilitres = (count: number): string => `${count} mL`;
 
@@ -40,6 +46,9 @@ export function mass(chances: Chances, { mass: range = [10, 90] }: Thing): numbe
   const [from, to] = range;
   return to < 60 ? between(chances, from, to) : stepped(chances, from, to, 5);
 }
+
+/** How long a thing is, how high it stands, or how long it takes to fit one. */
+export const figure = (chances: Chances, [from, to]: Plausible): number => between(chances, from, to);
 
 /** How much a thing holds, in millilitres. */
 export const volume = (chances: Chances, { volume: range = [100, 500] }: Thing): number =>

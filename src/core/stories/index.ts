@@ -16,7 +16,16 @@ export {
   templateIn,
   templateOf,
 } from "./ownStory";
-export type { Plausible, StockList, Thing } from "./stock";
+export {
+  houseOfStock,
+  MEASURES,
+  type Measured,
+  type Plausible,
+  type StockList,
+  type Thing,
+  UNIT_SYSTEMS,
+  type UnitSystem,
+} from "./stock";
 export {
   drawStory,
   type Given,

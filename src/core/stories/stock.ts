@@ -1,14 +1,34 @@
-/** What a thing costs in the small unit of money, weighs in grams, measures in centimetres or holds in millilitres: from, to. */
+import type { HouseRules } from "../house";
+import type { CurrencyId } from "../quantity";
+
+/** What is plausible of a thing: from, to, in the small unit of its list. */
 export type Plausible = readonly [from: number, to: number];
 
+/** The systems of units that a list can be in. */
+export const UNIT_SYSTEMS = ["metric", "imperial"] as const;
+export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
+
+/**
+ * What can be known of a thing: what it costs in hundredths, weighs, measures, how high it stands, what it holds, how
+ * many minutes it takes to fit one, how warm it is there in degrees. With the small unit of each system.
+ */
+export const MEASURES = [
+  { id: "price", metric: "price", imperial: "price" },
+  { id: "mass", metric: "grams", imperial: "ounces" },
+  { id: "length", metric: "centimetres", imperial: "inches" },
+  { id: "volume", metric: "millilitres", imperial: "fluid ounces" },
+  { id: "height", metric: "centimetres high", imperial: "inches high" },
+  { id: "time", metric: "minutes", imperial: "minutes" },
+  { id: "temperature", metric: "degrees", imperial: "degrees" },
+] as const satisfies readonly { readonly id: string; readonly metric: string; readonly imperial: string }[];
+
+/** What a thing must have known of it to come into a story. */
+export type Measured = (typeof MEASURES)[number]["id"];
+
 /** A thing that stories are about: its name for one and for several, and what is plausible of it. */
-export interface Thing {
+export interface Thing extends Readonly<Partial<Record<Measured, Plausible | undefined>>> {
   readonly one: string;
   readonly many: string;
-  readonly price?: Plausible | undefined;
-  readonly mass?: Plausible | undefined;
-  readonly length?: Plausible | undefined;
-  readonly volume?: Plausible | undefined;
 }
 
 /** A list of things, as a workshop has them on its shelves. */
@@ -16,7 +36,12 @@ export interface StockList {
   readonly id: string;
   readonly name: string;
   readonly things: readonly Thing[];
+  /** The money of its prices; that of the house where it has none of its own. */
+  readonly currency?: CurrencyId | undefined;
+  /** The units of its figures; metric where it does not say. */
+  readonly system?: UnitSystem | undefined;
 }
 
-/** What a thing must have known of it to come into a story. */
-export type Measured = "price" | "mass" | "length" | "volume";
+/** The house rules in which a list is told and paid for: with the money of the list. */
+export const houseOfStock = ({ currency }: StockList, house: HouseRules): HouseRules =>
+  currency === undefined ? house : { ...house, currency };

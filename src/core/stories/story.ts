@@ -6,7 +6,8 @@ import { done, failed, type Result } from "../result";
 import { type Chances, chancesFrom, readTyped } from "../sheets";
 import { STORY_KINDS, type StoryKindId } from "./kinds";
 import { STORY_PATTERN_IDS, type StoryPatternId, type Structure } from "./kinds/kind";
-import type { StockList, Thing } from "./stock";
+import { houseOfStock, type StockList, type Thing } from "./stock";
+import { STORY_UNITS } from "./storyUnits";
 
 /** A number of a story: a count, or a quantity with its unit; and whether the question needs it. */
 export interface Given {
@@ -42,14 +43,17 @@ const PHRASINGS = 1000;
 export function drawStory(
   id: StoryKindId,
   stock: StockList,
-  house: HouseRules,
+  rules: HouseRules,
   seed: number,
 ): Result<Story, "nothingDrawn"> {
   const kind = STORY_KINDS.find((one) => one.id === id);
   if (kind === undefined) throw new Error(`No kind of story is ${id}`);
+  const { system = "metric" } = stock;
+  if (kind.isMetric && system !== "metric") return failed("nothingDrawn");
+  const house = houseOfStock(stock, rules);
   const chances = chancesFrom(seed);
   for (let nth = 0; nth < MOST_TRIES; nth++) {
-    const draft = kind.draw(chances, stock.things);
+    const draft = kind.draw(chances, stock.things, STORY_UNITS[system]);
     if (draft === undefined) continue;
     const { givens: typed, things, told } = draft;
     const working = worked(lineOf(draft.line, typed), house);

@@ -9,7 +9,7 @@ const whys = (text: string) => readStock(text).flatMap((row) => ("why" in row ? 
 
 describe("a stock list in a file", () => {
   it("comes back as it was written", () => {
-    expect(thingsOf(stockCsv(WORKSHOP.things))).toEqual(WORKSHOP.things);
+    expect(thingsOf(stockCsv(WORKSHOP))).toEqual(WORKSHOP.things);
   });
 
   it("is read as people write it: no heads, heads in another order, commas for points in quotes, empty cells, a plural left out", () => {
@@ -27,6 +27,30 @@ describe("a stock list in a file", () => {
     ]);
   });
 
+  it("is in ounces and inches where its heads say so, with degrees below zero, and is told in them and in its own money", () => {
+    const text = `one,many,price from,price to,ounces from,ounces to,inches from,inches to,degrees from,degrees to
+trowel,,4,15,8,14,10,14,,
+rake,,12,30,30,60,50,66,,
+greenhouse,,,,,,,,-6,34
+`;
+    const things = thingsOf(text);
+    expect(things[2]).toEqual({ one: "greenhouse", many: "greenhouses", temperature: [-6, 34] });
+    const garden = { id: "garden0002", name: "Garden", things, currency: "GBP", system: "imperial" } as const;
+    expect(thingsOf(stockCsv(garden))).toEqual(things);
+    expect(stockCsv(garden)).toContain("ounces from,ounces to");
+    const house = PRESETS.fillersTrueValue;
+    const told = (kind: Parameters<typeof drawStory>[0]) => {
+      const drawn = drawStory(kind, garden, house, 2);
+      return drawn.ok ? toldStory(drawn.value, house).whole : undefined;
+    };
+    expect(told("how-much-heavier")).toMatch(/\d oz/);
+    expect(told("how-much-longer")).toMatch(/\d in\b/);
+    expect(told("joined-lengths")).toMatch(/\d ft/);
+    expect(told("total-of-two")).toMatch(/£\d/);
+    expect(told("temperature-that-rises")).toContain("the greenhouse");
+    expect(told("oil-by-the-litre")).toBeUndefined();
+  });
+
   it("says of each line that is not taken why, and takes the others", () => {
     const text =
       "one,many,price from,price to\nrake,rakes,9,4\nhoe,hoes,4,9\n,,1,2\nspade,spades,,\n=cmd(),x,1,2";
@@ -34,7 +58,7 @@ describe("a stock list in a file", () => {
     expect(whys(text)).toEqual([
       "Its price needs two numbers, the smaller one first.",
       "The first column names one of it, as “inner tube”.",
-      "Nothing is known of it: give a price, grams, centimetres or millilitres.",
+      "Nothing is known of it: give what it costs, weighs, measures or holds, for one.",
       "A name has letters only.",
     ]);
   });

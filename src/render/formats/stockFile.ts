@@ -1,19 +1,19 @@
 import Papa from "papaparse";
-import type { Plausible, Thing } from "@/core/stories";
+import {
+  MEASURES,
+  type Measured,
+  type Plausible,
+  type StockList,
+  type Thing,
+  type UnitSystem,
+} from "@/core/stories";
 
-/** The columns of a stock list in CSV: the names, and from and to what is plausible, in the units of its heads. */
-export const STOCK_COLUMNS = [
+/** The columns of a stock list in CSV: the names, and from and to what is plausible, in the units of its system. */
+export const stockColumns = (system: UnitSystem = "metric"): readonly string[] => [
   "one",
   "many",
-  "price from",
-  "price to",
-  "grams from",
-  "grams to",
-  "centimetres from",
-  "centimetres to",
-  "millilitres from",
-  "millilitres to",
-] as const;
+  ...MEASURES.flatMap((measure) => [`${measure[system]} from`, `${measure[system]} to`]),
+];
 
 /** The most things on a list, and the longest name of one. */
 export const MOST_THINGS = 400;
@@ -24,7 +24,7 @@ const LARGEST = 10_000_000;
 /** A row of a stock list as it was read: a thing, or why it is none. */
 export type StockRow = { readonly thing: Thing } | { readonly text: string; readonly why: string };
 
-/** Reads a stock list from CSV, row by row: with its heads in any order, or without heads in the order of the columns. */
+/** Reads a stock list from CSV, row by row: with its heads in any order and of either system, or without heads in the order of the columns. */
 export function readStock(text: string): readonly StockRow[] {
   const { data } = Papa.parse<readonly string[]>(text.replace(/^\uFEFF/, "").trim(), {
     skipEmptyLines: "greedy",
@@ -32,56 +32,63 @@ export function readStock(text: string): readonly StockRow[] {
   const [first = []] = data;
   const heads = first.map((cell) => cell.trim().toLowerCase());
   const isNamed = heads.includes("one");
-  const at = (column: (typeof STOCK_COLUMNS)[number]): number =>
-    isNamed ? heads.indexOf(column) : STOCK_COLUMNS.indexOf(column);
+  const columns = stockColumns();
+  /** Where a column stands that has one of some heads. */
+  const at = (...names: readonly string[]): number =>
+    isNamed ? heads.findIndex((head) => names.includes(head)) : columns.indexOf(names[0] ?? "");
   return data.slice(isNamed ? 1 : 0, MOST_THINGS + 1).map((cells): StockRow => {
-    const cell = (column: (typeof STOCK_COLUMNS)[number]): string => cells[at(column)]?.trim() ?? "";
+    const cell = (...names: readonly string[]): string => cells[at(...names)]?.trim() ?? "";
     const bad = (why: string): StockRow => ({ text: cells.join(", ").slice(0, 120), why });
     const one = cell("one");
     if (one === "" || one.length > LONGEST_THING)
       return bad("The first column names one of it, as “inner tube”.");
     if (!/^\p{L}[\p{L} '’-]{0,59}$/u.test(one)) return bad("A name has letters only.");
     const many = cell("many") || `${one}s`;
-    const ranges = {
-      price: range(cell("price from"), cell("price to"), 100),
-      mass: range(cell("grams from"), cell("grams to"), 1),
-      length: range(cell("centimetres from"), cell("centimetres to"), 1),
-      volume: range(cell("millilitres from"), cell("millilitres to"), 1),
-    };
-    const wrong = Object.entries(ranges).find(([, found]) => found === "wrong");
+    const ranges = MEASURES.map(({ id, metric, imperial }) => {
+      const [from, to] = ["from", "to"].map((end) => cell(`${metric} ${end}`, `${imperial} ${end}`));
+      return [id, range(id, from ?? "", to ?? "")] as const;
+    });
+    const wrong = ranges.find(([, found]) => found === "wrong");
     if (wrong !== undefined) return bad(`Its ${wrong[0]} needs two numbers, the smaller one first.`);
-    const known = Object.fromEntries(Object.entries(ranges).filter(([, found]) => found !== undefined));
+    const known = Object.fromEntries(ranges.filter(([, found]) => found !== undefined));
     if (Object.keys(known).length === 0)
-      return bad("Nothing is known of it: give a price, grams, centimetres or millilitres.");
+      return bad("Nothing is known of it: give what it costs, weighs, measures or holds, for one.");
     return { thing: { one, many, ...known } };
   });
 }
 
 /** From and to in the small unit; none where both are empty, wrong where one is or they do not go up. */
-function range(from: string, to: string, times: number): Plausible | undefined | "wrong" {
+function range(measure: Measured, from: string, to: string): Plausible | undefined | "wrong" {
   if (from === "" && to === "") return undefined;
-  const [low, high] = [numberOf(from, times), numberOf(to, times)];
-  return low === undefined || high === undefined || low >= high || high > LARGEST ? "wrong" : [low, high];
+  const [low, high] = [figureOf(measure, from), figureOf(measure, to)];
+  return low === undefined || high === undefined || low >= high ? "wrong" : [low, high];
 }
 
-const numberOf = (text: string, times: number): number | undefined => {
-  if (!/^\d{1,8}(?:[.,]\d{1,2})?$/.test(text)) return undefined;
-  const value = Math.round(Number(text.replace(",", ".")) * times);
-  return value > 0 ? value : undefined;
-};
+/** A figure in the small unit: prices have hundredths, and only degrees lie below zero. */
+function figureOf(measure: Measured, text: string): number | undefined {
+  const isCold = measure === "temperature";
+  if (!(isCold ? /^[-−]?\d{1,3}$/ : /^\d{1,8}(?:[.,]\d{1,2})?$/).test(text)) return undefined;
+  const value = Math.round(
+    Number(text.replace(",", ".").replace("−", "-")) * (measure === "price" ? HUNDREDTHS : 1),
+  );
+  return isCold || (value > 0 && value <= LARGEST) ? value : undefined;
+}
 
-/** A stock list as CSV, under its heads: what `readStock` reads. */
-export const stockCsv = (things: readonly Thing[]): string =>
+const HUNDREDTHS = 100;
+
+/** A stock list as CSV, under the heads of its system: what `readStock` reads. */
+export const stockCsv = ({ things, system }: Pick<StockList, "things" | "system">): string =>
   `${Papa.unparse(
     {
-      fields: [...STOCK_COLUMNS],
-      data: things.map(({ one, many, price, mass, length, volume }) => [
-        one,
-        many,
-        ...(price === undefined ? ["", ""] : price.map((value) => value / 100)),
-        ...(mass ?? ["", ""]),
-        ...(length ?? ["", ""]),
-        ...(volume ?? ["", ""]),
+      fields: [...stockColumns(system)],
+      data: things.map((thing) => [
+        thing.one,
+        thing.many,
+        ...MEASURES.flatMap(({ id }): readonly (string | number)[] => {
+          const known = thing[id];
+          if (known === undefined) return ["", ""];
+          return id === "price" ? known.map((value) => value / HUNDREDTHS) : known;
+        }),
       ]),
     },
     { newline: "\n" },

@@ -1,13 +1,17 @@
 import { Download, Trash2 } from "lucide-react";
 import type { ReactElement } from "react";
-import type { StockList } from "@/core/stories";
-import { readStock, STOCK_COLUMNS, stockCsv } from "@/render/formats/stockFile";
+import { CURRENCY_IDS, currencyOf } from "@/core/quantity";
+import { MEASURES, type StockList, UNIT_SYSTEMS } from "@/core/stories";
+import { readStock, stockColumns, stockCsv } from "@/render/formats/stockFile";
 import { QUIET_BUTTON } from "../buttons";
 
 /** What is being written of a list. */
 export interface StockDraft {
   readonly name: string;
   readonly text: string;
+  /** None where the list has the money of the house, or is metric. */
+  readonly currency: StockList["currency"];
+  readonly system: StockList["system"];
 }
 
 /** A stock list: written, pasted or brought as a file, with what is taken of it shown as a table. */
@@ -31,7 +35,7 @@ export function StockEditor({
   readonly onUse: () => void;
   readonly onTake: () => void;
 }): ReactElement {
-  const { name, text } = draft;
+  const { name, text, currency, system = "metric" } = draft;
   const rows = readStock(text);
   const things = rows.flatMap((row) => ("thing" in row ? [row.thing] : []));
   const bad = rows.flatMap((row, nth) => ("why" in row ? [{ ...row, nth }] : []));
@@ -51,7 +55,9 @@ export function StockEditor({
           <button
             type="button"
             disabled={things.length === 0}
-            onClick={() => onKeep({ id: list.id, name: name.trim() || "A list of your own", things })}
+            onClick={() =>
+              onKeep({ id: list.id, name: name.trim() || "A list of your own", things, currency, system })
+            }
             className="h-11 rounded-lg bg-plumb px-4 font-semibold text-on-plumb hover:opacity-90 disabled:opacity-50"
           >
             Keep {things.length} things
@@ -64,7 +70,7 @@ export function StockEditor({
         )}
         {isUsed && <p className="px-3 text-soft">In use</p>}
         <a
-          href={`data:text/csv;charset=utf-8,${encodeURIComponent(stockCsv(list.things))}`}
+          href={`data:text/csv;charset=utf-8,${encodeURIComponent(stockCsv(list))}`}
           download={`${list.name}.csv`}
           className={QUIET_BUTTON}
         >
@@ -80,10 +86,42 @@ export function StockEditor({
       </div>
       {!isShipped && (
         <div className="mt-3 grid gap-1">
+          <div className="flex flex-wrap gap-4">
+            <label className="flex items-center gap-2">
+              <span className="text-[13px] text-soft">Its money</span>
+              <select
+                value={currency ?? ""}
+                onChange={({ target }) =>
+                  onDraft({ ...draft, currency: CURRENCY_IDS.find((id) => id === target.value) })
+                }
+                className="h-11 rounded-lg border border-edge bg-page px-2"
+              >
+                <option value="">As in the house rules</option>
+                {CURRENCY_IDS.map((id) => (
+                  <option key={id} value={id}>
+                    {currencyOf(id).sign} {id}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <label className="flex items-center gap-2">
+              <span className="text-[13px] text-soft">Its units</span>
+              <select
+                value={system}
+                onChange={({ target }) =>
+                  onDraft({ ...draft, system: UNIT_SYSTEMS.find((id) => id === target.value) })
+                }
+                className="h-11 rounded-lg border border-edge bg-page px-2"
+              >
+                <option value="metric">Grams, centimetres, millilitres</option>
+                <option value="imperial">Ounces, inches, fluid ounces</option>
+              </select>
+            </label>
+          </div>
           <label className="grid gap-1">
             <span className="text-[13px] text-soft">
-              A thing a line: {STOCK_COLUMNS.join(", ")}. Write, paste, or choose a file; what is not known
-              stays empty.
+              A thing a line: {stockColumns(system).join(", ")}. Write, paste, or choose a file; what is not
+              known stays empty.
             </span>
             <textarea
               value={text}
@@ -121,28 +159,29 @@ export function StockEditor({
         aria-label="The things of the list"
         className="mt-4 overflow-x-auto"
       >
-        <table className="w-full min-w-[620px] text-left">
+        <table className="w-full min-w-[860px] text-left">
           <thead>
             <tr className="border-b-2 border-ink text-[13px] text-soft">
-              {["One", "Several", "Price", "Grams", "Centimetres", "Millilitres"].map((head) => (
-                <th key={head} scope="col" className="py-1.5 pr-4 font-semibold">
+              {["one", "several", ...MEASURES.map((measure) => measure[system])].map((head) => (
+                <th key={head} scope="col" className="py-1.5 pr-4 font-semibold first-letter:uppercase">
                   {head}
                 </th>
               ))}
             </tr>
           </thead>
           <tbody>
-            {things.map(({ one, many, price, mass, length, volume }, nth) => (
+            {things.map((thing, nth) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: the things stand in the order of their lines
               <tr key={nth} className="border-b border-edge">
                 <th scope="row" className="py-1.5 pr-4 font-normal">
-                  {one}
+                  {thing.one}
                 </th>
-                <td className="pr-4">{many}</td>
-                <td className="pr-4">{price && fromTo(price, 100)}</td>
-                <td className="pr-4">{mass && fromTo(mass, 1)}</td>
-                <td className="pr-4">{length && fromTo(length, 1)}</td>
-                <td>{volume && fromTo(volume, 1)}</td>
+                <td className="pr-4">{thing.many}</td>
+                {MEASURES.map(({ id }) => (
+                  <td key={id} className="pr-4 whitespace-nowrap">
+                    {thing[id] && fromTo(thing[id], id === "price" ? 100 : 1)}
+                  </td>
+                ))}
               </tr>
             ))}
           </tbody>

@@ -103,7 +103,14 @@ export function StockScreen({
         <StockEditor
           key={shown.id}
           list={shown}
-          draft={drafts[shown.id] ?? { name: shown.name, text: stockCsv(shown.things) }}
+          draft={
+            drafts[shown.id] ?? {
+              name: shown.name,
+              text: stockCsv(shown),
+              currency: shown.currency,
+              system: shown.system,
+            }
+          }
           onDraft={(draft) => setDrafts({ ...drafts, [shown.id]: draft })}
           isShipped={shown.id === shipped.id}
           isUsed={shown.id === inUse}

@@ -1,6 +1,7 @@
 import type { Chances } from "../../sheets";
 import { thingsWith } from "../drawing";
-import type { Thing } from "../stock";
+import type { Measured, Thing } from "../stock";
+import type { StoryUnits } from "../storyUnits";
 
 /** How the quantities of a story hang together. */
 export const STRUCTURES = ["partsWhole", "comparison", "equalGroups", "change"] as const;
@@ -51,21 +52,27 @@ export interface StoryKind<Id extends string = string> {
   };
   /** Where the question makes a whole number of a quotient with a remainder: up where all have to be held, down where only full ones count. */
   readonly rounds?: "up" | "down";
+  /** Whether its text has units of the metric system, whatever the list is in. */
+  readonly isMetric?: true;
   /** Draws one; none where it did not come out well, and another try has to. */
-  readonly draw: (chances: Chances, things: readonly Thing[]) => Draft | undefined;
+  readonly draw: (chances: Chances, things: readonly Thing[], units: StoryUnits) => Draft | undefined;
 }
 
 /** A draft of so many things with something known of each, made by what is left over. */
 export const about =
   (
-    known: "price" | "mass" | "volume",
+    known: Measured,
     count: number,
-    make: (chances: Chances, things: readonly [Thing, Thing, Thing]) => Omit<Draft, "things"> | undefined,
+    make: (
+      chances: Chances,
+      things: readonly [Thing, Thing, Thing],
+      units: StoryUnits,
+    ) => Omit<Draft, "things"> | undefined,
   ) =>
-  (chances: Chances, things: readonly Thing[]): Draft | undefined => {
+  (chances: Chances, things: readonly Thing[], units: StoryUnits): Draft | undefined => {
     const chosen = thingsWith(chances, things, known, count);
     const [x, y = x, z = y] = chosen ?? [];
     if (chosen === undefined || x === undefined || y === undefined || z === undefined) return undefined;
-    const made = make(chances, [x, y, z]);
+    const made = make(chances, [x, y, z], units);
     return made && { ...made, things: chosen };
   };

@@ -1,10 +1,13 @@
 import type { Chances } from "../../sheets";
-import { between, centimetres, grams, mass, metres, millilitres, volume } from "../drawing";
+import { between, centimetres, figure, mass, metres, volume } from "../drawing";
 import { about, type StoryKind } from "./kind";
 
 /** A time with hours from one to another, and minutes that stand with two digits on a clock. */
 const clock = (chances: Chances, from: number, to: number): string =>
   `${between(chances, from, to)} h ${5 * between(chances, 2, 11)} min`;
+
+/** What is never drawn: a thing that is asked for has what it is asked for. */
+const NOTHING = [0, 0] as const;
 
 /** Stories of masses, lengths, volumes and times. */
 export const MEASURE_KINDS = [
@@ -13,9 +16,9 @@ export const MEASURE_KINDS = [
     structure: "comparison",
     steps: 1,
     wrong: { "word-for-operation": ["{a} + {b}"] },
-    draw: about("mass", 2, (chances, [x, y]) => {
+    draw: about("mass", 2, (chances, [x, y], units) => {
       const [a, b] = [mass(chances, x), mass(chances, y)];
-      return a <= b ? undefined : { givens: { a: grams(a), b: grams(b) }, line: "{a} - {b}" };
+      return a <= b ? undefined : { givens: { a: units.mass(a), b: units.mass(b) }, line: "{a} - {b}" };
     }),
   },
   {
@@ -24,12 +27,12 @@ export const MEASURE_KINDS = [
     also: ["partsWhole"],
     steps: 1,
     wrong: { "word-for-operation": ["{a} - {b}", "{b} - {a}"] },
-    draw: about("volume", 1, (chances, [x]) => {
+    draw: about("volume", 1, (chances, [x], units) => {
       const whole = volume(chances, x);
       const used = 5 * between(chances, 2, Math.floor(whole / 5) - 2);
       return used <= 0 || used >= whole
         ? undefined
-        : { givens: { a: millilitres(used), b: millilitres(whole - used) }, line: "{a} + {b}" };
+        : { givens: { a: units.volume(used), b: units.volume(whole - used) }, line: "{a} + {b}" };
     }),
   },
   {
@@ -37,12 +40,12 @@ export const MEASURE_KINDS = [
     structure: "change",
     also: ["partsWhole"],
     steps: 1,
-    draw: about("volume", 1, (chances, [x]) => {
+    draw: about("volume", 1, (chances, [x], units) => {
       const whole = volume(chances, x);
       const used = between(chances, 12, whole - 10);
       return used >= whole
         ? undefined
-        : { givens: { a: millilitres(whole), b: millilitres(used) }, line: "{a} - {b}" };
+        : { givens: { a: units.volume(whole), b: units.volume(used) }, line: "{a} - {b}" };
     }),
   },
   {
@@ -50,8 +53,8 @@ export const MEASURE_KINDS = [
     structure: "equalGroups",
     steps: 1,
     wrong: { "word-for-operation": ["{n} g + {a}"] },
-    draw: about("mass", 1, (chances, [x]) => ({
-      givens: { n: String(between(chances, 3, 9)), a: grams(mass(chances, x)) },
+    draw: about("mass", 1, (chances, [x], units) => ({
+      givens: { n: String(between(chances, 3, 9)), a: units.mass(mass(chances, x)) },
       line: "{n} × {a}",
     })),
   },
@@ -61,13 +64,13 @@ export const MEASURE_KINDS = [
     also: ["partsWhole"],
     steps: 2,
     wrong: { "first-step-as-answer": ["{t} - {e}"], "part-left-out": ["{t} ÷ {n}"] },
-    draw: about("mass", 1, (chances, [x]) => {
+    draw: about("mass", 1, (chances, [x], units) => {
       const [each, n] = [mass(chances, x), between(chances, 3, 9)];
-      const e = 10 * between(chances, 8, 45);
+      const e = units.box(chances);
       return n * each + e > 9000
         ? undefined
         : {
-            givens: { n: String(n), t: grams(n * each + e), e: grams(e) },
+            givens: { n: String(n), t: units.mass(n * each + e), e: units.mass(e) },
             line: "({t} - {e}) ÷ {n}",
           };
     }),
@@ -77,8 +80,8 @@ export const MEASURE_KINDS = [
     structure: "partsWhole",
     also: ["change"],
     steps: 1,
-    draw: (chances) => ({
-      givens: { a: metres(between(chances, 105, 980)), b: metres(between(chances, 105, 980)) },
+    draw: (chances, _, { cable, cableLength }) => ({
+      givens: { a: cableLength(cable(chances)), b: cableLength(cable(chances)) },
       things: [],
       line: "{a} + {b}",
     }),
@@ -88,8 +91,8 @@ export const MEASURE_KINDS = [
     structure: "change",
     also: ["partsWhole"],
     steps: 1,
-    draw: (chances) => ({
-      givens: { a: metres(between(chances, 900, 4900)), b: metres(between(chances, 105, 890)) },
+    draw: (chances, _, { cable, cableLength }) => ({
+      givens: { a: cableLength(cable(chances, true)), b: cableLength(cable(chances)) },
       things: [],
       line: "{a} - {b}",
     }),
@@ -106,21 +109,26 @@ export const MEASURE_KINDS = [
   },
   {
     id: "how-much-heavier-in-two-units",
+    isMetric: true,
     structure: "comparison",
     steps: 1,
     wrong: {
       "word-for-operation": ["{a} + {b}"],
       "unit-not-changed": ["{b} - {a.bare} g", "{b.bare} kg - {a}"],
     },
-    draw: about("mass", 2, (chances, [x, y]) => {
+    draw: about("mass", 2, (chances, [x, y], units) => {
       const [a, b] = [100 * Math.ceil(mass(chances, x) / 100), mass(chances, y)];
       return a <= 1000 || a % 1000 === 0 || b >= a
         ? undefined
-        : { givens: { a: `${Math.floor(a / 1000)}.${(a % 1000) / 100} kg`, b: grams(b) }, line: "{a} - {b}" };
+        : {
+            givens: { a: `${Math.floor(a / 1000)}.${(a % 1000) / 100} kg`, b: units.mass(b) },
+            line: "{a} - {b}",
+          };
     }),
   },
   {
     id: "joined-lengths-in-two-units",
+    isMetric: true,
     structure: "partsWhole",
     also: ["change"],
     steps: 1,
@@ -136,6 +144,7 @@ export const MEASURE_KINDS = [
   },
   {
     id: "several-in-a-heavy-box",
+    isMetric: true,
     structure: "partsWhole",
     also: ["equalGroups"],
     steps: 2,
@@ -144,13 +153,13 @@ export const MEASURE_KINDS = [
       "unit-not-changed": ["{n} × {a} + {e.bare} g"],
       "all-to-all": ["{n} × ({a} + {e})"],
     },
-    draw: about("mass", 1, (chances, [x]) => {
+    draw: about("mass", 1, (chances, [x], units) => {
       const [each, n] = [mass(chances, x), between(chances, 3, 9)];
       const tenths = between(chances, 11, 29);
       return n * each > 8000 || tenths % 10 === 0
         ? undefined
         : {
-            givens: { n: String(n), a: grams(each), e: `${Math.floor(tenths / 10)}.${tenths % 10} kg` },
+            givens: { n: String(n), a: units.mass(each), e: `${Math.floor(tenths / 10)}.${tenths % 10} kg` },
             line: "{n} × {a} + {e}",
           };
     }),
@@ -161,13 +170,13 @@ export const MEASURE_KINDS = [
     also: ["equalGroups", "change"],
     steps: 2,
     wrong: { "first-step-as-answer": ["{n} × {a}"], "part-left-out": ["{t} - {a}"] },
-    draw: about("mass", 1, (chances, [x]) => {
+    draw: about("mass", 1, (chances, [x], units) => {
       const [each, n] = [mass(chances, x), between(chances, 3, 9)];
-      const e = 10 * between(chances, 8, 45);
+      const e = units.box(chances);
       return n * each + e > 9000
         ? undefined
         : {
-            givens: { n: String(n), t: grams(n * each + e), a: grams(each) },
+            givens: { n: String(n), t: units.mass(n * each + e), a: units.mass(each) },
             line: "{t} - {n} × {a}",
           };
     }),
@@ -217,6 +226,38 @@ export const MEASURE_KINDS = [
       givens: { a: clock(chances, 7, 11), b: clock(chances, 13, 18) },
       things: [],
       line: "{b} - {a}",
+    }),
+  },
+  {
+    id: "how-much-longer",
+    structure: "comparison",
+    steps: 1,
+    wrong: { "word-for-operation": ["{a} + {b}"] },
+    draw: about("length", 2, (chances, [x, y], { length }) => {
+      const [a, b] = [figure(chances, x.length ?? NOTHING), figure(chances, y.length ?? NOTHING)];
+      return a <= b ? undefined : { givens: { a: length(a), b: length(b) }, line: "{a} - {b}" };
+    }),
+  },
+  {
+    id: "how-much-higher",
+    structure: "comparison",
+    steps: 1,
+    wrong: { "word-for-operation": ["{a} + {b}"] },
+    draw: about("height", 2, (chances, [x, y], { length }) => {
+      const [a, b] = [figure(chances, x.height ?? NOTHING), figure(chances, y.height ?? NOTHING)];
+      return a <= b ? undefined : { givens: { a: length(a), b: length(b) }, line: "{a} - {b}" };
+    }),
+  },
+  {
+    id: "fitting-several",
+    structure: "equalGroups",
+    steps: 2,
+    wrong: { "word-for-operation": ["{n} min + {a}"] },
+    draw: about("time", 1, (chances, [x]) => {
+      const [n, a] = [between(chances, 3, 9), figure(chances, x.time ?? NOTHING)];
+      return n * a <= 60 || (n * a) % 60 === 0
+        ? undefined
+        : { givens: { n: String(n), a: `${a} min` }, line: "{n} × {a} in h and min" };
     }),
   },
 ] as const satisfies readonly StoryKind[];

@@ -1,4 +1,4 @@
-import { between, grams, mass, money, noteOver, price } from "../drawing";
+import { between, mass, money, noteOver, price } from "../drawing";
 import { about, type StoryKind } from "./kind";
 
 /** Stories that do not say a number that their question needs: what is missing has to be said. */
@@ -10,13 +10,13 @@ export const MISSING_KINDS = [
     steps: 2,
     missing: { given: "e", named: () => ["box"], other: "full" },
     wrong: { "part-left-out": ["{t} ÷ {n}"] },
-    draw: about("mass", 1, (chances, [x]) => {
+    draw: about("mass", 1, (chances, [x], units) => {
       const [each, n] = [mass(chances, x), between(chances, 3, 9)];
-      const e = 10 * between(chances, 8, 45);
+      const e = units.box(chances);
       return n * each + e > 9000
         ? undefined
         : {
-            givens: { n: String(n), t: grams(n * each + e), e: grams(e) },
+            givens: { n: String(n), t: units.mass(n * each + e), e: units.mass(e) },
             line: "({t} - {e}) ÷ {n}",
           };
     }),
@@ -42,11 +42,15 @@ export const MISSING_KINDS = [
     steps: 1,
     missing: { given: "b", named: ([, y]) => [y?.one ?? "", "cost"] },
     wrong: { "all-numbers-used": ["{a} + $${w.bare}"] },
-    draw: about("price", 2, (chances, [x, y]) =>
+    draw: about("price", 2, (chances, [x, y], units) =>
       y.mass === undefined
         ? undefined
         : {
-            givens: { a: money(price(chances, x)), w: grams(mass(chances, y)), b: money(price(chances, y)) },
+            givens: {
+              a: money(price(chances, x)),
+              w: units.mass(mass(chances, y)),
+              b: money(price(chances, y)),
+            },
             line: "{a} + {b}",
             needless: ["w"],
           },

@@ -1,4 +1,4 @@
-import { between, grams, mass, money, noteOver, price } from "../drawing";
+import { between, mass, money, noteOver, price } from "../drawing";
 import { about, type StoryKind } from "./kind";
 
 /** The most that a learner pays in one story, in hundredths. */
@@ -173,10 +173,10 @@ export const MONEY_KINDS = [
     structure: "partsWhole",
     steps: 1,
     wrong: { "all-numbers-used": ["{a} + {b} + $${w.bare}"] },
-    draw: about("price", 2, (chances, [x, y]) => {
+    draw: about("price", 2, (chances, [x, y], units) => {
       if (x.mass === undefined) return undefined;
       return {
-        givens: { a: money(price(chances, x)), b: money(price(chances, y)), w: grams(mass(chances, x)) },
+        givens: { a: money(price(chances, x)), b: money(price(chances, y)), w: units.mass(mass(chances, x)) },
         line: "{a} + {b}",
         needless: ["w"],
       };
@@ -229,14 +229,14 @@ export const MONEY_KINDS = [
       "all-numbers-used": ["{n} × {a} + $${w.bare}", "{n} × {w.bare} × {a}"],
       "word-for-operation": ["$${n} + {a}"],
     },
-    draw: about("price", 1, (chances, [x]) =>
+    draw: about("price", 1, (chances, [x], units) =>
       x.mass === undefined
         ? undefined
         : {
             givens: {
               n: String(between(chances, 2, 9)),
               a: money(price(chances, x)),
-              w: grams(mass(chances, x)),
+              w: units.mass(mass(chances, x)),
             },
             line: "{n} × {a}",
             needless: ["w"],

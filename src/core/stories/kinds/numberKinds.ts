@@ -1,4 +1,6 @@
-import { between, grams, mass, thingsWith } from "../drawing";
+import type { Chances } from "../../sheets";
+import { between, mass, thingsWith } from "../drawing";
+import type { Thing } from "../stock";
 import type { Draft, StoryKind } from "./kind";
 
 /** Stories of counted things, of parts of a number, and of what lies above and below nothing. */
@@ -68,16 +70,31 @@ export const NUMBER_KINDS = [
     id: "temperature-that-rises",
     structure: "change",
     steps: 1,
-    draw: (chances) => degrees(-between(chances, 2, 12), between(chances, 2, 19), "+"),
+    draw: (chances, things) =>
+      degrees(
+        chances,
+        things,
+        (from, to) => between(chances, from, Math.min(-2, to)),
+        between(chances, 2, 19),
+        "+",
+      ),
   },
   {
     id: "temperature-that-falls",
     structure: "change",
     steps: 1,
-    draw: (chances) => degrees(between(chances, -4, 9), between(chances, 2, 17), "-"),
+    draw: (chances, things) =>
+      degrees(
+        chances,
+        things,
+        (from, to) => between(chances, Math.max(-4, from), Math.min(9, to)),
+        between(chances, 2, 17),
+        "-",
+      ),
   },
   {
     id: "height-above-and-below",
+    isMetric: true,
     structure: "change",
     steps: 1,
     draw: (chances) => ({
@@ -145,7 +162,7 @@ export const NUMBER_KINDS = [
       "word-for-operation": ["{t} × {n}"],
       "all-numbers-used": ["{t} × {n} + {w.bare}", "{t} + {n} + {w.bare}"],
     },
-    draw: (chances, things) => {
+    draw: (chances, things, units) => {
       const n = between(chances, 4, 12);
       const t = between(chances, 3 * n, 15 * n);
       const light = things.filter(({ mass: range }) => (range?.[1] ?? 0) < 300);
@@ -153,7 +170,7 @@ export const NUMBER_KINDS = [
       return t % n === 0 || x === undefined
         ? undefined
         : {
-            givens: { t: String(t), n: String(n), w: grams(mass(chances, x)) },
+            givens: { t: String(t), n: String(n), w: units.mass(mass(chances, x)) },
             things: [x],
             line: "{t} ÷ {n} with remainder",
             needless: ["w"],
@@ -169,10 +186,23 @@ function isLowest(over: number, under: number): boolean {
   return true;
 }
 
-/** Degrees that change; none where a single degree would have to be called so. */
-function degrees(a: number, b: number, sign: "+" | "-"): Draft | undefined {
+/** Where it is as warm or cold as it gets, if the list has no such place. */
+const SHED: Thing = { one: "shed", many: "sheds", temperature: [-12, 19] };
+
+/** Degrees that change in a place; none where a single degree would have to be called so. */
+function degrees(
+  chances: Chances,
+  things: readonly Thing[],
+  start: (from: number, to: number) => number,
+  b: number,
+  sign: "+" | "-",
+): Draft | undefined {
+  const [place = SHED] = thingsWith(chances, things, "temperature", 1) ?? [];
+  const [from, to] = place.temperature ?? [-12, 19];
+  if (from > -2 || to < from) return undefined;
+  const a = start(from, to);
   const then = sign === "+" ? a + b : a - b;
-  return Math.abs(a) === 1 || Math.abs(then) === 1
+  return Math.abs(a) === 1 || Math.abs(then) === 1 || then > to || then < from - 6
     ? undefined
-    : { givens: { a: String(a), b: String(b) }, things: [], line: `{a} ${sign} {b}` };
+    : { givens: { a: String(a), b: String(b) }, things: [place], line: `{a} ${sign} {b}` };
 }

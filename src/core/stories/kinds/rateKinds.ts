@@ -18,6 +18,7 @@ export const RATE_KINDS = [
   },
   {
     id: "cable-by-the-metre",
+    isMetric: true,
     structure: "equalGroups",
     steps: 1,
     draw: (chances) => ({
@@ -31,6 +32,7 @@ export const RATE_KINDS = [
   },
   {
     id: "cable-by-the-metre-in-centimetres",
+    isMetric: true,
     structure: "equalGroups",
     steps: 2,
     wrong: { "unit-not-changed": ["{h.bare} × {a}"] },
@@ -64,6 +66,7 @@ export const RATE_KINDS = [
   },
   {
     id: "oil-by-the-litre",
+    isMetric: true,
     structure: "equalGroups",
     steps: 2,
     wrong: { "unit-not-changed": ["{h.bare} × {a}"] },
@@ -79,6 +82,7 @@ export const RATE_KINDS = [
   },
   {
     id: "grease-by-the-kilogram",
+    isMetric: true,
     structure: "equalGroups",
     steps: 2,
     wrong: { "unit-not-changed": ["{h.bare} × {a}"] },
@@ -94,6 +98,7 @@ export const RATE_KINDS = [
   },
   {
     id: "ride-by-the-hour",
+    isMetric: true,
     structure: "equalGroups",
     steps: 1,
     wrong: { "word-for-operation": ["{n} km + {a}"] },
@@ -105,6 +110,7 @@ export const RATE_KINDS = [
   },
   {
     id: "pace-of-a-ride",
+    isMetric: true,
     structure: "equalGroups",
     steps: 2,
     wrong: { "word-for-operation": ["{n} min + {a}"] },
@@ -117,6 +123,7 @@ export const RATE_KINDS = [
   },
   {
     id: "water-by-the-minute",
+    isMetric: true,
     structure: "equalGroups",
     steps: 2,
     wrong: { "unit-not-changed": ["{n} × {a.bare} L"] },
@@ -128,6 +135,7 @@ export const RATE_KINDS = [
   },
   {
     id: "tape-by-the-minute",
+    isMetric: true,
     structure: "equalGroups",
     steps: 2,
     wrong: { "unit-not-changed": ["{n} × {a.bare} m"] },

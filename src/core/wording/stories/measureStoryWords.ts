@@ -163,4 +163,32 @@ export const MEASURE_STORY_WORDS = {
     asks: ["How long does it take?"],
     answers: ["It takes {=}."],
   },
+  "how-much-longer": {
+    name: "How much longer",
+    why: "Two lengths are compared, and the difference is asked: take the smaller from the larger.",
+    tells: ["{x.a} is {a} long, and {y.a} {b}.", "{x.a} measures {a} in length, and {y.a} {b}."],
+    asks: ["How much longer is {x.the}?", "How much longer is {x.the} than {y.the}?"],
+    answers: ["{x.the} is {=} longer."],
+  },
+  "how-much-higher": {
+    name: "How much higher",
+    why: "Two heights are compared, and the difference is asked: take the smaller from the larger.",
+    tells: ["{x.a} is {a} high, and {y.a} {b}.", "{x.a} stands {a} high. Beside it {y.a} stands {b} high."],
+    asks: ["How much higher is {x.the}?", "How much higher is {x.the} than {y.the}?"],
+    answers: ["{x.the} is {=} higher."],
+  },
+  "fitting-several": {
+    name: "How long fitting several takes",
+    why: "Equal times are known, and all of them together are asked: multiply, then make hours of the minutes.",
+    steps: [
+      "Equal times are known, and all of them together are asked: multiply.",
+      "It is asked for hours and minutes: change the minutes.",
+    ],
+    tells: [
+      "To fit {x.a} takes {a}. {who} fits {n} {x.many}.",
+      "{who} has {n} {x.many} to fit, each in {a}.",
+    ],
+    asks: ["How long does that take altogether, in hours and minutes?"],
+    answers: ["That takes {=}."],
+  },
 } as const satisfies Readonly<Record<string, KindWords>>;

@@ -43,8 +43,8 @@ export const NUMBER_STORY_WORDS = {
     name: "A temperature that rises",
     why: "The start and the change are known: go up from the start.",
     tells: [
-      "In the morning it was {a} degrees in the shed. By noon it rose by {b} degrees.",
-      "At dawn the thermometer shows {a} degrees. It rises by {b} degrees.",
+      "In the morning it was {a} degrees in {x.the}. By noon it rose by {b} degrees.",
+      "At dawn the thermometer in {x.the} shows {a} degrees. It rises by {b} degrees.",
     ],
     asks: ["How many degrees is it then?"],
     unit: "degrees",
@@ -54,8 +54,8 @@ export const NUMBER_STORY_WORDS = {
     name: "A temperature that falls",
     why: "The start and the change are known: go down from the start.",
     tells: [
-      "In the evening it was {a} degrees in the shed. Overnight it fell by {b} degrees.",
-      "At noon the thermometer shows {a} degrees. It falls by {b} degrees.",
+      "In the evening it was {a} degrees in {x.the}. Overnight it fell by {b} degrees.",
+      "At noon the thermometer in {x.the} shows {a} degrees. It falls by {b} degrees.",
     ],
     asks: ["How many degrees is it then?"],
     unit: "degrees",

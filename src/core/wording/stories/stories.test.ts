@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { type HouseRules, houseRulesFrom, PRESETS } from "../../house";
 import { operandsOf, writeAnswer, writeProblem } from "../../problem";
 import { writeQuantity } from "../../quantity";
-import { drawStory, STORY_KINDS, type Story } from "../../stories";
+import { drawStory, MEASURES, STORY_KINDS, type Story } from "../../stories";
 import { wrongAnswer } from "../../testing/answers";
 import { brokenClaims } from "../../testing/claims/claims";
 import { toldStory } from "./toldStory";
@@ -128,8 +128,13 @@ describe("a story that is told", () => {
   it("is about a stock whose things are named once, with ranges that go up", () => {
     const names = WORKSHOP.things.map(({ one }) => one);
     expect(new Set(names).size).toBe(names.length);
-    for (const { price, mass, length, volume } of WORKSHOP.things)
-      for (const range of [price, mass, length, volume])
-        if (range !== undefined) expect(range[0]).toBeLessThan(range[1]);
+    for (const thing of WORKSHOP.things)
+      for (const { id } of MEASURES) {
+        const [from = 0, to = 1] = thing[id] ?? [];
+        expect([thing.one, id, from < to]).toEqual([thing.one, id, true]);
+      }
+    // There are things enough for every measure.
+    for (const { id } of MEASURES)
+      expect(WORKSHOP.things.filter((thing) => thing[id] !== undefined).length).toBeGreaterThanOrEqual(5);
   });
 });
