@@ -23,7 +23,8 @@ export default function Layout({ children }: { readonly children: ReactNode }): 
         <Rail />
         <div className="flex h-full min-h-0 min-w-0 flex-1 flex-col">
           <OnlyRead />
-          <div className="min-h-0 flex-1">{children}</div>
+          {/* On a phone the places stand below: what is longer than its room scrolls above them. */}
+          <div className="min-h-0 flex-1 max-[700px]:overflow-y-auto print:overflow-visible">{children}</div>
         </div>
       </body>
     </html>

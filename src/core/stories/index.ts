@@ -1,3 +1,11 @@
+export {
+  BAR_STEPS,
+  barAdded,
+  barSized,
+  barTaken,
+  type DrawnBars,
+  structuresDrawn,
+} from "./drawnBars";
 export { coveringKinds, drawStories } from "./drawStories";
 export {
   KINDS_ON_SHEETS,

@@ -78,5 +78,9 @@ function answerMarked(story: Story, said: string, line: LineMark | undefined, ho
     marked.value.explanations.some(
       ({ problem, arithmetic }) => arithmetic === undefined && isSameWork(problem, own),
     );
-  return { kind: "marked", followsOwnLine, ...marked.value };
+  // Who put the right line together did nothing else with the story.
+  const explanations = marked.value.explanations.filter(
+    ({ pattern }) => line?.kind !== "right" || pattern === undefined,
+  );
+  return { kind: "marked", followsOwnLine, verdict: marked.value.verdict, explanations };
 }

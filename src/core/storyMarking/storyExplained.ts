@@ -81,7 +81,7 @@ export function storyExplained(
       pattern: undefined,
       problem: working.problem,
       arithmetic,
-      weight: arithmetic.probability,
+      weight: arithmetic.probability * (byItself.length > 0 && isOtherOperation(arithmetic) ? OF_BOTH : 1),
     }),
   );
   const likely = [...inColumns, ...byItself];
@@ -92,6 +92,10 @@ export function storyExplained(
   const all = [...likely, ...both].sort((one, other) => other.weight - one.weight);
   return done({ verdict, explanations: all.slice(0, MOST_TOLD) });
 }
+
+/** Whether columns were worked with another sign: in a story that is what was chosen, where that accounts for it. */
+const isOtherOperation = ({ patterns }: Explanation): boolean =>
+  patterns.length === 1 && patterns[0] === "slip-wrong-operation";
 
 /** Reads an answer; a number that the story names in degrees or metres and its problem does not, by itself. */
 function readHere(typed: string, problem: Problem, house: HouseRules): ReturnType<typeof readGiven> {

@@ -1,8 +1,12 @@
+"use client";
+
 import type { ReactElement } from "react";
 import type { BarPart, StoryPicture } from "@/render/json";
+import { useNarrow } from "../useNarrow";
 
-/** Room across, in units of the drawing; the height of a bar, and what lies between two. */
-const WIDTH = 680;
+/** Room across, in units of the drawing, on a wide screen and on a narrow one, so that its words stay as large; the height of a bar, and what lies between two. */
+const WIDE = 680;
+const NARROW = 360;
 const BAR = 46;
 const BETWEEN = 26;
 /** How far below a bar the name of a brace stands. */
@@ -50,9 +54,13 @@ function filledIn({ rows, braces, comes }: BarsPicture, worked: Worked) {
 
 const fitsIn = ({ label }: BarPart, width: number): boolean => label.length * SIGN + 8 <= width;
 
+/** How wide a drawing is here. */
+const useWidth = (): number => (useNarrow() ? NARROW : WIDE);
+
 function Bars({ rows, braces }: Pick<BarsPicture, "rows" | "braces">): ReactElement {
   const length = (row: readonly BarPart[]): number => row.reduce((sum, { size }) => sum + size, 0);
-  const scale = (WIDTH - 2 * SIDE) / Math.max(...rows.map(length));
+  const width = useWidth();
+  const scale = (width - 2 * SIDE) / Math.max(...rows.map(length));
   const room = (nth: number): number => (braces.some(({ row }) => row === nth) ? BRACE : 0);
   const top = (nth: number): number =>
     rows.slice(0, nth).reduce((down, _, before) => down + BAR + BETWEEN + room(before), BETWEEN);
@@ -60,7 +68,7 @@ function Bars({ rows, braces }: Pick<BarsPicture, "rows" | "braces">): ReactElem
   const told = [...rows.flat(), ...braces].map(({ label }) => label).filter((label) => label !== "");
   return (
     <svg
-      viewBox={`0 0 ${WIDTH} ${height}`}
+      viewBox={`0 0 ${width} ${height}`}
       role="img"
       aria-label={`Bars to scale: ${told.join(", ")}`}
       className="mt-5 w-full max-w-[760px]"
@@ -70,24 +78,24 @@ function Bars({ rows, braces }: Pick<BarsPicture, "rows" | "braces">): ReactElem
         <g key={nth} transform={`translate(${SIDE} ${top(nth)})`}>
           {row.map((part, at) => {
             const from = length(row.slice(0, at)) * scale;
-            const width = part.size * scale;
-            const inside = fitsIn(part, width);
+            const wide = part.size * scale;
+            const inside = fitsIn(part, wide);
             // Of two narrow parts beside each other one has its label above, the other below.
             const narrow = row
               .slice(0, at)
               .filter((one) => one.label !== "" && !fitsIn(one, one.size * scale));
             const beside = narrow.length % 2 === 0 ? -6 : BAR + 18;
             // A label over a narrow part stays inside the drawing.
-            const middle = from + width / 2;
+            const middle = from + wide / 2;
             const side =
-              inside || (middle > 60 && middle < WIDTH - 60) ? "middle" : middle > 60 ? "end" : "start";
-            const x = side === "middle" ? middle : side === "end" ? from + width : from;
+              inside || (middle > 60 && middle < width - 60) ? "middle" : middle > 60 ? "end" : "start";
+            const x = side === "middle" ? middle : side === "end" ? from + wide : from;
             return (
               // biome-ignore lint/suspicious/noArrayIndexKey: the parts of a bar never change their order
               <g key={at}>
                 <rect
                   x={from}
-                  width={width}
+                  width={wide}
                   height={BAR}
                   strokeWidth={part.asked ? 2.5 : 1.5}
                   strokeDasharray={part.asked ? "7 5" : undefined}
@@ -146,20 +154,21 @@ function NumberLine({
   const shown = withZero ? [from, to, 0] : [from, to];
   const [least, most] = [Math.min(...shown), Math.max(...shown)];
   const margin = Math.max(withZero ? 1 : 0, (most - least) * 0.08);
+  const width = useWidth();
   const at = (value: number): number =>
-    40 + ((value - least + margin) / (most - least + 2 * margin)) * (WIDTH - 80);
+    40 + ((value - least + margin) / (most - least + 2 * margin)) * (width - 80);
   const line = 92;
   const marks = [
     ...new Map([...(withZero ? [[0, "0"] as const] : []), [from, ends[0]] as const, [to, ends[1]] as const]),
   ];
   return (
     <svg
-      viewBox={`0 0 ${WIDTH} 140`}
+      viewBox={`0 0 ${width} 140`}
       role="img"
       aria-label={`A line of numbers: from ${ends[0]} to ${ends[1]}, ${by}`}
       className="mt-5 w-full max-w-[760px]"
     >
-      <path d={`M20 ${line}H${WIDTH - 20}`} strokeWidth={1.5} className="fill-none stroke-ink" />
+      <path d={`M20 ${line}H${width - 20}`} strokeWidth={1.5} className="fill-none stroke-ink" />
       {marks.map(([value, words]) => (
         <g key={value}>
           <path

@@ -1,7 +1,7 @@
 "use client";
 
 import { PenLine, RotateCcw } from "lucide-react";
-import { type ReactElement, type ReactNode, useEffect, useRef, useState } from "react";
+import { type ReactElement, useEffect, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { ShownStory, StoryWorkMarked } from "@/render/json";
 import { turnAddress } from "../board/state/address";
@@ -9,7 +9,9 @@ import { Go } from "../Go";
 import { newId } from "../ids";
 import { send } from "../keeping/send";
 import { ROUTES } from "../routes";
+import { BarsPad } from "./BarsPad";
 import { StoryOutcome } from "./StoryOutcome";
+import { Stage, Tile } from "./StoryStage";
 import { StructureChoice } from "./StructureChoice";
 import { useStoryWork } from "./useStoryWork";
 
@@ -118,6 +120,15 @@ export function StoryTurn({
         </Stage>
         <Stage name="How does it hang together?">
           <StructureChoice chosen={work.structure} onChoose={(structure) => change({ structure })} />
+          <details open={work.bars !== undefined} className="mt-1">
+            <summary className="min-h-11 cursor-pointer content-center font-semibold text-plumb">
+              Draw it with bars
+            </summary>
+            <BarsPad
+              bars={work.bars ?? [[], []]}
+              onChange={([upper, lower]) => change({ bars: [[...upper], [...lower]] })}
+            />
+          </details>
         </Stage>
         <Stage name="What will you work?">
           <div className="flex flex-wrap items-center gap-1.5">
@@ -244,24 +255,3 @@ export function StoryTurn({
 const LONGEST_NUMBER = 18;
 
 const isNumber = (answer: string): boolean => /\d/.test(answer) && answer.trim().length <= LONGEST_NUMBER;
-
-function Stage({ name, children }: { readonly name: string; readonly children: ReactNode }): ReactElement {
-  return (
-    <section aria-label={name} className="mt-5">
-      <h2 className="mb-1.5 text-[17px] font-semibold">{name}</h2>
-      {children}
-    </section>
-  );
-}
-
-function Tile({ text, onPress }: { readonly text: string; readonly onPress: () => void }): ReactElement {
-  return (
-    <button
-      type="button"
-      onClick={onPress}
-      className="grid h-11 min-w-11 place-items-center rounded-lg border border-edge bg-page px-3 font-board text-[20px] hover:bg-shade"
-    >
-      {text}
-    </button>
-  );
-}

@@ -52,74 +52,76 @@ export function StoryWork({
           {done === last ? "From the beginning" : "All at once"}
         </button>
       </div>
-      <ol role="status" aria-label="What is worked" className="mt-2 grid gap-3">
-        {shown.map(({ why, line, comes }, nth) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: the operations of a story never change their order
-          <li key={nth}>
-            <p className="text-[17px] leading-snug">{why}</p>
-            {missing === null && (
-              <p className="flex flex-wrap items-center gap-x-2">
-                <span className="mr-2 font-board text-[26px]">
-                  {line} = <span className="text-straw">{comes}</span>
-                </span>
-                {/[+−×÷]/.test(line) && (
-                  <Go href={onBoard(line)} className={QUIET_BUTTON}>
+      <div role="status">
+        <ol aria-label="What is worked" className="mt-2 grid gap-3">
+          {shown.map(({ why, line, comes }, nth) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: the operations of a story never change their order
+            <li key={nth}>
+              <p className="text-[17px] leading-snug">{why}</p>
+              {missing === null && (
+                <p className="flex flex-wrap items-center gap-x-2">
+                  <span className="mr-2 font-board text-[26px]">
+                    {line} = <span className="text-straw">{comes}</span>
+                  </span>
+                  {/[+−×÷]/.test(line) && (
+                    <Go href={onBoard(line)} className={QUIET_BUTTON}>
+                      <Grid3x3 aria-hidden="true" className="size-4.5" />
+                      On the Board
+                    </Go>
+                  )}
+                </p>
+              )}
+            </li>
+          ))}
+          {done === last && (
+            <li className="border-t border-edge pt-3">
+              <p className="font-board text-[24px] text-straw">{story.answer}</p>
+              {missing === null ? (
+                <dl className="mt-2 grid grid-cols-[minmax(0,150px)_minmax(0,1fr)] gap-x-4 gap-y-1.5 leading-snug max-[700px]:grid-cols-1">
+                  <dt className="font-semibold">Beside the question</dt>
+                  <dd>{work.asked}</dd>
+                  {story.estimate !== null && (
+                    <>
+                      <dt className="font-semibold">Beside an estimate</dt>
+                      <dd className="font-board text-[19px]">{story.estimate}</dd>
+                    </>
+                  )}
+                  {work.operations.length > 1 && (
+                    <>
+                      <dt className="font-semibold">In one line</dt>
+                      <dd className="flex flex-wrap items-center gap-x-2 font-board text-[19px]">
+                        {story.chain}
+                        <Go href={onBoard(story.chain)} className={`${QUIET_BUTTON} font-sans text-[16px]`}>
+                          <Grid3x3 aria-hidden="true" className="size-4.5" />
+                          Work it whole
+                        </Go>
+                      </dd>
+                    </>
+                  )}
+                  {work.back.length > 0 && (
+                    <>
+                      <dt className="font-semibold">Back in the story</dt>
+                      <dd className="font-board text-[19px]">
+                        {work.back.map(({ line, comes }) => `${line} = ${comes}`).join(", ")}
+                        <span className="font-sans text-[16px]">, as it was told.</span>
+                      </dd>
+                    </>
+                  )}
+                </dl>
+              ) : (
+                <p className="mt-1 flex flex-wrap items-center gap-x-2 text-[17px]">
+                  Say it were {missing}: then
+                  <span className="font-board text-[24px]">{story.chain}</span>
+                  <Go href={onBoard(story.chain)} className={QUIET_BUTTON}>
                     <Grid3x3 aria-hidden="true" className="size-4.5" />
                     On the Board
                   </Go>
-                )}
-              </p>
-            )}
-          </li>
-        ))}
-        {done === last && (
-          <li className="border-t border-edge pt-3">
-            <p className="font-board text-[24px] text-straw">{story.answer}</p>
-            {missing === null ? (
-              <dl className="mt-2 grid grid-cols-[minmax(0,150px)_minmax(0,1fr)] gap-x-4 gap-y-1.5 leading-snug max-[700px]:grid-cols-1">
-                <dt className="font-semibold">Beside the question</dt>
-                <dd>{work.asked}</dd>
-                {story.estimate !== null && (
-                  <>
-                    <dt className="font-semibold">Beside an estimate</dt>
-                    <dd className="font-board text-[19px]">{story.estimate}</dd>
-                  </>
-                )}
-                {work.operations.length > 1 && (
-                  <>
-                    <dt className="font-semibold">In one line</dt>
-                    <dd className="flex flex-wrap items-center gap-x-2 font-board text-[19px]">
-                      {story.chain}
-                      <Go href={onBoard(story.chain)} className={`${QUIET_BUTTON} font-sans text-[16px]`}>
-                        <Grid3x3 aria-hidden="true" className="size-4.5" />
-                        Work it whole
-                      </Go>
-                    </dd>
-                  </>
-                )}
-                {work.back.length > 0 && (
-                  <>
-                    <dt className="font-semibold">Back in the story</dt>
-                    <dd className="font-board text-[19px]">
-                      {work.back.map(({ line, comes }) => `${line} = ${comes}`).join(", ")}
-                      <span className="font-sans text-[16px]">, as it was told.</span>
-                    </dd>
-                  </>
-                )}
-              </dl>
-            ) : (
-              <p className="mt-1 flex flex-wrap items-center gap-x-2 text-[17px]">
-                Say it were {missing}: then
-                <span className="font-board text-[24px]">{story.chain}</span>
-                <Go href={onBoard(story.chain)} className={QUIET_BUTTON}>
-                  <Grid3x3 aria-hidden="true" className="size-4.5" />
-                  On the Board
-                </Go>
-              </p>
-            )}
-          </li>
-        )}
-      </ol>
+                </p>
+              )}
+            </li>
+          )}
+        </ol>
+      </div>
     </section>
   );
 }

@@ -2,7 +2,9 @@
 
 import { useEffect, useState } from "react";
 import { z } from "zod";
-import { STRUCTURES } from "@/core/stories";
+import { BAR_STEPS, STRUCTURES } from "@/core/stories";
+
+const barsSchema = z.array(z.number().int().min(1).max(BAR_STEPS)).max(BAR_STEPS);
 
 const workSchema = z.object({
   tapped: z.array(z.string()),
@@ -10,6 +12,8 @@ const workSchema = z.object({
   line: z.string(),
   answer: z.string(),
   frame: z.string().optional(),
+  /** The bars that were drawn; none where none were. */
+  bars: z.tuple([barsSchema, barsSchema]).optional(),
 });
 
 /** What a learner has done with a story so far. */
