@@ -4,7 +4,7 @@ import { pathToFileURL } from "node:url";
 import { TRAITS } from "@/core/features";
 import { PRESET_NAMES, PRESETS, SWITCH_NAMES, SWITCHES } from "@/core/house";
 import { INSTRUMENTS } from "@/core/shop";
-import { STORY_KINDS, STORY_PATTERN_IDS } from "@/core/stories";
+import { MEASURES, STORY_KINDS, STORY_PATTERN_IDS } from "@/core/stories";
 import {
   INSTRUMENT_NAMES,
   PRESET_WORDS,
@@ -86,6 +86,15 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
           const found = sheets.stories.named.find(({ pattern }) => pattern === id);
           return [code(id), name, does, helps, found?.named ?? ""];
         }),
+      ),
+  },
+  {
+    file: "docs/stories.md",
+    name: "stock columns",
+    text: () =>
+      table(
+        ["Known of a thing", "Metric", "In ounces and inches"],
+        MEASURES.map(({ id, metric, imperial }) => [code(id), metric, imperial]),
       ),
   },
   {

@@ -57,7 +57,12 @@ async function rowsWithAnswers(
   const stories = storiesOn(data, sheet);
   return rows.map(({ id, problem }) => {
     const story = stories.get(problem);
-    return { id, problem, right: rights.get(key(problem)) ?? "", ...(story === undefined ? {} : { story }) };
+    return {
+      id,
+      problem,
+      right: story?.whole ?? rights.get(key(problem)) ?? "",
+      ...(story === undefined ? {} : { story }),
+    };
   });
 }
 
@@ -135,7 +140,7 @@ export async function keepOnSheet(
     }
     problems.set(act.id, act.problem);
   }
-  const marks = await marksOf(data, house, problems, answers);
+  const marks = await marksOf(data, id, house, problems, answers);
   const now = new Date();
   const written = data.transaction((write) => {
     openSheet(write, id, house, now);
@@ -172,13 +177,16 @@ const explainedCell = (cell: NewsCell, mark: MarkedAnswer | undefined): NewsCell
 /** What is found in the answers that are sent, by their place among them; none where they are many or take too long. */
 async function marksOf(
   data: Data,
+  id: string,
   house: HouseRules,
   problems: ReadonlyMap<string, string>,
   answers: SentToSheet["answers"],
 ): Promise<ReadonlyMap<number, MarkedAnswer>> {
+  const stories = storiesOn(data, id);
   const asked = answers.flatMap(({ row, learner, given = "" }, index) => {
     const problem = problems.get(row);
-    return given === "" || problem === undefined ? [] : [{ index, problem, given, learner }];
+    if (given === "" || problem === undefined) return [];
+    return [{ index, problem, given, learner, whole: stories.get(problem)?.whole }];
   });
   if (asked.length === 0 || asked.length > MARKED_AT_ONCE) return new Map();
   const histories = historiesOf(data, [...new Set(asked.map(({ learner }) => learner))]);
@@ -201,7 +209,9 @@ export async function markWaiting(
   const { cells } = waitingOn(data, sheet, MARKED_AT_ONCE);
   if (cells.length > 0) {
     const histories = historiesOf(data, [...new Set(cells.map(({ learner }) => learner))]);
-    const marked = await compute("markAnswers", { house: choicesOf(sheet.house), answers: cells, histories });
+    const stories = storiesOn(data, id);
+    const answers = cells.map((cell) => ({ ...cell, whole: stories.get(cell.problem)?.whole }));
+    const marked = await compute("markAnswers", { house: choicesOf(sheet.house), answers, histories });
     if (!marked.ok) return failed(marked.error);
     // What was typed over meanwhile is of another revision by now, and is not touched.
     const writes = cells.flatMap(({ row, learner, given, revision }, nth): readonly CellWrite[] => {

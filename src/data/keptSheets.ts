@@ -41,6 +41,10 @@ export type SheetContent = Pick<KeptSheet, "name" | "house" | "rows" | "drawing"
 export const storyOfRowSchema = z.object({
   text: z.string().min(1).max(LONGEST_STORY),
   answer: z.string().max(LONGEST_STORY),
+  whole: z
+    .string()
+    .regex(/^\d{1,9}$/)
+    .optional(),
   kind: z.string().max(60).optional(),
   seed: z.number().int().nonnegative().optional(),
 });

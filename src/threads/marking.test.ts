@@ -116,6 +116,32 @@ describe("a whole sheet", () => {
   });
 });
 
+describe("an answer to a story whose quotient is rounded", () => {
+  const judged = (given: string, whole: string) => {
+    const [mark] = markAnswers({
+      house,
+      answers: [{ problem: "41 ÷ 5 with remainder", given, learner: "iris", whole }],
+      histories,
+    });
+    return [mark?.verdict, mark?.patterns];
+  };
+
+  it("is the whole number that its sense asks for, alone or in a sentence, and not what the line comes to", () => {
+    for (const given of ["9", "9 boxes", "8 boxes are full, so 9 are needed.", " 9 "])
+      expect([given, judged(given, "9")]).toEqual([given, ["right", []]]);
+    for (const given of ["8", "8 r 1", "8.2", "8 boxes and 1 is left"])
+      expect([given, judged(given, "9")]).toEqual([given, ["wrong", []]]);
+    for (const given of ["8", "8 full boxes", "8 boxes, and 1 bell is left"])
+      expect([given, judged(given, "8")]).toEqual([given, ["right", []]]);
+    expect(judged("9", "8")).toEqual(["wrong", []]);
+    expect(judged("none", "8")[0]).toBe("unread");
+  });
+
+  it("is explained by its columns where the quotient itself is wrong", () => {
+    expect(judged("5", "9")[0]).toBe("wrong");
+  });
+});
+
 describe("a sheet with stories", () => {
   const told = ["how-much-dearer", "how-much-heavier", "still-missing"].flatMap((kind) => {
     const stories = storiesRequested({ kind, count: 1, seed: 3, house });

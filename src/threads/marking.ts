@@ -14,6 +14,7 @@ import { readGiven } from "@/core/marking";
 import { answerOf } from "@/core/methods";
 import { readProblem, writeAnswer } from "@/core/problem";
 import type { StockList } from "@/core/stories";
+import { roundedBySense } from "@/core/storyMarking";
 import { type ToldExplanation, toldExplanation } from "@/core/turn";
 import { givenErrorWords, patternWords, readErrorWords } from "@/core/wording";
 import type { Mark } from "@/data/attempts";
@@ -42,6 +43,8 @@ export interface ToMark {
     readonly problem: string;
     readonly given: string;
     readonly learner: string;
+    /** The whole number that answers its story, where the quotient is rounded by sense. */
+    readonly whole?: string | undefined;
   }[];
   readonly histories: ReadonlyMap<string, ReadonlyMap<PatternId, Showings>>;
 }
@@ -55,9 +58,10 @@ export interface MarkedAnswer extends Mark {
 /** Marks some answers. */
 export function markAnswers({ house: choices, answers, histories }: ToMark): readonly MarkedAnswer[] {
   const house = houseGiven(choices);
-  return answers.map(({ problem, given, learner }) =>
-    markOne(problem, given, house, histories.get(learner) ?? new Map()),
-  );
+  return answers.map(({ problem, given, learner, whole }) => {
+    const marked = markOne(problem, given, house, histories.get(learner) ?? new Map());
+    return whole === undefined ? marked : bySense(marked, problem, given, BigInt(whole), house);
+  });
 }
 
 function markOne(
@@ -89,6 +93,24 @@ function markOne(
     explanations: explanations.map((one) => toldExplanation(ways, given.value.answer, one, house)),
     error: "",
   };
+}
+
+/** An answer to a story whose quotient is rounded: what the line comes to does not answer it as it stands. */
+function bySense(
+  marked: MarkedAnswer,
+  line: string,
+  given: string,
+  whole: bigint,
+  house: HouseRules,
+): MarkedAnswer {
+  const problem = readProblem(line, house);
+  if (!problem.ok) return marked;
+  const rounded = roundedBySense(answerOf(problem.value, house), whole, given, house);
+  if (rounded === undefined && marked.verdict === "wrong") return marked;
+  if (rounded === undefined && marked.verdict === "unread") return marked;
+  // How it is rounded is no error in the columns.
+  const verdict = rounded === "right" ? "right" : "wrong";
+  return { ...marked, verdict, faults: [], patterns: [], shown: [], explanations: [], error: "" };
 }
 
 /** What an answer to a task could show, as a JSON list: for counts that are made anew. */

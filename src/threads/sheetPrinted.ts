@@ -45,6 +45,7 @@ export async function sheetPrinted({
 const printedStory = (story: StoryOfRow, house: HouseRules, stock: StockList): PrintedStory => ({
   text: printable(story.text),
   answer: printable(story.answer),
+  whole: story.whole,
   picture: storyDrawnAgain(story, house, stock),
 });
 

@@ -7,6 +7,8 @@ export interface StoryOfRow {
   readonly text: string;
   /** The answer as a sentence. */
   readonly answer: string;
+  /** The whole number that answers it where its quotient is rounded by sense, up or down; none where its line's own answer does. */
+  readonly whole?: string | undefined;
   /** The kind and the seed it was drawn from; none where it was written by hand or came from a file. */
   readonly kind?: string | undefined;
   readonly seed?: number | undefined;

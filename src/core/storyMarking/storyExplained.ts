@@ -2,7 +2,14 @@ import { type Explanation, markedAnswer, waysKept } from "../errorPatterns";
 import type { HouseRules } from "../house";
 import { type GivenError, readGiven, sameAnswer, type Verdict } from "../marking";
 import { answerOf } from "../methods";
-import { fractionOf, type Problem, quantitiesIn, readOneQuantity, writeProblem } from "../problem";
+import {
+  type Answer,
+  fractionOf,
+  type Problem,
+  quantitiesIn,
+  readOneQuantity,
+  writeProblem,
+} from "../problem";
 import { done, failed, type Result } from "../result";
 import {
   namesMissing,
@@ -52,9 +59,17 @@ export function storyExplained(
   const { working } = story;
   const typed = said.trim();
   const whole = wantedWhole(story);
-  if (whole !== undefined) {
-    const marked = wholeMarked(story, said, whole, house);
-    if (marked !== undefined) return done(marked);
+  const rounded = whole === undefined ? undefined : roundedBySense(working.answer, whole, said, house);
+  if (rounded === "right") return done({ verdict: { kind: "right" }, explanations: [] });
+  if (rounded === "againstSense") {
+    const pattern = "remainder-against-sense";
+    const account = {
+      pattern,
+      problem: working.problem,
+      arithmetic: undefined,
+      weight: OF_THE_STORY,
+    } as const;
+    return done({ verdict: { kind: "wrong" }, explanations: [account] });
   }
   const wrongs = wrongLines(story);
   if (story.missing !== undefined) {
@@ -107,31 +122,28 @@ function readHere(typed: string, problem: Problem, house: HouseRules): ReturnTyp
     : readGiven(bare, problem, house);
 }
 
-/** A whole number where one is wanted of a quotient: right, or rounded the other way, or with what is left named and nothing made of it. */
-function wholeMarked(story: Story, said: string, whole: bigint, house: HouseRules): StoryMarked | undefined {
+/** A whole number where one is wanted of a quotient: right, or rounded the other way, or with what is left named and nothing made of it; none where it is neither. */
+export function roundedBySense(
+  answer: Answer,
+  whole: bigint,
+  said: string,
+  house: HouseRules,
+): "right" | "againstSense" | undefined {
   const numbers = quantitiesIn(said, house).flatMap(({ text }) => {
     const read = readOneQuantity(text, house);
     return read.ok ? [fractionOf(read.value)] : [];
   });
-  const { answer, problem } = story.working;
   if (answer.kind !== "remainder" || numbers.length === 0) return undefined;
   const quotient = BigInt(answer.quotient.whole);
   // The number that answers stands last where it is rounded up, and first where it is rounded down.
   const answering = whole > quotient ? numbers.at(-1) : numbers[0];
-  if (answering?.equals(String(whole))) return { verdict: { kind: "right" }, explanations: [] };
+  if (answering?.equals(String(whole))) return "right";
   const between =
     answering !== undefined &&
     answering.compare(String(quotient)) >= 0 &&
     answering.compare(String(quotient + 1n)) <= 0;
   const named = numbers[0]?.equals(String(quotient)) === true;
-  if (!between && !named) return undefined;
-  const account = {
-    pattern: "remainder-against-sense",
-    problem,
-    arithmetic: undefined,
-    weight: OF_THE_STORY,
-  } as const;
-  return { verdict: { kind: "wrong" }, explanations: [account] };
+  return between || named ? "againstSense" : undefined;
 }
 
 /** An account by what was done with the story alone, where working another problem comes to an answer. */

@@ -4,7 +4,8 @@ import { strFromU8, unzipSync } from "fflate";
 import katex from "katex";
 import { describe, expect, it } from "vitest";
 import { choicesOf, type HouseRules, PRESETS } from "@/core/house";
-import { writeAnswer, writeProblem } from "@/core/problem";
+import { workingOf } from "@/core/methods";
+import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { drawRecipe, SKILLS } from "@/core/sheets";
 import { readSheetFile, SHEET_FORMATS, type SheetOut } from ".";
 import { sheetCsv, sheetJson, sheetLatex, sheetMarkdown } from "./plainSheets";
@@ -49,6 +50,32 @@ describe("a sheet in a file", () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  it("has its stories, and the whole number that answers one whose quotient is rounded, in every format", () => {
+    const house = PRESETS.fillersTrueValue;
+    const problem = readProblem("41 ÷ 5 with remainder", house);
+    if (!problem.ok) throw new Error("the problem reads");
+    const story = {
+      text: "41 bells are packed, 5 to a box. How many boxes?",
+      answer: "9 boxes.",
+      whole: "9",
+    };
+    const sheet: SheetOut = {
+      name: "Boxes",
+      house,
+      rows: [{ working: workingOf(problem.value, house), story }],
+    };
+    const row = { problem: "41 ÷ 5 with remainder", story: story.text, sentence: story.answer, whole: "9" };
+    for (const text of [sheetJson(sheet), sheetCsv(sheet)]) {
+      const read = readSheetFile(text);
+      expect(read.ok && read.value.rows).toEqual([expect.objectContaining(row)]);
+      expect(text).toContain("9");
+      expect(text).not.toContain("8 r 1");
+    }
+    expect(Object.values(qtiFiles(sheet)).join()).toContain("<value>9</value>");
+    expect(sheetMarkdown(sheet)).toContain("9 boxes.");
+    expect(sheetLatex(sheet)).toContain("$9$");
   });
 
   it("is taken whole or not at all, and what is wrong is said with its place", () => {

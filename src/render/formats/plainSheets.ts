@@ -27,7 +27,7 @@ export const sheetJson = (sheet: SheetOut): string =>
     2,
   )}\n`;
 
-const COLUMNS = ["problem", "answer", "skill", "notch", "story", "sentence"] as const;
+const COLUMNS = ["problem", "answer", "skill", "notch", "story", "sentence", "whole"] as const;
 
 /** A row of CSV a problem, under a row of heads. */
 export const sheetCsv = (sheet: SheetOut): string =>
@@ -88,7 +88,7 @@ export function sheetLatex({ name, house, rows }: SheetOut): string {
     ...list(
       rows.map(({ working, story }) =>
         [
-          `$${answerLatex(working.answer, house)}$`,
+          `$${story?.whole ?? answerLatex(working.answer, house)}$`,
           ...(story === undefined ? [] : [plain(story.answer)]),
         ].join(" "),
       ),
@@ -113,6 +113,10 @@ const rowSchema = z.object({
   notch: z.number().int().min(1).max(4).optional(),
   story: z.string().min(1).max(LONGEST_STORY).optional(),
   sentence: z.string().max(LONGEST_STORY).optional(),
+  whole: z
+    .string()
+    .regex(/^\d{1,9}$/)
+    .optional(),
 });
 
 const documentSchema = z.object({
@@ -169,6 +173,7 @@ function readCsv(text: string): Result<SheetIn, string> {
       skill: cell("skill"),
       story: cell("story"),
       sentence: cell("sentence"),
+      whole: cell("whole"),
       ...(notch === undefined ? {} : { notch: Number(notch) }),
     });
     if (!row.success)

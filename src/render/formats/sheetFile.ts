@@ -27,13 +27,16 @@ export interface FileRow {
   /** The story it answers, and that answer as a sentence. */
   readonly story?: string | undefined;
   readonly sentence?: string | undefined;
+  /** The whole number that answers the story, where its quotient is rounded by sense. */
+  readonly whole?: string | undefined;
 }
 
 export const fileRows = ({ rows, house }: SheetOut): readonly FileRow[] =>
   rows.map(({ working, skill, notch, story }) => ({
     problem: writeProblem(working.problem, house),
-    answer: writeAnswer(working.answer, house),
+    answer: story?.whole ?? writeAnswer(working.answer, house),
     ...(skill === undefined ? {} : { skill }),
     ...(notch === undefined ? {} : { notch: notch + 1 }),
     ...(story === undefined ? {} : { story: story.text, sentence: story.answer }),
+    ...(story?.whole === undefined ? {} : { whole: story.whole }),
   }));

@@ -4,7 +4,7 @@ import { type Working, workingOf } from "@/core/methods";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
 import { drawInPlace, isSkill, notchFrom, type RungPlace, rungOf, twinOf } from "@/core/sheets";
-import { drawStory, KINDS_ON_SHEETS, type StockList, type StoryOfRow } from "@/core/stories";
+import { drawStory, KINDS_ON_SHEETS, type StockList, type StoryOfRow, wantedWhole } from "@/core/stories";
 import { houseRefusalWords, NO_NOTCH, readErrorWords, toldStory, WORKSHOP } from "@/core/wording";
 import type { ProgramError } from "./workJson";
 
@@ -24,7 +24,7 @@ export interface ShownRow {
 /** A worked problem as a row; the notch counted from 0, as the ladder counts. */
 export const shownRow = (working: Working, place?: RungPlace, story?: StoryOfRow): ShownRow => ({
   problem: writeProblem(working.problem, working.house),
-  answer: writeAnswer(working.answer, working.house),
+  answer: story?.whole ?? writeAnswer(working.answer, working.house),
   ...(place === undefined ? {} : { skill: place.skill, notch: place.notch + 1 }),
   traits: traitCounts(featuresOf(working)),
   ...(story === undefined ? {} : { story }),
@@ -117,7 +117,8 @@ function storyDrawnFor(
     const drawn = drawStory(kind, stock, house, tried);
     if (!drawn.ok || without.has(writeProblem(drawn.value.working.problem, house))) continue;
     const { whole: text, answer } = toldStory(drawn.value, house);
-    return done(shownRow(drawn.value.working, undefined, { text, answer, kind, seed: tried }));
+    const whole = wantedWhole(drawn.value)?.toString();
+    return done(shownRow(drawn.value.working, undefined, { text, answer, whole, kind, seed: tried }));
   }
   return refused(NO_NOTCH.noOther);
 }

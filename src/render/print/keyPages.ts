@@ -34,8 +34,9 @@ function putAnswers(paper: Composing, sheet: SheetToPrint, printing: Printing, m
   const numbers = measure("000", SIZE, true) + 8;
   const lines = sheet.workings.map((working, nth) => {
     const story = sheet.stories?.[nth];
-    const whole = `${solved(working)}   ${story?.answer ?? ""}`.trimEnd();
-    return formula(0, 0, SIZE, whole, measure).width + numbers + 16 < paper.width ? whole : solved(working);
+    const alone = `${solved(working)}${story?.whole === undefined ? "" : `, so ${story.whole}`}`;
+    const inStory = `${alone}   ${story?.answer ?? ""}`.trimEnd();
+    return formula(0, 0, SIZE, inStory, measure).width + numbers + 16 < paper.width ? inStory : alone;
   });
   const widest = Math.max(...lines.map((one) => formula(0, 0, SIZE, one, measure).width)) + numbers + 16;
   const columns = Math.max(1, Math.min(printing.turned ? 4 : 3, Math.floor(paper.width / widest)));

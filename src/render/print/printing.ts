@@ -55,6 +55,8 @@ export interface SheetToPrint {
 export interface PrintedStory {
   readonly text: string;
   readonly answer: string;
+  /** The whole number that answers it, where its quotient is rounded by sense. */
+  readonly whole?: string | undefined;
   /** None where it can't be drawn any more. */
   readonly picture?: StoryPicture | undefined;
 }

@@ -273,7 +273,9 @@ function putBlock(
 /** The answers at the foot of the last page, to be cut off. */
 function tearOff(paper: Composing, sheet: SheetToPrint, printing: Printing, measure: Measure): void {
   const { small } = sizesOf(printing);
-  const answers = sheet.workings.map(({ answer, house }) => writeAnswer(answer, house));
+  const answers = sheet.workings.map(
+    ({ answer, house }, nth) => sheet.stories?.[nth]?.whole ?? writeAnswer(answer, house),
+  );
   const cells = answers.map((answer, nth) => `${nth + 1}:  ${answer}`);
   const wide = Math.max(...cells.map((cell) => measure(cell, small, false))) + 18;
   const columns = Math.max(1, Math.min(6, Math.floor(paper.width / wide)));

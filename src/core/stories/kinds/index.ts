@@ -12,7 +12,5 @@ export type StoryKindId = (typeof KINDS)[number]["id"];
 /** Every kind of story, in the order in which they are learned. */
 export const STORY_KINDS: readonly StoryKind<StoryKindId>[] = KINDS;
 
-/** The kinds that stand on sheets: a sheet marks what the line of a problem comes to, as it comes. */
-export const KINDS_ON_SHEETS = STORY_KINDS.filter(
-  ({ rounds, missing }) => rounds === undefined && missing === undefined,
-);
+/** The kinds that stand on sheets: those that a number answers. */
+export const KINDS_ON_SHEETS = STORY_KINDS.filter(({ missing }) => missing === undefined);

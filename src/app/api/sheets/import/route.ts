@@ -20,9 +20,9 @@ export const POST = answering(
     const house = houseRulesFrom(choices ?? choicesOf(savedHouse()));
     if (!house.ok)
       return errorAnswer(422, { code: house.error.kind, message: houseRefusalWords(house.error) });
-    const kept = rows.map(({ problem, skill, notch, story, sentence = "" }) => ({
+    const kept = rows.map(({ problem, skill, notch, story, sentence = "", whole }) => ({
       problem,
-      ...(story === undefined ? {} : { story: { text: story, answer: sentence } }),
+      ...(story === undefined ? {} : { story: { text: story, answer: sentence, whole } }),
       ...(skill === undefined || notch === undefined ? {} : { skill, notch: notch - 1 }),
     }));
     const shown = await rowsShown(house.value, kept);
