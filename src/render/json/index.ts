@@ -6,13 +6,10 @@ export { drawnFor, sheetLines, sheetRequested, skillsListed, skillsShown } from 
 export { type RowResult, rowsRequested, type ShownRow } from "./sheetRows";
 export {
   type ShownStory,
-  type StoryWorkMarked,
   storiesListed,
   storiesRequested,
   storyDrawnAgain,
-  storyLine,
   storyShown,
-  storyWorkMarked,
 } from "./storyJson";
 export type { BarPart, StoryPicture } from "./storyPicture";
 export {
@@ -21,6 +18,7 @@ export {
   storyAccounts,
   storyProbeShown,
 } from "./storyProbeJson";
+export { type StoryWorkMarked, storyLine, storyWorkMarked } from "./storyWorkJson";
 export { MOST_TWINS, twinsRequested } from "./twinsJson";
 export {
   methodsRequested,

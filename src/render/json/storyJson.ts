@@ -6,26 +6,19 @@ import { done, failed, type Result } from "@/core/result";
 import {
   drawStories,
   drawStory,
-  KINDS_ON_SHEETS,
   STORY_KINDS,
   type StockList,
   type Story,
   type StoryKindId,
   type StoryOfRow,
-  type StoryPatternId,
 } from "@/core/stories";
-import { markedStory, type StoryWork } from "@/core/storyMarking";
 import {
   estimateLine,
   houseRefusalWords,
   NO_STORY,
   OTHER_FRAMES,
-  STORY_PATTERN_WORDS,
   STORY_WORDS,
-  type StageMark,
   type StoryStretch,
-  slipNameWords,
-  stageMarks,
   type ToldWork,
   toldStory,
   toldWork,
@@ -177,7 +170,7 @@ function framesOf(frame: string, others: readonly string[], seed: number): reado
 }
 
 /** A story of a kind, drawn and told in a house; none where there is none. */
-function toldFor(kind: StoryKindId, seed: number, choices: HouseChoices, stock: StockList) {
+export function toldFor(kind: StoryKindId, seed: number, choices: HouseChoices, stock: StockList) {
   const house = houseRulesFrom(choices);
   const drawn = house.ok ? drawStory(kind, stock, house.value, seed) : undefined;
   if (!house.ok || !drawn?.ok) return undefined;
@@ -194,73 +187,6 @@ export function storyDrawnAgain(
   const drawn = found && seed !== undefined ? drawStory(found.id, stock, house, seed) : undefined;
   if (!drawn?.ok) return undefined;
   return toldStory(drawn.value, house).whole === text ? storyPicture(drawn.value) : undefined;
-}
-
-/** What a learner did with a story of a kind and a seed. */
-export interface StoryWorkRequest {
-  readonly kind: string;
-  readonly seed: number;
-  readonly house?: HouseChoices | undefined;
-  readonly stock?: StockList | undefined;
-  /** As it stands on a sheet: one that is told otherwise by now is not marked. */
-  readonly text?: string | undefined;
-  readonly work: StoryWork & { readonly frame?: string | undefined };
-}
-
-/** A learner's work marked, in words: each stage that was done, and to the tutor what may lie behind a wrong answer. */
-export interface StoryWorkMarked {
-  readonly stages: readonly StageMark[];
-  readonly behind: readonly {
-    /** The pattern of the story, where it is one; and the names of what went wrong, the story first. */
-    readonly pattern: StoryPatternId | null;
-    readonly names: readonly string[];
-    readonly helps: string | null;
-    /** What was worked. */
-    readonly problem: string;
-  }[];
-}
-
-/** Marks a learner's work on a story stage by stage. */
-export function storyWorkMarked({
-  kind,
-  seed,
-  house: choices,
-  stock = WORKSHOP,
-  text,
-  work,
-}: StoryWorkRequest): Result<StoryWorkMarked, ProgramError> {
-  const found = STORY_KINDS.find(({ id }) => id === kind);
-  const told = found && toldFor(found.id, seed, choices ?? {}, stock);
-  if (told === undefined || (text !== undefined && text !== told.whole))
-    return failed({ code: "unknownKind", message: NO_STORY(kind) });
-  const { story, house, frame } = told;
-  const marked = markedStory(story, work, house);
-  const isRightFrame = work.frame === undefined ? undefined : work.frame === frame;
-  const explanations = marked.answer?.kind === "marked" ? marked.answer.explanations : [];
-  return done({
-    stages: stageMarks(story, marked, work.structure, isRightFrame, house),
-    behind: explanations.map(({ pattern, arithmetic, problem }) => ({
-      pattern: pattern ?? null,
-      names: [
-        ...(pattern === undefined ? [] : [STORY_PATTERN_WORDS[pattern].name]),
-        ...(arithmetic?.patterns ?? []).map((id) => slipNameWords(id, [], house)),
-      ],
-      helps: pattern === undefined ? null : STORY_PATTERN_WORDS[pattern].helps,
-      problem: writeProblem(problem, house),
-    })),
-  });
-}
-
-/** The line that answers a story, as its answer is kept in a learner's record; none where a line alone does not answer it. */
-export function storyLine({
-  kind,
-  seed,
-  house: choices,
-  stock = WORKSHOP,
-}: Omit<StoryWorkRequest, "text" | "work">): string | null {
-  const found = KINDS_ON_SHEETS.find(({ id }) => id === kind);
-  const told = found && toldFor(found.id, seed, choices ?? {}, stock);
-  return told === undefined ? null : writeProblem(told.story.working.problem, told.house);
 }
 
 /** Every kind of story: its name, its structure, and how many operations it takes. */

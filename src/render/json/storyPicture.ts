@@ -1,7 +1,8 @@
 import { answerValueOf, fractionOf, writeAnswer } from "@/core/problem";
 import { type Quantity, writeQuantity } from "@/core/quantity";
-import { type Given, operationsOf, type Story, type StoryKindId } from "@/core/stories";
+import { type Given, operationsOf, type Story } from "@/core/stories";
 import { onTheClock } from "@/core/wording";
+import { DRAWN } from "./storyDrawings";
 
 /** A part of a bar: how large it is beside the others, what stands on it, and whether it is what the question asks for. */
 export interface BarPart {
@@ -41,91 +42,6 @@ export type StoryPicture =
       /** Whether nothing is marked too. */
       readonly withZero: boolean;
     };
-
-type Drawing =
-  | "sum"
-  | "rest"
-  | "compare"
-  | "enough"
-  | "groups"
-  | "spent"
-  | "boxed"
-  | "shares"
-  | "fraction"
-  | "wholeOf"
-  | "rate"
-  | "halves"
-  | "saved"
-  | "spentOnBoth"
-  | "emptied"
-  | "clock"
-  | "line";
-
-/** What each kind is drawn as. */
-const DRAWN: Readonly<Record<StoryKindId, Drawing>> = {
-  "total-of-two": "sum",
-  "total-of-three": "sum",
-  "several-of-the-same": "groups",
-  "change-from-a-note": "rest",
-  "enough-or-not": "enough",
-  "how-many-can-be-bought": "shares",
-  gain: "rest",
-  loss: "rest",
-  "how-much-dearer": "compare",
-  "how-much-heavier": "compare",
-  "still-missing": "rest",
-  "what-there-was-before": "sum",
-  "what-is-left-in-it": "rest",
-  "mass-of-several": "groups",
-  "box-and-contents": "boxed",
-  "joined-lengths": "sum",
-  "cut-length": "rest",
-  "wheels-that-can-be-spoked": "shares",
-  "boxes-that-are-needed": "shares",
-  "part-of-a-number": "fraction",
-  "whole-from-a-part": "wholeOf",
-  "times-as-much": "groups",
-  "labour-by-the-hour": "rate",
-  "duration-of-two-jobs": "sum",
-  "temperature-that-rises": "line",
-  "temperature-that-falls": "line",
-  "height-above-and-below": "line",
-  "cable-by-the-metre": "rate",
-  "several-and-one-more": "groups",
-  "change-from-several": "spent",
-  "total-with-a-needless-number": "sum",
-  "several-with-a-needless-number": "groups",
-  "how-much-dearer-with-a-needless-number": "compare",
-  "half-as-much": "halves",
-  "how-much-cheaper-altogether": "saved",
-  "change-from-two-things": "spentOnBoth",
-  "cable-by-the-metre-in-centimetres": "rate",
-  "how-much-heavier-in-two-units": "compare",
-  "joined-lengths-in-two-units": "sum",
-  "several-in-a-heavy-box": "groups",
-  "empty-box": "emptied",
-  "jobs-one-after-another": "groups",
-  "when-it-ends": "clock",
-  "when-it-began": "clock",
-  "how-long-it-took": "clock",
-  "a-part-as-long": "fraction",
-  "the-rest-of-a-number": "fraction",
-  "full-boxes": "shares",
-  "boxes-with-a-needless-number": "shares",
-  "how-much-longer": "compare",
-  "how-much-higher": "compare",
-  "fitting-several": "groups",
-  "labour-for-minutes": "rate",
-  "oil-by-the-litre": "rate",
-  "grease-by-the-kilogram": "rate",
-  "ride-by-the-hour": "groups",
-  "pace-of-a-ride": "rate",
-  "water-by-the-minute": "groups",
-  "tape-by-the-minute": "groups",
-  "box-that-was-not-weighed": "boxed",
-  "change-from-a-note-that-is-not-named": "spent",
-  "total-with-a-price-missing": "sum",
-};
 
 const ASKED = "?";
 /** What stands on a part that the story does not tell. */
