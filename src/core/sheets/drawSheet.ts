@@ -2,7 +2,15 @@ import { type Features, featuresOf } from "../features";
 import type { HouseRules } from "../house";
 import { type Working, workingInSteps } from "../methods";
 import { commonFactor } from "../number";
-import { exactAnswer, operandsOf, type Problem, writeAnswer, writeProblem } from "../problem";
+import {
+  exactAnswer,
+  fractionOf,
+  operandsOf,
+  type Problem,
+  roundedTo,
+  writeAnswer,
+  writeProblem,
+} from "../problem";
 import { done, failed, type Result } from "../result";
 import { type Chances, chancesFrom } from "./chances";
 import { slotsOf } from "./digitSlots";
@@ -12,7 +20,7 @@ import type { Climb, Notch } from "./ladder/skill";
 import { readTyped } from "./typedLine";
 
 /** The way sheets are drawn: a sheet with another one was drawn by other rules, and keeps its problems as they are. */
-export const DRAWING = 2;
+export const DRAWING = 3;
 
 /** How many lines are tried for one problem before its notch is given up; fewer where more is wished of it, since that may be more than it can give. */
 const MOST_TRIES = 800;
@@ -168,7 +176,7 @@ function comesOut(line: string): boolean {
   return by !== 0n && BigInt(dividend.replace(".", "")) % by === 0n;
 }
 
-/** Whether nobody would set a problem: with a fraction of one, times or over one or nothing, a number from itself or from a smaller one. */
+/** Whether nobody would set a problem: with nothing to be rounded, a fraction of one, times or over one or nothing, a number from itself or from a smaller one. */
 function isSilly(problem: Problem): boolean {
   const operands = operandsOf(problem);
   const numbers = operands.map((one) =>
@@ -185,6 +193,11 @@ function isSilly(problem: Problem): boolean {
   const alike = new Set(parts.map(({ denominator }) => denominator)).size < 2;
   const isSimple = parts.every(({ numerator, denominator }) => commonFactor(numerator, denominator) === 1n);
   if (!isSimple && !alike && problem.op !== "compare") return true;
+  // What ends at its place already has nothing to be rounded.
+  if (problem.op === "round") {
+    const number = fractionOf(problem.operands[0]);
+    return roundedTo(number, problem.form.place).equals(number);
+  }
   if (problem.op === "subtract" && exactAnswer(problem).s < 0n) return true;
   const [first, second] = numbers;
   const bothAlike = problem.op === "subtract" || problem.op === "compare" || problem.op === "divide";
