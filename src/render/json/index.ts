@@ -1,6 +1,6 @@
 export { type ExplainedJson, explainedRequested, explainRequested } from "./explainJson";
 export { type OwnSamples, ownSamples, ownSheet } from "./ownRungJson";
-export { type OwnStart, type OwnStoryShown, ownStoryShown } from "./ownStoryJson";
+export { type OwnStoryShown, ownStoryShown } from "./ownStoryJson";
 export { MOST_PROBED, type NextProbe, nextProbe, type ProbeShown, probeRequested } from "./probeJson";
 export { drawnFor, sheetLines, sheetRequested, skillsListed, skillsShown } from "./sheetJson";
 export { type RowResult, rowsRequested, type ShownRow } from "./sheetRows";

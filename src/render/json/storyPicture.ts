@@ -12,7 +12,7 @@ export interface BarPart {
 }
 
 /** What an operation on the way comes to: so many parts of a bar together. */
-export interface Brace {
+interface Brace {
   readonly row: number;
   readonly from: number;
   /** The last part of it. */

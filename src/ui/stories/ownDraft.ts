@@ -24,5 +24,5 @@ const GAP = /…|\.\.\./;
 export const answerSentence = (sentence: string, comes: string): string => {
   const said = sentence.trim();
   if (said === "") return comes;
-  return GAP.test(said) ? said.replace(GAP, comes) : `${said} ${comes}`;
+  return GAP.test(said) ? said.replace(GAP, comes).replace(/ ([.!?])$/, "$1") : `${said} ${comes}`;
 };

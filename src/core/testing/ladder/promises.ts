@@ -1,7 +1,7 @@
 import type { SkillId } from "../../sheets";
 
 /** A problem as it is judged: its line as written with a point, the numbers in it as they stand, and its notch from 0. */
-export interface Drawn {
+interface Drawn {
   readonly line: string;
   readonly numbers: readonly string[];
   readonly notch: number;

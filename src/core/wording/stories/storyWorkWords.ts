@@ -5,7 +5,7 @@ import { backThrough, operationsOf, type Story, type StoryOperation } from "../.
 import { STORY_WORDS } from "./storyWords";
 
 /** An operation of a story in words: why it is the one, what is worked, and what it comes to. */
-export interface ToldOperation {
+interface ToldOperation {
   readonly why: string;
   readonly line: string;
   readonly comes: string;
