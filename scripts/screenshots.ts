@@ -25,11 +25,11 @@ const VIEWS: readonly View[] = [
   { name: "board-slate", place: "/board?id=demochainoil0000002", theme: "slate" },
   { name: "board-tablet", place: "/board?id=demospokelength0004", size: TABLET },
   {
-    name: "board-house-rules",
-    place: "/board?id=demoacrosszeros0006",
+    name: "story",
+    place: "/stories?kind=several-in-a-heavy-box&seed=4",
     before: async (page) => {
-      await page.keyboard.press("r");
-      await page.getByRole("dialog").waitFor();
+      await page.getByRole("button", { name: "How it is worked" }).click();
+      await page.getByRole("button", { name: "Next" }).click();
     },
   },
   { name: "board-fractions", place: "/board?id=demospanners000013" },
