@@ -8,6 +8,7 @@ import {
   operandsOf,
   type Problem,
   problemOf,
+  quantityOf,
   type SignedOperation,
   writeAnswer,
 } from "../problem";
@@ -60,7 +61,7 @@ function parted(part: Expression, house: HouseRules): Parted | undefined {
   const problem = left && right && problemFrom(part.op, left.comes, right.comes);
   if (left === undefined || right === undefined || problem === undefined) return undefined;
   const operation = worked(problem, house);
-  const comes = quantityIn(operation.answer);
+  const comes = quantityOf(operation.answer);
   return comes && { before: [...left.before, ...right.before, operation], comes };
 }
 
@@ -74,7 +75,7 @@ export function backThrough(working: Working): readonly StoryOperation[] {
   const made = makesAgain(working);
   if (made !== undefined) return [made];
   const back: StoryOperation[] = [];
-  let comes = quantityIn(answer);
+  let comes = quantityOf(answer);
   for (const { problem } of [...operations].reverse()) {
     if (comes === undefined) return [];
     // A change of units alone leaves nothing to undo.
@@ -190,7 +191,7 @@ function makesAgain({ problem, answer, house }: Working): StoryOperation | undef
       const together = sumOf(prices);
       return answer.enough
         ? again(sumOf([...prices, answer.difference]), first)
-        : again(sumOf([first, answer.difference]), together && quantityIn(answerOf(together, house)));
+        : again(sumOf([first, answer.difference]), together && quantityOf(answerOf(together, house)));
     }
     default:
       return undefined;
@@ -238,17 +239,3 @@ const worked = (problem: Problem, house: HouseRules): StoryOperation => ({
   problem,
   answer: answerOf(problem, house),
 });
-
-/** An answer that is a single quantity; none of another one. */
-function quantityIn(answer: Answer): Quantity | undefined {
-  switch (answer.kind) {
-    case "decimal":
-    case "fraction":
-    case "mixed":
-    case "amount":
-    case "measure":
-      return answer;
-    default:
-      return undefined;
-  }
-}

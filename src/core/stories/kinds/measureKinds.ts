@@ -1,5 +1,6 @@
 import type { Chances } from "../../sheets";
 import { between, centimetres, figure, mass, metres, volume } from "../drawing";
+import { fullBox } from "./fullBox";
 import { about, type StoryKind } from "./kind";
 
 /** A time with hours from one to another, and minutes that stand with two digits on a clock. */
@@ -64,16 +65,7 @@ export const MEASURE_KINDS = [
     also: ["partsWhole"],
     steps: 2,
     wrong: { "first-step-as-answer": ["{t} - {e}"], "part-left-out": ["{t} ÷ {n}"] },
-    draw: about("mass", 1, (chances, [x], units) => {
-      const [each, n] = [mass(chances, x), between(chances, 3, 9)];
-      const e = units.box(chances);
-      return n * each + e > 9000
-        ? undefined
-        : {
-            givens: { n: String(n), t: units.mass(n * each + e), e: units.mass(e) },
-            line: "({t} - {e}) ÷ {n}",
-          };
-    }),
+    draw: fullBox("({t} - {e}) ÷ {n}", ({ n, full, empty }) => ({ n, t: full, e: empty })),
   },
   {
     id: "joined-lengths",
@@ -170,16 +162,7 @@ export const MEASURE_KINDS = [
     also: ["equalGroups", "change"],
     steps: 2,
     wrong: { "first-step-as-answer": ["{n} × {a}"], "part-left-out": ["{t} - {a}"] },
-    draw: about("mass", 1, (chances, [x], units) => {
-      const [each, n] = [mass(chances, x), between(chances, 3, 9)];
-      const e = units.box(chances);
-      return n * each + e > 9000
-        ? undefined
-        : {
-            givens: { n: String(n), t: units.mass(n * each + e), a: units.mass(each) },
-            line: "{t} - {n} × {a}",
-          };
-    }),
+    draw: fullBox("{t} - {n} × {a}", ({ n, full, each }) => ({ n, t: full, a: each })),
   },
   {
     id: "jobs-one-after-another",

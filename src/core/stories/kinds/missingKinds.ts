@@ -1,4 +1,5 @@
 import { between, mass, money, noteOver, price } from "../drawing";
+import { fullBox } from "./fullBox";
 import { about, type StoryKind } from "./kind";
 
 /** Stories that do not say a number that their question needs: what is missing has to be said. */
@@ -10,16 +11,7 @@ export const MISSING_KINDS = [
     steps: 2,
     missing: { given: "e", named: () => ["box"], other: "full" },
     wrong: { "part-left-out": ["{t} ÷ {n}"] },
-    draw: about("mass", 1, (chances, [x], units) => {
-      const [each, n] = [mass(chances, x), between(chances, 3, 9)];
-      const e = units.box(chances);
-      return n * each + e > 9000
-        ? undefined
-        : {
-            givens: { n: String(n), t: units.mass(n * each + e), e: units.mass(e) },
-            line: "({t} - {e}) ÷ {n}",
-          };
-    }),
+    draw: fullBox("({t} - {e}) ÷ {n}", ({ n, full, empty }) => ({ n, t: full, e: empty })),
   },
   {
     id: "change-from-a-note-that-is-not-named",
