@@ -8,6 +8,7 @@ import { MEASURES, STORY_KINDS, STORY_PATTERN_IDS } from "@/core/stories";
 import {
   INSTRUMENT_NAMES,
   PRESET_WORDS,
+  STOCK_HEADS,
   STORY_PATTERN_WORDS,
   STORY_WORDS,
   STRUCTURE_NAMES,
@@ -94,7 +95,7 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     text: () =>
       table(
         ["Known of a thing", "Metric", "In ounces and inches"],
-        MEASURES.map(({ id, metric, imperial }) => [code(id), metric, imperial]),
+        MEASURES.map((id) => [code(id), STOCK_HEADS.metric[id], STOCK_HEADS.imperial[id]]),
       ),
   },
   {

@@ -9,21 +9,13 @@ export const UNIT_SYSTEMS = ["metric", "imperial"] as const;
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
 
 /**
- * What can be known of a thing: what it costs in hundredths, weighs, measures, how high it stands, what it holds, how
- * many minutes it takes to fit one, how warm it is there in degrees. With the small unit of each system.
+ * What can be known of a thing: what it costs in hundredths, weighs, measures, holds, how high it stands, how many
+ * minutes it takes to fit one, how warm it is there in degrees.
  */
-export const MEASURES = [
-  { id: "price", metric: "price", imperial: "price" },
-  { id: "mass", metric: "grams", imperial: "ounces" },
-  { id: "length", metric: "centimetres", imperial: "inches" },
-  { id: "volume", metric: "millilitres", imperial: "fluid ounces" },
-  { id: "height", metric: "centimetres high", imperial: "inches high" },
-  { id: "time", metric: "minutes", imperial: "minutes" },
-  { id: "temperature", metric: "degrees", imperial: "degrees" },
-] as const satisfies readonly { readonly id: string; readonly metric: string; readonly imperial: string }[];
+export const MEASURES = ["price", "mass", "length", "volume", "height", "time", "temperature"] as const;
 
 /** What a thing must have known of it to come into a story. */
-export type Measured = (typeof MEASURES)[number]["id"];
+export type Measured = (typeof MEASURES)[number];
 
 /** A thing that stories are about: its name for one and for several, and what is plausible of it. */
 export interface Thing extends Readonly<Partial<Record<Measured, Plausible | undefined>>> {

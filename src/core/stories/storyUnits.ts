@@ -1,3 +1,4 @@
+import { unitOf } from "../quantity";
 import type { Chances } from "../sheets";
 import { between, grams, inches, metres, millilitres, ounces } from "./drawing";
 import type { UnitSystem } from "./stock";
@@ -25,7 +26,7 @@ export const STORY_UNITS: Readonly<Record<UnitSystem, StoryUnits>> = {
   },
   imperial: {
     mass: ounces,
-    volume: (count) => `${count} fl oz`,
+    volume: (count) => `${count} ${unitOf("floz").symbol}`,
     length: (count) => `${count} in`,
     box: (chances) => between(chances, 4, 19),
     cable: (chances, long = false) => (long ? between(chances, 380, 1900) : between(chances, 40, 370)),

@@ -43,6 +43,7 @@ export { INSTRUMENT_NAMES, positionWords, READING_ERROR_WORDS, TOOL_NAMES } from
 export { SIGNED_BOOK } from "./signed/signedBook";
 export { answerInWords } from "./squares/answerSteps";
 export { OWN_FORM_NAMES, OWN_LINE_NAME, ownRefusalWords } from "./stories/ownStoryWords";
+export { STOCK_HEADS } from "./stories/stockWords";
 export { type StageMark, stageMarks } from "./stories/storyMarkWords";
 export { OTHER_FRAMES, STORY_PATTERN_WORDS, STRUCTURE_HINTS } from "./stories/storyPatternWords";
 export { NO_STORY, STORY_WORDS, STRUCTURE_NAMES } from "./stories/storyWords";

@@ -7,12 +7,13 @@ import {
   type Thing,
   type UnitSystem,
 } from "@/core/stories";
+import { STOCK_HEADS } from "@/core/wording";
 
 /** The columns of a stock list in CSV: the names, and from and to what is plausible, in the units of its system. */
 export const stockColumns = (system: UnitSystem = "metric"): readonly string[] => [
   "one",
   "many",
-  ...MEASURES.flatMap((measure) => [`${measure[system]} from`, `${measure[system]} to`]),
+  ...MEASURES.flatMap((id) => ["from", "to"].map((end) => `${STOCK_HEADS[system][id]} ${end}`)),
 ];
 
 /** The most things on a list, and the longest name of one. */
@@ -44,7 +45,8 @@ export function readStock(text: string): readonly StockRow[] {
       return bad("The first column names one of it, as “inner tube”.");
     if (!/^\p{L}[\p{L} '’-]{0,59}$/u.test(one)) return bad("A name has letters only.");
     const many = cell("many") || `${one}s`;
-    const ranges = MEASURES.map(({ id, metric, imperial }) => {
+    const ranges = MEASURES.map((id) => {
+      const [metric, imperial] = [STOCK_HEADS.metric[id], STOCK_HEADS.imperial[id]];
       const [from, to] = ["from", "to"].map((end) => cell(`${metric} ${end}`, `${imperial} ${end}`));
       return [id, range(id, from ?? "", to ?? "")] as const;
     });
@@ -84,7 +86,7 @@ export const stockCsv = ({ things, system }: Pick<StockList, "things" | "system"
       data: things.map((thing) => [
         thing.one,
         thing.many,
-        ...MEASURES.flatMap(({ id }): readonly (string | number)[] => {
+        ...MEASURES.flatMap((id): readonly (string | number)[] => {
           const known = thing[id];
           if (known === undefined) return ["", ""];
           return id === "price" ? known.map((value) => value / HUNDREDTHS) : known;

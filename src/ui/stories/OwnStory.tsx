@@ -11,7 +11,7 @@ import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { useAsked } from "../keeping/useAsked";
 import { ROUTES } from "../routes";
-import { answerSentence, type OwnDraft } from "./ownDraft";
+import { answerSentence, type OwnDraft, questionIn } from "./ownDraft";
 import { StoryDrawing } from "./StoryDrawing";
 
 /** How long after the last change the text is worked anew. */
@@ -32,7 +32,7 @@ export function OwnStory({
   const { shown, message } = useAsked<OwnStoryShown>(ROUTES.workOwnStory, asked, PAUSE);
   const worked = shown?.worked;
   const isLine = form === OWN_LINE;
-  const [question = ""] = text.match(/[^.!?]{1,300}\?/g)?.slice(-1) ?? [];
+  const question = questionIn(text);
   return (
     <>
       <label className="block">
@@ -52,7 +52,7 @@ export function OwnStory({
           <>
             What is asked:{" "}
             <span className="rounded-full px-2 font-board text-[17px] text-ink ring-2 ring-pencil">
-              {question.trim()}
+              {question}
             </span>
           </>
         )}

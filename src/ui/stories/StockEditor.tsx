@@ -2,6 +2,7 @@ import { Download, Trash2 } from "lucide-react";
 import type { ReactElement } from "react";
 import { CURRENCY_IDS, currencyOf } from "@/core/quantity";
 import { MEASURES, type StockList, UNIT_SYSTEMS } from "@/core/stories";
+import { STOCK_HEADS } from "@/core/wording";
 import { readStock, stockColumns, stockCsv } from "@/render/formats/stockFile";
 import { QUIET_BUTTON } from "../buttons";
 
@@ -162,7 +163,7 @@ export function StockEditor({
         <table className="w-full min-w-[860px] text-left">
           <thead>
             <tr className="border-b-2 border-ink text-[13px] text-soft">
-              {["one", "several", ...MEASURES.map((measure) => measure[system])].map((head) => (
+              {["one", "several", ...MEASURES.map((measure) => STOCK_HEADS[system][measure])].map((head) => (
                 <th key={head} scope="col" className="py-1.5 pr-4 font-semibold first-letter:uppercase">
                   {head}
                 </th>
@@ -177,7 +178,7 @@ export function StockEditor({
                   {thing.one}
                 </th>
                 <td className="pr-4">{thing.many}</td>
-                {MEASURES.map(({ id }) => (
+                {MEASURES.map((id) => (
                   <td key={id} className="pr-4 whitespace-nowrap">
                     {thing[id] && fromTo(thing[id], id === "price" ? 100 : 1)}
                   </td>

@@ -26,3 +26,12 @@ export const answerSentence = (sentence: string, comes: string): string => {
   if (said === "") return comes;
   return GAP.test(said) ? said.replace(GAP, comes).replace(/ ([.!?])$/, "$1") : `${said} ${comes}`;
 };
+
+/** The last sentence of a text that asks something; empty where none does. */
+export function questionIn(text: string): string {
+  const end = text.lastIndexOf("?");
+  if (end < 0) return "";
+  const before = [". ", "! ", "? ", "\n"].map((sign) => text.lastIndexOf(sign, end - 1) + sign.length);
+  const from = Math.max(0, ...before.filter((at) => at <= end && at > 1));
+  return text.slice(from, end + 1).trim();
+}

@@ -129,12 +129,12 @@ describe("a story that is told", () => {
     const names = WORKSHOP.things.map(({ one }) => one);
     expect(new Set(names).size).toBe(names.length);
     for (const thing of WORKSHOP.things)
-      for (const { id } of MEASURES) {
+      for (const id of MEASURES) {
         const [from = 0, to = 1] = thing[id] ?? [];
         expect([thing.one, id, from < to]).toEqual([thing.one, id, true]);
       }
     // There are things enough for every measure.
-    for (const { id } of MEASURES)
+    for (const id of MEASURES)
       expect(WORKSHOP.things.filter((thing) => thing[id] !== undefined).length).toBeGreaterThanOrEqual(5);
   });
 });
