@@ -18,7 +18,7 @@ export {
   storyAccounts,
   storyProbeShown,
 } from "./storyProbeJson";
-export { type StoryWorkMarked, storyLine, storyWorkMarked } from "./storyWorkJson";
+export { type StoryWorkMarked, storyRecord, storyWorkMarked } from "./storyWorkJson";
 export { MOST_TWINS, twinsRequested } from "./twinsJson";
 export {
   methodsRequested,

@@ -1,8 +1,14 @@
 import type { HouseChoices } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
-import { KINDS_ON_SHEETS, STORY_KINDS, type StockList, type StoryPatternId } from "@/core/stories";
-import { markedStory, type StoryWork } from "@/core/storyMarking";
+import {
+  KINDS_ON_SHEETS,
+  STORY_KINDS,
+  type StockList,
+  type StoryPatternId,
+  wantedWhole,
+} from "@/core/stories";
+import { markedStory, roundedBySense, type StoryWork } from "@/core/storyMarking";
 import {
   NO_STORY,
   STORY_PATTERN_WORDS,
@@ -69,14 +75,31 @@ export function storyWorkMarked({
   });
 }
 
-/** The line that answers a story, as its answer is kept in a learner's record; none where a line alone does not answer it. */
-export function storyLine({
+/** What of an answer to a story is kept in a learner's record. */
+export interface StoryRecord {
+  /** The line that answers the story. */
+  readonly line: string;
+  /** What the answer is where a whole number is wanted of the line's quotient; none where the line's own answer is. */
+  readonly bySense: "right" | "wrong" | null;
+}
+
+/** An answer to a story as it is kept in a learner's record; none where no number answers the story. */
+export function storyRecord({
   kind,
   seed,
   house: choices,
   stock = WORKSHOP,
-}: Omit<StoryWorkRequest, "text" | "work">): string | null {
+  answer,
+}: Omit<StoryWorkRequest, "text" | "work"> & { readonly answer: string }): StoryRecord | null {
   const found = KINDS_ON_SHEETS.find(({ id }) => id === kind);
   const told = found && toldFor(found.id, seed, choices ?? {}, stock);
-  return told === undefined ? null : writeProblem(told.story.working.problem, told.house);
+  if (told === undefined) return null;
+  const { story, house } = told;
+  const whole = wantedWhole(story);
+  const rounded =
+    whole === undefined ? undefined : roundedBySense(story.working.answer, whole, answer, house);
+  return {
+    line: writeProblem(story.working.problem, house),
+    bySense: whole === undefined ? null : rounded === "right" ? "right" : "wrong",
+  };
 }

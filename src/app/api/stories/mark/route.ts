@@ -49,22 +49,20 @@ async function keep(
   learnerId: string,
   likeliest: StoryWorkMarked["behind"][number] | undefined,
 ): Promise<boolean> {
-  const line = await compute("storyLine", { kind, seed, house, stock: usedStock() });
-  if (!line.ok || line.value === null) return false;
+  const record = await compute("storyRecord", { kind, seed, house, answer, stock: usedStock() });
+  if (!record.ok || record.value === null) return false;
+  const { line, bySense } = record.value;
   const data = database();
-  const sent = { problem: line.value, house, answer, marks: [], hints: 0, estimate: "", seconds: 0 };
+  const sent = { problem: line, house, answer, marks: [], hints: 0, estimate: "", seconds: 0 };
   const marked = await compute("markHandedIn", { sent, history: historyOf(data, learnerId) });
   if (!marked.ok || !marked.value.ok) return false;
   const { work } = marked.value.value;
   const pattern = likeliest?.pattern ?? null;
-  // What went wrong in the story is no error in the columns: it is written down, and not counted as one.
-  const inStory =
-    pattern === null
-      ? {}
-      : {
-          mark: { ...work.mark, patterns: [], shown: [], probability: undefined },
-          note: `In the story: ${STORY_PATTERN_WORDS[pattern].name}`,
-        };
-  keepHandedIn(data, { ...work, ...inStory, learnerId, sentId }, new Date());
+  // What went wrong in the story, or how a quotient is rounded in it, is no error in the columns and not counted as one.
+  const aside = { ...work.mark, faults: [], patterns: [], shown: [], probability: undefined };
+  const told = bySense === null ? aside : { ...aside, verdict: bySense };
+  const mark = bySense === null && pattern === null ? work.mark : told;
+  const note = pattern === null ? {} : { note: `In the story: ${STORY_PATTERN_WORDS[pattern].name}` };
+  keepHandedIn(data, { ...work, mark, ...note, learnerId, sentId }, new Date());
   return true;
 }
