@@ -1,6 +1,6 @@
 import { featuresOf } from "../features";
 import type { HouseRules } from "../house";
-import { workingOf } from "../methods";
+import { workingInSteps } from "../methods";
 import { type Problem, writeProblem } from "../problem";
 import { currencyOf } from "../quantity";
 import { chancesFrom } from "./chances";
@@ -50,7 +50,7 @@ function placesByShape(house: HouseRules): ReadonlyMap<string, readonly RungPlac
 export function rungOf(problem: Problem, house: HouseRules): RungPlace | undefined {
   const candidates = placesByShape(house).get(shapeOf(problem, typedNotation(house))) ?? [];
   if (candidates.length === 0) return undefined;
-  const features = featuresOf(workingOf(problem, house));
+  const features = featuresOf(workingInSteps(problem, house));
   const wishesOf = ({ skill, notch }: RungPlace) =>
     SKILLS.find(({ id }) => id === skill)?.climb[notch]?.wishes ?? {};
   const strictness = (place: RungPlace): number => Object.keys(wishesOf(place)).length;

@@ -1,6 +1,6 @@
 import { featuresOf } from "../features";
 import type { HouseRules } from "../house";
-import { workingOf } from "../methods";
+import { workingInSteps } from "../methods";
 import { operandsOf, type Problem, readProblem, withOperands, writeAnswer, writeProblem } from "../problem";
 import type { Quantity } from "../quantity";
 import { done, failed, type Result } from "../result";
@@ -48,7 +48,7 @@ function walkedFrom(problem: Problem, wanted: string, chances: Chances, house: H
 
 /** All that a twin shares with a problem, as text: its method, how many steps, its features, how long its numbers and its answer are, and which of them are alike. */
 function traitsOf(problem: Problem, house: HouseRules): string {
-  const working = workingOf(problem, house);
+  const working = workingInSteps(problem, house);
   const shape = (line: string): string => line.replace(/\d/g, "0");
   const answer = writeAnswer(working.answer, house);
   const numbers = operandsOf(problem).map((one) =>
