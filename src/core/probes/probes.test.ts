@@ -34,6 +34,9 @@ const learnerWith = (account: Account, chance: () => number) => (candidate: Cand
   return chance() < 0.5 ? candidate.rightKey : "elsewhere";
 };
 
+/** An answer without the sign that it was rounded. */
+const bare = (text: string | undefined): string | undefined => text?.replace(/^≈ /, "");
+
 describe("a probe", () => {
   it("writes for each pattern the answer that the pattern's own working comes to", () => {
     for (const { pool } of pools)
@@ -42,7 +45,8 @@ describe("a probe", () => {
           const astray = ledAstray(patternsNamed([id]) ?? [], candidate.problem, house);
           // Money is worked in the columns inside it, whose whole working is another one.
           if (astray !== undefined && candidate.problem.kind !== "money")
-            expect(candidate.texts.get(key)).toBe(writeAnswer(astray.answer, house));
+            // Two patterns may come to one answer, and only one of them by rounding.
+            expect(bare(candidate.texts.get(key))).toBe(bare(writeAnswer(astray.answer, house)));
           expect(key).not.toBe(candidate.rightKey);
         }
   });
