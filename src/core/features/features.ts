@@ -1,4 +1,4 @@
-import type { Counted } from "../methods";
+import type { CountedWorking } from "../methods";
 import { operandsOf } from "../problem";
 import {
   type ChainFeatures,
@@ -63,8 +63,8 @@ export interface Features {
 
 /** The features that only a problem of its kind has. */
 function ofItsKind(
-  working: Counted,
-  reasons: Counted["steps"][number]["reason"][],
+  working: CountedWorking,
+  reasons: CountedWorking["steps"][number]["reason"][],
 ): Partial<Pick<Features, "fractions" | "signs" | "money" | "measures" | "chain" | "comparing">> {
   const { kind, op } = working.problem;
   const comparing =
@@ -88,7 +88,7 @@ function ofItsKind(
 }
 
 /** Counts a working's features off its steps; nothing is worked out again. */
-export function featuresOf(working: Counted): Features {
+export function featuresOf(working: CountedWorking): Features {
   const reasons = working.steps.map((step) => step.reason);
   const operands = operandsOf(working.problem);
   const sums = reasons.filter(

@@ -1,10 +1,10 @@
-import type { Counted } from "../methods";
+import type { CountedWorking } from "../methods";
 import { commonFactor } from "../number";
 import { isAmount, isMeasure, operandsOf } from "../problem";
 
 /** Traits of the kinds of problems that are no plain decimals, each counted off the working of its own methods. */
 
-type Reasons = readonly Counted["steps"][number]["reason"][];
+type Reasons = readonly CountedWorking["steps"][number]["reason"][];
 
 /** How two or more denominators go together. */
 type Denominators = "equal" | "multiple" | "sharing" | "coprime";
@@ -80,7 +80,7 @@ function denominatorsOf(all: readonly bigint[]): Denominators | undefined {
     : "coprime";
 }
 
-export function fractionFeatures({ problem }: Counted, reasons: Reasons): FractionFeatures {
+export function fractionFeatures({ problem }: CountedWorking, reasons: Reasons): FractionFeatures {
   const parts = operandsOf(problem).filter((one) => one.kind === "fraction" || one.kind === "mixed");
   return {
     mixedNumbers: parts.filter(({ kind }) => kind === "mixed").length,
@@ -91,7 +91,7 @@ export function fractionFeatures({ problem }: Counted, reasons: Reasons): Fracti
   };
 }
 
-export function signFeatures({ problem, answer }: Counted, reasons: Reasons): SignFeatures {
+export function signFeatures({ problem, answer }: CountedWorking, reasons: Reasons): SignFeatures {
   const signs = operandsOf(problem).map((one) => ("negative" in one && one.negative ? "-" : "+"));
   const joins = problem.op === "terms" ? problem.more.map(({ join }) => (join === "add" ? "+" : "-")) : [];
   const crossings = reasons.filter((reason) => {
@@ -112,7 +112,7 @@ export function signFeatures({ problem, answer }: Counted, reasons: Reasons): Si
   };
 }
 
-export function moneyFeatures({ problem }: Counted, reasons: Reasons): MoneyFeatures {
+export function moneyFeatures({ problem }: CountedWorking, reasons: Reasons): MoneyFeatures {
   const total = reasons.find((reason) => reason.kind === "changeTotal");
   const handed = reasons.find((reason) => reason.kind === "handNotes");
   return {
@@ -126,7 +126,7 @@ export function moneyFeatures({ problem }: Counted, reasons: Reasons): MoneyFeat
   };
 }
 
-export function measureFeatures({ problem, answer }: Counted, reasons: Reasons): MeasureFeatures {
+export function measureFeatures({ problem, answer }: CountedWorking, reasons: Reasons): MeasureFeatures {
   const measures = operandsOf(problem).filter(isMeasure);
   const heads = reasons.find((reason) => reason.kind === "unitHeads")?.units;
   const exchanges = reasons.filter((reason) => reason.kind === "unitExchange");
@@ -158,7 +158,7 @@ export function chainFeatures(reasons: Reasons): ChainFeatures {
   };
 }
 
-export function comparingFeatures({ problem }: Counted, reasons: Reasons): ComparingFeatures {
+export function comparingFeatures({ problem }: CountedWorking, reasons: Reasons): ComparingFeatures {
   const decimals = operandsOf(problem).filter((one) => one.kind === "decimal");
   return {
     equalPlaces: reasons.filter((reason) => reason.kind === "comparePlace" && !reason.decides).length,

@@ -83,7 +83,7 @@ export { makingUp } from "./subtraction/makingUp";
 export { subtractionByDecomposition } from "./subtraction/subtractionByDecomposition";
 export {
   answerOf,
-  type Counted,
+  type CountedWorking,
   EVERY_METHOD,
   METHOD_IDS,
   methodsFor,

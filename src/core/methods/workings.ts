@@ -12,7 +12,7 @@ import { signedMethods } from "./signed/signedMethods";
 
 export type Working = WorkingBy<Reason, MethodId>;
 /** What is counted of a working: its problem, its answer, and the reasons of its steps. */
-export type Counted = Pick<Working, "problem" | "answer"> & {
+export type CountedWorking = Pick<Working, "problem" | "answer"> & {
   readonly steps: readonly Pick<Working["steps"][number], "reason">[];
 };
 

@@ -19,5 +19,5 @@ export {
   typedReading,
   valueAt,
 } from "./reading";
-export { priced, weighed } from "./stockOf";
+export { GRAMS_IN_AN_OUNCE, priced, weighed } from "./stockOf";
 export { changeFrom, type Drawer, floatOf, piecesIn, withPieces, worthOf } from "./till";

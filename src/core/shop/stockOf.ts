@@ -26,7 +26,8 @@ export const weighed = (
 const inGrams = ([from, to]: Plausible, { system }: StockList): Plausible =>
   system === "imperial" ? [GRAMS_IN_AN_OUNCE * from, GRAMS_IN_AN_OUNCE * to] : [from, to];
 
-const GRAMS_IN_AN_OUNCE = 28.35;
+/** About how many grams an ounce is. */
+export const GRAMS_IN_AN_OUNCE = 28.35;
 const HEAVIEST = 1200;
 
 /** Some things of a list with a price in hundredths. */

@@ -1,5 +1,5 @@
 import type { Chances } from "../sheets";
-import type { Measured, Plausible, Thing } from "./stock";
+import type { Measured, Thing } from "./stock";
 
 /** Ways to draw the numbers of a story; each gives what a tutor would type, with a point, and `$$` for the sign of money. */
 
@@ -47,8 +47,9 @@ export function mass(chances: Chances, { mass: range = [10, 90] }: Thing): numbe
   return to < 60 ? between(chances, from, to) : stepped(chances, from, to, 5);
 }
 
-/** How long a thing is, how high it stands, or how long it takes to fit one. */
-export const figure = (chances: Chances, [from, to]: Plausible): number => between(chances, from, to);
+/** How long a thing is, how high it stands, or how long it takes to fit one: a thing that is drawn for it has it. */
+export const figure = (chances: Chances, thing: Thing, known: "length" | "height" | "time"): number =>
+  between(chances, ...(thing[known] ?? ([0, 0] as const)));
 
 /** How much a thing holds, in millilitres. */
 export const volume = (chances: Chances, { volume: range = [100, 500] }: Thing): number =>

@@ -133,6 +133,7 @@ export function wantedWhole({ kind, working: { answer } }: Story): bigint | unde
 /** Whether a text without a number names what a story does not tell. */
 export function namesMissing({ kind, things }: Story, text: string): boolean {
   const missing = STORY_KINDS.find(({ id }) => id === kind)?.missing;
+  // Who names a price names what a thing costs.
   const said = text.toLowerCase().replaceAll("price", "cost");
   return (
     missing?.named(things).every((word) => said.includes(word)) === true &&

@@ -1,6 +1,6 @@
 import { unitOf } from "../quantity";
 import type { Chances } from "../sheets";
-import { between, grams, inches, metres, millilitres, ounces } from "./drawing";
+import { between, centimetres, grams, inches, metres, millilitres, ounces } from "./drawing";
 import type { UnitSystem } from "./stock";
 
 /** How the figures of a stock list are written with their units, and figures of what is not on it. */
@@ -19,7 +19,7 @@ export const STORY_UNITS: Readonly<Record<UnitSystem, StoryUnits>> = {
   metric: {
     mass: grams,
     volume: millilitres,
-    length: (count) => `${count} cm`,
+    length: centimetres,
     box: (chances) => 10 * between(chances, 8, 45),
     cable: (chances, long = false) => (long ? between(chances, 900, 4900) : between(chances, 105, 890)),
     cableLength: metres,

@@ -38,9 +38,14 @@ export function AnswerMargin({
   // What is typed over a marked answer is not marked yet.
   const mark = typed !== "" && typed === cell?.kept?.given ? cell.kept : undefined;
   const wrong = mark?.verdict === "wrong";
-  const found = useExplanations(wrong || mark?.verdict === "unread", row.problem, typed, house);
+  const { kind, seed, text, whole } = row.story ?? {};
+  const drawn =
+    kind === undefined || seed === undefined || text === undefined ? undefined : { kind, seed, text, whole };
+  // Where a quotient is rounded by sense, what its columns come to is no answer: the story accounts for all of it.
+  const bySense = whole !== undefined;
+  const found = useExplanations((wrong && !bySense) || mark?.verdict === "unread", row.problem, typed, house);
   const patterns = cell?.change?.patterns ?? mark?.patterns ?? [];
-  const explanations = cell?.explanations ?? found?.explanations;
+  const explanations = bySense ? [] : (cell?.explanations ?? found?.explanations);
   return (
     <section aria-label="Answer">
       <h2 className="text-[13px] text-soft">{learnerName}</h2>
@@ -62,11 +67,11 @@ export function AnswerMargin({
       )}
       {wrong && (
         <>
-          {row.story !== undefined && (
-            <InTheStory key={`${row.id} ${typed}`} story={row.story} said={typed} house={house} />
+          {drawn !== undefined && (
+            <InTheStory key={`${row.id} ${typed}`} story={drawn} said={typed} house={house} />
           )}
           {explanations === undefined && <p className="mt-3 text-soft">Looking for what lies behind it…</p>}
-          {explanations?.length === 0 && (
+          {explanations?.length === 0 && !bySense && (
             <p className="mt-3">
               {row.story === undefined ? "No explanation found." : "Nothing in the columns explains it."} Ask
               for the working, or write what you see.

@@ -10,25 +10,30 @@ import { ROUTES } from "../routes";
 /** How long an answer is looked at before it is asked about, in milliseconds. */
 const LOOKED_AT = 150;
 
-/** What was done with the story of a row, where that leads to a wrong answer: another operation, another question, a part left out. */
+/** A story that was drawn, so that it is known what can be done with it. */
+type DrawnStory = Required<Pick<StoryOfRow, "kind" | "seed" | "text">> & Pick<StoryOfRow, "whole">;
+
+/**
+ * What was done with the story of a row, where that leads to a wrong answer: another operation, another question, a part
+ * left out. Where a quotient is rounded by sense, what went wrong in the columns too: they answer no question by themselves.
+ */
 export function InTheStory({
-  story: { kind, seed, text },
+  story: { kind, seed, text, whole },
   said,
   house,
 }: {
-  readonly story: StoryOfRow;
+  readonly story: DrawnStory;
   readonly said: string;
   readonly house: HouseRules;
 }): ReactElement | null {
-  // A story that was typed by hand has no kind, and so nothing is known of what can be done with it.
-  const asked = { kind: kind ?? "", seed: seed ?? 0, text, house: choicesOf(house) };
+  const asked = { kind, seed, text, house: choicesOf(house) };
   const work = { tapped: [], answer: said };
   const { shown } = useAsked<StoryWorkMarked>(
     ROUTES.markStory,
     JSON.stringify({ ...asked, work }),
     LOOKED_AT,
   );
-  const behind = shown?.behind.filter(({ pattern }) => pattern !== null) ?? [];
+  const behind = shown?.behind.filter(({ pattern }) => pattern !== null || whole !== undefined) ?? [];
   if (behind.length === 0) return null;
   return (
     <section aria-label="In the story" className="mt-3 rounded-lg border border-rust px-3 py-2">

@@ -14,7 +14,7 @@ const MOST_AT_ONCE = 30;
 /** How much of a story stands in the list, in signs. */
 const SHORT = 50;
 
-/** The tutor's own stories, once the panel is open. */
+/** What is chosen for all of the tutor's own stories, and what the choice of one of them begins with. */
 const OWN = "own";
 
 interface Adding {

@@ -6,6 +6,7 @@ import type { HouseRules } from "@/core/house";
 import { readOneQuantity } from "@/core/problem";
 import { writeQuantity } from "@/core/quantity";
 import {
+  GRAMS_IN_AN_OUNCE,
   INSTRUMENTS,
   type Instrument,
   type InstrumentId,
@@ -237,8 +238,6 @@ function Measuring({
 /** Grams in the unit an instrument counts in: a scale in ounces has them at 28.35 g. */
 const inItsUnit = (grams: number, { read }: Instrument): number =>
   read.includes("oz") ? Math.max(1, Math.round(grams / GRAMS_IN_AN_OUNCE)) : grams;
-
-const GRAMS_IN_AN_OUNCE = 28.35;
 
 /** What is typed with a point as the house writes it. */
 const inHouse = (typed: string, house: HouseRules): string =>

@@ -75,10 +75,17 @@ export function StoryPage({
           <Underline aria-hidden="true" className="size-4.5" />
           {marks ? "Take the marks away" : "Underline what is given"}
         </button>
-        <button type="button" aria-pressed={drawn} onClick={() => setDrawn(!drawn)} className={QUIET_BUTTON}>
-          <ChartNoAxesGantt aria-hidden="true" className="size-4.5" />
-          {drawn ? "Hide the picture" : "Draw it"}
-        </button>
+        {!worked && (
+          <button
+            type="button"
+            aria-pressed={drawn}
+            onClick={() => setDrawn(!drawn)}
+            className={QUIET_BUTTON}
+          >
+            <ChartNoAxesGantt aria-hidden="true" className="size-4.5" />
+            {drawn ? "Hide the picture" : "Draw it"}
+          </button>
+        )}
         <button
           type="button"
           aria-pressed={worked}

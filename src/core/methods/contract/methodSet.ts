@@ -80,7 +80,7 @@ export interface LibraryBy<Why, Id extends string> {
    * A disagreement is a bug and throws: a wrong answer is never shown.
    */
   workingOf(problem: Problem, house: HouseRules, wanted?: Id): WorkingBy<Why, Id>;
-  /** The same with its marks still to be made: what it needs can be counted at half the cost. */
+  /** The same with its marks still to be made, for what is only counted. */
   workingInSteps(problem: Problem, house: HouseRules): WorkingInSteps<Why, Id>;
   /** The answer alone, verified in the same way: no step of it is made. */
   answerOf(problem: Problem, house: HouseRules, wanted?: Id): Answer;

@@ -7,9 +7,6 @@ import { about, type StoryKind } from "./kind";
 const clock = (chances: Chances, from: number, to: number): string =>
   `${between(chances, from, to)} h ${5 * between(chances, 2, 11)} min`;
 
-/** What is never drawn: a thing that is asked for has what it is asked for. */
-const NOTHING = [0, 0] as const;
-
 /** Stories of masses, lengths, volumes and times. */
 export const MEASURE_KINDS = [
   {
@@ -167,7 +164,7 @@ export const MEASURE_KINDS = [
   {
     id: "jobs-one-after-another",
     structure: "equalGroups",
-    steps: 1,
+    steps: 2,
     wrong: { "word-for-operation": ["{n} min + {a}"] },
     draw: (chances) => ({
       givens: { n: String(between(chances, 3, 9)), a: `${between(chances, 12, 48)} min` },
@@ -217,7 +214,7 @@ export const MEASURE_KINDS = [
     steps: 1,
     wrong: { "word-for-operation": ["{a} + {b}"] },
     draw: about("length", 2, (chances, [x, y], { length }) => {
-      const [a, b] = [figure(chances, x.length ?? NOTHING), figure(chances, y.length ?? NOTHING)];
+      const [a, b] = [figure(chances, x, "length"), figure(chances, y, "length")];
       return a <= b ? undefined : { givens: { a: length(a), b: length(b) }, line: "{a} - {b}" };
     }),
   },
@@ -227,7 +224,7 @@ export const MEASURE_KINDS = [
     steps: 1,
     wrong: { "word-for-operation": ["{a} + {b}"] },
     draw: about("height", 2, (chances, [x, y], { length }) => {
-      const [a, b] = [figure(chances, x.height ?? NOTHING), figure(chances, y.height ?? NOTHING)];
+      const [a, b] = [figure(chances, x, "height"), figure(chances, y, "height")];
       return a <= b ? undefined : { givens: { a: length(a), b: length(b) }, line: "{a} - {b}" };
     }),
   },
@@ -237,7 +234,7 @@ export const MEASURE_KINDS = [
     steps: 2,
     wrong: { "word-for-operation": ["{n} min + {a}"] },
     draw: about("time", 1, (chances, [x]) => {
-      const [n, a] = [between(chances, 3, 9), figure(chances, x.time ?? NOTHING)];
+      const [n, a] = [between(chances, 3, 9), figure(chances, x, "time")];
       return n * a <= 60 || (n * a) % 60 === 0
         ? undefined
         : { givens: { n: String(n), a: `${a} min` }, line: "{n} × {a} in h and min" };

@@ -99,7 +99,7 @@ export const SKILL_PROMISES: Readonly<Record<SkillId, Promise>> = {
   ),
   "compare-unlike-fractions": all(
     /^compare/,
-    ({ line }) => unlike({ line, numbers: [], notch: 0 }) || /\d\.\d/.test(line),
+    ({ line }) => different(denominators(line)) || /\d\.\d/.test(line),
   ),
   "add-without-carrying": ({ numbers }) => carriesOf(numbers) === 0,
   "add-carrying-once": ({ numbers, notch }) =>
@@ -145,7 +145,7 @@ export const SKILL_PROMISES: Readonly<Record<SkillId, Promise>> = {
     const [a = 1, b = 1, c = 1] = numbers.map(Number);
     return /=.*\?/.test(line) && (c % b === 0 || c % a === 0);
   },
-  "add-like": ({ line }) => !unlike({ line, numbers: [], notch: 0 }),
+  "add-like": ({ line }) => !different(denominators(line)),
   "subtract-like": all(/−/, ({ line }) => !different(denominators(line))),
   "add-multiple": ({ line }) => {
     const [a = 1, b = 1] = denominators(line);
