@@ -170,6 +170,14 @@ describe("a sheet with stories", () => {
     });
   });
 
+  it("looks for nothing in the columns of a quotient that is rounded by sense", () => {
+    const answers = [{ problem: "105 ÷ 10 with remainder", given: "10", verdict: "wrong" }];
+    const told = (whole: string | undefined) =>
+      summarise({ house, answers: answers.map((one) => ({ ...one, whole })), stories: [], stock: WORKSHOP });
+    expect(told(undefined).showings.length).toBeGreaterThan(0);
+    expect([told("11").showings, told("11").account, told("11").wrong]).toEqual([[], undefined, 1]);
+  });
+
   it("leaves stories out that are told otherwise by now, and those of no kind", () => {
     const other = added.map((one, nth) => ({
       ...one,

@@ -153,14 +153,16 @@ export function summarise({
     readonly problem: string;
     readonly given: string;
     readonly verdict: string;
+    /** The whole number that answers its story, where the quotient is rounded by sense: its columns answer nothing by themselves. */
+    readonly whole?: string | undefined;
   }[];
   readonly stories: StoryAccountsRequest["answers"];
   readonly stock: StockList;
 }): LearnerSummary {
   const house = houseGiven(choices);
   const count = (verdict: string): number => answers.filter((one) => one.verdict === verdict).length;
-  const answered = answers.flatMap(({ problem: line, given: typed }): readonly Answered[] => {
-    const ways = waysOf(line, house);
+  const answered = answers.flatMap(({ problem: line, given: typed, whole }): readonly Answered[] => {
+    const ways = whole === undefined ? waysOf(line, house) : undefined;
     const given = ways && readGiven(typed, ways.problem, house);
     return ways && given?.ok ? [{ ways, given: given.value.answer }] : [];
   });

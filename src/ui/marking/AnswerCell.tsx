@@ -11,6 +11,7 @@ export const AnswerCell = memo(function AnswerCell({
   learner,
   label,
   cell,
+  bySense,
   selected,
   acts,
   nameOf,
@@ -19,6 +20,8 @@ export const AnswerCell = memo(function AnswerCell({
   readonly learner: string;
   readonly label: string;
   readonly cell: Cell | undefined;
+  /** Whether it answers a story whose quotient is rounded: what lies behind it is the story's. */
+  readonly bySense: boolean;
   readonly selected: boolean;
   readonly acts: TableActs;
   readonly nameOf: (pattern: string) => string;
@@ -66,7 +69,7 @@ export const AnswerCell = memo(function AnswerCell({
           {trouble !== "" ? (
             <span className="text-rust">Not kept: {trouble}</span>
           ) : (
-            <MarkWords cell={cell} nameOf={nameOf} />
+            <MarkWords cell={cell} bySense={bySense} nameOf={nameOf} />
           )}
         </p>
       )}
@@ -115,9 +118,11 @@ function ClashChoice({
 /** What an answer was marked, in words: never by colour alone. */
 function MarkWords({
   cell,
+  bySense,
   nameOf,
 }: {
   readonly cell: Cell | undefined;
+  readonly bySense: boolean;
   readonly nameOf: (pattern: string) => string;
 }): ReactElement | null {
   if (cell === undefined || typedIn(cell) === "") return null;
@@ -143,7 +148,10 @@ function MarkWords({
     case "wrong":
       return (
         <span className="text-rust">
-          ✗ {note !== "" ? note : patterns.map(nameOf).join("; ") || "no explanation found"}
+          ✗{" "}
+          {note !== ""
+            ? note
+            : patterns.map(nameOf).join("; ") || (bySense ? "see its story" : "no explanation found")}
         </span>
       );
   }

@@ -176,6 +176,7 @@ export function SheetTable({
                         learner={learner.id}
                         label={`${learner.name}, ${row.problem}`}
                         cell={cells.get(keyOf(row.id, learner.id))}
+                        bySense={row.story?.whole !== undefined}
                         selected={selected?.row === row.id && selected.learner === learner.id}
                         acts={acts}
                         nameOf={nameOf}

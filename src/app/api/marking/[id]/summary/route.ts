@@ -14,10 +14,13 @@ export const GET = answering(async ({ id, request }) => {
   if (sheet === undefined || !BOARD_ID.test(learner))
     return errorAnswer(404, { code: "notThere", message: "There is no such sheet." });
   const problems = new Map(sheet.rows.map((row) => [row.id, row.problem]));
+  const stories = storiesOn(data, id);
   const answers = cellsOf(data, id, 0, learner)
     .filter(({ given }) => given !== "")
-    .map(({ row, given, verdict }) => ({ problem: problems.get(row) ?? "", given, verdict }));
-  const stories = storiesOn(data, id);
+    .map(({ row, given, verdict }) => {
+      const problem = problems.get(row) ?? "";
+      return { problem, given, verdict, whole: stories.get(problem)?.whole };
+    });
   const toStories = answers.flatMap(({ problem, given: said }) => {
     const { kind, seed, text } = stories.get(problem) ?? {};
     return kind === undefined || seed === undefined ? [] : [{ kind, seed, text, said }];
