@@ -20,7 +20,7 @@ import {
   MISUSED,
   NOT_WORKED,
   type Options,
-  print,
+  type Terminal,
   wholeFrom,
 } from "./terminal";
 
@@ -29,14 +29,15 @@ import {
 const NO_SUCH_PRINTING = "A sheet can’t be printed like that: see docs/sheets.md for what --print takes.";
 
 /** Other problems with the same features and the same size of work, a line each. */
-export function twin(line: string, options: Options): number {
-  const asked = countAndSeed(options, 1, MOST_TWINS);
+export function twin(line: string, options: Options, terminal: Terminal): number {
+  const { print, complain } = terminal;
+  const asked = countAndSeed(options, 1, MOST_TWINS, terminal);
   if (asked === undefined) return MISUSED;
   const { count, seed } = asked;
   const drawn = twinsRequested({ problem: line, house: choicesFrom(options.house ?? ""), count, seed });
   if (options.json) print(JSON.stringify(drawn.ok ? drawn.value : { error: drawn.error }, null, 2));
   else if (drawn.ok) for (const one of drawn.value.twins) print(one);
-  else console.error(complaint(line, drawn.error));
+  else complain(complaint(line, drawn.error));
   return drawn.ok ? 0 : NOT_WORKED;
 }
 
@@ -44,8 +45,9 @@ const listed = (text: string | undefined): readonly string[] =>
   (text ?? "").split(",").filter((one) => one !== "");
 
 /** A sheet from skills: problem, tab, answer a line; or all of it as JSON, a line of JSON each, or printed as a PDF. */
-export async function drawnSheet(skill: string, options: Options): Promise<number> {
-  const asked = countAndSeed(options, 12, MOST_ON_SHEET);
+export async function drawnSheet(skill: string, options: Options, terminal: Terminal): Promise<number> {
+  const { print, complain } = terminal;
+  const asked = countAndSeed(options, 12, MOST_ON_SHEET, terminal);
   if (asked === undefined) return MISUSED;
   const { count, seed } = asked;
   const least = listed(options.least).map((wish) => {
@@ -54,7 +56,7 @@ export async function drawnSheet(skill: string, options: Options): Promise<numbe
   });
   const wished = least.flatMap(({ trait, problems }) => (problems ? [{ trait, problems }] : []));
   if (wished.length < least.length) {
-    console.error("--least takes traits with how many problems must have them: exchanges:4,acrossZeros:2");
+    complain("--least takes traits with how many problems must have them: exchanges:4,acrossZeros:2");
     return MISUSED;
   }
   const request = {
@@ -65,11 +67,11 @@ export async function drawnSheet(skill: string, options: Options): Promise<numbe
     never: listed(options.never),
     least: wished,
   };
-  if (options.pdf !== undefined) return printedSheet(request, options.pdf, options.print);
+  if (options.pdf !== undefined) return printedSheet(request, options.pdf, options.print, terminal);
   if (options.lines) {
     const lines = sheetLines(request);
     if (lines.ok) for (const one of lines.value) print(JSON.stringify(one));
-    else console.error(lines.error.message);
+    else complain(lines.error.message);
     return lines.ok ? 0 : NOT_WORKED;
   }
   const sheetDrawn = sheetRequested(request);
@@ -77,7 +79,7 @@ export async function drawnSheet(skill: string, options: Options): Promise<numbe
     print(JSON.stringify(sheetDrawn.ok ? sheetDrawn.value : { error: sheetDrawn.error }, null, 2));
   else if (sheetDrawn.ok)
     for (const { problem, answer } of sheetDrawn.value.problems) print(`${problem}\t${answer}`);
-  else console.error(sheetDrawn.error.message);
+  else complain(sheetDrawn.error.message);
   return sheetDrawn.ok ? 0 : NOT_WORKED;
 }
 
@@ -86,6 +88,7 @@ async function printedSheet(
   request: Parameters<typeof drawnFor>[0],
   file: string,
   how: string | undefined,
+  { complain }: Terminal,
 ): Promise<number> {
   const printing = printingFrom(
     listed(how).map((setting) => {
@@ -94,12 +97,12 @@ async function printedSheet(
     }),
   );
   if (printing === undefined) {
-    console.error(NO_SUCH_PRINTING);
+    complain(NO_SUCH_PRINTING);
     return MISUSED;
   }
   const sheetDrawn = drawnFor(request);
   if (!sheetDrawn.ok) {
-    console.error(sheetDrawn.error.message);
+    complain(sheetDrawn.error.message);
     return NOT_WORKED;
   }
   const { house, drawn, recipe } = sheetDrawn.value;
@@ -107,7 +110,7 @@ async function printedSheet(
   const workings = drawn.map(({ working }) => working);
   const pdf = await sheetPdf({ title, code: undefined, house, workings }, printing);
   if (!pdf.ok) {
-    console.error(NO_LETTERS(pdf.error.missing));
+    complain(NO_LETTERS(pdf.error.missing));
     return NOT_WORKED;
   }
   fs.writeFileSync(file, pdf.value);
@@ -115,8 +118,9 @@ async function printedSheet(
 }
 
 /** A probe of a strand: each problem with its answer, then what each wrong answer would mean; then what it can't tell apart. */
-export function probe(strand: string, options: Options): number {
-  const asked = countAndSeed(options, 0, MOST_PROBED);
+export function probe(strand: string, options: Options, terminal: Terminal): number {
+  const { print, complain } = terminal;
+  const asked = countAndSeed(options, 0, MOST_PROBED, terminal);
   if (asked === undefined) return MISUSED;
   const { count, seed } = asked;
   const house = choicesFrom(options.house ?? "");
@@ -130,19 +134,20 @@ export function probe(strand: string, options: Options): number {
     }
     for (const group of found.value.together)
       print(`not told apart: ${group.map(({ id }) => id).join(", ")}`);
-  } else console.error(found.error.message);
+  } else complain(found.error.message);
   return found.ok ? 0 : NOT_WORKED;
 }
 
 /** Stories of a kind: text, question and answer; or all of each as JSON, or a line of JSON each. */
-export function stories(kind: string, options: Options): number {
-  const asked = countAndSeed(options, 1, MOST_ON_SHEET);
+export function stories(kind: string, options: Options, terminal: Terminal): number {
+  const { print, complain } = terminal;
+  const asked = countAndSeed(options, 1, MOST_ON_SHEET, terminal);
   if (asked === undefined) return MISUSED;
   const { count, seed } = asked;
   const told = storiesRequested({ kind, count, seed, house: choicesFrom(options.house ?? "") });
   if (!told.ok) {
     if (options.json) print(JSON.stringify({ error: told.error }, null, 2));
-    else console.error(told.error.message);
+    else complain(told.error.message);
     return NOT_WORKED;
   }
   if (options.json) print(JSON.stringify(told.value, null, 2));

@@ -5,10 +5,15 @@ import type { ProgramError } from "@/render/json";
 export const NOT_WORKED = 1;
 export const MISUSED = 2;
 
-/** A line on the standard output. */
-export const print = (text: string): void => {
-  process.stdout.write(`${text}\n`);
-};
+/** What a command reads from and writes to: a line, or several with line breaks, each time. */
+export interface Terminal {
+  /** On the standard output. */
+  readonly print: (text: string) => void;
+  /** On the standard error. */
+  readonly complain: (text: string) => void;
+  /** The lines of the standard input, one after the other. */
+  readonly lines: () => AsyncIterable<string>;
+}
 
 /** What may follow a command, as it was typed. */
 export interface Options {
@@ -33,11 +38,12 @@ export function countAndSeed(
   { count: typed, seed: from }: Options,
   usual: number,
   most: number,
+  { complain }: Terminal,
 ): { readonly count: number; readonly seed: number } | undefined {
   const [count, seed] = [wholeFrom(typed, usual), wholeFrom(from, 1)];
   if (count !== undefined && seed !== undefined && count <= most && (typed === undefined || count > 0))
     return { count, seed };
-  console.error(`--count is a whole number from 1 to ${most}, --seed one from 0.`);
+  complain(`--count is a whole number from 1 to ${most}, --seed one from 0.`);
   return undefined;
 }
 

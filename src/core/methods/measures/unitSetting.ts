@@ -56,7 +56,7 @@ function unitsNamed(problem: MeasureProblem): OneOrMore<UnitId> {
 
 /** The measures of a problem, without the number that one is taken or shared by. */
 export function measuresIn(problem: MeasureProblem): OneOrMore<Measure> {
-  if (problem.op === "multiply") return [thingAndTimes(problem.operands).thing];
+  if (problem.op === "multiply") return [thingAndTimes<Measure>(problem.operands).thing];
   if (problem.op !== "divide") return problem.operands;
   const [measure, by] = problem.operands;
   return by.kind === "measure" ? [measure, by] : [measure];
