@@ -4,6 +4,7 @@ import path from "node:path";
 import { eq } from "drizzle-orm";
 import { afterAll, describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import {
   type BoardState,
   deleteBoard,
@@ -99,15 +100,17 @@ describe("kept boards", () => {
 describe("a board in two windows", () => {
   it("is not written over by one that has not seen what the other wrote", () => {
     const { data } = freshData();
-    const first = keepBoard(data, state("board0001", "1 + 2"), 0, on(1));
-    if (!first.ok) throw new Error("a new board is kept");
-    const second = keepBoard(data, { ...state("board0001", "1 + 2"), step: 5 }, first.value, on(2));
+    const first = valueOfResult(
+      keepBoard(data, state("board0001", "1 + 2"), 0, on(1)),
+      "a new board is kept",
+    );
+    const second = keepBoard(data, { ...state("board0001", "1 + 2"), step: 5 }, first, on(2));
     expect(second).toMatchObject({ ok: true });
-    const stale = keepBoard(data, { ...state("board0001", "1 + 2"), step: 7 }, first.value, on(3));
+    const stale = keepBoard(data, { ...state("board0001", "1 + 2"), step: 7 }, first, on(3));
     expect(stale).toMatchObject({ ok: false, error: { code: "stale", now: { step: 5 } } });
     expect(findBoard(data, "board0001")?.step).toBe(5);
     // The same written twice, as after an answer that never came, is no clash.
-    expect(keepBoard(data, { ...state("board0001", "1 + 2"), step: 5 }, first.value, on(4)).ok).toBe(true);
+    expect(keepBoard(data, { ...state("board0001", "1 + 2"), step: 5 }, first, on(4)).ok).toBe(true);
   });
 
   it("is no other window's where one closes before its last write was answered for, in whichever order both come", () => {
@@ -119,9 +122,11 @@ describe("a board in two windows", () => {
     ];
     for (const order of [writes, [...writes].reverse()]) {
       const { data } = freshData();
-      const first = keepBoard(data, state("board0001", "1 + 2"), 0, on(1));
-      if (!first.ok) throw new Error("a new board is kept");
-      for (const write of order) write(data, first.value);
+      const first = valueOfResult(
+        keepBoard(data, state("board0001", "1 + 2"), 0, on(1)),
+        "a new board is kept",
+      );
+      for (const write of order) write(data, first);
       expect(findBoard(data, "board0001")?.step).toBe(5);
     }
     // What is another window's still stands.

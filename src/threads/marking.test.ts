@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { PatternId, Showings } from "@/core/errorPatterns";
 import { choicesOf, PRESETS } from "@/core/house";
 import { writeAnswer } from "@/core/problem";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import { patternWords, STORY_PATTERN_WORDS, WORKSHOP } from "@/core/wording";
 import { storiesRequested, workRequested } from "@/render/json";
 import { markHandedIn } from "./handIn";
@@ -200,9 +201,8 @@ describe("work handed in", () => {
   };
 
   it("is told and kept alike, with the address that replays its pattern", () => {
-    const done = markHandedIn({ sent, history: new Map() });
-    if (!done.ok) throw new Error(done.error.message);
-    const { told, work } = done.value;
+    const done = valueOfResult(markHandedIn({ sent, history: new Map() }), "it was refused");
+    const { told, work } = done;
     expect(told.verdict).toBe("wrong");
     expect(told.right).toBe("276");
     expect(told.explanations[0]?.replay).toMatch(/patterns=sub-zero-to-nine-stop.*given=376/);

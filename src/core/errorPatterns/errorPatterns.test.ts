@@ -6,8 +6,19 @@ import { drawn, workingOf } from "../methods";
 import { writeAnswer } from "../problem";
 import { anyHouse } from "../testing/arbitrary";
 import { coinciding } from "../testing/coinciding";
-import { evenChances, ledAstray, names, noisySheet, problemsOf, skillOf, waysOf } from "../testing/learners";
+import {
+  evenChances,
+  firstLedAstray,
+  ledAstray,
+  names,
+  noisySheet,
+  problemsOf,
+  skillOf,
+  waysOf,
+} from "../testing/learners";
 import { problemOf } from "../testing/problems";
+import { runsOf } from "../testing/runs";
+import { valueOfResult } from "../testing/valueOfResult";
 import { patternWords, remedyWords, wrongStepWords } from "../wording";
 import {
   type ErrorPattern,
@@ -59,11 +70,10 @@ describe("the catalogue", () => {
   it.each(WRITTEN.map((one) => [one.id, one] as const))("%s leads where its example says", (_, one) => {
     const [line, written] = one.example;
     const problem = problemOf(line);
-    const given = readGiven(written, problem, house);
-    if (!given.ok) throw new Error(`${written} can't be read: ${given.error.code}`);
+    const given = valueOfResult(readGiven(written, problem, house), `${written} can't be read`);
     const working = wrongWorking(problem, house, [one]);
-    expect(working && sameAnswer(problem, working.answer, given.value.answer)).toBe(true);
-    const { verdict, explanations } = markedAnswer(waysOf(problem, house), given.value, house);
+    expect(working && sameAnswer(problem, working.answer, given.answer)).toBe(true);
+    const { verdict, explanations } = markedAnswer(waysOf(problem, house), given, house);
     expect(verdict.kind).toBe("wrong");
     const found = explanations.slice(0, 3).map(({ patterns }) => patterns.join());
     expect(found).toContain(one.id);
@@ -71,9 +81,8 @@ describe("the catalogue", () => {
 
   it.each(SLIPS.map((one) => [one.id, one] as const))("%s is found in its example", (_, one) => {
     const problem = problemOf(one.example[0]);
-    const given = readGiven(one.example[1], problem, house);
-    if (!given.ok) throw new Error(`${one.example[1]} can't be read`);
-    const { explanations } = markedAnswer(waysOf(problem, house), given.value, house);
+    const given = valueOfResult(readGiven(one.example[1], problem, house), `${one.example[1]} can't be read`);
+    const { explanations } = markedAnswer(waysOf(problem, house), given, house);
     expect(explanations.flatMap(({ patterns }) => patterns)).toContain(one.id);
   });
 });
@@ -90,7 +99,7 @@ describe("a pattern on any problem of its skill, in any house", () => {
         expect(steps.flatMap(({ marks }) => marks).length).toBeGreaterThan(0);
         expect(coinciding(layout, steps)).toEqual([]);
       }),
-      { numRuns: 25 },
+      { numRuns: runsOf("patternWorkings") },
     );
     // It comes into some of them, and leads to something else than what is right.
     const leads = problemsOf(skillOf(one), 300, 11).some((problem) => {
@@ -107,7 +116,7 @@ describe("a pattern on any problem of its skill, in any house", () => {
 describe("every way to a wrong answer", () => {
   it("is replayed to just the answer it is known by, of problems of every skill", () => {
     for (const skill of Object.keys(PATTERNS) as (keyof typeof PATTERNS)[]) {
-      for (const problem of problemsOf(skill, 25, 17)) {
+      for (const problem of problemsOf(skill, runsOf("waysReplayed"), 17)) {
         const { ways, right } = waysOf(problem, house);
         for (const { patterns, value } of ways.filter(
           ({ patterns: [first] }) => !first?.startsWith("slip-"),
@@ -163,9 +172,8 @@ describe("explaining", () => {
   it("gives no wild explanation", () => {
     const problem = problemOf("4521.7 + 386.94");
     for (const written of ["1207.33", "9999.9", "3", "88888.12"]) {
-      const given = readGiven(written, problem, house);
-      if (!given.ok) throw new Error(`${written} can't be read`);
-      expect(markedAnswer(waysOf(problem, house), given.value, house)).toEqual({
+      const given = valueOfResult(readGiven(written, problem, house), `${written} can't be read`);
+      expect(markedAnswer(waysOf(problem, house), given, house)).toEqual({
         verdict: { kind: "wrong" },
         explanations: [],
       });
@@ -245,11 +253,8 @@ describe("learners made from patterns", () => {
   it("with one pattern and some noise are told by their sheets", () => {
     let [named, sheets] = [0, 0];
     for (const one of WRITTEN) {
-      const cases = problemsOf(skillOf(one), 160, 3).flatMap(
-        (problem) => ledAstray([one], problem, house) ?? [],
-      );
-      if (cases.length < 10) continue;
-      const chosen = cases.slice(0, 10);
+      const chosen = firstLedAstray([one], problemsOf(skillOf(one), 160, 3), house, 10);
+      if (chosen.length < 10) continue;
       const answers = noisySheet(chosen, 0.15, chance);
       sheets += 1;
       const [best] = sheetExplanations(answers);

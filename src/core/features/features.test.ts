@@ -3,15 +3,15 @@ import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
 import { workingOf } from "../methods";
 import { readProblem } from "../problem";
+import { valueOfResult } from "../testing/valueOfResult";
 import { featuresOf } from ".";
 
 /** Features counted once more, by hand from the digits and not from the steps. */
 
 const house = PRESETS.fillersTrueValue;
 const features = (line: string, method?: Parameters<typeof workingOf>[2], rules = house) => {
-  const problem = readProblem(line, rules);
-  if (!problem.ok) throw new Error(`features: ${line} can't be read`);
-  return featuresOf(workingOf(problem.value, rules, method));
+  const problem = valueOfResult(readProblem(line, rules), `features: ${line} can't be read`);
+  return featuresOf(workingOf(problem, rules, method));
 };
 /** The digits from the ones up, as many as are asked for. */
 const upward = (number: number, length: number): number[] =>

@@ -5,6 +5,7 @@ import { workingOf } from "../methods";
 import { quantityOf, readOneQuantity, writeAnswer } from "../problem";
 import { anyProblem } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
+import { valueOfResult } from "../testing/valueOfResult";
 import { readGiven, verdictOf } from ".";
 
 const house = PRESETS.fillersTrueValue;
@@ -166,9 +167,11 @@ describe("an answer", () => {
       fc.property(anyProblem, (problem) => {
         const { answer } = workingOf(problem, house);
         if (answer.kind === "handed") return;
-        const given = readGiven(writeAnswer(answer, house), problem, house);
-        if (!given.ok) throw new Error(`${writeAnswer(answer, house)} is refused: ${given.error.code}`);
-        const verdict = verdictOf(problem, answer, given.value, house);
+        const given = valueOfResult(
+          readGiven(writeAnswer(answer, house), problem, house),
+          `${writeAnswer(answer, house)} is refused`,
+        );
+        const verdict = verdictOf(problem, answer, given, house);
         expect(verdict).toEqual({ kind: "right" });
       }),
       { numRuns: 400 },

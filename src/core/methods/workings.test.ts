@@ -7,6 +7,7 @@ import { anyHouse, anyProblemFor } from "../testing/arbitrary";
 import { brokenClaims } from "../testing/claims/claims";
 import { coinciding } from "../testing/coinciding";
 import { decimalProblemOf as problemOf } from "../testing/problems";
+import { runsOf } from "../testing/runs";
 import { METHOD_IDS, workingOf } from "./workings";
 
 describe.each(METHOD_IDS)("every working by %s", (method) => {
@@ -21,7 +22,7 @@ describe.each(METHOD_IDS)("every working by %s", (method) => {
         expect(wrongAnswer(working)).toBeUndefined();
         expect(brokenClaims(working)).toEqual([]);
       }),
-      { numRuns: 300 },
+      { numRuns: runsOf("everyWorking") },
     );
   });
 
@@ -32,7 +33,7 @@ describe.each(METHOD_IDS)("every working by %s", (method) => {
         const ranks = steps.map(({ stage }) => stages.indexOf(stage === "point" ? "work" : stage));
         expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
       }),
-      { numRuns: 60 },
+      { numRuns: runsOf("stageOrder") },
     );
   });
 
@@ -41,7 +42,7 @@ describe.each(METHOD_IDS)("every working by %s", (method) => {
       fc.property(anyWorking, ({ layout, steps }) => {
         expect(coinciding(layout, steps)).toEqual([]);
       }),
-      { numRuns: 150 },
+      { numRuns: runsOf("marksApart") },
     );
   });
 });

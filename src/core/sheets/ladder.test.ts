@@ -2,6 +2,8 @@ import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
 import { writeProblem } from "../problem";
 import { SKILL_PROMISES } from "../testing/ladder/promises";
+import { runsOf } from "../testing/runs";
+import { valueOfResult } from "../testing/valueOfResult";
 import { SKILL_NAMES } from "../wording";
 import { type Drawn, drawSheet, SKILLS, type SkillId, STRANDS } from ".";
 
@@ -9,17 +11,16 @@ const house = PRESETS.fillersTrueValue;
 
 const drawn = (id: SkillId, count: number, seed: number): readonly Drawn[] => {
   const skill = SKILLS.find((one) => one.id === id);
-  const sheet = skill && drawSheet(skill.climb, count, house, seed);
-  if (!sheet?.ok) throw new Error(`${id} draws nothing`);
-  return sheet.value;
+  const sheet = valueOfResult(skill && drawSheet(skill.climb, count, house, seed), `${id} draws nothing`);
+  return sheet;
 };
 
 /** The numbers of a problem as they stand in its line. */
 const numbersIn = (line: string): readonly string[] => line.match(/\d+(?:\.\d+)?/g) ?? [];
 
 /** How many problems of each skill are judged, and how many of them have to be different. */
-const JUDGED = 500;
-const DIFFERENT = 200;
+const JUDGED = runsOf("skillPromises");
+const DIFFERENT = 0.4 * JUDGED;
 
 describe("the ladder", () => {
   it("has every rung behind those it needs, in its strand's place, each with a name", () => {

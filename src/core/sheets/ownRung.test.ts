@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { featuresOf, traitCounts } from "../features";
 import { PRESETS } from "../house";
 import { writeProblem } from "../problem";
+import { valueOfResult } from "../testing/valueOfResult";
 import { drawOwn, fittingOf, lineError } from ".";
 
 const house = PRESETS.fillersTrueValue;
@@ -9,13 +10,12 @@ const house = PRESETS.fillersTrueValue;
 describe("a rung of the tutor's own", () => {
   it("draws what its lines can give and its wishes ask, the same for the same seed", () => {
     const rung = { lines: ["#0 - #.##"], always: ["acrossZeros"], never: ["belowZero"] } as const;
-    const drawn = drawOwn(rung, 30, house, 4);
-    if (!drawn.ok) throw new Error("nothing was drawn");
-    const lines = drawn.value.map(({ problem }) => writeProblem(problem, house));
+    const drawn = valueOfResult(drawOwn(rung, 30, house, 4), "nothing was drawn");
+    const lines = drawn.map(({ problem }) => writeProblem(problem, house));
     expect(new Set(lines).size).toBe(30);
     for (const [nth, line] of lines.entries()) {
       expect(line).toMatch(/^[1-9]0 − [1-9]\.\d[1-9]$/);
-      const working = drawn.value[nth]?.working;
+      const working = drawn[nth]?.working;
       expect(working && traitCounts(featuresOf(working)).acrossZeros).toBe(1);
     }
     expect(drawOwn(rung, 30, house, 4)).toEqual(drawn);

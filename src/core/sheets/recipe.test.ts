@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { featuresOf, traitCounts } from "../features";
 import { PRESETS } from "../house";
 import { writeProblem } from "../problem";
+import { valueOfResult } from "../testing/valueOfResult";
 import { SKILLS } from "./ladder/ladder";
 import { drawInPlace, drawRecipe, type Recipe } from "./recipe";
 import { notchFrom, rungOf } from "./rungOf";
@@ -20,12 +21,11 @@ const recipe = (of: Partial<Recipe>): Recipe => ({
 describe("a recipe", () => {
   it("mixes its skills in equal parts, from easy to hard, none twice", () => {
     const skills = ["add-carrying-once", "subtract-one-exchange", "multiply-by-a-digit"] as const;
-    const drawn = drawRecipe(recipe({ skills, count: 18 }), HOUSE, 3);
-    if (!drawn.ok) throw new Error("nothing was drawn");
-    for (const skill of skills) expect(drawn.value.filter((one) => one.skill === skill)).toHaveLength(6);
-    const notches = drawn.value.map(({ notch }) => notch);
+    const drawn = valueOfResult(drawRecipe(recipe({ skills, count: 18 }), HOUSE, 3), "nothing was drawn");
+    for (const skill of skills) expect(drawn.filter((one) => one.skill === skill)).toHaveLength(6);
+    const notches = drawn.map(({ notch }) => notch);
     expect(notches).toEqual([...notches].sort());
-    expect(new Set(drawn.value.map(({ problem }) => writeProblem(problem, HOUSE))).size).toBe(18);
+    expect(new Set(drawn.map(({ problem }) => writeProblem(problem, HOUSE))).size).toBe(18);
   });
 
   it("keeps to what must never come and what must come so often", () => {
@@ -83,10 +83,9 @@ describe("a recipe", () => {
   });
 
   it("gives another problem for one, which is none of the others", () => {
-    const drawn = drawRecipe(recipe({}), HOUSE, 5);
-    if (!drawn.ok) throw new Error("nothing was drawn");
-    const lines = new Set(drawn.value.map(({ problem }) => writeProblem(problem, HOUSE)));
-    for (const one of drawn.value) {
+    const drawn = valueOfResult(drawRecipe(recipe({}), HOUSE, 5), "nothing was drawn");
+    const lines = new Set(drawn.map(({ problem }) => writeProblem(problem, HOUSE)));
+    for (const one of drawn) {
       const other = drawInPlace(one, [], HOUSE, 9, lines);
       expect(
         other.ok && other.value.notch === one.notch && !lines.has(writeProblem(other.value.problem, HOUSE)),

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { houseRulesFrom, PRESETS } from "../house";
 import { answerValueOf, divisorOf, exactAnswer, fractionOf, operandsOf } from "../problem";
 import { writeQuantity } from "../quantity";
+import { valueOfResult } from "../testing/valueOfResult";
 import { WORKSHOP } from "../wording";
 import { backThrough, drawStory, operationsOf, STORY_KINDS } from ".";
 
@@ -12,9 +13,8 @@ const houses = [PRESETS.fillersTrueValue, PRESETS.gapsShort, ...(comma.ok ? [com
 const all = houses.flatMap((house) =>
   STORY_KINDS.flatMap(({ id }) =>
     Array.from({ length: 12 }, (_, seed) => {
-      const drawn = drawStory(id, WORKSHOP, house, 101 * seed + 5);
-      if (!drawn.ok) throw new Error(`${id} has no story`);
-      return { id, house, story: drawn.value };
+      const drawn = valueOfResult(drawStory(id, WORKSHOP, house, 101 * seed + 5), `${id} has no story`);
+      return { id, house, story: drawn };
     }),
   ),
 );

@@ -15,15 +15,16 @@ import {
   wrongLines,
 } from "../stories";
 import { evenChances } from "../testing/learners";
+import { runsOf } from "../testing/runs";
+import { valueOfResult } from "../testing/valueOfResult";
 import { toldStory, WORKSHOP } from "../wording";
 import { canShow, markedStory, storyExplained, storySheetAccounts } from ".";
 
 const house = PRESETS.fillersTrueValue;
 
 const story = (kind: (typeof STORY_KINDS)[number]["id"], seed = 1): Story => {
-  const drawn = drawStory(kind, WORKSHOP, house, seed);
-  if (!drawn.ok) throw new Error(`${kind} has no story`);
-  return drawn.value;
+  const drawn = valueOfResult(drawStory(kind, WORKSHOP, house, seed), `${kind} has no story`);
+  return drawn;
 };
 
 /** What a learner with a pattern says: the answer alone. */
@@ -43,7 +44,7 @@ function answering(one: Story, pattern: StoryPatternId | "sound"): string {
 describe("an answer to a story", () => {
   it("is right as it is worked, typed alone or in the sentence that is told", () => {
     for (const { id } of STORY_KINDS)
-      for (let seed = 1; seed <= 8; seed++) {
+      for (let seed = 1; seed <= runsOf("storyAnswers"); seed++) {
         const one = story(id, seed);
         const ways = [answering(one, "sound"), toldStory(one, house).answer];
         for (const said of ways) {

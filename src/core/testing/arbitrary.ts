@@ -4,6 +4,7 @@ import { EVERY_METHOD, METHOD_IDS, type MethodId, methodsFor } from "../methods"
 import { isAmount, operandsOf, type Problem, type ProblemKind, readProblem } from "../problem";
 import { DECIMAL_PROBLEMS } from "./decimalProblems";
 import { LINES } from "./typedLines";
+import { valueOfResult } from "./valueOfResult";
 
 export { anyDecimal } from "./decimalProblems";
 
@@ -85,9 +86,9 @@ export function anyProblemFor(method: MethodId): fc.Arbitrary<Problem> {
 export const anyHouse: fc.Arbitrary<HouseRules> = fc
   .tuple(...SWITCH_NAMES.map((name) => fc.constantFrom(...SWITCHES[name])))
   .map((settings) => {
-    const house = houseRulesFrom(
-      Object.fromEntries(SWITCH_NAMES.map((name, index) => [name, settings[index] ?? ""])),
+    const house = valueOfResult(
+      houseRulesFrom(Object.fromEntries(SWITCH_NAMES.map((name, index) => [name, settings[index] ?? ""]))),
+      "anyHouse: a setting of a switch is refused",
     );
-    if (!house.ok) throw new Error("anyHouse: a setting of a switch is refused");
-    return house.value;
+    return house;
   });

@@ -43,9 +43,17 @@ export function skillOf(pattern: ErrorPattern): keyof typeof PATTERNS {
   throw new Error(`skillOf: ${pattern.id} belongs to no skill`);
 }
 
-/** Problems of a skill, always the same ones for a seed. */
-export const problemsOf = (skill: keyof typeof PATTERNS, count: number, seed: number): readonly Problem[] =>
-  fc.sample<Problem>(SKILL_PROBLEMS[skill], { numRuns: count, seed });
+/** Problems by what they were drawn from: those of a skill are asked for by each of its patterns. */
+const drawnProblems = new Map<string, readonly Problem[]>();
+
+/** Problems of a skill, always the same ones for a seed, and the very same values each time. */
+export function problemsOf(skill: keyof typeof PATTERNS, count: number, seed: number): readonly Problem[] {
+  const drawnFrom = `${skill} ${count} ${seed}`;
+  const problems =
+    drawnProblems.get(drawnFrom) ?? fc.sample<Problem>(SKILL_PROBLEMS[skill], { numRuns: count, seed });
+  drawnProblems.set(drawnFrom, problems);
+  return problems;
+}
 
 /** Wrong ways, worked out once for each problem and house. */
 const kept = new WeakMap<HouseRules, WeakMap<Problem, WrongWays>>();
@@ -69,6 +77,22 @@ export function ledAstray(
   return sameAnswer(problem, ways.right, working.answer)
     ? undefined
     : { problem, answer: working.answer, ways };
+}
+
+/** The first so many problems that patterns lead astray, with what they lead to; fewer where there are no more. */
+export function firstLedAstray(
+  patterns: readonly ErrorPattern[],
+  problems: readonly Problem[],
+  house: HouseRules,
+  count: number,
+): readonly Astray[] {
+  const found: Astray[] = [];
+  for (const problem of problems) {
+    if (found.length === count) break;
+    const astray = ledAstray(patterns, problem, house);
+    if (astray !== undefined) found.push(astray);
+  }
+  return found;
 }
 
 /** Whether an explanation names the pattern, or one that the catalogue says looks like it and that gives this very answer. */

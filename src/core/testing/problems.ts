@@ -1,11 +1,11 @@
 import { PRESETS } from "../house";
 import { type DecimalProblem, type Problem, readProblem } from "../problem";
+import { valueOfResult } from "./valueOfResult";
 
 /** The problem of a typed line, which must read. */
 export function problemOf(line: string): Problem {
-  const problem = readProblem(line, PRESETS.fillersTrueValue);
-  if (!problem.ok) throw new Error(`${line} does not read: ${problem.error.code}`);
-  return problem.value;
+  const problem = valueOfResult(readProblem(line, PRESETS.fillersTrueValue), `${line} does not read`);
+  return problem;
 }
 
 /** The problem of a typed line of plain decimals. */

@@ -11,6 +11,7 @@ import { anyHouse, anyProblem } from "../testing/arbitrary";
 import { problemsOf, skillOf } from "../testing/learners";
 import { drawn } from "../testing/papers/drawn";
 import { problemOf } from "../testing/problems";
+import { valueOfResult } from "../testing/valueOfResult";
 import { markedWork } from "./index";
 
 const house = PRESETS.fillersTrueValue;
@@ -22,10 +23,9 @@ function told(
   typed: string,
   more: { readonly estimate?: string; readonly paper?: typeof BLANK_PAPER } = {},
 ) {
-  const given = readGiven(typed, problem, house);
-  if (!given.ok) throw new Error(`${typed} is no answer`);
+  const given = valueOfResult(readGiven(typed, problem, house), `${typed} is no answer`);
   const { estimate = "", paper = BLANK_PAPER } = more;
-  return markedWork({ problem, given: given.value, paper, estimate }, house, NOTHING_KNOWN);
+  return markedWork({ problem, given: given, paper, estimate }, house, NOTHING_KNOWN);
 }
 
 /** The paper of a replay, all its marks on it. */

@@ -5,12 +5,12 @@ import { PRESETS } from "../house";
 import { EVERY_METHOD, METHOD_IDS, workingOf } from "../methods";
 import { anyProblemFor } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
+import { runsOf } from "../testing/runs";
 import { claimsOf } from "../testing/said/claimsOf";
 import { claimsOfWorking } from "../testing/said/claimsOfWorking";
 import { lawsBroken } from "../testing/said/laws";
 import { plain, stepWords } from "./index";
 
-const WORKINGS = 20;
 const house = PRESETS.fillersTrueValue;
 const comma = PRESETS.commaBelow;
 
@@ -18,12 +18,12 @@ describe("what is said of numbers", () => {
   it.each(METHOD_IDS)("holds in every line of %s, in every school's hand", (method) => {
     let read = 0;
     for (const preset of Object.values(PRESETS))
-      for (const problem of fc.sample(anyProblemFor(method), { numRuns: WORKINGS, seed: 20 })) {
+      for (const problem of fc.sample(anyProblemFor(method), { numRuns: runsOf("linesSaid"), seed: 20 })) {
         const claims = claimsOfWorking(problem, preset, method);
         expect(claims.faults).toEqual([]);
         read += claims.read;
       }
-    expect(read).toBeGreaterThan(WORKINGS);
+    expect(read).toBeGreaterThan(runsOf("linesSaid"));
   });
 });
 
@@ -79,7 +79,7 @@ describe("the reader of claims", () => {
 describe("laws that are stated", () => {
   it.each(METHOD_IDS)("hold in the steps of %s that state them", (method) => {
     for (const preset of Object.values(PRESETS))
-      for (const problem of fc.sample(anyProblemFor(method), { numRuns: WORKINGS, seed: 21 }))
+      for (const problem of fc.sample(anyProblemFor(method), { numRuns: runsOf("lawsStated"), seed: 21 }))
         for (const { reason } of runOf(workingOf(problem, preset, method), EVERY_METHOD).steps)
           expect(lawsBroken(plain(stepWords(reason, preset).why), reason)).toEqual([]);
   });

@@ -7,6 +7,7 @@ import type { Decimal } from "../number";
 import { readProblem } from "../problem";
 import { anyDecimal, anyHouse, anyTask } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
+import { valueOfResult } from "../testing/valueOfResult";
 import { stepWords } from "./contract/stepWords";
 import { EVERY_BOOK } from "./contract/wordbooks";
 import { houseRefusalWords, SWITCH_GROUPS } from "./house/houseWords";
@@ -18,9 +19,8 @@ const byPlaces = PRESETS.fillersTrueValue;
 const byDigits: HouseRules = { ...byPlaces, numberNames: "byDigits" };
 
 const runOn = (line: string, house: HouseRules) => {
-  const problem = readProblem(line, house);
-  if (!problem.ok) throw new Error(`${line} does not read`);
-  return runOf(workingOf(problem.value, house), EVERY_METHOD);
+  const problem = valueOfResult(readProblem(line, house), `${line} does not read`);
+  return runOf(workingOf(problem, house), EVERY_METHOD);
 };
 
 const said = (line: string, house: HouseRules): readonly string[] =>
@@ -164,9 +164,8 @@ describe("what is said at a step", () => {
 
 describe("what is said of products and quotients", () => {
   const one = (line: string, kind: string, house: HouseRules, method?: MethodId): string => {
-    const problem = readProblem(line, house);
-    if (!problem.ok) throw new Error(`${line} does not read`);
-    const step = runOf(workingOf(problem.value, house, method), EVERY_METHOD).steps.find(
+    const problem = valueOfResult(readProblem(line, house), `${line} does not read`);
+    const step = runOf(workingOf(problem, house, method), EVERY_METHOD).steps.find(
       ({ reason }) => reason.kind === kind,
     );
     if (step === undefined) throw new Error(`${line} has no ${kind}`);

@@ -7,6 +7,7 @@ import { choicesOf, type HouseRules, PRESETS } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { drawRecipe, SKILLS } from "@/core/sheets";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import { readSheetFile, SHEET_FORMATS, type SheetOut } from ".";
 import { sheetCsv, sheetJson, sheetLatex, sheetMarkdown } from "./plainSheets";
 import { qtiFiles, sheetQti } from "./qti";
@@ -54,8 +55,7 @@ describe("a sheet in a file", () => {
 
   it("has its stories, and the whole number that answers one whose quotient is rounded, in every format", () => {
     const house = PRESETS.fillersTrueValue;
-    const problem = readProblem("41 ÷ 5 with remainder", house);
-    if (!problem.ok) throw new Error("the problem reads");
+    const problem = valueOfResult(readProblem("41 ÷ 5 with remainder", house), "the problem reads");
     const story = {
       text: "41 bells are packed, 5 to a box. How many boxes?",
       answer: "9 boxes.",
@@ -64,7 +64,7 @@ describe("a sheet in a file", () => {
     const sheet: SheetOut = {
       name: "Boxes",
       house,
-      rows: [{ working: workingOf(problem.value, house), story }],
+      rows: [{ working: workingOf(problem, house), story }],
     };
     const row = { problem: "41 ÷ 5 with remainder", story: story.text, sentence: story.answer, whole: "9" };
     for (const text of [sheetJson(sheet), sheetCsv(sheet)]) {
@@ -163,9 +163,36 @@ describe("a sheet in a file", () => {
     );
   });
 
-  it("is written in every format that is offered", () => {
-    const drawn = drawRecipe({ skills: ["add-like"], count: 3, never: [], least: [] }, POINT, 1);
-    const sheet = { name: "Cables", house: POINT, rows: drawn.ok ? drawn.value : [] };
-    for (const { write } of SHEET_FORMATS) expect(write(sheet).length).toBeGreaterThan(50);
-  });
+  it.each(SHEET_FORMATS)(
+    "goes out as $id with every number of its problems and answers, in their order",
+    (format) => {
+      const skill = ["subtract-one-exchange"] as const;
+      const rows = valueOfResult(
+        drawRecipe({ skills: skill, count: 5, never: [], least: [] }, POINT, 1),
+        "a sheet is drawn",
+      );
+      const sheet: SheetOut = { name: "Cables", house: POINT, rows };
+      const file = format.write(sheet);
+      // A package is its items one after another, in the order of its test.
+      const texts =
+        typeof file === "string"
+          ? [file]
+          : Object.entries(unzipSync(file))
+              .filter(([name]) => name.includes("item"))
+              .sort(([one], [other]) => one.localeCompare(other, "en", { numeric: true }))
+              .map(([, bytes]) => strFromU8(bytes));
+      const numbers = (lines: readonly string[]): readonly string[] =>
+        lines.flatMap((line) => line.match(/\d+/g) ?? []);
+      for (const wanted of [problemsOf(sheet), answersOf(sheet)]) {
+        let from = 0;
+        const text = texts.join("\n");
+        for (const number of numbers(wanted)) {
+          const at = text.indexOf(number, from);
+          expect([format.id, number, at >= from]).toEqual([format.id, number, true]);
+          from = at + number.length;
+        }
+      }
+      expect(new Set(SHEET_FORMATS.map(({ ending }) => ending)).size).toBe(SHEET_FORMATS.length);
+    },
+  );
 });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
 import { drawStory } from "@/core/stories";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import { toldStory, WORKSHOP } from "@/core/wording";
 import { readStock, stockCsv } from "./stockFile";
 
@@ -65,9 +66,8 @@ greenhouse,,,,,,,,-6,34
 
   it("is what stories are told about", () => {
     const garden = { id: "garden0001", name: "Garden", things: thingsOf("oak tree,,20,90\nrose,roses,3,9") };
-    const drawn = drawStory("total-of-two", garden, PRESETS.fillersTrueValue, 4);
-    if (!drawn.ok) throw new Error("no story");
-    const { text } = toldStory(drawn.value, PRESETS.fillersTrueValue);
+    const drawn = valueOfResult(drawStory("total-of-two", garden, PRESETS.fillersTrueValue, 4), "no story");
+    const { text } = toldStory(drawn, PRESETS.fillersTrueValue);
     expect(text).toMatch(/an oak tree|An oak tree/);
     expect(text).toMatch(/a rose|A rose/i);
     expect(drawStory("how-much-heavier", garden, PRESETS.fillersTrueValue, 4).ok).toBe(false);

@@ -5,6 +5,7 @@ import { type HouseRules, PRESETS } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { readProblem, writeAnswer, writeProblem, writeUnformed } from "@/core/problem";
 import { anyHouse, anyTask } from "@/core/testing/arbitrary";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import { boardSvg, drawnBoard, type Inks } from "../svg";
 import { boardLatex, boardMathml, problemLatex, problemMathml } from ".";
 
@@ -31,12 +32,11 @@ function badNesting(markup: string): string | undefined {
 const inks: Inks = { page: "#fff", squares: "#ccc", ink: "#000", soft: "#555", plumb: "#060" };
 
 const lineOf = (line: string, house: HouseRules) => {
-  const problem = readProblem(line, house);
-  if (!problem.ok) throw new Error(`${line} does not read`);
-  const { answer } = workingOf(problem.value, house);
+  const problem = valueOfResult(readProblem(line, house), `${line} does not read`);
+  const { answer } = workingOf(problem, house);
   return {
-    latex: problemLatex(problem.value, answer, house),
-    mathml: problemMathml(problem.value, answer, house),
+    latex: problemLatex(problem, answer, house),
+    mathml: problemMathml(problem, answer, house),
   };
 };
 

@@ -5,6 +5,7 @@ import { choicesOf, PRESETS } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { writeAnswer, writeProblem } from "@/core/problem";
 import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import { explainedRequested, explainRequested } from ".";
 
 describe("what programs are told of an answer", () => {
@@ -13,10 +14,9 @@ describe("what programs are told of an answer", () => {
       (pattern) => [pattern.id, pattern] as const,
     ),
   )("names %s for its example", (id, { example: [problem, given] }) => {
-    const explained = explainRequested({ problem, given });
-    if (!explained.ok) throw new Error(explained.error.message);
-    expect(explained.value).toMatchObject({ problem, given, verdict: "wrong" });
-    expect(explained.value.explanations.slice(0, 3).map(({ patterns }) => patterns)).toContainEqual([id]);
+    const explained = valueOfResult(explainRequested({ problem, given }), "it was refused");
+    expect(explained).toMatchObject({ problem, given, verdict: "wrong" });
+    expect(explained.explanations.slice(0, 3).map(({ patterns }) => patterns)).toContainEqual([id]);
   });
 
   it("is plain JSON, ranked, with shares of one", () => {

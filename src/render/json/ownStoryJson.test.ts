@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { choicesOf, houseRulesFrom, PRESETS } from "@/core/house";
 import { type OwnFormId, STORY_KINDS } from "@/core/stories";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import { WORKSHOP } from "@/core/wording";
 import { ownStoryShown } from "./ownStoryJson";
 import { storyShown } from "./storyJson";
@@ -8,9 +9,8 @@ import { storyShown } from "./storyJson";
 const house = choicesOf(PRESETS.fillersTrueValue);
 
 function shown(text: string, form: OwnFormId, left: readonly string[] = [], choices = house, turned = false) {
-  const found = ownStoryShown({ text, form, left, turned, house: choices });
-  if (!found.ok) throw new Error(found.error.message);
-  return found.value;
+  const found = valueOfResult(ownStoryShown({ text, form, left, turned, house: choices }), "it was refused");
+  return found;
 }
 
 describe("a story of a tutor's own", () => {
@@ -27,9 +27,8 @@ describe("a story of a tutor's own", () => {
       line: "3 × $7.25",
       answer: "$21.75",
     });
-    const euro = houseRulesFrom({ decimalMark: "comma", currency: "EUR" });
-    if (!euro.ok) throw new Error("no house");
-    expect(shown("Ein 3,5 und 2,25.", "whole", [], choicesOf(euro.value)).worked?.answer).toBe("5,75");
+    const euro = valueOfResult(houseRulesFrom({ decimalMark: "comma", currency: "EUR" }), "no house");
+    expect(shown("Ein 3,5 und 2,25.", "whole", [], choicesOf(euro)).worked?.answer).toBe("5,75");
   });
 
   it("changes with the text, and says where it no longer fits", () => {

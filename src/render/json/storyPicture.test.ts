@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
 import { drawStory, STORY_KINDS } from "@/core/stories";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import { WORKSHOP } from "@/core/wording";
 import { storyPicture } from "./storyPicture";
 
@@ -10,9 +11,8 @@ describe("the picture of a story", () => {
   it("is to scale: bars that make up one another are equally long, and something is asked", () => {
     for (const { id } of STORY_KINDS)
       for (let seed = 1; seed <= 20; seed++) {
-        const drawn = drawStory(id, WORKSHOP, house, seed);
-        if (!drawn.ok) throw new Error(`${id} has no story`);
-        const picture = storyPicture(drawn.value);
+        const drawn = valueOfResult(drawStory(id, WORKSHOP, house, seed), `${id} has no story`);
+        const picture = storyPicture(drawn);
         if (picture.kind === "line") {
           expect(Number.isFinite(picture.to) && picture.from !== picture.to).toBe(true);
           continue;

@@ -3,6 +3,7 @@ import { choicesOf, PRESETS } from "@/core/house";
 import { answerOf } from "@/core/methods";
 import { writeAnswer } from "@/core/problem";
 import { drawStory, STORY_KINDS, type StoryPatternId, wantedWhole, wrongLines } from "@/core/stories";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import { WORKSHOP } from "@/core/wording";
 import { storyAccounts, storyProbeShown } from "./storyProbeJson";
 
@@ -13,18 +14,19 @@ const house = choicesOf(rules);
 const answers = (seed: number, pattern?: StoryPatternId) =>
   storyProbeShown({ seed, house, stock: WORKSHOP }).map(({ kind, seed: own }) => {
     const found = STORY_KINDS.find(({ id }) => id === kind);
-    const drawn = found && drawStory(found.id, WORKSHOP, rules, own);
-    if (!drawn?.ok) throw new Error(`${kind} is not told again`);
-    const wrong = wrongLines(drawn.value).find((one) => one.pattern === pattern);
-    const whole = wantedWhole(drawn.value);
-    const right = whole === undefined ? writeAnswer(drawn.value.working.answer, rules) : String(whole);
+    const drawn = valueOfResult(
+      found && drawStory(found.id, WORKSHOP, rules, own),
+      `${kind} is not told again`,
+    );
+    const wrong = wrongLines(drawn).find((one) => one.pattern === pattern);
+    const whole = wantedWhole(drawn);
+    const right = whole === undefined ? writeAnswer(drawn.working.answer, rules) : String(whole);
     return { kind, seed: own, said: wrong ? writeAnswer(answerOf(wrong.problem, rules), rules) : right };
   });
 
 const shown = (given: ReturnType<typeof answers>) => {
-  const found = storyAccounts({ answers: given, house });
-  if (!found.ok) throw new Error(found.error.message);
-  return found.value;
+  const found = valueOfResult(storyAccounts({ answers: given, house }), "it was refused");
+  return found;
 };
 
 describe("eight stories", () => {

@@ -4,6 +4,7 @@ import { choicesOf } from "@/core/house";
 import { METHOD_IDS } from "@/core/methods";
 import { writeProblem } from "@/core/problem";
 import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import { methodsRequested, workJson, workLine, workRequested } from ".";
 
 describe("what programs are told of methods", () => {
@@ -11,11 +12,13 @@ describe("what programs are told of methods", () => {
     fc.assert(
       fc.property(anyProblem, anyHouse, (problem, house) => {
         const line = writeProblem(problem, house);
-        const methods = methodsRequested({ problem: line, house: choicesOf(house) });
-        if (!methods.ok) throw new Error(`${line} is refused`);
-        expect(methods.value.map(({ method }) => method)).toEqual([...METHOD_IDS]);
-        expect(methods.value.some(({ takes }) => takes)).toBe(true);
-        for (const { method, takes, reason } of methods.value) {
+        const methods = valueOfResult(
+          methodsRequested({ problem: line, house: choicesOf(house) }),
+          `${line} is refused`,
+        );
+        expect(methods.map(({ method }) => method)).toEqual([...METHOD_IDS]);
+        expect(methods.some(({ takes }) => takes)).toBe(true);
+        for (const { method, takes, reason } of methods) {
           const working = workRequested({ problem: line, house: choicesOf(house), method });
           expect(working.ok).toBe(takes);
           if (!working.ok) expect(reason).toBe(working.error.message);
@@ -35,9 +38,11 @@ describe("what programs get", () => {
     fc.assert(
       fc.property(anyProblem, anyHouse, (problem, house) => {
         const line = writeProblem(problem, house);
-        const working = workRequested({ problem: line, house: choicesOf(house) });
-        if (!working.ok) throw new Error(`${line} is refused: ${working.error.message}`);
-        const json = workJson(working.value);
+        const working = valueOfResult(
+          workRequested({ problem: line, house: choicesOf(house) }),
+          `${line} is refused`,
+        );
+        const json = workJson(working);
         expect(JSON.parse(JSON.stringify(json))).toEqual(json);
         expect(json.problem).toBe(line);
         expect(json.house).toEqual(choicesOf(house));
@@ -46,7 +51,7 @@ describe("what programs get", () => {
         const checked = json.checks.estimate !== null || json.checks.inverse !== null;
         if (checked) expect(json.steps.at(-1)?.stage).toBe("check");
         for (const step of json.steps) expect(`${step.say}${step.why}${step.ask}`).not.toContain("*");
-        expect(workLine(working.value)).toMatchObject({
+        expect(workLine(working)).toMatchObject({
           method: json.method,
           answer: json.answer.written,
           value: json.answer.value,

@@ -3,12 +3,12 @@ import { boardAfter } from "@/core/board";
 import { type HouseRules, PRESETS, type PresetName } from "@/core/house";
 import { type MethodId, workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import { textBoard } from "./textBoard";
 
 function boardOf(line: string, preset: PresetName): string {
-  const problem = readProblem(line, PRESETS[preset]);
-  if (!problem.ok) throw new Error(`${line} does not read`);
-  const { layout, steps } = workingOf(problem.value, PRESETS[preset]);
+  const problem = valueOfResult(readProblem(line, PRESETS[preset]), `${line} does not read`);
+  const { layout, steps } = workingOf(problem, PRESETS[preset]);
   return `\n${textBoard(boardAfter(layout, steps, steps.length), PRESETS[preset])}\n`;
 }
 
@@ -251,9 +251,8 @@ describe("the board as text", () => {
     ],
   ])("writes %s by %s as the house does", (line, method, rules, expected) => {
     const house = { ...PRESETS.fillersTrueValue, ...rules };
-    const problem = readProblem(line, house);
-    if (!problem.ok) throw new Error(`${line} does not read`);
-    const { layout, steps } = workingOf(problem.value, house, method);
+    const problem = valueOfResult(readProblem(line, house), `${line} does not read`);
+    const { layout, steps } = workingOf(problem, house, method);
     const text = textBoard(boardAfter(layout, steps, steps.length), house);
     expect(`\n${text.replaceAll("\u0336", "/")}\n`).toBe(expected);
   });

@@ -3,15 +3,18 @@ import { type HouseRules, PRESETS, SWITCH_NAMES, SWITCHES, type SwitchName } fro
 import { workingOf } from "@/core/methods";
 import { pictureOf } from "@/core/pictures";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import { pictureWords, stepWords } from "@/core/wording";
 import { SAMPLES, sampleNotation, sampleProblem } from "./samples";
 
 /** What a switch's sample shows under some rules, as text: the same only where nothing can be seen to change. */
 function shown(name: SwitchName, house: HouseRules): string {
   const sample = SAMPLES[name];
-  const problem = readProblem(sampleProblem(sample, house), sampleNotation(house));
-  if (!problem.ok) throw new Error(`the sample of ${name} does not read`);
-  const working = workingOf(problem.value, house, "method" in sample ? sample.method : undefined);
+  const problem = valueOfResult(
+    readProblem(sampleProblem(sample, house), sampleNotation(house)),
+    `the sample of ${name} does not read`,
+  );
+  const working = workingOf(problem, house, "method" in sample ? sample.method : undefined);
   switch (sample.kind) {
     case "line":
       return `${writeProblem(working.problem, house)} ${writeAnswer(working.answer, house)}`;

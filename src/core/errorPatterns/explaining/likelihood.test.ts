@@ -4,6 +4,7 @@ import { readGiven } from "../../marking";
 import { problemsOf, waysOf } from "../../testing/learners";
 import { problemOf } from "../../testing/problems";
 import { simulated } from "../../testing/simulated";
+import { valueOfResult } from "../../testing/valueOfResult";
 import { toldExplanation } from "../../turn";
 import { PATTERNS } from "../errorPatterns";
 import { isSlip } from "../slips/slipFacts";
@@ -92,12 +93,11 @@ describe("a slip", () => {
     ["4.7 + 3.8", "8.6", "slip-fact-off-by-one", "8.6 for 8.5"],
   ])("in %s = %s says what went wrong", (line, typed, id, words) => {
     const problem = problemOf(line);
-    const given = readGiven(typed, problem, house);
-    if (!given.ok) throw new Error(`${typed} can't be read`);
+    const given = valueOfResult(readGiven(typed, problem, house), `${typed} can't be read`);
     const ways = waysOf(problem, house);
-    const { explanations } = markedAnswer(ways, given.value, house);
+    const { explanations } = markedAnswer(ways, given, house);
     const slip = explanations.find(({ patterns }) => patterns.join() === id);
     if (slip === undefined) throw new Error(`${id} is not among ${JSON.stringify(explanations)}`);
-    expect(toldExplanation(ways, given.value.answer, slip, house).names[0]).toContain(words);
+    expect(toldExplanation(ways, given.answer, slip, house).names[0]).toContain(words);
   });
 });

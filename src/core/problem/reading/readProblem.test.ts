@@ -4,6 +4,7 @@ import { type HouseRules, houseRulesFrom, PRESETS } from "../../house";
 import { workingOf } from "../../methods";
 import { ownCurrencyId, ownCurrencyOf } from "../../quantity";
 import { anyHouse, anyProblem } from "../../testing/arbitrary";
+import { valueOfResult } from "../../testing/valueOfResult";
 import { readErrorWords } from "../../wording";
 import { writeAnswer } from "../answer";
 import { writeProblem } from "../writeProblem";
@@ -31,43 +32,43 @@ describe("reading a problem", () => {
   });
 
   it("keeps the currency of cents and pence, whatever the house's is", () => {
-    const pounds = readProblem("7p + 85p", { ...point, currency: "GBP" });
-    if (!pounds.ok) throw new Error("7p does not read");
-    expect(writeProblem(pounds.value, { ...point, currency: "GBP" })).toBe("7p + 85p");
-    expect(writeProblem(pounds.value, { ...point, currency: "INR" })).toBe("£0.07 + £0.85");
+    const pounds = valueOfResult(readProblem("7p + 85p", { ...point, currency: "GBP" }), "7p does not read");
+    expect(writeProblem(pounds, { ...point, currency: "GBP" })).toBe("7p + 85p");
+    expect(writeProblem(pounds, { ...point, currency: "INR" })).toBe("£0.07 + £0.85");
     expect(written("8c + €0.90", point)).toBe("8c + €0.90");
   });
 
   it("knows a currency that a tutor has defined, under house rules that have it", () => {
-    const own = ownCurrencyId({
-      sign: "kr",
-      minorSign: "ct",
-      name: "crown",
-      names: "crowns",
-      minor: "cent",
-      minors: "cents",
-      coins: [50, 100],
-      notes: [500, 1000],
-    });
-    if (!own.ok) throw new Error(own.error.kind);
-    const house: HouseRules = { ...point, currency: own.value };
-    expect(houseRulesFrom({ currency: own.value })).toMatchObject({
+    const own = valueOfResult(
+      ownCurrencyId({
+        sign: "kr",
+        minorSign: "ct",
+        name: "crown",
+        names: "crowns",
+        minor: "cent",
+        minors: "cents",
+        coins: [50, 100],
+        notes: [500, 1000],
+      }),
+      "it was refused",
+    );
+    const house: HouseRules = { ...point, currency: own };
+    expect(houseRulesFrom({ currency: own })).toMatchObject({
       ok: true,
-      value: { currency: own.value },
+      value: { currency: own },
     });
     expect(written("kr 10 - kr6.50", house)).toBe("kr10 − kr6.50");
     expect(written("10 kr + 50ct", house)).toBe("kr10 + 50ct");
     expect(written("kr 10 + $2", house)).toBe("mixedCurrencies at 8");
     expect(written("kr 10 - kr6.50", point)).toBe("letters at 0");
-    const change = readProblem("kr 10 - kr6.50", house);
-    if (!change.ok) throw new Error("kr 10 does not read");
-    const { answer, steps } = workingOf(change.value, house);
+    const change = valueOfResult(readProblem("kr 10 - kr6.50", house), "kr 10 does not read");
+    const { answer, steps } = workingOf(change, house);
     expect(writeAnswer(answer, house)).toBe("kr3.50");
     expect(steps.at(-2)?.reason).toMatchObject({ pieces: [100, 100, 100, 50] });
     for (const sign of ["lb", "and", "four", "5", "$"])
-      expect(ownCurrencyId({ ...ownCurrencyOf(own.value), sign }).ok).toBe(false);
-    expect(ownCurrencyId({ ...ownCurrencyOf(own.value), coins: [5, 5] }).ok).toBe(false);
-    expect(ownCurrencyId({ ...ownCurrencyOf(own.value), notes: [150] }).ok).toBe(false);
+      expect(ownCurrencyId({ ...ownCurrencyOf(own), sign }).ok).toBe(false);
+    expect(ownCurrencyId({ ...ownCurrencyOf(own), coins: [5, 5] }).ok).toBe(false);
+    expect(ownCurrencyId({ ...ownCurrencyOf(own), notes: [150] }).ok).toBe(false);
     expect(houseRulesFrom({ currency: "own|kr|kr|a|b|c|d|1|100" }).ok).toBe(false);
   });
 

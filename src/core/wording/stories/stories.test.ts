@@ -5,20 +5,23 @@ import { writeQuantity } from "../../quantity";
 import { drawStory, MEASURES, STORY_KINDS, type Story } from "../../stories";
 import { wrongAnswer } from "../../testing/answers";
 import { brokenClaims } from "../../testing/claims/claims";
+import { runsOf } from "../../testing/runs";
+import { valueOfResult } from "../../testing/valueOfResult";
 import { toldStory } from "./toldStory";
 import { WORKSHOP } from "./workshop";
 
 const euro = houseRulesFrom({ decimalMark: "comma", currency: "EUR" });
 const houses: readonly HouseRules[] = [PRESETS.fillersTrueValue, ...(euro.ok ? [euro.value] : [])];
-/** So that there are more than ten thousand stories. */
-const EACH = 105;
+const EACH = runsOf("stories");
 
 const stories = houses.flatMap((house) =>
   STORY_KINDS.flatMap(({ id }) =>
     Array.from({ length: EACH }, (_, seed) => {
-      const drawn = drawStory(id, WORKSHOP, house, seed * 31 + 7);
-      if (!drawn.ok) throw new Error(`${id} has no story for seed ${seed}`);
-      return { story: drawn.value, house, ...toldStory(drawn.value, house) };
+      const drawn = valueOfResult(
+        drawStory(id, WORKSHOP, house, seed * 31 + 7),
+        `${id} has no story for seed ${seed}`,
+      );
+      return { story: drawn, house, ...toldStory(drawn, house) };
     }),
   ),
 );

@@ -6,27 +6,21 @@ import { EVERY_METHOD, libraryOf, type MethodId, type Reason } from "@/core/meth
 import { writeProblem } from "@/core/problem";
 import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
 import { problemOf } from "@/core/testing/problems";
+import { runsOf } from "@/core/testing/runs";
 import { stepWords as everyWords, wordsFrom } from "@/core/wording";
 import { PART as CHAIN } from "./chain";
 import { PART as FRACTIONS } from "./fractions";
 import { PART as MEASURES } from "./measures";
 import { PART as MENTAL } from "./mental";
 import { PART as MONEY } from "./money";
-import {
-  addPart,
-  partsInMenu,
-  partsMissing,
-  partsThere,
-  partsUsed,
-  partsWelcome,
-  stepWords,
-  watchParts,
-} from "./parts";
+import { partsRegistry } from "./parts";
 import { PART as QUANTITIES } from "./quantities";
 import { PART as SIGNED } from "./signed";
 
 const HOUSE = PRESETS.fillersTrueValue;
 const sample = problemOf("54 lb 3 oz − 27 lb 9 oz");
+const { addPart, partsInMenu, partsMissing, partsThere, partsUsed, partsWelcome, stepWords, watchParts } =
+  partsRegistry();
 const [DECIMALS] = partsThere().parts;
 if (DECIMALS === undefined) throw new Error("the part of decimals is always there");
 const PARTS = [DECIMALS, FRACTIONS, SIGNED, MONEY, MEASURES, QUANTITIES, CHAIN, MENTAL];
@@ -52,7 +46,7 @@ describe("the parts of a problem", () => {
         expect(run.steps.map(({ reason }) => reason)).toEqual(whole.steps.map(({ reason }) => reason));
         for (const { reason } of run.steps) expect(wordsFrom(books, reason, house).say).not.toBe("");
       }),
-      { numRuns: 800 },
+      { numRuns: runsOf("loadedParts") },
     );
   });
 

@@ -43,42 +43,80 @@ const loadedWith = (parts: readonly LoadedPart[]): Loaded => {
   return { parts: ordered, library: libraryOf<Reason, MethodId>(ordered.map(({ methods }) => methods)) };
 };
 
-let loaded = loadedWith([{ id: "decimals", methods: decimalMethods, book: DECIMAL_BOOK }]);
-const watchers = new Set<() => void>();
-
-/** Puts a part beside those that are there; again is once. */
-export function addPart(part: LoadedPart): void {
-  if (loaded.parts.some(({ id }) => id === part.id)) return;
-  loaded = loadedWith([...loaded.parts, part]);
-  for (const watcher of watchers) watcher();
+/** The parts that are loaded by now, and whatever is asked of them. A page has one; a test makes its own. */
+export interface PartsRegistry {
+  /** Puts a part beside those that are there; again is once. */
+  readonly addPart: (part: LoadedPart) => void;
+  /** Every method that is loaded by now. */
+  readonly library: () => Library;
+  /** The words for a step, from the books that are loaded. */
+  readonly stepWords: (reason: RunReason, house: HouseRules) => StepWords;
+  /** The words for a method, from the books that are loaded. */
+  readonly methodWords: (method: MethodId) => AnyMethodWords;
+  /** Calls back whenever a part comes; gives the way to stop that. */
+  readonly watchParts: (watcher: () => void) => () => void;
+  /** Another value after each part that came. */
+  readonly partsThere: () => Loaded;
+  /** The parts that the problem of a line, worked by some methods, can't do without and that are not there yet; none where it does not read. */
+  readonly partsMissing: (
+    text: string,
+    house: HouseRules,
+    methods?: readonly (MethodId | undefined)[],
+  ) => readonly PartId[];
+  /** The parts with more methods for the problem of a line, that are not there yet. */
+  readonly partsWelcome: (text: string, house: HouseRules) => readonly PartId[];
+  /** The parts whose methods a tutor may choose for a problem, that are not there yet. */
+  readonly partsInMenu: (problem: Problem) => readonly PartId[];
+  /** Every part beside that of decimals that a line worked by some methods has a use for. The methods are there. */
+  readonly partsUsed: (
+    text: string,
+    house: HouseRules,
+    methods: readonly (MethodId | undefined)[],
+  ) => readonly PartId[];
 }
 
-/** Every method that is loaded by now. */
-export const library = (): Library => loaded.library;
-
-/** The words for a step, from the books that are loaded. */
-export const stepWords = (reason: RunReason, house: HouseRules): StepWords =>
-  wordsFrom(
-    loaded.parts.map(({ book }) => book),
-    reason,
-    house,
-  );
-
-/** The words for a method, from the books that are loaded. */
-export const methodWords = (method: MethodId): AnyMethodWords =>
-  methodWordsFrom(
-    loaded.parts.map(({ book }) => book),
-    method,
-  );
-
-/** Calls back whenever a part comes; gives the way to stop that. */
-export function watchParts(watcher: () => void): () => void {
-  watchers.add(watcher);
-  return () => watchers.delete(watcher);
+/** A registry in which only the part of decimals is loaded. */
+export function partsRegistry(): PartsRegistry {
+  let loaded = loadedWith([{ id: "decimals", methods: decimalMethods, book: DECIMAL_BOOK }]);
+  const watchers = new Set<() => void>();
+  const books = (): readonly Wordbook[] => loaded.parts.map(({ book }) => book);
+  const notThere = (ids: readonly PartId[]): readonly PartId[] =>
+    ids.filter((id) => !loaded.parts.some((part) => part.id === id));
+  return {
+    addPart(part) {
+      if (loaded.parts.some(({ id }) => id === part.id)) return;
+      loaded = loadedWith([...loaded.parts, part]);
+      for (const watcher of watchers) watcher();
+    },
+    library: () => loaded.library,
+    stepWords: (reason, house) => wordsFrom(books(), reason, house),
+    methodWords: (method) => methodWordsFrom(books(), method),
+    watchParts(watcher) {
+      watchers.add(watcher);
+      return () => watchers.delete(watcher);
+    },
+    partsThere: () => loaded,
+    partsMissing(text, house, methods = []) {
+      const unknown = methods.some(
+        (id) => id !== undefined && !loaded.library.methods.some((one) => one.id === id),
+      );
+      return notThere(
+        partsOf(text, house, (problem) => [...partsFor(problem), ...(unknown ? partsToChoose(problem) : [])]),
+      );
+    },
+    partsWelcome: (text, house) => notThere(partsOf(text, house, partsBeside)),
+    partsInMenu: (problem) => notThere(partsToChoose(problem)),
+    partsUsed: (text, house, methods) => [
+      ...partsOf(text, house, partsFor),
+      ...partsOf(text, house, partsBeside),
+      ...partsOf(text, house, partsToChoose).filter((id) =>
+        loaded.parts.some(
+          (part) => part.id === id && part.methods.methods.some((one) => methods.includes(one.id)),
+        ),
+      ),
+    ],
+  };
 }
-
-/** Another value after each part that came. */
-export const partsThere = (): Loaded => loaded;
 
 /** Whole numbers up to this can be seen as steps on a number line or as counters. */
 const ON_A_LINE = 40n;
@@ -133,41 +171,16 @@ const partsOf = (text: string, house: HouseRules, parts: (problem: Problem) => r
   return problem.ok ? parts(problem.value) : [];
 };
 
-/** The parts that the problem of a line, worked by some methods, can't do without and that are not there yet; none where it does not read. */
-export const partsMissing = (
-  text: string,
-  house: HouseRules,
-  methods: readonly (MethodId | undefined)[] = [],
-): readonly PartId[] => {
-  const unknown = methods.some(
-    (id) => id !== undefined && !loaded.library.methods.some((one) => one.id === id),
-  );
-  return notThere(
-    partsOf(text, house, (problem) => [...partsFor(problem), ...(unknown ? partsToChoose(problem) : [])]),
-  );
-};
-
-/** The parts with more methods for the problem of a line, that are not there yet. */
-export const partsWelcome = (text: string, house: HouseRules): readonly PartId[] =>
-  notThere(partsOf(text, house, partsBeside));
-
-/** The parts whose methods a tutor may choose for a problem, that are not there yet. */
-export const partsInMenu = (problem: Problem): readonly PartId[] => notThere(partsToChoose(problem));
-
-/** Every part beside that of decimals that a line worked by some methods has a use for. The methods are there. */
-export const partsUsed = (
-  text: string,
-  house: HouseRules,
-  methods: readonly (MethodId | undefined)[],
-): readonly PartId[] => [
-  ...partsOf(text, house, partsFor),
-  ...partsOf(text, house, partsBeside),
-  ...partsOf(text, house, partsToChoose).filter((id) =>
-    loaded.parts.some(
-      (part) => part.id === id && part.methods.methods.some((one) => methods.includes(one.id)),
-    ),
-  ),
-];
-
-const notThere = (ids: readonly PartId[]): readonly PartId[] =>
-  ids.filter((id) => !loaded.parts.some((part) => part.id === id));
+/** What is loaded in this page, or in this process. */
+export const {
+  addPart,
+  library,
+  stepWords,
+  methodWords,
+  watchParts,
+  partsThere,
+  partsMissing,
+  partsWelcome,
+  partsInMenu,
+  partsUsed,
+} = partsRegistry();

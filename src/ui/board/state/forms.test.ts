@@ -4,6 +4,7 @@ import { workingOf } from "@/core/methods";
 import { readProblem, writeForm, writeProblem, writeUnformed } from "@/core/problem";
 import { wrongAnswer } from "@/core/testing/answers";
 import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
+import { valueOfResult } from "@/core/testing/valueOfResult";
 import { formsOf, formWords, takesForms } from "./forms";
 
 describe("the forms that are offered", () => {
@@ -15,11 +16,10 @@ describe("the forms that are offered", () => {
         expect(new Set(forms.map(({ form }) => formWords(form, house))).size).toBe(forms.length);
         for (const { form, about } of forms) {
           const line = writeUnformed(problem, house) + writeForm(form, house);
-          const asked = readProblem(line, house);
-          if (!asked.ok) throw new Error(`${line} does not read`);
+          const asked = valueOfResult(readProblem(line, house), `${line} does not read`);
           // A decimal alone that is to be brought to a place is rounded.
-          expect([line, `round ${line}`]).toContain(writeProblem(asked.value, house));
-          expect(wrongAnswer(workingOf(asked.value, house))).toBeUndefined();
+          expect([line, `round ${line}`]).toContain(writeProblem(asked, house));
+          expect(wrongAnswer(workingOf(asked, house))).toBeUndefined();
           expect(about).toMatch(/\.$/);
         }
       }),
