@@ -227,7 +227,7 @@ async function migrating(round: number): Promise<void> {
   const old = new Database(file(folder), { readonly: true });
   const answers = old.prepare("select count(*) from attempts").pluck().get();
   old.close();
-  const child = spawn(process.execPath, [".build/server.mjs"], {
+  const child = spawn(process.execPath, [".build/server/server.mjs"], {
     env: {
       ...process.env,
       NODE_ENV: "production",

@@ -33,13 +33,15 @@ export async function startServer(
   let child: ChildProcess | undefined;
 
   const start = async (): Promise<void> => {
-    child = spawn(process.execPath, [".build/server.mjs"], {
+    child = spawn(process.execPath, [".build/server/server.mjs"], {
       env: {
         ...process.env,
         NODE_ENV: "production",
         PORT: String(port),
         RIGHT_SUM_DATA: folder,
         NEXT_TELEMETRY_DISABLED: "1",
+        // Two browsers and two servers share the machine: one computing thread a process is enough for one tutor.
+        RIGHT_SUM_THREADS: "1",
         ...env,
       },
       stdio: ["ignore", "pipe", "inherit"],

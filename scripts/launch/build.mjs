@@ -8,7 +8,7 @@ import { root } from "./root.mjs";
 import { inTurn } from "./turn.mjs";
 
 const BESIDE_SOURCES = [
-  "next.config.ts",
+  "next.config.mjs",
   "postcss.config.mjs",
   "tsconfig.json",
   "package-lock.json",
@@ -38,36 +38,49 @@ function fingerprint() {
   return hash.digest("hex");
 }
 
-/** Bundles what is not built by the application's own build. Packages stay where they are. */
-export const bundle = () => bundled(BUNDLES);
+/** Bundles what is not built by the application's own build, and the packages it uses: hundreds of small files would each be looked for at every start. */
+export const bundle = () => bundled("server", BUNDLES);
 
-async function bundled(entries) {
+/** Bundles some entries into a folder of their own, which nothing of an earlier bundle is left in. Gives its path. */
+async function bundled(name, entries) {
   const { build } = await import("esbuild");
+  const folder = path.join(root, ".build", name);
+  fs.rmSync(folder, { recursive: true, force: true });
   await build({
     entryPoints: Object.fromEntries(
       Object.entries(entries).map(([name, source]) => [name, path.join(root, source)]),
     ),
-    outdir: path.join(root, ".build"),
+    outdir: folder,
     outExtension: { ".js": ".mjs" },
     bundle: true,
+    // What is loaded only when it is needed, as what writes PDFs, is a file of its own.
+    splitting: true,
+    minify: true,
     platform: "node",
     target: "node20",
     format: "esm",
     jsx: "automatic",
     alias: { "@": path.join(root, "src") },
+    define: { "process.env.NODE_ENV": '"production"' },
+    // Packages of the older kind ask for others by this.
+    banner: {
+      js: 'import { createRequire as requireFrom } from "node:module"; const require = requireFrom(import.meta.url);',
+    },
     plugins: [packagesApart],
     sourcemap: true,
     logLevel: "warning",
   });
+  return folder;
 }
 
-/** Packages are loaded from where they are installed, and not bundled. */
+/** Packages with machine code, with files of their own beside their code, or that start programs by a path of theirs. */
+const APART = /^(?:better-sqlite3|next|piscina|pdfkit|fontkit)(?:\/|$)/;
+
+/** Those are loaded from where they are installed, and not bundled. */
 const packagesApart = {
   name: "packages-apart",
   setup(build) {
-    build.onResolve({ filter: /^[^./@]|^@[^/]/ }, ({ path: name, kind }) =>
-      kind === "entry-point" ? undefined : { path: name, external: true },
-    );
+    build.onResolve({ filter: APART }, ({ path: name }) => ({ path: name, external: true }));
   },
 };
 
@@ -102,11 +115,10 @@ function pack(folder) {
 
 /** The bench as one file, as what it measures is built: a loader that names every function would be measured with it. Gives its path. */
 export async function bundleBench() {
-  await bundled({ bench: "bench/main.ts" });
-  return path.join(root, ".build/bench.mjs");
+  return path.join(await bundled("bench", { bench: "bench/main.ts" }), "bench.mjs");
 }
 
-const CORE = path.join(root, ".build/core.mjs");
+const CORE = path.join(root, ".build/core/core.mjs");
 
 /** When anything of the sources was changed last, added or taken away. */
 const sourcesChanged = () =>
@@ -126,7 +138,7 @@ export async function ensureCore() {
   const current = () => fs.existsSync(CORE) && fs.statSync(CORE).mtimeMs > sourcesChanged();
   if (!current())
     await inTurn("core", async () => {
-      if (!current()) await bundled({ core: "src/cli/main.ts" });
+      if (!current()) await bundled("core", { core: "src/cli/main.ts" });
     });
   return CORE;
 }

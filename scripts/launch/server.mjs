@@ -35,7 +35,7 @@ export async function serve(folder, command, parameters = []) {
   if (!parameters.includes("--read-only")) checkFolder(folder);
   const child = spawn(
     process.execPath,
-    ["--enable-source-maps", path.join(root, ".build/server.mjs"), ...parameters],
+    ["--enable-source-maps", path.join(root, ".build/server/server.mjs"), ...parameters],
     {
       cwd: root,
       env: {

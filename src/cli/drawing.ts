@@ -11,7 +11,6 @@ import {
   storiesRequested,
   twinsRequested,
 } from "@/render/json";
-import { sheetPdf } from "@/render/pdf";
 import { printingFrom } from "@/render/print";
 import {
   choicesFrom,
@@ -108,6 +107,7 @@ async function printedSheet(
   const { house, drawn, recipe } = sheetDrawn.value;
   const title = recipe.skills.map((id) => SKILL_NAMES[id]).join(", ");
   const workings = drawn.map(({ working }) => working);
+  const { sheetPdf } = await import("@/render/pdf");
   const pdf = await sheetPdf({ title, code: undefined, house, workings }, printing);
   if (!pdf.ok) {
     complain(NO_LETTERS(pdf.error.missing));

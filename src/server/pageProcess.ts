@@ -6,7 +6,7 @@ import path from "node:path";
 import type { Trouble } from "@/data/keeping/health";
 import { answerError } from "./headers";
 
-const PROGRAM = path.resolve(".build/pages.mjs");
+const PROGRAM = path.resolve(".build/server/pages.mjs");
 /** How long a page process that ended is left before another one is started, in milliseconds. */
 const AGAIN_AFTER = 500;
 

@@ -4,7 +4,7 @@ import { done, failed, type Result } from "@/core/result";
 import type { Computing, Filing } from "./tasks";
 
 /** The tasks, bundled for a thread by the build. */
-const WORKER = path.resolve(/* turbopackIgnore: true */ ".build/worker.mjs");
+const WORKER = path.resolve(/* turbopackIgnore: true */ ".build/server/worker.mjs");
 
 /** How long one task may take before it is stopped, in milliseconds. */
 const TIME_LIMIT = 3000;
@@ -24,12 +24,15 @@ const held = globalThis as {
   rightSumFiling?: Piscina;
 };
 
+/** How many threads compute: two, so that a long task holds up no short one. RIGHT_SUM_THREADS names another number. */
+const THREADS = Math.max(1, Math.trunc(Number(process.env.RIGHT_SUM_THREADS ?? 2)) || 2);
+
 /** The threads that compute: ready from the first call on. */
 export function computing(): Piscina {
   held.rightSumComputing ??= new Piscina({
     filename: WORKER,
-    minThreads: 2,
-    maxThreads: 2,
+    minThreads: THREADS,
+    maxThreads: THREADS,
     maxQueue: MOST_WAITING,
     resourceLimits: { maxOldGenerationSizeMb: 400 },
   });

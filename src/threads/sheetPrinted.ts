@@ -1,4 +1,4 @@
-import type { HouseChoices, HouseRules } from "@/core/house";
+import type { HouseChoices } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { readProblem } from "@/core/problem";
 import { failed } from "@/core/result";
@@ -6,7 +6,6 @@ import type { StockList, StoryOfRow } from "@/core/stories";
 import { NO_LETTERS } from "@/core/wording";
 import { SHEET_FORMATS, type SheetFormat } from "@/render/formats";
 import { storyDrawnAgain } from "@/render/json";
-import { printable, sheetPdf } from "@/render/pdf";
 import type { PrintedStory, Printing } from "@/render/print";
 import { houseGiven } from "./marking";
 
@@ -27,12 +26,19 @@ export async function sheetPrinted({
   /** The list that the stories may be about, for their pictures. */
   readonly stock: StockList;
 }) {
+  // What writes PDFs takes long to load, and is needed by few tasks.
+  const { printable, sheetPdf } = await import("@/render/pdf");
   const house = houseGiven(choices);
+  /** A story of a row as it is printed; its picture only where its kind still tells it so. */
+  const printedStory = (story: StoryOfRow): PrintedStory => ({
+    text: printable(story.text),
+    answer: printable(story.answer),
+    whole: story.whole,
+    picture: storyDrawnAgain(story, house, stock),
+  });
   const read = rows.flatMap(({ problem, story }) => {
     const found = readProblem(problem, house);
-    return found.ok
-      ? [{ working: workingOf(found.value, house), story: story && printedStory(story, house, stock) }]
-      : [];
+    return found.ok ? [{ working: workingOf(found.value, house), story: story && printedStory(story) }] : [];
   });
   const workings = read.map(({ working }) => working);
   const stories = read.map(({ story }) => story);
@@ -40,14 +46,6 @@ export async function sheetPrinted({
   const pdf = await sheetPdf({ title: printable(title), code, house, workings, stories }, printing);
   return pdf.ok ? pdf : failed({ code: "noLetters", message: NO_LETTERS(pdf.error.missing) });
 }
-
-/** A story of a row as it is printed; its picture only where its kind still tells it so. */
-const printedStory = (story: StoryOfRow, house: HouseRules, stock: StockList): PrintedStory => ({
-  text: printable(story.text),
-  answer: printable(story.answer),
-  whole: story.whole,
-  picture: storyDrawnAgain(story, house, stock),
-});
 
 /** A sheet in one of the open formats; lines that no longer read are left out. */
 export function sheetWritten({

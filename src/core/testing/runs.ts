@@ -17,7 +17,10 @@ interface LongProperty {
 /** Of what is tried at full length, so much is tried in `npm test`. */
 const SHARE_IN_TEST = 1 / 4;
 
-const share = process.env.RUNS === "whole" ? 1 : SHARE_IN_TEST;
+/** Whether this run is at full length. */
+export const RUNS_WHOLE = process.env.RUNS === "whole";
+
+const share = RUNS_WHOLE ? 1 : SHARE_IN_TEST;
 
 const shortened = (whole: number, by: number): number => Math.ceil(whole * by);
 
