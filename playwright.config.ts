@@ -1,5 +1,8 @@
 import { defineConfig } from "@playwright/test";
 
+// Two browsers and two servers share the machine: one computing thread a process is enough for one tutor.
+process.env.RIGHT_SUM_THREADS ??= "1";
+
 export default defineConfig({
   testDir: "e2e",
   fullyParallel: true,
@@ -11,7 +14,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: {
-      executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+      executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium-headless-shell",
       args: [
         "--disable-quic",
         "--disable-background-networking",

@@ -1,13 +1,14 @@
-import fs from "node:fs";
 import { startServer } from "../e2e/server";
 import { measureBoardKeys, measureFirstLoads, measureGoing, measureServer } from "./browser";
+import { measureEnding } from "./ending";
 import { type Explaining, measureExplaining } from "./explaining";
 import { measureLargeSheet } from "./largeSheet";
 import { measureLoad } from "./load";
+import { writeMeasured } from "./measured";
 import { measureReading } from "./reading";
 import { measureWorkings } from "./workings";
 
-/** Every figure of the bench, as it is written to bench/results.json. */
+/** Every figure of the bench, as it is written to bench/measured. */
 interface Results {
   readonly explaining: Explaining;
   readonly workings: Awaited<ReturnType<typeof measureWorkings>>;
@@ -17,6 +18,7 @@ interface Results {
   readonly firstLoad: Awaited<ReturnType<typeof measureFirstLoads>>;
   readonly reading: ReturnType<typeof measureReading>;
   readonly largeSheet: Awaited<ReturnType<typeof measureLargeSheet>>;
+  readonly ending: Awaited<ReturnType<typeof measureEnding>>;
   readonly load: Awaited<ReturnType<typeof measureLoad>>;
 }
 
@@ -37,6 +39,7 @@ const results: Results = {
   ...application,
   reading: measureReading(),
   largeSheet: await measureLargeSheet(),
+  ending: await measureEnding(),
   load: await measureLoad(seconds, think),
 };
 
@@ -61,7 +64,9 @@ console.table(results.reading.lines);
 console.table(results.reading.hangs);
 console.log("A sheet of 200 problems and 60 learners (ms)");
 console.table(results.largeSheet);
+console.log("Starting a server, and ending it while it works (ms)");
+console.table(results.ending);
 console.log(`Twenty clients for ${seconds} s, ten years of records`);
 console.table(results.load);
 
-fs.writeFileSync("bench/results.json", `${JSON.stringify(results, null, 2)}\n`);
+writeMeasured("results", results);

@@ -1,9 +1,9 @@
-import fs from "node:fs";
 import { measured } from "../src/core/testing/papers/measured";
+import { writeMeasured } from "./measured";
 
 /**
  * How papers are read that were written as people write them: so many of every kind, half of them with one error
- * in them. Writes bench/papers.json, from which docs/your-turn.md is written.
+ * in them. What it found is in docs/your-turn.md.
  */
 const EACH = Number(process.argv[2] ?? 400);
 const SEED = 2026;
@@ -18,4 +18,4 @@ const sum = (key: Exclude<keyof (typeof kinds)[number], "kind">): number =>
 console.log(
   `all: ${sum("right")} right, ${sum("alarms")} false alarms, ${sum("misread")} misread; ${sum("wrong")} wrong, ${sum("found")} found, ${sum("missed")} missed, ${sum("elsewhere")} elsewhere`,
 );
-fs.writeFileSync("bench/papers.json", `${JSON.stringify(kinds, undefined, 2)}\n`);
+writeMeasured("papers", kinds);

@@ -1,4 +1,3 @@
-import fs from "node:fs";
 import {
   answersLike,
   type ErrorPattern,
@@ -22,11 +21,12 @@ import {
   waysOf,
 } from "../src/core/testing/learners";
 import { simulated } from "../src/core/testing/simulated";
+import { writeMeasured } from "./measured";
 
 /**
  * How well wrong answers are explained: for each pattern, on problems that trigger it, how often it is named;
  * sheets with other errors mixed in; and how often an answer that no pattern gives is left unexplained.
- * Writes bench/patterns.json, from which docs/error-patterns.md is written.
+ * What it found is in docs/error-patterns.md.
  */
 const house = PRESETS.fillersTrueValue;
 const SEED = 2026;
@@ -169,7 +169,5 @@ console.log(
 );
 const rounded = (_: string, value: unknown): unknown =>
   typeof value === "number" ? Math.round(value * 10_000) / 10_000 : value;
-fs.writeFileSync(
-  "bench/patterns.json",
-  `${JSON.stringify({ triggered: TRIGGERED, sheet: SHEET, noise: NOISE, unknown, calibrated, patterns }, rounded, 2)}\n`,
-);
+const found = { triggered: TRIGGERED, sheet: SHEET, noise: NOISE, unknown, calibrated, patterns };
+writeMeasured("patterns", JSON.parse(JSON.stringify(found, rounded)));

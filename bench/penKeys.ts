@@ -1,4 +1,3 @@
-import fs from "node:fs";
 import type { Mark } from "../src/core/board";
 import { PRESETS } from "../src/core/house";
 import { RIGHT } from "../src/core/testing/papers/cases";
@@ -11,11 +10,12 @@ import { type Desk, type PaperState, type Stroke, startPaper } from "../src/ui/t
 import { isDigit } from "../src/ui/turn/hand/handWay";
 import { reduced } from "../src/ui/turn/hand/strokes";
 import { deskOf } from "../src/ui/turn/paperRoom";
+import { writeMeasured } from "./measured";
 
 /**
  * How many keys a stroke of the pen costs on the learner's board: papers are written mark by mark
- * in the order of the pen, every one by the shortest way there is. Run with `npm run pen-keys`; writes
- * bench/pen-keys.json, from which docs/your-turn.md is written.
+ * in the order of the pen, every one by the shortest way there is. Run with `npm run pen-keys`; what it found is in
+ * docs/your-turn.md.
  */
 const EACH = Number(process.argv[2] ?? 30);
 const SEED = 77;
@@ -309,4 +309,4 @@ const [keys, strokes] = [
   table.reduce((sum, row) => sum + row.strokes, 0),
 ];
 console.log(`all: ${(keys / strokes).toFixed(2)} keys a stroke`);
-fs.writeFileSync("bench/pen-keys.json", `${JSON.stringify(table, undefined, 2)}\n`);
+writeMeasured("pen-keys", table);

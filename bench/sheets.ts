@@ -24,12 +24,13 @@ import { openDatabase } from "../src/data/database";
 import { keepSheet, listKeptSheets } from "../src/data/keptSheets";
 import { sheetPdf } from "../src/render/pdf";
 import { PLAIN_PRINTING } from "../src/render/print";
+import { writeMeasured } from "./measured";
 import { measureStories } from "./stories";
 
 /**
  * How long sheets, twins, probes and their PDFs take, and how well probes name what simulated learners have: with one
  * answer in ten careless, beside problems at random, the entropy bound, and on small pools the best there could be.
- * Then how stories and the shop do. Writes bench/sheets.json.
+ * Then how stories and the shop do. What it measured is in docs/sheets.md.
  */
 const house = PRESETS.fillersTrueValue;
 const CARELESS = 0.1;
@@ -236,5 +237,5 @@ const results = { speed: await speed(), probes: await probes(), stories: await m
 console.log(JSON.stringify(results.speed, null, 2));
 console.table(results.probes);
 console.log(JSON.stringify(results.stories, null, 2));
-fs.writeFileSync("bench/sheets.json", `${JSON.stringify(results, null, 2)}\n`);
+writeMeasured("sheets", results);
 process.exit(0);
