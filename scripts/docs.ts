@@ -23,16 +23,24 @@ import papers from "../bench/papers.json" with { type: "json" };
 import penKeys from "../bench/pen-keys.json" with { type: "json" };
 import results from "../bench/results.json" with { type: "json" };
 import sheets from "../bench/sheets.json" with { type: "json" };
+import { COMMANDS } from "./commands";
+import { code, table } from "./markdown";
 import { methodSections } from "./methodDocs";
 import { patternSections, patternSummary } from "./patternDocs";
-
-const table = (head: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>
-  [head, head.map(() => "---"), ...rows].map((cells) => `| ${cells.join(" | ")} |`).join("\n");
-
-const code = (text: string): string => `\`${text}\``;
+import { TEST_PARTS } from "./testDocs";
 
 /** Each written part by its file and name. */
 const PARTS: readonly { readonly file: string; readonly name: string; readonly text: () => string }[] = [
+  ...Object.entries(TEST_PARTS).map(([name, text]) => ({ file: "docs/testing.md", name, text })),
+  {
+    file: "README.md",
+    name: "commands",
+    text: () =>
+      table(
+        ["Command", "What it does"],
+        COMMANDS.map(({ run, does }) => [code(run), does]),
+      ),
+  },
   {
     file: "README.md",
     name: "keys",

@@ -1,6 +1,7 @@
 import { type ErrorPattern, PATTERNS, type PatternFacts, SLIPS } from "@/core/errorPatterns";
 import { patternWords } from "@/core/wording";
 import measured from "../bench/patterns.json" with { type: "json" };
+import { code } from "./markdown";
 
 /** What the measuring found for one pattern, as shares; no sheets where too few problems trigger it. */
 interface Measured {
@@ -30,7 +31,6 @@ const TITLES = {
 } as const;
 
 const percent = (share: number | null): string => `${Math.round((share ?? 0) * 100)}%`;
-const code = (text: string): string => `\`${text}\``;
 
 function measuredLine(pattern: ErrorPattern): string {
   const found = MEASURED[pattern.id];

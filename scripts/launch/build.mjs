@@ -30,6 +30,7 @@ function fingerprint() {
     .readdirSync(path.join(root, "src"), { recursive: true, withFileTypes: true })
     .filter((entry) => entry.isFile() && !entry.name.endsWith(".test.ts"))
     .map((entry) => path.relative(root, path.join(entry.parentPath ?? entry.path, entry.name)))
+    .filter((file) => !file.startsWith(path.join("src", "core", "testing")))
     .sort();
   for (const file of [...sources, ...BESIDE_SOURCES]) {
     hash.update(`${file}\0`);
