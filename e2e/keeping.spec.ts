@@ -1,5 +1,5 @@
 import { startServer } from "./server";
-import { board, expect, expectAccessible, test } from "./tutor";
+import { board, expect, expectAccessible, test, testApart } from "./tutor";
 
 test("what was shown as kept is there after the server is killed", async ({ page }) => {
   const server = await startServer();
@@ -100,10 +100,10 @@ test("both themes are kept and legible", async ({ page }) => {
   await expectAccessible(page);
 });
 
-test.describe("on a tablet", () => {
-  test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
+testApart.describe("on a tablet", () => {
+  testApart.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
 
-  test("steps are turned by a finger across the paper", async ({ page }) => {
+  testApart("steps are turned by a finger across the paper", async ({ page }) => {
     const { run } = board(page);
     await page.goto("/board?problem=8.7%2B5.6&step=4");
     const room = page.getByRole("region", { name: "Squared paper" });

@@ -1,4 +1,4 @@
-import { board, expect, expectAccessible, listening, test } from "./tutor";
+import { board, expect, expectAccessible, listening, test, testApart } from "./tutor";
 
 /** One problem of each kind beside plain decimals: what is said on the way, and what it comes to. */
 const WALKS = [
@@ -117,7 +117,7 @@ test("what can't be put together is refused in a sentence, and what was typed st
   }
 });
 
-test("a kind that can't be loaded is said, and is worked once it can", async ({ page, context }) => {
+testApart("a kind that can't be loaded is said, and is worked once it can", async ({ page, context }) => {
   const { run, work } = board(page);
   await page.goto("/board");
   await context.setOffline(true);

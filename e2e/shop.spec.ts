@@ -1,5 +1,5 @@
 import { INSTRUMENTS, positionAt, shareOf } from "../src/core/shop";
-import { expect, expectAccessible, listening, test } from "./tutor";
+import { expect, expectAccessible, listening, test, testApart } from "./tutor";
 
 test("a lesson in the shop by mouse: two things weighed and read, to the Board, then change at the till", async ({
   page,
@@ -137,9 +137,9 @@ test("every instrument is drawn where it stands: what is measured in the picture
   }
 });
 
-test.describe("by touch", () => {
-  test.use({ hasTouch: true, viewport: { width: 820, height: 1180 } });
-  test("a jug is filled, read and sent to the Board", async ({ page }) => {
+testApart.describe("by touch", () => {
+  testApart.use({ hasTouch: true, viewport: { width: 820, height: 1180 } });
+  testApart("a jug is filled, read and sent to the Board", async ({ page }) => {
     await page.goto("/shop?tool=jug");
     await listening(page);
     const jug = page.getByRole("slider", { name: "Jug" });

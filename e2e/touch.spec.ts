@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { pointOf } from "./paperPad";
-import { expect, expectAccessible, listening, test } from "./tutor";
+import { expect, expectAccessible, listening, testApart } from "./tutor";
 
 const SCREENS = [
   ["a tablet", { width: 820, height: 1180 }],
@@ -36,10 +36,10 @@ const told = (page: Page) => page.getByRole("region", { name: "So far" });
 const answer = (page: Page) => page.getByRole("textbox", { name: "Your answer" });
 
 for (const [name, viewport] of SCREENS) {
-  test.describe(`on ${name}`, () => {
-    test.use({ viewport, hasTouch: true });
+  testApart.describe(`on ${name}`, () => {
+    testApart.use({ viewport, hasTouch: true });
 
-    test("an addition is written by touch, its error found and mended", async ({ page }) => {
+    testApart("an addition is written by touch, its error found and mended", async ({ page }) => {
       await open(page, "47 + 38");
       await square(page, 4, 2);
       await taps(page, "4 7 N + 3 8 R 5 7");
@@ -50,21 +50,21 @@ for (const [name, viewport] of SCREENS) {
       await expectAccessible(page);
     });
 
-    test("a subtraction with two exchanges takes 21 taps", async ({ page }) => {
+    testApart("a subtraction with two exchanges takes 21 taps", async ({ page }) => {
       await open(page, "53.2 − 17.8");
       await taps(page, "5 3 . 2 N − 1 7 . 8 R S 2 1 4 . S 4 1 5 3");
       await expect(answer(page)).toHaveValue("35.4");
       await expect(told(page)).toContainText("All is well: that answers it.");
     });
 
-    test("fractions are written over and under their bars", async ({ page }) => {
+    testApart("fractions are written over and under their bars", async ({ page }) => {
       await open(page, "1/4 + 2/4");
       await taps(page, "1 / 4 + 2 / 4 = 3 / 4");
       await expect(answer(page)).toHaveValue("3/4");
       await expect(told(page)).toContainText("All is well: that answers it.");
     });
 
-    test("counters are laid and moved by touch", async ({ page }) => {
+    testApart("counters are laid and moved by touch", async ({ page }) => {
       await open(page, "-2 + 3");
       const key = (label: string) => page.getByRole("button", { name: label, exact: true }).tap();
       await key("Draw and lay");

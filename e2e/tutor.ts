@@ -1,11 +1,11 @@
 import AxeBuilder from "@axe-core/playwright";
-import { test as base, expect, type Page } from "@playwright/test";
+import { type BrowserContext, test as base, expect, type Page } from "@playwright/test";
 import { ROUTES } from "@/ui/routes";
 import { FIRST_VIEW } from "@/ui/view";
 import { type Server, startServer } from "./server";
 
-/** A browser test with one server for all tests of its worker; each test types problems of its own. */
-export const test = base.extend<object, { readonly server: Server }>({
+/** A browser test with a window of its own, for what is asked of it (touch) or must not have been loaded before. All tests of a worker share one server; each types problems of its own. */
+export const testApart = base.extend<object, { readonly server: Server }>({
   server: [
     // biome-ignore lint/correctness/noEmptyPattern: the runner wants the pattern to see what is asked for
     async ({}, use) => {
@@ -19,6 +19,10 @@ export const test = base.extend<object, { readonly server: Server }>({
   // The tests of a worker share a database; each begins with the view of a new tutor.
   page: async ({ page, server }, use, info) => {
     await page.request.put(`${server.url}${ROUTES.view}`, { data: FIRST_VIEW });
+    // What the windows of the test before remember, for when they come back, is not this one's.
+    const session = await page.context().newCDPSession(page);
+    await session.send("Storage.clearDataForOrigin", { origin: server.url, storageTypes: "local_storage" });
+    await session.detach();
     const heard: string[] = [];
     page.on("pageerror", (error) => heard.push(error.message));
     page.on("console", (line) => line.type() === "error" && heard.push(line.text()));
@@ -34,6 +38,30 @@ export const test = base.extend<object, { readonly server: Server }>({
     // Where a test fails, what its page complained of stands beside the failure.
     if (info.status !== info.expectedStatus && heard.length > 0)
       console.log(["What the page said:", ...heard].join("\n  "));
+  },
+});
+
+/** The windows of a worker's tests share what the browser has loaded: opening a page anew costs a third more. */
+export const test = testApart.extend<object, { readonly sharedContext: BrowserContext }>({
+  sharedContext: [
+    async ({ browser, server }, use) => {
+      const context = await browser.newContext({
+        baseURL: server.url,
+        viewport: { width: 1280, height: 800 },
+      });
+      await use(context);
+      await context.close();
+    },
+    { scope: "worker" },
+  ],
+  context: async ({ sharedContext, hasTouch }, use) => {
+    if (hasTouch) throw new Error("Shared windows have no touch: take testApart.");
+    await use(sharedContext);
+    for (const page of sharedContext.pages()) await page.close();
+    await sharedContext.unrouteAll();
+    await sharedContext.setOffline(false);
+    await sharedContext.clearCookies();
+    await sharedContext.clearPermissions();
   },
 });
 
