@@ -31,6 +31,12 @@ export const LONG_PROPERTIES = {
     of: "workings of each method",
     whole: 300,
   },
+  falsifiedReasons: {
+    file: "src/core/methods/claims.test.ts",
+    test: "a reason with any number in it falsified breaks a claim, but for numbers that are listed",
+    of: "workings of each method",
+    whole: 40,
+  },
   stageOrder: {
     file: "src/core/methods/workings.test.ts",
     test: "goes through its stages in their order",

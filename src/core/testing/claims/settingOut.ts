@@ -1,0 +1,62 @@
+import type { Decimal } from "../../number";
+import { bigints, wide } from "../answers";
+import { right, same, valueOfQuantity } from "../ratio";
+import type { ClaimsTable, Known } from "./claimsTable";
+
+/** Whether a number is one of those of the problem, which a page by the way may have none of. */
+const isGiven = (numeral: Decimal, { operands }: Known): boolean =>
+  operands.length === 0 || operands.some((one) => wide(one).abs().equals(wide(numeral).abs()));
+
+/** Claims about what is set down before the work, and after it. Most of it writes what the problem says. */
+export const SETTING_OUT_CLAIMS = {
+  swapForBelowZero: (reason) => [wide(reason.larger).abs().greaterThanOrEqualTo(wide(reason.smaller).abs())],
+  writeOperand: (reason, known) => [isGiven(reason.numeral, known)],
+  hiddenPoint: (reason, known) => [reason.numeral.fraction === "", isGiven(reason.numeral, known)],
+  fillers: (reason) => [reason.places > 0],
+  drawRule: "states no arithmetic",
+  placePoint: "states no arithmetic",
+  signBelowZero: (reason, { problem }) => [
+    reason.answer.negative,
+    same(valueOfQuantity(reason.answer), right(problem)),
+  ],
+  // The answer of the whole working is held by itself, against another library: what is named has to be just that.
+  nameAnswer: (reason, { answer }) => [
+    answer === undefined || JSON.stringify(reason.answer, bigints) === JSON.stringify(answer, bigints),
+  ],
+  expandedRule: "states no arithmetic",
+  startCounting: (reason, known) => [
+    wide(reason.from).lessThanOrEqualTo(wide(reason.to)),
+    isGiven(reason.from, known),
+    isGiven(reason.to, known),
+  ],
+  writeFactor: "states no arithmetic",
+  nextFactor: (reason) => [/^\d+$/.test(reason.product)],
+  writeMultiplicand: "states no arithmetic",
+  writeMultiplier: "states no arithmetic",
+  pointInLine: "states no arithmetic",
+  writeAlongside: "states no arithmetic",
+  drawLattice: (reason) => [reason.across > 0, reason.down > 0],
+  writeToShift: "states no arithmetic",
+  writeDivision: "states no arithmetic",
+  quotientPoint: "states no arithmetic",
+  writeForChunks: "states no arithmetic",
+  writeToRound: "states no arithmetic",
+  writeToCompare: "states no arithmetic",
+  comparingFillers: (reason) => [reason.places > 0],
+  writeFractions: "states no arithmetic",
+  writeSigned: "states no arithmetic",
+  sizesApart: "states no arithmetic",
+  nextTwo: "states no arithmetic",
+  writeAmounts: "states no arithmetic",
+  amountsAsDecimals: "states no arithmetic",
+  minorProblem: "states no arithmetic",
+  writeMeasures: "states no arithmetic",
+  unitHeads: "states no arithmetic",
+  writeUnitRow: "states no arithmetic",
+  unitRule: "states no arithmetic",
+  oneUnitProblem: "states no arithmetic",
+  writeQuantities: "states no arithmetic",
+  compareNumbers: "states no arithmetic",
+  writeChain: "states no arithmetic",
+  writeToCompensate: "states no arithmetic",
+} satisfies Partial<ClaimsTable>;
