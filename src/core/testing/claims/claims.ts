@@ -14,7 +14,7 @@ import { SIGNED_CLAIMS } from "./signed";
 import { VALUE_CLAIMS } from "./values";
 
 /** A kind of reason that is in no family does not compile: what it states has to be said, or that it states nothing. */
-export const CLAIMS: ClaimsTable = {
+const CLAIMS: ClaimsTable = {
   ...SETTING_OUT_CLAIMS,
   ...COLUMN_CLAIMS,
   ...VALUE_CLAIMS,
