@@ -1,12 +1,14 @@
+import os from "node:os";
 import { defineConfig } from "@playwright/test";
 
-// Two browsers and two servers share the machine: one computing thread a process is enough for one tutor.
+// One computing thread a process is enough for one tutor.
 process.env.RIGHT_SUM_THREADS ??= "1";
 
 export default defineConfig({
   testDir: "e2e",
   fullyParallel: true,
-  workers: 2,
+  // Each drives a browser and the two processes of a server, which keep two processors busy.
+  workers: Math.max(1, Math.floor(os.availableParallelism() / 2)),
   // Nothing may fail because a machine is slow: the longest test takes some 20 seconds on a quiet one, and what is waited for comes within two.
   timeout: 600_000,
   expect: { timeout: 60_000 },

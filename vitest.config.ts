@@ -10,7 +10,6 @@ export default defineConfig({
     setupFiles: ["./vitest.setup.ts"],
     environment: "node",
     pool: "forks",
-    maxWorkers: "100%",
     // Nothing may fail because a machine is slow: the longest takes some ten seconds on a quiet one.
     testTimeout: 600_000,
     hookTimeout: 600_000,

@@ -5,13 +5,27 @@ import { FIRST_VIEW } from "@/ui/view";
 import { type Server, startServer } from "./server";
 
 /** A browser test with a window of its own, for what is asked of it (touch) or must not have been loaded before. All tests of a worker share one server; each types problems of its own. */
-export const testApart = base.extend<object, { readonly server: Server }>({
+export const testApart = base.extend<
+  object,
+  { readonly server: Server; readonly sharedContext: BrowserContext }
+>({
   server: [
     // biome-ignore lint/correctness/noEmptyPattern: the runner wants the pattern to see what is asked for
     async ({}, use) => {
       const server = await startServer();
       await use(server);
       await server.remove();
+    },
+    { scope: "worker" },
+  ],
+  sharedContext: [
+    async ({ browser, server }, use) => {
+      const context = await browser.newContext({
+        baseURL: server.url,
+        viewport: { width: 1280, height: 800 },
+      });
+      await use(context);
+      await context.close();
     },
     { scope: "worker" },
   ],
@@ -42,18 +56,7 @@ export const testApart = base.extend<object, { readonly server: Server }>({
 });
 
 /** The windows of a worker's tests share what the browser has loaded: opening a page anew costs a third more. */
-export const test = testApart.extend<object, { readonly sharedContext: BrowserContext }>({
-  sharedContext: [
-    async ({ browser, server }, use) => {
-      const context = await browser.newContext({
-        baseURL: server.url,
-        viewport: { width: 1280, height: 800 },
-      });
-      await use(context);
-      await context.close();
-    },
-    { scope: "worker" },
-  ],
+export const test = testApart.extend({
   context: async ({ sharedContext, hasTouch }, use) => {
     if (hasTouch) throw new Error("Shared windows have no touch: take testApart.");
     await use(sharedContext);
