@@ -7,8 +7,8 @@ process.env.RIGHT_SUM_THREADS ??= "1";
 export default defineConfig({
   testDir: "e2e",
   fullyParallel: true,
-  // Each drives a browser and the two processes of a server, which keep two processors busy.
-  workers: Math.max(1, Math.floor(os.availableParallelism() / 2)),
+  // Much of a test waits for a page, so that two keep two processors busy.
+  workers: Math.max(2, Math.floor(os.availableParallelism() / 2)),
   // Nothing may fail because a machine is slow: the longest test takes some 20 seconds on a quiet one, and what is waited for comes within two.
   timeout: 600_000,
   expect: { timeout: 60_000 },
