@@ -96,7 +96,8 @@ export async function ensureChromium() {
   if (process.getuid?.() === 0 && fs.existsSync("/usr/bin/apt-get")) {
     console.error("Installing Chromium for the browser tests…");
     await run("apt-get", ["update", "-qq"], { quiet: true });
-    await run("apt-get", ["install", "-y", "-qq", "--no-install-recommends", "chromium-headless-shell"], {
+    // The letters that pages fall back on are named, since they decide how wide things are.
+    await run("apt-get", ["install", "-y", "-qq", "chromium-headless-shell", "fonts-liberation"], {
       quiet: true,
       env: { DEBIAN_FRONTEND: "noninteractive" },
     });
