@@ -1,7 +1,7 @@
 import { houseRulesFrom, PRESETS } from "@/core/house";
 import { readGiven } from "@/core/marking";
 import { readOneQuantity, readProblem } from "@/core/problem";
-import { adversarialLine } from "@/core/testing/adversarialLines";
+import { adversarialLine } from "@/core/testing/reading/adversarialLines";
 import { rounded } from "./workings";
 
 const LINES = 10_000;

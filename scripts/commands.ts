@@ -1,4 +1,6 @@
-/** The commands for developers: what each does, and, of those that measure or try, how long at full length here. The README lists them; docs/testing.md those that try something. */
+import { runsInTest } from "@/core/testing/runs";
+
+/** The commands for developers: what each does, and how much of it `npm test` has. The README lists them; docs/testing.md those that try something. */
 interface Command {
   readonly run: string;
   readonly does: string;
@@ -27,12 +29,12 @@ export const COMMANDS: readonly Command[] = [
   {
     run: "npm run fuzz",
     does: "20,000 random problems for every method against independent arithmetic",
-    inTest: "75 of each method (`everyWorking`)",
+    inTest: `${runsInTest("everyWorking")} of each method (\`everyWorking\`)`,
   },
   {
     run: "npm run claims",
     does: "what 2,000 workings of every method say, read back and worked out again",
-    inTest: "5 of each method in each preset (`linesSaid`)",
+    inTest: `${runsInTest("linesSaid")} of each method in each preset (\`linesSaid\`)`,
   },
   {
     run: "npm run papers",

@@ -106,7 +106,7 @@ if (part !== "unit") {
   await timed("build", ensureBuilt);
   await timed("browser tests", () => browserTests(chromium));
 }
-if (options.times) writeTimes();
+if (options.times && part === undefined) writeTimes();
 fs.rmSync(reports, { recursive: true, force: true });
 console.log(`${total.passed} passed, ${total.failed} failed`);
 process.exitCode = total.failed === 0 && total.passed > 0 ? 0 : 1;

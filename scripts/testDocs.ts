@@ -22,7 +22,7 @@ export const TEST_PARTS: Readonly<Record<string, () => string>> = {
       ["Row", "Test", "Counted", "In `npm test`", "In `npm run test:whole`"],
       (Object.keys(LONG_PROPERTIES) as LongPropertyName[]).map((name) => {
         const { file, test, of, whole } = LONG_PROPERTIES[name];
-        return [code(name), `${test} (${code(file)})`, of, runsInTest(name), whole];
+        return [code(name), `${readable(test)} (${code(file)})`, of, runsInTest(name), whole];
       }),
     ),
   scripts: () =>
@@ -47,8 +47,8 @@ function nameOf(file: string, beginning: string): string {
   const text = fs.readFileSync(file, "utf8");
   const at = text.indexOf(beginning);
   const ends = text.slice(at).search(/["`]/);
-  return text
-    .slice(at, at + ends)
-    .replace(/%s|\$\w+(?:\.\w+)*/g, "…")
-    .replaceAll("|", "\\|");
+  return readable(text.slice(at, at + ends));
 }
+
+/** The name of a test with dots for its cases, as a cell of a table. */
+const readable = (name: string): string => name.replace(/%s|\$\w+(?:\.\w+)*/g, "…").replaceAll("|", "\\|");

@@ -27,7 +27,7 @@ const printedJson = async (parameters: readonly string[]) =>
     .split("\n")
     .map((line) => JSON.parse(line));
 
-describe("the command line", async () => {
+describe("the command line", () => {
   it("prints a board as text, with the answer and its name", async () => {
     expect(await core(["work", "386 + 247"])).toMatchObject({
       status: 0,

@@ -11,8 +11,7 @@ const house = PRESETS.fillersTrueValue;
 
 const drawn = (id: SkillId, count: number, seed: number): readonly Drawn[] => {
   const skill = SKILLS.find((one) => one.id === id);
-  const sheet = valueOfResult(skill && drawSheet(skill.climb, count, house, seed), `${id} draws nothing`);
-  return sheet;
+  return valueOfResult(skill && drawSheet(skill.climb, count, house, seed), `${id} draws nothing`);
 };
 
 /** The numbers of a problem as they stand in its line. */

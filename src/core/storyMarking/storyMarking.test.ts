@@ -23,8 +23,7 @@ import { canShow, markedStory, storyExplained, storySheetAccounts } from ".";
 const house = PRESETS.fillersTrueValue;
 
 const story = (kind: (typeof STORY_KINDS)[number]["id"], seed = 1): Story => {
-  const drawn = valueOfResult(drawStory(kind, WORKSHOP, house, seed), `${kind} has no story`);
-  return drawn;
+  return valueOfResult(drawStory(kind, WORKSHOP, house, seed), `${kind} has no story`);
 };
 
 /** What a learner with a pattern says: the answer alone. */

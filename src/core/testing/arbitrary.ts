@@ -86,9 +86,8 @@ export function anyProblemFor(method: MethodId): fc.Arbitrary<Problem> {
 export const anyHouse: fc.Arbitrary<HouseRules> = fc
   .tuple(...SWITCH_NAMES.map((name) => fc.constantFrom(...SWITCHES[name])))
   .map((settings) => {
-    const house = valueOfResult(
+    return valueOfResult(
       houseRulesFrom(Object.fromEntries(SWITCH_NAMES.map((name, index) => [name, settings[index] ?? ""]))),
       "anyHouse: a setting of a switch is refused",
     );
-    return house;
   });

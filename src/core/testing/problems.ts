@@ -4,8 +4,7 @@ import { valueOfResult } from "./valueOfResult";
 
 /** The problem of a typed line, which must read. */
 export function problemOf(line: string): Problem {
-  const problem = valueOfResult(readProblem(line, PRESETS.fillersTrueValue), `${line} does not read`);
-  return problem;
+  return valueOfResult(readProblem(line, PRESETS.fillersTrueValue), `${line} does not read`);
 }
 
 /** The problem of a typed line of plain decimals. */

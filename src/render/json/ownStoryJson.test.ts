@@ -9,8 +9,7 @@ import { storyShown } from "./storyJson";
 const house = choicesOf(PRESETS.fillersTrueValue);
 
 function shown(text: string, form: OwnFormId, left: readonly string[] = [], choices = house, turned = false) {
-  const found = valueOfResult(ownStoryShown({ text, form, left, turned, house: choices }), "it was refused");
-  return found;
+  return valueOfResult(ownStoryShown({ text, form, left, turned, house: choices }), "it was refused");
 }
 
 describe("a story of a tutor's own", () => {

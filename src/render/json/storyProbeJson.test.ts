@@ -25,8 +25,7 @@ const answers = (seed: number, pattern?: StoryPatternId) =>
   });
 
 const shown = (given: ReturnType<typeof answers>) => {
-  const found = valueOfResult(storyAccounts({ answers: given, house }), "it was refused");
-  return found;
+  return valueOfResult(storyAccounts({ answers: given, house }), "it was refused");
 };
 
 describe("eight stories", () => {

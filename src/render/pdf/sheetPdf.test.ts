@@ -28,9 +28,9 @@ async function printed(workings: readonly Working[], house: HouseRules, more: Pa
       { title: "Cables and spokes", code: "K7M3PQ", house, workings },
       { ...PLAIN_PRINTING, ...more },
     ),
-    `missing`,
+    "letters are missing",
   );
-  return { pdf: pdf, pages: await readBack(pdf) };
+  return { pdf, pages: await readBack(pdf) };
 }
 
 /** Where each text begins, each looked for behind the one before; −1 where one is missing. */

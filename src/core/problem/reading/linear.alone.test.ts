@@ -1,7 +1,7 @@
 import { afterAll, describe, expect, it } from "vitest";
 import { PRESETS } from "../../house";
-import { adversarialLine } from "../../testing/adversarialLines";
-import { countingSteps } from "../../testing/countedSteps";
+import { adversarialLine } from "../../testing/reading/adversarialLines";
+import { countingSteps } from "../../testing/reading/countedSteps";
 import { runsOf } from "../../testing/runs";
 import { valueOfResult } from "../../testing/valueOfResult";
 
@@ -21,8 +21,7 @@ afterAll(end);
 const { readProblem, readOneQuantity, houseRulesFrom, readGiven } = module;
 
 const problemOf = (line: string) => {
-  const read = valueOfResult(readProblem(line, house), `${line} does not read`);
-  return read;
+  return valueOfResult(readProblem(line, house), `${line} does not read`);
 };
 
 /** Every reader that a line can come to, by the problem that it would be the answer to. */

@@ -1,8 +1,6 @@
 import type { Reason } from "../../methods";
 import type { ClaimsTable, Known } from "./claimsTable";
-
-const isDigit = (value: number): boolean => Number.isInteger(value) && value >= 0 && value < 10;
-const sumOf = (counts: readonly number[]): number => counts.reduce((sum, count) => sum + count, 0);
+import { isDigit, sumOf } from "./counts";
 
 const split = (sum: {
   readonly total: number;

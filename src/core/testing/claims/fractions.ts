@@ -15,9 +15,9 @@ import {
   valueOfQuantity,
 } from "../ratio";
 import type { ClaimsTable } from "./claimsTable";
+import { bigSumOf } from "./counts";
 
 const product = (all: readonly bigint[]): bigint => all.reduce((a, b) => a * b, 1n);
-const total = (all: readonly bigint[]): bigint => all.reduce((a, b) => a + b, 0n);
 const greatest = (a: bigint, b: bigint): bigint => (b === 0n ? a : greatest(b, a % b));
 const isPrime = (number: bigint): boolean => {
   for (let by = 2n; by * by <= number; by++) if (number % by === 0n) return false;
@@ -74,7 +74,7 @@ export const FRACTION_CLAIMS = {
   wholesTogether: (reason) => {
     const [first = 0n, ...rest] = reason.wholes;
     return [
-      reason.result === (reason.op === "add" ? first + total(rest) : first - total(rest)),
+      reason.result === (reason.op === "add" ? first + bigSumOf(rest) : first - bigSumOf(rest)),
       reason.result >= 0n,
     ];
   },
@@ -126,7 +126,7 @@ export const FRACTION_CLAIMS = {
   partsApart: (reason, { problem }) => [
     problem.op !== "add" ||
       same(
-        sum([ratio(total(reason.wholes)), ...reason.parts.map((part) => valueOfQuantity(part))]),
+        sum([ratio(bigSumOf(reason.wholes)), ...reason.parts.map((part) => valueOfQuantity(part))]),
         right(problem),
       ),
   ],

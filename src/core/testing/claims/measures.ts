@@ -15,8 +15,8 @@ import {
   valueOfQuantity,
 } from "../ratio";
 import type { ClaimsTable, Known } from "./claimsTable";
+import { bigSumOf } from "./counts";
 
-const total = (all: readonly bigint[]): bigint => all.reduce((a, b) => a + b, 0n);
 const rateOf = (larger: UnitId, smaller: UnitId): Ratio => over(sizeOf(larger), sizeOf(smaller));
 
 /** A total in a column of units takes in what the one before gave. */
@@ -27,7 +27,7 @@ function unitColumn(
   const { unit, larger, rate, carriedIn, total: all, written, carriedOut } = reason;
   const held = units.carried === carriedIn;
   units.carried = carriedOut;
-  const made = reason.kind === "unitTotal" ? total(reason.parts) : reason.count * reason.times;
+  const made = reason.kind === "unitTotal" ? bigSumOf(reason.parts) : reason.count * reason.times;
   return [
     held,
     all === made + carriedIn,

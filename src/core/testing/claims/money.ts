@@ -1,8 +1,7 @@
 import { type Amount, currencyOf, piecesOfCurrency } from "../../quantity";
 import { below, plus, ratio, right, same, valueOfQuantity } from "../ratio";
 import type { ClaimsTable } from "./claimsTable";
-
-const piecesSum = (pieces: readonly number[]): number => pieces.reduce((a, b) => a + b, 0);
+import { sumOf } from "./counts";
 
 const counted = ({ amount, count }: { readonly amount: Amount; readonly count: bigint }) => [
   same(valueOfQuantity(amount), ratio(count, 100)),
@@ -18,20 +17,17 @@ export const MONEY_CLAIMS = {
     const { from, to, pieces, reaches, currency } = reason;
     const there = reaches === "ten" ? to % 10 === 0 : reaches === "whole" ? to % 100 === 0 : true;
     return [
-      from + piecesSum(pieces) === to,
+      from + sumOf(pieces) === to,
       pieces.every((piece) => piecesOfCurrency(currency).includes(piece)),
       there,
     ];
   },
-  changeTotal: (reason) => [
-    piecesSum(reason.hops) === reason.total,
-    piecesSum(reason.pieces) === reason.total,
-  ],
+  changeTotal: (reason) => [sumOf(reason.hops) === reason.total, sumOf(reason.pieces) === reason.total],
   compareCost: (reason) => [
     reason.enough === !below(valueOfQuantity(reason.have), valueOfQuantity(reason.cost)),
   ],
   handNotes: (reason) => {
-    const total = ratio(piecesSum(reason.pieces), 100);
+    const total = ratio(sumOf(reason.pieces), 100);
     const { notes } = currencyOf(reason.total.currency);
     return [
       same(total, valueOfQuantity(reason.total)),

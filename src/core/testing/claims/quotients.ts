@@ -2,9 +2,8 @@ import type { Decimal } from "../../number";
 import { wide } from "../answers";
 import { ratio, right, same, size } from "../ratio";
 import type { ClaimsTable } from "./claimsTable";
+import { isDigit } from "./counts";
 import { power, total } from "./values";
-
-const isDigit = (value: number): boolean => Number.isInteger(value) && value >= 0 && value < 10;
 
 /** Claims about dividing: each "how many times", each line under it, and what is made of the rest. */
 export const QUOTIENT_CLAIMS = {

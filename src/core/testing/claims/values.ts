@@ -2,12 +2,17 @@ import type Exact from "decimal.js";
 import type { Decimal } from "../../number";
 import { Wide, wide } from "../answers";
 import type { ClaimsTable } from "./claimsTable";
+import { isDigit, sumOf } from "./counts";
 
 export const total = (numerals: readonly Decimal[]): Exact =>
   numerals.reduce((sum, next) => sum.plus(wide(next)), new Wide(0));
 export const power = (exponent: number): Exact => new Wide(10).pow(exponent);
-const isDigit = (value: number): boolean => Number.isInteger(value) && value >= 0 && value < 10;
-const sumOf = (counts: readonly number[]): number => counts.reduce((sum, count) => sum + count, 0);
+
+/** Whether a number is what others make when multiplied, signs aside. */
+const isProductOf = (answer: Decimal, factors: readonly Decimal[]): boolean =>
+  wide(answer)
+    .abs()
+    .equals(factors.reduce((all, one) => all.times(wide(one).abs()), new Wide(1)));
 
 /** Claims about the values of whole numbers and parts of them. */
 export const VALUE_CLAIMS = {
@@ -37,7 +42,6 @@ export const VALUE_CLAIMS = {
   ],
   pileUp: (reason, { operands }) => {
     const [first, second] = operands.map(wide);
-
     return [
       first !== undefined && second !== undefined && total(reason.products).equals(first.times(second)),
     ];
@@ -48,7 +52,6 @@ export const VALUE_CLAIMS = {
   ],
   addHops: (reason, { operands }) => {
     const [first, second] = operands.map(wide);
-
     return [
       first !== undefined && second !== undefined && total(reason.hops).equals(first.minus(second).abs()),
     ];
@@ -67,9 +70,7 @@ export const VALUE_CLAIMS = {
   },
   pointByCounting: (reason, { operands }) => [
     reason.places === sumOf(operands.map(({ fraction }) => fraction.length)),
-    wide(reason.answer)
-      .abs()
-      .equals(operands.reduce((all, one) => all.times(wide(one).abs()), new Wide(1))),
+    isProductOf(reason.answer, operands),
   ],
   openRow: (reason) => [reason.zeros >= 0, isDigit(reason.by)],
   zeroRow: "states no arithmetic",
@@ -77,11 +78,6 @@ export const VALUE_CLAIMS = {
   latticePoint: (reason, { operands }) => [
     operands.length === 0 || reason.places === sumOf(operands.map(({ fraction }) => fraction.length)),
   ],
-  readLattice: (reason, { operands }) => [
-    operands.length === 0 ||
-      wide(reason.answer)
-        .abs()
-        .equals(operands.reduce((all, one) => all.times(wide(one).abs()), new Wide(1))),
-  ],
+  readLattice: (reason, { operands }) => [operands.length === 0 || isProductOf(reason.answer, operands)],
   shiftFillers: (reason) => [reason.zeros > 0],
 } satisfies Partial<ClaimsTable>;
