@@ -222,7 +222,7 @@ export const PROMISES: readonly Promised[] = [
   {
     words: "you back up, look inside a backup, restore it, export everything as one file and import it again",
     tests: [
-      ["src/data/keeping/document.test.ts", "has every column of $name"],
+      ["src/data/backup/document.test.ts", "has every column of $name"],
       ["e2e/safeKeeping.spec.ts", "everything goes out as one file and comes in again, whole or not at all"],
     ],
   },

@@ -4,8 +4,8 @@ import fs from "node:fs";
 import path from "node:path";
 import { done, failed, type Result } from "@/core/result";
 import { database, dataFolder, FILE_NAME, replaceDatabase } from "@/data";
-import { incomingFile, moveAside } from "@/data/keeping/restore";
-import { noteTrouble, trouble } from "@/data/keeping/watch";
+import { incomingFile, moveAside } from "@/data/backup/restore";
+import { noteTrouble, trouble } from "@/data/backup/watch";
 import { file } from "@/threads/pool";
 
 /**

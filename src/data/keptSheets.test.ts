@@ -4,7 +4,7 @@ import path from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
 import { type Data, openDatabase } from "./database";
-import { exportDocument, importDocument } from "./keeping/transfer";
+import { exportDocument, importDocument } from "./backup/transfer";
 import {
   findKeptSheet,
   givenTo,

@@ -9,7 +9,7 @@ import { attemptsOf, cellsOf } from "./attempts";
 import { listBoards } from "./boards";
 import { historyOf, recount } from "./counts";
 import { openDatabase } from "./database";
-import { examine } from "./keeping/health";
+import { examine } from "./backup/health";
 import { listLearners } from "./learners";
 import { readSetting } from "./settings";
 import { findSheet, listSheets } from "./sheets";

@@ -3,7 +3,7 @@ import fs from "node:fs";
 import http, { type IncomingMessage, type ServerResponse } from "node:http";
 import os from "node:os";
 import path from "node:path";
-import type { Trouble } from "@/data/keeping/health";
+import type { Trouble } from "@/data/backup/health";
 import { answerError } from "./headers";
 
 const PROGRAM = path.resolve(".build/server/pages.mjs");

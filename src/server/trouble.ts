@@ -4,10 +4,10 @@ import os from "node:os";
 import path from "node:path";
 import { format } from "date-fns";
 import { FILE_NAME, replaceDatabase } from "@/data/database";
-import { backupFile, listBackups } from "@/data/keeping/backups";
-import type { Trouble } from "@/data/keeping/health";
-import { moveAside, prepareRestore } from "@/data/keeping/restore";
-import { exportDocument } from "@/data/keeping/transfer";
+import { backupFile, listBackups } from "@/data/backup/backups";
+import type { Trouble } from "@/data/backup/health";
+import { moveAside, prepareRestore } from "@/data/backup/restore";
+import { exportDocument } from "@/data/backup/transfer";
 import { answerError, answerPage } from "./headers";
 import { escaped, plainPage } from "./plainPages";
 

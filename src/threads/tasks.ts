@@ -5,10 +5,10 @@ import type { MethodId } from "@/core/methods";
 import { skillsShowing } from "@/core/probes";
 import { readProblem } from "@/core/problem";
 import { choicesFor, turnOf, wrongWayOf } from "@/core/turn";
-import { makeBackup } from "@/data/keeping/backups";
-import { examineFile } from "@/data/keeping/health";
-import { prepareRestore } from "@/data/keeping/restore";
-import { exportDocument, importDocument } from "@/data/keeping/transfer";
+import { makeBackup } from "@/data/backup/backups";
+import { examineFile } from "@/data/backup/health";
+import { prepareRestore } from "@/data/backup/restore";
+import { exportDocument, importDocument } from "@/data/backup/transfer";
 import {
   explainedRequested,
   methodsRequested,

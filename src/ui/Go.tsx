@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type ComponentProps, type ReactElement, useCallback } from "react";
-import { leave } from "./keeping/leaving";
+import { leave } from "./saving/leaving";
 
 /** Whether an address is of the place that is shown already: it is loaded anew then, since what is on the screen has changed since. */
 const isHere = (href: string): boolean =>

@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useRef, useState } from "react";
-import { send } from "./keeping/send";
+import { send } from "./saving/send";
 import { ROUTES } from "./routes";
 import type { View } from "./view";
 

@@ -2,7 +2,7 @@ import { NextResponse } from "next/server";
 import { z } from "zod";
 import type { Result } from "@/core/result";
 import { isReadOnly } from "@/data";
-import { trouble } from "@/data/keeping/watch";
+import { trouble } from "@/data/backup/watch";
 import { BOARD_ID } from "@/ui/routes";
 
 /** The one shape of an error: a code for programs, a sentence for people, where in the line it is. */

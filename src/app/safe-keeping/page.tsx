@@ -4,10 +4,10 @@ import Database from "better-sqlite3";
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { database, dataFolder, FILE_NAME, isReadOnly } from "@/data";
-import { backupFile, listBackups } from "@/data/keeping/backups";
-import { examineFile, troubleOf } from "@/data/keeping/health";
-import { type Inside, insideOf } from "@/data/keeping/inside";
-import { trouble } from "@/data/keeping/watch";
+import { backupFile, listBackups } from "@/data/backup/backups";
+import { examineFile, troubleOf } from "@/data/backup/health";
+import { type Inside, insideOf } from "@/data/backup/inside";
+import { trouble } from "@/data/backup/watch";
 import { type LookedInto, SafeKeepingScreen, timeInWords } from "@/ui/safeKeeping";
 import { type Parameters, parametersOf } from "../parameters";
 

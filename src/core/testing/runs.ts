@@ -116,7 +116,7 @@ export const LONG_PROPERTIES = {
     whole: 43,
   },
   damagedDocuments: {
-    file: "src/data/keeping/keeping.test.ts",
+    file: "src/data/backup/keeping.test.ts",
     test: "damaged in any way is taken whole or not at all, with a sentence",
     of: "documents",
     whole: 2000,

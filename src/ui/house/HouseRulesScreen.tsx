@@ -2,11 +2,11 @@
 
 import { type ReactElement, useRef, useState } from "react";
 import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
-import { AsideNotes } from "../keeping/AsideNotes";
-import { useAskBeforeLeaving, useLeaving } from "../keeping/leaving";
-import { useOtherWindows } from "../keeping/otherWindows";
-import { send } from "../keeping/send";
-import type { UnreadRow } from "../keeping/unreadRow";
+import { AsideNotes } from "../saving/AsideNotes";
+import { useAskBeforeLeaving, useLeaving } from "../saving/leaving";
+import { useOtherWindows } from "../saving/otherWindows";
+import { send } from "../saving/send";
+import type { UnreadRow } from "../saving/unreadRow";
 import { ROUTES } from "../routes";
 import { HouseSwitches } from "./HouseSwitches";
 

@@ -1,8 +1,8 @@
 import Link from "next/link";
 import type { ReactElement } from "react";
 import { Go } from "../Go";
-import { AsideNotes } from "../keeping/AsideNotes";
-import type { UnreadRow } from "../keeping/unreadRow";
+import { AsideNotes } from "../saving/AsideNotes";
+import type { UnreadRow } from "../saving/unreadRow";
 import { ROUTES } from "../routes";
 import { FollowUp } from "../sheets";
 import { ListPage } from "../shell";

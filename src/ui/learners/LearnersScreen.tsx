@@ -6,8 +6,8 @@ import { type ReactElement, useState, useTransition } from "react";
 import { cleanName, LONGEST_NAME } from "@/core/marking";
 import { Go } from "../Go";
 import { newId } from "../ids";
-import { useOtherWindows } from "../keeping/otherWindows";
-import { send } from "../keeping/send";
+import { useOtherWindows } from "../saving/otherWindows";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 import { ListPage } from "../shell";
 

@@ -7,7 +7,7 @@ import { LONGEST_NOTE } from "@/core/marking";
 import type { ToldExplanation } from "@/core/turn";
 import { FORM_FAULT_WORDS } from "@/core/wording";
 import { Go } from "../Go";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { Likely } from "../Likely";
 import { ROUTES } from "../routes";
 import { wrongWayAddress } from "../wrongWay/address";

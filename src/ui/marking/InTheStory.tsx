@@ -4,7 +4,7 @@ import type { ReactElement } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryOfRow } from "@/core/stories";
 import type { StoryWorkMarked } from "@/render/json";
-import { useAsked } from "../keeping/useAsked";
+import { useAsked } from "../saving/useAsked";
 import { ROUTES } from "../routes";
 
 /** How long an answer is looked at before it is asked about, in milliseconds. */

@@ -3,7 +3,7 @@
 import { X } from "lucide-react";
 import { type ReactElement, useState, useTransition } from "react";
 import { Go } from "../Go";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 
 /** A sheet that was marked before: what it is about, and when. */

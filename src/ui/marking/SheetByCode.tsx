@@ -2,7 +2,7 @@
 
 import { type ReactElement, useState } from "react";
 import { useGo } from "../Go";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 
 /** Finds a printed sheet again by the code that stands on it, and goes on marking it. */

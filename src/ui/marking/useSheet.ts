@@ -2,10 +2,10 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
-import { answerRoll, forgetLeft, isOwn, rememberUnsent, unsentAbout } from "../keeping/browserStore";
-import { isLeaving, useAskBeforeLeaving, useLeaving } from "../keeping/leaving";
-import { useOtherWindows } from "../keeping/otherWindows";
-import { send } from "../keeping/send";
+import { answerRoll, forgetLeft, isOwn, rememberUnsent, unsentAbout } from "../saving/browserStore";
+import { isLeaving, useAskBeforeLeaving, useLeaving } from "../saving/leaving";
+import { useOtherWindows } from "../saving/otherWindows";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 import type { CellChange, SheetChange, SheetKept, SheetNews } from "./marks";
 import type { PackedSheet } from "./packedSheet";

@@ -5,7 +5,7 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { RowResult } from "@/render/json";
 import { boardAddress } from "../board/state/address";
 import { useGo } from "../Go";
-import { type Sent, send } from "../keeping/send";
+import { type Sent, send } from "../saving/send";
 import { ROUTES } from "../routes";
 import { keepRow, newRow, type RowKind } from "./row";
 

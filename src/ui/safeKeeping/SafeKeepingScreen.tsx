@@ -2,8 +2,8 @@
 
 import { useRouter } from "next/navigation";
 import { type ReactElement, useRef, useState, useTransition } from "react";
-import { useOtherWindows } from "../keeping/otherWindows";
-import { send } from "../keeping/send";
+import { useOtherWindows } from "../saving/otherWindows";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 import { BackupList, type ShownBackup } from "./BackupList";
 import { LookInside } from "./LookInside";

@@ -7,10 +7,10 @@ import { LONGEST_SHEET_NAME } from "@/core/sheets";
 import { Go, useGo } from "../Go";
 import { IconButton } from "../IconButton";
 import { newId } from "../ids";
-import { AsideNotes } from "../keeping/AsideNotes";
-import { useOtherWindows } from "../keeping/otherWindows";
-import { send } from "../keeping/send";
-import type { UnreadRow } from "../keeping/unreadRow";
+import { AsideNotes } from "../saving/AsideNotes";
+import { useOtherWindows } from "../saving/otherWindows";
+import { send } from "../saving/send";
+import type { UnreadRow } from "../saving/unreadRow";
 import { ROUTES } from "../routes";
 import { ListPage } from "../shell";
 

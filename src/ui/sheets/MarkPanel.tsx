@@ -4,7 +4,7 @@ import { ListChecks } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import { MAIN_BUTTON } from "../buttons";
 import { useGo } from "../Go";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 import { Panel } from "./Panel";
 

@@ -6,7 +6,7 @@ import type { Strand } from "@/core/sheets";
 import type { NextProbe } from "@/render/json";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 
 interface Reply {

@@ -8,8 +8,8 @@ import { STRAND_NAMES, TRAIT_NAMES } from "@/core/wording";
 import type { OwnSamples } from "@/render/json";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go, useGo } from "../Go";
-import { send } from "../keeping/send";
-import { useAsked } from "../keeping/useAsked";
+import { send } from "../saving/send";
+import { useAsked } from "../saving/useAsked";
 import { ROUTES } from "../routes";
 import { Choose } from "./Panel";
 

@@ -10,7 +10,7 @@ import { turnAddress } from "../board/state/address";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go, useGo } from "../Go";
 import { newId } from "../ids";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 import { keepRow, newRow } from "../row";
 import { AddProblems } from "./AddProblems";

@@ -1,7 +1,7 @@
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryOfRow } from "@/core/stories";
 import type { OwnStoryShown } from "@/render/json";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 import { answerSentence, type OwnKept } from "../stories/ownDraft";
 

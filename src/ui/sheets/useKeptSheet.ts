@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
-import { type Sent, send } from "../keeping/send";
+import { type Sent, send } from "../saving/send";
 import { ROUTES } from "../routes";
 import type { SheetRow } from "./sheetRow";
 

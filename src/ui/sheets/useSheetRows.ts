@@ -6,7 +6,7 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import { MOST_KEPT_ROWS } from "@/core/sheets";
 import type { StoryKindId, StoryOfRow } from "@/core/stories";
 import type { RowResult } from "@/render/json";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 import type { OwnKept } from "../stories/ownDraft";
 import { ownLines } from "./ownLines";

@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { type ReactElement, type ReactNode, useEffect, useRef } from "react";
-import { arrived, settled } from "../keeping/leaving";
+import { arrived, settled } from "../saving/leaving";
 import { cameBack } from "./comingBack";
 
 const keyOf = (): string => `right-sum-scroll ${window.location.pathname}${window.location.search}`;

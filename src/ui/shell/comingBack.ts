@@ -1,6 +1,6 @@
 "use client";
 
-import { setOff } from "../keeping/leaving";
+import { setOff } from "../saving/leaving";
 import { PLACES } from "../places";
 
 /** Places that only list what is kept: they may be shown again as they were, until what changed has come. */

@@ -6,7 +6,7 @@ import type { HouseRules } from "@/core/house";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { newId } from "../ids";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 import { OwnStory } from "./OwnStory";
 import type { OwnDraft, OwnKept } from "./ownDraft";

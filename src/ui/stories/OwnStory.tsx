@@ -9,7 +9,7 @@ import type { OwnStoryShown } from "@/render/json";
 import { boardAddress, turnAddress } from "../board/state/address";
 import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
-import { useAsked } from "../keeping/useAsked";
+import { useAsked } from "../saving/useAsked";
 import { ROUTES } from "../routes";
 import { answerSentence, type OwnDraft, questionIn } from "./ownDraft";
 import { StoryDrawing } from "./StoryDrawing";

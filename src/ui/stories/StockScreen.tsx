@@ -7,7 +7,7 @@ import { stockCsv } from "@/render/formats/stockFile";
 import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { newId } from "../ids";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 import { type StockDraft, StockEditor } from "./StockEditor";
 

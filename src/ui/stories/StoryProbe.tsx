@@ -7,7 +7,7 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryAccounts } from "@/render/json";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { Likely } from "../Likely";
 import { ROUTES } from "../routes";
 

@@ -7,7 +7,7 @@ import type { ShownStory, StoryWorkMarked } from "@/render/json";
 import { turnAddress } from "../board/state/address";
 import { Go } from "../Go";
 import { newId } from "../ids";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 import { BarsPad } from "./BarsPad";
 import { StoryOutcome } from "./StoryOutcome";

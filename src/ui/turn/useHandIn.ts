@@ -2,7 +2,7 @@
 
 import { useRef, useState } from "react";
 import { newId } from "../ids";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 import type { HandedIn, HandIn, Outcome } from "./handedIn";
 

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { useGo } from "../Go";
-import { send } from "../keeping/send";
+import { send } from "../saving/send";
 import { ROUTES } from "../routes";
 
 /** Goes to a twin of a problem, set as this one is; or says why there is none. */

@@ -3,11 +3,11 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { type HouseChoices, houseRulesFrom } from "@/core/house";
 import type { MethodId } from "@/core/methods";
-import { answerRoll, rememberUnsent } from "../../keeping/browserStore";
-import { isLeaving, useAskBeforeLeaving, useLeaving } from "../../keeping/leaving";
-import { merged } from "../../keeping/merge";
-import { useOtherWindows } from "../../keeping/otherWindows";
-import { send } from "../../keeping/send";
+import { answerRoll, rememberUnsent } from "../../saving/browserStore";
+import { isLeaving, useAskBeforeLeaving, useLeaving } from "../../saving/leaving";
+import { merged } from "../../saving/merge";
+import { useOtherWindows } from "../../saving/otherWindows";
+import { send } from "../../saving/send";
 import { ROUTES } from "../../routes";
 import { boardAddress } from "./address";
 import type { OpenBoard } from "./boardState";

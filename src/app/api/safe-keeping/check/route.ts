@@ -1,6 +1,6 @@
 import path from "node:path";
 import { dataFolder, FILE_NAME } from "@/data";
-import { noteTrouble } from "@/data/keeping/watch";
+import { noteTrouble } from "@/data/backup/watch";
 import { file } from "@/threads/pool";
 import { answering } from "../../answers";
 

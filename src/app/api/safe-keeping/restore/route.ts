@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { dataFolder } from "@/data";
-import { backupFile } from "@/data/keeping/backups";
+import { backupFile } from "@/data/backup/backups";
 import { file } from "@/threads/pool";
 import { putInPlace } from "../../../safeKeeping";
 import { answering, errorAnswer, readOnlyAnswer } from "../../answers";
