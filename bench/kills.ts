@@ -196,11 +196,7 @@ async function swapping(folder: string, round: number): Promise<void> {
   const before = whole(folder);
   await server.start();
   await ask(server, "PUT", `/api/boards/${id("board", round)}`, {
-    problem: `${round + 2} + 2.5`,
-    method: "column-addition",
-    house: {},
-    step: 1,
-    guess: "",
+    state: { problem: `${round + 2} + 2.5`, method: "column-addition", house: {}, step: 1, guess: "" },
   });
   await server.end();
   const after = whole(folder);

@@ -106,7 +106,7 @@ export async function measureLoad(seconds: number, think: number): Promise<Load>
         step: (turn % 9) + 1,
         guess: "",
       };
-      await asked(writes, `/api/boards/${madeUpId("loadboard", nth)}`, write("PUT", board));
+      await asked(writes, `/api/boards/${madeUpId("loadboard", nth)}`, write("PUT", { state: board }));
       await look();
     }
   };

@@ -132,7 +132,7 @@ async function listing() {
       data,
       `benchsheet${String(nth).padStart(6, "0")}`,
       { name: `Sheet ${nth}`, house, rows, drawing: 1, seed: 1 },
-      0,
+      { saw: 0 },
       new Date(1.7e12 + nth),
       chance,
     );

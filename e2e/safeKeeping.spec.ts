@@ -26,7 +26,9 @@ async function madeFolder(): Promise<string> {
   const kept = await fetch(`${server.url}/api/boards/keptboard0001`, {
     method: "PUT",
     headers: { "content-type": "application/json" },
-    body: JSON.stringify({ problem: "40.3 + 7.8", method: "column-addition", house: {}, step: 3, guess: "" }),
+    body: JSON.stringify({
+      state: { problem: "40.3 + 7.8", method: "column-addition", house: {}, step: 3, guess: "" },
+    }),
   });
   if (!kept.ok) throw new Error("madeFolder: the board was not kept");
   const backup = await fetch(`${server.url}/api/safe-keeping/backup`, { method: "POST" });

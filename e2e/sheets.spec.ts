@@ -147,25 +147,38 @@ test("a sheet that another window changed is not written over", async ({ page, c
   await page.waitForURL(/\/sheets\/[a-z0-9]{20}$/);
   const other = await context.newPage();
   await other.goto(page.url());
+  await listening(other);
+  // A window that stands still follows the other one.
   await problems(other).first().focus();
   await other.keyboard.press("l");
   await expect(other.getByText("Kept", { exact: true })).toBeVisible();
-  await expect(other.getByRole("button", { name: /^Unlock Problem 1,/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Unlock Problem 1,/ })).toBeVisible();
+  // One that hears nothing and is changed itself is asked, and nothing is written over before.
+  await page.route("**/api/**", (route) => route.abort());
   await problems(page).nth(1).focus();
   await page.keyboard.press("Delete");
-  await expect(page.getByText("It was changed in another window.")).toBeVisible();
-  await page.getByRole("button", { name: "Show it as it is there" }).click();
+  await expect(page.getByText("Not kept yet: trying again")).toBeVisible();
+  await problems(other).nth(2).focus();
+  await other.keyboard.press("l");
+  await expect(other.getByRole("button", { name: /^Unlock Problem 3,/ })).toBeVisible();
+  await expect(other.getByText("Kept", { exact: true })).toBeVisible();
+  await page.unroute("**/api/**");
+  await expect(page.getByText("Not kept: changed in another window")).toBeVisible();
+  await page.getByRole("button", { name: "Show that one" }).click();
   await expect(problems(page)).toHaveCount(4);
-  await expect(page.getByRole("button", { name: /^Unlock Problem 1,/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Unlock Problem 3,/ })).toBeVisible();
   // Nor is one that another window deleted brought back unasked.
   await other.request.put(`${new URL(page.url()).origin}/api${new URL(page.url()).pathname}/listed`, {
     data: { deleted: true },
   });
   await problems(page).nth(1).focus();
   await page.keyboard.press("Delete");
-  await expect(page.getByText("It was deleted in another window.")).toBeVisible();
+  await expect(page.getByText("Not kept: deleted in another window")).toBeVisible();
   await page.getByRole("button", { name: "Bring it back" }).click();
-  await expect(problems(page)).toHaveCount(4);
+  await page.getByRole("button", { name: "Keep this one" }).click();
+  await expect(page.getByText("Kept", { exact: true })).toBeVisible();
+  await page.reload();
+  await expect(problems(page)).toHaveCount(3);
 });
 
 test("an adaptive probe comes to its verdict and to a sheet for it, by keys; and stands on paper with its table", async ({

@@ -3,7 +3,7 @@ import { answerOf } from "@/core/methods";
 import { writeAnswer } from "@/core/problem";
 import { drawStory, STORY_KINDS, wrongLines } from "@/core/stories";
 import { WORKSHOP } from "@/core/wording";
-import { storyProbeShown } from "@/render/json";
+import { storyProbeShown } from "@/service/requests";
 import { expect, expectAccessible, listening, test } from "./tutor";
 
 test("a word problem is read, its givens are underlined and what is not needed is struck, then it is worked on the Board and answered in a sentence", async ({

@@ -150,7 +150,7 @@ test("garbage sent to be kept is refused in a sentence, and nothing of it is kep
   for (const { id, body, status } of cases) {
     const answer = await request.put(`/api/boards/${id}`, {
       headers: { "content-type": "application/json" },
-      data: body,
+      data: typeof body === "string" ? body : { state: body },
     });
     expect(answer.status()).toBe(status);
     expect((await answer.json()).error.message).toMatch(/\.$/);

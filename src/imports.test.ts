@@ -19,6 +19,7 @@ const LAYERS: Readonly<Record<string, readonly string[]>> = {
 const CORE_ORDER = [
   "result",
   "tuples",
+  "id",
   "vocabulary",
   "number",
   "quantity",

@@ -1,6 +1,6 @@
 import Link from "next/link";
 import type { ReactElement } from "react";
-import { ROUTES } from "@/ui/routes";
+import { ROUTES } from "@/service/routes";
 
 /** What is shown where something took longer than it may: why, and where to go. */
 export const TooMuch = ({ message }: { readonly message: string }): ReactElement => (

@@ -1,7 +1,7 @@
 "use client";
 
 import type { ReactElement } from "react";
-import { ROUTES } from "@/ui/routes";
+import { ROUTES } from "@/service/routes";
 
 /** What is shown where a page failed: what to do next, and that nothing kept is lost. */
 export default function ErrorPage({ reset }: { readonly reset: () => void }): ReactElement {

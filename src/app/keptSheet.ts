@@ -5,16 +5,9 @@ import { z } from "zod";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { cleanName, LONGEST_NAME, MOST_LEARNERS } from "@/core/marking";
 import { LONGEST_LINE } from "@/core/problem";
-import {
-  applyActs,
-  type Data,
-  findSheet,
-  type KeptSheet,
-  noteGiven,
-  openSheet,
-  storyOfRowSchema,
-} from "@/data";
-import type { RowResult } from "@/render/json";
+import { applyActs, type Data, findSheet, type KeptSheet, noteGiven, openSheet } from "@/data";
+import { storyOfRowSchema } from "@/service/kept/keptSheet";
+import type { RowResult } from "@/service/requests";
 import { compute } from "@/threads/pool";
 
 export const keptRowSchema = z.object({

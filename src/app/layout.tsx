@@ -1,7 +1,7 @@
 import type { Metadata, Viewport } from "next";
 import type { ReactElement, ReactNode } from "react";
 import { isReadOnly } from "@/data";
-import { ROUTES } from "@/ui/routes";
+import { ROUTES } from "@/service/routes";
 import { Rail } from "@/ui/shell";
 import "./globals.css";
 import { savedView } from "./saved";

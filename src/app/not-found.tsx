@@ -1,6 +1,6 @@
 import Link from "next/link";
 import type { ReactElement } from "react";
-import { ROUTES } from "@/ui/routes";
+import { ROUTES } from "@/service/routes";
 
 export default function NotFoundPage(): ReactElement {
   return (

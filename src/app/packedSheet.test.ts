@@ -8,7 +8,7 @@ import { cellsOf } from "@/data/attempts";
 import { openDatabase } from "@/data/database";
 import { packedCellsOf } from "@/data/packedCells";
 import { applyActs, openSheet } from "@/data/sheets";
-import { keyOf } from "@/ui/marking/marks";
+import { keyOf } from "@/service/kept/markingSheet";
 import { openedCells } from "@/ui/marking/packedSheet";
 
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-packed-"));

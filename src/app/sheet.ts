@@ -25,9 +25,9 @@ import {
   sizeAfter,
   waitingOn,
 } from "@/data";
-import type { MarkedAnswer } from "@/threads/marking";
+import type { CellChange, NewsCell, SheetKept, SheetNews, SheetRow } from "@/service/kept/markingSheet";
+import type { MarkedAnswer } from "@/service/requests/marking/marking";
 import { compute } from "@/threads/pool";
-import type { CellChange, NewsCell, SheetKept, SheetNews, SheetRow } from "@/ui/marking/marks";
 import type { PackedSheet } from "@/ui/marking/packedSheet";
 
 /** Right answers that were worked out before, by house rules and problem. */

@@ -3,6 +3,7 @@ import { boardAfter } from "@/core/board";
 import type { Working } from "@/core/methods";
 import { writeAnswer, writeProblem } from "@/core/problem";
 import { answerInWords, remedyWords } from "@/core/wording";
+import { textBoard } from "@/render/text";
 import {
   type ExplainedJson,
   explainedRequested,
@@ -13,8 +14,7 @@ import {
   workJson,
   workLine,
   workRequested,
-} from "@/render/json";
-import { textBoard } from "@/render/text";
+} from "@/service/requests";
 import { drawnSheet, probe, stories, twin } from "./drawing";
 import { choicesFrom, complaint, MISUSED, NOT_WORKED, type Options, type Terminal } from "./terminal";
 

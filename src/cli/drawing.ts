@@ -1,6 +1,7 @@
 import fs from "node:fs";
 import { MOST_ON_SHEET } from "@/core/sheets";
 import { NO_LETTERS, SKILL_NAMES } from "@/core/wording";
+import { printingFrom } from "@/render/print";
 import {
   drawnFor,
   MOST_PROBED,
@@ -10,8 +11,7 @@ import {
   sheetRequested,
   storiesRequested,
   twinsRequested,
-} from "@/render/json";
-import { printingFrom } from "@/render/print";
+} from "@/service/requests";
 import {
   choicesFrom,
   complaint,

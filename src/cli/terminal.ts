@@ -1,5 +1,5 @@
 import type { HouseChoices } from "@/core/house";
-import type { ProgramError } from "@/render/json";
+import type { Refusal } from "@/service/refusal";
 
 /** Exit codes: the problem could not be worked; the command could not be understood. */
 export const NOT_WORKED = 1;
@@ -60,5 +60,5 @@ export const choicesFrom = (text: string): HouseChoices =>
   );
 
 /** The line as typed, a caret under the place where reading stopped, and the sentence. */
-export const complaint = (line: string, { message, at }: ProgramError): string =>
+export const complaint = (line: string, { message, at }: Refusal): string =>
   at === undefined || line.length > 200 ? message : `${line}\n${" ".repeat(at)}^\n${message}`;

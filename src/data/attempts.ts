@@ -2,49 +2,15 @@ import { and, desc, eq, inArray, isNull, sql } from "drizzle-orm";
 import type { PatternId } from "@/core/errorPatterns";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { FormFault } from "@/core/marking";
+import type { AnswerMark, Attempt, HandedInWork } from "@/service/kept/attempt";
+import type { Unread } from "@/service/kept/unread";
 import { type Counted, countIn } from "./counts";
 import type { Data } from "./database";
 import { houseOf } from "./houseOf";
 import { faultList, patternList } from "./lists";
 import { nextRevision, type Writing } from "./revision";
 import { attempts, papers, sheetRows, tasks } from "./schema";
-import { partRead, type Unread } from "./unread";
-
-/** What was found in an answer. `waiting` is typed and not marked yet; `unread` is no answer yet, and kept all the same. */
-export interface Mark {
-  readonly verdict: "right" | "form" | "wrong" | "unread" | "waiting";
-  readonly faults: readonly FormFault[];
-  /** The patterns that explain it: the likeliest, or the tutor's choice. */
-  readonly patterns: readonly PatternId[];
-  readonly probability: number | undefined;
-  /** The patterns that it showed, of the chances that its problem gives. */
-  readonly shown: readonly PatternId[];
-  readonly chances: readonly PatternId[];
-}
-
-/** An answer that was not looked at. */
-export const WAITING: Mark = {
-  verdict: "waiting",
-  faults: [],
-  patterns: [],
-  probability: undefined,
-  shown: [],
-  chances: [],
-};
-
-/** One answer of one learner, as their record has it. */
-export interface Attempt {
-  readonly id: number;
-  readonly at: Date;
-  readonly problem: string;
-  readonly house: HouseRules;
-  readonly given: string;
-  readonly verdict: Mark["verdict"];
-  readonly patterns: readonly PatternId[];
-  readonly note: string;
-  readonly hints: number;
-  readonly estimate: string;
-}
+import { partRead } from "./unread";
 
 type Row = typeof attempts.$inferSelect;
 type Task = typeof tasks.$inferSelect;
@@ -70,7 +36,7 @@ export function taskOf(
   return known.id;
 }
 
-const isMarked = (verdict: Mark["verdict"]): boolean => verdict !== "unread" && verdict !== "waiting";
+const isMarked = (verdict: AnswerMark["verdict"]): boolean => verdict !== "unread" && verdict !== "waiting";
 
 /** Attempts as they are counted, with what their tasks could show. */
 export function countedOf(
@@ -86,26 +52,6 @@ export function countedOf(
     chances: isMarked(verdict) ? patternList(known.get(taskId)?.chances ?? "") : [],
     shown: patternList(shown),
   }));
-}
-
-/** What a learner handed in on their own paper. */
-export interface HandedInWork {
-  readonly learnerId: string;
-  readonly problem: string;
-  readonly house: HouseRules;
-  readonly given: string;
-  readonly mark: Mark;
-  /** The marks on the paper as JSON. */
-  readonly marks: string;
-  readonly hints: number;
-  readonly estimate: string;
-  /** The belief that the estimate could have shown, and whether it did. */
-  readonly judged: { readonly pattern: PatternId; readonly shown: boolean } | undefined;
-  readonly seconds: number;
-  /** The id it was sent with: the same one again is the same work again. */
-  readonly sentId: string | undefined;
-  /** What is to be said of it besides; nothing where it is left out. */
-  readonly note?: string;
 }
 
 /** Keeps what a learner handed in, with its paper and its counts, in one transaction; sent again, it is kept once. */
@@ -208,7 +154,7 @@ export interface KeptCell {
   readonly row: string;
   readonly learner: string;
   readonly given: string;
-  readonly verdict: Mark["verdict"];
+  readonly verdict: AnswerMark["verdict"];
   readonly faults: readonly FormFault[];
   readonly patterns: readonly PatternId[];
   readonly chosen: boolean;

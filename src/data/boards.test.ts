@@ -5,16 +5,8 @@ import { eq } from "drizzle-orm";
 import { afterAll, describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
 import { valueOfResult } from "@/core/testing/valueOfResult";
-import {
-  type BoardState,
-  deleteBoard,
-  findBoard,
-  keepBoard,
-  listBoards,
-  pinBoard,
-  renameBoard,
-  restoreBoard,
-} from "./boards";
+import type { BoardState } from "@/service/kept/board";
+import { deleteBoard, findBoard, keepBoard, listBoards, pinBoard, renameBoard, restoreBoard } from "./boards";
 import { type Data, openDatabase } from "./database";
 import { boards, settings } from "./schema";
 import { changeSetting, readSetting, unreadSettings } from "./settings";
@@ -32,7 +24,7 @@ afterAll(() => {
   for (const folder of folders) fs.rmSync(folder, { recursive: true, force: true });
 });
 
-const state = (id: string, problem: string): BoardState => ({
+const state = (id: string, problem: string): BoardState & { readonly id: string } => ({
   id,
   problem,
   method: "column-addition",

@@ -1,34 +1,24 @@
 import { and, desc, eq, isNull, or, type SQL, sql } from "drizzle-orm";
-import { choicesOf, type HouseRules } from "@/core/house";
-import { METHOD_IDS, type MethodId } from "@/core/methods";
+import { choicesOf } from "@/core/house";
+import { METHOD_IDS } from "@/core/methods";
 import { done, failed, type Result } from "@/core/result";
+import type { BoardState } from "@/service/kept/board";
+import type { Unread } from "@/service/kept/unread";
 import type { Data } from "./database";
 import { houseOf } from "./houseOf";
 import { nextRevision, type Stale } from "./revision";
 import { boards } from "./schema";
-import { partRead, type Unread } from "./unread";
+import { partRead } from "./unread";
 
 /** A board as the tutor left it. */
-export interface KeptBoard {
+export interface KeptBoard extends BoardState {
   readonly id: string;
-  /** As typed, in the notation of `house`. */
-  readonly problem: string;
-  readonly method: MethodId;
-  /** The method on a second board beside it, where there is one. */
-  readonly beside: MethodId | undefined;
-  readonly house: HouseRules;
-  readonly step: number;
-  /** The learner's own estimate as typed, or empty. */
-  readonly guess: string;
   /** The tutor's own name for it, or empty. */
   readonly name: string;
   readonly pinned: boolean;
   readonly openedAt: Date;
   readonly revision: number;
 }
-
-/** What changes as a board is worked; name and pin are changed by themselves. */
-export type BoardState = Omit<KeptBoard, "name" | "pinned" | "openedAt" | "revision">;
 
 const VERSION = 1;
 
@@ -40,7 +30,7 @@ const VERSION = 1;
  */
 export function keepBoard(
   data: Data,
-  board: BoardState,
+  board: BoardState & { readonly id: string },
   saw: number | undefined,
   now: Date,
   after?: BoardState,

@@ -1,6 +1,7 @@
 import { eq, sql } from "drizzle-orm";
 import type { PatternId } from "@/core/errorPatterns";
-import { cellOf, countedOf, type KeptCell, type Mark, taskOf, WAITING } from "./attempts";
+import { type AnswerMark, WAITING } from "@/service/kept/attempt";
+import { cellOf, countedOf, type KeptCell, taskOf } from "./attempts";
 import { countIn } from "./counts";
 import { nextRevision, type Writing } from "./revision";
 import { attempts, markingSheets } from "./schema";
@@ -17,7 +18,7 @@ export interface CellWrite {
   readonly patterns?: readonly PatternId[];
   readonly note?: string;
   /** What was found in the answer, where it was marked already. */
-  readonly mark?: Mark;
+  readonly mark?: AnswerMark;
 }
 
 /** What became of what was written: kept, not kept since another window wrote there, or refused for good. */

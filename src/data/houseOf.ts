@@ -1,9 +1,7 @@
-import { z } from "zod";
+import type { z } from "zod";
 import { type HouseRules, houseRulesFrom } from "@/core/house";
 import { done, failed, type Result } from "@/core/result";
-
-/** House choices as they come from outside: names and settings, checked further by the core. */
-export const houseChoicesSchema = z.record(z.string().max(40), z.string().max(300));
+import { houseChoicesSchema } from "@/service/houseRequested";
 
 /** A text of JSON as a schema has it; none where it is broken or of another shape. */
 export function jsonOf<Value>(text: string, schema: z.ZodType<Value>): Value | undefined {

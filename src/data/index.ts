@@ -1,6 +1,6 @@
 import "server-only";
 
-export { type Attempt, attemptsOf, cellsOf, keepHandedIn } from "./attempts";
+export { attemptsOf, cellsOf, keepHandedIn } from "./attempts";
 export {
   deleteBoard,
   findBoard,
@@ -14,7 +14,6 @@ export {
 export { type CellsKept, type CellWrite, keepCells, waitingOn } from "./cells";
 export { historiesOf, historyOf } from "./counts";
 export { type Data, database, dataFolder, FILE_NAME, isReadOnly, replaceDatabase } from "./database";
-export { houseChoicesSchema } from "./houseOf";
 export {
   findKeptSheet,
   givenTo,
@@ -24,7 +23,6 @@ export {
   noteGiven,
   setSheetAside,
   sheetOfCode,
-  storyOfRowSchema,
 } from "./keptSheets";
 export {
   addLearner,
@@ -37,7 +35,14 @@ export {
 export { metBefore } from "./metBefore";
 export { packedCellsOf } from "./packedCells";
 export { lastRevision } from "./revision";
-export { changeSetting, readSetting, unreadSettings } from "./settings";
+export {
+  changeSetting,
+  type KeptSetting,
+  keepSetting,
+  readSetting,
+  settingNow,
+  unreadSettings,
+} from "./settings";
 export {
   applyActs,
   deleteSheet,

@@ -3,8 +3,8 @@ import os from "node:os";
 import path from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
-import { type Data, openDatabase } from "./database";
 import { exportDocument, importDocument } from "./backup/transfer";
+import { type Data, openDatabase } from "./database";
 import {
   findKeptSheet,
   givenTo,
@@ -50,7 +50,8 @@ const content = (name: string) => ({
   ],
 });
 
-const kept = (id: string, name: string, saw = 0) => keepSheet(data, id, content(name), saw, NOW, chances());
+const kept = (id: string, name: string, saw = 0) =>
+  keepSheet(data, id, content(name), { saw }, NOW, chances());
 
 describe("kept sheets", () => {
   it("come back as they were kept, under a code of their own", () => {

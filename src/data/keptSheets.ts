@@ -3,61 +3,23 @@ import type { AnySQLiteColumn } from "drizzle-orm/sqlite-core";
 import { z } from "zod";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { done, failed, type Result } from "@/core/result";
-import { LONGEST_STORY, type StoryOfRow } from "@/core/stories";
+import { keptRowSchema, type SheetState } from "@/service/kept/keptSheet";
+import type { Unread } from "@/service/kept/unread";
 import type { Data } from "./database";
 import { houseOf, jsonOf } from "./houseOf";
 import { nextRevision, type Stale, type Writing } from "./revision";
 import { keptSheets, learners, sheetsGiven } from "./schema";
-import { partRead, type Unread } from "./unread";
-
-/** A problem of a kept sheet: as written in its house, with the place on the ladder it was drawn from, where it was. */
-interface KeptRow {
-  readonly problem: string;
-  readonly skill?: string | undefined;
-  /** From 0 for plain to 3 for the trap. */
-  readonly notch?: number | undefined;
-  /** Whether it stays when the others are drawn anew. */
-  readonly locked?: boolean | undefined;
-  readonly story?: StoryOfRow | undefined;
-}
+import { partRead } from "./unread";
 
 /** A sheet of problems as it is kept. */
-export interface KeptSheet {
+export interface KeptSheet extends SheetState {
   readonly id: string;
   readonly code: string;
-  readonly name: string;
-  readonly house: HouseRules;
-  readonly rows: readonly KeptRow[];
-  readonly drawing: number;
-  readonly seed: number;
   readonly archived: boolean;
   readonly revision: number;
 }
 
-/** What is written of a sheet. */
-export type SheetContent = Pick<KeptSheet, "name" | "house" | "rows" | "drawing" | "seed">;
-
-/** The story that a problem of a sheet answers. */
-export const storyOfRowSchema = z.object({
-  text: z.string().min(1).max(LONGEST_STORY),
-  answer: z.string().max(LONGEST_STORY),
-  whole: z
-    .string()
-    .regex(/^\d{1,9}$/)
-    .optional(),
-  kind: z.string().max(60).optional(),
-  seed: z.number().int().nonnegative().optional(),
-});
-
-const rowsSchema = z.array(
-  z.object({
-    problem: z.string(),
-    skill: z.string().optional(),
-    notch: z.number().int().min(0).max(3).optional(),
-    locked: z.boolean().optional(),
-    story: storyOfRowSchema.optional(),
-  }),
-);
+const rowsSchema = z.array(keptRowSchema);
 
 type Row = typeof keptSheets.$inferSelect;
 
@@ -120,13 +82,14 @@ export type KeepRefusal = Stale<KeptSheet> | { readonly code: "deleted" | "unrea
 
 /**
  * Keeps a sheet as it stands now. One that was changed elsewhere since revision `saw` is left as it is and told;
- * `saw` 0 is a sheet that is new. One that was deleted elsewhere is not brought back by this. What is sent twice does no harm.
+ * `saw` 0 is a sheet that is new. `after` is what the same window wrote before and was not answered for. One that
+ * was deleted elsewhere is not brought back by this. What is sent twice does no harm.
  */
 export function keepSheet(
   data: Data,
   id: string,
-  content: SheetContent,
-  saw: number,
+  content: SheetState,
+  { saw, after }: { readonly saw: number | undefined; readonly after?: SheetState | undefined },
   now: Date,
   chance: () => number,
 ): Result<KeptSheet, KeepRefusal> {
@@ -136,17 +99,12 @@ export function keepSheet(
     const there = row && sheetOf(row);
     if (there?.ok === false) return failed({ code: "unread" });
     const before = there?.value;
-    const values = {
-      name: content.name,
-      house: JSON.stringify(choicesOf(content.house)),
-      rows: JSON.stringify(content.rows),
-      drawing: content.drawing,
-      seed: content.seed,
-      changedAt: now,
-    };
-    if (before !== undefined && before.revision !== saw) {
-      const same = before.name === content.name && JSON.stringify(before.rows) === values.rows;
-      return same ? done(before) : failed({ code: "stale", now: before });
+    const values = { ...contentOf(content), changedAt: now };
+    const stands = ({ name, rows }: SheetState): boolean =>
+      before?.name === name && JSON.stringify(before.rows) === JSON.stringify(rows);
+    if (before !== undefined && saw !== undefined && before.revision !== saw) {
+      if (stands(content)) return done(before);
+      if (after === undefined || !stands(after)) return failed({ code: "stale", now: before });
     }
     const revision = nextRevision(write);
     write
@@ -159,6 +117,15 @@ export function keepSheet(
     return done(kept);
   });
 }
+
+/** What is written of a sheet, as its row holds it. */
+const contentOf = ({ name, house, rows, drawing, seed }: SheetState) => ({
+  name,
+  house: JSON.stringify(choicesOf(house)),
+  rows: JSON.stringify(rows),
+  drawing,
+  seed,
+});
 
 /** Puts a sheet among those that are out of the way, or takes it off the list altogether, or undoes either. Says whether there was one. */
 export function setSheetAside(

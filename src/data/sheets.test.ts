@@ -4,7 +4,8 @@ import path from "node:path";
 import fc from "fast-check";
 import { afterEach, describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
-import { attemptsOf, cellsOf, keepHandedIn, type Mark, WAITING } from "./attempts";
+import { type AnswerMark, WAITING } from "@/service/kept/attempt";
+import { attemptsOf, cellsOf, keepHandedIn } from "./attempts";
 import { type CellWrite, keepCells, waitingOn } from "./cells";
 import { historyOf, recount } from "./counts";
 import { type Data, openDatabase } from "./database";
@@ -41,7 +42,7 @@ const house = { ...PRESETS.commaBelow, narration: "short" } as const;
 const NOON = new Date("2026-03-04T12:00:00Z");
 const SHEET = "sheet0001";
 
-const gap: Mark = {
+const gap: AnswerMark = {
   ...WAITING,
   verdict: "wrong",
   patterns: ["sub-column-gap"],
@@ -49,7 +50,7 @@ const gap: Mark = {
   shown: ["sub-column-gap"],
   chances: ["sub-column-gap", "sub-pays-twice"],
 };
-const right: Mark = { ...gap, verdict: "right", patterns: [], probability: undefined, shown: [] };
+const right: AnswerMark = { ...gap, verdict: "right", patterns: [], probability: undefined, shown: [] };
 
 const act = (data: Data, ...acts: readonly SheetAct[]) =>
   data.transaction((write) => {
@@ -257,7 +258,7 @@ describe("answers from two windows", () => {
 
 describe("counts", () => {
   it("equal those made anew, whatever was done in whatever order", () => {
-    const marks = [right, gap, { ...WAITING, verdict: "unread" } as Mark, undefined];
+    const marks = [right, gap, { ...WAITING, verdict: "unread" } as AnswerMark, undefined];
     const step = fc.record({
       what: fc.constantFrom("write", "clear", "removeRow", "restoreRow", "stale", "handIn"),
       row: fc.constantFrom("row00001", "row00002"),

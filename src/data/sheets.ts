@@ -1,6 +1,7 @@
 import { and, asc, desc, eq, isNull, sql } from "drizzle-orm";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { done, type Result } from "@/core/result";
+import type { Unread } from "@/service/kept/unread";
 import { countedOf } from "./attempts";
 import { countIn } from "./counts";
 import type { Data } from "./database";
@@ -8,7 +9,7 @@ import { houseOf } from "./houseOf";
 import { type Learner, putLearner } from "./learners";
 import { nextRevision, type Writing } from "./revision";
 import { attempts, learners, markingSheets, sheetLearners, sheetRows } from "./schema";
-import { partRead, type Unread } from "./unread";
+import { partRead } from "./unread";
 
 /** A row of a sheet: a problem as typed. */
 interface SheetRow {

@@ -1,13 +1,7 @@
 import type { Result } from "@/core/result";
+import type { Unread } from "@/service/kept/unread";
+import { ROW_KEYS } from "./backup/documentTables";
 import type { Data } from "./database";
-
-/** A row that can't be read: it stays where it is, and is told apart from those that can. */
-export interface Unread {
-  readonly table: string;
-  readonly id: string;
-  /** Why, as the end of a sentence: "its house rules can’t be read". */
-  readonly why: string;
-}
 
 /** Rows parted into what they read as, and those that can't be read. */
 export function partRead<Row extends { readonly id: string | number }, Value>(
@@ -22,19 +16,9 @@ export function partRead<Row extends { readonly id: string | number }, Value>(
   };
 }
 
-/** The tables whose rows can be set aside, with the column that names one. */
-const KEYS: Readonly<Record<string, string>> = {
-  boards: "id",
-  marking_sheets: "id",
-  kept_sheets: "id",
-  learner_attempts: "id",
-  settings: "name",
-  set_aside: "id",
-};
-
 /** A row just as it stands on disk; none where there is none. */
 export function rowAsItIs(data: Data, table: string, id: string): unknown {
-  const key = Object.hasOwn(KEYS, table) ? KEYS[table] : undefined;
+  const key = ROW_KEYS.get(table);
   if (key === undefined) return undefined;
   return data.$client.prepare(`select * from ${table} where ${key} = ?`).get(id);
 }

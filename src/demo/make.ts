@@ -11,7 +11,7 @@ import { type Data, openDatabase } from "@/data/database";
 import { keepSheet, noteGiven } from "@/data/keptSheets";
 import { addLearner } from "@/data/learners";
 import { applyActs, findSheet, openSheet } from "@/data/sheets";
-import { markAnswers } from "@/threads/marking";
+import { markAnswers } from "@/service/requests/marking/marking";
 import { DEMO_BOARDS } from "./boards";
 import { DEMO_DRAWN, DEMO_LEARNERS, DEMO_SHEETS } from "./sheets";
 
@@ -58,7 +58,7 @@ function makeDemo(folder: string, now: Date): void {
       skill,
       notch,
     }));
-    keepSheet(data, id, { name, house, rows, drawing: DRAWING, seed }, 0, at, codeOf(seed));
+    keepSheet(data, id, { name, house, rows, drawing: DRAWING, seed }, { saw: 0 }, at, codeOf(seed));
     data.transaction((write) => noteGiven(write, id, given, at));
   }
   for (const sheet of DEMO_SHEETS)

@@ -1,9 +1,9 @@
 import path from "node:path";
-import { database, FILE_NAME } from "@/data/database";
 import { isBackupDue } from "@/data/backup/backups";
 import { isTrouble } from "@/data/backup/health";
 import { insideOf } from "@/data/backup/inside";
 import { noteTrouble } from "@/data/backup/watch";
+import { database, FILE_NAME } from "@/data/database";
 import { file } from "@/threads/pool";
 import { troubleLine } from "./trouble";
 

@@ -1,8 +1,8 @@
 import http from "node:http";
 import next from "next";
-import { closeDatabase } from "@/data/database";
 import type { Trouble } from "@/data/backup/health";
 import { noteTrouble } from "@/data/backup/watch";
+import { closeDatabase } from "@/data/database";
 import { computing } from "@/threads/pool";
 
 // The process that makes pages. It reads the data and never writes it; who may ask is settled before it is asked.

@@ -3,11 +3,11 @@ import type { IncomingMessage, ServerResponse } from "node:http";
 import os from "node:os";
 import path from "node:path";
 import { format } from "date-fns";
-import { FILE_NAME, replaceDatabase } from "@/data/database";
 import { backupFile, listBackups } from "@/data/backup/backups";
 import type { Trouble } from "@/data/backup/health";
 import { moveAside, prepareRestore } from "@/data/backup/restore";
 import { exportDocument } from "@/data/backup/transfer";
+import { FILE_NAME, replaceDatabase } from "@/data/database";
 import { answerError, answerPage } from "./headers";
 import { escaped, plainPage } from "./plainPages";
 

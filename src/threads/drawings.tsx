@@ -1,9 +1,9 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import type { HouseChoices } from "@/core/house";
 import type { MethodId } from "@/core/methods";
+import { houseGiven } from "@/service/requests/marking/marking";
 import { MethodSample } from "@/ui/methods/MethodSample";
 import { BoardThumbnail } from "@/ui/today/BoardThumbnail";
-import { houseGiven } from "./marking";
 
 /** A kept board as far as its picture goes. */
 export interface ThumbnailOf {

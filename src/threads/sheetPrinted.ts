@@ -5,9 +5,9 @@ import { failed } from "@/core/result";
 import type { StockList, StoryOfRow } from "@/core/stories";
 import { NO_LETTERS } from "@/core/wording";
 import { SHEET_FORMATS, type SheetFormat } from "@/render/formats";
-import { storyDrawnAgain } from "@/render/json";
 import type { PrintedStory, Printing } from "@/render/print";
-import { houseGiven } from "./marking";
+import { storyDrawnAgain } from "@/service/requests";
+import { houseGiven } from "@/service/requests/marking/marking";
 
 /** A sheet as a PDF. Lines that no longer read are left out; what can't be printed is said. */
 export async function sheetPrinted({

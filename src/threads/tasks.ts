@@ -29,10 +29,16 @@ import {
   twinsRequested,
   workJson,
   workRequested,
-} from "@/render/json";
+} from "@/service/requests";
+import { markHandedIn } from "@/service/requests/marking/handIn";
+import {
+  chancesOf,
+  houseGiven,
+  markAnswers,
+  rightAnswers,
+  summarise,
+} from "@/service/requests/marking/marking";
 import { methodSample, thumbnails } from "./drawings";
-import { markHandedIn } from "./handIn";
-import { chancesOf, houseGiven, markAnswers, rightAnswers, summarise } from "./marking";
 import { sheetPrinted, sheetWritten } from "./sheetPrinted";
 
 /** The most skills that a sheet on some patterns mixes. */

@@ -9,7 +9,7 @@ import {
   Scale,
   Users,
 } from "lucide-react";
-import { ROUTES } from "./routes";
+import { ROUTES } from "@/service/routes";
 
 /** A place of the product: from these rows come the rail, the pictures of the docs, the bench, and the tests that go everywhere. */
 interface Place {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { FIRST_VIEW, PACES, SQUARE_SIZES, THEMES } from "@/service/kept/view";
 import { actOf, KEYS } from "./board/state/keys";
 import { ago } from "./today/ago";
-import { FIRST_VIEW, PACES, SQUARE_SIZES, THEMES } from "./view";
 
 const press = (key: string, held: Partial<Record<"ctrlKey" | "altKey" | "metaKey", boolean>> = {}) =>
   actOf({ key, ctrlKey: false, altKey: false, metaKey: false, ...held });

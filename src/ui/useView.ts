@@ -1,9 +1,9 @@
 "use client";
 
 import { useCallback, useRef, useState } from "react";
+import type { View } from "@/service/kept/view";
+import { ROUTES } from "@/service/routes";
 import { send } from "./saving/send";
-import { ROUTES } from "./routes";
-import type { View } from "./view";
 
 /** The tutor's view of the screen, and a way to change part of it that is kept at once. */
 export function useView(start: View): readonly [View, (change: Partial<View>) => void] {

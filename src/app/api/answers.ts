@@ -1,9 +1,9 @@
 import { NextResponse } from "next/server";
 import { z } from "zod";
+import { ID_PATTERN } from "@/core/id";
 import type { Result } from "@/core/result";
 import { isReadOnly } from "@/data";
 import { trouble } from "@/data/backup/watch";
-import { BOARD_ID } from "@/ui/routes";
 
 /** The one shape of an error: a code for programs, a sentence for people, where in the line it is. */
 export interface ErrorShape {
@@ -115,7 +115,7 @@ export function answering<Body = unknown>(
 ): (request: Request, around: Around) => Promise<NextResponse> {
   return async (request, { params }) => {
     const id = (await params)?.id;
-    if (id !== undefined && (typeof id !== "string" || !BOARD_ID.test(id)))
+    if (id !== undefined && (typeof id !== "string" || !ID_PATTERN.test(id)))
       return errorAnswer(404, { code: "notThere", message: "There is nothing of this id." });
     let body: Body | undefined;
     if (schema !== undefined) {

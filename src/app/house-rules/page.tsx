@@ -1,11 +1,20 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
-import { database, unreadSettings } from "@/data";
+import { database, settingNow, unreadSettings } from "@/data";
+import { houseKept } from "@/service/kept/house";
 import { HouseRulesScreen } from "@/ui/house";
-import { savedHouse } from "../saved";
 
 export const metadata: Metadata = { title: "House rules" };
 
 export default function HouseRulesPage(): ReactElement {
-  return <HouseRulesScreen start={savedHouse()} unread={unreadSettings(database())} />;
+  const data = database();
+  const { value, revision } = settingNow(data, "house");
+  return (
+    <HouseRulesScreen
+      key={revision}
+      start={houseKept(value)}
+      revision={revision}
+      unread={unreadSettings(data)}
+    />
+  );
 }

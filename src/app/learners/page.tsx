@@ -1,8 +1,8 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { database, historiesOf, listLearners } from "@/data";
+import { recordedPatterns } from "@/service/requests/marking/record";
 import { LearnersScreen } from "@/ui/learners";
-import { recordedPatterns } from "../record";
 
 export const metadata: Metadata = { title: "Learners" };
 

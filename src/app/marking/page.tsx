@@ -1,12 +1,12 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { PATTERN_IDS } from "@/core/errorPatterns";
+import { ID_PATTERN } from "@/core/id";
 import { patternWords } from "@/core/wording";
 import { database, listLearners, listSheets } from "@/data";
 import { newId } from "@/ui/ids";
 import { MarkingScreen } from "@/ui/marking";
 import { BLANK_SHEET } from "@/ui/marking/packedSheet";
-import { BOARD_ID } from "@/ui/routes";
 import { type Parameters, parametersOf } from "../parameters";
 import { savedHouse } from "../saved";
 import { openedSheet } from "../sheet";
@@ -28,7 +28,7 @@ export default async function MarkingPage({
   const listed = listSheets(data, MOST_RECENT);
   // A sheet that can't be read stays as it is: another one is begun.
   const unread = listed.unread.some(({ id }) => id === asked);
-  const id = BOARD_ID.test(asked) && !unread ? asked : newId();
+  const id = ID_PATTERN.test(asked) && !unread ? asked : newId();
   const kept = await openedSheet(data, id);
   const recent = listed.sheets.map(({ id: one, problems, openedAt }) => ({
     id: one,

@@ -5,12 +5,10 @@ import { PATTERN_IDS } from "@/core/errorPatterns";
 import { choicesOf } from "@/core/house";
 import { DRAWING } from "@/core/sheets";
 import { NO_RUNG_FOR, SKILL_NAMES } from "@/core/wording";
-import { database } from "@/data";
 import { compute, computeAside } from "@/threads/pool";
 import { recipeAddress, recipeFrom, SheetEditor, SheetsScreen } from "@/ui/sheets";
-import { ownRungs } from "../ownRungs";
 import { type Parameters, parametersOf } from "../parameters";
-import { savedHouse } from "../saved";
+import { ownRungs, savedHouse } from "../saved";
 import { TooMuch } from "../TooMuch";
 
 export const metadata: Metadata = { title: "Sheets" };
@@ -33,7 +31,7 @@ export default async function SheetsPage({
     if (found.value.length === 0) return <TooMuch message={NO_RUNG_FOR} />;
     redirect(recipeAddress(recipeFrom({ ...parameters, skill: found.value.join(",") })));
   }
-  const rungs = ownRungs(database());
+  const rungs = ownRungs();
   const rung = rungs.find(({ id }) => id === parameters.own);
   const recipe = recipeFrom(parameters);
   if (rung !== undefined) {

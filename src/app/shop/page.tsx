@@ -4,8 +4,7 @@ import { priced, TOOLS, weighed } from "@/core/shop";
 import { houseOfStock } from "@/core/stories";
 import { ShopScreen } from "@/ui/shop";
 import { type Parameters, parametersOf } from "../parameters";
-import { savedHouse } from "../saved";
-import { usedStock } from "../stock";
+import { savedHouse, usedStock } from "../saved";
 
 export const metadata: Metadata = { title: "Shop" };
 

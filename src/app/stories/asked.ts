@@ -3,8 +3,7 @@ import "server-only";
 import { choicesOf } from "@/core/house";
 import { STORY_KINDS, type StoryKindId } from "@/core/stories";
 import { compute } from "@/threads/pool";
-import { savedHouse } from "../saved";
-import { usedStock } from "../stock";
+import { savedHouse, usedStock } from "../saved";
 
 type Asked = Readonly<Record<string, string | undefined>>;
 

@@ -3,6 +3,7 @@ export type { Given, GivenError, Wants } from "./givenAnswer";
 export {
   cleanName,
   LONGEST_ANSWER,
+  LONGEST_GUESS,
   LONGEST_NAME,
   LONGEST_NOTE,
   MOST_LEARNERS,

@@ -13,3 +13,6 @@ const INVISIBLE = /[\p{Cc}\p{Cf}\p{Co}\p{Cn}\u{115f}\u{1160}\u{3164}\u{ffa0}\u{2
 /** A name as it is kept: composed, without what can't be seen, single spaces, none at its ends. */
 export const cleanName = (typed: string): string =>
   typed.normalize("NFC").replace(/\s+/gu, " ").replace(INVISIBLE, "").trim();
+
+/** The longest guess that is kept, in characters: room for the longest number with its sign and spaces. */
+export const LONGEST_GUESS = 60;

@@ -28,6 +28,7 @@ export {
   houseOfStock,
   MEASURES,
   type Measured,
+  MOST_THINGS,
   type Plausible,
   type StockList,
   type Thing,

@@ -23,6 +23,9 @@ export interface Thing extends Readonly<Partial<Record<Measured, Plausible | und
   readonly many: string;
 }
 
+/** The most things on a stock list. */
+export const MOST_THINGS = 400;
+
 /** A list of things, as a workshop has them on its shelves. */
 export interface StockList {
   readonly id: string;

@@ -3,18 +3,12 @@ import Database from "better-sqlite3";
 import { done, failed, type Result } from "@/core/result";
 import { recount } from "../counts";
 import { openFile } from "../database";
-import {
-  columnsOf,
-  DOCUMENT_FORMAT,
-  DOCUMENT_TABLE_NAMES,
-  DOCUMENT_VERSION,
-  type DocumentTable,
-  readDocument,
-} from "./document";
+import { DOCUMENT_FORMAT, DOCUMENT_VERSION, readDocument } from "./document";
+import { DOCUMENT_TABLES, type DocumentTable } from "./documentTables";
 import { examineFile } from "./health";
 
 /** How many rows of each table could not be read. */
-export type Lost = Partial<Record<DocumentTable, number>>;
+export type Lost = Readonly<Record<string, number>>;
 
 /**
  * Writes everything in a database to a file, as one JSON document. What can't be read of a damaged database is
@@ -23,7 +17,7 @@ export type Lost = Partial<Record<DocumentTable, number>>;
 export function exportDocument(database: string, out: string, now: Date): Lost {
   const client = new Database(database, { readonly: true, timeout: 5000 });
   const file = fs.openSync(out, "w");
-  const lost: Lost = {};
+  const lost: Record<string, number> = {};
   try {
     // One reading for all tables, so that they hold together.
     client.exec("BEGIN");
@@ -31,10 +25,10 @@ export function exportDocument(database: string, out: string, now: Date): Lost {
       file,
       `{"format":"${DOCUMENT_FORMAT}","version":${DOCUMENT_VERSION},"exportedAt":"${now.toISOString()}","tables":{`,
     );
-    for (const [index, table] of DOCUMENT_TABLE_NAMES.entries()) {
-      fs.writeSync(file, `${index === 0 ? "" : ","}\n"${table}":[`);
+    for (const [index, table] of DOCUMENT_TABLES.entries()) {
+      fs.writeSync(file, `${index === 0 ? "" : ","}\n"${table.name}":[`);
       const missing = exportTable(client, table, (text) => fs.writeSync(file, text));
-      if (missing > 0) lost[table] = missing;
+      if (missing > 0) lost[table.name] = missing;
       fs.writeSync(file, "]");
     }
     const told = Object.keys(lost).length === 0 ? "" : `,"lost":${JSON.stringify(lost)}`;
@@ -49,8 +43,12 @@ export function exportDocument(database: string, out: string, now: Date): Lost {
 /** Rows a write: enough for few writes, little enough to hold. */
 const ROWS_AT_ONCE = 500;
 
-function exportTable(client: Database.Database, table: DocumentTable, write: (text: string) => void): number {
-  const columns = columnsOf(table).join(", ");
+function exportTable(
+  client: Database.Database,
+  { name: table, columns: names }: DocumentTable,
+  write: (text: string) => void,
+): number {
+  const columns = names.join(", ");
   let first = true;
   const put = (rows: readonly unknown[]): void => {
     if (rows.length === 0) return;
@@ -81,7 +79,7 @@ const salvageRest = (put: (rows: readonly unknown[]) => void): number => {
 /** Reads a damaged table a row at a time, by numbers that go up, and passes over what can't be read. */
 function salvageTable(
   client: Database.Database,
-  table: DocumentTable,
+  table: string,
   columns: string,
   put: (rows: readonly unknown[]) => void,
 ): number {
@@ -122,22 +120,14 @@ export function importDocument(
     const client = data.$client;
     client.pragma("synchronous = OFF");
     client.transaction(() => {
-      for (const table of DOCUMENT_TABLE_NAMES) {
-        const columns = columnsOf(table);
+      for (const { name: table, columns } of DOCUMENT_TABLES) {
         const insert = client.prepare(
           `insert into ${table} (${columns.join(", ")}) values (${columns.map((name) => `@${name}`).join(", ")})`,
         );
         for (const row of document.value[table] ?? []) insert.run(row);
       }
-      const revisions = [
-        "boards",
-        "settings",
-        "learners",
-        "marking_sheets",
-        "kept_sheets",
-        "learner_attempts",
-      ]
-        .map((table) => `(select coalesce(max(revision), 0) from ${table})`)
+      const revisions = DOCUMENT_TABLES.filter(({ hasRevision }) => hasRevision)
+        .map(({ name }) => `(select coalesce(max(revision), 0) from ${name})`)
         .join(", ");
       client.exec(`insert or replace into changes (id, revision) values (1, max(1, ${revisions}))`);
     })();

@@ -19,4 +19,3 @@ export const SHEET_FORMATS = [
 }[];
 
 export type SheetFormat = (typeof SHEET_FORMATS)[number]["id"];
-export { MOST_THINGS } from "./stockFile";

@@ -2,6 +2,7 @@ import Papa from "papaparse";
 import {
   MEASURES,
   type Measured,
+  MOST_THINGS,
   type Plausible,
   type StockList,
   type Thing,
@@ -16,8 +17,6 @@ export const stockColumns = (system: UnitSystem = "metric"): readonly string[] =
   ...MEASURES.flatMap((id) => ["from", "to"].map((end) => `${STOCK_HEADS[system][id]} ${end}`)),
 ];
 
-/** The most things on a list, and the longest name of one. */
-export const MOST_THINGS = 400;
 const LONGEST_THING = 60;
 /** The largest figure of a thing, in the small unit. */
 const LARGEST = 10_000_000;

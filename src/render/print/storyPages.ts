@@ -1,5 +1,5 @@
 import { PRINT_WORDS } from "@/core/wording";
-import type { BarPart, StoryPicture } from "../json";
+import type { BarPart, StoryPicture } from "@/service/requests";
 import type { Composing } from "./composing";
 import { line, type Measure, mm, type PageItem, text } from "./page";
 import type { PrintedStory, Printing, SheetToPrint } from "./printing";

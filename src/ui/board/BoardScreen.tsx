@@ -4,12 +4,13 @@ import { type ReactElement, type RefObject, useEffect, useRef, useState } from "
 import { type HouseRules, nearestPreset } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { PRESET_WORDS, plain, stageName } from "@/core/wording";
+import { PACES, type View } from "@/service/kept/view";
+import { ROUTES } from "@/service/routes";
 import { FoldAway } from "../FoldAway";
 import { useGo } from "../Go";
-import { ROUTES } from "../routes";
 import { RowBar, useAnother } from "../row";
+import { useKept } from "../saving/useKept";
 import { useView } from "../useView";
-import { PACES, type View } from "../view";
 import { ChoiceButton } from "./controls/ChoiceButton";
 import { ProblemField } from "./controls/ProblemField";
 import { RunBar } from "./controls/RunBar";
@@ -20,13 +21,13 @@ import { Margin } from "./margin/Margin";
 import { BoardPage } from "./page/BoardPage";
 import { type PageTool, PageTools } from "./page/PageTools";
 import { BoardPanels, type Menu } from "./panels/BoardPanels";
-import { boardAddress } from "./state/address";
+import { boardAddress, showAddress } from "./state/address";
+import { BOARD_CLIENT } from "./state/boardClient";
 import type { OpenBoard } from "./state/boardState";
 import { formWords, takesForms } from "./state/forms";
 import type { KeyAct } from "./state/keys";
 import { stepBeside } from "./state/stepBeside";
 import { useBoard } from "./state/useBoard";
-import { useKeeping } from "./state/useKeeping";
 import { useKeys } from "./state/useKeys";
 import { usePlay } from "./state/usePlay";
 import { useSpeech, useVoice } from "./state/useSpeech";
@@ -55,7 +56,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
   const { view: board, acts } = useBoard(start);
   const [view, changeView] = useView(startView);
   const { open, run, besideRun, house } = board;
-  const { keeping, choose } = useKeeping(open, kept, revision, acts.adopt);
+  const { saving, choose } = useKept(BOARD_CLIENT, open, { isKept: kept, revision }, acts.adopt, showAddress);
   const [menu, setMenu] = useState<Menu | undefined>();
   const problemField = useRef<HTMLInputElement>(null);
   const methodButton = useRef<HTMLButtonElement>(null);
@@ -207,7 +208,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
             view={view}
             title={two && open ? methodWords(open.method).name : undefined}
             tools={tools}
-            keeping={open && !drafting ? keeping : undefined}
+            saving={open && !drafting ? saving : undefined}
             onChoose={choose}
             onNext={acting.next}
             onPrevious={acting.previous}
@@ -221,7 +222,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
               view={view}
               title={methodWords(besideRun.working.method).name}
               tools={undefined}
-              keeping={undefined}
+              saving={undefined}
               onChoose={choose}
               onNext={acting.next}
               onPrevious={acting.previous}

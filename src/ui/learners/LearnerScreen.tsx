@@ -1,35 +1,12 @@
 import Link from "next/link";
 import type { ReactElement } from "react";
+import type { Unread } from "@/service/kept/unread";
+import type { RecordedAnswer, RecordedPattern } from "@/service/requests/marking/record";
+import { ROUTES } from "@/service/routes";
 import { Go } from "../Go";
 import { AsideNotes } from "../saving/AsideNotes";
-import type { UnreadRow } from "../saving/unreadRow";
-import { ROUTES } from "../routes";
 import { FollowUp } from "../sheets";
 import { ListPage } from "../shell";
-
-/** An answer in a learner's record. */
-export interface RecordedAnswer {
-  readonly id: string;
-  readonly when: string;
-  readonly problem: string;
-  readonly given: string;
-  readonly verdict: "right" | "form" | "wrong" | "unread" | "waiting";
-  readonly explanation: string;
-  readonly note: string;
-  readonly hints: number;
-  readonly estimate: string;
-  /** The replay of the explanation; none where there is none. */
-  readonly replay: string | undefined;
-}
-
-/** A pattern in a learner's record: how often it showed, of how many times it could have. */
-interface RecordedPattern {
-  readonly pattern: string;
-  readonly name: string;
-  readonly shown: number;
-  readonly chances: number;
-  readonly steady: boolean;
-}
 
 const VERDICTS = {
   right: "right",
@@ -51,7 +28,7 @@ export function LearnerScreen({
   readonly patterns: readonly RecordedPattern[];
   readonly answers: readonly RecordedAnswer[];
   /** Answers that can't be read. */
-  readonly unread: readonly UnreadRow[];
+  readonly unread: readonly Unread[];
   /** Where more answers are listed; none where these are all. */
   readonly more: string | undefined;
 }): ReactElement {

@@ -4,11 +4,11 @@ import { Pencil, UserMinus } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type ReactElement, useState, useTransition } from "react";
 import { cleanName, LONGEST_NAME } from "@/core/marking";
+import { ROUTES } from "@/service/routes";
 import { Go } from "../Go";
 import { newId } from "../ids";
 import { useOtherWindows } from "../saving/otherWindows";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 import { ListPage } from "../shell";
 
 /** A learner on the list, with how much of their work is kept and what shows most in it. */

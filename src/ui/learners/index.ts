@@ -1,2 +1,2 @@
-export { LearnerScreen, type RecordedAnswer } from "./LearnerScreen";
+export { LearnerScreen } from "./LearnerScreen";
 export { LearnersScreen } from "./LearnersScreen";

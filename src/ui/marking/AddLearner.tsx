@@ -2,7 +2,7 @@
 
 import { type ReactElement, useState } from "react";
 import { cleanName, LONGEST_NAME } from "@/core/marking";
-import type { Column } from "./marks";
+import type { Column } from "@/service/kept/markingSheet";
 
 /** A field for the next learner: one from the list, or a new name. */
 export function AddLearner({

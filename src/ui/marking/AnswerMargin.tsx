@@ -6,14 +6,14 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import { LONGEST_NOTE } from "@/core/marking";
 import type { ToldExplanation } from "@/core/turn";
 import { FORM_FAULT_WORDS } from "@/core/wording";
+import type { SheetRow } from "@/service/kept/markingSheet";
+import { ROUTES } from "@/service/routes";
+import { wrongWayAddress } from "@/service/wrongWayAddress";
 import { Go } from "../Go";
-import { send } from "../saving/send";
 import { Likely } from "../Likely";
-import { ROUTES } from "../routes";
-import { wrongWayAddress } from "../wrongWay/address";
+import { send } from "../saving/send";
 import { type Cell, typedIn } from "./cells";
 import { InTheStory } from "./InTheStory";
-import type { SheetRow } from "./marks";
 
 /** The answer that is looked at: what it was marked, what may lie behind it, and the tutor's own word on it. */
 export function AnswerMargin({

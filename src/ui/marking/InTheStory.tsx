@@ -3,9 +3,9 @@
 import type { ReactElement } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryOfRow } from "@/core/stories";
-import type { StoryWorkMarked } from "@/render/json";
+import type { StoryWorkMarked } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { useAsked } from "../saving/useAsked";
-import { ROUTES } from "../routes";
 
 /** How long an answer is looked at before it is asked about, in milliseconds. */
 const LOOKED_AT = 150;

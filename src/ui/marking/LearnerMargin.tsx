@@ -1,9 +1,9 @@
 "use client";
 
 import { type ReactElement, useEffect, useState } from "react";
-import { ROUTES } from "../routes";
+import type { Column, LearnerSummary } from "@/service/kept/markingSheet";
+import { ROUTES } from "@/service/routes";
 import { FollowUp } from "../sheets";
-import type { Column, LearnerSummary } from "./marks";
 
 /** How long after the last answer the account of a sheet is made anew. */
 const PAUSE = 400;

@@ -3,15 +3,15 @@
 import { lazy, type ReactElement, Suspense, useCallback, useEffect, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
+import type { CellChange, Column } from "@/service/kept/markingSheet";
+import type { Unread } from "@/service/kept/unread";
+import { ROUTES } from "@/service/routes";
 import { Go } from "../Go";
 import { newId } from "../ids";
 import { AsideNotes } from "../saving/AsideNotes";
-import type { UnreadRow } from "../saving/unreadRow";
-import { ROUTES } from "../routes";
 import { AddLearner } from "./AddLearner";
 import { AddProblem } from "./AddProblem";
 import { csvOf } from "./columns";
-import type { CellChange, Column } from "./marks";
 import type { PackedSheet } from "./packedSheet";
 import { type RecentSheet, RecentSheets } from "./RecentSheets";
 import { SheetByCode } from "./SheetByCode";
@@ -40,7 +40,7 @@ export function MarkingScreen({
   /** The sheets that were marked last. */
   readonly recent: readonly RecentSheet[];
   /** Sheets that can't be read. */
-  readonly unread: readonly UnreadRow[];
+  readonly unread: readonly Unread[];
 }): ReactElement {
   // The sheet stays the one it was begun as, whatever the server sends after a learner was added.
   const [begun] = useState(start);

@@ -2,9 +2,9 @@
 
 import { X } from "lucide-react";
 import { type ReactElement, useState, useTransition } from "react";
+import { ROUTES } from "@/service/routes";
 import { Go } from "../Go";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 
 /** A sheet that was marked before: what it is about, and when. */
 export interface RecentSheet {

@@ -1,9 +1,9 @@
 "use client";
 
 import { type ReactElement, useState } from "react";
+import { ROUTES } from "@/service/routes";
 import { useGo } from "../Go";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 
 /** Finds a printed sheet again by the code that stands on it, and goes on marking it. */
 export function SheetByCode(): ReactElement {

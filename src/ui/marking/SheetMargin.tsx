@@ -2,9 +2,9 @@
 
 import { memo, type ReactElement, useDeferredValue } from "react";
 import type { HouseRules } from "@/core/house";
+import { keyOf } from "@/service/kept/markingSheet";
 import { AnswerMargin } from "./AnswerMargin";
 import { LearnerMargin } from "./LearnerMargin";
-import { keyOf } from "./marks";
 import type { SheetState } from "./sheetState";
 import type { At } from "./tableActs";
 import type { SheetActs } from "./useSheet";

@@ -3,9 +3,9 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { X } from "lucide-react";
 import { type ReactElement, type RefObject, useImperativeHandle, useRef } from "react";
+import { type Column, keyOf, type SheetRow } from "@/service/kept/markingSheet";
 import { AnswerCell } from "./AnswerCell";
 import type { Cells } from "./cells";
-import { type Column, keyOf, type SheetRow } from "./marks";
 import { type At, fieldId, type TableActs } from "./tableActs";
 
 /** Brings a square into view and puts the cursor into it. */

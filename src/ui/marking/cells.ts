@@ -1,5 +1,5 @@
 import type { ToldExplanation } from "@/core/turn";
-import type { CellChange, KeptMark } from "./marks";
+import type { CellChange, KeptMark } from "@/service/kept/markingSheet";
 
 /** What a square is to become and is not on disk yet. */
 export interface Change {

@@ -1,6 +1,6 @@
 import Papa from "papaparse";
+import { type CellChange, type Column, keyOf, type SheetRow } from "@/service/kept/markingSheet";
 import { typedIn } from "./cells";
-import { type CellChange, type Column, keyOf, type SheetRow } from "./marks";
 import type { SheetState } from "./sheetState";
 
 /** Text as fields, and the places where it is no proper table. */

@@ -1,7 +1,7 @@
 import type { PatternId } from "@/core/errorPatterns";
 import type { FormFault } from "@/core/marking";
+import { type Column, type KeptMark, keyOf, type SheetRow } from "@/service/kept/markingSheet";
 import type { Cell } from "./cells";
-import { type Column, type KeptMark, keyOf, type SheetRow } from "./marks";
 
 /**
  * A whole sheet as the server sends it. A large one has thousands of squares: each row's come as one text, which

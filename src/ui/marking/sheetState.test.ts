@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import type { NewsCell, SheetChange, SheetKept, SheetNews } from "@/service/kept/markingSheet";
+import { keyOf } from "@/service/kept/markingSheet";
 import { typedIn } from "./cells";
-import type { NewsCell, SheetChange, SheetKept, SheetNews } from "./marks";
-import { keyOf } from "./marks";
 import { BLANK_SHEET } from "./packedSheet";
 import {
   entered,

@@ -1,5 +1,4 @@
 import { LONGEST_ANSWER } from "@/core/marking";
-import { type Cell, type Cells, type Change, cellsOver, EMPTY_CELL, isUnread, withCells } from "./cells";
 import {
   type CellChange,
   type Column,
@@ -8,7 +7,8 @@ import {
   type SheetKept,
   type SheetNews,
   type SheetRow,
-} from "./marks";
+} from "@/service/kept/markingSheet";
+import { type Cell, type Cells, type Change, cellsOver, EMPTY_CELL, isUnread, withCells } from "./cells";
 import { openedCells, type PackedSheet } from "./packedSheet";
 
 /** The sheet as this window has it. */

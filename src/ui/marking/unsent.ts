@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { PATTERN_IDS } from "@/core/errorPatterns";
+import type { SheetChange } from "@/service/kept/markingSheet";
 import { withCells } from "./cells";
-import type { SheetChange } from "./marks";
 import { type SheetState, withActs, withChanges, withTyping } from "./sheetState";
 
 const change = z.object({

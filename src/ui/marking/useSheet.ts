@@ -2,12 +2,12 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
+import type { CellChange, SheetChange, SheetKept, SheetNews } from "@/service/kept/markingSheet";
+import { ROUTES } from "@/service/routes";
 import { answerRoll, forgetLeft, isOwn, rememberUnsent, unsentAbout } from "../saving/browserStore";
 import { isLeaving, useAskBeforeLeaving, useLeaving } from "../saving/leaving";
 import { useOtherWindows } from "../saving/otherWindows";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
-import type { CellChange, SheetChange, SheetKept, SheetNews } from "./marks";
 import type { PackedSheet } from "./packedSheet";
 import {
   entered,

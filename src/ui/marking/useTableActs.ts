@@ -1,8 +1,8 @@
 "use client";
 
 import { useMemo, useRef } from "react";
+import { keyOf } from "@/service/kept/markingSheet";
 import { blockFrom, fieldsOf, isBlock } from "./columns";
-import { keyOf } from "./marks";
 import type { SheetState } from "./sheetState";
 import type { At, TableActs } from "./tableActs";
 import type { SheetActs } from "./useSheet";

@@ -2,11 +2,11 @@
 
 import { useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
-import type { RowResult } from "@/render/json";
+import type { RowResult } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { boardAddress } from "../board/state/address";
 import { useGo } from "../Go";
 import { type Sent, send } from "../saving/send";
-import { ROUTES } from "../routes";
 import { keepRow, newRow, type RowKind } from "./row";
 
 /** What can be drawn for a problem on the Board. */

@@ -1,5 +1,5 @@
 import type { ReactElement } from "react";
-import { ROUTES } from "../routes";
+import { ROUTES } from "@/service/routes";
 import { bytesInWords } from "./words";
 
 /** A backup as it is listed. */

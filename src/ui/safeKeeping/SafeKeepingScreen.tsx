@@ -2,9 +2,9 @@
 
 import { useRouter } from "next/navigation";
 import { type ReactElement, useRef, useState, useTransition } from "react";
+import { ROUTES } from "@/service/routes";
 import { useOtherWindows } from "../saving/otherWindows";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 import { BackupList, type ShownBackup } from "./BackupList";
 import { LookInside } from "./LookInside";
 import { bytesInWords, insideInWords, type LookedInto, type ShownInside } from "./words";

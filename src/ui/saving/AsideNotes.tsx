@@ -1,13 +1,13 @@
 import type { ReactElement } from "react";
-import { ROUTES } from "../routes";
-import type { UnreadRow } from "./unreadRow";
+import type { Unread } from "@/service/kept/unread";
+import { ROUTES } from "@/service/routes";
 
 /** Tells of kept things that can't be read: they stay where they are, and can be saved as they are. */
 export function AsideNotes({
   rows,
   what,
 }: {
-  readonly rows: readonly UnreadRow[];
+  readonly rows: readonly Unread[];
   /** What one of them is: "board". */
   readonly what: string;
 }): ReactElement | null {

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef } from "react";
-import { ROUTES } from "../routes";
+import { ROUTES } from "@/service/routes";
 
 /** How often a window that is looked at asks whether anything changed, in milliseconds. */
 const ASK_EVERY = 2500;

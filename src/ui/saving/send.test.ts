@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { ROUTES } from "../routes";
+import { ROUTES } from "@/service/routes";
 import { send } from "./send";
 
-const ADDRESS = ROUTES.keepBoard("demobrakecable00001");
+const ADDRESS = ROUTES.keptBoard("demobrakecable00001");
 const STATE = { problem: "53.2 - 17.8", step: 3 };
 
 let assigned: string[] = [];

@@ -1,4 +1,4 @@
-import { ROUTES } from "../routes";
+import { ROUTES } from "@/service/routes";
 import { tellOthers } from "./otherWindows";
 
 /** Why something that was sent is not kept. */

@@ -4,9 +4,9 @@ import { BookOpenText } from "lucide-react";
 import { type ReactElement, useEffect, useState } from "react";
 import { KINDS_ON_SHEETS, STRUCTURES, type StoryKindId } from "@/core/stories";
 import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
+import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON } from "../buttons";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 import type { OwnKept } from "../stories/ownDraft";
 import { Panel } from "./Panel";
 

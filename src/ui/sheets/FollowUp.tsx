@@ -1,6 +1,6 @@
 import type { ReactElement } from "react";
+import { ROUTES } from "@/service/routes";
 import { Go } from "../Go";
-import { ROUTES } from "../routes";
 
 /** How many patterns a fresh sheet is drawn for. */
 const MOST_FOLLOWED = 4;

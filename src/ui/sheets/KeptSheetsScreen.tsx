@@ -4,15 +4,17 @@ import { Archive, ArchiveRestore, Copy, X } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type ReactElement, useState } from "react";
 import { LONGEST_SHEET_NAME } from "@/core/sheets";
+import type { Unread } from "@/service/kept/unread";
+import { ROUTES } from "@/service/routes";
 import { Go, useGo } from "../Go";
 import { IconButton } from "../IconButton";
 import { newId } from "../ids";
 import { AsideNotes } from "../saving/AsideNotes";
 import { useOtherWindows } from "../saving/otherWindows";
 import { send } from "../saving/send";
-import type { UnreadRow } from "../saving/unreadRow";
-import { ROUTES } from "../routes";
+import { useHandOver } from "../saving/useHandOver";
 import { ListPage } from "../shell";
+import { keepNewSheet, SHEET_CLIENT } from "./sheetClient";
 
 /** A kept sheet as it is listed. */
 export interface ListedSheet {
@@ -26,6 +28,8 @@ export interface ListedSheet {
   readonly given: string;
 }
 
+const UNREAD_SHEET = "This sheet can’t be read, so it was not copied.";
+
 /** The sheets that were kept: found again, copied, put out of the way, taken away and brought back. */
 export function KeptSheetsScreen({
   sheets,
@@ -35,7 +39,7 @@ export function KeptSheetsScreen({
 }: {
   readonly sheets: readonly ListedSheet[];
   /** Those that can't be read. */
-  readonly unread: readonly UnreadRow[];
+  readonly unread: readonly Unread[];
   readonly search: string;
   /** Whether those that are out of the way are shown. */
   readonly archived: boolean;
@@ -48,6 +52,7 @@ export function KeptSheetsScreen({
   >();
   const [failed, setFailed] = useState("");
   useOtherWindows(() => router.refresh());
+  useHandOver(SHEET_CLIENT, router.refresh);
   const set = async (sheet: ListedSheet, body: object, words: string, back: object): Promise<void> => {
     const kept = await send(ROUTES.keptSheetListed(sheet.id), "PUT", body);
     setFailed(kept.ok ? "" : kept.error.message);
@@ -55,15 +60,13 @@ export function KeptSheetsScreen({
     router.refresh();
   };
   const copy = async ({ id }: ListedSheet): Promise<void> => {
-    const there = await send<{ readonly name: string }>(ROUTES.keptSheetData(id), "GET");
+    const there = await send(ROUTES.keptSheetData(id), "GET");
     if (!there.ok) return setFailed(there.error.message);
-    const { name, ...content } = there.value;
+    const read = await SHEET_CLIENT.read(there.value, id);
+    if (read === undefined) return setFailed(UNREAD_SHEET);
     const to = newId();
-    const kept = await send(ROUTES.keptSheetData(to), "PUT", {
-      ...content,
-      name: `${name}, copy`.slice(0, LONGEST_SHEET_NAME),
-      saw: 0,
-    });
+    const name = `${read.value.name}, copy`.slice(0, LONGEST_SHEET_NAME);
+    const kept = await keepNewSheet({ ...read.value, id: to, name });
     if (kept.ok) go(ROUTES.keptSheet(to));
     else setFailed(kept.error.message);
   };
@@ -71,7 +74,8 @@ export function KeptSheetsScreen({
     const read = await send<object>(ROUTES.sheetFromFile, "POST", { text: await file.text() });
     if (!read.ok) return setFailed(read.error.message);
     const to = newId();
-    const kept = await send(ROUTES.keptSheetData(to), "PUT", { ...read.value, drawing: 0, seed: 0, saw: 0 });
+    const state = { ...read.value, drawing: 0, seed: 0 };
+    const kept = await send(ROUTES.keptSheetData(to), "PUT", { saw: 0, state });
     if (kept.ok) go(ROUTES.keptSheet(to));
     else setFailed(kept.error.message);
   };

@@ -1,8 +1,8 @@
 import type { ReactElement } from "react";
 import { type OwnRung, SKILLS, type SkillId, STRANDS } from "@/core/sheets";
 import { SKILL_NAMES, STRAND_NAMES } from "@/core/wording";
+import { ROUTES } from "@/service/routes";
 import { Go } from "../Go";
-import { ROUTES } from "../routes";
 
 /** How many rungs lie under one, along the longest way down inside its strand. */
 function levelOf(id: SkillId): number {

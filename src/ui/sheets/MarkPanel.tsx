@@ -2,10 +2,10 @@
 
 import { ListChecks } from "lucide-react";
 import { type ReactElement, useState } from "react";
+import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON } from "../buttons";
 import { useGo } from "../Go";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 import { Panel } from "./Panel";
 
 /** A learner, with when they were given this sheet. */

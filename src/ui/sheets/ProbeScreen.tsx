@@ -2,9 +2,9 @@ import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { STRANDS, type Strand } from "@/core/sheets";
 import { STRAND_NAMES } from "@/core/wording";
-import type { ProbeShown } from "@/render/json";
+import type { ProbeShown } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { Go } from "../Go";
-import { ROUTES } from "../routes";
 import { ProbeSheet } from "./ProbeSheet";
 import { Probing } from "./Probing";
 

@@ -3,13 +3,13 @@
 import { BookmarkPlus } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import type { ProbeShown } from "@/render/json";
+import type { ProbeShown } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { QUIET_BUTTON } from "../buttons";
 import { useGo } from "../Go";
 import { newId } from "../ids";
-import { ROUTES } from "../routes";
+import { keepNewSheet, rowsToKeep } from "./sheetClient";
 import { sheetRow } from "./sheetRow";
-import { keepSheet } from "./useKeptSheet";
 
 /** A probe on paper: its problems, and the table of what each answer would mean. */
 export function ProbeSheet({
@@ -30,7 +30,7 @@ export function ProbeSheet({
   const keep = async (): Promise<void> => {
     const id = newId();
     const rows = probe.problems.map(({ problem, answer }) => sheetRow({ problem, answer, traits: {} }));
-    const back = await keepSheet({ id, name: title, house, drawing, seed }, rows, 0);
+    const back = await keepNewSheet({ id, name: title, house, drawing, seed, rows: rowsToKeep(rows) });
     if (back.ok) go(ROUTES.keptSheet(id));
     else setFailed(back.error.message);
   };

@@ -3,11 +3,11 @@
 import { type ReactElement, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { Strand } from "@/core/sheets";
-import type { NextProbe } from "@/render/json";
+import type { NextProbe } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 
 interface Reply {
   readonly problem: string;

@@ -5,12 +5,12 @@ import { TRAITS, type TraitId } from "@/core/features";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { type OwnRung, STRANDS } from "@/core/sheets";
 import { STRAND_NAMES, TRAIT_NAMES } from "@/core/wording";
-import type { OwnSamples } from "@/render/json";
+import type { OwnSamples } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go, useGo } from "../Go";
 import { send } from "../saving/send";
 import { useAsked } from "../saving/useAsked";
-import { ROUTES } from "../routes";
 import { Choose } from "./Panel";
 
 /** How long after the last change the samples are drawn anew. */

@@ -1,18 +1,22 @@
 "use client";
 
 import { BookmarkPlus, Download, Eye, EyeOff, PenLine, RefreshCw, Table2, Undo2 } from "lucide-react";
-import { type ReactElement, useEffect, useState } from "react";
+import { useRouter } from "next/navigation";
+import { type ReactElement, useEffect, useMemo, useState } from "react";
 import type { TraitId } from "@/core/features";
 import type { HouseRules } from "@/core/house";
 import { LONGEST_SHEET_NAME } from "@/core/sheets";
-import type { RowResult } from "@/render/json";
+import type { RowResult } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { turnAddress } from "../board/state/address";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go, useGo } from "../Go";
 import { newId } from "../ids";
-import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 import { keepRow, newRow } from "../row";
+import { SaveStatus } from "../saving/SaveStatus";
+import { send } from "../saving/send";
+import { useHandOver } from "../saving/useHandOver";
+import { useKept } from "../saving/useKept";
 import { AddProblems } from "./AddProblems";
 import { AddStories } from "./AddStories";
 import { FeatureTable } from "./FeatureTable";
@@ -22,8 +26,8 @@ import { PrintPanel } from "./PrintPanel";
 import { RecipePanel } from "./RecipePanel";
 import { type AddressedRecipe, COUNTS, recipeAddress } from "./recipeAddress";
 import { SheetList } from "./SheetList";
-import { type SheetRow, sheetRow } from "./sheetRow";
-import { type Keeping, keepSheet, type SheetAbout, useKeptSheet } from "./useKeptSheet";
+import { keepNewSheet, rowsToKeep, SHEET_CLIENT, sameRows } from "./sheetClient";
+import { sheetRow } from "./sheetRow";
 import { useSheetRows } from "./useSheetRows";
 
 /** What is kept of a sheet that is open: none of a drawn one that is not kept yet. */
@@ -63,18 +67,25 @@ export function SheetEditor({
   const [answers, setAnswers] = useState(false);
   const [features, setFeatures] = useState(false);
   const [failed, setFailed] = useState("");
-  const { keeping, keep } = useKeptSheet(opened?.revision ?? 0);
-  const about = (id: string, as: string): SheetAbout => ({
-    id,
-    name: as,
-    house,
-    drawing,
-    seed: recipe?.seed ?? opened?.seed ?? 0,
-  });
-  const changed = (rows: readonly SheetRow[], as = name): void => {
-    if (opened !== undefined) keep(about(opened.id, as), rows);
-  };
-  const sheet = useSheetRows(start, house, recipe?.never ?? [], changed);
+  const router = useRouter();
+  const sheet = useSheetRows(start, house, recipe?.never ?? []);
+  const seed = recipe?.seed ?? opened?.seed ?? 0;
+  const id = opened?.id;
+  const inWindow = useMemo(
+    () => (id === undefined ? undefined : { id, name, house, drawing, seed, rows: rowsToKeep(sheet.rows) }),
+    [id, name, house, drawing, seed, sheet.rows],
+  );
+  const { saving, choose, lookAgain } = useKept(
+    SHEET_CLIENT,
+    inWindow,
+    { isKept: true, revision: opened?.revision ?? 0 },
+    (now) => {
+      setName(now.name);
+      // Problems that another window changed have to be worked first.
+      if (inWindow === undefined || !sameRows(now, inWindow)) router.refresh();
+    },
+  );
+  useHandOver(SHEET_CLIENT, router.refresh);
   // The chosen rung is brought into the middle of its ladder, and nothing else is moved.
   useEffect(() => {
     const chosen = document.querySelector("[data-relation=chosen]");
@@ -84,9 +95,10 @@ export function SheetEditor({
     ladder.scrollTop += rung.top - room.top - (room.height - rung.height) / 2;
   }, []);
   const keepIt = async (then: (id: string) => string): Promise<void> => {
-    const id = newId();
-    const back = await keepSheet(about(id, name), sheet.rows, 0);
-    if (back.ok) go(then(id));
+    const newSheet = newId();
+    const rows = rowsToKeep(sheet.rows);
+    const back = await keepNewSheet({ id: newSheet, name, house, drawing, seed, rows });
+    if (back.ok) go(then(newSheet));
     else setFailed(back.error.message);
   };
   const unread = sheet.rows.filter(({ shown }) => shown === undefined).length;
@@ -100,14 +112,19 @@ export function SheetEditor({
             aria-label="The name of the sheet"
             value={name}
             onChange={(event) => setName(event.target.value)}
-            onBlur={() => changed(sheet.rows)}
             maxLength={LONGEST_SHEET_NAME}
             className="min-w-0 flex-1 rounded-lg border border-transparent bg-transparent px-1 text-[26px] font-semibold hover:border-edge focus:border-edge"
           />
           <span className="text-[15px] text-soft">
             Code <span className="font-board text-ink">{opened.code}</span>
           </span>
-          <KeptWords keeping={keeping} id={opened.id} />
+          <SaveStatus
+            saving={saving}
+            onChoose={choose}
+            onBringBack={() =>
+              void send(ROUTES.keptSheetListed(opened.id), "PUT", { deleted: false }).then(lookAgain)
+            }
+          />
         </div>
       )}
       <div className="mt-3 flex flex-wrap items-center gap-x-1 gap-y-1 print:hidden">
@@ -260,51 +277,3 @@ const FILES = [
   { format: "latex", name: "LaTeX" },
   { format: "qti", name: "Questions to exchange (QTI 2.2)" },
 ] as const;
-
-function KeptWords({ keeping, id }: { readonly keeping: Keeping; readonly id: string }): ReactElement {
-  switch (keeping.kind) {
-    case "kept":
-      return <Said>Kept</Said>;
-    case "keeping":
-      return <Said>Keeping…</Said>;
-    case "stale":
-      return (
-        <Said>
-          It was changed in another window.{" "}
-          <button
-            type="button"
-            onClick={() => window.location.reload()}
-            className="min-h-9 font-semibold text-plumb underline"
-          >
-            Show it as it is there
-          </button>
-        </Said>
-      );
-    case "deleted":
-      return (
-        <Said>
-          It was deleted in another window.{" "}
-          <button
-            type="button"
-            onClick={() =>
-              void send(ROUTES.keptSheetListed(id), "PUT", { deleted: false }).then(() =>
-                window.location.reload(),
-              )
-            }
-            className="min-h-9 font-semibold text-plumb underline"
-          >
-            Bring it back
-          </button>
-        </Said>
-      );
-    case "waiting":
-    case "refused":
-      return <Said>{keeping.message}</Said>;
-  }
-}
-
-const Said = ({ children }: { readonly children: React.ReactNode }): ReactElement => (
-  <span role="status" className="text-[15px] text-soft">
-    {children}
-  </span>
-);

@@ -1,8 +1,8 @@
 import type { ReactElement, ReactNode } from "react";
 import { type OwnRung, SKILLS, type SkillId, STRANDS } from "@/core/sheets";
 import { SKILL_NAMES } from "@/core/wording";
+import { ROUTES } from "@/service/routes";
 import { Go } from "../Go";
-import { ROUTES } from "../routes";
 import { Ladder } from "./Ladder";
 
 /** Sheets: the ladder of skills at the side, and a sheet. */

@@ -1,8 +1,8 @@
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryOfRow } from "@/core/stories";
-import type { OwnStoryShown } from "@/render/json";
+import type { OwnStoryShown } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 import { answerSentence, type OwnKept } from "../stories/ownDraft";
 
 /** What stands on a sheet for each story of the tutor's own: its line with the story, or why it can't be worked in this house. */

@@ -1,6 +1,6 @@
 import { isTrait, type TraitId } from "@/core/features";
 import { isSkill, type Recipe, type SkillId } from "@/core/sheets";
-import { ROUTES } from "../routes";
+import { ROUTES } from "@/service/routes";
 import { COUNTS } from "./counts";
 
 /** What is drawn where nothing was chosen. */

@@ -1,4 +1,4 @@
-import type { RowResult, ShownRow } from "@/render/json";
+import type { RowResult, ShownRow } from "@/service/requests";
 
 /** A problem of a sheet on the screen: worked, or a line that does not read and why. */
 export interface SheetRow {

@@ -5,9 +5,9 @@ import type { TraitId } from "@/core/features";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { MOST_KEPT_ROWS } from "@/core/sheets";
 import type { StoryKindId, StoryOfRow } from "@/core/stories";
-import type { RowResult } from "@/render/json";
+import type { RowResult } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 import type { OwnKept } from "../stories/ownDraft";
 import { ownLines } from "./ownLines";
 import { inPlaceOf, movedRow, type SheetRow, sheetRow } from "./sheetRow";
@@ -19,12 +19,7 @@ const tooMany = (many: number): string =>
   `A sheet has at most ${MOST_KEPT_ROWS} problems; with these it would have ${many}.`;
 
 /** The problems of a sheet in the hands of a tutor: each act changes the list at once, or when the server has drawn; all of them can be undone. */
-export function useSheetRows(
-  start: readonly SheetRow[],
-  house: HouseRules,
-  never: readonly TraitId[],
-  onChange: (rows: readonly SheetRow[]) => void,
-) {
+export function useSheetRows(start: readonly SheetRow[], house: HouseRules, never: readonly TraitId[]) {
   const [rows, setRows] = useState(start);
   const [before, setBefore] = useState<readonly (readonly SheetRow[])[]>([]);
   const [message, setMessage] = useState("");
@@ -40,7 +35,6 @@ export function useSheetRows(
     setBefore((all) => [...all, last].slice(-MOST_UNDONE));
     now.current = next;
     setRows(next);
-    onChange(next);
   };
 
   /** Asks the server for rows; nothing where it does not answer, which is said. */
@@ -95,7 +89,6 @@ export function useSheetRows(
       setBefore((all) => all.slice(0, -1));
       now.current = last;
       setRows(last);
-      onChange(last);
     },
     redraw: (row: SheetRow, by: -1 | 0 | 1): Promise<void> => drawFor([row], by),
     redrawUnlocked: (): Promise<void> =>

@@ -2,10 +2,10 @@ import { X } from "lucide-react";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { type ReadingTold, storyOfReadings } from "@/core/wording";
+import { ROUTES } from "@/service/routes";
 import { boardAddress } from "../board/state/address";
 import { Go } from "../Go";
 import { IconButton } from "../IconButton";
-import { ROUTES } from "../routes";
 
 /** A reading that was put on the list: as it is written, and as the Board takes it. */
 export interface Kept {

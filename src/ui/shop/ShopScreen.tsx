@@ -21,9 +21,9 @@ import {
 } from "@/core/shop";
 import type { Thing } from "@/core/stories";
 import { INSTRUMENT_NAMES, TOOL_NAMES } from "@/core/wording";
+import { ROUTES } from "@/service/routes";
 import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
-import { ROUTES } from "../routes";
 import { ReadIt } from "./ReadIt";
 import { type Kept, Readings } from "./Readings";
 import { Shelf } from "./Shelf";

@@ -3,11 +3,11 @@
 import { Plus, Trash2, Undo2 } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
+import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { newId } from "../ids";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 import { OwnStory } from "./OwnStory";
 import type { OwnDraft, OwnKept } from "./ownDraft";
 

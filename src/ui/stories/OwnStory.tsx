@@ -5,12 +5,12 @@ import type { ReactElement } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { letterOf, OWN_FORMS, OWN_LINE, STRUCTURES } from "@/core/stories";
 import { OWN_FORM_NAMES, OWN_LINE_NAME, STRUCTURE_NAMES } from "@/core/wording";
-import type { OwnStoryShown } from "@/render/json";
+import type { OwnStoryShown } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { boardAddress, turnAddress } from "../board/state/address";
 import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { useAsked } from "../saving/useAsked";
-import { ROUTES } from "../routes";
 import { answerSentence, type OwnDraft, questionIn } from "./ownDraft";
 import { StoryDrawing } from "./StoryDrawing";
 

@@ -4,11 +4,11 @@ import { Check, Plus, Undo2 } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import type { StockList } from "@/core/stories";
 import { stockCsv } from "@/render/formats/stockFile";
+import { ROUTES } from "@/service/routes";
 import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { newId } from "../ids";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 import { type StockDraft, StockEditor } from "./StockEditor";
 
 interface Kept {

@@ -2,9 +2,9 @@ import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { STORY_KINDS, STRUCTURES, type StoryKindId } from "@/core/stories";
 import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
-import type { ShownStory } from "@/render/json";
+import type { ShownStory } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { Go } from "../Go";
-import { ROUTES } from "../routes";
 import { StoryPage } from "./StoryPage";
 
 /** Word problems: the kinds by how their quantities hang together, and one of them told. */

@@ -1,7 +1,7 @@
 "use client";
 
 import type { ReactElement } from "react";
-import type { BarPart, StoryPicture } from "@/render/json";
+import type { BarPart, StoryPicture } from "@/service/requests";
 import { useNarrow } from "../useNarrow";
 
 /** Room across, in units of the drawing, on a wide screen and on a narrow one, so that its words stay as large; the height of a bar, and what lies between two. */

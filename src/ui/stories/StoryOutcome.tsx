@@ -1,6 +1,6 @@
 import { Check, X } from "lucide-react";
 import type { ReactElement } from "react";
-import type { StoryWorkMarked } from "@/render/json";
+import type { StoryWorkMarked } from "@/service/requests";
 
 const STAGES = {
   givens: "The numbers",

@@ -4,10 +4,10 @@ import { ChartNoAxesGantt, PencilLine, PenLine, RefreshCw, Underline } from "luc
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { StoryKindId } from "@/core/stories";
-import type { ShownStory } from "@/render/json";
+import type { ShownStory } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
-import { ROUTES } from "../routes";
 import { StoryDrawing } from "./StoryDrawing";
 import { StoryWork } from "./StoryWork";
 

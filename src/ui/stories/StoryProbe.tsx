@@ -4,12 +4,12 @@ import { Check, RefreshCw, X } from "lucide-react";
 import { type ReactElement, useEffect, useState } from "react";
 import { z } from "zod";
 import { choicesOf, type HouseRules } from "@/core/house";
-import type { StoryAccounts } from "@/render/json";
+import type { StoryAccounts } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
-import { send } from "../saving/send";
 import { Likely } from "../Likely";
-import { ROUTES } from "../routes";
+import { send } from "../saving/send";
 
 /** Eight stories on which every pattern can show, their answers as a learner gives them, and what those show together. */
 export function StoryProbe({

@@ -3,12 +3,12 @@
 import { PenLine, RotateCcw } from "lucide-react";
 import { type ReactElement, useEffect, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
-import type { ShownStory, StoryWorkMarked } from "@/render/json";
+import type { ShownStory, StoryWorkMarked } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
 import { turnAddress } from "../board/state/address";
 import { Go } from "../Go";
 import { newId } from "../ids";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 import { BarsPad } from "./BarsPad";
 import { StoryOutcome } from "./StoryOutcome";
 import { Stage, Tile } from "./StoryStage";

@@ -3,7 +3,7 @@
 import { ChevronLeft, ChevronRight, Grid3x3 } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import type { ShownStory } from "@/render/json";
+import type { ShownStory } from "@/service/requests";
 import { boardAddress } from "../board/state/address";
 import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";

@@ -3,12 +3,13 @@
 import { Pin } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type ReactElement, type ReactNode, useState, useTransition } from "react";
+import { ROUTES } from "@/service/routes";
 import { boardAddress } from "../board/state/address";
+import { BOARD_CLIENT } from "../board/state/boardClient";
 import { Go } from "../Go";
 import { useOtherWindows } from "../saving/otherWindows";
 import { send } from "../saving/send";
-import { useUnsentBoards } from "../saving/useUnsentBoards";
-import { ROUTES } from "../routes";
+import { useHandOver } from "../saving/useHandOver";
 import { ago } from "./ago";
 import { CardMenu } from "./CardMenu";
 import type { ListedBoard } from "./listedBoard";
@@ -28,7 +29,7 @@ export function BoardCards({
   const router = useRouter();
   const [, startAct] = useTransition();
   useOtherWindows(() => router.refresh());
-  useUnsentBoards(() => router.refresh());
+  useHandOver(BOARD_CLIENT, () => router.refresh());
   /** Does something with a kept board, and shows the list as it is then. */
   const act = (id: string, body: object): void =>
     startAct(async () => {

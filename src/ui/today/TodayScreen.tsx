@@ -4,10 +4,10 @@ import Link from "next/link";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { decimalSign } from "@/core/number";
-import { AsideNotes } from "../saving/AsideNotes";
-import type { UnreadRow } from "../saving/unreadRow";
+import type { Unread } from "@/service/kept/unread";
+import { ROUTES } from "@/service/routes";
 import { Drawn } from "../paper";
-import { ROUTES } from "../routes";
+import { AsideNotes } from "../saving/AsideNotes";
 import { ListPage } from "../shell";
 import { BoardCards } from "./BoardCards";
 import type { ListedBoard } from "./listedBoard";
@@ -32,7 +32,7 @@ export function TodayScreen({
   readonly house: HouseRules;
   readonly now: Date;
   /** Kept boards that can't be read. */
-  readonly unread: readonly UnreadRow[];
+  readonly unread: readonly Unread[];
 }): ReactElement {
   const sign = decimalSign(house);
   const none = boards.length === 0;

@@ -2,9 +2,9 @@
 
 import { type ReactElement, useEffect, useRef } from "react";
 import { FOLLOWS_ON, FORM_FAULT_WORDS } from "@/core/wording";
+import type { Outcome as HandedInOutcome } from "@/service/requests/marking/handedIn";
 import { Go } from "../Go";
 import { Likely } from "../Likely";
-import type { Outcome as HandedInOutcome } from "./handedIn";
 
 /** What comes back when it is handed in. */
 export function Outcome({

@@ -3,13 +3,12 @@
 import { type ReactElement, type RefObject, useEffect, useState } from "react";
 import type { Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
-import { LONGEST_ANSWER } from "@/core/marking";
+import { LONGEST_ANSWER, LONGEST_GUESS } from "@/core/marking";
 import type { Stage } from "@/core/methods";
 import type { Place } from "@/core/number";
 import type { Looked, TurnWay } from "@/core/turn";
 import { faultAsk, faultWords, nextMarkWords, OWN_WAY, whereWords } from "@/core/wording";
-import { LONGEST_GUESS } from "../routes";
-import type { Outcome as HandedInOutcome } from "./handedIn";
+import type { Outcome as HandedInOutcome } from "@/service/requests/marking/handedIn";
 import { Outcome } from "./Outcome";
 import { Told } from "./Told";
 import type { Feedback } from "./useTurnSetting";

@@ -1,10 +1,10 @@
 "use client";
 
 import { useRef, useState } from "react";
+import type { HandedIn, HandIn, Outcome } from "@/service/requests/marking/handedIn";
+import { ROUTES } from "@/service/routes";
 import { newId } from "../ids";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
-import type { HandedIn, HandIn, Outcome } from "./handedIn";
 
 /** Hands a learner's work in, and holds what came of it. What was remembered under `draft` is forgotten then. */
 export function useHandIn(draft: string) {

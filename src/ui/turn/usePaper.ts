@@ -26,7 +26,7 @@ export function usePaper(start: Paper, from: Square, desk: Desk, draft: string) 
     const kept = localStorage.getItem(draft);
     if (kept === null) return;
     let gone = false;
-    import("./paperMarks").then(({ papersOf }) => {
+    import("@/service/requests/marking/paperMarks").then(({ papersOf }) => {
       const papers = papersOf(kept);
       const last = papers?.at(-1);
       if (papers === undefined || last === undefined) localStorage.removeItem(draft);

@@ -2,9 +2,9 @@
 
 import { useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
+import { ROUTES } from "@/service/routes";
 import { useGo } from "../Go";
 import { send } from "../saving/send";
-import { ROUTES } from "../routes";
 
 /** Goes to a twin of a problem, set as this one is; or says why there is none. */
 export function useTwin(line: string, house: HouseRules) {

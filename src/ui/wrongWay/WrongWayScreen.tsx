@@ -4,12 +4,12 @@ import { type ReactElement, Suspense, useEffect, useRef, useState } from "react"
 import type { HouseRules } from "@/core/house";
 import type { Choice, WrongWay } from "@/core/turn";
 import { plain, stretches } from "@/core/wording";
+import { ROUTES } from "@/service/routes";
+import { wrongWayAddress } from "@/service/wrongWayAddress";
 import { RunBar } from "../board/controls/RunBar";
 import { LazyPicture } from "../board/lazy";
 import { usePlay } from "../board/state/usePlay";
 import { Go } from "../Go";
-import { ROUTES } from "../routes";
-import { wrongWayAddress } from "./address";
 import { WayPaper } from "./TwoWays";
 
 const PACE = 2;

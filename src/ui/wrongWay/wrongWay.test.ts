@@ -8,8 +8,8 @@ import { problemsOf, skillOf } from "@/core/testing/learners";
 import { problemOf } from "@/core/testing/problems";
 import { choicesFor, wrongWayOf } from "@/core/turn";
 import { patternWords } from "@/core/wording";
+import { wrongWayAddress } from "@/service/wrongWayAddress";
 import { readAddress } from "../board";
-import { wrongWayAddress } from "./address";
 
 const house = PRESETS.fillersTrueValue;
 const SHOWN = EVERY_PATTERN.filter(({ id }) => id !== "check-times-always-grows");

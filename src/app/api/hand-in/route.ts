@@ -1,17 +1,18 @@
 import { z } from "zod";
-import { LONGEST_ANSWER } from "@/core/marking";
+import { ID_PATTERN } from "@/core/id";
+import { LONGEST_ANSWER, LONGEST_GUESS } from "@/core/marking";
 import { LONGEST_LINE } from "@/core/problem";
-import { database, findLearner, historyOf, houseChoicesSchema, keepHandedIn } from "@/data";
+import { database, findLearner, historyOf, keepHandedIn } from "@/data";
+import { houseChoicesSchema } from "@/service/houseRequested";
+import type { HandedIn } from "@/service/requests/marking/handedIn";
 import { compute } from "@/threads/pool";
-import { BOARD_ID, LONGEST_GUESS } from "@/ui/routes";
-import type { HandedIn } from "@/ui/turn/handedIn";
 import { answering, errorAnswer } from "../answers";
 
 /** The most marks of a paper that are kept. */
 const MOST_MARKS = 2000;
 
 const handInSchema = z.object({
-  id: z.string().regex(BOARD_ID).optional(),
+  id: z.string().regex(ID_PATTERN).optional(),
   problem: z.string().max(LONGEST_LINE),
   house: houseChoicesSchema,
   answer: z.string().max(LONGEST_ANSWER),

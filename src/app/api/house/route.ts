@@ -1,24 +1,17 @@
-import { z } from "zod";
-import { choicesOf, houseRulesFrom, SWITCH_NAMES } from "@/core/house";
-import { houseRefusalWords } from "@/core/wording";
-import { changeSetting, database, houseChoicesSchema } from "@/data";
-import { houseKept, savedHouse } from "../../saved";
-import { answering, errorAnswer } from "../answers";
+import { choicesOf } from "@/core/house";
+import { done, failed } from "@/core/result";
+import { type KeptSetting, keepSetting, settingNow } from "@/data";
+import { houseKept, keptHouse } from "@/service/kept/house";
+import { keptRoutes } from "../keptRoutes";
 
-/** House rules as they were seen, and as they are to be. */
-const changeSchema = z.object({ saw: houseChoicesSchema, house: houseChoicesSchema });
+const onDisk = ({ value, revision }: KeptSetting) => ({ value: houseKept(value), revision });
 
-/** Keeps the house rules that new boards begin with: the switches that were changed, over whatever another window changed meanwhile. */
-export const PUT = answering(({ body }) => {
-  const [saw, wanted] = [houseRulesFrom(body.saw), houseRulesFrom(body.house)];
-  if (!saw.ok) return errorAnswer(422, { code: saw.error.kind, message: houseRefusalWords(saw.error) });
-  if (!wanted.ok)
-    return errorAnswer(422, { code: wanted.error.kind, message: houseRefusalWords(wanted.error) });
-  const changed = SWITCH_NAMES.filter((name) => saw.value[name] !== wanted.value[name]);
-  const choices = Object.fromEntries(changed.map((name) => [name, wanted.value[name]]));
-  const house = changeSetting(database(), "house", (now) => choicesOf({ ...houseKept(now), ...choices }));
-  return { house };
-}, changeSchema);
-
-/** The house rules that new boards begin with. */
-export const GET = answering(() => ({ house: choicesOf(savedHouse()) }));
+/** Keeps the house rules that new boards begin with, or gives them. */
+export const { PUT, GET } = keptRoutes(keptHouse, {
+  find: (data) => onDisk(settingNow(data, "house")),
+  keep: (data, _id, house, { saw, after }) => {
+    const kept = keepSetting(data, "house", choicesOf(house), { saw, after: after && choicesOf(after) });
+    if (kept.ok) return done({ value: house, revision: kept.value });
+    return failed({ code: "stale", now: onDisk(kept.error.now) });
+  },
+});

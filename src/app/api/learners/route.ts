@@ -1,10 +1,10 @@
 import { z } from "zod";
+import { ID_PATTERN } from "@/core/id";
 import { cleanName, LONGEST_NAME } from "@/core/marking";
 import { addLearner, database } from "@/data";
-import { BOARD_ID } from "@/ui/routes";
 import { answering, errorAnswer } from "../answers";
 
-const learnerSchema = z.object({ id: z.string().regex(BOARD_ID), name: z.string().max(LONGEST_NAME * 4) });
+const learnerSchema = z.object({ id: z.string().regex(ID_PATTERN), name: z.string().max(LONGEST_NAME * 4) });
 
 /** Puts a learner on the list; answers with the one who is there under the same name already, where there is one. */
 export const POST = answering(({ body }) => {

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { houseChoicesSchema } from "@/data";
+import { houseChoicesSchema } from "@/service/houseRequested";
 import { compute } from "@/threads/pool";
 import { answering, errorAnswer } from "../answers";
 

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { houseChoicesSchema } from "@/data";
+import { houseChoicesSchema } from "@/service/houseRequested";
 
 /** What is probed, as a program says it. */
 export const probedSchema = z.object({

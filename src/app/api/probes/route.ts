@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { MOST_PROBED } from "@/render/json";
+import { MOST_PROBED } from "@/service/requests";
 import { computeAside } from "@/threads/pool";
 import { answering, errorAnswer, resultAnswer } from "../answers";
 import { probedSchema } from "./probed";

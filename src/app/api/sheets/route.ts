@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { MOST_ON_SHEET } from "@/core/sheets";
-import { houseChoicesSchema } from "@/data";
+import { houseChoicesSchema } from "@/service/houseRequested";
 import { compute } from "@/threads/pool";
 import { answering, errorAnswer, resultAnswer } from "../answers";
 

@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { houseChoicesSchema } from "@/data";
-import { MOST_TWINS } from "@/render/json";
+import { houseChoicesSchema } from "@/service/houseRequested";
+import { MOST_TWINS } from "@/service/requests";
 import { compute } from "@/threads/pool";
 import { answering, errorAnswer, resultAnswer } from "../answers";
 

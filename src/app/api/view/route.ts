@@ -1,5 +1,5 @@
 import { changeSetting, database } from "@/data";
-import { viewKept, viewSchema } from "../../saved";
+import { viewKept, viewSchema } from "@/service/kept/keptView";
 import { answering } from "../answers";
 
 /** Keeps what was changed of how the tutor likes the screen; the rest stays as it is. */

@@ -2,10 +2,10 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import type { ReactElement } from "react";
 import { attemptsOf, database, findLearner, historyOf } from "@/data";
+import { ANSWERS_A_PAGE, recordedAnswers, recordedPatterns } from "@/service/requests/marking/record";
+import { ROUTES } from "@/service/routes";
 import { LearnerScreen } from "@/ui/learners";
-import { ROUTES } from "@/ui/routes";
 import { type Parameters, parametersOf } from "../../parameters";
-import { ANSWERS_A_PAGE, recordedAnswers, recordedPatterns } from "../../record";
 
 export const metadata: Metadata = { title: "Learner" };
 

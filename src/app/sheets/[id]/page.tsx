@@ -7,8 +7,8 @@ import { database, findKeptSheet, givenTo, listLearners, metBefore } from "@/dat
 import { computeAside } from "@/threads/pool";
 import { SheetEditor, SheetsScreen } from "@/ui/sheets";
 import { rowsShown } from "../../keptSheet";
-import { ownRungs } from "../../ownRungs";
 import { type Parameters, parametersOf } from "../../parameters";
+import { ownRungs } from "../../saved";
 import { TooMuch } from "../../TooMuch";
 
 export const metadata: Metadata = { title: "Sheets" };
@@ -42,7 +42,7 @@ export default async function KeptSheetPage({
   );
   const { print } = await parametersOf(searchParams);
   return (
-    <SheetsScreen skills={skills} own={ownRungs(data)} patterns={about?.ok ? about.value.patterns : []}>
+    <SheetsScreen skills={skills} own={ownRungs()} patterns={about?.ok ? about.value.patterns : []}>
       <SheetEditor
         key={`${id} ${revision}`}
         name={name}

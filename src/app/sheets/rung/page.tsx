@@ -3,12 +3,10 @@ import type { ReactElement } from "react";
 import { isTrait } from "@/core/features";
 import { type OwnRung, SKILLS } from "@/core/sheets";
 import { SKILL_NAMES } from "@/core/wording";
-import { database } from "@/data";
 import { newId } from "@/ui/ids";
 import { RungEditor, SheetsScreen } from "@/ui/sheets";
-import { ownRungs } from "../../ownRungs";
 import { type Parameters, parametersOf } from "../../parameters";
-import { savedHouse } from "../../saved";
+import { ownRungs, savedHouse } from "../../saved";
 
 export const metadata: Metadata = { title: "A rung of your own" };
 
@@ -35,7 +33,7 @@ export default async function RungPage({
   readonly searchParams: Parameters;
 }): Promise<ReactElement> {
   const { skill, own } = await parametersOf(searchParams);
-  const rungs = ownRungs(database());
+  const rungs = ownRungs();
   const kept = rungs.find(({ id }) => id === own);
   return (
     <SheetsScreen skills={[]} own={rungs} patterns={[]}>

@@ -2,9 +2,8 @@ import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { LONGEST_STORY, OWN_FORMS } from "@/core/stories";
 import { type OwnDraft, OwnStories } from "@/ui/stories";
-import { ownStories } from "../../ownStories";
 import { type Parameters, parametersOf } from "../../parameters";
-import { savedHouse } from "../../saved";
+import { ownStories, savedHouse } from "../../saved";
 import { TooMuch } from "../../TooMuch";
 import { askedTold } from "../asked";
 

@@ -4,8 +4,7 @@ import { choicesOf } from "@/core/house";
 import { compute } from "@/threads/pool";
 import { StoryProbe } from "@/ui/stories";
 import { type Parameters, parametersOf } from "../../parameters";
-import { savedHouse } from "../../saved";
-import { usedStock } from "../../stock";
+import { savedHouse, usedStock } from "../../saved";
 import { TooMuch } from "../../TooMuch";
 import { seedOf } from "../asked";
 

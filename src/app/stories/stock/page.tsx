@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { WORKSHOP } from "@/core/wording";
 import { StockScreen } from "@/ui/stories";
-import { ownStock } from "../../stock";
+import { ownStock } from "../../saved";
 
 export const metadata: Metadata = { title: "Stock lists" };
 

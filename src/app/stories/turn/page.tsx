@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import { redirect } from "next/navigation";
 import type { ReactElement } from "react";
 import { database, listLearners } from "@/data";
-import { ROUTES } from "@/ui/routes";
+import { ROUTES } from "@/service/routes";
 import { StoryTurn } from "@/ui/stories";
 import { type Parameters, parametersOf } from "../../parameters";
 import { TooMuch } from "../../TooMuch";

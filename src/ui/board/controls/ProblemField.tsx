@@ -5,7 +5,7 @@ import type { HouseRules } from "@/core/house";
 import { decimalSign } from "@/core/number";
 import { signOf, writeProblem } from "@/core/problem";
 import { readErrorWords } from "@/core/wording";
-import { ROUTES } from "../../routes";
+import { ROUTES } from "@/service/routes";
 import { LazyPalette } from "../lazy";
 import { methodWords } from "../loaded/parts";
 import type { Reading } from "../state/boardState";

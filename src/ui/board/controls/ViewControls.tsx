@@ -2,7 +2,7 @@
 
 import { CircleHelp, Hourglass, Minus, Moon, Plus, Sun, Tag, TextQuote } from "lucide-react";
 import type { ReactElement, ReactNode } from "react";
-import { SQUARE_SIZES, type View } from "../../view";
+import { SQUARE_SIZES, type View } from "@/service/kept/view";
 
 /** Squares one size larger or smaller, within what there is. */
 export function nextSquare(square: View["square"], by: 1 | -1): View["square"] {

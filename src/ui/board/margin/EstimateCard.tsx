@@ -3,10 +3,10 @@
 import { type ReactElement, useId, useState } from "react";
 import { type Estimate, guessAgainst } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
+import { LONGEST_GUESS } from "@/core/marking";
 import { readOneQuantity } from "@/core/problem";
 import { type Quantity, unitOf, writeQuantity } from "@/core/quantity";
 import { estimateLine, guessWords, readErrorWords } from "@/core/wording";
-import { LONGEST_GUESS } from "../../routes";
 
 /** The estimate made first. Where it waits, the learner's comes before it and stands beside it. */
 export function EstimateCard({

@@ -14,12 +14,13 @@ import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { answerInWords } from "@/core/wording";
+import type { View } from "@/service/kept/view";
 import { FoldAway } from "../../FoldAway";
 import { Paper } from "../../paper";
-import type { View } from "../../view";
+import { SaveStatus } from "../../saving/SaveStatus";
+import type { SaveState } from "../../saving/useKept";
 import type { Reading } from "../state/boardState";
 import { namesAnswer } from "../state/namesAnswer";
-import type { Keeping } from "../state/useKeeping";
 import { ProblemLine } from "./ProblemLine";
 import { fittedPage, type Room } from "./room";
 
@@ -33,13 +34,6 @@ const FREE_OF_TWO = { across: 1, above: 2, below: 1 };
 const BLANK: Layout = { columns: [{ place: 0, col: -1 }], plumbs: [{ line: 0, from: "top" }] };
 const NOTHING: readonly Writing[] = [];
 
-const KEEPING_WORDS: Readonly<Record<Keeping, string>> = {
-  kept: "Kept",
-  keeping: "Keeping…",
-  clash: "Not kept: changed in another window",
-  notKept: "Not kept yet: trying again",
-};
-
 /** How far a finger must go across the paper to turn a step, in pixels. */
 const SWIPE = 48;
 
@@ -52,7 +46,7 @@ export function BoardPage({
   view,
   title,
   tools,
-  keeping,
+  saving,
   onChoose,
   onNext,
   onPrevious,
@@ -67,7 +61,7 @@ export function BoardPage({
   /** Buttons at the head of the paper. */
   readonly tools: ReactNode;
   /** Whether the open board is on disk; none where none is open. */
-  readonly keeping: Keeping | undefined;
+  readonly saving: SaveState | undefined;
   /** Which of two boards is to stand, where another window made something else of it. */
   readonly onChoose: (mine: boolean) => void;
   readonly onNext: () => void;
@@ -162,32 +156,7 @@ export function BoardPage({
           </figcaption>
           <div className="flex shrink-0 items-center gap-3 empty:hidden max-[700px]:shrink max-[700px]:flex-wrap max-[700px]:justify-end max-[700px]:gap-1">
             {tools && <FoldAway label="Tools">{tools}</FoldAway>}
-            <p
-              role="status"
-              className="text-[13px] text-soft data-[keeping=clash]:text-rust data-[keeping=notKept]:text-rust"
-              data-keeping={keeping}
-            >
-              <span className="print:hidden">{keeping && KEEPING_WORDS[keeping]}</span>
-              {keeping === "clash" && (
-                <>
-                  {" "}
-                  <button
-                    type="button"
-                    onClick={() => onChoose(true)}
-                    className="min-h-9 font-semibold text-plumb underline"
-                  >
-                    Keep this one
-                  </button>{" "}
-                  <button
-                    type="button"
-                    onClick={() => onChoose(false)}
-                    className="min-h-9 font-semibold text-plumb underline"
-                  >
-                    Show that one
-                  </button>
-                </>
-              )}
-            </p>
+            <SaveStatus saving={saving} onChoose={onChoose} />
           </div>
         </div>
         <Paper

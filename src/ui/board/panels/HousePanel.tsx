@@ -3,9 +3,9 @@
 import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
+import { ROUTES } from "@/service/routes";
 import { Go } from "../../Go";
 import { HouseSwitches } from "../../house/HouseSwitches";
-import { ROUTES } from "../../routes";
 
 import { PanelHeading } from "./PanelHeading";
 

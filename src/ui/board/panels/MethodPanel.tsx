@@ -4,7 +4,7 @@ import type { ReactElement, RefObject } from "react";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { refusalSentence } from "@/core/wording";
-import { ROUTES } from "../../routes";
+import { ROUTES } from "@/service/routes";
 import { library, methodWords } from "../loaded/parts";
 import { useMenuParts } from "../loaded/useMenuParts";
 import { type Choice, ChoicePanel } from "./ChoicePanel";

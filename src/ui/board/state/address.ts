@@ -1,6 +1,7 @@
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
-import { ROUTES } from "../../routes";
+import { ROUTES } from "@/service/routes";
+import { isLeaving } from "../../saving/leaving";
 
 /** The address at which a learner is given what such a board would have: the same but for the place. */
 export const turnAddress = (board: Parameters<typeof boardAddress>[0]): string =>
@@ -26,4 +27,9 @@ export function boardAddress(board: {
   if (board.guess) parameters.set("guess", board.guess);
   if (board.id) parameters.set("id", board.id);
   return `${ROUTES.board}?${parameters}`;
+}
+
+/** Puts a board in the address; not once another place was asked for, which that would call back. */
+export function showAddress(board: Parameters<typeof boardAddress>[0]): void {
+  if (!isLeaving()) history.replaceState(null, "", boardAddress(board));
 }

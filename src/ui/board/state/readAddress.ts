@@ -1,6 +1,6 @@
 import { type HouseRules, houseRulesFrom, SWITCH_NAMES } from "@/core/house";
+import { ID_PATTERN } from "@/core/id";
 import { METHOD_IDS, type MethodId } from "@/core/methods";
-import { BOARD_ID } from "../../routes";
 
 /** A board as its address tells it. What the address leaves out, or has wrong, is `undefined`. */
 export interface BoardAddress {
@@ -20,7 +20,7 @@ export function readAddress(parameters: Readonly<Record<string, string | undefin
   const choices = Object.fromEntries(named.map((name) => [name, parameters[name] ?? ""]));
   const house = named.length > 0 ? houseRulesFrom(choices) : undefined;
   return {
-    id: id !== undefined && BOARD_ID.test(id) ? id : undefined,
+    id: id !== undefined && ID_PATTERN.test(id) ? id : undefined,
     problem,
     method: METHOD_IDS.find((known) => known === method),
     beside: METHOD_IDS.find((known) => known === beside),

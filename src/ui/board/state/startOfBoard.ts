@@ -1,8 +1,8 @@
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
+import { LONGEST_GUESS } from "@/core/marking";
 import type { MethodId } from "@/core/methods";
 import { newId } from "../../ids";
-import { LONGEST_GUESS } from "../../routes";
 import { addEveryPart } from "../loaded/everyPart";
 import { library, type PartId, partsUsed } from "../loaded/parts";
 import { type BoardScreenState, type OpenBoard, readTyped } from "./boardState";

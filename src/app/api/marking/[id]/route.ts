@@ -1,15 +1,16 @@
 import { z } from "zod";
 import { PATTERN_IDS } from "@/core/errorPatterns";
 import { houseRulesFrom } from "@/core/house";
+import { ID_PATTERN } from "@/core/id";
 import { LONGEST_ANSWER, LONGEST_NAME, LONGEST_NOTE, MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
 import { LONGEST_LINE } from "@/core/problem";
 import { houseRefusalWords } from "@/core/wording";
-import { database, houseChoicesSchema, type SheetAct } from "@/data";
-import { BOARD_ID } from "@/ui/routes";
+import { database, type SheetAct } from "@/data";
+import { houseChoicesSchema } from "@/service/houseRequested";
 import { keepOnSheet, newsOf, type SentToSheet } from "../../../sheet";
 import { answering, errorAnswer, resultAnswer } from "../../answers";
 
-const id = z.string().regex(BOARD_ID);
+const id = z.string().regex(ID_PATTERN);
 
 const act: z.ZodType<SheetAct> = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("addRow"), id, problem: z.string().min(1).max(LONGEST_LINE) }),

@@ -2,9 +2,10 @@ import { z } from "zod";
 import { LONGEST_LINE } from "@/core/problem";
 import { MOST_KEPT_ROWS } from "@/core/sheets";
 import { LONGEST_STORY } from "@/core/stories";
-import { houseChoicesSchema, storyOfRowSchema } from "@/data";
+import { houseChoicesSchema } from "@/service/houseRequested";
+import { storyOfRowSchema } from "@/service/kept/keptSheet";
 import { compute, computeAside } from "@/threads/pool";
-import { usedStock } from "../../../stock";
+import { usedStock } from "../../../saved";
 import { answering, errorAnswer, resultAnswer } from "../../answers";
 
 const line = z.string().max(LONGEST_LINE);

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { changeSetting, database } from "@/data";
-import { rungSchema, rungsKept, withRung } from "../../../ownRungs";
+import { rungSchema, rungsKept, withRung } from "@/service/kept/ownRungs";
 import { answering } from "../../answers";
 
 const changeSchema = z.union([rungSchema, z.strictObject({ id: z.string().max(40) })]);

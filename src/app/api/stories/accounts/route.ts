@@ -1,7 +1,7 @@
 import { z } from "zod";
-import { houseChoicesSchema } from "@/data";
+import { houseChoicesSchema } from "@/service/houseRequested";
 import { compute } from "@/threads/pool";
-import { usedStock } from "../../../stock";
+import { usedStock } from "../../../saved";
 import { answering, errorAnswer, resultAnswer } from "../../answers";
 
 /** The most answers that are looked at together. */

@@ -1,11 +1,11 @@
 import { changeSetting, database } from "@/data";
 import {
   NO_ROOM_FOR_STORIES,
-  ownStories,
   ownStoriesKept,
   ownStoryChangeSchema,
   withOwnStory,
-} from "../../../ownStories";
+} from "@/service/kept/ownStories";
+import { ownStories } from "../../../saved";
 import { answering, errorAnswer } from "../../answers";
 
 /** The tutor's own stories, the newest first. */

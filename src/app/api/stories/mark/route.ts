@@ -1,11 +1,12 @@
 import { z } from "zod";
+import { ID_PATTERN } from "@/core/id";
 import { LONGEST_STORY, STRUCTURES } from "@/core/stories";
 import { STORY_PATTERN_WORDS } from "@/core/wording";
-import { database, findLearner, historyOf, houseChoicesSchema, keepHandedIn } from "@/data";
-import type { StoryWorkMarked } from "@/render/json";
+import { database, findLearner, historyOf, keepHandedIn } from "@/data";
+import { houseChoicesSchema } from "@/service/houseRequested";
+import type { StoryWorkMarked } from "@/service/requests";
 import { compute } from "@/threads/pool";
-import { BOARD_ID } from "@/ui/routes";
-import { usedStock } from "../../../stock";
+import { usedStock } from "../../../saved";
 import { answering, errorAnswer, resultAnswer } from "../../answers";
 
 /** The longest line, answer or sentence of a learner that is read. */
@@ -17,7 +18,7 @@ const workSchema = z.object({
   house: houseChoicesSchema.optional(),
   /** Who did it, and the id it was sent with: the same one again is the same work again. */
   learner: z.string().max(40).optional(),
-  id: z.string().regex(BOARD_ID).optional(),
+  id: z.string().regex(ID_PATTERN).optional(),
   text: z.string().max(LONGEST_STORY).optional(),
   work: z.object({
     tapped: z.array(z.string().max(8)).max(12),

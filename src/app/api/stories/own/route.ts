@@ -1,7 +1,7 @@
 import { z } from "zod";
-import { houseChoicesSchema } from "@/data";
+import { houseChoicesSchema } from "@/service/houseRequested";
+import { ownFormSchema } from "@/service/kept/ownStories";
 import { compute } from "@/threads/pool";
-import { ownFormSchema } from "../../../ownStories";
 import { answering, errorAnswer, resultAnswer } from "../../answers";
 
 const ownSchema = z.object({

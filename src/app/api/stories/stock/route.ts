@@ -1,5 +1,5 @@
 import { changeSetting, database } from "@/data";
-import { NO_ROOM_FOR_LISTS, stockChangeSchema, stockKept, withStock } from "../../../stock";
+import { NO_ROOM_FOR_LISTS, stockChangeSchema, stockKept, withStock } from "@/service/kept/stock";
 import { answering, errorAnswer } from "../../answers";
 
 /** As large a list as there can be, in characters. */

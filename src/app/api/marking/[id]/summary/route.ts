@@ -1,9 +1,9 @@
 import { choicesOf } from "@/core/house";
+import { ID_PATTERN } from "@/core/id";
 import { cellsOf, database, findSheet } from "@/data";
 import { computeAside } from "@/threads/pool";
-import { BOARD_ID } from "@/ui/routes";
+import { usedStock } from "../../../../saved";
 import { storiesOn } from "../../../../sheet";
-import { usedStock } from "../../../../stock";
 import { answering, errorAnswer } from "../../../answers";
 
 /** How a learner did on a sheet: counts, the best account of all wrong answers, the patterns that showed. */
@@ -11,7 +11,7 @@ export const GET = answering(async ({ id, request }) => {
   const learner = new URL(request.url).searchParams.get("learner") ?? "";
   const data = database();
   const sheet = findSheet(data, id);
-  if (sheet === undefined || !BOARD_ID.test(learner))
+  if (sheet === undefined || !ID_PATTERN.test(learner))
     return errorAnswer(404, { code: "notThere", message: "There is no such sheet." });
   const problems = new Map(sheet.rows.map((row) => [row.id, row.problem]));
   const stories = storiesOn(data, id);

@@ -4,7 +4,7 @@ import { database, findKeptSheet } from "@/data";
 import { printingFrom } from "@/render/print";
 import { computeAside } from "@/threads/pool";
 import { fileName } from "../../../../keptSheet";
-import { usedStock } from "../../../../stock";
+import { usedStock } from "../../../../saved";
 import { answering, errorAnswer } from "../../../answers";
 
 /** A kept sheet as a PDF, printed as its address asks. See docs/api.md. */

@@ -1,6 +1,6 @@
-import { houseChoicesSchema } from "@/data";
+import { houseChoicesSchema } from "@/service/houseRequested";
+import { rungRecipeSchema } from "@/service/kept/ownRungs";
 import { computeAside } from "@/threads/pool";
-import { rungRecipeSchema } from "../../../../ownRungs";
 import { answering, errorAnswer, resultAnswer } from "../../../answers";
 
 const samplesSchema = rungRecipeSchema.extend({ house: houseChoicesSchema.optional() });

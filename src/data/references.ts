@@ -1,0 +1,34 @@
+import { getTableName } from "drizzle-orm";
+import type { SQLiteColumn } from "drizzle-orm/sqlite-core";
+import {
+  attempts,
+  keptSheets,
+  learners,
+  markingSheets,
+  papers,
+  sheetLearners,
+  sheetRows,
+  sheetsGiven,
+  tasks,
+} from "./schema";
+
+/** What points to what: a column, and the key that it must be. */
+const POINTS: readonly (readonly [SQLiteColumn, SQLiteColumn])[] = [
+  [sheetRows.sheetId, markingSheets.id],
+  [sheetLearners.sheetId, markingSheets.id],
+  [sheetLearners.learnerId, learners.id],
+  [sheetsGiven.sheetId, keptSheets.id],
+  [sheetsGiven.learnerId, learners.id],
+  [attempts.learnerId, learners.id],
+  [attempts.rowId, sheetRows.id],
+  [attempts.taskId, tasks.id],
+  [papers.attemptId, attempts.id],
+];
+
+/** The references between tables, by the names that SQLite knows. */
+export const REFERENCES = POINTS.map(([from, to]) => ({
+  table: getTableName(from.table),
+  column: from.name,
+  to: getTableName(to.table),
+  key: to.name,
+}));

@@ -1,0 +1,98 @@
+import { markedAnswer, type PatternId, separatingProblem, waysKept } from "@/core/errorPatterns";
+import { type HouseChoices, houseRulesFrom } from "@/core/house";
+import { readGiven } from "@/core/marking";
+import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
+import { done, failed, type Result } from "@/core/result";
+import { mapTwo } from "@/core/tuples";
+import { type ToldExplanation, toldExplanation } from "@/core/turn";
+import { FORM_FAULT_WORDS, givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
+import type { Refusal } from "../refusal";
+
+/** What a program asks about: a problem and an answer to it as typed, and house choices if it likes. */
+export interface ExplainRequest {
+  readonly problem: string;
+  readonly given: string;
+  readonly house?: HouseChoices | undefined;
+}
+
+/** An answer explained, as programs get it. */
+interface ExplainJson {
+  readonly problem: string;
+  readonly given: string;
+  readonly verdict: "right" | "form" | "wrong";
+  /** What an answer of the right value lacks, in words, and how it was wanted; none for other answers. */
+  readonly faults: readonly string[];
+  readonly wanted: string | null;
+  /** Likeliest first. Their probabilities are of all that could have led to the answer, to four places. */
+  readonly explanations: readonly ToldExplanation[];
+}
+
+/** An answer explained, with a problem that would tell the two likeliest explanations apart where they are close. */
+export interface ExplainedJson extends ExplainJson {
+  readonly separating: {
+    readonly problem: string;
+    readonly patterns: readonly [readonly PatternId[], readonly PatternId[]];
+    /** What each of the two would answer to it. */
+    readonly answers: readonly [string, string];
+  } | null;
+}
+
+const kept = waysKept();
+
+/** From this share on a second explanation is close enough to the first to be told apart from it. */
+const CLOSE = 0.1;
+
+/** What `explainRequested` tells, and a problem to set next where the answer does not decide between two accounts. */
+export function explainedRequested(request: ExplainRequest): Result<ExplainedJson, Refusal> {
+  const explained = explainRequested(request);
+  if (!explained.ok) return explained;
+  const house = houseRulesFrom(request.house ?? {});
+  const [first, second] = explained.value.explanations;
+  if (!house.ok || first === undefined || second === undefined || second.probability < CLOSE)
+    return done({ ...explained.value, separating: null });
+  const problem = readProblem(request.problem, house.value);
+  const found = problem.ok
+    ? separatingProblem(problem.value, house.value, first.patterns, second.patterns)
+    : undefined;
+  return done({
+    ...explained.value,
+    separating:
+      found === undefined
+        ? null
+        : {
+            problem: writeProblem(found.problem, house.value),
+            patterns: [first.patterns, second.patterns],
+            answers: mapTwo(found.answers, (answer) => writeAnswer(answer, house.value)),
+          },
+  });
+}
+
+/** Marks an answer to a problem, and says what may lie behind it where it is wrong. */
+export function explainRequested(request: ExplainRequest): Result<ExplainJson, Refusal> {
+  const house = houseRulesFrom(request.house ?? {});
+  if (!house.ok) return failed({ code: house.error.kind, message: houseRefusalWords(house.error) });
+  const problem = readProblem(request.problem, house.value);
+  if (!problem.ok) {
+    const { code, at } = problem.error;
+    return failed({ code, message: readErrorWords(problem.error, house.value), at });
+  }
+  const given = readGiven(request.given, problem.value, house.value);
+  if (!given.ok) {
+    const { code } = given.error;
+    return failed({ code: `given.${code}`, message: givenErrorWords(given.error, house.value) });
+  }
+  const key = `${JSON.stringify(request.house ?? {})} ${request.problem}`;
+  const ways = kept(key, problem.value, house.value);
+  const { verdict, explanations } = markedAnswer(ways, given.value, house.value);
+  return done({
+    problem: request.problem,
+    given: request.given,
+    verdict: verdict.kind,
+    faults: verdict.kind === "form" ? verdict.faults.map((fault) => FORM_FAULT_WORDS[fault]) : [],
+    wanted: verdict.kind === "form" ? writeAnswer(ways.right, house.value) : null,
+    explanations: explanations.map((one) => {
+      const told = toldExplanation(ways, given.value.answer, one, house.value);
+      return { ...told, probability: Math.round(told.probability * 10_000) / 10_000 };
+    }),
+  });
+}

@@ -1,0 +1,15 @@
+import { choicesOf, type HouseRules } from "@/core/house";
+import { ROUTES } from "@/service/routes";
+import { type KeptClient, readAs } from "../saving/keptClient";
+import { merged } from "../saving/merge";
+
+/** The house rules that new boards begin with, as they are kept. */
+export const HOUSE_CLIENT: KeptClient<HouseRules> = {
+  name: "house",
+  idOf: () => "rules",
+  address: () => ROUTES.house,
+  stateOf: choicesOf,
+  read: (told) => readAs(() => import("@/service/kept/house").then((module) => module.keptHouse), told),
+  // A switch that both windows changed stands as this one set it.
+  together: (base, mine, theirs) => merged(base, mine, theirs).value,
+};
