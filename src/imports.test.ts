@@ -5,14 +5,15 @@ import { describe, expect, it } from "vitest";
 /** Each layer with the layers it may import; docs/architecture.md draws the same. */
 const LAYERS: Readonly<Record<string, readonly string[]>> = {
   core: [],
-  render: ["core"],
-  data: ["core"],
-  ui: ["render", "core"],
-  threads: ["ui", "data", "render", "core"],
-  server: ["threads", "data", "core"],
-  demo: ["threads", "data", "core"],
-  cli: ["render", "core"],
-  app: ["threads", "ui", "data", "render", "core"],
+  service: ["core"],
+  render: ["service", "core"],
+  data: ["service", "core"],
+  ui: ["render", "service", "core"],
+  threads: ["data", "render", "service", "core"],
+  server: ["threads", "data", "service", "core"],
+  demo: ["threads", "data", "service", "core"],
+  cli: ["render", "service", "core"],
+  app: ["threads", "ui", "data", "render", "service", "core"],
 };
 
 /** The core's own order: a folder imports only folders before it. */

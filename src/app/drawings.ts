@@ -5,8 +5,8 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import { METHOD_IDS, type MethodId } from "@/core/methods";
 import { writeProblem } from "@/core/problem";
 import type { KeptBoard } from "@/data";
+import { sampleWorking } from "@/service/requests/methodSample";
 import { compute } from "@/threads/pool";
-import { sampleWorking } from "@/ui/methods/MethodSample";
 import { headingOf, type ShownMethod } from "@/ui/methods/MethodsScreen";
 
 /** Drawings that were made before, by what they are of: as much HTML as some hundred boards take. */

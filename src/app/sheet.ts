@@ -20,12 +20,12 @@ import {
   type MarkingSheet,
   openSheet,
   packedCellsOf,
-  type SheetAct,
   sheetNow,
   sizeAfter,
   waitingOn,
 } from "@/data";
-import type { CellChange, NewsCell, SheetKept, SheetNews, SheetRow } from "@/service/kept/markingSheet";
+import type { NewsCell, SheetKept, SheetNews, SheetRow } from "@/service/kept/markingSheet";
+import type { SentToSheet } from "@/service/kept/sentToSheet";
 import type { MarkedAnswer } from "@/service/requests/marking/marking";
 import { compute } from "@/threads/pool";
 import type { PackedSheet } from "@/ui/marking/packedSheet";
@@ -96,13 +96,8 @@ export async function openedSheet(
   return { house, revision, learners, waiting, ...cells, rows: await rowsWithAnswers(data, sheet) };
 }
 
-/** What is sent of a sheet: what was done to its rows and learners, and what was written into its squares. */
-export interface SentToSheet {
-  readonly house: HouseRules;
-  readonly since: number;
-  readonly acts: readonly SheetAct[];
-  readonly answers: readonly (CellChange & { readonly saw: number })[];
-}
+/** What is sent of a sheet, under the house rules it is read by. */
+type SentHere = Omit<SentToSheet, "house"> & { readonly house: HouseRules };
 
 /** How many answers are marked before they are kept; more of them are kept first, and marked then. */
 const MARKED_AT_ONCE = 30;
@@ -121,7 +116,7 @@ const REFUSED: Readonly<Record<CellsKept["refused"][number]["why"], string>> = {
 export async function keepOnSheet(
   data: Data,
   id: string,
-  { house: begun, since, acts, answers }: SentToSheet,
+  { house: begun, since, acts, answers }: SentHere,
 ): Promise<Result<SheetKept, { readonly code: string; readonly message: string }>> {
   const before = findSheet(data, id);
   const house = before?.house ?? begun;
@@ -180,7 +175,7 @@ async function marksOf(
   id: string,
   house: HouseRules,
   problems: ReadonlyMap<string, string>,
-  answers: SentToSheet["answers"],
+  answers: SentHere["answers"],
 ): Promise<ReadonlyMap<number, MarkedAnswer>> {
   const stories = storiesOn(data, id);
   const asked = answers.flatMap(({ row, learner, given = "" }, index) => {

@@ -51,7 +51,6 @@ export {
   type MarkingSheet,
   openSheet,
   restoreSheet,
-  type SheetAct,
   sheetNow,
   sizeAfter,
 } from "./sheets";

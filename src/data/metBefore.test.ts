@@ -3,11 +3,12 @@ import os from "node:os";
 import path from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
+import type { SheetAct } from "@/service/kept/markingSheet";
 import { keepHandedIn } from "./attempts";
 import { type Data, openDatabase } from "./database";
 import { addLearner } from "./learners";
 import { metBefore } from "./metBefore";
-import { applyActs, openSheet, type SheetAct } from "./sheets";
+import { applyActs, openSheet } from "./sheets";
 
 let folder = "";
 let data: Data;

@@ -5,6 +5,7 @@ import fc from "fast-check";
 import { afterEach, describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
 import { type AnswerMark, WAITING } from "@/service/kept/attempt";
+import type { SheetAct } from "@/service/kept/markingSheet";
 import { attemptsOf, cellsOf, keepHandedIn } from "./attempts";
 import { type CellWrite, keepCells, waitingOn } from "./cells";
 import { historyOf, recount } from "./counts";
@@ -18,15 +19,7 @@ import {
   restoreLearner,
 } from "./learners";
 import { learners, markingSheets, patternCounts } from "./schema";
-import {
-  applyActs,
-  deleteSheet,
-  findSheet,
-  listSheets,
-  openSheet,
-  restoreSheet,
-  type SheetAct,
-} from "./sheets";
+import { applyActs, deleteSheet, findSheet, listSheets, openSheet, restoreSheet } from "./sheets";
 
 const folders: string[] = [];
 const fresh = (): { readonly data: Data; readonly folder: string } => {

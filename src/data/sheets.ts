@@ -1,6 +1,7 @@
 import { and, asc, desc, eq, isNull, sql } from "drizzle-orm";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { done, type Result } from "@/core/result";
+import type { SheetAct } from "@/service/kept/markingSheet";
 import type { Unread } from "@/service/kept/unread";
 import { countedOf } from "./attempts";
 import { countIn } from "./counts";
@@ -27,14 +28,6 @@ export interface MarkingSheet {
   readonly revision: number;
   readonly shape: number;
 }
-
-/** What a tutor does to the rows and learners of a sheet. Each names what it is about by id, so that acts of two windows go together. */
-export type SheetAct =
-  | { readonly kind: "addRow"; readonly id: string; readonly problem: string }
-  | { readonly kind: "removeRow" | "restoreRow"; readonly id: string }
-  /** Puts a learner on the sheet, and on the list under that name where they are not there yet. */
-  | { readonly kind: "addLearner"; readonly id: string; readonly name: string }
-  | { readonly kind: "removeLearner" | "restoreLearner"; readonly id: string };
 
 /** The rows of a sheet that stand on it, in their order. */
 const rowsOn = (data: Writing, sheet: string): readonly SheetRow[] =>

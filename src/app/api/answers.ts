@@ -1,19 +1,13 @@
 import { NextResponse } from "next/server";
-import { z } from "zod";
+import type { z } from "zod";
 import { ID_PATTERN } from "@/core/id";
 import type { Result } from "@/core/result";
 import { isReadOnly } from "@/data";
 import { trouble } from "@/data/backup/watch";
-
-/** The one shape of an error: a code for programs, a sentence for people, where in the line it is. */
-export interface ErrorShape {
-  readonly code: string;
-  readonly message: string;
-  readonly at?: number;
-}
+import type { Refusal } from "@/service/refusal";
 
 /** An error answer, in the one shape. */
-export const errorAnswer = (status: number, error: ErrorShape, more: object = {}): NextResponse =>
+export const errorAnswer = (status: number, error: Refusal, more: object = {}): NextResponse =>
   NextResponse.json({ error, ...more }, { status });
 
 /** More than any body needs that is meant well, in bytes; a sheet's may be larger. */
@@ -92,40 +86,25 @@ interface Around {
   readonly params: Promise<Readonly<Record<string, string | string[] | undefined>> | undefined>;
 }
 
-/** What an act is given: the id in the address, where it has one, and the body. */
-interface Asked<Body> {
+/** What an act is given: the id in the address, where it has one, and the request. */
+interface Asked {
   readonly id: string;
-  readonly body: Body;
   readonly request: Request;
 }
 
 /** What a route answers with beside a whole answer: something as JSON. */
 type Told = NextResponse | object | undefined;
 
-const NOTHING = z.unknown();
+type Handler = (request: Request, around: Around) => Promise<NextResponse>;
 
-/**
- * A route handler: checks the id in the address and the body, does the act, and answers in JSON. A disk that is
- * full, locked or read-only is told in a sentence; nothing else that goes wrong is told in detail.
- */
-export function answering<Body = unknown>(
-  act: (asked: Asked<Body>) => Told | Promise<Told>,
-  schema?: z.ZodType<Body>,
-  most?: number,
-): (request: Request, around: Around) => Promise<NextResponse> {
+/** A route handler to which nothing is sent: checks the id in the address, does the act, and answers in JSON. */
+export function answering(act: (asked: Asked) => Told | Promise<Told>): Handler {
   return async (request, { params }) => {
     const id = (await params)?.id;
     if (id !== undefined && (typeof id !== "string" || !ID_PATTERN.test(id)))
       return errorAnswer(404, { code: "notThere", message: "There is nothing of this id." });
-    let body: Body | undefined;
-    if (schema !== undefined) {
-      const read = await readBody(request, schema, most);
-      if ("answer" in read) return read.answer;
-      body = read.body;
-    }
     try {
-      // Without a schema, no body is looked at.
-      const told = await act({ id: id ?? "", body: (body ?? NOTHING.parse(undefined)) as Body, request });
+      const told = await act({ id: id ?? "", request });
       if (told instanceof NextResponse) return told;
       return told === undefined ? new NextResponse(null, { status: 204 }) : NextResponse.json(told);
     } catch (error) {
@@ -134,7 +113,21 @@ export function answering<Body = unknown>(
   };
 }
 
-const DISK: Readonly<Record<string, ErrorShape>> = {
+/**
+ * A route handler to which something is sent: checks the body too. A disk that is full, locked or read-only is told
+ * in a sentence; nothing else that goes wrong is told in detail.
+ */
+export const answeringBody = <Body>(
+  act: (asked: Asked & { readonly body: Body }) => Told | Promise<Told>,
+  schema: z.ZodType<Body>,
+  most?: number,
+): Handler =>
+  answering(async (asked) => {
+    const read = await readBody(asked.request, schema, most);
+    return "answer" in read ? read.answer : act({ ...asked, body: read.body });
+  });
+
+const DISK: Readonly<Record<string, Refusal>> = {
   SQLITE_FULL: {
     code: "diskFull",
     message: "The disk is full, so this was not kept. Make room and try again.",
@@ -171,5 +164,5 @@ export const readOnlyAnswer = (): NextResponse | undefined =>
     : undefined;
 
 /** A result as an answer: what was done, or the error in the one shape. */
-export const resultAnswer = <Value extends object>(result: Result<Value, ErrorShape>, status = 422): Told =>
+export const resultAnswer = <Value extends object>(result: Result<Value, Refusal>, status = 422): Told =>
   result.ok ? result.value : errorAnswer(status, result.error);

@@ -3,7 +3,7 @@ import type { Result } from "@/core/result";
 import { type Data, database } from "@/data";
 import type { KeptThing } from "@/service/kept/kept";
 import type { Refusal } from "@/service/refusal";
-import { answering, errorAnswer } from "./answers";
+import { answering, answeringBody, errorAnswer } from "./answers";
 
 /** How a thing stands on disk. */
 interface OnDisk<Checked> {
@@ -47,7 +47,7 @@ export function keptRoutes<State, Checked>(
   const told = ({ value, revision }: OnDisk<Checked>) => ({ state: thing.stateOf(value), revision });
   const refused = (error: Refusal): NextResponse => errorAnswer(422, error);
   return {
-    PUT: answering(
+    PUT: answeringBody(
       async ({ id, body: { state, saw, after } }) => {
         const value = thing.check(state);
         if (!value.ok) return refused(value.error);

@@ -35,7 +35,7 @@ const FILLED: ReadonlySet<string> = new Set(["learners.name", "kept_sheets.code"
 const isId = (name: string): boolean => name === "id" || name.endsWith("_id");
 
 /** What stands in a column of the document: a time in milliseconds, a flag as 0 or 1, all else as SQLite has it. */
-function valueOf(table: string, column: SQLiteColumn): z.ZodType {
+function columnValue(table: string, column: SQLiteColumn): z.ZodType {
   const { name, dataType, notNull, enumValues } = column;
   const place = `${table}.${name}`;
   const value = ((): z.ZodType => {
@@ -68,7 +68,9 @@ function documentTable(table: SQLiteTable): DocumentTable {
   return {
     name,
     columns: columns.map((column) => column.name),
-    row: z.strictObject(Object.fromEntries(columns.map((column) => [column.name, valueOf(name, column)]))),
+    row: z.strictObject(
+      Object.fromEntries(columns.map((column) => [column.name, columnValue(name, column)])),
+    ),
     hasRevision: columns.some((column) => column.name === "revision"),
   };
 }

@@ -1,1 +1,2 @@
 export { boardSvg, type DrawnBoard, drawnBoard, gridPath, type Inks } from "./boardSvg";
+export { smallBoard } from "./smallBoard";

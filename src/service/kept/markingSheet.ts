@@ -34,9 +34,10 @@ export interface CellChange {
   readonly note?: string;
 }
 
-/** An act on the sheet's rows or learners, as it is sent. */
-export type SheetChange =
+/** What a tutor does to the rows and learners of a sheet. Each names what it is about by id, so that acts of two windows go together. */
+export type SheetAct =
   | { readonly kind: "addRow"; readonly id: string; readonly problem: string }
+  /** Puts a learner on the sheet, and on the list under that name where they are not there yet. */
   | { readonly kind: "addLearner"; readonly id: string; readonly name: string }
   | {
       readonly kind: "removeRow" | "restoreRow" | "removeLearner" | "restoreLearner";
@@ -78,7 +79,7 @@ export interface LearnerSummary {
   readonly form: number;
   readonly wrong: number;
   /** The best account of all the wrong answers together; none where none is known. */
-  readonly account:
+  readonly account?:
     | {
         readonly patterns: readonly PatternId[];
         readonly names: readonly string[];

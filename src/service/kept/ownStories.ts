@@ -26,10 +26,11 @@ const storySchema = z.object({
 /** The most stories that are kept. */
 const MOST_STORIES = 300;
 
-const keptSchema = z.object({ stories: z.array(storySchema).max(MOST_STORIES) });
+/** What is kept of them. */
+export const ownStoriesSchema = z.object({ stories: z.array(storySchema).max(MOST_STORIES) });
 
 /** The stories that a tutor wrote and kept, the newest first. */
-export type OwnStories = z.infer<typeof keptSchema>;
+export type OwnStories = z.infer<typeof ownStoriesSchema>;
 
 /** What is sent about them: one that is put in its place or added, or one that is taken away. */
 export const ownStoryChangeSchema = z.union([
@@ -39,7 +40,7 @@ export const ownStoryChangeSchema = z.union([
 
 /** The stories that were kept, whatever else stands under their name. */
 export function ownStoriesKept(value: unknown): OwnStories {
-  const kept = keptSchema.safeParse(value);
+  const kept = ownStoriesSchema.safeParse(value);
   return kept.success ? kept.data : { stories: [] };
 }
 

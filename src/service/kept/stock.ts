@@ -36,10 +36,14 @@ const stockSchema = z.object({
 /** The most lists that stand side by side. */
 const MOST_LISTS = 20;
 
-const keptSchema = z.object({ lists: z.array(stockSchema).max(MOST_LISTS), used: z.string().max(40) });
+/** What is kept of them. */
+export const stockKeptSchema = z.object({
+  lists: z.array(stockSchema).max(MOST_LISTS),
+  used: z.string().max(40),
+});
 
 /** The tutor's own stock lists, and the one that stories are about. */
-export type StockKept = z.infer<typeof keptSchema>;
+export type StockKept = z.infer<typeof stockKeptSchema>;
 
 /** What is sent about stock lists: one that is put in its place or added, one that is taken off, or the one to use. */
 export const stockChangeSchema = z.union([
@@ -52,7 +56,7 @@ const NONE: StockKept = { lists: [], used: WORKSHOP.id };
 
 /** The stock lists that were kept, whatever else stands under their name. */
 export function stockKept(value: unknown): StockKept {
-  const kept = keptSchema.safeParse(value);
+  const kept = stockKeptSchema.safeParse(value);
   return kept.success ? kept.data : NONE;
 }
 

@@ -4,7 +4,8 @@ import { workingOf } from "@/core/methods";
 import { pictureOf } from "@/core/pictures";
 import { joinerOf, readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { plain, SWITCH_WORDS, stepWords } from "@/core/wording";
-import { Paper, pageFor } from "../paper";
+import { pageFor } from "@/render/board";
+import { Paper } from "../paper";
 import PictureDrawing from "../pictures/PictureDrawing";
 import { SAMPLES, sampleNotation, sampleProblem } from "./samples";
 

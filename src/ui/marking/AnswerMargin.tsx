@@ -11,7 +11,8 @@ import { ROUTES } from "@/service/routes";
 import { wrongWayAddress } from "@/service/wrongWayAddress";
 import { Go } from "../Go";
 import { Likely } from "../Likely";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 import { type Cell, typedIn } from "./cells";
 import { InTheStory } from "./InTheStory";
 
@@ -184,15 +185,15 @@ function useExplanations(
   useEffect(() => {
     if (!wanted) return;
     const asking = new AbortController();
-    const ask = async (): Promise<void> => {
+    const explain = async (): Promise<void> => {
       const asked = { problem, given, house: choicesOf(house) };
-      const answer = await send<Omit<Found, "error">>(ROUTES.explain, "POST", asked, asking.signal);
+      const answer = await ask(VIEWS.explained, ROUTES.explain, "POST", asked, asking.signal);
       const unread = { explanations: [], separating: null };
       if (answer.ok) setFound({ key, found: { ...answer.value, error: "" } });
       else if (answer.error.kind === "refused")
         setFound({ key, found: { ...unread, error: answer.error.message } });
     };
-    const timer = setTimeout(() => void ask(), LOOKED_AT);
+    const timer = setTimeout(() => void explain(), LOOKED_AT);
     return () => {
       clearTimeout(timer);
       asking.abort();

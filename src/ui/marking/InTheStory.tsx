@@ -3,9 +3,9 @@
 import type { ReactElement } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryOfRow } from "@/core/stories";
-import type { StoryWorkMarked } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { useAsked } from "../saving/useAsked";
+import { VIEWS } from "../saving/views";
 
 /** How long an answer is looked at before it is asked about, in milliseconds. */
 const LOOKED_AT = 150;
@@ -28,7 +28,8 @@ export function InTheStory({
 }): ReactElement | null {
   const asked = { kind, seed, text, house: choicesOf(house) };
   const work = { tapped: [], answer: said };
-  const { shown } = useAsked<StoryWorkMarked>(
+  const { shown } = useAsked(
+    VIEWS.storyWorkMarked,
     ROUTES.markStory,
     JSON.stringify({ ...asked, work }),
     LOOKED_AT,

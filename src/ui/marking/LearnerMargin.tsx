@@ -3,6 +3,8 @@
 import { type ReactElement, useEffect, useState } from "react";
 import type { Column, LearnerSummary } from "@/service/kept/markingSheet";
 import { ROUTES } from "@/service/routes";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 import { FollowUp } from "../sheets";
 
 /** How long after the last answer the account of a sheet is made anew. */
@@ -28,10 +30,10 @@ export function LearnerMargin({
     if (!ready) return;
     const asking = new AbortController();
     const timer = setTimeout(() => {
-      fetch(ROUTES.sheetSummary(sheetId, learner.id), { signal: asking.signal })
-        .then((answer) => (answer.ok ? answer.json() : undefined))
-        .then((found: LearnerSummary | undefined) => setSummary(found))
-        .catch(() => undefined);
+      const address = ROUTES.sheetSummary(sheetId, learner.id);
+      void ask(VIEWS.learnerSummary, address, "GET", undefined, asking.signal).then((told) => {
+        if (!asking.signal.aborted) setSummary(told.ok ? told.value : undefined);
+      });
     }, PAUSE);
     return () => {
       clearTimeout(timer);

@@ -3,7 +3,8 @@
 import { type ReactElement, useState } from "react";
 import { ROUTES } from "@/service/routes";
 import { useGo } from "../Go";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 
 /** Finds a printed sheet again by the code that stands on it, and goes on marking it. */
 export function SheetByCode(): ReactElement {
@@ -11,7 +12,7 @@ export function SheetByCode(): ReactElement {
   const [code, setCode] = useState("");
   const [message, setMessage] = useState("");
   const open = async (): Promise<void> => {
-    const back = await send<{ readonly sheet: string }>(ROUTES.markSheet, "POST", { code, learners: [] });
+    const back = await ask(VIEWS.openedForMarking, ROUTES.markSheet, "POST", { code, learners: [] });
     if (back.ok) go(ROUTES.markingSheet(back.value.sheet));
     else setMessage(back.error.message);
   };

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { NewsCell, SheetChange, SheetKept, SheetNews } from "@/service/kept/markingSheet";
+import type { NewsCell, SheetAct, SheetKept, SheetNews } from "@/service/kept/markingSheet";
 import { keyOf } from "@/service/kept/markingSheet";
 import { typedIn } from "./cells";
 import { BLANK_SHEET } from "./packedSheet";
@@ -174,7 +174,7 @@ describe("a sheet in a window", () => {
   it("takes a row away and back at once, with what stands in it, before the server answers", () => {
     const server = new Server();
     let state = flush(type(server.opened(), "r1", "a", "3"), server);
-    const remove: SheetChange = { kind: "removeRow", id: "r1" };
+    const remove: SheetAct = { kind: "removeRow", id: "r1" };
     state = withActs(state, [remove]);
     expect(state.rows.map(({ id }) => id)).toEqual(["r2"]);
     expect(toSend(state)).toEqual({ acts: [remove], answers: [] });

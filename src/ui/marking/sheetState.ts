@@ -3,7 +3,7 @@ import {
   type CellChange,
   type Column,
   keyOf,
-  type SheetChange,
+  type SheetAct,
   type SheetKept,
   type SheetNews,
   type SheetRow,
@@ -22,7 +22,7 @@ export interface SheetState {
   /** How many answers wait on disk to be marked. */
   readonly waiting: number;
   /** What was done to rows and learners and is not on disk yet. */
-  readonly acts: readonly SheetChange[];
+  readonly acts: readonly SheetAct[];
   /** Why an act could not be kept. */
   readonly trouble: string;
   /** Rows and learners that this window took away, to be shown again at once where that is undone. */
@@ -34,7 +34,7 @@ export interface SheetState {
 
 /** What is sent in one request, which is one transaction. */
 export interface Sending {
-  readonly acts: readonly SheetChange[];
+  readonly acts: readonly SheetAct[];
   readonly answers: readonly (CellChange & { readonly saw: number })[];
 }
 
@@ -105,7 +105,7 @@ export function entered(state: SheetState, row: string, learner: string): SheetS
 }
 
 /** What a tutor did to rows and learners, shown at once. */
-export function withActs(state: SheetState, acts: readonly SheetChange[]): SheetState {
+export function withActs(state: SheetState, acts: readonly SheetAct[]): SheetState {
   return acts.reduce(withAct, { ...state, acts: [...state.acts, ...acts], trouble: "" });
 }
 
@@ -115,7 +115,7 @@ const insert = <Item>(items: readonly Item[], item: Item, at: number): readonly 
   ...items.slice(at),
 ];
 
-function withAct(state: SheetState, act: SheetChange): SheetState {
+function withAct(state: SheetState, act: SheetAct): SheetState {
   const { rows, learners } = state;
   switch (act.kind) {
     case "addRow":

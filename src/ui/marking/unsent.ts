@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { PATTERN_IDS } from "@/core/errorPatterns";
-import type { SheetChange } from "@/service/kept/markingSheet";
+import type { SheetAct } from "@/service/kept/markingSheet";
 import { withCells } from "./cells";
 import { type SheetState, withActs, withChanges, withTyping } from "./sheetState";
 
@@ -13,7 +13,7 @@ const change = z.object({
   saw: z.number(),
 });
 
-const act: z.ZodType<SheetChange> = z.discriminatedUnion("kind", [
+const act: z.ZodType<SheetAct> = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("addRow"), id: z.string(), problem: z.string() }),
   z.object({ kind: z.literal("addLearner"), id: z.string(), name: z.string() }),
   z.object({

@@ -2,12 +2,13 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
-import type { CellChange, SheetChange, SheetKept, SheetNews } from "@/service/kept/markingSheet";
+import type { CellChange, SheetAct } from "@/service/kept/markingSheet";
 import { ROUTES } from "@/service/routes";
+import { ask } from "../saving/ask";
 import { answerRoll, forgetLeft, isOwn, rememberUnsent, unsentAbout } from "../saving/browserStore";
 import { isLeaving, useAskBeforeLeaving, useLeaving } from "../saving/leaving";
 import { useOtherWindows } from "../saving/otherWindows";
-import { send } from "../saving/send";
+import { VIEWS } from "../saving/views";
 import type { PackedSheet } from "./packedSheet";
 import {
   entered,
@@ -76,7 +77,7 @@ export function useSheet(start: {
     /** Hands something over; where it is refused whole, each part of it by itself. False where nobody answers. */
     async function handOver(part: Sending): Promise<boolean> {
       const body = { house: choicesOf(house), since: latest.current.revision, ...part };
-      const answer = await send<SheetKept>(ROUTES.keepSheet(id), "POST", body);
+      const answer = await ask(VIEWS.sheetKept, ROUTES.keepSheet(id), "POST", body);
       if (answer.ok) {
         setUnreachable("");
         set((now) => withKept(now, part, answer.value));
@@ -102,7 +103,7 @@ export function useSheet(start: {
 
   const look = useCallback(async (): Promise<void> => {
     if (latest.current.revision === 0) return;
-    const news = await send<SheetNews>(ROUTES.sheetNews(id, latest.current.revision), "GET");
+    const news = await ask(VIEWS.sheetNews, ROUTES.sheetNews(id, latest.current.revision), "GET");
     if (news.ok && news.value.revision > latest.current.revision) set((now) => withNews(now, news.value));
   }, [id, set]);
   useOtherWindows(() => void look());
@@ -120,7 +121,7 @@ export function useSheet(start: {
         void flush();
       },
       change,
-      act: (some: readonly SheetChange[], answers: readonly CellChange[] = []): void => {
+      act: (some: readonly SheetAct[], answers: readonly CellChange[] = []): void => {
         set((now) => withChanges(withActs(now, some), answers));
         if (!isLeaving()) history.replaceState(null, "", ROUTES.markingSheet(id));
         void flush();
@@ -146,7 +147,7 @@ export function useSheet(start: {
     if (waiting === 0 || stopped || marking.current || unreachable !== "") return;
     marking.current = true;
     const asked = { since: latest.current.revision };
-    send<SheetNews>(ROUTES.markWaiting(id), "POST", asked).then((news) => {
+    ask(VIEWS.sheetNews, ROUTES.markWaiting(id), "POST", asked).then((news) => {
       marking.current = false;
       if (over.current) return;
       if (news.ok) set((now) => withNews(now, news.value));

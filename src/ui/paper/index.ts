@@ -1,2 +1,2 @@
 export { Drawn } from "./Drawn";
-export { AROUND, type FreeSquares, type PageOfSquares, Paper, pageFor, SMALLEST_SQUARE } from "./Paper";
+export { AROUND, Paper, SMALLEST_SQUARE } from "./Paper";

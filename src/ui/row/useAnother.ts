@@ -6,7 +6,9 @@ import type { RowResult } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { boardAddress } from "../board/state/address";
 import { useGo } from "../Go";
-import { type Sent, send } from "../saving/send";
+import { ask } from "../saving/ask";
+import type { Sent } from "../saving/send";
+import { VIEWS } from "../saving/views";
 import { keepRow, newRow, type RowKind } from "./row";
 
 /** What can be drawn for a problem on the Board. */
@@ -25,7 +27,7 @@ export function useAnother(problem: string, house: HouseRules) {
   const open = (line: string): void => go(boardAddress({ problem: line, house, step: 1 }));
 
   const twins = (count: number): Promise<Sent<{ readonly twins: readonly string[] }>> =>
-    send(ROUTES.twins, "POST", { problem, house: choices, seed: seed(), count });
+    ask(VIEWS.twins, ROUTES.twins, "POST", { problem, house: choices, seed: seed(), count });
   /** The next problem up or down the ladder from one, that is none of some. */
   const notch = async (
     from: {
@@ -37,7 +39,7 @@ export function useAnother(problem: string, house: HouseRules) {
     without: readonly string[],
   ): Promise<RowResult | undefined> => {
     const asked = { problem: from.problem, skill: from.skill, notch: from.notch, by };
-    const back = await send<{ readonly rows: readonly RowResult[] }>(ROUTES.sheetRows, "POST", {
+    const back = await ask(VIEWS.drawnRows, ROUTES.sheetRows, "POST", {
       house: choices,
       rows: [asked],
       without,

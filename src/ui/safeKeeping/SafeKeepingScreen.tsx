@@ -3,8 +3,10 @@
 import { useRouter } from "next/navigation";
 import { type ReactElement, useRef, useState, useTransition } from "react";
 import { ROUTES } from "@/service/routes";
+import { ask } from "../saving/ask";
 import { useOtherWindows } from "../saving/otherWindows";
-import { send } from "../saving/send";
+import { messageIn, send } from "../saving/send";
+import { VIEWS } from "../saving/views";
 import { BackupList, type ShownBackup } from "./BackupList";
 import { LookInside } from "./LookInside";
 import { bytesInWords, insideInWords, type LookedInto, type ShownInside } from "./words";
@@ -50,12 +52,13 @@ export function SafeKeepingScreen({
       router.refresh();
     });
   };
-  const asked = async (
+  const asked = async <Told,>(
+    view: Parameters<typeof ask<Told>>[0],
     address: string,
     body: object,
-    done: (value: Readonly<Record<string, unknown>>) => string,
+    done: (told: Told) => string,
   ): Promise<{ readonly words: string; readonly failed: boolean }> => {
-    const answer = await send<Readonly<Record<string, unknown>>>(address, "POST", body);
+    const answer = await ask(view, address, "POST", body);
     return answer.ok
       ? { words: done(answer.value), failed: false }
       : { words: answer.error.message, failed: true };
@@ -67,17 +70,16 @@ export function SafeKeepingScreen({
         headers: { "content-type": "application/json" },
         body: chosen,
       });
-      const told: { readonly before?: string; readonly error?: { readonly message: string } } =
-        await answer.json();
-      return answer.ok
-        ? { words: `Imported. What was here before is in the backup ${told.before}.`, failed: false }
-        : { words: told.error?.message ?? "The file could not be imported.", failed: true };
+      const told: unknown = await answer.json();
+      const imported = answer.ok ? (await VIEWS.putInPlace()).safeParse(told) : undefined;
+      return imported?.success
+        ? { words: `Imported. What was here before is in the backup ${imported.data.before}.`, failed: false }
+        : { words: messageIn(told) ?? "The file could not be imported.", failed: true };
     } catch {
       return { words: "Right Sum does not answer, so nothing was imported.", failed: true };
     }
   };
-  const restored = (before: unknown): string =>
-    `Restored. What was here before is kept as ${String(before)}.`;
+  const restored = (before: string): string => `Restored. What was here before is kept as ${before}.`;
   return (
     <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
       <div className="mx-auto max-w-[860px]">
@@ -113,7 +115,12 @@ export function SafeKeepingScreen({
               disabled={working || readOnly}
               onClick={() =>
                 run("Backing up…", () =>
-                  asked(ROUTES.backUp, {}, () => "Backed up, and the backup passed its check."),
+                  asked(
+                    VIEWS.backedUp,
+                    ROUTES.backUp,
+                    {},
+                    () => "Backed up, and the backup passed its check.",
+                  ),
                 )
               }
               className="h-11 rounded-xl bg-plumb px-5 font-semibold text-on-plumb hover:opacity-90 disabled:opacity-50"
@@ -133,7 +140,9 @@ export function SafeKeepingScreen({
               when={backups.find(({ name }) => name === looked.name)?.when}
               working={working}
               onRestore={(name) =>
-                run("Restoring…", () => asked(ROUTES.restore, { name }, ({ before }) => restored(before)))
+                run("Restoring…", () =>
+                  asked(VIEWS.putInPlace, ROUTES.restore, { name }, ({ before }) => restored(before)),
+                )
               }
             />
           )}
@@ -194,7 +203,7 @@ export function SafeKeepingScreen({
               disabled={working}
               onClick={() =>
                 run("Checking all of it…", () =>
-                  asked(ROUTES.check, {}, ({ sound }) =>
+                  asked(VIEWS.soundness, ROUTES.check, {}, ({ sound }) =>
                     sound === true
                       ? "All of it was read and is sound."
                       : "The check found faults: see above.",

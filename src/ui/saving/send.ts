@@ -31,6 +31,9 @@ const textIn = (body: unknown, name: "code" | "message"): string | undefined => 
   return typeof text === "string" ? text : undefined;
 };
 
+/** The sentence of an error that the server told; none where it told none. */
+export const messageIn = (told: unknown): string | undefined => textIn(told, "message");
+
 /** What is on its way to be kept. What can be called off only asks. */
 const underway = new Set<Promise<unknown>>();
 
@@ -38,13 +41,13 @@ const underway = new Set<Promise<unknown>>();
 export const allSent = (): Promise<unknown> => Promise.all(underway);
 
 /** Sends something to the server, and says whether it is kept there. */
-export function send<Value>(
+export function send(
   address: string,
   method: "GET" | "POST" | "PUT",
   body?: object,
   signal?: AbortSignal,
-): Promise<Sent<Value>> {
-  const sending = answered<Value>(address, method, body, signal);
+): Promise<Sent<unknown>> {
+  const sending = answered(address, method, body, signal);
   if (method !== "GET" && signal === undefined) {
     underway.add(sending);
     void sending.then(() => underway.delete(sending));
@@ -52,12 +55,12 @@ export function send<Value>(
   return sending;
 }
 
-async function answered<Value>(
+async function answered(
   address: string,
   method: "GET" | "POST" | "PUT",
   body: object | undefined,
   signal: AbortSignal | undefined,
-): Promise<Sent<Value>> {
+): Promise<Sent<unknown>> {
   const text = body === undefined ? undefined : JSON.stringify(body);
   let answer: Response;
   let told: unknown;
@@ -74,7 +77,7 @@ async function answered<Value>(
   }
   if (answer.ok) {
     if (method !== "GET") tellOthers();
-    return { ok: true, value: told as Value };
+    return { ok: true, value: told };
   }
   const message = textIn(told, "message") ?? UNREACHABLE;
   if (answer.status === 401) location.assign(ROUTES.signIn);

@@ -1,13 +1,14 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { send } from "./send";
+import { ask } from "./ask";
 
 /**
  * What the server makes of a request that changes as the tutor types: asked a moment after the last change, and an
  * answer that comes too late is left alone. `asked` is the JSON that is sent; what came last stays until the next is there.
  */
 export function useAsked<Value>(
+  view: Parameters<typeof ask<Value>>[0],
   route: string,
   asked: string,
   pause: number,
@@ -17,7 +18,7 @@ export function useAsked<Value>(
   useEffect(() => {
     const asking = new AbortController();
     const timer = setTimeout(() => {
-      void send<Value>(route, "POST", JSON.parse(asked), asking.signal).then((back) => {
+      void ask(view, route, "POST", JSON.parse(asked), asking.signal).then((back) => {
         if (asking.signal.aborted) return;
         setMessage(back.ok ? "" : back.error.message);
         if (back.ok) setShown(back.value);
@@ -27,6 +28,6 @@ export function useAsked<Value>(
       clearTimeout(timer);
       asking.abort();
     };
-  }, [route, asked, pause]);
+  }, [view, route, asked, pause]);
   return { shown, message };
 }

@@ -6,7 +6,8 @@ import { KINDS_ON_SHEETS, STRUCTURES, type StoryKindId } from "@/core/stories";
 import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON } from "../buttons";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 import type { OwnKept } from "../stories/ownDraft";
 import { Panel } from "./Panel";
 
@@ -37,7 +38,7 @@ function Choices({ onAdd, onAddOwn }: Adding): ReactElement {
   const [own, setOwn] = useState<readonly OwnKept[]>([]);
   useEffect(() => {
     // What can't be asked for is not offered; a sheet is made without it.
-    void send<{ readonly stories: readonly OwnKept[] }>(ROUTES.keptStories, "GET").then((back) => {
+    void ask(VIEWS.ownStories, ROUTES.keptStories, "GET").then((back) => {
       if (back.ok) setOwn(back.value.stories);
     });
   }, []);

@@ -10,9 +10,11 @@ import { Go, useGo } from "../Go";
 import { IconButton } from "../IconButton";
 import { newId } from "../ids";
 import { AsideNotes } from "../saving/AsideNotes";
+import { ask } from "../saving/ask";
 import { useOtherWindows } from "../saving/otherWindows";
 import { send } from "../saving/send";
 import { useHandOver } from "../saving/useHandOver";
+import { VIEWS } from "../saving/views";
 import { ListPage } from "../shell";
 import { keepNewSheet, SHEET_CLIENT } from "./sheetClient";
 
@@ -71,7 +73,7 @@ export function KeptSheetsScreen({
     else setFailed(kept.error.message);
   };
   const takeFile = async (file: File): Promise<void> => {
-    const read = await send<object>(ROUTES.sheetFromFile, "POST", { text: await file.text() });
+    const read = await ask(VIEWS.sheetFromFile, ROUTES.sheetFromFile, "POST", { text: await file.text() });
     if (!read.ok) return setFailed(read.error.message);
     const to = newId();
     const state = { ...read.value, drawing: 0, seed: 0 };

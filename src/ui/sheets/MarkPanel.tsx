@@ -5,7 +5,8 @@ import { type ReactElement, useState } from "react";
 import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON } from "../buttons";
 import { useGo } from "../Go";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 import { Panel } from "./Panel";
 
 /** A learner, with when they were given this sheet. */
@@ -33,7 +34,7 @@ export function MarkPanel({
   const [message, setMessage] = useState("");
   const open = async (): Promise<void> => {
     const given = learners.filter(({ id }) => chosen.includes(id)).map(({ id, name }) => ({ id, name }));
-    const back = await send<{ readonly sheet: string }>(ROUTES.markSheet, "POST", { sheet, learners: given });
+    const back = await ask(VIEWS.openedForMarking, ROUTES.markSheet, "POST", { sheet, learners: given });
     if (back.ok) go(ROUTES.markingSheet(back.value.sheet));
     else setMessage(back.error.message);
   };

@@ -7,7 +7,8 @@ import type { NextProbe } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 
 interface Reply {
   readonly problem: string;
@@ -43,10 +44,11 @@ export function Probing({
   const [asking, setAsking] = useState<AbortController | undefined>();
   const field = useRef<HTMLInputElement>(null);
 
-  const ask = async (given: readonly Reply[]): Promise<void> => {
+  const askNext = async (given: readonly Reply[]): Promise<void> => {
     const calling = new AbortController();
     setAsking(calling);
-    const back = await send<NextProbe>(
+    const back = await ask(
+      VIEWS.probed,
       ROUTES.probeNext,
       "POST",
       {
@@ -79,7 +81,7 @@ export function Probing({
           <button
             type="button"
             disabled={asking !== undefined}
-            onClick={() => void ask([])}
+            onClick={() => void askNext([])}
             className={`mt-2 ${MAIN_BUTTON}`}
           >
             Begin
@@ -91,7 +93,7 @@ export function Probing({
             <form
               onSubmit={(event) => {
                 event.preventDefault();
-                if (typed.trim() !== "") void ask([...replies, { problem: now.problem, given: typed }]);
+                if (typed.trim() !== "") void askNext([...replies, { problem: now.problem, given: typed }]);
               }}
             >
               <p className="text-[14px] text-soft">Problem {replies.length + 1}</p>
@@ -157,7 +159,7 @@ export function Probing({
             <button
               type="button"
               disabled={replies.length === 0}
-              onClick={() => void ask(replies.slice(0, -1))}
+              onClick={() => void askNext(replies.slice(0, -1))}
               className={QUIET_BUTTON}
             >
               Take the last answer back

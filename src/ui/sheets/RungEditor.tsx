@@ -5,12 +5,12 @@ import { TRAITS, type TraitId } from "@/core/features";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { type OwnRung, STRANDS } from "@/core/sheets";
 import { STRAND_NAMES, TRAIT_NAMES } from "@/core/wording";
-import type { OwnSamples } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go, useGo } from "../Go";
 import { send } from "../saving/send";
 import { useAsked } from "../saving/useAsked";
+import { VIEWS } from "../saving/views";
 import { Choose } from "./Panel";
 
 /** How long after the last change the samples are drawn anew. */
@@ -45,7 +45,7 @@ export function RungEditor({
     .map((line) => line.trim())
     .filter((line) => line !== "");
   const asked = JSON.stringify({ lines, always, never, house: choicesOf(house) });
-  const { shown, message: refused } = useAsked<OwnSamples>(ROUTES.ownSamples, asked, PAUSE);
+  const { shown, message: refused } = useAsked(VIEWS.ownSamples, ROUTES.ownSamples, asked, PAUSE);
   const wishOf = (trait: TraitId): (typeof WISHES)[number]["id"] =>
     always.includes(trait) ? "always" : never.includes(trait) ? "never" : "any";
   const wish = (trait: TraitId, to: (typeof WISHES)[number]["id"]): void => {

@@ -1,8 +1,8 @@
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryOfRow } from "@/core/stories";
-import type { OwnStoryShown } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 import { answerSentence, type OwnKept } from "../stories/ownDraft";
 
 /** What stands on a sheet for each story of the tutor's own: its line with the story, or why it can't be worked in this house. */
@@ -15,7 +15,7 @@ export const ownLines = (
   Promise.all(
     stories.map(async ({ id: _, answer, ...story }) => {
       const asked = { ...story, house: choicesOf(house) };
-      const back = await send<OwnStoryShown>(ROUTES.workOwnStory, "POST", asked);
+      const back = await ask(VIEWS.ownStoryShown, ROUTES.workOwnStory, "POST", asked);
       if (!back.ok) return { message: back.error.message };
       const { worked, message } = back.value;
       if (worked === null) return { message: `“${story.text.slice(0, 60)}”: ${message}` };

@@ -7,7 +7,8 @@ import { MOST_KEPT_ROWS } from "@/core/sheets";
 import type { StoryKindId, StoryOfRow } from "@/core/stories";
 import type { RowResult } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 import type { OwnKept } from "../stories/ownDraft";
 import { ownLines } from "./ownLines";
 import { inPlaceOf, movedRow, type SheetRow, sheetRow } from "./sheetRow";
@@ -47,7 +48,7 @@ export function useSheetRows(start: readonly SheetRow[], house: HouseRules, neve
     }[],
   ): Promise<readonly RowResult[] | undefined> => {
     setDrawing(true);
-    const back = await send<{ readonly rows: readonly RowResult[] }>(ROUTES.sheetRows, "POST", {
+    const back = await ask(VIEWS.drawnRows, ROUTES.sheetRows, "POST", {
       house: choicesOf(house),
       rows: wanted.map(({ row, problem, by, story = row?.shown?.story }) => ({
         problem,

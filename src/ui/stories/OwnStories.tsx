@@ -7,7 +7,8 @@ import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { newId } from "../ids";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 import { OwnStory } from "./OwnStory";
 import type { OwnDraft, OwnKept } from "./ownDraft";
 
@@ -33,7 +34,7 @@ export function OwnStories({
   const saved = kept.find(({ id }) => id === open);
   const draft = drafts[open] ?? saved ?? EMPTY;
   const change = async (what: { readonly put: OwnKept } | { readonly take: string }): Promise<boolean> => {
-    const back = await send<{ readonly stories: readonly OwnKept[] }>(ROUTES.keptStories, "PUT", what);
+    const back = await ask(VIEWS.ownStories, ROUTES.keptStories, "PUT", what);
     setMessage(back.ok ? "" : back.error.message);
     if (back.ok) setKept(back.value.stories);
     return back.ok;

@@ -5,12 +5,12 @@ import type { ReactElement } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { letterOf, OWN_FORMS, OWN_LINE, STRUCTURES } from "@/core/stories";
 import { OWN_FORM_NAMES, OWN_LINE_NAME, STRUCTURE_NAMES } from "@/core/wording";
-import type { OwnStoryShown } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { boardAddress, turnAddress } from "../board/state/address";
 import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { useAsked } from "../saving/useAsked";
+import { VIEWS } from "../saving/views";
 import { answerSentence, type OwnDraft, questionIn } from "./ownDraft";
 import { StoryDrawing } from "./StoryDrawing";
 
@@ -29,7 +29,7 @@ export function OwnStory({
 }): ReactElement {
   const { text, form, line, left, turned, answer } = draft;
   const asked = JSON.stringify({ text, form, line, left, turned, house: choicesOf(house) });
-  const { shown, message } = useAsked<OwnStoryShown>(ROUTES.workOwnStory, asked, PAUSE);
+  const { shown, message } = useAsked(VIEWS.ownStoryShown, ROUTES.workOwnStory, asked, PAUSE);
   const worked = shown?.worked;
   const isLine = form === OWN_LINE;
   const question = questionIn(text);

@@ -8,7 +8,8 @@ import { ROUTES } from "@/service/routes";
 import { QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { newId } from "../ids";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 import { type StockDraft, StockEditor } from "./StockEditor";
 
 interface Kept {
@@ -31,7 +32,7 @@ export function StockScreen({
   const [taken, setTaken] = useState<StockList>();
   const [message, setMessage] = useState("");
   const change = async (what: object): Promise<void> => {
-    const back = await send<Kept>(ROUTES.stock, "PUT", what);
+    const back = await ask(VIEWS.stock, ROUTES.stock, "PUT", what);
     setMessage(back.ok ? "" : back.error.message);
     if (back.ok) setKept(back.value);
   };

@@ -9,7 +9,8 @@ import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
 import { Go } from "../Go";
 import { Likely } from "../Likely";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 
 /** Eight stories on which every pattern can show, their answers as a learner gives them, and what those show together. */
 export function StoryProbe({
@@ -36,7 +37,7 @@ export function StoryProbe({
     said[nth]?.trim() ? [{ kind: story.kind, seed: story.seed, said: said[nth], nth }] : [],
   );
   const look = async (): Promise<void> => {
-    const back = await send<StoryAccounts>(ROUTES.storyAccounts, "POST", {
+    const back = await ask(VIEWS.storyAccounts, ROUTES.storyAccounts, "POST", {
       answers: answered.map(({ nth: _, ...answer }) => answer),
       house: choicesOf(house),
     });

@@ -8,7 +8,8 @@ import { ROUTES } from "@/service/routes";
 import { turnAddress } from "../board/state/address";
 import { Go } from "../Go";
 import { newId } from "../ids";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 import { BarsPad } from "./BarsPad";
 import { StoryOutcome } from "./StoryOutcome";
 import { Stage, Tile } from "./StoryStage";
@@ -68,7 +69,7 @@ export function StoryTurn({
     // The same work sent again is kept once in the learner's record.
     const what = JSON.stringify([work, learner]);
     if (sent.current?.what !== what) sent.current = { id: newId(), what };
-    const back = await send<StoryWorkMarked & { readonly kept: boolean }>(ROUTES.markStory, "POST", {
+    const back = await ask(VIEWS.storyWorkMarked, ROUTES.markStory, "POST", {
       id: sent.current.id,
       learner,
       kind: story.kind,

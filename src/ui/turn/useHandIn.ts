@@ -1,10 +1,11 @@
 "use client";
 
 import { useRef, useState } from "react";
-import type { HandedIn, HandIn, Outcome } from "@/service/requests/marking/handedIn";
+import type { HandIn, Outcome } from "@/service/requests/marking/handedIn";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../ids";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 
 /** Hands a learner's work in, and holds what came of it. What was remembered under `draft` is forgotten then. */
 export function useHandIn(draft: string) {
@@ -16,7 +17,7 @@ export function useHandIn(draft: string) {
     // Sent again after no answer came, it is the same work; written on, it is another one.
     const what = JSON.stringify([work.answer, work.marks, work.learner]);
     if (sent.current?.what !== what) sent.current = { id: newId(), what };
-    const back = await send<HandedIn>(ROUTES.handIn, "POST", { id: sent.current.id, ...work });
+    const back = await ask(VIEWS.handedIn, ROUTES.handIn, "POST", { id: sent.current.id, ...work });
     setResult(back.ok ? { ok: true, ...back.value } : { ok: false, message: back.error.message });
     if (back.ok) {
       localStorage.removeItem(draft);

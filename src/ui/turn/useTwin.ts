@@ -4,7 +4,8 @@ import { useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { ROUTES } from "@/service/routes";
 import { useGo } from "../Go";
-import { send } from "../saving/send";
+import { ask } from "../saving/ask";
+import { VIEWS } from "../saving/views";
 
 /** Goes to a twin of a problem, set as this one is; or says why there is none. */
 export function useTwin(line: string, house: HouseRules) {
@@ -13,7 +14,7 @@ export function useTwin(line: string, house: HouseRules) {
   return {
     message,
     go: async (): Promise<void> => {
-      const back = await send<{ readonly twins: readonly string[] }>(ROUTES.twins, "POST", {
+      const back = await ask(VIEWS.twins, ROUTES.twins, "POST", {
         problem: line,
         house: choicesOf(house),
         seed: Math.floor(Math.random() * 1_000_000),

@@ -3,7 +3,8 @@
 import { type ReactElement, useEffect, useMemo, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { ShownWay } from "@/core/turn";
-import { Paper, pageFor } from "../paper";
+import { pageFor } from "@/render/board";
+import { Paper } from "../paper";
 
 /** What a page measures at least, in squares, beside another one. */
 const LEAST = { columns: 7, rows: 8 };

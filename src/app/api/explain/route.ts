@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { houseChoicesSchema } from "@/service/houseRequested";
 import { compute } from "@/threads/pool";
-import { answering, errorAnswer, resultAnswer } from "../answers";
+import { answeringBody, errorAnswer, resultAnswer } from "../answers";
 
 const explainSchema = z.object({
   problem: z.string(),
@@ -10,7 +10,7 @@ const explainSchema = z.object({
 });
 
 /** Marks an answer and explains it: `{problem, given, house?}` to `{verdict, explanations, separating}`. See docs/api.md. */
-export const POST = answering(async ({ body }) => {
+export const POST = answeringBody(async ({ body }) => {
   const explained = await compute("explain", body);
   return explained.ok ? resultAnswer(explained.value) : errorAnswer(503, explained.error);
 }, explainSchema);

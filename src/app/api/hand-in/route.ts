@@ -6,7 +6,7 @@ import { database, findLearner, historyOf, keepHandedIn } from "@/data";
 import { houseChoicesSchema } from "@/service/houseRequested";
 import type { HandedIn } from "@/service/requests/marking/handedIn";
 import { compute } from "@/threads/pool";
-import { answering, errorAnswer } from "../answers";
+import { answeringBody, errorAnswer } from "../answers";
 
 /** The most marks of a paper that are kept. */
 const MOST_MARKS = 2000;
@@ -26,7 +26,7 @@ const handInSchema = z.object({
 const LARGEST = 600_000;
 
 /** Marks what a learner hands in, explains it where it is wrong, and keeps it where a learner is named. */
-export const POST = answering(
+export const POST = answeringBody(
   async ({ body: { id: sentId, learner: id, ...sent } }) => {
     const data = database();
     const learner = findLearner(data, id);

@@ -2,12 +2,12 @@ import { z } from "zod";
 import { ID_PATTERN } from "@/core/id";
 import { cleanName, LONGEST_NAME } from "@/core/marking";
 import { addLearner, database } from "@/data";
-import { answering, errorAnswer } from "../answers";
+import { answeringBody, errorAnswer } from "../answers";
 
 const learnerSchema = z.object({ id: z.string().regex(ID_PATTERN), name: z.string().max(LONGEST_NAME * 4) });
 
 /** Puts a learner on the list; answers with the one who is there under the same name already, where there is one. */
-export const POST = answering(({ body }) => {
+export const POST = answeringBody(({ body }) => {
   const name = cleanName(body.name);
   if (name === "" || name.length > LONGEST_NAME) return errorAnswer(422, nameError(name));
   return { learner: addLearner(database(), { id: body.id, name }, new Date()) };

@@ -1,13 +1,13 @@
 import { z } from "zod";
 import { MOST_PROBED } from "@/service/requests";
 import { computeAside } from "@/threads/pool";
-import { answering, errorAnswer, resultAnswer } from "../answers";
+import { answeringBody, errorAnswer, resultAnswer } from "../answers";
 import { probedSchema } from "./probed";
 
 const probesSchema = probedSchema.extend({ count: z.number().int().min(1).max(MOST_PROBED).optional() });
 
 /** Problems whose answers tell patterns apart: `{strand | patterns, house?, count?, seed?}` to `{problems, together, accounts}`. See docs/api.md. */
-export const POST = answering(async ({ body }) => {
+export const POST = answeringBody(async ({ body }) => {
   const probe = await computeAside("probe", body);
   return probe.ok ? resultAnswer(probe.value) : errorAnswer(503, probe.error);
 }, probesSchema);

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { MOST_ON_SHEET } from "@/core/sheets";
 import { houseChoicesSchema } from "@/service/houseRequested";
 import { compute } from "@/threads/pool";
-import { answering, errorAnswer, resultAnswer } from "../answers";
+import { answeringBody, errorAnswer, resultAnswer } from "../answers";
 
 /** The most skills that one sheet mixes, and the most wishes. */
 const MOST_SKILLS = 12;
@@ -23,7 +23,7 @@ const sheetsSchema = z.object({
 });
 
 /** A sheet drawn from a recipe: `{skill, house?, count?, seed, never?, least?}` to `{skills, name, seed, drawing, problems}`. See docs/api.md. */
-export const POST = answering(async ({ body }) => {
+export const POST = answeringBody(async ({ body }) => {
   const drawn = await compute("sheet", body);
   return drawn.ok ? resultAnswer(drawn.value) : errorAnswer(503, drawn.error);
 }, sheetsSchema);

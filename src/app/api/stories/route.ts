@@ -2,7 +2,7 @@ import { z } from "zod";
 import { houseChoicesSchema } from "@/service/houseRequested";
 import { compute } from "@/threads/pool";
 import { usedStock } from "../../saved";
-import { answering, errorAnswer } from "../answers";
+import { answeringBody, errorAnswer } from "../answers";
 
 /** The most stories that are told at once. */
 const MOST_STORIES = 200;
@@ -15,7 +15,7 @@ const storiesSchema = z.object({
 });
 
 /** Stories of a kind: `{kind, house?, count?, seed}` to `{stories}`. See docs/api.md. */
-export const POST = answering(async ({ body }) => {
+export const POST = answeringBody(async ({ body }) => {
   const told = await compute("stories", { ...body, stock: usedStock() });
   if (!told.ok) return errorAnswer(503, told.error);
   return told.value.ok ? { stories: told.value.value } : errorAnswer(422, told.value.error);

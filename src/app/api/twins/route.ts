@@ -2,7 +2,7 @@ import { z } from "zod";
 import { houseChoicesSchema } from "@/service/houseRequested";
 import { MOST_TWINS } from "@/service/requests";
 import { compute } from "@/threads/pool";
-import { answering, errorAnswer, resultAnswer } from "../answers";
+import { answeringBody, errorAnswer, resultAnswer } from "../answers";
 
 const twinsSchema = z.object({
   problem: z.string(),
@@ -12,7 +12,7 @@ const twinsSchema = z.object({
 });
 
 /** Twins of a problem: `{problem, house?, count?, seed}` to `{problem, seed, twins}`. See docs/api.md. */
-export const POST = answering(async ({ body }) => {
+export const POST = answeringBody(async ({ body }) => {
   const drawn = await compute("twins", body);
   return drawn.ok ? resultAnswer(drawn.value) : errorAnswer(503, drawn.error);
 }, twinsSchema);

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { houseChoicesSchema } from "@/service/houseRequested";
 import { compute } from "@/threads/pool";
-import { answering, errorAnswer, resultAnswer } from "../answers";
+import { answeringBody, errorAnswer, resultAnswer } from "../answers";
 
 const workSchema = z.object({
   problem: z.string(),
@@ -10,7 +10,7 @@ const workSchema = z.object({
 });
 
 /** Works a problem: `{problem, method?, house?}` to `{answer, steps, features, checks}`. See docs/api.md. */
-export const POST = answering(async ({ body }) => {
+export const POST = answeringBody(async ({ body }) => {
   const worked = await compute("work", body);
   return worked.ok ? resultAnswer(worked.value) : errorAnswer(503, worked.error);
 }, workSchema);

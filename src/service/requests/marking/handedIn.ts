@@ -24,7 +24,7 @@ export interface HandedIn {
   readonly right: string;
   readonly estimate: string;
   /** The belief that the learner's own estimate shows, and what helps; none where it shows none. */
-  readonly belief: { readonly name: string; readonly remedy: string } | undefined;
+  readonly belief?: { readonly name: string; readonly remedy: string } | undefined;
   readonly explanations: readonly (ToldExplanation & {
     readonly replay: string;
     /** Whether all that is on the paper agrees with this way of going wrong, so that the rest follows on. */

@@ -1,6 +1,7 @@
 import { type ReactElement, useMemo } from "react";
 import type { Working } from "@/core/methods";
-import { Paper, pageFor } from "../../paper";
+import { pageFor } from "@/render/board";
+import { Paper } from "../../paper";
 
 /** A finished working in small, for the margin. */
 export function SmallBoard({

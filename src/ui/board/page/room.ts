@@ -1,5 +1,6 @@
 import { inTwoColumns, type Layout, type Writing } from "@/core/board";
-import { AROUND, type FreeSquares, type PageOfSquares, pageFor, SMALLEST_SQUARE } from "../../paper";
+import { type FreeSquares, type PageOfSquares, pageFor } from "@/render/board";
+import { AROUND, SMALLEST_SQUARE } from "../../paper";
 
 /** The room that a sheet has on the screen, in pixels. */
 export interface Room {

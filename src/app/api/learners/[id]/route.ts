@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { cleanName, LONGEST_NAME } from "@/core/marking";
 import { database, removeLearner, renameLearner, restoreLearner } from "@/data";
-import { answering, errorAnswer } from "../../answers";
+import { answeringBody, errorAnswer } from "../../answers";
 
 const aboutSchema = z.discriminatedUnion("act", [
   z.object({
@@ -20,7 +20,7 @@ const aboutSchema = z.discriminatedUnion("act", [
 const NOT_THERE = { code: "notThere", message: "There is no such learner." };
 
 /** Renames a learner, takes one off the list, or brings one back with all they did. */
-export const POST = answering(({ id, body }) => {
+export const POST = answeringBody(({ id, body }) => {
   const data = database();
   if (body.act === "remove") return removeLearner(data, id, new Date()) ? {} : errorAnswer(404, NOT_THERE);
   if (body.act === "restore") return restoreLearner(data, id) ? {} : errorAnswer(404, NOT_THERE);

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { LONGEST_ANSWER } from "@/core/marking";
 import { LONGEST_LINE } from "@/core/problem";
 import { computeAside } from "@/threads/pool";
-import { answering, errorAnswer, resultAnswer } from "../../answers";
+import { answeringBody, errorAnswer, resultAnswer } from "../../answers";
 import { probedSchema } from "../probed";
 
 const nextSchema = probedSchema.extend({
@@ -12,7 +12,7 @@ const nextSchema = probedSchema.extend({
 });
 
 /** The next problem of adaptive probing after some answers, or what came of it. See docs/api.md. */
-export const POST = answering(async ({ body }) => {
+export const POST = answeringBody(async ({ body }) => {
   const next = await computeAside("nextProbe", body);
   return next.ok ? resultAnswer(next.value) : errorAnswer(503, next.error);
 }, nextSchema);

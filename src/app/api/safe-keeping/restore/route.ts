@@ -3,12 +3,12 @@ import { dataFolder } from "@/data";
 import { backupFile } from "@/data/backup/backups";
 import { file } from "@/threads/pool";
 import { putInPlace } from "../../../safeKeeping";
-import { answering, errorAnswer, readOnlyAnswer } from "../../answers";
+import { answeringBody, errorAnswer, readOnlyAnswer } from "../../answers";
 
 const restoreSchema = z.object({ name: z.string().max(100) });
 
 /** Restores a backup: the present data is backed up before. Answers with the name of that backup. */
-export const POST = answering(async ({ body }) => {
+export const POST = answeringBody(async ({ body }) => {
   const refused = readOnlyAnswer();
   if (refused !== undefined) return refused;
   const folder = dataFolder();

@@ -4,7 +4,7 @@ import { houseRefusalWords } from "@/core/wording";
 import { readSheetFile } from "@/render/formats";
 import { rowsShown } from "../../../keptSheet";
 import { savedHouse } from "../../../saved";
-import { answering, errorAnswer } from "../../answers";
+import { answeringBody, errorAnswer } from "../../answers";
 
 /** As large a file as a sheet can be, in characters. */
 const LARGEST_FILE = 500_000;
@@ -12,7 +12,7 @@ const LARGEST_FILE = 500_000;
 const importSchema = z.object({ text: z.string().max(LARGEST_FILE) });
 
 /** A sheet read from a file of JSON or CSV: what is to be kept of it, or why none of it can be; nothing is kept yet. */
-export const POST = answering(
+export const POST = answeringBody(
   async ({ body }) => {
     const read = readSheetFile(body.text);
     if (!read.ok) return errorAnswer(422, { code: "unreadFile", message: read.error });

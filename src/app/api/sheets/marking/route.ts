@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { database, findKeptSheet, sheetOfCode } from "@/data";
 import { learnersSchema, openForMarking } from "../../../keptSheet";
-import { answering, errorAnswer } from "../../answers";
+import { answeringBody, errorAnswer } from "../../answers";
 
 const markingSchema = z.union([
   z.strictObject({ sheet: z.string().max(40), learners: learnersSchema }),
@@ -9,7 +9,7 @@ const markingSchema = z.union([
 ]);
 
 /** Opens a kept sheet for marking, found by its id or by the code that is printed on it, with learners as columns. */
-export const POST = answering(({ body }) => {
+export const POST = answeringBody(({ body }) => {
   const data = database();
   const sheet = "code" in body ? sheetOfCode(data, body.code) : findKeptSheet(data, body.sheet);
   if (sheet === undefined) {

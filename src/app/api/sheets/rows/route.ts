@@ -6,7 +6,7 @@ import { houseChoicesSchema } from "@/service/houseRequested";
 import { storyOfRowSchema } from "@/service/kept/keptSheet";
 import { compute, computeAside } from "@/threads/pool";
 import { usedStock } from "../../../saved";
-import { answering, errorAnswer, resultAnswer } from "../../answers";
+import { answeringBody, errorAnswer, resultAnswer } from "../../answers";
 
 const line = z.string().max(LONGEST_LINE);
 
@@ -29,7 +29,7 @@ const rowsSchema = z.object({
 });
 
 /** Problems of a sheet read and worked, or others drawn for them: as hard (`by` 0), a notch easier (−1) or harder (1). See docs/api.md. */
-export const POST = answering(async ({ body }) => {
+export const POST = answeringBody(async ({ body }) => {
   // Where another one is drawn, the rungs of the ladder may have to be looked through for the first time.
   const draws = body.rows.some(({ by }) => by !== undefined);
   const rows = await (draws ? computeAside : compute)("sheetRows", { ...body, stock: usedStock() });

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { houseChoicesSchema } from "@/service/houseRequested";
 import { compute } from "@/threads/pool";
 import { usedStock } from "../../../saved";
-import { answering, errorAnswer, resultAnswer } from "../../answers";
+import { answeringBody, errorAnswer, resultAnswer } from "../../answers";
 
 /** The most answers that are looked at together. */
 const MOST_ANSWERS = 40;
@@ -21,7 +21,7 @@ const accountsSchema = z.object({
 });
 
 /** What answers to several stories show: `{answers, house?}` to `{verdicts, accounts}`. See docs/api.md. */
-export const POST = answering(async ({ body }) => {
+export const POST = answeringBody(async ({ body }) => {
   const shown = await compute("storyAccounts", { ...body, stock: usedStock() });
   return shown.ok ? resultAnswer(shown.value) : errorAnswer(503, shown.error);
 }, accountsSchema);

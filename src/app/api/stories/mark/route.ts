@@ -7,7 +7,7 @@ import { houseChoicesSchema } from "@/service/houseRequested";
 import type { StoryWorkMarked } from "@/service/requests";
 import { compute } from "@/threads/pool";
 import { usedStock } from "../../../saved";
-import { answering, errorAnswer, resultAnswer } from "../../answers";
+import { answeringBody, errorAnswer, resultAnswer } from "../../answers";
 
 /** The longest line, answer or sentence of a learner that is read. */
 const LONGEST = 400;
@@ -32,7 +32,7 @@ const workSchema = z.object({
 type Sent = z.infer<typeof workSchema>;
 
 /** Marks a learner's work on a story: `{kind, seed, house?, work, learner?}` to `{stages, behind, kept}`. See docs/api.md. */
-export const POST = answering(async ({ body }) => {
+export const POST = answeringBody(async ({ body }) => {
   const data = database();
   const learner = findLearner(data, body.learner ?? "");
   if ((body.learner ?? "") !== "" && learner === undefined)

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { houseChoicesSchema } from "@/service/houseRequested";
 import { ownFormSchema } from "@/service/kept/ownStories";
 import { compute } from "@/threads/pool";
-import { answering, errorAnswer, resultAnswer } from "../../answers";
+import { answeringBody, errorAnswer, resultAnswer } from "../../answers";
 
 const ownSchema = z.object({
   text: z.string().max(2000),
@@ -11,7 +11,7 @@ const ownSchema = z.object({
 });
 
 /** Works a story of the tutor's own: `{text, form, left?, turned?, house?}` to its numbers, line, answer and picture. See docs/api.md. */
-export const POST = answering(async ({ body }) => {
+export const POST = answeringBody(async ({ body }) => {
   const shown = await compute("ownStoryShown", body);
   return shown.ok ? resultAnswer(shown.value) : errorAnswer(503, shown.error);
 }, ownSchema);

@@ -1,12 +1,12 @@
 import { changeSetting, database } from "@/data";
 import { NO_ROOM_FOR_LISTS, stockChangeSchema, stockKept, withStock } from "@/service/kept/stock";
-import { answering, errorAnswer } from "../../answers";
+import { answeringBody, errorAnswer } from "../../answers";
 
 /** As large a list as there can be, in characters. */
 const LARGEST = 200_000;
 
 /** Puts a stock list in its place or adds it, takes one off, or chooses the one that stories are about. */
-export const PUT = answering(
+export const PUT = answeringBody(
   ({ body }) => {
     const after = changeSetting(database(), "stock", (now) => withStock(stockKept(now), body));
     const isPut = !("put" in body) || after.lists.some(({ id }) => id === body.put.id);

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { database, deleteBoard, pinBoard, renameBoard, restoreBoard } from "@/data";
-import { answering, errorAnswer } from "../../../answers";
+import { answeringBody, errorAnswer } from "../../../answers";
 
 const aboutSchema = z.discriminatedUnion("act", [
   z.object({ act: z.literal("rename"), name: z.string().max(120) }),
@@ -10,7 +10,7 @@ const aboutSchema = z.discriminatedUnion("act", [
 ]);
 
 /** Names, pins, deletes or brings back a kept board. */
-export const POST = answering(({ id, body }) => {
+export const POST = answeringBody(({ id, body }) => {
   const data = database();
   const found =
     body.act === "rename"

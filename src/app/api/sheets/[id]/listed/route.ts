@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { database, setSheetAside } from "@/data";
-import { answering, errorAnswer } from "../../../answers";
+import { answeringBody, errorAnswer } from "../../../answers";
 
 const listedSchema = z.union([
   z.strictObject({ archived: z.boolean() }),
@@ -8,7 +8,7 @@ const listedSchema = z.union([
 ]);
 
 /** Archives a sheet or deletes it, or undoes either. */
-export const PUT = answering(({ id, body }) => {
+export const PUT = answeringBody(({ id, body }) => {
   const found = setSheetAside(database(), id, body, new Date());
   return found ? {} : errorAnswer(404, { code: "notThere", message: "There is no such sheet." });
 }, listedSchema);
