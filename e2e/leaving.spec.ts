@@ -41,8 +41,7 @@ const PLACES: readonly Changed[] = [
       await page.goto("/house-rules");
       await listening(page);
     },
-    change: (page) =>
-      page.getByRole("radiogroup", { name: "Single things are" }).getByText("units").click(),
+    change: (page) => page.getByRole("radiogroup", { name: "Single things are" }).getByText("units").click(),
     stands: (page) => expect(units(page)).toBeChecked(),
   },
   {
@@ -80,7 +79,6 @@ for (const { place, open, change, stands } of PLACES) {
     page,
   }) => {
     await open(page);
-    const address = page.url();
     await page.route("**/api/**", (route) => route.abort());
     await change(page);
     await expect(page.getByText(/Not (all is )?kept yet/)).toBeVisible();
@@ -96,7 +94,8 @@ for (const { place, open, change, stands } of PLACES) {
     }
     await page.unroute("**/api/**");
     await expect(page.getByText("Kept", { exact: true })).toBeVisible();
-    await page.goto(address);
+    await page.reload();
+    await listening(page);
     await stands(page);
   });
 }

@@ -19,6 +19,7 @@ async function keptFolder(): Promise<string> {
 
 test.afterAll(async () => {
   if (first !== undefined) fs.rmSync(await first, { recursive: true, force: true });
+  first = undefined;
 });
 
 async function madeFolder(): Promise<string> {

@@ -1,7 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import { type BrowserContext, test as base, expect, type Page } from "@playwright/test";
-import { ROUTES } from "@/service/routes";
 import { FIRST_VIEW } from "@/service/kept/view";
+import { ROUTES } from "@/service/routes";
 import { type Server, startServer } from "./server";
 
 /** A browser test with a window of its own, for what is asked of it (touch) or must not have been loaded before. All tests of a worker share one server; each types problems of its own. */

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { merged } from "./merge";
+import { sameJson } from "./sameJson";
 
 /** A board as two windows may have it. */
 interface Board {
@@ -71,4 +72,19 @@ describe("what two windows made of one thing", () => {
       }),
     );
   });
+});
+
+it("two values that are kept alike are the same, in whatever order their parts were made", () => {
+  const value = fc.jsonValue({ maxDepth: 3 });
+  const turned = (part: unknown): unknown => {
+    if (Array.isArray(part)) return part.map(turned);
+    if (typeof part !== "object" || part === null) return part;
+    return Object.fromEntries(
+      Object.entries(part)
+        .map(([name, inner]) => [name, turned(inner)] as const)
+        .reverse(),
+    );
+  };
+  fc.assert(fc.property(value, (one) => sameJson(one, turned(one))));
+  fc.assert(fc.property(value, (one) => !sameJson({ one }, { one, more: 1 })));
 });

@@ -1,3 +1,5 @@
+import { sameJson } from "./sameJson";
+
 /** What two windows made of the same thing, put together, and where they differ. */
 export interface Merged<Value> {
   readonly value: Value;
@@ -13,7 +15,7 @@ export function merged<Value extends object>(base: Value, mine: Value, theirs: V
   const clashes: (keyof Value)[] = [];
   const value = { ...mine };
   for (const name of names) {
-    const same = (a: Value, b: Value): boolean => JSON.stringify(a[name]) === JSON.stringify(b[name]);
+    const same = (a: Value, b: Value): boolean => sameJson(a[name], b[name]);
     if (same(mine, base)) value[name] = theirs[name];
     else if (!same(theirs, base) && !same(mine, theirs)) clashes.push(name);
   }

@@ -1,10 +1,11 @@
 "use client";
 
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { answerRoll, rememberUnsent } from "./browserStore";
 import type { KeptClient, OnDisk } from "./keptClient";
 import { useAskBeforeLeaving, useLeaving } from "./leaving";
 import { useOtherWindows } from "./otherWindows";
+import { sameJson } from "./sameJson";
 import { send } from "./send";
 
 /** Whether what is on the screen is on disk. */
@@ -29,6 +30,11 @@ const KEEPING: SaveState = { kind: "keeping" };
 
 /** What came of a write: on disk, not now, stopped until the tutor acts, or put together with another window's to something that is still to be written. */
 type Written<Value> = "kept" | "later" | "stopped" | { readonly next: Value };
+
+/** Whether two values are of the same thing and are kept as the same. */
+const isSame = <Value>(client: KeptClient<Value>, one: Value, other: Value): boolean =>
+  one === other ||
+  (client.idOf(one) === client.idOf(other) && sameJson(client.stateOf(one), client.stateOf(other)));
 
 /** Where the server names a revision in its answer. */
 function revisionIn(told: unknown): number | undefined {
@@ -66,7 +72,11 @@ export function useKept<Value extends object>(
   }, []);
   const [trouble, setTrouble] = useState<{ readonly value: Value; readonly state: SaveState } | undefined>();
   const [clash, setClash] = useState<OnDisk<Value> | undefined>();
-  const unkept = value === onDisk?.value ? undefined : value;
+  const unkept = useMemo(
+    () =>
+      value !== undefined && onDisk !== undefined && isSame(client, value, onDisk.value) ? undefined : value,
+    [client, value, onDisk],
+  );
   const latest = useRef({ unkept, value, adopt, onWriting });
   latest.current = { unkept, value, adopt, onWriting };
   // One write at a time, so that an older state never reaches the disk after a newer one.
@@ -128,17 +138,21 @@ export function useKept<Value extends object>(
       latest.current.onWriting(unkept);
       await writing.current;
       // It may have been written meanwhile, since the place is being left.
-      if (over || disk.current?.value === unkept) return;
+      if (over || (disk.current !== undefined && isSame(client, unkept, disk.current.value))) return;
       const sending = write(unkept);
       writing.current = sending;
-      if ((await sending) === "later" && !over) timer = setTimeout(attempt, RETRY);
+      const done = await sending;
+      if (over) return;
+      if (done === "later") timer = setTimeout(attempt, RETRY);
+      // Put together with another window's it may come to what stands here already, and is still to be written.
+      if (typeof done === "object" && isSame(client, done.next, unkept)) timer = setTimeout(attempt, PAUSE);
     };
     let timer = setTimeout(attempt, PAUSE);
     return () => {
       over = true;
       clearTimeout(timer);
     };
-  }, [unkept, clash, write]);
+  }, [client, unkept, clash, write]);
 
   useLeaving((closing) => {
     const { unkept: left } = latest.current;
@@ -146,7 +160,7 @@ export function useKept<Value extends object>(
     latest.current.onWriting(left);
     if (closing) return write(left, unanswered.current);
     writing.current = writing.current.then(async () => {
-      if (disk.current?.value === left) return;
+      if (disk.current !== undefined && isSame(client, left, disk.current.value)) return;
       const done = await write(left);
       if (typeof done === "object") await write(done.next);
     });

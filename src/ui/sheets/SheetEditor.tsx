@@ -71,9 +71,14 @@ export function SheetEditor({
   const sheet = useSheetRows(start, house, recipe?.never ?? []);
   const seed = recipe?.seed ?? opened?.seed ?? 0;
   const id = opened?.id;
+  // What another window made of its problems has to be worked first; nothing is kept from here until it is shown.
+  const [isOutdated, setOutdated] = useState(false);
   const inWindow = useMemo(
-    () => (id === undefined ? undefined : { id, name, house, drawing, seed, rows: rowsToKeep(sheet.rows) }),
-    [id, name, house, drawing, seed, sheet.rows],
+    () =>
+      id === undefined || isOutdated
+        ? undefined
+        : { id, name, house, drawing, seed, rows: rowsToKeep(sheet.rows) },
+    [id, isOutdated, name, house, drawing, seed, sheet.rows],
   );
   const { saving, choose, lookAgain } = useKept(
     SHEET_CLIENT,
@@ -81,8 +86,9 @@ export function SheetEditor({
     { isKept: true, revision: opened?.revision ?? 0 },
     (now) => {
       setName(now.name);
-      // Problems that another window changed have to be worked first.
-      if (inWindow === undefined || !sameRows(now, inWindow)) router.refresh();
+      if (inWindow === undefined || sameRows(now, inWindow)) return;
+      setOutdated(true);
+      router.refresh();
     },
   );
   useHandOver(SHEET_CLIENT, router.refresh);

@@ -3,6 +3,7 @@ import type { SheetState } from "@/service/kept/keptSheet";
 import { ROUTES } from "@/service/routes";
 import { type KeptClient, readAs } from "../saving/keptClient";
 import { merged } from "../saving/merge";
+import { sameJson } from "../saving/sameJson";
 import { type Sent, send } from "../saving/send";
 import type { SheetRow } from "./sheetRow";
 
@@ -28,8 +29,7 @@ export const rowsToKeep = (rows: readonly SheetRow[]): SheetState["rows"] =>
   );
 
 /** Whether two sheets have the same problems. */
-export const sameRows = (one: SheetState, other: SheetState): boolean =>
-  JSON.stringify(one.rows) === JSON.stringify(other.rows);
+export const sameRows = (one: SheetState, other: SheetState): boolean => sameJson(one.rows, other.rows);
 
 const stateOf = ({ id: _id, house, name, ...sheet }: SheetInWindow): object => ({
   ...sheet,
