@@ -7,10 +7,10 @@ import {
   wrongWays,
 } from "@/core/errorPatterns";
 import { PRESETS } from "@/core/house";
+import { lookedAt, turnOf } from "@/core/learnerTask";
 import { workingOf } from "@/core/methods";
 import { type Problem, readProblem } from "@/core/problem";
 import { ledAstray, problemsOf } from "@/core/testing/learners";
-import { lookedAt, turnOf } from "@/core/turn";
 import { rounded } from "./workings";
 
 const house = PRESETS.fillersTrueValue;

@@ -1,15 +1,15 @@
 import type { Mark } from "../src/core/board";
 import { PRESETS } from "../src/core/house";
+import { turnOf } from "../src/core/learnerTask";
 import { RIGHT } from "../src/core/testing/papers/cases";
 import { MORE_RIGHT } from "../src/core/testing/papers/casesByKind";
 import { drawn } from "../src/core/testing/papers/drawn";
 import { writtenPapers } from "../src/core/testing/papers/index";
 import { problemOf } from "../src/core/testing/problems";
-import { turnOf } from "../src/core/turn";
-import { type Desk, type PaperState, type Stroke, startPaper } from "../src/ui/turn/hand/hand";
-import { isDigit } from "../src/ui/turn/hand/handWay";
-import { reduced } from "../src/ui/turn/hand/strokes";
-import { deskOf } from "../src/ui/turn/paperRoom";
+import { type Desk, type HandStroke, type PaperState, startPaper } from "../src/ui/learnerTask/hand/hand";
+import { isDigit } from "../src/ui/learnerTask/hand/handWay";
+import { afterStroke } from "../src/ui/learnerTask/hand/strokes";
+import { deskOf } from "../src/ui/learnerTask/state/paperRoom";
 import { writeMeasured } from "./measured";
 
 /**
@@ -20,15 +20,15 @@ import { writeMeasured } from "./measured";
 const EACH = Number(process.argv[2] ?? 30);
 const SEED = 77;
 
-const ARROWS: readonly Stroke[] = [
+const ARROWS: readonly HandStroke[] = [
   { kind: "move", cols: 1, rows: 0 },
   { kind: "move", cols: -1, rows: 0 },
   { kind: "move", cols: 0, rows: 1 },
   { kind: "move", cols: 0, rows: -1 },
 ];
-const MOVES: readonly Stroke[] = [{ kind: "line" }, { kind: "quotient" }, ...ARROWS, { kind: "ahead" }];
+const MOVES: readonly HandStroke[] = [{ kind: "line" }, { kind: "quotient" }, ...ARROWS, { kind: "ahead" }];
 /** What is pressed only where the hand stands, before any other move. */
-const FIRST: readonly Stroke[] = [{ kind: "bar" }, { kind: "turn" }];
+const FIRST: readonly HandStroke[] = [{ kind: "bar" }, { kind: "turn" }];
 
 const isThere = (mark: Mark, { paper }: PaperState): boolean =>
   paper.marks.some((one) => {
@@ -63,7 +63,7 @@ const isThere = (mark: Mark, { paper }: PaperState): boolean =>
   });
 
 /** What is pressed to write a mark where the hand is, with how many keys. */
-function pressesFor(mark: Mark, isBar: boolean): readonly (readonly Stroke[])[] {
+function pressesFor(mark: Mark, isBar: boolean): readonly (readonly HandStroke[])[] {
   switch (mark.kind) {
     case "glyph":
       return [[{ kind: "glyph", text: mark.text }]];
@@ -76,8 +76,8 @@ function pressesFor(mark: Mark, isBar: boolean): readonly (readonly Stroke[])[] 
     case "strike":
       return [[{ kind: "strike" }]];
     case "small": {
-      const digits: readonly Stroke[] = [...mark.text].map((text) => ({ kind: "glyph", text }));
-      const one: readonly Stroke[] = [{ kind: "glyph", text: mark.text[0] ?? "" }];
+      const digits: readonly HandStroke[] = [...mark.text].map((text) => ({ kind: "glyph", text }));
+      const one: readonly HandStroke[] = [{ kind: "glyph", text: mark.text[0] ?? "" }];
       return [digits, [{ kind: "hand", hand: "small" }, ...digits], one];
     }
     default:
@@ -104,13 +104,13 @@ function nextFor(
     for (const state of layer) {
       for (const mark of marks)
         for (const presses of pressesFor(mark, bars.has(mark))) {
-          const done = presses.reduce((now, press) => reduced(now, press, desk), state);
+          const done = presses.reduce((now, press) => afterStroke(now, press, desk), state);
           const keys = depth + presses.length;
           if (isThere(mark, done) && done.paper.marks.length >= state.paper.marks.length)
             if (best === undefined || keys < best.keys) best = { state: done, keys, mark };
         }
       for (const move of depth === 0 ? [...FIRST, ...MOVES] : MOVES) {
-        const moved = reduced(state, move, desk);
+        const moved = afterStroke(state, move, desk);
         if (moved.paper !== state.paper) continue;
         const key = keyOf(moved);
         if (seen.has(key)) continue;

@@ -1,7 +1,7 @@
 import { choicesOf, PRESETS } from "@/core/house";
 import { keepBoard } from "@/data/boards";
-import { recount } from "@/data/counts";
 import { type Data, openDatabase } from "@/data/database";
+import { recount } from "@/data/marking/patternCounts";
 
 /** How much of everything ten years of a busy tutor come to. */
 export const TEN_YEARS = { learners: 50, sheets: 1000, rows: 20, onEach: 10, boards: 2000 } as const;

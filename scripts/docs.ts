@@ -17,8 +17,8 @@ import {
   TRAIT_NAMES,
 } from "@/core/wording";
 import { KEYS } from "@/ui/board";
+import { TURN_KEYS } from "@/ui/learnerTask";
 import { HOW_PLACE_KEYS, ON_RAIL } from "@/ui/places";
-import { TURN_KEYS } from "@/ui/turn";
 import papers from "../bench/papers.json" with { type: "json" };
 import penKeys from "../bench/pen-keys.json" with { type: "json" };
 import results from "../bench/results.json" with { type: "json" };

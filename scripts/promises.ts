@@ -84,7 +84,7 @@ export const PROMISES: readonly Promised[] = [
     words: "put two side by side and step both",
     tests: [
       ["e2e/operations.spec.ts", "two boards stand side by side, stepped together by stage, and are kept so"],
-      ["src/ui/board/state/stepBeside.test.ts", "begins and ends with the first, never steps back"],
+      ["src/ui/board/running/stepBeside.test.ts", "begins and ends with the first, never steps back"],
     ],
   },
   {
@@ -150,7 +150,10 @@ export const PROMISES: readonly Promised[] = [
   {
     words: "bars to scale or a line of numbers show what is known and what is asked",
     tests: [
-      ["src/render/json/storyPicture.test.ts", "is to scale: bars that make up one another are equally long"],
+      [
+        "src/service/requests/stories/storyPicture.test.ts",
+        "is to scale: bars that make up one another are equally long",
+      ],
     ],
   },
   {
@@ -204,13 +207,15 @@ export const PROMISES: readonly Promised[] = [
   {
     words: "Paste a column from a spreadsheet, read CSV with a look at what it would bring, and write it.",
     tests: [
-      ["src/ui/marking/columns.test.ts", "comes back as it was written: problems, names and answers"],
+      ["src/ui/marking/state/columns.test.ts", "comes back as it was written: problems, names and answers"],
       ["e2e/marking.spec.ts", "a pasted column fills the sheet; garbage in it is kept and told"],
     ],
   },
   {
     words: "Learners are remembered by a first name or initials, and nothing else is asked.",
-    tests: [["src/data/sheets.test.ts", "are listed by name, renamed, taken off and brought back"]],
+    tests: [
+      ["src/data/marking/markingSheets.test.ts", "are listed by name, renamed, taken off and brought back"],
+    ],
   },
   {
     words: "What is called kept is on disk, and no other window undoes it",

@@ -40,7 +40,7 @@ const CORE_ORDER = [
   "storyMarking",
   "probes",
   "wording",
-  "turn",
+  "learnerTask",
   "testing",
 ];
 

@@ -4,7 +4,7 @@ import { isReadOnly } from "@/data";
 import { ROUTES } from "@/service/routes";
 import { Rail } from "@/ui/shell";
 import "./globals.css";
-import { savedView } from "./saved";
+import { savedView } from "./reading/saved";
 
 export const metadata: Metadata = {
   title: { default: "Right Sum", template: "%s · Right Sum" },

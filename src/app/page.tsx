@@ -2,9 +2,9 @@ import type { ReactElement } from "react";
 import { methodWords } from "@/core/wording";
 import { database, listBoards } from "@/data";
 import { TodayScreen } from "@/ui/today";
-import { picturesOf } from "./drawings";
-import { type Parameters, parametersOf } from "./parameters";
-import { savedHouse } from "./saved";
+import { picturesOf } from "./reading/drawings";
+import { type Parameters, parametersOf } from "./reading/parameters";
+import { savedHouse } from "./reading/saved";
 
 /** Boards on the list before "Show more" is asked for, and how many more each time. */
 const PAGE = 24;

@@ -20,7 +20,7 @@ import {
   NOT_WORKED,
   type Options,
   type Terminal,
-  wholeFrom,
+  wholeTyped,
 } from "./terminal";
 
 /** The commands that draw: twins, sheets, probes, stories. */
@@ -51,7 +51,7 @@ export async function drawnSheet(skill: string, options: Options, terminal: Term
   const { count, seed } = asked;
   const least = listed(options.least).map((wish) => {
     const [trait = "", problems] = wish.split(":");
-    return { trait, problems: wholeFrom(problems, 1) };
+    return { trait, problems: wholeTyped(problems, 1) };
   });
   const wished = least.flatMap(({ trait, problems }) => (problems ? [{ trait, problems }] : []));
   if (wished.length < least.length) {

@@ -30,7 +30,7 @@ export interface Options {
 }
 
 /** A whole number as it is typed, or what stands for none; nothing where it is something else. */
-export const wholeFrom = (text: string | undefined, none: number): number | undefined =>
+export const wholeTyped = (text: string | undefined, none: number): number | undefined =>
   text === undefined ? none : /^\d{1,9}$/.test(text) ? Number(text) : undefined;
 
 /** How many are drawn and from which seed, with what stands for none; said and nothing where one of them is something else. */
@@ -40,7 +40,7 @@ export function countAndSeed(
   most: number,
   { complain }: Terminal,
 ): { readonly count: number; readonly seed: number } | undefined {
-  const [count, seed] = [wholeFrom(typed, usual), wholeFrom(from, 1)];
+  const [count, seed] = [wholeTyped(typed, usual), wholeTyped(from, 1)];
   if (count !== undefined && seed !== undefined && count <= most && (typed === undefined || count > 0))
     return { count, seed };
   complain(`--count is a whole number from 1 to ${most}, --seed one from 0.`);

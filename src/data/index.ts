@@ -1,6 +1,5 @@
 import "server-only";
 
-export { attemptsOf, cellsOf, keepHandedIn } from "./attempts";
 export {
   deleteBoard,
   findBoard,
@@ -11,8 +10,6 @@ export {
   renameBoard,
   restoreBoard,
 } from "./boards";
-export { type CellsKept, type CellWrite, keepCells, waitingOn } from "./cells";
-export { historiesOf, historyOf } from "./counts";
 export { type Data, database, dataFolder, FILE_NAME, isReadOnly, replaceDatabase } from "./database";
 export {
   findKeptSheet,
@@ -24,6 +21,7 @@ export {
   setSheetAside,
   sheetOfCode,
 } from "./keptSheets";
+export { attemptsOf, keepHandedIn, keptSquaresOf as cellsOf } from "./marking/attempts";
 export {
   addLearner,
   findLearner,
@@ -31,18 +29,7 @@ export {
   removeLearner,
   renameLearner,
   restoreLearner,
-} from "./learners";
-export { metBefore } from "./metBefore";
-export { packedCellsOf } from "./packedCells";
-export { lastRevision } from "./revision";
-export {
-  changeSetting,
-  type KeptSetting,
-  keepSetting,
-  readSetting,
-  settingNow,
-  unreadSettings,
-} from "./settings";
+} from "./marking/learners";
 export {
   applyActs,
   deleteSheet,
@@ -53,4 +40,17 @@ export {
   restoreSheet,
   sheetNow,
   sizeAfter,
-} from "./sheets";
+} from "./marking/markingSheets";
+export { packedCellsOf } from "./marking/packedSquares";
+export { historiesOf, historyOf } from "./marking/patternCounts";
+export { seenProblems as metBefore } from "./marking/seenProblems";
+export { type CellsKept, type CellWrite, keepCells, waitingOn } from "./marking/squares";
+export { lastRevision } from "./revision";
+export {
+  changeSetting,
+  type KeptSetting,
+  keepSetting,
+  readSetting,
+  settingNow,
+  unreadSettings,
+} from "./settings";

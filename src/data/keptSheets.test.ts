@@ -14,7 +14,7 @@ import {
   setSheetAside,
   sheetOfCode,
 } from "./keptSheets";
-import { addLearner } from "./learners";
+import { addLearner } from "./marking/learners";
 
 let folder = "";
 let data: Data;

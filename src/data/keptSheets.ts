@@ -3,16 +3,16 @@ import type { AnySQLiteColumn } from "drizzle-orm/sqlite-core";
 import { z } from "zod";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { done, failed, type Result } from "@/core/result";
-import { keptRowSchema, type SheetState } from "@/service/kept/keptSheet";
+import { type KeptSheetState, keptRowSchema } from "@/service/kept/keptSheet";
 import type { Unread } from "@/service/kept/unread";
 import type { Data } from "./database";
 import { houseOf, jsonOf } from "./houseOf";
-import { nextRevision, type Stale, type Writing } from "./revision";
+import { type DataWriter, nextRevision, type Stale } from "./revision";
 import { keptSheets, learners, sheetsGiven } from "./schema";
 import { partRead } from "./unread";
 
 /** A sheet of problems as it is kept. */
-export interface KeptSheet extends SheetState {
+export interface KeptSheet extends KeptSheetState {
   readonly id: string;
   readonly code: string;
   readonly archived: boolean;
@@ -42,16 +42,16 @@ function sheetOf(row: Row, house = houseOf(row.house)): Result<KeptSheet, string
 }
 
 /** The kept sheet of an id; none where none is kept, or it can't be read. */
-export function findKeptSheet(data: Writing, id: string): KeptSheet | undefined {
+export function findKeptSheet(data: DataWriter, id: string): KeptSheet | undefined {
   return found(data, eq(keptSheets.id, id));
 }
 
 /** The kept sheet on which a code is printed, in capital letters or small ones. */
-export function sheetOfCode(data: Writing, code: string): KeptSheet | undefined {
+export function sheetOfCode(data: DataWriter, code: string): KeptSheet | undefined {
   return found(data, eq(keptSheets.code, code.trim().toUpperCase()));
 }
 
-function found(data: Writing, which: SQL): KeptSheet | undefined {
+function found(data: DataWriter, which: SQL): KeptSheet | undefined {
   const row = data
     .select()
     .from(keptSheets)
@@ -66,7 +66,7 @@ const CODE_SIGNS = "23456789ABCDEFGHJKMNPQRSTUVWXYZ";
 const CODE_LENGTH = 6;
 
 /** A code that no sheet has yet, from chances that come from outside. */
-function newCode(write: Writing, chance: () => number): string {
+function newCode(write: DataWriter, chance: () => number): string {
   for (;;) {
     const code = Array.from(
       { length: CODE_LENGTH },
@@ -88,8 +88,8 @@ export type KeepRefusal = Stale<KeptSheet> | { readonly code: "deleted" | "unrea
 export function keepSheet(
   data: Data,
   id: string,
-  content: SheetState,
-  { saw, after }: { readonly saw: number | undefined; readonly after?: SheetState | undefined },
+  content: KeptSheetState,
+  { saw, after }: { readonly saw: number | undefined; readonly after?: KeptSheetState | undefined },
   now: Date,
   chance: () => number,
 ): Result<KeptSheet, KeepRefusal> {
@@ -100,7 +100,7 @@ export function keepSheet(
     if (there?.ok === false) return failed({ code: "unread" });
     const before = there?.value;
     const values = { ...contentOf(content), changedAt: now };
-    const stands = ({ name, rows }: SheetState): boolean =>
+    const stands = ({ name, rows }: KeptSheetState): boolean =>
       before?.name === name && JSON.stringify(before.rows) === JSON.stringify(rows);
     if (before !== undefined && saw !== undefined && before.revision !== saw) {
       if (stands(content)) return done(before);
@@ -119,7 +119,7 @@ export function keepSheet(
 }
 
 /** What is written of a sheet, as its row holds it. */
-const contentOf = ({ name, house, rows, drawing, seed }: SheetState) => ({
+const contentOf = ({ name, house, rows, drawing, seed }: KeptSheetState) => ({
   name,
   house: JSON.stringify(choicesOf(house)),
   rows: JSON.stringify(rows),
@@ -202,7 +202,7 @@ export function listKeptSheets(
 }
 
 /** The names of those who were given each sheet. */
-function namesGiven(data: Writing): ReadonlyMap<string, readonly string[]> {
+function namesGiven(data: DataWriter): ReadonlyMap<string, readonly string[]> {
   const names = new Map<string, string[]>();
   const rows = data
     .select({ sheet: sheetsGiven.sheetId, name: learners.name })
@@ -216,7 +216,7 @@ function namesGiven(data: Writing): ReadonlyMap<string, readonly string[]> {
 
 /** Who was given a sheet, and when. */
 export const givenTo = (
-  data: Writing,
+  data: DataWriter,
   sheet: string,
 ): readonly { readonly id: string; readonly name: string; readonly at: Date }[] =>
   data
@@ -228,7 +228,7 @@ export const givenTo = (
     .all();
 
 /** Notes that learners were given a sheet, in a transaction that is open. */
-export function noteGiven(write: Writing, sheet: string, to: readonly string[], now: Date): void {
+export function noteGiven(write: DataWriter, sheet: string, to: readonly string[], now: Date): void {
   for (const learner of to)
     write
       .insert(sheetsGiven)

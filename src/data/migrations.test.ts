@@ -5,14 +5,14 @@ import Database from "better-sqlite3";
 import { afterAll, describe, expect, it } from "vitest";
 import { chancesOf } from "@/service/requests/marking/marking";
 import { paperMarks } from "@/service/requests/marking/paperMarks";
-import { attemptsOf, cellsOf } from "./attempts";
 import { examine } from "./backup/health";
 import { listBoards } from "./boards";
-import { historyOf, recount } from "./counts";
 import { openDatabase } from "./database";
-import { listLearners } from "./learners";
+import { attemptsOf, keptSquaresOf } from "./marking/attempts";
+import { listLearners } from "./marking/learners";
+import { findSheet, listSheets } from "./marking/markingSheets";
+import { historyOf, recount } from "./marking/patternCounts";
 import { readSetting } from "./settings";
-import { findSheet, listSheets } from "./sheets";
 import { rowAsItIs } from "./unread";
 
 /** One and the same data, as it was kept before each change of what it is kept in. */
@@ -67,7 +67,7 @@ describe.each(FIXTURES)("a database of %s", (name) => {
       const problem = Array.isArray(problems) ? problems[Number(answer.row)] : undefined;
       const sheet = findSheet(data, String(answer.sheet_id));
       const row = sheet?.rows.find((one) => one.problem === problem);
-      const cell = cellsOf(data, String(answer.sheet_id)).find(
+      const cell = keptSquaresOf(data, String(answer.sheet_id)).find(
         (one) => one.row === row?.id && one.learner === answer.learner_id,
       );
       expect(cell).toMatchObject({

@@ -1,8 +1,8 @@
 import { getTableName } from "drizzle-orm";
 import type { SQLiteColumn } from "drizzle-orm/sqlite-core";
 import {
-  attempts,
   keptSheets,
+  learnerAttempts,
   learners,
   markingSheets,
   papers,
@@ -19,10 +19,10 @@ const POINTS: readonly (readonly [SQLiteColumn, SQLiteColumn])[] = [
   [sheetLearners.learnerId, learners.id],
   [sheetsGiven.sheetId, keptSheets.id],
   [sheetsGiven.learnerId, learners.id],
-  [attempts.learnerId, learners.id],
-  [attempts.rowId, sheetRows.id],
-  [attempts.taskId, tasks.id],
-  [papers.attemptId, attempts.id],
+  [learnerAttempts.learnerId, learners.id],
+  [learnerAttempts.rowId, sheetRows.id],
+  [learnerAttempts.taskId, tasks.id],
+  [papers.attemptId, learnerAttempts.id],
 ];
 
 /** The references between tables, by the names that SQLite knows. */

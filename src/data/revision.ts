@@ -3,10 +3,10 @@ import type { Data } from "./database";
 import { changes } from "./schema";
 
 /** What reads and writes: the database, or a transaction on it. */
-export type Writing = Pick<Data, "select" | "insert" | "update" | "delete" | "run">;
+export type DataWriter = Pick<Data, "select" | "insert" | "update" | "delete" | "run">;
 
 /** Takes the next number of the one count of changes: the revision of whatever is written with it. */
-export function nextRevision(write: Writing): number {
+export function nextRevision(write: DataWriter): number {
   const [row] = write
     .update(changes)
     .set({ revision: sql`${changes.revision} + 1` })
@@ -18,7 +18,7 @@ export function nextRevision(write: Writing): number {
 }
 
 /** The number of the last change of anything. */
-export const lastRevision = (data: Writing): number => data.select().from(changes).get()?.revision ?? 0;
+export const lastRevision = (data: DataWriter): number => data.select().from(changes).get()?.revision ?? 0;
 
 /** Something was changed elsewhere since it was seen: what stands there now. */
 export interface Stale<Now> {

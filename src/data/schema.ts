@@ -145,7 +145,7 @@ export const tasks = sqliteTable(
 );
 
 /** One answer of one learner to one task, with what was found in it. */
-export const attempts = sqliteTable(
+export const learnerAttempts = sqliteTable(
   "learner_attempts",
   {
     id: integer("id").primaryKey(),

@@ -4,7 +4,7 @@ import { done, failed, type Result } from "@/core/result";
 import type { Unread } from "@/service/kept/unread";
 import type { Data } from "./database";
 import { jsonOf } from "./houseOf";
-import { nextRevision, type Stale, type Writing } from "./revision";
+import { type DataWriter, nextRevision, type Stale } from "./revision";
 import { setAside, settings } from "./schema";
 
 /** The settings that are kept: the tutor's house rules, how the screen is to look, the rungs they made, and their stock lists. */
@@ -30,7 +30,7 @@ export function changeSetting<Value>(data: Data, name: SettingName, change: (now
 }
 
 /** Writes a value under a name, in a transaction that is open, and gives its revision. */
-function writeSetting(write: Writing, name: SettingName, value: unknown): number {
+function writeSetting(write: DataWriter, name: SettingName, value: unknown): number {
   const before = textOf(write, name);
   if (before !== undefined && jsonOf(before, z.unknown()) === undefined)
     write

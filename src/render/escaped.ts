@@ -1,3 +1,3 @@
 /** A text as it stands between the tags of any markup. */
-export const escaped = (text: string): string =>
+export const escapedMarkup = (text: string): string =>
   text.replaceAll("&", "&amp;").replaceAll("<", "&lt;").replaceAll(">", "&gt;");

@@ -12,7 +12,7 @@ import { builtFiles } from "./builtFiles";
 import { accessOf, didCommand } from "./commands";
 import { answeredAtGate, FONT_PATH } from "./gate";
 import { answerError, putSafeHeaders } from "./headers";
-import { lookAfter } from "./lookAfter";
+import { maintainData } from "./maintenance";
 import { addressesOf, isOnlyHere } from "./names";
 import { type PageProcess, startPages } from "./pageProcess";
 import { stop } from "./stop";
@@ -146,7 +146,7 @@ async function serve(): Promise<void> {
     process.on("exit", () => void application.pages.end());
     handle = application.handle;
     troubled = false;
-    if (!readOnly) lookAfter(folder);
+    if (!readOnly) maintainData(folder);
     return undefined;
   };
   const trouble = await open(wantsReading);

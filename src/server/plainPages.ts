@@ -1,5 +1,5 @@
 /** Text as it stands in HTML. */
-export const escaped = (text: string): string =>
+export const escapedHtml = (text: string): string =>
   text.replace(/[&<>"']/g, (sign) => `&#${sign.codePointAt(0)};`);
 
 const STYLE = `
@@ -30,14 +30,14 @@ form{margin:0}`;
 
 /** A page that needs nothing of the application: for when it can't be had, or may not be yet. */
 export const plainPage = (title: string, body: string): string => `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(title)} · Right Sum</title><style>${STYLE}</style></head>
-<body><main><p class="name">Right<br>Sum</p><h1>${escaped(title)}</h1>${body}</main></body></html>`;
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escapedHtml(title)} · Right Sum</title><style>${STYLE}</style></head>
+<body><main><p class="name">Right<br>Sum</p><h1>${escapedHtml(title)}</h1>${body}</main></body></html>`;
 
 const field = (name: string, label: string, autocomplete: string): string =>
-  `<label for="${name}">${escaped(label)}</label><input id="${name}" name="${name}" type="password" autocomplete="${autocomplete}" required maxlength="200">`;
+  `<label for="${name}">${escapedHtml(label)}</label><input id="${name}" name="${name}" type="password" autocomplete="${autocomplete}" required maxlength="200">`;
 
 const alert = (text: string): string =>
-  text === "" ? "" : `<p role="alert" class="rust">${escaped(text)}</p>`;
+  text === "" ? "" : `<p role="alert" class="rust">${escapedHtml(text)}</p>`;
 
 /** Asks for the passphrase. */
 export const signInPage = (wrong: string): string =>

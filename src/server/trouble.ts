@@ -9,7 +9,7 @@ import { moveAside, prepareRestore } from "@/data/backup/restore";
 import { exportDocument } from "@/data/backup/transfer";
 import { FILE_NAME, replaceDatabase } from "@/data/database";
 import { answerError, answerPage } from "./headers";
-import { escaped, plainPage } from "./plainPages";
+import { escapedHtml, plainPage } from "./plainPages";
 
 /** What is said of each trouble, and what can be done about it beside looking again. */
 interface Told {
@@ -84,7 +84,7 @@ export function troubleLine(trouble: Trouble, folder: string, address: string): 
 }
 
 const button = (action: string, words: string, value = ""): string =>
-  `<form method="post" action="${action}"><input type="hidden" name="value" value="${escaped(value)}"><button>${escaped(words)}</button></form>`;
+  `<form method="post" action="${action}"><input type="hidden" name="value" value="${escapedHtml(value)}"><button>${escapedHtml(words)}</button></form>`;
 
 /** How many backups are offered. */
 const OFFERED = 8;
@@ -94,11 +94,11 @@ function troublePage(trouble: Trouble, folder: string, failed: string): string {
   const backups = listBackups(folder).slice(0, OFFERED);
   const file = path.join(folder, FILE_NAME);
   const parts = [
-    `<p>${escaped(says)}</p><p class="soft"><code>${escaped(file)}</code></p>`,
+    `<p>${escapedHtml(says)}</p><p class="soft"><code>${escapedHtml(file)}</code></p>`,
     trouble.kind === "damaged"
-      ? `<details class="soft"><summary>What the check found</summary><p>${escaped(trouble.found)}</p></details>`
+      ? `<details class="soft"><summary>What the check found</summary><p>${escapedHtml(trouble.found)}</p></details>`
       : "",
-    failed === "" ? "" : `<p role="alert" class="rust">${escaped(failed)}</p>`,
+    failed === "" ? "" : `<p role="alert" class="rust">${escapedHtml(failed)}</p>`,
   ];
   if (can.includes("restore")) {
     parts.push("<h2>Restore a backup</h2>");
@@ -108,7 +108,7 @@ function troublePage(trouble: Trouble, folder: string, failed: string): string {
         : `<p class="soft">The present file is moved aside and kept.</p><ul>${backups
             .map(
               ({ name, at, bytes }) =>
-                `<li><span>${escaped(format(at, "d MMM yyyy, HH:mm"))} <span class="soft">(${Math.ceil(bytes / 1024)} kB)</span></span>${button("/trouble/restore", "Restore it", name)}</li>`,
+                `<li><span>${escapedHtml(format(at, "d MMM yyyy, HH:mm"))} <span class="soft">(${Math.ceil(bytes / 1024)} kB)</span></span>${button("/trouble/restore", "Restore it", name)}</li>`,
             )
             .join("")}</ul>`,
     );

@@ -1,10 +1,10 @@
 import fs from "node:fs";
 import { type PatternId, wrongWays } from "@/core/errorPatterns";
 import type { HouseChoices } from "@/core/house";
+import { choicesFor, turnOf, wrongWayOf } from "@/core/learnerTask";
 import type { MethodId } from "@/core/methods";
 import { skillsShowing } from "@/core/probes";
 import { readProblem } from "@/core/problem";
-import { choicesFor, turnOf, wrongWayOf } from "@/core/turn";
 import { makeBackup } from "@/data/backup/backups";
 import { examineFile } from "@/data/backup/health";
 import { prepareRestore } from "@/data/backup/restore";

@@ -3,8 +3,8 @@ import type { ReactElement } from "react";
 import { database, findBoard } from "@/data";
 import { BoardScreen, readAddress, startOfBoard } from "@/ui/board";
 import { newId } from "@/ui/ids";
-import { type Parameters, parametersOf } from "../parameters";
-import { savedHouse, savedView } from "../saved";
+import { type Parameters, parametersOf } from "../reading/parameters";
+import { savedHouse, savedView } from "../reading/saved";
 
 export const metadata: Metadata = { title: "Board" };
 

@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { LicencesScreen } from "@/ui/licences/LicencesScreen";
-import { fontLicences, shippedPackages } from "../shipped";
+import { fontLicences, shippedPackages } from "../reading/shipped";
 
 export const metadata: Metadata = { title: "Licences" };
 

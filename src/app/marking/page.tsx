@@ -6,10 +6,10 @@ import { patternWords } from "@/core/wording";
 import { database, listLearners, listSheets } from "@/data";
 import { newId } from "@/ui/ids";
 import { MarkingScreen } from "@/ui/marking";
-import { BLANK_SHEET } from "@/ui/marking/packedSheet";
-import { type Parameters, parametersOf } from "../parameters";
-import { savedHouse } from "../saved";
-import { openedSheet } from "../sheet";
+import { BLANK_SHEET } from "@/ui/marking/state/packedSheet";
+import { openedSheet } from "../reading/markingSheet";
+import { type Parameters, parametersOf } from "../reading/parameters";
+import { savedHouse } from "../reading/saved";
 
 export const metadata: Metadata = { title: "Marking" };
 

@@ -1,8 +1,8 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { MethodsScreen } from "@/ui/methods";
-import { methodsShown } from "../drawings";
-import { savedHouse } from "../saved";
+import { methodsShown } from "../reading/drawings";
+import { savedHouse } from "../reading/saved";
 
 export const metadata: Metadata = { title: "Methods" };
 

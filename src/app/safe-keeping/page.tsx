@@ -9,7 +9,7 @@ import { examineFile, troubleOf } from "@/data/backup/health";
 import { type Inside, insideOf } from "@/data/backup/inside";
 import { trouble } from "@/data/backup/watch";
 import { type LookedInto, SafeKeepingScreen, timeInWords } from "@/ui/safeKeeping";
-import { type Parameters, parametersOf } from "../parameters";
+import { type Parameters, parametersOf } from "../reading/parameters";
 
 export const metadata: Metadata = { title: "Safe keeping" };
 

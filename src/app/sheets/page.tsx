@@ -7,8 +7,8 @@ import { DRAWING } from "@/core/sheets";
 import { NO_RUNG_FOR, SKILL_NAMES } from "@/core/wording";
 import { compute, computeAside } from "@/threads/pool";
 import { recipeAddress, recipeFrom, SheetEditor, SheetsScreen } from "@/ui/sheets";
-import { type Parameters, parametersOf } from "../parameters";
-import { ownRungs, savedHouse } from "../saved";
+import { type Parameters, parametersOf } from "../reading/parameters";
+import { ownRungs, savedHouse } from "../reading/saved";
 import { TooMuch } from "../TooMuch";
 
 export const metadata: Metadata = { title: "Sheets" };

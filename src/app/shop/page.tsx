@@ -3,8 +3,8 @@ import type { ReactElement } from "react";
 import { priced, TOOLS, weighed } from "@/core/shop";
 import { houseOfStock } from "@/core/stories";
 import { ShopScreen } from "@/ui/shop";
-import { type Parameters, parametersOf } from "../parameters";
-import { savedHouse, usedStock } from "../saved";
+import { type Parameters, parametersOf } from "../reading/parameters";
+import { savedHouse, usedStock } from "../reading/saved";
 
 export const metadata: Metadata = { title: "Shop" };
 

@@ -3,7 +3,7 @@ import "server-only";
 import { choicesOf } from "@/core/house";
 import { STORY_KINDS, type StoryKindId } from "@/core/stories";
 import { compute } from "@/threads/pool";
-import { savedHouse, usedStock } from "../saved";
+import { savedHouse, usedStock } from "../reading/saved";
 
 type Asked = Readonly<Record<string, string | undefined>>;
 

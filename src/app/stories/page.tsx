@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { StoriesScreen } from "@/ui/stories";
-import { type Parameters, parametersOf } from "../parameters";
+import { type Parameters, parametersOf } from "../reading/parameters";
 import { TooMuch } from "../TooMuch";
 import { askedTold } from "./asked";
 

@@ -7,8 +7,8 @@ import { ROUTES } from "@/service/routes";
 import { compute } from "@/threads/pool";
 import { boardAddress, readAddress } from "@/ui/board";
 import { NoWrongWay, WrongWayScreen } from "@/ui/wrongWay";
-import { type Parameters, parametersOf } from "../parameters";
-import { savedHouse } from "../saved";
+import { type Parameters, parametersOf } from "../reading/parameters";
+import { savedHouse } from "../reading/saved";
 import { TooMuch } from "../TooMuch";
 
 export const metadata: Metadata = { title: "The wrong way" };

@@ -11,7 +11,7 @@ interface Column {
  * How the paper is ruled before anything is written: its columns, and the grid lines on which points
  * hang. Where points are ignored there is no plumb line; where two numbers stand side by side, two.
  */
-export interface Layout {
+export interface PaperLayout {
   readonly columns: readonly Column[];
   readonly plumbs: readonly Plumb[];
   /** Whether digits stand under digits though no places are named above them. */
@@ -19,7 +19,7 @@ export interface Layout {
 }
 
 /** Whether what is written stands in columns, so that it counts how far to the side a digit stands. */
-export const standsInColumns = ({ columns, digitsUnderDigits }: Layout): boolean =>
+export const standsInColumns = ({ columns, digitsUnderDigits }: PaperLayout): boolean =>
   columns.length > 0 || digitsUnderDigits === true;
 
 /** A plumb line on a grid line, from the top of the page or from the top of a row. */
@@ -30,7 +30,7 @@ export interface Plumb {
 
 /** Squared paper at one moment: the marks so far, those that are new, and the columns the eye should be on. */
 export interface Board {
-  readonly layout: Layout;
+  readonly layout: PaperLayout;
   readonly settled: readonly Mark[];
   readonly fresh: readonly Mark[];
   readonly focus: readonly number[];
@@ -40,7 +40,7 @@ export interface Board {
 interface OtherPage {
   /** Counted from 1; the first page is 0 and has no need to be told. */
   readonly index: number;
-  readonly layout: Layout;
+  readonly layout: PaperLayout;
 }
 
 /** Anything that adds marks: the steps of a working, or a learner's own strokes. */
@@ -52,7 +52,8 @@ export interface Writing {
 }
 
 /** How the page is ruled that a writing is on. */
-const layoutOf = (first: Layout, writing: Writing | undefined): Layout => writing?.page?.layout ?? first;
+const layoutOf = (first: PaperLayout, writing: Writing | undefined): PaperLayout =>
+  writing?.page?.layout ?? first;
 
 /** The writings that are on the same page as one of them. */
 export const sameSheet = <W extends Writing>(writings: readonly W[], as: Writing | undefined): readonly W[] =>
@@ -60,7 +61,7 @@ export const sameSheet = <W extends Writing>(writings: readonly W[], as: Writing
 
 /** The page that is in view after the first `count` writings, and how many of its own are done by then. */
 export function pageAt<W extends Writing>(
-  layout: Layout,
+  layout: PaperLayout,
   writings: readonly W[],
   count: number,
 ): Page<W> & { readonly done: number } {
@@ -74,7 +75,7 @@ export function pageAt<W extends Writing>(
 }
 
 /** The page of the last of the first `count` writings, after all of these (0 is blank paper); the marks of that last one are fresh. */
-export function boardAfter(layout: Layout, writings: readonly Writing[], count: number): Board {
+export function boardAfter(layout: PaperLayout, writings: readonly Writing[], count: number): Board {
   const last = writings[count - 1];
   return {
     layout: layoutOf(layout, last),
@@ -87,12 +88,12 @@ export function boardAfter(layout: Layout, writings: readonly Writing[], count: 
 /** One page with the writings that are on it. */
 export interface Page<W extends Writing> {
   readonly index: number;
-  readonly layout: Layout;
+  readonly layout: PaperLayout;
   readonly writings: readonly W[];
 }
 
 /** Every page that is written on, in the order in which they are begun. At least the first one, blank or not. */
-export function pagesOf<W extends Writing>(layout: Layout, writings: readonly W[]): readonly Page<W>[] {
+export function pagesOf<W extends Writing>(layout: PaperLayout, writings: readonly W[]): readonly Page<W>[] {
   const indices = [...new Set(writings.map(({ page }) => page?.index ?? 0))];
   return (indices.length === 0 ? [0] : indices).map((index) => {
     const own = writings.filter(({ page }) => (page?.index ?? 0) === index);
@@ -109,7 +110,7 @@ export interface Extent {
 }
 
 /** The squares that some marks and a layout's columns touch. */
-export function extentOf(layout: Layout, marks: readonly Mark[]): Extent {
+export function extentOf(layout: PaperLayout, marks: readonly Mark[]): Extent {
   const blocks = [...marks.map(blockOf), ...layout.columns.map(({ col }) => square(col, 0))];
   if (blocks.length === 0) return square(0, 0);
   return {

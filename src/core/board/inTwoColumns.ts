@@ -1,4 +1,4 @@
-import { extentOf, type Layout, pagesOf, standsInColumns, type Writing } from "./board";
+import { extentOf, type PaperLayout, pagesOf, standsInColumns, type Writing } from "./board";
 import type { Mark } from "./mark";
 import { moved } from "./moved";
 
@@ -11,7 +11,7 @@ const BETWEEN = 2;
  * `most.columns` and the page becomes shorter by a third at least. All others stay as they are.
  */
 export function inTwoColumns<W extends Writing>(
-  layout: Layout,
+  layout: PaperLayout,
   writings: readonly W[],
   most: { readonly rows: number; readonly columns: number },
 ): readonly W[] {
@@ -35,7 +35,7 @@ const movedBeside = ({ marks }: Writing, { from, up, across }: Fold): readonly M
   marks.map((mark) => (mark.row >= from ? moved(mark, across, -up) : mark));
 
 function foldOf(
-  layout: Layout,
+  layout: PaperLayout,
   writings: readonly Writing[],
   most: { readonly rows: number; readonly columns: number },
 ): Fold | undefined {

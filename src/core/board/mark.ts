@@ -23,7 +23,7 @@ type Written =
       readonly kind: "small";
       readonly col: number;
       readonly row: number;
-      readonly position: Position;
+      readonly position: SmallPosition;
       readonly text: string;
     }
   /** A stroke through what stands in a square, in one position of it, or on the line at its left edge. */
@@ -31,7 +31,7 @@ type Written =
       readonly kind: "strike";
       readonly col: number;
       readonly row: number;
-      readonly target: "square" | Position | "point";
+      readonly target: "square" | SmallPosition | "point";
     }
   /** A ring drawn round what stands in a square. */
   | { readonly kind: "ring"; readonly col: number; readonly row: number }
@@ -138,4 +138,4 @@ export type TokenLook = "plus" | "minus" | "coin" | "piece";
 export type ShapeLook = "bar" | "circle" | "square";
 
 /** Where in its square a small number sits: its lower or upper half, the corner before a digit that stands there too, or either side of a diagonal. */
-export type Position = "low" | "high" | "corner" | "tens" | "ones";
+export type SmallPosition = "low" | "high" | "corner" | "tens" | "ones";

@@ -6,8 +6,8 @@ import { directionOf } from "./estimating/direction";
 import { estimateOf, isClose, isNear } from "./estimating/estimate";
 import type { Estimate } from "./estimating/roughAnswer";
 import { type Inverse, inverseOf } from "./inverse";
+import { plausibilityOf } from "./plausibility";
 import type { CheckReason, RunReason } from "./runReason";
-import { sensesOf } from "./senses";
 
 /** All that a board is stepped through: the estimate before the working, the working, the checks after it. */
 export interface Run {
@@ -38,7 +38,7 @@ export function runOf(working: Working, library: Library): Run {
           } as const,
         ]
       : []),
-    ...sensesOf(working),
+    ...plausibilityOf(working),
     ...(problem.kind === "decimals" && problem.op === "round" && answer.kind === "rounded"
       ? [neighbours(problem, answer.numeral)]
       : []),

@@ -4,7 +4,7 @@ import type { Answer, Problem } from "../problem";
 import type { Direction } from "./estimating/direction";
 import type { Estimate } from "./estimating/roughAnswer";
 import type { Inverse } from "./inverse";
-import type { SenseReason } from "./senses";
+import type { PlausibilityReason } from "./plausibility";
 
 /** Why a step around the working is made: the estimate before it, the checks after it. */
 export type CheckReason =
@@ -49,7 +49,7 @@ export type CheckReason =
     }
   /** The numbers that were set out are read back, in a house that ticks them off. */
   | { readonly kind: "readBack"; readonly problem: Problem }
-  | SenseReason;
+  | PlausibilityReason;
 
 /** Why a step of the run is made: a reason of the working, or of a check around it. */
 export type RunReason = Reason | CheckReason;

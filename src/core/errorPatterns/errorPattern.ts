@@ -1,7 +1,7 @@
 import type { HouseRules } from "../house";
 import type { MethodId } from "../methods";
 import type { Answer, Problem } from "../problem";
-import type { Otherwise } from "./otherwise";
+import type { DecisionOverride } from "./decisionOverride";
 import type { PatternId } from "./patternIds";
 
 /** The skills whose work the patterns belong to. */
@@ -34,7 +34,7 @@ export interface Split {
 /** What a learner with a pattern does otherwise; everything else is done soundly. */
 export interface PatternAct {
   /** What is decided otherwise, and in which methods. */
-  readonly decides?: readonly Otherwise[];
+  readonly decides?: readonly DecisionOverride[];
   /** The methods it comes out in, where it is not a decision of theirs: one of them is taken if the house's own is not among them. */
   readonly methods?: readonly MethodId[];
   /** What the decisions take for granted of the house. */

@@ -37,7 +37,7 @@ import {
   undoingOf,
   wrongWorking,
 } from ".";
-import { isSame, valueIn } from "./explaining/wrongWays";
+import { answerValueIn, isSameValue } from "./explaining/patternResults";
 
 const house = PRESETS.fillersTrueValue;
 /** A judgement, which no written answer shows. */
@@ -106,7 +106,10 @@ describe("a pattern on any problem of its skill, in any house", () => {
       const working = wrongWorking(problem, house, [one]);
       return (
         working &&
-        !isSame(valueIn(problem, working.answer), valueIn(problem, workingOf(problem, house).answer))
+        !isSameValue(
+          answerValueIn(problem, working.answer),
+          answerValueIn(problem, workingOf(problem, house).answer),
+        )
       );
     });
     expect(leads).toBe(true);
@@ -123,7 +126,7 @@ describe("every way to a wrong answer", () => {
         )) {
           const replay = replayOf(problem, house, patterns);
           if (replay === undefined) throw new Error(`${patterns.join()} is not replayed`);
-          expect(valueIn(problem, replay.wrong.answer), patterns.join()).toEqual(value);
+          expect(answerValueIn(problem, replay.wrong.answer), patterns.join()).toEqual(value);
           expect(replay.sound.answer.kind).toBe(right.kind);
           expect(replay.departs).toBeLessThan(replay.wrong.steps.length);
           // Up to the departing step the two are one working.
@@ -149,8 +152,8 @@ describe("explaining", () => {
         const ways = waysOf(problem, house);
         const marked = markedAnswer(ways, { answer: ways.right, bare: false }, house);
         expect(marked).toEqual({ verdict: { kind: "right" }, explanations: [] });
-        const right = valueIn(problem, ways.right);
-        expect(ways.ways.some(({ value }) => isSame(value, right))).toBe(false);
+        const right = answerValueIn(problem, ways.right);
+        expect(ways.ways.some(({ value }) => isSameValue(value, right))).toBe(false);
       }
     }
   });

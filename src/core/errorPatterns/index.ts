@@ -10,8 +10,14 @@ export {
   type Showings,
 } from "./explaining/explain";
 export { markedAnswer, waysKept } from "./explaining/explainAnswer";
+export {
+  answerValueIn as valueIn,
+  type PatternResults as WrongWays,
+  patternAnswers,
+  patternResults as wrongWays,
+  patternsFor,
+} from "./explaining/patternResults";
 export { type Answered, isSteady, sheetExplanations, showingsOn, waysTaken } from "./explaining/sheet";
-export { patternAnswers, patternsFor, valueIn, type WrongWays, wrongWays } from "./explaining/wrongWays";
 export { PATTERN_IDS, type PatternId } from "./patternIds";
 export { type Replay, replayOf, slipsBehind, undoingOf } from "./replaying/replay";
 export { separatingProblem } from "./replaying/separating";

@@ -3,16 +3,16 @@ import { PRESETS } from "../house";
 import { columnAddition, columnMultiplication, drawn, EVERY_METHOD, lattice } from "../methods";
 import { writeAnswer } from "../problem";
 import { problemOf } from "../testing/problems";
+import { methodsOf, overrideIn, overridesFor } from "./decisionOverride";
 import type { PatternAct } from "./errorPattern";
 import { EVERY_PATTERN } from "./errorPatterns";
-import { decidedIn, decidesIn, methodsOf } from "./otherwise";
 import { wrongWorking } from "./wrongWorking";
 
 const house = PRESETS.fillersTrueValue;
-const noCarry = decidesIn(columnAddition)({ carries: () => 0 });
+const noCarry = overrideIn(columnAddition)({ carries: () => 0 });
 const cut = [
-  ...decidesIn(columnMultiplication)({ productPlaces: () => 0 }),
-  ...decidesIn(lattice)({ productPlaces: () => 0 }),
+  ...overrideIn(columnMultiplication)({ productPlaces: () => 0 }),
+  ...overrideIn(lattice)({ productPlaces: () => 0 }),
 ];
 
 const answer = (line: string, acts: readonly PatternAct[]): string | undefined => {
@@ -24,8 +24,8 @@ describe("what is decided otherwise", () => {
   it("names its methods, and is handed to those alone", () => {
     expect(methodsOf(noCarry)).toEqual(["column-addition"]);
     expect(methodsOf(cut)).toEqual(["column-multiplication", "lattice"]);
-    expect(Object.keys(decidedIn([...noCarry, ...cut], "lattice"))).toEqual(["productPlaces"]);
-    expect(decidedIn(noCarry, "lattice")).toEqual({});
+    expect(Object.keys(overridesFor([...noCarry, ...cut], "lattice"))).toEqual(["productPlaces"]);
+    expect(overridesFor(noCarry, "lattice")).toEqual({});
   });
 
   it("is put over the sound decisions, and leaves the others as they are", () => {
@@ -34,7 +34,7 @@ describe("what is decided otherwise", () => {
   });
 
   it("goes together with what is about something else, and not with what is about the same", () => {
-    const written = decidesIn(columnAddition)({ writes: (total) => total });
+    const written = overrideIn(columnAddition)({ writes: (total) => total });
     expect(answer("2.67 + 1.58", [{ decides: noCarry }, { decides: written }])).toBe("3.1115");
     expect(answer("2.67 + 1.58", [{ decides: noCarry }, { decides: noCarry }])).toBeUndefined();
     expect(answer("2.67 + 1.58", [{ decides: noCarry }, { decides: cut }])).toBeUndefined();

@@ -25,7 +25,7 @@ export function twoDecimals(problem: Problem, op: SignedOperation): readonly [De
 }
 
 /** A whole number from its digits; none at all are a zero. */
-export const wholeFrom = (digits: string): Decimal => wholeNumeral(BigInt(digits || "0"));
+export const wholeOfDigits = (digits: string): Decimal => wholeNumeral(BigInt(digits || "0"));
 
 /** A problem with two decimals, its answer as it comes. */
 export const decimalProblem = (

@@ -58,7 +58,7 @@ export function fromTexts(quantity: Quantity, texts: readonly string[]): Quantit
 }
 
 /** Whether a quantity is nothing at all. */
-export const isZero = (quantity: Quantity): boolean => {
+export const isZeroQuantity = (quantity: Quantity): boolean => {
   switch (quantity.kind) {
     case "decimal":
     case "fraction":

@@ -12,8 +12,8 @@ import {
   type WorkingToDraw,
 } from "../methods";
 import { type Answer, type Problem, writeAnswer, writeProblem } from "../problem";
+import { type DecisionOverride, methodsOf, overridesFor } from "./decisionOverride";
 import type { PatternAct } from "./errorPattern";
-import { decidedIn, methodsOf, type Otherwise } from "./otherwise";
 
 /** What a pattern adds to the reasons of a working: where it does not lie in a decision of a method. */
 export type PatternReason =
@@ -33,7 +33,7 @@ export type WrongWorking = WorkingToDraw<Reason | PatternReason, MethodId>;
 
 /** Several patterns as one learner acts on them. */
 interface Acting {
-  readonly decides: readonly Otherwise[];
+  readonly decides: readonly DecisionOverride[];
   readonly methods: readonly MethodId[];
   /** None where they take nothing for granted of the house. */
   readonly rules: Partial<HouseRules> | undefined;
@@ -123,7 +123,8 @@ const otherwiseBy = (
   house: HouseRules,
   { decides }: Acting,
   solve: (problem: Problem, house: HouseRules) => WrongWorking,
-): WrongWorking => EVERY_METHOD.workingOtherwise(problem, house, method, decidedIn(decides, method), solve);
+): WrongWorking =>
+  EVERY_METHOD.workingOtherwise(problem, house, method, overridesFor(decides, method), solve);
 
 /** Methods that are for problems of a kind; patterns of columns come out in money only where it is worked in columns. */
 const methodsIn = ({ kind }: Problem, methods: readonly MethodId[]): readonly MethodId[] => {

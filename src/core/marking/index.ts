@@ -1,5 +1,5 @@
-export { readGiven } from "./given";
-export type { Given, GivenError, Wants } from "./givenAnswer";
+export type { GivenError, LearnerAnswer as Given, Wants } from "./learnerAnswer";
+export { readLearnerAnswer as readGiven } from "./readLearnerAnswer";
 export {
   cleanName,
   LONGEST_ANSWER,

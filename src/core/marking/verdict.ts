@@ -12,7 +12,7 @@ import {
   writeAnswer,
 } from "../problem";
 import { type Measure, rateBetween } from "../quantity";
-import type { Given } from "./givenAnswer";
+import type { LearnerAnswer } from "./learnerAnswer";
 
 /** What an answer of the right value still lacks. */
 export const FORM_FAULTS = [
@@ -51,7 +51,12 @@ export type Verdict =
 const form = (...faults: readonly FormFault[]): Verdict => ({ kind: "form", faults });
 
 /** What a given answer is, beside the answer that the working of its problem ends in. */
-export function verdictOf(problem: Problem, expected: Answer, given: Given, house: HouseRules): Verdict {
+export function verdictOf(
+  problem: Problem,
+  expected: Answer,
+  given: LearnerAnswer,
+  house: HouseRules,
+): Verdict {
   const { answer, bare } = given;
   if (!sameAnswer(problem, expected, answer)) {
     if (isRounding(problem, expected) && problem.op !== "round" && isRight(problem, answer))
@@ -131,7 +136,7 @@ export const answerValue = (problem: Problem, answer: Answer): ReturnType<typeof
 function formFaults(
   problem: Problem,
   expected: Answer,
-  { answer, bare }: Given,
+  { answer, bare }: LearnerAnswer,
   house: HouseRules,
 ): readonly FormFault[] {
   const faults: FormFault[] = bare && answer.kind !== "sufficiency" ? ["unitMissing"] : [];

@@ -1,9 +1,16 @@
 export { columnAddition } from "./addition/columnAddition";
 export type { ExpandedAdditionReason } from "./addition/expandedAddition";
 export { chainMethods } from "./chains/chainMethods";
-export type { AnyMethod, Method, OnPaper, Refusal, WorkingBy, WorkingToDraw } from "./contract/method";
+export type {
+  AnyMethod,
+  Method,
+  MethodRefusal as Refusal,
+  OnPaper,
+  WorkingBy,
+  WorkingToDraw,
+} from "./contract/method";
 export { drawn, libraryOf, type MethodSet } from "./contract/methodSet";
-export type { Stage, Step, StepToDraw } from "./contract/step";
+export type { Step, StepStage as Stage, StepToDraw } from "./contract/step";
 export { Stuck } from "./contract/stuck";
 export { decimalMethods } from "./decimalMethods";
 export type {
@@ -42,11 +49,11 @@ export type { InLineReason } from "./multiplication/inLineBlock";
 export type { LatticeReason } from "./multiplication/lattice";
 export { lattice } from "./multiplication/lattice";
 export type { MultiplesOfTenReason } from "./multiplication/multiplesOfTen";
-export type { Block, WorkedBlock } from "./multiplication/productBlock";
+export type { ProductBlock as Block, WorkedBlock } from "./multiplication/productBlock";
 export type { BlockReason, ProductReason } from "./multiplication/productReason";
 export { type ShiftDecisions, type ShiftReason, shift } from "./multiplication/shift";
-export { type ColumnSum, partsOf, type Row, SOUND_ADDITION } from "./procedures/columnSums";
-export type { Change } from "./procedures/decomposition";
+export { type ColumnRow as Row, type ColumnSum, partsOf, SOUND_ADDITION } from "./procedures/columnSums";
+export type { Exchange as Change } from "./procedures/decomposition";
 export { SOUND_PRODUCTS, withoutFrontZeros } from "./procedures/digitProducts";
 export type { Quotient } from "./procedures/quotientDigits";
 export type { QuantityReason } from "./quantities/comparingAlike";

@@ -35,7 +35,7 @@ export {
   wholeNumeral,
 } from "./fraction";
 export { decimalSign, type Notation, otherSign, writeDecimal } from "./notation";
-export { number, numeralParts, type Part, sign, textOf, words } from "./parts";
+export { number, numeralParts, type Part, partsText as textOf, sign, words } from "./parts";
 export { MOST_DIGITS_A_SIDE, ONES, type Place, placesFrom, TENTHS } from "./place";
 export { writeNumeral } from "./writeNumeral";
 export { bareDigits, withoutEndZeros, zerosAtEnd } from "./zeros";

@@ -29,7 +29,7 @@ export function numeralParts(numeral: Numeral, notation: Notation): readonly Par
 }
 
 /** Parts in one line of text: `2 1/3 + 0.1(6)`, `≈ 0.67`. */
-export function textOf(parts: readonly Part[]): string {
+export function partsText(parts: readonly Part[]): string {
   let text = "";
   for (const part of parts) text += textAfter(part, text);
   return text;

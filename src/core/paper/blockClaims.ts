@@ -1,6 +1,5 @@
 import type Exact from "fraction.js";
-import { type Asked, valueFrom } from "./asked";
-import { type Claim, isSame } from "./claims/claim";
+import { type Claim, isSameExact } from "./claims/claim";
 import { columnClaim } from "./claims/columnClaims";
 import type { Known } from "./claims/columnNumbers";
 import { divisionClaim } from "./claims/division/divisionClaims";
@@ -10,9 +9,10 @@ import { leapClaim } from "./claims/leapClaims";
 import { productClaim, sumUnder } from "./claims/productClaims";
 import { unitClaim } from "./claims/unitClaims";
 import type { Looking } from "./judged";
+import { type JudgingTarget, valueFrom } from "./judgingTarget";
 import type { fractionBars } from "./reading/bars";
 import type { Sorted } from "./reading/glyphs";
-import { worthOf } from "./reading/pieces";
+import { worthOfNumeral } from "./reading/pieces";
 import { type Stack, type StackRow, stacksOf } from "./reading/stacks";
 
 /** The blocks that are no lines: a division, a grid, columns of units, jumps, hops, and every column over a rule. */
@@ -21,7 +21,7 @@ export function blockClaims(
   rows: readonly StackRow[],
   plainRows: readonly StackRow[],
   bars: ReturnType<typeof fractionBars>,
-  asked: Asked,
+  asked: JudgingTarget,
   { settled, units, writingIn }: Looking & { readonly writingIn: number | undefined },
   lines: readonly Claim[],
 ): readonly Claim[] {
@@ -53,7 +53,7 @@ export function blockClaims(
     ...found.flatMap(({ parts, makes }) => [...parts, ...(makes ? [makes.value] : [])]),
     ...lines.flatMap(({ makes, uses }) => [...uses, ...(makes ? [makes.value] : [])]),
   ];
-  const isKnown: Known = { has: (value) => known.some((one) => isSame(one, value)) };
+  const isKnown: Known = { has: (value) => known.some((one) => isSameExact(one, value)) };
   const done = new Set<Stack>();
   const free = [...stacks, ...bareStack(rows, stacks, asked, lines, found, settled)].filter(
     (stack) => !taken(stack) && stack.rule.strokes === 1,
@@ -73,7 +73,7 @@ export function blockClaims(
 }
 
 /** The first rows of numbers as a column with no rule drawn under them, and what stands below. */
-function unruled(rows: readonly StackRow[], { numbers }: Asked): Stack {
+function unruled(rows: readonly StackRow[], { numbers }: JudgingTarget): Stack {
   const written = rows.filter(({ numerals }) => numerals.length > 0);
   const [above, below] = [written.slice(0, numbers.length), written.slice(numbers.length)];
   const numerals = above.flatMap((row) => row.numerals);
@@ -91,7 +91,7 @@ function unruled(rows: readonly StackRow[], { numbers }: Asked): Stack {
 function bareStack(
   rows: readonly StackRow[],
   stacks: readonly Stack[],
-  asked: Asked,
+  asked: JudgingTarget,
   lines: readonly Claim[],
   found: readonly Claim[],
   settled: boolean,
@@ -102,7 +102,7 @@ function bareStack(
   const count = asked.numbers.length;
   const strange = above
     .flatMap(({ numerals }) => numerals)
-    .filter((numeral) => !asked.numbers.some((one) => isSame(valueFrom(one), worthOf(numeral))));
+    .filter((numeral) => !asked.numbers.some((one) => isSameExact(valueFrom(one), worthOfNumeral(numeral))));
   // One of them may be copied wrongly, but that is only said once the hand is lifted.
   const isAsked = strange.length <= (settled && below.length > 0 ? 1 : 0);
   return above.length < count || count < 2 || !isAsked ? [] : [stack];

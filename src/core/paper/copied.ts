@@ -1,18 +1,18 @@
 import type Exact from "fraction.js";
 import { bareDigits } from "../number";
-import { type Asked, valueFrom } from "./asked";
-import { type Claim, isSame } from "./claims/claim";
-import type { Numeral } from "./reading/pieces";
+import { type Claim, isSameExact } from "./claims/claim";
+import { type JudgingTarget, valueFrom } from "./judgingTarget";
+import type { WrittenNumeral } from "./reading/pieces";
 
 /** What each operation of a problem is worked as in a block. */
-const BLOCKS: Readonly<Partial<Record<Claim["kind"], readonly Asked["op"][]>>> = {
+const BLOCKS: Readonly<Partial<Record<Claim["kind"], readonly JudgingTarget["op"][]>>> = {
   column: ["add", "subtract", "terms"],
   product: ["multiply"],
   division: ["divide"],
 };
 
 /** The kinds of problems whose numbers stand in columns as they are given. */
-const WITH_DIGITS: readonly Asked["kind"][] = ["decimals", "money", "signed", "fractions"];
+const WITH_DIGITS: readonly JudgingTarget["kind"][] = ["decimals", "money", "signed", "fractions"];
 
 /**
  * Claims whose numbers are the problem's but for one: that one was copied wrongly, and is the first error, however
@@ -20,13 +20,13 @@ const WITH_DIGITS: readonly Asked["kind"][] = ["decimals", "money", "signed", "f
  */
 export function withCopying(
   claims: readonly Claim[],
-  asked: Asked,
+  asked: JudgingTarget,
   writingIn: number | undefined,
 ): readonly Claim[] {
   if (!WITH_DIGITS.includes(asked.kind)) return claims;
   const values = asked.numbers.map(valueFrom);
   const isMade = (value: Exact): boolean =>
-    claims.some(({ makes }) => makes !== undefined && isSame(makes.value, value));
+    claims.some(({ makes }) => makes !== undefined && isSameExact(makes.value, value));
   const isWhole = ({ kind, uses, line }: Claim): boolean =>
     line === undefined
       ? uses.length === values.length && (BLOCKS[kind]?.includes(asked.op) ?? false)
@@ -34,7 +34,7 @@ export function withCopying(
   const usesOf = ({ uses }: Claim): readonly Exact[] => uses.slice(0, values.length);
   if (
     claims.some(
-      (claim) => isWhole(claim) && usesOf(claim).every((use) => values.some((one) => isSame(one, use))),
+      (claim) => isWhole(claim) && usesOf(claim).every((use) => values.some((one) => isSameExact(one, use))),
     )
   )
     return claims;
@@ -42,7 +42,7 @@ export function withCopying(
     if (!isWhole(claim) || claim.fault?.kind === "misplaced") return claim;
     const left = [...values];
     const strange = usesOf(claim).flatMap((use, nth) => {
-      const at = left.findIndex((one) => isSame(one, use));
+      const at = left.findIndex((one) => isSameExact(one, use));
       if (at < 0) return [nth];
       left.splice(at, 1);
       return [];
@@ -50,7 +50,7 @@ export function withCopying(
     const [nth, more] = strange;
     const [ought] = left;
     const numeral = nth === undefined ? undefined : (claim.line?.numerals ?? claim.read)[nth];
-    const text = asked.numbers.find((one) => ought !== undefined && isSame(valueFrom(one), ought))?.text;
+    const text = asked.numbers.find((one) => ought !== undefined && isSameExact(valueFrom(one), ought))?.text;
     if (nth === undefined || more !== undefined || numeral === undefined || text === undefined) return claim;
     const use = claim.uses[nth];
     // It may still become the number that it is the beginning of.
@@ -98,7 +98,7 @@ const bareOf = (text: string): string => bareDigits(digits(text));
 const digits = (text: string): string => text.replace(".", "");
 
 /** The first digit that differs from the number it was copied from; its end where one is left out. */
-function spotOff(numeral: Numeral, text: string): { readonly col: number; readonly row: number } {
+function spotOff(numeral: WrittenNumeral, text: string): { readonly col: number; readonly row: number } {
   const [is, ought] = [digits(numeral.mended), digits(text)];
   const nth = [...is].findIndex((digit, index) => digit !== ought[index]);
   const sign = numeral.digits[nth < 0 ? numeral.digits.length - 1 : nth];

@@ -1,16 +1,16 @@
-import { type Asked, valueFrom } from "./asked";
 import { blockClaims } from "./blockClaims";
-import { type Claim, isSame } from "./claims/claim";
+import { type Claim, isSameExact } from "./claims/claim";
 import { laidClaims } from "./claims/laidClaims";
 import { aloneIn, isStatement, readLines } from "./claims/lineClaims";
 import { withCopying } from "./copied";
 import type { Judged, Looking } from "./judged";
+import { type JudgingTarget, valueFrom } from "./judgingTarget";
+import { linkClaims } from "./linkClaims";
 import type { Paper } from "./paper";
 import { fractionBars } from "./reading/bars";
-import { keyOf, rowsOf, sorted } from "./reading/glyphs";
+import { rowsOf, sorted, spotKey } from "./reading/glyphs";
 import { linesOf } from "./reading/lines";
 import { stackRows } from "./reading/stacks";
-import { threaded } from "./threads";
 
 const NOTHING: Judged = {
   claims: [],
@@ -29,7 +29,7 @@ const NOTHING: Judged = {
  * Reads a paper and judges it by what it claims: every block is read by its shape alone and checked by exact
  * arithmetic as it stands, whatever the method; the claims are then joined by the numbers they use and make.
  */
-export function judgePaper(paper: Paper, asked: Asked, { settled, units }: Looking): Judged {
+export function judgePaper(paper: Paper, asked: JudgingTarget, { settled, units }: Looking): Judged {
   const marks = sorted(paper.marks);
   const laidOut = marks.tokens.length + marks.shapes.length;
   if (marks.glyphs.length === 0 && marks.jumps.length === 0 && laidOut === 0) return NOTHING;
@@ -45,10 +45,10 @@ export function judgePaper(paper: Paper, asked: Asked, { settled, units }: Looki
   const goingOn = new Set(
     readings.flatMap(({ goesOn, claims: [first] }) => (goesOn && first !== undefined ? [first] : [])),
   );
-  const barred = new Set(bars.flatMap(({ over, under }) => [...over, ...under].map(keyOf)));
+  const barred = new Set(bars.flatMap(({ over, under }) => [...over, ...under].map(spotKey)));
   const rows = stackRows(
     marks,
-    signs.map(({ row, signs: all }) => ({ row, signs: all.filter((sign) => !barred.has(keyOf(sign))) })),
+    signs.map(({ row, signs: all }) => ({ row, signs: all.filter((sign) => !barred.has(spotKey(sign))) })),
   );
   const stated = new Set(inStatements.map(({ top }) => top));
   const blocks = blockClaims(
@@ -78,21 +78,21 @@ export function judgePaper(paper: Paper, asked: Asked, { settled, units }: Looki
   const alone = readings.flatMap(({ line, sides: [side, more] }) =>
     side !== undefined && more === undefined ? (aloneIn(side, line.row) ?? []) : [],
   );
-  return threaded(claims, rows, alone, asked, last);
+  return linkClaims(claims, rows, alone, asked, last);
 }
 
 /** A line that begins with a sign of equality may go on from the block above it, as well as from the line. */
-function goneOn(claim: Claim, blocks: readonly Claim[], asked: Asked): Claim {
+function goneOn(claim: Claim, blocks: readonly Claim[], asked: JudgingTarget): Claim {
   const { makes } = claim;
   const above = blocks.find(
     (block) =>
       block.makes !== undefined &&
       block.bottom < claim.top &&
       makes !== undefined &&
-      isSame(block.makes.value, makes.value),
+      isSameExact(block.makes.value, makes.value),
   );
   const isAnswer =
-    makes !== undefined && asked.value !== undefined && isSame(makes.value, valueFrom(asked.value));
+    makes !== undefined && asked.value !== undefined && isSameExact(makes.value, valueFrom(asked.value));
   return (above === undefined && !isAnswer) || claim.state === "right"
     ? claim
     : {

@@ -1,4 +1,4 @@
-import { type Account, type Candidate, keyOf } from "./candidate";
+import { type Account, answerKeyOf, type Candidate } from "./candidate";
 
 /** How likely each account is, all together 1. */
 export type Belief = ReadonlyMap<Account, number>;
@@ -11,7 +11,7 @@ const ELSEWHERE = 0.04;
 
 /** How likely an account gives an answer. */
 function chanceOf(candidate: Candidate, account: Account, given: string): number {
-  const expected = keyOf(candidate, account);
+  const expected = answerKeyOf(candidate, account);
   if (given === expected) return 1 - CARELESS;
   return given === candidate.rightKey ? CARELESS * RIGHT_BY_CHANCE : CARELESS * ELSEWHERE;
 }
@@ -42,7 +42,7 @@ export function informationIn(belief: Belief, candidate: Candidate): number {
   };
   let [elsewhere, byCarelessness] = [0, 0];
   for (const [account, share] of belief) {
-    const key = keyOf(candidate, account);
+    const key = answerKeyOf(candidate, account);
     const right = key === candidate.rightKey ? 0 : RIGHT_BY_CHANCE;
     add(key, share * (1 - CARELESS));
     add(candidate.rightKey, share * CARELESS * right);

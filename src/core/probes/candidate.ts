@@ -30,7 +30,7 @@ export interface Candidate {
 }
 
 /** The key of what an account answers to a problem. */
-export const keyOf = ({ keys, rightKey }: Candidate, account: Account): string =>
+export const answerKeyOf = ({ keys, rightKey }: Candidate, account: Account): string =>
   account === "sound" ? rightKey : (keys.get(account) ?? rightKey);
 
 /** The key of an answer that was given to a candidate. */

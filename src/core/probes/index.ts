@@ -2,9 +2,9 @@ export type { Belief } from "./belief";
 export {
   type Account,
   accountsIn,
+  answerKeyOf as keyOf,
   type Candidate,
   givenKey,
-  keyOf,
   poolOf,
   skillsAround,
   skillsOf,

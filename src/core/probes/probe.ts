@@ -1,5 +1,5 @@
 import { type Belief, informationIn, uncertainty, updated } from "./belief";
-import { type Account, type Candidate, keyOf } from "./candidate";
+import { type Account, answerKeyOf, type Candidate } from "./candidate";
 
 /** Problems whose answers tell accounts apart. */
 export interface Probe {
@@ -24,7 +24,7 @@ export function probeOf(pool: readonly Candidate[], belief: Belief, most: number
   const gain = (candidate: Candidate): { readonly sum: number; readonly isNew: boolean } => {
     let sum = 0;
     let isNew = false;
-    const keys = accounts.map(([account]) => keyOf(candidate, account));
+    const keys = accounts.map(([account]) => answerKeyOf(candidate, account));
     for (const [at, [one, share]] of accounts.entries())
       for (let to = at + 1; to < accounts.length; to++) {
         const [other, weight] = accounts[to] ?? [one, 0];
@@ -45,7 +45,7 @@ export function probeOf(pool: readonly Candidate[], belief: Belief, most: number
     left.delete(best);
     for (const [at, [one]] of accounts.entries())
       for (const [other] of accounts.slice(at + 1))
-        if (keyOf(best, one) !== keyOf(best, other))
+        if (answerKeyOf(best, one) !== answerKeyOf(best, other))
           told.set(`${one} ${other}`, (told.get(`${one} ${other}`) ?? 0) + 1);
   }
   return { problems: chosen, together: groupsOf(chosen, belief).filter(({ length }) => length > 1) };
@@ -55,7 +55,7 @@ export function probeOf(pool: readonly Candidate[], belief: Belief, most: number
 export function groupsOf(problems: readonly Candidate[], belief: Belief): readonly (readonly Account[])[] {
   const groups = new Map<string, Account[]>();
   for (const account of belief.keys()) {
-    const key = problems.map((one) => keyOf(one, account)).join("|");
+    const key = problems.map((one) => answerKeyOf(one, account)).join("|");
     groups.set(key, [...(groups.get(key) ?? []), account]);
   }
   return [...groups.values()];
@@ -78,7 +78,7 @@ const CLEAR = 0.8;
 const NOTHING_MORE = 0.04;
 
 /** Where adaptive probing stands: the next problem, or what came of it. */
-export type Probing =
+export type ProbingState =
   | { readonly kind: "ask"; readonly candidate: Candidate; readonly belief: Belief }
   | {
       readonly kind: "ended";
@@ -100,13 +100,17 @@ export interface Reply {
 const MOST_ASKED = 10;
 
 /** The next problem after some answers: the one whose answer can be expected to tell most; or that it is over, and why. */
-export function probingAfter(pool: readonly Candidate[], start: Belief, replies: readonly Reply[]): Probing {
+export function probingAfter(
+  pool: readonly Candidate[],
+  start: Belief,
+  replies: readonly Reply[],
+): ProbingState {
   const belief = replies.reduce((now, { candidate, given }) => updated(now, candidate, given), start);
   const groups = groupsOf(pool, belief);
   const shareOf = (accounts: readonly Account[]): number =>
     accounts.reduce((sum, account) => sum + (belief.get(account) ?? 0), 0);
   const likeliest = groups.reduce((best, one) => (shareOf(one) > shareOf(best) ? one : best));
-  const ended = (why: "clear" | "nothingMore" | "enough"): Probing => ({
+  const ended = (why: "clear" | "nothingMore" | "enough"): ProbingState => ({
     kind: "ended",
     why,
     accounts: [...likeliest].sort((one, other) => (belief.get(other) ?? 0) - (belief.get(one) ?? 0)),

@@ -19,7 +19,7 @@ export {
   isNumeral,
   mapDecimals,
   measuresOf,
-  moneyOf,
+  moneyProblem as moneyOf,
   signedOf,
   termsOf,
   thingAndTimes,

@@ -115,7 +115,7 @@ export function signedOf(
 }
 
 /** A problem with money; none where the operation makes no sense of these amounts and numbers. */
-export function moneyOf(
+export function moneyProblem(
   op: MoneyProblem["op"],
   operands: readonly (Amount | Decimal)[],
   till: Pick<MoneyProblem, "currency" | "without">,
@@ -228,7 +228,7 @@ export function withOperands(problem: Problem, operands: readonly Quantity[]): P
         : signedOf(problem.op, operands, problem.form);
     case "money":
       return operands.every((one) => isAmount(one) || isDecimal(one))
-        ? moneyOf(problem.op, operands, problem, problem.form)
+        ? moneyProblem(problem.op, operands, problem, problem.form)
         : undefined;
     case "measures":
       return operands.every((one) => isMeasure(one) || isDecimal(one))

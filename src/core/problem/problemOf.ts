@@ -9,7 +9,7 @@ import {
   isDecimal,
   isNumeral,
   measuresOf,
-  moneyOf,
+  moneyProblem,
   signedOf,
   termsOf,
 } from "./makeProblem";
@@ -136,7 +136,7 @@ function single(
   if (amount?.kind === "amount" && operands.every(isAmountOrNumber)) {
     const times = operands.filter(isDecimal);
     const easy = op === "multiply" ? operands.length === 2 : op !== "divide" || times.every(isWhole);
-    return easy ? moneyOf(op, operands, { currency: amount.currency, without: [] }, form) : undefined;
+    return easy ? moneyProblem(op, operands, { currency: amount.currency, without: [] }, form) : undefined;
   }
   return operands.every(isMeasureOrNumber) ? measuresOf(op, operands, form) : undefined;
 }

@@ -12,15 +12,15 @@ import {
   writeProblem,
 } from "../problem";
 import { done, failed, type Result } from "../result";
-import { type Chances, chancesFrom } from "./chances";
 import { slotsOf } from "./digitSlots";
 import { filled } from "./ladder/filled";
 import { meets } from "./ladder/meets";
 import type { Climb, Notch } from "./ladder/skill";
-import { readTyped } from "./typedLine";
+import { type RandomSource, randomFrom } from "./randomSource";
+import { readTypedLine } from "./typedLine";
 
 /** The way sheets are drawn: a sheet with another one was drawn by other rules, and keeps its problems as they are. */
-export const DRAWING = 3;
+export const DRAWING_VERSION = 3;
 
 /** How many lines are tried for one problem before its notch is given up; fewer where more is wished of it, since that may be more than it can give. */
 const MOST_TRIES = 800;
@@ -30,7 +30,7 @@ const MANY = 60;
 const MOST_TRIES_OF_MANY = 200;
 
 /** A problem that was drawn, with its working in the house and the notch it was drawn for, from 0. */
-export interface Drawn {
+export interface GeneratedProblem {
   readonly problem: Problem;
   readonly working: Working;
   readonly notch: number;
@@ -51,16 +51,16 @@ export function drawSheet(
   house: HouseRules,
   seed: number,
   fits: Fits = ANY,
-): Result<readonly Drawn[], "nothingDrawn"> {
-  const chances = chancesFrom(seed);
+): Result<readonly GeneratedProblem[], "nothingDrawn"> {
+  const chances = randomFrom(seed);
   const tries = fits === ANY ? MOST_TRIES : MOST_TRIES_WISHED;
   const seen = new Set<string>();
   const filling = climb.map(() => new Map<string, Made | undefined>());
   const empty = new Set<number>();
   const drawnOf = new Map<number, number>();
-  const drawn: Drawn[] = [];
+  const drawn: GeneratedProblem[] = [];
   let before = "";
-  const another = (notch: number): Drawn | undefined => {
+  const another = (notch: number): GeneratedProblem | undefined => {
     const step = climb[notch];
     if (step === undefined || empty.has(notch)) return undefined;
     const many = (drawnOf.get(notch) ?? 0) >= MANY;
@@ -111,9 +111,9 @@ export function drawAnother(
   seed: number,
   without: ReadonlySet<string>,
   fits: Fits = ANY,
-): Result<Drawn, "nothingDrawn"> {
+): Result<GeneratedProblem, "nothingDrawn"> {
   const step = climb[notch];
-  const chances = chancesFrom(seed);
+  const chances = randomFrom(seed);
   const found =
     step &&
     firstOf(fits === ANY ? MOST_TRIES : MOST_TRIES_WISHED, () => {
@@ -145,7 +145,7 @@ interface Made {
 export function drawOnce(
   { lines, wishes }: Notch,
   house: HouseRules,
-  chances: Chances,
+  chances: RandomSource,
   fits: Fits,
   before?: Map<string, Made | undefined>,
 ): Made | undefined {
@@ -158,7 +158,7 @@ export function drawOnce(
 
 function madeOf(line: string, wishes: Notch["wishes"], house: HouseRules, fits: Fits): Made | undefined {
   if (wishes.appendedZeros === 0 && !comesOut(line)) return undefined;
-  const read = readTyped(line, house);
+  const read = readTypedLine(line, house);
   if (!read.ok || isSilly(read.value)) return undefined;
   // Few meet a wish: the marks are made of those only.
   const working = workingInSteps(read.value, house);

@@ -1,10 +1,17 @@
-export { type Chances, chancesFrom } from "./chances";
-export { DRAWING, type Drawn, drawSheet } from "./drawSheet";
+export { DRAWING_VERSION as DRAWING, drawSheet, type GeneratedProblem as Drawn } from "./drawSheet";
 export { isSkill, SKILLS, type SkillId } from "./ladder/ladder";
 export { STRANDS, type Strand } from "./ladder/skill";
 export { LONGEST_SHEET_NAME, MOST_KEPT_ROWS, MOST_ON_SHEET } from "./limits";
 export { drawOwn, fittingOf, lineError, type OwnRung } from "./ownRung";
-export { drawInPlace, drawRecipe, type Placed, type Recipe, type RecipeRefusal, type Wished } from "./recipe";
+export { type RandomSource as Chances, randomFrom as chancesFrom } from "./randomSource";
+export {
+  drawInPlace,
+  drawRecipe,
+  type Recipe,
+  type RecipeRefusal,
+  type SheetProblem as Placed,
+  type Wished,
+} from "./recipe";
 export { notchFrom, type RungPlace, rungOf } from "./rungOf";
 export { twinOf } from "./twin";
-export { readTyped } from "./typedLine";
+export { readTypedLine as readTyped } from "./typedLine";

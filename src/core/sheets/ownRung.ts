@@ -2,11 +2,11 @@ import { type TraitId, traitCounts } from "../features";
 import type { HouseRules } from "../house";
 import type { ReadError } from "../problem";
 import type { Result } from "../result";
-import { chancesFrom } from "./chances";
-import { type Drawn, drawOnce, drawSheet, type Fits } from "./drawSheet";
+import { drawOnce, drawSheet, type Fits, type GeneratedProblem } from "./drawSheet";
 import { filled } from "./ladder/filled";
 import type { Climb, Strand } from "./ladder/skill";
-import { readTyped } from "./typedLine";
+import { randomFrom } from "./randomSource";
+import { readTypedLine } from "./typedLine";
 
 /** A rung that a tutor made: lines to fill in, and traits that every problem must have or must not. */
 export interface OwnRung {
@@ -33,7 +33,7 @@ export function drawOwn(
   count: number,
   house: HouseRules,
   seed: number,
-): Result<readonly Drawn[], "nothingDrawn"> {
+): Result<readonly GeneratedProblem[], "nothingDrawn"> {
   const notch = { lines: rung.lines, wishes: {} };
   const climb: Climb = [notch, notch, notch, notch];
   return drawSheet(climb, count, house, seed, fitsOf(rung));
@@ -41,7 +41,7 @@ export function drawOwn(
 
 /** How many of so many fillings of a rung's lines fit what it asks. */
 export function fittingOf(rung: Recipe, house: HouseRules, tries: number): number {
-  const chances = chancesFrom(1);
+  const chances = randomFrom(1);
   const notch = { lines: rung.lines, wishes: {} };
   const fits = fitsOf(rung);
   let found = 0;
@@ -56,7 +56,7 @@ const FILLINGS = 12;
 export function lineError(line: string, house: HouseRules): ReadError | undefined {
   let error: ReadError | undefined;
   for (let seed = 0; seed < FILLINGS; seed++) {
-    const read = readTyped(filled(line, chancesFrom(seed)), house);
+    const read = readTypedLine(filled(line, randomFrom(seed)), house);
     if (read.ok) return undefined;
     error = read.error;
   }

@@ -2,7 +2,7 @@ import { featuresOf, type TraitId, traitCounts } from "../features";
 import type { HouseRules } from "../house";
 import { writeAnswer, writeProblem } from "../problem";
 import { done, failed, type Result } from "../result";
-import { type Drawn, drawAnother, drawSheet, type Fits } from "./drawSheet";
+import { drawAnother, drawSheet, type Fits, type GeneratedProblem } from "./drawSheet";
 import { SKILLS, type SkillId } from "./ladder/ladder";
 import type { Climb } from "./ladder/skill";
 
@@ -17,7 +17,7 @@ export interface Recipe {
 }
 
 /** A problem of a sheet with the skill it was drawn from. */
-export interface Placed extends Drawn {
+export interface SheetProblem extends GeneratedProblem {
   readonly skill: SkillId;
 }
 
@@ -44,7 +44,7 @@ export function drawRecipe(
   recipe: Recipe,
   house: HouseRules,
   seed: number,
-): Result<readonly Placed[], RecipeRefusal> {
+): Result<readonly SheetProblem[], RecipeRefusal> {
   const { skills, count, never, least } = recipe;
   for (const wish of least) {
     const wanted: Wished = { kind: "least", ...wish };
@@ -52,7 +52,7 @@ export function drawRecipe(
       return failed({ kind: "clash", wishes: [wanted, { kind: "never", trait: wish.trait }] });
     if (wish.problems > count) return failed({ kind: "clash", wishes: [wanted, { kind: "count", count }] });
   }
-  const parts: (readonly Placed[])[] = [];
+  const parts: (readonly SheetProblem[])[] = [];
   for (const [nth, skill] of skills.entries()) {
     const many = Math.floor((count * (nth + 1)) / skills.length) - Math.floor((count * nth) / skills.length);
     const drawn = drawSheet(climbOf(skill), many, house, seed + nth * APART, withoutAll(never));
@@ -93,7 +93,7 @@ function whyNone(skill: SkillId, never: readonly TraitId[], house: HouseRules, s
 }
 
 /** Lists one after the other in turns, then from easy to hard, with no answer twice in a row where that can be. */
-function inTurn(parts: readonly (readonly Placed[])[]): readonly Placed[] {
+function inTurn(parts: readonly (readonly SheetProblem[])[]): readonly SheetProblem[] {
   const longest = Math.max(0, ...parts.map(({ length }) => length));
   const turns = Array.from({ length: longest }, (_, nth) =>
     parts.flatMap((part) => part.slice(nth, nth + 1)),
@@ -113,14 +113,14 @@ function inTurn(parts: readonly (readonly Placed[])[]): readonly Placed[] {
 
 /** A sheet in which so many problems have the traits that are wished for: others are drawn in the place of some. */
 function withLeast(
-  drawn: readonly Placed[],
+  drawn: readonly SheetProblem[],
   recipe: Recipe,
   house: HouseRules,
   seed: number,
-): Result<readonly Placed[], RecipeRefusal> {
+): Result<readonly SheetProblem[], RecipeRefusal> {
   const { least, never } = recipe;
   const now = [...drawn];
-  const has = (one: Placed, trait: TraitId): boolean =>
+  const has = (one: SheetProblem, trait: TraitId): boolean =>
     (traitCounts(featuresOf(one.working))[trait] ?? 0) > 0;
   const lines = new Set(now.map(({ problem }) => writeProblem(problem, house)));
   let turn = 0;
@@ -158,8 +158,8 @@ function whyMissing(
   { least, never, skills, count }: Recipe,
   house: HouseRules,
   seed: number,
-  now: readonly Placed[],
-  has: (one: Placed, trait: TraitId) => boolean,
+  now: readonly SheetProblem[],
+  has: (one: SheetProblem, trait: TraitId) => boolean,
 ): RecipeRefusal {
   const wanted: Wished = { kind: "least", ...wish };
   const without = (kept: readonly TraitId[]): boolean =>
@@ -181,12 +181,12 @@ function whyMissing(
 
 /** Another problem in the place of one, a notch easier or harder or as hard as it; fails where there is none. */
 export function drawInPlace(
-  { skill, notch }: Pick<Placed, "skill" | "notch">,
+  { skill, notch }: Pick<SheetProblem, "skill" | "notch">,
   never: readonly TraitId[],
   house: HouseRules,
   seed: number,
   without: ReadonlySet<string>,
-): Result<Placed, "nothingDrawn"> {
+): Result<SheetProblem, "nothingDrawn"> {
   const drawn = drawAnother(climbOf(skill), notch, house, seed, without, withoutAll(never));
   return drawn.ok ? done({ ...drawn.value, skill }) : drawn;
 }

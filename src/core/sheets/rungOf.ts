@@ -3,11 +3,11 @@ import type { HouseRules } from "../house";
 import { workingInSteps } from "../methods";
 import { type Problem, writeProblem } from "../problem";
 import { currencyOf } from "../quantity";
-import { chancesFrom } from "./chances";
 import { filled } from "./ladder/filled";
 import { SKILLS, type SkillId } from "./ladder/ladder";
 import { meets } from "./ladder/meets";
-import { readTyped, typedNotation } from "./typedLine";
+import { randomFrom } from "./randomSource";
+import { readTypedLine, typedNotation } from "./typedLine";
 
 /** A place on the ladder: a rung, and a notch of its climb, from 0. */
 export interface RungPlace {
@@ -34,7 +34,7 @@ function placesByShape(house: HouseRules): ReadonlyMap<string, readonly RungPlac
     for (const [notch, { lines }] of climb.entries()) {
       const shapes = lines.flatMap((line) =>
         Array.from({ length: line.includes("%") ? FILLINGS : 2 }, (_, seed) => {
-          const read = readTyped(filled(line, chancesFrom(seed)), house);
+          const read = readTypedLine(filled(line, randomFrom(seed)), house);
           return read.ok ? shapeOf(read.value, plain) : "";
         }),
       );

@@ -7,7 +7,7 @@ import { readProblem, writeAnswer, writeProblem } from "../problem";
 import { anyHouse } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
 import { twinOf } from ".";
-import { chancesFrom } from "./chances";
+import { randomFrom } from "./randomSource";
 
 const house = PRESETS.fillersTrueValue;
 
@@ -83,13 +83,13 @@ describe("a twin", () => {
 describe("chances", () => {
   it("are the same row for the same seed, and even", () => {
     const row = (seed: number) => {
-      const chances = chancesFrom(seed);
+      const chances = randomFrom(seed);
       return Array.from({ length: 6000 }, () => chances.below(6));
     };
     expect(row(7)).toEqual(row(7));
     expect(row(7)).not.toEqual(row(8));
     const counts = [0, 1, 2, 3, 4, 5].map((face) => row(3).filter((one) => one === face).length);
     expect(Math.min(...counts)).toBeGreaterThan(900);
-    expect(chancesFrom(1).pick([])).toBeUndefined();
+    expect(randomFrom(1).pick([])).toBeUndefined();
   });
 });

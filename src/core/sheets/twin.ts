@@ -4,8 +4,8 @@ import { workingInSteps } from "../methods";
 import { operandsOf, type Problem, readProblem, withOperands, writeAnswer, writeProblem } from "../problem";
 import type { Quantity } from "../quantity";
 import { done, failed, type Result } from "../result";
-import { type Chances, chancesFrom } from "./chances";
 import { type Slot, slotsOf, withSlots } from "./digitSlots";
+import { type RandomSource, randomFrom } from "./randomSource";
 
 /** How often another number is tried, and how many tries in a row may fail, before what there is has to do. */
 const MOST_TRIES = 120;
@@ -19,7 +19,7 @@ const MOST_STARTS = 4;
  * where no other number will do.
  */
 export function twinOf(problem: Problem, house: HouseRules, seed: number): Result<Problem, "noTwin"> {
-  const chances = chancesFrom(seed);
+  const chances = randomFrom(seed);
   const wanted = traitsOf(problem, house);
   const line = writeProblem(problem, house);
   for (let start = 0; start < MOST_STARTS; start++) {
@@ -30,7 +30,7 @@ export function twinOf(problem: Problem, house: HouseRules, seed: number): Resul
 }
 
 /** The problem after one number after another was changed, until none is as it was or no other will do. */
-function walkedFrom(problem: Problem, wanted: string, chances: Chances, house: HouseRules): Problem {
+function walkedFrom(problem: Problem, wanted: string, chances: RandomSource, house: HouseRules): Problem {
   const original = slotTexts(problem);
   let [now, texts] = [problem, original];
   let failures = 0;
@@ -76,7 +76,7 @@ function changedOnce(
   problem: Problem,
   texts: readonly string[],
   untouched: readonly number[],
-  chances: Chances,
+  chances: RandomSource,
   house: HouseRules,
 ): { readonly problem: Problem; readonly texts: readonly string[] } | undefined {
   const operands = operandsOf(problem);
@@ -122,7 +122,7 @@ const sameProperness = (before: readonly Quantity[], after: readonly Quantity[])
   });
 
 /** Another number as long as one, not silly where that is not: no zero in front or at the end, no bare one. */
-function otherNumber({ text, role, below }: Slot, chances: Chances): string | undefined {
+function otherNumber({ text, role, below }: Slot, chances: RandomSource): string | undefined {
   const digits = [...text];
   const changes = 1 + chances.below(Math.min(2, digits.length));
   for (let change = 0; change < changes; change++) {

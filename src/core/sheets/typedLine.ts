@@ -13,7 +13,7 @@ export const typedNotation = ({ currency }: HouseRules): HouseRules => ({
 });
 
 /** Reads a line that is the same for every house: with points, and `$$` for the sign of its money. */
-export const readTyped = (line: string, house: HouseRules): Result<Problem, ReadError> =>
+export const readTypedLine = (line: string, house: HouseRules): Result<Problem, ReadError> =>
   readProblem(
     line.replaceAll(MONEY, () => currencyOf(house.currency).sign),
     typedNotation(house),

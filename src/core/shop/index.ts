@@ -7,17 +7,17 @@ export {
   type Tool,
 } from "./instruments";
 export {
+  type InstrumentPosition as Position,
   labelAt,
-  type Position,
   positionAt,
   positionOf,
   type ReadingError,
   rangeOf,
   readingForBoard,
   readingMarked,
-  shareOf,
+  shareOfInstrument as shareOf,
   typedReading,
   valueAt,
 } from "./reading";
 export { GRAMS_IN_AN_OUNCE, priced, weighed } from "./stockOf";
-export { changeFrom, type Drawer, floatOf, piecesIn, withPieces, worthOf } from "./till";
+export { changeFrom, type Drawer, floatOf, piecesIn, withPieces, worthOfDrawer as worthOf } from "./till";

@@ -7,32 +7,33 @@ import type { Instrument } from "./instruments";
 /**
  * Where an instrument stands: a whole number of the finest steps that are read on it, halves of marks on a jug.
  */
-export type Position = number;
+export type InstrumentPosition = number;
 
 /** The lowest and the highest position of an instrument. */
-export const rangeOf = ({ from, to, between }: Instrument): readonly [Position, Position] => [
-  from * between,
-  to * between,
-];
+export const rangeOf = ({
+  from,
+  to,
+  between,
+}: Instrument): readonly [InstrumentPosition, InstrumentPosition] => [from * between, to * between];
 
 /** The position nearest to a share of the way from the lowest to the highest, 0 to 1. */
-export function positionAt(instrument: Instrument, share: number): Position {
+export function positionAt(instrument: Instrument, share: number): InstrumentPosition {
   const [least, most] = rangeOf(instrument);
   return Math.round(least + Math.min(1, Math.max(0, share)) * (most - least));
 }
 
 /** How far along an instrument a position lies, 0 to 1: where it is drawn. */
-export function shareOf(instrument: Instrument, position: Position): number {
+export function shareOfInstrument(instrument: Instrument, position: InstrumentPosition): number {
   const [least, most] = rangeOf(instrument);
   return (position - least) / (most - least);
 }
 
 /** What an instrument shows at a position, in the smallest unit of its scale. */
-export const valueAt = ({ worth: [over, under], between }: Instrument, position: Position): Exact =>
+export const valueAt = ({ worth: [over, under], between }: Instrument, position: InstrumentPosition): Exact =>
   new Exact(BigInt(position) * BigInt(over), BigInt(under) * BigInt(between));
 
 /** The position at which an instrument shows an amount in the smallest unit of its scale, to the nearest step it is read to; none beyond its ends. */
-export function positionOf(instrument: Instrument, amount: number): Position | undefined {
+export function positionOf(instrument: Instrument, amount: number): InstrumentPosition | undefined {
   const [over, under] = instrument.worth;
   const position = Math.round((amount * under * instrument.between) / over);
   const [least, most] = rangeOf(instrument);
@@ -49,7 +50,7 @@ export function labelAt(instrument: Instrument, mark: number): string | undefine
 }
 
 /** A reading as it is typed, with a point and the names of units: `1 kg 240 g`, `5 3/16 in`, `-4`. */
-export function typedReading(instrument: Instrument, position: Position): string {
+export function typedReading(instrument: Instrument, position: InstrumentPosition): string {
   const value = valueAt(instrument, position);
   const { read } = instrument;
   const smallest = read.at(-1);
@@ -90,7 +91,7 @@ const LONGEST_READING = 60;
 const withoutUnit = (text: string): string => text.replace(/[\sa-z."″]{1,12}$/i, "");
 
 /** A reading as a number of a problem on the Board: in parts of a unit it goes there without its unit. */
-export function readingForBoard(instrument: Instrument, position: Position): string {
+export function readingForBoard(instrument: Instrument, position: InstrumentPosition): string {
   const typed = typedReading(instrument, position);
   return typed.includes("/") ? withoutUnit(typed) : typed;
 }
@@ -98,7 +99,7 @@ export function readingForBoard(instrument: Instrument, position: Position): str
 /** Marks a reading that was typed or said, to the finest step; a number alone is taken in the instrument's units. */
 export function readingMarked(
   instrument: Instrument,
-  position: Position,
+  position: InstrumentPosition,
   typed: string,
   notation: ReadingNotation,
 ): ReadingMark {
@@ -122,7 +123,11 @@ export function readingMarked(
 }
 
 /** How a wrong reading may have come about. */
-function errorOf(instrument: Instrument, position: Position, said: Exact): ReadingError | undefined {
+function errorOf(
+  instrument: Instrument,
+  position: InstrumentPosition,
+  said: Exact,
+): ReadingError | undefined {
   const right = valueAt(instrument, position);
   const { numbered, between, read } = instrument;
   const step = numbered * between;

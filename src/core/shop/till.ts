@@ -5,7 +5,7 @@ import { piecesOfCurrency } from "../quantity";
 export type Drawer = Readonly<Record<number, number>>;
 
 /** What all pieces of a drawer come to, in the minor unit. */
-export const worthOf = (drawer: Drawer): number =>
+export const worthOfDrawer = (drawer: Drawer): number =>
   Object.entries(drawer).reduce((sum, [value, count]) => sum + Number(value) * count, 0);
 
 /** How many pieces a drawer holds. */

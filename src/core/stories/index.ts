@@ -37,9 +37,9 @@ export {
 } from "./stock";
 export {
   drawStory,
-  type Given,
   namesMissing,
   type Story,
+  type StoryNumber as Given,
   type StoryWrong,
   wantedWhole,
   wrongLines,

@@ -10,7 +10,7 @@ import { houseOfStock, type StockList, type Thing } from "./stock";
 import { STORY_UNITS } from "./storyUnits";
 
 /** A number of a story: a count, or a quantity with its unit; and whether the question needs it. */
-export interface Given {
+export interface StoryNumber {
   readonly name: string;
   readonly quantity: Quantity;
   /** The same as it is worked with, and the sign of its unit, where the text has it in another one. */
@@ -25,7 +25,7 @@ export interface Story {
   readonly structure: Structure;
   readonly steps: number;
   readonly things: readonly Thing[];
-  readonly givens: readonly Given[];
+  readonly givens: readonly StoryNumber[];
   /** What the question needs and the text does not say; worked with all the same. */
   readonly missing?: { readonly name: string; readonly quantity: Quantity };
   /** The givens as they are typed, the same for every house. */
@@ -58,7 +58,7 @@ export function drawStory(
     const { givens: typed, things, told } = draft;
     const working = worked(lineOf(draft.line, typed), house);
     if (working === undefined) continue;
-    const givens = Object.entries(typed).flatMap(([name, text]): readonly Given[] => {
+    const givens = Object.entries(typed).flatMap(([name, text]): readonly StoryNumber[] => {
       const [quantity, inText] = [quantityOf(text, house), quantityOf(told?.[name]?.text ?? text, house)];
       if (quantity === undefined || inText === undefined) return [];
       const into = told?.[name]?.into;

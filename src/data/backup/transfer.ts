@@ -1,8 +1,8 @@
 import fs from "node:fs";
 import Database from "better-sqlite3";
 import { done, failed, type Result } from "@/core/result";
-import { recount } from "../counts";
 import { openFile } from "../database";
+import { recount } from "../marking/patternCounts";
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION, readDocument } from "./document";
 import { DOCUMENT_TABLES, type DocumentTable } from "./documentTables";
 import { examineFile } from "./health";

@@ -1,7 +1,7 @@
 import { extentOf, type Layout, type Mark, type Position } from "@/core/board";
 
 /** What stands in one square, for media that set a board as a table. */
-export interface Cell {
+export interface TableCell {
   readonly text: string;
   readonly struck: boolean;
   /** Small numbers in the square; a struck one has its stroke. */
@@ -20,7 +20,7 @@ export interface Cell {
   readonly recurring: boolean;
 }
 
-const EMPTY: Cell = {
+const EMPTY: TableCell = {
   text: "",
   struck: false,
   smalls: [],
@@ -31,14 +31,16 @@ const EMPTY: Cell = {
 };
 
 /** A board as rows of cells. Slanted lines, hops and guides have no place in a table and are left out. */
-export function cellsOf(layout: Layout, marks: readonly Mark[]): readonly (readonly Cell[])[] {
+export function tableCells(layout: Layout, marks: readonly Mark[]): readonly (readonly TableCell[])[] {
   const extent = extentOf(layout, marks);
   const left = Math.floor(extent.left);
   const columns = Math.ceil(extent.right) - left + 1;
   const top = Math.floor(extent.top);
   const rows = Math.ceil(extent.bottom) - top + 1;
-  const cells: Cell[][] = Array.from({ length: rows }, () => Array.from({ length: columns }, () => EMPTY));
-  const change = (col: number, row: number, with_: (cell: Cell) => Partial<Cell>): void => {
+  const cells: TableCell[][] = Array.from({ length: rows }, () =>
+    Array.from({ length: columns }, () => EMPTY),
+  );
+  const change = (col: number, row: number, with_: (cell: TableCell) => Partial<TableCell>): void => {
     // What stands halfway between two rows, beside a fraction, goes to the upper one.
     const line = cells[Math.floor(row - top)];
     const at = Math.floor(col) - left;

@@ -2,8 +2,8 @@ import type { Layout, Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { decimalSign, type Part } from "@/core/number";
 import { type Answer, answerParts, type Problem, problemParts, writeProblem } from "@/core/problem";
-import { type Cell, cellsOf } from "./cells";
-import { lineOf } from "./line";
+import { type TableCell, tableCells } from "./cells";
+import { equationParts } from "./line";
 
 /** Signs and numbers as LaTeX has them: a decimal comma is braced, so that no space follows it. */
 const plainLatex = (text: string): string =>
@@ -18,7 +18,7 @@ const wordsLatex = (text: string): string => `\\text{${text.replace(/[$%&#_]/g, 
 
 /** A problem with its answer as a line of LaTeX: `7.2 \div 0.08 = 90`. A wanted form stands behind it in words. */
 export const problemLatex = (problem: Problem, answer: Answer, house: HouseRules): string =>
-  lineOf(problem, answer, house).map(partLatex).join("").trim().replaceAll("  ", " ");
+  equationParts(problem, answer, house).map(partLatex).join("").trim().replaceAll("  ", " ");
 
 /** Operations whose problems are formulas; those of others are asked in words. */
 const FORMULAS: readonly Problem["op"][] = ["add", "subtract", "multiply", "divide", "terms", "chain"];
@@ -56,7 +56,7 @@ function partLatex(part: Part): string {
  * package.
  */
 export function boardLatex(layout: Layout, marks: readonly Mark[], house: HouseRules): string {
-  const rows = cellsOf(layout, marks);
+  const rows = tableCells(layout, marks);
   const columns = rows[0]?.length ?? 0;
   const lines = rows.map((cells) => {
     const across = strokesAcross(cells);
@@ -67,7 +67,7 @@ export function boardLatex(layout: Layout, marks: readonly Mark[], house: HouseR
 }
 
 /** How many strokes run over every square of a row. */
-const strokesAcross = (cells: readonly Cell[]): number =>
+const strokesAcross = (cells: readonly TableCell[]): number =>
   Math.min(...cells.map(({ ruledAbove }) => ruledAbove));
 
 /** Half of the space between two columns: a rule over a square reaches over it, so that it meets its neighbour's. */
@@ -94,7 +94,7 @@ const glyphLatex = (text: string): string =>
   SIGN_LATEX[text] ?? (/^[\d.=+\-()<>:/]*$/.test(text) ? text : wordsLatex(text));
 
 function cellLatex(
-  { text, struck, smalls, pointBefore, strokeBefore, recurring }: Cell,
+  { text, struck, smalls, pointBefore, strokeBefore, recurring }: TableCell,
   house: HouseRules,
 ): string {
   const point = pointBefore ? decimalSign(house).replace(",", "{,}") : "";

@@ -11,7 +11,7 @@ import {
 } from "@/core/problem";
 
 /** A problem with its answer in one line: `7.2 ÷ 0.08 = 90`. A wanted form stands behind it in words. */
-export function lineOf(problem: Problem, answer: Answer, house: HouseRules): readonly Part[] {
+export function equationParts(problem: Problem, answer: Answer, house: HouseRules): readonly Part[] {
   const form = writeForm(problem.form, house).trim();
   const note = form === "" || problem.op === "rewrite" ? [] : [words(` (${form})`)];
   if (problem.op === "compare" || problem.op === "order") return answerParts(answer, house);

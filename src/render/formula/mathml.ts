@@ -2,20 +2,20 @@ import type { Layout, Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { decimalSign, type Part } from "@/core/number";
 import type { Answer, Problem } from "@/core/problem";
-import { escaped } from "../escaped";
-import { type Cell, cellsOf } from "./cells";
-import { lineOf } from "./line";
+import { escapedMarkup } from "../escaped";
+import { type TableCell, tableCells } from "./cells";
+import { equationParts } from "./line";
 
-const mn = (text: string): string => `<mn>${escaped(text)}</mn>`;
-const mo = (sign: string): string => `<mo>${escaped(sign)}</mo>`;
-const mtext = (text: string): string => `<mtext>${escaped(text)}</mtext>`;
+const mn = (text: string): string => `<mn>${escapedMarkup(text)}</mn>`;
+const mo = (sign: string): string => `<mo>${escapedMarkup(sign)}</mo>`;
+const mtext = (text: string): string => `<mtext>${escapedMarkup(text)}</mtext>`;
 
 const math = (content: string, block: boolean): string =>
   `<math xmlns="http://www.w3.org/1998/Math/MathML"${block ? ' display="block"' : ""}>${content}</math>`;
 
 /** A problem with its answer as a line of MathML. */
 export const problemMathml = (problem: Problem, answer: Answer, house: HouseRules): string =>
-  math(`<mrow>${lineOf(problem, answer, house).map(partMathml).join("")}</mrow>`, false);
+  math(`<mrow>${equationParts(problem, answer, house).map(partMathml).join("")}</mrow>`, false);
 
 function partMathml(part: Part): string {
   switch (part.kind) {
@@ -35,13 +35,13 @@ function partMathml(part: Part): string {
 
 /** A board as a MathML table, a cell a square. */
 export function boardMathml(layout: Layout, marks: readonly Mark[], house: HouseRules): string {
-  const rows = cellsOf(layout, marks).map(
+  const rows = tableCells(layout, marks).map(
     (cells) => `<mtr>${cells.map((cell) => cellMathml(cell, house)).join("")}</mtr>`,
   );
   return math(`<mtable>\n${rows.join("\n")}\n</mtable>`, true);
 }
 
-function cellMathml(cell: Cell, house: HouseRules): string {
+function cellMathml(cell: TableCell, house: HouseRules): string {
   const { text, struck, smalls, pointBefore, strokeBefore, ruledAbove, recurring } = cell;
   const borders = [
     ...(ruledAbove > 0 ? [`border-top:${ruledAbove === 2 ? "3px double" : "1px solid"}`] : []),

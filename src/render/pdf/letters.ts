@@ -31,7 +31,7 @@ function openedLetters(bold: boolean): readonly Letters[] {
 const held = new Map<boolean, readonly Letters[]>();
 
 /** The fonts in the order in which a sign is looked for in them. */
-export function lettersOf(bold: boolean): readonly Letters[] {
+export function fontsFor(bold: boolean): readonly Letters[] {
   const known = held.get(bold) ?? openedLetters(bold);
   held.set(bold, known);
   return known;
@@ -52,7 +52,7 @@ export function runsOf(
   const runs: Run[] = [];
   const missing: string[] = [];
   for (const sign of text) {
-    const found = lettersOf(bold).find(({ font }) => font.hasGlyphForCodePoint(sign.codePointAt(0) ?? 0));
+    const found = fontsFor(bold).find(({ font }) => font.hasGlyphForCodePoint(sign.codePointAt(0) ?? 0));
     const last = runs.at(-1);
     if (found === undefined) missing.push(sign);
     else if (last?.letters === found.letters) runs[runs.length - 1] = { ...last, text: last.text + sign };

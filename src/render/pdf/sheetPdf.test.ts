@@ -2,12 +2,12 @@ import fc from "fast-check";
 import { extractText, getDocumentProxy } from "unpdf";
 import { describe, expect, it } from "vitest";
 import { type HouseRules, houseRulesFrom, PRESETS } from "@/core/house";
+import { GIVEN_PARTS } from "@/core/learnerTask";
 import { EVERY_METHOD, METHOD_IDS, type Working, workingOf } from "@/core/methods";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { drawSheet, SKILLS } from "@/core/sheets";
 import { runsOf } from "@/core/testing/runs";
 import { valueOfResult } from "@/core/testing/valueOfResult";
-import { GIVEN_PARTS } from "@/core/turn";
 import { PLAIN_PRINTING, type Printing } from "../print";
 import { sheetPdf } from "./sheetPdf";
 

@@ -8,7 +8,7 @@ import {
   type SheetToPrint,
   sheetPages,
 } from "../print";
-import { lettersOf, runsOf, widthOf } from "./letters";
+import { fontsFor, runsOf, widthOf } from "./letters";
 
 const INKS: Readonly<Record<PrintInk, string>> = {
   ink: "#1F2A30",
@@ -34,7 +34,7 @@ export async function sheetPdf(
   if (missing.length > 0) return failed({ missing });
   const document = new PDFDocument({ autoFirstPage: false, margin: 0, info: { Title: sheet.title } });
   for (const bold of [false, true])
-    for (const { letters, file } of lettersOf(bold)) document.registerFont(`${letters} ${bold}`, file);
+    for (const { letters, file } of fontsFor(bold)) document.registerFont(`${letters} ${bold}`, file);
   const parts: Uint8Array[] = [];
   const ended = new Promise<void>((resolve, reject) => {
     document.on("data", (part: Uint8Array) => parts.push(part));
@@ -48,7 +48,7 @@ export async function sheetPdf(
 }
 
 const missingIn = (item: PageItem): readonly string[] =>
-  item.kind === "text" ? runsOf(item.text, item.bold).missing : [];
+  item.kind === "text" ? runsOf(item.printedText, item.bold).missing : [];
 
 function putPage(document: PDFKit.PDFDocument, { width, height, items }: PrintPage): void {
   document.addPage({ size: [width, height], margin: 0 });
@@ -70,7 +70,7 @@ function putPage(document: PDFKit.PDFDocument, { width, height, items }: PrintPa
 
 function putText(
   document: PDFKit.PDFDocument,
-  { x, baseline, size, text, bold, ink, look }: PageItem & { readonly kind: "text" },
+  { x, baseline, size, printedText: text, bold, ink, look }: PageItem & { readonly kind: "text" },
 ): void {
   let at = x;
   for (const run of runsOf(text, bold).runs) {

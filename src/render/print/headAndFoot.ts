@@ -1,7 +1,7 @@
 import QRCode from "qrcode";
 import { PRINT_WORDS } from "@/core/wording";
 import { footLine } from "./composing";
-import { type Measure, type PageItem, type PrintPage, text } from "./page";
+import { type MeasureText, type PageItem, type PrintPage, text } from "./page";
 
 /** Side of the small square of the code, and the size of its letters. */
 const SIDE = 44;
@@ -12,7 +12,7 @@ export function codeItems(
   code: string,
   right: number,
   top: number,
-  measure: Measure,
+  measure: MeasureText,
 ): { readonly items: readonly PageItem[]; readonly width: number; readonly bottom: number } {
   const { modules } = QRCode.create(code, { errorCorrectionLevel: "M" });
   const unit = SIDE / modules.size;
@@ -45,7 +45,7 @@ export function withFeet(
   pages: readonly PrintPage[],
   title: string,
   code: string | undefined,
-  measure: Measure,
+  measure: MeasureText,
 ): readonly PrintPage[] {
   return pages.map((page, nth) => {
     const y = footLine(page);

@@ -2,7 +2,7 @@ import type { Working } from "@/core/methods";
 import { writeAnswer, writeProblem } from "@/core/problem";
 import { PRINT_WORDS, plain, stepWords } from "@/core/wording";
 import { type Composing, composing } from "./composing";
-import { type Measure, mm, type PrintPage, text } from "./page";
+import { type MeasureText, mm, type PrintPage, text } from "./page";
 import type { Printing, SheetToPrint } from "./printing";
 import { grid, marksOn, plumbLines, workedPages } from "./squares";
 import { CAP, formula, hasFractions, wrapped } from "./typeset";
@@ -14,7 +14,11 @@ const LEADING = 1.38;
 const TITLE = 15;
 
 /** The key of a sheet on pages of its own: its answers, or its whole workings with what is said at each step. */
-export function keyOf(sheet: SheetToPrint, printing: Printing, measure: Measure): readonly PrintPage[] {
+export function keyPages(
+  sheet: SheetToPrint,
+  printing: Printing,
+  measure: MeasureText,
+): readonly PrintPage[] {
   const paper = composing(printing);
   paper.put([text(paper.left, paper.y + TITLE * CAP, TITLE, PRINT_WORDS.key(sheet.title), { bold: true })]);
   paper.down(TITLE * 1.9);
@@ -30,7 +34,7 @@ const solved = ({ problem, answer, house }: Working): string => {
   return `${writeProblem(problem, house)}${joined}${writeAnswer(answer, house)}`;
 };
 
-function putAnswers(paper: Composing, sheet: SheetToPrint, printing: Printing, measure: Measure): void {
+function putAnswers(paper: Composing, sheet: SheetToPrint, printing: Printing, measure: MeasureText): void {
   const numbers = measure("000", SIZE, true) + 8;
   const lines = sheet.workings.map((working, nth) => {
     const story = sheet.stories?.[nth];
@@ -61,7 +65,7 @@ function putAnswers(paper: Composing, sheet: SheetToPrint, printing: Printing, m
 }
 
 /** A working on squares, and beside it, or below where that has no room, what is said. */
-function putWorking(paper: Composing, working: Working, nth: number, measure: Measure): void {
+function putWorking(paper: Composing, working: Working, nth: number, measure: MeasureText): void {
   const { house, steps } = working;
   const pages = workedPages(working);
   const columns = Math.max(...pages.map(({ extent }) => extent.right - extent.left)) + 2;

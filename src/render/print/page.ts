@@ -9,7 +9,7 @@ export type PageItem =
       /** The line the letters stand on. */
       readonly baseline: number;
       readonly size: number;
-      readonly text: string;
+      readonly printedText: string;
       readonly bold: boolean;
       readonly ink: PrintInk;
       /** Drawn as an outline, as a filler zero is; or not seen, for a sign that only a reader of the text needs. */
@@ -34,7 +34,7 @@ export interface PrintPage {
 }
 
 /** How wide a text is at a size, in points: known to whoever has the letters. */
-export type Measure = (text: string, size: number, bold: boolean) => number;
+export type MeasureText = (text: string, size: number, bold: boolean) => number;
 
 const MM = 72 / 25.4;
 export const mm = (length: number): number => length * MM;
@@ -58,7 +58,7 @@ export const text = (
   x,
   baseline,
   size,
-  text: words,
+  printedText: words,
   bold: more.bold ?? false,
   ink: more.ink ?? "ink",
   look: "filled",

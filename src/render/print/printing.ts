@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { HouseRules } from "@/core/house";
+import { GIVEN_PARTS, type GivenPart } from "@/core/learnerTask";
 import type { Working } from "@/core/methods";
-import { GIVEN_PARTS, type GivenPart } from "@/core/turn";
 import type { StoryPicture } from "@/service/requests";
 
 /** How a sheet is put on paper. */

@@ -2,8 +2,8 @@ import { writeAnswer, writeProblem } from "@/core/problem";
 import { PRINT_WORDS } from "@/core/wording";
 import { type Composing, composing } from "./composing";
 import { codeItems, withFeet } from "./headAndFoot";
-import { keyOf } from "./keyPages";
-import { line, type Measure, mm, type PageItem, type PrintPage, text } from "./page";
+import { keyPages } from "./keyPages";
+import { line, type MeasureText, mm, type PageItem, type PrintPage, text } from "./page";
 import type { PrintedStory, Printing, SheetToPrint } from "./printing";
 import { givenPages, grid, marksOn, plumbLines, type WrittenPage } from "./squares";
 import { putAnswerLine, putStory, storyHeight, storyLines } from "./storyPages";
@@ -20,15 +20,19 @@ const sizesOf = ({ large }: Pick<Printing, "large">) =>
   large ? { title: 21, problem: 19, small: 13 } : { title: 17, problem: 14, small: 10.5 };
 
 /** A sheet laid out on its pages, then its key on pages of its own; all of it in points, to be painted by whoever can. */
-export function sheetPages(sheet: SheetToPrint, printing: Printing, measure: Measure): readonly PrintPage[] {
+export function sheetPages(
+  sheet: SheetToPrint,
+  printing: Printing,
+  measure: MeasureText,
+): readonly PrintPage[] {
   const problems = printing.keyAlone
     ? []
     : withFeet(problemPages(sheet, printing, measure), sheet.title, sheet.code, measure);
-  const key = printing.key === "none" ? [] : keyOf(sheet, printing, measure);
+  const key = printing.key === "none" ? [] : keyPages(sheet, printing, measure);
   return [...problems, ...withFeet(key, PRINT_WORDS.key(sheet.title), sheet.code, measure)];
 }
 
-function problemPages(sheet: SheetToPrint, printing: Printing, measure: Measure): readonly PrintPage[] {
+function problemPages(sheet: SheetToPrint, printing: Printing, measure: MeasureText): readonly PrintPage[] {
   const paper = composing(printing);
   head(paper, sheet, printing, measure);
   if (printing.layout === "lines" && sheet.stories?.some((story) => story !== undefined))
@@ -40,7 +44,7 @@ function problemPages(sheet: SheetToPrint, printing: Printing, measure: Measure)
 }
 
 /** Title, name and date, and the code at the right. */
-function head(paper: Composing, sheet: SheetToPrint, printing: Printing, measure: Measure): void {
+function head(paper: Composing, sheet: SheetToPrint, printing: Printing, measure: MeasureText): void {
   const sizes = sizesOf(printing);
   const { left, width } = paper;
   const code = sheet.code === undefined ? undefined : codeItems(sheet.code, left + width, paper.y, measure);
@@ -74,7 +78,7 @@ const asks = ({ problem, house }: SheetToPrint["workings"][number]): string => {
 };
 
 /** Problems in lines, down one column after the other. */
-function inLines(paper: Composing, sheet: SheetToPrint, printing: Printing, measure: Measure): void {
+function inLines(paper: Composing, sheet: SheetToPrint, printing: Printing, measure: MeasureText): void {
   const { problem: size } = sizesOf(printing);
   const { columns } = printing;
   const gap = 24;
@@ -133,7 +137,7 @@ const blockOf = (working: SheetToPrint["workings"][number], nth: number, printin
 };
 
 /** Every problem over squared paper of its own, as many side by side as fit, all on one row equally large. */
-function onSquares(paper: Composing, sheet: SheetToPrint, printing: Printing, measure: Measure): void {
+function onSquares(paper: Composing, sheet: SheetToPrint, printing: Printing, measure: MeasureText): void {
   const { problem: size } = sizesOf(printing);
   const usual = printing.large ? LARGE_SQUARE : SQUARE;
   const blocks = sheet.workings.map((working, nth) => blockOf(working, nth, printing));
@@ -203,7 +207,7 @@ function putStoryBlock(
   usual: number,
   sheet: SheetToPrint,
   printing: Printing,
-  measure: Measure,
+  measure: MeasureText,
 ): void {
   const { problem: size } = sizesOf(printing);
   const { rows } = block;
@@ -232,7 +236,7 @@ interface Squares {
   readonly columns: number;
   readonly rows: number;
   readonly unit: number;
-  readonly measure: Measure;
+  readonly measure: MeasureText;
   readonly decimalMark: "point" | "comma";
 }
 
@@ -271,7 +275,7 @@ function putBlock(
 }
 
 /** The answers at the foot of the last page, to be cut off. */
-function tearOff(paper: Composing, sheet: SheetToPrint, printing: Printing, measure: Measure): void {
+function tearOff(paper: Composing, sheet: SheetToPrint, printing: Printing, measure: MeasureText): void {
   const { small } = sizesOf(printing);
   const answers = sheet.workings.map(
     ({ answer, house }, nth) => sheet.stories?.[nth]?.whole ?? writeAnswer(answer, house),

@@ -1,8 +1,8 @@
 import { type Extent, extentOf, type Layout, type Mark, pagesOf } from "@/core/board";
+import { type GivenPart, givenInPlace, turnOf } from "@/core/learnerTask";
 import type { Working } from "@/core/methods";
-import { type GivenPart, givenInPlace, turnOf } from "@/core/turn";
 import { isFilled, pathOf, type Shape, shapesOf } from "../board";
-import { line, type Measure, type PageItem } from "./page";
+import { line, type MeasureText, type PageItem } from "./page";
 import { CAP } from "./typeset";
 
 /** A part of squared paper with what is written on it. */
@@ -57,7 +57,7 @@ export function marksOn(
   y: number,
   unit: number,
   decimalMark: "point" | "comma",
-  measure: Measure,
+  measure: MeasureText,
 ): readonly PageItem[] {
   return marks
     .flatMap((mark) => shapesOf(mark, decimalMark))
@@ -79,7 +79,7 @@ export const plumbLines = (
     return line(at, y + from * unit, at, y + bottom * unit, { ink: "plumb", weight: 0.9 });
   });
 
-function item(shape: Shape, x: number, y: number, unit: number, measure: Measure): PageItem {
+function item(shape: Shape, x: number, y: number, unit: number, measure: MeasureText): PageItem {
   if (shape.kind === "text") {
     const size = shape.size * unit;
     return {
@@ -87,7 +87,7 @@ function item(shape: Shape, x: number, y: number, unit: number, measure: Measure
       x: x + shape.x * unit - measure(shape.text, size, false) / 2,
       baseline: y + shape.y * unit + (CAP * size) / 2,
       size,
-      text: shape.text,
+      printedText: shape.text,
       bold: false,
       ink: shape.hollow ? "soft" : "ink",
       look: shape.hollow ? "hollow" : "filled",

@@ -1,7 +1,7 @@
 import { PRINT_WORDS } from "@/core/wording";
 import type { BarPart, StoryPicture } from "@/service/requests";
 import type { Composing } from "./composing";
-import { line, type Measure, mm, type PageItem, text } from "./page";
+import { line, type MeasureText, mm, type PageItem, text } from "./page";
 import type { PrintedStory, Printing, SheetToPrint } from "./printing";
 import { formula, hasFractions, wrapped } from "./typeset";
 
@@ -11,7 +11,7 @@ const ROOM = mm(32);
 const BAR = mm(8);
 const BETWEEN = mm(5);
 
-const numberRoom = (size: number, measure: Measure): number => measure("00", size * 0.8, true) + 10;
+const numberRoom = (size: number, measure: MeasureText): number => measure("00", size * 0.8, true) + 10;
 
 const pictureHeight = ({ picture: drawing }: PrintedStory, { picture }: Printing): number => {
   if (picture === "none" || (picture === "drawn" && drawing === undefined)) return 0;
@@ -25,7 +25,7 @@ export function storyHeight(
   size: number,
   width: number,
   printing: Printing,
-  measure: Measure,
+  measure: MeasureText,
 ): number {
   const lines = wrapped(story.text, size, width - numberRoom(size, measure), measure);
   return lines.length * size * LEADING + pictureHeight(story, printing) + size * 0.6;
@@ -38,7 +38,7 @@ export function putStory(
   story: PrintedStory,
   size: number,
   printing: Printing,
-  measure: Measure,
+  measure: MeasureText,
 ): void {
   const indent = numberRoom(size, measure);
   paper.put([text(paper.left, paper.y + size, size * 0.8, String(nth + 1), { bold: true, ink: "plumb" })]);
@@ -58,7 +58,7 @@ export function putStory(
 }
 
 /** A line to write the answer on. */
-export function putAnswerLine(paper: Composing, size: number, measure: Measure): void {
+export function putAnswerLine(paper: Composing, size: number, measure: MeasureText): void {
   const words = `${PRINT_WORDS.answer}:`;
   const from = paper.left + measure(words, size * 0.8, false) + 8;
   const baseline = paper.y + size * 1.3;
@@ -74,7 +74,7 @@ export function storyLines(
   paper: Composing,
   sheet: SheetToPrint,
   printing: Printing,
-  measure: Measure,
+  measure: MeasureText,
   size: number,
   asks: (working: SheetToPrint["workings"][number]) => string,
 ): void {
@@ -119,7 +119,7 @@ function pictureItems(
   x: number,
   y: number,
   width: number,
-  measure: Measure,
+  measure: MeasureText,
 ): readonly PageItem[] {
   if (picture.kind === "line") return lineItems(picture, x, y, width, measure);
   const length = (row: readonly BarPart[]): number => row.reduce((sum, { size }) => sum + size, 0);
@@ -151,7 +151,7 @@ function lineItems(
   x: number,
   y: number,
   width: number,
-  measure: Measure,
+  measure: MeasureText,
 ): readonly PageItem[] {
   const shown = withZero ? [from, to, 0] : [from, to];
   const [least, most] = [Math.min(...shown), Math.max(...shown)];

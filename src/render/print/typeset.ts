@@ -1,4 +1,4 @@
-import { line, type Measure, type PageItem, type PrintInk, text } from "./page";
+import { line, type MeasureText, type PageItem, type PrintInk, text } from "./page";
 
 /** Height of a digit of the printed letters, in parts of their size. */
 export const CAP = 0.725;
@@ -26,7 +26,7 @@ export function formula(
   baseline: number,
   size: number,
   written: string,
-  measure: Measure,
+  measure: MeasureText,
   { bold = false, ink = "ink" }: Look = {},
 ): { readonly items: readonly PageItem[]; readonly width: number } {
   const items: PageItem[] = [];
@@ -51,7 +51,7 @@ export function formula(
         x: at + width / 2,
         baseline: axis,
         size: 1,
-        text: "/",
+        printedText: "/",
         bold: false,
         ink,
         look: "unseen",
@@ -65,7 +65,7 @@ export function formula(
 }
 
 /** Words broken into lines that are no wider than some width. */
-export function wrapped(words: string, size: number, width: number, measure: Measure): readonly string[] {
+export function wrapped(words: string, size: number, width: number, measure: MeasureText): readonly string[] {
   const lines: string[] = [];
   let now = "";
   for (const word of words.split(" ")) {

@@ -1,7 +1,7 @@
 import { extentOf, type Layout, type Mark } from "@/core/board";
 import type { Notation } from "@/core/number";
 import { isFilled, pathOf, type Shape, shapesOf } from "../board";
-import { escaped } from "../escaped";
+import { escapedMarkup } from "../escaped";
 
 /** The colours of a board that leaves the screen, one for each role. */
 export interface Inks {
@@ -73,7 +73,7 @@ function shapeSvg(shape: Shape, inks: Inks): string {
       ? `fill="${inks.page}" stroke="${inks.soft}" stroke-width="1.2"`
       : `fill="${inks.ink}"`;
     const at = `x="${shape.x * UNIT}" y="${shape.y * UNIT}" font-size="${shape.size * UNIT}"`;
-    return `<text ${at} text-anchor="middle" dominant-baseline="central" ${look}>${escaped(shape.text)}</text>`;
+    return `<text ${at} text-anchor="middle" dominant-baseline="central" ${look}>${escapedMarkup(shape.text)}</text>`;
   }
   const path = `<path d="${pathOf(shape, UNIT)}"`;
   if (isFilled(shape)) {

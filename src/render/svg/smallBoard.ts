@@ -1,7 +1,7 @@
 import { type Layout, pageAt, type Writing } from "@/core/board";
 import type { Notation } from "@/core/number";
 import { isFilled, type PageOfSquares, pathOf, type Shape, shapesOf } from "../board";
-import { escaped } from "../escaped";
+import { escapedMarkup } from "../escaped";
 
 /** Units of the drawing to one square: whole numbers are short, and fine enough for a small picture. */
 const UNIT = 100;
@@ -29,7 +29,7 @@ export function smallBoard(
   const named =
     label === ""
       ? ' aria-hidden="true"'
-      : ` role="img" aria-label="${escaped(label).replaceAll('"', "&quot;")}"`;
+      : ` role="img" aria-label="${escapedMarkup(label).replaceAll('"', "&quot;")}"`;
   return [
     `<svg class="small-board"${named} viewBox="${box.join(" ")}">`,
     `<path class="squares" d="${rulingPath(page)}"/>`,
@@ -81,7 +81,7 @@ function texts(shapes: readonly Shape[]): readonly string[] {
     if (shape.kind !== "text") continue;
     const looks = `${shape.hollow ? 'class="hollow" ' : ""}font-size="${at(shape.size)}" y="${at(shape.y)}"`;
     if ([...shape.text].length !== 1 || shape.text.length !== 1) {
-      alone.push(`<text ${looks} x="${at(shape.x)}">${escaped(shape.text)}</text>`);
+      alone.push(`<text ${looks} x="${at(shape.x)}">${escapedMarkup(shape.text)}</text>`);
       continue;
     }
     const line = lines.get(looks) ?? { places: [], text: "" };
@@ -90,7 +90,7 @@ function texts(shapes: readonly Shape[]): readonly string[] {
     lines.set(looks, line);
   }
   const together = [...lines].map(
-    ([looks, { places, text }]) => `<text ${looks} x="${places.join(" ")}">${escaped(text)}</text>`,
+    ([looks, { places, text }]) => `<text ${looks} x="${places.join(" ")}">${escapedMarkup(text)}</text>`,
   );
   return [...together, ...alone];
 }

@@ -32,7 +32,7 @@ export const keptRowSchema = z.object({
 export type KeptRow = Readonly<z.infer<typeof keptRowSchema>>;
 
 /** What is written of a sheet. */
-export interface SheetState {
+export interface KeptSheetState {
   readonly name: string;
   readonly house: HouseRules;
   readonly rows: readonly KeptRow[];
@@ -56,7 +56,7 @@ export const keptSheet = kept({
   state,
   check: ({ house: choices, ...sheet }) => {
     const house = houseRequested(choices);
-    return house.ok ? done<SheetState>({ ...sheet, house: house.value }) : house;
+    return house.ok ? done<KeptSheetState>({ ...sheet, house: house.value }) : house;
   },
   stateOf: ({ house, rows, ...sheet }) => ({ ...sheet, rows: [...rows], house: choicesOf(house) }),
   largest: 600_000,

@@ -1,7 +1,7 @@
 import type { PatternId } from "@/core/errorPatterns";
+import type { ToldExplanation } from "@/core/learnerTask";
 import type { FormFault } from "@/core/marking";
 import type { StoryOfRow } from "@/core/stories";
-import type { ToldExplanation } from "@/core/turn";
 
 /** An answer on a sheet as it stands on disk. */
 export interface KeptMark {
@@ -47,7 +47,7 @@ export type SheetAct =
 /** What is new on a sheet since a revision: its rows and learners where they changed, and the squares that did. */
 export interface SheetNews {
   readonly revision: number;
-  readonly rows?: readonly SheetRow[];
+  readonly rows?: readonly MarkingRow[];
   readonly learners?: readonly Column[];
   readonly cells: readonly NewsCell[];
   /** How many answers wait to be marked. */
@@ -65,7 +65,7 @@ export interface SheetKept extends SheetNews {
 }
 
 /** A row of a sheet: its problem as typed, and its right answer as the house writes it. */
-export interface SheetRow {
+export interface MarkingRow {
   readonly id: string;
   readonly problem: string;
   readonly right: string;
@@ -109,4 +109,4 @@ export interface Column {
 }
 
 /** A square by its row and learner, as text. */
-export const keyOf = (row: string, learner: string): string => `${row} ${learner}`;
+export const squareKey = (row: string, learner: string): string => `${row} ${learner}`;

@@ -1,10 +1,10 @@
 import { markedAnswer, type PatternId, separatingProblem, waysKept } from "@/core/errorPatterns";
 import { type HouseChoices, houseRulesFrom } from "@/core/house";
+import { type ToldExplanation, toldExplanation } from "@/core/learnerTask";
 import { readGiven } from "@/core/marking";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
 import { mapTwo } from "@/core/tuples";
-import { type ToldExplanation, toldExplanation } from "@/core/turn";
 import { FORM_FAULT_WORDS, givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
 import type { Refusal } from "../refusal";
 

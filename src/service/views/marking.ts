@@ -1,15 +1,15 @@
 import { z } from "zod";
 import { PATTERN_IDS } from "@/core/errorPatterns";
+import type { ToldExplanation } from "@/core/learnerTask";
 import { FORM_FAULTS } from "@/core/marking";
-import type { ToldExplanation } from "@/core/turn";
 import { storyOfRowSchema } from "../kept/keptSheet";
 import type {
   KeptMark,
   LearnerSummary,
+  MarkingRow,
   NewsCell,
   SheetKept,
   SheetNews,
-  SheetRow,
 } from "../kept/markingSheet";
 import type { HandedIn } from "../requests/marking/handedIn";
 
@@ -50,7 +50,7 @@ const sheetRow = z.object({
   problem: z.string(),
   right: z.string(),
   story: storyOfRowSchema.exactOptional(),
-}) satisfies z.ZodType<SheetRow>;
+}) satisfies z.ZodType<MarkingRow>;
 
 /** What is new on a marking sheet. */
 export const sheetNews = z.object({

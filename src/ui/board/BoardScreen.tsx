@@ -7,8 +7,8 @@ import { PRESET_WORDS, plain, stageName } from "@/core/wording";
 import { PACES, type View } from "@/service/kept/view";
 import { ROUTES } from "@/service/routes";
 import { FoldAway } from "../FoldAway";
-import { useGo } from "../Go";
-import { RowBar, useAnother } from "../row";
+import { RowBar, useAnother } from "../lessonSequence";
+import { useNavigateAfterSaving } from "../PlaceLink";
 import { useKept } from "../saving/useKept";
 import { useView } from "../useView";
 import { ChoiceButton } from "./controls/ChoiceButton";
@@ -18,19 +18,19 @@ import { nextSquare, ViewControls } from "./controls/ViewControls";
 import { withParts } from "./loaded/loadParts";
 import { methodWords, type PartId, stepWords } from "./loaded/parts";
 import { Margin } from "./margin/Margin";
-import { BoardPage } from "./page/BoardPage";
+import { BoardSheet } from "./page/BoardSheet";
 import { type PageTool, PageTools } from "./page/PageTools";
 import { BoardPanels, type Menu } from "./panels/BoardPanels";
+import { stepBeside } from "./running/stepBeside";
+import { usePlay } from "./running/usePlay";
+import { useSpeech, useVoice } from "./running/useSpeech";
 import { boardAddress, showAddress } from "./state/address";
 import { BOARD_CLIENT } from "./state/boardClient";
 import type { OpenBoard } from "./state/boardState";
 import { formWords, takesForms } from "./state/forms";
 import type { KeyAct } from "./state/keys";
-import { stepBeside } from "./state/stepBeside";
 import { useBoard } from "./state/useBoard";
 import { useKeys } from "./state/useKeys";
-import { usePlay } from "./state/usePlay";
-import { useSpeech, useVoice } from "./state/useSpeech";
 
 interface Start {
   readonly start: {
@@ -52,7 +52,7 @@ export const BoardScreen = ({
 }: Start & { readonly parts: readonly PartId[] }): ReactElement => withParts(parts, <BoardDesk {...start} />);
 
 function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
-  const go = useGo();
+  const go = useNavigateAfterSaving();
   const { view: board, acts } = useBoard(start);
   const [view, changeView] = useView(startView);
   const { open, run, besideRun, house } = board;
@@ -200,7 +200,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
         className="grid min-h-0 grid-cols-[minmax(0,1fr)_300px] max-[1000px]:grid-cols-1 max-[1000px]:grid-rows-[minmax(0,1fr)_auto]"
       >
         <div className="grid min-h-0 min-w-0 auto-cols-fr grid-flow-col max-[700px]:grid-flow-row">
-          <BoardPage
+          <BoardSheet
             run={run}
             draft={draft}
             step={step}
@@ -214,7 +214,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
             onPrevious={acting.previous}
           />
           {two && run && (
-            <BoardPage
+            <BoardSheet
               run={besideRun}
               draft={undefined}
               step={stepBeside(run, step, besideRun)}

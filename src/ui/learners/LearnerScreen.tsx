@@ -3,7 +3,7 @@ import type { ReactElement } from "react";
 import type { Unread } from "@/service/kept/unread";
 import type { RecordedAnswer, RecordedPattern } from "@/service/requests/marking/record";
 import { ROUTES } from "@/service/routes";
-import { Go } from "../Go";
+import { PlaceLink } from "../PlaceLink";
 import { AsideNotes } from "../saving/AsideNotes";
 import { FollowUp } from "../sheets";
 import { ListPage } from "../shell";
@@ -35,9 +35,12 @@ export function LearnerScreen({
   return (
     <ListPage>
       <div className="mx-auto max-w-[920px]">
-        <Go href={ROUTES.learners} className="inline-grid min-h-9 items-center font-semibold text-plumb">
+        <PlaceLink
+          href={ROUTES.learners}
+          className="inline-grid min-h-9 items-center font-semibold text-plumb"
+        >
           All learners
-        </Go>
+        </PlaceLink>
         <h1 className="text-3xl font-semibold">{name}</h1>
         <h2 className="mt-6 text-xl font-semibold">Error patterns that showed</h2>
         {patterns.length === 0 ? (
@@ -86,12 +89,12 @@ export function LearnerScreen({
                   <p className="text-[15px]">
                     {answer.note || answer.explanation}
                     {answer.replay && (
-                      <Go
+                      <PlaceLink
                         href={answer.replay}
                         className="ml-3 inline-grid min-h-8 items-center font-semibold text-plumb"
                       >
                         Replay it
-                      </Go>
+                      </PlaceLink>
                     )}
                   </p>
                 )}

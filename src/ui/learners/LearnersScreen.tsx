@@ -5,8 +5,8 @@ import { useRouter } from "next/navigation";
 import { type ReactElement, useState, useTransition } from "react";
 import { cleanName, LONGEST_NAME } from "@/core/marking";
 import { ROUTES } from "@/service/routes";
-import { Go } from "../Go";
 import { newId } from "../ids";
+import { PlaceLink } from "../PlaceLink";
 import { useOtherWindows } from "../saving/otherWindows";
 import { send } from "../saving/send";
 import { ListPage } from "../shell";
@@ -115,7 +115,7 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
                     }}
                   />
                 ) : (
-                  <Go href={ROUTES.learner(learner.id)} className="min-w-0 flex-1 py-2">
+                  <PlaceLink href={ROUTES.learner(learner.id)} className="min-w-0 flex-1 py-2">
                     <span className="block text-[17px] font-semibold">{learner.name}</span>
                     <span className="block text-[15px] text-soft">
                       {learner.answers === 0
@@ -123,7 +123,7 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
                         : `${learner.answers} ${learner.answers === 1 ? "answer" : "answers"}`}
                       {learner.pattern && `; most steadily: ${learner.pattern}`}
                     </span>
-                  </Go>
+                  </PlaceLink>
                 )}
                 <button
                   type="button"

@@ -2,8 +2,8 @@
 
 import { type ClipboardEvent, type KeyboardEvent, memo, type ReactElement } from "react";
 import { FORM_FAULT_WORDS } from "@/core/wording";
-import { type Cell, typedIn } from "./cells";
-import { fieldId, type TableActs } from "./tableActs";
+import { type SheetSquare, typedIn } from "./state/squares";
+import { fieldId, type TableActs } from "./state/tableActs";
 
 /** One answer. Only squares that changed are drawn again. */
 export const AnswerCell = memo(function AnswerCell({
@@ -19,7 +19,7 @@ export const AnswerCell = memo(function AnswerCell({
   readonly row: string;
   readonly learner: string;
   readonly label: string;
-  readonly cell: Cell | undefined;
+  readonly cell: SheetSquare | undefined;
   /** Whether it answers a story whose quotient is rounded: what lies behind it is the story's. */
   readonly bySense: boolean;
   readonly selected: boolean;
@@ -121,7 +121,7 @@ function MarkWords({
   bySense,
   nameOf,
 }: {
-  readonly cell: Cell | undefined;
+  readonly cell: SheetSquare | undefined;
   readonly bySense: boolean;
   readonly nameOf: (pattern: string) => string;
 }): ReactElement | null {

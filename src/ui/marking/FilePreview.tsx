@@ -2,7 +2,7 @@
 
 import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
-import type { FileSheet } from "./sheetFile";
+import type { FileSheet } from "./state/sheetFile";
 
 /** How many problems and learners of a file are shown before it is read in. */
 const SHOWN = 6;

@@ -6,22 +6,22 @@ import { MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
 import type { CellChange, Column } from "@/service/kept/markingSheet";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
-import { Go } from "../Go";
 import { newId } from "../ids";
+import { PlaceLink } from "../PlaceLink";
 import { AsideNotes } from "../saving/AsideNotes";
 import { AddLearner } from "./AddLearner";
 import { AddProblem } from "./AddProblem";
-import { csvOf } from "./columns";
-import type { PackedSheet } from "./packedSheet";
+import { SheetMargin } from "./margin/SheetMargin";
 import { type RecentSheet, RecentSheets } from "./RecentSheets";
 import { SheetByCode } from "./SheetByCode";
 import { SheetFile } from "./SheetFile";
-import { SheetMargin } from "./SheetMargin";
 import { SheetTable, type TableHandle } from "./SheetTable";
-import type { FileSheet } from "./sheetFile";
-import type { At } from "./tableActs";
-import { useSheet } from "./useSheet";
-import { type Undo, useTableActs } from "./useTableActs";
+import { csvOf } from "./state/columns";
+import type { PackedSheet } from "./state/packedSheet";
+import type { FileSheet } from "./state/sheetFile";
+import type { At } from "./state/tableActs";
+import { useSheet } from "./state/useMarkingSheet";
+import { type Undo, useTableActs } from "./state/useTableActs";
 
 const FilePreview = lazy(() => import("./FilePreview"));
 
@@ -71,7 +71,7 @@ export function MarkingScreen({
     return "";
   };
   const readFile = async (chosen: File): Promise<void> => {
-    const { sheetFromCsv } = await import("./sheetFile");
+    const { sheetFromCsv } = await import("./state/sheetFile");
     const left = { rows: MOST_ROWS - rows.length, learners: MOST_LEARNERS - learners.length };
     const read = sheetFromCsv(await chosen.text(), house, left);
     if (read === undefined)
@@ -133,12 +133,12 @@ export function MarkingScreen({
         />
         <div className="ml-auto flex items-center gap-1">
           {rows.length > 0 && (
-            <Go
+            <PlaceLink
               href={ROUTES.marking}
               className="grid h-11 items-center rounded-lg px-3 text-[15px] text-soft hover:bg-shade hover:text-ink"
             >
               New sheet
-            </Go>
+            </PlaceLink>
           )}
           <p role="status" className="mr-2 text-[13px] text-soft">
             {progress

@@ -3,7 +3,7 @@
 import { X } from "lucide-react";
 import { type ReactElement, useState, useTransition } from "react";
 import { ROUTES } from "@/service/routes";
-import { Go } from "../Go";
+import { PlaceLink } from "../PlaceLink";
 import { send } from "../saving/send";
 
 /** A sheet that was marked before: what it is about, and when. */
@@ -53,13 +53,13 @@ export function RecentSheets({ sheets }: { readonly sheets: readonly RecentSheet
       <ul className="mt-2 rounded-2xl border border-edge bg-page empty:hidden">
         {left.map(({ id, about, when }) => (
           <li key={id} className="flex items-center border-t border-edge first:border-t-0">
-            <Go
+            <PlaceLink
               href={ROUTES.markingSheet(id)}
               className="flex min-h-12 min-w-0 flex-1 items-center justify-between gap-4 px-4 py-1.5 hover:bg-shade"
             >
               <span className="min-w-0 truncate font-board">{about}</span>
               <span className="shrink-0 text-[13px] text-soft">{when}</span>
-            </Go>
+            </PlaceLink>
             <button
               type="button"
               aria-label={`Take away the sheet ${about}`}

@@ -2,13 +2,13 @@
 
 import { type ReactElement, useState } from "react";
 import { ROUTES } from "@/service/routes";
-import { useGo } from "../Go";
+import { useNavigateAfterSaving } from "../PlaceLink";
 import { ask } from "../saving/ask";
 import { VIEWS } from "../saving/views";
 
 /** Finds a printed sheet again by the code that stands on it, and goes on marking it. */
 export function SheetByCode(): ReactElement {
-  const go = useGo();
+  const go = useNavigateAfterSaving();
   const [code, setCode] = useState("");
   const [message, setMessage] = useState("");
   const open = async (): Promise<void> => {

@@ -3,10 +3,10 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { X } from "lucide-react";
 import { type ReactElement, type RefObject, useImperativeHandle, useRef } from "react";
-import { type Column, keyOf, type SheetRow } from "@/service/kept/markingSheet";
+import { type Column, type MarkingRow, squareKey } from "@/service/kept/markingSheet";
 import { AnswerCell } from "./AnswerCell";
-import type { Cells } from "./cells";
-import { type At, fieldId, type TableActs } from "./tableActs";
+import type { Cells } from "./state/squares";
+import { type At, fieldId, type TableActs } from "./state/tableActs";
 
 /** Brings a square into view and puts the cursor into it. */
 export interface TableHandle {
@@ -40,7 +40,7 @@ export function SheetTable({
   /** What the sheet scrolls in. */
   readonly room: RefObject<HTMLElement | null>;
   readonly handle: RefObject<TableHandle | null>;
-  readonly rows: readonly SheetRow[];
+  readonly rows: readonly MarkingRow[];
   readonly learners: readonly Column[];
   readonly cells: Cells;
   readonly selected: At | undefined;
@@ -175,7 +175,7 @@ export function SheetTable({
                         row={row.id}
                         learner={learner.id}
                         label={`${learner.name}, ${row.problem}`}
-                        cell={cells.get(keyOf(row.id, learner.id))}
+                        cell={cells.get(squareKey(row.id, learner.id))}
                         bySense={row.story?.whole !== undefined}
                         selected={selected?.row === row.id && selected.learner === learner.id}
                         acts={acts}
@@ -200,7 +200,7 @@ function RowHead({
   number,
   onRemove,
 }: {
-  readonly row: SheetRow;
+  readonly row: MarkingRow;
   readonly number: number;
   readonly onRemove: (row: string) => void;
 }): ReactElement {

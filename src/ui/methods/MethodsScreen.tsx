@@ -4,7 +4,7 @@ import type { MethodId } from "@/core/methods";
 import type { DecimalProblem, Problem, ProblemKind } from "@/core/problem";
 import { methodWords } from "@/core/wording";
 import { boardAddress } from "../board/state/address";
-import { Go } from "../Go";
+import { PlaceLink } from "../PlaceLink";
 import { Drawn } from "../paper";
 import { ListPage } from "../shell";
 
@@ -90,13 +90,13 @@ function MethodCard({
       <h3 className="font-semibold">{name}</h3>
       <p className="mt-0.5 text-[15px] leading-snug">{about}</p>
       <p className="mt-2 text-sm leading-snug text-soft">{preferredBy}</p>
-      <Go
+      <PlaceLink
         href={boardAddress({ problem: line, method: id, house })}
         aria-label={`Step through ${line} by ${name.toLowerCase()}`}
         className="mt-auto block pt-4"
       >
         <Drawn html={drawing} />
-      </Go>
+      </PlaceLink>
     </article>
   );
 }

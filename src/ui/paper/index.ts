@@ -1,2 +1,2 @@
-export { Drawn } from "./Drawn";
-export { AROUND, Paper, SMALLEST_SQUARE } from "./Paper";
+export { RenderedBoard as Drawn } from "./RenderedBoard";
+export { AROUND, SMALLEST_SQUARE, SquaredPaper as Paper } from "./SquaredPaper";

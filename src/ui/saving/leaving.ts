@@ -24,7 +24,7 @@ const COMING = 10_000;
 export const isLeaving = (): boolean => performance.now() - goingSince < COMING;
 
 /** Another place was asked for: the address is its own from now on. */
-export const setOff = (): void => {
+export const navigationStarted = (): void => {
   goingSince = performance.now();
 };
 
@@ -32,12 +32,12 @@ export const setOff = (): void => {
 const WRITING = 1000;
 
 /** A place has come. */
-export const arrived = (): void => {
+export const navigationEnded = (): void => {
   goingSince = Number.NEGATIVE_INFINITY;
 };
 
 /** Ends when all that was left to write is answered for, so that what is read from the disk now has it; or when that takes too long. */
-export const settled = (): Promise<unknown> =>
+export const writesSettled = (): Promise<unknown> =>
   Promise.race([Promise.all([lastWrites, allSent()]), new Promise((over) => setTimeout(over, WRITING))]);
 
 /**
@@ -47,8 +47,8 @@ export const settled = (): Promise<unknown> =>
 export function leave(): Promise<unknown> | undefined {
   if ([...unsaved].some((asks) => asks())) return undefined;
   lastWrites = Promise.all([...writers].map((write) => write(false)));
-  setOff();
-  return settled();
+  navigationStarted();
+  return writesSettled();
 }
 
 /** Writes what is left when its place is left, in whatever way; `write` may be called more than once. */
@@ -60,7 +60,7 @@ export function useLeaving(write: Writer): void {
     const close = (): void => void act(true);
     writers.add(act);
     window.addEventListener("pagehide", close);
-    arrived();
+    navigationEnded();
     return () => {
       writers.delete(act);
       window.removeEventListener("pagehide", close);

@@ -1,6 +1,6 @@
 import type { ReactElement } from "react";
 import { ROUTES } from "@/service/routes";
-import { Go } from "../Go";
+import { PlaceLink } from "../PlaceLink";
 
 /** How many patterns a fresh sheet is drawn for. */
 const MOST_FOLLOWED = 4;
@@ -17,19 +17,19 @@ export function FollowUp({
   if (followed.length === 0) return null;
   return (
     <p className="mt-2 flex flex-wrap gap-x-4">
-      <Go
+      <PlaceLink
         href={ROUTES.sheetFor(followed.map(({ pattern }) => pattern))}
         className="inline-grid min-h-11 items-center font-semibold text-plumb"
       >
         Draw a sheet for what showed
-      </Go>
+      </PlaceLink>
       {unclear.length > 1 && (
-        <Go
+        <PlaceLink
           href={ROUTES.probeFor(unclear.map(({ pattern }) => pattern))}
           className="inline-grid min-h-11 items-center font-semibold text-plumb"
         >
           Probe what is unclear
-        </Go>
+        </PlaceLink>
       )}
     </p>
   );

@@ -6,9 +6,9 @@ import { type ReactElement, useState } from "react";
 import { LONGEST_SHEET_NAME } from "@/core/sheets";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
-import { Go, useGo } from "../Go";
 import { IconButton } from "../IconButton";
 import { newId } from "../ids";
+import { PlaceLink, useNavigateAfterSaving } from "../PlaceLink";
 import { AsideNotes } from "../saving/AsideNotes";
 import { ask } from "../saving/ask";
 import { useOtherWindows } from "../saving/otherWindows";
@@ -16,10 +16,10 @@ import { send } from "../saving/send";
 import { useHandOver } from "../saving/useHandOver";
 import { VIEWS } from "../saving/views";
 import { ListPage } from "../shell";
-import { keepNewSheet, SHEET_CLIENT } from "./sheetClient";
+import { keepNewSheet, SHEET_CLIENT } from "./editor/sheetClient";
 
 /** A kept sheet as it is listed. */
-export interface ListedSheet {
+export interface ListedKeptSheet {
   readonly id: string;
   readonly code: string;
   readonly name: string;
@@ -39,7 +39,7 @@ export function KeptSheetsScreen({
   search,
   archived,
 }: {
-  readonly sheets: readonly ListedSheet[];
+  readonly sheets: readonly ListedKeptSheet[];
   /** Those that can't be read. */
   readonly unread: readonly Unread[];
   readonly search: string;
@@ -47,7 +47,7 @@ export function KeptSheetsScreen({
   readonly archived: boolean;
 }): ReactElement {
   const router = useRouter();
-  const go = useGo();
+  const go = useNavigateAfterSaving();
   const [typed, setTyped] = useState(search);
   const [undo, setUndo] = useState<
     { readonly words: string; readonly id: string; readonly back: object } | undefined
@@ -55,13 +55,13 @@ export function KeptSheetsScreen({
   const [failed, setFailed] = useState("");
   useOtherWindows(() => router.refresh());
   useHandOver(SHEET_CLIENT, router.refresh);
-  const set = async (sheet: ListedSheet, body: object, words: string, back: object): Promise<void> => {
+  const set = async (sheet: ListedKeptSheet, body: object, words: string, back: object): Promise<void> => {
     const kept = await send(ROUTES.keptSheetListed(sheet.id), "PUT", body);
     setFailed(kept.ok ? "" : kept.error.message);
     if (kept.ok) setUndo({ words, id: sheet.id, back });
     router.refresh();
   };
-  const copy = async ({ id }: ListedSheet): Promise<void> => {
+  const copy = async ({ id }: ListedKeptSheet): Promise<void> => {
     const there = await send(ROUTES.keptSheetData(id), "GET");
     if (!there.ok) return setFailed(there.error.message);
     const read = await SHEET_CLIENT.read(there.value, id);
@@ -86,9 +86,9 @@ export function KeptSheetsScreen({
       <div className="mx-auto max-w-[860px]">
         <div className="flex flex-wrap items-baseline justify-between gap-x-6">
           <h1 className="text-3xl font-semibold">Sheets you kept</h1>
-          <Go href={ROUTES.sheets} className="grid h-11 items-center font-semibold text-plumb">
+          <PlaceLink href={ROUTES.sheets} className="grid h-11 items-center font-semibold text-plumb">
             Draw a new one
-          </Go>
+          </PlaceLink>
         </div>
         <form className="mt-3 flex gap-3" action={ROUTES.keptSheets}>
           <input
@@ -121,12 +121,12 @@ export function KeptSheetsScreen({
               className="sr-only"
             />
           </label>
-          <Go
+          <PlaceLink
             href={archived ? ROUTES.keptSheets : `${ROUTES.keptSheets}?archived=1`}
             className="inline-grid h-11 items-center font-semibold text-plumb"
           >
             {archived ? "Those in use" : "Those out of the way"}
-          </Go>
+          </PlaceLink>
         </p>
         <p role="status" className="min-h-6 text-[15px]">
           {failed !== "" && <span className="text-rust">{failed}</span>}
@@ -159,7 +159,10 @@ export function KeptSheetsScreen({
           <ul className="mt-2 rounded-2xl border border-edge bg-page">
             {sheets.map((sheet) => (
               <li key={sheet.id} className="flex min-h-16 items-center border-t border-edge first:border-t-0">
-                <Go href={ROUTES.keptSheet(sheet.id)} className="min-w-0 flex-1 px-4 py-2 hover:bg-shade">
+                <PlaceLink
+                  href={ROUTES.keptSheet(sheet.id)}
+                  className="min-w-0 flex-1 px-4 py-2 hover:bg-shade"
+                >
                   <span className="flex flex-wrap items-baseline justify-between gap-x-4">
                     <span className="text-[17px] font-semibold">{sheet.name}</span>
                     <span className="text-[13px] text-soft">
@@ -168,7 +171,7 @@ export function KeptSheetsScreen({
                   </span>
                   <span className="block truncate font-board text-[15px] text-soft">{sheet.about}</span>
                   {sheet.given !== "" && <span className="block text-[14px]">Given to {sheet.given}</span>}
-                </Go>
+                </PlaceLink>
                 <IconButton label={`Copy ${sheet.name}`} onPress={() => void copy(sheet)}>
                   <Copy aria-hidden="true" className="size-4.5" />
                 </IconButton>

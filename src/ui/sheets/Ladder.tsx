@@ -2,7 +2,7 @@ import type { ReactElement } from "react";
 import { type OwnRung, SKILLS, type SkillId, STRANDS } from "@/core/sheets";
 import { SKILL_NAMES, STRAND_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
-import { Go } from "../Go";
+import { PlaceLink } from "../PlaceLink";
 
 /** How many rungs lie under one, along the longest way down inside its strand. */
 function levelOf(id: SkillId): number {
@@ -41,7 +41,7 @@ export function Ladder({
             <ol className="mt-1 flex flex-col gap-1 border-l-2 border-edge pl-2">
               {rungs.map(({ id }) => (
                 <li key={id} style={{ marginLeft: `${levelOf(id) * 14}px` }}>
-                  <Go
+                  <PlaceLink
                     href={ROUTES.sheet(id)}
                     aria-current={chosen.includes(id) ? "page" : undefined}
                     data-relation={relation(id)}
@@ -50,21 +50,21 @@ export function Ladder({
                     {SKILL_NAMES[id]}
                     {relation(id) === "needed" && <span className="sr-only">, needed before</span>}
                     {relation(id) === "leads" && <span className="sr-only">, comes after</span>}
-                  </Go>
+                  </PlaceLink>
                 </li>
               ))}
               {own
                 .filter((one) => one.strand === strand)
                 .map(({ id, name }) => (
                   <li key={id}>
-                    <Go
+                    <PlaceLink
                       href={ROUTES.ownSheet(id)}
                       aria-current={id === chosenOwn ? "page" : undefined}
                       data-relation={id === chosenOwn ? "chosen" : "none"}
                       className="block rounded-lg border-l-4 border-transparent px-2.5 py-1.5 leading-tight hover:bg-shade data-[relation=chosen]:border-plumb data-[relation=chosen]:bg-shade data-[relation=chosen]:font-semibold"
                     >
                       {name} <span className="text-[13px] text-soft">yours</span>
-                    </Go>
+                    </PlaceLink>
                   </li>
                 ))}
             </ol>

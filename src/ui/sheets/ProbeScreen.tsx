@@ -4,7 +4,7 @@ import { STRANDS, type Strand } from "@/core/sheets";
 import { STRAND_NAMES } from "@/core/wording";
 import type { ProbeShown } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
-import { Go } from "../Go";
+import { PlaceLink } from "../PlaceLink";
 import { ProbeSheet } from "./ProbeSheet";
 import { Probing } from "./Probing";
 
@@ -33,18 +33,21 @@ export function ProbeScreen({
         aria-label="Strands"
         className="overflow-y-auto border-r border-edge px-4 py-5 max-[900px]:flex max-[900px]:flex-wrap max-[900px]:border-r-0 max-[900px]:border-b print:hidden"
       >
-        <Go href={ROUTES.sheets} className="mb-2 grid h-11 items-center px-2.5 font-semibold text-plumb">
+        <PlaceLink
+          href={ROUTES.sheets}
+          className="mb-2 grid h-11 items-center px-2.5 font-semibold text-plumb"
+        >
           The ladder
-        </Go>
+        </PlaceLink>
         {STRANDS.map((one) => (
-          <Go
+          <PlaceLink
             key={one}
             href={ROUTES.probe(one)}
             aria-current={one === strand ? "page" : undefined}
             className="grid min-h-11 items-center rounded-lg border-l-4 border-transparent px-2.5 hover:bg-shade aria-[current]:border-plumb aria-[current]:bg-shade aria-[current]:font-semibold"
           >
             {STRAND_NAMES[one]}
-          </Go>
+          </PlaceLink>
         ))}
       </nav>
       <main

@@ -6,10 +6,10 @@ import type { HouseRules } from "@/core/house";
 import type { ProbeShown } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { QUIET_BUTTON } from "../buttons";
-import { useGo } from "../Go";
 import { newId } from "../ids";
-import { keepNewSheet, rowsToKeep } from "./sheetClient";
-import { sheetRow } from "./sheetRow";
+import { useNavigateAfterSaving } from "../PlaceLink";
+import { editedRow } from "./editor/editedRow";
+import { keepNewSheet, rowsToKeep } from "./editor/sheetClient";
 
 /** A probe on paper: its problems, and the table of what each answer would mean. */
 export function ProbeSheet({
@@ -25,11 +25,11 @@ export function ProbeSheet({
   readonly drawing: number;
   readonly seed: number;
 }): ReactElement {
-  const go = useGo();
+  const go = useNavigateAfterSaving();
   const [failed, setFailed] = useState("");
   const keep = async (): Promise<void> => {
     const id = newId();
-    const rows = probe.problems.map(({ problem, answer }) => sheetRow({ problem, answer, traits: {} }));
+    const rows = probe.problems.map(({ problem, answer }) => editedRow({ problem, answer, traits: {} }));
     const back = await keepNewSheet({ id, name: title, house, drawing, seed, rows: rowsToKeep(rows) });
     if (back.ok) go(ROUTES.keptSheet(id));
     else setFailed(back.error.message);

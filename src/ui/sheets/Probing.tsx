@@ -6,7 +6,7 @@ import type { Strand } from "@/core/sheets";
 import type { NextProbe } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
-import { Go } from "../Go";
+import { PlaceLink } from "../PlaceLink";
 import { ask } from "../saving/ask";
 import { VIEWS } from "../saving/views";
 
@@ -138,9 +138,9 @@ export function Probing({
               <p className="text-[15px] text-soft">{sure(now.probability)}</p>
               <div className="mt-2 flex flex-wrap gap-2">
                 {now.patterns.length > 0 && (
-                  <Go href={ROUTES.sheetFor(now.patterns)} className={MAIN_BUTTON}>
+                  <PlaceLink href={ROUTES.sheetFor(now.patterns)} className={MAIN_BUTTON}>
                     Draw a sheet for it
-                  </Go>
+                  </PlaceLink>
                 )}
               </div>
             </div>

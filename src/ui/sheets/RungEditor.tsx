@@ -7,11 +7,11 @@ import { type OwnRung, STRANDS } from "@/core/sheets";
 import { STRAND_NAMES, TRAIT_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
-import { Go, useGo } from "../Go";
+import { PlaceLink, useNavigateAfterSaving } from "../PlaceLink";
 import { send } from "../saving/send";
 import { useAsked } from "../saving/useAsked";
 import { VIEWS } from "../saving/views";
-import { Choose } from "./Panel";
+import { Choose } from "./editor/Panel";
 
 /** How long after the last change the samples are drawn anew. */
 const PAUSE = 350;
@@ -33,7 +33,7 @@ export function RungEditor({
   readonly isKept: boolean;
   readonly house: HouseRules;
 }): ReactElement {
-  const go = useGo();
+  const go = useNavigateAfterSaving();
   const [name, setName] = useState(start.name);
   const [strand, setStrand] = useState(start.strand);
   const [text, setText] = useState(start.lines.join("\n"));
@@ -128,9 +128,9 @@ export function RungEditor({
               Take it off the ladder
             </button>
           )}
-          <Go href={ROUTES.sheets} className={QUIET_BUTTON}>
+          <PlaceLink href={ROUTES.sheets} className={QUIET_BUTTON}>
             Back to the ladder
-          </Go>
+          </PlaceLink>
         </div>
       </form>
       <section aria-label="Samples">

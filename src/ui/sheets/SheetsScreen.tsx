@@ -2,7 +2,7 @@ import type { ReactElement, ReactNode } from "react";
 import { type OwnRung, SKILLS, type SkillId, STRANDS } from "@/core/sheets";
 import { SKILL_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
-import { Go } from "../Go";
+import { PlaceLink } from "../PlaceLink";
 import { Ladder } from "./Ladder";
 
 /** Sheets: the ladder of skills at the side, and a sheet. */
@@ -30,18 +30,21 @@ export function SheetsScreen({
     <div className="grid h-full grid-cols-[minmax(0,310px)_minmax(0,1fr)] max-[1000px]:h-auto max-[1000px]:grid-cols-1 print:block">
       <div className="flex min-h-0 flex-col border-r border-edge max-[1000px]:order-2 max-[1000px]:border-t max-[1000px]:border-r-0 print:hidden">
         <div className="border-b border-edge px-4 py-2">
-          <Go href={ROUTES.keptSheets} className={AWAY}>
+          <PlaceLink href={ROUTES.keptSheets} className={AWAY}>
             Sheets you kept
-          </Go>
-          <Go href={ROUTES.probe(strand)} className={AWAY}>
+          </PlaceLink>
+          <PlaceLink href={ROUTES.probe(strand)} className={AWAY}>
             Probe what is behind errors
-          </Go>
-          <Go href={ROUTES.stories} className={AWAY}>
+          </PlaceLink>
+          <PlaceLink href={ROUTES.stories} className={AWAY}>
             Word problems
-          </Go>
-          <Go href={ROUTES.ownRung(skills[0] === undefined ? {} : { skill: skills[0] })} className={AWAY}>
+          </PlaceLink>
+          <PlaceLink
+            href={ROUTES.ownRung(skills[0] === undefined ? {} : { skill: skills[0] })}
+            className={AWAY}
+          >
             Make a rung of your own
-          </Go>
+          </PlaceLink>
         </div>
         <aside
           // biome-ignore lint/a11y/noNoninteractiveTabindex: a ladder longer than its room is scrolled by keys
@@ -95,9 +98,9 @@ function Rungs({
       {once.map((id, nth) => (
         <span key={id}>
           {nth > 0 && ", "}
-          <Go href={ROUTES.sheet(id)} className="font-semibold text-plumb">
+          <PlaceLink href={ROUTES.sheet(id)} className="font-semibold text-plumb">
             {SKILL_NAMES[id]}
-          </Go>
+          </PlaceLink>
         </span>
       ))}
     </p>

@@ -1,7 +1,7 @@
+export { SheetEditor } from "./editor/SheetEditor";
 export { FollowUp } from "./FollowUp";
 export { KeptSheetsScreen } from "./KeptSheetsScreen";
 export { ProbeScreen } from "./ProbeScreen";
 export { RungEditor } from "./RungEditor";
 export { recipeAddress, recipeFrom } from "./recipeAddress";
-export { SheetEditor } from "./SheetEditor";
 export { SheetsScreen } from "./SheetsScreen";

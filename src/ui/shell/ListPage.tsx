@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { type ReactElement, type ReactNode, useEffect, useRef } from "react";
-import { arrived, settled } from "../saving/leaving";
+import { navigationEnded, writesSettled } from "../saving/leaving";
 import { cameBack } from "./comingBack";
 
 const keyOf = (): string => `right-sum-scroll ${window.location.pathname}${window.location.search}`;
@@ -12,13 +12,13 @@ export function ListPage({ children }: { readonly children: ReactNode }): ReactE
   const main = useRef<HTMLElement>(null);
   const router = useRouter();
   useEffect(() => {
-    arrived();
+    navigationEnded();
     const here = main.current;
     if (here === null) return;
     const key = keyOf();
     if (cameBack()) {
       here.scrollTop = Number(sessionStorage.getItem(key) ?? 0);
-      void settled().then(() => router.refresh());
+      void writesSettled().then(() => router.refresh());
     }
     const remember = (): void => sessionStorage.setItem(key, String(here.scrollTop));
     here.addEventListener("scrollend", remember);

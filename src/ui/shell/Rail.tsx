@@ -2,9 +2,9 @@
 
 import { usePathname } from "next/navigation";
 import { type ReactElement, useEffect } from "react";
-import { Go, useGo } from "../Go";
+import { PlaceLink, useNavigateAfterSaving } from "../PlaceLink";
 import { ON_RAIL } from "../places";
-import { mindTheWayBack } from "./comingBack";
+import { interceptBack } from "./comingBack";
 
 const FIRST_AT_FOOT = ON_RAIL.find(({ end }) => end === "foot")?.name;
 
@@ -19,8 +19,8 @@ const placeOf = (event: KeyboardEvent): string | undefined => {
 /** The slim rail with the places of the product; along the foot of a narrow screen. */
 export function Rail(): ReactElement {
   const here = usePathname();
-  const goes = useGo();
-  useEffect(mindTheWayBack, []);
+  const goes = useNavigateAfterSaving();
+  useEffect(interceptBack, []);
   useEffect(() => {
     const press = (event: KeyboardEvent): void => {
       const address = placeOf(event);
@@ -42,7 +42,7 @@ export function Rail(): ReactElement {
         Sum
       </p>
       {ON_RAIL.map(({ address, name, Icon, key }) => (
-        <Go
+        <PlaceLink
           key={address}
           href={address}
           aria-keyshortcuts={`Alt+${key}`}
@@ -52,7 +52,7 @@ export function Rail(): ReactElement {
         >
           <Icon aria-hidden="true" className="size-5" strokeWidth={1.75} />
           {name}
-        </Go>
+        </PlaceLink>
       ))}
     </nav>
   );

@@ -1,7 +1,7 @@
 "use client";
 
 import { PLACES } from "../places";
-import { setOff } from "../saving/leaving";
+import { navigationStarted } from "../saving/leaving";
 
 /** Places that only list what is kept: they may be shown again as they were, until what changed has come. */
 const LISTS = new Set(PLACES.flatMap(({ address, lists }) => (lists ? [address] : [])));
@@ -19,9 +19,9 @@ export function cameBack(): boolean {
  * Minds the way back: to a list inside the page, to everything else by loading it, since what it was made from
  * may have changed on the disk meanwhile. Gives the way to stop that.
  */
-export function mindTheWayBack(): () => void {
+export function interceptBack(): () => void {
   const returning = (event: PopStateEvent): void => {
-    setOff();
+    navigationStarted();
     const { pathname } = window.location;
     const listed = [...LISTS].some(
       (list) => pathname === list || (list !== "/" && pathname.startsWith(`${list}/`)),

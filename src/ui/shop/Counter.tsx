@@ -2,7 +2,7 @@ import { useDroppable } from "@dnd-kit/core";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { fromMinorPiece } from "@/core/quantity";
-import { Piece } from "./Piece";
+import { MoneyPiece } from "./MoneyPiece";
 import { countedUp, type Day, totalOf } from "./sale";
 
 /** What was handed over, and the change that is counted up to it. */
@@ -40,7 +40,7 @@ export function Counter({
               onClick={() => onBack(at)}
               className="grid place-items-center rounded-xl hover:bg-shade"
             >
-              <Piece value={piece} currency={currency} />
+              <MoneyPiece value={piece} currency={currency} />
             </button>
           </li>
         ))}

@@ -2,7 +2,7 @@ import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { worthOf } from "@/core/shop";
 import { CheckField } from "./CheckField";
-import { moneyOf, readMoney } from "./money";
+import { readMoney, writtenMoney } from "./money";
 import { balanceOf, type Day } from "./sale";
 
 /** The day's float balanced: what the drawer began with, what was sold, and what should be in it now. */
@@ -22,17 +22,17 @@ export function DayBalance({
     if (read !== should) return "Not that. Add what was sold to the float.";
     return should === is
       ? "Right, and so much is in it: the day balances."
-      : `Right. In it is ${moneyOf(is, house)}.`;
+      : `Right. In it is ${writtenMoney(is, house)}.`;
   };
   return (
     <section aria-label="The day" className="mt-5 grid gap-1 border-t border-edge pt-3">
       <h2 className="text-[17px] font-semibold">The day</h2>
       <p className="flex justify-between">
-        Float at the start <span className="font-board">{moneyOf(worthOf(day.float), house)}</span>
+        Float at the start <span className="font-board">{writtenMoney(worthOf(day.float), house)}</span>
       </p>
       <p className="flex justify-between">
         Sold in {day.sales === 1 ? "1 sale" : `${day.sales} sales`}{" "}
-        <span className="font-board">{moneyOf(day.sold, house)}</span>
+        <span className="font-board">{writtenMoney(day.sold, house)}</span>
       </p>
       <CheckField shown label="In the drawer now" about={is} onCheck={check} />
       <button

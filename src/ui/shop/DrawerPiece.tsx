@@ -2,7 +2,7 @@ import { useDraggable } from "@dnd-kit/core";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { fromMinorPiece } from "@/core/quantity";
-import { Piece } from "./Piece";
+import { MoneyPiece } from "./MoneyPiece";
 
 /** The most pieces of a kind in the drawer. */
 const MOST_PIECES = 40;
@@ -40,7 +40,7 @@ export function DrawerPiece({
         }
         className="grid min-h-[60px] min-w-[60px] touch-none place-items-center rounded-xl hover:bg-shade disabled:opacity-50"
       >
-        <Piece value={piece} currency={currency} />
+        <MoneyPiece value={piece} currency={currency} />
       </button>
       {onCount === undefined ? (
         <span className="text-[14px] text-soft">× {count}</span>

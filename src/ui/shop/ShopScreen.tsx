@@ -23,12 +23,12 @@ import type { Thing } from "@/core/stories";
 import { INSTRUMENT_NAMES, TOOL_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
 import { QUIET_BUTTON } from "../buttons";
-import { Go } from "../Go";
-import { ReadIt } from "./ReadIt";
-import { type Kept, Readings } from "./Readings";
+import { PlaceLink } from "../PlaceLink";
 import { Shelf } from "./Shelf";
 import { Till } from "./Till";
-import { ToolStage } from "./ToolStage";
+import { ReadIt } from "./tools/ReadIt";
+import { type Kept, Readings } from "./tools/Readings";
+import { ToolStage } from "./tools/ToolStage";
 
 /** Where each tool stands when it is taken out: nowhere round, so that there is something to read. */
 const FIRST_AT: Readonly<Record<Tool, number>> = {
@@ -71,14 +71,14 @@ export function ShopScreen({
         className="flex flex-wrap items-center gap-1 border-b border-edge px-6 py-2 max-[700px]:px-3"
       >
         {[...TOOLS, "till" as const].map((one) => (
-          <Go
+          <PlaceLink
             key={one}
             href={ROUTES.shop(one)}
             aria-current={one === tool ? "page" : undefined}
             className="flex min-h-11 items-center rounded-lg px-4 text-[17px] font-semibold text-soft hover:bg-shade aria-[current]:bg-shade aria-[current]:text-ink"
           >
             {one === "till" ? "Till" : TOOL_NAMES[one]}
-          </Go>
+          </PlaceLink>
         ))}
       </nav>
       <main

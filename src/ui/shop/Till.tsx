@@ -11,8 +11,8 @@ import { IconButton } from "../IconButton";
 import { Counter } from "./Counter";
 import { DayBalance } from "./DayBalance";
 import { DrawerPiece } from "./DrawerPiece";
-import { moneyOf, readMoney } from "./money";
-import { Piece } from "./Piece";
+import { MoneyPiece } from "./MoneyPiece";
+import { readMoney, writtenMoney } from "./money";
 import {
   changeOf,
   counted,
@@ -47,7 +47,7 @@ export function Till({
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 120, tolerance: 8 } }),
   );
-  const write = (minor: number): string => moneyOf(minor, house);
+  const write = (minor: number): string => writtenMoney(minor, house);
   const total = totalOf(day);
   const left = stillToGive(day);
   const act = (to: Day): void => {
@@ -155,7 +155,7 @@ export function Till({
                     onClick={() => act({ ...day, paid: piece })}
                     className="grid min-h-14 place-items-center rounded-xl px-2 hover:bg-shade"
                   >
-                    <Piece value={piece} currency={currency} />
+                    <MoneyPiece value={piece} currency={currency} />
                   </button>
                 ))}
               </div>

@@ -4,7 +4,7 @@ import { fractionOf, readOneQuantity } from "@/core/problem";
 import { amountOf, writeAmount } from "@/core/quantity";
 
 /** An amount in the minor unit as the house writes it. */
-export const moneyOf = (minor: number, house: HouseRules): string =>
+export const writtenMoney = (minor: number, house: HouseRules): string =>
   writeAmount(amountOf(house.currency, fromCount(BigInt(minor), 2)), house);
 
 /** An amount that was typed, in the minor unit; none where it is no amount. A number alone is taken in the house's money. */

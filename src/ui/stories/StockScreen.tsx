@@ -6,8 +6,8 @@ import type { StockList } from "@/core/stories";
 import { stockCsv } from "@/render/formats/stockFile";
 import { ROUTES } from "@/service/routes";
 import { QUIET_BUTTON } from "../buttons";
-import { Go } from "../Go";
 import { newId } from "../ids";
+import { PlaceLink } from "../PlaceLink";
 import { ask } from "../saving/ask";
 import { VIEWS } from "../saving/views";
 import { type StockDraft, StockEditor } from "./StockEditor";
@@ -45,9 +45,9 @@ export function StockScreen({
     >
       <div className="flex flex-wrap items-center justify-between gap-2">
         <h1 className="text-[26px] leading-tight font-semibold">Stock lists</h1>
-        <Go href={ROUTES.stories} className={QUIET_BUTTON}>
+        <PlaceLink href={ROUTES.stories} className={QUIET_BUTTON}>
           Word problems
-        </Go>
+        </PlaceLink>
       </div>
       <p className="max-w-[760px] text-soft">
         Stories and the shop are about the things of the list that is in use. Each thing has what is plausible

@@ -4,7 +4,7 @@ import { STORY_KINDS, STRUCTURES, type StoryKindId } from "@/core/stories";
 import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
 import type { ShownStory } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
-import { Go } from "../Go";
+import { PlaceLink } from "../PlaceLink";
 import { StoryPage } from "./StoryPage";
 
 /** Word problems: the kinds by how their quantities hang together, and one of them told. */
@@ -27,25 +27,34 @@ export function StoriesScreen({
         aria-label="Kinds of word problems"
         className="overflow-y-auto border-r border-edge px-4 py-5 max-[900px]:order-2 max-[900px]:border-t max-[900px]:border-r-0 print:hidden"
       >
-        <Go href={ROUTES.sheets} className="mb-2 grid min-h-11 items-center font-semibold text-plumb">
+        <PlaceLink href={ROUTES.sheets} className="mb-2 grid min-h-11 items-center font-semibold text-plumb">
           The ladder
-        </Go>
-        <Go href={ROUTES.stockLists} className="mb-2 grid min-h-11 items-center font-semibold text-plumb">
+        </PlaceLink>
+        <PlaceLink
+          href={ROUTES.stockLists}
+          className="mb-2 grid min-h-11 items-center font-semibold text-plumb"
+        >
           Stock lists
-        </Go>
-        <Go href={ROUTES.ownStory()} className="mb-2 grid min-h-11 items-center font-semibold text-plumb">
+        </PlaceLink>
+        <PlaceLink
+          href={ROUTES.ownStory()}
+          className="mb-2 grid min-h-11 items-center font-semibold text-plumb"
+        >
           A story of your own
-        </Go>
-        <Go href={ROUTES.storyProbe()} className="mb-2 grid min-h-11 items-center font-semibold text-plumb">
+        </PlaceLink>
+        <PlaceLink
+          href={ROUTES.storyProbe()}
+          className="mb-2 grid min-h-11 items-center font-semibold text-plumb"
+        >
           What a learner does with stories
-        </Go>
+        </PlaceLink>
         {STRUCTURES.map((structure) => (
           <section key={structure} aria-label={STRUCTURE_NAMES[structure]} className="mb-4">
             <h2 className="text-[13px] font-semibold text-soft">{STRUCTURE_NAMES[structure]}</h2>
             <ul className="mt-1">
               {STORY_KINDS.filter((one) => one.structure === structure).map(({ id, steps }) => (
                 <li key={id}>
-                  <Go
+                  <PlaceLink
                     href={ROUTES.story(id)}
                     aria-current={id === kind ? "page" : undefined}
                     className="flex min-h-10 items-center justify-between gap-2 rounded-lg border-l-4 border-transparent px-2.5 leading-tight hover:bg-shade aria-[current]:border-plumb aria-[current]:bg-shade aria-[current]:font-semibold pointer-coarse:min-h-11"
@@ -56,7 +65,7 @@ export function StoriesScreen({
                         {steps} steps
                       </span>
                     )}
-                  </Go>
+                  </PlaceLink>
                 </li>
               ))}
             </ul>

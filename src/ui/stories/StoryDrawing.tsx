@@ -17,7 +17,7 @@ const SIDE = 4;
 const SIGN = 11;
 
 /** How far a story is worked: nothing yet, what an operation on the way comes to, or what is asked. */
-export type Worked = "nothing" | "onTheWay" | "answered";
+export type WorkedSoFar = "nothing" | "onTheWay" | "answered";
 
 /** A picture to scale: bars of the parts and the whole, or a line of numbers with a leap; with as much in it as is worked. */
 export function StoryDrawing({
@@ -25,7 +25,7 @@ export function StoryDrawing({
   worked = "nothing",
 }: {
   readonly picture: StoryPicture;
-  readonly worked?: Worked;
+  readonly worked?: WorkedSoFar;
 }): ReactElement {
   if (picture.kind === "bars") return <Bars {...filledIn(picture, worked)} />;
   const filled = (words: string): string => (words === "?" && worked === "answered" ? picture.comes : words);
@@ -36,7 +36,7 @@ export function StoryDrawing({
 type BarsPicture = Extract<StoryPicture, { readonly kind: "bars" }>;
 
 /** Bars with what is worked so far: what is asked stands on its part, or over its parts where it has several. */
-function filledIn({ rows, braces, comes }: BarsPicture, worked: Worked) {
+function filledIn({ rows, braces, comes }: BarsPicture, worked: WorkedSoFar) {
   const shown = worked === "nothing" ? [] : braces;
   if (worked !== "answered") return { rows, braces: shown };
   const over = rows.flatMap((row, nth) => {

@@ -7,9 +7,9 @@ import type { StoryKindId } from "@/core/stories";
 import type { ShownStory } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { QUIET_BUTTON } from "../buttons";
-import { Go } from "../Go";
+import { PlaceLink } from "../PlaceLink";
 import { StoryDrawing } from "./StoryDrawing";
-import { StoryWork } from "./StoryWork";
+import { WorkedStoryPanel } from "./WorkedStoryPanel";
 
 /** A story to be read: its givens underlined and its question ringed on demand, then how it is worked, then the answer in a sentence. */
 export function StoryPage({
@@ -54,22 +54,22 @@ export function StoryPage({
         </span>
       </p>
       <div className="mt-5 flex flex-wrap gap-1 print:hidden">
-        <Go
+        <PlaceLink
           href={ROUTES.story(kind, seed + 1)}
           className="flex h-11 items-center gap-2 rounded-lg bg-plumb px-4 font-semibold text-on-plumb hover:opacity-90"
         >
           <RefreshCw aria-hidden="true" className="size-4.5" />
           Another one
-        </Go>
-        <Go href={ROUTES.storyTurn(kind, seed)} className={QUIET_BUTTON}>
+        </PlaceLink>
+        <PlaceLink href={ROUTES.storyTurn(kind, seed)} className={QUIET_BUTTON}>
           <PenLine aria-hidden="true" className="size-4.5" />
           To a learner
-        </Go>
+        </PlaceLink>
         {story.own !== null && (
-          <Go href={ROUTES.ownStory({ kind, seed })} className={QUIET_BUTTON}>
+          <PlaceLink href={ROUTES.ownStory({ kind, seed })} className={QUIET_BUTTON}>
             <PencilLine aria-hidden="true" className="size-4.5" />
             Change it
-          </Go>
+          </PlaceLink>
         )}
         <button type="button" aria-pressed={marks} onClick={() => setMarks(!marks)} className={QUIET_BUTTON}>
           <Underline aria-hidden="true" className="size-4.5" />
@@ -104,7 +104,7 @@ export function StoryPage({
         </button>
       </div>
       {drawn && !worked && <StoryDrawing picture={story.picture} />}
-      {worked && <StoryWork story={story} house={house} />}
+      {worked && <WorkedStoryPanel story={story} house={house} />}
       {answered && (
         <p role="status" className="mt-4 max-w-[760px] font-board text-[24px] text-straw">
           {story.answer}

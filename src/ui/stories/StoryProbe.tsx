@@ -7,8 +7,8 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryAccounts } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
-import { Go } from "../Go";
 import { Likely } from "../Likely";
+import { PlaceLink } from "../PlaceLink";
 import { ask } from "../saving/ask";
 import { VIEWS } from "../saving/views";
 
@@ -55,9 +55,9 @@ export function StoryProbe({
       <div className="mx-auto max-w-[980px]">
         <div className="flex flex-wrap items-center justify-between gap-2">
           <h1 className="text-[26px] leading-tight font-semibold">Eight stories</h1>
-          <Go href={ROUTES.stories} className={QUIET_BUTTON}>
+          <PlaceLink href={ROUTES.stories} className={QUIET_BUTTON}>
             Word problems
-          </Go>
+          </PlaceLink>
         </div>
         <p className="max-w-[760px] text-soft">
           Everything that learners do with stories can show on these. Write what the learner answers; what all
@@ -92,10 +92,10 @@ export function StoryProbe({
           <button type="button" disabled={answered.length === 0} onClick={look} className={MAIN_BUTTON}>
             What do these answers show?
           </button>
-          <Go href={ROUTES.storyProbe(seed + 100)} className={QUIET_BUTTON}>
+          <PlaceLink href={ROUTES.storyProbe(seed + 100)} className={QUIET_BUTTON}>
             <RefreshCw aria-hidden="true" className="size-4.5" />
             Eight others
-          </Go>
+          </PlaceLink>
         </div>
         <div role="status" className="mt-4 pb-8">
           {message !== "" && <p className="text-rust">{message}</p>}

@@ -1,6 +1,6 @@
-export { OwnStories } from "./OwnStories";
-export type { OwnDraft } from "./ownDraft";
+export { OwnStoriesScreen as OwnStories } from "./own/OwnStoriesScreen";
+export type { OwnDraft } from "./own/ownDraft";
 export { StockScreen } from "./StockScreen";
 export { StoriesScreen } from "./StoriesScreen";
 export { StoryProbe } from "./StoryProbe";
-export { StoryTurn } from "./StoryTurn";
+export { StoryTurn } from "./task/StoryTask";

@@ -6,7 +6,7 @@ import { type ReactElement, type ReactNode, useState, useTransition } from "reac
 import { ROUTES } from "@/service/routes";
 import { boardAddress } from "../board/state/address";
 import { BOARD_CLIENT } from "../board/state/boardClient";
-import { Go } from "../Go";
+import { PlaceLink } from "../PlaceLink";
 import { useOtherWindows } from "../saving/otherWindows";
 import { send } from "../saving/send";
 import { useHandOver } from "../saving/useHandOver";
@@ -68,7 +68,7 @@ export function BoardCards({
                   />
                 ) : (
                   <h3 className="line-clamp-2 text-[17px] leading-snug font-semibold wrap-anywhere">
-                    <Go
+                    <PlaceLink
                       href={`${boardAddress({ problem: board.problem, id: board.id, house: board.house, method: board.method, step: board.step })}`}
                       className="after:absolute after:inset-0 after:rounded-2xl focus-visible:outline-none focus-visible:after:outline-2 focus-visible:after:outline-plumb"
                     >
@@ -81,7 +81,7 @@ export function BoardCards({
                       <span className={board.name ? undefined : "font-board font-normal"}>
                         {board.name || board.problem}
                       </span>
-                    </Go>
+                    </PlaceLink>
                   </h3>
                 )}
                 <p className="truncate pt-0.5 text-sm text-soft">

@@ -1,5 +1,5 @@
 import type { ReactElement } from "react";
-import { Go } from "../Go";
+import { PlaceLink } from "../PlaceLink";
 
 /** What stands in place of a wrong way where there is none to show. */
 export const NoWrongWay = ({
@@ -16,8 +16,8 @@ export const NoWrongWay = ({
         ? "There is no problem here to go wrong on. Type one on the Board, then press W."
         : `No error pattern of the catalogue leads to a wrong answer to ${line}. It may have too few digits to go wrong on: try one with a carry, a zero or numbers of unequal length.`}
     </p>
-    <Go href={boardAddress} className="mt-4 grid h-11 items-center font-semibold text-plumb">
+    <PlaceLink href={boardAddress} className="mt-4 grid h-11 items-center font-semibold text-plumb">
       To the Board
-    </Go>
+    </PlaceLink>
   </main>
 );

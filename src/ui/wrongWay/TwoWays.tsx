@@ -2,7 +2,7 @@
 
 import { type ReactElement, useEffect, useMemo, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import type { ShownWay } from "@/core/turn";
+import type { ShownWay } from "@/core/learnerTask";
 import { pageFor } from "@/render/board";
 import { Paper } from "../paper";
 

@@ -2,14 +2,14 @@
 
 import { type ReactElement, Suspense, useEffect, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import type { Choice, WrongWay } from "@/core/turn";
+import type { Choice, WrongWay } from "@/core/learnerTask";
 import { plain, stretches } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
 import { wrongWayAddress } from "@/service/wrongWayAddress";
 import { RunBar } from "../board/controls/RunBar";
 import { LazyPicture } from "../board/lazy";
-import { usePlay } from "../board/state/usePlay";
-import { Go } from "../Go";
+import { usePlay } from "../board/running/usePlay";
+import { PlaceLink } from "../PlaceLink";
 import { WayPaper } from "./TwoWays";
 
 const PACE = 2;
@@ -69,12 +69,12 @@ export function WrongWayScreen({
       <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2 max-[700px]:gap-x-3 max-[700px]:px-3 max-[700px]:pt-1 max-[700px]:pb-0">
         <h1 className="text-[22px] font-semibold max-[700px]:text-[18px]">The wrong way</h1>
         <p className="font-board text-[22px] text-soft max-[700px]:text-[18px]">{way.line}</p>
-        <Go
+        <PlaceLink
           href={boardAddress}
           className="print:hidden ml-auto grid h-11 items-center font-semibold text-plumb"
         >
           Back to the board
-        </Go>
+        </PlaceLink>
       </header>
       <main
         aria-busy={!listening}
@@ -163,18 +163,18 @@ export function WrongWayScreen({
                 <span className="font-board">{way.separating.answers[1]}</span> for that one.
               </p>
               <p className="flex flex-wrap items-center gap-x-4 print:hidden">
-                <Go
+                <PlaceLink
                   href={wrongWayAddress(way.separating.line, house).replace(ROUTES.wrongWay, ROUTES.yourTurn)}
                   className="grid min-h-9 items-center font-semibold text-plumb"
                 >
                   Your turn
-                </Go>
-                <Go
+                </PlaceLink>
+                <PlaceLink
                   href={wrongWayAddress(way.separating.line, house, way.separating.patterns)}
                   className="grid min-h-9 items-center font-semibold text-plumb"
                 >
                   The wrong way
-                </Go>
+                </PlaceLink>
               </p>
             </section>
           )}
@@ -184,13 +184,13 @@ export function WrongWayScreen({
               <ul className="mt-1">
                 {choices.map(({ name, answer, patterns }) => (
                   <li key={patterns.join()}>
-                    <Go
+                    <PlaceLink
                       href={wrongWayAddress(way.line, house, patterns)}
                       className="grid min-h-9 grid-cols-[minmax(0,1fr)_auto] items-center gap-3 rounded px-1 hover:bg-shade"
                     >
                       <span className="text-[15px] leading-tight">{name}</span>
                       <span className="font-board text-soft">{answer}</span>
-                    </Go>
+                    </PlaceLink>
                   </li>
                 ))}
               </ul>

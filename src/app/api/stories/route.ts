@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { houseChoicesSchema } from "@/service/houseRequested";
 import { compute } from "@/threads/pool";
-import { usedStock } from "../../saved";
+import { usedStock } from "../../reading/saved";
 import { answeringBody, errorAnswer } from "../answers";
 
 /** The most stories that are told at once. */

@@ -5,7 +5,7 @@ import { attemptsOf, database, findLearner, historyOf } from "@/data";
 import { ANSWERS_A_PAGE, recordedAnswers, recordedPatterns } from "@/service/requests/marking/record";
 import { ROUTES } from "@/service/routes";
 import { LearnerScreen } from "@/ui/learners";
-import { type Parameters, parametersOf } from "../../parameters";
+import { type Parameters, parametersOf } from "../../reading/parameters";
 
 export const metadata: Metadata = { title: "Learner" };
 

@@ -6,9 +6,9 @@ import { isSkill } from "@/core/sheets";
 import { database, findKeptSheet, givenTo, listLearners, metBefore } from "@/data";
 import { computeAside } from "@/threads/pool";
 import { SheetEditor, SheetsScreen } from "@/ui/sheets";
-import { rowsShown } from "../../keptSheet";
-import { type Parameters, parametersOf } from "../../parameters";
-import { ownRungs } from "../../saved";
+import { rowsShown } from "../../reading/keptSheet";
+import { type Parameters, parametersOf } from "../../reading/parameters";
+import { ownRungs } from "../../reading/saved";
 import { TooMuch } from "../../TooMuch";
 
 export const metadata: Metadata = { title: "Sheets" };

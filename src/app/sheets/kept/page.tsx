@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { database, listKeptSheets } from "@/data";
 import { KeptSheetsScreen } from "@/ui/sheets";
-import { type Parameters, parametersOf } from "../../parameters";
+import { type Parameters, parametersOf } from "../../reading/parameters";
 
 export const metadata: Metadata = { title: "Sheets you kept" };
 

@@ -4,8 +4,8 @@ import { choicesOf } from "@/core/house";
 import { DRAWING, STRANDS } from "@/core/sheets";
 import { computeAside } from "@/threads/pool";
 import { ProbeScreen } from "@/ui/sheets";
-import { type Parameters, parametersOf } from "../../parameters";
-import { savedHouse } from "../../saved";
+import { type Parameters, parametersOf } from "../../reading/parameters";
+import { savedHouse } from "../../reading/saved";
 import { TooMuch } from "../../TooMuch";
 
 export const metadata: Metadata = { title: "Probes" };

@@ -5,8 +5,8 @@ import { type OwnRung, SKILLS } from "@/core/sheets";
 import { SKILL_NAMES } from "@/core/wording";
 import { newId } from "@/ui/ids";
 import { RungEditor, SheetsScreen } from "@/ui/sheets";
-import { type Parameters, parametersOf } from "../../parameters";
-import { ownRungs, savedHouse } from "../../saved";
+import { type Parameters, parametersOf } from "../../reading/parameters";
+import { ownRungs, savedHouse } from "../../reading/saved";
 
 export const metadata: Metadata = { title: "A rung of your own" };
 

@@ -2,8 +2,8 @@ import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { LONGEST_STORY, OWN_FORMS } from "@/core/stories";
 import { type OwnDraft, OwnStories } from "@/ui/stories";
-import { type Parameters, parametersOf } from "../../parameters";
-import { ownStories, savedHouse } from "../../saved";
+import { type Parameters, parametersOf } from "../../reading/parameters";
+import { ownStories, savedHouse } from "../../reading/saved";
 import { TooMuch } from "../../TooMuch";
 import { askedTold } from "../asked";
 

@@ -3,8 +3,8 @@ import type { ReactElement } from "react";
 import { choicesOf } from "@/core/house";
 import { compute } from "@/threads/pool";
 import { StoryProbe } from "@/ui/stories";
-import { type Parameters, parametersOf } from "../../parameters";
-import { savedHouse, usedStock } from "../../saved";
+import { type Parameters, parametersOf } from "../../reading/parameters";
+import { savedHouse, usedStock } from "../../reading/saved";
 import { TooMuch } from "../../TooMuch";
 import { seedOf } from "../asked";
 

@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { WORKSHOP } from "@/core/wording";
 import { StockScreen } from "@/ui/stories";
-import { ownStock } from "../../saved";
+import { ownStock } from "../../reading/saved";
 
 export const metadata: Metadata = { title: "Stock lists" };
 

@@ -4,7 +4,7 @@ import type { ReactElement } from "react";
 import { database, listLearners } from "@/data";
 import { ROUTES } from "@/service/routes";
 import { StoryTurn } from "@/ui/stories";
-import { type Parameters, parametersOf } from "../../parameters";
+import { type Parameters, parametersOf } from "../../reading/parameters";
 import { TooMuch } from "../../TooMuch";
 import { askedTold } from "../asked";
 

@@ -9,10 +9,10 @@ import {
   termsOf,
   withOperands,
 } from "../../problem";
+import { overrideIn } from "../decisionOverride";
 import type { PatternsOf } from "../errorPattern";
-import { decidesIn } from "../otherwise";
 
-const bySigns = decidesIn(signRule);
+const bySigns = overrideIn(signRule);
 const BY_SIGNS = [signRule.id];
 
 const termsOfTwo = (

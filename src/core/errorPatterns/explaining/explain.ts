@@ -3,7 +3,7 @@ import { EVERY_PATTERN } from "../errorPatterns";
 import type { PatternId } from "../patternIds";
 import { SLIPS } from "../slips/slipFacts";
 import { answersLike, SMALL_SPACE } from "./answerSpace";
-import { isSame, valueIn, type WrongWay, type WrongWays } from "./wrongWays";
+import { answerValueIn, isSameValue, type PatternResult, type PatternResults } from "./patternResults";
 
 /** What may lie behind a wrong answer: the pattern, or the two, and how likely that is. */
 export interface Explanation {
@@ -55,23 +55,23 @@ const USUAL: ReadonlyMap<PatternId, number> = new Map([
 ]);
 
 /** How likely a pattern is in a learner, before the answer is seen: as common as it is, moved by what the learner has shown. */
-export function shareOf(pattern: PatternId, history: History): number {
+export function priorShare(pattern: PatternId, history: History): number {
   const usual = USUAL.get(pattern) ?? PER_COMMONNESS;
   const { shown, chances } = history.get(pattern) ?? { shown: 0, chances: 0 };
   return (usual * SHARE_WEIGHT + shown) / (SHARE_WEIGHT + chances);
 }
 
 /** How one way stands among those of its kind: a pattern, two of them, or a slip. */
-function shareOfWay({ patterns }: WrongWay, history: History): number {
+function shareOfWay({ patterns }: PatternResult, history: History): number {
   const [first, second] = patterns;
   if (first === undefined) return 0;
-  const share = shareOf(first, history);
-  return second === undefined ? share : share * shareOf(second, history);
+  const share = priorShare(first, history);
+  return second === undefined ? share : share * priorShare(second, history);
 }
 
 type Kind = "single" | "inner" | "pair" | "slip";
 
-const kindOf = ({ cause, patterns }: WrongWay): Kind =>
+const kindOf = ({ cause, patterns }: PatternResult): Kind =>
   cause !== "pattern" ? cause : patterns.length === 1 ? "single" : "pair";
 
 /** How much each kind of way has to share out. */
@@ -83,7 +83,7 @@ const MASSES: Readonly<Record<Kind, number>> = {
 };
 
 /** What the ways of each kind come to together. */
-function sharesOf(ways: readonly WrongWay[], history: History): Readonly<Record<Kind, number>> {
+function sharesOf(ways: readonly PatternResult[], history: History): Readonly<Record<Kind, number>> {
   const sums = { single: 0, inner: 0, pair: 0, slip: 0 };
   for (const way of ways) sums[kindOf(way)] += shareOfWay(way, history) / way.among;
   return sums;
@@ -94,12 +94,12 @@ function sharesOf(ways: readonly WrongWay[], history: History): Readonly<Record<
  * nothing much likelier than chance. Explanations of the same probability can't be told apart by this answer.
  */
 export function explanationsOf(
-  { problem, right, ways }: WrongWays,
+  { problem, right, ways }: PatternResults,
   given: Answer,
   history: History = NO_HISTORY,
 ): readonly Explanation[] {
-  const value = valueIn(problem, given);
-  const found = ways.filter((way) => isSame(way.value, value));
+  const value = answerValueIn(problem, given);
+  const found = ways.filter((way) => isSameValue(way.value, value));
   if (found.length === 0) return [];
   const sums = sharesOf(ways, history);
   const others = Math.min(answersLike(right), answersLike(given));

@@ -3,7 +3,7 @@ import type { HouseRules } from "../../house";
 import { type Given, MOST_ROWS, type Verdict, verdictOf } from "../../marking";
 import type { Problem } from "../../problem";
 import { type Explanation, explanationsOf, type History } from "./explain";
-import { type WrongWays, wrongWays } from "./wrongWays";
+import { type PatternResults, patternResults } from "./patternResults";
 
 /** A given answer marked: what it is, and what may lie behind it where it is wrong. */
 export interface Marked {
@@ -12,7 +12,12 @@ export interface Marked {
 }
 
 /** Marks one answer. A right one is never given a pattern; an order from the other end is most likely no error, but may be one. */
-export function markedAnswer(ways: WrongWays, given: Given, house: HouseRules, history?: History): Marked {
+export function markedAnswer(
+  ways: PatternResults,
+  given: Given,
+  house: HouseRules,
+  history?: History,
+): Marked {
   const verdict = verdictOf(ways.problem, ways.right, given, house);
   return {
     verdict,
@@ -27,10 +32,10 @@ const mayBeError = (verdict: Verdict): boolean =>
 const MOST_KEPT = 2 * MOST_ROWS;
 
 /** The wrong ways of problems, each worked out once: a sheet has one problem and many answers. Give each problem a text of its own. */
-export function waysKept(): (key: string, problem: Problem, house: HouseRules) => WrongWays {
-  const kept = new LRUCache<string, WrongWays>({ max: MOST_KEPT });
+export function waysKept(): (key: string, problem: Problem, house: HouseRules) => PatternResults {
+  const kept = new LRUCache<string, PatternResults>({ max: MOST_KEPT });
   return (key, problem, house) => {
-    const ways = kept.get(key) ?? wrongWays(problem, house);
+    const ways = kept.get(key) ?? patternResults(problem, house);
     kept.set(key, ways);
     return ways;
   };

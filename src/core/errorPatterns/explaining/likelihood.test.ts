@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../../house";
+import { toldExplanation } from "../../learnerTask";
 import { readGiven } from "../../marking";
 import { problemsOf, waysOf } from "../../testing/learners";
 import { problemOf } from "../../testing/problems";
 import { simulated } from "../../testing/simulated";
 import { valueOfResult } from "../../testing/valueOfResult";
-import { toldExplanation } from "../../turn";
 import { PATTERNS } from "../errorPatterns";
 import { isSlip } from "../slips/slipFacts";
 import { answersLike, SMALL_SPACE } from "./answerSpace";

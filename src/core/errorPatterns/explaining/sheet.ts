@@ -1,12 +1,12 @@
 import { commonFactor } from "../../number";
 import type { Answer } from "../../problem";
 import type { PatternId } from "../patternIds";
-import { chanceOf, type History, type Showings, shareOf } from "./explain";
-import { isSame, type Value, valueIn, type WrongWays } from "./wrongWays";
+import { chanceOf, type History, priorShare, type Showings } from "./explain";
+import { answerValueIn, isSameValue, type PatternResults, type Value } from "./patternResults";
 
 /** One answer on a sheet: the wrong ways of its problem, and what was given. */
 export interface Answered {
-  readonly ways: WrongWays;
+  readonly ways: PatternResults;
   readonly given: Answer;
 }
 
@@ -63,8 +63,8 @@ function seenOf({ ways: { problem, right, ways }, given }: Answered): Seen {
     else pairs.set(pairKey(first, second), { patterns: [first, second], value });
   }
   return {
-    given: valueIn(problem, given),
-    right: valueIn(problem, right),
+    given: answerValueIn(problem, given),
+    right: answerValueIn(problem, right),
     chance: chanceOf(right),
     single,
     pairs,
@@ -76,11 +76,11 @@ const pairKey = (one: PatternId, other: PatternId): string => [one, other].sort(
 
 /** The patterns that an answer could have shown, each with whether it did. */
 export function waysTaken(
-  ways: WrongWays,
+  ways: PatternResults,
   given: Answer,
 ): readonly { readonly pattern: PatternId; readonly shown: boolean }[] {
   const seen = seenOf({ ways, given });
-  return [...seen.single].map(([pattern, value]) => ({ pattern, shown: isSame(value, seen.given) }));
+  return [...seen.single].map(([pattern, value]) => ({ pattern, shown: isSameValue(value, seen.given) }));
 }
 
 /** Each pattern that showed at least once: how often it did, of the times it could have. */
@@ -90,7 +90,7 @@ export function showingsOn(answers: readonly Answered[]): readonly PatternShowin
     for (const [pattern, value] of single) {
       const before = counts.get(pattern) ?? { shown: 0, chances: 0 };
       counts.set(pattern, {
-        shown: before.shown + (isSame(value, given) ? 1 : 0),
+        shown: before.shown + (isSameValue(value, given) ? 1 : 0),
         chances: before.chances + 1,
       });
     }
@@ -132,16 +132,16 @@ function ledTo(seen: Seen, [first, second]: readonly PatternId[]): readonly Valu
   const both = seen.pairs.get(pairKey(first, second));
   if (both !== undefined) return [both.value];
   const other = seen.single.get(second) ?? seen.right;
-  if (isSame(alone, seen.right)) return [other];
-  return isSame(other, seen.right) ? [alone] : [alone, other];
+  if (isSameValue(alone, seen.right)) return [other];
+  return isSameValue(other, seen.right) ? [alone] : [alone, other];
 }
 
 function likelihood(seen: Seen, patterns: readonly PatternId[]): number {
   const led = ledTo(seen, patterns);
   const near = seen.slips.has(seen.given.key) || led.some((value) => isOffByOne(value, seen.given));
   const stray = OTHERWISE * Math.max(seen.chance, near ? SLIP_CHANCE : 0);
-  const isRight = isSame(seen.given, seen.right);
-  if (led.some((value) => isSame(value, seen.given)))
+  const isRight = isSameValue(seen.given, seen.right);
+  if (led.some((value) => isSameValue(value, seen.given)))
     return (isRight ? AS_LED + RIGHT_ANYWAY : AS_LED) / led.length;
   return isRight ? RIGHT_ANYWAY : stray;
 }
@@ -150,7 +150,7 @@ function likelihood(seen: Seen, patterns: readonly PatternId[]): number {
 function hypotheses(all: readonly Seen[]): readonly (readonly PatternId[])[] {
   const singles = new Set<PatternId>();
   for (const { single, given } of all) {
-    for (const [pattern, value] of single) if (isSame(value, given)) singles.add(pattern);
+    for (const [pattern, value] of single) if (isSameValue(value, given)) singles.add(pattern);
   }
   const pairs = new Map<string, readonly PatternId[]>();
   const list = [...singles];
@@ -159,7 +159,7 @@ function hypotheses(all: readonly Seen[]): readonly (readonly PatternId[])[] {
   });
   for (const seen of all) {
     for (const [key, { patterns, value }] of seen.pairs) {
-      if (!isSame(value, seen.given)) continue;
+      if (!isSameValue(value, seen.given)) continue;
       pairs.set(key, patterns);
       for (const pattern of patterns) singles.add(pattern);
     }
@@ -180,18 +180,20 @@ export function sheetExplanations(
   history: History = new Map(),
 ): readonly SheetExplanation[] {
   const all = answers.map(seenOf);
-  const wrong = all.filter(({ given, right }) => !isSame(given, right)).length;
+  const wrong = all.filter(({ given, right }) => !isSameValue(given, right)).length;
   if (wrong === 0) return [];
   const weighed = hypotheses(all).map((patterns) => {
     const [first, second] = patterns;
     const prior =
       first === undefined
         ? NO_PATTERN
-        : shareOf(first, history) * (second === undefined ? 1 : shareOf(second, history) * TWO_DECISIONS);
+        : priorShare(first, history) *
+          (second === undefined ? 1 : priorShare(second, history) * TWO_DECISIONS);
     const log = all.reduce((sum, seen) => sum + Math.log(likelihood(seen, patterns)), Math.log(prior));
     const explains = all.filter(
       (seen) =>
-        !isSame(seen.given, seen.right) && ledTo(seen, patterns).some((value) => isSame(value, seen.given)),
+        !isSameValue(seen.given, seen.right) &&
+        ledTo(seen, patterns).some((value) => isSameValue(value, seen.given)),
     );
     return { patterns, log, explains: explains.length };
   });

@@ -24,7 +24,7 @@ import {
 import type { Amount, Measure } from "../../quantity";
 import type { PatternAct } from "../errorPattern";
 import { patternsNamed } from "../errorPatterns";
-import { slipValue, valueIn } from "../explaining/wrongWays";
+import { answerValueIn, slipValue } from "../explaining/patternResults";
 import type { PatternId } from "../patternIds";
 import { isSlip } from "../slips/slipFacts";
 import { type Slip, slipsOf } from "../slips/slips";
@@ -65,7 +65,7 @@ export function slipsBehind(
   given: Answer | undefined,
 ): readonly Slip[] {
   if (pattern === undefined || more !== undefined || given === undefined || !isSlip(pattern)) return [];
-  const value = valueIn(problem, given);
+  const value = answerValueIn(problem, given);
   return slipsOf(problem, right).filter(
     (slip) => slip.id === pattern && slipValue(problem, right, slip)?.key === value.key,
   );
@@ -102,7 +102,7 @@ function departure(wrong: Replay["wrong"], sound: Working): number {
 }
 
 /** A wrong answer taken back: what it comes to with the operation undone, and what it would have to come to. */
-export interface Undoing {
+export interface UndoneAnswer {
   readonly problem: Problem;
   readonly comes: Answer;
   readonly ought: string;
@@ -111,7 +111,7 @@ export interface Undoing {
 const UNDOES = { add: "subtract", subtract: "add", divide: "multiply", multiply: "divide" } as const;
 
 /** The wrong answer checked by the inverse; none where the operation is not undone in one line. */
-export function undoingOf(problem: Problem, wrong: Answer, house: HouseRules): Undoing | undefined {
+export function undoingOf(problem: Problem, wrong: Answer, house: HouseRules): UndoneAnswer | undefined {
   const [first, second, more] = operandsOf(problem);
   if (first === undefined || second === undefined || more !== undefined) return undefined;
   const undone = inverseProblem(problem, wrong);

@@ -7,7 +7,7 @@ import type { Quantity } from "../../quantity";
 import { mapOneOrMore } from "../../tuples";
 import type { ErrorPattern } from "../errorPattern";
 import { patternsNamed } from "../errorPatterns";
-import { patternsFor } from "../explaining/wrongWays";
+import { patternsFor } from "../explaining/patternResults";
 import type { PatternId } from "../patternIds";
 import { wrongWorking } from "../wrongWorking";
 

@@ -14,7 +14,7 @@ import {
 } from "../../problem";
 import { MINOR_PLACES, type Quantity } from "../../quantity";
 import { isTwo } from "../../tuples";
-import { fromTexts, isAfterPoint, isZero, replaced, textsOf } from "../quantityTexts";
+import { fromTexts, isAfterPoint, isZeroQuantity, replaced, textsOf } from "../quantityTexts";
 
 const SIGNED: readonly SignedOperation[] = ["add", "subtract", "multiply", "divide"];
 
@@ -41,7 +41,7 @@ const isThing = ({ kind }: Quantity): boolean => kind === "amount" || kind === "
 /** Whether two quantities make sense with the sign between them: nothing is divided by zero or by money. */
 function canJoin(first: Quantity, op: SignedOperation, second: Quantity): boolean {
   const scales = op === "multiply" || op === "divide";
-  if (op === "divide" && (isZero(second) || isThing(second))) return false;
+  if (op === "divide" && (isZeroQuantity(second) || isThing(second))) return false;
   return isThing(first) && isThing(second) ? !scales : scales || isThing(first) === isThing(second);
 }
 
@@ -145,7 +145,7 @@ function comesOut({ form }: Problem, operand: Quantity): boolean {
 }
 
 function withOperand(problem: Problem, nth: number, operand: Quantity): Problem | undefined {
-  const divides = problem.op === "divide" && nth === 1 && isZero(operand);
+  const divides = problem.op === "divide" && nth === 1 && isZeroQuantity(operand);
   if (divides || !comesOut(problem, operand)) return undefined;
   const read = withOperands(problem, replaced(operandsOf(problem), nth, operand));
   if (read?.kind !== "chain") return read;

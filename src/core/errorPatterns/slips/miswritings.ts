@@ -2,7 +2,7 @@ import { type Decimal, type Numeral, opposite } from "../../number";
 import type { Answer, Problem } from "../../problem";
 import type { Quantity } from "../../quantity";
 import { mapOneOrMore } from "../../tuples";
-import { fromTexts, isAfterPoint, isZero, replaced, textsOf } from "../quantityTexts";
+import { fromTexts, isAfterPoint, isZeroQuantity, replaced, textsOf } from "../quantityTexts";
 
 const isQuantity = (answer: Answer): answer is Quantity & Answer =>
   answer.kind === "decimal" ||
@@ -177,7 +177,7 @@ export function signLost(problem: Problem, right: Answer): readonly Answer[] {
   const quantity = written(right);
   if (quantity === undefined) return [];
   const signs = problem.kind === "signed" || negativeIn(quantity);
-  if (!signs || isZero(quantity)) return [];
+  if (!signs || isZeroQuantity(quantity)) return [];
   return quantity.kind === "amount"
     ? [{ ...quantity, numeral: opposite(quantity.numeral) }]
     : quantity.kind === "measure"

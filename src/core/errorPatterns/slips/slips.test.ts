@@ -7,7 +7,7 @@ import { problemsOf, waysOf } from "../../testing/learners";
 import { runsOf } from "../../testing/runs";
 import { valueOfResult } from "../../testing/valueOfResult";
 import { PATTERNS, replayOf, slipsOf } from "..";
-import { slipValue, valueIn } from "../explaining/wrongWays";
+import { answerValueIn, slipValue } from "../explaining/patternResults";
 
 const house = PRESETS.fillersTrueValue;
 const SKILLS = Object.keys(PATTERNS) as (keyof typeof PATTERNS)[];
@@ -71,12 +71,13 @@ describe.each(SKILLS)("what goes wrong in carrying out %s", (skill) => {
     for (const { problem, right, ...slip } of slipsIn(skill, 3)) {
       const { instead, id } = slip;
       const answer = instead.kind === "answer" ? instead.answer : workingOf(instead.problem, house).answer;
-      const at = valueIn(problem, answer);
+      const at = answerValueIn(problem, answer);
       // A misread quotient that does not come out is no answer that is explained.
-      if (at.key === valueIn(problem, right).key || at.key !== slipValue(problem, right, slip)?.key) continue;
+      if (at.key === answerValueIn(problem, right).key || at.key !== slipValue(problem, right, slip)?.key)
+        continue;
       const replay = replayOf(problem, house, [id], answer);
       if (replay === undefined) throw new Error(`${id} is not replayed`);
-      expect(valueIn(problem, replay.wrong.answer), id).toEqual(at);
+      expect(answerValueIn(problem, replay.wrong.answer), id).toEqual(at);
     }
   });
 });

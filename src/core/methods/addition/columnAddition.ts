@@ -1,13 +1,13 @@
 import type { HouseRules } from "../../house";
 import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, otherOperation, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   type AdditionDecisions,
   addInColumns,
+  type ColumnRow,
   type ColumnSum,
-  type Row,
   SOUND_ADDITION,
 } from "../procedures/columnSums";
 import { type AnswerReason, answerSteps, frontPlace } from "../squares/answer";
@@ -32,10 +32,10 @@ type Why = SettingOutReason | ColumnAdditionReason | AnswerReason;
 /** The decisions of column addition: how the numbers line up, what each column counts, writes and carries, and how they are added. */
 export interface ColumnAdditionDecisions extends AdditionDecisions, SettingDecisions {
   /** What is counted in each column of each row, of what stands there. */
-  counts(rows: readonly Row[]): readonly Row[];
+  counts(rows: readonly ColumnRow[]): readonly ColumnRow[];
   /** How the columns are added, of which so many stand; `pointAt` is the one just past the point. */
   adds(
-    rows: readonly Row[],
+    rows: readonly ColumnRow[],
     columns: number,
     pointAt: number,
     decisions: AdditionDecisions,
@@ -66,7 +66,7 @@ function workColumnAddition(
   problem: Asks<DecimalProblem, "add">,
   house: HouseRules,
   decisions: ColumnAdditionDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const addends = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
   const rows = addends.map((numeral) => ({ role: "addend" as const, numeral }));
   const narrow = settingOf(rows, ONES, NO_FREE_ROWS, decisions);

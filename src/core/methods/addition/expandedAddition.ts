@@ -1,7 +1,14 @@
 import type { HouseRules } from "../../house";
 import { type Place, placesFrom } from "../../number";
 import { type Asks, type DecimalProblem, signOf } from "../../problem";
-import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
+import {
+  type Method,
+  type MethodResult,
+  type OnPaper,
+  otherOperation,
+  refused,
+  taken,
+} from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   type AdditionDecisions,
@@ -59,7 +66,7 @@ function workExpandedAddition(
   problem: Asks<DecimalProblem, "add">,
   house: HouseRules,
   decisions: AdditionDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const addends = problem.operands;
   const given = placesOf(addends);
   const lowest = Math.min(...given);

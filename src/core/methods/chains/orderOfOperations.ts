@@ -18,7 +18,7 @@ import {
 } from "../../problem";
 import { type Quantity, writeQuantity } from "../../quantity";
 import type { Two } from "../../tuples";
-import { type Method, type Solve, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, type Solve, taken } from "../contract/method";
 import { Stuck } from "../contract/stuck";
 import type { AnswerReason } from "../squares/answer";
 import { newPad, type Pad, text } from "../squares/pad";
@@ -82,7 +82,7 @@ function workChain<Inner>(
   house: HouseRules,
   decisions: ChainDecisions,
   solve: Solve<Inner>,
-): Worked<ChainWhy | Inner> {
+): MethodResult<ChainWhy | Inner> {
   const pad: Pad<ChainWhy | Inner> = newPad();
   const plain = { ...house, grouping: "none" } as const;
   pad.line("setOut", { kind: "writeChain", problem }, () => [

@@ -11,7 +11,7 @@ export interface OnPaper<Why> {
 }
 
 /** What a method makes of a problem: the answer, and how it is reached on paper once that is looked at, since most workings are tried for their answers alone. */
-export interface Worked<Why> {
+export interface MethodResult<Why> {
   readonly answer: Answer;
   onPaper(): OnPaper<Why>;
 }
@@ -23,7 +23,7 @@ interface By<Id extends string> {
 }
 
 /** A problem worked by a method under some house rules, its steps not made yet. */
-export type WorkingToDraw<Why, Id extends string = string> = Worked<Why> & By<Id>;
+export type WorkingToDraw<Why, Id extends string = string> = MethodResult<Why> & By<Id>;
 
 /** A problem worked by a method under some house rules, with all its marks. */
 export interface WorkingBy<Why, Id extends string = string> extends By<Id> {
@@ -33,7 +33,7 @@ export interface WorkingBy<Why, Id extends string = string> extends By<Id> {
 }
 
 /** Why a method does not take a problem; `Because` are the reasons of its own. */
-export type Refusal<Because extends string = string> =
+export type MethodRefusal<Because extends string = string> =
   /** It is for problems of another kind. */
   | { readonly kind: "otherKind"; readonly worksOn: ProblemKind }
   | { readonly kind: "otherOperation"; readonly worksOn: readonly Operation[] }
@@ -68,7 +68,7 @@ export interface Method<
   /** The decisions that reach the right answer. */
   readonly sound: Decisions;
   /** The problem ready to be worked, or why it is not taken. */
-  takes(problem: Asked): Result<Taken<Why, Decisions>, Refusal<Because>>;
+  takes(problem: Asked): Result<Taken<Why, Decisions>, MethodRefusal<Because>>;
 }
 
 /** A problem that a method took. */
@@ -78,7 +78,7 @@ export interface Taken<Why, Decisions> {
    * is left to other methods, on a page of its own or as the body of this one. Throws `Stuck` where the decisions
    * can't go on.
    */
-  work<Inner>(house: HouseRules, decisions: Decisions, solve: Solve<Inner>): Worked<Why | Inner>;
+  work<Inner>(house: HouseRules, decisions: Decisions, solve: Solve<Inner>): MethodResult<Why | Inner>;
 }
 
 /** Takes a problem, or what was made of it, to be worked by a procedure. */
@@ -89,7 +89,7 @@ export const taken = <Given, Why, Decisions>(
     house: HouseRules,
     decisions: Decisions,
     solve: Solve<Inner>,
-  ) => Worked<Why | Inner>,
+  ) => MethodResult<Why | Inner>,
 ): { readonly ok: true; readonly value: Taken<Why, Decisions> } =>
   done({ work: (house, decisions, solve) => procedure(given, house, decisions, solve) });
 
@@ -108,10 +108,11 @@ export type RefusesOf<M> =
 /** Refuses a problem since the method is for these operations. */
 export const otherOperation = (
   ...worksOn: readonly Operation[]
-): { readonly ok: false; readonly error: Refusal<never> } => failed({ kind: "otherOperation", worksOn });
+): { readonly ok: false; readonly error: MethodRefusal<never> } =>
+  failed({ kind: "otherOperation", worksOn });
 
 /** A refusal for a reason of the method's own. */
-export const because = <const Because extends string>(why: Because, most = 0): Refusal<Because> => ({
+export const because = <const Because extends string>(why: Because, most = 0): MethodRefusal<Because> => ({
   kind: "own",
   because: why,
   most,
@@ -121,4 +122,4 @@ export const because = <const Because extends string>(why: Because, most = 0): R
 export const refused = <const Because extends string>(
   why: Because,
   most?: number,
-): { readonly ok: false; readonly error: Refusal<Because> } => failed(because(why, most));
+): { readonly ok: false; readonly error: MethodRefusal<Because> } => failed(because(why, most));

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { type Answer, isRight, PROBLEM_KINDS, type Problem, type ProblemKind } from "../../problem";
 import { done, failed, type Result } from "../../result";
-import type { BenchProblems, Method, Refusal, Solve, WorkingBy, WorkingToDraw } from "./method";
+import type { BenchProblems, Method, MethodRefusal, Solve, WorkingBy, WorkingToDraw } from "./method";
 import { drawnSteps, type StepToDraw } from "./step";
 
 /** A method that looks at any problem, and refuses those of other kinds. */
@@ -14,7 +14,7 @@ interface Taking<Why, Id extends string> {
   /** The names of its decisions. */
   readonly decides: readonly string[];
   /** The problem ready to be worked, or why it is not taken. */
-  takes(problem: Problem): Result<Ready<Why, Id>, Refusal>;
+  takes(problem: Problem): Result<Ready<Why, Id>, MethodRefusal>;
 }
 
 /** A problem that a method took, to be worked with sound decisions, and others put over them. */
@@ -72,7 +72,7 @@ export interface LibraryBy<Why, Id extends string> {
   /** A method with its card: its sample, its problems for the bench, the names of its decisions. */
   card(id: Id): Taking<Why, Id>;
   /** Each method with none where it takes the problem, else why it does not. */
-  methodsFor(problem: Problem): readonly { readonly id: Id; readonly refusal: Refusal | undefined }[];
+  methodsFor(problem: Problem): readonly { readonly id: Id; readonly refusal: MethodRefusal | undefined }[];
   /** The method a house works a problem by, unless another is asked for. */
   preferredMethod(problem: Problem, house: HouseRules): Id;
   /**
@@ -140,9 +140,9 @@ export function libraryOf<Why, Id extends string>(sets: readonly MethodSet<Why, 
     return method;
   };
   /** What each method says to a problem, asked once: explaining works one problem in very many ways. */
-  const said = new WeakMap<Problem, Map<Id, Result<Ready<Why, Id>, Refusal>>>();
-  const takenBy = (id: Id, problem: Problem): Result<Ready<Why, Id>, Refusal> => {
-    const ofProblem = said.get(problem) ?? new Map<Id, Result<Ready<Why, Id>, Refusal>>();
+  const said = new WeakMap<Problem, Map<Id, Result<Ready<Why, Id>, MethodRefusal>>>();
+  const takenBy = (id: Id, problem: Problem): Result<Ready<Why, Id>, MethodRefusal> => {
+    const ofProblem = said.get(problem) ?? new Map<Id, Result<Ready<Why, Id>, MethodRefusal>>();
     said.set(problem, ofProblem);
     const answer = ofProblem.get(id) ?? card(id).takes(problem);
     ofProblem.set(id, answer);

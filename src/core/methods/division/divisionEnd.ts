@@ -14,7 +14,7 @@ import { ANSWER_WORDS } from "../../vocabulary";
 import type { StepToDraw } from "../contract/step";
 import type { Expansion, Quotient } from "../procedures/quotientDigits";
 import { type AnswerEnd, type AnswerReason, finishAnswer, nameStep } from "../squares/answer";
-import { lineOf } from "../squares/placeParts";
+import { numeralLine } from "../squares/placeParts";
 import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
 import type { DivisionPlan } from "./divisionPlan";
 import { type DivisionSetting, quotientNumeral } from "./divisionSetting";
@@ -209,7 +209,7 @@ function withRest(
     const remainder = withoutTrailingZeros(movedBy(scaled, -power));
     const answer: Answer = { kind: "remainder", quotient: full, remainder };
     const steps = (): readonly StepToDraw<DivisionEndReason | AnswerReason>[] => {
-      const line = lineOf(full) + ANSWER_WORDS.remainder + lineOf(remainder);
+      const line = numeralLine(full) + ANSWER_WORDS.remainder + numeralLine(remainder);
       const from = -full.whole.length;
       return [
         {

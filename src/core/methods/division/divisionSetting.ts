@@ -4,7 +4,7 @@ import { type Decimal, digitAt, fromCount, lowestPlace, ONES, type Place, places
 import { signOf } from "../../problem";
 import type { StepToDraw } from "../contract/step";
 import type { Quotient } from "../procedures/quotientDigits";
-import { lineOf } from "../squares/placeParts";
+import { numeralLine } from "../squares/placeParts";
 import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
 import type { DivisionPlan } from "./divisionPlan";
@@ -139,8 +139,8 @@ export function scaleStep(
 ): StepToDraw<DivisionSettingReason> {
   const { dividend, divisor, power, newDividend, newDivisor } = plan;
   const times = `${signOf("multiply", house)}1${"0".repeat(power)}`;
-  const [above, below] = [lineOf(withOnes(dividend)) + times, lineOf(withOnes(divisor)) + times];
-  const [newAbove, newBelow] = [lineOf(newDividend), newDivisor.toString()];
+  const [above, below] = [numeralLine(withOnes(dividend)) + times, numeralLine(withOnes(divisor)) + times];
+  const [newAbove, newBelow] = [numeralLine(newDividend), newDivisor.toString()];
   const width = Math.max(textWidth(above), textWidth(below));
   const newWidth = Math.max(textWidth(newAbove), textWidth(newBelow));
   const second = from + width + 2;

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, ONES, type Place, TENTHS } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, otherOperation, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   divideByDigits,
@@ -92,7 +92,7 @@ function workLongDivision(
   problem: Asks<DecimalProblem, "divide">,
   house: HouseRules,
   decisions: DivisionDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const plan = decisions.follows(planDivision(problem, house, decisions));
   const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
   const setting = divisionSetting(plan, quotient, house, false);
@@ -105,7 +105,7 @@ function workLongDivision(
       layout: setting.layout(),
       steps: [
         ...setting.steps(),
-        ...(house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : []),
+        ...(house.pointTime === "first" && hasDecimals(quotient) ? [setting.pointStep("first")] : []),
         ...digitSteps(plan, quotient, setting, house),
         ...end.steps(),
       ],
@@ -118,7 +118,7 @@ const takesAway = ({ digit }: QuotientDigit, index: number, house: HouseRules): 
   digit !== 0 || (index > 0 && house.zeroRows === "written");
 
 /** Whether a quotient has decimals. */
-export const pointed = ({ digits }: Quotient): boolean => (digits.at(-1)?.place ?? ONES) < ONES;
+export const hasDecimals = ({ digits }: Quotient): boolean => (digits.at(-1)?.place ?? ONES) < ONES;
 
 /** The steps of all digits. */
 function digitSteps(

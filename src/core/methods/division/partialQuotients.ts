@@ -13,7 +13,7 @@ import {
   withoutTrailingZeros,
 } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, type OnPaper, otherOperation, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, type OnPaper, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { divideByDigits, type Quotient, SOUND_QUOTIENTS } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
@@ -130,7 +130,7 @@ function workPartialQuotients(
   problem: Asks<DecimalProblem, "divide">,
   house: HouseRules,
   decisions: PartialQuotientsDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const plan = planDivision(problem, house, decisions);
   const { newDividend, newDivisor } = plan;
   const quotient = divideByDigits(newDividend, newDivisor, plan.stop, SOUND_QUOTIENTS);

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { digitsOf, movedBy, type Place, TENTHS } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, otherOperation, refused, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { divideByDigits, type QuotientDigit } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
@@ -10,7 +10,7 @@ import { digitCol } from "../squares/writtenNumber";
 import type { DivisionEndReason } from "./divisionEnd";
 import { planDivision } from "./divisionPlan";
 import { appendedMarks, type DivisionSettingReason, divisionSetting, quotientMark } from "./divisionSetting";
-import { type DivisionDecisions, pointed, SOUND_DIVISION } from "./longDivision";
+import { type DivisionDecisions, hasDecimals, SOUND_DIVISION } from "./longDivision";
 
 export type ShortDivisionReason = {
   /** A part shared in the head; what is left goes small before the next digit. */
@@ -56,7 +56,7 @@ function workShortDivision(
   problem: Asks<DecimalProblem, "divide">,
   house: HouseRules,
   decisions: DivisionDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const plan = decisions.follows(planDivision(problem, house, decisions));
   const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
   const setting = divisionSetting(plan, quotient, house, true);
@@ -98,7 +98,7 @@ function workShortDivision(
       layout: setting.layout(),
       steps: [
         ...setting.steps(),
-        ...(house.pointTime === "first" && pointed(quotient) ? [setting.pointStep("first")] : []),
+        ...(house.pointTime === "first" && hasDecimals(quotient) ? [setting.pointStep("first")] : []),
         ...quotient.digits.flatMap(digitSteps),
         ...end.steps(),
       ],

@@ -9,7 +9,7 @@ import {
   withoutEndZeros,
 } from "../../number";
 import type { FractionProblem } from "../../problem";
-import { because, type Refusal } from "../contract/method";
+import { because, type MethodRefusal } from "../contract/method";
 import { Stuck } from "../contract/stuck";
 import { joined, text } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
@@ -25,7 +25,7 @@ const denominatorOf = (numeral: Numeral): bigint =>
   numeral.kind === "decimal" ? 10n ** BigInt(withoutEndZeros(numeral.fraction).length) : numeral.denominator;
 
 /** Refuses denominators whose multiples make lists that are too long. */
-export function longLists({ operands }: FractionProblem): Refusal<"longList"> | undefined {
+export function longLists({ operands }: FractionProblem): MethodRefusal<"longList"> | undefined {
   const denominators = operands.map(denominatorOf);
   const meets = denominators.reduce(commonMultiple, 1n);
   const long = denominators.some((denominator) => meets / denominator > BigInt(MOST_MULTIPLES));
@@ -36,7 +36,7 @@ export function longLists({ operands }: FractionProblem): Refusal<"longList"> | 
 const MOST_FACTORED = 6;
 
 /** Refuses denominators that are too large to be taken apart. */
-export const largeFactors = ({ operands }: FractionProblem): Refusal<"largeNumber"> | undefined =>
+export const largeFactors = ({ operands }: FractionProblem): MethodRefusal<"largeNumber"> | undefined =>
   operands.every((operand) => denominatorOf(operand) < 10n ** BigInt(MOST_FACTORED))
     ? undefined
     : because("largeNumber", MOST_FACTORED);

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { commonFactor, type Fraction, fraction, type Numeral } from "../../number";
 import type { Asks, FractionProblem } from "../../problem";
-import { type Method, otherOperation, type Solve, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, type Solve, taken } from "../contract/method";
 import { nameStep } from "../squares/answer";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
@@ -10,7 +10,7 @@ import {
   type FractionPad,
   type FractionWhy,
   oneFraction,
-  reduced,
+  reduceSteps,
   startFractions,
 } from "./fractionSteps";
 
@@ -34,10 +34,10 @@ function workChangingForm<Inner>(
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
-): Worked<FractionWhy | Inner> {
+): MethodResult<FractionWhy | Inner> {
   const [numeral] = problem.operands;
   const pad = startFractions<Inner>(problem, house);
-  const end = (value: Numeral): Worked<FractionWhy | Inner> =>
+  const end = (value: Numeral): MethodResult<FractionWhy | Inner> =>
     finishFraction(pad, value, { problem, house, decisions }, solve);
   const { form } = problem;
   if (form.kind !== "overDenominator" && form.kind !== "overNumerator") {
@@ -68,7 +68,7 @@ function overDenominator<Inner>(
   const by = commonFactor(before.numerator, before.denominator);
   const shortest = fraction(before.numerator / by, before.denominator / by);
   const wholeWay = before.denominator % denominator === 0n;
-  const shorter = reduced(pad, before, house, {
+  const shorter = reduceSteps(pad, before, house, {
     ...decisions,
     reducesBy: () => (wholeWay ? before.denominator / denominator : by),
   });

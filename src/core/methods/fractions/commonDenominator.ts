@@ -5,11 +5,11 @@ import { failed } from "../../result";
 import {
   type BenchProblems,
   type Method,
+  type MethodRefusal,
+  type MethodResult,
   otherOperation,
-  type Refusal,
   type Solve,
   taken,
-  type Worked,
 } from "../contract/method";
 import { text } from "../squares/pad";
 import { alike, type CommonBy, combined, largeFactors, longLists } from "./alikeParts";
@@ -25,7 +25,7 @@ const method = <Id extends string, Because extends string>(
   by: CommonBy,
   sample: string,
   bench: BenchProblems,
-  tooMuch: (problem: FractionProblem) => Refusal<Because> | undefined,
+  tooMuch: (problem: FractionProblem) => MethodRefusal<Because> | undefined,
 ): Method<Id, FractionWhy, FractionProblem, FractionDecisions, Because> => ({
   id,
   sample,
@@ -91,7 +91,7 @@ function workCommonDenominator<Inner>(
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
-): Worked<FractionWhy | Inner> {
+): MethodResult<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const { op } = problem;
   if (op === "compare" || op === "order") return workOrder(by, problem, house, decisions, pad);

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { type Fraction, fraction } from "../../number";
 import { type Asks, type FractionProblem, type Relation, signOf } from "../../problem";
 import { mapTwo } from "../../tuples";
-import { type Method, otherOperation, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import { text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { type FractionWhy, items, oneFraction, startFractions } from "./fractionSteps";
@@ -61,7 +61,7 @@ function workCrossProducts(
   problem: Asks<FractionProblem, "compare">,
   house: HouseRules,
   decisions: CrossProductsDecisions,
-): Worked<FractionWhy | CrossProductsReason> {
+): MethodResult<FractionWhy | CrossProductsReason> {
   const pad = startFractions<CrossProductsReason>(problem, house);
   const [left, right] = problem.operands;
   const [a, b] = mapTwo(problem.operands, (one) => oneFraction(pad, one, house, decisions));

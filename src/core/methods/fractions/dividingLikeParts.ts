@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { commonMultiple, fraction } from "../../number";
 import { type Asks, type FractionProblem, signOf } from "../../problem";
 import { mapTwo } from "../../tuples";
-import { type Method, otherOperation, type Solve, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, type Solve, taken } from "../contract/method";
 import { text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
@@ -32,7 +32,7 @@ function workLikeParts<Inner>(
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
-): Worked<FractionWhy | Inner> {
+): MethodResult<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const [dividend, divisor] = mapTwo(problem.operands, (one) => oneFraction(pad, one, house, decisions));
   const common = commonMultiple(dividend.denominator, divisor.denominator);

@@ -9,7 +9,7 @@ import {
   signOf,
   writeAnswer,
 } from "../../problem";
-import type { Solve, Worked } from "../contract/method";
+import type { MethodResult, Solve } from "../contract/method";
 import { nameStep } from "../squares/answer";
 import { text } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
@@ -20,7 +20,7 @@ import {
   improperOf,
   items,
   mixedOf,
-  reduced,
+  reduceSteps,
 } from "./fractionSteps";
 
 /** Whether a fraction above one is to be written as a mixed number in the end. */
@@ -41,9 +41,9 @@ export function finishFraction<Inner>(
   value: Numeral,
   { problem, house, decisions, negative = false }: End,
   solve: Solve<Inner>,
-): Worked<FractionWhy | Inner> {
+): MethodResult<FractionWhy | Inner> {
   const { form } = problem;
-  const done = (answer: Answer): Worked<FractionWhy | Inner> => ({
+  const done = (answer: Answer): MethodResult<FractionWhy | Inner> => ({
     answer,
     onPaper: pad.onPaper,
   });
@@ -72,7 +72,7 @@ function inForm<Inner>(
 ): Numeral {
   if (value.kind === "decimal") return value;
   if (value.kind === "mixed") {
-    const part = reduced(pad, fraction(value.numerator, value.denominator), house, decisions);
+    const part = reduceSteps(pad, fraction(value.numerator, value.denominator), house, decisions);
     const shorter = mixedOf(value.whole, part);
     if (part.denominator !== value.denominator) {
       const why: FractionWhy = { kind: "joinWholeAndPart", whole: value.whole, part, result: shorter };
@@ -84,7 +84,7 @@ function inForm<Inner>(
       ? improperOf(pad, shorter, house, decisions, "answer")
       : shorter;
   }
-  const shortest = reduced(pad, value, house, decisions);
+  const shortest = reduceSteps(pad, value, house, decisions);
   const untouched = form.kind === "simplest" && shortest === value && value.numerator > 0n;
   if (untouched && value.denominator > 1n) pad.mark("answer", { kind: "simplestAlready", value });
   if (shortest.numerator === 0n || shortest.denominator === 1n)

@@ -13,14 +13,15 @@ import {
 } from "../../number";
 import { type FractionProblem, signOf } from "../../problem";
 import type { AnswerReason } from "../squares/answer";
-import { type Item, joined, newPad, numeralItems, type Pad, stack, text } from "../squares/pad";
+import { joined, newPad, numeralItems, type Pad, type PadItem, stack, text } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
 import type { FractionReason } from "./fractionReason";
 
 export type FractionWhy = FractionReason | AnswerReason;
 export type FractionPad<Inner> = Pad<FractionWhy | Inner>;
 
-export const items = (numeral: Numeral, house: HouseRules): readonly Item[] => numeralItems(numeral, house);
+export const items = (numeral: Numeral, house: HouseRules): readonly PadItem[] =>
+  numeralItems(numeral, house);
 
 /** A pad with the problem written on its first line. */
 export function startFractions<Inner>(problem: FractionProblem, house: HouseRules): FractionPad<Inner> {
@@ -131,7 +132,7 @@ function reducers(
 }
 
 /** A fraction in its simplest form, by one division above and below or by several. */
-export function reduced<Inner>(
+export function reduceSteps<Inner>(
   pad: FractionPad<Inner>,
   before: Fraction,
   house: HouseRules,

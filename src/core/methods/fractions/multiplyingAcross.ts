@@ -3,8 +3,8 @@ import type { HouseRules } from "../../house";
 import { commonFactor, type Fraction, fraction } from "../../number";
 import { type Asks, type FractionProblem, signOf } from "../../problem";
 import { mapTwo } from "../../tuples";
-import { type Method, otherOperation, type Solve, taken, type Worked } from "../contract/method";
-import { joined, type Placed, stack, text } from "../squares/pad";
+import { type Method, type MethodResult, otherOperation, type Solve, taken } from "../contract/method";
+import { joined, type PlacedItem, stack, text } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
 import {
@@ -53,7 +53,7 @@ function workAcross<Inner>(
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
-): Worked<FractionWhy | Inner> {
+): MethodResult<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const factors = asFractions(pad, problem.operands, house, decisions);
   const result = productOf(pad, factors, house, decisions);
@@ -66,7 +66,7 @@ function workTurningOver<Inner>(
   house: HouseRules,
   decisions: FractionDecisions,
   solve: Solve<Inner>,
-): Worked<FractionWhy | Inner> {
+): MethodResult<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const [dividend, divisor] = mapTwo(problem.operands, (one) => oneFraction(pad, one, house, decisions));
   const reciprocal = decisions.turnsOver(divisor);
@@ -85,7 +85,7 @@ function workTurningOver<Inner>(
 }
 
 /** What a numerator or a denominator has become: its squares on the line, its value, and how often it was struck. */
-interface Standing extends Placed {
+interface Standing extends PlacedItem {
   value: bigint;
   struck: number;
   readonly above: boolean;
@@ -182,7 +182,7 @@ function cancellations(factors: readonly Fraction[]): readonly (readonly [number
   return pairs;
 }
 
-function standingAt(placed: Placed | undefined, value: bigint, above: boolean): Standing {
+function standingAt(placed: PlacedItem | undefined, value: bigint, above: boolean): Standing {
   if (placed === undefined) throw new Error("standingAt: a fraction is not on the line");
   const width = String(value).length;
   const col = placed.col + (placed.width - width) / 2;

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import type { FractionProblem, Relation } from "../../problem";
-import type { Worked } from "../contract/method";
+import type { MethodResult } from "../contract/method";
 import { nameStep } from "../squares/answer";
 import { joined, text } from "../squares/pad";
 import { alike, type CommonBy } from "./alikeParts";
@@ -14,7 +14,7 @@ export function workOrder<Inner>(
   house: HouseRules,
   decisions: FractionDecisions,
   pad: FractionPad<Inner>,
-): Worked<FractionWhy | Inner> {
+): MethodResult<FractionWhy | Inner> {
   const { operands } = problem;
   const parts = alike(by, asFractions(pad, operands, house, decisions), house, decisions, pad);
   const [first, second] = parts;

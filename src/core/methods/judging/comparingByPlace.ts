@@ -2,10 +2,10 @@ import type { HouseRules } from "../../house";
 import { type Decimal, digitAt, type Place, withoutBarePoint } from "../../number";
 import type { Asks, DecimalProblem, Relation } from "../../problem";
 import { mapTwo } from "../../tuples";
-import { type Method, type OnPaper, otherOperation, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, type OnPaper, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, nameStep } from "../squares/answer";
-import { lineOf } from "../squares/placeParts";
+import { numeralLine } from "../squares/placeParts";
 import { layoutOf } from "../squares/settingOut";
 import { digitCol, textMarks, textWidth } from "../squares/writtenNumber";
 import { type PlacesUnderReason, placesOfAll, writtenUnder } from "./placesUnder";
@@ -56,7 +56,7 @@ function workComparing(
   problem: Asks<DecimalProblem, "compare">,
   house: HouseRules,
   decisions: ComparingDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const numerals = mapTwo(problem.operands, withoutBarePoint);
   const [left, right] = numerals;
   const places = placesOfAll(numerals);
@@ -119,7 +119,7 @@ function compareStep(
 /** The relation written between the two, and named. */
 function relationSteps(answer: Comparison): readonly StepToDraw<Why>[] {
   const { left, right, relation } = answer;
-  const line = `${lineOf(left)} ${relation} ${lineOf(right)}`;
+  const line = `${numeralLine(left)} ${relation} ${numeralLine(right)}`;
   const from = -Math.ceil(textWidth(line) / 2);
   return [
     {

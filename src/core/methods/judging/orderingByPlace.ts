@@ -9,7 +9,7 @@ import {
   writeDecimal,
 } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, otherOperation, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
@@ -59,7 +59,7 @@ function workOrdering(
   problem: Asks<DecimalProblem, "order">,
   house: HouseRules,
   decisions: OrderingDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const numerals = problem.operands.map(withoutBarePoint);
   const ordered = numerals
     .map((numeral, row) => ({ numeral, row }))

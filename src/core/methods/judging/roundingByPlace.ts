@@ -12,7 +12,7 @@ import {
   placesFrom,
 } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, otherOperation, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, finishAnswer, nameStep, roundStep } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
@@ -54,7 +54,7 @@ function workRounding(
   problem: Asks<DecimalProblem, "round">,
   house: HouseRules,
   decisions: RoundingDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const [numeral] = problem.operands;
   const { place } = problem.form;
   const full: Decimal = {

@@ -19,9 +19,9 @@ import {
 } from "../../problem";
 import { type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
 import { lastOf, type OneOrMore } from "../../tuples";
-import type { Solve, Worked } from "../contract/method";
+import type { MethodResult, Solve } from "../contract/method";
 import { newPad, type Pad, text } from "../squares/pad";
-import { type MeasureWhy, measureOf, rate, valueIn } from "./unitSetting";
+import { type MeasureWhy, measureInUnit, measureOf, rate } from "./unitSetting";
 
 /** The decisions on the way to the smallest unit and back. */
 export interface RateDecisions {
@@ -171,7 +171,7 @@ function inLargerOnly<Inner>(
 ): Answer {
   const last = lastOf(units);
   const measure = measureOf([smallest], [count]);
-  const value = simplest(valueIn(measure, last));
+  const value = simplest(measureInUnit(measure, last));
   const ends = (10n ** 9n * value.numerator) % value.denominator === 0n;
   const per = rate(last, smallest);
   const asked: DecimalProblem = {
@@ -198,11 +198,11 @@ function inLargerOnly<Inner>(
   return { ...whole, parts: first === rest ? [rest] : [first, ...more, rest] };
 }
 
-export function ended<Inner>(
+export function finishBackAndForth<Inner>(
   house: HouseRules,
   pad: MeasurePad<Inner>,
   answer: Answer,
-): Worked<MeasureWhy | Inner> {
+): MethodResult<MeasureWhy | Inner> {
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
@@ -210,5 +210,5 @@ export function ended<Inner>(
 }
 
 /** The units the answer is to be in: those it is wanted in, else all that were used. */
-export const unitsWanted = ({ form }: MeasureProblem, used: OneOrMore<UnitId>): OneOrMore<UnitId> =>
+export const unitsOfAnswer = ({ form }: MeasureProblem, used: OneOrMore<UnitId>): OneOrMore<UnitId> =>
   form.kind === "inUnits" ? form.units : used;

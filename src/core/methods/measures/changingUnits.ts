@@ -1,15 +1,15 @@
 import type { HouseRules } from "../../house";
 import type { Asks, MeasureProblem } from "../../problem";
 import { lastOf } from "../../tuples";
-import { type Method, otherOperation, type Solve, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, type Solve, taken } from "../contract/method";
 import {
   backInUnits,
-  ended,
+  finishBackAndForth,
   intoSmallest,
   type RateDecisions,
   SOUND_RATES,
   startMeasures,
-  unitsWanted,
+  unitsOfAnswer,
 } from "./backAndForth";
 import { type MeasureWhy, unitsUsed } from "./unitSetting";
 
@@ -33,12 +33,12 @@ function workChangingUnits<Inner>(
   house: HouseRules,
   decisions: RateDecisions,
   solve: Solve<Inner>,
-): Worked<MeasureWhy | Inner> {
+): MethodResult<MeasureWhy | Inner> {
   const [measure] = problem.operands;
   const units = unitsUsed(problem);
   const smallest = lastOf(units);
   const pad = startMeasures<Inner>(problem, house);
   const count = intoSmallest(pad, measure, units, house, decisions);
-  const answer = backInUnits(pad, count, unitsWanted(problem, units), smallest, house, decisions, solve);
-  return ended(house, pad, answer);
+  const answer = backInUnits(pad, count, unitsOfAnswer(problem, units), smallest, house, decisions, solve);
+  return finishBackAndForth(house, pad, answer);
 }

@@ -3,7 +3,14 @@ import { countedIn, type Decimal, isWhole } from "../../number";
 import type { Asks, MeasureProblem } from "../../problem";
 import { isMetric, type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
 import { lastOf, type OneOrMore, type Two } from "../../tuples";
-import { type Method, otherOperation, refused, type Solve, taken, type Worked } from "../contract/method";
+import {
+  type Method,
+  type MethodResult,
+  otherOperation,
+  refused,
+  type Solve,
+  taken,
+} from "../contract/method";
 import { nameStep } from "../squares/answer";
 import { text } from "../squares/pad";
 import { startMeasures } from "./backAndForth";
@@ -83,7 +90,7 @@ function workPadded<Inner>(
   house: HouseRules,
   decisions: PaddingDecisions,
   solve: Solve<Inner>,
-): Worked<MeasureWhy | Inner> {
+): MethodResult<MeasureWhy | Inner> {
   const units = unitsUsed(problem);
   const [unit, ...smaller] = units;
   const pad = startMeasures<Inner>(problem, house);

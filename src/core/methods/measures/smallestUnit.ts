@@ -11,16 +11,16 @@ import {
 import type { Answer, Asks, DecimalProblem, MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
 import { lastOf, mapTwo, type OneOrMore, type Two } from "../../tuples";
-import { type Method, otherOperation, type Solve, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, type Solve, taken } from "../contract/method";
 import {
   backInUnits,
-  ended,
+  finishBackAndForth,
   intoSmallest,
   type MeasurePad,
   type RateDecisions,
   SOUND_RATES,
   startMeasures,
-  unitsWanted,
+  unitsOfAnswer,
 } from "./backAndForth";
 import { type MeasureWhy, measureOf, problemOfEach, rate, unitsUsed } from "./unitSetting";
 
@@ -46,7 +46,7 @@ function workSmallestUnit<Inner>(
   house: HouseRules,
   decisions: RateDecisions,
   solve: Solve<Inner>,
-): Worked<MeasureWhy | Inner> {
+): MethodResult<MeasureWhy | Inner> {
   const units = unitsUsed(problem);
   const smallest = lastOf(units);
   const pad = startMeasures<Inner>(problem, house);
@@ -63,7 +63,7 @@ function workSmallestUnit<Inner>(
   const result = backInUnits(
     pad,
     unsigned(answer),
-    unitsWanted(problem, units),
+    unitsOfAnswer(problem, units),
     smallest,
     house,
     decisions,
@@ -72,7 +72,7 @@ function workSmallestUnit<Inner>(
   const signed: Answer = result.kind === "measure" ? { ...result, negative: answer.negative } : result;
   if (answer.negative && signed.kind === "measure")
     pad.mark("answer", { kind: "signMeasure", answer: signed });
-  return ended(house, pad, signed);
+  return finishBackAndForth(house, pad, signed);
 }
 
 /** A count of the smallest unit as a whole number, and what is left over. */
@@ -84,7 +84,7 @@ function workQuotient<Inner>(
   decisions: RateDecisions,
   pad: MeasurePad<Inner>,
   solve: Solve<Inner>,
-): Worked<MeasureWhy | Inner> {
+): MethodResult<MeasureWhy | Inner> {
   const smallest = lastOf(units);
   const byMeasure = problem.operands[1].kind === "measure";
   // Decimals of the smallest unit are made whole, both alike; what is left over is in it again.
@@ -106,26 +106,26 @@ function workQuotient<Inner>(
   pad.aside(working);
   const { answer } = working;
   if (answer.kind === "decimal") {
-    if (byMeasure) return ended(house, pad, answer);
-    return ended(
+    if (byMeasure) return finishBackAndForth(house, pad, answer);
+    return finishBackAndForth(
       house,
       pad,
-      backInUnits(pad, answer, unitsWanted(problem, units), smallest, house, decisions, solve),
+      backInUnits(pad, answer, unitsOfAnswer(problem, units), smallest, house, decisions, solve),
     );
   }
   if (answer.kind !== "remainder")
     throw new Error(`workQuotient: ${answer.kind} is no quotient with a remainder`);
   const left: Measure = measureOf([smallest], [answer.remainder]);
-  if (byMeasure) return ended(house, pad, { kind: "timesLeft", times: answer.quotient, left });
-  const wantedUnits = unitsWanted(problem, units);
+  if (byMeasure) return finishBackAndForth(house, pad, { kind: "timesLeft", times: answer.quotient, left });
+  const wantedUnits = unitsOfAnswer(problem, units);
   if (problem.form.kind === "inUnits" && rateOrOne(lastOf(wantedUnits), smallest) > 1n) {
     // The answer is wanted in larger units than the rest is in: it stays a quotient with its rest.
     const each = measureOf([smallest], [answer.quotient]);
-    return ended(house, pad, { kind: "measureLeft", each, left });
+    return finishBackAndForth(house, pad, { kind: "measureLeft", each, left });
   }
   const each = backInUnits(pad, answer.quotient, wantedUnits, smallest, house, decisions, solve);
   if (each.kind !== "measure") throw new Error("workQuotient: a measure is needed");
-  return ended(house, pad, { kind: "measureLeft", each, left });
+  return finishBackAndForth(house, pad, { kind: "measureLeft", each, left });
 }
 
 const rateOrOne = (larger: UnitId, smaller: UnitId): bigint =>

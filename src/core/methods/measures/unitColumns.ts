@@ -2,7 +2,7 @@ import { asFraction, type Decimal, isWhole } from "../../number";
 import type { MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
 import { failed } from "../../result";
-import { because, type Method, otherOperation, type Refusal, refused, taken } from "../contract/method";
+import { because, type Method, type MethodRefusal, otherOperation, refused, taken } from "../contract/method";
 import { SOUND_UNITS, type UnitDecisions } from "./unitDecisions";
 import { workDifference } from "./unitDifference";
 import { countsBy, countsWhole, type MeasureWhy, measuresIn, rate, unitsUsed } from "./unitSetting";
@@ -43,7 +43,7 @@ export const unitColumns: Method<
 /** What does not fit columns of units; none where all does. */
 function unfit(
   problem: MeasureProblem,
-): Refusal<"wholeCounts" | "otherForm" | "longCounts" | "unitsInOrder"> | undefined {
+): MethodRefusal<"wholeCounts" | "otherForm" | "longCounts" | "unitsInOrder"> | undefined {
   const { op, form } = problem;
   const operands: readonly (Measure | Decimal)[] = problem.operands;
   if (!operands.every((operand) => (operand.kind === "measure" ? countsWhole(operand) : isWhole(operand))))

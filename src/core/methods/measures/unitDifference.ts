@@ -3,25 +3,25 @@ import type { HouseRules } from "../../house";
 import type { Asks, MeasureProblem } from "../../problem";
 import type { UnitId } from "../../quantity";
 import { lastOf } from "../../tuples";
-import type { Worked } from "../contract/method";
+import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
-import { type Change, type DecompositionMove, subtractInColumns } from "../procedures/decomposition";
+import { type DecompositionMove, type Exchange, subtractInColumns } from "../procedures/decomposition";
 import { newPad } from "../squares/pad";
 import { rewriteMarks, timesBefore } from "../squares/smallMarks";
 import type { UnitDecisions } from "./unitDecisions";
-import { ended, rule, setOutRows } from "./unitRows";
+import { finishUnitRows, rule, setOutRows } from "./unitRows";
 import {
   countMarks,
   countsBy,
   fromSmallest,
   type MeasureWhy,
+  measureInUnit,
   measureOf,
   middleOf,
   ratesUp,
   type UnitSetting,
   unitSetting,
   unitsUsed,
-  valueIn,
 } from "./unitSetting";
 
 /** One measure taken from another: unit by unit, as in any columns, one of the next unit decomposed where there is too little. */
@@ -29,11 +29,11 @@ export function workDifference(
   problem: Asks<MeasureProblem, "subtract">,
   house: HouseRules,
   decisions: UnitDecisions,
-): Worked<MeasureWhy> {
+): MethodResult<MeasureWhy> {
   const units = unitsUsed(problem);
   const smallest = lastOf(units);
   const [first, second] = problem.operands;
-  const [a, b] = [valueIn(first, smallest), valueIn(second, smallest)];
+  const [a, b] = [measureInUnit(first, smallest), measureInUnit(second, smallest)];
   const below = a.numerator * b.denominator < b.numerator * a.denominator;
   const [larger, smaller] = below ? [second, first] : [first, second];
   const given = [countsBy(larger, units), countsBy(smaller, units)];
@@ -63,7 +63,7 @@ export function workDifference(
   });
   const answer = measureOf(units, counts, below);
   if (below) pad.mark("answer", { kind: "signMeasure", answer });
-  return ended(house, pad, answer);
+  return finishUnitRows(house, pad, answer);
 }
 
 /** The steps of a difference: what changes in an exchange is struck and its new value written small above. */
@@ -82,7 +82,7 @@ function differenceSteps(
     return unit;
   };
   const times = timesBefore();
-  const rewrite = ({ column, after, nth }: Change & { readonly nth: number }): readonly Mark[] => {
+  const rewrite = ({ column, after, nth }: Exchange & { readonly nth: number }): readonly Mark[] => {
     const index = indexOf(column);
     const digits = String(top[index] ?? 0n).length;
     const right = setting.rights[index] ?? 0;

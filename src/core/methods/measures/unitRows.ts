@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Answer, writeAnswer } from "../../problem";
 import { type Measure, type UnitId, unitOf } from "../../quantity";
-import type { Worked } from "../contract/method";
+import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type Pad, text } from "../squares/pad";
 import { countMarks, headMarks, type MeasureWhy, rowMarks, type UnitSetting } from "./unitSetting";
@@ -52,7 +52,11 @@ export function rule(
   };
 }
 
-export function ended(house: HouseRules, pad: Pad<MeasureWhy>, answer: Answer): Worked<MeasureWhy> {
+export function finishUnitRows(
+  house: HouseRules,
+  pad: Pad<MeasureWhy>,
+  answer: Answer,
+): MethodResult<MeasureWhy> {
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);

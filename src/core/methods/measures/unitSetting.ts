@@ -35,7 +35,7 @@ export function unitsUsed(problem: MeasureProblem): OneOrMore<UnitId> {
   if (by.kind !== "decimal") return units;
   const last = lastOf(units);
   const comesOut = (unit: UnitId): boolean => {
-    const count = valueIn(measure, unit);
+    const count = measureInUnit(measure, unit);
     return count.numerator % (asFraction(by).numerator * count.denominator) === 0n;
   };
   if (comesOut(last)) return units;
@@ -124,7 +124,7 @@ export function measureOf(
 }
 
 /** A measure in one unit of its scale, exactly. */
-export function valueIn(measure: Measure, unit: UnitId): Fraction {
+export function measureInUnit(measure: Measure, unit: UnitId): Fraction {
   const { size } = unitOf(unit);
   return measure.parts.reduce<Fraction>(
     (sum, part) => {

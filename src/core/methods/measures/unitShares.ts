@@ -4,10 +4,10 @@ import { type MeasureProblem, signOf } from "../../problem";
 import type { Measure } from "../../quantity";
 import { lastOf } from "../../tuples";
 import { ANSWER_WORDS } from "../../vocabulary";
-import type { Worked } from "../contract/method";
+import type { MethodResult } from "../contract/method";
 import { newPad, text } from "../squares/pad";
 import type { UnitDecisions } from "./unitDecisions";
-import { ended, withUnit } from "./unitRows";
+import { finishUnitRows, withUnit } from "./unitRows";
 import { countsBy, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
 
 /** A measure to be shared into so many parts. */
@@ -22,7 +22,7 @@ export function workShares(
   { measure, divisor, problem }: Shares,
   house: HouseRules,
   decisions: UnitDecisions,
-): Worked<MeasureWhy> {
+): MethodResult<MeasureWhy> {
   const units = unitsUsed(problem);
   const counts = countsBy(measure, units);
   const pad = newPad<MeasureWhy>();
@@ -67,5 +67,5 @@ export function workShares(
   }
   const each = measureOf(units, shares);
   const left = measureOf([lastOf(units)], [carried]);
-  return ended(house, pad, carried === 0n ? each : { kind: "measureLeft", each, left });
+  return finishUnitRows(house, pad, carried === 0n ? each : { kind: "measureLeft", each, left });
 }

@@ -2,13 +2,13 @@ import type { HouseRules } from "../../house";
 import { asFraction } from "../../number";
 import { type Asks, type MeasureProblem, signOf, thingAndTimes } from "../../problem";
 import type { UnitId } from "../../quantity";
-import type { Worked } from "../contract/method";
+import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { addInColumns, type ColumnSum } from "../procedures/columnSums";
 import { newPad, type Pad, text } from "../squares/pad";
 import { carryMarks } from "../squares/smallMarks";
 import type { UnitDecisions } from "./unitDecisions";
-import { ended, rule, setOutRows, withUnit } from "./unitRows";
+import { finishUnitRows, rule, setOutRows, withUnit } from "./unitRows";
 import {
   countMarks,
   countsBy,
@@ -27,7 +27,7 @@ export function workTotals(
   problem: Asks<MeasureProblem, "add" | "multiply">,
   house: HouseRules,
   decisions: UnitDecisions,
-): Worked<MeasureWhy> {
+): MethodResult<MeasureWhy> {
   const units = unitsUsed(problem);
   const measures = measuresIn(problem);
   const factor = problem.op === "multiply" ? thingAndTimes(problem.operands).times : undefined;
@@ -97,7 +97,7 @@ export function workTotals(
     ...sums.map(columnStep),
   ]);
   const counts = goes ? written : regroupedAtEnd(pad, units, sums, decisions);
-  return ended(house, pad, measureOf(units, counts));
+  return finishUnitRows(house, pad, measureOf(units, counts));
 }
 
 const unitAt = (units: readonly UnitId[], index: number): UnitId => {

@@ -25,11 +25,11 @@ import { mapTwoOrMore, type TwoOrMore } from "../../tuples";
 import {
   because,
   type Method,
+  type MethodRefusal,
+  type MethodResult,
   otherOperation,
-  type Refusal,
   refused,
   taken,
-  type Worked,
 } from "../contract/method";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { newPad, text } from "../squares/pad";
@@ -124,7 +124,7 @@ const isFew = (number: Decimal): boolean =>
 type Because = "otherForm" | "longNumbers" | "manyAddends" | "takenFromLess" | "noneFriendly";
 
 /** What is not worked in the head; none where all is. */
-function unfit(problem: Asked): Refusal<Because> | undefined {
+function unfit(problem: Asked): MethodRefusal<Because> | undefined {
   const numbers = numbersOf(problem);
   if (problem.form.kind !== "asItComes") return because("otherForm");
   if (numbers.some(({ whole, fraction }) => whole.replace(/^0+/, "").length + fraction.length > MOST_DIGITS))
@@ -162,7 +162,7 @@ function workCompensation(
   { problem, plan }: { readonly problem: Asked; readonly plan: Plan },
   house: HouseRules,
   decisions: CompensationDecisions,
-): Worked<CompensationReason | AnswerReason> {
+): MethodResult<CompensationReason | AnswerReason> {
   const { worked, friendly, times } = plan;
   const numbers = numbersOf(problem);
   // Amounts are written with both their places, round ones on the way without.

@@ -5,12 +5,12 @@ import { type Amount, currencyOf, MINOR_PLACES, writePieces } from "../../quanti
 import { mapOneOrMore, mapTwo } from "../../tuples";
 import {
   type Method,
+  type MethodResult,
   type NoDecisions,
   otherOperation,
   refused,
   type Solve,
   taken,
-  type Worked,
 } from "../contract/method";
 import { text } from "../squares/pad";
 import { tillOf } from "./changeByCountingUp";
@@ -18,7 +18,7 @@ import { fewestPieces } from "./fewestPieces";
 import { columns } from "./moneyColumns";
 import {
   amountText,
-  ended,
+  finishMoney,
   fromMinor,
   type MoneyDecisions,
   type MoneyWhy,
@@ -77,7 +77,7 @@ function workEnough<Inner>(
   house: HouseRules,
   decisions: MoneyDecisions,
   solve: Solve<Inner>,
-): Worked<MoneyWhy | Inner> {
+): MethodResult<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const [have, cost, ...more] = problem.operands;
   const { currency } = problem;
@@ -105,12 +105,12 @@ function workEnough<Inner>(
     ),
   ]);
   if (over === 0n)
-    return ended(house, pad, { kind: "sufficiency", enough, difference: fromMinor(0n, currency) });
+    return finishMoney(house, pad, { kind: "sufficiency", enough, difference: fromMinor(0n, currency) });
   const working = solve(rest, house);
   pad.aside(working);
   const { answer } = working;
   if (answer.kind !== "amount") throw new Error(`workEnough: ${answer.kind} is no amount`);
-  return ended(house, pad, { kind: "sufficiency", enough, difference: answer });
+  return finishMoney(house, pad, { kind: "sufficiency", enough, difference: answer });
 }
 
 /** The fewest notes that come to at least a price, as little over it as can be; none where no notes do. */
@@ -133,7 +133,7 @@ interface Handing {
   readonly pieces: readonly number[];
 }
 
-function workHanding({ problem, pieces }: Handing, house: HouseRules): Worked<MoneyWhy> {
+function workHanding({ problem, pieces }: Handing, house: HouseRules): MethodResult<MoneyWhy> {
   const pad = startMoney<never>(problem, house);
   const { currency } = problem;
   const [price] = problem.operands;
@@ -154,7 +154,7 @@ function workHanding({ problem, pieces }: Handing, house: HouseRules): Worked<Mo
       text(`${amountText(handed, house)} − ${amountText(full, house)} = ${amountText(back, house)}`),
     ]);
   }
-  return ended(house, pad, { kind: "handed", pieces, currency, back });
+  return finishMoney(house, pad, { kind: "handed", pieces, currency, back });
 }
 
 function workSharing<Inner>(
@@ -162,7 +162,7 @@ function workSharing<Inner>(
   house: HouseRules,
   _: NoDecisions,
   solve: Solve<Inner>,
-): Worked<MoneyWhy | Inner> {
+): MethodResult<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const { currency } = problem;
   const { minorSign } = currencyOf(currency);
@@ -194,11 +194,11 @@ function workSharing<Inner>(
   const rest = fromMinor(left, currency);
   if (!shares) {
     const times = wholeNumeral(quotient);
-    return ended(house, pad, left === 0n ? times : { kind: "timesLeft", times, left: rest });
+    return finishMoney(house, pad, left === 0n ? times : { kind: "timesLeft", times, left: rest });
   }
   const each = fromMinor(quotient, currency);
   pad.line("answer", { kind: "backToMajor", count: quotient, amount: each }, () => [
     text(`${quotient}${minorSign} = ${amountText(each, house)}`),
   ]);
-  return ended(house, pad, left === 0n ? each : { kind: "share", each, left: rest });
+  return finishMoney(house, pad, left === 0n ? each : { kind: "share", each, left: rest });
 }

@@ -3,10 +3,10 @@ import { fromCount } from "../../number";
 import type { Asks, MoneyProblem } from "../../problem";
 import { type Amount, piecesOfCurrency, writePieces } from "../../quantity";
 import { mapTwo } from "../../tuples";
-import { type Method, otherOperation, refused, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
 import { text } from "../squares/pad";
 import { fewestPieces } from "./fewestPieces";
-import { amountText, ended, fromMinor, type MoneyWhy, minorCount, startMoney } from "./moneySteps";
+import { amountText, finishMoney, fromMinor, type MoneyWhy, minorCount, startMoney } from "./moneySteps";
 
 /** The most that is counted up to, in the minor unit. */
 const MOST = 1_000_000n;
@@ -75,7 +75,7 @@ function workChange(
   problem: Asks<MoneyProblem, "subtract">,
   house: HouseRules,
   decisions: ChangeDecisions,
-): Worked<MoneyWhy> {
+): MethodResult<MoneyWhy> {
   const [paid, price] = mapTwo(problem.operands, (amount) => Number(minorCount(amount)));
   const { currency } = problem;
   const pieces = decisions.pieces(paid - price, tillOf(problem));
@@ -105,5 +105,5 @@ function workChange(
     ),
   ]);
   const answer: Amount = { kind: "amount", currency, numeral: fromCount(BigInt(total), 2), of: "major" };
-  return ended(house, pad, answer);
+  return finishMoney(house, pad, answer);
 }

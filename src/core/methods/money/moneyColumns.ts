@@ -10,11 +10,18 @@ import {
 } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, MINOR_PLACES } from "../../quantity";
 import { mapTwo, mapTwoOrMore, type TwoOrMore } from "../../tuples";
-import { type Method, otherOperation, refused, type Solve, taken, type Worked } from "../contract/method";
+import {
+  type Method,
+  type MethodResult,
+  otherOperation,
+  refused,
+  type Solve,
+  taken,
+} from "../contract/method";
 import { text } from "../squares/pad";
 import {
   amountText,
-  ended,
+  finishMoney,
   type MoneyDecisions,
   type MoneyPad,
   type MoneyWhy,
@@ -92,10 +99,10 @@ function workMoney<Inner>(
   house: HouseRules,
   decisions: MoneyDecisions,
   solve: Solve<Inner>,
-): Worked<MoneyWhy | Inner> {
+): MethodResult<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const asked = asDecimals(problem, (amount) => withPlaces(pad, amount, house, decisions));
-  return ended(house, pad, columns(asked, problem.currency, house, pad, solve));
+  return finishMoney(house, pad, columns(asked, problem.currency, house, pad, solve));
 }
 
 /** The problem of the amounts as decimals. */
@@ -124,7 +131,7 @@ function workRepeated<Inner>(
   house: HouseRules,
   decisions: MoneyDecisions,
   solve: Solve<Inner>,
-): Worked<MoneyWhy | Inner> {
+): MethodResult<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const numeral = withPlaces(pad, amount, house, decisions);
   const operands: TwoOrMore<Decimal> = [
@@ -137,7 +144,7 @@ function workRepeated<Inner>(
     text(`= ${operands.map(() => shown).join(" + ")}`),
   ]);
   const asked: DecimalProblem = { kind: "decimals", op: "add", operands, form: TO_MINOR };
-  return ended(house, pad, columns(asked, amount.currency, house, pad, solve));
+  return finishMoney(house, pad, columns(asked, amount.currency, house, pad, solve));
 }
 
 /** The amounts worked as decimals on a page of their own, and the answer with its sign. */

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import { asFraction, type Decimal, fromCount } from "../../number";
 import { type Answer, type MoneyProblem, writeAnswer, writeUnformed } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, inMajor, MINOR_PLACES, writeAmount } from "../../quantity";
-import type { Worked } from "../contract/method";
+import type { MethodResult } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { newPad, type Pad, text } from "../squares/pad";
 import type { MoneyReason } from "./moneyReason";
@@ -56,11 +56,11 @@ export function withPlaces<Inner>(
   return numeral;
 }
 
-export function ended<Inner>(
+export function finishMoney<Inner>(
   house: HouseRules,
   pad: MoneyPad<Inner>,
   answer: Answer,
-): Worked<MoneyWhy | Inner> {
+): MethodResult<MoneyWhy | Inner> {
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
     text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);

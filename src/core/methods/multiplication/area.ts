@@ -12,11 +12,18 @@ import {
 import { type DecimalProblem, signOf } from "../../problem";
 import type { ColumnAdditionReason } from "../addition/columnSum";
 import { addPile } from "../addition/sumOnPlumb";
-import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
+import {
+  type Method,
+  type MethodResult,
+  type OnPaper,
+  otherOperation,
+  refused,
+  taken,
+} from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
-import { lineOf, type PlacePart, partOf, placeParts } from "../squares/placeParts";
+import { numeralLine, type PlacePart, partOf, placeParts } from "../squares/placeParts";
 import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
 
 import { type TwoFactors, twoFactorsOf } from "./twoFactors";
@@ -82,7 +89,7 @@ function workArea(
   { factors: [top, left], form }: TwoFactors,
   house: HouseRules,
   decisions: AreaDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const across = placeParts(top);
   const down = placeParts(left);
   const products = down.map((by) =>
@@ -118,7 +125,7 @@ function workArea(
         Math.max(
           2,
           ...[part.numeral, ...products.map((row) => row[index]?.product ?? part.numeral)].map((n) =>
-            textWidth(lineOf(n)),
+            textWidth(numeralLine(n)),
           ),
         ) + 1,
     );
@@ -136,7 +143,7 @@ function workArea(
       {
         stage: "setOut",
         reason: { kind: "partAlong", numeral: top, parts: across.map(({ numeral }) => numeral), side: "top" },
-        draw: () => across.flatMap(({ numeral }, index) => centred(lineOf(numeral), index, 0)),
+        draw: () => across.flatMap(({ numeral }, index) => centred(numeralLine(numeral), index, 0)),
         focus: [],
       },
       {
@@ -145,7 +152,11 @@ function workArea(
         draw: () => [
           { kind: "glyph", col: start - 1, row: 0, text: signOf("multiply", house), look: "written" },
           ...down.flatMap(({ numeral }, index) =>
-            textMarks(lineOf(numeral), start - 1 - textWidth(lineOf(numeral)), rowOf(index) + middle),
+            textMarks(
+              numeralLine(numeral),
+              start - 1 - textWidth(numeralLine(numeral)),
+              rowOf(index) + middle,
+            ),
           ),
         ],
         focus: [],
@@ -158,7 +169,7 @@ function workArea(
           reason: { kind: "areaProduct", across: part, down: by, product, made, place },
           draw: () => [
             { kind: "frame", col: lefts[index] ?? 0, row: rowOf(down), width: widths[index] ?? 0, height },
-            ...centred(lineOf(product), index, rowOf(down) + middle),
+            ...centred(numeralLine(product), index, rowOf(down) + middle),
           ],
           focus: [],
         });

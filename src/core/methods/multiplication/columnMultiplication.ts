@@ -2,12 +2,18 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, digitsOf, fromCount, leadingPlace } from "../../number";
 import { type Asks, type DecimalProblem, signOf } from "../../problem";
-import { type Method, otherOperation, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { digitsUp } from "../procedures/digitProducts";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralMarks } from "../squares/writtenNumber";
-import { type Block, type BlockDecisions, SOUND_BLOCK, type WorkedBlock, workBlock } from "./productBlock";
+import {
+  type BlockDecisions,
+  type ProductBlock,
+  SOUND_BLOCK,
+  type WorkedBlock,
+  workBlock,
+} from "./productBlock";
 import type { BlockReason } from "./productReason";
 
 export type ColumnMultiplicationReason =
@@ -29,7 +35,7 @@ type Why = ColumnMultiplicationReason | BlockReason | AnswerReason;
 /** The decisions of column multiplication: those of its rows, how two factors are multiplied, and how many places the product gets. */
 export interface ColumnMultiplicationDecisions extends BlockDecisions {
   /** How two factors are multiplied. */
-  works(block: Block, house: HouseRules, decisions: BlockDecisions): WorkedBlock;
+  works(block: ProductBlock, house: HouseRules, decisions: BlockDecisions): WorkedBlock;
   productPlaces(places: readonly number[], made: MadeProduct): number;
 }
 
@@ -65,7 +71,7 @@ function workColumnMultiplication(
   problem: Asks<DecimalProblem, "multiply">,
   house: HouseRules,
   decisions: ColumnMultiplicationDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const factors = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
   const [first, ...rest] = factors;
   if (first === undefined) throw new Error("workColumnMultiplication: a problem without factors");

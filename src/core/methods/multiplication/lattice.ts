@@ -1,13 +1,20 @@
 import type { HouseRules } from "../../house";
 import { type Decimal, fromCount, type Place } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
+import {
+  type Method,
+  type MethodResult,
+  type OnPaper,
+  otherOperation,
+  refused,
+  taken,
+} from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   type AdditionDecisions,
   addInColumns,
+  type ColumnRow,
   type ColumnSum,
-  type Row,
   SOUND_ADDITION,
 } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
@@ -78,7 +85,7 @@ function workLattice(
   { factors: [top, side], form }: TwoFactors,
   house: HouseRules,
   decisions: LatticeDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const topDigits = [...digitsFromOnes(top)].map(Number);
   const sideDigits = [...digitsFromOnes(side)].map(Number);
   const grid: Grid = { across: topDigits.length, down: sideDigits.length };
@@ -216,7 +223,7 @@ const cellStep = ({ col, row, ...made }: Cell): StepToDraw<Why> => ({
 });
 
 /** The diagonals as rows to be added in columns: the nth number of each diagonal in the nth row. */
-function rowsOf(diagonals: readonly (readonly number[])[]): readonly Row[] {
+function rowsOf(diagonals: readonly (readonly number[])[]): readonly ColumnRow[] {
   const most = Math.max(...diagonals.map((parts) => parts.length));
   return Array.from({ length: most }, (_, row) => diagonals.map((parts) => parts[row]));
 }

@@ -13,7 +13,14 @@ import {
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import type { Two } from "../../tuples";
-import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
+import {
+  type Method,
+  type MethodResult,
+  type OnPaper,
+  otherOperation,
+  refused,
+  taken,
+} from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks } from "../squares/writtenNumber";
@@ -94,7 +101,7 @@ function workMultiplesOfTen(
   { multiplicand, multiplier, rest, zeros, form }: PartedMultiplier & Pick<DecimalProblem, "form">,
   house: HouseRules,
   decisions: MultiplesOfTenDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const after = movedBy(multiplicand, decisions.places("multiply", zeros));
   // Rows for the carries of each digit are left free above the number that is multiplied.
   const carryRows = house.carryPlace === "above" ? Math.ceil(rest.whole.replaceAll("0", "").length / 2) : 0;

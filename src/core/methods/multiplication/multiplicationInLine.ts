@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { type Decimal, highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, otherOperation, refused, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { type InLineReason, inLineSteps, wholeMultiplier, writeMultiplicand } from "./inLineBlock";
@@ -45,7 +45,7 @@ function workInLine(
   { multiplicand, multiplier, form }: InLineProblem,
   house: HouseRules,
   decisions: BlockDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const { steps, answer } = inLineSteps(multiplicand, multiplier, 0, { form }, house, decisions);
   const highest = highestPlace(multiplicand) + Math.max(1, multiplier.whole.length);
   const places = placesFrom(Math.min(ONES, lowestPlace(multiplicand)), highest);

@@ -6,8 +6,8 @@ import type { StepToDraw } from "../contract/step";
 import {
   type AdditionDecisions,
   addInColumns,
+  type ColumnRow,
   type ColumnSum,
-  type Row,
   SOUND_ADDITION,
 } from "../procedures/columnSums";
 import {
@@ -35,7 +35,7 @@ export const SOUND_BLOCK: BlockDecisions = {
 };
 
 /** Two rows of digits to be multiplied, and where their product goes. */
-export interface Block {
+export interface ProductBlock {
   /** Digits, smallest first. */
   readonly top: readonly number[];
   readonly by: readonly number[];
@@ -74,7 +74,7 @@ interface PartialRow {
 
 /** What the steps of a block are drawn with. */
 interface Drawing {
-  readonly block: Block;
+  readonly block: ProductBlock;
   readonly house: HouseRules;
   readonly decisions: BlockDecisions;
   /** The rows that are written, in order; those of a zero only where the house writes them. */
@@ -85,7 +85,7 @@ interface Drawing {
 }
 
 /** Multiplies row by row, smallest digit of the multiplier first, and adds the rows where there are several. */
-export function workBlock(block: Block, house: HouseRules, decisions: BlockDecisions): WorkedBlock {
+export function workBlock(block: ProductBlock, house: HouseRules, decisions: BlockDecisions): WorkedBlock {
   const made = block.by.map((digit, shift): PartialRow => {
     const nothing = digit === 0 && decisions.products.makes(1, digit, 0) === 0;
     const products = nothing ? [] : multiplyByDigit(block.top, digit, decisions.products);
@@ -240,7 +240,7 @@ function addedUp(drawing: Drawing, made: () => readonly StepToDraw<BlockReason>[
   const productLowest = block.lowest + block.byLowest;
   const ruleRow = firstRow + rows.length;
   const resultRow = ruleRow + (house.carryPlace === "below" ? 1 : 0);
-  const counts = rows.map((row): Row => {
+  const counts = rows.map((row): ColumnRow => {
     const open = Array.from({ length: decisions.opens(row.shift) }, () => (filled ? 0 : undefined));
     return [...open, ...row.digits];
   });

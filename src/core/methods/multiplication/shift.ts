@@ -13,7 +13,14 @@ import {
 } from "../../number";
 import { type DecimalProblem, type SignedOperation, signOf } from "../../problem";
 import { isTwo, type Two } from "../../tuples";
-import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
+import {
+  type Method,
+  type MethodResult,
+  type OnPaper,
+  otherOperation,
+  refused,
+  taken,
+} from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { PLAIN_LAYOUT } from "../squares/pad";
@@ -93,7 +100,7 @@ function workShift(
   { op, numeral, by, power, form }: Shifted & Pick<DecimalProblem, "form">,
   house: HouseRules,
   decisions: ShiftDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const places = decisions.places(op, power);
   const after = movedBy(numeral, places);
   const digitsMove = house.shiftBy === "digitsMove";

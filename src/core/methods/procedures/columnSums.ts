@@ -4,7 +4,7 @@
  */
 
 /** What stands in the columns of one row, smallest first; `undefined` where nothing is written. */
-export type Row = readonly (number | undefined)[];
+export type ColumnRow = readonly (number | undefined)[];
 
 /** One column added up: what stood in it, what came in, what was written, what went on. */
 export interface ColumnSum {
@@ -38,7 +38,7 @@ export const SOUND_ADDITION: AdditionDecisions = {
 };
 
 /** What stands in a column, from the top. */
-export const partsOf = (rows: readonly Row[], column: number): readonly number[] =>
+export const partsOf = (rows: readonly ColumnRow[], column: number): readonly number[] =>
   rows.map((row) => row[column]).filter((part) => part !== undefined);
 
 /**
@@ -46,7 +46,7 @@ export const partsOf = (rows: readonly Row[], column: number): readonly number[]
  * column just past the point, where there is one.
  */
 export function addInColumns(
-  rows: readonly Row[],
+  rows: readonly ColumnRow[],
   columns: number,
   rateOf: (column: number) => number,
   decisions: AdditionDecisions,

@@ -1,5 +1,5 @@
 import { Stuck } from "../contract/stuck";
-import type { Row } from "./columnSums";
+import type { ColumnRow } from "./columnSums";
 
 /**
  * Subtracting whole counts column by column, by decomposition: where a column has too little, one of
@@ -7,7 +7,7 @@ import type { Row } from "./columnSums";
  */
 
 /** What stood in a column and what stands there after an exchange. */
-export interface Change {
+export interface Exchange {
   readonly column: number;
   readonly before: number;
   readonly after: number;
@@ -20,9 +20,9 @@ export type DecompositionMove =
       readonly needy: number;
       readonly top: number;
       readonly bottom: number;
-      readonly lender: Change;
-      readonly crossed: readonly Change[];
-      readonly receiver: Change;
+      readonly lender: Exchange;
+      readonly crossed: readonly Exchange[];
+      readonly receiver: Exchange;
     }
   | {
       readonly kind: "difference";
@@ -53,7 +53,7 @@ export interface DecompositionDecisions {
     standing: readonly number[],
     needy: number,
     rateOf: (column: number) => number,
-  ): readonly Change[] | undefined;
+  ): readonly Exchange[] | undefined;
   /** What the next lower count grows by, besides, when something was exchanged. */
   pays(): number;
 }
@@ -73,8 +73,8 @@ const MOST_EXCHANGES = 40;
  * one move or one column at a time. The minuend must be at least the subtrahend.
  */
 export function subtractInColumns(
-  minuend: Row,
-  subtrahend: Row,
+  minuend: ColumnRow,
+  subtrahend: ColumnRow,
   columns: number,
   rateOf: (column: number) => number,
   acrossZeros: "inOneGo" | "placeByPlace",
@@ -86,7 +86,7 @@ export function subtractInColumns(
   let owed = 0;
   const moves: DecompositionMove[] = [];
   const at = (column: number): number => standing[column] ?? 0;
-  const change = (column: number, by: number): Change => {
+  const change = (column: number, by: number): Exchange => {
     const before = at(column);
     standing[column] = before + by;
     altered.add(column);
@@ -120,7 +120,7 @@ export function subtractInColumns(
       if (lender === columns) throw new Stuck("subtractInColumns: nothing is left to exchange");
       if (acrossZeros === "inOneGo") {
         const lent = change(lender, -1);
-        const crossed: Change[] = [];
+        const crossed: Exchange[] = [];
         for (let empty = lender - 1; empty > column; empty--) crossed.push(change(empty, rateOf(empty) - 1));
         moves.push({
           kind: "exchange",
@@ -155,7 +155,7 @@ function difference(
 /** An exchange from the changes of its columns, lender first. */
 function exchangeOf(
   short: { readonly needy: number; readonly top: number; readonly bottom: number },
-  changes: readonly Change[],
+  changes: readonly Exchange[],
 ): DecompositionMove {
   const [lender, ...others] = changes;
   const receiver = others.at(-1);

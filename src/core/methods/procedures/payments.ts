@@ -1,6 +1,6 @@
 import type { Place } from "../../number";
 import { Stuck } from "../contract/stuck";
-import type { Row } from "./columnSums";
+import type { ColumnRow } from "./columnSums";
 
 /**
  * Subtracting whole counts column by column, with what is owed paid to the lower number: where the
@@ -46,8 +46,8 @@ export const SOUND_PAYMENTS: PaymentDecisions = {
 
 /** The columns, smallest first. The minuend must be at least the subtrahend. */
 export function subtractWithPayments(
-  minuend: Row,
-  subtrahend: Row,
+  minuend: ColumnRow,
+  subtrahend: ColumnRow,
   columns: number,
   rateOf: (column: number) => number,
   decisions: PaymentDecisions,

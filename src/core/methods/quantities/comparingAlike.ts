@@ -31,7 +31,7 @@ import {
   unitOf,
   writeQuantity,
 } from "../../quantity";
-import { type Method, type Solve, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, type Solve, taken } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
 import { newPad, type Pad, text } from "../squares/pad";
 
@@ -84,7 +84,7 @@ function workComparing<Inner>(
   house: HouseRules,
   decisions: QuantityDecisions,
   solve: Solve<Inner>,
-): Worked<Why | Inner> {
+): MethodResult<Why | Inner> {
   const pad = newPad<Why | Inner>();
   const written = (quantity: Quantity): string => writeQuantity(quantity, { ...house, grouping: "none" });
   pad.line("setOut", { kind: "writeQuantities", problem }, () => [

@@ -2,7 +2,7 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { wholeNumeral } from "../../number";
 import type { SignedOperation, SignedProblem } from "../../problem";
-import { type Method, otherOperation, refused, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { nameStep } from "../squares/answer";
 import { newPad, text } from "../squares/pad";
@@ -72,7 +72,7 @@ function workCounters(
   { problem, op, first, second }: TwoCounts,
   house: HouseRules,
   decisions: CounterDecisions,
-): Worked<SignedWhy> {
+): MethodResult<SignedWhy> {
   const pad = newPad<SignedWhy>();
   pad.line("setOut", { kind: "writeSigned", problem }, () => [
     text(countText(first) + afterSignText(op, second, house)),

@@ -1,17 +1,24 @@
 import type { HouseRules } from "../../house";
 import { type Numeral, wholeNumeral } from "../../number";
 import type { SignedProblem, TermsProblem } from "../../problem";
-import { type Method, otherOperation, refused, type Solve, taken, type Worked } from "../contract/method";
+import {
+  type Method,
+  type MethodResult,
+  otherOperation,
+  refused,
+  type Solve,
+  taken,
+} from "../contract/method";
 import {
   addedTerms,
+  addSigned,
   asAddition,
-  ended,
+  finishSigned,
   type SignDecisions,
   type SignedWhy,
   SOUND_SIGNS,
   startSigned,
   sumItems,
-  together,
 } from "./signRule";
 
 /** What lies above zero together, what lies below together, and then the two. */
@@ -40,7 +47,7 @@ function workGathering<Inner>(
   house: HouseRules,
   decisions: SignDecisions,
   solve: Solve<Inner>,
-): Worked<SignedWhy | Inner> {
+): MethodResult<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
   const terms = asAddition(problem, house, decisions, pad);
   const sides = [false, true].map((negative) => terms.filter((term) => term.negative === negative));
@@ -48,10 +55,10 @@ function workGathering<Inner>(
   pad.line("work", { kind: "gatherSides", above, below }, () => sumItems([...above, ...below], house));
   const totals = sides.map(([first = wholeNumeral(0n), ...rest]) =>
     rest.reduce<Numeral>(
-      (left, right) => together(left, right, "apart", house, decisions, pad, solve),
+      (left, right) => addSigned(left, right, "apart", house, decisions, pad, solve),
       first,
     ),
   );
   const [up = wholeNumeral(0n), down = wholeNumeral(0n)] = totals;
-  return ended(problem, house, pad, together(up, down, "apart", house, decisions, pad, solve), solve);
+  return finishSigned(problem, house, pad, addSigned(up, down, "apart", house, decisions, pad, solve), solve);
 }

@@ -2,7 +2,14 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { asFraction, isWhole, type Numeral, signedNumerator, wholeNumeral } from "../../number";
 import type { Asks, SignedProblem } from "../../problem";
-import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
+import {
+  type Method,
+  type MethodResult,
+  type OnPaper,
+  otherOperation,
+  refused,
+  taken,
+} from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { nameStep } from "../squares/answer";
 import { lettering, PLAIN_LAYOUT } from "../squares/pad";
@@ -89,7 +96,7 @@ function workNumberLine(
   { problem, ...found }: Jumps & { readonly problem: SignedProblem },
   house: HouseRules,
   decisions: LineDecisions,
-): Worked<SignedWhy> {
+): MethodResult<SignedWhy> {
   const stops = stopsOf(found, decisions);
   const low = Math.min(0, ...stops) - 1;
   const high = Math.max(0, ...stops) + 1;

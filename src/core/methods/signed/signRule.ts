@@ -28,9 +28,9 @@ import {
   writeAnswer,
 } from "../../problem";
 import { mapTwo, mapTwoOrMore, type Two, type TwoOrMore } from "../../tuples";
-import { type Method, type Solve, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, type Solve, taken } from "../contract/method";
 import { type AnswerReason, nameStep } from "../squares/answer";
-import { type Item, newPad, numeralItems, type Pad, text } from "../squares/pad";
+import { newPad, numeralItems, type Pad, type PadItem, text } from "../squares/pad";
 import type { SignedReason } from "./signedReason";
 
 export type SignedWhy = SignedReason | AnswerReason;
@@ -76,11 +76,11 @@ export const addedTerms = (problem: TermsProblem, decisions: SignDecisions): Two
   );
 
 /** A number after a sign: in brackets where it has one of its own. */
-const afterSign = (numeral: Numeral, house: HouseRules): readonly Item[] =>
+const afterSign = (numeral: Numeral, house: HouseRules): readonly PadItem[] =>
   numeral.negative ? [text("("), ...numeralItems(numeral, house), text(")")] : numeralItems(numeral, house);
 
 /** Numbers to be added, written with the sign of each between them: −7 + 12 − 3. */
-export const sumItems = (terms: readonly Numeral[], house: HouseRules): readonly Item[] =>
+export const sumItems = (terms: readonly Numeral[], house: HouseRules): readonly PadItem[] =>
   terms.flatMap((term, index) =>
     index === 0
       ? numeralItems(term, house)
@@ -119,16 +119,16 @@ function workSignRule<Inner>(
   house: HouseRules,
   decisions: SignDecisions,
   solve: Solve<Inner>,
-): Worked<SignedWhy | Inner> {
+): MethodResult<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
   if (problem.op !== "terms") return workProduct(problem, house, decisions, pad, solve);
   const terms = asAddition(problem, house, decisions, pad);
   const [first, ...rest] = terms;
   const sum = rest.reduce<Numeral>(
-    (left, right, index) => together(left, right, rest.slice(index + 1), house, decisions, pad, solve),
+    (left, right, index) => addSigned(left, right, rest.slice(index + 1), house, decisions, pad, solve),
     first,
   );
-  return ended(problem, house, pad, sum, solve);
+  return finishSigned(problem, house, pad, sum, solve);
 }
 
 /** The terms as an addition: where there were two signs, a line with one. */
@@ -153,7 +153,7 @@ const inTheHead = (numeral: Numeral): boolean =>
   isWhole(numeral) && asFraction(numeral).numerator <= IN_THE_HEAD;
 
 /** Two signed numbers added by the rule of same and different signs. What comes after them is written again, or the two by themselves. */
-export function together<Inner>(
+export function addSigned<Inner>(
   left: Numeral,
   right: Numeral,
   after: readonly Numeral[] | "apart",
@@ -230,7 +230,7 @@ function workProduct<Inner>(
   decisions: SignDecisions,
   pad: SignedPad<Inner>,
   solve: Solve<Inner>,
-): Worked<SignedWhy | Inner> {
+): MethodResult<SignedWhy | Inner> {
   const { op } = problem;
   const negatives = problem.operands.filter(({ negative }) => negative).length;
   const negative = decisions.productBelow(negatives, problem.operands);
@@ -246,7 +246,7 @@ function workProduct<Inner>(
     text("="),
     ...numeralItems(result, house),
   ]);
-  return ended(problem, house, pad, result, solve);
+  return finishSigned(problem, house, pad, result, solve);
 }
 
 /** A product or quotient of the multiplication table; none for larger ones. */
@@ -258,13 +258,13 @@ function byHeart(op: "multiply" | "divide", sizes: readonly Numeral[]): Numeral 
 }
 
 /** The last steps: the form that was wanted, and the name. */
-export function ended<Inner>(
+export function finishSigned<Inner>(
   problem: SignedProblem,
   house: HouseRules,
   pad: SignedPad<Inner>,
   sum: Numeral,
   solve: Solve<Inner>,
-): Worked<SignedWhy | Inner> {
+): MethodResult<SignedWhy | Inner> {
   const asked = rewritten(problem.form, unsigned(sum));
   if (asked === undefined) {
     pad.take(() => [nameStep(sum, undefined)]);

@@ -16,16 +16,16 @@ import {
 import { isTwoOrMore, type TwoOrMore } from "../../tuples";
 import {
   type Method,
+  type MethodResult,
   type NoDecisions,
   otherOperation,
   refused,
   type Solve,
   taken,
-  type Worked,
 } from "../contract/method";
 import { Stuck } from "../contract/stuck";
 import { numeralItems, text } from "../squares/pad";
-import { ended, type SignedWhy, signedNumbers, startSigned, sumItems } from "./signRule";
+import { finishSigned, type SignedWhy, signedNumbers, startSigned, sumItems } from "./signRule";
 
 /** What is left on the way never lies below zero, so that no sign is needed: numbers added and taken away as they come. */
 export function staysAbove({ first, more }: TermsProblem): boolean {
@@ -98,7 +98,7 @@ function workOneByOne<Inner>(
   house: HouseRules,
   _: NoDecisions,
   solve: Solve<Inner>,
-): Worked<SignedWhy | Inner> {
+): MethodResult<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
   let here = problem.first;
   problem.more.forEach(({ join, numeral }, index) => {
@@ -112,7 +112,7 @@ function workOneByOne<Inner>(
         ...sumItems([result, ...rest.map(signedTerm)], house),
       ]);
   });
-  return ended(problem, house, pad, here, solve);
+  return finishSigned(problem, house, pad, here, solve);
 }
 
 const signedTerm = ({ join, numeral }: Term): Numeral =>
@@ -123,7 +123,7 @@ function workTogether<Inner>(
   house: HouseRules,
   _: NoDecisions,
   solve: Solve<Inner>,
-): Worked<SignedWhy | Inner> {
+): MethodResult<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
   const takes = signedNumbers(problem)
     .slice(1)
@@ -136,5 +136,11 @@ function workTogether<Inner>(
     text("−"),
     ...numeralItems(total, house),
   ]);
-  return ended(problem, house, pad, apart("subtract", [problem.first, total], house, pad, solve), solve);
+  return finishSigned(
+    problem,
+    house,
+    pad,
+    apart("subtract", [problem.first, total], house, pad, solve),
+    solve,
+  );
 }

@@ -2,7 +2,7 @@ import type { Layout, Mark } from "../../board";
 import { type Decimal, digitAt, highestPlace, lowestPlace, ONES, type Place, placesFrom } from "../../number";
 import type { DecimalProblem, SignedOperation } from "../../problem";
 import type { StepToDraw } from "../contract/step";
-import { lineOf, partOf, placeParts } from "./placeParts";
+import { numeralLine, partOf, placeParts } from "./placeParts";
 import { numeralMarks, textMarks, textWidth } from "./writtenNumber";
 
 export type ExpandedReason =
@@ -41,7 +41,7 @@ export interface ExpandedSetting {
 
 /** So many of a place as it is written: nothing of any place is 0. */
 const writtenPart = (count: number, place: Place): string =>
-  count === 0 ? "0" : lineOf(partOf(count, place));
+  count === 0 ? "0" : numeralLine(partOf(count, place));
 
 /** The places that some numbers reach over, smallest first. */
 export function placesOf(numerals: readonly Decimal[]): readonly Place[] {

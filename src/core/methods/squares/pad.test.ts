@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Mark } from "../../board";
 import { PRESETS } from "../../house";
 import { drawnSteps } from "../contract/step";
-import { type Item, newPad, squaresOf, stack, text } from "./pad";
+import { newPad, type PadItem, squaresOf, stack, text } from "./pad";
 import { carryMarks, rewriteMarks, timesBefore } from "./smallMarks";
 
 const written = (marks: readonly Mark[]): string =>
@@ -22,7 +22,7 @@ describe("a pad", () => {
 
   it("makes no line before one is looked at, then all that were written, in their order", () => {
     const made: string[] = [];
-    const line = (name: string) => (): readonly Item[] => {
+    const line = (name: string) => (): readonly PadItem[] => {
       made.push(name);
       return [text(name)];
     };

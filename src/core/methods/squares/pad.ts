@@ -1,29 +1,29 @@
 import type { Layout, Mark } from "../../board";
 import type { Notation, Numeral } from "../../number";
 import { writeDecimal } from "../../number";
-import type { OnPaper, Worked } from "../contract/method";
-import type { Stage, StepToDraw } from "../contract/step";
+import type { MethodResult, OnPaper } from "../contract/method";
+import type { StepStage, StepToDraw } from "../contract/step";
 import { onPages } from "./pages";
 
 /** What stands in a line of writing: text with one character to a square, or one text over another with a rule between. */
-export type Item =
-  | { readonly kind: "text"; readonly text: string }
+export type PadItem =
+  | { readonly kind: "text"; readonly padText: string }
   | { readonly kind: "stack"; readonly over: string; readonly under: string };
 
 /** Text for a line: signs close beside their numbers, and units close behind theirs, as squares have room enough. A comma between words is a gap, since on paper it would be a point. */
-export const text = (written: string): Item => ({
+export const text = (written: string): PadItem => ({
   kind: "text",
-  text: written.includes(" ")
+  padText: written.includes(" ")
     ? written
         .replaceAll(", ", "  ")
         .replace(/ ?([=+−×·÷:<>]) /gu, "$1")
         .replace(/(\d) (?=\p{L})/gu, "$1")
     : written,
 });
-export const stack = (over: string, under: string): Item => ({ kind: "stack", over, under });
+export const stack = (over: string, under: string): PadItem => ({ kind: "stack", over, under });
 
 /** A number as it stands in a line: a fraction as a stack, its sign and its whole number before it. */
-export function numeralItems(numeral: Numeral, notation: Notation): readonly Item[] {
+export function numeralItems(numeral: Numeral, notation: Notation): readonly PadItem[] {
   const sign = numeral.negative ? "−" : "";
   switch (numeral.kind) {
     case "decimal":
@@ -36,11 +36,11 @@ export function numeralItems(numeral: Numeral, notation: Notation): readonly Ite
 }
 
 /** Items with a sign between each two groups of them. */
-export const joined = (groups: readonly (readonly Item[])[], sign: string): readonly Item[] =>
+export const joined = (groups: readonly (readonly PadItem[])[], sign: string): readonly PadItem[] =>
   groups.flatMap((group, index) => (index === 0 ? group : [text(sign), ...group]));
 
 /** The squares an item was written in: its text, or the upper of two texts; `under` is the row of the lower. */
-export interface Placed {
+export interface PlacedItem {
   readonly col: number;
   readonly width: number;
   readonly row: number;
@@ -50,7 +50,7 @@ export interface Placed {
 /** A line of writing: its marks, where each item stands, and how far it reaches. */
 interface WrittenLine {
   readonly marks: readonly Mark[];
-  readonly placed: readonly Placed[];
+  readonly placed: readonly PlacedItem[];
   readonly end: number;
   readonly tall: boolean;
 }
@@ -101,15 +101,15 @@ export function lettering(written: string, from: number, row: number): readonly 
 }
 
 /** Items written from a square on. Where a fraction stands among them the line is two rows high, and what stands beside it halfway between. */
-function writeLine(items: readonly Item[], col: number, row: number): WrittenLine {
+function writeLine(items: readonly PadItem[], col: number, row: number): WrittenLine {
   const tall = items.some(({ kind }) => kind === "stack");
   const marks: Mark[] = [];
-  const placed: Placed[] = [];
+  const placed: PlacedItem[] = [];
   let at = col;
   for (const item of items) {
     if (item.kind === "text") {
-      const width = squaresOf(item.text);
-      marks.push(...lettering(item.text, at, tall ? row + 0.5 : row));
+      const width = squaresOf(item.padText);
+      marks.push(...lettering(item.padText, at, tall ? row + 0.5 : row));
       placed.push({ col: at, width, row: tall ? row + 0.5 : row, under: row });
       at += width;
     } else {
@@ -144,22 +144,27 @@ export interface Pad<Why> {
   /** All that was put on the pad, as the paper of a working. */
   onPaper(): OnPaper<Why>;
   /** A step that writes a new line; gives where each item of it stands, once that is looked at. */
-  line(stage: Stage, reason: Why, items: () => readonly Item[], room?: Room): () => readonly Placed[];
+  line(
+    stage: StepStage,
+    reason: Why,
+    items: () => readonly PadItem[],
+    room?: Room,
+  ): () => readonly PlacedItem[];
   /** A step that writes flat lines close under one another, with marks of its own among them; `top` is the row of the first. */
   block(
-    stage: Stage,
+    stage: StepStage,
     reason: Why,
     lines: () => readonly string[],
     marks: (top: number) => readonly Mark[],
   ): void;
   /** A step with marks of its own, or none. */
-  mark(stage: Stage, reason: Why, marks?: () => readonly Mark[]): void;
+  mark(stage: StepStage, reason: Why, marks?: () => readonly Mark[]): void;
   /** Steps from elsewhere, made when the paper is looked at. */
   take(steps: () => readonly StepToDraw<Why>[]): void;
   /** A working of a part of the problem, on pages of its own; ending with its answer named. A part of the work, if nothing else is said. */
-  aside(working: Worked<Why>, stage?: Stage): void;
+  aside(working: MethodResult<Why>, stage?: StepStage): void;
   /** More on the line that was written last, right of it. */
-  goOn(stage: Stage, reason: Why, items: () => readonly Item[]): void;
+  goOn(stage: StepStage, reason: Why, items: () => readonly PadItem[]): void;
 }
 
 export function newPad<Why>(firstRow = 0): Pad<Why> {
@@ -179,7 +184,7 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
     for (; laidOut < waiting.length; laidOut++) waiting[laidOut]?.();
     busy = false;
   };
-  const later = (stage: Stage, reason: Why, draw: () => readonly Mark[]): void => {
+  const later = (stage: StepStage, reason: Why, draw: () => readonly Mark[]): void => {
     let drawn: readonly Mark[] = [];
     waiting.push(() => {
       drawn = draw();
@@ -195,7 +200,7 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
     };
     taken.push((page) => ({ steps: [step], next: page }));
   };
-  const write = (items: readonly Item[], row: number, col: number): WrittenLine => {
+  const write = (items: readonly PadItem[], row: number, col: number): WrittenLine => {
     const written = writeLine(items, col, row);
     last = { row, end: written.end, tall: last.row === row ? last.tall || written.tall : written.tall };
     next = Math.max(next, row + (last.tall ? 3 : 2));
@@ -213,7 +218,7 @@ export function newPad<Why>(firstRow = 0): Pad<Why> {
       return { layout: PLAIN_LAYOUT, steps };
     },
     line: (stage, reason, items, { above = 0, below = 0, from = 0 } = {}) => {
-      let placed: readonly Placed[] = [];
+      let placed: readonly PlacedItem[] = [];
       later(stage, reason, () => {
         const written = write(items(), next + above, from);
         next += below;

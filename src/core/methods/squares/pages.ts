@@ -1,5 +1,5 @@
 import type { OnPaper } from "../contract/method";
-import type { Stage, StepToDraw } from "../contract/step";
+import type { StepStage, StepToDraw } from "../contract/step";
 
 /**
  * The steps of a working put on pages of their own, the first of them numbered `first`: for a part of a
@@ -9,7 +9,7 @@ import type { Stage, StepToDraw } from "../contract/step";
 export function onPages<Why>(
   { layout, steps: made }: OnPaper<Why>,
   first: number,
-  stage: Stage,
+  stage: StepStage,
 ): { readonly steps: readonly StepToDraw<Why>[]; readonly next: number } {
   const steps = made.map((step) => ({
     ...step,

@@ -29,4 +29,4 @@ export function placeParts(numeral: Decimal): readonly PlacePart[] {
 }
 
 /** A numeral as a line for squared paper, its point as `.` whatever the house writes. */
-export const lineOf = ({ whole, fraction }: Decimal): string => whole + (fraction && `.${fraction}`);
+export const numeralLine = ({ whole, fraction }: Decimal): string => whole + (fraction && `.${fraction}`);

@@ -12,7 +12,7 @@ import {
 } from "../../number";
 import { type SignedOperation, signOf } from "../../problem";
 import type { StepToDraw } from "../contract/step";
-import type { Row } from "../procedures/columnSums";
+import type { ColumnRow } from "../procedures/columnSums";
 import { digitCol, numeralMarks } from "./writtenNumber";
 
 /** What a number is called in its problem. */
@@ -119,7 +119,7 @@ const standing = ({ numeral, shift }: OperandRow, place: Place): number | undefi
   digitAt(numeral, place - shift);
 
 /** The row's counts by column, smallest place first: its digits, and the house's filler zeros; `undefined` where nothing is written. */
-export const countsIn = (setting: Setting, row: OperandRow, house: HouseRules): Row => {
+export const countsIn = (setting: Setting, row: OperandRow, house: HouseRules): ColumnRow => {
   const filled = house.emptyPlaces === "fillers" && inLine(setting);
   return setting.places.map((place) => standing(row, place) ?? (filled && place <= ONES ? 0 : undefined));
 };

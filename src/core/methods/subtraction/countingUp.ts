@@ -16,7 +16,7 @@ import {
 import type { Asks, DecimalProblem } from "../../problem";
 import type { ColumnAdditionReason } from "../addition/columnSum";
 import { addPile } from "../addition/sumOnPlumb";
-import { type Method, otherOperation, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
@@ -73,7 +73,7 @@ function workCountingUp(
   problem: Asks<DecimalProblem, "subtract">,
   house: HouseRules,
   decisions: CountingUpDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const [first, second] = problem.operands;
   const belowZero = compareDecimals(first, second) < 0;
   const [goal, start] = belowZero ? [second, first] : [first, second];

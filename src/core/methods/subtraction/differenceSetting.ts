@@ -2,9 +2,9 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { compareDecimals, type Decimal, movedBy, ONES, type Place } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import type { Worked } from "../contract/method";
+import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
-import type { Row } from "../procedures/columnSums";
+import type { ColumnRow } from "../procedures/columnSums";
 import {
   type PaidPlace,
   type PaymentDecisions,
@@ -29,8 +29,8 @@ import {
 export interface DifferenceSetting {
   readonly setting: Setting;
   readonly belowZero: boolean;
-  readonly minuend: Row;
-  readonly subtrahend: Row;
+  readonly minuend: ColumnRow;
+  readonly subtrahend: ColumnRow;
   /** The step that says why the numbers change places, where they do. */
   readonly swap: readonly StepToDraw<SettingOutReason>[];
   readonly placeOf: (column: number) => Place;
@@ -105,7 +105,7 @@ export function differenceWorking<Why>(
   { setting, swap, belowZero }: DifferenceSetting,
   written: readonly Written[],
   work: () => readonly StepToDraw<Why>[],
-): Worked<Why | SettingOutReason | AnswerReason> {
+): MethodResult<Why | SettingOutReason | AnswerReason> {
   const end = answerSteps(setting, written, problem, house, belowZero);
   return {
     answer: end.answer,
@@ -123,7 +123,7 @@ export function paidDifference<Why>(
   set: DifferenceSetting,
   decisions: PaymentDecisions,
   steps: (column: PaidPlace) => readonly StepToDraw<Why>[],
-): Worked<Why | SettingOutReason | AnswerReason> {
+): MethodResult<Why | SettingOutReason | AnswerReason> {
   const { minuend, subtrahend, setting, placeOf } = set;
   const paid = subtractWithPayments(minuend, subtrahend, setting.places.length, () => 10, decisions);
   const written = paid.map(({ column, written }) => ({ place: placeOf(column), written }));

@@ -2,12 +2,19 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { compareDecimals, type Place } from "../../number";
 import { type Asks, type DecimalProblem, signOf } from "../../problem";
-import { type Method, type OnPaper, otherOperation, refused, taken, type Worked } from "../contract/method";
+import {
+  type Method,
+  type MethodResult,
+  type OnPaper,
+  otherOperation,
+  refused,
+  taken,
+} from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
-  type Change,
   type DecompositionDecisions,
   type DecompositionMove,
+  type Exchange,
   SOUND_DECOMPOSITION,
   subtractInColumns,
 } from "../procedures/decomposition";
@@ -70,7 +77,7 @@ function workExpandedSubtraction(
   problem: Asks<DecimalProblem, "subtract">,
   house: HouseRules,
   decisions: DecompositionDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const [first, second] = problem.operands;
   const belowZero = compareDecimals(first, second) < 0;
   const [minuend, subtrahend] = belowZero ? [second, first] : [first, second];
@@ -180,7 +187,7 @@ function workExpandedSubtraction(
 /** A part struck out, and what it is now written in the row above; a part that was nothing is only written. */
 function changeMarks(
   setting: ExpandedSetting,
-  { place, before, after }: Omit<Change, "column"> & { readonly place: Place },
+  { place, before, after }: Omit<Exchange, "column"> & { readonly place: Place },
   changed: Map<Place, number>,
 ): readonly Mark[] {
   const times = changed.get(place) ?? 0;

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, otherOperation, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { PaidPlace } from "../procedures/payments";
 import { type AnswerReason, answerDigit } from "../squares/answer";
@@ -31,7 +31,7 @@ function workMakingUp(
   problem: Asks<DecimalProblem, "subtract">,
   house: HouseRules,
   decisions: PaidDifferenceDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const writes = house.carryPlace !== "unwritten";
   const set = differenceSetting(problem, house, writes, decisions);
   const { setting } = set;

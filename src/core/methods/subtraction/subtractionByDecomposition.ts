@@ -2,12 +2,12 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, otherOperation, taken, type Worked } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
-  type Change,
   type DecompositionDecisions,
   type DecompositionMove,
+  type Exchange,
   SOUND_DECOMPOSITION,
   subtractInColumns,
 } from "../procedures/decomposition";
@@ -81,7 +81,7 @@ function workDecomposition(
   problem: Asks<DecimalProblem, "subtract">,
   house: HouseRules,
   decisions: DifferenceByDecompositionDecisions,
-): Worked<Why> {
+): MethodResult<Why> {
   const set = differenceSetting(problem, house, false, decisions);
   const { setting, minuend, subtrahend, placeOf } = set;
   const moves = subtractInColumns(
@@ -102,7 +102,7 @@ function workDecomposition(
 }
 
 /** A count that changes, for the nth time. */
-interface Rewrite extends Change {
+interface Rewrite extends Exchange {
   readonly nth: number;
 }
 
@@ -120,7 +120,7 @@ function workSteps(
     const col = colOf(placeOf(column));
     return rewriteMarks({ middle: col, digits: written[column] ? [col] : [], row: 0 }, nth, after);
   };
-  const toPlace = ({ column, before, after }: Change): PlaceChange => ({
+  const toPlace = ({ column, before, after }: Exchange): PlaceChange => ({
     place: placeOf(column),
     before,
     after,

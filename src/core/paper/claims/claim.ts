@@ -1,7 +1,7 @@
 import type Exact from "fraction.js";
 import type { SignedOperation } from "../../problem";
 import type { Spot } from "../reading/glyphs";
-import type { Numeral } from "../reading/pieces";
+import type { WrittenNumeral } from "../reading/pieces";
 
 /** What kind of thing is wrong at a mark. */
 export type FaultKind =
@@ -82,20 +82,20 @@ export interface Claim {
   /** Whether what comes after the fault inside the block is right, given that. */
   readonly follows: boolean;
   /** Of a line, the operation between its numbers, and where each of them begins; none of other blocks, and of lines with several. */
-  readonly line?: { readonly op: SignedOperation; readonly numerals: readonly Numeral[] };
+  readonly line?: { readonly op: SignedOperation; readonly numerals: readonly WrittenNumeral[] };
   /** Where it stands, if it has no numerals. */
   readonly at?: Spot;
   /** The numerals that were looked at. */
-  readonly read: readonly Numeral[];
+  readonly read: readonly WrittenNumeral[];
 }
 
 /** Whether two values are the same. */
-export const isSame = (one: Exact, other: Exact): boolean => one.equals(other);
+export const isSameExact = (one: Exact, other: Exact): boolean => one.equals(other);
 
 /** A claim with what most of them have. */
 export function claimOf(
   kind: Claim["kind"],
-  read: readonly Numeral[],
+  read: readonly WrittenNumeral[],
   rest: Partial<Omit<Claim, "kind" | "read">>,
 ): Claim {
   const rows = read.map(({ row }) => row);

@@ -1,20 +1,25 @@
 import Exact from "fraction.js";
-import { type Asked, valueFrom } from "../asked";
+import { type JudgingTarget, valueFrom } from "../judgingTarget";
 import type { Sorted } from "../reading/glyphs";
-import { exactly, type Numeral, wholeOf, worthOf } from "../reading/pieces";
+import { exactly, type WrittenNumeral, wholeOf, worthOfNumeral } from "../reading/pieces";
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
-import { type Claim, claimOf, type Fault, isSame } from "./claim";
-import { endings, type Known, numbersIn, onesOf, valueIn } from "./columnNumbers";
+import { type Claim, claimOf, type Fault, isSameExact } from "./claim";
+import { endings, type Known, numberRows, onesOf, valueInColumn } from "./columnNumbers";
 import { onesLine, placed } from "./places";
 
 /** Operations whose numbers stand under one another without being put together. */
-const STANDING_APART: readonly Asked["op"][] = ["compare", "order", "round", "rewrite", "pay"];
+const STANDING_APART: readonly JudgingTarget["op"][] = ["compare", "order", "round", "rewrite", "pay"];
 
 type ColumnOp = "add" | "subtract";
 
 /** What a column of a sum or difference states. None where its rows are no numbers under one another. */
-export function columnClaim(stack: Stack, asked: Asked, known: Known, marks: Sorted): Claim | undefined {
-  const found = endings(numbersIn(stack.above, known), known).flatMap(
+export function columnClaim(
+  stack: Stack,
+  asked: JudgingTarget,
+  known: Known,
+  marks: Sorted,
+): Claim | undefined {
+  const found = endings(numberRows(stack.above, known), known).flatMap(
     (rows) => claimOver(rows, stack, asked, known, marks) ?? [],
   );
   return found.find(({ state, makes }) => state === "right" && makes !== undefined) ?? found[0];
@@ -23,7 +28,7 @@ export function columnClaim(stack: Stack, asked: Asked, known: Known, marks: Sor
 function claimOver(
   rows: readonly StackRow[],
   stack: Stack,
-  asked: Asked,
+  asked: JudgingTarget,
   known: Known,
   marks: Sorted,
 ): Claim | undefined {
@@ -45,15 +50,15 @@ function claimOver(
 
 function stated(
   op: ColumnOp,
-  numerals: readonly Numeral[],
+  numerals: readonly WrittenNumeral[],
   stack: Stack,
-  asked: Asked,
+  asked: JudgingTarget,
   known: Known,
   marks: Sorted,
 ): Claim {
   const line = onesOf(numerals);
   const values = numerals.map((numeral, index) =>
-    valueIn(numeral, op === "subtract" && index === 0, known, line),
+    valueInColumn(numeral, op === "subtract" && index === 0, known, line),
   );
   const [first, ...others] = values;
   const sum = (all: readonly Exact[]): Exact => all.reduce((total, one) => total.add(one), new Exact(0));
@@ -68,7 +73,7 @@ function stated(
     return claimOf("column", numerals, { ...claim, state: "unfinished", ...misplaced(numerals, known) });
   // Several rows over another rule are parts, which that rule's own column adds.
   const continues =
-    result.numerals.some((numeral) => isSame(worthOf(numeral), value)) ||
+    result.numerals.some((numeral) => isSameExact(worthOfNumeral(numeral), value)) ||
     (second !== undefined && operationIn([second]) !== undefined);
   if (second !== undefined && stack.closed && !continues) return partsOf(op, numerals, values, below, claim);
   return answered(op, numerals, value, result, claim, asked, known, marks);
@@ -78,11 +83,11 @@ type Begun = Pick<Claim, "uses" | "top" | "bottom">;
 
 function answered(
   op: ColumnOp,
-  numerals: readonly Numeral[],
+  numerals: readonly WrittenNumeral[],
   value: Exact,
   result: StackRow,
   claim: Begun,
-  asked: Asked,
+  asked: JudgingTarget,
   known: Known,
   marks: Sorted,
 ): Claim {
@@ -92,7 +97,7 @@ function answered(
   const ones = onesOf(numerals);
   const bottom = result.row;
   if (whole !== undefined && more === undefined) {
-    const said = worthOf(whole);
+    const said = worthOfNumeral(whole);
     const makes = {
       value: negative ? said.neg() : said,
       text: (negative ? "−" : "") + whole.mended,
@@ -102,10 +107,11 @@ function answered(
     const asAsked =
       negative &&
       asked.value !== undefined &&
-      isSame(makes.value, valueFrom(asked.value)) &&
-      isSame(said, value.abs());
-    if (isSame(makes.value, value) || asAsked) return claimOf("column", read, { ...claim, bottom, makes });
-    if (value.s < 0n && isSame(said, value.abs()))
+      isSameExact(makes.value, valueFrom(asked.value)) &&
+      isSameExact(said, value.abs());
+    if (isSameExact(makes.value, value) || asAsked)
+      return claimOf("column", read, { ...claim, bottom, makes });
+    if (value.s < 0n && isSameExact(said, value.abs()))
       return claimOf("column", read, { ...claim, bottom, makes, fault: orderFault(numerals) });
   }
   const off = misplaced(numerals, known);
@@ -115,7 +121,7 @@ function answered(
   const size = value.abs();
   const found = placed(result.numerals, size, ones);
   const makes = whole && {
-    value: worthOf(whole),
+    value: worthOfNumeral(whole),
     text: whole.mended,
     row: bottom,
   };
@@ -149,7 +155,7 @@ function restAgrees(result: StackRow, value: Exact, ones: number, { at }: Fault)
   return placed(others, value, ones).fault === undefined;
 }
 
-const orderFault = ([top]: readonly Numeral[]): Fault => ({
+const orderFault = ([top]: readonly WrittenNumeral[]): Fault => ({
   kind: "order",
   at: { col: top?.from ?? 0, row: top?.row ?? 0 },
   written: top?.mended ?? "",
@@ -158,7 +164,7 @@ const orderFault = ([top]: readonly Numeral[]): Fault => ({
 /** Rows of parts under the rule: each the sum or difference of one place; the first that is none of them. */
 function partsOf(
   op: ColumnOp,
-  numerals: readonly Numeral[],
+  numerals: readonly WrittenNumeral[],
   values: readonly Exact[],
   below: readonly StackRow[],
   claim: Begun,
@@ -176,13 +182,17 @@ function partsOf(
       ),
   );
   const ones = onesOf(numerals);
-  const inPlace = (part: Numeral): Exact =>
+  const inPlace = (part: WrittenNumeral): Exact =>
     part.point === undefined && part.to < ones
-      ? worthOf(part).mul(10n ** BigInt(Math.round(ones - part.to)))
-      : worthOf(part);
+      ? worthOfNumeral(part).mul(10n ** BigInt(Math.round(ones - part.to)))
+      : worthOfNumeral(part);
   for (const row of below)
     for (const part of row.numerals)
-      if (!sums.some((sum) => isSame(sum.abs(), inPlace(part)) || isSame(sum.abs(), worthOf(part))))
+      if (
+        !sums.some(
+          (sum) => isSameExact(sum.abs(), inPlace(part)) || isSameExact(sum.abs(), worthOfNumeral(part)),
+        )
+      )
         return claimOf("column", read, {
           ...claim,
           bottom: row.row,
@@ -203,14 +213,15 @@ function partAt({ n, d }: Exact, place: number): Exact {
 }
 
 /** The number that does not stand in its columns with the others; none where all do, or where one is not finished yet. */
-function misplaced(numerals: readonly Numeral[], known: Known): { readonly fault?: Fault } {
-  const counting = numerals.filter((numeral) => worthOf(numeral).n !== 0n);
-  if (!counting.every((numeral) => known.has(worthOf(numeral)) || known.has(exactly(numeral.text))))
+function misplaced(numerals: readonly WrittenNumeral[], known: Known): { readonly fault?: Fault } {
+  const counting = numerals.filter((numeral) => worthOfNumeral(numeral).n !== 0n);
+  if (!counting.every((numeral) => known.has(worthOfNumeral(numeral)) || known.has(exactly(numeral.text))))
     return {};
   const ones = onesOf(numerals);
   // A number whose zeros at the end are left out stands where it should.
   const lines = counting.map((numeral) =>
-    isSame(valueIn(numeral, false, known, ones), worthOf(numeral)) || numeral.mended !== numeral.text
+    isSameExact(valueInColumn(numeral, false, known, ones), worthOfNumeral(numeral)) ||
+    numeral.mended !== numeral.text
       ? onesLine(numeral)
       : ones,
   );
@@ -231,7 +242,7 @@ function misplaced(numerals: readonly Numeral[], known: Known): { readonly fault
 
 /** A wrong small number in the minuend that the wrong digit below it comes from. */
 function exchangeFault(
-  [top, bottom]: readonly Numeral[],
+  [top, bottom]: readonly WrittenNumeral[],
   wrong: Fault,
   { smalls, strikes }: Sorted,
 ): Fault | undefined {

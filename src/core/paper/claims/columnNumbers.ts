@@ -1,7 +1,7 @@
 import type Exact from "fraction.js";
-import { exactly, type Numeral, worthOf } from "../reading/pieces";
+import { exactly, type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
 import type { StackRow } from "../reading/stacks";
-import { isSame } from "./claim";
+import { isSameExact } from "./claim";
 
 /** What is known before a block is read: the numbers of the problem, and what earlier blocks came to. */
 export interface Known {
@@ -13,19 +13,19 @@ const isLoose = ({ numerals }: StackRow): boolean =>
   numerals.length > 0 && numerals.every(({ digits, point }) => digits.length === 1 && point === undefined);
 
 /** The rows of a column that are its numbers: rows of single digits that nobody knows are carries. */
-export function numbersIn(rows: readonly StackRow[], known: Known): readonly StackRow[] {
+export function numberRows(rows: readonly StackRow[], known: Known): readonly StackRow[] {
   const written = rows.filter(({ numerals }) => numerals.length > 0);
   const ones = onesOf(written.flatMap(({ numerals }) => numerals));
   const firm = written.filter(
     (row) =>
       !isLoose(row) ||
       row.numerals.every(
-        (numeral) => row.numerals.length === 1 && known.has(valueIn(numeral, false, known, ones)),
+        (numeral) => row.numerals.length === 1 && known.has(valueInColumn(numeral, false, known, ones)),
       ),
   );
   const numbers = firm.length >= 2 ? firm : written;
   const isKnown = ({ numerals: [first, more] }: StackRow): boolean =>
-    first !== undefined && more === undefined && known.has(worthOf(first));
+    first !== undefined && more === undefined && known.has(worthOfNumeral(first));
   const [top, ...others] = numbers;
   const small = top?.numerals.every(
     ({ digits, point }) => point === undefined && digits.every(({ text }) => /[12]/.test(text)),
@@ -43,7 +43,7 @@ export function endings(rows: readonly StackRow[], known: Known): readonly (read
       const before = some[nth - 1];
       return (
         first !== undefined &&
-        known.has(worthOf(first)) &&
+        known.has(worthOfNumeral(first)) &&
         (before === undefined || (some[nth]?.row ?? 0) - before.row <= 1)
       );
     });
@@ -52,18 +52,23 @@ export function endings(rows: readonly StackRow[], known: Known): readonly (read
 }
 
 /** The grid line right of the ones in a column: where a point stands, or the numbers end. */
-export function onesOf(numerals: readonly Numeral[]): number {
+export function onesOf(numerals: readonly WrittenNumeral[]): number {
   const pointed = numerals.find(({ point }) => point !== undefined)?.point;
   return pointed ?? Math.floor(Math.max(...numerals.map(({ to }) => to)));
 }
 
 /** A numeral's value in a column: what was struck in a minuend is only exchanged, elsewhere it was put right; zeros at the end may be left out where that is known. */
-export function valueIn(numeral: Numeral, exchanged: boolean, known: Known, ones: number): Exact {
+export function valueInColumn(
+  numeral: WrittenNumeral,
+  exchanged: boolean,
+  known: Known,
+  ones: number,
+): Exact {
   if (numeral.point === undefined && numeral.to < ones) {
-    const inPlace = worthOf(numeral).mul(10n ** BigInt(Math.round(ones - numeral.to)));
-    if (known.has(inPlace) && !known.has(worthOf(numeral))) return inPlace;
+    const inPlace = worthOfNumeral(numeral).mul(10n ** BigInt(Math.round(ones - numeral.to)));
+    if (known.has(inPlace) && !known.has(worthOfNumeral(numeral))) return inPlace;
   }
   const [first, mended] = [exactly(numeral.text), exactly(numeral.mended)];
-  if (exchanged || isSame(first, mended)) return first;
+  if (exchanged || isSameExact(first, mended)) return first;
   return known.has(first) && !known.has(mended) ? first : mended;
 }

@@ -1,10 +1,10 @@
 import Exact from "fraction.js";
-import { type Asked, valueFrom } from "../asked";
+import { type JudgingTarget, valueFrom } from "../judgingTarget";
 import type { Sign, Sorted } from "../reading/glyphs";
-import { digitOf, type Numeral, worthOf } from "../reading/pieces";
+import { digitOf, type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
 import type { StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
-import { digitFault, digitWrong, firstWrong, pointed } from "./digits";
+import { digitFault, digitsWithPoint, digitWrong, firstWrong } from "./digits";
 
 /**
  * What a lattice states: each square the product of the digits over it and beside it, each diagonal the sum of
@@ -95,7 +95,7 @@ export function latticeClaim(rows: readonly StackRow[], marks: Sorted): Claim | 
   return claimOf("grid", read, {
     ...claim,
     uses,
-    makes: { value, text: pointed(whole, places), row: bottom + 1 },
+    makes: { value, text: digitsWithPoint(whole, places), row: bottom + 1 },
   });
 }
 
@@ -124,7 +124,7 @@ function factorOf(
  * What an area states: numbers along the top that make one factor, numbers down the side that make the other, and
  * in each field the product of both. None where no such numbers stand on the paper.
  */
-export function areaClaim(rows: readonly StackRow[], marks: Sorted, asked: Asked): Claim | undefined {
+export function areaClaim(rows: readonly StackRow[], marks: Sorted, asked: JudgingTarget): Claim | undefined {
   if (asked.op !== "multiply" || marks.diagonals.length > 0) return undefined;
   const factors = asked.numbers.map(valueFrom);
   const isFactor = (sum: Exact): boolean => factors.some((one) => one.equals(sum));
@@ -146,17 +146,21 @@ export function areaClaim(rows: readonly StackRow[], marks: Sorted, asked: Asked
   return undefined;
 }
 
-const total = (numerals: readonly Numeral[]): Exact =>
-  numerals.reduce((sum, one) => sum.add(worthOf(one)), new Exact(0));
+const total = (numerals: readonly WrittenNumeral[]): Exact =>
+  numerals.reduce((sum, one) => sum.add(worthOfNumeral(one)), new Exact(0));
 
-function fields(along: readonly Numeral[], down: readonly Numeral[], rows: readonly StackRow[]): Claim {
+function fields(
+  along: readonly WrittenNumeral[],
+  down: readonly WrittenNumeral[],
+  rows: readonly StackRow[],
+): Claim {
   const cells = rows.flatMap((row, nth) =>
     row.numerals.slice(1).map((numeral) => ({ numeral, side: down[nth] })),
   );
   const read = [...along, ...down, ...cells.map(({ numeral }) => numeral)];
   const claim = {
     uses: [total(along), total(down)],
-    parts: cells.map(({ numeral }) => worthOf(numeral)),
+    parts: cells.map(({ numeral }) => worthOfNumeral(numeral)),
     top: along[0]?.row ?? 0,
     bottom: down.at(-1)?.row ?? 0,
   };
@@ -167,8 +171,8 @@ function fields(along: readonly Numeral[], down: readonly Numeral[], rows: reado
       (a, b) => Math.abs((a.from + a.to) / 2 - middle) - Math.abs((b.from + b.to) / 2 - middle),
     )[0];
     if (head === undefined || side === undefined) continue;
-    const ought = worthOf(head).mul(worthOf(side));
-    if (worthOf(numeral).equals(ought)) count += 1;
+    const ought = worthOfNumeral(head).mul(worthOfNumeral(side));
+    if (worthOfNumeral(numeral).equals(ought)) count += 1;
     else if (
       !(String(ought.n).startsWith(numeral.mended) && ought.d === 1n && numeral === cells.at(-1)?.numeral)
     )

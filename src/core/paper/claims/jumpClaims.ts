@@ -1,7 +1,7 @@
 import Exact from "fraction.js";
-import { type Asked, valueFrom } from "../asked";
+import { type JudgingTarget, valueFrom } from "../judgingTarget";
 import type { Sorted } from "../reading/glyphs";
-import { worthOf } from "../reading/pieces";
+import { worthOfNumeral } from "../reading/pieces";
 import type { StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault, type JumpFault } from "./claim";
 
@@ -19,7 +19,7 @@ function labelsUnder(row: number, rows: readonly StackRow[], { labels }: Sorted)
       numerals.map((numeral): Label => {
         const minus = words.find(({ text, to }) => text === "−" && Math.abs(to - numeral.from) < 0.01);
         const from = minus?.from ?? numeral.from;
-        const value = worthOf(numeral);
+        const value = worthOfNumeral(numeral);
         return { line: (from + numeral.to) / 2, value: minus ? value.neg() : value };
       }),
     );
@@ -59,7 +59,7 @@ function atLines(labels: readonly Label[], ends: readonly number[]): readonly La
 export function jumpClaim(
   rows: readonly StackRow[],
   marks: Sorted,
-  asked: Asked,
+  asked: JudgingTarget,
   settled: boolean,
 ): Claim | undefined {
   const { jumps } = marks;
@@ -124,7 +124,7 @@ export function jumpClaim(
 }
 
 /** How far the problem goes after its first number, each way as it is jumped. */
-const termsOf = ({ numbers, taken }: Asked): readonly number[] =>
+const termsOf = ({ numbers, taken }: JudgingTarget): readonly number[] =>
   numbers.map((one, nth) => (taken[nth] ? -1 : 1) * valueFrom(one).valueOf()).slice(1);
 
 /**

@@ -1,10 +1,10 @@
 import Exact from "fraction.js";
 import type { Mark } from "../../board";
-import { type Asked, valueFrom } from "../asked";
+import { type JudgingTarget, valueFrom } from "../judgingTarget";
 import type { Bar } from "../reading/bars";
-import { keyOf, type Sign, type Sorted, type Spot } from "../reading/glyphs";
+import { type Sign, type Sorted, type Spot, spotKey } from "../reading/glyphs";
 import { digitOf, exactly } from "../reading/pieces";
-import { type Claim, claimOf, type Fault, isSame } from "./claim";
+import { type Claim, claimOf, type Fault, isSameExact } from "./claim";
 
 /** What pictures and things on the paper state: parts of wholes that are shaded, counters, coins and pieces. */
 
@@ -15,7 +15,7 @@ const ZERO = new Exact(0);
 const sum = (values: readonly Exact[]): Exact => values.reduce((all, one) => all.add(one), ZERO);
 
 /** What a thing is worth; coins in the major unit. */
-function worthOfToken({ look, text }: Token, { money }: Asked): Exact {
+function worthOfToken({ look, text }: Token, { money }: JudgingTarget): Exact {
   switch (look) {
     case "plus":
       return new Exact(1);
@@ -49,7 +49,7 @@ const laid = (
 export function laidClaims(
   { shapes, tokens, strikes }: Sorted,
   bars: readonly Bar[],
-  asked: Asked,
+  asked: JudgingTarget,
   made: readonly Exact[],
   settled: boolean,
 ): readonly Claim[] {
@@ -58,8 +58,8 @@ export function laidClaims(
     ...(asked.value === undefined ? [] : [valueFrom(asked.value)]),
     ...made,
   ];
-  const isKnown = (value: Exact): boolean => known.some((one) => isSame(one.abs(), value.abs()));
-  const struck = new Set(strikes.filter(({ target }) => target === "square").map(keyOf));
+  const isKnown = (value: Exact): boolean => known.some((one) => isSameExact(one.abs(), value.abs()));
+  const struck = new Set(strikes.filter(({ target }) => target === "square").map(spotKey));
   return [
     ...shapeClaims(shapes, bars, isKnown, settled),
     ...(tokens.length === 0 ? [] : [tokenClaim(tokens, struck, asked, isKnown, settled)]),
@@ -85,7 +85,7 @@ function shapeClaims(
     const [over, under] = [numberOf(label.over), numberOf(label.under)];
     const is = over === undefined || under === undefined || under.equals(0) ? undefined : over.div(under);
     const at = { col: shape.col, row: shape.row };
-    const wrong = settled && is !== undefined && !isSame(is, value);
+    const wrong = settled && is !== undefined && !isSameExact(is, value);
     claims.push(
       wrong
         ? laid(at, { state: "wrong", fault: { kind: "picture", at, written: "" }, parts: [value] })
@@ -129,11 +129,11 @@ function isBeside({ col, row, width, height }: Shape, bar: Bar): boolean {
 function tokenClaim(
   tokens: readonly Token[],
   struck: ReadonlySet<string>,
-  asked: Asked,
+  asked: JudgingTarget,
   isKnown: (value: Exact) => boolean,
   settled: boolean,
 ): Claim {
-  const isStruck = (token: Token): boolean => struck.has(keyOf(token));
+  const isStruck = (token: Token): boolean => struck.has(spotKey(token));
   const worth = (some: readonly Token[]): Exact => sum(some.map((token) => worthOfToken(token, asked)));
   const rows = new Map<number, Token[]>();
   for (const token of tokens) rows.set(token.row, [...(rows.get(token.row) ?? []), token]);
@@ -155,15 +155,15 @@ function tokenClaim(
     asked.numbers.length === 2;
   const signed = tokens.every(({ look }) => look === "plus" || look === "minus");
   // A coin or a piece that was struck beside another number of them was only laid wrongly.
-  if (takesAway && !taken.equals(0) && (signed || isSame(all, minuend))) {
-    if (!isSame(all, minuend)) return wrong("count", tokens);
-    return isSame(taken, subtrahend) ? laid(first, { state: "right", parts }) : wrong("pairs", gone);
+  if (takesAway && !taken.equals(0) && (signed || isSameExact(all, minuend))) {
+    if (!isSameExact(all, minuend)) return wrong("count", tokens);
+    return isSameExact(taken, subtrahend) ? laid(first, { state: "right", parts }) : wrong("pairs", gone);
   }
   if (signed && value !== undefined) {
     if (!taken.equals(0)) return wrong("pairs", gone);
-    const begun = takesAway && isSame(all, minuend);
+    const begun = takesAway && isSameExact(all, minuend);
     if (begun) return laid(first, { state: "unfinished", parts });
-    return isSame(all, value) ? laid(first, { state: "right", parts }) : wrong("count", tokens);
+    return isSameExact(all, value) ? laid(first, { state: "right", parts }) : wrong("count", tokens);
   }
   return laid(first, { state: parts.some(isKnown) ? "right" : "unread", parts });
 }

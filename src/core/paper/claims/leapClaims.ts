@@ -1,14 +1,14 @@
 import Exact from "fraction.js";
-import { type Asked, valueFrom } from "../asked";
-import { type Numeral, worthOf } from "../reading/pieces";
+import { type JudgingTarget, valueFrom } from "../judgingTarget";
+import { type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
 import type { Stack, StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
 import { digitFault } from "./digits";
 
 /** A stop on the way up, with the hop that leads to it. */
 interface Stop {
-  readonly at: Numeral;
-  readonly hop: Numeral | undefined;
+  readonly at: WrittenNumeral;
+  readonly hop: WrittenNumeral | undefined;
 }
 
 /** Stops under one another from the smaller number up, each with its hop beside it. */
@@ -40,7 +40,7 @@ function stopsIn(rows: readonly StackRow[], rules: readonly number[]): readonly 
 export function leapClaim(
   rows: readonly StackRow[],
   stacks: readonly Stack[],
-  asked: Asked,
+  asked: JudgingTarget,
 ): Claim | undefined {
   if (asked.op !== "subtract") return undefined;
   const stops = stopsIn(
@@ -58,30 +58,30 @@ export function leapClaim(
       rule.row > last.at.row && above.some(({ numerals }) => numerals.some((one) => hops.includes(one))),
   );
   const total = stack?.below[0]?.numerals.at(-1);
-  const uses = [worthOf(first.at), ...(asked.numbers[0] ? [valueFrom(asked.numbers[0])] : [])];
+  const uses = [worthOfNumeral(first.at), ...(asked.numbers[0] ? [valueFrom(asked.numbers[0])] : [])];
   const claim = { uses, top: first.at.row, bottom: (total ?? last.at).row };
-  let here = worthOf(first.at);
+  let here = worthOfNumeral(first.at);
   for (const { at, hop } of stops.slice(1)) {
     if (hop === undefined) {
-      here = worthOf(at);
+      here = worthOfNumeral(at);
       continue;
     }
-    const there = here.add(worthOf(hop));
-    if (!there.equals(worthOf(at))) {
-      const ought = worthOf(at).sub(here);
+    const there = here.add(worthOfNumeral(hop));
+    if (!there.equals(worthOfNumeral(at))) {
+      const ought = worthOfNumeral(at).sub(here);
       // The end of the way is known, so there it is the hop that is wrong.
-      const isEnd = asked.numbers.some((one) => valueFrom(one).equals(worthOf(at)));
+      const isEnd = asked.numbers.some((one) => valueFrom(one).equals(worthOfNumeral(at)));
       const fault = isEnd ? digitFault(hop, ought) : digitFault(at, there);
       return claimOf("leaps", read, {
         ...claim,
         ...(fault === undefined ? { state: "wrong" as const } : { fault }),
       });
     }
-    here = worthOf(at);
+    here = worthOfNumeral(at);
   }
-  const sum = hops.reduce((all, hop) => all.add(worthOf(hop)), new Exact(0));
+  const sum = hops.reduce((all, hop) => all.add(worthOfNumeral(hop)), new Exact(0));
   if (total === undefined) return claimOf("leaps", read, { ...claim, state: "unfinished" });
-  const makes = { value: worthOf(total), text: total.mended, row: total.row };
+  const makes = { value: worthOfNumeral(total), text: total.mended, row: total.row };
   const all = [...read, total];
   if (makes.value.equals(sum)) return claimOf("leaps", all, { ...claim, makes });
   const fault: Fault | undefined = digitFault(total, sum);

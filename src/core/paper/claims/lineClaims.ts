@@ -1,26 +1,26 @@
 import Exact from "fraction.js";
-import type { Asked } from "../asked";
+import type { JudgingTarget } from "../judgingTarget";
 import type { Sign, Spot } from "../reading/glyphs";
-import { type Line, numeralsIn } from "../reading/lines";
-import { type Numeral, worthOf } from "../reading/pieces";
+import { numeralsIn, type WrittenLine } from "../reading/lines";
+import { type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
 import { type Quantum, type Side, sideOf, sidesOf } from "../reading/sides";
-import { type Claim, claimOf, type Fault, isSame, type Made } from "./claim";
+import { type Claim, claimOf, type Fault, isSameExact, type Made } from "./claim";
 import { digitFault, wholeFault } from "./digits";
 
 /** A line of writing with its sides read, and the claims it makes. */
 export interface ReadLine {
   /** Whether it begins with a sign of equality, and so goes on from what stands above. */
   readonly goesOn: boolean;
-  readonly line: Line;
+  readonly line: WrittenLine;
   readonly sides: readonly Side[];
   readonly claims: readonly Claim[];
 }
 
-const isWord = (line: Line, text: RegExp): boolean =>
+const isWord = (line: WrittenLine, text: RegExp): boolean =>
   line.items.some((item) => item.kind === "word" && text.test(item.text));
 
 /** Whether a line states or asks something by itself, and is no number in a column. */
-export const isStatement = (line: Line): boolean => {
+export const isStatement = (line: WrittenLine): boolean => {
   if (isWord(line, /^=$/) || line.items.some(({ kind }) => kind === "fraction")) return true;
   return line.items.some(
     (item, index) =>
@@ -34,8 +34,8 @@ export const isStatement = (line: Line): boolean => {
  * written in, until the hand goes elsewhere.
  */
 export function readLines(
-  lines: readonly Line[],
-  asked: Asked,
+  lines: readonly WrittenLine[],
+  asked: JudgingTarget,
   writingIn: number | undefined,
 ): readonly ReadLine[] {
   const read: ReadLine[] = [];
@@ -86,9 +86,10 @@ function addedOn(before: Side, sides: readonly Side[]): readonly Side[] {
   if (first?.value === undefined || second?.value === undefined || before.value === undefined) return sides;
   if (sign?.kind !== "word" || !(sign.text === "+" || (/^[−-]$/.test(sign.text) && first.ops.length === 0)))
     return sides;
-  if (isSame(first.value, second.value)) return sides;
+  if (isSameExact(first.value, second.value)) return sides;
   // The sign of a column stands before its number, which is pulled apart beside it.
-  if (isSame(first.value.neg(), second.value)) return [{ ...first, value: second.value }, ...sides.slice(1)];
+  if (isSameExact(first.value.neg(), second.value))
+    return [{ ...first, value: second.value }, ...sides.slice(1)];
   return [
     { ...first, value: before.value.add(first.value), numbers: [...before.numbers, ...first.numbers] },
     ...sides.slice(1),
@@ -98,8 +99,8 @@ function addedOn(before: Side, sides: readonly Side[]): readonly Side[] {
 function equality(
   left: Side,
   right: Side,
-  line: Line,
-  asked: Asked,
+  line: WrittenLine,
+  asked: JudgingTarget,
   writing: boolean,
   goesOn: boolean,
 ): Claim {
@@ -124,7 +125,7 @@ function equality(
   const claim = { ...place, uses, makes, ...lineOf(left) };
   if (holds(left, right)) return claimOf("line", read, claim);
   // "3 × 4 = 12 + 2 = 14" says what was done, one thing after the other.
-  if (!goesOn && more !== undefined && only !== undefined && isSame(left.value, only.value))
+  if (!goesOn && more !== undefined && only !== undefined && isSameExact(left.value, only.value))
     return claimOf("line", read, { ...claim, makes: { ...makes, value: only.value } });
   if (writing) return claimOf("line", read, { ...place, uses, state: "unfinished" });
   return claimOf("line", read, { ...claim, fault: faultIn(left, right, asked) });
@@ -148,7 +149,7 @@ function holds(left: Side, right: Side): boolean {
       right.value.mul(divisor.value).add(right.rest).equals(dividend.value) &&
       right.rest.compare(dividend.value) <= 0
     );
-  return isSame(left.value, right.value);
+  return isSameExact(left.value, right.value);
 }
 
 /** A side that is one number and no more, as what it says. */
@@ -168,7 +169,7 @@ function textOf({ items, numbers, value, rest }: Side): string {
 }
 
 /** The first mark on the right side that is not as it should be, worked from the left side as it stands. */
-function faultIn(left: Side, right: Side, asked: Asked): Fault {
+function faultIn(left: Side, right: Side, asked: JudgingTarget): Fault {
   const [only, more] = right.numbers;
   const value = left.value ?? new Exact(0);
   const first = numeralsIn(right.items)[0];
@@ -182,12 +183,12 @@ function faultIn(left: Side, right: Side, asked: Asked): Fault {
   return digitFault(only.whole, value.abs()) ?? plain;
 }
 
-const at = (sign: Sign | undefined, numeral: Numeral | undefined): { readonly at: Spot } => ({
+const at = (sign: Sign | undefined, numeral: WrittenNumeral | undefined): { readonly at: Spot } => ({
   at: sign ?? { col: numeral?.from ?? 0, row: numeral?.row ?? 0 },
 });
 
 /** The one sign of an expression of as many numbers that, turned round, would make both sides equal. */
-function signFault({ value, numbers }: Side, right: Side, asked: Asked): Fault | undefined {
+function signFault({ value, numbers }: Side, right: Side, asked: JudgingTarget): Fault | undefined {
   const { items } = right;
   if (value === undefined || numbers.length !== right.numbers.length) return undefined;
   const turned = items.filter((item, nth) => {
@@ -206,7 +207,7 @@ function signFault({ value, numbers }: Side, right: Side, asked: Asked): Fault |
 function termFault(left: Side, right: Side): Fault | undefined {
   const kept = left.numbers.map(({ value }) => value);
   const strange = [...right.numbers].reverse().filter(({ value }) => {
-    const at = kept.map((one) => isSame(one, value)).lastIndexOf(true);
+    const at = kept.map((one) => isSameExact(one, value)).lastIndexOf(true);
     if (at < 0) return true;
     kept.splice(at, 1);
     return false;
@@ -222,7 +223,7 @@ function fractionFault(left: Side, right: Quantum, value: Exact): Fault | undefi
   const { numerator, denominator, whole } = right;
   if (numerator === undefined || denominator === undefined) return undefined;
   const under = BigInt(denominator.mended || "1");
-  const fault = (numeral: Numeral): Fault => ({
+  const fault = (numeral: WrittenNumeral): Fault => ({
     kind: "unequal",
     ...at(numeral.digits[0], numeral),
     written: numeral.mended,
@@ -234,7 +235,7 @@ function fractionFault(left: Side, right: Quantum, value: Exact): Fault | undefi
   const expected = left.ops.includes("multiply") || left.ops.includes("divide");
   // Nothing that the other side has could bring this denominator about.
   const size = value.abs();
-  const part = whole === undefined ? size : size.sub(worthOf(whole));
+  const part = whole === undefined ? size : size.sub(worthOfNumeral(whole));
   if (whole !== undefined && (part.s < 0n || part.compare(1) >= 0)) return fault(whole);
   const over = part.mul(under);
   if (over.d !== 1n) return fault(denominator);

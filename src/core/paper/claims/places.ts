@@ -1,10 +1,10 @@
 import Exact from "fraction.js";
-import { digitOf, type Numeral } from "../reading/pieces";
+import { digitOf, type WrittenNumeral } from "../reading/pieces";
 import type { Fault } from "./claim";
 import { digitWrong } from "./digits";
 
 /** The grid line right of the ones of a number: its point, or its end where it has none. */
-export const onesLine = ({ point, to }: Numeral): number => point ?? to;
+export const onesLine = ({ point, to }: WrittenNumeral): number => point ?? to;
 
 /** The digit of a value at a place: 0 for ones, −1 for tenths. */
 function digitAtPlace({ n, d }: Exact, place: number): string {
@@ -21,7 +21,7 @@ interface Placed {
 /**
  * Holds digits in columns against a value, place by place from the right. `ones` is the grid line right of the ones.
  */
-export function placed(numerals: readonly Numeral[], value: Exact, ones: number): Placed {
+export function placed(numerals: readonly WrittenNumeral[], value: Exact, ones: number): Placed {
   const digits = numerals.flatMap((numeral) => numeral.digits);
   const cols = digits.map(({ col }) => Math.floor(col));
   const byRight = [...digits].sort((a, b) => b.col - a.col);

@@ -1,23 +1,23 @@
 import Exact from "fraction.js";
-import { type Asked, valueFrom } from "../asked";
-import { digitOf, type Numeral, wholeOf, worthOf } from "../reading/pieces";
+import { type JudgingTarget, valueFrom } from "../judgingTarget";
+import { digitOf, type WrittenNumeral, wholeOf, worthOfNumeral } from "../reading/pieces";
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
-import { type Known, numbersIn } from "./columnNumbers";
+import { type Known, numberRows } from "./columnNumbers";
 import { digitWrong } from "./digits";
 import { isPowerOfTen } from "./places";
-import { alignedValue, matched, partialsOf, type Row, rowText, take } from "./productRows";
+import { alignedValue, matched, type ProductRow, partialsOf, rowText, take } from "./productRows";
 
 /** Two factors over a rule, and what stands under it. */
 interface Factors {
-  readonly top: Numeral;
-  readonly bottom: Numeral;
+  readonly top: WrittenNumeral;
+  readonly bottom: WrittenNumeral;
 }
 
 /** The factors over a rule: under one another, or beside one another with a sign between them. */
-function factorsOver(stack: Stack, asked: Asked, known: Known): Factors | undefined {
+function factorsOver(stack: Stack, asked: JudgingTarget, known: Known): Factors | undefined {
   // A row with several numbers is a statement of its own, unless it stands right over the rule.
-  const rows = numbersIn(stack.above, known).filter(
+  const rows = numberRows(stack.above, known).filter(
     ({ numerals, crowded }, nth, all) =>
       nth === all.length - 1 || (numerals.length === 1 && crowded === undefined),
   );
@@ -33,7 +33,7 @@ function factorsOver(stack: Stack, asked: Asked, known: Known): Factors | undefi
   if (top === undefined || bottom === undefined || third !== undefined || rows.length !== 2) return undefined;
   if (rows.some(({ crowded }) => crowded)) return undefined;
   const isAsked = [top, bottom].some((one) =>
-    asked.numbers.some((number) => valueFrom(number).equals(worthOf(one))),
+    asked.numbers.some((number) => valueFrom(number).equals(worthOfNumeral(one))),
   );
   if (sign !== "multiply" && !(sign === undefined && asked.op === "multiply" && isAsked)) return undefined;
   return { top, bottom };
@@ -61,12 +61,12 @@ function sumOf(stack: Stack, stacks: readonly Stack[], rows: number): Stack | un
 export function productClaim(
   stack: Stack,
   stacks: readonly Stack[],
-  asked: Asked,
+  asked: JudgingTarget,
   known: Known,
   writingIn: number | undefined,
 ): Claim | undefined {
   const factors = factorsOver(stack, asked, known);
-  if (factors === undefined || [factors.top, factors.bottom].some((one) => isPowerOfTen(worthOf(one))))
+  if (factors === undefined || [factors.top, factors.bottom].some((one) => isPowerOfTen(worthOfNumeral(one))))
     return undefined;
   const { top, bottom } = factors;
   const [a, b] = [wholeOf(top), wholeOf(bottom)];
@@ -80,7 +80,7 @@ export function productClaim(
   const total = sum === undefined ? undefined : numbersOnly(sum.below)[0];
   const read = [top, bottom, ...rows.flat(), ...(total ?? [])];
   const claim = {
-    uses: [worthOf(top), worthOf(bottom)],
+    uses: [worthOfNumeral(top), worthOfNumeral(bottom)],
     top: top.row,
     bottom: Math.max(...read.map(({ row }) => row)),
   };
@@ -90,7 +90,7 @@ export function productClaim(
   const alone = sum === undefined && rows.length === 1;
   if (alone) {
     const whole = wholeNumber(first);
-    if (whole !== undefined && worthOf(whole).equals(value))
+    if (whole !== undefined && worthOfNumeral(whole).equals(value))
       return claimOf("product", read, { ...claim, makes: { value, text: whole.mended, row: whole.row } });
   }
   const partials = partialsOf(a, b);
@@ -120,7 +120,7 @@ export function productClaim(
     return claimOf("product", read, { ...claim, state: "unfinished" });
   const result = total ?? (alone ? first : undefined);
   const whole = result && wholeNumber(result);
-  const makes = whole && { value: worthOf(whole), text: whole.mended, row: whole.row };
+  const makes = whole && { value: worthOfNumeral(whole), text: whole.mended, row: whole.row };
   if (result === undefined || whole === undefined)
     return claimOf("product", read, {
       ...claim,
@@ -148,22 +148,23 @@ export function productClaim(
   return claimOf("product", read, { ...claim, ...pointOf(whole, product, value, edge, asked), makes });
 }
 
-const numbersOnly = (rows: readonly StackRow[]): readonly Row[] =>
+const numbersOnly = (rows: readonly StackRow[]): readonly ProductRow[] =>
   rows.flatMap(({ numerals }) => (numerals.length > 0 ? [numerals] : []));
 
-const decimalsOf = ({ mended }: Numeral): number => mended.split(".")[1]?.length ?? 0;
+const decimalsOf = ({ mended }: WrittenNumeral): number => mended.split(".")[1]?.length ?? 0;
 
-const wholeNumber = ([only, more]: Row): Numeral | undefined => (more === undefined ? only : undefined);
+const wholeNumber = ([only, more]: ProductRow): WrittenNumeral | undefined =>
+  more === undefined ? only : undefined;
 
 /** Whether a row may be the last digits of a number, its end at the edge. */
-const startsAs = (row: Row, ought: bigint, edge: number): boolean => {
+const startsAs = (row: ProductRow, ought: bigint, edge: number): boolean => {
   const text = rowText(row).replace(".", "");
   return row.at(-1)?.to === edge && (String(ought).endsWith(text) || text.endsWith(String(ought)));
 };
 
 /** Holds the digits of a row against a number, place by place left of the edge. */
 function alignedFault(
-  row: Row,
+  row: ProductRow,
   ought: bigint,
   edge: number,
 ): { readonly fault: Fault | undefined; readonly complete: boolean } {
@@ -181,15 +182,15 @@ function alignedFault(
 
 /** Whether the point of a product stands where it must; still to be set, where none stands and one is needed. */
 function pointOf(
-  whole: Numeral,
+  whole: WrittenNumeral,
   product: bigint,
   value: Exact,
   edge: number,
-  asked: Asked,
+  asked: JudgingTarget,
 ): Pick<Claim, "state"> & { readonly fault?: Fault } {
   if (
-    worthOf(whole).equals(value) ||
-    (asked.value !== undefined && worthOf(whole).equals(valueFrom(asked.value)))
+    worthOfNumeral(whole).equals(value) ||
+    (asked.value !== undefined && worthOfNumeral(whole).equals(valueFrom(asked.value)))
   )
     return { state: "right" };
   const { fault } = alignedFault([whole], product, edge);

@@ -1,14 +1,14 @@
 import { withoutEndZeros, zerosAtEnd } from "../../number";
-import { digitOf, type Numeral, wholeOf } from "../reading/pieces";
+import { digitOf, type WrittenNumeral, wholeOf } from "../reading/pieces";
 import type { Fault } from "./claim";
 import { digitWrong } from "./digits";
 import { tenTo } from "./places";
 
 /** A row under a product, as its numbers stand in it. */
-export type Row = readonly Numeral[];
+export type ProductRow = readonly WrittenNumeral[];
 
 /** What a row is worth as its digits stand left of an edge. */
-export const alignedValue = (row: Row, edge: number): bigint =>
+export const alignedValue = (row: ProductRow, edge: number): bigint =>
   row.reduce((sum, numeral) => sum + wholeOf(numeral) * tenTo(edge - numeral.to), 0n);
 
 /** The rows a product may fall into, in the usual order, and all others that are sound. */
@@ -41,7 +41,7 @@ type Match =
   | { readonly kind: "wrong"; readonly fault: Fault };
 
 /** What a row is: one of those that may come, a part of one while it is written, or wrong at a digit. */
-export function matched(row: Row, is: bigint, pools: Pools, last: boolean, writing: boolean): Match {
+export function matched(row: ProductRow, is: bigint, pools: Pools, last: boolean, writing: boolean): Match {
   if (is === 0n) return { kind: "right", value: 0n };
   const any = pools.flat();
   const open = pools.find((pool) => pool.length > 0) ?? [];
@@ -67,7 +67,7 @@ export function matched(row: Row, is: bigint, pools: Pools, last: boolean, writi
 }
 
 const bare = (value: bigint): string => withoutEndZeros(String(value));
-export const rowText = (row: Row): string => row.map(({ mended }) => mended).join("");
+export const rowText = (row: ProductRow): string => row.map(({ mended }) => mended).join("");
 
 /** Whether a number ends in the digits of another that count something. */
 function endsLike(whole: bigint, end: bigint): boolean {
@@ -85,7 +85,7 @@ function likeness(one: bigint, other: bigint): number {
 }
 
 /** The first digit of a row from the right that differs from a number, as the row stands to it. */
-function firstOff(row: Row, ought: bigint): Fault {
+function firstOff(row: ProductRow, ought: bigint): Fault {
   const digits = row.flatMap((numeral) => numeral.digits);
   const text = digits.map(digitOf).join("");
   const wanted = String(ought);

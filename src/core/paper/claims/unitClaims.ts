@@ -1,8 +1,8 @@
 import Exact from "fraction.js";
 import { unitOf, unitTyped } from "../../quantity";
-import type { Asked } from "../asked";
+import type { JudgingTarget } from "../judgingTarget";
 import type { Sorted } from "../reading/glyphs";
-import { exactly, type Numeral, worthOf } from "../reading/pieces";
+import { exactly, type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
 import { decimalText, digitFault, firstWrong } from "./digits";
@@ -32,8 +32,11 @@ function unitColumns(rows: readonly StackRow[]): readonly UnitColumn[] {
 const middle = ({ from, to }: { readonly from: number; readonly to: number }): number => (from + to) / 2;
 
 /** A row of counts by their columns; a row whose numbers stand under no column, or two under one, is none. */
-function countsIn(row: StackRow, columns: readonly UnitColumn[]): ReadonlyMap<number, Numeral> | undefined {
-  const found = new Map<number, Numeral>();
+function countsIn(
+  row: StackRow,
+  columns: readonly UnitColumn[],
+): ReadonlyMap<number, WrittenNumeral> | undefined {
+  const found = new Map<number, WrittenNumeral>();
   for (const numeral of row.numerals) {
     const nearest = columns
       .map((column, nth) => ({ nth, off: Math.abs(middle(column) - middle(numeral)) }))
@@ -51,7 +54,7 @@ function countsIn(row: StackRow, columns: readonly UnitColumn[]): ReadonlyMap<nu
 export function unitClaim(
   stack: Stack | undefined,
   rows: readonly StackRow[],
-  asked: Asked,
+  asked: JudgingTarget,
   writing: Sorted | undefined,
   known: readonly string[],
 ): Claim | undefined {
@@ -64,14 +67,17 @@ export function unitClaim(
   // A number of times stands under one of the columns, and counts for all of them.
   const multiplier = asked.op === "multiply" ? above[1]?.numerals[0] : undefined;
   const counts = multiplier === undefined ? rowsOfCounts : rowsOfCounts.slice(0, 1);
-  const times = multiplier === undefined ? new Exact(1) : worthOf(multiplier);
+  const times = multiplier === undefined ? new Exact(1) : worthOfNumeral(multiplier);
   const [first] = counts;
   const second = multiplier ?? counts[1];
   if (first === undefined) return undefined;
   const below = stack?.below.find(({ numerals }) => numerals.length > 0);
   const result = below && countsIn(below, columns);
   const read = [...counts, ...(result ? [result] : [])].flatMap((one) => [...one.values()]);
-  const worth = (row: ReadonlyMap<number, Numeral>, count: (numeral: Numeral) => Exact): Exact =>
+  const worth = (
+    row: ReadonlyMap<number, WrittenNumeral>,
+    count: (numeral: WrittenNumeral) => Exact,
+  ): Exact =>
     [...row].reduce(
       (sum, [nth, numeral]) => sum.add(count(numeral).mul(columns[nth]?.size ?? 1n)),
       new Exact(0),
@@ -85,7 +91,7 @@ export function unitClaim(
   const total = values
     .slice(1)
     .reduce((sum, one) => (subtracts ? sum.sub(one) : sum.add(one)), (values[0] ?? new Exact(0)).mul(times));
-  const is = worth(result, worthOf);
+  const is = worth(result, worthOfNumeral);
   const text = [...result]
     .sort(([a], [b]) => a - b)
     .map(([nth, numeral]) => `${numeral.mended} ${columns[nth]?.symbol ?? ""}`)
@@ -105,7 +111,7 @@ export function unitClaim(
 }
 
 /** A count of the problem: what was struck in it is only exchanged. */
-const asGiven = ({ text }: Numeral): Exact => exactly(text);
+const asGiven = ({ text }: WrittenNumeral): Exact => exactly(text);
 
 /** Columns by where the counts of the problem stand, where nobody wrote their units over them. */
 function guessed(rows: readonly StackRow[], symbols: readonly string[]): readonly UnitColumn[] {
@@ -120,14 +126,14 @@ function guessed(rows: readonly StackRow[], symbols: readonly string[]): readonl
 
 /** The first count from the right that no way of carrying or exchanging brings about. */
 function wrongCount(
-  counts: readonly ReadonlyMap<number, Numeral>[],
-  result: ReadonlyMap<number, Numeral>,
+  counts: readonly ReadonlyMap<number, WrittenNumeral>[],
+  result: ReadonlyMap<number, WrittenNumeral>,
   columns: readonly UnitColumn[],
   subtracts: boolean,
   times: Exact,
   writing: Sorted | undefined,
 ): Fault | undefined {
-  const at = (row: ReadonlyMap<number, Numeral> | undefined, nth: number): Exact => {
+  const at = (row: ReadonlyMap<number, WrittenNumeral> | undefined, nth: number): Exact => {
     const numeral = row?.get(nth);
     return numeral === undefined ? new Exact(0) : asGiven(numeral);
   };
@@ -145,7 +151,7 @@ function wrongCount(
     const numeral = result.get(nth);
     const raw = (sums[nth] ?? new Exact(0)).add(over);
     if (numeral === undefined || column === undefined) return undefined;
-    const is = worthOf(numeral);
+    const is = worthOfNumeral(numeral);
     if (next === undefined) return is.equals(raw) ? undefined : off(numeral, raw);
     // Left as it is, or with as many taken out or brought in as make one of the next.
     const rate = next.size / column.size;
@@ -162,7 +168,7 @@ function wrongCount(
 }
 
 /** Whether a count is the beginning of one of some numbers, and the last thing that was written. */
-const writingIn = (numeral: Numeral, writing: Sorted | undefined, wanted: readonly Exact[]): boolean =>
+const writingIn = (numeral: WrittenNumeral, writing: Sorted | undefined, wanted: readonly Exact[]): boolean =>
   writing?.last?.kind === "glyph" &&
   writing.last.row === numeral.row &&
   wanted.some((one) => {
@@ -170,5 +176,5 @@ const writingIn = (numeral: Numeral, writing: Sorted | undefined, wanted: readon
     return text !== numeral.mended && (text.startsWith(numeral.mended) || text.endsWith(numeral.mended));
   });
 
-const off = (numeral: Numeral, ought: Exact): Fault =>
+const off = (numeral: WrittenNumeral, ought: Exact): Fault =>
   digitFault(numeral, ought.abs()) ?? firstWrong(numeral);

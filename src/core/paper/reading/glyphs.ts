@@ -91,12 +91,12 @@ function becameOf({ strikes, smalls, glyphs }: Sorted): ReadonlyMap<string, stri
       (glyph) =>
         glyph.col === col && (glyph.row === row - 1 || glyph.row === row - 0.5) && isDigits(glyph.text),
     );
-    became.set(keyOf({ col, row }), kept.at(-1)?.text ?? over?.text ?? "");
+    became.set(spotKey({ col, row }), kept.at(-1)?.text ?? over?.text ?? "");
   }
   return became;
 }
 
-export const keyOf = ({ col, row }: Spot): string => `${col} ${row}`;
+export const spotKey = ({ col, row }: Spot): string => `${col} ${row}`;
 
 /** The rows that anything is written in, from the top, each with its signs from the left. */
 export function rowsOf(marks: Sorted): readonly { readonly row: number; readonly signs: readonly Sign[] }[] {
@@ -105,7 +105,7 @@ export function rowsOf(marks: Sorted): readonly { readonly row: number; readonly
   for (const { col, row, text } of marks.glyphs) {
     const signs = rows.get(row) ?? [];
     rows.set(row, signs);
-    const instead = became.get(keyOf({ col, row }));
+    const instead = became.get(spotKey({ col, row }));
     for (const sign of text)
       signs.push({ col, row, text: sign, ...(instead === undefined ? {} : { became: instead }) });
   }

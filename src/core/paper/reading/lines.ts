@@ -1,23 +1,23 @@
 import type { Bar } from "./bars";
-import { keyOf, type Sign, type Sorted, type Spot } from "./glyphs";
-import { type Numeral, type Piece, piecesOf } from "./pieces";
+import { type Sign, type Sorted, type Spot, spotKey } from "./glyphs";
+import { type WrittenNumeral, type WrittenPiece, writtenPieces } from "./pieces";
 
 /** A piece of a line of writing: a number, a word or sign, or a fraction with what stands over and under its bar. */
-export type Item =
-  | Piece
+export type LineItem =
+  | WrittenPiece
   | {
       readonly kind: "fraction";
       readonly row: number;
       readonly from: number;
       readonly to: number;
-      readonly over: readonly Piece[];
-      readonly under: readonly Piece[];
+      readonly over: readonly WrittenPiece[];
+      readonly under: readonly WrittenPiece[];
     };
 
 /** One line of writing, from the left: a row of its own, or the two rows of fractions beside each other. */
-export interface Line {
+export interface WrittenLine {
   readonly row: number;
-  readonly items: readonly Item[];
+  readonly items: readonly LineItem[];
 }
 
 /** More empty squares than stand inside a statement, where one number comes after another without a sign. */
@@ -28,14 +28,14 @@ export function linesOf(
   marks: Sorted,
   rows: readonly { readonly row: number; readonly signs: readonly Sign[] }[],
   bars: readonly Bar[],
-): readonly Line[] {
-  const inBars = new Set(bars.flatMap(({ over, under }) => [...over, ...under].map(keyOf)));
+): readonly WrittenLine[] {
+  const inBars = new Set(bars.flatMap(({ over, under }) => [...over, ...under].map(spotKey)));
   const bands = [...new Set(bars.map(({ row }) => row))];
   const replaced = replacements(marks, bars);
   const free = new Map<number, Sign[]>();
   for (const { row, signs } of rows)
     for (const sign of signs) {
-      if (inBars.has(keyOf(sign)) || replaced.has(keyOf(sign))) continue;
+      if (inBars.has(spotKey(sign)) || replaced.has(spotKey(sign))) continue;
       const band = bands.find((one) => row >= one - 1 && row <= one) ?? row;
       free.set(band, [...(free.get(band) ?? []), sign]);
     }
@@ -43,8 +43,8 @@ export function linesOf(
   return [...free]
     .sort(([a], [b]) => a - b)
     .flatMap(([row, signs]) => {
-      const items: Item[] = [
-        ...piecesOf(
+      const items: LineItem[] = [
+        ...writtenPieces(
           [...signs].sort((a, b) => a.col - b.col),
           marks,
         ),
@@ -55,8 +55,8 @@ export function linesOf(
             row: bar.row - 1,
             from: bar.from,
             to: bar.to,
-            over: piecesOf(bar.over, marks),
-            under: piecesOf(bar.under, marks),
+            over: writtenPieces(bar.over, marks),
+            under: writtenPieces(bar.under, marks),
           })),
       ];
       return takenApart(items.sort((a, b) => a.from - b.from)).map((part) => ({ row, items: part }));
@@ -71,14 +71,14 @@ function replacements({ strikes }: Sorted, bars: readonly Bar[]): ReadonlySet<st
     );
     return bar === undefined ? [] : [{ col, row: row === bar.row ? row + 1 : row - 1 }];
   });
-  return new Set(spots.map(keyOf));
+  return new Set(spots.map(spotKey));
 }
 
-const isNumber = (item: Item): boolean => item.kind !== "word";
+const isNumber = (item: LineItem): boolean => item.kind !== "word";
 
 /** The statements of a row: two numbers far apart with no sign between them belong to two of them. */
-function takenApart(items: readonly Item[]): readonly (readonly Item[])[] {
-  const parts: Item[][] = [];
+function takenApart(items: readonly LineItem[]): readonly (readonly LineItem[])[] {
+  const parts: LineItem[][] = [];
   for (const item of items) {
     const part = parts.at(-1);
     const before = part?.at(-1);
@@ -93,10 +93,10 @@ function takenApart(items: readonly Item[]): readonly (readonly Item[])[] {
   return parts.flatMap(besideEachOther);
 }
 
-const isEquals = (item: Item): boolean => item.kind === "word" && item.text === "=";
+const isEquals = (item: LineItem): boolean => item.kind === "word" && item.text === "=";
 
 /** Two statements that stand beside each other with one square between them: each has its sign of equality. */
-function besideEachOther(items: readonly Item[]): readonly (readonly Item[])[] {
+function besideEachOther(items: readonly LineItem[]): readonly (readonly LineItem[])[] {
   if (items.filter(isEquals).length < 2) return [items];
   const cut = items.findIndex((item, nth) => {
     const before = items[nth - 1];
@@ -111,7 +111,7 @@ function besideEachOther(items: readonly Item[]): readonly (readonly Item[])[] {
 }
 
 /** Every numeral that stands in a line, those in its fractions among them. */
-export const numeralsIn = (items: readonly Item[]): readonly Numeral[] =>
+export const numeralsIn = (items: readonly LineItem[]): readonly WrittenNumeral[] =>
   items.flatMap((item) =>
     item.kind === "numeral"
       ? [item]

@@ -2,7 +2,7 @@ import Exact from "fraction.js";
 import type { PointMark, Sign, Sorted } from "./glyphs";
 
 /** A number in one row, as its digits stand. */
-export interface Numeral {
+export interface WrittenNumeral {
   readonly kind: "numeral";
   readonly row: number;
   /** The grid lines left and right of it. */
@@ -25,10 +25,10 @@ interface Word {
   readonly text: string;
 }
 
-export type Piece = Numeral | Word;
+export type WrittenPiece = WrittenNumeral | Word;
 
 /** What a numeral is worth as it stands. */
-export const worthOf = ({ mended }: Numeral): Exact => exactly(mended);
+export const worthOfNumeral = ({ mended }: WrittenNumeral): Exact => exactly(mended);
 
 /** What a number in digits with a point is worth. */
 export function exactly(text: string): Exact {
@@ -37,7 +37,7 @@ export function exactly(text: string): Exact {
 }
 
 /** The digits of a numeral as one whole number, its point left out. */
-export const wholeOf = ({ digits }: Numeral): bigint => BigInt(digits.map(digitOf).join("") || "0");
+export const wholeOf = ({ digits }: WrittenNumeral): bigint => BigInt(digits.map(digitOf).join("") || "0");
 
 /** A digit as it counts: what it became, or itself where it was only struck. */
 export const digitOf = ({ text, became }: Sign): string => became || text;
@@ -46,7 +46,10 @@ export const digitOf = ({ text, became }: Sign): string => became || text;
 const CLOSE = 1.01;
 
 /** The signs of a row as numbers and words, from the left. */
-export function piecesOf(signs: readonly Sign[], { points, uprights, frames }: Sorted): readonly Piece[] {
+export function writtenPieces(
+  signs: readonly Sign[],
+  { points, uprights, frames }: Sorted,
+): readonly WrittenPiece[] {
   const walls = [
     ...uprights.map(({ line, row, to }) => ({ line, row, to: Math.max(to, row + 1) })),
     ...frames.flatMap(({ col, row, width, height }) => [
@@ -54,7 +57,7 @@ export function piecesOf(signs: readonly Sign[], { points, uprights, frames }: S
       { line: col + width, row, to: row + height },
     ]),
   ];
-  const pieces: Piece[] = [];
+  const pieces: WrittenPiece[] = [];
   let run: Sign[] = [];
   const end = (): void => {
     const [first] = run;
@@ -89,7 +92,7 @@ function goTogether(
   );
 }
 
-function numeralOf(digits: readonly Sign[], points: readonly PointMark[]): Numeral {
+function numeralOf(digits: readonly Sign[], points: readonly PointMark[]): WrittenNumeral {
   const [first, last] = [digits[0]?.col ?? 0, digits.at(-1)?.col ?? 0];
   const row = digits[0]?.row ?? 0;
   const point = points.find((one) => one.row === row && one.line >= first && one.line <= last + 1)?.line;

@@ -1,19 +1,19 @@
 import Exact from "fraction.js";
 import type { SignedOperation } from "../../problem";
 import { unitOf, unitTyped } from "../../quantity";
-import type { Asked } from "../asked";
-import type { Item } from "./lines";
+import type { JudgingTarget } from "../judgingTarget";
+import type { LineItem } from "./lines";
 import { OPERATIONS } from "./operations";
-import { exactly, type Numeral, type Piece } from "./pieces";
+import { exactly, type WrittenNumeral, type WrittenPiece } from "./pieces";
 
 /** A number of a statement with its value and where it stands; a fraction with the numerals that make it. */
 export interface Quantum {
   readonly value: Exact;
   /** As it is written bare: "53.2", "5/6", "2 1/3". */
   readonly text: string;
-  readonly whole: Numeral | undefined;
-  readonly numerator: Numeral | undefined;
-  readonly denominator: Numeral | undefined;
+  readonly whole: WrittenNumeral | undefined;
+  readonly numerator: WrittenNumeral | undefined;
+  readonly denominator: WrittenNumeral | undefined;
 }
 
 /** One side of a statement: what it comes to, the numbers in it, and the operations between them. */
@@ -23,12 +23,12 @@ export interface Side {
   readonly ops: readonly SignedOperation[];
   /** What is left over, where it is written after an r. */
   readonly rest: Exact | undefined;
-  readonly items: readonly Item[];
+  readonly items: readonly LineItem[];
 }
 
 /** The sides of a line, divided by its signs of equality. */
-export function sidesOf(items: readonly Item[], asked: Asked): readonly Side[] {
-  const sides: Item[][] = [[]];
+export function sidesOf(items: readonly LineItem[], asked: JudgingTarget): readonly Side[] {
+  const sides: LineItem[][] = [[]];
   for (const item of items) {
     if (item.kind === "word" && item.text === "=") sides.push([]);
     else sides.at(-1)?.push(item);
@@ -37,11 +37,15 @@ export function sidesOf(items: readonly Item[], asked: Asked): readonly Side[] {
 }
 
 /** Reads one side by the usual order of operations; no value where it makes no sense. */
-export function sideOf(items: readonly Item[], asked: Asked, struck: "became" | "stood" = "became"): Side {
+export function sideOf(
+  items: readonly LineItem[],
+  asked: JudgingTarget,
+  struck: "became" | "stood" = "became",
+): Side {
   const numbers: Quantum[] = [];
   const ops: SignedOperation[] = [];
   let at = 0;
-  const here = (): Item | undefined => items[at];
+  const here = (): LineItem | undefined => items[at];
   const word = (): string | undefined => {
     const item = here();
     return item?.kind === "word" ? item.text : undefined;
@@ -166,7 +170,7 @@ export function sideOf(items: readonly Item[], asked: Asked, struck: "became" | 
 }
 
 /** How large a unit is that stands after a number; none for what is no unit. */
-function sizeOf(word: string | undefined, { money }: Asked): Exact | undefined {
+function sizeOf(word: string | undefined, { money }: JudgingTarget): Exact | undefined {
   if (word === undefined) return undefined;
   if (money !== undefined && word === money.minorSign) return new Exact(1n, 100n);
   const unit = unitTyped(word);
@@ -174,14 +178,14 @@ function sizeOf(word: string | undefined, { money }: Asked): Exact | undefined {
 }
 
 function fractionIn(
-  item: Extract<Item, { kind: "fraction" }>,
-  asked: Asked,
+  item: Extract<LineItem, { kind: "fraction" }>,
+  asked: JudgingTarget,
   struck: "became" | "stood",
 ): Quantum | undefined {
   const [over, under] = [sideOf(item.over, asked, struck), sideOf(item.under, asked, struck)];
   if (over.value === undefined || under.value === undefined || under.value.n === 0n) return undefined;
-  const only = (pieces: readonly Piece[]): Numeral | undefined => {
-    const [first, more] = pieces.filter((piece): piece is Numeral => piece.kind === "numeral");
+  const only = (pieces: readonly WrittenPiece[]): WrittenNumeral | undefined => {
+    const [first, more] = pieces.filter((piece): piece is WrittenNumeral => piece.kind === "numeral");
     return more === undefined ? first : undefined;
   };
   const [numerator, denominator] = [only(item.over), only(item.under)];

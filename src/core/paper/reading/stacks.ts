@@ -1,13 +1,13 @@
 import type { Bar } from "./bars";
 import type { Rule, Sign, Sorted } from "./glyphs";
 import { OPERATIONS } from "./operations";
-import { type Numeral, type Piece, piecesOf } from "./pieces";
+import { type WrittenNumeral, type WrittenPiece, writtenPieces } from "./pieces";
 
 /** A row of a column: its numbers, and the sign of operation that stands in it. */
 export interface StackRow {
   readonly row: number;
-  readonly numerals: readonly Numeral[];
-  readonly words: readonly Extract<Piece, { kind: "word" }>[];
+  readonly numerals: readonly WrittenNumeral[];
+  readonly words: readonly Extract<WrittenPiece, { kind: "word" }>[];
   /** Whether more numbers stand in the row, out of reach of the rule. */
   readonly crowded?: true;
 }
@@ -42,11 +42,13 @@ export function stackRows(
   rows: readonly { readonly row: number; readonly signs: readonly Sign[] }[],
 ): readonly StackRow[] {
   return rows.map(({ row, signs }) => {
-    const pieces = piecesOf(signs, marks);
+    const pieces = writtenPieces(signs, marks);
     return {
       row,
-      numerals: pieces.filter((piece): piece is Numeral => piece.kind === "numeral"),
-      words: pieces.filter((piece): piece is Extract<Piece, { kind: "word" }> => piece.kind === "word"),
+      numerals: pieces.filter((piece): piece is WrittenNumeral => piece.kind === "numeral"),
+      words: pieces.filter(
+        (piece): piece is Extract<WrittenPiece, { kind: "word" }> => piece.kind === "word",
+      ),
     };
   });
 }

@@ -4,12 +4,12 @@ import { comparedOf } from "../makeProblem";
 import { MOST_OPERANDS } from "../problem";
 import { unlikeQuantities } from "../problemOf";
 import type { FormedLine } from "./readForm";
-import type { Line } from "./readQuantity";
-import { quantityIn, type Read, startOf } from "./readStretch";
-import { listed, type Stretch, stretchOf, type Token, wordOf } from "./tokens";
+import type { LineToRead } from "./readQuantity";
+import { quantityIn, type ReadResult, startOf } from "./readStretch";
+import { listedTokens, stretchOf, type Token, type TokenStretch, wordOf } from "./tokens";
 
 /** What stands on the two sides of a sign that asks how they lie to each other: `0.45 ? 0.6`, `1/3 vs 1/4`. */
-export function comparedSides({ tokens }: Stretch): readonly [Stretch, Stretch] | undefined {
+export function comparedSides({ tokens }: TokenStretch): readonly [TokenStretch, TokenStretch] | undefined {
   const asks = (token: Token): boolean =>
     /^(?:vs|versus)$/.test(wordOf(token)) || (token.kind === "other" && /^[?_□☐○◯]$/.test(token.text));
   const at = tokens.findIndex(asks);
@@ -18,16 +18,16 @@ export function comparedSides({ tokens }: Stretch): readonly [Stretch, Stretch] 
 }
 
 /** Numbers to be compared or put in order, with `and`, `;` or `,` and a space between them. */
-export const listTask = (op: "compare" | "order", formed: FormedLine, line: Line): Read =>
-  partsTask(op, listed(formed.body, ["and", "with", "or"], line.notation), formed, line);
+export const listTask = (op: "compare" | "order", formed: FormedLine, line: LineToRead): ReadResult =>
+  partsTask(op, listedTokens(formed.body, ["and", "with", "or"], line.notation), formed, line);
 
 /** The same where the numbers stand parted already. */
 export function partsTask(
   op: "compare" | "order",
-  parts: readonly Stretch[],
+  parts: readonly TokenStretch[],
   { body, form, formAt }: FormedLine,
-  line: Line,
-): Read {
+  line: LineToRead,
+): ReadResult {
   if (form.kind !== "asItComes") return failed({ code: "otherForm", at: formAt, of: "compare" });
   if (op === "compare" && parts.length !== 2) return failed({ code: "compareTwo", at: body.end });
   if (op === "order" && (parts.length < 2 || parts.length > MOST_OPERANDS.order))

@@ -5,8 +5,8 @@ import type { Expression } from "../expression";
 import type { SignedOperation } from "../operation";
 import { MOST_BRACKETS, MOST_OPERANDS } from "../problem";
 import type { ReadError } from "./readError";
-import { type Line, MOST_TOKENS, readQuantity } from "./readQuantity";
-import { type Stretch, type Token, wordOf } from "./tokens";
+import { type LineToRead, MOST_TOKENS, readQuantity } from "./readQuantity";
+import { type Token, type TokenStretch, wordOf } from "./tokens";
 
 /** Signs in a line beyond which it is not looked at further: more than any problem's with brackets to spare. */
 const FAR_TOO_MANY = 40;
@@ -15,7 +15,10 @@ const FAR_TOO_MANY = 40;
  * Reads quantities with signs and brackets between them, in the order of operations: brackets, then × and ÷
  * from the left, then + and −. A slash with spaces divides; one without makes a fraction. `of` multiplies.
  */
-export function readExpression({ tokens, end }: Stretch, line: Line): Result<Expression, ReadError> {
+export function readExpression(
+  { tokens, end }: TokenStretch,
+  line: LineToRead,
+): Result<Expression, ReadError> {
   const unknown = tokens.find(({ kind }) => kind === "other");
   if (unknown !== undefined)
     return failed({ code: "unknownCharacter", at: unknown.at, character: unknown.text });
@@ -52,15 +55,15 @@ function tooMany(tokens: readonly Token[]): ReadError | undefined {
 }
 
 /** The currency that some tokens name by its sign, the first of them. */
-export const currencyIn = (tokens: readonly Token[], house: CurrencyId): CurrencyId | undefined =>
+export const currencyOfTokens = (tokens: readonly Token[], house: CurrencyId): CurrencyId | undefined =>
   tokens
     .flatMap((token) =>
       token.kind === "money" || token.kind === "word" ? [currencyTyped(token.text, house)] : [],
     )
     .find((currency) => currency !== undefined);
 
-interface Typed extends Stretch {
-  readonly line: Line;
+interface Typed extends TokenStretch {
+  readonly line: LineToRead;
 }
 
 /** What was read, and the token that comes next. */

@@ -5,11 +5,11 @@ import { isOneOrMore } from "../../tuples";
 import { ONES_TYPED, placeName } from "../../vocabulary";
 import { type AnswerForm, AS_IT_COMES, operandsOf, type Problem } from "../problem";
 import type { FormOf, ReadError } from "./readError";
-import { type Stretch, standsAlone, stretchOf, type Token, touches, wordOf } from "./tokens";
+import { standsAlone, stretchOf, type Token, type TokenStretch, touches, wordOf } from "./tokens";
 
 /** A line parted into the numbers and signs, and the form that was asked for after them. */
 export interface FormedLine {
-  readonly body: Stretch;
+  readonly body: TokenStretch;
   readonly form: AnswerForm;
   /** How many significant figures a number is to be rounded to, where that is how its place is told. */
   readonly figures?: number;

@@ -3,11 +3,11 @@ import type { Quantity } from "../../quantity";
 import { done, failed, type Result } from "../../result";
 import type { Problem, ReadingNotation } from "../problem";
 import type { ReadError } from "./readError";
-import { currencyIn, oneQuantity, readExpression } from "./readExpression";
+import { currencyOfTokens, oneQuantity, readExpression } from "./readExpression";
 import { partForm, refusesForm } from "./readForm";
-import type { Line } from "./readQuantity";
+import type { LineToRead } from "./readQuantity";
 import { readTask } from "./readTask";
-import { joinSpacedGroups, type Stretch, stretchOf, tokensOf } from "./tokens";
+import { joinSpacedGroups, stretchOf, type TokenStretch, tokensOf } from "./tokens";
 
 /** The longest line that is looked at at all, in characters. */
 export const LONGEST_LINE = 2000;
@@ -43,7 +43,7 @@ export function readProblem(typed: string, notation: ReadingNotation): Read {
 function cutLine(
   typed: string,
   notation: ReadingNotation,
-): Result<{ readonly line: Line; readonly stretch: Stretch }, ReadError> {
+): Result<{ readonly line: LineToRead; readonly stretch: TokenStretch }, ReadError> {
   if (typed.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
   const all = joinSpacedGroups(tokensOf(typed), notation);
   if (all.length === 0) return failed({ code: "empty", at: 0 });
@@ -52,7 +52,7 @@ function cutLine(
   const open = all.at(-1)?.text === "=" || (last?.text === "?" && before?.kind !== "slash");
   const stretch = stretchOf(all, 0, open ? all.length - 1 : all.length);
   // Small money that does not say whose it is belongs to the currency that the line names.
-  const currency = currencyIn(all, notation.currency);
+  const currency = currencyOfTokens(all, notation.currency);
   const text = typed.slice(0, stretch.end);
   return done({
     line: { text, notation: currency ? { ...notation, currency } : notation, currency },
@@ -74,6 +74,6 @@ export function readOneQuantity(text: string, notation: ReadingNotation): Read<Q
   if (text.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
   const tokens = joinSpacedGroups(tokensOf(text), notation);
   if (tokens.length === 0) return failed({ code: "empty", at: 0 });
-  const line = { text, notation, currency: currencyIn(tokens, notation.currency) };
+  const line = { text, notation, currency: currencyOfTokens(tokens, notation.currency) };
   return oneQuantity(readExpression(stretchOf(tokens, 0, tokens.length), line));
 }

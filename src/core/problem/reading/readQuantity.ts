@@ -35,14 +35,18 @@ interface Found {
 export const MOST_TOKENS = 40;
 
 /** What a line is read in: its text, for whole readings; its notation; the currency of its signs, for cents that don't say whose. */
-export interface Line {
+export interface LineToRead {
   readonly text: string;
   readonly notation: ReadingNotation;
   readonly currency: CurrencyId | undefined;
 }
 
 /** Reads one quantity from the first of some tokens on: a decimal, fraction, mixed number, amount of money or compound measure. */
-export function readQuantity(tokens: readonly Token[], end: number, line: Line): Result<Found, ReadError> {
+export function readQuantity(
+  tokens: readonly Token[],
+  end: number,
+  line: LineToRead,
+): Result<Found, ReadError> {
   const [first, second] = tokens;
   if (first === undefined) return failed({ code: "missingNumber", at: end });
   switch (first.kind) {
@@ -70,7 +74,7 @@ export function readQuantity(tokens: readonly Token[], end: number, line: Line):
   }
 }
 
-function decimalAt(token: Token, { text, notation }: Line): Result<Decimal, ReadError> {
+function decimalAt(token: Token, { text, notation }: LineToRead): Result<Decimal, ReadError> {
   const numeral = readDecimal(token.text, notation);
   return numeral.ok ? numeral : failed(placed(numeral.error, token, text));
 }
@@ -87,7 +91,7 @@ const replaced = (line: string, from: Token, to: Token, by: string): string =>
   line.slice(0, from.at) + by + line.slice(to.end);
 
 /** A fraction or a mixed number, where one begins here: digits, a slash that touches both, digits. */
-function fractionAt(tokens: readonly Token[], line: Line): Result<Found, ReadError> | undefined {
+function fractionAt(tokens: readonly Token[], line: LineToRead): Result<Found, ReadError> | undefined {
   const [first, second, third, fourth] = tokens;
   if (first?.kind !== "number" || second === undefined) return undefined;
   if (second.kind === "vulgar") {
@@ -118,7 +122,7 @@ function fractionAt(tokens: readonly Token[], line: Line): Result<Found, ReadErr
 function fractionOf(
   whole: Token | undefined,
   tokens: readonly Token[],
-  line: Line,
+  line: LineToRead,
 ): Result<Found, ReadError> {
   const [over, , under, slash, next] = tokens;
   if (over === undefined || under === undefined) throw new Error("fractionOf: three tokens are needed");
@@ -145,7 +149,7 @@ function fractionOf(
 }
 
 /** The digits of a part of a fraction, which must be whole; where they are not, a division may be meant. */
-function wholeDigits(token: Token, line: Line, last: Token): Result<string, ReadError> {
+function wholeDigits(token: Token, line: LineToRead, last: Token): Result<string, ReadError> {
   const numeral = decimalAt(token, line);
   if (!numeral.ok) return numeral;
   const { whole, fraction, point } = numeral.value;
@@ -162,7 +166,7 @@ function wholeDigits(token: Token, line: Line, last: Token): Result<string, Read
 }
 
 /** Whether letters are the sign of the house's own money. */
-const isMoneySign = ({ text }: Token, { notation }: Line): boolean =>
+const isMoneySign = ({ text }: Token, { notation }: LineToRead): boolean =>
   currencyOf(notation.currency).sign === text;
 
 /** The unit that begins at a token, and how many tokens name it: `fl oz` takes two. */
@@ -178,7 +182,7 @@ function unitAt(tokens: readonly Token[], afterDegrees: boolean): readonly [Unit
 }
 
 /** The numeral with what comes after it: units of a measure, a sign of money, or nothing that belongs to it. */
-function withUnit(tokens: readonly Token[], numeral: Decimal, line: Line): Result<Found, ReadError> {
+function withUnit(tokens: readonly Token[], numeral: Decimal, line: LineToRead): Result<Found, ReadError> {
   const [, second] = tokens;
   if (second?.kind === "money" || (second?.kind === "word" && isMoneySign(second, line))) {
     const third = tokens[2];
@@ -203,7 +207,7 @@ function withoutUnit(found: Result<Found, ReadError>, tokens: readonly Token[]):
     : found;
 }
 
-function measureAt(tokens: readonly Token[], line: Line): Result<Found, ReadError> {
+function measureAt(tokens: readonly Token[], line: LineToRead): Result<Found, ReadError> {
   const parts: MeasurePart[] = [];
   let took = 0;
   for (;;) {
@@ -244,7 +248,7 @@ function amountAfter(
   sign: Token,
   number: Token | undefined,
   end: number,
-  line: Line,
+  line: LineToRead,
 ): Result<Found, ReadError> {
   const currency = currencyTyped(sign.text, line.notation.currency);
   if (currency === undefined) return failed({ code: "unknownCurrency", at: sign.at, sign: sign.text });
@@ -261,7 +265,7 @@ function amountAfter(
 }
 
 /** So many of the minor unit: of the currency that the line names, or the house's, or the first that calls them so. */
-function minorAmount(word: Token, numeral: Decimal, line: Line): Result<Found, ReadError> | undefined {
+function minorAmount(word: Token, numeral: Decimal, line: LineToRead): Result<Found, ReadError> | undefined {
   const candidates = minorTyped(word.text.toLowerCase(), line.currency ?? line.notation.currency);
   const currency =
     candidates.find((id) => id === line.currency) ??

@@ -2,15 +2,15 @@ import { type Decimal, decimalSign, leadingPlace, ONES, otherSign, type Place } 
 import { done, failed } from "../../result";
 import type { ReadError } from "./readError";
 import type { FormedLine } from "./readForm";
-import type { Line } from "./readQuantity";
-import { quantityIn, type Read, startOf } from "./readStretch";
-import type { Stretch } from "./tokens";
+import type { LineToRead } from "./readQuantity";
+import { quantityIn, type ReadResult, startOf } from "./readStretch";
+import type { TokenStretch } from "./tokens";
 
 /** What `3,748` could be where it is to be rounded to tenths: thousands have no tenths, so it is asked about. */
 function thousandsOrPoint(
-  { tokens }: Stretch,
+  { tokens }: TokenStretch,
   place: Place,
-  { notation, text }: Line,
+  { notation, text }: LineToRead,
 ): ReadError | undefined {
   const [token, more] = tokens;
   const other = otherSign(notation);
@@ -36,7 +36,7 @@ function placeOfFigures(numeral: Decimal, figures: number): Place | undefined {
 }
 
 /** `round 3.748 to tenths`, `round 742 to 2 significant figures` */
-export function roundTask({ body, form: asked, figures, formAt }: FormedLine, line: Line): Read {
+export function roundTask({ body, form: asked, figures, formAt }: FormedLine, line: LineToRead): ReadResult {
   const number = quantityIn(body, line);
   if (!number.ok) return number;
   const at = startOf(body);

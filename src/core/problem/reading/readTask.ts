@@ -6,17 +6,17 @@ import { type AnswerForm, MOST_HANDED, type Problem } from "../problem";
 import { problemOf } from "../problemOf";
 import { comparedSides, listTask, partsTask } from "./readComparing";
 import type { FormedLine } from "./readForm";
-import type { Line } from "./readQuantity";
+import type { LineToRead } from "./readQuantity";
 import { roundTask } from "./readRounding";
-import { expressionIn, partedAt, quantityIn, type Read, startOf, wordAt } from "./readStretch";
-import { listed, type Stretch, stretchOf, type Token, withoutComma, wordOf } from "./tokens";
+import { expressionIn, partedAt, quantityIn, type ReadResult, startOf, wordAt } from "./readStretch";
+import { listedTokens, stretchOf, type Token, type TokenStretch, withoutComma, wordOf } from "./tokens";
 
 /** A task that is not a sum: the word after its first one, where it has two, and how what follows is read. */
 interface Task {
   readonly second?: string;
   /** A word that must come later, so that the first one means the task. */
   readonly later?: string;
-  readonly read: (rest: FormedLine, line: Line) => Read;
+  readonly read: (rest: FormedLine, line: LineToRead) => ReadResult;
 }
 
 /** The tasks by the word they begin with. */
@@ -39,7 +39,7 @@ const TASKS: ReadonlyMap<string, Task> = new Map<string, Task>([
 ]);
 
 /** The problem of a line: by the word it begins with, or the expression it is. */
-export function readTask(line: FormedLine, around: Line): Read {
+export function readTask(line: FormedLine, around: LineToRead): ReadResult {
   const { tokens } = line.body;
   const sides = comparedSides(line.body);
   if (sides !== undefined) return partsTask("compare", sides, line, around);
@@ -55,7 +55,7 @@ export function readTask(line: FormedLine, around: Line): Read {
 }
 
 /** An expression with what it is bought from (`3 × $1.85, from $10`) and what the till is short of taken off its end. */
-function plainTask({ body, form }: FormedLine, line: Line): Read {
+function plainTask({ body, form }: FormedLine, line: LineToRead): ReadResult {
   const till = partedAt(body, ["without"]);
   const bought = partedAt(till.before, ["from"]);
   const price = bought.after === undefined ? bought.before : withoutComma(bought.before);
@@ -75,14 +75,14 @@ function plainTask({ body, form }: FormedLine, line: Line): Read {
 /** A problem of money whose till has run short of some pieces. */
 function shortOf(
   problem: Problem,
-  { before, after }: { readonly before: Stretch; readonly after: Stretch | undefined },
-  line: Line,
-): Read {
+  { before, after }: { readonly before: TokenStretch; readonly after: TokenStretch | undefined },
+  line: LineToRead,
+): ReadResult {
   if (after === undefined) return done(problem);
   if (problem.kind !== "money") return failed({ code: "letters", at: before.end + 1, word: "without" });
   const pieces = piecesOfCurrency(problem.currency);
   const without: number[] = [];
-  for (const part of listed(after, ["and"], line.notation)) {
+  for (const part of listedTokens(after, ["and"], line.notation)) {
     const notation = { ...line.notation, currency: problem.currency };
     const read = quantityIn(part, { ...line, notation });
     if (!read.ok) return read;
@@ -103,7 +103,7 @@ const minorOf = ({ numeral, of }: Amount): number =>
   Number(of === "minor" ? numeral.whole : numeral.whole + numeral.fraction.padEnd(2, "0"));
 
 /** One quantity alone: a problem where it is wanted in another form. */
-function ofOne(quantity: Quantity, form: AnswerForm, at: number, end: number): Read {
+function ofOne(quantity: Quantity, form: AnswerForm, at: number, end: number): ReadResult {
   if (form.kind === "asItComes" || quantity.kind === "amount")
     return failed({ code: "onlyOneNumber", at: end });
   if (quantity.kind === "measure")
@@ -118,7 +118,7 @@ function ofOne(quantity: Quantity, form: AnswerForm, at: number, end: number): R
 }
 
 /** A fraction over another denominator must come out whole. */
-function expanding(quantity: Numeral, form: AnswerForm, end: number): Read {
+function expanding(quantity: Numeral, form: AnswerForm, end: number): ReadResult {
   const { numerator, denominator } = asFraction(quantity);
   const whole =
     form.kind === "overDenominator"
@@ -132,19 +132,19 @@ function expanding(quantity: Numeral, form: AnswerForm, end: number): Read {
 }
 
 /** A quantity in another form: `write 7/3 as a mixed number`. */
-function rewriting({ body, form }: FormedLine, line: Line): Read {
+function rewriting({ body, form }: FormedLine, line: LineToRead): ReadResult {
   const quantity = quantityIn(body, line);
   return quantity.ok ? ofOne(quantity.value, form, startOf(body), body.end) : quantity;
 }
 
-function simplifyTask(rest: FormedLine, line: Line): Read {
+function simplifyTask(rest: FormedLine, line: LineToRead): ReadResult {
   return rewriting({ ...rest, form: { kind: "simplest" } }, line);
 }
 
 const LARGER: readonly string[] = ["larger", "bigger", "greater", "largest", "biggest", "greatest"];
 
 /** `which is larger, 0.45 or 0.6` */
-function whichTask({ body, ...rest }: FormedLine, line: Line): Read {
+function whichTask({ body, ...rest }: FormedLine, line: LineToRead): ReadResult {
   const { tokens } = body;
   if (!LARGER.includes(wordOf(tokens[0]))) return plainTask({ body, ...rest }, line);
   const next = tokens[1];
@@ -153,7 +153,7 @@ function whichTask({ body, ...rest }: FormedLine, line: Line): Read {
 }
 
 /** Whether an amount is enough for a price, or for several with + between them: `is $10 enough for $3.40 + $5.85`. */
-function enoughTask({ body, form }: FormedLine, line: Line): Read {
+function enoughTask({ body, form }: FormedLine, line: LineToRead): ReadResult {
   const { before, after } = partedAt(body, ["enough"]);
   if (after === undefined) return failed({ code: "missingNumber", at: body.end });
   const have = quantityIn(before, line);
@@ -182,7 +182,7 @@ const sumParts = (expression: Expression): readonly Expression[] =>
     ? [...sumParts(expression.left), expression.right]
     : [expression];
 
-function payTask({ body, form }: FormedLine, line: Line): Read {
+function payTask({ body, form }: FormedLine, line: LineToRead): ReadResult {
   const till = partedAt(body, ["without"]);
   const price = quantityIn(till.before, line);
   if (!price.ok) return price;
@@ -213,8 +213,8 @@ function betweenTask(
   words: readonly string[],
   op: "subtract" | "divide",
   { body, ...rest }: FormedLine,
-  line: Line,
-): Read {
+  line: LineToRead,
+): ReadResult {
   const at = wordAt(body.tokens, words);
   const joint = body.tokens[at];
   if (joint === undefined) return failed({ code: "missingNumber", at: body.end });

@@ -104,19 +104,19 @@ const standsTight = (before: Token | undefined, after: Token): boolean =>
   before !== undefined && touches(before, after);
 
 /** Some tokens of a line, and where they end in it, which is where something that is missing is missed. */
-export interface Stretch {
+export interface TokenStretch {
   readonly tokens: readonly Token[];
   readonly end: number;
 }
 
 /** The tokens from one to before another, as a stretch. An empty one ends where the one before it does. */
-export function stretchOf(tokens: readonly Token[], from: number, to: number): Stretch {
+export function stretchOf(tokens: readonly Token[], from: number, to: number): TokenStretch {
   const part = tokens.slice(from, to);
   return { tokens: part, end: tokens[Math.max(from, to) - 1]?.end ?? 0 };
 }
 
 /** A stretch without a comma that stands at the end of its last number: `1.85,` in `3 × $1.85, from $10`. */
-export function withoutComma({ tokens, end }: Stretch): Stretch {
+export function withoutComma({ tokens, end }: TokenStretch): TokenStretch {
   const last = tokens.at(-1);
   if (last?.kind !== "number" || !last.text.endsWith(",")) return { tokens, end };
   const before = tokens.slice(0, -1);
@@ -129,12 +129,12 @@ export function withoutComma({ tokens, end }: Stretch): Stretch {
  * The things of a list: between them stand some words, a semicolon, or a comma. A comma parts where a space
  * comes after it, or a number after a word; before one of the words it parts unless it may be a number's own.
  */
-export function listed(
-  { tokens, end }: Stretch,
+export function listedTokens(
+  { tokens, end }: TokenStretch,
   words: readonly string[],
   { decimalMark }: Notation,
-): readonly Stretch[] {
-  const found: Stretch[] = [];
+): readonly TokenStretch[] {
+  const found: TokenStretch[] = [];
   let part: Token[] = [];
   const close = (at: number): void => {
     found.push({ tokens: part, end: at });

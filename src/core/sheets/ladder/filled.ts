@@ -1,9 +1,9 @@
-import type { Chances } from "../chances";
+import type { RandomSource } from "../randomSource";
 
 const MARK = /@\d|%\d+|#[#.]*/g;
 
 /** A line of a notch with its digits filled in. */
-export function filled(line: string, chances: Chances): string {
+export function filled(line: string, chances: RandomSource): string {
   const same = new Map<string, string>();
   return line.replace(MARK, (mark, at: number) => {
     if (mark.startsWith("@")) {
@@ -20,7 +20,7 @@ export function filled(line: string, chances: Chances): string {
 }
 
 /** The digits of a mark: none in front of a number is a zero, and none that ends a decimal, or a number that is written in part. */
-function digitsFor(mark: string, inside: boolean, chances: Chances): string {
+function digitsFor(mark: string, inside: boolean, chances: RandomSource): string {
   const endsWell = inside || mark.includes(".");
   return [...mark]
     .map((sign, nth) => {

@@ -1,5 +1,5 @@
 import { between, mass } from "../drawing";
-import { about, type Draft } from "./kind";
+import { about, type StoryDraft } from "./kind";
 
 /** A box that was weighed with so many equal things in it: how many, and what one of them, the full box and the empty one weigh, as they are told. */
 interface FullBox {
@@ -13,7 +13,7 @@ interface FullBox {
 const HEAVIEST = 9000;
 
 /** A story of a full box: its line, and which of its figures it gives. */
-export const fullBox = (line: string, given: (box: FullBox) => Draft["givens"]) =>
+export const fullBox = (line: string, given: (box: FullBox) => StoryDraft["givens"]) =>
   about("mass", 1, (chances, [x], units) => {
     const [each, n] = [mass(chances, x), between(chances, 3, 9)];
     const empty = units.box(chances);

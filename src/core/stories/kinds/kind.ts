@@ -8,7 +8,7 @@ export const STRUCTURES = ["partsWhole", "comparison", "equalGroups", "change"] 
 export type Structure = (typeof STRUCTURES)[number];
 
 /** What is drawn for a story: its givens as typed, the things it is about, and the line that works it. */
-export interface Draft {
+export interface StoryDraft {
   readonly givens: Readonly<Record<string, string>>;
   readonly things: readonly Thing[];
   /** The line with the names of givens in braces: `{a} + {b}`. */
@@ -55,7 +55,7 @@ export interface StoryKind<Id extends string = string> {
   /** Whether its text has units of the metric system, whatever the list is in. */
   readonly isMetric?: true;
   /** Draws one; none where it did not come out well, and another try has to. */
-  readonly draw: (chances: Chances, things: readonly Thing[], units: StoryUnits) => Draft | undefined;
+  readonly draw: (chances: Chances, things: readonly Thing[], units: StoryUnits) => StoryDraft | undefined;
 }
 
 /** A draft of so many things with something known of each, made by what is left over. */
@@ -67,9 +67,9 @@ export const about =
       chances: Chances,
       things: readonly [Thing, Thing, Thing],
       units: StoryUnits,
-    ) => Omit<Draft, "things"> | undefined,
+    ) => Omit<StoryDraft, "things"> | undefined,
   ) =>
-  (chances: Chances, things: readonly Thing[], units: StoryUnits): Draft | undefined => {
+  (chances: Chances, things: readonly Thing[], units: StoryUnits): StoryDraft | undefined => {
     const chosen = thingsWith(chances, things, known, count);
     const [x, y = x, z = y] = chosen ?? [];
     if (chosen === undefined || x === undefined || y === undefined || z === undefined) return undefined;

@@ -1,7 +1,7 @@
 import type { Chances } from "../../sheets";
 import { between, mass, thingsWith } from "../drawing";
 import type { Thing } from "../stock";
-import type { Draft, StoryKind } from "./kind";
+import type { StoryDraft, StoryKind } from "./kind";
 
 /** Stories of counted things, of parts of a number, and of what lies above and below nothing. */
 export const NUMBER_KINDS = [
@@ -196,7 +196,7 @@ function degrees(
   start: (from: number, to: number) => number,
   b: number,
   sign: "+" | "-",
-): Draft | undefined {
+): StoryDraft | undefined {
   const [place = SHED] = thingsWith(chances, things, "temperature", 1) ?? [];
   const [from, to] = place.temperature ?? [-12, 19];
   if (from > -2 || to < from) return undefined;

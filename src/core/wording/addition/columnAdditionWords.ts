@@ -3,8 +3,8 @@ import type { Reason } from "../../methods";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
 import { listed, type StepWords, sentence } from "../numbers/line";
-import { countOf, piecesOf, placesName } from "../numbers/numberWords";
-import { arrived, carriedOn } from "../numbers/terms";
+import { countOf, placesName, wholesInWords } from "../numbers/numberWords";
+import { arrivedCarry, carriedOn } from "../numbers/terms";
 
 /** The words for the method itself. */
 export const COLUMN_ADDITION_WORDS: MethodWords<"column-addition"> = {
@@ -43,7 +43,7 @@ function sayLine(sum: ColumnSum, house: HouseRules): string {
   const count = (value: number): string =>
     house.narration === "short" ? String(value) : countOf(value, sum.place, house);
   const carried =
-    house.narration === "short" ? String(sum.carriedIn) : piecesOf(sum.carriedIn, sum.place, house);
+    house.narration === "short" ? String(sum.carriedIn) : wholesInWords(sum.carriedIn, sum.place, house);
   const nonzero = sum.parts.filter((part) => part > 0);
   const write = `write *${sum.written}*`;
   if (nonzero.length === 0 && sum.carriedIn === 0) {
@@ -51,13 +51,13 @@ function sayLine(sum: ColumnSum, house: HouseRules): string {
       ? `Nothing but zero: ${write}.`
       : `No ${placesName(sum.place, house)}: ${write}.`;
   }
-  if (nonzero.length === 0) return sentence(`only the *${carried}* ${arrived(house)}: ${write}.`);
+  if (nonzero.length === 0) return sentence(`only the *${carried}* ${arrivedCarry(house)}: ${write}.`);
   const [only] = nonzero;
   if (nonzero.length === 1 && only !== undefined && sum.carriedIn === 0) {
     return sentence(`*${count(only)}* and nothing more: ${write}.`);
   }
   const parts = nonzero.map(count).map((part) => `*${part}*`);
-  const came = sum.carriedIn > 0 ? [`the *${carried}* ${arrived(house)}`] : [];
+  const came = sum.carriedIn > 0 ? [`the *${carried}* ${arrivedCarry(house)}`] : [];
   return sentence(`${listed([...parts, ...came])} make ${count(sum.total)}: ${onward(sum, house)}.`);
 }
 
@@ -70,7 +70,7 @@ function onward(sum: ColumnSum, house: HouseRules): string {
     sum.written === 0 ? `no ${placesName(sum.place, house)}` : countOf(sum.written, sum.place, house);
   const stay = `*${kept}* ${sum.written === 1 ? "stays" : "stay"}`;
   const moved = countOf(tens, sum.place, house);
-  const larger = `*${piecesOf(sum.carriedOut, sum.place + 1, house)}*`;
+  const larger = `*${wholesInWords(sum.carriedOut, sum.place + 1, house)}*`;
   switch (house.carryTerm) {
     case "carry":
       return `${stay}, ${moved} are ${larger} to carry`;
@@ -86,7 +86,7 @@ function whyLine(sum: ColumnSum, lone: boolean, house: HouseRules): string {
   if (sum.blank)
     return `There are no ${places}, and nothing stands further left for the zero to hold in place.`;
   if (sum.carriedOut > 0) {
-    const next = piecesOf(sum.carriedOut, sum.place + 1, house);
+    const next = wholesInWords(sum.carriedOut, sum.place + 1, house);
     const rest = sum.written > 0 ? ` and ${countOf(sum.written, sum.place, house)}` : "";
     return sentence(
       `ten of any place make one of the next place to the left, so ${sum.total} ${places} are ${next}${rest}.`,
@@ -94,7 +94,7 @@ function whyLine(sum: ColumnSum, lone: boolean, house: HouseRules): string {
   }
   if (sum.carriedIn > 0) {
     const smaller = placesName(sum.place - 1, house);
-    return `The ${sum.carriedIn} ${arrived(house)} is ${sum.carriedIn * 10} ${smaller}, moved over as ${piecesOf(sum.carriedIn, sum.place, house)}.`;
+    return `The ${sum.carriedIn} ${arrivedCarry(house)} is ${sum.carriedIn * 10} ${smaller}, moved over as ${wholesInWords(sum.carriedIn, sum.place, house)}.`;
   }
   if (lone) return `There are no other ${places}, so nothing changes here.`;
   return sentence(`${places} are added to ${places}. They come to less than ten, so one square holds them.`);

@@ -8,7 +8,7 @@ import { oftenWords } from "../numbers/counted";
 import { listed, type StepWords, sentence } from "../numbers/line";
 import { inText } from "../numbers/numberWords";
 import { measureInWords, unitName } from "../numbers/quantityWords";
-import { arrived, BREAKS } from "../numbers/terms";
+import { arrivedCarry, BREAKS } from "../numbers/terms";
 
 /** How the house writes what is in these sentences. */
 const said = (house: HouseRules) => {
@@ -174,7 +174,7 @@ function totalWords(
     reason.kind === "unitTotal"
       ? reason.parts.map(counted).join(" + ")
       : `${reason.times} ${signOf("multiply", house)} ${counted(reason.count)}`;
-  const sum = `${made}${carriedIn > 0n ? ` + the ${counted(carriedIn)} ${arrived(house)}` : ""} = ${counted(total)}`;
+  const sum = `${made}${carriedIn > 0n ? ` + the ${counted(carriedIn)} ${arrivedCarry(house)}` : ""} = ${counted(total)}`;
   if (carriedOut > 0n && larger !== undefined) {
     return {
       say: `${sum}: write *${written}*, and *${carriedOut}* ${unitName(larger, carriedOut === 1n, house)} over.`,

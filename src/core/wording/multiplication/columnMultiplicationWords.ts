@@ -7,7 +7,7 @@ import type { StepsOf } from "../contract/wordbook";
 import { countedBy } from "../numbers/counted";
 import { type StepWords, sentence } from "../numbers/line";
 import { countedAt, countOf, inText, numeralWords, placesName } from "../numbers/numberWords";
-import { arrived, carriedOn } from "../numbers/terms";
+import { arrivedCarry, carriedOn } from "../numbers/terms";
 
 /** The words for the method itself. */
 export const COLUMN_MULTIPLICATION_WORDS: MethodWords<"column-multiplication"> = {
@@ -140,7 +140,7 @@ function digitProductWords(
       ? `*${by}* times *${at(digit, place)}* ${short || product === 1 ? "is" : "are"} ${at(product, value)}`
       : `*${at(by, byPlace)}* times *${at(digit, place)}* ${product === 1 ? "makes" : "make"} ${at(product, value)}`;
   const came =
-    carriedIn > 0 ? `, and the ${at(carriedIn, value)} ${arrived(house)} make ${at(total, value)}` : "";
+    carriedIn > 0 ? `, and the ${at(carriedIn, value)} ${arrivedCarry(house)} make ${at(total, value)}` : "";
   const on = short
     ? carriedOn(carriedOut, house)
     : carriedOn(carriedOut, house, {

@@ -5,7 +5,7 @@ import type { StepsOf } from "../contract/wordbook";
 import { countedBy } from "../numbers/counted";
 import { listed, type StepWords, sentence } from "../numbers/line";
 import { countedAt, inText, numeralWords } from "../numbers/numberWords";
-import { arrived, carriedOn } from "../numbers/terms";
+import { arrivedCarry, carriedOn } from "../numbers/terms";
 
 /** The words for the method itself. */
 export const LATTICE_WORDS: MethodWords<"lattice"> = {
@@ -74,7 +74,7 @@ function diagonalWords(
 ): StepWords {
   const short = house.narration === "short";
   const counted = (count: number): string => (short ? String(count) : countedAt(count, place, house));
-  const came = carriedIn > 0 ? [`the *${counted(carriedIn)}* ${arrived(house)}`] : [];
+  const came = carriedIn > 0 ? [`the *${counted(carriedIn)}* ${arrivedCarry(house)}`] : [];
   const terms = [...parts.map((part) => `*${counted(part)}*`), ...came];
   const made = terms.length > 1 ? `${listed(terms)} make ${counted(total)}` : `Only ${terms.join("")}`;
   const where = house.carryTerm === "carry" ? "to" : "on";

@@ -2,7 +2,7 @@ import type { ShiftReason } from "../../methods";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
 import { withArticle } from "../numbers/counted";
-import { inText, placeName } from "../numbers/numberWords";
+import { inText, placeNameInHouse } from "../numbers/numberWords";
 
 /** The words for the method itself. */
 export const SHIFT_WORDS: MethodWords<"shift"> = {
@@ -43,7 +43,7 @@ export const SHIFT_STEPS: StepsOf<ShiftReason> = {
       why:
         reason.by > 0
           ? `In its new place every digit is worth ${factor} times as much.`
-          : `In its new place every digit is worth ${withArticle(placeName(-size, house))} of what it was.`,
+          : `In its new place every digit is worth ${withArticle(placeNameInHouse(-size, house))} of what it was.`,
       ask: `How many places, and which way?`,
     };
   },

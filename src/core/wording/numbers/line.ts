@@ -2,20 +2,20 @@
  * A line of words in which `*…*` marks what is new in the step, so that it can be shown in pencil.
  * Numbers and words never contain an asterisk themselves.
  */
-export type Line = string;
+export type WordedLine = string;
 
 /** What is said about a step: to say, why it is so, and the question that leaves it to the learner. */
 export interface StepWords {
-  readonly say: Line;
-  readonly why: Line;
-  readonly ask: Line;
+  readonly say: WordedLine;
+  readonly why: WordedLine;
+  readonly ask: WordedLine;
 }
 
 /** The line without its marking. */
-export const plain = (line: Line): string => line.replaceAll("*", "");
+export const plain = (line: WordedLine): string => line.replaceAll("*", "");
 
 /** The line in stretches, each with whether it is marked. */
-export const stretches = (line: Line): readonly { readonly text: string; readonly marked: boolean }[] =>
+export const stretches = (line: WordedLine): readonly { readonly text: string; readonly marked: boolean }[] =>
   line
     .split("*")
     .map((text, index) => ({ text, marked: index % 2 === 1 }))

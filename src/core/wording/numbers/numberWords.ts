@@ -45,22 +45,22 @@ function belowThousand(count: number): string {
 }
 
 /** The name of one of a place; the ones are called by the house. */
-export const placeName = (place: Place, house: HouseRules): string =>
+export const placeNameInHouse = (place: Place, house: HouseRules): string =>
   nameOfPlace(place, house.onesTerm === "ones" ? "one" : "unit");
 
 /** The name of a place as a heading, or for any number of it but one: "tenths". */
-export const placesName = (place: Place, house: HouseRules): string => `${placeName(place, house)}s`;
+export const placesName = (place: Place, house: HouseRules): string => `${placeNameInHouse(place, house)}s`;
 
 /** So many of a place, in words: "seven tenths", "one hundred-thousandth". */
 export const countOf = (count: number, place: Place, house: HouseRules): string =>
-  `${cardinal(String(count))} ${count === 1 ? placeName(place, house) : placesName(place, house)}`;
+  `${cardinal(String(count))} ${count === 1 ? placeNameInHouse(place, house) : placesName(place, house)}`;
 
 /** So many of a place, the count in digits: "30 tenths", "1 ten". */
 export const countedAt = (count: bigint | number, place: Place, house: HouseRules): string =>
-  countedBy(count, placeName(place, house), placesName(place, house));
+  countedBy(count, placeNameInHouse(place, house), placesName(place, house));
 
 /** The same where ones are meant as things in one piece: "one whole", "two wholes". */
-export function piecesOf(count: number, place: Place, house: HouseRules): string {
+export function wholesInWords(count: number, place: Place, house: HouseRules): string {
   if (place !== ONES || house.onesTerm === "units") return countOf(count, place, house);
   return `${cardinal(String(count))} ${count === 1 ? "whole" : "wholes"}`;
 }
@@ -86,7 +86,7 @@ export function numeralWords(numeral: Decimal, house: HouseRules): string {
         return numeralWords(numeral, { ...house, numberNames: "byDigits" });
       const place = -fraction.length;
       const one = /^0*1$/.test(fraction);
-      const parts = `${cardinal(fraction)} ${one ? placeName(place, house) : placesName(place, house)}`;
+      const parts = `${cardinal(fraction)} ${one ? placeNameInHouse(place, house) : placesName(place, house)}`;
       return /^0*$/.test(whole) ? sign + parts : `${sign}${cardinal(whole)} and ${parts}`;
     }
   }

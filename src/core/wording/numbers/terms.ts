@@ -10,7 +10,7 @@ const ARRIVED: Readonly<Record<HouseRules["carryTerm"], string>> = {
 type Carrying = Pick<HouseRules, "carryPlace" | "carryTerm">;
 
 /** What a carried number is called once it has arrived in its column: where carries are not written, it was kept in mind. */
-export const arrived = ({ carryPlace, carryTerm }: Carrying): string =>
+export const arrivedCarry = ({ carryPlace, carryTerm }: Carrying): string =>
   carryPlace === "unwritten" ? "kept in mind" : ARRIVED[carryTerm];
 
 /** What is done with a carried number: carried, regrouped or exchanged for as many as it was, or only kept in mind. In words for what it counts, `carried` of the next place are `made` of this one. */

@@ -8,7 +8,7 @@ import type {
 import { type Decimal, fromCount, ONES, type Place } from "../../number";
 import type { StepsOf } from "../contract/wordbook";
 import { listed, type StepWords, sentence } from "../numbers/line";
-import { countedAt, countOf, inText, numeralWords, piecesOf, placesName } from "../numbers/numberWords";
+import { countedAt, countOf, inText, numeralWords, placesName, wholesInWords } from "../numbers/numberWords";
 import { BREAKS } from "../numbers/terms";
 
 type PartsReason = ExpandedReason | ExpandedAdditionReason | ExpandedSubtractionReason;
@@ -61,7 +61,7 @@ export const EXPANDED_STEPS: StepsOf<PartsReason> = {
     return {
       say: `${valueAt(bottom, needy, house)} can't be taken from ${valueAt(top, needy, house)}. ${BREAKS[house.borrowTerm]}: ${was} ${changes.filter(({ before }) => before > 0).length > 1 ? "are" : "is"} the same as ${now}.`,
       why: sentence(
-        `${piecesOf(1, giver?.place ?? needy, house)} is ten of the next smaller place. The number is worth as much as before.`,
+        `${wholesInWords(1, giver?.place ?? needy, house)} is ten of the next smaller place. The number is worth as much as before.`,
       ),
       ask: `Which part can help the ${placesName(needy, house)}?`,
     };
@@ -122,7 +122,7 @@ function partSumWords(
     say: sentence(`${made}${carriedOut > 0 ? `: ${split} to the ${placesName(place + 1, house)}` : ""}.`),
     why: sentence(
       carriedOut > 0
-        ? `${countOf(10 * carriedOut, place, house)} are ${piecesOf(carriedOut, place + 1, house)}, and belong with them.`
+        ? `${countOf(10 * carriedOut, place, house)} are ${wholesInWords(carriedOut, place + 1, house)}, and belong with them.`
         : `${places} are put with ${places}.`,
     ),
     ask: `What do the ${places} make together?`,

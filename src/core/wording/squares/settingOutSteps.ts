@@ -3,7 +3,7 @@ import type { SettingOutReason } from "../../methods";
 import { ONES } from "../../number";
 import type { StepsOf } from "../contract/wordbook";
 import { type StepWords, sentence } from "../numbers/line";
-import { cardinal, inText, numeralWords, placeName, placesName } from "../numbers/numberWords";
+import { cardinal, inText, numeralWords, placeNameInHouse, placesName } from "../numbers/numberWords";
 
 /** The words for setting a problem out on squared paper. */
 export const SETTING_OUT_STEPS: StepsOf<SettingOutReason> = {
@@ -23,7 +23,7 @@ export const SETTING_OUT_STEPS: StepsOf<SettingOutReason> = {
     const numeral = inText(reason.numeral, house);
     return {
       say: `*${numeral}* is a whole number: its ${mark} hides *right after the ${ones}*.`,
-      why: `It has ${cardinal(reason.numeral.whole)} ${BigInt(reason.numeral.whole) === 1n ? placeName(ONES, house) : ones} and nothing smaller, so the ${mark} is left out. It is there all the same.`,
+      why: `It has ${cardinal(reason.numeral.whole)} ${BigInt(reason.numeral.whole) === 1n ? placeNameInHouse(ONES, house) : ones} and nothing smaller, so the ${mark} is left out. It is there all the same.`,
       ask: `Where is the ${mark} of ${numeral}?`,
     };
   },

@@ -2,8 +2,8 @@ import type { HouseRules } from "../../house";
 import type { Reason } from "../../methods";
 import type { StepsOf } from "../contract/wordbook";
 import { type StepWords, sentence } from "../numbers/line";
-import { countOf, piecesOf, placesName } from "../numbers/numberWords";
-import { arrived } from "../numbers/terms";
+import { countOf, placesName, wholesInWords } from "../numbers/numberWords";
+import { arrivedCarry } from "../numbers/terms";
 import { differenceWords } from "./subtractionByDecompositionWords";
 
 type AddTenToBoth = Extract<Reason, { kind: "addTenToBoth" }>;
@@ -13,7 +13,7 @@ type MakeUp = Extract<Reason, { kind: "makeUp" }>;
 /** The words for growing both numbers by the same. */
 function addTenToBothWords({ place, top, taken, raised }: AddTenToBoth, house: HouseRules): StepWords {
   const places = placesName(place, house);
-  const one = piecesOf(1, place + 1, house);
+  const one = wholesInWords(1, place + 1, house);
   const ten = countOf(10, place, house);
   const short = `${taken} from ${top} won't go: ten to the top makes *${raised}*, and *one* to the next place below.`;
   const had = top === 0 ? `no ${places}` : countOf(top, place, house);
@@ -46,7 +46,7 @@ function owedFirst(
   house: HouseRules,
 ): string {
   const short = house.narration === "short";
-  const due = short ? String(owed) : piecesOf(owed, place, house);
+  const due = short ? String(owed) : wholesInWords(owed, place, house);
   if (bottom === undefined || bottom === 0) return `Below stands only the *${due}* ${called}.`;
   const count = (value: number): string => (short ? String(value) : countOf(value, place, house));
   return sentence(`${count(bottom)} and the *${due}* ${called} are ${count(taken)}.`);
@@ -66,9 +66,9 @@ function makeUpWords(column: MakeUp, house: HouseRules): StepWords {
   const short = house.narration === "short";
   const count = (value: number): string =>
     short ? String(value) : value === 0 ? `no ${places}` : countOf(value, place, house);
-  const before = owed > 0 ? `${owedFirst(column, arrived(house), house)} ` : "";
+  const before = owed > 0 ? `${owedFirst(column, arrivedCarry(house), house)} ` : "";
   const making = sentence(`${count(taken)} and *${count(written)}* make ${count(raised)}`);
-  const one = piecesOf(1, place + 1, house);
+  const one = wholesInWords(1, place + 1, house);
   const below = short ? `, carry *${pays}* below` : `, and carry *${one}* to the lower number`;
   if (taken === 0) {
     return {

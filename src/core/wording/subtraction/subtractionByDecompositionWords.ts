@@ -3,7 +3,7 @@ import type { Reason } from "../../methods";
 import type { MethodWords } from "../contract/methodWords";
 import type { StepsOf } from "../contract/wordbook";
 import { listed, type StepWords, sentence } from "../numbers/line";
-import { countOf, piecesOf, placesName } from "../numbers/numberWords";
+import { countOf, placesName, wholesInWords } from "../numbers/numberWords";
 
 /** The words for the method itself. */
 export const SUBTRACTION_BY_DECOMPOSITION_WORDS: MethodWords<"subtraction-by-decomposition"> = {
@@ -36,7 +36,7 @@ function exchangeValue({ lender, crossed, receiver }: Exchange, house: HouseRule
     ...crossed.map(({ place, after }) => countOf(after, place, house)),
     countOf(receiver.after - receiver.before, receiver.place, house),
   ];
-  return `${piecesOf(1, lender.place, house)} is ${listed(pieces)}`;
+  return `${wholesInWords(1, lender.place, house)} is ${listed(pieces)}`;
 }
 
 function shortExchange(
@@ -64,7 +64,7 @@ function placeValueExchange(exchange: Exchange, house: HouseRules): string {
   const opening = sentence(
     receiver.place === needy ? short : `there is nothing to ${house.borrowTerm} from next door`,
   );
-  const one = `*${piecesOf(1, lender.place, house)}*`;
+  const one = `*${wholesInWords(1, lender.place, house)}*`;
   const pieces = [
     ...crossed.map(({ place, after }) => `*${countOf(after, place, house)}*`),
     `*${countOf(receiver.after - receiver.before, receiver.place, house)}*`,

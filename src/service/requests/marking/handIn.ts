@@ -1,10 +1,10 @@
 import type { PatternId, Showings } from "@/core/errorPatterns";
 import { houseRulesFrom } from "@/core/house";
+import { markedWork } from "@/core/learnerTask";
 import { readGiven } from "@/core/marking";
 import type { Paper } from "@/core/paper";
 import { readProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
-import { markedWork } from "@/core/turn";
 import { givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
 import type { HandedIn, HandIn } from "@/service/requests/marking/handedIn";
 import { paperMarks } from "@/service/requests/marking/paperMarks";

@@ -1,6 +1,6 @@
 import type { Mark } from "@/core/board";
+import type { ToldExplanation } from "@/core/learnerTask";
 import type { FormFault } from "@/core/marking";
-import type { ToldExplanation } from "@/core/turn";
 
 /** What a learner hands in. */
 export interface HandIn {
@@ -34,4 +34,6 @@ export interface HandedIn {
 }
 
 /** What is shown after handing in: what came back, or why the answer can't be read or was not kept. */
-export type Outcome = { readonly ok: false; readonly message: string } | ({ readonly ok: true } & HandedIn);
+export type HandInOutcome =
+  | { readonly ok: false; readonly message: string }
+  | ({ readonly ok: true } & HandedIn);

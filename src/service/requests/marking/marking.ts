@@ -10,12 +10,12 @@ import {
   waysTaken,
 } from "@/core/errorPatterns";
 import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
+import { type ToldExplanation, toldExplanation } from "@/core/learnerTask";
 import { readGiven } from "@/core/marking";
 import { answerOf } from "@/core/methods";
 import { readProblem, writeAnswer } from "@/core/problem";
 import type { StockList } from "@/core/stories";
 import { roundedBySense } from "@/core/storyMarking";
-import { type ToldExplanation, toldExplanation } from "@/core/turn";
 import { givenErrorWords, patternWords, readErrorWords } from "@/core/wording";
 import type { LearnerSummary } from "@/service/kept/markingSheet";
 import { type StoryAccountsRequest, storyAccounts } from "@/service/requests";

@@ -27,7 +27,7 @@ export interface OwnSamples {
   readonly unread: readonly { readonly line: string; readonly message: string }[];
 }
 
-export function ownSamples({
+export function samplesOfOwnRung({
   lines,
   always,
   never,

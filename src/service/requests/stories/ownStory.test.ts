@@ -3,13 +3,13 @@ import { choicesOf, houseRulesFrom, PRESETS } from "@/core/house";
 import { type OwnFormId, STORY_KINDS } from "@/core/stories";
 import { valueOfResult } from "@/core/testing/valueOfResult";
 import { WORKSHOP } from "@/core/wording";
-import { ownStoryShown } from "./ownStory";
+import { workOwnStory } from "./ownStory";
 import { storyShown } from "./stories";
 
 const house = choicesOf(PRESETS.fillersTrueValue);
 
 function shown(text: string, form: OwnFormId, left: readonly string[] = [], choices = house, turned = false) {
-  return valueOfResult(ownStoryShown({ text, form, left, turned, house: choices }), "it was refused");
+  return valueOfResult(workOwnStory({ text, form, left, turned, house: choices }), "it was refused");
 }
 
 describe("a story of a tutor's own", () => {

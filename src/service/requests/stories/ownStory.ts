@@ -57,7 +57,7 @@ export interface OwnStoryShown {
 }
 
 /** Works a story of a tutor's own. */
-export function ownStoryShown({
+export function workOwnStory({
   text,
   form,
   line: letters = "",

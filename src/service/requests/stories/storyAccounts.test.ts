@@ -5,7 +5,7 @@ import { writeAnswer } from "@/core/problem";
 import { drawStory, STORY_KINDS, type StoryPatternId, wantedWhole, wrongLines } from "@/core/stories";
 import { valueOfResult } from "@/core/testing/valueOfResult";
 import { WORKSHOP } from "@/core/wording";
-import { storyAccounts, storyProbeShown } from "./storyAccounts";
+import { accountForStories, storyProbeShown } from "./storyAccounts";
 
 const rules = PRESETS.fillersTrueValue;
 const house = choicesOf(rules);
@@ -25,7 +25,7 @@ const answers = (seed: number, pattern?: StoryPatternId) =>
   });
 
 const shown = (given: ReturnType<typeof answers>) => {
-  return valueOfResult(storyAccounts({ answers: given, house }), "it was refused");
+  return valueOfResult(accountForStories({ answers: given, house }), "it was refused");
 };
 
 describe("eight stories", () => {
@@ -49,6 +49,6 @@ describe("eight stories", () => {
   it("leave out what can't be read, and refuse a kind that is none", () => {
     const [first = { kind: "", seed: 0, said: "" }] = answers(4);
     expect(shown([{ ...first, said: "no idea" }])).toEqual({ verdicts: ["unread"], accounts: [] });
-    expect(storyAccounts({ answers: [{ kind: "nothing", seed: 1, said: "3" }] }).ok).toBe(false);
+    expect(accountForStories({ answers: [{ kind: "nothing", seed: 1, said: "3" }] }).ok).toBe(false);
   });
 });

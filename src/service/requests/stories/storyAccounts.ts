@@ -71,7 +71,7 @@ export interface StoryAccounts {
 }
 
 /** What answers to several stories show together; a pattern is told only where it showed on most of the stories on which it can. */
-export function storyAccounts({
+export function accountForStories({
   answers,
   house: choices,
   stock = WORKSHOP,

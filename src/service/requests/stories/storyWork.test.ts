@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { storiesRequested } from "./stories";
-import { storyRecord, storyWorkMarked } from "./storyWork";
+import { markStoryWork, storyRecord } from "./storyWork";
 
 /** A story of a kind: its line, and what its answer is worth. */
 function story(kind: string, seed = 3) {
@@ -32,7 +32,7 @@ describe("a learner's answer as it is kept in their record", () => {
   it("is marked only while the story is told as it stands on its sheet", () => {
     const { kind, seed, text } = story("how-much-heavier");
     const work = { tapped: [], answer: "5 g" };
-    expect(storyWorkMarked({ kind, seed, text, work }).ok).toBe(true);
-    expect(storyWorkMarked({ kind, seed, text: "Another one.", work }).ok).toBe(false);
+    expect(markStoryWork({ kind, seed, text, work }).ok).toBe(true);
+    expect(markStoryWork({ kind, seed, text: "Another one.", work }).ok).toBe(false);
   });
 });

@@ -45,7 +45,7 @@ export interface StoryWorkMarked {
 }
 
 /** Marks a learner's work on a story stage by stage. */
-export function storyWorkMarked({
+export function markStoryWork({
   kind,
   seed,
   house: choices,

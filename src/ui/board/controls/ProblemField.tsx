@@ -9,7 +9,7 @@ import { ROUTES } from "@/service/routes";
 import { LazyPalette } from "../lazy";
 import { methodWords } from "../loaded/parts";
 import type { Reading } from "../state/boardState";
-import type { BoardActs, Draft } from "../state/useBoard";
+import type { BoardActs, TypedDraft } from "../state/useBoard";
 
 /** The line a problem is typed in: read as it is typed, what is wrong said under the place where it is. */
 export function ProblemField({
@@ -21,7 +21,7 @@ export function ProblemField({
   onOpened,
 }: {
   readonly typed: string;
-  readonly draft: Draft | undefined;
+  readonly draft: TypedDraft | undefined;
   readonly house: HouseRules;
   readonly acts: BoardActs;
   readonly field: RefObject<HTMLInputElement | null>;

@@ -13,7 +13,7 @@ export interface Tick {
 }
 
 /** A stretch of the run in one stage. */
-export interface Stretch {
+export interface StageStretch {
   readonly stage: Stage;
   readonly first: number;
   readonly count: number;
@@ -24,7 +24,7 @@ export interface Stretch {
  * The run in its stages: a tick a step, but one for a part that is worked on a page of its own, unless the
  * run stands in it.
  */
-export function stretchesOf(steps: Staged, step: number): readonly Stretch[] {
+export function stretchesOf(steps: Staged, step: number): readonly StageStretch[] {
   const open = steps[step - 1]?.page?.index;
   const stretches: {
     stage: Stage;

@@ -4,7 +4,7 @@ import type { ReactElement } from "react";
 import type { Inverse } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { readProblem, writeProblem } from "@/core/problem";
-import { Go } from "../../Go";
+import { PlaceLink } from "../../PlaceLink";
 import { SmallBoard } from "../page/SmallBoard";
 import { boardAddress } from "../state/address";
 
@@ -24,12 +24,12 @@ export default function InverseCard({
       <h2 className="text-[13px] text-soft">Check by the inverse</h2>
       <SmallBoard working={inverse.working} label={`${line}, worked in columns`} />
       {canBeTyped && (
-        <Go
+        <PlaceLink
           href={boardAddress({ problem: line, house })}
           className="mt-1 inline-flex min-h-9 items-center text-[15px] font-semibold text-plumb"
         >
           Open this check on a board
-        </Go>
+        </PlaceLink>
       )}
     </section>
   );

@@ -1,6 +1,6 @@
 import { Calculator, Columns2, Copy, Layers, PencilLine, Split, Volume2 } from "lucide-react";
 import type { ReactElement, ReactNode, RefObject } from "react";
-import { Go } from "../../Go";
+import { PlaceLink } from "../../PlaceLink";
 
 /** What can be opened from the head of the paper. */
 export type PageTool = "form" | "another" | "beside" | "calculator" | "copy";
@@ -46,17 +46,17 @@ export function PageTools({
           Answer <span className="font-semibold text-ink">{form}</span>
         </button>
       )}
-      <Go href={ways.yourTurn} aria-label="Your turn" title="Your turn" className={TOOL}>
+      <PlaceLink href={ways.yourTurn} aria-label="Your turn" title="Your turn" className={TOOL}>
         <PencilLine aria-hidden="true" className="size-[18px]" />
-      </Go>
-      <Go
+      </PlaceLink>
+      <PlaceLink
         href={ways.wrongWay}
         aria-label="The tempting wrong way"
         title="The tempting wrong way"
         className={TOOL}
       >
         <Split aria-hidden="true" className="size-[18px]" />
-      </Go>
+      </PlaceLink>
       <Tool
         label="Another problem"
         button={buttons.another}

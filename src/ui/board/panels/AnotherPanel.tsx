@@ -1,7 +1,7 @@
 "use client";
 
 import type { ReactElement, RefObject } from "react";
-import type { Another } from "../../row";
+import type { Another } from "../../lessonSequence";
 import { ChoicePanel } from "./ChoicePanel";
 
 const CHOICES = [

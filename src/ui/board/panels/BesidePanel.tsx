@@ -5,7 +5,7 @@ import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
 import { library, methodWords } from "../loaded/parts";
 import { useMenuParts } from "../loaded/useMenuParts";
-import { type Choice, ChoicePanel } from "./ChoicePanel";
+import { ChoicePanel, type PanelChoice } from "./ChoicePanel";
 
 /** The other methods that take the problem, to be carried out on a second board. Loaded when it is first wanted. */
 export default function BesidePanel({
@@ -27,7 +27,7 @@ export default function BesidePanel({
   const others = library()
     .methodsFor(problem)
     .filter(({ id, refusal }) => id !== method && refusal === undefined);
-  const one: Choice<MethodId | undefined> = {
+  const one: PanelChoice<MethodId | undefined> = {
     key: "one",
     value: undefined,
     name: "One board",
@@ -41,7 +41,7 @@ export default function BesidePanel({
       choices={[
         one,
         ...others.map(
-          ({ id }): Choice<MethodId | undefined> => ({
+          ({ id }): PanelChoice<MethodId | undefined> => ({
             key: id,
             value: id,
             name: `Beside it: ${methodWords(id).name.toLowerCase()}`,

@@ -3,7 +3,7 @@
 import { type ReactElement, type RefObject, Suspense } from "react";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
-import type { Another } from "../../row";
+import type { Another } from "../../lessonSequence";
 import {
   LazyAnotherPanel,
   LazyBesidePanel,

@@ -2,10 +2,10 @@
 
 import { Popover } from "radix-ui";
 import { type ReactElement, type RefObject, useRef } from "react";
-import { Go } from "../../Go";
+import { PlaceLink } from "../../PlaceLink";
 
 /** One thing that can be chosen, and why it can't be where it can't. */
-export interface Choice<Value> {
+export interface PanelChoice<Value> {
   readonly key: string;
   readonly value: Value;
   readonly name: string;
@@ -24,7 +24,7 @@ export function ChoicePanel<Value>({
   onClose,
 }: {
   readonly label: string;
-  readonly choices: readonly Choice<Value>[];
+  readonly choices: readonly PanelChoice<Value>[];
   /** A page that says more of these choices. */
   readonly more?: { readonly href: string; readonly text: string };
   readonly button: RefObject<HTMLButtonElement | null>;
@@ -75,12 +75,12 @@ export function ChoicePanel<Value>({
             </button>
           ))}
           {more && (
-            <Go
+            <PlaceLink
               href={more.href}
               className="mt-1 block border-t border-edge px-3 pt-2.5 pb-1.5 text-sm font-semibold text-plumb"
             >
               {more.text}
-            </Go>
+            </PlaceLink>
           )}
         </Popover.Content>
       </Popover.Portal>

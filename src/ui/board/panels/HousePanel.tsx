@@ -4,8 +4,8 @@ import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { ROUTES } from "@/service/routes";
-import { Go } from "../../Go";
 import { HouseSwitches } from "../../house/HouseSwitches";
+import { PlaceLink } from "../../PlaceLink";
 
 import { PanelHeading } from "./PanelHeading";
 
@@ -31,9 +31,9 @@ export default function HousePanel({
           <HouseSwitches house={house} onHouse={onHouse} />
           <p className="mt-4 border-t border-edge pt-3 text-sm text-soft">
             These are the rules of this board.{" "}
-            <Go href={ROUTES.houseRules} className="font-semibold text-plumb">
+            <PlaceLink href={ROUTES.houseRules} className="font-semibold text-plumb">
               Rules for every new board
-            </Go>
+            </PlaceLink>
           </p>
         </Dialog.Content>
       </Dialog.Portal>

@@ -7,7 +7,7 @@ import { refusalSentence } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
 import { library, methodWords } from "../loaded/parts";
 import { useMenuParts } from "../loaded/useMenuParts";
-import { type Choice, ChoicePanel } from "./ChoicePanel";
+import { ChoicePanel, type PanelChoice } from "./ChoicePanel";
 
 /** Every method: those that take this problem with what they do, then the others with why they do not. Loaded when it is first wanted. */
 export default function MethodPanel({
@@ -32,7 +32,7 @@ export default function MethodPanel({
     <ChoicePanel
       label="Methods"
       choices={sorted.map(
-        ({ id, refusal }): Choice<MethodId> => ({
+        ({ id, refusal }): PanelChoice<MethodId> => ({
           key: id,
           value: id,
           name: methodWords(id).name,

@@ -5,7 +5,7 @@ import { readProblem, writeProblem } from "@/core/problem";
 import { anyHouse, anyProblem } from "@/core/testing/arbitrary";
 import { addEveryPart } from "../loaded/everyPart";
 import { boardAddress } from "./address";
-import { type BoardScreenState, boardReducer, readTyped } from "./boardState";
+import { type BoardScreenState, boardReducer, readBoardLine } from "./boardState";
 import { readAddress } from "./readAddress";
 import { startOfBoard } from "./startOfBoard";
 
@@ -25,7 +25,7 @@ describe("the state of the Board", () => {
 
   it("keeps steps within the run", () => {
     const state = opened("2.5 + 1.25");
-    const reading = readTyped("2.5 + 1.25", house);
+    const reading = readBoardLine("2.5 + 1.25", house);
     const last = reading.ok ? reading.run.steps.length : 0;
     expect(boardReducer(state, { kind: "goTo", step: 999 }).open?.step).toBe(last);
     expect(boardReducer(state, { kind: "move", by: -3 }).open?.step).toBe(1);
@@ -65,7 +65,7 @@ describe("the state of the Board", () => {
         const atEnd = boardReducer(state, { kind: "goTo", step: 9999 });
         const changed = boardReducer(atEnd, { kind: "setHouse", house: after });
         expect(readProblem(changed.open?.problem ?? "", after)).toEqual({ ok: true, value: problem });
-        const reading = readTyped(changed.open?.problem ?? "", after);
+        const reading = readBoardLine(changed.open?.problem ?? "", after);
         expect(reading.ok && reading.run.steps.length).toBe(changed.open?.step);
       }),
       { numRuns: 300 },

@@ -53,7 +53,7 @@ export type Reading =
   | { readonly ok: false; readonly error: ReadError };
 
 /** Reads a line whose parts are there. */
-export function readTyped(text: string, house: HouseRules, method?: MethodId): Reading {
+export function readBoardLine(text: string, house: HouseRules, method?: MethodId): Reading {
   const problem = readProblem(text, house);
   return problem.ok ? { ok: true, run: runIn(problem.value, house, method) } : problem;
 }
@@ -71,7 +71,7 @@ export function runFor(text: string, house: HouseRules, method: MethodId): Run |
   const key = `${method} ${text}`;
   const known = runs.get(key);
   if (known !== undefined) return known;
-  const reading = readTyped(text, house, method);
+  const reading = readBoardLine(text, house, method);
   if (reading.ok) runs.set(key, reading.run);
   return reading.ok ? reading.run : undefined;
 }
@@ -83,7 +83,7 @@ export function boardReducer(state: BoardScreenState, action: BoardAction): Boar
     case "type":
       return { ...state, typed: action.text };
     case "open": {
-      const reading = readTyped(action.text, state.house);
+      const reading = readBoardLine(action.text, state.house);
       if (!reading.ok) return { ...state, typed: action.text };
       const method = reading.run.working.method;
       return {

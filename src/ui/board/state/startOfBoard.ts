@@ -5,7 +5,7 @@ import type { MethodId } from "@/core/methods";
 import { newId } from "../../ids";
 import { addEveryPart } from "../loaded/everyPart";
 import { library, type PartId, partsUsed } from "../loaded/parts";
-import { type BoardScreenState, type OpenBoard, readTyped } from "./boardState";
+import { type BoardScreenState, type OpenBoard, readBoardLine } from "./boardState";
 import type { BoardAddress } from "./readAddress";
 
 /**
@@ -22,7 +22,7 @@ export function startOfBoard(
   const kept = same ? found : undefined;
   const house = address.house ?? kept?.house ?? ownHouse;
   const typed = address.problem ?? kept?.problem ?? "";
-  const reading = readTyped(typed, house, address.method ?? kept?.method);
+  const reading = readBoardLine(typed, house, address.method ?? kept?.method);
   if (!reading.ok) return { start: { typed, house, open: undefined }, kept: false, parts: [] };
   const last = reading.run.steps.length;
   const open: OpenBoard = {

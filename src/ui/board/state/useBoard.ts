@@ -15,12 +15,12 @@ import {
   lineInForm,
   type OpenBoard,
   type Reading,
-  readTyped,
+  readBoardLine,
   runFor,
 } from "./boardState";
 
 /** What a typed line reads as; loading while the part of its kind is on its way, unreachable where it did not come. */
-export type Draft = Reading | "loading" | "unreachable";
+export type TypedDraft = Reading | "loading" | "unreachable";
 
 /** What the screen shows: the field, the board that is open, and what each of them reads as. */
 interface BoardView {
@@ -32,7 +32,7 @@ interface BoardView {
   /** The run of the same problem by the method beside it. */
   readonly besideRun: Run | undefined;
   /** What the field reads as while it differs from the open board; nothing while they agree. */
-  readonly draft: Draft | undefined;
+  readonly draft: TypedDraft | undefined;
 }
 
 /** The line that an action will read: its parts must be there by then. */
@@ -79,9 +79,9 @@ export function useBoard(start: {
   );
   // biome-ignore lint/correctness/useExhaustiveDependencies: a part that comes changes what is missing
   const missing = useMemo(() => partsMissing(typed, house), [typed, house, parts]);
-  const draft = useMemo((): Draft | undefined => {
+  const draft = useMemo((): TypedDraft | undefined => {
     if (typed.trim() === "" || typed === problem) return undefined;
-    if (missing.length === 0) return readTyped(typed, house);
+    if (missing.length === 0) return readBoardLine(typed, house);
     return unreachable ? "unreachable" : "loading";
   }, [typed, house, problem, missing, unreachable]);
   useEffect(() => {

@@ -2,7 +2,7 @@ import { houseRulesFrom } from "@/core/house";
 import { houseRefusalWords } from "@/core/wording";
 import { database } from "@/data";
 import { sentToSheetSchema } from "@/service/kept/sentToSheet";
-import { keepOnSheet, newsOf } from "../../../sheet";
+import { keepOnSheet, newsOf } from "../../../reading/markingSheet";
 import { answering, answeringBody, errorAnswer, resultAnswer } from "../../answers";
 
 /** As much as a whole sheet takes, in bytes. */

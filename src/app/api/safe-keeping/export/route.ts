@@ -4,7 +4,7 @@ import path from "node:path";
 import { Readable } from "node:stream";
 import { NextResponse } from "next/server";
 import { file } from "@/threads/pool";
-import { databaseFile } from "../../../safeKeeping";
+import { databaseFile } from "../../../reading/safeKeeping";
 import { answering } from "../../answers";
 
 /** Everything that is kept, as one JSON document. See docs/data.md. */

@@ -2,7 +2,7 @@ import fs from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { file } from "@/threads/pool";
-import { incoming, putInPlace } from "../../../safeKeeping";
+import { incoming, putInPlace } from "../../../reading/safeKeeping";
 import { answering, bodyParts, errorAnswer, readOnlyAnswer } from "../../answers";
 
 /** As much as ten years of records take, with room to spare; in bytes. */

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { dataFolder } from "@/data";
 import { backupFile } from "@/data/backup/backups";
 import { file } from "@/threads/pool";
-import { putInPlace } from "../../../safeKeeping";
+import { putInPlace } from "../../../reading/safeKeeping";
 import { answeringBody, errorAnswer, readOnlyAnswer } from "../../answers";
 
 const restoreSchema = z.object({ name: z.string().max(100) });

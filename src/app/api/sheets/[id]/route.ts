@@ -2,7 +2,7 @@ import { randomInt } from "node:crypto";
 import { done, failed } from "@/core/result";
 import { findKeptSheet, type KeptSheet, keepSheet } from "@/data";
 import { keptSheet } from "@/service/kept/keptSheet";
-import { rowsShown } from "../../../keptSheet";
+import { rowsShown } from "../../../reading/keptSheet";
 import { errorAnswer } from "../../answers";
 import { keptRoutes } from "../../keptRoutes";
 

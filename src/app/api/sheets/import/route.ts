@@ -2,8 +2,8 @@ import { z } from "zod";
 import { choicesOf, houseRulesFrom } from "@/core/house";
 import { houseRefusalWords } from "@/core/wording";
 import { readSheetFile } from "@/render/formats";
-import { rowsShown } from "../../../keptSheet";
-import { savedHouse } from "../../../saved";
+import { rowsShown } from "../../../reading/keptSheet";
+import { savedHouse } from "../../../reading/saved";
 import { answeringBody, errorAnswer } from "../../answers";
 
 /** As large a file as a sheet can be, in characters. */

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { database, findKeptSheet, sheetOfCode } from "@/data";
-import { learnersSchema, openForMarking } from "../../../keptSheet";
+import { learnersSchema, openForMarking } from "../../../reading/keptSheet";
 import { answeringBody, errorAnswer } from "../../answers";
 
 const markingSchema = z.union([

@@ -5,7 +5,7 @@ import { LONGEST_STORY } from "@/core/stories";
 import { houseChoicesSchema } from "@/service/houseRequested";
 import { storyOfRowSchema } from "@/service/kept/keptSheet";
 import { compute, computeAside } from "@/threads/pool";
-import { usedStock } from "../../../saved";
+import { usedStock } from "../../../reading/saved";
 import { answeringBody, errorAnswer, resultAnswer } from "../../answers";
 
 const line = z.string().max(LONGEST_LINE);

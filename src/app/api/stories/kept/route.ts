@@ -5,7 +5,7 @@ import {
   ownStoryChangeSchema,
   withOwnStory,
 } from "@/service/kept/ownStories";
-import { ownStories } from "../../../saved";
+import { ownStories } from "../../../reading/saved";
 import { answering, answeringBody, errorAnswer } from "../../answers";
 
 /** The tutor's own stories, the newest first. */

@@ -6,7 +6,7 @@ import { database, findLearner, historyOf, keepHandedIn } from "@/data";
 import { houseChoicesSchema } from "@/service/houseRequested";
 import type { StoryWorkMarked } from "@/service/requests";
 import { compute } from "@/threads/pool";
-import { usedStock } from "../../../saved";
+import { usedStock } from "../../../reading/saved";
 import { answeringBody, errorAnswer, resultAnswer } from "../../answers";
 
 /** The longest line, answer or sentence of a learner that is read. */

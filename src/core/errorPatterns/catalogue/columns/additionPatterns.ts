@@ -2,20 +2,20 @@ import { columnAddition, type Row } from "../../../methods";
 import type { Decimal } from "../../../number";
 import { AS_IT_COMES, type DecimalProblem, MOST_OPERANDS, type Problem } from "../../../problem";
 import { isTwoOrMore, mapTwoOrMore, type TwoOrMore } from "../../../tuples";
+import { overrideIn } from "../../decisionOverride";
 import type { PatternsOf, Split } from "../../errorPattern";
-import { decidesIn } from "../../otherwise";
-import { mostPlaces, pointBetween, wholeFrom } from "../../parts";
+import { mostPlaces, pointBetween, wholeOfDigits } from "../../parts";
 import { countedFromLongest, leftFlush, rightFlush } from "../../procedures/flush";
 import { addFromLargest } from "../../procedures/fromLargest";
 
-const inColumns = decidesIn(columnAddition);
+const inColumns = overrideIn(columnAddition);
 
 /** Wholes by themselves, and what stands after the points by itself, as whole numbers. */
 function inHalves(problem: Problem): Split | undefined {
   if (problem.kind !== "decimals" || problem.op !== "add") return undefined;
-  const ends = problem.operands.flatMap(({ fraction }) => (fraction === "" ? [] : [wholeFrom(fraction)]));
+  const ends = problem.operands.flatMap(({ fraction }) => (fraction === "" ? [] : [wholeOfDigits(fraction)]));
   if (!isTwoOrMore(ends)) return undefined;
-  const wholes = mapTwoOrMore(problem.operands, ({ whole }) => wholeFrom(whole));
+  const wholes = mapTwoOrMore(problem.operands, ({ whole }) => wholeOfDigits(whole));
   const sum = (operands: TwoOrMore<Decimal>): DecimalProblem => ({
     kind: "decimals",
     op: "add",
@@ -30,7 +30,7 @@ function allDigits(problem: Problem): Split | undefined {
   if (problem.kind !== "decimals" || problem.op !== "add") return undefined;
   if (problem.operands.some(({ fraction }) => fraction !== "")) return undefined;
   const digits = problem.operands.map(({ whole }) => whole.replace(/^0+(?=\d)/, ""));
-  const ones = [...digits.join("")].map(wholeFrom);
+  const ones = [...digits.join("")].map(wholeOfDigits);
   if (digits.every(({ length }) => length === 1) || !isTwoOrMore(ones)) return undefined;
   if (ones.length > MOST_OPERANDS.add) return undefined;
   return {

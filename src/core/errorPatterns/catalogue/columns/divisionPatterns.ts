@@ -2,8 +2,8 @@ import { columnMultiplication, longDivision } from "../../../methods";
 import { asFraction, type Decimal, fraction, withoutEndZeros, zerosAtEnd } from "../../../number";
 import { type Problem, withOperands } from "../../../problem";
 import { amountOf, inMajor } from "../../../quantity";
+import { overrideIn } from "../../decisionOverride";
 import type { PatternAct, PatternsOf, Split } from "../../errorPattern";
-import { decidesIn } from "../../otherwise";
 import {
   decimalProblem,
   decimalRewritten,
@@ -11,12 +11,12 @@ import {
   isNothing,
   pointBetween,
   twoDecimals,
-  wholeFrom,
   wholeIn,
+  wholeOfDigits,
 } from "../../parts";
 import { REST_BEHIND_POINT, STOPS_WHERE_DIGITS_END } from "../../procedures/divisionCut";
 
-const byDivision = decidesIn(longDivision);
+const byDivision = overrideIn(longDivision);
 const BY_DIVISION = { methods: [longDivision.id], rules: { divisionEnding: "exact" } } as const;
 
 const dividesBy = (problem: Problem): readonly [Decimal, Decimal] | undefined =>
@@ -74,7 +74,7 @@ function inHalves(problem: Problem): Split | undefined {
   const [dividend, divisor] = dividesBy(problem) ?? [];
   if (dividend === undefined || divisor === undefined || divisor.fraction !== "" || dividend.fraction === "")
     return undefined;
-  const parts = [dividend.whole, dividend.fraction].map(wholeFrom);
+  const parts = [dividend.whole, dividend.fraction].map(wholeOfDigits);
   const small = parts.some((part) => asFraction(part).numerator < asFraction(divisor).numerator);
   if (small) return undefined;
   return {
@@ -103,11 +103,11 @@ function digitByDigit(problem: Problem): Split | undefined {
   if (!/^[2-9]$/.test(divisor.whole) || divisor.fraction !== "" || digits.length < 2) return undefined;
   return {
     parts: digits.map((digit) =>
-      decimalProblem("divide", [wholeFrom(digit), divisor], { kind: "withRemainder" }),
+      decimalProblem("divide", [wholeOfDigits(digit), divisor], { kind: "withRemainder" }),
     ),
     joins: (answers) => {
       const counts = answers.map(wholeIn).join("").replace(/^0+/, "");
-      return counts === "" ? undefined : wholeFrom(counts);
+      return counts === "" ? undefined : wholeOfDigits(counts);
     },
   };
 }
@@ -120,7 +120,7 @@ function wholesShared(problem: Problem): Split | undefined {
   if (among.kind !== "decimal" || among.fraction !== "" || !/^0*$/.test(end) || shared.of === "minor")
     return undefined;
   return {
-    parts: [decimalProblem("divide", [wholeFrom(whole), among], { kind: "withRemainder" })],
+    parts: [decimalProblem("divide", [wholeOfDigits(whole), among], { kind: "withRemainder" })],
     joins: ([share]) => {
       if (share?.kind !== "remainder") return undefined;
       const rest = share.remainder.whole;
@@ -138,7 +138,7 @@ function zerosStruck(problem: Problem): Problem | undefined {
   if (dividend.fraction !== "" || divisor.fraction !== "") return undefined;
   const zeros = Math.min(zerosAtEnd(dividend.whole), zerosAtEnd(divisor.whole));
   if (zeros === 0 || isNothing(dividend) || isNothing(divisor)) return undefined;
-  const struck = ({ whole }: Decimal): Decimal => wholeFrom(whole.slice(0, -zeros));
+  const struck = ({ whole }: Decimal): Decimal => wholeOfDigits(whole.slice(0, -zeros));
   return withOperands(problem, [struck(dividend), struck(divisor)]);
 }
 

@@ -1,9 +1,9 @@
 import { type Change, Stuck, subtractionByDecomposition } from "../../../methods";
+import { overrideIn } from "../../decisionOverride";
 import type { PatternsOf } from "../../errorPattern";
-import { decidesIn } from "../../otherwise";
 import { becomes, unpaid } from "../../procedures/exchanges";
 
-const byDecomposition = decidesIn(subtractionByDecomposition);
+const byDecomposition = overrideIn(subtractionByDecomposition);
 
 /** Ten more for the column that needs them, taken from the largest column, which pays one. */
 function fromLeftmost(standing: readonly number[], needy: number): readonly Change[] {

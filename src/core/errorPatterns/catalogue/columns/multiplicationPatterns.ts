@@ -1,13 +1,13 @@
 import { columnMultiplication, lattice, SOUND_ADDITION, SOUND_PRODUCTS } from "../../../methods";
 import { bareDigits, type Decimal, zerosAtEnd } from "../../../number";
 import type { Problem } from "../../../problem";
+import { overrideIn } from "../../decisionOverride";
 import type { PatternAct, PatternsOf, Split } from "../../errorPattern";
-import { decidesIn } from "../../otherwise";
-import { decimalProblem, pointBetween, twoDecimals, wholeFrom } from "../../parts";
+import { decimalProblem, pointBetween, twoDecimals, wholeOfDigits } from "../../parts";
 import { workStraightDown } from "../../procedures/straightDown";
 
-const inColumns = decidesIn(columnMultiplication);
-const inALattice = decidesIn(lattice);
+const inColumns = overrideIn(columnMultiplication);
+const inALattice = overrideIn(lattice);
 const AS_GIVEN = { addendOrder: "asGiven" } as const;
 
 const sum = (places: readonly number[]): number => places.reduce((all, count) => all + count, 0);
@@ -28,10 +28,10 @@ function inHalves(problem: Problem): Split | undefined {
   if (first === undefined || second === undefined) return undefined;
   if (first.fraction === "" && second.fraction === "") return undefined;
   const end = (numeral: Decimal): Decimal =>
-    wholeFrom(numeral.fraction === "" ? numeral.whole : numeral.fraction);
+    wholeOfDigits(numeral.fraction === "" ? numeral.whole : numeral.fraction);
   return {
     parts: [
-      decimalProblem("multiply", [wholeFrom(first.whole), wholeFrom(second.whole)]),
+      decimalProblem("multiply", [wholeOfDigits(first.whole), wholeOfDigits(second.whole)]),
       decimalProblem("multiply", [end(first), end(second)]),
     ],
     joins: pointBetween,

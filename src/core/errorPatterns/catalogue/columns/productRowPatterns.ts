@@ -10,11 +10,11 @@ import {
 } from "../../../number";
 import { type Answer, type Problem, withOperands } from "../../../problem";
 import { isTwoOrMore } from "../../../tuples";
+import { overrideIn } from "../../decisionOverride";
 import type { PatternsOf, Split } from "../../errorPattern";
-import { decidesIn } from "../../otherwise";
-import { decimalProblem, twoDecimals, wholeFrom } from "../../parts";
+import { decimalProblem, twoDecimals, wholeOfDigits } from "../../parts";
 
-const inColumns = decidesIn(columnMultiplication);
+const inColumns = overrideIn(columnMultiplication);
 const AS_GIVEN = { addendOrder: "asGiven" } as const;
 const IN_COLUMNS = [columnMultiplication.id];
 
@@ -74,7 +74,7 @@ function straightDown(problem: Problem): Split | undefined {
     parts: pairs.flatMap(([digit, by]) =>
       digit === undefined || by === undefined
         ? []
-        : [decimalProblem("multiply", [wholeFrom(digit), wholeFrom(by)])],
+        : [decimalProblem("multiply", [wholeOfDigits(digit), wholeOfDigits(by)])],
     ),
     joins: (answers) => {
       const made = [...answers];
@@ -96,7 +96,7 @@ function writtenWhole(problem: Problem): Split | undefined {
   const rows = [...lower].reverse().flatMap((by, shift) => {
     if (by === "0") return [];
     const written = [...upper].map((digit) => String(Number(digit) * Number(by))).join("");
-    return [wholeFrom(`${written}${"0".repeat(shift)}`)];
+    return [wholeOfDigits(`${written}${"0".repeat(shift)}`)];
   });
   const carries = [...lower].some((by) =>
     [...upper].slice(1).some((digit) => Number(digit) * Number(by) > 9),
@@ -105,13 +105,15 @@ function writtenWhole(problem: Problem): Split | undefined {
   const placed = (answer: Answer | undefined): Answer | undefined =>
     answer?.kind === "decimal" ? fromCount(BigInt(answer.whole), places(factors)) : undefined;
   const facts = [...upper].map((digit) =>
-    decimalProblem("multiply", [wholeFrom(digit), wholeFrom(lower.at(-1) ?? "0")]),
+    decimalProblem("multiply", [wholeOfDigits(digit), wholeOfDigits(lower.at(-1) ?? "0")]),
   );
   if (!isTwoOrMore(rows))
     return {
       parts: facts,
       joins: (answers) =>
-        placed(wholeFrom(answers.map((one) => (one.kind === "decimal" ? one.whole || "0" : "")).join(""))),
+        placed(
+          wholeOfDigits(answers.map((one) => (one.kind === "decimal" ? one.whole || "0" : "")).join("")),
+        ),
     };
   return {
     inTurn: true,
@@ -126,8 +128,8 @@ function twoOfFour(problem: Problem): Split | undefined {
   const [upper = "", lower = ""] = (factors ?? []).map(allDigits);
   if (factors === undefined || places(factors) > 0 || upper.length !== 2 || lower.length !== 2)
     return undefined;
-  const tens = (digits: string): Decimal => wholeFrom(`${digits[0]}0`);
-  const ones = (digits: string): Decimal => wholeFrom(digits[1] ?? "0");
+  const tens = (digits: string): Decimal => wholeOfDigits(`${digits[0]}0`);
+  const ones = (digits: string): Decimal => wholeOfDigits(digits[1] ?? "0");
   const product = (a: Decimal, b: Decimal): Decimal => wholeNumeral(BigInt(a.whole) * BigInt(b.whole));
   const made = [product(tens(upper), tens(lower)), product(ones(upper), ones(lower))] as const;
   return {
@@ -151,7 +153,7 @@ function endCopied(problem: Problem): Split | undefined {
   if (numeral === undefined || more !== undefined || times === undefined || /^0*$/.test(numeral.whole))
     return undefined;
   return {
-    parts: [decimalProblem("multiply", [wholeFrom(numeral.whole), times])],
+    parts: [decimalProblem("multiply", [wholeOfDigits(numeral.whole), times])],
     joins: ([whole]) =>
       whole?.kind === "decimal" ? { ...whole, fraction: numeral.fraction, point: true } : undefined,
   };
@@ -215,7 +217,7 @@ export const PRODUCT_ROW_PATTERNS: PatternsOf = [
     common: 1,
     lookAlikes: [],
     needs: (problem) => (factorsOf(problem) ?? []).every((one) => allDigits(one).length > 1),
-    decides: decidesIn(lattice)({
+    decides: overrideIn(lattice)({
       sums: { writes: (total) => total, carries: () => 0 },
     }),
   },

@@ -1,11 +1,11 @@
 import { type ShiftDecisions, shift } from "../../../methods";
 import { type Decimal, ONES, powerOfTen } from "../../../number";
 import type { Answer, Problem } from "../../../problem";
+import { overrideIn } from "../../decisionOverride";
 import type { PatternsOf } from "../../errorPattern";
-import { decidesIn } from "../../otherwise";
 import { twoDecimals } from "../../parts";
 
-const byShift = decidesIn(shift);
+const byShift = overrideIn(shift);
 
 /** The number that 10, 100, 1000, … moves, and its zeros; none where the problem is another one. */
 function shifted(problem: Problem): { readonly numeral: Decimal; readonly zeros: number } | undefined {

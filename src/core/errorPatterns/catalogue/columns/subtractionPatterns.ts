@@ -1,14 +1,14 @@
 import { type Change, equalAdditions, makingUp, Stuck, subtractionByDecomposition } from "../../../methods";
 import { compareDecimals, type Decimal, movedBy } from "../../../number";
 import { type Problem, withOperands } from "../../../problem";
+import { overrideIn } from "../../decisionOverride";
 import type { PatternsOf, Split } from "../../errorPattern";
-import { decidesIn } from "../../otherwise";
-import { decimalProblem, pointBetween, twoDecimals, wholeFrom } from "../../parts";
+import { decimalProblem, pointBetween, twoDecimals, wholeOfDigits } from "../../parts";
 import { becomes, unpaid } from "../../procedures/exchanges";
 import { countedFromLongest, leftFlush, rightFlush } from "../../procedures/flush";
 
-const byDecomposition = decidesIn(subtractionByDecomposition);
-const withPayments = decidesIn(equalAdditions, makingUp);
+const byDecomposition = overrideIn(subtractionByDecomposition);
+const withPayments = overrideIn(equalAdditions, makingUp);
 const IN_COLUMNS = [subtractionByDecomposition.id, equalAdditions.id, makingUp.id];
 
 /** A zero next door becomes nine, and that is all. */
@@ -44,11 +44,11 @@ function inHalves(problem: Problem): Split | undefined {
   const [minuend, subtrahend] = twoDecimals(problem, "subtract") ?? [];
   if (minuend === undefined || subtrahend === undefined) return undefined;
   if (minuend.fraction === "" && subtrahend.fraction === "") return undefined;
-  const [upper, lower] = [wholeFrom(minuend.fraction), wholeFrom(subtrahend.fraction)];
+  const [upper, lower] = [wholeOfDigits(minuend.fraction), wholeOfDigits(subtrahend.fraction)];
   const turned = BigInt(minuend.fraction || "0") < BigInt(subtrahend.fraction || "0");
   return {
     parts: [
-      decimalProblem("subtract", [wholeFrom(minuend.whole), wholeFrom(subtrahend.whole)]),
+      decimalProblem("subtract", [wholeOfDigits(minuend.whole), wholeOfDigits(subtrahend.whole)]),
       decimalProblem("subtract", turned ? [lower, upper] : [upper, lower]),
     ],
     joins: pointBetween,

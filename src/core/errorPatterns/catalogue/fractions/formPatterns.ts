@@ -1,7 +1,7 @@
 import { type Decimal, type Fraction, fraction, type Numeral } from "../../../number";
 import { type Answer, type Problem, withOperands } from "../../../problem";
 import type { PatternsOf } from "../../errorPattern";
-import { endsAsDecimal, wholeFrom } from "../../parts";
+import { endsAsDecimal, wholeOfDigits } from "../../parts";
 
 /** The number that is to be written in such a form. */
 function asked(problem: Problem, form: "asDecimal" | "asFraction"): Numeral | undefined {
@@ -65,7 +65,7 @@ function alwaysTenths(_: Answer, problem: Problem): Answer | undefined {
   const decimal = toFraction(problem);
   if (decimal === undefined || decimal.fraction.length < 2 || bareEnd(decimal) === "") return undefined;
   const [numerator, denominator] = [BigInt(bareEnd(decimal)), 10n];
-  const whole = BigInt(wholeFrom(decimal.whole).whole);
+  const whole = BigInt(wholeOfDigits(decimal.whole).whole);
   return whole === 0n
     ? fraction(numerator, denominator)
     : { kind: "mixed", negative: false, whole, numerator, denominator };

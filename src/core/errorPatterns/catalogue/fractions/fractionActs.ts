@@ -18,20 +18,20 @@ import {
   type Numeral,
 } from "../../../number";
 import { type Answer, type FractionProblem, fractionsOf, type Problem, withOperands } from "../../../problem";
+import { overrideIn } from "../../decisionOverride";
 import type { PatternAct, Split } from "../../errorPattern";
-import { decidesIn } from "../../otherwise";
-import { decimalProblem, smallestPrime, wholeFrom } from "../../parts";
+import { decimalProblem, smallestPrime, wholeOfDigits } from "../../parts";
 
 const OVER_COMMON = [denominatorsByFactors, denominatorsByMultiples];
-const overCommon = decidesIn(...OVER_COMMON);
+const overCommon = overrideIn(...OVER_COMMON);
 
 /** Where parts are made alike, for a sum or for its own sake. */
-export const makingAlike = decidesIn(...OVER_COMMON, changingForm);
-export const acrossOnly = decidesIn(multiplyingAcross);
-export const turningOnly = decidesIn(turningOver);
-export const likePartsOnly = decidesIn(dividingLikeParts);
-export const formOnly = decidesIn(changingForm);
-export const inFractions = decidesIn(
+export const makingAlike = overrideIn(...OVER_COMMON, changingForm);
+export const acrossOnly = overrideIn(multiplyingAcross);
+export const turningOnly = overrideIn(turningOver);
+export const likePartsOnly = overrideIn(dividingLikeParts);
+export const formOnly = overrideIn(changingForm);
+export const inFractions = overrideIn(
   ...OVER_COMMON,
   denominatorsByProduct,
   multiplyingAcross,
@@ -131,7 +131,7 @@ export function partByPart(problem: Problem): Split | undefined {
     if (first === undefined || second === undefined || right !== undefined || second === 0n) return undefined;
     if (left === undefined || first % second !== 0n) return undefined;
     return {
-      parts: [decimalProblem("divide", [wholeFrom(String(first)), wholeFrom(String(second))])],
+      parts: [decimalProblem("divide", [wholeOfDigits(String(first)), wholeOfDigits(String(second))])],
       joins: ([whole]) => besides(whole, left),
     };
   }
@@ -140,10 +140,12 @@ export function partByPart(problem: Problem): Split | undefined {
   const product: readonly FractionProblem[] = bothParts
     ? [{ kind: "fractions", op: "multiply", operands: [left, right], form: one.form }]
     : [];
-  const kept = wholeFrom(String(first ?? second ?? 0n));
+  const kept = wholeOfDigits(String(first ?? second ?? 0n));
   return {
     parts: [
-      ...(both ? [decimalProblem("multiply", [wholeFrom(String(first)), wholeFrom(String(second))])] : []),
+      ...(both
+        ? [decimalProblem("multiply", [wholeOfDigits(String(first)), wholeOfDigits(String(second))])]
+        : []),
       ...product,
     ],
     joins: (answers) => {
@@ -158,7 +160,7 @@ export function partByPart(problem: Problem): Split | undefined {
 function besides(whole: Answer | undefined, part: Answer | undefined): Answer | undefined {
   if (whole?.kind !== "decimal" || part === undefined) return undefined;
   const count = BigInt(whole.whole || "0");
-  if (part.kind === "decimal") return wholeFrom(String(count + BigInt(part.whole || "0")));
+  if (part.kind === "decimal") return wholeOfDigits(String(count + BigInt(part.whole || "0")));
   if (part.kind === "mixed") return { ...part, whole: part.whole + count };
   if (part.kind !== "fraction") return undefined;
   return {

@@ -14,10 +14,10 @@ import {
   roundTo,
 } from "../../../number";
 import type { Answer, Problem } from "../../../problem";
+import { overrideIn } from "../../decisionOverride";
 import type { ErrorPattern, PatternsOf } from "../../errorPattern";
-import { decidesIn } from "../../otherwise";
 
-const byPlace = decidesIn(roundingByPlace);
+const byPlace = overrideIn(roundingByPlace);
 
 /** A number to be rounded, and what stands in it: the digit of the wanted place and the one after. */
 interface Rounding {

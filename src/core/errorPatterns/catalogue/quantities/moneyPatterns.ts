@@ -3,9 +3,9 @@ import { type Decimal, wholeNumeral } from "../../../number";
 import { type Answer, type MoneyProblem, operandsOf, type Problem, withOperands } from "../../../problem";
 import { type Amount, amountOf, inMajor, type Quantity } from "../../../quantity";
 import { mapTwo } from "../../../tuples";
+import { overrideIn } from "../../decisionOverride";
 import type { PatternsOf, Split } from "../../errorPattern";
-import { decidesIn } from "../../otherwise";
-import { decimalProblem, inHundredths, wholeFrom, wholeIn } from "../../parts";
+import { decimalProblem, inHundredths, wholeIn, wholeOfDigits } from "../../parts";
 
 /** The problem with its amounts read otherwise; none where all are read as they stand. */
 function amountsRead(problem: Problem, reads: (amount: Amount) => Amount | undefined): Problem | undefined {
@@ -87,8 +87,8 @@ function digitByDigit(problem: Problem): Split | undefined {
   return {
     parts: [
       decimalProblem("subtract", [whole(change.paid - 1n), whole(change.wholes)]),
-      decimalProblem("subtract", [whole(10n), wholeFrom(tens)]),
-      decimalProblem("subtract", [whole(10n), wholeFrom(ones)]),
+      decimalProblem("subtract", [whole(10n), wholeOfDigits(tens)]),
+      decimalProblem("subtract", [whole(10n), wholeOfDigits(ones)]),
     ],
     joins: together(change.problem, ([first = "0", second = "0"]) => BigInt(first) * 10n + BigInt(second)),
   };
@@ -122,7 +122,7 @@ function centsOnce(problem: Problem): Split | undefined {
   const { whole: wholes, fraction: cents } = inMajor(price);
   if (/^0*$/.test(wholes)) return undefined;
   return {
-    parts: [decimalProblem("multiply", [wholeFrom(wholes), times])],
+    parts: [decimalProblem("multiply", [wholeOfDigits(wholes), times])],
     joins: together(problem, () => BigInt(cents)),
   };
 }
@@ -197,7 +197,7 @@ export const MONEY_PATTERNS: PatternsOf = [
     example: ["4 × $2.99", "$11.99"],
     common: 2,
     lookAlikes: [],
-    decides: decidesIn(compensation)({ givesBack: () => 1n }),
+    decides: overrideIn(compensation)({ givesBack: () => 1n }),
     needs: justBelowWhole,
   },
   {

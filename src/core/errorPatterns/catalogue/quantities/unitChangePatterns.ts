@@ -3,7 +3,7 @@ import { type Answer, type Problem, withOperands } from "../../../problem";
 import { isMetric, type Measure, rateBetween, type UnitId, unitOf } from "../../../quantity";
 import { isOneOrMore } from "../../../tuples";
 import type { PatternsOf, Split } from "../../errorPattern";
-import { decimalProblem, endsAsDecimal, wholeFrom } from "../../parts";
+import { decimalProblem, endsAsDecimal, wholeOfDigits } from "../../parts";
 
 /** A change between two units: how much of each there is, how many small ones make a large one, and what is wanted. */
 interface UnitChange {
@@ -16,7 +16,7 @@ interface UnitChange {
   readonly wants: readonly UnitId[];
 }
 
-const NOTHING: Decimal = wholeFrom("0");
+const NOTHING: Decimal = wholeOfDigits("0");
 
 /** The two units between which a measure is changed; none where there are others, or only one. */
 function unitChange(problem: Problem): UnitChange | undefined {
@@ -63,7 +63,7 @@ function changedAt(change: UnitChange, rate: bigint): Measure | undefined {
 
 /** The part of a change that is worked with the rate: what is multiplied by it, or divided. */
 function workedAt({ ofLarge, ofSmall, wants, large }: UnitChange, rate: bigint): Split["parts"] {
-  const by = wholeFrom(String(rate));
+  const by = wholeOfDigits(String(rate));
   if (wants.length === 2 && /[1-9]/.test(ofLarge.fraction))
     return [decimalProblem("multiply", [{ ...ofLarge, whole: "0" }, by])];
   return wants.includes(large)
@@ -97,7 +97,7 @@ function wrongWay(problem: Problem): Split | undefined {
   const { large, rate, given, wants } = change;
   const [{ count }] = given.parts;
   const [unit] = wants;
-  const by = wholeFrom(String(rate));
+  const by = wholeOfDigits(String(rate));
   const larger = unit === large;
   const ends = endsAsDecimal(
     fraction(countedIn(count, count.fraction.length), rate * 10n ** BigInt(count.fraction.length)),
@@ -120,8 +120,8 @@ function endAsCount(problem: Problem): Problem | undefined {
   const { large, small, given, ofLarge, wants } = change;
   if (given.parts.length !== 1 || !/[1-9]/.test(ofLarge.fraction) || !wants.includes(small)) return undefined;
   const read = measureOf(given, [
-    [large, wholeFrom(ofLarge.whole)],
-    [small, wholeFrom(String(BigInt(ofLarge.fraction)))],
+    [large, wholeOfDigits(ofLarge.whole)],
+    [small, wholeOfDigits(String(BigInt(ofLarge.fraction)))],
   ]);
   return read === undefined ? undefined : withOperands(problem, [read]);
 }

@@ -3,13 +3,13 @@ import { asFraction } from "../../../number";
 import { type Answer, type MeasureProblem, operandsOf, type Problem, withOperands } from "../../../problem";
 import { type Measure, type Quantity, rateBetween } from "../../../quantity";
 import { isOneOrMore, mapOneOrMore } from "../../../tuples";
+import { overrideIn } from "../../decisionOverride";
 import type { PatternAct, PatternsOf, Split } from "../../errorPattern";
-import { decidesIn } from "../../otherwise";
-import { decimalProblem, wholeFrom, wholeIn } from "../../parts";
+import { decimalProblem, wholeIn, wholeOfDigits } from "../../parts";
 import { unpaid } from "../../procedures/exchanges";
 import { changedBy } from "./unitChangePatterns";
 
-const inUnits = decidesIn(unitColumns);
+const inUnits = overrideIn(unitColumns);
 const IN_UNITS = { methods: [unitColumns.id], rules: { unitRegrouping: "asYouGo" } } as const;
 
 /** A whole number of one unit made of too many or too few of the next, in columns and in changes of unit; a division must come out. */
@@ -43,7 +43,7 @@ function withoutHolders(problem: Problem): Problem | undefined {
       const digits = part.count.whole.replace(/^0+/, "");
       if (places === 0 || digits === "" || digits.length >= places || part.count.fraction !== "") return part;
       changed = true;
-      return { ...part, count: wholeFrom(digits.padEnd(places, "0")) };
+      return { ...part, count: wholeOfDigits(digits.padEnd(places, "0")) };
     });
     return { ...operand, parts };
   });
@@ -62,7 +62,7 @@ function unitByUnit(problem: Problem): Split | undefined {
     joins: (answers): Answer | undefined => {
       const counts = answers.flatMap((answer) => wholeIn(answer) ?? []);
       if (counts.length < parts.length) return undefined;
-      const shares = parts.map(({ unit }, index) => ({ unit, count: wholeFrom(counts[index] ?? "0") }));
+      const shares = parts.map(({ unit }, index) => ({ unit, count: wholeOfDigits(counts[index] ?? "0") }));
       const kept = shares.filter(({ count }) => asFraction(count).numerator > 0n);
       return isOneOrMore(kept) ? { ...measure, parts: kept } : undefined;
     },

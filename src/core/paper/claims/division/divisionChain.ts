@@ -1,12 +1,12 @@
 import Exact from "fraction.js";
-import { digitOf, type Numeral, wholeOf, worthOf } from "../../reading/pieces";
+import { digitOf, type WrittenNumeral, wholeOf, worthOfNumeral } from "../../reading/pieces";
 import type { Fault } from "../claim";
 import { digitFault, digitWrong, firstWrong, wholeFault } from "../digits";
 import { tenTo } from "../places";
 import type { SetOut } from "./divisionSetOut";
 
 /** What the rows under a dividend say, worked as they stand. */
-export interface Worked {
+export interface WorkedDivision {
   readonly fault: Fault | undefined;
   /** Which round of the division it falls in. */
   readonly faultAt: number;
@@ -23,7 +23,7 @@ export function chainOf(
   { dividend, divisor, chain, quotient }: SetOut,
   products: boolean,
   writing: boolean,
-): Worked {
+): WorkedDivision {
   const by = wholeOf(divisor);
   const written = quotient
     .flatMap(({ digits }) => digits.map((digit) => BigInt(digitOf(digit))))
@@ -33,10 +33,10 @@ export function chainOf(
   let left = wholeOf(dividend) * zeros;
   let [held, round, nonzero] = [0, 0, 0];
   let ended = false;
-  const none = (fault: Fault): Worked => ({ fault, faultAt: round, held, ended: false });
+  const none = (fault: Fault): WorkedDivision => ({ fault, faultAt: round, held, ended: false });
   const prefix = (line: number): bigint => left / tenTo(edge - line);
   /** What may stand in a row that is not done yet: what is left, with more or fewer digits brought down. */
-  const leftNow = ({ to }: Numeral): readonly bigint[] =>
+  const leftNow = ({ to }: WrittenNumeral): readonly bigint[] =>
     Array.from(
       { length: writing ? Math.round(edge - to) + 1 : 1 },
       (_, more) => prefix(to + more) % tenTo(String(by).length + 2),
@@ -111,12 +111,12 @@ export function chainOf(
 }
 
 /** Chunks taken away by their values, each as often as stands beside it. */
-export function chunked({ dividend, divisor, chain, beside }: SetOut, writing: boolean): Worked {
-  const by = worthOf(divisor);
-  let left = worthOf(dividend);
+export function chunked({ dividend, divisor, chain, beside }: SetOut, writing: boolean): WorkedDivision {
+  const by = worthOfNumeral(divisor);
+  let left = worthOfNumeral(dividend);
   let taken = new Exact(0);
   let held = 0;
-  const ended = (fault: Fault | undefined): Worked => ({
+  const ended = (fault: Fault | undefined): WorkedDivision => ({
     fault,
     faultAt: held,
     held,
@@ -127,13 +127,13 @@ export function chunked({ dividend, divisor, chain, beside }: SetOut, writing: b
     const [row, next] = [chain[index], chain[index + 1]];
     if (row === undefined) break;
     const side = beside.find((one) => one.row === row.row);
-    const often = side === undefined ? worthOf(row).div(by) : worthOf(side);
-    if (!worthOf(row).equals(often.mul(by))) return ended(valueOff(row, often.mul(by)));
-    left = left.sub(worthOf(row));
+    const often = side === undefined ? worthOfNumeral(row).div(by) : worthOfNumeral(side);
+    if (!worthOfNumeral(row).equals(often.mul(by))) return ended(valueOff(row, often.mul(by)));
+    left = left.sub(worthOfNumeral(row));
     taken = taken.add(often);
     held += 1;
     if (next === undefined) break;
-    if (!worthOf(next).equals(left))
+    if (!worthOfNumeral(next).equals(left))
       return ended(
         index + 2 >= chain.length && isPart(next, left.n, writing) ? undefined : valueOff(next, left),
       );
@@ -143,13 +143,13 @@ export function chunked({ dividend, divisor, chain, beside }: SetOut, writing: b
 }
 
 /** The first digit from the right of a number that differs from a value. */
-const valueOff = (row: Numeral, ought: Exact): Fault => digitFault(row, ought) ?? firstWrong(row);
+const valueOff = (row: WrittenNumeral, ought: Exact): Fault => digitFault(row, ought) ?? firstWrong(row);
 
 const multiplesOf = (by: bigint): readonly bigint[] =>
   Array.from({ length: 9 }, (_, nth) => BigInt(nth + 1) * by);
 
 /** Whether a row holds the last digits of a number, or any of them while it is being written, from whichever end. */
-const isPart = (row: Numeral, ought: bigint, writing: boolean): boolean => {
+const isPart = (row: WrittenNumeral, ought: bigint, writing: boolean): boolean => {
   const wanted = String(ought);
   return (
     wanted.length > row.mended.length && (writing ? wanted.includes(row.mended) : wanted.endsWith(row.mended))
@@ -157,7 +157,7 @@ const isPart = (row: Numeral, ought: bigint, writing: boolean): boolean => {
 };
 
 /** The first digit of what is left that differs: first of what was taken away, then of what was brought down. */
-function leftOff(next: Numeral, row: Numeral, left: bigint, edge: number): Fault {
+function leftOff(next: WrittenNumeral, row: WrittenNumeral, left: bigint, edge: number): Fault {
   const digits = [...next.digits].sort((a, b) => b.col - a.col);
   const wanted = (col: number): string => String((left / tenTo(edge - 1 - col)) % 10n);
   const inColumns = digits.filter(({ col }) => col < row.to);

@@ -1,36 +1,36 @@
 import Exact from "fraction.js";
-import type { Asked } from "../../asked";
+import type { JudgingTarget } from "../../judgingTarget";
 import type { Sorted } from "../../reading/glyphs";
-import { digitOf, wholeOf, worthOf } from "../../reading/pieces";
+import { digitOf, wholeOf, worthOfNumeral } from "../../reading/pieces";
 import type { StackRow } from "../../reading/stacks";
 import { type Claim, claimOf, type Fault, type Made } from "../claim";
-import { decimalText, digitWrong, pointed } from "../digits";
+import { decimalText, digitsWithPoint, digitWrong } from "../digits";
 import { isPowerOfTen, onesLine } from "../places";
-import { chainOf, chunked, type Worked } from "./divisionChain";
+import { chainOf, chunked, type WorkedDivision } from "./divisionChain";
 import { type SetOut, setOut } from "./divisionSetOut";
 
 /** What a written division states: the digits of its quotient, each product, each remainder. None where none is set out. */
 export function divisionClaim(
   rows: readonly StackRow[],
   marks: Sorted,
-  asked: Asked,
+  asked: JudgingTarget,
   writingIn: number | undefined,
 ): Claim | undefined {
   const set = setOut(rows, marks, asked);
   if (set === undefined) return undefined;
   const { dividend, divisor, quotient, chain } = set;
   const writing = chain.at(-1)?.row === writingIn;
-  const divisorValue = worthOf(divisor);
+  const divisorValue = worthOfNumeral(divisor);
   const read = [dividend, divisor, ...quotient, ...chain, ...set.beside, ...(set.rest ? [set.rest] : [])];
   const claim = {
-    uses: [worthOf(dividend), divisorValue],
+    uses: [worthOfNumeral(dividend), divisorValue],
     top: Math.min(...read.map(({ row }) => row)),
     bottom: Math.max(...read.map(({ row }) => row)),
   };
   if (isPowerOfTen(divisorValue) && (chain.length < 2 || (chain.length === 2 && set.quotient.length === 0)))
     return undefined;
   if (divisorValue.n === 0n) return claimOf("division", read, { ...claim, state: "unread" });
-  const value = worthOf(dividend).div(divisorValue);
+  const value = worthOfNumeral(dividend).div(divisorValue);
   const ruled = marks.rules.some(({ row }) => chain.some((one, nth) => nth > 0 && one.row === row));
   const worked = set.beside.length > 0 ? chunked(set, writing) : rowsWorked(set, ruled, writing);
   const inChain = worked.fault;
@@ -43,11 +43,11 @@ export function divisionClaim(
     only === undefined || more !== undefined
       ? chunksOf(set, worked.taken)
       : {
-          value: worthOf(only),
+          value: worthOfNumeral(only),
           text:
             asked.withRest && rest !== undefined && wholeOf(rest) > 0n ? `${text} r ${rest.mended}` : text,
           row: only.row,
-          ...(asked.withRest && rest !== undefined ? { rest: worthOf(rest) } : {}),
+          ...(asked.withRest && rest !== undefined ? { rest: worthOfNumeral(rest) } : {}),
         };
   // A row that is too much, or leaves too much, comes from the digit of the quotient, where that is wrong too.
   const isDigits = inChain?.kind === "tooLarge" || inChain?.kind === "tooSmall";
@@ -64,7 +64,7 @@ export function divisionClaim(
 }
 
 /** The rows under a dividend, read as products and what they leave where rules are drawn between them, else as what is left; the other way only where that says much more. */
-function rowsWorked(set: SetOut, ruled: boolean, writing: boolean): Worked {
+function rowsWorked(set: SetOut, ruled: boolean, writing: boolean): WorkedDivision {
   const usual = chainOf(set, ruled, writing);
   if (usual.fault === undefined) return usual;
   const other = chainOf(set, !ruled, writing);
@@ -74,7 +74,13 @@ function rowsWorked(set: SetOut, ruled: boolean, writing: boolean): Worked {
 }
 
 /** Whether a quotient is all of it: exactly, with what is left over, or rounded as it is asked. */
-function isDone(is: Exact, rest: Exact | undefined, value: Exact, divisor: Exact, asked: Asked): boolean {
+function isDone(
+  is: Exact,
+  rest: Exact | undefined,
+  value: Exact,
+  divisor: Exact,
+  asked: JudgingTarget,
+): boolean {
   if (is.equals(value)) return true;
   if (asked.place !== undefined) return is.sub(value).abs().compare(new Exact(1)) < 0;
   return rest !== undefined && is.add(rest.div(divisor)).equals(value);
@@ -83,7 +89,9 @@ function isDone(is: Exact, rest: Exact | undefined, value: Exact, divisor: Exact
 function chunksOf({ beside }: SetOut, taken: Exact | undefined): Made | undefined {
   const last = beside.at(-1);
   if (last === undefined || taken === undefined) return undefined;
-  return worthOf(last).equals(taken) ? { value: worthOf(last), text: last.mended, row: last.row } : undefined;
+  return worthOfNumeral(last).equals(taken)
+    ? { value: worthOfNumeral(last), text: last.mended, row: last.row }
+    : undefined;
 }
 
 const firstOf = (
@@ -159,7 +167,7 @@ const LONG = 14;
 
 /** A quotient with as many places as anybody works. */
 const longText = (value: Exact): string =>
-  decimalText(value) ?? pointed((value.n * 10n ** BigInt(LONG)) / value.d, LONG);
+  decimalText(value) ?? digitsWithPoint((value.n * 10n ** BigInt(LONG)) / value.d, LONG);
 
 const placeIn = (text: string, place: number): string => {
   const [whole = "", fraction = ""] = text.split(".");

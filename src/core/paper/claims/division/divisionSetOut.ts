@@ -1,18 +1,18 @@
-import { type Asked, valueFrom } from "../../asked";
+import { type JudgingTarget, valueFrom } from "../../judgingTarget";
 import type { Sorted } from "../../reading/glyphs";
-import { type Numeral, worthOf } from "../../reading/pieces";
+import { type WrittenNumeral, worthOfNumeral } from "../../reading/pieces";
 import type { StackRow } from "../../reading/stacks";
 
 /** A division as it is set out: its dividend and divisor, where the quotient is written, and the rows worked below. */
 export interface SetOut {
-  readonly dividend: Numeral;
-  readonly divisor: Numeral;
-  readonly quotient: readonly Numeral[];
+  readonly dividend: WrittenNumeral;
+  readonly divisor: WrittenNumeral;
+  readonly quotient: readonly WrittenNumeral[];
   /** Whether the quotient's digits stand over those of the dividend. */
   readonly over: boolean;
-  readonly rest: Numeral | undefined;
-  readonly chain: readonly Numeral[];
-  readonly beside: readonly Numeral[];
+  readonly rest: WrittenNumeral | undefined;
+  readonly chain: readonly WrittenNumeral[];
+  readonly beside: readonly WrittenNumeral[];
 }
 
 const near = (one: number, other: number): boolean => Math.abs(one - other) <= 1.01;
@@ -25,7 +25,7 @@ function isLine(rows: readonly StackRow[], row: number): boolean {
 }
 
 /** Finds the division on the paper: a dividend with its divisor beside an upright or a sign of division. */
-export function setOut(rows: readonly StackRow[], marks: Sorted, asked: Asked): SetOut | undefined {
+export function setOut(rows: readonly StackRow[], marks: Sorted, asked: JudgingTarget): SetOut | undefined {
   const [a, b] = asked.op === "divide" ? asked.numbers.map(valueFrom) : [];
   for (const { row, numerals, words } of rows) {
     const sign = words.find(({ text }) => text === "÷" || text === ":" || text === ")" || text === "|");
@@ -48,12 +48,12 @@ export function setOut(rows: readonly StackRow[], marks: Sorted, asked: Asked): 
     const after = numerals.find(({ from }) => from >= line - 0.01);
     if (before === undefined || after === undefined) continue;
     const divides = sign?.text === "÷" || sign?.text === ":";
-    const asks = (one: Numeral, other: Numeral): boolean =>
-      worthOf(other).n !== 0n &&
+    const asks = (one: WrittenNumeral, other: WrittenNumeral): boolean =>
+      worthOfNumeral(other).n !== 0n &&
       a !== undefined &&
       b !== undefined &&
       b.n !== 0n &&
-      worthOf(one).div(worthOf(other)).equals(a.div(b));
+      worthOfNumeral(one).div(worthOfNumeral(other)).equals(a.div(b));
     if (upright === undefined && divides && !asks(before, after) && isLine(rows, row)) continue;
     const ruledRight =
       upright !== undefined && marks.rules.some((rule) => rule.row === row + 1 && rule.from >= line - 0.01);
@@ -82,8 +82,8 @@ function placedOut(
   rows: readonly StackRow[],
   marks: Sorted,
   row: number,
-  dividend: Numeral,
-  divisor: Numeral,
+  dividend: WrittenNumeral,
+  divisor: WrittenNumeral,
   bracketed: boolean,
   onRight: boolean,
 ): SetOut {
@@ -92,7 +92,7 @@ function placedOut(
   const equals = here?.words.find(({ text, from }) => text === "=" && from >= dividend.to - 0.01);
   const afterEquals =
     equals === undefined ? [] : (here?.numerals.filter(({ from }) => from > equals.from) ?? []);
-  const isOver = ({ from, to }: Numeral): boolean => from < dividend.to + 6 && to > dividend.from - 1;
+  const isOver = ({ from, to }: WrittenNumeral): boolean => from < dividend.to + 6 && to > dividend.from - 1;
   const above = bracketed ? together(at(row - 1)?.numerals.filter(isOver) ?? []) : [];
   const ruled = marks.rules.some(
     (rule) => rule.row === row + 1 && rule.from <= dividend.from + 0.01 && rule.to >= dividend.to - 0.01,
@@ -132,7 +132,7 @@ function placedOut(
 }
 
 /** Numbers that stand so close that they are one, with a place left empty in it. */
-function together(numerals: readonly Numeral[]): readonly Numeral[] {
+function together(numerals: readonly WrittenNumeral[]): readonly WrittenNumeral[] {
   const at = numerals.findIndex((one, nth) => {
     const before = numerals[nth - 1];
     return before !== undefined && one.from - before.to > 1.01;
@@ -141,8 +141,8 @@ function together(numerals: readonly Numeral[]): readonly Numeral[] {
 }
 
 /** Rows that come one under another without a wide gap, one number each. */
-function upTo(numerals: readonly Numeral[], from: number): readonly Numeral[] {
-  const found: Numeral[] = [];
+function upTo(numerals: readonly WrittenNumeral[], from: number): readonly WrittenNumeral[] {
+  const found: WrittenNumeral[] = [];
   let last = from;
   for (const numeral of [...numerals].sort((a, b) => a.row - b.row)) {
     if (numeral.row - last > 1) break;

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { database } from "@/data";
-import { markWaiting } from "../../../../sheet";
+import { markWaiting } from "../../../../reading/markingSheet";
 import { answeringBody, errorAnswer, resultAnswer } from "../../../answers";
 
 const askedSchema = z.object({ since: z.number().int().min(0) });

@@ -2,8 +2,8 @@ import { choicesOf } from "@/core/house";
 import { ID_PATTERN } from "@/core/id";
 import { cellsOf, database, findSheet } from "@/data";
 import { computeAside } from "@/threads/pool";
-import { usedStock } from "../../../../saved";
-import { storiesOn } from "../../../../sheet";
+import { storiesOn } from "../../../../reading/markingSheet";
+import { usedStock } from "../../../../reading/saved";
 import { answering, errorAnswer } from "../../../answers";
 
 /** How a learner did on a sheet: counts, the best account of all wrong answers, the patterns that showed. */

@@ -3,7 +3,7 @@ import { choicesOf } from "@/core/house";
 import { database, findKeptSheet } from "@/data";
 import { SHEET_FORMATS } from "@/render/formats";
 import { compute } from "@/threads/pool";
-import { fileName } from "../../../../keptSheet";
+import { fileName } from "../../../../reading/keptSheet";
 import { answering, errorAnswer } from "../../../answers";
 
 /** A kept sheet in an open format: `?format=csv`, `json`, `markdown`, `latex` or `qti`. See docs/api.md. */

@@ -3,8 +3,8 @@ import { choicesOf } from "@/core/house";
 import { database, findKeptSheet } from "@/data";
 import { printingFrom } from "@/render/print";
 import { computeAside } from "@/threads/pool";
-import { fileName } from "../../../../keptSheet";
-import { usedStock } from "../../../../saved";
+import { fileName } from "../../../../reading/keptSheet";
+import { usedStock } from "../../../../reading/saved";
 import { answering, errorAnswer } from "../../../answers";
 
 /** A kept sheet as a PDF, printed as its address asks. See docs/api.md. */

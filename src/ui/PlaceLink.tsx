@@ -1,0 +1,43 @@
+"use client";
+
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { type ComponentProps, type ReactElement, useCallback } from "react";
+import { leave } from "./saving/leaving";
+
+/** Whether an address is of the place that is shown already: it is loaded anew then, since what is on the screen has changed since. */
+const isHere = (href: string): boolean =>
+  new URL(href, window.location.href).pathname === window.location.pathname;
+
+/** Goes to another place inside the page, once what is left to write is on disk; else by loading it, so that the browser asks. */
+async function go(href: string, push: (href: string) => void): Promise<void> {
+  const written = isHere(href) ? undefined : leave();
+  if (written === undefined) return window.location.assign(href);
+  await written;
+  push(href);
+}
+
+/** A link to another place, inside the page. Where something here can't be kept, the page itself is left, so that the browser asks. */
+export function PlaceLink({
+  href,
+  ...link
+}: Omit<ComponentProps<typeof Link>, "href"> & { readonly href: string }): ReactElement {
+  const goes = useNavigateAfterSaving();
+  return (
+    <Link
+      href={href}
+      prefetch={false}
+      onNavigate={(event) => {
+        event.preventDefault();
+        goes(href);
+      }}
+      {...link}
+    />
+  );
+}
+
+/** Goes to another place, as such a link does. */
+export function useNavigateAfterSaving(): (href: string) => void {
+  const router = useRouter();
+  return useCallback((href: string) => void go(href, router.push), [router]);
+}

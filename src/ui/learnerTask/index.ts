@@ -1,0 +1,2 @@
+export { TURN_KEYS } from "./hand/strokeKeys";
+export { TaskScreen as TurnScreen } from "./TaskScreen";

@@ -1,0 +1,143 @@
+"use client";
+
+import { Hourglass, X } from "lucide-react";
+import { type ReactElement, useEffect, useState } from "react";
+import type { HouseRules } from "@/core/house";
+import { boardAddress, turnAddress } from "../board/state/address";
+import { IconButton } from "../IconButton";
+import { PlaceLink } from "../PlaceLink";
+import { keepRow, type LessonSequence, type RowKind, rowKept, sequencePlaceName } from "./lessonSequence";
+
+/** The waits a tutor can choose, in seconds. */
+const WAITS = [30, 60, 120, 180, 300] as const;
+
+const clock = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
+
+/** Where a problem of a row is gone through: the tutor's on the Board, the shared one there with its questions, the learner's on their own paper. */
+function addressIn(row: LessonSequence, nth: number, house: HouseRules): string {
+  const at = { problem: row.problems[nth] ?? "", house, step: 1 };
+  if (row.kind === "sheet") return turnAddress(at);
+  if (row.kind === "show" || nth === 0) return boardAddress(at);
+  return nth === 1 ? `${boardAddress(at)}&ask=1` : turnAddress(at);
+}
+
+const ROW_NAMES: Readonly<Record<RowKind, string>> = {
+  three: "I do, we do, you do",
+  show: "Examples that climb",
+  sheet: "The problems of the sheet",
+};
+
+/** The row that a problem belongs to, with its place in it and the way to the others; nothing where it belongs to none. */
+export function RowBar({
+  problem,
+  house,
+  handed = false,
+}: {
+  /** As the house writes it. */
+  readonly problem: string;
+  readonly house: HouseRules;
+  /** Whether it was handed in. */
+  readonly handed?: boolean;
+}): ReactElement | null {
+  const [row, setRow] = useState<LessonSequence | undefined>();
+  const [now, setNow] = useState(0);
+  useEffect(() => {
+    setRow(rowKept());
+    setNow(Date.now());
+  }, []);
+  useEffect(() => {
+    if (!handed) return;
+    setRow((all) => {
+      if (all === undefined || all.done.includes(problem)) return all;
+      const next = { ...all, done: [...all.done, problem] };
+      keepRow(next);
+      return next;
+    });
+  }, [handed, problem]);
+  const begun = row?.begun;
+  useEffect(() => {
+    if (begun === undefined) return;
+    const timer = setInterval(() => setNow(Date.now()), 500);
+    return () => clearInterval(timer);
+  }, [begun]);
+  const here = row?.problems.indexOf(problem) ?? -1;
+  if (row === undefined || here < 0) return null;
+  const change = (next: LessonSequence | undefined): void => {
+    keepRow(next);
+    setRow(next);
+    setNow(Date.now());
+  };
+  const left = begun === undefined ? undefined : Math.max(0, row.wait - Math.floor((now - begun) / 1000));
+  const learners = row.kind === "three" && here === row.problems.length - 1;
+  return (
+    <nav
+      aria-label={ROW_NAMES[row.kind]}
+      className="flex basis-full flex-wrap items-center gap-x-1 gap-y-1 border-y border-edge bg-page px-6 max-[700px]:px-2 print:hidden"
+    >
+      {row.problems.map((one, nth) => (
+        <PlaceLink
+          key={one}
+          href={addressIn(row, nth, house)}
+          aria-current={nth === here ? "step" : undefined}
+          className="flex min-h-11 items-baseline gap-2 rounded-lg border-b-4 border-transparent px-3 py-2 hover:bg-shade aria-[current]:border-plumb"
+        >
+          <span className="text-[14px] font-semibold">
+            {sequencePlaceName(row, nth)}
+            {row.done.includes(one) && <span className="ml-1 text-plumb">done</span>}
+          </span>
+          {row.kind !== "sheet" && <span className="font-board max-[1000px]:hidden">{one}</span>}
+        </PlaceLink>
+      ))}
+      <span className="ml-auto flex items-center">
+        {row.kind === "sheet" && (
+          <span className="px-2 text-[14px] text-soft">
+            {row.done.length} of {row.problems.length} done
+          </span>
+        )}
+        {learners && begun === undefined && (
+          <>
+            <Hourglass aria-hidden="true" className="mx-1 size-4.5 text-soft" />
+            {WAITS.map((seconds) => (
+              <button
+                key={seconds}
+                type="button"
+                aria-label={`Wait ${clock(seconds)}`}
+                onClick={() => change({ ...row, wait: seconds, begun: Date.now() })}
+                className="min-h-11 rounded-lg px-2 text-[14px] font-semibold text-plumb hover:bg-shade"
+              >
+                {clock(seconds)}
+              </button>
+            ))}
+          </>
+        )}
+        {learners && left !== undefined && (
+          <>
+            <span role="timer" aria-label="Left to wait" className="px-2 font-board text-[20px]">
+              {clock(left)}
+            </span>
+            {left === 0 ? (
+              <PlaceLink
+                href={boardAddress({ problem, house, step: 1 })}
+                className="grid min-h-11 items-center rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
+              >
+                Walk it through
+              </PlaceLink>
+            ) : (
+              <button
+                type="button"
+                onClick={() => change({ ...row, wait: 0 })}
+                className="min-h-11 rounded-lg px-2 text-[14px] font-semibold text-plumb hover:bg-shade"
+              >
+                Wait no longer
+              </button>
+            )}
+          </>
+        )}
+        <IconButton label="End the row" onPress={() => change(undefined)}>
+          <X aria-hidden="true" className="size-4.5" />
+        </IconButton>
+      </span>
+    </nav>
+  );
+}

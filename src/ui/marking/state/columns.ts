@@ -1,0 +1,89 @@
+import Papa from "papaparse";
+import { type CellChange, type Column, type MarkingRow, squareKey } from "@/service/kept/markingSheet";
+import type { MarkingState } from "./markingState";
+import { typedIn } from "./squares";
+
+/** Text as fields, and the places where it is no proper table. */
+interface Fields {
+  readonly fields: readonly (readonly string[])[];
+  readonly faults: readonly { readonly line: number; readonly what: string }[];
+}
+
+/** Pasted text as a block of fields: tabs between columns as spreadsheets copy them, or whatever a file parts them with. */
+export function fieldsOf(text: string, delimiter: "\t" | ""): Fields {
+  const { data, errors } = Papa.parse<string[]>(withoutEnd(text), { delimiter, skipEmptyLines: false });
+  const faults = errors
+    .filter(({ code }) => code !== "UndetectableDelimiter")
+    .map(({ row, message }) => ({ line: (row ?? 0) + 1, what: message }));
+  return { fields: data, faults };
+}
+
+/** Text without line breaks at its end. */
+function withoutEnd(text: string): string {
+  let end = text.length;
+  while (end > 0 && (text[end - 1] === "\n" || text[end - 1] === "\r")) end--;
+  return text.slice(0, end);
+}
+
+/** Whether pasted text is more than one field, so that it goes into more than one square. */
+export const isBlock = (text: string): boolean => /[\t\n\r]/.test(withoutEnd(text));
+
+/** A pasted block laid over the sheet from a square on; what reaches past its edges is left out, and counted. */
+export function blockFrom(
+  fields: readonly (readonly string[])[],
+  row: string,
+  learner: string,
+  rows: readonly MarkingRow[],
+  columns: readonly Column[],
+): { readonly answers: readonly CellChange[]; readonly outside: number } {
+  const top = rows.findIndex(({ id }) => id === row);
+  const first = columns.findIndex(({ id }) => id === learner);
+  const all = fields.flatMap((line, down) =>
+    line.map((given, across) => ({
+      row: rows[top + down],
+      column: columns[first + across],
+      given: given.trim(),
+    })),
+  );
+  const answers = all.flatMap(({ row: at, column, given }): readonly CellChange[] =>
+    column === undefined || at === undefined ? [] : [{ row: at.id, learner: column.id, given }],
+  );
+  const filled = (items: readonly { readonly given?: string }[]): number =>
+    items.filter(({ given }) => given !== "").length;
+  return { answers, outside: filled(all) - filled(answers) };
+}
+
+/** The heading of the column that Right Sum itself puts beside the problems. */
+export const RIGHT_ANSWER = "right answer";
+
+/** The heading of the column that says what a learner's answers were marked. */
+export const markedHeading = (name: string): string => `${name}: marked`;
+
+/**
+ * What begins like a formula gets an apostrophe, so that no spreadsheet computes it; so does what begins with
+ * apostrophes before that, so that taking one off again gives back just what was there.
+ */
+const FORMULA = /^'*[=+\-@\t\r]/;
+
+/** The sheet as CSV: a problem a row, its right answer, then each learner's answer and what it was marked. */
+export function csvOf({ rows, learners, cells }: Pick<MarkingState, "rows" | "learners" | "cells">): string {
+  const head = ["problem", RIGHT_ANSWER, ...learners.flatMap(({ name }) => [name, markedHeading(name)])];
+  const lines = rows.map(({ id: row, problem, right }) => [
+    problem,
+    right,
+    ...learners.flatMap(({ id }) => {
+      const cell = cells.get(squareKey(row, id));
+      const typed = typedIn(cell);
+      if (typed === "") return ["", ""];
+      const patterns = cell?.kept?.patterns.join(" + ") ?? "";
+      return [typed, [cell?.kept?.verdict ?? "", patterns].filter((part) => part !== "").join(": ")];
+    }),
+  ]);
+  return Papa.unparse([head, ...lines], { escapeFormulae: FORMULA });
+}
+
+/** A field of a file as it was before it was made safe for spreadsheets. */
+export const plainField = (field: string | undefined): string => {
+  const text = (field ?? "").trim();
+  return text.startsWith("'") && FORMULA.test(text) ? text.slice(1) : text;
+};

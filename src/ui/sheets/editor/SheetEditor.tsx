@@ -1,0 +1,285 @@
+"use client";
+
+import { BookmarkPlus, Download, Eye, EyeOff, PenLine, RefreshCw, Table2, Undo2 } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { type ReactElement, useEffect, useMemo, useState } from "react";
+import type { TraitId } from "@/core/features";
+import type { HouseRules } from "@/core/house";
+import { LONGEST_SHEET_NAME } from "@/core/sheets";
+import type { RowResult } from "@/service/requests";
+import { ROUTES } from "@/service/routes";
+import { turnAddress } from "../../board/state/address";
+import { MAIN_BUTTON, QUIET_BUTTON } from "../../buttons";
+import { newId } from "../../ids";
+import { keepRow, newRow } from "../../lessonSequence";
+import { PlaceLink, useNavigateAfterSaving } from "../../PlaceLink";
+import { SaveStatus } from "../../saving/SaveStatus";
+import { send } from "../../saving/send";
+import { useHandOver } from "../../saving/useHandOver";
+import { useKept } from "../../saving/useKept";
+import { type AddressedRecipe, COUNTS, recipeAddress } from "../recipeAddress";
+import { AddProblems } from "./AddProblems";
+import { AddStories } from "./AddStories";
+import { editedRow } from "./editedRow";
+import { FeatureTable } from "./FeatureTable";
+import { MarkPanel, type SheetLearner } from "./MarkPanel";
+import { Panel } from "./Panel";
+import { PrintPanel } from "./PrintPanel";
+import { RecipePanel } from "./RecipePanel";
+import { SheetList } from "./SheetList";
+import { keepNewSheet, rowsToKeep, SHEET_CLIENT, sameRows } from "./sheetClient";
+import { useSheetRows } from "./useSheetRows";
+
+/** What is kept of a sheet that is open: none of a drawn one that is not kept yet. */
+export interface OpenedSheet {
+  readonly id: string;
+  readonly code: string;
+  readonly revision: number;
+  readonly seed: number;
+  readonly locked: readonly boolean[];
+  readonly learners: readonly SheetLearner[];
+  /** Whether the tutor asked to print it. */
+  readonly prints: boolean;
+}
+
+/** A sheet in the hands of a tutor: drawn and not kept yet, or kept, where every change is. */
+export function SheetEditor({
+  name: startName,
+  results,
+  recipe,
+  possible,
+  house,
+  drawing,
+  opened,
+}: {
+  readonly name: string;
+  readonly results: readonly RowResult[];
+  /** What it is drawn from; none of a kept sheet. */
+  readonly recipe: AddressedRecipe | undefined;
+  readonly possible: readonly TraitId[];
+  readonly house: HouseRules;
+  readonly drawing: number;
+  readonly opened: OpenedSheet | undefined;
+}): ReactElement {
+  const go = useNavigateAfterSaving();
+  const [start] = useState(() => results.map((one, nth) => editedRow(one, opened?.locked[nth])));
+  const [name, setName] = useState(startName);
+  const [answers, setAnswers] = useState(false);
+  const [features, setFeatures] = useState(false);
+  const [failed, setFailed] = useState("");
+  const router = useRouter();
+  const sheet = useSheetRows(start, house, recipe?.never ?? []);
+  const seed = recipe?.seed ?? opened?.seed ?? 0;
+  const id = opened?.id;
+  // What another window made of its problems has to be worked first; nothing is kept from here until it is shown.
+  const [isOutdated, setOutdated] = useState(false);
+  const inWindow = useMemo(
+    () =>
+      id === undefined || isOutdated
+        ? undefined
+        : { id, name, house, drawing, seed, rows: rowsToKeep(sheet.rows) },
+    [id, isOutdated, name, house, drawing, seed, sheet.rows],
+  );
+  const { saving, choose, lookAgain } = useKept(
+    SHEET_CLIENT,
+    inWindow,
+    { isKept: true, revision: opened?.revision ?? 0 },
+    (now) => {
+      setName(now.name);
+      if (inWindow === undefined || sameRows(now, inWindow)) return;
+      setOutdated(true);
+      router.refresh();
+    },
+  );
+  useHandOver(SHEET_CLIENT, router.refresh);
+  // The chosen rung is brought into the middle of its ladder, and nothing else is moved.
+  useEffect(() => {
+    const chosen = document.querySelector("[data-relation=chosen]");
+    const ladder = chosen?.closest("aside");
+    if (!chosen || !ladder) return;
+    const [rung, room] = [chosen.getBoundingClientRect(), ladder.getBoundingClientRect()];
+    ladder.scrollTop += rung.top - room.top - (room.height - rung.height) / 2;
+  }, []);
+  const keepIt = async (then: (id: string) => string): Promise<void> => {
+    const newSheet = newId();
+    const rows = rowsToKeep(sheet.rows);
+    const back = await keepNewSheet({ id: newSheet, name, house, drawing, seed, rows });
+    if (back.ok) go(then(newSheet));
+    else setFailed(back.error.message);
+  };
+  const unread = sheet.rows.filter(({ shown }) => shown === undefined).length;
+  return (
+    <>
+      {opened === undefined ? (
+        <h1 className="text-[26px] leading-tight font-semibold">{name}</h1>
+      ) : (
+        <div className="flex flex-wrap items-baseline gap-x-4">
+          <input
+            aria-label="The name of the sheet"
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            maxLength={LONGEST_SHEET_NAME}
+            className="min-w-0 flex-1 rounded-lg border border-transparent bg-transparent px-1 text-[26px] font-semibold hover:border-edge focus:border-edge"
+          />
+          <span className="text-[15px] text-soft">
+            Code <span className="font-board text-ink">{opened.code}</span>
+          </span>
+          <SaveStatus
+            saving={saving}
+            onChoose={choose}
+            onBringBack={() =>
+              void send(ROUTES.keptSheetListed(opened.id), "PUT", { deleted: false }).then(lookAgain)
+            }
+          />
+        </div>
+      )}
+      <div className="mt-3 flex flex-wrap items-center gap-x-1 gap-y-1 print:hidden">
+        {opened === undefined ? (
+          <button type="button" onClick={() => void keepIt(ROUTES.keptSheet)} className={MAIN_BUTTON}>
+            <BookmarkPlus aria-hidden="true" className="size-4.5" />
+            Keep this sheet
+          </button>
+        ) : (
+          <PrintPanel
+            pdf={ROUTES.keptSheetPdf(opened.id)}
+            startsOpen={opened.prints}
+            hasStories={sheet.rows.some(({ shown }) => shown?.story !== undefined)}
+          />
+        )}
+        {opened === undefined && (
+          <button
+            type="button"
+            onClick={() => void keepIt((id) => `${ROUTES.keptSheet(id)}?print`)}
+            className={QUIET_BUTTON}
+          >
+            Keep and print
+          </button>
+        )}
+        {recipe !== undefined && recipe.own === undefined && (
+          <RecipePanel recipe={recipe} possible={possible} />
+        )}
+        {recipe?.own !== undefined && (
+          <PlaceLink href={ROUTES.ownRung({ own: recipe.own })} className={QUIET_BUTTON}>
+            Change this rung
+          </PlaceLink>
+        )}
+        {opened !== undefined && (
+          <button
+            type="button"
+            disabled={sheet.rows.every(({ shown }) => shown === undefined)}
+            onClick={() => {
+              const lines = sheet.rows.flatMap(({ shown }) => (shown === undefined ? [] : [shown.problem]));
+              keepRow(newRow("sheet", lines));
+              go(turnAddress({ problem: lines[0] ?? "", house }));
+            }}
+            className={QUIET_BUTTON}
+          >
+            <PenLine aria-hidden="true" className="size-4.5" />
+            To a learner
+          </button>
+        )}
+        {opened !== undefined && <MarkPanel sheet={opened.id} learners={opened.learners} />}
+        {recipe !== undefined && sheet.rows.every(({ locked }) => !locked) ? (
+          <PlaceLink href={recipeAddress({ ...recipe, seed: recipe.seed + 1 })} className={QUIET_BUTTON}>
+            <RefreshCw aria-hidden="true" className="size-4.5" />
+            Draw others
+          </PlaceLink>
+        ) : (
+          <button
+            type="button"
+            disabled={sheet.drawing || sheet.rows.every(({ locked }) => locked)}
+            onClick={() => void sheet.redrawUnlocked()}
+            className={QUIET_BUTTON}
+          >
+            <RefreshCw aria-hidden="true" className="size-4.5" />
+            Draw those that are not locked
+          </button>
+        )}
+        <AddProblems onAdd={sheet.add} />
+        <AddStories onAdd={sheet.addStories} onAddOwn={sheet.addOwnStories} />
+        {opened !== undefined && (
+          <Panel label="Files" icon={<Download aria-hidden="true" className="size-4.5" />}>
+            <p className="text-[13px] text-soft">The sheet with its answers, as a file</p>
+            <ul className="mt-1">
+              {FILES.map(({ format, name: called }) => (
+                <li key={format}>
+                  <a
+                    href={ROUTES.keptSheetFile(opened.id, format)}
+                    download
+                    className="grid min-h-11 items-center rounded-lg px-2 font-semibold text-plumb hover:bg-shade"
+                  >
+                    {called}
+                  </a>
+                </li>
+              ))}
+            </ul>
+          </Panel>
+        )}
+        <button
+          type="button"
+          aria-pressed={answers}
+          onClick={() => setAnswers(!answers)}
+          className={QUIET_BUTTON}
+        >
+          {answers ? (
+            <EyeOff aria-hidden="true" className="size-4.5" />
+          ) : (
+            <Eye aria-hidden="true" className="size-4.5" />
+          )}
+          {answers ? "Hide the answers" : "Show the answers"}
+        </button>
+        <button
+          type="button"
+          aria-pressed={features}
+          onClick={() => setFeatures(!features)}
+          className={QUIET_BUTTON}
+        >
+          <Table2 aria-hidden="true" className="size-4.5" />
+          What it trains
+        </button>
+        <button type="button" disabled={!sheet.canUndo} onClick={sheet.undo} className={QUIET_BUTTON}>
+          <Undo2 aria-hidden="true" className="size-4.5" />
+          Undo
+        </button>
+      </div>
+      {recipe !== undefined && (
+        <p className="mt-1 flex flex-wrap items-center print:hidden">
+          <span className="mr-1 text-[15px] text-soft">How many:</span>
+          {COUNTS.map((one) => (
+            <PlaceLink
+              key={one}
+              href={recipeAddress({ ...recipe, count: one })}
+              aria-current={one === recipe.count ? "true" : undefined}
+              aria-label={`${one} problems`}
+              className="grid size-10 place-items-center rounded-lg hover:bg-shade aria-[current=true]:bg-shade aria-[current=true]:font-semibold pointer-coarse:size-11"
+            >
+              {one}
+            </PlaceLink>
+          ))}
+        </p>
+      )}
+      <p role="status" className="text-[15px] text-rust empty:hidden">
+        {failed || sheet.message}
+      </p>
+      {opened !== undefined && unread > 0 && (
+        <p role="status" className="text-[15px] text-rust">
+          {unread === 1 ? "One line does not read yet, and is" : `${unread} lines do not read yet, and are`}{" "}
+          not kept. Type over what is red.
+        </p>
+      )}
+      <SheetList sheet={sheet} house={house} answers={answers} />
+      {sheet.rows.length === 0 && opened !== undefined && (
+        <p className="mt-3">Nothing is on this sheet. Add problems, or undo.</p>
+      )}
+      {features && <FeatureTable rows={sheet.rows} possible={possible} />}
+    </>
+  );
+}
+
+const FILES = [
+  { format: "csv", name: "Table (CSV)" },
+  { format: "json", name: "Right Sum’s own (JSON)" },
+  { format: "markdown", name: "Text (Markdown)" },
+  { format: "latex", name: "LaTeX" },
+  { format: "qti", name: "Questions to exchange (QTI 2.2)" },
+] as const;

@@ -1,9 +1,0 @@
-import type { GivenPart } from "@/core/turn";
-
-/** What is given on the paper, as the tutor chooses it. */
-export const GIVEN_NAMES: Readonly<Record<GivenPart, string>> = {
-  blank: "Nothing",
-  setOut: "The numbers set out",
-  allButAnswer: "All but the answer",
-  oneMissing: "All but one step",
-};

@@ -1,2 +1,0 @@
-export { TURN_KEYS } from "./hand/strokeKeys";
-export { TurnScreen } from "./TurnScreen";
