@@ -2,12 +2,12 @@ import {
   explanationsOf,
   markedAnswer,
   PATTERNS,
+  patternResults,
   patternsFor,
   waysKept,
-  wrongWays,
 } from "@/core/errorPatterns";
 import { PRESETS } from "@/core/house";
-import { lookedAt, turnOf } from "@/core/learnerTask";
+import { assessPaper, learnerTaskOf } from "@/core/learnerTask";
 import { workingOf } from "@/core/methods";
 import { type Problem, readProblem } from "@/core/problem";
 import { ledAstray, problemsOf } from "@/core/testing/learners";
@@ -63,7 +63,7 @@ function skills(): readonly ExplainingRow[] {
     const rounds = Array.from({ length: ROUNDS }, () =>
       anew().map((problem) =>
         timed(() => {
-          const ways = wrongWays(problem, house);
+          const ways = patternResults(problem, house);
           explanationsOf(ways, ways.right);
         }),
       ),
@@ -85,7 +85,7 @@ function growth(): Explaining["growth"] {
   const problems = problemsOf("subtraction", SAMPLE, SEED);
   return [0.25, 0.5, 0.75, 1].map((part) => {
     const patterns = PATTERNS.subtraction.slice(0, Math.round(PATTERNS.subtraction.length * part));
-    const times = problems.map((problem) => timed(() => wrongWays(problem, house, patterns)));
+    const times = problems.map((problem) => timed(() => patternResults(problem, house, patterns)));
     return { patterns: patterns.length, milliseconds: rounded(share(times, 0.5), 2) };
   });
 }
@@ -116,12 +116,12 @@ function papers(): Explaining["papers"] {
     house,
   );
   if (!read.ok) throw new Error("papers: a problem is needed");
-  const turn = turnOf(read.value, house, undefined);
+  const turn = learnerTaskOf(read.value, house, undefined);
   const marks = turn.ways[0]?.steps.flatMap((step) => step.marks) ?? [];
   return [40, 80, 120, 150].map((count) => {
     const times = [...Array(ROUNDS).keys()].flatMap(() =>
       Array.from({ length: 20 }, (_, back) =>
-        timed(() => lookedAt({ marks: marks.slice(0, count - back) }, turn, house, false)),
+        timed(() => assessPaper({ marks: marks.slice(0, count - back) }, turn, house, false)),
       ),
     );
     return { marks: count, milliseconds: rounded(share(times.slice(20), 0.95), 2) };

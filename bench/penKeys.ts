@@ -1,6 +1,6 @@
 import type { Mark } from "../src/core/board";
 import { PRESETS } from "../src/core/house";
-import { turnOf } from "../src/core/learnerTask";
+import { learnerTaskOf } from "../src/core/learnerTask";
 import { RIGHT } from "../src/core/testing/papers/cases";
 import { MORE_RIGHT } from "../src/core/testing/papers/casesByKind";
 import { drawn } from "../src/core/testing/papers/drawn";
@@ -248,7 +248,7 @@ function costOf(
   marks: readonly Mark[],
   problem: string,
 ): { readonly keys: number; readonly strokes: number } | undefined {
-  const turn = turnOf(problemOf(problem), PRESETS.fillersTrueValue, undefined);
+  const turn = learnerTaskOf(problemOf(problem), PRESETS.fillersTrueValue, undefined);
   const size = { cols: 26, rows: 26, margin: 0 };
   const desk = { ...deskOf(turn, PRESETS.fillersTrueValue, []), size };
   const bars = barsOf(marks, turn.asked.fractions);

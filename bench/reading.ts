@@ -1,5 +1,5 @@
 import { houseRulesFrom, PRESETS } from "@/core/house";
-import { readGiven } from "@/core/marking";
+import { readLearnerAnswer } from "@/core/marking";
 import { readOneQuantity, readProblem } from "@/core/problem";
 import { adversarialLine } from "@/core/testing/reading/adversarialLines";
 import { rounded } from "./workings";
@@ -26,7 +26,7 @@ const HANGS = {
 function given(line: string, typed: string): unknown {
   const problem = readProblem(line, house);
   if (!problem.ok) throw new Error(`given: ${line} does not read`);
-  return readGiven(typed, problem.value, house);
+  return readLearnerAnswer(typed, problem.value, house);
 }
 
 const timed = (read: () => unknown): number => {

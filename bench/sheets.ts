@@ -7,10 +7,10 @@ import { workingOf } from "../src/core/methods";
 import {
   type Account,
   accountsIn,
+  answerKeyOf,
   type Candidate,
   fewestByEntropy,
   groupsOf,
-  keyOf,
   poolOf,
   probeOf,
   probingAfter,
@@ -148,7 +148,7 @@ async function listing() {
 const learnerWith =
   (account: Account, careless: number, chance: () => number) =>
   (candidate: Candidate): string => {
-    if (chance() >= careless) return keyOf(candidate, account);
+    if (chance() >= careless) return answerKeyOf(candidate, account);
     return chance() < 0.5 ? candidate.rightKey : "elsewhere";
   };
 

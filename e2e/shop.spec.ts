@@ -1,4 +1,4 @@
-import { INSTRUMENTS, positionAt, shareOf } from "../src/core/shop";
+import { INSTRUMENTS, positionAt, shareOfInstrument } from "../src/core/shop";
 import { expect, expectAccessible, listening, test, testApart } from "./tutor";
 
 test("a lesson in the shop by mouse: two things weighed and read, to the Board, then change at the till", async ({
@@ -132,7 +132,7 @@ test("every instrument is drawn where it stands: what is measured in the picture
       const strip = box(across ? "[data-strip]" : "[data-level]");
       return across ? (strip.right - least) / (most - least) : 1 - (strip.y - least) / (most - least);
     }, tool);
-    const [from, to] = [shareOf(instrument, position), share];
+    const [from, to] = [shareOfInstrument(instrument, position), share];
     expect([id, positionAt(instrument, share), Math.abs(from - to) < 0.01]).toEqual([id, position, true]);
   }
 });

@@ -6,7 +6,7 @@ import path from "node:path";
 import { parseArgs } from "node:util";
 import { ensureBuilt } from "./launch/build.mjs";
 import { childSeconds } from "./launch/cpu.mjs";
-import { ensureChromium, ensureInstalled, runPackage } from "./launch/machine.mjs";
+import { ensureChromium, runPackage, startInstalling } from "./launch/machine.mjs";
 import { root } from "./launch/root.mjs";
 
 const { values: options, positionals } = parseArgs({
@@ -95,15 +95,18 @@ function writeTimes() {
   fs.writeFileSync(path.join(folder, "tests.json"), `${JSON.stringify({ parts: times, files }, null, 2)}\n`);
 }
 
-await timed("packages", ensureInstalled);
+// What needs no database runs while that is compiled.
+const { unpacked, compiled } = startInstalling();
+await timed("packages", () => unpacked);
 if (part === undefined) {
   await timed("types", types);
   await timed("lint", lint);
 }
+if (part !== "unit") await timed("build", ensureBuilt);
+await timed("database", () => compiled);
 if (part !== "e2e") await timed("unit tests", unitTests);
 if (part !== "unit") {
   const chromium = await ensureChromium();
-  await timed("build", ensureBuilt);
   await timed("browser tests", () => browserTests(chromium));
 }
 if (options.times && part === undefined) writeTimes();

@@ -41,39 +41,56 @@ function checkNode() {
   }
 }
 
-/** Installs the packages where they are missing or older than the lock file. Says so on stderr, so that stdout stays a program's own. */
-export async function ensureInstalled() {
+const INSTALLED = path.join(root, "node_modules/.package-lock.json");
+const DATABASE = path.join(root, "node_modules/better-sqlite3/build/Release/better_sqlite3.node");
+
+/** Whether the packages are those of the lock file, and the database is compiled. */
+const isInstalled = () =>
+  fs.existsSync(INSTALLED) &&
+  fs.existsSync(DATABASE) &&
+  fs.statSync(INSTALLED).mtimeMs >= fs.statSync(path.join(root, "package-lock.json")).mtimeMs;
+
+/**
+ * Installs the packages where they are missing or older than the lock file: `unpacked` once they are there, `compiled`
+ * once the database is too, which takes most of the time. Says so on stderr, so that stdout stays a program's own.
+ */
+export function startInstalling() {
   checkNode();
-  const installed = path.join(root, "node_modules/.package-lock.json");
-  const asked = path.join(root, "package-lock.json");
-  const database = path.join(root, "node_modules/better-sqlite3/build/Release/better_sqlite3.node");
-  const current = () =>
-    fs.existsSync(installed) &&
-    fs.existsSync(database) &&
-    fs.statSync(installed).mtimeMs >= fs.statSync(asked).mtimeMs;
-  if (current()) return;
-  await inTurn("install", async () => {
-    if (!current()) await install(installed, database);
+  let unpacked = () => undefined;
+  const there = new Promise((resolve) => {
+    unpacked = resolve;
   });
+  const compiled = inTurn("install", async () => {
+    if (!isInstalled()) await install(unpacked);
+    unpacked();
+  });
+  return { unpacked: there, compiled };
 }
 
-async function install(installed, database) {
-  console.error("Installing packages. The first time this takes a few minutes…");
+/** The same to its end. */
+export const ensureInstalled = () => startInstalling().compiled;
+
+/** Runs npm, whichever started this; what it prints is kept. */
+function runNpm(parameters) {
   const npm = process.env.npm_execpath;
   // The log level is named, since `npm run -s` would hand its silence on and leave nothing to tell from.
-  const parameters = ["ci", "--include=dev", "--no-audit", "--no-fund", "--loglevel=error"];
+  const all = [...parameters, "--loglevel=error"];
   // The database is compiled by as many processors as there are.
   const options = { quiet: true, env: { JOBS: "max" } };
-  const { code, printed } = npm?.endsWith(".js")
-    ? await run(process.execPath, [npm, ...parameters], options)
-    : await run("npm", parameters, options);
-  if (code === 0 && fs.existsSync(database)) {
-    fs.utimesSync(installed, new Date(), new Date());
+  return npm?.endsWith(".js") ? run(process.execPath, [npm, ...all], options) : run("npm", all, options);
+}
+
+async function install(unpacked) {
+  console.error("Installing packages. The first time this takes a few minutes…");
+  const got = await runNpm(["ci", "--include=dev", "--no-audit", "--no-fund", "--ignore-scripts"]);
+  if (got.code === 0) unpacked();
+  const built = got.code === 0 ? await runNpm(["rebuild"]) : got;
+  if (built.code === 0 && fs.existsSync(DATABASE)) {
+    fs.utimesSync(INSTALLED, new Date(), new Date());
     return;
   }
-  const log = path.join(root, "install.log");
-  fs.writeFileSync(log, printed);
-  if (/gyp ERR/.test(printed)) {
+  fs.writeFileSync(path.join(root, "install.log"), built.printed);
+  if (/gyp ERR/.test(built.printed)) {
     stop(
       "The database could not be compiled. Install a C++ compiler, make and Python 3 (Debian: apt-get install build-essential python3) and start again. Details: install.log",
     );

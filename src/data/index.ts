@@ -21,7 +21,7 @@ export {
   setSheetAside,
   sheetOfCode,
 } from "./keptSheets";
-export { attemptsOf, keepHandedIn, keptSquaresOf as cellsOf } from "./marking/attempts";
+export { attemptsOf, keepHandedIn, keptSquaresOf } from "./marking/attempts";
 export {
   addLearner,
   findLearner,
@@ -43,7 +43,7 @@ export {
 } from "./marking/markingSheets";
 export { packedCellsOf } from "./marking/packedSquares";
 export { historiesOf, historyOf } from "./marking/patternCounts";
-export { seenProblems as metBefore } from "./marking/seenProblems";
+export { seenProblems } from "./marking/seenProblems";
 export { type CellsKept, type CellWrite, keepCells, waitingOn } from "./marking/squares";
 export { lastRevision } from "./revision";
 export {

@@ -1,9 +1,9 @@
 import { runOf } from "@/core/checks";
-import { patternsNamed, wrongWays, wrongWorking } from "@/core/errorPatterns";
+import { patternResults, patternsNamed, wrongWorking } from "@/core/errorPatterns";
 import { choicesOf, PRESETS } from "@/core/house";
 import { EVERY_METHOD, workingOf } from "@/core/methods";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
-import { DRAWING, drawRecipe } from "@/core/sheets";
+import { DRAWING_VERSION, drawRecipe } from "@/core/sheets";
 import { keepBoard, pinBoard, renameBoard } from "@/data/boards";
 import { type Data, openDatabase } from "@/data/database";
 import { keepSheet, noteGiven } from "@/data/keptSheets";
@@ -58,7 +58,7 @@ function makeDemo(folder: string, now: Date): void {
       skill,
       notch,
     }));
-    keepSheet(data, id, { name, house, rows, drawing: DRAWING, seed }, { saw: 0 }, at, codeOf(seed));
+    keepSheet(data, id, { name, house, rows, drawing: DRAWING_VERSION, seed }, { saw: 0 }, at, codeOf(seed));
     data.transaction((write) => noteGiven(write, id, given, at));
   }
   for (const sheet of DEMO_SHEETS)
@@ -98,7 +98,7 @@ function keepDemoSheet(data: Data, { id, problems, work }: (typeof DEMO_SHEETS)[
     problems.forEach((line, row) => {
       const problem = readProblem(line, house);
       if (!problem.ok) throw new Error(`keepDemoSheet: ${line} does not read`);
-      const ways = wrongWays(problem.value, house);
+      const ways = patternResults(problem.value, house);
       for (const { learner, patterns, other } of work) {
         const led = wrongWorking(problem.value, house, patternsNamed(patterns) ?? [])?.answer ?? ways.right;
         const given = other[row] ?? writeAnswer(led, house);

@@ -1,7 +1,7 @@
 import fs from "node:fs";
-import { type PatternId, wrongWays } from "@/core/errorPatterns";
+import { type PatternId, patternResults } from "@/core/errorPatterns";
 import type { HouseChoices } from "@/core/house";
-import { choicesFor, turnOf, wrongWayOf } from "@/core/learnerTask";
+import { choicesFor, learnerTaskOf, wrongWayOf } from "@/core/learnerTask";
 import type { MethodId } from "@/core/methods";
 import { skillsShowing } from "@/core/probes";
 import { readProblem } from "@/core/problem";
@@ -10,24 +10,24 @@ import { examineFile } from "@/data/backup/health";
 import { prepareRestore } from "@/data/backup/restore";
 import { exportDocument, importDocument } from "@/data/backup/transfer";
 import {
+  accountForStories,
   explainedRequested,
+  markStoryWork,
   methodsRequested,
   nextProbe,
-  ownSamples,
   ownSheet,
-  ownStoryShown,
   probeRequested,
   rowsRequested,
+  samplesOfOwnRung,
   sheetRequested,
   skillsShown,
   storiesRequested,
-  storyAccounts,
   storyProbeShown,
   storyRecord,
   storyShown,
-  storyWorkMarked,
   twinsRequested,
   workJson,
+  workOwnStory,
   workRequested,
 } from "@/service/requests";
 import { markHandedIn } from "@/service/requests/marking/handIn";
@@ -55,17 +55,17 @@ export const COMPUTING = {
   twins: twinsRequested,
   sheet: sheetRequested,
   sheetRows: rowsRequested,
-  ownSamples,
+  samplesOfOwnRung,
   ownSheet,
   probe: probeRequested,
   nextProbe,
-  ownStoryShown,
+  workOwnStory,
   stories: storiesRequested,
-  storyAccounts,
+  accountForStories,
   storyRecord,
   storyProbeShown,
   storyShown,
-  storyWorkMarked,
+  markStoryWork,
   skillsShowing: ({
     patterns,
     house,
@@ -95,7 +95,7 @@ export const COMPUTING = {
     const house = houseGiven(choices);
     const problem = readProblem(line, house);
     if (!problem.ok) throw new Error("wrongWay: the problem was read before");
-    const found = choicesFor(wrongWays(problem.value, house), house);
+    const found = choicesFor(patternResults(problem.value, house), house);
     const asked = patterns.length > 0 ? patterns : (found[0]?.patterns ?? []);
     return { choices: found, patterns: asked, way: wrongWayOf(problem.value, house, asked, given) };
   },
@@ -114,7 +114,7 @@ export const COMPUTING = {
     const house = houseGiven(choices);
     const problem = readProblem(line, house);
     if (!problem.ok) throw new Error("turn: the problem was read before");
-    return turnOf(problem.value, house, fixed);
+    return learnerTaskOf(problem.value, house, fixed);
   },
 };
 

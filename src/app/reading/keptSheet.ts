@@ -4,19 +4,9 @@ import { createHash } from "node:crypto";
 import { z } from "zod";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { cleanName, LONGEST_NAME, MOST_LEARNERS } from "@/core/marking";
-import { LONGEST_LINE } from "@/core/problem";
 import { applyActs, type Data, findSheet, type KeptSheet, noteGiven, openSheet } from "@/data";
-import { storyOfRowSchema } from "@/service/kept/keptSheet";
 import type { RowResult } from "@/service/requests";
 import { compute } from "@/threads/pool";
-
-export const keptRowSchema = z.object({
-  problem: z.string().min(1).max(LONGEST_LINE),
-  skill: z.string().max(60).optional(),
-  notch: z.number().int().min(0).max(3).optional(),
-  locked: z.boolean().optional(),
-  story: storyOfRowSchema.optional(),
-});
 
 /** The rows of a kept sheet as its page shows them: worked, with what they train. */
 export async function rowsShown(

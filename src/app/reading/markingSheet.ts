@@ -11,12 +11,12 @@ import {
   applyActs,
   type CellsKept,
   type CellWrite,
-  cellsOf,
   type Data,
   findKeptSheet,
   findSheet,
   historiesOf,
   keepCells,
+  keptSquaresOf,
   type MarkingSheet,
   openSheet,
   packedCellsOf,
@@ -76,7 +76,7 @@ export async function newsOf(
   const sheet = sheetNow(data, id, known);
   if (sheet === undefined) return undefined;
   const { revision } = sheet;
-  const cells = cellsOf(data, id, since);
+  const cells = keptSquaresOf(data, id, since);
   const waiting = waitingOn(data, sheet, 0).left;
   if (sheet.shape <= since) return { revision, cells, waiting };
   return { revision, rows: await rowsWithAnswers(data, sheet), learners: sheet.learners, cells, waiting };

@@ -3,7 +3,7 @@ import { redirect } from "next/navigation";
 import type { ReactElement } from "react";
 import { PATTERN_IDS } from "@/core/errorPatterns";
 import { choicesOf } from "@/core/house";
-import { DRAWING } from "@/core/sheets";
+import { DRAWING_VERSION } from "@/core/sheets";
 import { NO_RUNG_FOR, SKILL_NAMES } from "@/core/wording";
 import { compute, computeAside } from "@/threads/pool";
 import { recipeAddress, recipeFrom, SheetEditor, SheetsScreen } from "@/ui/sheets";
@@ -50,7 +50,7 @@ export default async function SheetsPage({
           recipe={own}
           possible={rung.always}
           house={house}
-          drawing={DRAWING}
+          drawing={DRAWING_VERSION}
           opened={undefined}
         />
       </SheetsScreen>
@@ -75,7 +75,7 @@ export default async function SheetsPage({
         recipe={recipe}
         possible={traits}
         house={house}
-        drawing={DRAWING}
+        drawing={DRAWING_VERSION}
         opened={undefined}
       />
     </SheetsScreen>

@@ -9,7 +9,7 @@ import { database, listLearners } from "@/data";
 import { ROUTES } from "@/service/routes";
 import { compute } from "@/threads/pool";
 import { boardAddress, readAddress } from "@/ui/board";
-import { TurnScreen } from "@/ui/learnerTask";
+import { TaskScreen } from "@/ui/learnerTask";
 import { type Parameters, parametersOf } from "../reading/parameters";
 import { savedHouse } from "../reading/saved";
 import { TooMuch } from "../TooMuch";
@@ -44,7 +44,7 @@ export default async function YourTurnPage({
   };
   const method = fixed ?? address.method;
   return (
-    <TurnScreen
+    <TaskScreen
       key={`${line} ${fixed} ${part}`}
       turn={turn}
       house={house}

@@ -3,7 +3,7 @@ export {
   boardAfter,
   type Extent,
   extentOf,
-  type PaperLayout as Layout,
+  type PaperLayout,
   type Plumb,
   pageAt,
   pagesOf,
@@ -12,5 +12,5 @@ export {
   type Writing,
 } from "./board";
 export { inTwoColumns } from "./inTwoColumns";
-export type { Mark, ShapeLook, SmallPosition as Position, TokenLook } from "./mark";
+export type { Mark, ShapeLook, SmallPosition, TokenLook } from "./mark";
 export { moved } from "./moved";

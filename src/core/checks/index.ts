@@ -12,7 +12,7 @@ export type { Direction } from "./estimating/direction";
 export { estimateOf, guessAgainst } from "./estimating/estimate";
 export type { Estimate } from "./estimating/roughAnswer";
 export type { Inverse } from "./inverse";
-export type { PlausibilityReason as SenseReason } from "./plausibility";
+export type { PlausibilityReason } from "./plausibility";
 export { type Run, runOf } from "./run";
 export type { CheckReason, RunReason } from "./runReason";
 export { soFar } from "./soFar";

@@ -11,7 +11,7 @@ import {
   MOST_FRACTION_DIGITS,
   type MoneyProblem,
   measuresOf,
-  moneyOf,
+  moneyProblem,
   type Problem,
   type SignedProblem,
   signedOf,
@@ -136,7 +136,7 @@ function undoMoney(problem: MoneyProblem, answer: Answer): Undoing | undefined {
     expected: Quantity,
     plus?: Quantity,
   ): Undoing | undefined =>
-    undone(moneyOf(by, numbers, { currency, without: [] }, AS_IT_COMES), expected, plus);
+    undone(moneyProblem(by, numbers, { currency, without: [] }, AS_IT_COMES), expected, plus);
   switch (op) {
     case "add":
       return answer.kind === "amount" && operands.length === 2

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
-import { readGiven, sameAnswer } from "../marking";
+import { readLearnerAnswer, sameAnswer } from "../marking";
 import { drawn, workingOf } from "../methods";
 import { writeAnswer } from "../problem";
 import { anyHouse } from "../testing/arbitrary";
@@ -70,7 +70,7 @@ describe("the catalogue", () => {
   it.each(WRITTEN.map((one) => [one.id, one] as const))("%s leads where its example says", (_, one) => {
     const [line, written] = one.example;
     const problem = problemOf(line);
-    const given = valueOfResult(readGiven(written, problem, house), `${written} can't be read`);
+    const given = valueOfResult(readLearnerAnswer(written, problem, house), `${written} can't be read`);
     const working = wrongWorking(problem, house, [one]);
     expect(working && sameAnswer(problem, working.answer, given.answer)).toBe(true);
     const { verdict, explanations } = markedAnswer(waysOf(problem, house), given, house);
@@ -81,7 +81,10 @@ describe("the catalogue", () => {
 
   it.each(SLIPS.map((one) => [one.id, one] as const))("%s is found in its example", (_, one) => {
     const problem = problemOf(one.example[0]);
-    const given = valueOfResult(readGiven(one.example[1], problem, house), `${one.example[1]} can't be read`);
+    const given = valueOfResult(
+      readLearnerAnswer(one.example[1], problem, house),
+      `${one.example[1]} can't be read`,
+    );
     const { explanations } = markedAnswer(waysOf(problem, house), given, house);
     expect(explanations.flatMap(({ patterns }) => patterns)).toContain(one.id);
   });
@@ -175,7 +178,7 @@ describe("explaining", () => {
   it("gives no wild explanation", () => {
     const problem = problemOf("4521.7 + 386.94");
     for (const written of ["1207.33", "9999.9", "3", "88888.12"]) {
-      const given = valueOfResult(readGiven(written, problem, house), `${written} can't be read`);
+      const given = valueOfResult(readLearnerAnswer(written, problem, house), `${written} can't be read`);
       expect(markedAnswer(waysOf(problem, house), given, house)).toEqual({
         verdict: { kind: "wrong" },
         explanations: [],
@@ -244,7 +247,7 @@ describe("an estimate", () => {
     ["12 + 0.3", "40", undefined],
     ["0.2 × 0.3", "1", undefined],
   ])("of %s as %s shows the belief that times always grows: %s", (line, guess, shown) => {
-    const read = readGiven(guess, problemOf("1 + 1"), house);
+    const read = readLearnerAnswer(guess, problemOf("1 + 1"), house);
     if (!read.ok || read.value.answer.kind !== "decimal") throw new Error(`${guess} is no number`);
     expect(estimateJudged(problemOf(line), read.value.answer)?.shown).toBe(shown);
   });

@@ -11,10 +11,10 @@ export {
 } from "./explaining/explain";
 export { markedAnswer, waysKept } from "./explaining/explainAnswer";
 export {
-  answerValueIn as valueIn,
-  type PatternResults as WrongWays,
+  answerValueIn,
+  type PatternResults,
   patternAnswers,
-  patternResults as wrongWays,
+  patternResults,
   patternsFor,
 } from "./explaining/patternResults";
 export { type Answered, isSteady, sheetExplanations, showingsOn, waysTaken } from "./explaining/sheet";

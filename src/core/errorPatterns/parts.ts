@@ -1,7 +1,6 @@
 import {
   asFraction,
   type Decimal,
-  type Fraction,
   fromCount,
   type Numeral,
   wholeNumeral,
@@ -69,11 +68,6 @@ export function decimalRewritten(
   return after === undefined || (after.whole === answer.whole && after.fraction === answer.fraction)
     ? undefined
     : { ...after, point: after.fraction !== "" };
-}
-
-/** Whether a fraction can be written as a decimal that ends. */
-export function endsAsDecimal({ numerator, denominator }: Fraction): boolean {
-  return denominator > 0n && (numerator * 10n ** 9n) % denominator === 0n;
 }
 
 /** A count of the minor unit in the major one. */

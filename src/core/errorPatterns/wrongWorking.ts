@@ -5,10 +5,10 @@ import {
   newPad,
   type OnPaper,
   PLAIN_LAYOUT,
+  padText,
   type Reason,
   type StepToDraw,
   Stuck,
-  text,
   type WorkingToDraw,
 } from "../methods";
 import { type Answer, type Problem, writeAnswer, writeProblem } from "../problem";
@@ -146,7 +146,7 @@ function splitWorking(
     pad.line(
       "setOut",
       { kind: "pulledApart", problem, parts: split.parts, inTurn: split.inTurn ?? false },
-      () => [text(writeProblem(problem, { ...house, grouping: "none" }))],
+      () => [padText(writeProblem(problem, { ...house, grouping: "none" }))],
     );
     const workings = split.parts.map((part) => solvePart(act, part));
     for (const working of workings) pad.aside(working);
@@ -154,7 +154,7 @@ function splitWorking(
     const answer = split.joins(parts);
     if (answer === undefined) throw new Stuck("splitWorking: the parts can't be put together");
     pad.line("answer", { kind: "putTogether", parts, answer }, () => [
-      text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+      padText(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
     ]);
     const [first] = workings;
     if (first === undefined) throw new Stuck("splitWorking: there is nothing to work");
@@ -173,7 +173,7 @@ function rewritten(
 ): readonly StepToDraw<Reason | PatternReason>[] {
   const pad = newPad<Reason | PatternReason>();
   pad.line("answer", { kind: "rewritten", before, after }, () => [
-    text(`= ${writeAnswer(after, { ...house, grouping: "none" })}`),
+    padText(`= ${writeAnswer(after, { ...house, grouping: "none" })}`),
   ]);
   const index = Math.max(0, ...steps.map(({ page }) => page?.index ?? 0)) + 1;
   return pad.onPaper().steps.map((step) => ({ ...step, page: { index, layout: PLAIN_LAYOUT } }));

@@ -2,8 +2,8 @@ import {
   type Explanation,
   likelihoodOf,
   type PatternId,
+  type PatternResults,
   slipsBehind,
-  type WrongWays,
 } from "../errorPatterns";
 import type { HouseRules } from "../house";
 import type { Answer } from "../problem";
@@ -21,7 +21,7 @@ export interface ExplanationView {
 
 /** An explanation of an answer in words. */
 export function explanationView(
-  { problem, right }: WrongWays,
+  { problem, right }: PatternResults,
   given: Answer,
   { patterns, probability }: Explanation,
   house: HouseRules,

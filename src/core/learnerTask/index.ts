@@ -1,20 +1,20 @@
-export { assessPaper as lookedAt, type PaperAssessment as Looked } from "./assessPaper";
+export { assessPaper, type PaperAssessment } from "./assessPaper";
 export {
-  type ExplanationView as ToldExplanation,
-  explanationView as toldExplanation,
+  type ExplanationView,
+  explanationView,
 } from "./explanationView";
 export { GIVEN_PARTS, type GivenPart } from "./givenParts";
 export {
   givenInPlace,
   givenMarks,
-  type LearnerTask as Turn,
-  learnerTaskOf as turnOf,
-  type TaskWay as TurnWay,
+  type LearnerTask,
+  learnerTaskOf,
+  type TaskWay,
 } from "./learnerTask";
 export { markedWork } from "./markedWork";
 export {
   choicesFor,
-  type PatternChoice as Choice,
+  type PatternChoice,
   type ShownWay,
   type WrongWay,
   wrongWayOf,

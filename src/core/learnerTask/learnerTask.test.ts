@@ -7,7 +7,7 @@ import { writeAnswer } from "../problem";
 import { anyHouse, anyProblem } from "../testing/arbitrary";
 import { drawn } from "../testing/papers/drawn";
 import { problemOf } from "../testing/problems";
-import { GIVEN_PARTS, givenMarks, lookedAt, turnOf } from "./index";
+import { assessPaper, GIVEN_PARTS, givenMarks, learnerTaskOf } from "./index";
 
 const house = PRESETS.fillersTrueValue;
 
@@ -15,7 +15,7 @@ describe("a problem handed over", () => {
   it("is marked right with all that is given in any part, of any problem in any house", () => {
     fc.assert(
       fc.property(anyProblem, anyHouse, (problem, rules) => {
-        const turn = turnOf(problem, rules, undefined);
+        const turn = learnerTaskOf(problem, rules, undefined);
         expect(turn.ways.length).toBeGreaterThan(0);
         const [way] = turn.ways;
         if (way === undefined) return;
@@ -26,7 +26,7 @@ describe("a problem handed over", () => {
           const found = markWork(written({ marks: [] }, ...marks), [way], false);
           expect([id, found.wrong]).toEqual([id, undefined]);
           // Nothing that is given answers the question.
-          const { judged, fault } = lookedAt(written({ marks: [] }, ...marks), turn, rules, true);
+          const { judged, fault } = assessPaper(written({ marks: [] }, ...marks), turn, rules, true);
           expect([id, judged.state]).not.toEqual([id, "answered"]);
           expect([id, fault?.kind]).not.toEqual([id, "misplaced"]);
         }
@@ -38,7 +38,7 @@ describe("a problem handed over", () => {
   it("gives no row of the answer, also where a step before it is missing", () => {
     for (const line of ["51 * 13", "483 * 51", "348 + 27.6", "53.2 - 17.8", "795 / 15", "0.34 * 0.27"]) {
       const problem = problemOf(line);
-      const turn = turnOf(problem, house, undefined);
+      const turn = learnerTaskOf(problem, house, undefined);
       const [way] = turn.ways;
       if (way === undefined) throw new Error(`no way through ${line}`);
       const answer = writeAnswer(workingOf(problem, house).answer, house).replace(".", "");
@@ -54,13 +54,13 @@ describe("a problem handed over", () => {
   it("is never told wrong or out of line while it is written as the working does, step by step", () => {
     fc.assert(
       fc.property(anyProblem, anyHouse, (problem, rules) => {
-        const turn = turnOf(problem, rules, undefined);
+        const turn = learnerTaskOf(problem, rules, undefined);
         const [way] = turn.ways;
         if (way === undefined) return;
         way.steps.forEach((_, step) => {
           const marks = way.steps.slice(0, step + 1).flatMap((one) => one.marks);
           const paper = written({ marks: [] }, ...marks);
-          const { found, fault } = lookedAt(paper, turn, rules, false);
+          const { found, fault } = assessPaper(paper, turn, rules, false);
           expect([step, found().wrong, fault]).toEqual([step, undefined, undefined]);
         });
       }),
@@ -72,13 +72,13 @@ describe("a problem handed over", () => {
     ["\n1 1 2\n_+_=_\n4 4 4", false],
     ["\n1 1 2 1\n_+_=_=_\n4 4 4 2", true],
   ])("is answered in the form that is wanted, or still to be written so: %s", (paper, inForm) => {
-    const turn = turnOf(problemOf("1/4 + 1/4"), house, undefined);
-    const { judged } = lookedAt({ marks: drawn(paper).marks }, turn, house, true);
+    const turn = learnerTaskOf(problemOf("1/4 + 1/4"), house, undefined);
+    const { judged } = assessPaper({ marks: drawn(paper).marks }, turn, house, true);
     expect(judged).toMatchObject({ state: "answered", inForm });
   });
 
   it("leaves out the answer row, or one step of the work", () => {
-    const turn = turnOf(problemOf("53.2 − 17.8"), house, "subtraction-by-decomposition");
+    const turn = learnerTaskOf(problemOf("53.2 − 17.8"), house, "subtraction-by-decomposition");
     const [way] = turn.ways;
     if (way === undefined) throw new Error("there is a way");
     const all = way.steps.flatMap(({ marks }) => marks).length;

@@ -1,9 +1,9 @@
-import { type Layout, type Mark, moved, pagesOf, standsInColumns, type Writing } from "../board";
+import { type Mark, moved, type PaperLayout, pagesOf, standsInColumns, type Writing } from "../board";
 import { runOf } from "../checks";
 import type { HouseRules } from "../house";
-import { EVERY_METHOD, type MethodId, methodsFor, type Stage, type Working, workingOf } from "../methods";
+import { EVERY_METHOD, type MethodId, methodsFor, type StepStage, type Working, workingOf } from "../methods";
 import { isWhole } from "../number";
-import { type Asked, askedOf, judgePaper, type MarkedWay } from "../paper";
+import { type JudgingTarget, judgePaper, judgingTarget, type MarkedWay } from "../paper";
 import { isMeasure, operandsOf, type Problem, writeAnswer, writeProblem } from "../problem";
 import { currencyOf, unitOf, writePieces } from "../quantity";
 import { methodWords, plain, stepWords } from "../wording";
@@ -11,7 +11,7 @@ import type { GivenPart } from "./givenParts";
 
 /** A step of a sound way as the learner's board needs it: its marks, and the words for hints. */
 interface TurnStep extends Writing {
-  readonly stage: Stage;
+  readonly stage: StepStage;
   readonly ask: string;
   readonly say: string;
 }
@@ -20,7 +20,7 @@ interface TurnStep extends Writing {
 export interface TaskWay extends MarkedWay {
   readonly method: MethodId;
   readonly name: string;
-  readonly layout: Layout;
+  readonly layout: PaperLayout;
   readonly steps: readonly TurnStep[];
 }
 
@@ -29,7 +29,7 @@ export interface LearnerTask {
   readonly line: string;
   readonly ways: readonly TaskWay[];
   /** What the paper is read against. */
-  readonly asked: Asked;
+  readonly asked: JudgingTarget;
   /** The methods that a tutor may fix, the house's own first. */
   readonly methods: readonly { readonly id: MethodId; readonly name: string }[];
   readonly estimate: boolean;
@@ -83,8 +83,8 @@ function unitsOf(problem: Problem): readonly string[] {
 }
 
 /** A problem as its paper is read, with the fraction that is wanted, in the house's own form. */
-function wantedIn(problem: Problem, house: HouseRules): Asked {
-  const asked = askedOf(problem);
+function wantedIn(problem: Problem, house: HouseRules): JudgingTarget {
+  const asked = judgingTarget(problem);
   if (problem.kind !== "fractions" || asked.value === undefined) return asked;
   const answer = EVERY_METHOD.answerOf(problem, house);
   const isPlain =
@@ -183,7 +183,7 @@ function partOf(step: TurnStep, part: GivenPart, missing: TurnStep | undefined):
 /** The rows that a paper is read as coming to the answer by; none where it comes to none. */
 function answerRows(
   marks: readonly Mark[],
-  asked: Asked,
+  asked: JudgingTarget,
   units: readonly string[],
 ): { readonly top: number; readonly bottom: number } | undefined {
   const { answer, state } = judgePaper({ marks }, asked, { settled: true, units });
@@ -195,7 +195,7 @@ function answerRows(
 const isIn = (
   mark: Mark,
   { top, bottom }: { readonly top: number; readonly bottom: number },
-  asked: Asked,
+  asked: JudgingTarget,
 ): boolean => mark.row >= top && mark.row <= bottom && (mark.kind !== "rule" || asked.fractions);
 
 /**
@@ -205,7 +205,7 @@ const isIn = (
 function withoutAnswer(
   marks: readonly Mark[],
   setOut: readonly Mark[],
-  asked: Asked,
+  asked: JudgingTarget,
   units: readonly string[],
 ): readonly Mark[] {
   const rows = answerRows(marks, asked, units);

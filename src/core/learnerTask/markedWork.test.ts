@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { pagesOf } from "../board";
 import { EVERY_PATTERN, type PatternId, replayOf } from "../errorPatterns";
 import { PRESETS } from "../house";
-import { readGiven } from "../marking";
+import { readLearnerAnswer } from "../marking";
 import { workingOf } from "../methods";
 import { BLANK_PAPER, written } from "../paper";
 import { type Problem, writeAnswer } from "../problem";
@@ -23,7 +23,7 @@ function told(
   typed: string,
   more: { readonly estimate?: string; readonly paper?: typeof BLANK_PAPER } = {},
 ) {
-  const given = valueOfResult(readGiven(typed, problem, house), `${typed} is no answer`);
+  const given = valueOfResult(readLearnerAnswer(typed, problem, house), `${typed} is no answer`);
   const { estimate = "", paper = BLANK_PAPER } = more;
   return markedWork({ problem, given: given, paper, estimate }, house, NOTHING_KNOWN);
 }
@@ -43,7 +43,7 @@ describe("work that is handed in", () => {
       fc.property(anyProblem, anyHouse, (problem, rules) => {
         const { answer } = workingOf(problem, rules);
         const line = writeAnswer(answer, rules);
-        const given = readGiven(line, problem, rules);
+        const given = readLearnerAnswer(line, problem, rules);
         if (!given.ok) return;
         const marked = markedWork(
           { problem, given: given.value, paper: BLANK_PAPER, estimate: "" },

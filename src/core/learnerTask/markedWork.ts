@@ -4,15 +4,15 @@ import {
   estimateJudged,
   markedAnswer,
   type PatternId,
+  patternResults,
   replayOf,
   type Showings,
   waysTaken,
-  wrongWays,
 } from "../errorPatterns";
 import type { HouseRules } from "../house";
-import type { Given } from "../marking";
+import type { LearnerAnswer } from "../marking";
 import { EVERY_METHOD, workingOf } from "../methods";
-import { askedOf, judgePaper, markWork, type Paper } from "../paper";
+import { judgePaper, judgingTarget, markWork, type Paper } from "../paper";
 import { type Problem, readOneQuantity, writeAnswer } from "../problem";
 import { estimateLine, patternWords, remedyWords } from "../wording";
 import { explanationView } from "./explanationView";
@@ -20,7 +20,7 @@ import { explanationView } from "./explanationView";
 /** What a learner made of a problem: the answer, the paper, and the estimate that was made first as it was typed. */
 export interface Work {
   readonly problem: Problem;
-  readonly given: Given;
+  readonly given: LearnerAnswer;
   readonly paper: Paper;
   readonly estimate: string;
 }
@@ -31,11 +31,11 @@ export function markedWork(
   house: HouseRules,
   history: ReadonlyMap<PatternId, Showings>,
 ) {
-  const ways = wrongWays(problem, house);
+  const ways = patternResults(problem, house);
   const { verdict, explanations: found } = markedAnswer(ways, given, house, history);
   const explanations = verdict.kind === "wrong" ? found : [];
   // What stands on the paper as copied wrongly is that, and nothing else that leads to the same answer.
-  const { fault } = judgePaper(paper, askedOf(problem), { settled: true, units: [] });
+  const { fault } = judgePaper(paper, judgingTarget(problem), { settled: true, units: [] });
   const isCopied = fault?.kind === "copied";
   const shown = explanations.map((explanation) => ({
     ...explanationView(ways, given.answer, explanation, house),

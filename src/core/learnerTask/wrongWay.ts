@@ -1,20 +1,20 @@
-import type { Layout, Writing } from "../board";
+import type { PaperLayout, Writing } from "../board";
 import { runOf } from "../checks";
 import {
   explanationsOf,
   isSlip,
   type PatternId,
   type PatternReason,
+  type PatternResults,
+  patternResults,
   type Replay,
   replayOf,
   separatingProblem,
   undoingOf,
-  type WrongWays,
-  wrongWays,
 } from "../errorPatterns";
 import type { HouseRules } from "../house";
-import { readGiven } from "../marking";
-import { EVERY_METHOD, type Reason, type Stage, type Step } from "../methods";
+import { readLearnerAnswer } from "../marking";
+import { EVERY_METHOD, type Reason, type Step, type StepStage } from "../methods";
 import { type Picture, pictureOf } from "../pictures";
 import { type Problem, writeAnswer, writeProblem } from "../problem";
 import { mapTwo } from "../tuples";
@@ -29,13 +29,13 @@ import {
 
 /** A step of a replay as the screen shows it: its marks, and what is said to it. */
 interface ShownStep extends Writing {
-  readonly stage: Stage;
+  readonly stage: StepStage;
   readonly say: string;
 }
 
 /** One of two workings laid side by side. */
 export interface ShownWay {
-  readonly layout: Layout;
+  readonly layout: PaperLayout;
   readonly steps: readonly ShownStep[];
   readonly answer: string;
 }
@@ -77,7 +77,7 @@ export interface WrongWay {
 }
 
 /** Every pattern that comes into a problem by itself, the commonest wrong answers first in the catalogue's order. */
-export function choicesFor(ways: WrongWays, house: HouseRules): readonly PatternChoice[] {
+export function choicesFor(ways: PatternResults, house: HouseRules): readonly PatternChoice[] {
   return ways.ways
     .filter(
       ({ patterns: [first, second] }) => second === undefined && (first === undefined || !isSlip(first)),
@@ -103,7 +103,7 @@ export function wrongWayOf(
   patterns: readonly PatternId[],
   typed: string | undefined,
 ): WrongWay | undefined {
-  const given = typed === undefined ? undefined : readGiven(typed, problem, house);
+  const given = typed === undefined ? undefined : readLearnerAnswer(typed, problem, house);
   const replay = replayOf(problem, house, patterns, given?.ok ? given.value.answer : undefined);
   if (replay === undefined) return undefined;
   const { wrong, sound, departs } = replay;
@@ -154,7 +154,7 @@ function separatingOf(
   house: HouseRules,
   patterns: readonly PatternId[],
 ): WrongWay["separating"] {
-  const others = explanationsOf(wrongWays(problem, house), wrong.answer).filter(
+  const others = explanationsOf(patternResults(problem, house), wrong.answer).filter(
     (one) => one.patterns.join() !== patterns.join(),
   );
   for (const { patterns: other } of others) {

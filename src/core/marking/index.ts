@@ -1,5 +1,5 @@
-export type { GivenError, LearnerAnswer as Given, Wants } from "./learnerAnswer";
-export { readLearnerAnswer as readGiven } from "./readLearnerAnswer";
+export type { GivenError, LearnerAnswer, Wants } from "./learnerAnswer";
+export { readLearnerAnswer } from "./readLearnerAnswer";
 export {
   cleanName,
   LONGEST_ANSWER,

@@ -6,13 +6,13 @@ import { quantityOf, readOneQuantity, writeAnswer } from "../problem";
 import { anyProblem } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
 import { valueOfResult } from "../testing/valueOfResult";
-import { readGiven, verdictOf } from ".";
+import { readLearnerAnswer, verdictOf } from ".";
 
 const house = PRESETS.fillersTrueValue;
 
 function marked(line: string, typed: string, rules = house): string {
   const problem = problemOf(line);
-  const given = readGiven(typed, problem, rules);
+  const given = readLearnerAnswer(typed, problem, rules);
   if (!given.ok) return given.error.code;
   const verdict = verdictOf(problem, workingOf(problem, rules).answer, given.value, rules);
   return verdict.kind === "form" ? verdict.faults.join(" ") : verdict.kind;
@@ -150,7 +150,7 @@ describe("an answer", () => {
   it("may be typed with the comma where the house writes one", () => {
     const comma = PRESETS.commaBelow;
     const problem = problemOf("4.7 + 3.8");
-    const given = readGiven("8,5", problem, comma);
+    const given = readLearnerAnswer("8,5", problem, comma);
     expect(given.ok && verdictOf(problem, workingOf(problem, comma).answer, given.value, comma)).toEqual({
       kind: "right",
     });
@@ -168,7 +168,7 @@ describe("an answer", () => {
         const { answer } = workingOf(problem, house);
         if (answer.kind === "handed") return;
         const given = valueOfResult(
-          readGiven(writeAnswer(answer, house), problem, house),
+          readLearnerAnswer(writeAnswer(answer, house), problem, house),
           `${writeAnswer(answer, house)} is refused`,
         );
         const verdict = verdictOf(problem, answer, given, house);
@@ -195,7 +195,7 @@ describe("an answer", () => {
   it("of any letters and signs at all is read or refused, and never breaks", () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 40 }), anyProblem, (typed, problem) => {
-        const given = readGiven(typed, problem, house);
+        const given = readLearnerAnswer(typed, problem, house);
         if (given.ok) verdictOf(problem, workingOf(problem, house).answer, given.value, house);
         else expect(given.error.code).toMatch(/^\w+$/);
       }),

@@ -1,5 +1,5 @@
 import type { HouseRules } from "../house";
-import { commonFactor } from "../number";
+import { commonFactor, endsAsDecimal } from "../number";
 import {
   type Answer,
   answerValueOf,
@@ -85,7 +85,7 @@ function isRoundedFrom(problem: Problem, expected: Answer, answer: Answer): bool
   if (expected.kind === "comparison" || expected.kind === "ordered" || expected.kind === "sufficiency")
     return false;
   const exact = exactAnswer(problem);
-  const endless = 10n ** BigInt(LONGEST_DECIMAL) % exact.d !== 0n;
+  const endless = !endsAsDecimal({ numerator: exact.n, denominator: exact.d }, LONGEST_DECIMAL);
   return endless && answerValue(problem, answer).equals(roundedTo(exact, -answer.fraction.length));
 }
 

@@ -4,13 +4,13 @@ export { chainMethods } from "./chains/chainMethods";
 export type {
   AnyMethod,
   Method,
-  MethodRefusal as Refusal,
+  MethodRefusal,
   OnPaper,
   WorkingBy,
   WorkingToDraw,
 } from "./contract/method";
 export { drawn, libraryOf, type MethodSet } from "./contract/methodSet";
-export type { Step, StepStage as Stage, StepToDraw } from "./contract/step";
+export type { Step, StepStage, StepToDraw } from "./contract/step";
 export { Stuck } from "./contract/stuck";
 export { decimalMethods } from "./decimalMethods";
 export type {
@@ -49,11 +49,11 @@ export type { InLineReason } from "./multiplication/inLineBlock";
 export type { LatticeReason } from "./multiplication/lattice";
 export { lattice } from "./multiplication/lattice";
 export type { MultiplesOfTenReason } from "./multiplication/multiplesOfTen";
-export type { ProductBlock as Block, WorkedBlock } from "./multiplication/productBlock";
+export type { ProductBlock, WorkedBlock } from "./multiplication/productBlock";
 export type { BlockReason, ProductReason } from "./multiplication/productReason";
 export { type ShiftDecisions, type ShiftReason, shift } from "./multiplication/shift";
-export { type ColumnRow as Row, type ColumnSum, partsOf, SOUND_ADDITION } from "./procedures/columnSums";
-export type { Exchange as Change } from "./procedures/decomposition";
+export { type ColumnRow, type ColumnSum, partsOf, SOUND_ADDITION } from "./procedures/columnSums";
+export type { Exchange } from "./procedures/decomposition";
 export { SOUND_PRODUCTS, withoutFrontZeros } from "./procedures/digitProducts";
 export type { Quotient } from "./procedures/quotientDigits";
 export type { QuantityReason } from "./quantities/comparingAlike";
@@ -79,7 +79,7 @@ export { staysAbove } from "./signed/takingAway";
 export type { AnswerReason } from "./squares/answer";
 export { finishAnswer } from "./squares/answer";
 export type { ExpandedReason } from "./squares/expandedSetting";
-export { newPad, PLAIN_LAYOUT, text } from "./squares/pad";
+export { newPad, PLAIN_LAYOUT, padText } from "./squares/pad";
 export type { SettingOutReason } from "./squares/settingOut";
 export { carryMarks } from "./squares/smallMarks";
 export { digitCol, numeralMarks } from "./squares/writtenNumber";

@@ -1,3 +1,4 @@
+export { factByHeart } from "./byHeart";
 export {
   compareDecimals,
   countedIn,
@@ -16,6 +17,7 @@ export {
   withoutBarePoint,
   withoutTrailingZeros,
 } from "./decimal";
+export { endsAsDecimal } from "./endsAsDecimal";
 export {
   asFraction,
   commonFactor,
@@ -35,7 +37,7 @@ export {
   wholeNumeral,
 } from "./fraction";
 export { decimalSign, type Notation, otherSign, writeDecimal } from "./notation";
-export { number, numeralParts, type Part, partsText as textOf, sign, words } from "./parts";
+export { number, numeralParts, type Part, partsText, sign, words } from "./parts";
 export { MOST_DIGITS_A_SIDE, ONES, type Place, placesFrom, TENTHS } from "./place";
 export { writeNumeral } from "./writeNumeral";
 export { bareDigits, withoutEndZeros, zerosAtEnd } from "./zeros";

@@ -9,10 +9,10 @@ import { judged, measured } from "../testing/papers/measured";
 import { problemOf } from "../testing/problems";
 import { same } from "../testing/ratio";
 import { worked } from "../testing/said/chains";
-import { askedOf, BLANK_PAPER, judgePaper, written } from ".";
+import { BLANK_PAPER, judgePaper, judgingTarget, written } from ".";
 
 const look = (problem: string, marks: readonly Mark[], units: readonly string[] = [], settled = true) =>
-  judgePaper({ marks }, askedOf(problemOf(problem)), { settled, units });
+  judgePaper({ marks }, judgingTarget(problemOf(problem)), { settled, units });
 
 describe("a paper that is right in its own way", () => {
   it.each([...RIGHT, ...MORE_RIGHT])(
@@ -297,7 +297,9 @@ describe("any paper", () => {
   });
 
   it("that is blank says nothing", () => {
-    expect(judgePaper(BLANK_PAPER, askedOf(problemOf("2 + 3")), { settled: true, units: [] })).toMatchObject({
+    expect(
+      judgePaper(BLANK_PAPER, judgingTarget(problemOf("2 + 3")), { settled: true, units: [] }),
+    ).toMatchObject({
       state: "blank",
       answer: undefined,
     });

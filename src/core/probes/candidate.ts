@@ -1,4 +1,5 @@
 import {
+  answerValueIn,
   type ErrorPattern,
   EVERY_PATTERN,
   PATTERN_SKILLS,
@@ -7,7 +8,6 @@ import {
   type PatternSkill,
   patternAnswers,
   patternsFor,
-  valueIn,
 } from "../errorPatterns";
 import type { HouseRules } from "../house";
 import { type Answer, type Problem, writeAnswer, writeProblem } from "../problem";
@@ -34,7 +34,7 @@ export const answerKeyOf = ({ keys, rightKey }: Candidate, account: Account): st
   account === "sound" ? rightKey : (keys.get(account) ?? rightKey);
 
 /** The key of an answer that was given to a candidate. */
-export const givenKey = ({ problem }: Candidate, given: Answer): string => valueIn(problem, given).key;
+export const givenKey = ({ problem }: Candidate, given: Answer): string => answerValueIn(problem, given).key;
 
 /** A problem with what all patterns that can come into it, or some of them, answer. */
 function candidateOf(
@@ -43,7 +43,7 @@ function candidateOf(
   patterns: readonly ErrorPattern[] = patternsFor(problem),
 ): Candidate {
   const { right, shown } = patternAnswers(problem, house, patterns);
-  const rightKey = valueIn(problem, right).key;
+  const rightKey = answerValueIn(problem, right).key;
   return {
     problem,
     line: writeProblem(problem, house),

@@ -2,7 +2,7 @@ export type { Belief } from "./belief";
 export {
   type Account,
   accountsIn,
-  answerKeyOf as keyOf,
+  answerKeyOf,
   type Candidate,
   givenKey,
   poolOf,

@@ -7,9 +7,9 @@ import { evenChances, ledAstray } from "../testing/learners";
 import {
   type Account,
   accountsIn,
+  answerKeyOf,
   type Candidate,
   groupsOf,
-  keyOf,
   poolOf,
   probeOf,
   probingAfter,
@@ -30,7 +30,7 @@ const pools = STRANDS.map((strand) => {
 
 /** A learner with an account, who is careless now and then: right by chance, or wrong anywhere. */
 const learnerWith = (account: Account, chance: () => number) => (candidate: Candidate) => {
-  if (chance() >= CARELESS) return keyOf(candidate, account);
+  if (chance() >= CARELESS) return answerKeyOf(candidate, account);
   return chance() < 0.5 ? candidate.rightKey : "elsewhere";
 };
 

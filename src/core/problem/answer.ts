@@ -6,8 +6,8 @@ import {
   number,
   numeralParts,
   type Part,
+  partsText,
   sign,
-  textOf,
   words,
 } from "../number";
 import {
@@ -136,7 +136,7 @@ function mixedParts(answer: Mixed, notation: Notation): readonly Part[] {
 
 /** The answer in one line, in the notation of the house: `6 r 1`, `6 1/4`, `≈ 0.67`, `0.1(6)` with its repetend in brackets. */
 export const writeAnswer = (answer: Answer, notation: Notation): string =>
-  textOf(answerParts(answer, notation));
+  partsText(answerParts(answer, notation));
 
 /** What stands between a problem and its answer in one line: nothing of equality where it is rounded, or a statement. */
 export function joinerOf({ kind }: Answer): string {

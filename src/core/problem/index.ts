@@ -9,6 +9,7 @@ export {
 } from "./answer";
 export { answerValueOf, divisorOf, exactAnswer, exactValue, isRight, roundedTo } from "./exact";
 export { type Branch, type Expression, needsBrackets } from "./expression";
+export { INVERSE, undoneWith } from "./inverse";
 export {
   comparedOf,
   decimalsOf,
@@ -19,7 +20,7 @@ export {
   isNumeral,
   mapDecimals,
   measuresOf,
-  moneyProblem as moneyOf,
+  moneyProblem,
   signedOf,
   termsOf,
   thingAndTimes,

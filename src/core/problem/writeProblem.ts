@@ -1,4 +1,4 @@
-import { type Notation, ONES, type Part, sign, textOf, words } from "../number";
+import { type Notation, ONES, type Part, partsText, sign, words } from "../number";
 import {
   amountOf,
   type CurrencyId,
@@ -46,7 +46,7 @@ export function writeProblem(problem: Problem, notation: ProblemNotation): strin
 
 /** The problem in one line without the form its answer is wanted in. */
 export const writeUnformed = (problem: Problem, notation: ProblemNotation): string =>
-  textOf(problemParts(problem, notation));
+  partsText(problemParts(problem, notation));
 
 /** What a problem is made of, without the form its answer is wanted in. */
 export function problemParts(given: Problem, notation: ProblemNotation): readonly Part[] {
@@ -157,7 +157,7 @@ function expressionParts(expression: Expression, notation: ProblemNotation, firs
 
 /** An expression in one line, with the brackets it needs. */
 export const writeExpression = (expression: Expression, notation: ProblemNotation): string =>
-  textOf(expressionParts(expression, notation));
+  partsText(expressionParts(expression, notation));
 
 /** What a till has run short of. */
 const withoutParts = ({ without, currency }: MoneyProblem): readonly Part[] =>

@@ -16,6 +16,7 @@ import {
   writePieces,
   writeQuantity,
 } from ".";
+import { SHARED_WORDS, type UnitId, wordsOfUnit } from "./units";
 
 const house = PRESETS.fillersTrueValue;
 
@@ -105,5 +106,17 @@ describe("money", () => {
   it("is listed with several of a kind together", () => {
     expect(writePieces([500, 100, 100, 25], "USD")).toBe("$5 + 2×$1 + 25c");
     expect(writePieces([5000, 20], "GBP")).toBe("£50 + 20p");
+  });
+});
+
+describe("the words of units", () => {
+  it("are each of one unit, but for those that say which one is meant", () => {
+    const owners = new Map<string, UnitId[]>();
+    for (const unit of UNITS)
+      for (const word of wordsOfUnit(unit)) owners.set(word, [...(owners.get(word) ?? []), unit.id]);
+    const shared = [...owners].filter(([, units]) => units.length > 1);
+    expect(shared.map(([word]) => word).sort()).toEqual(Object.keys(SHARED_WORDS).sort());
+    for (const [word, units] of shared) expect(units).toContain(SHARED_WORDS[word]);
+    for (const [word, units] of owners) expect(unitTyped(word)).toBe(SHARED_WORDS[word] ?? units[0]);
   });
 });

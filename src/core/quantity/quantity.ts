@@ -6,7 +6,7 @@ import {
   number,
   numeralParts,
   type Part,
-  textOf,
+  partsText,
   words,
   writeDecimal,
 } from "../number";
@@ -98,7 +98,7 @@ const measureParts = ({ negative, parts }: Measure, notation: Notation): readonl
 
 /** Any quantity in one line: `$4.07`, `7p`, `8 lb 3 oz`, `34° 50′`. */
 export const writeQuantity = (quantity: Quantity, notation: Notation): string =>
-  textOf(quantityParts(quantity, notation));
+  partsText(quantityParts(quantity, notation));
 
 /** An amount in one line. */
 export const writeAmount = (amount: Amount, notation: Notation): string => writeQuantity(amount, notation);

@@ -100,11 +100,24 @@ export function smallerUnits(id: UnitId): readonly UnitId[] {
 export const isMetric = (scale: Scale): boolean =>
   scale === "mass" || scale === "metric" || scale === "capacity";
 
-const TYPED: ReadonlyMap<string, UnitId> = new Map(
-  UNITS.flatMap(({ id, symbol, name, names, typed }) =>
-    [symbol, name, names, id, ...typed].map((word): [string, UnitId] => [word.toLowerCase(), id]),
-  ).reverse(),
-);
+/** The words that two units have, with the one that is meant where nothing else is said. */
+export const SHARED_WORDS: Readonly<Record<string, UnitId>> = { minute: "min", minutes: "min" };
+
+/** The words by which a unit is typed, in small letters. */
+export const wordsOfUnit = ({
+  id,
+  symbol,
+  name,
+  names,
+  typed,
+}: (typeof UNITS)[number]): readonly string[] => [
+  ...new Set([symbol, name, names, id, ...typed].map((word) => word.toLowerCase())),
+];
+
+const TYPED: ReadonlyMap<string, UnitId> = new Map([
+  ...UNITS.flatMap((unit) => wordsOfUnit(unit).map((word): [string, UnitId] => [word, unit.id])),
+  ...Object.entries(SHARED_WORDS),
+]);
 
 /** The unit that a typed word means; none for other words. `′` is a foot unless degrees stand before it. */
 export const unitTyped = (word: string): UnitId | undefined => TYPED.get(word.toLowerCase());

@@ -1,17 +1,17 @@
-export { DRAWING_VERSION as DRAWING, drawSheet, type GeneratedProblem as Drawn } from "./drawSheet";
+export { DRAWING_VERSION, drawSheet, type GeneratedProblem } from "./drawSheet";
 export { isSkill, SKILLS, type SkillId } from "./ladder/ladder";
 export { STRANDS, type Strand } from "./ladder/skill";
 export { LONGEST_SHEET_NAME, MOST_KEPT_ROWS, MOST_ON_SHEET } from "./limits";
 export { drawOwn, fittingOf, lineError, type OwnRung } from "./ownRung";
-export { type RandomSource as Chances, randomFrom as chancesFrom } from "./randomSource";
+export { type RandomSource, randomFrom } from "./randomSource";
 export {
   drawInPlace,
   drawRecipe,
   type Recipe,
   type RecipeRefusal,
-  type SheetProblem as Placed,
+  type SheetProblem,
   type Wished,
 } from "./recipe";
 export { notchFrom, type RungPlace, rungOf } from "./rungOf";
 export { twinOf } from "./twin";
-export { readTypedLine as readTyped } from "./typedLine";
+export { readTypedLine } from "./typedLine";

@@ -5,11 +5,11 @@ import { SKILL_PROMISES } from "../testing/ladder/promises";
 import { runsOf } from "../testing/runs";
 import { valueOfResult } from "../testing/valueOfResult";
 import { SKILL_NAMES } from "../wording";
-import { type Drawn, drawSheet, SKILLS, type SkillId, STRANDS } from ".";
+import { drawSheet, type GeneratedProblem, SKILLS, type SkillId, STRANDS } from ".";
 
 const house = PRESETS.fillersTrueValue;
 
-const drawn = (id: SkillId, count: number, seed: number): readonly Drawn[] => {
+const drawn = (id: SkillId, count: number, seed: number): readonly GeneratedProblem[] => {
   const skill = SKILLS.find((one) => one.id === id);
   return valueOfResult(skill && drawSheet(skill.climb, count, house, seed), `${id} draws nothing`);
 };

@@ -7,7 +7,7 @@ export {
   type Tool,
 } from "./instruments";
 export {
-  type InstrumentPosition as Position,
+  type InstrumentPosition,
   labelAt,
   positionAt,
   positionOf,
@@ -15,9 +15,9 @@ export {
   rangeOf,
   readingForBoard,
   readingMarked,
-  shareOfInstrument as shareOf,
+  shareOfInstrument,
   typedReading,
   valueAt,
 } from "./reading";
 export { GRAMS_IN_AN_OUNCE, priced, weighed } from "./stockOf";
-export { changeFrom, type Drawer, floatOf, piecesIn, withPieces, worthOfDrawer as worthOf } from "./till";
+export { changeFrom, type Drawer, floatOf, piecesIn, withPieces, worthOfDrawer } from "./till";

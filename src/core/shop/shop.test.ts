@@ -14,11 +14,11 @@ import {
   rangeOf,
   readingForBoard,
   readingMarked,
-  shareOf,
+  shareOfInstrument,
   typedReading,
   valueAt,
   withPieces,
-  worthOf,
+  worthOfDrawer,
 } from ".";
 
 const house = PRESETS.fillersTrueValue;
@@ -29,7 +29,7 @@ describe("an instrument", () => {
     for (const instrument of INSTRUMENTS) {
       const [least, most] = rangeOf(instrument);
       for (let position = least; position <= most; position++)
-        expect([instrument.id, positionAt(instrument, shareOf(instrument, position))]).toEqual([
+        expect([instrument.id, positionAt(instrument, shareOfInstrument(instrument, position))]).toEqual([
           instrument.id,
           position,
         ]);
@@ -135,7 +135,7 @@ describe("the till", () => {
           .filter(() => chance() < 0.6)
           .slice(-5);
         const drawer: Drawer = Object.fromEntries(values.map((value) => [value, Math.floor(chance() * 4)]));
-        const amount = Math.floor(chance() * (worthOf(drawer) + 20));
+        const amount = Math.floor(chance() * (worthOfDrawer(drawer) + 20));
         const change = changeFrom(drawer, amount);
         const best = byTrying(
           Object.entries(drawer).map(([value, count]) => [Number(value), count] as const),
@@ -143,7 +143,7 @@ describe("the till", () => {
         );
         expect([drawer, amount, change && piecesIn(change)]).toEqual([drawer, amount, best]);
         if (change === undefined) continue;
-        expect(worthOf(change)).toBe(amount);
+        expect(worthOfDrawer(change)).toBe(amount);
         for (const [value, count] of Object.entries(change))
           expect(count).toBeLessThanOrEqual(drawer[Number(value)] ?? 0);
       }
@@ -156,7 +156,7 @@ describe("the till", () => {
       const change = changeFrom(float, note / 2);
       if (change === undefined) throw new Error(`no change in ${currency}`);
       const after = withPieces(withPieces(float, { [note]: 1 }), change, -1);
-      expect(worthOf(after)).toBe(worthOf(float) + note / 2);
+      expect(worthOfDrawer(after)).toBe(worthOfDrawer(float) + note / 2);
     }
     expect(changeFrom({ 100: 2 }, 350)).toBeUndefined();
     expect(changeFrom({ 100: 2 }, -1)).toBeUndefined();

@@ -39,7 +39,7 @@ export {
   drawStory,
   namesMissing,
   type Story,
-  type StoryNumber as Given,
+  type StoryNumber,
   type StoryWrong,
   wantedWhole,
   wrongLines,

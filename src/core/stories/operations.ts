@@ -2,6 +2,7 @@ import type { HouseRules } from "../house";
 import { answerOf, type Working } from "../methods";
 import {
   type Answer,
+  AS_IT_COMES,
   type Expression,
   exactAnswer,
   fractionOf,
@@ -10,6 +11,7 @@ import {
   problemOf,
   quantityOf,
   type SignedOperation,
+  undoneWith,
   writeAnswer,
 } from "../problem";
 import { inMajor, type Quantity, writeQuantity } from "../quantity";
@@ -19,8 +21,6 @@ export interface StoryOperation {
   readonly problem: Problem;
   readonly answer: Answer;
 }
-
-const AS_IT_COMES = { kind: "asItComes" } as const;
 
 /** The operations of a story's working one after another, each with what the one before came to; the last one answers its question. */
 export function operationsOf(working: Working): readonly StoryOperation[] {
@@ -148,16 +148,8 @@ function undoingOf(
   isFirst: boolean,
   other: Quantity,
 ): Problem | undefined {
-  switch (op) {
-    case "add":
-      return problemFrom("subtract", comes, other);
-    case "subtract":
-      return isFirst ? problemFrom("add", comes, other) : problemFrom("subtract", other, comes);
-    case "multiply":
-      return problemFrom("divide", comes, other);
-    case "divide":
-      return isFirst ? problemFrom("multiply", comes, other) : problemFrom("divide", other, comes);
-  }
+  const { operation, operands } = undoneWith(op, isFirst ? "toFirst" : "toSecond", comes, other);
+  return problemFrom(operation, ...operands);
 }
 
 /** The operation of a problem with two numbers; none where it asks for something else. */

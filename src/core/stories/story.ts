@@ -3,7 +3,7 @@ import { type Working, workingOf } from "../methods";
 import { exactAnswer, operandsOf, type Problem } from "../problem";
 import type { Quantity } from "../quantity";
 import { done, failed, type Result } from "../result";
-import { type Chances, chancesFrom, readTyped } from "../sheets";
+import { type RandomSource, randomFrom, readTypedLine } from "../sheets";
 import { STORY_KINDS, type StoryKindId } from "./kinds";
 import { STORY_PATTERN_IDS, type StoryPatternId, type Structure } from "./kinds/kind";
 import { houseOfStock, type StockList, type Thing } from "./stock";
@@ -51,7 +51,7 @@ export function drawStory(
   const { system = "metric" } = stock;
   if (kind.isMetric && system !== "metric") return failed("nothingDrawn");
   const house = houseOfStock(stock, rules);
-  const chances = chancesFrom(seed);
+  const chances = randomFrom(seed);
   for (let nth = 0; nth < MOST_TRIES; nth++) {
     const draft = kind.draw(chances, stock.things, STORY_UNITS[system]);
     if (draft === undefined) continue;
@@ -115,7 +115,7 @@ export function wrongLines({ kind, typed, working: { house } }: Story): readonly
   const lines = STORY_KINDS.find(({ id }) => id === kind)?.wrong;
   return STORY_PATTERN_IDS.flatMap((pattern) =>
     (lines?.[pattern] ?? []).flatMap((line): readonly StoryWrong[] => {
-      const read = readTyped(lineOf(line, typed), house);
+      const read = readTypedLine(lineOf(line, typed), house);
       // Nobody takes more from a price or a mass than there is.
       if (!read.ok || exactAnswer(read.value).s < 0n) return [];
       return [{ pattern, problem: read.value }];
@@ -141,15 +141,15 @@ export function namesMissing({ kind, things }: Story, text: string): boolean {
   );
 }
 
-const below = (chances: Chances): number => chances.below(PHRASINGS);
+const below = (chances: RandomSource): number => chances.below(PHRASINGS);
 
 function worked(line: string, house: HouseRules): Working | undefined {
-  const read = readTyped(line, house);
+  const read = readTypedLine(line, house);
   return read.ok ? workingOf(read.value, house) : undefined;
 }
 
 /** A number as it is typed, read as the first one of a sum with itself. */
 function quantityOf(typed: string, house: HouseRules): Quantity | undefined {
-  const read = readTyped(`${typed} + ${typed.startsWith("-") ? `(${typed})` : typed}`, house);
+  const read = readTypedLine(`${typed} + ${typed.startsWith("-") ? `(${typed})` : typed}`, house);
   return read.ok ? operandsOf(read.value)[0] : undefined;
 }

@@ -1,5 +1,5 @@
 import { unitOf } from "../quantity";
-import type { Chances } from "../sheets";
+import type { RandomSource } from "../sheets";
 import { between, centimetres, grams, inches, metres, millilitres, ounces } from "./drawing";
 import type { UnitSystem } from "./stock";
 
@@ -9,9 +9,9 @@ export interface StoryUnits {
   readonly volume: (count: number) => string;
   readonly length: (count: number) => string;
   /** What an empty box weighs. */
-  readonly box: (chances: Chances) => number;
+  readonly box: (chances: RandomSource) => number;
   /** A cable, short or long, in the small unit; and how it is written. */
-  readonly cable: (chances: Chances, long?: boolean) => number;
+  readonly cable: (chances: RandomSource, long?: boolean) => number;
   readonly cableLength: (count: number) => string;
 }
 

@@ -1,6 +1,6 @@
 import { type Explanation, markedAnswer, waysKept } from "../errorPatterns";
 import type { HouseRules } from "../house";
-import { type GivenError, readGiven, sameAnswer, type Verdict } from "../marking";
+import { type GivenError, readLearnerAnswer, sameAnswer, type Verdict } from "../marking";
 import { answerOf } from "../methods";
 import {
   type Answer,
@@ -113,13 +113,13 @@ const isOtherOperation = ({ patterns }: Explanation): boolean =>
   patterns.length === 1 && patterns[0] === "slip-wrong-operation";
 
 /** Reads an answer; a number that the story names in degrees or metres and its problem does not, by itself. */
-function readHere(typed: string, problem: Problem, house: HouseRules): ReturnType<typeof readGiven> {
-  const read = readGiven(typed, problem, house);
+function readHere(typed: string, problem: Problem, house: HouseRules): ReturnType<typeof readLearnerAnswer> {
+  const read = readLearnerAnswer(typed, problem, house);
   const named = quantitiesIn(typed, house).at(-1)?.text ?? typed;
   const [bare] = /^[−-]?[\d.,/ ]{1,40}/.exec(named) ?? [];
   return read.ok || bare === undefined || !("wants" in read.error || read.error.code === "letters")
     ? read
-    : readGiven(bare, problem, house);
+    : readLearnerAnswer(bare, problem, house);
 }
 
 /** A whole number where one is wanted of a quotient: right, or rounded the other way, or with what is left named and nothing made of it; none where it is neither. */

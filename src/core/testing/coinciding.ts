@@ -1,7 +1,7 @@
-import { type Layout, pagesOf, type Writing } from "../board";
+import { type PaperLayout, pagesOf, type Writing } from "../board";
 
 /** The marks of some writings that stand on top of others, and strokes through squares that hold nothing, page by page. */
-export function coinciding(layout: Layout, writings: readonly Writing[]): readonly string[] {
+export function coinciding(layout: PaperLayout, writings: readonly Writing[]): readonly string[] {
   return pagesOf(layout, writings).flatMap((page) => {
     const marks = page.writings.flatMap((writing) => writing.marks);
     const positions = marks.flatMap((mark) =>

@@ -5,9 +5,9 @@ import {
   EVERY_PATTERN,
   PATTERNS,
   type PatternId,
+  type PatternResults,
+  patternResults,
   slipsOf,
-  type WrongWays,
-  wrongWays,
   wrongWorking,
 } from "../errorPatterns";
 import type { HouseRules } from "../house";
@@ -21,7 +21,7 @@ import { SKILL_PROBLEMS } from "./patternProblems";
 export interface Astray {
   readonly problem: Problem;
   readonly answer: Answer;
-  readonly ways: WrongWays;
+  readonly ways: PatternResults;
 }
 
 /** Even chances from a seed (mulberry32), between 0 and 1. */
@@ -56,11 +56,11 @@ export function problemsOf(skill: keyof typeof PATTERNS, count: number, seed: nu
 }
 
 /** Wrong ways, worked out once for each problem and house. */
-const kept = new WeakMap<HouseRules, WeakMap<Problem, WrongWays>>();
-export function waysOf(problem: Problem, house: HouseRules): WrongWays {
-  const ofHouse = kept.get(house) ?? new WeakMap<Problem, WrongWays>();
+const kept = new WeakMap<HouseRules, WeakMap<Problem, PatternResults>>();
+export function waysOf(problem: Problem, house: HouseRules): PatternResults {
+  const ofHouse = kept.get(house) ?? new WeakMap<Problem, PatternResults>();
   kept.set(house, ofHouse);
-  const ways = ofHouse.get(problem) ?? wrongWays(problem, house);
+  const ways = ofHouse.get(problem) ?? patternResults(problem, house);
   ofHouse.set(problem, ways);
   return ways;
 }

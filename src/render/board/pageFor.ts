@@ -1,4 +1,4 @@
-import { type Extent, extentOf, type Layout, pageAt, type Writing } from "@/core/board";
+import { type Extent, extentOf, type PaperLayout, pageAt, type Writing } from "@/core/board";
 
 /** A page of squared paper: its squares, and those of them that are written on in the end. */
 export interface PageOfSquares extends Extent {
@@ -17,7 +17,7 @@ export interface FreeSquares {
  * on it, with some free squares around (two give the place names room), and never smaller than `least`.
  */
 export function pageFor(
-  firstLayout: Layout,
+  firstLayout: PaperLayout,
   allWritings: readonly Writing[],
   shown: number,
   least: { readonly columns: number; readonly rows: number },

@@ -1,4 +1,4 @@
-import type { Mark, Position } from "@/core/board";
+import type { Mark, SmallPosition } from "@/core/board";
 import type { Notation } from "@/core/number";
 import { cutShapes, tokenShapes } from "./laidShapes";
 import type { Shape } from "./shape";
@@ -14,7 +14,7 @@ const FRAME_INSET = 0.06;
 
 /** The middle of a small number in its square, and its size there. */
 const POSITIONS: Readonly<
-  Record<Position, { readonly x: number; readonly y: number; readonly size: number }>
+  Record<SmallPosition, { readonly x: number; readonly y: number; readonly size: number }>
 > = {
   high: { x: 0.5, y: 0.27, size: 0.4 },
   low: { x: 0.5, y: 0.74, size: 0.4 },

@@ -1,4 +1,4 @@
-import { extentOf, type Layout, type Mark, type Position } from "@/core/board";
+import { extentOf, type Mark, type PaperLayout, type SmallPosition } from "@/core/board";
 
 /** What stands in one square, for media that set a board as a table. */
 export interface TableCell {
@@ -6,7 +6,7 @@ export interface TableCell {
   readonly struck: boolean;
   /** Small numbers in the square; a struck one has its stroke. */
   readonly smalls: readonly {
-    readonly position: Position;
+    readonly position: SmallPosition;
     readonly text: string;
     readonly struck: boolean;
   }[];
@@ -31,7 +31,7 @@ const EMPTY: TableCell = {
 };
 
 /** A board as rows of cells. Slanted lines, hops and guides have no place in a table and are left out. */
-export function tableCells(layout: Layout, marks: readonly Mark[]): readonly (readonly TableCell[])[] {
+export function tableCells(layout: PaperLayout, marks: readonly Mark[]): readonly (readonly TableCell[])[] {
   const extent = extentOf(layout, marks);
   const left = Math.floor(extent.left);
   const columns = Math.ceil(extent.right) - left + 1;

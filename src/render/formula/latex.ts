@@ -1,4 +1,4 @@
-import type { Layout, Mark } from "@/core/board";
+import type { Mark, PaperLayout } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { decimalSign, type Part } from "@/core/number";
 import { type Answer, answerParts, type Problem, problemParts, writeProblem } from "@/core/problem";
@@ -55,7 +55,7 @@ function partLatex(part: Part): string {
  * columns is a line of the array, one over some of them stands over their squares. Struck digits need the `cancel`
  * package.
  */
-export function boardLatex(layout: Layout, marks: readonly Mark[], house: HouseRules): string {
+export function boardLatex(layout: PaperLayout, marks: readonly Mark[], house: HouseRules): string {
   const rows = tableCells(layout, marks);
   const columns = rows[0]?.length ?? 0;
   const lines = rows.map((cells) => {

@@ -1,4 +1,4 @@
-import type { Layout, Mark } from "@/core/board";
+import type { Mark, PaperLayout } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { decimalSign, type Part } from "@/core/number";
 import type { Answer, Problem } from "@/core/problem";
@@ -34,7 +34,7 @@ function partMathml(part: Part): string {
 }
 
 /** A board as a MathML table, a cell a square. */
-export function boardMathml(layout: Layout, marks: readonly Mark[], house: HouseRules): string {
+export function boardMathml(layout: PaperLayout, marks: readonly Mark[], house: HouseRules): string {
   const rows = tableCells(layout, marks).map(
     (cells) => `<mtr>${cells.map((cell) => cellMathml(cell, house)).join("")}</mtr>`,
   );

@@ -1,7 +1,7 @@
 import QRCode from "qrcode";
 import { PRINT_WORDS } from "@/core/wording";
 import { footLine } from "./composing";
-import { type MeasureText, type PageItem, type PrintPage, text } from "./page";
+import { type MeasureText, type PageItem, type PrintPage, printedText } from "./page";
 
 /** Side of the small square of the code, and the size of its letters. */
 const SIDE = 44;
@@ -33,7 +33,12 @@ export function codeItems(
         weight: "filled",
         dashed: false,
       },
-      text(right - SIDE / 2 - measure(code, LETTERS, false) / 2, top + SIDE + LETTERS + 2, LETTERS, code),
+      printedText(
+        right - SIDE / 2 - measure(code, LETTERS, false) / 2,
+        top + SIDE + LETTERS + 2,
+        LETTERS,
+        code,
+      ),
     ],
     width: SIDE,
     bottom: top + SIDE + LETTERS + 4,
@@ -56,8 +61,8 @@ export function withFeet(
       ...page,
       items: [
         ...page.items,
-        text(40, y, 8.5, foot, { ink: "soft" }),
-        text(right, y, 8.5, number, { ink: "soft" }),
+        printedText(40, y, 8.5, foot, { ink: "soft" }),
+        printedText(right, y, 8.5, number, { ink: "soft" }),
       ],
     };
   });

@@ -2,7 +2,7 @@ import type { Working } from "@/core/methods";
 import { writeAnswer, writeProblem } from "@/core/problem";
 import { PRINT_WORDS, plain, stepWords } from "@/core/wording";
 import { type Composing, composing } from "./composing";
-import { type MeasureText, mm, type PrintPage, text } from "./page";
+import { type MeasureText, mm, type PrintPage, printedText } from "./page";
 import type { Printing, SheetToPrint } from "./printing";
 import { grid, marksOn, plumbLines, workedPages } from "./squares";
 import { CAP, formula, hasFractions, wrapped } from "./typeset";
@@ -20,7 +20,9 @@ export function keyPages(
   measure: MeasureText,
 ): readonly PrintPage[] {
   const paper = composing(printing);
-  paper.put([text(paper.left, paper.y + TITLE * CAP, TITLE, PRINT_WORDS.key(sheet.title), { bold: true })]);
+  paper.put([
+    printedText(paper.left, paper.y + TITLE * CAP, TITLE, PRINT_WORDS.key(sheet.title), { bold: true }),
+  ]);
   paper.down(TITLE * 1.9);
   if (printing.key === "workings")
     for (const [nth, working] of sheet.workings.entries()) putWorking(paper, working, nth, measure);
@@ -54,7 +56,7 @@ function putAnswers(paper: Composing, sheet: SheetToPrint, printing: Printing, m
       const x = paper.left + Math.floor(nth / down) * (paper.width / columns);
       const baseline = paper.y + (nth % down) * height + SIZE * 1.2;
       paper.put([
-        text(x, baseline, SIZE * 0.85, String(done + nth + 1), { bold: true, ink: "plumb" }),
+        printedText(x, baseline, SIZE * 0.85, String(done + nth + 1), { bold: true, ink: "plumb" }),
         ...formula(x + numbers, baseline, SIZE, one, measure).items,
       ]);
     }
@@ -75,7 +77,10 @@ function putWorking(paper: Composing, working: Working, nth: number, measure: Me
   const beside = columns * unit < paper.width * 0.56;
   if (heading + rows * unit > paper.room) paper.nextPage();
   paper.put([
-    text(paper.left, paper.y + heading * 0.58, SIZE * 0.9, String(nth + 1), { bold: true, ink: "plumb" }),
+    printedText(paper.left, paper.y + heading * 0.58, SIZE * 0.9, String(nth + 1), {
+      bold: true,
+      ink: "plumb",
+    }),
     ...formula(paper.left + 22, paper.y + heading * 0.58, SIZE, solved(working), measure, { bold: true })
       .items,
   ]);
@@ -100,7 +105,7 @@ function putWorking(paper: Composing, working: Working, nth: number, measure: Me
         paper.nextPage();
         below = 0;
       }
-      paper.put([text(x, paper.y + SAID, SAID, one)]);
+      paper.put([printedText(x, paper.y + SAID, SAID, one)]);
       paper.down(SAID * LEADING);
       below -= SAID * LEADING;
     }

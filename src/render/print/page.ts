@@ -47,7 +47,7 @@ export function paperSize(paper: keyof typeof PAPERS, turned: boolean): readonly
   return turned ? [long, short] : [short, long];
 }
 
-export const text = (
+export const printedText = (
   x: number,
   baseline: number,
   size: number,

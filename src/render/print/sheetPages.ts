@@ -3,7 +3,7 @@ import { PRINT_WORDS } from "@/core/wording";
 import { type Composing, composing } from "./composing";
 import { codeItems, withFeet } from "./headAndFoot";
 import { keyPages } from "./keyPages";
-import { line, type MeasureText, mm, type PageItem, type PrintPage, text } from "./page";
+import { line, type MeasureText, mm, type PageItem, type PrintPage, printedText } from "./page";
 import type { PrintedStory, Printing, SheetToPrint } from "./printing";
 import { givenPages, grid, marksOn, plumbLines, type WrittenPage } from "./squares";
 import { putAnswerLine, putStory, storyHeight, storyLines } from "./storyPages";
@@ -49,7 +49,7 @@ function head(paper: Composing, sheet: SheetToPrint, printing: Printing, measure
   const { left, width } = paper;
   const code = sheet.code === undefined ? undefined : codeItems(sheet.code, left + width, paper.y, measure);
   if (code !== undefined) paper.put(code.items);
-  paper.put([text(left, paper.y + sizes.title * CAP, sizes.title, sheet.title, { bold: true })]);
+  paper.put([printedText(left, paper.y + sizes.title * CAP, sizes.title, sheet.title, { bold: true })]);
   paper.down(sizes.title * 1.5);
   if (printing.nameAndDate) {
     const room = width - (code?.width ?? 0) - 14;
@@ -57,7 +57,7 @@ function head(paper: Composing, sheet: SheetToPrint, printing: Printing, measure
     const blank = (words: string, from: number, to: number): readonly PageItem[] => {
       const begins = from + measure(words, sizes.small, false) + 6;
       return [
-        text(from, baseline, sizes.small, words, { ink: "soft" }),
+        printedText(from, baseline, sizes.small, words, { ink: "soft" }),
         line(begins, baseline + 2, to, baseline + 2, { ink: "soft", weight: 0.7 }),
       ];
     };
@@ -97,7 +97,7 @@ function inLines(paper: Composing, sheet: SheetToPrint, printing: Printing, meas
       const asked = formula(x + numbers, baseline, size, asks(working), measure);
       const from = x + numbers + asked.width + 8;
       paper.put([
-        text(x, baseline, size * 0.8, String(done + nth + 1), { bold: true, ink: "plumb" }),
+        printedText(x, baseline, size * 0.8, String(done + nth + 1), { bold: true, ink: "plumb" }),
         ...asked.items,
         ...(x + width - from > 24
           ? [line(from, baseline + 3, x + width, baseline + 3, { ink: "soft" })]
@@ -253,7 +253,7 @@ function putBlock(
     ...(asked === ""
       ? []
       : [
-          text(x, baseline, size * 0.8, number, { bold: true, ink: "plumb" }),
+          printedText(x, baseline, size * 0.8, number, { bold: true, ink: "plumb" }),
           ...formula(x + measure(number, size * 0.8, true) + 9, baseline, size, asked, measure).items,
         ]),
     ...grid(x, y, columns, rows, unit),
@@ -293,8 +293,8 @@ function tearOff(paper: Composing, sheet: SheetToPrint, printing: Printing, meas
   const begins = left + width - measure(words, 8, false);
   paper.put([
     line(left, paper.y, begins - 8, paper.y, { ink: "soft", dashed: true, weight: 0.8 }),
-    text(begins, paper.y + 2.6, 8, words, { ink: "soft" }),
-    text(left, paper.y + 20, small, PRINT_WORDS.answers, { bold: true }),
+    printedText(begins, paper.y + 2.6, 8, words, { ink: "soft" }),
+    printedText(left, paper.y + 20, small, PRINT_WORDS.answers, { bold: true }),
   ]);
   paper.down(22);
   for (const [nth, cell] of cells.entries()) {

@@ -1,5 +1,5 @@
-import { type Extent, extentOf, type Layout, type Mark, pagesOf } from "@/core/board";
-import { type GivenPart, givenInPlace, turnOf } from "@/core/learnerTask";
+import { type Extent, extentOf, type Mark, type PaperLayout, pagesOf } from "@/core/board";
+import { type GivenPart, givenInPlace, learnerTaskOf } from "@/core/learnerTask";
 import type { Working } from "@/core/methods";
 import { isFilled, pathOf, type Shape, shapesOf } from "../board";
 import { line, type MeasureText, type PageItem } from "./page";
@@ -7,14 +7,14 @@ import { CAP } from "./typeset";
 
 /** A part of squared paper with what is written on it. */
 export interface WrittenPage {
-  readonly layout: Layout;
+  readonly layout: PaperLayout;
   readonly marks: readonly Mark[];
   /** The whole squares that it takes up in the end. */
   readonly extent: Extent;
 }
 
 /** The whole squares that marks take up. */
-function squaresOf(layout: Layout, marks: readonly Mark[]): Extent {
+function squaresOf(layout: PaperLayout, marks: readonly Mark[]): Extent {
   const { left, right, top, bottom } = extentOf(layout, marks);
   return {
     left: Math.floor(left),
@@ -33,7 +33,7 @@ export const workedPages = ({ layout, steps }: Working): readonly WrittenPage[] 
 
 /** The pages that a learner needs for a problem, with what is given on each as on a learner's own board. */
 export function givenPages({ problem, house, method }: Working, given: GivenPart): readonly WrittenPage[] {
-  const turn = turnOf(problem, house, method);
+  const turn = learnerTaskOf(problem, house, method);
   return turn.ways.map((way) => {
     const all = way.steps.flatMap(({ marks }) => marks);
     const extent = squaresOf(way.layout, all);
@@ -66,7 +66,7 @@ export function marksOn(
 
 /** The plumb lines of a page from one row to another. */
 export const plumbLines = (
-  { plumbs }: Layout,
+  { plumbs }: PaperLayout,
   x: number,
   y: number,
   unit: number,

@@ -1,7 +1,7 @@
 import { PRINT_WORDS } from "@/core/wording";
 import type { BarPart, StoryPicture } from "@/service/requests";
 import type { Composing } from "./composing";
-import { line, type MeasureText, mm, type PageItem, text } from "./page";
+import { line, type MeasureText, mm, type PageItem, printedText } from "./page";
 import type { PrintedStory, Printing, SheetToPrint } from "./printing";
 import { formula, hasFractions, wrapped } from "./typeset";
 
@@ -41,9 +41,11 @@ export function putStory(
   measure: MeasureText,
 ): void {
   const indent = numberRoom(size, measure);
-  paper.put([text(paper.left, paper.y + size, size * 0.8, String(nth + 1), { bold: true, ink: "plumb" })]);
+  paper.put([
+    printedText(paper.left, paper.y + size, size * 0.8, String(nth + 1), { bold: true, ink: "plumb" }),
+  ]);
   for (const one of wrapped(story.text, size, paper.width - indent, measure)) {
-    paper.put([text(paper.left + indent, paper.y + size, size, one)]);
+    paper.put([printedText(paper.left + indent, paper.y + size, size, one)]);
     paper.down(size * LEADING);
   }
   const height = pictureHeight(story, printing);
@@ -63,7 +65,7 @@ export function putAnswerLine(paper: Composing, size: number, measure: MeasureTe
   const from = paper.left + measure(words, size * 0.8, false) + 8;
   const baseline = paper.y + size * 1.3;
   paper.put([
-    text(paper.left, baseline, size * 0.8, words, { ink: "soft" }),
+    printedText(paper.left, baseline, size * 0.8, words, { ink: "soft" }),
     line(from, baseline + 3, paper.left + paper.width, baseline + 3, { ink: "soft" }),
   ]);
   paper.down(size * 1.7);
@@ -95,7 +97,7 @@ export function storyLines(
     const baseline = paper.y + size * 1.3;
     const written = formula(x, baseline, size, asked, measure);
     paper.put([
-      text(paper.left, baseline, size * 0.8, String(nth + 1), { bold: true, ink: "plumb" }),
+      printedText(paper.left, baseline, size * 0.8, String(nth + 1), { bold: true, ink: "plumb" }),
       ...written.items,
       line(x + written.width + 8, baseline + 3, paper.left + paper.width, baseline + 3, { ink: "soft" }),
     ]);
@@ -140,7 +142,7 @@ function pictureItems(
         box(from, top, wide, BAR, part.asked),
         ...(part.label === ""
           ? []
-          : [text(middle - label / 2, inside ? top + BAR / 2 + 3.6 : beside, 10, part.label)]),
+          : [printedText(middle - label / 2, inside ? top + BAR / 2 + 3.6 : beside, 10, part.label)]),
       ];
     });
   });
@@ -159,7 +161,7 @@ function lineItems(
   const at = (value: number): number => x + ((value - least + margin) / (most - least + 2 * margin)) * width;
   const axis = y + mm(15);
   const centred = (middle: number, baseline: number, words: string): PageItem =>
-    text(middle - measure(words, 10, false) / 2, baseline, 10, words);
+    printedText(middle - measure(words, 10, false) / 2, baseline, 10, words);
   const marks: readonly (readonly [number, string])[] = [
     ...(withZero && from !== 0 && to !== 0 ? [[0, "0"] as const] : []),
     [from, ends[0]],

@@ -1,4 +1,4 @@
-import { line, type MeasureText, type PageItem, type PrintInk, text } from "./page";
+import { line, type MeasureText, type PageItem, type PrintInk, printedText } from "./page";
 
 /** Height of a digit of the printed letters, in parts of their size. */
 export const CAP = 0.725;
@@ -35,7 +35,7 @@ export function formula(
     if (part === "") continue;
     const [numerator, denominator] = part.split("/");
     if (!FRACTION.test(part) || numerator === undefined || denominator === undefined) {
-      items.push(text(at, baseline, size, part, { bold, ink }));
+      items.push(printedText(at, baseline, size, part, { bold, ink }));
       at += measure(part, size, bold);
       continue;
     }
@@ -44,7 +44,7 @@ export function formula(
     const width = Math.max(over, under) + 2 * SIDE * size;
     const axis = baseline - AXIS * size;
     items.push(
-      text(at + (width - over) / 2, axis - CLEAR * size, small, numerator, { bold, ink }),
+      printedText(at + (width - over) / 2, axis - CLEAR * size, small, numerator, { bold, ink }),
       // Whoever copies the text, or reads it by a program, gets the fraction as it is written in one line.
       {
         kind: "text",
@@ -56,7 +56,10 @@ export function formula(
         ink,
         look: "unseen",
       },
-      text(at + (width - under) / 2, axis + CLEAR * size + CAP * small, small, denominator, { bold, ink }),
+      printedText(at + (width - under) / 2, axis + CLEAR * size + CAP * small, small, denominator, {
+        bold,
+        ink,
+      }),
       line(at, axis, at + width, axis, { ink, weight: size * 0.05 }),
     );
     at += width;

@@ -1,4 +1,4 @@
-import { extentOf, type Layout, type Mark } from "@/core/board";
+import { extentOf, type Mark, type PaperLayout } from "@/core/board";
 import type { Notation } from "@/core/number";
 import { isFilled, pathOf, type Shape, shapesOf } from "../board";
 import { escapedMarkup } from "../escaped";
@@ -23,7 +23,7 @@ export interface DrawnBoard {
 }
 
 /** The paper with some marks on it, and one free square around them. */
-export function drawnBoard(layout: Layout, marks: readonly Mark[], notation: Notation): DrawnBoard {
+export function drawnBoard(layout: PaperLayout, marks: readonly Mark[], notation: Notation): DrawnBoard {
   const written = extentOf(layout, marks);
   const left = Math.floor(written.left) - 1;
   const top = Math.floor(written.top) - 1;

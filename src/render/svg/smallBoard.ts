@@ -1,4 +1,4 @@
-import { type Layout, pageAt, type Writing } from "@/core/board";
+import { type PaperLayout, pageAt, type Writing } from "@/core/board";
 import type { Notation } from "@/core/number";
 import { isFilled, type PageOfSquares, pathOf, type Shape, shapesOf } from "../board";
 import { escapedMarkup } from "../escaped";
@@ -13,7 +13,7 @@ const at = (squares: number): number => Math.round(squares * UNIT);
  * a board takes a tenth of what it takes mark by mark; its looks are those of the class `small-board`.
  */
 export function smallBoard(
-  firstLayout: Layout,
+  firstLayout: PaperLayout,
   allWritings: readonly Writing[],
   shown: number,
   page: PageOfSquares,

@@ -3,7 +3,7 @@ import { done, failed, type Result } from "@/core/result";
 import type { Refusal } from "../refusal";
 
 /** The number of a change: each write of anything takes the next one. */
-export const revisionSchema = z.number().int().min(0);
+const revisionSchema = z.number().int().min(0);
 
 /** What is said where a write of a thing is refused. */
 export interface RefusalWords {

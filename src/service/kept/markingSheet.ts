@@ -1,5 +1,5 @@
 import type { PatternId } from "@/core/errorPatterns";
-import type { ToldExplanation } from "@/core/learnerTask";
+import type { ExplanationView } from "@/core/learnerTask";
 import type { FormFault } from "@/core/marking";
 import type { StoryOfRow } from "@/core/stories";
 
@@ -22,7 +22,7 @@ export interface NewsCell extends KeptMark {
   readonly row: string;
   readonly learner: string;
   /** All that may explain it, where it was marked just now. */
-  readonly explanations?: readonly ToldExplanation[];
+  readonly explanations?: readonly ExplanationView[];
 }
 
 /** What the tutor changes in a square: only what changes is named. */

@@ -1,7 +1,7 @@
 import { markedAnswer, type PatternId, separatingProblem, waysKept } from "@/core/errorPatterns";
 import { type HouseChoices, houseRulesFrom } from "@/core/house";
-import { type ToldExplanation, toldExplanation } from "@/core/learnerTask";
-import { readGiven } from "@/core/marking";
+import { type ExplanationView, explanationView } from "@/core/learnerTask";
+import { readLearnerAnswer } from "@/core/marking";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
 import { mapTwo } from "@/core/tuples";
@@ -24,7 +24,7 @@ interface ExplainJson {
   readonly faults: readonly string[];
   readonly wanted: string | null;
   /** Likeliest first. Their probabilities are of all that could have led to the answer, to four places. */
-  readonly explanations: readonly ToldExplanation[];
+  readonly explanations: readonly ExplanationView[];
 }
 
 /** An answer explained, with a problem that would tell the two likeliest explanations apart where they are close. */
@@ -76,7 +76,7 @@ export function explainRequested(request: ExplainRequest): Result<ExplainJson, R
     const { code, at } = problem.error;
     return failed({ code, message: readErrorWords(problem.error, house.value), at });
   }
-  const given = readGiven(request.given, problem.value, house.value);
+  const given = readLearnerAnswer(request.given, problem.value, house.value);
   if (!given.ok) {
     const { code } = given.error;
     return failed({ code: `given.${code}`, message: givenErrorWords(given.error, house.value) });
@@ -91,7 +91,7 @@ export function explainRequested(request: ExplainRequest): Result<ExplainJson, R
     faults: verdict.kind === "form" ? verdict.faults.map((fault) => FORM_FAULT_WORDS[fault]) : [],
     wanted: verdict.kind === "form" ? writeAnswer(ways.right, house.value) : null,
     explanations: explanations.map((one) => {
-      const told = toldExplanation(ways, given.value.answer, one, house.value);
+      const told = explanationView(ways, given.value.answer, one, house.value);
       return { ...told, probability: Math.round(told.probability * 10_000) / 10_000 };
     }),
   });

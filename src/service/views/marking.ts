@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { PATTERN_IDS } from "@/core/errorPatterns";
-import type { ToldExplanation } from "@/core/learnerTask";
+import type { ExplanationView } from "@/core/learnerTask";
 import { FORM_FAULTS } from "@/core/marking";
 import { storyOfRowSchema } from "../kept/keptSheet";
 import type {
@@ -27,7 +27,7 @@ const explanation = z.object({
   names: z.array(z.string()),
   probability: z.number(),
   likely: z.string(),
-}) satisfies z.ZodType<ToldExplanation>;
+}) satisfies z.ZodType<ExplanationView>;
 
 const keptMark = z.object({
   given: z.string(),

@@ -86,5 +86,5 @@ export const storyAccounts = z.object({
 }) satisfies z.ZodType<StoryAccounts>;
 
 /** The tutor's own stories, and their stock lists. */
-export const ownStories = ownStoriesSchema;
-export const stock = stockKeptSchema;
+export const ownStoriesView = ownStoriesSchema;
+export const stockView = stockKeptSchema;

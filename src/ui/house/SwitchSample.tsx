@@ -5,7 +5,7 @@ import { pictureOf } from "@/core/pictures";
 import { joinerOf, readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { plain, SWITCH_WORDS, stepWords } from "@/core/wording";
 import { pageFor } from "@/render/board";
-import { Paper } from "../paper";
+import { SquaredPaper } from "../paper";
 import PictureDrawing from "../pictures/PictureDrawing";
 import { SAMPLES, sampleNotation, sampleProblem } from "./samples";
 
@@ -58,7 +58,7 @@ export const SwitchSample = memo(function SwitchSample({
       const shown = last < 0 ? steps.length : last + 1;
       return (
         <div className="max-w-56">
-          <Paper
+          <SquaredPaper
             layout={layout}
             writings={steps}
             shown={shown}

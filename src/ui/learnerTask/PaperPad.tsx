@@ -1,13 +1,13 @@
 "use client";
 
 import { type PointerEvent, type ReactElement, useEffect, useMemo, useRef } from "react";
-import type { Layout, Mark } from "@/core/board";
+import type { Mark, PaperLayout } from "@/core/board";
 import type { HouseRules } from "@/core/house";
-import { Paper as PaperDrawing } from "../paper";
+import { SquaredPaper as PaperDrawing } from "../paper";
 import type { Hand, HandStroke, Size, Square, Way } from "./hand/hand";
 import { shapeIn, tokenIn } from "./hand/laid";
 
-const NO_LAYOUT: Layout = { columns: [], plumbs: [] };
+const NO_LAYOUT: PaperLayout = { columns: [], plumbs: [] };
 
 /** A block of squares. */
 export interface SquareBlock extends Square {

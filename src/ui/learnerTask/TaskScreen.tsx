@@ -3,7 +3,7 @@
 import { type ReactElement, useEffect, useMemo, useRef, useState } from "react";
 import { type Mark, moved } from "@/core/board";
 import { choicesOf, type HouseRules } from "@/core/house";
-import { type GivenPart, lookedAt, type Turn } from "@/core/learnerTask";
+import { assessPaper, type GivenPart, type LearnerTask } from "@/core/learnerTask";
 import type { MethodId } from "@/core/methods";
 import { decimalSign } from "@/core/number";
 import type { Paper } from "@/core/paper";
@@ -50,7 +50,7 @@ export function TaskScreen({
   learner: startLearner,
   addresses,
 }: {
-  readonly turn: Turn;
+  readonly turn: LearnerTask;
   readonly house: HouseRules;
   readonly fixed: MethodId | undefined;
   readonly part: GivenPart;
@@ -84,7 +84,7 @@ export function TaskScreen({
   // What is written on after checking or handing in is being written again.
   const settled = checked === paper;
   const looked = useMemo(
-    () => lookedAt(withoutNotes(paper), turn, house, settled),
+    () => assessPaper(withoutNotes(paper), turn, house, settled),
     [paper, turn, house, settled],
   );
   const { judged, fault } = looked;
@@ -143,7 +143,7 @@ export function TaskScreen({
       // What answers the problem can be handed in with the next key; else the hand stays on the paper. Where nothing may
       // be told, it does not tell this either.
       const silent = feedback === "none" || feedback === "atEnd";
-      const { state } = lookedAt(withoutNotes(paper), turn, house, true).judged;
+      const { state } = assessPaper(withoutNotes(paper), turn, house, true).judged;
       if (silent || state === "answered") answerField.current?.focus();
     },
     help: () => setKeysOpen(true),

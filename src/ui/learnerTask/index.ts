@@ -1,2 +1,2 @@
 export { TURN_KEYS } from "./hand/strokeKeys";
-export { TaskScreen as TurnScreen } from "./TaskScreen";
+export { TaskScreen } from "./TaskScreen";

@@ -5,7 +5,7 @@ import type { DecimalProblem, Problem, ProblemKind } from "@/core/problem";
 import { methodWords } from "@/core/wording";
 import { boardAddress } from "../board/state/address";
 import { PlaceLink } from "../PlaceLink";
-import { Drawn } from "../paper";
+import { RenderedBoard } from "../paper";
 import { ListPage } from "../shell";
 
 const HEADINGS: Readonly<Record<DecimalProblem["op"], string>> = {
@@ -95,7 +95,7 @@ function MethodCard({
         aria-label={`Step through ${line} by ${name.toLowerCase()}`}
         className="mt-auto block pt-4"
       >
-        <Drawn html={drawing} />
+        <RenderedBoard html={drawing} />
       </PlaceLink>
     </article>
   );

@@ -1,5 +1,5 @@
 import { memo, type ReactElement } from "react";
-import { type Extent, type Layout, type Plumb, pageAt, type Writing } from "@/core/board";
+import { type Extent, type PaperLayout, type Plumb, pageAt, type Writing } from "@/core/board";
 import type { HouseRules } from "@/core/house";
 import { placesName } from "@/core/wording";
 import type { PageOfSquares } from "@/render/board";
@@ -18,7 +18,7 @@ export function SquaredPaper({
   still = false,
   wrong,
 }: {
-  readonly layout: Layout;
+  readonly layout: PaperLayout;
   readonly writings: readonly Writing[];
   readonly shown: number;
   readonly page: PageOfSquares;
@@ -123,7 +123,7 @@ const PlumbLine = memo(function PlumbLine({
 });
 
 /** The row in which the columns begin: where a plumb line begins further down, they do too. */
-function columnsBegin({ plumbs: [plumb] }: Layout, page: PageOfSquares): number {
+function columnsBegin({ plumbs: [plumb] }: PaperLayout, page: PageOfSquares): number {
   return plumb === undefined || plumb.from === "top" ? page.written.top : plumb.from;
 }
 
@@ -133,7 +133,7 @@ const PlaceNames = memo(function PlaceNames({
   above,
   house,
 }: {
-  readonly layout: Layout;
+  readonly layout: PaperLayout;
   readonly above: number;
   readonly house: HouseRules;
 }): ReactElement {

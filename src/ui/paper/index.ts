@@ -1,2 +1,2 @@
-export { RenderedBoard as Drawn } from "./RenderedBoard";
-export { AROUND, SMALLEST_SQUARE, SquaredPaper as Paper } from "./SquaredPaper";
+export { RenderedBoard } from "./RenderedBoard";
+export { AROUND, SMALLEST_SQUARE, SquaredPaper } from "./SquaredPaper";

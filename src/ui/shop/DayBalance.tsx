@@ -1,6 +1,6 @@
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
-import { worthOf } from "@/core/shop";
+import { worthOfDrawer } from "@/core/shop";
 import { CheckField } from "./CheckField";
 import { readMoney, writtenMoney } from "./money";
 import { balanceOf, type Day } from "./sale";
@@ -28,7 +28,7 @@ export function DayBalance({
     <section aria-label="The day" className="mt-5 grid gap-1 border-t border-edge pt-3">
       <h2 className="text-[17px] font-semibold">The day</h2>
       <p className="flex justify-between">
-        Float at the start <span className="font-board">{writtenMoney(worthOf(day.float), house)}</span>
+        Float at the start <span className="font-board">{writtenMoney(worthOfDrawer(day.float), house)}</span>
       </p>
       <p className="flex justify-between">
         Sold in {day.sales === 1 ? "1 sale" : `${day.sales} sales`}{" "}

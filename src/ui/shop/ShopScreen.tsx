@@ -10,8 +10,8 @@ import {
   INSTRUMENTS,
   type Instrument,
   type InstrumentId,
+  type InstrumentPosition,
   instrumentOf,
-  type Position,
   positionOf,
   rangeOf,
   readingForBoard,
@@ -39,13 +39,13 @@ const FIRST_AT: Readonly<Record<Tool, number>> = {
   thermometer: 0.23,
 };
 
-const firstOf = (instrument: Instrument): Position => {
+const firstOf = (instrument: Instrument): InstrumentPosition => {
   const [least, most] = rangeOf(instrument);
   return Math.round(least + FIRST_AT[instrument.tool] * (most - least));
 };
 
 /** A reading in the notation of the house; in parts of a unit as it is typed. */
-const written = (instrument: Instrument, position: Position, house: HouseRules): string => {
+const written = (instrument: Instrument, position: InstrumentPosition, house: HouseRules): string => {
   const typed = typedReading(instrument, position);
   const read = readOneQuantity(typed, { ...house, decimalMark: "point" });
   return read.ok ? writeQuantity(read.value, house) : typed;
@@ -109,10 +109,10 @@ function Measuring({
   const choices = INSTRUMENTS.filter((one) => one.tool === tool);
   const [id, setId] = useState<InstrumentId>(choices[0]?.id ?? "scale-2kg");
   const instrument = instrumentOf(id);
-  const [position, setPosition] = useState<Position>(() => firstOf(instrument));
+  const [position, setPosition] = useState<InstrumentPosition>(() => firstOf(instrument));
   const [digits, setDigits] = useState(false);
   const [laid, setLaid] = useState<readonly string[]>([]);
-  const [zero, setZero] = useState<Position>(0);
+  const [zero, setZero] = useState<InstrumentPosition>(0);
   const [kept, setKept] = useState<readonly Kept[]>([]);
   const next = useRef(0);
   const [least, most] = rangeOf(instrument);
@@ -125,7 +125,7 @@ function Measuring({
     setZero(0);
   };
   const value = written(instrument, shown, house);
-  const keep = (at: Position): void => {
+  const keep = (at: InstrumentPosition): void => {
     next.current += 1;
     const forBoard = inHouse(readingForBoard(instrument, at), house);
     const thing = laid.length === 1 ? laid[0] : undefined;
@@ -249,8 +249,8 @@ function Clock({
   onPosition,
   onSplit,
 }: {
-  readonly position: Position;
-  readonly onPosition: (to: Position) => void;
+  readonly position: InstrumentPosition;
+  readonly onPosition: (to: InstrumentPosition) => void;
   readonly onSplit: () => void;
 }): ReactElement {
   const [since, setSince] = useState<number>();

@@ -1,5 +1,5 @@
 import type { CurrencyId } from "@/core/quantity";
-import { type Drawer, floatOf, withPieces, worthOf } from "@/core/shop";
+import { type Drawer, floatOf, withPieces, worthOfDrawer } from "@/core/shop";
 
 /** A day at the till: what the drawer began with and holds, what was sold, and the sale that is going on. All money is in the minor unit. */
 export interface Day {
@@ -76,6 +76,6 @@ export const handedOver = (day: Day): Day => ({
 
 /** What should be in the drawer by what was sold, and what is. */
 export const balanceOf = (day: Day): { readonly should: number; readonly is: number } => ({
-  should: worthOf(day.float) + day.sold,
-  is: worthOf(day.drawer),
+  should: worthOfDrawer(day.float) + day.sold,
+  is: worthOfDrawer(day.drawer),
 });

@@ -1,4 +1,4 @@
-export { OwnStoriesScreen as OwnStories } from "./own/OwnStoriesScreen";
+export { OwnStoriesScreen } from "./own/OwnStoriesScreen";
 export type { OwnDraft } from "./own/ownDraft";
 export { StockScreen } from "./StockScreen";
 export { StoriesScreen } from "./StoriesScreen";

@@ -6,7 +6,7 @@ import type { HouseRules } from "@/core/house";
 import { decimalSign } from "@/core/number";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
-import { Drawn } from "../paper";
+import { RenderedBoard } from "../paper";
 import { AsideNotes } from "../saving/AsideNotes";
 import { ListPage } from "../shell";
 import { BoardCards } from "./BoardCards";
@@ -85,7 +85,10 @@ export function TodayScreen({
           </p>
         )}
         <BoardCards
-          boards={boards.map((board, index) => ({ board, picture: <Drawn html={pictures[index] ?? ""} /> }))}
+          boards={boards.map((board, index) => ({
+            board,
+            picture: <RenderedBoard html={pictures[index] ?? ""} />,
+          }))}
           now={now}
         />
         <AsideNotes rows={unread} what="board" />

@@ -4,7 +4,7 @@ import { type ReactElement, useEffect, useMemo, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { ShownWay } from "@/core/learnerTask";
 import { pageFor } from "@/render/board";
-import { Paper } from "../paper";
+import { SquaredPaper } from "../paper";
 
 /** What a page measures at least, in squares, beside another one. */
 const LEAST = { columns: 7, rows: 8 };
@@ -63,7 +63,7 @@ export function WayPaper({
           <span className="font-semibold">{title}</span>
           <span className="font-board text-[17px] text-soft">{note}</span>
         </figcaption>
-        <Paper
+        <SquaredPaper
           layout={way.layout}
           writings={way.steps}
           shown={shown}

@@ -2,7 +2,7 @@
 
 import { type ReactElement, Suspense, useEffect, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import type { Choice, WrongWay } from "@/core/learnerTask";
+import type { PatternChoice, WrongWay } from "@/core/learnerTask";
 import { plain, stretches } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
 import { wrongWayAddress } from "@/service/wrongWayAddress";
@@ -31,7 +31,7 @@ export function WrongWayScreen({
   boardAddress,
 }: {
   readonly way: WrongWay;
-  readonly choices: readonly Choice[];
+  readonly choices: readonly PatternChoice[];
   readonly house: HouseRules;
   /** The address of the sound working on the Board. */
   readonly boardAddress: string;

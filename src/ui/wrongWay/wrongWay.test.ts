@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { EVERY_PATTERN, patternsNamed, wrongWays } from "@/core/errorPatterns";
+import { EVERY_PATTERN, patternResults, patternsNamed } from "@/core/errorPatterns";
 import { PRESETS } from "@/core/house";
 import { choicesFor, wrongWayOf } from "@/core/learnerTask";
 import { readProblem, writeProblem } from "@/core/problem";
@@ -54,13 +54,13 @@ describe("a wrong way on the screen", () => {
 
   it("offers every pattern that comes into the problem, each with the answer it leads to", () => {
     const problem = problemOf("12.03 − 4.578");
-    const choices = choicesFor(wrongWays(problem, house), house);
+    const choices = choicesFor(patternResults(problem, house), house);
     expect(choices.length).toBeGreaterThan(5);
     for (const { patterns, answer } of choices) {
       expect(patternsNamed(patterns)).toHaveLength(1);
       expect(wrongWayOf(problem, house, patterns, undefined)?.wrong.answer).toBe(answer);
     }
-    expect(choicesFor(wrongWays(problemOf("1 + 1"), house), house)).toEqual([]);
+    expect(choicesFor(patternResults(problemOf("1 + 1"), house), house)).toEqual([]);
   });
 
   it("of a slip is the one that leads to the answer that was given", () => {

@@ -3,7 +3,7 @@ import { notFound } from "next/navigation";
 import type { ReactElement } from "react";
 import { choicesOf } from "@/core/house";
 import { isSkill } from "@/core/sheets";
-import { database, findKeptSheet, givenTo, listLearners, metBefore } from "@/data";
+import { database, findKeptSheet, givenTo, listLearners, seenProblems } from "@/data";
 import { computeAside } from "@/threads/pool";
 import { SheetEditor, SheetsScreen } from "@/ui/sheets";
 import { rowsShown } from "../../reading/keptSheet";
@@ -35,7 +35,7 @@ export default async function KeptSheetPage({
       ? undefined
       : await computeAside("skillsShown", { skill: skills, count: 1, seed: 1, house: choicesOf(house) });
   const given = new Map(givenTo(data, id).map((one) => [one.id, day(one.at)]));
-  const met = metBefore(
+  const met = seenProblems(
     data,
     id,
     rows.map(({ problem }) => problem),

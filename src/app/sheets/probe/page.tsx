@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { choicesOf } from "@/core/house";
-import { DRAWING, STRANDS } from "@/core/sheets";
+import { DRAWING_VERSION, STRANDS } from "@/core/sheets";
 import { computeAside } from "@/threads/pool";
 import { ProbeScreen } from "@/ui/sheets";
 import { type Parameters, parametersOf } from "../../reading/parameters";
@@ -32,7 +32,7 @@ export default async function ProbePage({
       seed={seed}
       probe={found.value.value}
       house={house}
-      drawing={DRAWING}
+      drawing={DRAWING_VERSION}
     />
   );
 }

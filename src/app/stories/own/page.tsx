@@ -1,7 +1,7 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { LONGEST_STORY, OWN_FORMS } from "@/core/stories";
-import { type OwnDraft, OwnStories } from "@/ui/stories";
+import { type OwnDraft, OwnStoriesScreen } from "@/ui/stories";
 import { type Parameters, parametersOf } from "../../reading/parameters";
 import { ownStories, savedHouse } from "../../reading/saved";
 import { TooMuch } from "../../TooMuch";
@@ -30,9 +30,10 @@ export default async function OwnStoryPage({
     // What was read off in the shop comes as a text.
     const form = OWN_FORMS.find(({ id }) => id === parameters.form)?.id ?? SAMPLE.form;
     const start = { ...SAMPLE, text: parameters.text.slice(0, LONGEST_STORY), form, answer: "" };
-    return <OwnStories key={start.text} start={start} kept={kept} house={savedHouse()} />;
+    return <OwnStoriesScreen key={start.text} start={start} kept={kept} house={savedHouse()} />;
   }
-  if (parameters.kind === undefined) return <OwnStories start={SAMPLE} kept={kept} house={savedHouse()} />;
+  if (parameters.kind === undefined)
+    return <OwnStoriesScreen start={SAMPLE} kept={kept} house={savedHouse()} />;
   const { house, shown } = await askedTold(parameters);
   if (!shown.ok) return <TooMuch message={shown.error.message} />;
   const told = shown.value;
@@ -45,5 +46,5 @@ export default async function OwnStoryPage({
           text: `${told.stretches.map((one) => one.text).join("")} ${told.question}`,
           answer: told.gap ?? "",
         };
-  return <OwnStories key={start.text} start={start} kept={kept} house={house} />;
+  return <OwnStoriesScreen key={start.text} start={start} kept={kept} house={house} />;
 }

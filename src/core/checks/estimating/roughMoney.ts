@@ -9,7 +9,7 @@ import {
   wholeNumeral,
   withoutTrailingZeros,
 } from "../../number";
-import { AS_IT_COMES, exactAnswer, fractionOf, type MoneyProblem, moneyOf } from "../../problem";
+import { AS_IT_COMES, exactAnswer, fractionOf, type MoneyProblem, moneyProblem } from "../../problem";
 import { type Amount, amountOf, inMajor, MINOR_PLACES } from "../../quantity";
 import { easyNumber, roughAmount } from "./easyNumbers";
 import type { Estimate } from "./roughAnswer";
@@ -21,7 +21,7 @@ export function roughMoney(problem: MoneyProblem): Estimate | undefined {
   if (op === "enough" || op === "pay") return undefined;
   if (op === "divide") return roughShare(problem);
   const rounded = operands.map((operand) => (operand.kind === "amount" ? roughAmount(operand) : operand));
-  const easy = moneyOf(op, rounded, { currency, without: [] }, AS_IT_COMES);
+  const easy = moneyProblem(op, rounded, { currency, without: [] }, AS_IT_COMES);
   if (easy === undefined) return undefined;
   const value = easyNumber(exactAnswer(easy));
   if (value.kind === "decimal") {
@@ -54,7 +54,7 @@ function roughShare(problem: Extract<MoneyProblem, { op: "divide" }>): Estimate 
     .mul(10n ** BigInt(MINOR_PLACES));
   if (multiple.d !== 1n) return undefined;
   const taken = amountOf(currency, withoutTrailingZeros(fromCount(multiple.n, MINOR_PLACES)));
-  const rounded = moneyOf("divide", [taken, divisor], { currency, without: [] }, AS_IT_COMES);
+  const rounded = moneyProblem("divide", [taken, divisor], { currency, without: [] }, AS_IT_COMES);
   if (rounded === undefined) return undefined;
   return { rounding: "multiple", rounded, result: by.kind === "amount" ? times : amountOf(currency, times) };
 }

@@ -1,6 +1,6 @@
 import { LRUCache } from "lru-cache";
 import type { HouseRules } from "../../house";
-import { type Given, MOST_ROWS, type Verdict, verdictOf } from "../../marking";
+import { type LearnerAnswer, MOST_ROWS, type Verdict, verdictOf } from "../../marking";
 import type { Problem } from "../../problem";
 import { type Explanation, explanationsOf, type History } from "./explain";
 import { type PatternResults, patternResults } from "./patternResults";
@@ -14,7 +14,7 @@ export interface Marked {
 /** Marks one answer. A right one is never given a pattern; an order from the other end is most likely no error, but may be one. */
 export function markedAnswer(
   ways: PatternResults,
-  given: Given,
+  given: LearnerAnswer,
   house: HouseRules,
   history?: History,
 ): Marked {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../../house";
-import { toldExplanation } from "../../learnerTask";
-import { readGiven } from "../../marking";
+import { explanationView } from "../../learnerTask";
+import { readLearnerAnswer } from "../../marking";
 import { problemsOf, waysOf } from "../../testing/learners";
 import { problemOf } from "../../testing/problems";
 import { simulated } from "../../testing/simulated";
@@ -93,11 +93,11 @@ describe("a slip", () => {
     ["4.7 + 3.8", "8.6", "slip-fact-off-by-one", "8.6 for 8.5"],
   ])("in %s = %s says what went wrong", (line, typed, id, words) => {
     const problem = problemOf(line);
-    const given = valueOfResult(readGiven(typed, problem, house), `${typed} can't be read`);
+    const given = valueOfResult(readLearnerAnswer(typed, problem, house), `${typed} can't be read`);
     const ways = waysOf(problem, house);
     const { explanations } = markedAnswer(ways, given, house);
     const slip = explanations.find(({ patterns }) => patterns.join() === id);
     if (slip === undefined) throw new Error(`${id} is not among ${JSON.stringify(explanations)}`);
-    expect(toldExplanation(ways, given.answer, slip, house).names[0]).toContain(words);
+    expect(explanationView(ways, given.answer, slip, house).names[0]).toContain(words);
   });
 });

@@ -1,7 +1,7 @@
-import { type ColumnSum, partsOf, type Row } from "../../methods";
+import { type ColumnRow, type ColumnSum, partsOf } from "../../methods";
 
 /** Adding the largest column first, tens carried to the next smaller one, the smallest written in full. */
-export function addFromLargest(rows: readonly Row[], columns: number): readonly ColumnSum[] {
+export function addFromLargest(rows: readonly ColumnRow[], columns: number): readonly ColumnSum[] {
   const sums: ColumnSum[] = [];
   let carried = 0;
   for (let column = columns - 1; column >= 0; column--) {

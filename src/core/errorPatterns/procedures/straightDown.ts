@@ -1,10 +1,10 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import {
-  type Block,
   type BlockReason,
   carryMarks,
   digitCol,
+  type ProductBlock,
   type StepToDraw,
   type WorkedBlock,
   withoutFrontZeros,
@@ -14,7 +14,7 @@ import {
  * A product in which each lower digit multiplies only the digit above it, as in adding; tens are carried, and
  * where just one number has a digit it is copied, with what was carried.
  */
-export function workStraightDown(block: Block, house: HouseRules): WorkedBlock {
+export function workStraightDown(block: ProductBlock, house: HouseRules): WorkedBlock {
   const lowest = block.lowest + block.byLowest;
   const columns = Math.max(block.top.length, block.by.length);
   // Carries under the rule take a row of their own.

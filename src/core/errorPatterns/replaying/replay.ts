@@ -11,11 +11,13 @@ import {
 } from "../../methods";
 import {
   type Answer,
+  AS_IT_COMES,
   decimalsOf,
   fractionOf,
   fractionsOf,
+  INVERSE,
   measuresOf,
-  moneyOf,
+  moneyProblem,
   operandsOf,
   type Problem,
   type SignedOperation,
@@ -108,8 +110,6 @@ export interface UndoneAnswer {
   readonly ought: string;
 }
 
-const UNDOES = { add: "subtract", subtract: "add", divide: "multiply", multiply: "divide" } as const;
-
 /** The wrong answer checked by the inverse; none where the operation is not undone in one line. */
 export function undoingOf(problem: Problem, wrong: Answer, house: HouseRules): UndoneAnswer | undefined {
   const [first, second, more] = operandsOf(problem);
@@ -128,27 +128,26 @@ function inverseProblem(problem: Problem, wrong: Answer): Problem | undefined {
   const op = (["add", "subtract", "multiply", "divide"] as const).find((one) => one === problem.op);
   const second = operandsOf(problem)[1];
   if (op === undefined || second === undefined) return undefined;
-  const inverse: SignedOperation = UNDOES[op];
+  const inverse: SignedOperation = INVERSE[op];
   if (inverse === "divide" && fractionOf(second).n === 0n) return undefined;
-  const form = { kind: "asItComes" } as const;
   switch (problem.kind) {
     case "decimals":
       return wrong.kind === "decimal" && second.kind === "decimal" && !wrong.negative && !endless(op, second)
-        ? decimalsOf(inverse, [wrong, second], form)
+        ? decimalsOf(inverse, [wrong, second], AS_IT_COMES)
         : undefined;
     case "fractions":
       return (wrong.kind === "decimal" || wrong.kind === "fraction" || wrong.kind === "mixed") &&
         (second.kind === "decimal" || second.kind === "fraction" || second.kind === "mixed") &&
         !wrong.negative
-        ? fractionsOf(inverse, [wrong, second], form)
+        ? fractionsOf(inverse, [wrong, second], AS_IT_COMES)
         : undefined;
     case "money":
-      return (op === "add" || op === "subtract") && isAmount(wrong) && isAmount(second)
-        ? moneyOf(inverse, [wrong, second], problem, form)
+      return (op === "add" || op === "subtract") && isPositiveAmount(wrong) && isPositiveAmount(second)
+        ? moneyProblem(inverse, [wrong, second], problem, AS_IT_COMES)
         : undefined;
     case "measures":
-      return (op === "add" || op === "subtract") && isMeasure(wrong) && isMeasure(second)
-        ? measuresOf(inverse, [wrong, second], form)
+      return (op === "add" || op === "subtract") && isPositiveMeasure(wrong) && isPositiveMeasure(second)
+        ? measuresOf(inverse, [wrong, second], AS_IT_COMES)
         : undefined;
     case "signed":
     case "quantities":
@@ -158,8 +157,8 @@ function inverseProblem(problem: Problem, wrong: Answer): Problem | undefined {
 }
 
 /** Only what lies above zero is a problem that can be set. */
-const isAmount = (one: Answer): one is Amount => one.kind === "amount" && !one.numeral.negative;
-const isMeasure = (one: Answer): one is Measure => one.kind === "measure" && !one.negative;
+const isPositiveAmount = (one: Answer): one is Amount => one.kind === "amount" && !one.numeral.negative;
+const isPositiveMeasure = (one: Answer): one is Measure => one.kind === "measure" && !one.negative;
 
 /** Whether undoing a product would divide, which may never end. */
 const endless = (

@@ -4,7 +4,7 @@ import {
   decimalsOf,
   fractionsOf,
   measuresOf,
-  moneyOf,
+  moneyProblem,
   operandsOf,
   type Problem,
   problemOf,
@@ -56,7 +56,7 @@ function withOperation(
     case "fractions":
       return fractionsOf(op, problem.operands, problem.form);
     case "money":
-      return moneyOf(op, problem.operands, problem, problem.form);
+      return moneyProblem(op, problem.operands, problem, problem.form);
     case "measures":
       return measuresOf(op, problem.operands, problem.form);
     case "quantities":

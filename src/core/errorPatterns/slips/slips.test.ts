@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../../house";
-import { readGiven, sameAnswer } from "../../marking";
+import { readLearnerAnswer, sameAnswer } from "../../marking";
 import { workingOf } from "../../methods";
 import { readProblem, writeAnswer, writeProblem } from "../../problem";
 import { problemsOf, waysOf } from "../../testing/learners";
@@ -35,7 +35,7 @@ describe.each(SKILLS)("what goes wrong in carrying out %s", (skill) => {
       } else {
         const text = writeAnswer(instead.answer, house);
         const given = valueOfResult(
-          readGiven(text, problem, house),
+          readLearnerAnswer(text, problem, house),
           `${id} writes ${text}, which can't be read`,
         );
         expect(sameAnswer(problem, given.answer, instead.answer), `${id} writes ${text}`).toBe(true);

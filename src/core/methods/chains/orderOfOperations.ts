@@ -1,5 +1,14 @@
 import type { HouseRules } from "../../house";
-import { asFraction, type Decimal, fraction, isWhole, type Notation, simplest } from "../../number";
+import {
+  asFraction,
+  type Decimal,
+  endsAsDecimal,
+  factByHeart,
+  fraction,
+  isWhole,
+  type Notation,
+  simplest,
+} from "../../number";
 import {
   type AnswerForm,
   AS_IT_COMES,
@@ -21,7 +30,7 @@ import type { Two } from "../../tuples";
 import { type Method, type MethodResult, type Solve, taken } from "../contract/method";
 import { Stuck } from "../contract/stuck";
 import type { AnswerReason } from "../squares/answer";
-import { newPad, type Pad, text } from "../squares/pad";
+import { newPad, type Pad, padText } from "../squares/pad";
 import type { ChainReason } from "./chainReason";
 
 type ChainWhy = ChainReason | AnswerReason;
@@ -86,7 +95,7 @@ function workChain<Inner>(
   const pad: Pad<ChainWhy | Inner> = newPad();
   const plain = { ...house, grouping: "none" } as const;
   pad.line("setOut", { kind: "writeChain", problem }, () => [
-    text(writeExpression(problem.expression, plain)),
+    padText(writeExpression(problem.expression, plain)),
   ]);
   let here = problem.expression;
   for (;;) {
@@ -104,7 +113,7 @@ function workChain<Inner>(
     if (known === undefined) pad.aside(working);
     if (last) {
       const { answer } = working;
-      pad.line("answer", { kind: "nameAnswer", answer }, () => [text(`= ${writeAnswer(answer, plain)}`)]);
+      pad.line("answer", { kind: "nameAnswer", answer }, () => [padText(`= ${writeAnswer(answer, plain)}`)]);
       return { answer, onPaper: pad.onPaper };
     }
     const result = quantityOf(working.answer);
@@ -113,13 +122,10 @@ function workChain<Inner>(
     here = become(here, next, result, plain);
     const rest: ChainProblem = { ...problem, expression: here };
     pad.line("work", { kind: "putBack", problem: asked, result, rest }, () => [
-      text(`= ${writeExpression(rest.expression, plain)}`),
+      padText(`= ${writeExpression(rest.expression, plain)}`),
     ]);
   }
 }
-
-/** The largest number of the tables that are known by heart, and of sums that are. */
-const [TABLES_TO, SUMS_TO] = [10n, 20n];
 
 /** Whether a problem is a fact that is known by heart: of the tables of times and divided by, or a sum or difference up to 20. */
 function isFact(problem: Problem): boolean {
@@ -130,13 +136,10 @@ function isFact(problem: Problem): boolean {
     return false;
   switch (problem.op) {
     case "add":
-      return first + second <= SUMS_TO;
     case "subtract":
-      return first <= SUMS_TO && second <= first;
     case "multiply":
-      return first <= TABLES_TO && second <= TABLES_TO;
     case "divide":
-      return second > 0n && second <= TABLES_TO && first % second === 0n && first / second <= TABLES_TO;
+      return factByHeart(problem.op, first, second) !== undefined;
     case "compare":
     case "order":
     case "round":
@@ -209,8 +212,7 @@ function exactQuotient(operands: Two<Decimal>): DecimalProblem | FractionProblem
   const [dividend, divisor] = operands;
   const [a, b] = [asFraction(dividend), asFraction(divisor)];
   const exact = simplest(fraction(a.numerator * b.denominator, a.denominator * b.numerator));
-  const ends = (10n ** 6n * exact.numerator) % exact.denominator === 0n;
-  return ends
+  return endsAsDecimal(exact)
     ? { kind: "decimals", op: "divide", operands, form: { kind: "exactly" } }
     : { kind: "fractions", op: "divide", operands, form: AS_IT_COMES };
 }

@@ -1,4 +1,4 @@
-import type { Layout } from "../../board";
+import type { PaperLayout } from "../../board";
 import type { HouseRules } from "../../house";
 import type { Answer, Operation, Problem, ProblemKind } from "../../problem";
 import { done, failed, type Result } from "../../result";
@@ -6,7 +6,7 @@ import type { Step, StepToDraw } from "./step";
 
 /** How a working stands on squared paper: its layout, and the steps that write it. */
 export interface OnPaper<Why> {
-  readonly layout: Layout;
+  readonly layout: PaperLayout;
   readonly steps: readonly StepToDraw<Why>[];
 }
 
@@ -27,7 +27,7 @@ export type WorkingToDraw<Why, Id extends string = string> = MethodResult<Why> &
 
 /** A problem worked by a method under some house rules, with all its marks. */
 export interface WorkingBy<Why, Id extends string = string> extends By<Id> {
-  readonly layout: Layout;
+  readonly layout: PaperLayout;
   readonly steps: readonly Step<Why>[];
   readonly answer: Answer;
 }

@@ -1,4 +1,4 @@
-import type { Layout, Mark } from "../../board";
+import type { Mark, PaperLayout } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, digitAt, fromCount, lowestPlace, ONES, type Place, placesFrom } from "../../number";
 import { signOf } from "../../problem";
@@ -29,7 +29,7 @@ export type DivisionSettingReason =
 
 /** Squared paper for a division: where the digits of dividend and quotient stand. */
 export interface DivisionSetting {
-  layout(): Layout;
+  layout(): PaperLayout;
   readonly quotientRow: number;
   /** The grid line of the quotient's point. */
   readonly quotientLine: number;

@@ -11,7 +11,7 @@ import {
 import type { FractionProblem } from "../../problem";
 import { because, type MethodRefusal } from "../contract/method";
 import { Stuck } from "../contract/stuck";
-import { joined, text } from "../squares/pad";
+import { joined, padText } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
 import { equivalentOf, type FractionPad, type FractionWhy, items } from "./fractionSteps";
 
@@ -65,7 +65,7 @@ export function combined<Inner>(
       parts.map((one) => items(one, house)),
       op === "add" ? "+" : "−",
     ),
-    text("="),
+    padText("="),
     ...items(result, house),
   ]);
   return result;
@@ -130,7 +130,7 @@ function commonDenominator<Inner>(
     case "product": {
       const product = denominators.reduce((all, denominator) => all * denominator, 1n);
       const why: FractionWhy = { kind: "multiplyDenominators", denominators, product };
-      pad.line("work", why, () => [text(`${denominators.join("×")}=${product}`)]);
+      pad.line("work", why, () => [padText(`${denominators.join("×")}=${product}`)]);
       return product;
     }
   }

@@ -11,7 +11,7 @@ import {
   type Solve,
   taken,
 } from "../contract/method";
-import { text } from "../squares/pad";
+import { padText } from "../squares/pad";
 import { alike, type CommonBy, combined, largeFactors, longLists } from "./alikeParts";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
@@ -101,7 +101,7 @@ function workCommonDenominator<Inner>(
   if (below && larger !== undefined && smaller !== undefined) {
     pad.line("setOut", { kind: "swapFractions", larger, smaller }, () => [
       ...items(larger, house),
-      text("−"),
+      padText("−"),
       ...items(smaller, house),
     ]);
   }

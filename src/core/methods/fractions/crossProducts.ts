@@ -3,7 +3,7 @@ import { type Fraction, fraction } from "../../number";
 import { type Asks, type FractionProblem, type Relation, signOf } from "../../problem";
 import { mapTwo } from "../../tuples";
 import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
-import { text } from "../squares/pad";
+import { padText } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { type FractionWhy, items, oneFraction, startFractions } from "./fractionSteps";
 
@@ -71,7 +71,7 @@ function workCrossProducts(
     [
       "work",
       { kind: "crossProduct", numerator: over.numerator, denominator: under.denominator, product, first },
-      () => [text(`${over.numerator}${times}${under.denominator}=${product}`)],
+      () => [padText(`${over.numerator}${times}${under.denominator}=${product}`)],
     ] as const;
   pad.line(...cross(a, b, products[0], true));
   pad.line(...cross(b, a, products[1], false));
@@ -79,21 +79,21 @@ function workCrossProducts(
   const widened = [fraction(products[0], under), fraction(products[1], under)] as const;
   pad.line("work", { kind: "overBoth", fractions: [a, b], widened }, () => [
     ...items(a, house),
-    text("="),
+    padText("="),
     ...items(widened[0], house),
-    text("  "),
+    padText("  "),
     ...items(b, house),
-    text("="),
+    padText("="),
     ...items(widened[1], house),
   ]);
   const relation: Relation = products[0] < products[1] ? "<" : products[0] > products[1] ? ">" : "=";
   pad.line("work", { kind: "compareProducts", products, relation }, () => [
-    text(`${products[0]}${relation}${products[1]}`),
+    padText(`${products[0]}${relation}${products[1]}`),
   ]);
   const answer = { kind: "comparison", left, right, relation } as const;
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
     ...items(left, house),
-    text(relation),
+    padText(relation),
     ...items(right, house),
   ]);
   return { answer, onPaper: pad.onPaper };

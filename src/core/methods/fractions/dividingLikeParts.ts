@@ -3,7 +3,7 @@ import { commonMultiple, fraction } from "../../number";
 import { type Asks, type FractionProblem, signOf } from "../../problem";
 import { mapTwo } from "../../tuples";
 import { type Method, type MethodResult, otherOperation, type Solve, taken } from "../contract/method";
-import { text } from "../squares/pad";
+import { padText } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
 import { equivalentOf, type FractionWhy, items, oneFraction, startFractions } from "./fractionSteps";
@@ -44,9 +44,9 @@ function workLikeParts<Inner>(
   const by = signOf("divide", house);
   pad.line("work", { kind: "likeParts", left, right, result }, () => [
     ...items(left, house),
-    text(by),
+    padText(by),
     ...items(right, house),
-    text(`=${left.numerator}${by}${right.numerator}=`),
+    padText(`=${left.numerator}${by}${right.numerator}=`),
     ...items(result, house),
   ]);
   return finishFraction(pad, result, { problem, house, decisions }, solve);

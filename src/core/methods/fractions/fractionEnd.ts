@@ -11,7 +11,7 @@ import {
 } from "../../problem";
 import type { MethodResult, Solve } from "../contract/method";
 import { nameStep } from "../squares/answer";
-import { text } from "../squares/pad";
+import { padText } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
 import {
   countedOut,
@@ -76,7 +76,7 @@ function inForm<Inner>(
     const shorter = mixedOf(value.whole, part);
     if (part.denominator !== value.denominator) {
       const why: FractionWhy = { kind: "joinWholeAndPart", whole: value.whole, part, result: shorter };
-      pad.line("answer", why, () => [text("="), ...items(shorter, house)]);
+      pad.line("answer", why, () => [padText("="), ...items(shorter, house)]);
     }
     const improper =
       form.kind === "asFraction" || (form.kind === "asItComes" && house.fractionAnswers === "improper");
@@ -109,13 +109,13 @@ function dividedOut<Inner>(
     form: form.kind === "toPlace" ? form : { kind: "exactly" },
   };
   pad.goOn("answer", { kind: "divideOut", fraction: unsigned(value), problem }, () => [
-    text(`=${value.numerator}${signOf("divide", house)}${value.denominator}`),
+    padText(`=${value.numerator}${signOf("divide", house)}${value.denominator}`),
   ]);
   const working = solve(problem, house);
   pad.aside(working, "answer");
   const answer = value.negative ? belowZero(working.answer) : working.answer;
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
-    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+    padText(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
   return answer;
 }

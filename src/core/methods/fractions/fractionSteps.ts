@@ -13,7 +13,7 @@ import {
 } from "../../number";
 import { type FractionProblem, signOf } from "../../problem";
 import type { AnswerReason } from "../squares/answer";
-import { joined, newPad, numeralItems, type Pad, type PadItem, stack, text } from "../squares/pad";
+import { joined, newPad, numeralItems, type Pad, type PadItem, padText, stack } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
 import type { FractionReason } from "./fractionReason";
 
@@ -71,7 +71,7 @@ export function decimalAsFraction<Inner>(
   const kind = isWhole(withoutTrailingZeros(before)) ? "wholeOverOne" : "decimalToFraction";
   pad.line("work", { kind, before, after }, () => [
     ...items(before, house),
-    text("="),
+    padText("="),
     ...items(after, house),
   ]);
   return after;
@@ -89,9 +89,9 @@ export function improperOf<Inner>(
   const { whole, numerator, denominator } = before;
   pad.line(stage, { kind: "toImproper", before, after }, () => [
     ...items(before, house),
-    text("="),
+    padText("="),
     stack(`${whole}${signOf("multiply", house)}${denominator}+${numerator}`, String(denominator)),
-    text("="),
+    padText("="),
     ...items(after, house),
   ]);
   return after;
@@ -111,9 +111,9 @@ export function equivalentOf<Inner>(
   const times = signOf("multiply", house);
   pad.line("work", { kind: "equivalent", before, by, after }, () => [
     ...items(before, house),
-    text("="),
+    padText("="),
     stack(`${before.numerator}${times}${by}`, `${before.denominator}${times}${by}`),
-    text("="),
+    padText("="),
     ...items(after, house),
   ]);
   return after;
@@ -142,7 +142,7 @@ export function reduceSteps<Inner>(
   if (otherwise !== undefined) {
     pad.line("answer", { kind: "reduce", before, by: 1n, after: otherwise }, () => [
       ...items(before, house),
-      text("="),
+      padText("="),
       ...items(otherwise, house),
     ]);
     return otherwise;
@@ -154,9 +154,9 @@ export function reduceSteps<Inner>(
     const after = fraction(longer.numerator / factor, longer.denominator / factor);
     pad.line("answer", { kind: "reduce", before: longer, by: factor, after }, () => [
       ...items(longer, house),
-      text("="),
+      padText("="),
       stack(`${longer.numerator}${by}${factor}`, `${longer.denominator}${by}${factor}`),
-      text("="),
+      padText("="),
       ...items(after, house),
     ]);
     here = after;
@@ -178,7 +178,7 @@ export function countedOut<Inner>(
   const after = mixedOf(whole, rest);
   pad.line(stage, { kind: "countOut", before, whole, rest }, () => [
     ...items(before, house),
-    text("="),
+    padText("="),
     ...items(after, house),
   ]);
   return after;

@@ -4,7 +4,7 @@ import { commonFactor, type Fraction, fraction } from "../../number";
 import { type Asks, type FractionProblem, signOf } from "../../problem";
 import { mapTwo } from "../../tuples";
 import { type Method, type MethodResult, otherOperation, type Solve, taken } from "../contract/method";
-import { joined, type PlacedItem, stack, text } from "../squares/pad";
+import { joined, type PlacedItem, padText, stack } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
 import {
@@ -73,11 +73,11 @@ function workTurningOver<Inner>(
   const kept = decisions.dividend(dividend);
   pad.line("work", { kind: "turnOver", divisor, reciprocal }, () => [
     ...items(dividend, house),
-    text(signOf("divide", house)),
+    padText(signOf("divide", house)),
     ...items(divisor, house),
-    text("="),
+    padText("="),
     ...items(kept, house),
-    text(signOf("multiply", house)),
+    padText(signOf("multiply", house)),
     ...items(reciprocal, house),
   ]);
   const result = productOf(pad, [kept, reciprocal], house, decisions);
@@ -111,7 +111,7 @@ function productOf<Inner>(
   };
   pad.line("work", why, () => [
     stack(over.join(times), under.join(times)),
-    text("="),
+    padText("="),
     ...items(result, house),
   ]);
   return result;

@@ -2,7 +2,7 @@ import type { HouseRules } from "../../house";
 import type { FractionProblem, Relation } from "../../problem";
 import type { MethodResult } from "../contract/method";
 import { nameStep } from "../squares/answer";
-import { joined, text } from "../squares/pad";
+import { joined, padText } from "../squares/pad";
 import { alike, type CommonBy } from "./alikeParts";
 import type { FractionDecisions } from "./fractionDecisions";
 import { asFractions, type FractionPad, type FractionWhy, items } from "./fractionSteps";
@@ -24,13 +24,13 @@ export function workOrder<Inner>(
       first.numerator < second.numerator ? "<" : first.numerator > second.numerator ? ">" : "=";
     pad.line("work", { kind: "compareParts", numerals: operands, parts, relation }, () => [
       ...items(first, house),
-      text(relation),
+      padText(relation),
       ...items(second, house),
     ]);
     const answer = { kind: "comparison", left, right, relation } as const;
     pad.line("answer", { kind: "nameAnswer", answer }, () => [
       ...items(left, house),
-      text(relation),
+      padText(relation),
       ...items(right, house),
     ]);
     return { answer, onPaper: pad.onPaper };

@@ -1,7 +1,7 @@
 import type { HouseRules } from "../../house";
 import { type Fraction, fraction, type Mixed, type Numeral } from "../../number";
 import { Stuck } from "../contract/stuck";
-import { text } from "../squares/pad";
+import { padText } from "../squares/pad";
 import { alike, type CommonBy, combined } from "./alikeParts";
 import type { FractionDecisions } from "./fractionDecisions";
 import { countedOut, decimalAsFraction, type FractionPad, items, mixedOf } from "./fractionSteps";
@@ -40,7 +40,7 @@ export function workApart<Inner>(
     .slice(1)
     .reduce((all, whole) => (op === "add" ? all + whole : all - whole), standing.wholes[0] ?? 0n);
   pad.line("work", { kind: "wholesTogether", op, wholes: standing.wholes, result }, () => [
-    text(`${standing.wholes.join(op === "add" ? "+" : "−")}=${result}`),
+    padText(`${standing.wholes.join(op === "add" ? "+" : "−")}=${result}`),
   ]);
   const shown = standing.parts.filter(
     ({ numerator }, index) => numerator > 0n || (op === "subtract" && index === 0),
@@ -72,7 +72,7 @@ function regrouped<Inner>(
   const after = mixed(decisions.lendsWhole(whole), decisions.regroups(top.numerator, top.denominator));
   pad.line("work", { kind: "regroupWhole", before, after, needed: bottom }, () => [
     ...items(top.numerator === 0n ? mixedOf(whole, top) : before, house),
-    text("="),
+    padText("="),
     ...items(after, house),
   ]);
   return { wholes: [after.whole, ...rest], parts: [fraction(after.numerator, after.denominator), bottom] };
@@ -101,7 +101,7 @@ function joinOnLine<Inner>(
 ): Numeral {
   const result = mixedOf(whole, part);
   pad.line("work", { kind: "joinWholeAndPart", whole, part, result }, () => [
-    text("="),
+    padText("="),
     ...items(result, house),
   ]);
   return result;

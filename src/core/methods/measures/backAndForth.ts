@@ -2,6 +2,7 @@ import type { HouseRules } from "../../house";
 import {
   asFraction,
   type Decimal,
+  endsAsDecimal,
   type Fraction,
   fraction,
   isZero,
@@ -20,7 +21,7 @@ import {
 import { type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
 import { lastOf, type OneOrMore } from "../../tuples";
 import type { MethodResult, Solve } from "../contract/method";
-import { newPad, type Pad, text } from "../squares/pad";
+import { newPad, type Pad, padText } from "../squares/pad";
 import { type MeasureWhy, measureInUnit, measureOf, rate } from "./unitSetting";
 
 /** The decisions on the way to the smallest unit and back. */
@@ -39,7 +40,7 @@ const line = (problem: MeasureProblem, house: HouseRules): string =>
 /** A pad with the problem on its first line. */
 export function startMeasures<Inner>(problem: MeasureProblem, house: HouseRules): MeasurePad<Inner> {
   const pad = newPad<MeasureWhy | Inner>();
-  pad.line("setOut", { kind: "writeMeasures", problem }, () => [text(line(problem, house))]);
+  pad.line("setOut", { kind: "writeMeasures", problem }, () => [padText(line(problem, house))]);
   return pad;
 }
 
@@ -109,7 +110,7 @@ export function intoSmallest<Inner>(
       const times = signOf("multiply", house);
       const sum = isZero(had) ? "" : `+${written(had, smaller, house)} = ${written(total, smaller, house)}`;
       pad.line("work", why, () => [
-        text(
+        padText(
           `${written(before, larger, house)} = ${numeralText(before, house)}${times}${per} ${unitOf(smaller).symbol} = ${written(makes, smaller, house)}${sum === "" ? "" : ` ${sum}`}`,
         ),
       ]);
@@ -147,7 +148,7 @@ export function backInUnits<Inner>(
     if (whole === 0n) break;
     const rest = fromFraction(fraction(value.numerator - whole * per * value.denominator, value.denominator));
     pad.line("answer", { kind: "intoLarger", unit, count: there, larger, rate: per, whole, rest }, () => [
-      text(
+      padText(
         `${written(there, unit, house)} = ${whole}${signOf("multiply", house)}${per} ${unitOf(unit).symbol}${isZero(rest) ? "" : ` + ${written(rest, unit, house)}`} = ${written(wholeNumeral(whole), larger, house)}${isZero(rest) ? "" : ` ${written(rest, unit, house)}`}`,
       ),
     ]);
@@ -172,13 +173,12 @@ function inLargerOnly<Inner>(
   const last = lastOf(units);
   const measure = measureOf([smallest], [count]);
   const value = simplest(measureInUnit(measure, last));
-  const ends = (10n ** 9n * value.numerator) % value.denominator === 0n;
   const per = rate(last, smallest);
   const asked: DecimalProblem = {
     kind: "decimals",
     op: "divide",
     operands: [count, wholeNumeral(per)],
-    form: ends ? { kind: "exactly" } : { kind: "withRemainder" },
+    form: endsAsDecimal(value) ? { kind: "exactly" } : { kind: "withRemainder" },
   };
   pad.mark("answer", { kind: "decimalOfUnit", measure, unit: last, problem: asked });
   const working = solve(asked, { ...house, trailingZeros: "dropped" });
@@ -204,7 +204,7 @@ export function finishBackAndForth<Inner>(
   answer: Answer,
 ): MethodResult<MeasureWhy | Inner> {
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
-    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+    padText(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
   return { answer, onPaper: pad.onPaper };
 }

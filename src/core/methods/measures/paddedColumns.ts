@@ -12,7 +12,7 @@ import {
   taken,
 } from "../contract/method";
 import { nameStep } from "../squares/answer";
-import { text } from "../squares/pad";
+import { padText } from "../squares/pad";
 import { startMeasures } from "./backAndForth";
 import {
   countsBy,
@@ -100,7 +100,7 @@ function workPadded<Inner>(
     const { decimal, digits } = padded(operand, units, decisions);
     const as: Measure = { kind: "measure", negative: false, parts: [{ count: decimal, unit }] };
     pad.line("setOut", { kind: "padUnit", measure: operand, unit, digits, decimal }, () => [
-      text(`${writeMeasure(operand, plain)} = ${writeMeasure(as, plain)}`),
+      padText(`${writeMeasure(operand, plain)} = ${writeMeasure(as, plain)}`),
     ]);
     return decimal;
   };
@@ -114,7 +114,7 @@ function workPadded<Inner>(
   const as: Measure = { kind: "measure", negative: false, parts: [{ count: answer, unit }] };
   if (smaller.length > 0) {
     pad.line("answer", { kind: "unpadUnit", decimal: answer, unit, measure }, () => [
-      text(`${writeMeasure(as, plain)} = ${writeMeasure(measure, plain)}`),
+      padText(`${writeMeasure(as, plain)} = ${writeMeasure(measure, plain)}`),
     ]);
   }
   pad.take(() => [nameStep(measure, undefined)]);

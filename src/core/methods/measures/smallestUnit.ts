@@ -2,6 +2,7 @@ import type { HouseRules } from "../../house";
 import {
   asFraction,
   type Decimal,
+  endsAsDecimal,
   type Fraction,
   fraction,
   simplest,
@@ -89,10 +90,9 @@ function workQuotient<Inner>(
   const byMeasure = problem.operands[1].kind === "measure";
   // Decimals of the smallest unit are made whole, both alike; what is left over is in it again.
   const exact = simplest(quotientOf(operands));
-  const ends = (10n ** 6n * exact.numerator) % exact.denominator === 0n;
   const whole = operands.every((operand) => withoutTrailingZeros(operand).fraction === "");
   const form: DecimalProblem["form"] =
-    exact.denominator === 1n || (ends && !byMeasure && !whole)
+    exact.denominator === 1n || (endsAsDecimal(exact) && !byMeasure && !whole)
       ? { kind: "exactly" }
       : { kind: "withRemainder" };
   const asked: DecimalProblem = {

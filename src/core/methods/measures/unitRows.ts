@@ -4,7 +4,7 @@ import { type Answer, writeAnswer } from "../../problem";
 import { type Measure, type UnitId, unitOf } from "../../quantity";
 import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
-import { type Pad, text } from "../squares/pad";
+import { type Pad, padText } from "../squares/pad";
 import { countMarks, headMarks, type MeasureWhy, rowMarks, type UnitSetting } from "./unitSetting";
 
 export const withUnit = (count: bigint, unit: UnitId): string => `${count} ${unitOf(unit).symbol}`;
@@ -58,7 +58,7 @@ export function finishUnitRows(
   answer: Answer,
 ): MethodResult<MeasureWhy> {
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
-    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+    padText(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
   return { answer, onPaper: pad.onPaper };
 }

@@ -5,7 +5,7 @@ import type { Measure } from "../../quantity";
 import { lastOf } from "../../tuples";
 import { ANSWER_WORDS } from "../../vocabulary";
 import type { MethodResult } from "../contract/method";
-import { newPad, text } from "../squares/pad";
+import { newPad, padText } from "../squares/pad";
 import type { UnitDecisions } from "./unitDecisions";
 import { finishUnitRows, withUnit } from "./unitRows";
 import { countsBy, type MeasureWhy, measureOf, rate, unitsUsed } from "./unitSetting";
@@ -28,7 +28,7 @@ export function workShares(
   const pad = newPad<MeasureWhy>();
   const sign = signOf("divide", house);
   const line = measure.parts.map(({ count, unit }) => withUnit(asFraction(count).numerator, unit)).join(" ");
-  pad.line("setOut", { kind: "writeMeasures", problem }, () => [text(`${line} ${sign} ${divisor}`)]);
+  pad.line("setOut", { kind: "writeMeasures", problem }, () => [padText(`${line} ${sign} ${divisor}`)]);
   let carried = 0n;
   const shares: bigint[] = [];
   for (const [index, unit] of units.entries()) {
@@ -50,7 +50,7 @@ export function workShares(
       };
       const sum = had > 0n ? ` + ${withUnit(had, unit)}` : "";
       pad.line("work", why, () => [
-        text(`${withUnit(brought, larger)}${sum} = ${withUnit(makes + had, unit)}`),
+        padText(`${withUnit(brought, larger)}${sum} = ${withUnit(makes + had, unit)}`),
       ]);
     }
     const count =
@@ -58,7 +58,7 @@ export function workShares(
     const each = count / divisor;
     const rest = count % divisor;
     pad.line("work", { kind: "unitShare", unit, count, divisor, each, rest }, () => [
-      text(
+      padText(
         `${withUnit(count, unit)} ${sign} ${divisor} = ${withUnit(each, unit)}${rest > 0n ? ANSWER_WORDS.remainder + withUnit(rest, unit) : ""}`,
       ),
     ]);

@@ -5,7 +5,7 @@ import type { UnitId } from "../../quantity";
 import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { addInColumns, type ColumnSum } from "../procedures/columnSums";
-import { newPad, type Pad, text } from "../squares/pad";
+import { newPad, type Pad, padText } from "../squares/pad";
 import { carryMarks } from "../squares/smallMarks";
 import type { UnitDecisions } from "./unitDecisions";
 import { finishUnitRows, rule, setOutRows, withUnit } from "./unitRows";
@@ -126,7 +126,7 @@ function regroupedAtEnd(
     pad.line(
       "answer",
       { kind: "regroupUnit", unit, count, larger, rate: per, whole, rest, had, makes: had + whole },
-      () => [text(`${withUnit(count, unit)} = ${withUnit(whole, larger)} ${withUnit(rest, unit)}`)],
+      () => [padText(`${withUnit(count, unit)} = ${withUnit(whole, larger)} ${withUnit(rest, unit)}`)],
     );
   }
   return fromSmallest(regrouped.map(({ written }) => BigInt(written)));

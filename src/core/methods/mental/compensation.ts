@@ -32,7 +32,7 @@ import {
   taken,
 } from "../contract/method";
 import { type AnswerReason, nameStep } from "../squares/answer";
-import { newPad, text } from "../squares/pad";
+import { newPad, padText } from "../squares/pad";
 import { combinedBy, type Friendly, friendlyTo, timesOf } from "./friendly";
 
 type Asked = Asks<DecimalProblem | MoneyProblem, "add" | "subtract" | "multiply">;
@@ -173,7 +173,7 @@ function workCompensation(
   const plain = { ...house, grouping: "none" } as const;
   const line = (quantity: Quantity): string => writeQuantity(quantity, plain);
   const pad = newPad<CompensationReason | AnswerReason>();
-  pad.line("setOut", { kind: "writeToCompensate", problem }, () => [text(writeProblem(problem, plain))]);
+  pad.line("setOut", { kind: "writeToCompensate", problem }, () => [padText(writeProblem(problem, plain))]);
 
   const changed = friendly.flatMap((one, index) => {
     const before = numbers[index];
@@ -188,7 +188,7 @@ function workCompensation(
     up: one.up,
   }));
   pad.line("work", { kind: "takeFriendlier", roundings, problem: rounded }, () => [
-    text(writeProblem(rounded, plain)),
+    padText(writeProblem(rounded, plain)),
   ]);
   const [first, ...rest] = mapTwoOrMore(numbers, (number, index) => friendly[index]?.friendly ?? number);
   const result =
@@ -196,7 +196,7 @@ function workCompensation(
       ? timesOf(times, changed[0]?.friendly ?? first)
       : rest.reduce((sum, number) => combinedBy(worked, sum, number), first);
   pad.goOn("work", { kind: "workFriendlier", problem: rounded, result: shown(result) }, () => [
-    text(`=${line(shown(result))}`),
+    padText(`=${line(shown(result))}`),
   ]);
 
   // More was taken away than asked where the subtrahend grew: it comes back.
@@ -222,7 +222,7 @@ function workCompensation(
       answer,
     },
     () => [
-      text(
+      padText(
         `${line(shown(result))} ${op === "add" ? "+" : "−"} ${line(shown(off))} = ${writeAnswer(answer, plain)}`,
       ),
     ],

@@ -12,7 +12,7 @@ import {
   type Solve,
   taken,
 } from "../contract/method";
-import { text } from "../squares/pad";
+import { padText } from "../squares/pad";
 import { tillOf } from "./changeByCountingUp";
 import { fewestPieces } from "./fewestPieces";
 import { columns } from "./moneyColumns";
@@ -100,7 +100,7 @@ function workEnough<Inner>(
     form: problem.form,
   };
   pad.line("work", { kind: "compareCost", have, cost: total, enough, problem: rest }, () => [
-    text(
+    padText(
       `${amountText(fromMinor(minorCount(have), currency), house)} ${over === 0n ? "=" : enough ? ">" : "<"} ${amountText(total, house)}`,
     ),
   ]);
@@ -143,7 +143,7 @@ function workHanding({ problem, pieces }: Handing, house: HouseRules): MethodRes
   const back = fromMinor(total - minorCount(price), currency);
   const exact = isZero(back.numeral);
   pad.line("work", { kind: "handNotes", price: full, pieces, total: handed, exact }, () => [
-    text(
+    padText(
       pieces.length > 1
         ? `${writePieces(pieces, currency)} = ${amountText(handed, house)}`
         : amountText(handed, house),
@@ -151,7 +151,7 @@ function workHanding({ problem, pieces }: Handing, house: HouseRules): MethodRes
   ]);
   if (!exact) {
     pad.line("work", { kind: "backFromNotes", price: full, total: handed, back }, () => [
-      text(`${amountText(handed, house)} − ${amountText(full, house)} = ${amountText(back, house)}`),
+      padText(`${amountText(handed, house)} − ${amountText(full, house)} = ${amountText(back, house)}`),
     ]);
   }
   return finishMoney(house, pad, { kind: "handed", pieces, currency, back });
@@ -171,7 +171,7 @@ function workSharing<Inner>(
     if (operand.kind === "decimal") return operand;
     const count = minorCount(operand);
     pad.line("setOut", { kind: "intoMinor", amount: operand, count }, () => [
-      text(`${amountText(operand, house)} = ${count}${minorSign}`),
+      padText(`${amountText(operand, house)} = ${count}${minorSign}`),
     ]);
     return wholeNumeral(count);
   });
@@ -198,7 +198,7 @@ function workSharing<Inner>(
   }
   const each = fromMinor(quotient, currency);
   pad.line("answer", { kind: "backToMajor", count: quotient, amount: each }, () => [
-    text(`${quotient}${minorSign} = ${amountText(each, house)}`),
+    padText(`${quotient}${minorSign} = ${amountText(each, house)}`),
   ]);
   return finishMoney(house, pad, left === 0n ? each : { kind: "share", each, left: rest });
 }

@@ -4,7 +4,7 @@ import type { Asks, MoneyProblem } from "../../problem";
 import { type Amount, piecesOfCurrency, writePieces } from "../../quantity";
 import { mapTwo } from "../../tuples";
 import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
-import { text } from "../squares/pad";
+import { padText } from "../squares/pad";
 import { fewestPieces } from "./fewestPieces";
 import { amountText, finishMoney, fromMinor, type MoneyWhy, minorCount, startMoney } from "./moneySteps";
 
@@ -83,10 +83,10 @@ function workChange(
   const hops = hopsBetween(price, paid, pieces);
   const pad = startMoney<never>(problem, house);
   const show = (count: number): string => amountText(fromMinor(BigInt(count), currency), house);
-  pad.line("setOut", { kind: "startChange", price, paid, currency }, () => [text(show(price))]);
+  pad.line("setOut", { kind: "startChange", price, paid, currency }, () => [padText(show(price))]);
   for (const hop of hops) {
     pad.line("work", { kind: "changeHop", ...hop, currency }, () => [
-      text(`+ ${writePieces(hop.pieces, currency)} = ${show(hop.to)}`),
+      padText(`+ ${writePieces(hop.pieces, currency)} = ${show(hop.to)}`),
     ]);
   }
   const total = hops.reduce((sum, { from, to }) => sum + to - from, 0);
@@ -98,7 +98,7 @@ function workChange(
     currency,
   };
   pad.line("answer", why, () => [
-    text(
+    padText(
       hops.length > 1
         ? `${hops.map(({ from, to }) => show(to - from)).join(" + ")} = ${show(total)}`
         : show(total),

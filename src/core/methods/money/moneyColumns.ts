@@ -18,7 +18,7 @@ import {
   type Solve,
   taken,
 } from "../contract/method";
-import { text } from "../squares/pad";
+import { padText } from "../squares/pad";
 import {
   amountText,
   finishMoney,
@@ -141,7 +141,7 @@ function workRepeated<Inner>(
   ];
   const shown = amountText(amountOf(amount.currency, numeral), house);
   pad.line("work", { kind: "againAndAgain", amount, times }, () => [
-    text(`= ${operands.map(() => shown).join(" + ")}`),
+    padText(`= ${operands.map(() => shown).join(" + ")}`),
   ]);
   const asked: DecimalProblem = { kind: "decimals", op: "add", operands, form: TO_MINOR };
   return finishMoney(house, pad, columns(asked, amount.currency, house, pad, solve));

@@ -4,7 +4,7 @@ import { type Answer, type MoneyProblem, writeAnswer, writeUnformed } from "../.
 import { type Amount, amountOf, type CurrencyId, inMajor, MINOR_PLACES, writeAmount } from "../../quantity";
 import type { MethodResult } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
-import { newPad, type Pad, text } from "../squares/pad";
+import { newPad, type Pad, padText } from "../squares/pad";
 import type { MoneyReason } from "./moneyReason";
 
 export type MoneyWhy = MoneyReason | AnswerReason;
@@ -35,7 +35,7 @@ export const amountText = (amount: Amount, house: HouseRules): string =>
 export function startMoney<Inner>(problem: MoneyProblem, house: HouseRules): MoneyPad<Inner> {
   const pad = newPad<MoneyWhy | Inner>();
   pad.line("setOut", { kind: "writeAmounts", problem }, () => [
-    text(writeUnformed(problem, { ...house, grouping: "none" })),
+    padText(writeUnformed(problem, { ...house, grouping: "none" })),
   ]);
   return pad;
 }
@@ -51,7 +51,7 @@ export function withPlaces<Inner>(
   const { numeral: typed, of } = amount;
   if (of === "major" && typed.fraction.length === MINOR_PLACES && typed.whole !== "") return numeral;
   pad.line("setOut", { kind: "hiddenPlaces", amount, numeral }, () => [
-    text(`${amountText(amount, house)} = ${amountText(amountOf(amount.currency, numeral), house)}`),
+    padText(`${amountText(amount, house)} = ${amountText(amountOf(amount.currency, numeral), house)}`),
   ]);
   return numeral;
 }
@@ -62,7 +62,7 @@ export function finishMoney<Inner>(
   answer: Answer,
 ): MethodResult<MoneyWhy | Inner> {
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
-    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+    padText(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
   return { answer, onPaper: pad.onPaper };
 }

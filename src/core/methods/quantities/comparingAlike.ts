@@ -33,7 +33,7 @@ import {
 } from "../../quantity";
 import { type Method, type MethodResult, type Solve, taken } from "../contract/method";
 import type { AnswerReason } from "../squares/answer";
-import { newPad, type Pad, text } from "../squares/pad";
+import { newPad, type Pad, padText } from "../squares/pad";
 
 export type QuantityReason =
   | { readonly kind: "writeQuantities"; readonly problem: QuantitiesProblem }
@@ -88,7 +88,7 @@ function workComparing<Inner>(
   const pad = newPad<Why | Inner>();
   const written = (quantity: Quantity): string => writeQuantity(quantity, { ...house, grouping: "none" });
   pad.line("setOut", { kind: "writeQuantities", problem }, () => [
-    text(problem.operands.map(written).join("   ")),
+    padText(problem.operands.map(written).join("   ")),
   ]);
   const { operands } = problem;
   const ordered = operands.every(isNumeral)
@@ -105,7 +105,7 @@ function workComparing<Inner>(
       ? ({ kind: "comparison", left, right, relation } as const)
       : ({ kind: "ordered", quantities: ordered } as const);
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
-    text(writeAnswer(answer, { ...house, grouping: "none" })),
+    padText(writeAnswer(answer, { ...house, grouping: "none" })),
   ]);
   return { answer, onPaper: pad.onPaper };
 }
@@ -169,7 +169,7 @@ function orderedAlike<Inner>(
     const counted = countedIn(quantity, numeral, unit);
     const [before, after] = [quantity, counted.alike].map((one) => writeQuantity(one, plain));
     if (before === after) continue;
-    pad.line("work", { kind: "asNumber", quantity, ...counted }, () => [text(`${before} = ${after}`)]);
+    pad.line("work", { kind: "asNumber", quantity, ...counted }, () => [padText(`${before} = ${after}`)]);
   }
   return inOrder(numbered, ({ numeral }) => numeral, "alike", house, pad, solve).map(
     ({ quantity }) => quantity,

@@ -5,7 +5,7 @@ import type { SignedOperation, SignedProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import { nameStep } from "../squares/answer";
-import { newPad, text } from "../squares/pad";
+import { newPad, padText } from "../squares/pad";
 import { wholeCount } from "./numberLine";
 import { type SignedWhy, signedNumbers } from "./signRule";
 import { afterSignText, countText } from "./writtenCounts";
@@ -75,7 +75,7 @@ function workCounters(
 ): MethodResult<SignedWhy> {
   const pad = newPad<SignedWhy>();
   pad.line("setOut", { kind: "writeSigned", problem }, () => [
-    text(countText(first) + afterSignText(op, second, house)),
+    padText(countText(first) + afterSignText(op, second, house)),
   ]);
   const { steps, total } =
     op === "multiply"

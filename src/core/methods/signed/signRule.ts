@@ -3,6 +3,10 @@ import {
   asFraction,
   compareNumerals,
   type Decimal,
+  endsAsDecimal,
+  type Fraction,
+  factByHeart,
+  fraction,
   isWhole,
   isZero,
   type Numeral,
@@ -30,7 +34,7 @@ import {
 import { mapTwo, mapTwoOrMore, type Two, type TwoOrMore } from "../../tuples";
 import { type Method, type MethodResult, type Solve, taken } from "../contract/method";
 import { type AnswerReason, nameStep } from "../squares/answer";
-import { newPad, numeralItems, type Pad, type PadItem, text } from "../squares/pad";
+import { newPad, numeralItems, type Pad, type PadItem, padText } from "../squares/pad";
 import type { SignedReason } from "./signedReason";
 
 export type SignedWhy = SignedReason | AnswerReason;
@@ -77,14 +81,16 @@ export const addedTerms = (problem: TermsProblem, decisions: SignDecisions): Two
 
 /** A number after a sign: in brackets where it has one of its own. */
 const afterSign = (numeral: Numeral, house: HouseRules): readonly PadItem[] =>
-  numeral.negative ? [text("("), ...numeralItems(numeral, house), text(")")] : numeralItems(numeral, house);
+  numeral.negative
+    ? [padText("("), ...numeralItems(numeral, house), padText(")")]
+    : numeralItems(numeral, house);
 
 /** Numbers to be added, written with the sign of each between them: −7 + 12 − 3. */
 export const sumItems = (terms: readonly Numeral[], house: HouseRules): readonly PadItem[] =>
   terms.flatMap((term, index) =>
     index === 0
       ? numeralItems(term, house)
-      : [text(term.negative ? "−" : "+"), ...numeralItems(unsigned(term), house)],
+      : [padText(term.negative ? "−" : "+"), ...numeralItems(unsigned(term), house)],
   );
 
 /** The numbers of a problem, each with the sign before it. */
@@ -107,7 +113,7 @@ export function startSigned<Inner>(problem: SignedProblem, house: HouseRules): S
     const [first, ...more] = signedNumbers(problem);
     return [
       ...numeralItems(first.numeral, house),
-      ...more.flatMap(({ op, numeral }) => [text(signOf(op, house)), ...afterSign(numeral, house)]),
+      ...more.flatMap(({ op, numeral }) => [padText(signOf(op, house)), ...afterSign(numeral, house)]),
     ];
   });
   return pad;
@@ -142,7 +148,10 @@ export function asAddition<Inner>(
   // A plus or a minus before a number without a sign of its own stays as it is written.
   const turned = problem.more.filter(({ numeral }) => numeral.negative).length;
   if (turned > 0) {
-    pad.line("work", { kind: "addOpposites", terms, turned }, () => [text("="), ...sumItems(terms, house)]);
+    pad.line("work", { kind: "addOpposites", terms, turned }, () => [
+      padText("="),
+      ...sumItems(terms, house),
+    ]);
   }
   return terms;
 }
@@ -175,8 +184,8 @@ export function addSigned<Inner>(
     : { kind: "differentSigns", left, right, larger, smaller, result };
   pad.line("work", why, () =>
     after === "apart"
-      ? [...sumItems([left, right], house), text("="), ...numeralItems(result, house)]
-      : [text("="), ...sumItems([result, ...after], house)],
+      ? [...sumItems([left, right], house), padText("="), ...numeralItems(result, house)]
+      : [padText("="), ...sumItems([result, ...after], house)],
   );
   return result;
 }
@@ -204,18 +213,16 @@ function sizeOf<Inner>(sizes: Sizes, house: HouseRules, pad: SignedPad<Inner>, s
 function sizesProblem(sizes: Sizes): DecimalProblem | FractionProblem {
   const { op, operands } = sizes;
   const decimals: readonly Decimal[] = operands.filter(isDecimal);
-  const ends = op !== "divide" || endsAsDecimal(sizes.operands);
+  const ends = op !== "divide" || endsAsDecimal(quotientOf(sizes.operands));
   const form = op === "divide" ? ({ kind: "exactly" } as const) : AS_IT_COMES;
   const plain = decimals.length === operands.length && ends ? decimalsOf(op, decimals, form) : undefined;
   return plain ?? { kind: "fractions", form: AS_IT_COMES, ...sizes };
 }
 
-/** Whether a quotient is a decimal that ends soon. */
-function endsAsDecimal([dividend, divisor]: Two<Numeral>): boolean {
+/** A quotient as a fraction. */
+function quotientOf([dividend, divisor]: Two<Numeral>): Fraction {
   const [a, b] = [asFraction(dividend), asFraction(divisor)];
-  const over = a.numerator * b.denominator;
-  const under = a.denominator * b.numerator;
-  return (over * 10n ** 9n) % under === 0n;
+  return fraction(a.numerator * b.denominator, a.denominator * b.numerator);
 }
 
 function numberOf(answer: Answer): Numeral {
@@ -240,21 +247,21 @@ function workProduct<Inner>(
       ? { op: "multiply", operands: mapTwoOrMore(problem.operands, unsigned) }
       : { op: "divide", operands: mapTwo(problem.operands, unsigned) };
   const asked = sizesProblem(sizes);
-  const size = byHeart(op, sizes.operands) ?? sizeOf(sizes, house, pad, solve);
+  const size = tableFact(op, sizes.operands) ?? sizeOf(sizes, house, pad, solve);
   const result = { ...size, negative: negative && !isZero(size) };
   pad.line("work", { kind: "productSize", problem: asked, size, result }, () => [
-    text("="),
+    padText("="),
     ...numeralItems(result, house),
   ]);
   return finishSigned(problem, house, pad, result, solve);
 }
 
 /** A product or quotient of the multiplication table; none for larger ones. */
-function byHeart(op: "multiply" | "divide", sizes: readonly Numeral[]): Numeral | undefined {
+function tableFact(op: "multiply" | "divide", sizes: readonly Numeral[]): Numeral | undefined {
   const [a, b, more] = sizes.map((size) => (isWhole(size) ? asFraction(size).numerator : undefined));
   if (a === undefined || b === undefined || more !== undefined || sizes.length > 2) return undefined;
-  if (op === "multiply") return a <= 12n && b <= 12n ? wholeNumeral(a * b) : undefined;
-  return a <= 144n && b <= 12n && a % b === 0n && a / b <= 12n ? wholeNumeral(a / b) : undefined;
+  const fact = factByHeart(op, a, b);
+  return fact === undefined ? undefined : wholeNumeral(fact);
 }
 
 /** The last steps: the form that was wanted, and the name. */
@@ -275,7 +282,7 @@ export function finishSigned<Inner>(
   pad.aside(working);
   const answer = sum.negative ? belowZero(working.answer) : working.answer;
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
-    text(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
+    padText(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),
   ]);
   return { answer, onPaper: pad.onPaper };
 }

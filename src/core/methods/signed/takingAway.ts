@@ -24,7 +24,7 @@ import {
   taken,
 } from "../contract/method";
 import { Stuck } from "../contract/stuck";
-import { numeralItems, text } from "../squares/pad";
+import { numeralItems, padText } from "../squares/pad";
 import { finishSigned, type SignedWhy, signedNumbers, startSigned, sumItems } from "./signRule";
 
 /** What is left on the way never lies below zero, so that no sign is needed: numbers added and taken away as they come. */
@@ -108,7 +108,7 @@ function workOneByOne<Inner>(
     const rest = problem.more.slice(index + 1);
     if (rest.length > 0)
       pad.line("work", { kind: "resultSoFar", op: join, left: before, right: numeral, result }, () => [
-        text("="),
+        padText("="),
         ...sumItems([result, ...rest.map(signedTerm)], house),
       ]);
   });
@@ -131,9 +131,9 @@ function workTogether<Inner>(
   if (!isTwoOrMore(takes)) throw new Stuck("workTogether: several numbers are taken away");
   const total = apart("add", takes, house, pad, solve);
   pad.line("work", { kind: "takenTogether", numbers: takes, total, from: problem.first }, () => [
-    text("="),
+    padText("="),
     ...numeralItems(problem.first, house),
-    text("−"),
+    padText("−"),
     ...numeralItems(total, house),
   ]);
   return finishSigned(

@@ -1,4 +1,4 @@
-import type { Layout, Mark } from "../../board";
+import type { Mark, PaperLayout } from "../../board";
 import { type Decimal, digitAt, highestPlace, lowestPlace, ONES, type Place, placesFrom } from "../../number";
 import type { DecimalProblem, SignedOperation } from "../../problem";
 import type { StepToDraw } from "../contract/step";
@@ -27,7 +27,7 @@ export const isTooWideToExpand = ({ operands }: DecimalProblem): boolean =>
 /** Squared paper on which every place has a block of squares wide enough for its true values. */
 export interface ExpandedSetting {
   readonly places: readonly Place[];
-  readonly layout: Layout;
+  readonly layout: PaperLayout;
   /** The marks of so many of a place, in its block on a row. */
   readonly partMarks: (count: number, place: Place, row: number) => readonly Mark[];
   /** The squares that so many of a place fill, from the right end of its block. */

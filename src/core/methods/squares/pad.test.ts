@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Mark } from "../../board";
 import { PRESETS } from "../../house";
 import { drawnSteps } from "../contract/step";
-import { newPad, type PadItem, squaresOf, stack, text } from "./pad";
+import { newPad, type PadItem, padText, squaresOf, stack } from "./pad";
 import { carryMarks, rewriteMarks, timesBefore } from "./smallMarks";
 
 const written = (marks: readonly Mark[]): string =>
@@ -11,9 +11,9 @@ const written = (marks: readonly Mark[]): string =>
 describe("a pad", () => {
   it("writes line under line, two rows apart, and three where a fraction stands in one", () => {
     const pad = newPad<string>();
-    pad.line("setOut", "a", () => [text("3+4")]);
-    pad.line("work", "b", () => [text("="), stack("7", "2")]);
-    pad.line("answer", "c", () => [text("=3")]);
+    pad.line("setOut", "a", () => [padText("3+4")]);
+    pad.line("work", "b", () => [padText("="), stack("7", "2")]);
+    pad.line("answer", "c", () => [padText("=3")]);
     const [a, b, c] = drawnSteps(pad.onPaper().steps).map(({ marks }) => written(marks));
     expect(a).toBe("3@0,0 +@1,0 4@2,0");
     expect(b).toBe("=@0,2.5 7@1,2 2@1,3");
@@ -24,7 +24,7 @@ describe("a pad", () => {
     const made: string[] = [];
     const line = (name: string) => (): readonly PadItem[] => {
       made.push(name);
-      return [text(name)];
+      return [padText(name)];
     };
     const pad = newPad<string>();
     pad.line("setOut", "a", line("1"));
@@ -42,14 +42,16 @@ describe("a pad", () => {
 
   it("goes on at the end of the line that was written last", () => {
     const pad = newPad<string>();
-    pad.line("work", "a", () => [text("12÷4")]);
-    pad.goOn("work", "b", () => [text("=3")]);
+    pad.line("work", "a", () => [padText("12÷4")]);
+    pad.goOn("work", "b", () => [padText("=3")]);
     expect(written(drawnSteps(pad.onPaper().steps)[1]?.marks ?? [])).toBe("=@4,0 3@5,0");
   });
 
   it("tells where each item of a line stands, for what is written beside it later", () => {
     const pad = newPad<string>();
-    const placed = pad.line("work", "a", () => [stack("12", "5"), text("×"), stack("3", "40")], { above: 2 });
+    const placed = pad.line("work", "a", () => [stack("12", "5"), padText("×"), stack("3", "40")], {
+      above: 2,
+    });
     pad.mark("work", "b", () => [
       { kind: "ring", col: placed()[2]?.col ?? -1, row: placed()[2]?.under ?? -1 },
     ]);
@@ -64,7 +66,7 @@ describe("a pad", () => {
       () => ["3: 3 6", "4: 4 8"],
       (top) => [{ kind: "ring", col: 0, row: top + 1 }],
     );
-    pad.line("work", "b", () => [text("x")]);
+    pad.line("work", "b", () => [padText("x")]);
     const [block, line] = drawnSteps(pad.onPaper().steps);
     expect(block?.marks.at(-1)).toEqual({ kind: "ring", col: 0, row: 3 });
     expect(written(line?.marks ?? [])).toBe("x@0,5");

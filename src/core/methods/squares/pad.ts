@@ -1,4 +1,4 @@
-import type { Layout, Mark } from "../../board";
+import type { Mark, PaperLayout } from "../../board";
 import type { Notation, Numeral } from "../../number";
 import { writeDecimal } from "../../number";
 import type { MethodResult, OnPaper } from "../contract/method";
@@ -11,7 +11,7 @@ export type PadItem =
   | { readonly kind: "stack"; readonly over: string; readonly under: string };
 
 /** Text for a line: signs close beside their numbers, and units close behind theirs, as squares have room enough. A comma between words is a gap, since on paper it would be a point. */
-export const text = (written: string): PadItem => ({
+export const padText = (written: string): PadItem => ({
   kind: "text",
   padText: written.includes(" ")
     ? written
@@ -27,17 +27,23 @@ export function numeralItems(numeral: Numeral, notation: Notation): readonly Pad
   const sign = numeral.negative ? "−" : "";
   switch (numeral.kind) {
     case "decimal":
-      return [text(writeDecimal(numeral, { ...notation, grouping: "none" }))];
+      return [padText(writeDecimal(numeral, { ...notation, grouping: "none" }))];
     case "fraction":
-      return [...(sign ? [text(sign)] : []), stack(String(numeral.numerator), String(numeral.denominator))];
+      return [
+        ...(sign ? [padText(sign)] : []),
+        stack(String(numeral.numerator), String(numeral.denominator)),
+      ];
     case "mixed":
-      return [text(`${sign}${numeral.whole}`), stack(String(numeral.numerator), String(numeral.denominator))];
+      return [
+        padText(`${sign}${numeral.whole}`),
+        stack(String(numeral.numerator), String(numeral.denominator)),
+      ];
   }
 }
 
 /** Items with a sign between each two groups of them. */
 export const joined = (groups: readonly (readonly PadItem[])[], sign: string): readonly PadItem[] =>
-  groups.flatMap((group, index) => (index === 0 ? group : [text(sign), ...group]));
+  groups.flatMap((group, index) => (index === 0 ? group : [padText(sign), ...group]));
 
 /** The squares an item was written in: its text, or the upper of two texts; `under` is the row of the lower. */
 export interface PlacedItem {
@@ -129,7 +135,7 @@ function writeLine(items: readonly PadItem[], col: number, row: number): Written
 }
 
 /** Paper on which lines are written one under the other: no columns, no plumb line. */
-export const PLAIN_LAYOUT: Layout = { columns: [], plumbs: [] };
+export const PLAIN_LAYOUT: PaperLayout = { columns: [], plumbs: [] };
 
 /** Room above and below a line, in rows, for what is written small beside its numbers. */
 interface Room {

@@ -1,4 +1,4 @@
-import type { Layout, Mark } from "../../board";
+import type { Mark, PaperLayout } from "../../board";
 import type { HouseRules } from "../../house";
 import {
   type Decimal,
@@ -109,7 +109,7 @@ export const widened = (setting: Setting, places: number, free: FreeRows): Setti
 };
 
 /** Places hung on the plumb line. */
-export const layoutOf = ({ places }: Pick<Setting, "places">): Layout => ({
+export const layoutOf = ({ places }: Pick<Setting, "places">): PaperLayout => ({
   columns: places.map((place) => ({ place, col: colOf(place) })),
   plumbs: [{ line: 0, from: "top" }],
 });

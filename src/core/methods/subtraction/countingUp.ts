@@ -1,4 +1,4 @@
-import type { Layout, Mark } from "../../board";
+import type { Mark, PaperLayout } from "../../board";
 import type { HouseRules } from "../../house";
 import {
   compareDecimals,
@@ -127,7 +127,7 @@ function workCountingUp(
     ...sum.steps(),
     ...end.steps(),
   ];
-  const layout = (): Layout => {
+  const layout = (): PaperLayout => {
     const lowest = Math.min(ONES, ...stops.map(lowestPlace));
     const columns = placesFrom(lowest, Math.max(ONES, ...stops.map(highestPlace)));
     return {

@@ -2,10 +2,10 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Mark } from "../../board";
 import { problemOf } from "../../testing/problems";
-import { askedOf, judgePaper } from "..";
+import { judgePaper, judgingTarget } from "..";
 
 const look = (problem: string, marks: readonly Mark[], settled = true) =>
-  judgePaper({ marks }, askedOf(problemOf(problem)), { settled, units: [] });
+  judgePaper({ marks }, judgingTarget(problemOf(problem)), { settled, units: [] });
 
 type Token = Extract<Mark, { kind: "token" }>;
 

@@ -18,7 +18,7 @@ const { module, stepsOf, end } = await countingSteps(async () => ({
   ...(await import("../../marking")),
 }));
 afterAll(end);
-const { readProblem, readOneQuantity, houseRulesFrom, readGiven } = module;
+const { readProblem, readOneQuantity, houseRulesFrom, readLearnerAnswer } = module;
 
 const problemOf = (line: string) => {
   return valueOfResult(readProblem(line, house), `${line} does not read`);
@@ -39,7 +39,7 @@ const READERS: readonly ((line: string) => unknown)[] = [
     "$10 ÷ 3",
   ].map((line) => {
     const problem = problemOf(line);
-    return (given: string) => readGiven(given, problem, house);
+    return (given: string) => readLearnerAnswer(given, problem, house);
   }),
 ];
 
@@ -73,7 +73,7 @@ describe("reading", () => {
       ["17 ÷ 5", `${"5 r ".repeat(490)}`],
       ["3 lb 4 oz + 2 lb", `${"a ".repeat(900)}1`],
     ] as const)
-      expect(readGiven(given, problemOf(problem), house).ok).toBe(false);
+      expect(readLearnerAnswer(given, problemOf(problem), house).ok).toBe(false);
     for (const line of [`5 ft in ${"aand".repeat(490)}1`, `${" ".repeat(1990)}=`, `${"= ".repeat(900)}1`])
       expect(readProblem(line, house).ok).toBe(false);
   });

@@ -1,4 +1,4 @@
-import type { Chances } from "../../sheets";
+import type { RandomSource } from "../../sheets";
 import { thingsWith } from "../drawing";
 import type { Measured, Thing } from "../stock";
 import type { StoryUnits } from "../storyUnits";
@@ -55,7 +55,11 @@ export interface StoryKind<Id extends string = string> {
   /** Whether its text has units of the metric system, whatever the list is in. */
   readonly isMetric?: true;
   /** Draws one; none where it did not come out well, and another try has to. */
-  readonly draw: (chances: Chances, things: readonly Thing[], units: StoryUnits) => StoryDraft | undefined;
+  readonly draw: (
+    chances: RandomSource,
+    things: readonly Thing[],
+    units: StoryUnits,
+  ) => StoryDraft | undefined;
 }
 
 /** A draft of so many things with something known of each, made by what is left over. */
@@ -64,12 +68,12 @@ export const about =
     known: Measured,
     count: number,
     make: (
-      chances: Chances,
+      chances: RandomSource,
       things: readonly [Thing, Thing, Thing],
       units: StoryUnits,
     ) => Omit<StoryDraft, "things"> | undefined,
   ) =>
-  (chances: Chances, things: readonly Thing[], units: StoryUnits): StoryDraft | undefined => {
+  (chances: RandomSource, things: readonly Thing[], units: StoryUnits): StoryDraft | undefined => {
     const chosen = thingsWith(chances, things, known, count);
     const [x, y = x, z = y] = chosen ?? [];
     if (chosen === undefined || x === undefined || y === undefined || z === undefined) return undefined;

@@ -1,10 +1,10 @@
-import type { Chances } from "../../sheets";
+import type { RandomSource } from "../../sheets";
 import { between, centimetres, figure, mass, metres, volume } from "../drawing";
 import { fullBox } from "./fullBox";
 import { about, type StoryKind } from "./kind";
 
 /** A time with hours from one to another, and minutes that stand with two digits on a clock. */
-const clock = (chances: Chances, from: number, to: number): string =>
+const clock = (chances: RandomSource, from: number, to: number): string =>
   `${between(chances, from, to)} h ${5 * between(chances, 2, 11)} min`;
 
 /** Stories of masses, lengths, volumes and times. */

@@ -1,4 +1,4 @@
-import type { Chances } from "../../sheets";
+import type { RandomSource } from "../../sheets";
 import { between, mass, thingsWith } from "../drawing";
 import type { Thing } from "../stock";
 import type { StoryDraft, StoryKind } from "./kind";
@@ -191,7 +191,7 @@ const SHED: Thing = { one: "shed", many: "sheds", temperature: [-12, 19] };
 
 /** Degrees that change in a place; none where a single degree would have to be called so. */
 function degrees(
-  chances: Chances,
+  chances: RandomSource,
   things: readonly Thing[],
   start: (from: number, to: number) => number,
   b: number,

@@ -1,4 +1,4 @@
-import { askedOf, judgePaper } from "../../paper";
+import { judgePaper, judgingTarget } from "../../paper";
 import { problemOf } from "../problems";
 import { type WrittenPaper, writtenPapers } from "./index";
 
@@ -55,4 +55,4 @@ export function measured(each: number, seed: number): readonly KindRead[] {
 }
 
 export const judged = ({ problem, marks, units = [] }: WrittenPaper) =>
-  judgePaper({ marks }, askedOf(problemOf(problem)), { settled: true, units });
+  judgePaper({ marks }, judgingTarget(problemOf(problem)), { settled: true, units });

@@ -1,4 +1,4 @@
-import type { SenseReason } from "../../checks";
+import type { PlausibilityReason } from "../../checks";
 import type { HouseRules } from "../../house";
 import { writeNumeral } from "../../number";
 import { SCALE_KINDS } from "../../quantity";
@@ -7,7 +7,7 @@ import { type StepWords, sentence } from "../numbers/line";
 import { numbersListed } from "../numbers/quantityWords";
 
 /** The words for checks that need no computing: of the sign, the unit, the size. */
-export function senseWords(reason: SenseReason, house: HouseRules): StepWords {
+export function senseWords(reason: PlausibilityReason, house: HouseRules): StepWords {
   switch (reason.kind) {
     case "signOfProduct":
       return {

@@ -1,8 +1,8 @@
 import type { HouseRules } from "../../house";
-import type { Stage } from "../../methods";
+import type { StepStage } from "../../methods";
 
 /** What a stage is called under the run. */
-export function stageName(stage: Stage, house: HouseRules): string {
+export function stageName(stage: StepStage, house: HouseRules): string {
   switch (stage) {
     case "estimate":
       return "Estimate";

@@ -1,4 +1,4 @@
-import type { MethodId, MethodSet, Refusal, RefusesAs } from "../../methods";
+import type { MethodId, MethodRefusal, MethodSet, RefusesAs } from "../../methods";
 import type { Operation, ProblemKind } from "../../problem";
 
 /** Why a method does not take a problem, after its name; the limit that is passed stands in it where there is one. */
@@ -49,7 +49,7 @@ const KIND_NAMES: Readonly<Record<ProblemKind, string>> = {
 };
 
 /** One sentence on why a method does not take a problem. */
-export function refusalSentence({ name, refusals }: AnyMethodWords, refusal: Refusal): string {
+export function refusalSentence({ name, refusals }: AnyMethodWords, refusal: MethodRefusal): string {
   switch (refusal.kind) {
     case "otherKind":
       return `${name} is for ${KIND_NAMES[refusal.worksOn]}.`;

@@ -1,4 +1,4 @@
-import type { Instrument, InstrumentId, Position, ReadingError, Tool } from "../../shop";
+import type { Instrument, InstrumentId, InstrumentPosition, ReadingError, Tool } from "../../shop";
 import { labelAt } from "../../shop";
 
 /** What the tools of the shop are called. */
@@ -38,7 +38,7 @@ export const READING_ERROR_WORDS: Readonly<Record<ReadingError, string>> = {
 };
 
 /** What stands at an instrument, for those who do not see it: which mark after which number, and not the reading. */
-export function positionWords(instrument: Instrument, position: Position): string {
+export function positionWords(instrument: Instrument, position: InstrumentPosition): string {
   const { numbered, between } = instrument;
   const step = numbered * between;
   const before = Math.floor(position / step) * step;

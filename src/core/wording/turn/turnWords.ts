@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import type { Stage } from "../../methods";
+import type { StepStage } from "../../methods";
 import type { Place } from "../../number";
 import type { Fault, FaultKind, JumpFault, Standing } from "../../paper";
 import { placesName } from "../numbers/numberWords";
@@ -110,10 +110,13 @@ export const squareWords = (col: number, row: number, there: string): string =>
   `${col < 0 ? `In the margin, square ${-col} from the paper` : `Square ${col + 1} across`}, ${row + 1} down: ${there === "" ? "empty" : there}.`;
 
 /** The smallest hint: where to look. */
-export const whereWords = (stage: Stage | undefined, place: Place | undefined, house: HouseRules): string =>
-  place === undefined ? WHERE[stage ?? "work"] : `Look at the ${placesName(place, house)}.`;
+export const whereWords = (
+  stage: StepStage | undefined,
+  place: Place | undefined,
+  house: HouseRules,
+): string => (place === undefined ? WHERE[stage ?? "work"] : `Look at the ${placesName(place, house)}.`);
 
-const WHERE: Readonly<Record<Stage, string>> = {
+const WHERE: Readonly<Record<StepStage, string>> = {
   setOut: "Look at the problem: how is it written down here?",
   estimate: "Look at the problem: about how much will it be?",
   work: "Look at what you have so far: what is to be worked out next?",

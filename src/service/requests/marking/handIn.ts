@@ -1,7 +1,7 @@
 import type { PatternId, Showings } from "@/core/errorPatterns";
 import { houseRulesFrom } from "@/core/house";
 import { markedWork } from "@/core/learnerTask";
-import { readGiven } from "@/core/marking";
+import { readLearnerAnswer } from "@/core/marking";
 import type { Paper } from "@/core/paper";
 import { readProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
@@ -33,7 +33,7 @@ export function markHandedIn({
   const problem = readProblem(sent.problem, house.value);
   if (!problem.ok)
     return failed({ code: problem.error.code, message: readErrorWords(problem.error, house.value) });
-  const given = readGiven(sent.answer, problem.value, house.value);
+  const given = readLearnerAnswer(sent.answer, problem.value, house.value);
   if (!given.ok)
     return failed({ code: `given.${given.error.code}`, message: givenErrorWords(given.error, house.value) });
   const paper: Paper = { marks: paperMarks(sent.marks) };

@@ -1,5 +1,5 @@
 import type { Mark } from "@/core/board";
-import type { ToldExplanation } from "@/core/learnerTask";
+import type { ExplanationView } from "@/core/learnerTask";
 import type { FormFault } from "@/core/marking";
 
 /** What a learner hands in. */
@@ -25,7 +25,7 @@ export interface HandedIn {
   readonly estimate: string;
   /** The belief that the learner's own estimate shows, and what helps; none where it shows none. */
   readonly belief?: { readonly name: string; readonly remedy: string } | undefined;
-  readonly explanations: readonly (ToldExplanation & {
+  readonly explanations: readonly (ExplanationView & {
     readonly replay: string;
     /** Whether all that is on the paper agrees with this way of going wrong, so that the rest follows on. */
     readonly onPaper: boolean;

@@ -2,23 +2,23 @@ import {
   type Answered,
   markedAnswer,
   type PatternId,
+  type PatternResults,
   type Showings,
   sheetExplanations,
   showingsOn,
-  type WrongWays,
   waysKept,
   waysTaken,
 } from "@/core/errorPatterns";
 import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
-import { type ToldExplanation, toldExplanation } from "@/core/learnerTask";
-import { readGiven } from "@/core/marking";
+import { type ExplanationView, explanationView } from "@/core/learnerTask";
+import { readLearnerAnswer } from "@/core/marking";
 import { answerOf } from "@/core/methods";
 import { readProblem, writeAnswer } from "@/core/problem";
 import type { StockList } from "@/core/stories";
 import { roundedBySense } from "@/core/storyMarking";
 import { givenErrorWords, patternWords, readErrorWords } from "@/core/wording";
 import type { LearnerSummary } from "@/service/kept/markingSheet";
-import { type StoryAccountsRequest, storyAccounts } from "@/service/requests";
+import { accountForStories, type StoryAccountsRequest } from "@/service/requests";
 import type { AnswerMark } from "../../kept/attempt";
 
 const kept = waysKept();
@@ -31,7 +31,7 @@ export function houseGiven(choices: HouseChoices): HouseRules {
 }
 
 /** The wrong ways of a problem as typed; none where it does not read. */
-function waysOf(line: string, house: HouseRules): WrongWays | undefined {
+function waysOf(line: string, house: HouseRules): PatternResults | undefined {
   const problem = readProblem(line, house);
   return problem.ok ? kept(`${JSON.stringify(choicesOf(house))} ${line}`, problem.value, house) : undefined;
 }
@@ -51,7 +51,7 @@ export interface ToMark {
 
 /** An answer marked, with all that may explain it, and why it can't be read where it can't. */
 export interface MarkedAnswer extends AnswerMark {
-  readonly explanations: readonly ToldExplanation[];
+  readonly explanations: readonly ExplanationView[];
   readonly error: string;
 }
 
@@ -74,7 +74,7 @@ function markOne(
   const unread = (error: string): MarkedAnswer => ({ ...none, verdict: "unread", error });
   const problem = readProblem(line, house);
   if (!problem.ok) return unread(readErrorWords(problem.error, house));
-  const given = readGiven(typed, problem.value, house);
+  const given = readLearnerAnswer(typed, problem.value, house);
   if (!given.ok) return unread(givenErrorWords(given.error, house));
   const ways = waysOf(line, house);
   if (ways === undefined) throw new Error("markOne: a problem that reads has its ways");
@@ -90,12 +90,12 @@ function markOne(
     probability: first?.probability,
     shown: chances.filter(({ shown }) => shown).map(({ pattern }) => pattern),
     chances: chances.map(({ pattern }) => pattern),
-    explanations: explanations.map((one) => toldExplanation(ways, given.value.answer, one, house)),
+    explanations: explanations.map((one) => explanationView(ways, given.value.answer, one, house)),
     error: "",
   };
 }
 
-/** An answer to a story whose quotient is rounded: what the line comes to does not answer it as it stands. */
+/** An answer to a story whose quotient is rounded: what the line comes to does not answer it stands. */
 function bySense(
   marked: MarkedAnswer,
   line: string,
@@ -163,13 +163,13 @@ export function summarise({
   const count = (verdict: string): number => answers.filter((one) => one.verdict === verdict).length;
   const answered = answers.flatMap(({ problem: line, given: typed, whole }): readonly Answered[] => {
     const ways = whole === undefined ? waysOf(line, house) : undefined;
-    const given = ways && readGiven(typed, ways.problem, house);
+    const given = ways && readLearnerAnswer(typed, ways.problem, house);
     return ways && given?.ok ? [{ ways, given: given.value.answer }] : [];
   });
   const names = (patterns: readonly PatternId[]): readonly string[] =>
     patterns.map((id) => patternWords(id).name);
   const [best] = sheetExplanations(answered);
-  const inStories = storyAccounts({ answers: stories, house: choices, stock });
+  const inStories = accountForStories({ answers: stories, house: choices, stock });
   return {
     right: count("right"),
     form: count("form"),

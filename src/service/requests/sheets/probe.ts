@@ -1,13 +1,13 @@
 import { PATTERN_IDS, type PatternId } from "@/core/errorPatterns";
 import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
-import { readGiven } from "@/core/marking";
+import { readLearnerAnswer } from "@/core/marking";
 import {
   type Account,
   accountsIn,
+  answerKeyOf,
   type Belief,
   type Candidate,
   givenKey,
-  keyOf,
   poolOf,
   probeOf,
   probingAfter,
@@ -93,7 +93,7 @@ interface ProbeProblem {
 function meaningsOf(candidate: Candidate, belief: Belief): ProbeProblem {
   const byKey = new Map<string, Account[]>();
   for (const account of belief.keys()) {
-    const key = keyOf(candidate, account);
+    const key = answerKeyOf(candidate, account);
     byKey.set(key, [...(byKey.get(key) ?? []), account]);
   }
   const wrong = [...byKey].filter(([key]) => key !== candidate.rightKey);
@@ -167,7 +167,7 @@ export function nextProbe(
     const candidate = pool.find(({ line }) => line === problem);
     if (candidate === undefined)
       return failed({ code: "notAsked", message: `“${problem.slice(0, 60)}” was not asked here.` });
-    const read = readGiven(given, candidate.problem, house);
+    const read = readLearnerAnswer(given, candidate.problem, house);
     if (!read.ok) return failed({ code: "unreadAnswer", message: givenErrorWords(read.error, house) });
     replies.push({ candidate, given: givenKey(candidate, read.value.answer) });
   }

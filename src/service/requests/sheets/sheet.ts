@@ -4,13 +4,13 @@ import { type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house
 import { writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
 import {
-  DRAWING,
-  type Drawn,
+  DRAWING_VERSION,
   drawRecipe,
   drawSheet,
+  type GeneratedProblem,
   isSkill,
-  type Placed,
   type Recipe,
+  type SheetProblem,
   SKILLS,
   type SkillId,
 } from "@/core/sheets";
@@ -60,7 +60,7 @@ function recipeRequested({ skill, count, never = [], least = [] }: SheetRequest)
 export function drawnFor(
   request: SheetRequest,
 ): Result<
-  { readonly recipe: Recipe; readonly house: HouseRules; readonly drawn: readonly Placed[] },
+  { readonly recipe: Recipe; readonly house: HouseRules; readonly drawn: readonly SheetProblem[] },
   Refusal
 > {
   const house = houseRulesFrom(request.house ?? {});
@@ -92,7 +92,7 @@ export function sheetRequested(request: SheetRequest): Result<
     skills: recipe.skills,
     name: recipe.skills.map((id) => SKILL_NAMES[id]).join(", "),
     seed: request.seed,
-    drawing: DRAWING,
+    drawing: DRAWING_VERSION,
     problems: drawn.map(({ working, skill, notch }) => shownRow(working, { skill, notch })),
   });
 }
@@ -116,7 +116,7 @@ const SAMPLES = 12;
 const OFTEN = 3;
 
 /** The patterns that could show in samples of a rung, the most frequent first. */
-function patternsOf(drawn: readonly Drawn[]): readonly PatternId[] {
+function patternsOf(drawn: readonly GeneratedProblem[]): readonly PatternId[] {
   const times = new Map<PatternId, number>();
   for (const { problem, working } of drawn) {
     for (const { pattern } of patternAnswers(problem, working.house).shown)

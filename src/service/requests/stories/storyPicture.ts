@@ -1,6 +1,6 @@
 import { answerValueOf, fractionOf, writeAnswer } from "@/core/problem";
 import { type Quantity, writeQuantity } from "@/core/quantity";
-import { type Given, operationsOf, type Story } from "@/core/stories";
+import { operationsOf, type Story, type StoryNumber } from "@/core/stories";
 import { onTheClock } from "@/core/wording";
 import { DRAWN } from "./storyDrawings";
 
@@ -58,8 +58,9 @@ export const numberOf = ({ s, n, d }: ReturnType<typeof fractionOf>): number =>
 export function storyPicture(story: Story): StoryPicture {
   const { kind, givens, working, missing } = story;
   const { house, answer } = working;
-  const all: readonly Given[] = missing === undefined ? givens : [...givens, { ...missing, needed: true }];
-  const found = (name: string): Given | undefined => all.find((one) => one.name === name);
+  const all: readonly StoryNumber[] =
+    missing === undefined ? givens : [...givens, { ...missing, needed: true }];
+  const found = (name: string): StoryNumber | undefined => all.find((one) => one.name === name);
   const size = (name: string): number => {
     const given = found(name);
     return given === undefined ? 0 : sizeOf(given.changed?.quantity ?? given.quantity);

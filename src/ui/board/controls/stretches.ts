@@ -1,8 +1,8 @@
-import type { Stage } from "@/core/methods";
+import type { StepStage } from "@/core/methods";
 
 /** Steps as the run bar needs to know them: in which stage they are, and on which page of its own, if on one. */
 export type Staged = readonly {
-  readonly stage: Stage;
+  readonly stage: StepStage;
   readonly page?: { readonly index: number };
 }[];
 
@@ -14,7 +14,7 @@ export interface Tick {
 
 /** A stretch of the run in one stage. */
 export interface StageStretch {
-  readonly stage: Stage;
+  readonly stage: StepStage;
   readonly first: number;
   readonly count: number;
   readonly ticks: readonly Tick[];
@@ -27,7 +27,7 @@ export interface StageStretch {
 export function stretchesOf(steps: Staged, step: number): readonly StageStretch[] {
   const open = steps[step - 1]?.page?.index;
   const stretches: {
-    stage: Stage;
+    stage: StepStage;
     first: number;
     count: number;
     ticks: { first: number; count: number }[];

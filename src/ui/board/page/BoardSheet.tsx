@@ -9,14 +9,14 @@ import {
   useRef,
   useState,
 } from "react";
-import { type Layout, sameSheet, type Writing } from "@/core/board";
+import { type PaperLayout, sameSheet, type Writing } from "@/core/board";
 import type { Run } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { answerInWords } from "@/core/wording";
 import type { View } from "@/service/kept/view";
 import { FoldAway } from "../../FoldAway";
-import { Paper } from "../../paper";
+import { SquaredPaper } from "../../paper";
 import { SaveStatus } from "../../saving/SaveStatus";
 import type { SaveState } from "../../saving/useKept";
 import type { Reading } from "../state/boardState";
@@ -31,7 +31,7 @@ const LEAST_OF_TWO = { across: 300, down: 400 };
 const FREE_OF_TWO = { across: 1, above: 2, below: 1 };
 
 /** Paper on which nothing is to be written yet. */
-const BLANK: Layout = { columns: [{ place: 0, col: -1 }], plumbs: [{ line: 0, from: "top" }] };
+const BLANK: PaperLayout = { columns: [{ place: 0, col: -1 }], plumbs: [{ line: 0, from: "top" }] };
 const NOTHING: readonly Writing[] = [];
 
 /** How far a finger must go across the paper to turn a step, in pixels. */
@@ -159,7 +159,7 @@ export function BoardSheet({
             <SaveStatus saving={saving} onChoose={onChoose} />
           </div>
         </div>
-        <Paper
+        <SquaredPaper
           layout={layout}
           writings={steps}
           shown={shown}

@@ -1,7 +1,7 @@
 import { type ReactElement, useMemo } from "react";
 import type { Working } from "@/core/methods";
 import { pageFor } from "@/render/board";
-import { Paper } from "../../paper";
+import { SquaredPaper } from "../../paper";
 
 /** A finished working in small, for the margin. */
 export function SmallBoard({
@@ -18,7 +18,7 @@ export function SmallBoard({
   );
   return (
     <div className="mt-2 max-w-52 rounded-md border border-edge bg-page p-2">
-      <Paper
+      <SquaredPaper
         layout={layout}
         writings={steps}
         shown={steps.length}

@@ -1,4 +1,4 @@
-import { inTwoColumns, type Layout, type Writing } from "@/core/board";
+import { inTwoColumns, type PaperLayout, type Writing } from "@/core/board";
 import { type FreeSquares, type PageOfSquares, pageFor } from "@/render/board";
 import { AROUND, SMALLEST_SQUARE } from "../../paper";
 
@@ -21,7 +21,7 @@ export interface FittedPage<W extends Writing> {
  * @param least what the page measures at least, in pixels, where the room has it.
  */
 export function fittedPage<W extends Writing>(
-  layout: Layout,
+  layout: PaperLayout,
   all: readonly W[],
   shown: number,
   {

@@ -1,10 +1,10 @@
 import type { Run } from "@/core/checks";
-import type { Stage } from "@/core/methods";
+import type { StepStage } from "@/core/methods";
 
-const ORDER: readonly Stage[] = ["estimate", "setOut", "work", "point", "answer", "check"];
+const ORDER: readonly StepStage[] = ["estimate", "setOut", "work", "point", "answer", "check"];
 
 /** A stage as the two boards count it: setting the point belongs to the work, wherever a method does it. */
-const rank = (stage: Stage): number => ORDER.indexOf(stage === "point" ? "work" : stage);
+const rank = (stage: StepStage): number => ORDER.indexOf(stage === "point" ? "work" : stage);
 
 /**
  * The step of the second board that goes with a step of the first: in the same stage, as far into it

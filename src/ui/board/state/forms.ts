@@ -43,7 +43,7 @@ const toPlace = (place: number, about: string): OfferedForm => ({ form: { kind: 
 const PLACES: readonly OfferedForm[] = [0, -1, -2, -3].map((place) =>
   toPlace(place, "Rounded, or filled up with zeros, to this place."),
 );
-const AS_IT_COMES: OfferedForm = { form: { kind: "asItComes" }, about: "As the house rules end it." };
+const HOUSE_FORM: OfferedForm = { form: { kind: "asItComes" }, about: "As the house rules end it." };
 const OF_FRACTIONS: readonly OfferedForm[] = [
   { form: { kind: "asMixed" }, about: "Wholes counted out, with the part beside them." },
   { form: { kind: "asFraction" }, about: "One fraction in simplest form, above one too." },
@@ -59,7 +59,7 @@ const OF_QUOTIENTS: readonly OfferedForm[] = [
 export function formsOf(problem: Problem): readonly OfferedForm[] {
   const { kind, op } = problem;
   if (op === "round") return [...[2, 1].map((place) => toPlace(place, "Rounded to this place.")), ...PLACES];
-  const plain = op === "rewrite" ? [] : [AS_IT_COMES];
+  const plain = op === "rewrite" ? [] : [HOUSE_FORM];
   const offered =
     kind === "decimals"
       ? [...(op === "divide" ? OF_QUOTIENTS : []), ...PLACES]

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { askedOf, judgePaper, type Paper } from "@/core/paper";
+import { judgePaper, judgingTarget, type Paper } from "@/core/paper";
 import { problemOf } from "@/core/testing/problems";
 import { type Desk, type HandStroke, squaresGiven, startPaper } from "./hand";
 import { strokeOf } from "./strokeKeys";
@@ -55,7 +55,7 @@ describe("the learner's hand", () => {
     const smalls = paper.marks.flatMap((mark) => (mark.kind === "small" ? [`${mark.col} ${mark.text}`] : []));
     expect(smalls).toEqual(["5 1", "3 4", "4 12"]);
     expect(at).toEqual({ col: 2, row: 4 });
-    const asked = askedOf(problemOf("53.2 - 17.8"));
+    const asked = judgingTarget(problemOf("53.2 - 17.8"));
     const { state, fault, answer } = judgePaper(paper, asked, { settled: true, units: [] });
     expect([state, fault, answer?.text]).toEqual(["answered", undefined, "35.4"]);
   });

@@ -125,8 +125,8 @@ export const startPaper = (paper: Paper, at: Square): PaperState => ({
   cutting: undefined,
 });
 
-export const squareKey = ({ col, row }: Square): string => `${col} ${row}`;
+export const handSquareKey = ({ col, row }: Square): string => `${col} ${row}`;
 
 /** The squares that are taken by what was given. */
 export const squaresGiven = (marks: readonly Mark[]): ReadonlySet<string> =>
-  new Set(marks.flatMap((mark) => (mark.kind === "glyph" ? [squareKey(mark)] : [])));
+  new Set(marks.flatMap((mark) => (mark.kind === "glyph" ? [handSquareKey(mark)] : [])));

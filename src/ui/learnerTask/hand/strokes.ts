@@ -1,6 +1,6 @@
 import { moved } from "@/core/board";
 import { lineRubbedOut, marksIn, type Paper, rubbedOut, written } from "@/core/paper";
-import { type Desk, type HandStroke, type PaperState, type Square, squareKey, within } from "./hand";
+import { type Desk, type HandStroke, handSquareKey, type PaperState, type Square, within } from "./hand";
 import {
   barOver,
   columnAbove,
@@ -20,7 +20,9 @@ import { type Changed, glyphWritten, latticeSquareAt, struck } from "./writing";
 /** Whether every sign that was given stands where it stood. */
 const keepsGiven = (before: Paper, next: Paper, given: ReadonlySet<string>): boolean =>
   given.size === 0 ||
-  before.marks.every((mark) => mark.kind !== "glyph" || !given.has(squareKey(mark)) || isThere(next, mark));
+  before.marks.every(
+    (mark) => mark.kind !== "glyph" || !given.has(handSquareKey(mark)) || isThere(next, mark),
+  );
 
 const isThere = (paper: Paper, { col, row, text }: Square & { readonly text: string }): boolean => {
   const there = glyphIn(paper, { col, row });
@@ -159,7 +161,7 @@ export function afterStroke(before: PaperState, stroke: HandStroke, desk: Desk):
       return struck(state, desk, changed);
     case "rub": {
       const alone = (square: Square): boolean =>
-        desk.given.has(squareKey(square)) && marksIn(paper, square.col, square.row).length === 1;
+        desk.given.has(handSquareKey(square)) && marksIn(paper, square.col, square.row).length === 1;
       const rubbed = alone(at) ? paper : rubbedOut(paper, at.col, at.row);
       if (rubbed !== paper) return changed(rubbed);
       const back = { ...at, col: at.col + (way === "left" ? 1 : -1) };

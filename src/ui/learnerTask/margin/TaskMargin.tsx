@@ -3,9 +3,9 @@
 import { type ReactElement, type RefObject, useEffect, useState } from "react";
 import type { Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
-import type { Looked, TurnWay } from "@/core/learnerTask";
+import type { PaperAssessment, TaskWay } from "@/core/learnerTask";
 import { LONGEST_ANSWER, LONGEST_GUESS } from "@/core/marking";
-import type { Stage } from "@/core/methods";
+import type { StepStage } from "@/core/methods";
 import type { Place } from "@/core/number";
 import { faultAsk, faultWords, nextMarkWords, OWN_WAY, whereWords } from "@/core/wording";
 import type { HandInOutcome as HandedInOutcome } from "@/service/requests/marking/handedIn";
@@ -43,10 +43,10 @@ export function TurnMargin({
   noTwin,
   onAgain,
 }: {
-  readonly looked: Looked;
+  readonly looked: PaperAssessment;
   /** Whether the next mark is drawn on the paper. */
   readonly drawn: boolean;
-  readonly way: TurnWay | undefined;
+  readonly way: TaskWay | undefined;
   readonly house: HouseRules;
   /** Whether what is wrong is told now. */
   readonly shows: boolean;
@@ -56,7 +56,7 @@ export function TurnMargin({
   readonly asksWhich: boolean;
   readonly feedback: Feedback | undefined;
   readonly hinted: 1 | 2 | 3 | undefined;
-  readonly stage: Stage | undefined;
+  readonly stage: StepStage | undefined;
   readonly ask: string | undefined;
   readonly asksEstimate: boolean;
   readonly waits: boolean;
@@ -207,7 +207,7 @@ export function TurnMargin({
 
 /** The place of the column that a mark stands in; none where the way has none. */
 function placeOf(
-  way: TurnWay | undefined,
+  way: TaskWay | undefined,
   step: number | undefined,
   mark: Mark | undefined,
 ): Place | undefined {
@@ -217,10 +217,10 @@ function placeOf(
 
 /** A hint about the first wrong thing, else about what comes next: where, then a question, then the mark. */
 function hintWords(
-  { fault, found: known, judged }: Looked,
+  { fault, found: known, judged }: PaperAssessment,
   size: 1 | 2 | 3,
   next: {
-    readonly stage: Stage | undefined;
+    readonly stage: StepStage | undefined;
     readonly place: Place | undefined;
     readonly ask: string | undefined;
     readonly drawn: boolean;

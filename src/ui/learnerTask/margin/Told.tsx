@@ -2,7 +2,7 @@
 
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
-import type { Looked } from "@/core/learnerTask";
+import type { PaperAssessment } from "@/core/learnerTask";
 import { asideWords, carriesWords, FOLLOWS_ON, faultAsk, faultWords, soFarWords } from "@/core/wording";
 
 /** What is found on the paper, the first wrong mark first. */
@@ -10,7 +10,7 @@ export function Told({
   looked,
   house,
 }: {
-  readonly looked: Looked;
+  readonly looked: PaperAssessment;
   readonly house: HouseRules;
 }): ReactElement {
   const { judged, fault } = looked;

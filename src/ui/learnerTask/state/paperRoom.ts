@@ -1,7 +1,7 @@
 import type { Mark } from "@/core/board";
 import type { HouseRules } from "@/core/house";
-import type { Turn, TurnWay } from "@/core/learnerTask";
-import { type Asked, type Claim, type Judged, marksIn, type Paper } from "@/core/paper";
+import type { LearnerTask, TaskWay } from "@/core/learnerTask";
+import { type Claim, type Judged, type JudgingTarget, marksIn, type Paper } from "@/core/paper";
 import { type Desk, type LaidThing, type Size, type Square, squaresGiven } from "../hand/hand";
 import type { SquareBlock } from "../PaperPad";
 
@@ -16,7 +16,7 @@ const MOST: Size = { cols: 44, rows: 70, margin: MARGIN };
 const FREE = { cols: 5, rows: 3 };
 
 /** The squares that the house's own way takes, with room around; lines of writing find their own room. */
-export function sizeFor([way]: readonly TurnWay[], given: readonly Mark[]): Size {
+export function sizeFor([way]: readonly TaskWay[], given: readonly Mark[]): Size {
   const needed = way?.aligned === true ? sizeOf(way.steps.flatMap((step) => step.marks)) : LINES;
   const [right, bottom] = [
     Math.max(
@@ -50,7 +50,7 @@ function sizeOf(marks: readonly Mark[]): Size {
 }
 
 /** What the hand works with: its paper, what is given, and how this kind of problem is written. */
-export const deskOf = ({ asked }: Turn, { carryPlace }: HouseRules, given: readonly Mark[]): Desk => ({
+export const deskOf = ({ asked }: LearnerTask, { carryPlace }: HouseRules, given: readonly Mark[]): Desk => ({
   size: MOST,
   given: squaresGiven(given),
   work:
@@ -97,7 +97,7 @@ export const withoutNotes = ({ marks }: Paper): Paper => ({
 });
 
 /** The letters that a problem's units are written with. */
-export const unitLetters = (ways: readonly TurnWay[]): readonly string[] =>
+export const unitLetters = (ways: readonly TaskWay[]): readonly string[] =>
   [
     ...new Set(
       ways.flatMap(({ steps }) =>
@@ -128,7 +128,7 @@ export function blockOf(claim: Claim | undefined, { marks }: Paper): SquareBlock
 }
 
 /** The things that help with a kind of problem: counters, coins, pieces of base ten. */
-export function thingsOf({ asked, pieces }: Turn): readonly LaidThing[] {
+export function thingsOf({ asked, pieces }: LearnerTask): readonly LaidThing[] {
   switch (asked.kind) {
     case "signed":
       return [
@@ -145,7 +145,7 @@ export function thingsOf({ asked, pieces }: Turn): readonly LaidThing[] {
 }
 
 /** The answer as the paper was read, in the house's own decimal sign, with its money. */
-export function answerRead({ answer }: Judged, { money }: Asked, sign: "." | ","): string {
+export function answerRead({ answer }: Judged, { money }: JudgingTarget, sign: "." | ","): string {
   if (answer === undefined) return "";
   const text = sign === "," ? answer.text.replaceAll(".", ",") : answer.text;
   return money === undefined || !/^[\d−]/.test(text) ? text : text.replace(/^(−?)/, `$1${money.sign}`);

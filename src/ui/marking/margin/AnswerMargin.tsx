@@ -3,7 +3,7 @@
 import { type ReactElement, useEffect, useState } from "react";
 import type { PatternId } from "@/core/errorPatterns";
 import { choicesOf, type HouseRules } from "@/core/house";
-import type { ToldExplanation } from "@/core/learnerTask";
+import type { ExplanationView } from "@/core/learnerTask";
 import { LONGEST_NOTE } from "@/core/marking";
 import { FORM_FAULT_WORDS } from "@/core/wording";
 import type { MarkingRow } from "@/service/kept/markingSheet";
@@ -164,7 +164,7 @@ function NoteField({
 
 /** What is known of a wrong answer: its explanations, and a problem that would tell the first two apart. */
 interface Found {
-  readonly explanations: readonly ToldExplanation[];
+  readonly explanations: readonly ExplanationView[];
   readonly separating: { readonly problem: string; readonly answers: readonly [string, string] } | null;
   /** Why it can't be read, in a sentence; empty where it can. */
   readonly error: string;

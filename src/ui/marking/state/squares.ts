@@ -1,4 +1,4 @@
-import type { ToldExplanation } from "@/core/learnerTask";
+import type { ExplanationView } from "@/core/learnerTask";
 import type { CellChange, KeptMark } from "@/service/kept/markingSheet";
 
 /** What a square is to become and is not on disk yet. */
@@ -20,7 +20,7 @@ export interface SheetSquare {
   readonly trouble: string;
   /** What another window wrote here meanwhile. */
   readonly clash: KeptMark | undefined;
-  readonly explanations: readonly ToldExplanation[] | undefined;
+  readonly explanations: readonly ExplanationView[] | undefined;
 }
 
 export const EMPTY_CELL: SheetSquare = {

@@ -1,5 +1,5 @@
 import { memo, type ReactElement } from "react";
-import { type Instrument, labelAt, type Position, shareOf } from "@/core/shop";
+import { type Instrument, type InstrumentPosition, labelAt, shareOfInstrument } from "@/core/shop";
 
 /** The side of the drawing and the radius of its marks, in units of the drawing. */
 const SIDE = 420;
@@ -27,7 +27,7 @@ export function Dial({
   numbers = 20,
 }: {
   readonly instrument: Instrument;
-  readonly position: Position;
+  readonly position: InstrumentPosition;
   /** How large its numbers are. */
   readonly numbers?: number;
 }): ReactElement {
@@ -36,7 +36,7 @@ export function Dial({
       <Face instrument={instrument} numbers={numbers} />
       <path
         data-hand={true}
-        d={line(shareOf(instrument, position), -26, RADIUS - 6)}
+        d={line(shareOfInstrument(instrument, position), -26, RADIUS - 6)}
         strokeWidth={4}
         strokeLinecap="round"
         className="stroke-rust"

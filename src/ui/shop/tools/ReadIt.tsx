@@ -2,7 +2,7 @@
 
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import { type Instrument, type Position, readingMarked } from "@/core/shop";
+import { type Instrument, type InstrumentPosition, readingMarked } from "@/core/shop";
 import { READING_ERROR_WORDS } from "@/core/wording";
 import { QUIET_BUTTON } from "../../buttons";
 import { CheckField } from "../CheckField";
@@ -16,12 +16,12 @@ export function ReadIt({
   onKeep,
 }: {
   readonly instrument: Instrument;
-  readonly position: Position;
+  readonly position: InstrumentPosition;
   readonly value: string;
   readonly house: HouseRules;
   readonly onKeep: () => void;
 }): ReactElement {
-  const [shownAt, setShownAt] = useState<Position>();
+  const [shownAt, setShownAt] = useState<InstrumentPosition>();
   const check = (typed: string): string => {
     const marked = readingMarked(instrument, position, typed, house);
     switch (marked.kind) {

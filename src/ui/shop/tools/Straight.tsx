@@ -1,5 +1,5 @@
 import { memo, type ReactElement } from "react";
-import { type Instrument, labelAt, shareOf } from "@/core/shop";
+import { type Instrument, labelAt, shareOfInstrument } from "@/core/shop";
 
 /** A scale in a straight line: how long it is, how long its marks are, and on which side of them the numbers stand. */
 export interface StraightScale {
@@ -27,7 +27,7 @@ export const Marks = memo(function Marks({
       {marks.map((mark) => {
         const label = labelAt(instrument, mark);
         const long = label !== undefined ? 26 : mark % instrument.longer === 0 ? 18 : 11;
-        const place = along({ length, across }, shareOf(instrument, mark * instrument.between));
+        const place = along({ length, across }, shareOfInstrument(instrument, mark * instrument.between));
         return (
           <g key={mark}>
             <path

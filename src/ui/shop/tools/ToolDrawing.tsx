@@ -1,6 +1,6 @@
 import type { ReactElement } from "react";
 import { unitOf } from "@/core/quantity";
-import { type Instrument, type Position, shareOf } from "@/core/shop";
+import { type Instrument, type InstrumentPosition, shareOfInstrument } from "@/core/shop";
 import { Dial } from "./Dial";
 import { along, Marks } from "./Straight";
 
@@ -45,7 +45,7 @@ export function ToolDrawing({
   position,
 }: {
   readonly instrument: Instrument;
-  readonly position: Position;
+  readonly position: InstrumentPosition;
 }): ReactElement {
   switch (instrument.tool) {
     case "scale":
@@ -61,7 +61,7 @@ export function ToolDrawing({
   }
 }
 
-type Drawn = { readonly instrument: Instrument; readonly position: Position };
+type Drawn = { readonly instrument: Instrument; readonly position: InstrumentPosition };
 
 function ScaleDial({ instrument, position }: Drawn): ReactElement {
   return (
@@ -89,7 +89,7 @@ function UnitName({
 }
 
 function Jug({ instrument, position }: Drawn): ReactElement {
-  const level = JUG_TOP + along(JUG, shareOf(instrument, position));
+  const level = JUG_TOP + along(JUG, shareOfInstrument(instrument, position));
   const foot = JUG_TOP + JUG.length;
   return (
     <>
@@ -115,7 +115,7 @@ function Jug({ instrument, position }: Drawn): ReactElement {
 }
 
 function Tape({ instrument, position }: Drawn): ReactElement {
-  const end = along(TAPE, shareOf(instrument, position));
+  const end = along(TAPE, shareOfInstrument(instrument, position));
   return (
     <g transform={`translate(${TAPE_FROM} 0)`}>
       <rect
@@ -146,7 +146,7 @@ function Tape({ instrument, position }: Drawn): ReactElement {
 }
 
 function Thermometer({ instrument, position }: Drawn): ReactElement {
-  const level = TUBE_TOP + along(TUBE, shareOf(instrument, position));
+  const level = TUBE_TOP + along(TUBE, shareOfInstrument(instrument, position));
   const foot = TUBE_TOP + TUBE.length;
   return (
     <>

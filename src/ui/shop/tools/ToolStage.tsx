@@ -1,7 +1,7 @@
 "use client";
 
 import { type KeyboardEvent, type PointerEvent, type ReactElement, useRef } from "react";
-import { type Instrument, type Position, positionAt, rangeOf } from "@/core/shop";
+import { type Instrument, type InstrumentPosition, positionAt, rangeOf } from "@/core/shop";
 import { positionWords } from "@/core/wording";
 import { roomOf, ToolDrawing } from "./ToolDrawing";
 
@@ -13,14 +13,14 @@ export function ToolStage({
   onMove,
 }: {
   readonly instrument: Instrument;
-  readonly position: Position;
+  readonly position: InstrumentPosition;
   readonly name: string;
-  readonly onMove: (position: Position) => void;
+  readonly onMove: (position: InstrumentPosition) => void;
 }): ReactElement {
   const drawing = useRef<HTMLDivElement>(null);
   const room = roomOf(instrument);
   const [least, most] = rangeOf(instrument);
-  const within = (to: Position): Position => Math.min(most, Math.max(least, to));
+  const within = (to: InstrumentPosition): InstrumentPosition => Math.min(most, Math.max(least, to));
   const drag = (event: PointerEvent<HTMLDivElement>): void => {
     const box = drawing.current?.getBoundingClientRect();
     if (box === undefined || event.buttons === 0) return;
@@ -61,7 +61,11 @@ export function ToolStage({
   );
 }
 
-type Moves = (at: Position, step: number, range: readonly [Position, Position]) => Position;
+type Moves = (
+  at: InstrumentPosition,
+  step: number,
+  range: readonly [InstrumentPosition, InstrumentPosition],
+) => InstrumentPosition;
 
 const KEYS: Readonly<Record<string, Moves | undefined>> = {
   ArrowRight: (at) => at + 1,

@@ -17,15 +17,15 @@ const workSchema = z.object({
 });
 
 /** What a learner has done with a story so far. */
-export type StoryDraft = z.infer<typeof workSchema>;
+export type StoryWorkDraft = z.infer<typeof workSchema>;
 
-const NOTHING: StoryDraft = { tapped: [], line: "", answer: "" };
+const NOTHING: StoryWorkDraft = { tapped: [], line: "", answer: "" };
 
 /** A learner's work on a story, remembered in this browser under `place` until it is begun anew. */
 export function useStoryWork(place: string) {
-  const [work, setWork] = useState<StoryDraft>(NOTHING);
+  const [work, setWork] = useState<StoryWorkDraft>(NOTHING);
   useEffect(() => setWork(kept(localStorage.getItem(place))), [place]);
-  const put = (change: Partial<StoryDraft>): void => {
+  const put = (change: Partial<StoryWorkDraft>): void => {
     const next = { ...work, ...change };
     setWork(next);
     localStorage.setItem(place, JSON.stringify(next));
@@ -37,7 +37,7 @@ export function useStoryWork(place: string) {
   return { work, put, begin };
 }
 
-function kept(text: string | null): StoryDraft {
+function kept(text: string | null): StoryWorkDraft {
   try {
     const read = workSchema.safeParse(JSON.parse(text ?? "null"));
     return read.success ? read.data : NOTHING;

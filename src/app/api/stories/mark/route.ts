@@ -37,7 +37,7 @@ export const POST = answeringBody(async ({ body }) => {
   const learner = findLearner(data, body.learner ?? "");
   if ((body.learner ?? "") !== "" && learner === undefined)
     return errorAnswer(404, { code: "notThere", message: "This learner is no longer there." });
-  const marked = await compute("storyWorkMarked", { ...body, stock: usedStock() });
+  const marked = await compute("markStoryWork", { ...body, stock: usedStock() });
   if (!marked.ok) return errorAnswer(503, marked.error);
   if (!marked.value.ok) return resultAnswer(marked.value);
   const kept = learner !== undefined && (await keep(body, learner.id, marked.value.value.behind[0]));

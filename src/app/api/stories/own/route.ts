@@ -12,6 +12,6 @@ const ownSchema = z.object({
 
 /** Works a story of the tutor's own: `{text, form, left?, turned?, house?}` to its numbers, line, answer and picture. See docs/api.md. */
 export const POST = answeringBody(async ({ body }) => {
-  const shown = await compute("ownStoryShown", body);
+  const shown = await compute("workOwnStory", body);
   return shown.ok ? resultAnswer(shown.value) : errorAnswer(503, shown.error);
 }, ownSchema);

@@ -1,4 +1,4 @@
-import { columnAddition, type Row } from "../../../methods";
+import { type ColumnRow, columnAddition } from "../../../methods";
 import type { Decimal } from "../../../number";
 import { AS_IT_COMES, type DecimalProblem, MOST_OPERANDS, type Problem } from "../../../problem";
 import { isTwoOrMore, mapTwoOrMore, type TwoOrMore } from "../../../tuples";
@@ -41,11 +41,11 @@ function allDigits(problem: Problem): Split | undefined {
 }
 
 /** A number of one digit counted in every column of the other. */
-function loneDigitEverywhere(rows: readonly Row[]): readonly Row[] {
+function loneDigitEverywhere(rows: readonly ColumnRow[]): readonly ColumnRow[] {
   const [first, second, more] = rows;
   if (first === undefined || second === undefined || more !== undefined) return rows;
-  const standing = (row: Row): readonly number[] => row.filter((count) => count !== undefined);
-  const over = (lone: Row, other: Row): Row =>
+  const standing = (row: ColumnRow): readonly number[] => row.filter((count) => count !== undefined);
+  const over = (lone: ColumnRow, other: ColumnRow): ColumnRow =>
     other.map((count) => (count === undefined ? undefined : standing(lone)[0]));
   if (standing(first).length === 1 && standing(second).length > 1) return [over(first, second), second];
   if (standing(second).length === 1 && standing(first).length > 1) return [first, over(second, first)];

@@ -1,5 +1,12 @@
 import { columnMultiplication, longDivision } from "../../../methods";
-import { asFraction, type Decimal, fraction, withoutEndZeros, zerosAtEnd } from "../../../number";
+import {
+  asFraction,
+  type Decimal,
+  endsAsDecimal,
+  fraction,
+  withoutEndZeros,
+  zerosAtEnd,
+} from "../../../number";
 import { type Problem, withOperands } from "../../../problem";
 import { amountOf, inMajor } from "../../../quantity";
 import { overrideIn } from "../../decisionOverride";
@@ -7,7 +14,6 @@ import type { PatternAct, PatternsOf, Split } from "../../errorPattern";
 import {
   decimalProblem,
   decimalRewritten,
-  endsAsDecimal,
   isNothing,
   pointBetween,
   twoDecimals,

@@ -1,4 +1,4 @@
-import { type Change, Stuck, subtractionByDecomposition } from "../../../methods";
+import { type Exchange, Stuck, subtractionByDecomposition } from "../../../methods";
 import { overrideIn } from "../../decisionOverride";
 import type { PatternsOf } from "../../errorPattern";
 import { becomes, unpaid } from "../../procedures/exchanges";
@@ -6,7 +6,7 @@ import { becomes, unpaid } from "../../procedures/exchanges";
 const byDecomposition = overrideIn(subtractionByDecomposition);
 
 /** Ten more for the column that needs them, taken from the largest column, which pays one. */
-function fromLeftmost(standing: readonly number[], needy: number): readonly Change[] {
+function fromLeftmost(standing: readonly number[], needy: number): readonly Exchange[] {
   const first = standing.reduce((last, count, column) => (count > 0 ? column : last), -1);
   const [lent, top] = [standing[first], standing[needy]];
   if (lent === undefined || top === undefined || first <= needy)
@@ -15,7 +15,7 @@ function fromLeftmost(standing: readonly number[], needy: number): readonly Chan
 }
 
 /** Ten more for the column that needs them, and one more for the column that gave them. */
-function lenderGrows(standing: readonly number[], needy: number): readonly Change[] {
+function lenderGrows(standing: readonly number[], needy: number): readonly Exchange[] {
   const [top = 0, next] = [standing[needy], standing[needy + 1]];
   if (next === undefined) throw new Stuck("lenderGrows: there is no column to borrow from");
   return [becomes(needy + 1, next, next + 1), becomes(needy, top, top + 10)];

@@ -1,4 +1,4 @@
-import { type Change, equalAdditions, makingUp, Stuck, subtractionByDecomposition } from "../../../methods";
+import { type Exchange, equalAdditions, makingUp, Stuck, subtractionByDecomposition } from "../../../methods";
 import { compareDecimals, type Decimal, movedBy } from "../../../number";
 import { type Problem, withOperands } from "../../../problem";
 import { overrideIn } from "../../decisionOverride";
@@ -12,13 +12,17 @@ const withPayments = overrideIn(equalAdditions, makingUp);
 const IN_COLUMNS = [subtractionByDecomposition.id, equalAdditions.id, makingUp.id];
 
 /** A zero next door becomes nine, and that is all. */
-function nineAndStop(standing: readonly number[], needy: number): readonly Change[] | undefined {
+function nineAndStop(standing: readonly number[], needy: number): readonly Exchange[] | undefined {
   const [top = 0, next] = [standing[needy], standing[needy + 1]];
   return next === 0 ? [becomes(needy + 1, 0, 9), becomes(needy, top, top + 10)] : undefined;
 }
 
 /** The columns of an exchange across zeros, each of which becomes `crossed`; none where there are none. */
-function across(standing: readonly number[], needy: number, crossed: number): readonly Change[] | undefined {
+function across(
+  standing: readonly number[],
+  needy: number,
+  crossed: number,
+): readonly Exchange[] | undefined {
   const lender = standing.findIndex((count, column) => column > needy && count > 0);
   const [lent, top] = [standing[lender], standing[needy]];
   if (lent === undefined || top === undefined) throw new Stuck("across: there is no column to borrow from");
@@ -30,7 +34,7 @@ function across(standing: readonly number[], needy: number, crossed: number): re
 }
 
 /** Every zero at the end becomes nine, the last one too. */
-function allNines(standing: readonly number[], needy: number): readonly Change[] | undefined {
+function allNines(standing: readonly number[], needy: number): readonly Exchange[] | undefined {
   if (needy !== 0 || standing[0] !== 0 || standing[1] !== 0) return undefined;
   const changes = across(standing, needy, 9);
   return changes?.map((change) => (change.column === 0 ? becomes(0, 0, 9) : change));

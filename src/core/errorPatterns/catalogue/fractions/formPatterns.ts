@@ -1,7 +1,7 @@
-import { type Decimal, type Fraction, fraction, type Numeral } from "../../../number";
+import { type Decimal, endsAsDecimal, type Fraction, fraction, type Numeral } from "../../../number";
 import { type Answer, type Problem, withOperands } from "../../../problem";
 import type { PatternsOf } from "../../errorPattern";
-import { endsAsDecimal, wholeOfDigits } from "../../parts";
+import { wholeOfDigits } from "../../parts";
 
 /** The number that is to be written in such a form. */
 function asked(problem: Problem, form: "asDecimal" | "asFraction"): Numeral | undefined {

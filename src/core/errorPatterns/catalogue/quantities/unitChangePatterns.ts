@@ -1,9 +1,16 @@
-import { countedIn, type Decimal, fraction, fromCount, withoutTrailingZeros } from "../../../number";
+import {
+  countedIn,
+  type Decimal,
+  endsAsDecimal,
+  fraction,
+  fromCount,
+  withoutTrailingZeros,
+} from "../../../number";
 import { type Answer, type Problem, withOperands } from "../../../problem";
 import { isMetric, type Measure, rateBetween, type UnitId, unitOf } from "../../../quantity";
 import { isOneOrMore } from "../../../tuples";
 import type { PatternsOf, Split } from "../../errorPattern";
-import { decimalProblem, endsAsDecimal, wholeOfDigits } from "../../parts";
+import { decimalProblem, wholeOfDigits } from "../../parts";
 
 /** A change between two units: how much of each there is, how many small ones make a large one, and what is wanted. */
 interface UnitChange {

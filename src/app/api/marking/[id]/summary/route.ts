@@ -1,6 +1,6 @@
 import { choicesOf } from "@/core/house";
 import { ID_PATTERN } from "@/core/id";
-import { cellsOf, database, findSheet } from "@/data";
+import { database, findSheet, keptSquaresOf } from "@/data";
 import { computeAside } from "@/threads/pool";
 import { storiesOn } from "../../../../reading/markingSheet";
 import { usedStock } from "../../../../reading/saved";
@@ -15,7 +15,7 @@ export const GET = answering(async ({ id, request }) => {
     return errorAnswer(404, { code: "notThere", message: "There is no such sheet." });
   const problems = new Map(sheet.rows.map((row) => [row.id, row.problem]));
   const stories = storiesOn(data, id);
-  const answers = cellsOf(data, id, 0, learner)
+  const answers = keptSquaresOf(data, id, 0, learner)
     .filter(({ given }) => given !== "")
     .map(({ row, given, verdict }) => {
       const problem = problems.get(row) ?? "";

@@ -7,6 +7,6 @@ const samplesSchema = rungRecipeSchema.extend({ house: houseChoicesSchema.option
 
 /** What a rung that is being made gives: samples, and how many of a thousand fit. */
 export const POST = answeringBody(async ({ body }) => {
-  const samples = await computeAside("ownSamples", body);
+  const samples = await computeAside("samplesOfOwnRung", body);
   return samples.ok ? resultAnswer(samples.value) : errorAnswer(503, samples.error);
 }, samplesSchema);
