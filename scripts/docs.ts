@@ -16,9 +16,10 @@ import {
   TOOL_NAMES,
   TRAIT_NAMES,
 } from "@/core/wording";
-import { KEYS } from "@/ui/board";
-import { TURN_KEYS } from "@/ui/learnerTask";
+import { tokensCss } from "@/service/tokens";
 import { HOW_PLACE_KEYS, ON_RAIL } from "@/ui/places";
+import { BOARD_KEYS } from "@/ui/shortcuts";
+import { TASK_KEYS } from "@/ui/shortcuts/taskKeys";
 import papers from "../bench/papers.json" with { type: "json" };
 import penKeys from "../bench/pen-keys.json" with { type: "json" };
 import results from "../bench/results.json" with { type: "json" };
@@ -47,7 +48,7 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     text: () =>
       table(
         ["Key", "What it does"],
-        KEYS.map(({ shown, does }) => [code(shown), does]),
+        BOARD_KEYS.map(({ shown, does }) => [code(shown), does]),
       ),
   },
   {
@@ -62,7 +63,7 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     text: () =>
       table(
         ["Key", "What it does"],
-        TURN_KEYS.map(({ shown, does }) => [code(shown), does]),
+        TASK_KEYS.map(({ shown, does }) => [code(shown), does]),
       ),
   },
   {
@@ -359,7 +360,12 @@ export function writtenDocs(): readonly {
   readonly is: string;
   readonly ought: string;
 }[] {
-  return [...new Set(PARTS.map(({ file }) => file))].map((file) => {
+  const whole = [{ file: "src/app/tokens.css", ought: tokensCss() }].map(({ file, ought }) => ({
+    file,
+    is: fs.existsSync(file) ? fs.readFileSync(file, "utf8") : "",
+    ought,
+  }));
+  const parts = [...new Set(PARTS.map(({ file }) => file))].map((file) => {
     const is = fs.readFileSync(file, "utf8");
     const ought = PARTS.filter((part) => part.file === file).reduce((text, { name, text: part }) => {
       const [begin, end] = [`<!-- ${name}: written by npm run docs -->`, `<!-- end of ${name} -->`];
@@ -369,6 +375,7 @@ export function writtenDocs(): readonly {
     }, is);
     return { file, is, ought };
   });
+  return [...whole, ...parts];
 }
 
 if (import.meta.url === pathToFileURL(process.argv[1] ?? "").href) {

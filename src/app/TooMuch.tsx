@@ -5,7 +5,7 @@ import { ROUTES } from "@/service/routes";
 /** What is shown where something took longer than it may: why, and where to go. */
 export const TooMuch = ({ message }: { readonly message: string }): ReactElement => (
   <main className="grid h-full place-content-center gap-4 p-8 text-center">
-    <h1 className="text-2xl font-semibold">This could not be worked out</h1>
+    <h1 className="text-title font-semibold">This could not be worked out</h1>
     <p className="max-w-[52ch] text-soft">{message}</p>
     <p>
       <Link href={ROUTES.board} className="font-semibold text-plumb">

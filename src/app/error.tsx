@@ -7,7 +7,7 @@ import { ROUTES } from "@/service/routes";
 export default function ErrorPage({ reset }: { readonly reset: () => void }): ReactElement {
   return (
     <main className="grid h-full place-content-center gap-4 p-8 text-center">
-      <h1 className="text-2xl font-semibold">This page could not be shown</h1>
+      <h1 className="text-title font-semibold">This page could not be shown</h1>
       <p className="max-w-[52ch] text-soft">
         Try again. If it fails once more, have the data looked at under Safe keeping.
       </p>

@@ -3,6 +3,7 @@ import type { ReactElement, ReactNode } from "react";
 import { isReadOnly } from "@/data";
 import { ROUTES } from "@/service/routes";
 import { Rail } from "@/ui/shell";
+import { KeysHelp } from "@/ui/shortcuts";
 import "./globals.css";
 import { savedView } from "./reading/saved";
 
@@ -21,6 +22,7 @@ export default function Layout({ children }: { readonly children: ReactNode }): 
     <html lang="en" data-theme={savedView().theme}>
       <body className="flex flex-row max-[700px]:flex-col-reverse">
         <Rail />
+        <KeysHelp />
         <div className="flex h-full min-h-0 min-w-0 flex-1 flex-col">
           <OnlyRead />
           {/* On a phone the places stand below: what is longer than its room scrolls above them. */}
@@ -34,7 +36,7 @@ export default function Layout({ children }: { readonly children: ReactNode }): 
 /** Says on every page that nothing is written, while the data is only read. */
 const OnlyRead = (): ReactElement | null =>
   isReadOnly() ? (
-    <p role="status" className="border-b border-edge bg-shade px-6 py-2 text-[15px]">
+    <p role="status" className="border-b border-edge bg-shade px-6 py-2 text-note">
       The data is only read just now: nothing you do is kept.{" "}
       <a href={ROUTES.safeKeeping} className="font-semibold text-plumb underline">
         See Safe keeping

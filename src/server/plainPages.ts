@@ -1,13 +1,15 @@
+import { colourDeclarations } from "@/service/tokens";
+
 /** Text as it stands in HTML. */
 export const escapedHtml = (text: string): string =>
   text.replace(/[&<>"']/g, (sign) => `&#${sign.codePointAt(0)};`);
 
 const STYLE = `
 @font-face{font-family:Figtree;src:url(/right-sum-font.woff2) format("woff2");font-weight:300 900}
-:root{--paper:#f7f4ec;--page:#fffdf8;--square:#c9d6dc;--ink:#1f2a30;--soft:#56646c;--edge:#d9d5c8;--plumb:#0e6b5c;--on-plumb:#fffdf8;--rust:#a63d1f;color-scheme:light}
-@media (prefers-color-scheme:dark){:root{--paper:#1d2529;--page:#242d32;--square:#35434a;--ink:#e9e6dc;--soft:#a9b4b8;--edge:#3b474d;--plumb:#5fc3ae;--on-plumb:#12201d;--rust:#f0926f;color-scheme:dark}}
+:root{${colourDeclarations("day")}color-scheme:light}
+@media (prefers-color-scheme:dark){:root{${colourDeclarations("night")}color-scheme:dark}}
 *{box-sizing:border-box}
-body{margin:0;min-height:100vh;background-color:var(--paper);background-image:linear-gradient(var(--square) 1px,transparent 1px),linear-gradient(90deg,var(--square) 1px,transparent 1px);background-size:44px 44px;background-position:-1px -1px;color:var(--ink);font:16px/1.5 Figtree,system-ui,sans-serif;font-feature-settings:"tnum";display:grid;place-items:center;padding:44px 22px}
+body{margin:0;min-height:100vh;background-color:var(--paper);background-image:linear-gradient(var(--squares) 1px,transparent 1px),linear-gradient(90deg,var(--squares) 1px,transparent 1px);background-size:44px 44px;background-position:-1px -1px;color:var(--ink);font:16px/1.5 Figtree,system-ui,sans-serif;font-feature-settings:"tnum";display:grid;place-items:center;padding:44px 22px}
 main{width:min(620px,100%);background:var(--page);border:1px solid var(--edge);border-left:4px solid var(--plumb);border-radius:6px;padding:36px 44px;box-shadow:0 12px 40px #0002}
 @media (max-width:600px){main{padding:26px 22px}}
 .name{color:var(--plumb);font-weight:700;line-height:1.1;margin:0 0 18px}

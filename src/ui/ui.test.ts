@@ -1,17 +1,18 @@
 import { describe, expect, it } from "vitest";
 import { FIRST_VIEW, PACES, SQUARE_SIZES, THEMES } from "@/service/kept/view";
-import { actOf, KEYS } from "./board/state/keys";
+import { BOARD_KEYS, boardActOf } from "./shortcuts/boardKeys";
+import { EVERYWHERE, SHORTCUTS } from "./shortcuts/shortcuts";
 import { ago } from "./today/ago";
 
 const press = (key: string, held: Partial<Record<"ctrlKey" | "altKey" | "metaKey", boolean>> = {}) =>
-  actOf({ key, ctrlKey: false, altKey: false, metaKey: false, ...held });
+  boardActOf({ key, ctrlKey: false, altKey: false, metaKey: false, ...held });
 
 describe("the keys of the Board", () => {
   it("stand for one act each, and every act has one row", () => {
-    const keys = KEYS.flatMap((row): readonly string[] => row.keys);
+    const keys = BOARD_KEYS.flatMap((row): readonly string[] => row.keys);
     expect(new Set(keys).size).toBe(keys.length);
-    expect(new Set(KEYS.map(({ act }) => act)).size).toBe(KEYS.length);
-    for (const { keys: pressed, act } of KEYS) for (const key of pressed) expect(press(key)).toBe(act);
+    expect(new Set(BOARD_KEYS.map(({ act }) => act)).size).toBe(BOARD_KEYS.length);
+    for (const { keys: pressed, act } of BOARD_KEYS) for (const key of pressed) expect(press(key)).toBe(act);
   });
 
   it("leave the browser its own keys", () => {
@@ -19,6 +20,20 @@ describe("the keys of the Board", () => {
     expect(press("ArrowLeft", { altKey: true })).toBeUndefined();
     expect(press("p", { metaKey: true })).toBeUndefined();
     expect(press("q")).toBeUndefined();
+  });
+});
+
+describe("the keys of every place", () => {
+  it.each(SHORTCUTS)("are no two alike in $place, nor one of those that work everywhere", ({ rows }) => {
+    const keys = [...rows, ...EVERYWHERE].flatMap(({ keys: named = [], shown }) => [
+      ...named,
+      ...shown.split(", "),
+    ]);
+    const once = [...rows, ...EVERYWHERE].flatMap(({ keys: named = [], shown }) => [
+      ...new Set([...named, ...shown.split(", ")]),
+    ]);
+    expect(once.filter((key, nth) => once.indexOf(key) !== nth)).toEqual([]);
+    expect(keys.length).toBeGreaterThan(0);
   });
 });
 

@@ -10,9 +10,14 @@ import { valueOfResult } from "../testing/valueOfResult";
 const house = PRESETS.fillersTrueValue;
 const worked = (line: string) => workingOf(valueOfResult(readProblem(line, house), line), house);
 
-/** Whether a product in a line is worked with its factors written out on a page of its own. */
-const worksApart = (line: string): boolean =>
-  worked(line).steps.some(({ reason }) => reason.kind === "writeFactor");
+/** Whether the product in a line is worked on a page of its own. */
+function worksApart(line: string): boolean {
+  const { steps } = worked(line);
+  const end = steps.findIndex(({ reason }) => reason.kind === "putBack");
+  return steps
+    .slice(0, end < 0 ? steps.length : end)
+    .some(({ page }) => page !== undefined && page.index > 0);
+}
 
 describe("a fact that is known by heart", () => {
   const number = fc.integer({ min: 0, max: 25 });

@@ -1,5 +1,5 @@
 /** The largest number of the tables that are known by heart, and of sums that are. */
-export const TABLES_TO = 10n;
+const TABLES_TO = 10n;
 const SUMS_TO = 20n;
 
 /** What is worked with two whole numbers. */

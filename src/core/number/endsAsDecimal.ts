@@ -1,7 +1,7 @@
 import type { Fraction } from "./fraction";
 
 /** How many decimals are worth writing for a value to be worked as a decimal that ends. */
-export const ENDS_WITHIN = 9;
+const ENDS_WITHIN = 9;
 
 /**
  * Whether a fraction is written as a decimal that ends: within as many places as are worth writing on paper, or as many

@@ -1,5 +1,6 @@
 import PDFDocument from "pdfkit";
 import { done, failed, type Result } from "@/core/result";
+import { printedColour } from "@/service/tokens";
 import {
   type PageItem,
   type PrintInk,
@@ -11,12 +12,12 @@ import {
 import { fontsFor, runsOf, widthOf } from "./letters";
 
 const INKS: Readonly<Record<PrintInk, string>> = {
-  ink: "#1F2A30",
-  soft: "#5A6670",
-  squares: "#BCCAD1",
-  plumb: "#0E6B5C",
+  ink: printedColour("ink"),
+  soft: printedColour("soft"),
+  squares: printedColour("squares"),
+  plumb: printedColour("plumb"),
 };
-const PAGE = "#FFFFFF";
+const PAGE = printedColour("page");
 
 /** How thick the outline of a hollow sign is, in parts of its size. */
 const OUTLINE = 0.028;

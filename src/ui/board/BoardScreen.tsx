@@ -6,10 +6,13 @@ import { writeProblem } from "@/core/problem";
 import { PRESET_WORDS, plain, stageName } from "@/core/wording";
 import { PACES, type View } from "@/service/kept/view";
 import { ROUTES } from "@/service/routes";
-import { FoldAway } from "../FoldAway";
 import { RowBar, useAnother } from "../lessonSequence";
-import { useNavigateAfterSaving } from "../PlaceLink";
+import { Aside } from "../parts/Aside";
+import { FoldAway } from "../parts/FoldAway";
+import { useNavigateAfterSaving } from "../parts/PlaceLink";
+import { useListening } from "../parts/useListening";
 import { useKept } from "../saving/useKept";
+import { type BoardAct, boardActOf, showKeys, useShortcuts } from "../shortcuts";
 import { useView } from "../useView";
 import { ChoiceButton } from "./controls/ChoiceButton";
 import { ProblemField } from "./controls/ProblemField";
@@ -28,9 +31,7 @@ import { boardAddress, showAddress } from "./state/address";
 import { BOARD_CLIENT } from "./state/boardClient";
 import type { OpenBoard } from "./state/boardState";
 import { formWords, takesForms } from "./state/forms";
-import type { KeyAct } from "./state/keys";
 import { useBoard } from "./state/useBoard";
-import { useKeys } from "./state/useKeys";
 
 interface Start {
   readonly start: {
@@ -83,7 +84,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
   const toggleMenu = (name: Menu): void => setMenu(menu === name ? undefined : name);
   const closeMenu = (): void => {
     setMenu(undefined);
-    if (menu === undefined || menu === "help") return;
+    if (menu === undefined) return;
     const opener = menu === "method" ? methodButton : menu === "house" ? houseButton : toolButtons[menu];
     opener.current?.focus();
   };
@@ -94,7 +95,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
   const problemAt = (route: string): string =>
     open ? boardAddress({ ...open, step: 1 }).replace(ROUTES.board, route) : route;
 
-  const acting: Readonly<Record<KeyAct, () => void>> = {
+  const acting: Readonly<Record<BoardAct, () => void>> = {
     next: () => goTo(step + 1),
     previous: () => goTo(step - 1),
     first: () => goTo(1),
@@ -121,13 +122,15 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
     names: () => changeView({ placeNames: !view.placeNames }),
     larger: () => changeView({ square: nextSquare(view.square, 1) }),
     smaller: () => changeView({ square: nextSquare(view.square, -1) }),
-    help: () => setMenu("help"),
   };
-  useKeys((act) => acting[act]());
+  useShortcuts((event) => {
+    const act = boardActOf(event);
+    if (act !== undefined) acting[act]();
+    return act !== undefined;
+  });
 
   // Until the page listens, it is only the server's picture of it.
-  const [listening, setListening] = useState(false);
-  useEffect(() => setListening(true), []);
+  const listening = useListening();
   useEffect(() => {
     if (start.open === undefined) problemField.current?.focus();
   }, [start.open]);
@@ -148,7 +151,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
       form={formWords(problem.form, house)}
       takesForm={takesForms(problem)}
       besideOn={two}
-      open={menu === "method" || menu === "house" || menu === "help" ? undefined : menu}
+      open={menu === "method" || menu === "house" ? undefined : menu}
       voice={voice}
       aloud={view.aloud}
       buttons={toolButtons}
@@ -187,11 +190,11 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
         />
         <div className="ml-auto max-[700px]:contents">
           <FoldAway label="View">
-            <ViewControls view={view} onView={changeView} onHelp={() => setMenu("help")} />
+            <ViewControls view={view} onView={changeView} onHelp={() => showKeys(true)} />
           </FoldAway>
         </div>
         <RowBar key={line} problem={line} house={house} />
-        <p role="status" className="basis-full text-[15px] text-rust empty:hidden">
+        <p role="status" className="basis-full text-note text-rust empty:hidden">
           {another.message}
         </p>
       </header>
@@ -229,12 +232,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
             />
           )}
         </div>
-        <aside
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
-          tabIndex={0}
-          aria-label="Margin"
-          className="flex min-h-0 flex-col gap-5 overflow-y-auto py-4 pr-6 pl-2 max-[1000px]:max-h-[38vh] max-[1000px]:px-8 max-[700px]:max-h-[21vh] max-[700px]:gap-3 max-[700px]:px-4 max-[700px]:py-2"
-        >
+        <Aside className="flex flex-col gap-5 py-4 pr-6 pl-2 max-[1000px]:max-h-[38vh] max-[1000px]:px-8 max-[700px]:max-h-[21vh] max-[700px]:gap-3 max-[700px]:px-4 max-[700px]:py-2">
           {run && here && words && open && !drafting ? (
             <Margin
               run={run}
@@ -251,13 +249,13 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
               onBeside={acts.setBeside}
             />
           ) : (
-            <p className="text-[15.5px] leading-normal text-soft">
+            <p className="text-note leading-normal text-soft">
               {open
                 ? "Press Enter to work what you have typed. Esc goes back to the board as it was."
                 : "Type a problem and press Enter. It is set out here, with what to say at every step."}
             </p>
           )}
-        </aside>
+        </Aside>
       </main>
       <footer
         className="px-6 pt-1 pb-4 print:hidden max-[700px]:px-3 max-[700px]:pt-0 max-[700px]:pb-1 data-[drafting=true]:invisible"

@@ -1,5 +1,4 @@
 export { BoardScreen } from "./BoardScreen";
 export { boardAddress } from "./state/address";
-export { KEYS } from "./state/keys";
 export { readAddress } from "./state/readAddress";
 export { startOfBoard } from "./state/startOfBoard";

@@ -11,7 +11,6 @@ export const LazyCalculatorPanel = dynamic(() => import("./panels/CalculatorPane
 export const LazyCopyPanel = dynamic(() => import("./panels/CopyPanel"));
 export const LazyAnotherPanel = dynamic(() => import("./panels/AnotherPanel"));
 export const LazyPalette = dynamic(() => import("./panels/Palette"));
-export const LazyKeysDialog = dynamic(() => import("./panels/KeysDialog"));
 export const LazyPicture = dynamic(() => import("../pictures/PictureDrawing"));
 export const LazyInverseCard = dynamic(() => import("./margin/InverseCard"));
 export const LazyOtherMethodCard = dynamic(() => import("./margin/OtherMethodCard"));

@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { Unread } from "@/service/kept/unread";
+import { Screen } from "../parts/Screen";
 import { AsideNotes } from "../saving/AsideNotes";
 import { SaveStatus } from "../saving/SaveStatus";
 import { useHandOver } from "../saving/useHandOver";
@@ -28,10 +29,10 @@ export function HouseRulesScreen({
   useHandOver(HOUSE_CLIENT, useRouter().refresh);
 
   return (
-    <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
+    <Screen>
       <div className="mx-auto max-w-[880px]">
         <div className="flex items-baseline justify-between gap-4">
-          <h1 className="text-3xl font-semibold">House rules</h1>
+          <h1 className="text-head font-semibold">House rules</h1>
           <SaveStatus saving={saving} onChoose={choose} />
         </div>
         <p className="mt-1 mb-5 text-soft">
@@ -41,6 +42,6 @@ export function HouseRulesScreen({
         <AsideNotes rows={unread} what="setting" />
         <HouseSwitches house={house} samples onHouse={setHouse} />
       </div>
-    </main>
+    </Screen>
   );
 }

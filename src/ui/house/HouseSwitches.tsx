@@ -50,14 +50,14 @@ export function HouseSwitches({
             value={name}
             className="rounded-xl border border-edge px-3 py-2 text-left hover:bg-shade data-[state=checked]:border-plumb data-[state=checked]:bg-shade"
           >
-            <span className="block text-[15px] font-semibold">{PRESET_WORDS[name].name}</span>
-            <span className="block text-[13px] leading-snug text-soft">{PRESET_WORDS[name].about}</span>
+            <span className="block text-note font-semibold">{PRESET_WORDS[name].name}</span>
+            <span className="block text-small leading-snug text-soft">{PRESET_WORDS[name].about}</span>
           </RadioGroup.Item>
         ))}
       </RadioGroup.Root>
       {SWITCH_GROUPS.map((group) => (
         <fieldset key={group.title}>
-          <legend className="mb-1 text-xs font-semibold text-soft">{group.title}</legend>
+          <legend className="mb-1 text-small font-semibold text-soft">{group.title}</legend>
           {group.switches.map((name) => (
             <div
               key={name}
@@ -86,7 +86,7 @@ function Switch({
   const { label } = SWITCH_WORDS[name];
   return (
     <div className="flex min-h-11 flex-wrap items-center justify-between gap-x-4 gap-y-1 py-1">
-      <span className="text-[15px]">{label}</span>
+      <span className="text-note">{label}</span>
       <RadioGroup.Root
         aria-label={label}
         value={house[name]}
@@ -97,7 +97,7 @@ function Switch({
           <RadioGroup.Item
             key={setting}
             value={setting}
-            className="min-h-9 border-l border-edge px-3 text-sm first:border-l-0 hover:bg-shade focus-visible:-outline-offset-2 data-[state=checked]:bg-plumb data-[state=checked]:text-on-plumb"
+            className="min-h-9 border-l border-edge px-3 text-note first:border-l-0 hover:bg-shade focus-visible:-outline-offset-2 data-[state=checked]:bg-plumb data-[state=checked]:text-on-plumb"
           >
             {settingWords(name, setting, house)}
           </RadioGroup.Item>
@@ -105,7 +105,7 @@ function Switch({
         {name === "currency" && isOwnCurrency(house.currency) && (
           <RadioGroup.Item
             value={house.currency}
-            className="min-h-9 border-l border-edge px-3 text-sm data-[state=checked]:bg-plumb data-[state=checked]:text-on-plumb"
+            className="min-h-9 border-l border-edge px-3 text-note data-[state=checked]:bg-plumb data-[state=checked]:text-on-plumb"
           >
             {settingWords(name, house.currency, house)}
           </RadioGroup.Item>

@@ -9,6 +9,7 @@ import {
   ownCurrencyOf,
 } from "@/core/quantity";
 import { ownCurrencyErrorWords } from "@/core/wording";
+import { Button } from "../parts/Button";
 
 const FIELDS = [
   { name: "sign", label: "Sign of large money", hint: "kr" },
@@ -69,12 +70,12 @@ export function OwnMoney({
   };
   return (
     <details className="w-full" open={isOwnCurrency(currency)}>
-      <summary className="min-h-9 cursor-pointer py-1.5 text-[15px] font-semibold text-plumb">
+      <summary className="min-h-9 cursor-pointer py-1.5 text-note font-semibold text-plumb">
         Money of your own
       </summary>
       <form onSubmit={save} className="mt-1 grid grid-cols-2 gap-x-3 gap-y-2">
         {FIELDS.map(({ name, label, hint }) => (
-          <label key={name} className="block text-[13px] text-soft">
+          <label key={name} className="block text-small text-soft">
             {label}
             <input
               value={typed[name]}
@@ -83,21 +84,18 @@ export function OwnMoney({
               spellCheck={false}
               aria-describedby={error ? id : undefined}
               onChange={(event) => setTyped({ ...typed, [name]: event.target.value.trimStart() })}
-              className="mt-0.5 block h-9 w-full rounded-lg border border-edge bg-page px-2.5 text-[15px] text-ink placeholder:text-soft"
+              className="mt-0.5 block h-9 w-full rounded-lg border border-edge bg-page px-2.5 text-note text-ink placeholder:text-soft"
             />
           </label>
         ))}
         {error && (
-          <p id={id} role="alert" className="col-span-2 text-sm leading-snug text-rust">
+          <p id={id} role="alert" className="col-span-2 text-note leading-snug text-rust">
             {ownCurrencyErrorWords(error)}
           </p>
         )}
-        <button
-          type="submit"
-          className="col-span-2 min-h-9 justify-self-start rounded-lg bg-plumb px-4 text-[15px] font-semibold text-on-plumb hover:opacity-90"
-        >
+        <Button look="main" type="submit" className="col-span-2 justify-self-start">
           Use this money
-        </button>
+        </Button>
       </form>
     </details>
   );

@@ -30,7 +30,7 @@ export const SwitchSample = memo(function SwitchSample({
   switch (sample.kind) {
     case "line":
       return (
-        <p className="font-board text-[17px]">
+        <p className="font-board text-body">
           {line}
           {joinerOf(answer)}
           {writeAnswer(answer, house)}
@@ -39,11 +39,11 @@ export const SwitchSample = memo(function SwitchSample({
     case "say": {
       const said = steps.find(({ reason }) => reason.kind === sample.reason);
       return said ? (
-        <p className="text-sm leading-snug">“{plain(stepWords(said.reason, house).say)}”</p>
+        <p className="text-note leading-snug">“{plain(stepWords(said.reason, house).say)}”</p>
       ) : null;
     }
     case "told":
-      return <p className="text-sm leading-snug">{sample.told[house[name]] ?? ""}</p>;
+      return <p className="text-note leading-snug">{sample.told[house[name]] ?? ""}</p>;
     case "picture": {
       const step = steps.find(({ reason }) => reason.kind === sample.reason);
       const picture = step && pictureOf(step.reason, working);

@@ -37,7 +37,7 @@ export function DrawPad({
         >
           <span
             data-look={thing.look}
-            className="grid size-9 place-items-center border-2 border-ink font-board text-[13px] leading-none data-[look=coin]:rounded-full data-[look=minus]:rounded-full data-[look=minus]:border-4 data-[look=minus]:text-[20px] data-[look=plus]:rounded-full data-[look=plus]:text-[20px]"
+            className="grid size-9 place-items-center border-2 border-ink font-board text-small leading-none data-[look=coin]:rounded-full data-[look=minus]:rounded-full data-[look=minus]:border-4 data-[look=minus]:text-lead data-[look=plus]:rounded-full data-[look=plus]:text-lead"
           >
             {thing.text}
           </span>

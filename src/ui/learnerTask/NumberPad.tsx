@@ -37,12 +37,12 @@ export function NumberPad({
 }): ReactElement {
   const glyph = (text: string): ReactElement => (
     <KeyButton key={text} label={text} onPress={() => onStroke({ kind: "glyph", text })}>
-      <span className="font-board text-[20px]">{text}</span>
+      <span className="font-board text-lead">{text}</span>
     </KeyButton>
   );
   const word = (label: string, text: string, stroke: HandStroke): ReactElement => (
     <KeyButton label={label} onPress={() => onStroke(stroke)}>
-      <span className="text-[13px]">{text}</span>
+      <span className="text-small">{text}</span>
     </KeyButton>
   );
   return (
@@ -70,14 +70,14 @@ export function NumberPad({
         on={hand === "small"}
         onPress={() => onStroke({ kind: "hand", hand: "small" })}
       >
-        <span className="self-start pt-1 font-board text-[13px]">small</span>
+        <span className="self-start pt-1 font-board text-small">small</span>
       </KeyButton>
       <KeyButton label="Strike through" onPress={() => onStroke({ kind: "strike" })}>
-        <span className="font-board text-[20px] line-through">8</span>
+        <span className="font-board text-lead line-through">8</span>
       </KeyButton>
       {glyph("0")}
       <KeyButton label="Point" onPress={() => onStroke({ kind: "point" })}>
-        <span className="font-board text-[24px] leading-none">{decimalSign}</span>
+        <span className="font-board text-title leading-none">{decimalSign}</span>
       </KeyButton>
       {glyph("=")}
       {glyph("÷")}
@@ -99,11 +99,11 @@ export function NumberPad({
       {[...new Set([...signs, ...letters])].map(glyph)}
       {lattice && (
         <KeyButton label="Lattice" onPress={onLattice}>
-          <span className="text-[13px]">lattice</span>
+          <span className="text-small">lattice</span>
         </KeyButton>
       )}
       <KeyButton label="Draw and lay" on={drawsToo} onPress={onDraw}>
-        <span className="text-[13px]">draw</span>
+        <span className="text-small">draw</span>
       </KeyButton>
     </fieldset>
   );

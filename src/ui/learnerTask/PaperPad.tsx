@@ -148,7 +148,7 @@ export function PaperPad({
         className="pointer-events-none absolute inset-y-0 left-0 border-r-2 border-rust/50 bg-shade/40"
         style={{ width: share(margin, cols) }}
       >
-        <span className="absolute top-1 left-2 text-[12px] text-soft">notes</span>
+        <span className="absolute top-1 left-2 text-small text-soft">notes</span>
       </span>
       {walked && (
         <span
@@ -167,7 +167,7 @@ export function PaperPad({
       {hint && (
         <span
           aria-hidden="true"
-          className="pointer-events-none absolute grid place-items-center font-board text-[30px] text-pencil opacity-60"
+          className="pointer-events-none absolute grid place-items-center font-board text-head text-pencil opacity-60"
           style={box(hint.at)}
         >
           {hint.text}

@@ -1,5 +1,6 @@
 "use client";
 
+import { Keyboard } from "lucide-react";
 import { type ReactElement, useEffect, useMemo, useRef, useState } from "react";
 import { type Mark, moved } from "@/core/board";
 import { choicesOf, type HouseRules } from "@/core/house";
@@ -9,6 +10,9 @@ import { decimalSign } from "@/core/number";
 import type { Paper } from "@/core/paper";
 import { squareWords } from "@/core/wording";
 import { RowBar } from "../lessonSequence";
+import { Aside } from "../parts/Aside";
+import { IconButton } from "../parts/IconButton";
+import { showKeys } from "../shortcuts";
 import { DrawPad } from "./DrawPad";
 import type { HandStroke, Square } from "./hand/hand";
 import { TurnMargin } from "./margin/TaskMargin";
@@ -33,10 +37,9 @@ import { useHandIn } from "./state/useHandIn";
 import { useHints } from "./state/useHints";
 import { usePaper } from "./state/usePaper";
 import { useSquare } from "./state/useSquare";
-import { useTurnKeys } from "./state/useTaskKeys";
+import { useTaskKeys } from "./state/useTaskKeys";
 import { useTurnSetting } from "./state/useTaskSetting";
 import { useTwin } from "./state/useTwin";
-import { TurnKeys } from "./TaskKeys";
 import { numbersInLine, TickedProblemLine } from "./TickedProblemLine";
 
 /** Your turn: the problem in one line, squared paper, and the learner's own hand. */
@@ -76,7 +79,6 @@ export function TaskScreen({
   const [draws, setDraws] = useState(false);
   const [learner, setLearner] = useState(startLearner);
   const begun = useRef<number | undefined>(undefined);
-  const [keysOpen, setKeysOpen] = useState(false);
   const answerField = useRef<HTMLInputElement>(null);
 
   const waits = house.estimateFirst === "required" && turn.estimate && !/\d/.test(estimate);
@@ -146,7 +148,6 @@ export function TaskScreen({
       const { state } = assessPaper(withoutNotes(paper), turn, house, true).judged;
       if (silent || state === "answered") answerField.current?.focus();
     },
-    help: () => setKeysOpen(true),
     tick: () => {
       const next = Array.from({ length: numbersInLine(line) }, (_, nth) => nth).find(
         (nth) => !ticks.includes(nth),
@@ -161,7 +162,7 @@ export function TaskScreen({
   const write = (one: HandStroke): void => {
     if (!waits) stroke(one);
   };
-  const listening = useTurnKeys(doing);
+  const listening = useTaskKeys(doing);
   useEffect(() => {
     if (paper !== start) begun.current ??= Date.now();
   }, [paper, start]);
@@ -181,10 +182,12 @@ export function TaskScreen({
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)]">
       <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2 max-[700px]:gap-x-2 max-[700px]:px-3 max-[700px]:pt-1 max-[700px]:pb-0">
-        <h1 className="text-[22px] font-semibold">Your turn</h1>
+        <h1 className="text-title font-semibold">Your turn</h1>
         <TickedProblemLine line={line} ticks={ticks} onTick={tick} />
         <div className="ml-auto flex items-center">
-          <TurnKeys open={keysOpen} onOpen={setKeysOpen} />
+          <IconButton label="Keys" title="Keys (?)" onPress={() => showKeys(true)}>
+            <Keyboard aria-hidden="true" className="size-5" />
+          </IconButton>
           <TurnSettings
             part={part}
             method={fixed ?? ""}
@@ -230,16 +233,11 @@ export function TaskScreen({
           </div>
         </section>
         {shows && (
-          <p aria-hidden="true" className="hidden px-3 text-[15px] leading-tight max-[700px]:block">
+          <p aria-hidden="true" className="hidden px-3 text-note leading-tight max-[700px]:block">
             <Told looked={looked} house={house} />
           </p>
         )}
-        <aside
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
-          tabIndex={0}
-          aria-label="Margin"
-          className="flex min-h-0 flex-col gap-4 overflow-y-auto py-2 pr-6 pl-1 max-[1000px]:grid max-[1000px]:max-h-[46vh] max-[1000px]:grid-cols-2 max-[1000px]:px-6 max-[700px]:max-h-[34vh] max-[700px]:grid-cols-1 max-[700px]:gap-2 max-[700px]:px-3 max-[700px]:py-1"
-        >
+        <Aside className="flex flex-col gap-4 py-2 pr-6 pl-1 max-[1000px]:grid max-[1000px]:max-h-[46vh] max-[1000px]:grid-cols-2 max-[1000px]:px-6 max-[700px]:max-h-[34vh] max-[700px]:grid-cols-1 max-[700px]:gap-2 max-[700px]:px-3 max-[700px]:py-1">
           <div className="flex flex-col gap-1.5">
             <NumberPad
               hand={hand}
@@ -295,7 +293,7 @@ export function TaskScreen({
               stroke({ kind: "begin", marks: given });
             }}
           />
-        </aside>
+        </Aside>
       </main>
       <p aria-live="polite" className="sr-only">
         {squareWords(at.col, at.row, textIn(paper, at))}

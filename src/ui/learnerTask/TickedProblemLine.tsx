@@ -19,7 +19,7 @@ export function TickedProblemLine({
   readonly onTick: (nth: number) => void;
 }): ReactElement {
   return (
-    <p className="font-board text-[26px]">
+    <p className="font-board text-head">
       {line.split(NUMBER).map((part, nth) =>
         nth % 2 === 0 ? (
           // biome-ignore lint/suspicious/noArrayIndexKey: the parts of a line never change their order

@@ -1,2 +1,1 @@
-export { TURN_KEYS } from "./hand/strokeKeys";
 export { TaskScreen } from "./TaskScreen";

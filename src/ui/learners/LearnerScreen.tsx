@@ -3,10 +3,11 @@ import type { ReactElement } from "react";
 import type { Unread } from "@/service/kept/unread";
 import type { RecordedAnswer, RecordedPattern } from "@/service/requests/marking/record";
 import { ROUTES } from "@/service/routes";
-import { PlaceLink } from "../PlaceLink";
+import { LOOKS } from "../parts/looks";
+import { PlaceLink } from "../parts/PlaceLink";
 import { AsideNotes } from "../saving/AsideNotes";
 import { FollowUp } from "../sheets";
-import { ListPage } from "../shell";
+import { Screen } from "../shell";
 
 const VERDICTS = {
   right: "right",
@@ -33,16 +34,13 @@ export function LearnerScreen({
   readonly more: string | undefined;
 }): ReactElement {
   return (
-    <ListPage>
+    <Screen>
       <div className="mx-auto max-w-[920px]">
-        <PlaceLink
-          href={ROUTES.learners}
-          className="inline-grid min-h-9 items-center font-semibold text-plumb"
-        >
+        <PlaceLink href={ROUTES.learners} look="words">
           All learners
         </PlaceLink>
-        <h1 className="text-3xl font-semibold">{name}</h1>
-        <h2 className="mt-6 text-xl font-semibold">Error patterns that showed</h2>
+        <h1 className="text-head font-semibold">{name}</h1>
+        <h2 className="mt-6 text-lead font-semibold">Error patterns that showed</h2>
         {patterns.length === 0 ? (
           <p className="mt-2 text-soft">None so far.</p>
         ) : (
@@ -56,7 +54,7 @@ export function LearnerScreen({
                 <span aria-hidden="true" className="h-2 overflow-hidden rounded bg-todo max-[700px]:hidden">
                   <span className="block h-full bg-rust" style={{ width: `${(100 * shown) / chances}%` }} />
                 </span>
-                <span className="text-[15px] text-soft">
+                <span className="text-note text-soft">
                   {shown} of {chances}, {steady ? "steady" : "passing"}
                 </span>
               </li>
@@ -64,7 +62,7 @@ export function LearnerScreen({
           </ul>
         )}
         <FollowUp patterns={patterns} />
-        <h2 className="mt-8 text-xl font-semibold">Answers</h2>
+        <h2 className="mt-8 text-lead font-semibold">Answers</h2>
         {answers.length === 0 ? (
           <p className="mt-2 text-soft">
             Nothing is kept yet. Mark a sheet, or hand a board over, and it is listed here.
@@ -74,32 +72,29 @@ export function LearnerScreen({
             {answers.map((answer) => (
               <li key={answer.id} className="border-t border-edge px-4 py-2 first:border-t-0">
                 <p className="flex flex-wrap items-baseline gap-x-4">
-                  <span className="font-board text-[18px]">
+                  <span className="font-board text-body">
                     {answer.problem} = {answer.given}
                   </span>
                   <span
                     data-verdict={answer.verdict}
-                    className="text-[15px] data-[verdict=form]:text-straw data-[verdict=right]:text-plumb data-[verdict=unread]:text-rust data-[verdict=wrong]:text-rust"
+                    className="text-note data-[verdict=form]:text-straw data-[verdict=right]:text-plumb data-[verdict=unread]:text-rust data-[verdict=wrong]:text-rust"
                   >
                     {VERDICTS[answer.verdict]}
                   </span>
-                  <span className="ml-auto text-[13px] text-soft">{answer.when}</span>
+                  <span className="ml-auto text-small text-soft">{answer.when}</span>
                 </p>
                 {(answer.explanation !== "" || answer.note !== "") && (
-                  <p className="text-[15px]">
+                  <p className="text-note">
                     {answer.note || answer.explanation}
                     {answer.replay && (
-                      <PlaceLink
-                        href={answer.replay}
-                        className="ml-3 inline-grid min-h-8 items-center font-semibold text-plumb"
-                      >
+                      <PlaceLink href={answer.replay} look="words" className="ml-3">
                         Replay it
                       </PlaceLink>
                     )}
                   </p>
                 )}
                 {(answer.hints > 0 || answer.estimate !== "") && (
-                  <p className="text-[13px] text-soft">
+                  <p className="text-small text-soft">
                     {answer.estimate !== "" && `Estimate ${answer.estimate}. `}
                     {answer.hints > 0 && `${answer.hints} ${answer.hints === 1 ? "hint" : "hints"} taken.`}
                   </p>
@@ -110,17 +105,13 @@ export function LearnerScreen({
         )}
         {more !== undefined && (
           <p className="mt-4 text-center">
-            <Link
-              href={more}
-              scroll={false}
-              className="inline-flex h-11 items-center rounded-xl border border-edge bg-page px-5 font-semibold"
-            >
+            <Link href={more} scroll={false} className={LOOKS.edged}>
               Show more
             </Link>
           </p>
         )}
         <AsideNotes rows={unread} what="answer" />
       </div>
-    </ListPage>
+    </Screen>
   );
 }

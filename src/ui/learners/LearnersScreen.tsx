@@ -6,10 +6,11 @@ import { type ReactElement, useState, useTransition } from "react";
 import { cleanName, LONGEST_NAME } from "@/core/marking";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../ids";
-import { PlaceLink } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { PlaceLink } from "../parts/PlaceLink";
 import { useOtherWindows } from "../saving/otherWindows";
 import { send } from "../saving/send";
-import { ListPage } from "../shell";
+import { Screen } from "../shell";
 
 /** A learner on the list, with how much of their work is kept and what shows most in it. */
 export interface ListedLearner {
@@ -39,9 +40,9 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
       router.refresh();
     });
   return (
-    <ListPage>
+    <Screen>
       <div className="mx-auto max-w-[760px]">
-        <h1 className="text-3xl font-semibold">Learners</h1>
+        <h1 className="text-head font-semibold">Learners</h1>
         <p className="mt-1 text-soft">
           A first name or initials is enough, and all that is ever asked. It stays on this machine.
         </p>
@@ -63,29 +64,24 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
             onChange={(event) => setTyped(event.target.value)}
             className="h-12 min-w-0 flex-1 rounded-xl border border-edge bg-page px-4 placeholder:text-soft"
           />
-          <button
-            type="submit"
-            disabled={working}
-            className="h-12 rounded-xl bg-plumb px-5 font-semibold text-on-plumb hover:opacity-90 disabled:opacity-60"
-          >
+          <Button look="main" type="submit" disabled={working}>
             Add
-          </button>
+          </Button>
         </form>
-        <p role="status" className="mt-2 min-h-6 text-[15px]">
+        <p role="status" className="mt-2 min-h-6 text-note">
           {failed !== "" && <span className="text-rust">{failed}</span>}
           {removed && failed === "" && (
             <span>
               {removed.name} is off the list; their work is kept.{" "}
-              <button
-                type="button"
+              <Button
+                look="words"
                 onClick={() => {
                   run(ROUTES.aboutLearner(removed.id), { act: "restore" });
                   setRemoved(undefined);
                 }}
-                className="min-h-9 font-semibold text-plumb"
               >
                 Undo
-              </button>
+              </Button>
             </span>
           )}
         </p>
@@ -116,8 +112,8 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
                   />
                 ) : (
                   <PlaceLink href={ROUTES.learner(learner.id)} className="min-w-0 flex-1 py-2">
-                    <span className="block text-[17px] font-semibold">{learner.name}</span>
-                    <span className="block text-[15px] text-soft">
+                    <span className="block text-body font-semibold">{learner.name}</span>
+                    <span className="block text-note text-soft">
                       {learner.answers === 0
                         ? "Nothing marked yet"
                         : `${learner.answers} ${learner.answers === 1 ? "answer" : "answers"}`}
@@ -125,33 +121,33 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
                     </span>
                   </PlaceLink>
                 )}
-                <button
-                  type="button"
+                <Button
+                  look="sign"
                   aria-label={`Rename ${learner.name}`}
                   title="Rename"
                   onClick={() => setRenaming(learner.id)}
-                  className="grid size-11 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink"
+                  className="shrink-0"
                 >
                   <Pencil aria-hidden="true" className="size-[18px]" />
-                </button>
-                <button
-                  type="button"
+                </Button>
+                <Button
+                  look="sign"
                   aria-label={`Take ${learner.name} off the list`}
                   title="Take off the list"
                   onClick={() => {
                     setRemoved(learner);
                     run(ROUTES.aboutLearner(learner.id), { act: "remove" });
                   }}
-                  className="grid size-11 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink"
+                  className="shrink-0"
                 >
                   <UserMinus aria-hidden="true" className="size-[18px]" />
-                </button>
+                </Button>
               </li>
             ))}
           </ul>
         )}
       </div>
-    </ListPage>
+    </Screen>
   );
 }
 
@@ -181,9 +177,9 @@ function RenameForm({
         onKeyDown={(event) => event.key === "Escape" && onDone(undefined)}
         className="h-11 min-w-0 flex-1 rounded-lg border border-edge bg-page px-3"
       />
-      <button type="submit" className="h-11 px-3 font-semibold text-plumb">
+      <Button look="words" type="submit">
         Keep
-      </button>
+      </Button>
     </form>
   );
 }

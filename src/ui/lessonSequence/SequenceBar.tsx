@@ -4,8 +4,9 @@ import { Hourglass, X } from "lucide-react";
 import { type ReactElement, useEffect, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { boardAddress, turnAddress } from "../board/state/address";
-import { IconButton } from "../IconButton";
-import { PlaceLink } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { IconButton } from "../parts/IconButton";
+import { PlaceLink } from "../parts/PlaceLink";
 import { keepRow, type LessonSequence, type RowKind, rowKept, sequencePlaceName } from "./lessonSequence";
 
 /** The waits a tutor can choose, in seconds. */
@@ -82,7 +83,7 @@ export function RowBar({
           aria-current={nth === here ? "step" : undefined}
           className="flex min-h-11 items-baseline gap-2 rounded-lg border-b-4 border-transparent px-3 py-2 hover:bg-shade aria-[current]:border-plumb"
         >
-          <span className="text-[14px] font-semibold">
+          <span className="text-note font-semibold">
             {sequencePlaceName(row, nth)}
             {row.done.includes(one) && <span className="ml-1 text-plumb">done</span>}
           </span>
@@ -91,7 +92,7 @@ export function RowBar({
       ))}
       <span className="ml-auto flex items-center">
         {row.kind === "sheet" && (
-          <span className="px-2 text-[14px] text-soft">
+          <span className="px-2 text-note text-soft">
             {row.done.length} of {row.problems.length} done
           </span>
         )}
@@ -99,38 +100,30 @@ export function RowBar({
           <>
             <Hourglass aria-hidden="true" className="mx-1 size-4.5 text-soft" />
             {WAITS.map((seconds) => (
-              <button
+              <Button
+                look="quiet"
                 key={seconds}
-                type="button"
                 aria-label={`Wait ${clock(seconds)}`}
                 onClick={() => change({ ...row, wait: seconds, begun: Date.now() })}
-                className="min-h-11 rounded-lg px-2 text-[14px] font-semibold text-plumb hover:bg-shade"
               >
                 {clock(seconds)}
-              </button>
+              </Button>
             ))}
           </>
         )}
         {learners && left !== undefined && (
           <>
-            <span role="timer" aria-label="Left to wait" className="px-2 font-board text-[20px]">
+            <span role="timer" aria-label="Left to wait" className="px-2 font-board text-lead">
               {clock(left)}
             </span>
             {left === 0 ? (
-              <PlaceLink
-                href={boardAddress({ problem, house, step: 1 })}
-                className="grid min-h-11 items-center rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
-              >
+              <PlaceLink href={boardAddress({ problem, house, step: 1 })} look="quiet">
                 Walk it through
               </PlaceLink>
             ) : (
-              <button
-                type="button"
-                onClick={() => change({ ...row, wait: 0 })}
-                className="min-h-11 rounded-lg px-2 text-[14px] font-semibold text-plumb hover:bg-shade"
-              >
+              <Button look="quiet" onClick={() => change({ ...row, wait: 0 })}>
                 Wait no longer
-              </button>
+              </Button>
             )}
           </>
         )}

@@ -5,7 +5,7 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { RowResult } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { boardAddress } from "../board/state/address";
-import { useNavigateAfterSaving } from "../PlaceLink";
+import { useNavigateAfterSaving } from "../parts/PlaceLink";
 import { ask } from "../saving/ask";
 import type { Sent } from "../saving/send";
 import { VIEWS } from "../saving/views";

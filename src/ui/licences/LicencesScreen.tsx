@@ -1,4 +1,5 @@
 import type { ReactElement } from "react";
+import { Screen } from "../parts/Screen";
 
 /** A package that Right Sum is made with. */
 export interface ShippedPackage {
@@ -21,25 +22,25 @@ export const LicencesScreen = ({
   readonly packages: readonly ShippedPackage[];
   readonly fonts: readonly FontLicence[];
 }): ReactElement => (
-  <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
+  <Screen>
     <div className="mx-auto max-w-[860px]">
-      <h1 className="text-3xl font-semibold">Licences</h1>
+      <h1 className="text-head font-semibold">Licences</h1>
       <p className="mt-1 text-soft">
         What Right Sum is made with. The text of each is in the package’s own folder.
       </p>
-      <h2 className="mt-6 text-xl font-semibold">Fonts</h2>
+      <h2 className="mt-6 text-lead font-semibold">Fonts</h2>
       {fonts.map(({ name, text }) => (
         <details key={name} className="mt-2 rounded-xl border border-edge bg-page px-4 py-2">
           <summary className="min-h-9 cursor-pointer font-semibold">{name}</summary>
-          <pre className="overflow-x-auto pb-2 text-[13px] whitespace-pre-wrap">{text}</pre>
+          <pre className="overflow-x-auto pb-2 text-small whitespace-pre-wrap">{text}</pre>
         </details>
       ))}
-      <h2 className="mt-6 text-xl font-semibold">Packages</h2>
+      <h2 className="mt-6 text-lead font-semibold">Packages</h2>
       <ul className="mt-2 rounded-2xl border border-edge bg-page">
         {packages.map(({ name, version, licence }) => (
           <li
             key={`${name} ${version}`}
-            className="flex flex-wrap justify-between gap-x-4 border-t border-edge px-4 py-1.5 text-[15px] first:border-t-0"
+            className="flex flex-wrap justify-between gap-x-4 border-t border-edge px-4 py-1.5 text-note first:border-t-0"
           >
             <span>
               {name} <span className="text-soft">{version}</span>
@@ -49,5 +50,5 @@ export const LicencesScreen = ({
         ))}
       </ul>
     </div>
-  </main>
+  </Screen>
 );

@@ -43,12 +43,12 @@ export function AddLearner({
           setTyped(event.target.value);
           setError("");
         }}
-        className="h-12 w-full rounded-xl border border-edge bg-page px-4 text-[15px] placeholder:text-soft aria-invalid:border-rust"
+        className="h-12 w-full rounded-xl border border-edge bg-page px-4 text-note placeholder:text-soft aria-invalid:border-rust"
       />
       <p
         id="learner-error"
         role="status"
-        className="absolute top-full left-0 z-30 mt-1 w-72 rounded-lg border border-edge bg-page px-3 py-2 text-[15px] text-rust shadow-sheet empty:hidden"
+        className="absolute top-full left-0 z-30 mt-1 w-72 rounded-lg border border-edge bg-page px-3 py-2 text-note text-rust shadow-sheet empty:hidden"
       >
         {error}
       </p>

@@ -2,6 +2,7 @@
 
 import { type ClipboardEvent, type KeyboardEvent, memo, type ReactElement } from "react";
 import { FORM_FAULT_WORDS } from "@/core/wording";
+import { Button } from "../parts/Button";
 import { type SheetSquare, typedIn } from "./state/squares";
 import { fieldId, type TableActs } from "./state/tableActs";
 
@@ -56,7 +57,7 @@ export const AnswerCell = memo(function AnswerCell({
         onPaste={onPaste}
         onFocus={() => acts.select({ row, learner })}
         onBlur={() => acts.enter(row, learner, "stay")}
-        className="h-9 w-full rounded-md bg-transparent px-2 font-board text-[18px] hover:bg-shade focus:bg-page focus-visible:-outline-offset-2 aria-invalid:border aria-invalid:border-rust"
+        className="h-9 w-full rounded-md bg-transparent px-2 font-board text-body hover:bg-shade focus:bg-page focus-visible:-outline-offset-2 aria-invalid:border aria-invalid:border-rust"
       />
       {cell?.clash ? (
         <ClashChoice
@@ -65,7 +66,7 @@ export const AnswerCell = memo(function AnswerCell({
           label={label}
         />
       ) : (
-        <p className="line-clamp-2 min-h-[18px] px-2 text-[13px] leading-[18px]" title={trouble || undefined}>
+        <p className="line-clamp-2 min-h-[18px] px-2 text-small leading-[18px]" title={trouble || undefined}>
           {trouble !== "" ? (
             <span className="text-rust">Not kept: {trouble}</span>
           ) : (
@@ -88,7 +89,7 @@ function ClashChoice({
   readonly onChoose: (mine: boolean) => void;
 }): ReactElement {
   return (
-    <div className="px-2 text-[13px] leading-[18px] text-rust">
+    <div className="px-2 text-small leading-[18px] text-rust">
       <p>
         Not kept: another window has{" "}
         {theirs === "" ? "nothing here" : <span className="font-board">{theirs}</span>}.
@@ -100,15 +101,9 @@ function ClashChoice({
             ["Take that one", false],
           ] as const
         ).map(([words, mine]) => (
-          <button
-            key={words}
-            type="button"
-            aria-label={`${words}: ${label}`}
-            onClick={() => onChoose(mine)}
-            className="min-h-8 font-semibold text-plumb underline"
-          >
+          <Button look="words" key={words} aria-label={`${words}: ${label}`} onClick={() => onChoose(mine)}>
             {words}
-          </button>
+          </Button>
         ))}
       </p>
     </div>

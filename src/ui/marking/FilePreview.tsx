@@ -2,6 +2,7 @@
 
 import { Dialog } from "radix-ui";
 import type { ReactElement } from "react";
+import { Button } from "../parts/Button";
 import type { FileSheet } from "./state/sheetFile";
 
 /** How many problems and learners of a file are shown before it is read in. */
@@ -27,8 +28,8 @@ export default function FilePreview({
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
         <Dialog.Content className="fixed top-1/2 left-1/2 z-40 flex max-h-[90vh] w-[min(720px,94vw)] -translate-1/2 flex-col rounded-2xl border border-edge bg-page p-6 shadow-sheet">
-          <Dialog.Title className="text-xl font-semibold wrap-anywhere">{name}</Dialog.Title>
-          <Dialog.Description className="mt-1 text-[15px] text-soft">
+          <Dialog.Title className="text-lead font-semibold wrap-anywhere">{name}</Dialog.Title>
+          <Dialog.Description className="mt-1 text-note text-soft">
             {number(problems.length, "problem", "problems")}, {number(learners.length, "learner", "learners")}
             , {number(answers, "answer", "answers")}. Nothing is on the sheet yet.
           </Dialog.Description>
@@ -36,10 +37,10 @@ export default function FilePreview({
             <Told title="Would be left out" lines={leftOut} tone="rust" />
             <Told title="Would be changed" lines={changed} tone="straw" />
             {problems.length > 0 && (
-              <table className="mt-3 border-separate border-spacing-0 text-[15px]">
+              <table className="mt-3 border-separate border-spacing-0 text-note">
                 <thead>
                   <tr>
-                    <th scope="col" className="py-1 pr-6 text-left text-[13px] font-normal text-soft">
+                    <th scope="col" className="py-1 pr-6 text-left text-small font-normal text-soft">
                       Problem
                     </th>
                     {learners.slice(0, SHOWN).map((learner) => (
@@ -70,21 +71,16 @@ export default function FilePreview({
               </table>
             )}
             {(problems.length > SHOWN || learners.length > SHOWN) && (
-              <p className="mt-2 text-[13px] text-soft">Only the beginning is shown here.</p>
+              <p className="mt-2 text-small text-soft">Only the beginning is shown here.</p>
             )}
           </div>
           <div className="mt-4 flex flex-wrap justify-end gap-3">
             <Dialog.Close className="h-11 rounded-xl px-4 font-semibold text-soft hover:bg-shade hover:text-ink">
               Leave the sheet as it is
             </Dialog.Close>
-            <button
-              type="button"
-              disabled={problems.length === 0}
-              onClick={onTake}
-              className="h-11 rounded-xl bg-plumb px-5 font-semibold text-on-plumb hover:opacity-90 disabled:opacity-50"
-            >
+            <Button look="main" disabled={problems.length === 0} onClick={onTake}>
               Put it on the sheet
-            </button>
+            </Button>
           </div>
         </Dialog.Content>
       </Dialog.Portal>
@@ -106,11 +102,11 @@ function Told({
     <section className="mb-3">
       <h3
         data-tone={tone}
-        className="text-[15px] font-semibold data-[tone=rust]:text-rust data-[tone=straw]:text-straw"
+        className="text-note font-semibold data-[tone=rust]:text-rust data-[tone=straw]:text-straw"
       >
         {title}
       </h3>
-      <ul className="mt-1 list-disc pl-5 text-[15px] leading-snug">
+      <ul className="mt-1 list-disc pl-5 text-note leading-snug">
         {lines.map((line) => (
           <li key={line}>{line}</li>
         ))}

@@ -1,13 +1,15 @@
 "use client";
 
-import { lazy, type ReactElement, Suspense, useCallback, useEffect, useRef, useState } from "react";
+import { lazy, type ReactElement, Suspense, useCallback, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
 import type { CellChange, Column } from "@/service/kept/markingSheet";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../ids";
-import { PlaceLink } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { PlaceLink } from "../parts/PlaceLink";
+import { useListening } from "../parts/useListening";
 import { AsideNotes } from "../saving/AsideNotes";
 import { AddLearner } from "./AddLearner";
 import { AddProblem } from "./AddProblem";
@@ -52,8 +54,7 @@ export function MarkingScreen({
   const [said, setSaid] = useState("");
   const [undo, setUndo] = useState<Undo | undefined>();
   const [file, setFile] = useState<{ readonly name: string; readonly sheet: FileSheet } | undefined>();
-  const [listening, setListening] = useState(false);
-  useEffect(() => setListening(true), []);
+  const listening = useListening();
   const room = useRef<HTMLElement>(null);
   const table = useRef<TableHandle>(null);
   const show = useCallback((row: number, column: number) => table.current?.show(row, column), []);
@@ -124,7 +125,7 @@ export function MarkingScreen({
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)]">
       <header className="flex flex-wrap items-center gap-3 px-6 pt-4 pb-2">
-        <h1 className="mr-2 text-[24px] font-semibold">Marking</h1>
+        <h1 className="mr-2 text-title font-semibold">Marking</h1>
         <AddProblem house={house} full={rows.length >= MOST_ROWS} onAdd={addProblem} />
         <AddLearner
           known={known.filter(({ id: one }) => !learners.some((column) => column.id === one))}
@@ -135,12 +136,12 @@ export function MarkingScreen({
           {rows.length > 0 && (
             <PlaceLink
               href={ROUTES.marking}
-              className="grid h-11 items-center rounded-lg px-3 text-[15px] text-soft hover:bg-shade hover:text-ink"
+              className="grid h-11 items-center rounded-lg px-3 text-note text-soft hover:bg-shade hover:text-ink"
             >
               New sheet
             </PlaceLink>
           )}
-          <p role="status" className="mr-2 text-[13px] text-soft">
+          <p role="status" className="mr-2 text-small text-soft">
             {progress
               ? progress.stopped
                 ? `${progress.done} of ${progress.all} marked; all are kept`
@@ -150,13 +151,9 @@ export function MarkingScreen({
                 : KEEPING_WORDS[keeping]}
           </p>
           {progress && (
-            <button
-              type="button"
-              onClick={progress.stopped ? acts.goOn : acts.stop}
-              className="h-11 rounded-lg px-3 font-semibold text-plumb"
-            >
+            <Button look="quiet" onClick={progress.stopped ? acts.goOn : acts.stop}>
               {progress.stopped ? "Mark the rest" : "Stop"}
-            </button>
+            </Button>
           )}
           <SheetFile empty={rows.length === 0} onRead={readFile} onSave={saveFile} />
         </div>
@@ -173,27 +170,26 @@ export function MarkingScreen({
           className="mx-6 min-h-0 min-w-0 overflow-auto pb-8 max-[700px]:mx-2"
         >
           {undo && (
-            <p role="status" className="pb-1 text-[15px]">
+            <p role="status" className="pb-1 text-note">
               {undo.words}{" "}
-              <button
-                type="button"
+              <Button
+                look="words"
                 onClick={() => {
                   undo.back();
                   setUndo(undefined);
                 }}
-                className="min-h-9 font-semibold text-plumb"
               >
                 Undo
-              </button>
+              </Button>
             </p>
           )}
           {notes.length > 0 && (
-            <p role="status" className="pb-2 text-[15px] text-rust">
+            <p role="status" className="pb-2 text-note text-rust">
               {notes.join(" ")}
             </p>
           )}
           {rows.length === 0 || learners.length === 0 ? (
-            <p className="max-w-[56ch] pt-6 text-lg leading-relaxed text-soft">
+            <p className="max-w-[56ch] pt-6 text-body leading-relaxed text-soft">
               {rows.length === 0
                 ? "Type the problems of a paper sheet above, one after the other, and Enter. Then name a learner, type each answer and Enter: it is marked at once, and a wrong one is explained."
                 : "Now name a learner, and type the answers down the column."}

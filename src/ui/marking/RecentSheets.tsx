@@ -3,7 +3,8 @@
 import { X } from "lucide-react";
 import { type ReactElement, useState, useTransition } from "react";
 import { ROUTES } from "@/service/routes";
-import { PlaceLink } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { PlaceLink } from "../parts/PlaceLink";
 import { send } from "../saving/send";
 
 /** A sheet that was marked before: what it is about, and when. */
@@ -28,25 +29,24 @@ export function RecentSheets({ sheets }: { readonly sheets: readonly RecentSheet
   const left = sheets.filter(({ id }) => !gone.includes(id));
   return (
     <nav aria-label="Sheets marked before" className="mt-6 max-w-[640px]">
-      <h2 className="text-lg font-semibold">Sheets marked before</h2>
+      <h2 className="text-body font-semibold">Sheets marked before</h2>
       {last !== undefined && (
-        <p role="status" className="mt-1 text-[15px]">
+        <p role="status" className="mt-1 text-note">
           A sheet was taken away.{" "}
-          <button
-            type="button"
+          <Button
+            look="words"
             onClick={() =>
               start(async () => {
                 if (await list(last, true)) setGone((all) => all.filter((id) => id !== last));
               })
             }
-            className="min-h-9 font-semibold text-plumb"
           >
             Undo
-          </button>
+          </Button>
         </p>
       )}
       {failed !== "" && (
-        <p role="status" className="mt-1 text-[15px] text-rust">
+        <p role="status" className="mt-1 text-note text-rust">
           {failed}
         </p>
       )}
@@ -58,10 +58,10 @@ export function RecentSheets({ sheets }: { readonly sheets: readonly RecentSheet
               className="flex min-h-12 min-w-0 flex-1 items-center justify-between gap-4 px-4 py-1.5 hover:bg-shade"
             >
               <span className="min-w-0 truncate font-board">{about}</span>
-              <span className="shrink-0 text-[13px] text-soft">{when}</span>
+              <span className="shrink-0 text-small text-soft">{when}</span>
             </PlaceLink>
-            <button
-              type="button"
+            <Button
+              look="sign"
               aria-label={`Take away the sheet ${about}`}
               title="Take away this sheet"
               onClick={() =>
@@ -69,10 +69,10 @@ export function RecentSheets({ sheets }: { readonly sheets: readonly RecentSheet
                   if (await list(id, false)) setGone((all) => [...all, id]);
                 })
               }
-              className="grid size-11 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink"
+              className="shrink-0"
             >
               <X aria-hidden="true" className="size-4" />
-            </button>
+            </Button>
           </li>
         ))}
       </ul>

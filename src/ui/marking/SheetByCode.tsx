@@ -2,7 +2,8 @@
 
 import { type ReactElement, useState } from "react";
 import { ROUTES } from "@/service/routes";
-import { useNavigateAfterSaving } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { useNavigateAfterSaving } from "../parts/PlaceLink";
 import { ask } from "../saving/ask";
 import { VIEWS } from "../saving/views";
 
@@ -24,7 +25,7 @@ export function SheetByCode(): ReactElement {
         if (code.trim() !== "") void open();
       }}
     >
-      <h2 className="text-lg font-semibold">A sheet you printed</h2>
+      <h2 className="text-body font-semibold">A sheet you printed</h2>
       <div className="mt-2 flex gap-3">
         <input
           value={code}
@@ -35,15 +36,12 @@ export function SheetByCode(): ReactElement {
           onChange={(event) => setCode(event.target.value)}
           className="h-12 min-w-0 flex-1 rounded-xl border border-edge bg-page px-4 placeholder:text-soft"
         />
-        <button
-          type="submit"
-          className="h-12 rounded-xl px-5 font-semibold text-plumb ring-1 ring-edge ring-inset hover:bg-shade"
-        >
+        <Button look="edged" type="submit">
           Mark it
-        </button>
+        </Button>
       </div>
       {message !== "" && (
-        <p role="status" className="mt-1 text-[15px] text-rust">
+        <p role="status" className="mt-1 text-note text-rust">
           {message}
         </p>
       )}

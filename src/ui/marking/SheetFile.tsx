@@ -32,7 +32,7 @@ export function SheetFile({
       <button
         type="button"
         onClick={() => file.current?.click()}
-        className="flex h-11 items-center gap-2 rounded-lg px-3 text-[15px] text-soft hover:bg-shade hover:text-ink"
+        className="flex h-11 items-center gap-2 rounded-lg px-3 text-note text-soft hover:bg-shade hover:text-ink"
       >
         <Upload aria-hidden="true" className="size-[18px]" /> Read CSV
       </button>
@@ -40,7 +40,7 @@ export function SheetFile({
         type="button"
         disabled={empty}
         onClick={onSave}
-        className="flex h-11 items-center gap-2 rounded-lg px-3 text-[15px] text-soft hover:bg-shade hover:text-ink disabled:opacity-50"
+        className="flex h-11 items-center gap-2 rounded-lg px-3 text-note text-soft hover:bg-shade hover:text-ink disabled:opacity-50"
       >
         <Download aria-hidden="true" className="size-[18px]" /> Save CSV
       </button>

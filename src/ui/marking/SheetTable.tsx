@@ -116,7 +116,7 @@ export function SheetTable({
           <th
             scope="col"
             style={{ width: HEAD_WIDTH }}
-            className="sticky top-0 left-0 z-20 border-b border-edge bg-page px-4 py-2 text-left text-[13px] font-normal text-soft"
+            className="sticky top-0 left-0 z-20 border-b border-edge bg-page px-4 py-2 text-left text-small font-normal text-soft"
           >
             Problem
           </th>
@@ -210,10 +210,10 @@ function RowHead({
       className="sticky left-0 z-10 border-b border-edge bg-page px-4 py-1.5 text-left font-normal"
     >
       <span className="flex items-center gap-2">
-        <span className="w-6 shrink-0 text-right text-[13px] text-soft">{number}</span>
+        <span className="w-6 shrink-0 text-right text-small text-soft">{number}</span>
         <span className="min-w-0 flex-1">
-          <span className="block font-board text-[18px] leading-tight wrap-anywhere">{problem}</span>
-          <span className="block font-board text-[14px] text-soft wrap-anywhere">{right || "…"}</span>
+          <span className="block font-board text-body leading-tight wrap-anywhere">{problem}</span>
+          <span className="block font-board text-note text-soft wrap-anywhere">{right || "…"}</span>
         </span>
         <button
           type="button"

@@ -4,9 +4,9 @@ import type { MethodId } from "@/core/methods";
 import type { DecimalProblem, Problem, ProblemKind } from "@/core/problem";
 import { methodWords } from "@/core/wording";
 import { boardAddress } from "../board/state/address";
-import { PlaceLink } from "../PlaceLink";
 import { RenderedBoard } from "../paper";
-import { ListPage } from "../shell";
+import { PlaceLink } from "../parts/PlaceLink";
+import { Screen } from "../shell";
 
 const HEADINGS: Readonly<Record<DecimalProblem["op"], string>> = {
   add: "Adding",
@@ -50,16 +50,16 @@ export function MethodsScreen({
 }): ReactElement {
   const headings = [...new Set(methods.map((method) => method.heading))];
   return (
-    <ListPage>
+    <Screen>
       <div className="mx-auto max-w-[980px]">
-        <h1 className="text-3xl font-semibold">Methods</h1>
+        <h1 className="text-head font-semibold">Methods</h1>
         <p className="mt-1 mb-6 text-soft">
           Every method, who prefers it and why, written under your house rules. Press a board to step through
           it.
         </p>
         {headings.map((heading) => (
           <section key={heading} aria-label={heading} className="mb-8">
-            <h2 className="mb-3 text-lg font-semibold">{heading}</h2>
+            <h2 className="mb-3 text-body font-semibold">{heading}</h2>
             <div className="grid grid-cols-2 gap-4 max-[1000px]:grid-cols-1 print:grid-cols-2">
               {methods
                 .filter((method) => method.heading === heading)
@@ -70,7 +70,7 @@ export function MethodsScreen({
           </section>
         ))}
       </div>
-    </ListPage>
+    </Screen>
   );
 }
 
@@ -88,8 +88,8 @@ function MethodCard({
       className="break-inside-avoid flex flex-col rounded-xl border border-edge bg-page p-4 shadow-sheet"
     >
       <h3 className="font-semibold">{name}</h3>
-      <p className="mt-0.5 text-[15px] leading-snug">{about}</p>
-      <p className="mt-2 text-sm leading-snug text-soft">{preferredBy}</p>
+      <p className="mt-0.5 text-note leading-snug">{about}</p>
+      <p className="mt-2 text-note leading-snug text-soft">{preferredBy}</p>
       <PlaceLink
         href={boardAddress({ problem: line, method: id, house })}
         aria-label={`Step through ${line} by ${name.toLowerCase()}`}

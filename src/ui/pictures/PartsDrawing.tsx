@@ -49,7 +49,7 @@ export function PartsDrawing({
               y={height / 2}
               textAnchor="end"
               dominantBaseline="central"
-              className={`font-board text-[14px] ${wrong && last ? "fill-rust" : "fill-ink"}`}
+              className={`font-board text-note ${wrong && last ? "fill-rust" : "fill-ink"}`}
             >
               {writeNumeral(row.fraction, house)}
             </text>

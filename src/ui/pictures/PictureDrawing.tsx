@@ -66,7 +66,7 @@ function LineDrawing({
             y={axis + 22}
             textAnchor={index === 0 ? "start" : "end"}
             dx={index === 0 ? -12 : 12}
-            className="fill-ink font-board text-[13px]"
+            className="fill-ink font-board text-small"
           >
             {writeDecimal(end, house)}
           </text>
@@ -88,7 +88,7 @@ function LineDrawing({
             x={at(marked)}
             y={axis - 22}
             textAnchor="middle"
-            className="fill-pencil font-board text-[13px] font-bold"
+            className="fill-pencil font-board text-small font-bold"
           >
             {writeDecimal(marked, house)}
           </text>
@@ -137,7 +137,7 @@ function RectangleDrawing({
             x={at + size / 2}
             y={-6}
             textAnchor="middle"
-            className="fill-soft font-board text-[12px]"
+            className="fill-soft font-board text-small"
           >
             {writeDecimal(numeral, house)}
           </text>
@@ -150,7 +150,7 @@ function RectangleDrawing({
             x={-5}
             y={at + size / 2 + 4}
             textAnchor="end"
-            className="fill-soft font-board text-[12px]"
+            className="fill-soft font-board text-small"
           >
             {writeDecimal(numeral, house)}
           </text>

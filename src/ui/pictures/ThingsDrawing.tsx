@@ -52,7 +52,7 @@ export function TillDrawing({
             y={24}
             textAnchor="middle"
             dominantBaseline="central"
-            className="fill-ink font-board text-[14px]"
+            className="fill-ink font-board text-note"
           >
             {fromMinorPiece(piece, picture.currency)}
           </text>
@@ -123,7 +123,7 @@ function Bubble({
         y={y}
         textAnchor="middle"
         dominantBaseline="central"
-        className="fill-ink font-board text-[15px]"
+        className="fill-ink font-board text-note"
       >
         {text}
       </text>
@@ -156,13 +156,13 @@ export function SidesDrawing({
         className="fill-straw/25 stroke-ink"
       />
       <path d={`M${zero} 4V58`} className="stroke-plumb" strokeWidth={2.5} />
-      <text x={zero} y={68} textAnchor="middle" className="fill-soft text-[12px]">
+      <text x={zero} y={68} textAnchor="middle" className="fill-soft text-small">
         0
       </text>
-      <text x={zero + 6} y={24} className="fill-ink font-board text-[13px]">
+      <text x={zero + 6} y={24} className="fill-ink font-board text-small">
         {above > 0 ? `+${writeDecimal(picture.above, house)}` : ""}
       </text>
-      <text x={zero - 6} y={46} textAnchor="end" className="fill-ink font-board text-[13px]">
+      <text x={zero - 6} y={46} textAnchor="end" className="fill-ink font-board text-small">
         {below > 0 ? `−${writeDecimal(picture.below, house)}` : ""}
       </text>
     </svg>

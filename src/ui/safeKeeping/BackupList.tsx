@@ -38,7 +38,7 @@ export function BackupList({
         >
           <span className="min-w-0 flex-1">
             <span className="block">{when}</span>
-            <span className="block text-[13px] text-soft">
+            <span className="block text-small text-soft">
               {REASONS[reason]}, {bytesInWords(bytes)}
             </span>
           </span>

@@ -1,6 +1,7 @@
 "use client";
 
 import type { ReactElement } from "react";
+import { Button } from "../parts/Button";
 import { KINDS, type LookedInto, type ShownInside } from "./words";
 
 /** What is in a backup beside what is kept now, and the way back to it. */
@@ -28,9 +29,9 @@ export function LookInside({
         <p className="mt-1 text-rust">This backup is damaged and can’t be restored. Choose another.</p>
       ) : (
         <>
-          <table className="mt-2 text-[15px]">
+          <table className="mt-2 text-note">
             <thead>
-              <tr className="text-left text-[13px] text-soft">
+              <tr className="text-left text-small text-soft">
                 <td />
                 <th scope="col" className="px-4 font-normal">
                   in the backup
@@ -53,20 +54,15 @@ export function LookInside({
             </tbody>
           </table>
           {inside.learners.length > 0 && (
-            <p className="mt-2 text-[15px] leading-snug text-soft">Learners: {inside.learners.join(", ")}</p>
+            <p className="mt-2 text-note leading-snug text-soft">Learners: {inside.learners.join(", ")}</p>
           )}
           {inside.lastAnswer !== undefined && (
-            <p className="text-[15px] leading-snug text-soft">Last answer: {inside.lastAnswer}</p>
+            <p className="text-note leading-snug text-soft">Last answer: {inside.lastAnswer}</p>
           )}
-          <button
-            type="button"
-            disabled={working}
-            onClick={() => onRestore(name)}
-            className="mt-3 h-11 rounded-xl border border-plumb px-5 font-semibold text-plumb hover:bg-shade disabled:opacity-50"
-          >
+          <Button look="edged" disabled={working} onClick={() => onRestore(name)} className="mt-3">
             Restore this backup
-          </button>
-          <p className="mt-1 text-[13px] text-soft">What is kept now is backed up first.</p>
+          </Button>
+          <p className="mt-1 text-small text-soft">What is kept now is backed up first.</p>
         </>
       )}
     </section>

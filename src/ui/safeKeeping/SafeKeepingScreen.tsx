@@ -3,6 +3,9 @@
 import { useRouter } from "next/navigation";
 import { type ReactElement, useRef, useState, useTransition } from "react";
 import { ROUTES } from "@/service/routes";
+import { Button } from "../parts/Button";
+import { LOOKS } from "../parts/looks";
+import { Screen } from "../parts/Screen";
 import { ask } from "../saving/ask";
 import { useOtherWindows } from "../saving/otherWindows";
 import { messageIn, send } from "../saving/send";
@@ -81,9 +84,9 @@ export function SafeKeepingScreen({
   };
   const restored = (before: string): string => `Restored. What was here before is kept as ${before}.`;
   return (
-    <main className="h-full overflow-y-auto px-8 py-6 max-[700px]:px-4">
+    <Screen>
       <div className="mx-auto max-w-[860px]">
-        <h1 className="text-3xl font-semibold">Safe keeping</h1>
+        <h1 className="text-head font-semibold">Safe keeping</h1>
         <p className="mt-1 text-soft">{insideInWords(now)}</p>
         {damage !== undefined && (
           <p role="alert" className="mt-4 rounded-xl border border-rust px-5 py-3 leading-snug">
@@ -97,7 +100,7 @@ export function SafeKeepingScreen({
             The data was opened to be read alone. Start Right Sum without <code>--read-only</code> to go on.
           </p>
         )}
-        <p role="status" className="mt-3 min-h-6 text-[15px]">
+        <p role="status" className="mt-3 min-h-6 text-note">
           {working ? (
             <span className="text-soft">{doing}</span>
           ) : (
@@ -107,11 +110,11 @@ export function SafeKeepingScreen({
 
         <section aria-labelledby="backups">
           <div className="flex flex-wrap items-baseline justify-between gap-3">
-            <h2 id="backups" className="text-xl font-semibold">
+            <h2 id="backups" className="text-lead font-semibold">
               Backups
             </h2>
-            <button
-              type="button"
+            <Button
+              look="main"
               disabled={working || readOnly}
               onClick={() =>
                 run("Backing up…", () =>
@@ -123,12 +126,11 @@ export function SafeKeepingScreen({
                   ),
                 )
               }
-              className="h-11 rounded-xl bg-plumb px-5 font-semibold text-on-plumb hover:opacity-90 disabled:opacity-50"
             >
               Back up now
-            </button>
+            </Button>
           </div>
-          <p className="mt-1 max-w-[66ch] text-[15px] leading-snug text-soft">
+          <p className="mt-1 max-w-[66ch] text-note leading-snug text-soft">
             One is made each day that Right Sum runs, before it is brought up to date, and before anything is
             restored or imported. Of the last 7 days, 4 weeks and 12 months the newest each is kept, and the
             last 5 in any case. Each was opened and checked after it was written.
@@ -150,19 +152,15 @@ export function SafeKeepingScreen({
         </section>
 
         <section aria-labelledby="everything" className="mt-9">
-          <h2 id="everything" className="text-xl font-semibold">
+          <h2 id="everything" className="text-lead font-semibold">
             Everything as one file
           </h2>
-          <p className="mt-1 max-w-[66ch] text-[15px] leading-snug text-soft">
+          <p className="mt-1 max-w-[66ch] text-note leading-snug text-soft">
             To keep elsewhere, or to move to another machine. An import takes the place of all that is here,
             whole or not at all; what was here is backed up before.
           </p>
           <div className="mt-3 flex flex-wrap gap-3">
-            <a
-              href={ROUTES.exportFile}
-              download
-              className="inline-grid h-11 items-center rounded-xl border border-edge bg-page px-5 font-semibold hover:bg-shade"
-            >
+            <a href={ROUTES.exportFile} download className={LOOKS.edged}>
               Export everything
             </a>
             <input
@@ -178,28 +176,23 @@ export function SafeKeepingScreen({
                 if (chosen) run("Importing…", () => importFile(chosen));
               }}
             />
-            <button
-              type="button"
-              disabled={working || readOnly}
-              onClick={() => file.current?.click()}
-              className="h-11 rounded-xl border border-edge bg-page px-5 font-semibold hover:bg-shade disabled:opacity-50"
-            >
+            <Button look="edged" disabled={working || readOnly} onClick={() => file.current?.click()}>
               Import from a file
-            </button>
+            </Button>
           </div>
         </section>
 
         <section aria-labelledby="where" className="mt-9">
-          <h2 id="where" className="text-xl font-semibold">
+          <h2 id="where" className="text-lead font-semibold">
             Where it is
           </h2>
-          <p className="mt-1 text-[15px] wrap-anywhere text-soft">{folder}</p>
-          <p className="mt-1 text-[15px]">
+          <p className="mt-1 text-note wrap-anywhere text-soft">{folder}</p>
+          <p className="mt-1 text-note">
             The data takes {bytesInWords(bytes.data)}, its backups {bytesInWords(bytes.backups)}.
           </p>
           <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
-            <button
-              type="button"
+            <Button
+              look="edged"
               disabled={working}
               onClick={() =>
                 run("Checking all of it…", () =>
@@ -210,11 +203,10 @@ export function SafeKeepingScreen({
                   ),
                 )
               }
-              className="h-11 rounded-xl border border-edge bg-page px-5 font-semibold hover:bg-shade disabled:opacity-50"
             >
               Check it now
-            </button>
-            <a href={ROUTES.licences} className="inline-grid min-h-11 items-center font-semibold text-plumb">
+            </Button>
+            <a href={ROUTES.licences} className={LOOKS.words}>
               Licences of what Right Sum is made with
             </a>
           </div>
@@ -222,10 +214,10 @@ export function SafeKeepingScreen({
 
         {beyond && (
           <section aria-labelledby="others" className="mt-9">
-            <h2 id="others" className="text-xl font-semibold">
+            <h2 id="others" className="text-lead font-semibold">
               Others on the network
             </h2>
-            <p className="mt-1 text-[15px] text-soft">
+            <p className="mt-1 text-note text-soft">
               Whoever has the passphrase can read and change everything here. A sign-in ends after 12 hours.
             </p>
             <div className="mt-3 flex flex-wrap gap-3">
@@ -235,22 +227,21 @@ export function SafeKeepingScreen({
                   ["Sign out everywhere", ROUTES.signOutEverywhere],
                 ] as const
               ).map(([words, address]) => (
-                <button
+                <Button
+                  look="edged"
                   key={address}
-                  type="button"
                   onClick={async () => {
                     await send(address, "POST", {});
                     location.assign(ROUTES.today);
                   }}
-                  className="h-11 rounded-xl border border-edge bg-page px-5 font-semibold hover:bg-shade"
                 >
                   {words}
-                </button>
+                </Button>
               ))}
             </div>
           </section>
         )}
       </div>
-    </main>
+    </Screen>
   );
 }

@@ -1,6 +1,7 @@
 import type { ReactElement } from "react";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
+import { LOOKS } from "../parts/looks";
 
 /** Tells of kept things that can't be read: they stay where they are, and can be saved as they are. */
 export function AsideNotes({
@@ -15,13 +16,13 @@ export function AsideNotes({
   return (
     <section aria-label="Set aside" className="mt-8 max-w-[640px] rounded-2xl border border-edge px-5 py-4">
       <h2 className="font-semibold">Set aside</h2>
-      <p className="mt-1 text-[15px] leading-snug text-soft">
+      <p className="mt-1 text-note leading-snug text-soft">
         {rows.length === 1
           ? `One ${what} can’t be read here.`
           : `${rows.length} ${what}s can’t be read here.`}{" "}
         Nothing of it is lost: it stays as it is, and may be read again by the Right Sum that wrote it.
       </p>
-      <ul className="mt-2 text-[15px]">
+      <ul className="mt-2 text-note">
         {rows.map(({ table, id, why }) => (
           <li
             key={id}
@@ -30,11 +31,7 @@ export function AsideNotes({
             <span className="min-w-0 wrap-anywhere">
               {id}: {why}
             </span>
-            <a
-              href={ROUTES.setAside(table, id)}
-              download
-              className="inline-grid min-h-9 items-center font-semibold text-plumb"
-            >
+            <a href={ROUTES.setAside(table, id)} download className={LOOKS.words}>
               Save it as it is
             </a>
           </li>

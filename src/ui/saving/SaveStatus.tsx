@@ -1,4 +1,5 @@
 import type { ReactElement } from "react";
+import { Button } from "../parts/Button";
 import type { SaveState } from "./useKept";
 
 /** Whether what is on the screen is kept, in words, and what the tutor can do where it is not. */
@@ -17,7 +18,7 @@ export function SaveStatus({
   return (
     <p
       role="status"
-      className="text-[13px] text-soft data-[trouble=true]:text-rust"
+      className="text-small text-soft data-[trouble=true]:text-rust"
       data-trouble={saving !== undefined && saving.kind !== "kept" && saving.kind !== "keeping"}
     >
       <span className="print:hidden">{saving && wordsOf(saving)}</span>
@@ -39,9 +40,9 @@ export function SaveStatus({
 }
 
 const Act = ({ words, onPress }: { readonly words: string; readonly onPress: () => void }): ReactElement => (
-  <button type="button" onClick={onPress} className="min-h-9 font-semibold text-plumb underline">
+  <Button look="words" onClick={onPress}>
     {words}
-  </button>
+  </Button>
 );
 
 function wordsOf(saving: SaveState): string {

@@ -40,12 +40,15 @@ export const navigationEnded = (): void => {
 export const writesSettled = (): Promise<unknown> =>
   Promise.race([Promise.all([lastWrites, allSent()]), new Promise((over) => setTimeout(over, WRITING))]);
 
+/** Whether something in this place is not kept, so that whoever leaves it has to be asked. */
+export const hasUnsaved = (): boolean => [...unsaved].some((asks) => asks());
+
 /**
  * Has every writer write what is left, and gives the moment when the other place may come. None where something is
  * not kept, so that the browser must ask first.
  */
 export function leave(): Promise<unknown> | undefined {
-  if ([...unsaved].some((asks) => asks())) return undefined;
+  if (hasUnsaved()) return undefined;
   lastWrites = Promise.all([...writers].map((write) => write(false)));
   navigationStarted();
   return writesSettled();

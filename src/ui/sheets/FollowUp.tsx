@@ -1,6 +1,6 @@
 import type { ReactElement } from "react";
 import { ROUTES } from "@/service/routes";
-import { PlaceLink } from "../PlaceLink";
+import { PlaceLink } from "../parts/PlaceLink";
 
 /** How many patterns a fresh sheet is drawn for. */
 const MOST_FOLLOWED = 4;
@@ -17,17 +17,11 @@ export function FollowUp({
   if (followed.length === 0) return null;
   return (
     <p className="mt-2 flex flex-wrap gap-x-4">
-      <PlaceLink
-        href={ROUTES.sheetFor(followed.map(({ pattern }) => pattern))}
-        className="inline-grid min-h-11 items-center font-semibold text-plumb"
-      >
+      <PlaceLink href={ROUTES.sheetFor(followed.map(({ pattern }) => pattern))} look="words">
         Draw a sheet for what showed
       </PlaceLink>
       {unclear.length > 1 && (
-        <PlaceLink
-          href={ROUTES.probeFor(unclear.map(({ pattern }) => pattern))}
-          className="inline-grid min-h-11 items-center font-semibold text-plumb"
-        >
+        <PlaceLink href={ROUTES.probeFor(unclear.map(({ pattern }) => pattern))} look="words">
           Probe what is unclear
         </PlaceLink>
       )}

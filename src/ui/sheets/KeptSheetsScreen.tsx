@@ -6,16 +6,17 @@ import { type ReactElement, useState } from "react";
 import { LONGEST_SHEET_NAME } from "@/core/sheets";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
-import { IconButton } from "../IconButton";
 import { newId } from "../ids";
-import { PlaceLink, useNavigateAfterSaving } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { IconButton } from "../parts/IconButton";
+import { PlaceLink, useNavigateAfterSaving } from "../parts/PlaceLink";
 import { AsideNotes } from "../saving/AsideNotes";
 import { ask } from "../saving/ask";
 import { useOtherWindows } from "../saving/otherWindows";
 import { send } from "../saving/send";
 import { useHandOver } from "../saving/useHandOver";
 import { VIEWS } from "../saving/views";
-import { ListPage } from "../shell";
+import { Screen } from "../shell";
 import { keepNewSheet, SHEET_CLIENT } from "./editor/sheetClient";
 
 /** A kept sheet as it is listed. */
@@ -82,11 +83,11 @@ export function KeptSheetsScreen({
     else setFailed(kept.error.message);
   };
   return (
-    <ListPage>
+    <Screen>
       <div className="mx-auto max-w-[860px]">
         <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-          <h1 className="text-3xl font-semibold">Sheets you kept</h1>
-          <PlaceLink href={ROUTES.sheets} className="grid h-11 items-center font-semibold text-plumb">
+          <h1 className="text-head font-semibold">Sheets you kept</h1>
+          <PlaceLink href={ROUTES.sheets} look="words">
             Draw a new one
           </PlaceLink>
         </div>
@@ -100,12 +101,9 @@ export function KeptSheetsScreen({
             className="h-12 min-w-0 flex-1 rounded-xl border border-edge bg-page px-4 placeholder:text-soft"
           />
           {archived && <input type="hidden" name="archived" value="1" />}
-          <button
-            type="submit"
-            className="h-12 rounded-xl bg-plumb px-5 font-semibold text-on-plumb hover:opacity-90"
-          >
+          <Button look="main" type="submit">
             Search
-          </button>
+          </Button>
         </form>
         <p className="mt-1 flex flex-wrap gap-x-6">
           <label className="inline-grid min-h-11 cursor-pointer items-center font-semibold text-plumb focus-within:underline">
@@ -121,29 +119,25 @@ export function KeptSheetsScreen({
               className="sr-only"
             />
           </label>
-          <PlaceLink
-            href={archived ? ROUTES.keptSheets : `${ROUTES.keptSheets}?archived=1`}
-            className="inline-grid h-11 items-center font-semibold text-plumb"
-          >
+          <PlaceLink href={archived ? ROUTES.keptSheets : `${ROUTES.keptSheets}?archived=1`} look="words">
             {archived ? "Those in use" : "Those out of the way"}
           </PlaceLink>
         </p>
-        <p role="status" className="min-h-6 text-[15px]">
+        <p role="status" className="min-h-6 text-note">
           {failed !== "" && <span className="text-rust">{failed}</span>}
           {undo !== undefined && failed === "" && (
             <>
               {undo.words}{" "}
-              <button
-                type="button"
+              <Button
+                look="words"
                 onClick={() => {
                   const { id, back } = undo;
                   setUndo(undefined);
                   void send(ROUTES.keptSheetListed(id), "PUT", back).then(() => router.refresh());
                 }}
-                className="min-h-9 font-semibold text-plumb"
               >
                 Undo
-              </button>
+              </Button>
             </>
           )}
         </p>
@@ -164,13 +158,13 @@ export function KeptSheetsScreen({
                   className="min-w-0 flex-1 px-4 py-2 hover:bg-shade"
                 >
                   <span className="flex flex-wrap items-baseline justify-between gap-x-4">
-                    <span className="text-[17px] font-semibold">{sheet.name}</span>
-                    <span className="text-[13px] text-soft">
+                    <span className="text-body font-semibold">{sheet.name}</span>
+                    <span className="text-small text-soft">
                       <span className="font-board">{sheet.code}</span> · {sheet.count} problems · {sheet.when}
                     </span>
                   </span>
-                  <span className="block truncate font-board text-[15px] text-soft">{sheet.about}</span>
-                  {sheet.given !== "" && <span className="block text-[14px]">Given to {sheet.given}</span>}
+                  <span className="block truncate font-board text-note text-soft">{sheet.about}</span>
+                  {sheet.given !== "" && <span className="block text-note">Given to {sheet.given}</span>}
                 </PlaceLink>
                 <IconButton label={`Copy ${sheet.name}`} onPress={() => void copy(sheet)}>
                   <Copy aria-hidden="true" className="size-4.5" />
@@ -206,6 +200,6 @@ export function KeptSheetsScreen({
         )}
         <AsideNotes rows={unread} what="sheet" />
       </div>
-    </ListPage>
+    </Screen>
   );
 }

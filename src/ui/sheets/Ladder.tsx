@@ -2,7 +2,7 @@ import type { ReactElement } from "react";
 import { type OwnRung, SKILLS, type SkillId, STRANDS } from "@/core/sheets";
 import { SKILL_NAMES, STRAND_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
-import { PlaceLink } from "../PlaceLink";
+import { PlaceLink } from "../parts/PlaceLink";
 
 /** How many rungs lie under one, along the longest way down inside its strand. */
 function levelOf(id: SkillId): number {
@@ -37,7 +37,7 @@ export function Ladder({
         const rungs = SKILLS.filter((one) => one.strand === strand);
         return (
           <section key={strand} aria-label={STRAND_NAMES[strand]}>
-            <h2 className="text-[13px] font-semibold text-soft">{STRAND_NAMES[strand]}</h2>
+            <h2 className="text-small font-semibold text-soft">{STRAND_NAMES[strand]}</h2>
             <ol className="mt-1 flex flex-col gap-1 border-l-2 border-edge pl-2">
               {rungs.map(({ id }) => (
                 <li key={id} style={{ marginLeft: `${levelOf(id) * 14}px` }}>
@@ -63,7 +63,7 @@ export function Ladder({
                       data-relation={id === chosenOwn ? "chosen" : "none"}
                       className="block rounded-lg border-l-4 border-transparent px-2.5 py-1.5 leading-tight hover:bg-shade data-[relation=chosen]:border-plumb data-[relation=chosen]:bg-shade data-[relation=chosen]:font-semibold"
                     >
-                      {name} <span className="text-[13px] text-soft">yours</span>
+                      {name} <span className="text-small text-soft">yours</span>
                     </PlaceLink>
                   </li>
                 ))}

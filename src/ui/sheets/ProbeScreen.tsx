@@ -4,7 +4,7 @@ import { STRANDS, type Strand } from "@/core/sheets";
 import { STRAND_NAMES } from "@/core/wording";
 import type { ProbeShown } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
-import { PlaceLink } from "../PlaceLink";
+import { PlaceLink } from "../parts/PlaceLink";
 import { ProbeSheet } from "./ProbeSheet";
 import { Probing } from "./Probing";
 
@@ -33,10 +33,7 @@ export function ProbeScreen({
         aria-label="Strands"
         className="overflow-y-auto border-r border-edge px-4 py-5 max-[900px]:flex max-[900px]:flex-wrap max-[900px]:border-r-0 max-[900px]:border-b print:hidden"
       >
-        <PlaceLink
-          href={ROUTES.sheets}
-          className="mb-2 grid h-11 items-center px-2.5 font-semibold text-plumb"
-        >
+        <PlaceLink href={ROUTES.sheets} look="words" className="mb-2">
           The ladder
         </PlaceLink>
         {STRANDS.map((one) => (
@@ -55,7 +52,7 @@ export function ProbeScreen({
         tabIndex={0}
         className="overflow-y-auto px-8 py-5 max-[700px]:px-4 print:overflow-visible print:p-0"
       >
-        <h1 className="text-[26px] leading-tight font-semibold">{title}</h1>
+        <h1 className="text-head leading-tight font-semibold">{title}</h1>
         <Probing strand={strand} patterns={patterns} seed={seed} house={house} />
         <ProbeSheet title={title} probe={probe} house={house} drawing={drawing} seed={seed} />
       </main>

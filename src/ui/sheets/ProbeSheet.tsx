@@ -5,9 +5,9 @@ import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { ProbeShown } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
-import { QUIET_BUTTON } from "../buttons";
 import { newId } from "../ids";
-import { useNavigateAfterSaving } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { useNavigateAfterSaving } from "../parts/PlaceLink";
 import { editedRow } from "./editor/editedRow";
 import { keepNewSheet, rowsToKeep } from "./editor/sheetClient";
 
@@ -36,19 +36,19 @@ export function ProbeSheet({
   };
   return (
     <section aria-label="On paper" className="mt-8">
-      <h2 className="text-[20px] font-semibold print:hidden">On paper</h2>
-      <p className="mt-1 max-w-[680px] text-[15.5px] text-soft">
+      <h2 className="text-lead font-semibold print:hidden">On paper</h2>
+      <p className="mt-1 max-w-[680px] text-note text-soft">
         {probe.problems.length} problems tell most of {probe.accounts} accounts apart. What each wrong answer
         would mean:
       </p>
       <div className="mt-1 flex flex-wrap print:hidden">
-        <button type="button" onClick={() => void keep()} className={QUIET_BUTTON}>
+        <Button look="quiet" onClick={() => void keep()}>
           <BookmarkPlus aria-hidden="true" className="size-4.5" />
           Keep these problems as a sheet
-        </button>
-        <button type="button" onClick={() => window.print()} className={QUIET_BUTTON}>
+        </Button>
+        <Button look="quiet" onClick={() => window.print()}>
           Print this table
-        </button>
+        </Button>
       </div>
       {failed !== "" && (
         <p role="status" className="text-rust">
@@ -57,7 +57,7 @@ export function ProbeSheet({
       )}
       <table className="mt-2 w-full max-w-[860px] border-collapse">
         <thead>
-          <tr className="text-left text-[14px] text-soft">
+          <tr className="text-left text-note text-soft">
             <th scope="col" className="py-1 pr-4 font-semibold">
               Problem
             </th>
@@ -75,18 +75,18 @@ export function ProbeSheet({
               <th
                 scope="rowgroup"
                 rowSpan={meanings.length + 1}
-                className="py-1.5 pr-4 text-left align-top font-board text-[19px] font-normal"
+                className="py-1.5 pr-4 text-left align-top font-board text-lead font-normal"
               >
-                <span className="mr-2 text-[14px] text-soft">{nth + 1}</span>
+                <span className="mr-2 text-note text-soft">{nth + 1}</span>
                 {problem}
               </th>
-              <td className="py-1.5 pr-4 font-board text-[18px] text-straw">{answer}</td>
-              <td className="py-1.5 text-[15px] text-soft">right</td>
+              <td className="py-1.5 pr-4 font-board text-body text-straw">{answer}</td>
+              <td className="py-1.5 text-note text-soft">right</td>
             </tr>
             {meanings.map((meaning) => (
               <tr key={meaning.answer} className="border-t border-edge align-baseline">
-                <td className="py-1 pr-4 font-board text-[18px] whitespace-nowrap">{meaning.answer}</td>
-                <td className="py-1 text-[15px] leading-snug">
+                <td className="py-1 pr-4 font-board text-body whitespace-nowrap">{meaning.answer}</td>
+                <td className="py-1 text-note leading-snug">
                   {meaning.accounts.map(({ name }) => name).join("; or ")}
                 </td>
               </tr>
@@ -95,7 +95,7 @@ export function ProbeSheet({
         ))}
       </table>
       {probe.together.length > 0 && (
-        <div className="mt-4 max-w-[860px] text-[15px]">
+        <div className="mt-4 max-w-[860px] text-note">
           <h3 className="font-semibold">What it can’t tell apart</h3>
           <ul className="mt-1 list-disc pl-5">
             {probe.together.map((group) => (

@@ -5,8 +5,8 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { Strand } from "@/core/sheets";
 import type { NextProbe } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
-import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
-import { PlaceLink } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { PlaceLink } from "../parts/PlaceLink";
 import { ask } from "../saving/ask";
 import { VIEWS } from "../saving/views";
 
@@ -71,21 +71,21 @@ export function Probing({
 
   return (
     <section aria-label="One after the other" className="mt-3 print:hidden">
-      <h2 className="text-[20px] font-semibold">One after the other</h2>
+      <h2 className="text-lead font-semibold">One after the other</h2>
       {now === undefined ? (
         <>
-          <p className="mt-1 max-w-[680px] text-[15.5px] text-soft">
+          <p className="mt-1 max-w-[680px] text-note text-soft">
             Say a problem, type what the learner answers, and the next one is chosen by it, until one account
             stands clear.
           </p>
-          <button
-            type="button"
+          <Button
+            look="main"
             disabled={asking !== undefined}
             onClick={() => void askNext([])}
-            className={`mt-2 ${MAIN_BUTTON}`}
+            className="mt-2"
           >
             Begin
-          </button>
+          </Button>
         </>
       ) : (
         <div className="mt-2 max-w-[680px] rounded-2xl border border-edge bg-page p-4">
@@ -96,7 +96,7 @@ export function Probing({
                 if (typed.trim() !== "") void askNext([...replies, { problem: now.problem, given: typed }]);
               }}
             >
-              <p className="text-[14px] text-soft">Problem {replies.length + 1}</p>
+              <p className="text-note text-soft">Problem {replies.length + 1}</p>
               <p className="font-board text-[34px]" data-probe-problem>
                 {now.problem}
               </p>
@@ -110,14 +110,14 @@ export function Probing({
                   placeholder="What the learner answers"
                   autoComplete="off"
                   onChange={(event) => setTyped(event.target.value)}
-                  className="h-12 min-w-0 flex-1 rounded-xl border border-edge bg-page px-4 font-board text-[20px] placeholder:text-soft"
+                  className="h-12 min-w-0 flex-1 rounded-xl border border-edge bg-page px-4 font-board text-lead placeholder:text-soft"
                 />
-                <button type="submit" disabled={asking !== undefined} className={MAIN_BUTTON}>
+                <Button look="main" type="submit" disabled={asking !== undefined}>
                   Next
-                </button>
+                </Button>
               </div>
               {replies.length > 0 && (
-                <p className="mt-3 text-[15px]">
+                <p className="mt-3 text-note">
                   <span className="text-soft">So far: </span>
                   {now.likeliest
                     .filter(({ probability }) => probability > 0.05)
@@ -128,17 +128,17 @@ export function Probing({
             </form>
           ) : (
             <div role="status">
-              <p className="text-[15px] text-soft">
+              <p className="text-note text-soft">
                 {WHY[now.why]} {replies.length} {replies.length === 1 ? "problem was" : "problems were"}{" "}
                 asked.
               </p>
-              <p className="mt-1 text-[20px] leading-snug font-semibold" data-probe-verdict>
+              <p className="mt-1 text-lead leading-snug font-semibold" data-probe-verdict>
                 {now.accounts.map(({ name }) => name).join("; or ")}
               </p>
-              <p className="text-[15px] text-soft">{sure(now.probability)}</p>
+              <p className="text-note text-soft">{sure(now.probability)}</p>
               <div className="mt-2 flex flex-wrap gap-2">
                 {now.patterns.length > 0 && (
-                  <PlaceLink href={ROUTES.sheetFor(now.patterns)} className={MAIN_BUTTON}>
+                  <PlaceLink href={ROUTES.sheetFor(now.patterns)} look="main">
                     Draw a sheet for it
                   </PlaceLink>
                 )}
@@ -146,7 +146,7 @@ export function Probing({
             </div>
           )}
           {replies.length > 0 && (
-            <ol className="mt-3 border-t border-edge pt-2 text-[15px]">
+            <ol className="mt-3 border-t border-edge pt-2 text-note">
               {replies.map(({ problem, given }, nth) => (
                 <li key={problem} className="font-board">
                   <span className="mr-2 text-soft">{nth + 1}</span>
@@ -156,30 +156,29 @@ export function Probing({
             </ol>
           )}
           <div className="mt-2 flex flex-wrap">
-            <button
-              type="button"
+            <Button
+              look="quiet"
               disabled={replies.length === 0}
               onClick={() => void askNext(replies.slice(0, -1))}
-              className={QUIET_BUTTON}
             >
               Take the last answer back
-            </button>
-            <button type="button" onClick={() => setNow(undefined)} className={QUIET_BUTTON}>
+            </Button>
+            <Button look="quiet" onClick={() => setNow(undefined)}>
               End it
-            </button>
+            </Button>
           </div>
         </div>
       )}
       {asking !== undefined && (
-        <p role="status" className="mt-2 text-[15px] text-soft">
+        <p role="status" className="mt-2 text-note text-soft">
           Problems are looked through…{" "}
-          <button type="button" onClick={() => asking.abort()} className="min-h-9 font-semibold text-plumb">
+          <Button look="words" onClick={() => asking.abort()}>
             Cancel
-          </button>
+          </Button>
         </p>
       )}
       {message !== "" && (
-        <p role="status" className="mt-2 text-[15px] text-rust">
+        <p role="status" className="mt-2 text-note text-rust">
           {message}
         </p>
       )}

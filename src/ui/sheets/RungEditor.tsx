@@ -6,8 +6,8 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import { type OwnRung, STRANDS } from "@/core/sheets";
 import { STRAND_NAMES, TRAIT_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
-import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
-import { PlaceLink, useNavigateAfterSaving } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { PlaceLink, useNavigateAfterSaving } from "../parts/PlaceLink";
 import { send } from "../saving/send";
 import { useAsked } from "../saving/useAsked";
 import { VIEWS } from "../saving/views";
@@ -77,7 +77,7 @@ export function RungEditor({
         }}
       >
         <label className="block">
-          <span className="text-[13px] text-soft">Its name</span>
+          <span className="text-small text-soft">Its name</span>
           <input
             value={name}
             maxLength={80}
@@ -86,16 +86,16 @@ export function RungEditor({
           />
         </label>
         <label className="mt-3 block">
-          <span className="text-[13px] text-soft">Lines to fill in, one below the other</span>
+          <span className="text-small text-soft">Lines to fill in, one below the other</span>
           <textarea
             value={text}
             rows={5}
             onChange={(event) => setText(event.target.value)}
             placeholder={"##.# - #.##\n### - ##.#"}
-            className="mt-1 w-full rounded-lg border border-edge bg-page p-2 font-board text-[20px]"
+            className="mt-1 w-full rounded-lg border border-edge bg-page p-2 font-board text-lead"
           />
         </label>
-        <p className="mt-1 text-[14px] leading-snug text-soft">
+        <p className="mt-1 text-note leading-snug text-soft">
           Each <span className="font-board text-ink">#</span> becomes a digit;{" "}
           <span className="font-board text-ink">%12</span> a whole number below 12;{" "}
           <span className="font-board text-ink">@1</span> the same digit wherever it stands;{" "}
@@ -120,22 +120,22 @@ export function RungEditor({
           />
         ))}
         <div className="mt-4 flex flex-wrap gap-2">
-          <button type="submit" disabled={!ready} className={MAIN_BUTTON}>
+          <Button look="main" type="submit" disabled={!ready}>
             Keep this rung
-          </button>
+          </Button>
           {isKept && (
-            <button type="button" onClick={() => void takeOff()} className={QUIET_BUTTON}>
+            <Button look="quiet" onClick={() => void takeOff()}>
               Take it off the ladder
-            </button>
+            </Button>
           )}
-          <PlaceLink href={ROUTES.sheets} className={QUIET_BUTTON}>
+          <PlaceLink href={ROUTES.sheets} look="quiet">
             Back to the ladder
           </PlaceLink>
         </div>
       </form>
       <section aria-label="Samples">
-        <h2 className="text-[17px] font-semibold">Samples</h2>
-        <p role="status" className="mt-1 text-[15px]">
+        <h2 className="text-body font-semibold">Samples</h2>
+        <p role="status" className="mt-1 text-note">
           {message !== "" || refused !== "" ? (
             <span className="text-rust">{message || refused}</span>
           ) : shown === undefined ? (
@@ -145,7 +145,7 @@ export function RungEditor({
           )}
         </p>
         {shown?.unread.map(({ line, message: why }) => (
-          <p key={line} className="mt-1 text-[15px] text-rust">
+          <p key={line} className="mt-1 text-note text-rust">
             <span className="font-board">{line}</span>: {why}
           </p>
         ))}
@@ -153,7 +153,7 @@ export function RungEditor({
           {shown?.samples.map(({ problem, answer }) => (
             <li
               key={problem}
-              className="flex justify-between gap-4 border-b border-edge py-1.5 font-board text-[19px]"
+              className="flex justify-between gap-4 border-b border-edge py-1.5 font-board text-lead"
             >
               <span>{problem}</span>
               <span className="text-straw">{answer}</span>

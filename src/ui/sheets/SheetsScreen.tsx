@@ -2,7 +2,8 @@ import type { ReactElement, ReactNode } from "react";
 import { type OwnRung, SKILLS, type SkillId, STRANDS } from "@/core/sheets";
 import { SKILL_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
-import { PlaceLink } from "../PlaceLink";
+import { Aside } from "../parts/Aside";
+import { PlaceLink } from "../parts/PlaceLink";
 import { Ladder } from "./Ladder";
 
 /** Sheets: the ladder of skills at the side, and a sheet. */
@@ -46,14 +47,9 @@ export function SheetsScreen({
             Make a rung of your own
           </PlaceLink>
         </div>
-        <aside
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: a ladder longer than its room is scrolled by keys
-          tabIndex={0}
-          aria-label="Skills"
-          className="min-h-0 flex-1 overflow-y-auto px-4 py-5"
-        >
+        <Aside label="Skills" className="flex-1 px-4 py-5">
           <Ladder chosen={skills} own={own} chosenOwn={chosenOwn} />
-        </aside>
+        </Aside>
       </div>
       <main
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a sheet longer than its room is scrolled by keys
@@ -67,8 +63,8 @@ export function SheetsScreen({
         </div>
         {patterns.length > 0 && (
           <section aria-label="What goes wrong here" className="mt-4 max-w-[720px] print:hidden">
-            <h2 className="text-[17px] font-semibold">What goes wrong here</h2>
-            <ul className="mt-1 list-disc pl-5 text-[15.5px] leading-snug">
+            <h2 className="text-body font-semibold">What goes wrong here</h2>
+            <ul className="mt-1 list-disc pl-5 text-note leading-snug">
               {patterns.map((name) => (
                 <li key={name}>{name}</li>
               ))}
@@ -93,12 +89,12 @@ function Rungs({
   const once = [...new Set(ids)];
   if (once.length === 0) return null;
   return (
-    <p className="text-[15px] text-soft">
+    <p className="text-note text-soft">
       {name}{" "}
       {once.map((id, nth) => (
         <span key={id}>
           {nth > 0 && ", "}
-          <PlaceLink href={ROUTES.sheet(id)} className="font-semibold text-plumb">
+          <PlaceLink href={ROUTES.sheet(id)} look="words">
             {SKILL_NAMES[id]}
           </PlaceLink>
         </span>

@@ -2,9 +2,10 @@
 
 import { usePathname } from "next/navigation";
 import { type ReactElement, useEffect } from "react";
-import { PlaceLink, useNavigateAfterSaving } from "../PlaceLink";
+import { interceptBack } from "../parts/comingBack";
+import { PlaceLink, useNavigateAfterSaving } from "../parts/PlaceLink";
 import { ON_RAIL } from "../places";
-import { interceptBack } from "./comingBack";
+import { useShortcuts } from "../shortcuts";
 
 const FIRST_AT_FOOT = ON_RAIL.find(({ end }) => end === "foot")?.name;
 
@@ -19,24 +20,22 @@ const placeOf = (event: KeyboardEvent): string | undefined => {
 /** The slim rail with the places of the product; along the foot of a narrow screen. */
 export function Rail(): ReactElement {
   const here = usePathname();
-  const goes = useNavigateAfterSaving();
+  const navigate = useNavigateAfterSaving();
   useEffect(interceptBack, []);
-  useEffect(() => {
-    const press = (event: KeyboardEvent): void => {
+  useShortcuts(
+    (event) => {
       const address = placeOf(event);
-      if (address === undefined) return;
-      event.preventDefault();
-      goes(address);
-    };
-    window.addEventListener("keydown", press);
-    return () => window.removeEventListener("keydown", press);
-  }, [goes]);
+      if (address !== undefined) navigate(address);
+      return address !== undefined;
+    },
+    { everywhere: true },
+  );
   return (
     <nav
       aria-label="Places"
       className="flex w-[88px] shrink-0 flex-col border-r print:hidden border-edge pt-3.5 pb-2 max-[700px]:w-full max-[700px]:flex-row max-[700px]:border-t max-[700px]:border-r-0 max-[700px]:p-0"
     >
-      <p className="pb-4 text-center text-[16px] leading-[1.1] font-bold text-plumb max-[700px]:hidden">
+      <p className="pb-4 text-center text-body leading-[1.1] font-bold text-plumb max-[700px]:hidden">
         Right
         <br />
         Sum
@@ -48,7 +47,7 @@ export function Rail(): ReactElement {
           aria-keyshortcuts={`Alt+${key}`}
           aria-current={here === address ? "page" : here.startsWith(`${address}/`) ? "true" : undefined}
           data-foot={name === FIRST_AT_FOOT}
-          className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-[13px] leading-4 text-soft data-[foot=true]:mt-auto hover:text-ink aria-[current]:border-plumb aria-[current]:bg-shade aria-[current]:font-semibold aria-[current]:text-ink max-[700px]:mt-0! max-[700px]:flex-1 max-[700px]:justify-start max-[700px]:border-l-0 max-[700px]:pt-2 max-[700px]:text-center max-[700px]:text-[12px]"
+          className="flex min-h-[58px] flex-col items-center justify-center gap-1 border-l-[3px] border-transparent text-small leading-4 text-soft data-[foot=true]:mt-auto hover:text-ink aria-[current]:border-plumb aria-[current]:bg-shade aria-[current]:font-semibold aria-[current]:text-ink max-[700px]:mt-0! max-[700px]:flex-1 max-[700px]:justify-start max-[700px]:border-l-0 max-[700px]:pt-2 max-[700px]:text-center max-[700px]:text-small"
         >
           <Icon aria-hidden="true" className="size-5" strokeWidth={1.75} />
           {name}

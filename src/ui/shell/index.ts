@@ -1,2 +1,2 @@
-export { ListPage } from "./ListPage";
+export { Screen } from "../parts/Screen";
 export { Rail } from "./Rail";

@@ -1,6 +1,7 @@
 "use client";
 
 import { type ReactElement, useState } from "react";
+import { Button } from "../parts/Button";
 
 /** Something that is typed and then checked; what came of it is told until it is typed over, or what it was about has changed. */
 export function CheckField({
@@ -36,15 +37,12 @@ export function CheckField({
               setTyped(target.value);
               setTold({ words: "", about });
             }}
-            className="h-12 w-0 min-w-0 flex-1 rounded-lg border border-edge bg-page px-3 font-board text-[20px]"
+            className="h-12 w-0 min-w-0 flex-1 rounded-lg border border-edge bg-page px-3 font-board text-lead"
           />
         </label>
-        <button
-          type="submit"
-          className="h-12 rounded-lg bg-plumb px-4 font-semibold text-on-plumb hover:opacity-90"
-        >
+        <Button look="main" type="submit">
           Check
-        </button>
+        </Button>
       </div>
       <p role="status" className="mt-1 min-h-6 leading-snug">
         {told.about === about ? told.words : ""}

@@ -27,7 +27,7 @@ export function Counter({
       <p>
         {write(day.paid ?? 0)} was handed over. Count up from {write(totalOf(day))} with pieces of the drawer.
       </p>
-      <output aria-label="Counted up" className="mt-1 block font-board text-[22px]">
+      <output aria-label="Counted up" className="mt-1 block font-board text-title">
         {countedUp(day).map(write).join(" → ")}
       </output>
       <ul className="mt-2 flex min-h-[58px] flex-wrap items-center gap-1.5">

@@ -1,6 +1,7 @@
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { worthOfDrawer } from "@/core/shop";
+import { Button } from "../parts/Button";
 import { CheckField } from "./CheckField";
 import { readMoney, writtenMoney } from "./money";
 import { balanceOf, type Day } from "./sale";
@@ -26,7 +27,7 @@ export function DayBalance({
   };
   return (
     <section aria-label="The day" className="mt-5 grid gap-1 border-t border-edge pt-3">
-      <h2 className="text-[17px] font-semibold">The day</h2>
+      <h2 className="text-body font-semibold">The day</h2>
       <p className="flex justify-between">
         Float at the start <span className="font-board">{writtenMoney(worthOfDrawer(day.float), house)}</span>
       </p>
@@ -35,13 +36,9 @@ export function DayBalance({
         <span className="font-board">{writtenMoney(day.sold, house)}</span>
       </p>
       <CheckField shown label="In the drawer now" about={is} onCheck={check} />
-      <button
-        type="button"
-        onClick={onBegin}
-        className="-ml-3 h-11 justify-self-start rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
-      >
+      <Button look="quiet" onClick={onBegin} className="-ml-3 justify-self-start">
         Begin the day anew
-      </button>
+      </Button>
     </section>
   );
 }

@@ -43,7 +43,7 @@ export function DrawerPiece({
         <MoneyPiece value={piece} currency={currency} />
       </button>
       {onCount === undefined ? (
-        <span className="text-[14px] text-soft">× {count}</span>
+        <span className="text-note text-soft">× {count}</span>
       ) : (
         <input
           type="number"
@@ -54,7 +54,7 @@ export function DrawerPiece({
           onChange={({ target }) =>
             onCount(Math.min(MOST_PIECES, Math.max(0, Math.floor(Number(target.value)))))
           }
-          className="h-8 w-14 rounded-md border border-edge bg-page text-center text-[14px]"
+          className="h-8 w-14 rounded-md border border-edge bg-page text-center text-note"
         />
       )}
     </span>

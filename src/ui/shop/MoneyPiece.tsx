@@ -14,7 +14,7 @@ export function MoneyPiece({
   const words = fromMinorPiece(value, currency);
   if (rank < 0)
     return (
-      <span className="grid h-[42px] w-[76px] place-items-center rounded-md border-2 border-plumb bg-page font-board text-[17px]">
+      <span className="grid h-[42px] w-[76px] place-items-center rounded-md border-2 border-plumb bg-page font-board text-body">
         {words}
       </span>
     );
@@ -22,7 +22,7 @@ export function MoneyPiece({
   return (
     <span
       style={{ width: size, height: size }}
-      className="grid place-items-center rounded-full border-2 border-straw bg-page font-board text-[15px]"
+      className="grid place-items-center rounded-full border-2 border-straw bg-page font-board text-note"
     >
       {words}
     </span>

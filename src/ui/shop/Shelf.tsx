@@ -13,7 +13,7 @@ export function Shelf({
 }): ReactElement {
   return (
     <section aria-label="The shelf" className="w-full">
-      <h2 className="mb-1.5 text-[17px] font-semibold">Lay on the scale</h2>
+      <h2 className="mb-1.5 text-body font-semibold">Lay on the scale</h2>
       {things.length === 0 && (
         <p className="text-soft">Nothing on your stock list has a mass that this scale takes.</p>
       )}

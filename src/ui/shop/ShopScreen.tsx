@@ -22,8 +22,8 @@ import {
 import type { Thing } from "@/core/stories";
 import { INSTRUMENT_NAMES, TOOL_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
-import { QUIET_BUTTON } from "../buttons";
-import { PlaceLink } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { PlaceLink } from "../parts/PlaceLink";
 import { Shelf } from "./Shelf";
 import { Till } from "./Till";
 import { ReadIt } from "./tools/ReadIt";
@@ -75,7 +75,7 @@ export function ShopScreen({
             key={one}
             href={ROUTES.shop(one)}
             aria-current={one === tool ? "page" : undefined}
-            className="flex min-h-11 items-center rounded-lg px-4 text-[17px] font-semibold text-soft hover:bg-shade aria-[current]:bg-shade aria-[current]:text-ink"
+            className="flex min-h-11 items-center rounded-lg px-4 text-body font-semibold text-soft hover:bg-shade aria-[current]:bg-shade aria-[current]:text-ink"
           >
             {one === "till" ? "Till" : TOOL_NAMES[one]}
           </PlaceLink>
@@ -178,21 +178,16 @@ function Measuring({
         {tool === "scale" && (
           <>
             <div className="flex flex-wrap gap-1">
-              <button
-                type="button"
-                aria-pressed={digits}
-                onClick={() => setDigits(!digits)}
-                className={QUIET_BUTTON}
-              >
+              <Button look="quiet" aria-pressed={digits} onClick={() => setDigits(!digits)}>
                 {digits ? "With a dial" : "With digits"}
-              </button>
-              <button type="button" onClick={() => setZero(position)} className={QUIET_BUTTON}>
+              </Button>
+              <Button look="quiet" onClick={() => setZero(position)}>
                 Set to zero as it stands
-              </button>
+              </Button>
               {zero > 0 && (
-                <button type="button" onClick={() => setZero(0)} className={QUIET_BUTTON}>
+                <Button look="quiet" onClick={() => setZero(0)}>
                   Show the box too
-                </button>
+                </Button>
               )}
             </div>
             <Shelf
@@ -262,33 +257,28 @@ function Clock({
   const runs = since !== undefined;
   return (
     <div className="flex flex-wrap gap-1">
-      <button
-        type="button"
-        onClick={() => setSince(runs ? undefined : Date.now() - position * 1000)}
-        className={QUIET_BUTTON}
-      >
+      <Button look="quiet" onClick={() => setSince(runs ? undefined : Date.now() - position * 1000)}>
         {runs ? (
           <Pause aria-hidden="true" className="size-4.5" />
         ) : (
           <Play aria-hidden="true" className="size-4.5" />
         )}
         {runs ? "Stop" : "Start"}
-      </button>
-      <button type="button" onClick={onSplit} className={QUIET_BUTTON}>
+      </Button>
+      <Button look="quiet" onClick={onSplit}>
         <Timer aria-hidden="true" className="size-4.5" />
         Split
-      </button>
-      <button
-        type="button"
+      </Button>
+      <Button
+        look="quiet"
         onClick={() => {
           setSince(undefined);
           onPosition(0);
         }}
-        className={QUIET_BUTTON}
       >
         <Square aria-hidden="true" className="size-4.5" />
         Back to zero
-      </button>
+      </Button>
     </div>
   );
 }

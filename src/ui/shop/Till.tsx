@@ -7,7 +7,8 @@ import type { HouseRules } from "@/core/house";
 import { fromMinorPiece, piecesOfCurrency, writePieces } from "@/core/quantity";
 import { changeFrom } from "@/core/shop";
 import type { Thing } from "@/core/stories";
-import { IconButton } from "../IconButton";
+import { Button } from "../parts/Button";
+import { IconButton } from "../parts/IconButton";
 import { Counter } from "./Counter";
 import { DayBalance } from "./DayBalance";
 import { DrawerPiece } from "./DrawerPiece";
@@ -84,7 +85,7 @@ export function Till({
     >
       <div className="grid grid-cols-[minmax(0,250px)_minmax(0,1fr)_minmax(0,300px)] gap-6 max-[1000px]:grid-cols-1">
         <section aria-label="The shelf">
-          <h2 className="mb-1.5 text-[17px] font-semibold">The shelf</h2>
+          <h2 className="mb-1.5 text-body font-semibold">The shelf</h2>
           {things.length === 0 && <p className="text-soft">Nothing on your stock list has a price.</p>}
           <ul className="grid gap-1 max-[1000px]:grid-cols-2">
             {things.map(({ thing, price }) => (
@@ -96,17 +97,17 @@ export function Till({
                   className="flex min-h-11 w-full items-center justify-between gap-2 rounded-lg border border-edge bg-page px-3 text-left hover:bg-shade disabled:opacity-60"
                 >
                   {thing.one}
-                  <span className="font-board text-[18px]">{write(price)}</span>
+                  <span className="font-board text-body">{write(price)}</span>
                 </button>
               </li>
             ))}
           </ul>
         </section>
         <section aria-label="The counter" className="min-w-0">
-          <h2 className="mb-1.5 text-[17px] font-semibold">The counter</h2>
+          <h2 className="mb-1.5 text-body font-semibold">The counter</h2>
           <div className="rounded-2xl border border-edge bg-page p-4 shadow-sheet">
             {day.basket.length === 0 && <p className="text-soft">Ring up something from the shelf.</p>}
-            <ul className="font-board text-[21px]">
+            <ul className="font-board text-lead">
               {day.basket.map(({ id, name, price }) => (
                 <li key={id} className="flex items-center justify-between gap-2">
                   {name}
@@ -133,7 +134,7 @@ export function Till({
                   autoComplete="off"
                   onChange={({ target }) => setTyped(target.value)}
                   data-found={found}
-                  className="h-12 w-40 rounded-lg border border-edge bg-paper px-3 text-right font-board text-[22px] data-[found=true]:border-plumb data-[found=true]:ring-2 data-[found=true]:ring-plumb"
+                  className="h-12 w-40 rounded-lg border border-edge bg-paper px-3 text-right font-board text-title data-[found=true]:border-plumb data-[found=true]:ring-2 data-[found=true]:ring-plumb"
                 />
               </label>
             )}
@@ -166,32 +167,22 @@ export function Till({
           )}
           {day.paid !== undefined && (
             <div className="mt-3 flex flex-wrap items-center gap-1">
-              <button
-                type="button"
+              <Button
+                look="main"
                 disabled={left !== 0}
                 onClick={() => {
                   act(handedOver(day));
                   setTyped("");
                 }}
-                className="h-12 rounded-lg bg-plumb px-5 font-semibold text-on-plumb hover:opacity-90 disabled:opacity-50"
               >
                 Hand it over
-              </button>
-              <button
-                type="button"
-                disabled={left <= 0}
-                onClick={() => setSaid(whatTheDrawerGives())}
-                className="h-12 rounded-lg px-3 font-semibold text-plumb hover:bg-shade disabled:text-soft"
-              >
+              </Button>
+              <Button look="quiet" disabled={left <= 0} onClick={() => setSaid(whatTheDrawerGives())}>
                 Can the drawer give it?
-              </button>
-              <button
-                type="button"
-                onClick={() => act(givenBack(day))}
-                className="h-12 rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
-              >
+              </Button>
+              <Button look="quiet" onClick={() => act(givenBack(day))}>
                 Give it back
-              </button>
+              </Button>
             </div>
           )}
           <p role="status" className="mt-2 min-h-6 leading-snug">
@@ -207,7 +198,7 @@ export function Till({
           </p>
         </section>
         <aside aria-label="The drawer" className="min-w-0">
-          <h2 className="mb-1.5 text-[17px] font-semibold">The drawer</h2>
+          <h2 className="mb-1.5 text-body font-semibold">The drawer</h2>
           <ul className="flex flex-wrap gap-x-3 gap-y-1.5">
             {[...piecesOfCurrency(currency)].reverse().map((piece) => (
               <li key={piece}>

@@ -4,7 +4,8 @@ import { CURRENCY_IDS, currencyOf } from "@/core/quantity";
 import { MEASURES, type StockList, UNIT_SYSTEMS } from "@/core/stories";
 import { STOCK_HEADS } from "@/core/wording";
 import { readStock, stockColumns, stockCsv } from "@/render/formats/stockFile";
-import { QUIET_BUTTON } from "../buttons";
+import { Button } from "../parts/Button";
+import { LOOKS } from "../parts/looks";
 
 /** What is being written of a list. */
 export interface StockDraft {
@@ -49,47 +50,46 @@ export function StockEditor({
             value={name}
             maxLength={60}
             onChange={({ target }) => onDraft({ ...draft, name: target.value })}
-            className="h-11 w-64 rounded-lg border border-edge bg-page px-3 text-[18px] font-semibold"
+            className="h-11 w-64 rounded-lg border border-edge bg-page px-3 text-body font-semibold"
           />
         )}
         {!isShipped && (
-          <button
-            type="button"
+          <Button
+            look="main"
             disabled={things.length === 0}
             onClick={() =>
               onKeep({ id: list.id, name: name.trim() || "A list of your own", things, currency, system })
             }
-            className="h-11 rounded-lg bg-plumb px-4 font-semibold text-on-plumb hover:opacity-90 disabled:opacity-50"
           >
             Keep {things.length} things
-          </button>
+          </Button>
         )}
         {!isUsed && list.things.length > 0 && (
-          <button type="button" onClick={onUse} className={QUIET_BUTTON}>
+          <Button look="quiet" onClick={onUse}>
             Use this list
-          </button>
+          </Button>
         )}
         {isUsed && <p className="px-3 text-soft">In use</p>}
         <a
           href={`data:text/csv;charset=utf-8,${encodeURIComponent(stockCsv(list))}`}
           download={`${list.name}.csv`}
-          className={QUIET_BUTTON}
+          className={LOOKS.quiet}
         >
           <Download aria-hidden="true" className="size-4.5" />
           As CSV
         </a>
         {!isShipped && (
-          <button type="button" onClick={onTake} className={QUIET_BUTTON}>
+          <Button look="quiet" onClick={onTake}>
             <Trash2 aria-hidden="true" className="size-4.5" />
             Delete
-          </button>
+          </Button>
         )}
       </div>
       {!isShipped && (
         <div className="mt-3 grid gap-1">
           <div className="flex flex-wrap gap-4">
             <label className="flex items-center gap-2">
-              <span className="text-[13px] text-soft">Its money</span>
+              <span className="text-small text-soft">Its money</span>
               <select
                 value={currency ?? ""}
                 onChange={({ target }) =>
@@ -106,7 +106,7 @@ export function StockEditor({
               </select>
             </label>
             <label className="flex items-center gap-2">
-              <span className="text-[13px] text-soft">Its units</span>
+              <span className="text-small text-soft">Its units</span>
               <select
                 value={system}
                 onChange={({ target }) =>
@@ -120,7 +120,7 @@ export function StockEditor({
             </label>
           </div>
           <label className="grid gap-1">
-            <span className="text-[13px] text-soft">
+            <span className="text-small text-soft">
               A thing a line: {stockColumns(system).join(", ")}. Write, paste, or choose a file; what is not
               known stays empty.
             </span>
@@ -129,10 +129,10 @@ export function StockEditor({
               rows={9}
               spellCheck={false}
               onChange={({ target }) => onDraft({ ...draft, text: target.value })}
-              className="w-full rounded-lg border border-edge bg-page p-3 font-board text-[16px]"
+              className="w-full rounded-lg border border-edge bg-page p-3 font-board text-body"
             />
           </label>
-          <label className="text-[13px] text-soft">
+          <label className="text-small text-soft">
             A CSV file{" "}
             <input
               type="file"
@@ -162,7 +162,7 @@ export function StockEditor({
       >
         <table className="w-full min-w-[860px] text-left">
           <thead>
-            <tr className="border-b-2 border-ink text-[13px] text-soft">
+            <tr className="border-b-2 border-ink text-small text-soft">
               {["one", "several", ...MEASURES.map((measure) => STOCK_HEADS[system][measure])].map((head) => (
                 <th key={head} scope="col" className="py-1.5 pr-4 font-semibold first-letter:uppercase">
                   {head}

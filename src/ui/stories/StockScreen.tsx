@@ -5,9 +5,9 @@ import { type ReactElement, useState } from "react";
 import type { StockList } from "@/core/stories";
 import { stockCsv } from "@/render/formats/stockFile";
 import { ROUTES } from "@/service/routes";
-import { QUIET_BUTTON } from "../buttons";
 import { newId } from "../ids";
-import { PlaceLink } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { PlaceLink } from "../parts/PlaceLink";
 import { ask } from "../saving/ask";
 import { VIEWS } from "../saving/views";
 import { type StockDraft, StockEditor } from "./StockEditor";
@@ -44,8 +44,8 @@ export function StockScreen({
       className="h-full overflow-y-auto px-8 py-5 max-[700px]:px-4"
     >
       <div className="flex flex-wrap items-center justify-between gap-2">
-        <h1 className="text-[26px] leading-tight font-semibold">Stock lists</h1>
-        <PlaceLink href={ROUTES.stories} className={QUIET_BUTTON}>
+        <h1 className="text-head leading-tight font-semibold">Stock lists</h1>
+        <PlaceLink href={ROUTES.stories} look="quiet">
           Word problems
         </PlaceLink>
       </div>
@@ -66,39 +66,38 @@ export function StockScreen({
                 >
                   <span>
                     {name}
-                    <span className="block text-[13px] text-soft">{things.length} things</span>
+                    <span className="block text-small text-soft">{things.length} things</span>
                   </span>
                   {id === inUse && <Check aria-label="In use" className="size-5 text-plumb" />}
                 </button>
               </li>
             ))}
           </ul>
-          <button
-            type="button"
+          <Button
+            look="quiet"
             onClick={() => {
               const id = newId();
               setKept({ lists: [...lists, { id, name: "A list of your own", things: [] }], used });
               setOpen(id);
             }}
-            className={`mt-2 ${QUIET_BUTTON}`}
+            className="mt-2"
           >
             <Plus aria-hidden="true" className="size-4.5" />A new list
-          </button>
+          </Button>
           <p role="status" className="mt-2 text-rust">
             {message}
           </p>
           {taken !== undefined && (
-            <button
-              type="button"
+            <Button
+              look="quiet"
               onClick={() => {
                 void change({ put: taken });
                 setTaken(undefined);
               }}
-              className={QUIET_BUTTON}
             >
               <Undo2 aria-hidden="true" className="size-4.5" />
               Bring “{taken.name}” back
-            </button>
+            </Button>
           )}
         </div>
         <StockEditor

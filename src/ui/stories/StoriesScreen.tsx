@@ -4,7 +4,7 @@ import { STORY_KINDS, STRUCTURES, type StoryKindId } from "@/core/stories";
 import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
 import type { ShownStory } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
-import { PlaceLink } from "../PlaceLink";
+import { PlaceLink } from "../parts/PlaceLink";
 import { StoryPage } from "./StoryPage";
 
 /** Word problems: the kinds by how their quantities hang together, and one of them told. */
@@ -27,30 +27,21 @@ export function StoriesScreen({
         aria-label="Kinds of word problems"
         className="overflow-y-auto border-r border-edge px-4 py-5 max-[900px]:order-2 max-[900px]:border-t max-[900px]:border-r-0 print:hidden"
       >
-        <PlaceLink href={ROUTES.sheets} className="mb-2 grid min-h-11 items-center font-semibold text-plumb">
+        <PlaceLink href={ROUTES.sheets} look="words" className="mb-2">
           The ladder
         </PlaceLink>
-        <PlaceLink
-          href={ROUTES.stockLists}
-          className="mb-2 grid min-h-11 items-center font-semibold text-plumb"
-        >
+        <PlaceLink href={ROUTES.stockLists} look="words" className="mb-2">
           Stock lists
         </PlaceLink>
-        <PlaceLink
-          href={ROUTES.ownStory()}
-          className="mb-2 grid min-h-11 items-center font-semibold text-plumb"
-        >
+        <PlaceLink href={ROUTES.ownStory()} look="words" className="mb-2">
           A story of your own
         </PlaceLink>
-        <PlaceLink
-          href={ROUTES.storyProbe()}
-          className="mb-2 grid min-h-11 items-center font-semibold text-plumb"
-        >
+        <PlaceLink href={ROUTES.storyProbe()} look="words" className="mb-2">
           What a learner does with stories
         </PlaceLink>
         {STRUCTURES.map((structure) => (
           <section key={structure} aria-label={STRUCTURE_NAMES[structure]} className="mb-4">
-            <h2 className="text-[13px] font-semibold text-soft">{STRUCTURE_NAMES[structure]}</h2>
+            <h2 className="text-small font-semibold text-soft">{STRUCTURE_NAMES[structure]}</h2>
             <ul className="mt-1">
               {STORY_KINDS.filter((one) => one.structure === structure).map(({ id, steps }) => (
                 <li key={id}>
@@ -61,7 +52,7 @@ export function StoriesScreen({
                   >
                     {STORY_WORDS[id].name}
                     {steps > 1 && (
-                      <span className="shrink-0 text-[13px] font-normal whitespace-nowrap text-soft">
+                      <span className="shrink-0 text-small font-normal whitespace-nowrap text-soft">
                         {steps} steps
                       </span>
                     )}
@@ -77,7 +68,7 @@ export function StoriesScreen({
         tabIndex={0}
         className="overflow-y-auto px-8 py-5 max-[700px]:px-4 print:overflow-visible print:p-0"
       >
-        <h1 className="text-[26px] leading-tight font-semibold">{STORY_WORDS[kind].name}</h1>
+        <h1 className="text-head leading-tight font-semibold">{STORY_WORDS[kind].name}</h1>
         {story === undefined ? (
           <p className="mt-4">
             Under your house rules, and with the things on your stock list, this kind can’t be told. Choose

@@ -6,8 +6,8 @@ import type { HouseRules } from "@/core/house";
 import type { StoryKindId } from "@/core/stories";
 import type { ShownStory } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
-import { QUIET_BUTTON } from "../buttons";
-import { PlaceLink } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { PlaceLink } from "../parts/PlaceLink";
 import { StoryDrawing } from "./StoryDrawing";
 import { WorkedStoryPanel } from "./WorkedStoryPanel";
 
@@ -29,7 +29,7 @@ export function StoryPage({
   const [answered, setAnswered] = useState(false);
   return (
     <>
-      <p className="mt-5 max-w-[760px] font-board text-[30px] leading-[1.6] max-[700px]:text-[24px]">
+      <p className="mt-5 max-w-[760px] font-board text-head leading-[1.6] max-[700px]:text-title">
         {story.stretches.map(({ text, given }, nth) =>
           given === undefined || !marks ? (
             // biome-ignore lint/suspicious/noArrayIndexKey: the stretches of a text never change their order
@@ -54,59 +54,41 @@ export function StoryPage({
         </span>
       </p>
       <div className="mt-5 flex flex-wrap gap-1 print:hidden">
-        <PlaceLink
-          href={ROUTES.story(kind, seed + 1)}
-          className="flex h-11 items-center gap-2 rounded-lg bg-plumb px-4 font-semibold text-on-plumb hover:opacity-90"
-        >
+        <PlaceLink href={ROUTES.story(kind, seed + 1)} look="main">
           <RefreshCw aria-hidden="true" className="size-4.5" />
           Another one
         </PlaceLink>
-        <PlaceLink href={ROUTES.storyTurn(kind, seed)} className={QUIET_BUTTON}>
+        <PlaceLink href={ROUTES.storyTurn(kind, seed)} look="quiet">
           <PenLine aria-hidden="true" className="size-4.5" />
           To a learner
         </PlaceLink>
         {story.own !== null && (
-          <PlaceLink href={ROUTES.ownStory({ kind, seed })} className={QUIET_BUTTON}>
+          <PlaceLink href={ROUTES.ownStory({ kind, seed })} look="quiet">
             <PencilLine aria-hidden="true" className="size-4.5" />
             Change it
           </PlaceLink>
         )}
-        <button type="button" aria-pressed={marks} onClick={() => setMarks(!marks)} className={QUIET_BUTTON}>
+        <Button look="quiet" aria-pressed={marks} onClick={() => setMarks(!marks)}>
           <Underline aria-hidden="true" className="size-4.5" />
           {marks ? "Take the marks away" : "Underline what is given"}
-        </button>
+        </Button>
         {!worked && (
-          <button
-            type="button"
-            aria-pressed={drawn}
-            onClick={() => setDrawn(!drawn)}
-            className={QUIET_BUTTON}
-          >
+          <Button look="quiet" aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
             <ChartNoAxesGantt aria-hidden="true" className="size-4.5" />
             {drawn ? "Hide the picture" : "Draw it"}
-          </button>
+          </Button>
         )}
-        <button
-          type="button"
-          aria-pressed={worked}
-          onClick={() => setWorked(!worked)}
-          className={QUIET_BUTTON}
-        >
+        <Button look="quiet" aria-pressed={worked} onClick={() => setWorked(!worked)}>
           {worked ? "Hide how it is worked" : "How it is worked"}
-        </button>
-        <button
-          type="button"
-          aria-pressed={answered}
-          onClick={() => setAnswered(!answered)}
-          className={QUIET_BUTTON}
-        >
+        </Button>
+        <Button look="quiet" aria-pressed={answered} onClick={() => setAnswered(!answered)}>
           {answered ? "Hide the answer" : "The answer"}
-        </button>
+        </Button>
       </div>
       {drawn && !worked && <StoryDrawing picture={story.picture} />}
       {worked && <WorkedStoryPanel story={story} house={house} />}
       {answered && (
-        <p role="status" className="mt-4 max-w-[760px] font-board text-[24px] text-straw">
+        <p role="status" className="mt-4 max-w-[760px] font-board text-title text-straw">
           {story.answer}
         </p>
       )}

@@ -6,9 +6,9 @@ import { z } from "zod";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryAccounts } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
-import { MAIN_BUTTON, QUIET_BUTTON } from "../buttons";
-import { Likely } from "../Likely";
-import { PlaceLink } from "../PlaceLink";
+import { Button } from "../parts/Button";
+import { Likely } from "../parts/Likely";
+import { PlaceLink } from "../parts/PlaceLink";
 import { ask } from "../saving/ask";
 import { VIEWS } from "../saving/views";
 
@@ -54,8 +54,8 @@ export function StoryProbe({
     >
       <div className="mx-auto max-w-[980px]">
         <div className="flex flex-wrap items-center justify-between gap-2">
-          <h1 className="text-[26px] leading-tight font-semibold">Eight stories</h1>
-          <PlaceLink href={ROUTES.stories} className={QUIET_BUTTON}>
+          <h1 className="text-head leading-tight font-semibold">Eight stories</h1>
+          <PlaceLink href={ROUTES.stories} look="quiet">
             Word problems
           </PlaceLink>
         </div>
@@ -70,7 +70,7 @@ export function StoryProbe({
               className="grid grid-cols-[28px_minmax(0,1fr)_minmax(0,240px)] items-start gap-3 max-[700px]:grid-cols-[28px_minmax(0,1fr)]"
             >
               <span className="pt-2 font-semibold text-plumb">{nth + 1}</span>
-              <p id={`story-${nth}`} className="pt-1 font-board text-[20px] leading-snug">
+              <p id={`story-${nth}`} className="pt-1 font-board text-lead leading-snug">
                 {text}
               </p>
               <span className="flex items-center gap-2 max-[700px]:col-start-2">
@@ -81,7 +81,7 @@ export function StoryProbe({
                   maxLength={400}
                   autoComplete="off"
                   onChange={({ target }) => write(nth, target.value)}
-                  className="h-12 w-0 min-w-0 flex-1 rounded-lg border border-edge bg-page px-3 font-board text-[20px]"
+                  className="h-12 w-0 min-w-0 flex-1 rounded-lg border border-edge bg-page px-3 font-board text-lead"
                 />
                 <Verdict verdict={verdict(nth)} />
               </span>
@@ -89,10 +89,10 @@ export function StoryProbe({
           ))}
         </ol>
         <div className="mt-5 flex flex-wrap gap-1">
-          <button type="button" disabled={answered.length === 0} onClick={look} className={MAIN_BUTTON}>
+          <Button look="main" disabled={answered.length === 0} onClick={look}>
             What do these answers show?
-          </button>
-          <PlaceLink href={ROUTES.storyProbe(seed + 100)} className={QUIET_BUTTON}>
+          </Button>
+          <PlaceLink href={ROUTES.storyProbe(seed + 100)} look="quiet">
             <RefreshCw aria-hidden="true" className="size-4.5" />
             Eight others
           </PlaceLink>
@@ -115,7 +115,7 @@ function Verdict({
     case undefined:
       return <span className="size-6" />;
     case "unread":
-      return <span className="text-[14px] text-rust">can’t be read</span>;
+      return <span className="text-note text-rust">can’t be read</span>;
     case "wrong":
       return <X aria-label="Not right" className="size-6 text-rust" />;
     default:
@@ -136,10 +136,10 @@ function Accounts({ shown }: { readonly shown: StoryAccounts }): ReactElement {
     <ul aria-label="What they show" className="grid gap-4">
       {shown.accounts.map(({ pattern, name, does, helps, probability, likely, shown: times, of }) => (
         <li key={pattern}>
-          <p className="flex flex-wrap items-baseline gap-x-3 text-[18px] font-semibold">
+          <p className="flex flex-wrap items-baseline gap-x-3 text-body font-semibold">
             {name}
             <Likely probability={probability} likely={likely} />
-            <span className="text-[14px] font-normal text-soft">
+            <span className="text-note font-normal text-soft">
               on {times} of the {of} {of === 1 ? "story" : "stories"} on which it can show
             </span>
           </p>

@@ -6,7 +6,7 @@ import { type ReactElement, type ReactNode, useState, useTransition } from "reac
 import { ROUTES } from "@/service/routes";
 import { boardAddress } from "../board/state/address";
 import { BOARD_CLIENT } from "../board/state/boardClient";
-import { PlaceLink } from "../PlaceLink";
+import { PlaceLink } from "../parts/PlaceLink";
 import { useOtherWindows } from "../saving/otherWindows";
 import { send } from "../saving/send";
 import { useHandOver } from "../saving/useHandOver";
@@ -67,7 +67,7 @@ export function BoardCards({
                     }}
                   />
                 ) : (
-                  <h3 className="line-clamp-2 text-[17px] leading-snug font-semibold wrap-anywhere">
+                  <h3 className="line-clamp-2 text-body leading-snug font-semibold wrap-anywhere">
                     <PlaceLink
                       href={`${boardAddress({ problem: board.problem, id: board.id, house: board.house, method: board.method, step: board.step })}`}
                       className="after:absolute after:inset-0 after:rounded-2xl focus-visible:outline-none focus-visible:after:outline-2 focus-visible:after:outline-plumb"
@@ -84,10 +84,10 @@ export function BoardCards({
                     </PlaceLink>
                   </h3>
                 )}
-                <p className="truncate pt-0.5 text-sm text-soft">
+                <p className="truncate pt-0.5 text-note text-soft">
                   {board.name ? <span className="font-board">{board.problem}</span> : board.methodName}
                 </p>
-                <p className="text-[13px] text-soft">{ago(board.openedAt, now)}</p>
+                <p className="text-small text-soft">{ago(board.openedAt, now)}</p>
               </div>
               <CardMenu
                 board={board}
@@ -141,7 +141,7 @@ function RenameForm({
         onChange={(event) => setName(event.target.value)}
         onKeyDown={(event) => event.key === "Escape" && onDone(undefined)}
         onBlur={() => onDone(name)}
-        className="h-9 w-full rounded-lg border border-plumb bg-page px-2 text-[17px]"
+        className="h-9 w-full rounded-lg border border-plumb bg-page px-2 text-body"
       />
     </form>
   );

@@ -7,8 +7,10 @@ import { decimalSign } from "@/core/number";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
 import { RenderedBoard } from "../paper";
+import { Button } from "../parts/Button";
+import { LOOKS } from "../parts/looks";
 import { AsideNotes } from "../saving/AsideNotes";
-import { ListPage } from "../shell";
+import { Screen } from "../shell";
 import { BoardCards } from "./BoardCards";
 import type { ListedBoard } from "./listedBoard";
 import { NewProblemField } from "./NewProblemField";
@@ -37,24 +39,21 @@ export function TodayScreen({
   const sign = decimalSign(house);
   const none = boards.length === 0;
   return (
-    <ListPage>
+    <Screen>
       <div className="mx-auto max-w-[1080px]">
-        <p className="text-[15px] text-soft">
+        <p className="text-note text-soft">
           {now.toLocaleDateString("en", { weekday: "long", day: "numeric", month: "long" })}
         </p>
-        <h1 className="mt-1 text-3xl font-semibold">What shall we work out?</h1>
+        <h1 className="mt-1 text-head font-semibold">What shall we work out?</h1>
         <form action={ROUTES.board} className="mt-4 flex max-w-[640px] gap-3">
           <NewProblemField placeholder={`40${sign}3 + 7${sign}865 + 12`} />
-          <button
-            type="submit"
-            className="h-14 rounded-xl bg-plumb px-6 font-semibold text-on-plumb hover:opacity-90"
-          >
+          <Button look="main" type="submit">
             Set it out
-          </button>
+          </Button>
         </form>
 
         <div className="mt-10 flex flex-wrap items-center justify-between gap-3">
-          <h2 className="text-xl font-semibold">Kept boards</h2>
+          <h2 className="text-lead font-semibold">Kept boards</h2>
           <Form action={ROUTES.today} className="relative w-72" role="search">
             <Search
               aria-hidden="true"
@@ -79,7 +78,7 @@ export function TodayScreen({
         {none && search !== "" && (
           <p className="mt-4 text-soft">
             No kept board has “{search}” in its name or its numbers.{" "}
-            <Link href={ROUTES.today} className="font-semibold text-plumb">
+            <Link href={ROUTES.today} className={LOOKS.words}>
               Show all boards
             </Link>
           </p>
@@ -97,13 +96,13 @@ export function TodayScreen({
             <Link
               href={`${ROUTES.today}?${new URLSearchParams({ ...(search && { find: search }), most: String(showMore) })}`}
               scroll={false}
-              className="inline-flex h-11 items-center rounded-xl border border-edge bg-page px-5 font-semibold"
+              className={LOOKS.edged}
             >
               Show more
             </Link>
           </p>
         )}
       </div>
-    </ListPage>
+    </Screen>
   );
 }

@@ -1,5 +1,5 @@
 import type { ReactElement } from "react";
-import { PlaceLink } from "../PlaceLink";
+import { PlaceLink } from "../parts/PlaceLink";
 
 /** What stands in place of a wrong way where there is none to show. */
 export const NoWrongWay = ({
@@ -10,13 +10,13 @@ export const NoWrongWay = ({
   readonly boardAddress: string;
 }): ReactElement => (
   <main className="mx-auto max-w-[640px] px-8 py-12">
-    <h1 className="text-3xl font-semibold">The wrong way</h1>
-    <p className="mt-3 text-lg leading-relaxed">
+    <h1 className="text-head font-semibold">The wrong way</h1>
+    <p className="mt-3 text-body leading-relaxed">
       {line === undefined
         ? "There is no problem here to go wrong on. Type one on the Board, then press W."
         : `No error pattern of the catalogue leads to a wrong answer to ${line}. It may have too few digits to go wrong on: try one with a carry, a zero or numbers of unequal length.`}
     </p>
-    <PlaceLink href={boardAddress} className="mt-4 grid h-11 items-center font-semibold text-plumb">
+    <PlaceLink href={boardAddress} look="words" className="mt-4">
       To the Board
     </PlaceLink>
   </main>

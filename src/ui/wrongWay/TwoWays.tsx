@@ -61,7 +61,7 @@ export function WayPaper({
       >
         <figcaption className="flex flex-wrap items-baseline justify-between gap-x-4 pb-1">
           <span className="font-semibold">{title}</span>
-          <span className="font-board text-[17px] text-soft">{note}</span>
+          <span className="font-board text-body text-soft">{note}</span>
         </figcaption>
         <SquaredPaper
           layout={way.layout}

@@ -1,6 +1,6 @@
 "use client";
 
-import { type ReactElement, Suspense, useEffect, useRef, useState } from "react";
+import { type ReactElement, Suspense, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { PatternChoice, WrongWay } from "@/core/learnerTask";
 import { plain, stretches } from "@/core/wording";
@@ -9,7 +9,10 @@ import { wrongWayAddress } from "@/service/wrongWayAddress";
 import { RunBar } from "../board/controls/RunBar";
 import { LazyPicture } from "../board/lazy";
 import { usePlay } from "../board/running/usePlay";
-import { PlaceLink } from "../PlaceLink";
+import { Aside } from "../parts/Aside";
+import { PlaceLink } from "../parts/PlaceLink";
+import { useListening } from "../parts/useListening";
+import { isBare, useShortcuts } from "../shortcuts";
 import { WayPaper } from "./TwoWays";
 
 const PACE = 2;
@@ -41,24 +44,13 @@ export function WrongWayScreen({
   const goTo = (to: number): void => setStep(Math.min(Math.max(1, to), last));
   const move = useRef((by: number) => setStep((now) => Math.min(Math.max(1, now + by), last))).current;
   const play = usePlay(step, last, PACE, move);
-  const acts = useRef({ goTo, play, step });
-  acts.current = { goTo, play, step };
-  const [listening, setListening] = useState(false);
-  useEffect(() => {
-    setListening(true);
-    const listen = (event: KeyboardEvent): void => {
-      const act = event.ctrlKey || event.altKey || event.metaKey ? undefined : MOVES[event.key];
-      const target = event.target instanceof Element ? event.target : null;
-      if (act === undefined || target?.closest("input, textarea, select")) return;
-      if (event.key === " " && target?.closest("button, a")) return;
-      event.preventDefault();
-      const { goTo: to, play: playing, step: at } = acts.current;
-      if (act === "play") playing.setPlaying(!playing.playing);
-      else to({ next: at + 1, back: at - 1, first: 1, last: Number.MAX_SAFE_INTEGER }[act]);
-    };
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
-  }, []);
+  const listening = useListening();
+  useShortcuts((event) => {
+    const act = isBare(event) ? MOVES[event.key] : undefined;
+    if (act === "play") play.setPlaying(!play.playing);
+    else if (act !== undefined) goTo({ next: step + 1, back: step - 1, first: 1, last }[act]);
+    return act !== undefined;
+  });
 
   const here = way.wrong.steps[step - 1];
   // The sound way keeps pace, and is done when the wrong one is.
@@ -67,12 +59,9 @@ export function WrongWayScreen({
   return (
     <div className="print:block print:h-auto grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto]">
       <header className="flex flex-wrap items-center gap-x-5 gap-y-2 px-6 pt-4 pb-2 max-[700px]:gap-x-3 max-[700px]:px-3 max-[700px]:pt-1 max-[700px]:pb-0">
-        <h1 className="text-[22px] font-semibold max-[700px]:text-[18px]">The wrong way</h1>
-        <p className="font-board text-[22px] text-soft max-[700px]:text-[18px]">{way.line}</p>
-        <PlaceLink
-          href={boardAddress}
-          className="print:hidden ml-auto grid h-11 items-center font-semibold text-plumb"
-        >
+        <h1 className="text-title font-semibold max-[700px]:text-body">The wrong way</h1>
+        <p className="font-board text-title text-soft max-[700px]:text-body">{way.line}</p>
+        <PlaceLink href={boardAddress} look="words" className="print:hidden ml-auto">
           Back to the board
         </PlaceLink>
       </header>
@@ -100,27 +89,22 @@ export function WrongWayScreen({
             label={`The sound way, ${beside} of ${way.sound.steps.length} steps, ending in ${way.sound.answer}`}
           />
         </div>
-        <aside
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
-          tabIndex={0}
-          aria-label="Margin"
-          className="flex min-h-0 flex-col gap-4 overflow-y-auto print:overflow-visible py-4 pr-6 pl-2 max-[1000px]:max-h-[40vh] max-[1000px]:px-8 max-[700px]:max-h-[24vh] max-[700px]:gap-2 max-[700px]:px-4 max-[700px]:py-1"
-        >
+        <Aside className="flex flex-col gap-4 print:overflow-visible py-4 pr-6 pl-2 max-[1000px]:max-h-[40vh] max-[1000px]:px-8 max-[700px]:max-h-[24vh] max-[700px]:gap-2 max-[700px]:px-4 max-[700px]:py-1">
           {way.patterns.map(({ name, does }) => (
             <section key={name}>
-              <h2 className="text-[20px] leading-tight font-semibold text-rust">{name}</h2>
-              <p className="mt-1 text-[15.5px] leading-normal">{does}</p>
+              <h2 className="text-lead leading-tight font-semibold text-rust">{name}</h2>
+              <p className="mt-1 text-note leading-normal">{does}</p>
             </section>
           ))}
           <section aria-label="At this step">
-            <h2 className="text-[13px] text-soft">
+            <h2 className="text-small text-soft">
               {step === way.departs
                 ? "Here it leaves the sound way"
                 : departed
                   ? "Then"
                   : "So far as it should be"}
             </h2>
-            <p className="mt-1 text-[17px] leading-snug">
+            <p className="mt-1 text-body leading-snug">
               {here &&
                 stretches(here.say).map(({ text, marked }, index) =>
                   marked ? (
@@ -134,13 +118,13 @@ export function WrongWayScreen({
           </section>
           {(way.estimate ?? way.undoing) !== undefined && (
             <section>
-              <h2 className="text-[13px] text-soft">What gives it away</h2>
+              <h2 className="text-small text-soft">What gives it away</h2>
               {way.estimate && <p className="mt-1 text-straw">{way.estimate}</p>}
               {way.undoing && <p className="mt-1 text-straw">{way.undoing}</p>}
             </section>
           )}
           <section>
-            <h2 className="text-[13px] text-soft">What helps</h2>
+            <h2 className="text-small text-soft">What helps</h2>
             {way.patterns.map(({ remedy }) => (
               <p key={remedy} className="mt-1">
                 {remedy}
@@ -156,22 +140,22 @@ export function WrongWayScreen({
           </section>
           {way.separating && (
             <section>
-              <h2 className="text-[13px] text-soft">To tell it from “{way.separating.from}”, set</h2>
-              <p className="mt-1 text-[15.5px]">
-                <span className="font-board text-[18px]">{way.separating.line}</span>:{" "}
+              <h2 className="text-small text-soft">To tell it from “{way.separating.from}”, set</h2>
+              <p className="mt-1 text-note">
+                <span className="font-board text-body">{way.separating.line}</span>:{" "}
                 <span className="font-board">{way.separating.answers[0]}</span> would speak for this way,{" "}
                 <span className="font-board">{way.separating.answers[1]}</span> for that one.
               </p>
               <p className="flex flex-wrap items-center gap-x-4 print:hidden">
                 <PlaceLink
                   href={wrongWayAddress(way.separating.line, house).replace(ROUTES.wrongWay, ROUTES.yourTurn)}
-                  className="grid min-h-9 items-center font-semibold text-plumb"
+                  look="words"
                 >
                   Your turn
                 </PlaceLink>
                 <PlaceLink
                   href={wrongWayAddress(way.separating.line, house, way.separating.patterns)}
-                  className="grid min-h-9 items-center font-semibold text-plumb"
+                  look="words"
                 >
                   The wrong way
                 </PlaceLink>
@@ -180,7 +164,7 @@ export function WrongWayScreen({
           )}
           {choices.length > 1 && (
             <nav aria-label="Other wrong ways">
-              <h2 className="text-[13px] text-soft">Other wrong ways here</h2>
+              <h2 className="text-small text-soft">Other wrong ways here</h2>
               <ul className="mt-1">
                 {choices.map(({ name, answer, patterns }) => (
                   <li key={patterns.join()}>
@@ -188,7 +172,7 @@ export function WrongWayScreen({
                       href={wrongWayAddress(way.line, house, patterns)}
                       className="grid min-h-9 grid-cols-[minmax(0,1fr)_auto] items-center gap-3 rounded px-1 hover:bg-shade"
                     >
-                      <span className="text-[15px] leading-tight">{name}</span>
+                      <span className="text-note leading-tight">{name}</span>
                       <span className="font-board text-soft">{answer}</span>
                     </PlaceLink>
                   </li>
@@ -196,7 +180,7 @@ export function WrongWayScreen({
               </ul>
             </nav>
           )}
-        </aside>
+        </Aside>
       </main>
       <footer className="px-6 pt-1 pb-4 print:hidden">
         <RunBar

@@ -37,7 +37,7 @@ export default async function RungPage({
   const kept = rungs.find(({ id }) => id === own);
   return (
     <SheetsScreen skills={[]} own={rungs} patterns={[]}>
-      <h1 className="text-[26px] leading-tight font-semibold">
+      <h1 className="text-head leading-tight font-semibold">
         {kept === undefined ? "A rung of your own" : "Change this rung"}
       </h1>
       <div className="mt-4">

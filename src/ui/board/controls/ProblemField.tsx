@@ -6,6 +6,7 @@ import { decimalSign } from "@/core/number";
 import { signOf, writeProblem } from "@/core/problem";
 import { readErrorWords } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
+import { Button } from "../../parts/Button";
 import { LazyPalette } from "../lazy";
 import { methodWords } from "../loaded/parts";
 import type { Reading } from "../state/boardState";
@@ -70,29 +71,29 @@ export function ProblemField({
         autoCapitalize="off"
         spellCheck={false}
         placeholder={`Such as 12${decimalSign(house)}5 ${signOf("multiply", house)} 0${decimalSign(house)}4`}
-        className="h-12 w-full rounded-xl border border-edge bg-page pr-11 pl-4 font-board text-[21px] text-ink placeholder:font-sans placeholder:text-base placeholder:text-soft focus-visible:outline-2 aria-invalid:border-rust"
+        className="h-12 w-full rounded-xl border border-edge bg-page pr-11 pl-4 font-board text-lead text-ink placeholder:font-sans placeholder:text-body placeholder:text-soft focus-visible:outline-2 aria-invalid:border-rust"
       />
-      <span className="pointer-events-none absolute top-3.5 right-3.5 rounded-md border border-edge px-1.5 font-sans text-xs leading-5 text-soft">
+      <span className="pointer-events-none absolute top-3.5 right-3.5 rounded-md border border-edge px-1.5 font-sans text-small leading-5 text-soft">
         /
       </span>
       {focused && <LazyPalette house={house} field={field} onText={acts.type} />}
       <div id={noteId} aria-live="polite">
         {draft === "unreachable" && (
-          <p className="absolute top-[calc(100%+44px)] right-0 left-0 z-20 mt-1 rounded-xl border border-edge bg-page px-4 py-2.5 text-[15px] leading-snug text-rust shadow-sheet">
+          <p className="absolute top-[calc(100%+44px)] right-0 left-0 z-20 mt-1 rounded-xl border border-edge bg-page px-4 py-2.5 text-note leading-snug text-rust shadow-sheet">
             Right Sum does not answer, so this kind of problem can't be worked yet. See that it is running,
             and press Enter again.
           </p>
         )}
         {reading && (
-          <div className="absolute top-[calc(100%+44px)] right-0 left-0 z-20 mt-1 rounded-xl border border-edge bg-page px-4 py-2.5 text-[15px] leading-snug shadow-sheet">
+          <div className="absolute top-[calc(100%+44px)] right-0 left-0 z-20 mt-1 rounded-xl border border-edge bg-page px-4 py-2.5 text-note leading-snug shadow-sheet">
             {error ? (
               <>
                 <pre
                   aria-hidden="true"
-                  className="overflow-hidden font-board text-[21px] leading-none text-rust"
+                  className="overflow-hidden font-board text-lead leading-none text-rust"
                 >
                   <span className="invisible">{typed.slice(0, error.at)}</span>
-                  <span className="inline-block -translate-x-1/4 text-base">▲</span>
+                  <span className="inline-block -translate-x-1/4 text-body">▲</span>
                 </pre>
                 <p className="text-rust">{readErrorWords(error, house)}</p>
                 <Readings error={error} onChoose={acts.open} onOpened={onOpened} />
@@ -104,9 +105,9 @@ export function ProblemField({
                     Reads as <strong>{writeProblem(reading.run.working.problem, house)}</strong>, by{" "}
                     {methodWords(reading.run.working.method).name.toLowerCase()}.
                   </span>
-                  <button type="submit" className="shrink-0 font-semibold text-plumb">
+                  <Button look="words" type="submit" className="shrink-0">
                     Enter ↵
-                  </button>
+                  </Button>
                 </p>
               )
             )}
@@ -138,7 +139,7 @@ function Readings({
             onChoose(reading);
             onOpened();
           }}
-          className="min-h-9 rounded-lg border border-edge px-3 font-board text-[17px] hover:bg-shade"
+          className="min-h-9 rounded-lg border border-edge px-3 font-board text-body hover:bg-shade"
         >
           {reading}
         </button>

@@ -111,7 +111,7 @@ export function RunBar({
               </div>
               <span
                 data-here={here}
-                className="pt-1.5 text-[13px] leading-5 whitespace-nowrap text-soft data-[here=true]:font-semibold data-[here=true]:text-ink max-[700px]:data-[here=false]:invisible"
+                className="pt-1.5 text-small leading-5 whitespace-nowrap text-soft data-[here=true]:font-semibold data-[here=true]:text-ink max-[700px]:data-[here=false]:invisible"
               >
                 {stageName(stage, house)}
               </span>
@@ -119,7 +119,7 @@ export function RunBar({
           );
         })}
       </div>
-      <span className="w-14 shrink-0 text-right text-[13px] text-soft max-[1000px]:hidden">
+      <span className="w-14 shrink-0 text-right text-small text-soft max-[1000px]:hidden">
         {step} of {last}
       </span>
       <RoundButton label={playing ? "Pause" : "Play"} onPress={onPlay}>
@@ -134,7 +134,7 @@ export function RunBar({
           type="button"
           onClick={onPace}
           aria-label={`Pace: ${pace} seconds a step`}
-          className="h-11 shrink-0 rounded-lg px-2 text-[13px] whitespace-nowrap text-soft hover:bg-shade max-[1000px]:hidden"
+          className="h-11 shrink-0 rounded-lg px-2 text-small whitespace-nowrap text-soft hover:bg-shade max-[1000px]:hidden"
         >
           {pace} s a step
         </button>

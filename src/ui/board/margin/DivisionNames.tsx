@@ -31,10 +31,10 @@ export default function DivisionNames({
       <dl className="grid grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-2.5 gap-y-0.5">
         {rows.map(({ name, is, number }) => (
           <div key={name} className="contents">
-            <dt className="text-[15px] font-semibold">{name}</dt>
+            <dt className="text-note font-semibold">{name}</dt>
             <dd className="flex flex-wrap items-baseline gap-x-2.5">
-              <span className="min-w-0 font-board text-[17px] wrap-anywhere">{number}</span>
-              <span className="text-[13px] text-soft">{is}</span>
+              <span className="min-w-0 font-board text-body wrap-anywhere">{number}</span>
+              <span className="text-small text-soft">{is}</span>
             </dd>
           </div>
         ))}

@@ -7,6 +7,7 @@ import { LONGEST_GUESS } from "@/core/marking";
 import { readOneQuantity } from "@/core/problem";
 import { type Quantity, unitOf, writeQuantity } from "@/core/quantity";
 import { estimateLine, guessWords, readErrorWords } from "@/core/wording";
+import { Button } from "../../parts/Button";
 
 /** The estimate made first. Where it waits, the learner's comes before it and stands beside it. */
 export function EstimateCard({
@@ -28,12 +29,12 @@ export function EstimateCard({
   const made = read?.ok && comparable(read.value, estimate.result) ? read : undefined;
   return (
     <section aria-label="Estimate">
-      <h2 className="text-[13px] text-soft">{waiting ? "Your estimate first" : "Estimate made first"}</h2>
+      <h2 className="text-small text-soft">{waiting ? "Your estimate first" : "Estimate made first"}</h2>
       {waiting ? (
         <GuessForm house={house} result={estimate.result} onGuess={onGuess} />
       ) : (
         <>
-          <p className="mt-1 text-xl font-semibold wrap-anywhere text-straw">
+          <p className="mt-1 text-lead font-semibold wrap-anywhere text-straw">
             {estimateLine(estimate, house)}
           </p>
           {made?.ok && (
@@ -95,7 +96,7 @@ function GuessForm({
         }
       }}
     >
-      <label htmlFor={inputId} className="text-[15.5px]">
+      <label htmlFor={inputId} className="text-note">
         About how much will it be?
       </label>
       <div className="flex gap-2">
@@ -110,16 +111,16 @@ function GuessForm({
           autoComplete="off"
           maxLength={LONGEST_GUESS}
           aria-invalid={complaint !== ""}
-          className="h-11 w-28 rounded-lg border border-edge bg-page px-3 font-board text-lg aria-invalid:border-rust"
+          className="h-11 w-28 rounded-lg border border-edge bg-page px-3 font-board text-body aria-invalid:border-rust"
         />
         <button
           type="submit"
-          className="h-11 rounded-lg border border-straw px-3.5 text-[15px] font-semibold text-straw hover:bg-shade"
+          className="h-11 rounded-lg border border-straw px-3.5 text-note font-semibold text-straw hover:bg-shade"
         >
           Compare
         </button>
       </div>
-      <p role="status" className="text-[15px] text-rust empty:hidden">
+      <p role="status" className="text-note text-rust empty:hidden">
         {complaint}
       </p>
     </form>
@@ -140,13 +141,13 @@ function Compared({
   readonly onAgain: () => void;
 }): ReactElement {
   return (
-    <p className="mt-1 text-[15.5px]">
+    <p className="mt-1 text-note">
       You said <strong className="font-board">{writeQuantity(guess, house)}</strong>:{" "}
       {guessWords(guessAgainst(guess, estimate))}{" "}
       {waits && (
-        <button type="button" onClick={onAgain} className="min-h-9 font-semibold text-plumb">
+        <Button look="words" onClick={onAgain}>
           Guess again
-        </button>
+        </Button>
       )}
     </p>
   );

@@ -4,7 +4,7 @@ import type { ReactElement } from "react";
 import type { Inverse } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { readProblem, writeProblem } from "@/core/problem";
-import { PlaceLink } from "../../PlaceLink";
+import { PlaceLink } from "../../parts/PlaceLink";
 import { SmallBoard } from "../page/SmallBoard";
 import { boardAddress } from "../state/address";
 
@@ -21,13 +21,10 @@ export default function InverseCard({
   const canBeTyped = readProblem(line, house).ok;
   return (
     <section aria-label="Check by the inverse">
-      <h2 className="text-[13px] text-soft">Check by the inverse</h2>
+      <h2 className="text-small text-soft">Check by the inverse</h2>
       <SmallBoard working={inverse.working} label={`${line}, worked in columns`} />
       {canBeTyped && (
-        <PlaceLink
-          href={boardAddress({ problem: line, house })}
-          className="mt-1 inline-flex min-h-9 items-center text-[15px] font-semibold text-plumb"
-        >
+        <PlaceLink href={boardAddress({ problem: line, house })} look="words" className="mt-1">
           Open this check on a board
         </PlaceLink>
       )}

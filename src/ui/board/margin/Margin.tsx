@@ -6,6 +6,7 @@ import type { HouseRules } from "@/core/house";
 import type { MethodId, Step } from "@/core/methods";
 import { pictureOf } from "@/core/pictures";
 import { type StepWords, stretches } from "@/core/wording";
+import { Button } from "../../parts/Button";
 import { LazyDivisionNames, LazyInverseCard, LazyOtherMethodCard, LazyPicture } from "../lazy";
 import { EstimateCard } from "./EstimateCard";
 
@@ -44,24 +45,20 @@ export function Margin({
   return (
     <>
       <section aria-label={hidden ? "Ask" : "Say"}>
-        <h2 className="text-[13px] text-soft">{hidden ? "Ask" : "Say"}</h2>
-        <p className="mt-1 text-[23px] leading-[1.3] text-balance wrap-anywhere">
+        <h2 className="text-small text-soft">{hidden ? "Ask" : "Say"}</h2>
+        <p className="mt-1 text-title leading-[1.3] text-balance wrap-anywhere">
           <Marked line={hidden ? words.ask : words.say} />
         </p>
         {hidden && !waiting && (
-          <button
-            type="button"
-            onClick={onShowSay}
-            className="mt-1 min-h-9 text-[15px] font-semibold text-plumb"
-          >
+          <Button look="words" onClick={onShowSay} className="mt-1">
             Show what to say
-          </button>
+          </Button>
         )}
       </section>
       {!hidden && (
         <section aria-label="Why">
-          <h2 className="text-[13px] text-soft">Why</h2>
-          <p className="mt-1 text-[15.5px] leading-normal wrap-anywhere">
+          <h2 className="text-small text-soft">Why</h2>
+          <p className="mt-1 text-note leading-normal wrap-anywhere">
             <Marked line={words.why} />
           </p>
         </section>

@@ -4,6 +4,7 @@ import { type ReactElement, useMemo } from "react";
 import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { Problem } from "@/core/problem";
+import { Button } from "../../parts/Button";
 import { library, methodWords } from "../loaded/parts";
 import { SmallBoard } from "../page/SmallBoard";
 
@@ -23,15 +24,11 @@ export default function OtherMethodCard({
   const name = methodWords(method).name;
   return (
     <section aria-label="Check by another method">
-      <h2 className="text-[13px] text-soft">{name}</h2>
+      <h2 className="text-small text-soft">{name}</h2>
       <SmallBoard working={working} label={`The same problem by ${name.toLowerCase()}`} />
-      <button
-        type="button"
-        onClick={() => onBeside(method)}
-        className="mt-1 inline-flex min-h-9 items-center text-[15px] font-semibold text-plumb"
-      >
+      <Button look="words" onClick={() => onBeside(method)} className="mt-1">
         Step both side by side
-      </button>
+      </Button>
     </section>
   );
 }

@@ -15,8 +15,8 @@ import type { HouseRules } from "@/core/house";
 import { writeProblem } from "@/core/problem";
 import { answerInWords } from "@/core/wording";
 import type { View } from "@/service/kept/view";
-import { FoldAway } from "../../FoldAway";
 import { SquaredPaper } from "../../paper";
+import { FoldAway } from "../../parts/FoldAway";
 import { SaveStatus } from "../../saving/SaveStatus";
 import type { SaveState } from "../../saving/useKept";
 import type { Reading } from "../state/boardState";
@@ -151,7 +151,7 @@ export function BoardSheet({
     >
       <figure className="m-auto flex w-max max-w-none flex-col rounded border border-edge bg-page px-5 pt-3 pb-5 shadow-sheet max-[700px]:px-3 max-[700px]:pt-1.5 max-[700px]:pb-3">
         <div className="sticky left-5 flex w-full max-w-[calc(var(--room-width,100vw)-76px)] flex-wrap items-center justify-between gap-x-4 pb-2">
-          <figcaption className="min-h-8 min-w-0 font-board text-[19px] wrap-anywhere text-soft">
+          <figcaption className="min-h-8 min-w-0 font-board text-lead wrap-anywhere text-soft">
             {title ?? (shownRun && <ProblemLine run={shownRun} shown={shown} house={house} />)}
           </figcaption>
           <div className="flex shrink-0 items-center gap-3 empty:hidden max-[700px]:shrink max-[700px]:flex-wrap max-[700px]:justify-end max-[700px]:gap-1">

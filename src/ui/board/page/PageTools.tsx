@@ -1,6 +1,6 @@
 import { Calculator, Columns2, Copy, Layers, PencilLine, Split, Volume2 } from "lucide-react";
 import type { ReactElement, ReactNode, RefObject } from "react";
-import { PlaceLink } from "../../PlaceLink";
+import { PlaceLink } from "../../parts/PlaceLink";
 
 /** What can be opened from the head of the paper. */
 export type PageTool = "form" | "another" | "beside" | "calculator" | "copy";
@@ -41,7 +41,7 @@ export function PageTools({
           aria-haspopup="dialog"
           aria-expanded={open === "form"}
           onClick={() => onTool("form")}
-          className="h-9 rounded-lg px-2.5 text-[13px] text-soft hover:bg-shade hover:text-ink"
+          className="h-9 rounded-lg px-2.5 text-small text-soft hover:bg-shade hover:text-ink"
         >
           Answer <span className="font-semibold text-ink">{form}</span>
         </button>

@@ -11,7 +11,6 @@ import {
   LazyCopyPanel,
   LazyFormPanel,
   LazyHousePanel,
-  LazyKeysDialog,
   LazyMethodPanel,
 } from "../lazy";
 import type { PageTool } from "../page/PageTools";
@@ -19,7 +18,7 @@ import type { OpenBoard } from "../state/boardState";
 import type { BoardActs } from "../state/useBoard";
 
 /** What can lie over the Board, one at a time. */
-export type Menu = "method" | "house" | "help" | PageTool;
+export type Menu = "method" | "house" | PageTool;
 
 interface Panels {
   readonly menu: Menu | undefined;
@@ -53,7 +52,6 @@ function Panel({
   onClose,
 }: Panels): ReactElement | null {
   if (menu === undefined) return null;
-  if (menu === "help") return <LazyKeysDialog onClose={onClose} />;
   if (menu === "house") return <LazyHousePanel house={house} onHouse={acts.setHouse} onClose={onClose} />;
   if (run === undefined || open === undefined) return null;
   const { problem } = run.working;

@@ -14,6 +14,7 @@ import {
 import type { HouseRules } from "@/core/house";
 import { decimalSign } from "@/core/number";
 import { type Problem, signOf } from "@/core/problem";
+import { Button } from "../../parts/Button";
 import { PanelHeading } from "./PanelHeading";
 
 /** How long a key stays down while the calculator keys by itself. */
@@ -111,12 +112,12 @@ export default function CalculatorPanel({
           <PanelHeading title="Pocket calculator" />
           <output
             aria-label="Display"
-            className="block h-14 rounded-lg border border-edge bg-paper px-3 text-right font-board text-[30px] leading-[54px] data-[error=true]:text-rust"
+            className="block h-14 rounded-lg border border-edge bg-paper px-3 text-right font-board text-head leading-[54px] data-[error=true]:text-rust"
             data-error={shown.error}
           >
             {shown.text}
           </output>
-          <p aria-live="polite" className="mt-1 min-h-10 text-[13px] leading-snug text-soft">
+          <p aria-live="polite" className="mt-1 min-h-10 text-small leading-snug text-soft">
             {shown.error && shown.cut
               ? "Too large for eight digits."
               : shown.error
@@ -136,7 +137,7 @@ export default function CalculatorPanel({
                   data-down={down === key}
                   data-digit={/^\d$/.test(key)}
                   onClick={() => byHand(key)}
-                  className="h-12 rounded-lg border border-edge bg-shade font-board text-xl last:col-span-2 last:text-base hover:border-soft data-[digit=true]:bg-page data-[down=true]:border-plumb data-[down=true]:bg-plumb data-[down=true]:text-on-plumb"
+                  className="h-12 rounded-lg border border-edge bg-shade font-board text-lead last:col-span-2 last:text-body hover:border-soft data-[digit=true]:bg-page data-[down=true]:border-plumb data-[down=true]:bg-plumb data-[down=true]:text-on-plumb"
                 >
                   {face}
                 </button>
@@ -144,15 +145,11 @@ export default function CalculatorPanel({
             })}
           </div>
           {itself ? (
-            <button
-              type="button"
-              onClick={() => setWaiting(itself)}
-              className="mt-3 h-11 w-full rounded-lg bg-plumb text-[15px] font-semibold text-on-plumb"
-            >
+            <Button look="main" onClick={() => setWaiting(itself)} className="mt-3 w-full">
               Key this problem in
-            </button>
+            </Button>
           ) : (
-            <p className="mt-3 text-sm text-soft">
+            <p className="mt-3 text-note text-soft">
               {problem.op === "round" || problem.op === "compare"
                 ? "There is nothing to key in for this problem."
                 : "These numbers have more digits than it takes: eight."}

@@ -2,7 +2,7 @@
 
 import { Popover } from "radix-ui";
 import { type ReactElement, type RefObject, useRef } from "react";
-import { PlaceLink } from "../../PlaceLink";
+import { PlaceLink } from "../../parts/PlaceLink";
 
 /** One thing that can be chosen, and why it can't be where it can't. */
 export interface PanelChoice<Value> {
@@ -71,14 +71,11 @@ export function ChoicePanel<Value>({
               className="block w-full rounded-lg px-3 py-2 text-left aria-disabled:cursor-default aria-disabled:text-soft not-aria-disabled:hover:bg-shade aria-pressed:font-semibold"
             >
               {name}
-              <span className="block text-sm leading-snug font-normal text-soft">{about}</span>
+              <span className="block text-note leading-snug font-normal text-soft">{about}</span>
             </button>
           ))}
           {more && (
-            <PlaceLink
-              href={more.href}
-              className="mt-1 block border-t border-edge px-3 pt-2.5 pb-1.5 text-sm font-semibold text-plumb"
-            >
+            <PlaceLink href={more.href} look="words" className="mt-1">
               {more.text}
             </PlaceLink>
           )}

@@ -106,7 +106,7 @@ export default function CopyPanel({
               Board as PNG, saved
             </button>
           </div>
-          <p role="status" className="mt-2 min-h-5 text-sm text-soft">
+          <p role="status" className="mt-2 min-h-5 text-note text-soft">
             {told}
           </p>
         </Dialog.Content>
@@ -115,4 +115,4 @@ export default function CopyPanel({
   );
 }
 
-const BUTTON = "min-h-10 rounded-lg border border-edge px-3 text-left text-[15px] hover:bg-shade";
+const BUTTON = "min-h-10 rounded-lg border border-edge px-3 text-left text-note hover:bg-shade";

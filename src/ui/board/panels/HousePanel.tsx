@@ -5,7 +5,7 @@ import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { ROUTES } from "@/service/routes";
 import { HouseSwitches } from "../../house/HouseSwitches";
-import { PlaceLink } from "../../PlaceLink";
+import { PlaceLink } from "../../parts/PlaceLink";
 
 import { PanelHeading } from "./PanelHeading";
 
@@ -29,9 +29,9 @@ export default function HousePanel({
         >
           <PanelHeading title="House rules of this board" />
           <HouseSwitches house={house} onHouse={onHouse} />
-          <p className="mt-4 border-t border-edge pt-3 text-sm text-soft">
+          <p className="mt-4 border-t border-edge pt-3 text-note text-soft">
             These are the rules of this board.{" "}
-            <PlaceLink href={ROUTES.houseRules} className="font-semibold text-plumb">
+            <PlaceLink href={ROUTES.houseRules} look="words">
               Rules for every new board
             </PlaceLink>
           </p>

@@ -66,7 +66,7 @@ export default function Palette({
           // The line keeps the cursor while a key is pressed.
           onPointerDown={(event) => event.preventDefault()}
           onClick={() => write(text)}
-          className="h-9 min-w-9 rounded-lg px-2 text-[15px] whitespace-nowrap hover:bg-shade"
+          className="h-9 min-w-9 rounded-lg px-2 text-note whitespace-nowrap hover:bg-shade"
         >
           {shown}
         </button>

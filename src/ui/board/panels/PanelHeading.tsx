@@ -6,7 +6,7 @@ import type { ReactElement } from "react";
 export function PanelHeading({ title }: { readonly title: string }): ReactElement {
   return (
     <div className="mb-2 flex items-center justify-between">
-      <Dialog.Title className="text-lg font-semibold">{title}</Dialog.Title>
+      <Dialog.Title className="text-body font-semibold">{title}</Dialog.Title>
       <Dialog.Close aria-label="Close" className="grid size-11 place-items-center rounded-lg hover:bg-shade">
         <X aria-hidden="true" className="size-5" />
       </Dialog.Close>

@@ -3,8 +3,9 @@
 import { type ReactElement, useEffect, useRef } from "react";
 import { FOLLOWS_ON, FORM_FAULT_WORDS } from "@/core/wording";
 import type { HandInOutcome as HandedInOutcome } from "@/service/requests/marking/handedIn";
-import { Likely } from "../../Likely";
-import { PlaceLink } from "../../PlaceLink";
+import { Button } from "../../parts/Button";
+import { Likely } from "../../parts/Likely";
+import { PlaceLink } from "../../parts/PlaceLink";
 
 /** What comes back when it is handed in. */
 export function OutcomePanel({
@@ -36,12 +37,12 @@ export function OutcomePanel({
     );
   const again = (
     <div className="flex gap-4">
-      <button type="button" onClick={onTwin} className="min-h-11 font-semibold text-plumb">
+      <Button look="words" onClick={onTwin}>
         Another one like it
-      </button>
-      <button type="button" onClick={onAgain} className="min-h-11 font-semibold text-plumb">
+      </Button>
+      <Button look="words" onClick={onAgain}>
         Begin again
-      </button>
+      </Button>
     </div>
   );
   if (silent)
@@ -55,7 +56,7 @@ export function OutcomePanel({
     <section ref={shown} role="status" aria-label="Result">
       <p
         data-verdict={result.verdict}
-        className="text-[20px] font-semibold data-[verdict=form]:text-straw data-[verdict=right]:text-plumb data-[verdict=wrong]:text-rust"
+        className="text-lead font-semibold data-[verdict=form]:text-straw data-[verdict=right]:text-plumb data-[verdict=wrong]:text-rust"
       >
         {result.verdict === "right" && "Right."}
         {result.verdict === "form" &&
@@ -64,12 +65,12 @@ export function OutcomePanel({
       </p>
       {result.verdict === "wrong" && (
         <div className="flex flex-wrap items-baseline gap-x-4">
-          <button type="button" onClick={onTryAgain} className="min-h-11 font-semibold text-plumb">
+          <Button look="words" onClick={onTryAgain}>
             Try again
-          </button>
+          </Button>
           <details>
             <summary className="min-h-11 cursor-pointer py-2 text-soft">What it comes to</summary>
-            <p className="font-board text-[20px]">{result.right}</p>
+            <p className="font-board text-lead">{result.right}</p>
           </details>
         </div>
       )}
@@ -80,7 +81,7 @@ export function OutcomePanel({
         </p>
       )}
       {result.belief && (
-        <p className="mt-1 text-[15.5px]">
+        <p className="mt-1 text-note">
           The estimate shows a belief: <strong>{result.belief.name}</strong>. What helps:{" "}
           {result.belief.remedy}
         </p>
@@ -93,13 +94,13 @@ export function OutcomePanel({
           <p className="leading-tight">
             {names.join("; ")} <Likely probability={probability} likely={likely} />
           </p>
-          {onPaper && <p className="text-[15px] text-soft">{FOLLOWS_ON}</p>}
-          <PlaceLink href={replay} className="inline-grid min-h-9 items-center font-semibold text-plumb">
+          {onPaper && <p className="text-note text-soft">{FOLLOWS_ON}</p>}
+          <PlaceLink href={replay} look="words">
             Replay it
           </PlaceLink>
         </div>
       ))}
-      <p className="mt-2 text-[13px] text-soft">
+      <p className="mt-2 text-small text-soft">
         {result.kept ? "Kept in the record." : "Not kept: nobody was named."}
       </p>
       {again}

@@ -9,6 +9,7 @@ import type { StepStage } from "@/core/methods";
 import type { Place } from "@/core/number";
 import { faultAsk, faultWords, nextMarkWords, OWN_WAY, whereWords } from "@/core/wording";
 import type { HandInOutcome as HandedInOutcome } from "@/service/requests/marking/handedIn";
+import { Button } from "../../parts/Button";
 import type { Feedback } from "../state/useTaskSetting";
 import { OutcomePanel } from "./OutcomePanel";
 import { Told } from "./Told";
@@ -90,7 +91,7 @@ export function TurnMargin({
     <div className="flex flex-col gap-4">
       {asksEstimate && (
         <section aria-label="Estimate">
-          <label htmlFor="turn-estimate" className="text-[13px] text-soft">
+          <label htmlFor="turn-estimate" className="text-small text-soft">
             About how much?{waits && " Write it first; then the paper opens."}
           </label>
           <input
@@ -99,13 +100,13 @@ export function TurnMargin({
             maxLength={LONGEST_GUESS}
             autoComplete="off"
             onChange={(event) => onEstimate(event.target.value)}
-            className="mt-1 h-11 w-full rounded-lg border border-edge bg-page px-3 font-board text-[18px] text-straw"
+            className="mt-1 h-11 w-full rounded-lg border border-edge bg-page px-3 font-board text-body text-straw"
           />
         </section>
       )}
       {feedback !== undefined && !walks && (
         <section aria-label="So far" aria-live="polite">
-          <p className="text-[17px] leading-snug">
+          <p className="text-body leading-snug">
             {shows ? (
               <Told looked={looked} house={house} />
             ) : feedback === "eachStage" ? (
@@ -115,25 +116,25 @@ export function TurnMargin({
             )}
           </p>
           {feedback === "eachStage" && !shows && (
-            <button type="button" onClick={onCheck} className="min-h-11 font-semibold text-plumb">
+            <Button look="words" onClick={onCheck}>
               Check this far
-            </button>
+            </Button>
           )}
           {feedback !== "none" && open && (
             <>
               {hinted !== undefined && (
-                <p className="mt-2 rounded-lg border border-edge bg-page px-3 py-2 text-[15.5px]">
+                <p className="mt-2 rounded-lg border border-edge bg-page px-3 py-2 text-note">
                   {hintWords(looked, hinted, { stage, place: nextPlace, ask, drawn }, house)}
                 </p>
               )}
               {(hinted === undefined || hinted === 1 || fault === undefined) && (
-                <button type="button" onClick={onHint} className="mt-1 min-h-11 font-semibold text-plumb">
+                <Button look="words" onClick={onHint} className="mt-1">
                   {hinted === undefined
                     ? "A hint: where to look"
                     : hinted === 1
                       ? "A hint: what to ask"
                       : "A hint: the next mark"}
-                </button>
+                </Button>
               )}
             </>
           )}
@@ -146,7 +147,7 @@ export function TurnMargin({
           if (!sending) onHandIn(typed ?? read);
         }}
       >
-        <label htmlFor="turn-answer" className="text-[13px] text-soft">
+        <label htmlFor="turn-answer" className="text-small text-soft">
           Your answer
         </label>
         <div className="mt-1 flex gap-2">
@@ -157,26 +158,22 @@ export function TurnMargin({
             maxLength={LONGEST_ANSWER}
             autoComplete="off"
             onChange={(event) => setTyped(event.target.value)}
-            className="h-12 min-w-0 flex-1 rounded-lg border border-edge bg-page px-3 font-board text-[22px]"
+            className="h-12 min-w-0 flex-1 rounded-lg border border-edge bg-page px-3 font-board text-title"
           />
-          <button
-            type="submit"
-            disabled={sending}
-            className="h-12 rounded-lg bg-plumb px-4 font-semibold text-on-plumb hover:opacity-90 disabled:opacity-60"
-          >
+          <Button look="main" type="submit" disabled={sending}>
             Hand in
-          </button>
+          </Button>
         </div>
         {asksWhich && judged.choices.length > 0 && typed === undefined && (
           <div className="mt-2">
-            <p className="text-[15px]">Which of these is your answer?</p>
+            <p className="text-note">Which of these is your answer?</p>
             <div className="mt-1 flex flex-wrap gap-2">
               {judged.choices.slice(0, 4).map((text) => (
                 <button
                   key={text}
                   type="button"
                   onClick={() => setTyped(text)}
-                  className="min-h-11 rounded-lg border border-edge bg-page px-4 font-board text-[18px] hover:bg-shade"
+                  className="min-h-11 rounded-lg border border-edge bg-page px-4 font-board text-body hover:bg-shade"
                 >
                   {text}
                 </button>
@@ -184,10 +181,10 @@ export function TurnMargin({
             </div>
           </div>
         )}
-        {learner !== undefined && <p className="mt-1.5 text-[13px] text-soft">{learner}’s work.</p>}
+        {learner !== undefined && <p className="mt-1.5 text-small text-soft">{learner}’s work.</p>}
       </form>
       {noTwin !== undefined && (
-        <p role="alert" className="text-[15px]">
+        <p role="alert" className="text-note">
           {noTwin}
         </p>
       )}

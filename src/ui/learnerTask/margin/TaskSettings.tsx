@@ -4,7 +4,7 @@ import { SlidersHorizontal } from "lucide-react";
 import { Popover } from "radix-ui";
 import type { ReactElement, ReactNode } from "react";
 import type { GivenPart } from "@/core/learnerTask";
-import { PlaceLink } from "../../PlaceLink";
+import { PlaceLink } from "../../parts/PlaceLink";
 import { GIVEN_NAMES } from "../givenNames";
 import type { Feedback } from "../state/useTaskSetting";
 
@@ -118,10 +118,7 @@ export function TurnSettings({
               </button>
             ))}
           </Group>
-          <PlaceLink
-            href={addresses.board}
-            className="col-span-full grid h-11 items-center font-semibold text-plumb"
-          >
+          <PlaceLink href={addresses.board} look="words">
             To the board
           </PlaceLink>
         </Popover.Content>
@@ -135,7 +132,7 @@ const CHOICE =
 
 const Group = ({ name, children }: { readonly name: string; readonly children: ReactNode }): ReactElement => (
   <fieldset className="min-w-0">
-    <legend className="text-[13px] text-soft">{name}</legend>
+    <legend className="text-small text-soft">{name}</legend>
     <div className="mt-1 max-h-64 overflow-y-auto">{children}</div>
   </fieldset>
 );

@@ -5,6 +5,7 @@ import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import type { Judged } from "@/core/paper";
 import { faultAsk, faultWords, standingWords } from "@/core/wording";
+import { Button } from "../../parts/Button";
 
 /** The marked paper, gone through block by block. */
 export function Walk({
@@ -29,27 +30,20 @@ export function Walk({
       className="rounded-lg border border-edge px-3 py-2"
     >
       <div className="flex items-center gap-1">
-        <button
-          type="button"
-          aria-label="The part before"
-          disabled={at === 0}
-          onClick={() => onAt(at - 1)}
-          className="grid size-11 place-items-center rounded-lg hover:bg-shade disabled:opacity-40"
-        >
+        <Button look="sign" aria-label="The part before" disabled={at === 0} onClick={() => onAt(at - 1)}>
           <ChevronLeft aria-hidden="true" className="size-5" />
-        </button>
-        <p className="text-[15px] text-soft">
+        </Button>
+        <p className="text-note text-soft">
           Part {at + 1} of {claims.length}
         </p>
-        <button
-          type="button"
+        <Button
+          look="sign"
           aria-label="The next part"
           disabled={at === claims.length - 1}
           onClick={() => onAt(at + 1)}
-          className="grid size-11 place-items-center rounded-lg hover:bg-shade disabled:opacity-40"
         >
           <ChevronRight aria-hidden="true" className="size-5" />
-        </button>
+        </Button>
       </div>
       <p data-wrong={standing === "wrong"} className="leading-snug data-[wrong=true]:text-rust">
         {claim.fault === undefined

@@ -1,15 +1,15 @@
 "use client";
 
-import { useEffect, useRef, useState } from "react";
+import { useListening } from "../../parts/useListening";
+import { useShortcuts } from "../../shortcuts";
 import type { HandStroke, LaidThing } from "../hand/hand";
 import { strokeOf } from "../hand/strokeKeys";
 
 /** What the keys of the learner's board do besides writing. */
-interface TurnActs {
+interface TaskActs {
   readonly takeHint: () => void;
   readonly putLattice: () => void;
   readonly check: () => void;
-  readonly help: () => void;
   readonly tick: () => void;
   readonly stroke: (stroke: HandStroke) => void;
   /** Whether the paper is still shut: only the hand moves then. */
@@ -22,33 +22,19 @@ interface TurnActs {
 }
 
 /** Listens to the keys of the learner's board wherever no field takes them; gives whether it listens yet. */
-export function useTurnKeys(acts: TurnActs): boolean {
-  const now = useRef(acts);
-  now.current = acts;
-  const [listening, setListening] = useState(false);
-  useEffect(() => {
-    setListening(true);
-    const listen = (event: KeyboardEvent): void => {
-      const target = event.target instanceof Element ? event.target : null;
-      if (event.defaultPrevented || target?.closest("input, textarea, select, [role=dialog]")) return;
-      if ((event.key === "Enter" || event.key === " ") && target?.closest("button, a")) return;
-      if (pressed(event, now.current)) event.preventDefault();
-    };
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
-  }, []);
-  return listening;
+export function useTaskKeys(acts: TaskActs): boolean {
+  useShortcuts((event) => pressed(event, acts));
+  return useListening();
 }
 
 /** Does what a key does; whether it does anything. */
-function pressed(event: KeyboardEvent, acts: TurnActs): boolean {
+function pressed(event: KeyboardEvent, acts: TaskActs): boolean {
   const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
   const key = plain ? event.key.toLowerCase() : "";
   if (event.key === "Enter" && !plain) acts.check();
   else if (key === "h") acts.takeHint();
   else if (key === "g") acts.putLattice();
   else if (key === "v") acts.tick();
-  else if (key === "?") acts.help();
   else {
     const stroke =
       key === "u" && acts.letters.length > 0

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { ROUTES } from "@/service/routes";
-import { useNavigateAfterSaving } from "../../PlaceLink";
+import { useNavigateAfterSaving } from "../../parts/PlaceLink";
 import { ask } from "../../saving/ask";
 import { VIEWS } from "../../saving/views";
 

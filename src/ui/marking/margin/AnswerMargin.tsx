@@ -9,8 +9,9 @@ import { FORM_FAULT_WORDS } from "@/core/wording";
 import type { MarkingRow } from "@/service/kept/markingSheet";
 import { ROUTES } from "@/service/routes";
 import { wrongWayAddress } from "@/service/wrongWayAddress";
-import { Likely } from "../../Likely";
-import { PlaceLink } from "../../PlaceLink";
+import { Button } from "../../parts/Button";
+import { Likely } from "../../parts/Likely";
+import { PlaceLink } from "../../parts/PlaceLink";
 import { ask } from "../../saving/ask";
 import { VIEWS } from "../../saving/views";
 import { type SheetSquare, typedIn } from "../state/squares";
@@ -49,12 +50,12 @@ export function AnswerMargin({
   const explanations = bySense ? [] : (cell?.explanations ?? found?.explanations);
   return (
     <section aria-label="Answer">
-      <h2 className="text-[13px] text-soft">{learnerName}</h2>
+      <h2 className="text-small text-soft">{learnerName}</h2>
       {row.story !== undefined && (
-        <p className="mt-1 max-h-40 overflow-y-auto text-[15px] leading-snug">{row.story.text}</p>
+        <p className="mt-1 max-h-40 overflow-y-auto text-note leading-snug">{row.story.text}</p>
       )}
-      <p className="mt-1 font-board text-[22px] leading-tight wrap-anywhere">{row.problem}</p>
-      <p className="mt-1 font-board text-[18px] text-soft">
+      <p className="mt-1 font-board text-title leading-tight wrap-anywhere">{row.problem}</p>
+      <p className="mt-1 font-board text-body text-soft">
         = {row.right}
         {typed !== "" && <span className="text-ink"> · given {typed}</span>}
       </p>
@@ -80,7 +81,7 @@ export function AnswerMargin({
           )}
           {explanations && explanations.length > 0 && (
             <fieldset className="mt-3">
-              <legend className="text-[13px] text-soft">What may lie behind it (Alt ↓ takes the next)</legend>
+              <legend className="text-small text-soft">What may lie behind it (Alt ↓ takes the next)</legend>
               {explanations.slice(0, 5).map(({ patterns: some, names: called, probability, likely }) => {
                 const taken = some.join() === patterns.join();
                 return (
@@ -102,7 +103,8 @@ export function AnswerMargin({
                     </label>
                     <PlaceLink
                       href={wrongWayAddress(row.problem, house, some, typed)}
-                      className="ml-6 inline-grid min-h-8 items-center text-[15px] font-semibold text-plumb"
+                      look="words"
+                      className="ml-6"
                     >
                       Replay it
                     </PlaceLink>
@@ -112,21 +114,21 @@ export function AnswerMargin({
             </fieldset>
           )}
           {found?.separating && (
-            <p className="mt-3 text-[15px] leading-snug">
+            <p className="mt-3 text-note leading-snug">
               This answer does not tell the first two apart. Set{" "}
               <strong className="font-board">{found.separating.problem}</strong> next:{" "}
               <span className="font-board">{found.separating.answers[0]}</span> would speak for the first,{" "}
               <span className="font-board">{found.separating.answers[1]}</span> for the second.
-              <button
-                type="button"
+              <Button
+                look="words"
                 onClick={() => found.separating && onSet(found.separating.problem)}
-                className="ml-2 min-h-9 font-semibold text-plumb"
+                className="ml-2"
               >
                 Add it to the sheet
-              </button>
+              </Button>
             </p>
           )}
-          <label htmlFor="own-note" className="mt-3 block text-[13px] text-soft">
+          <label htmlFor="own-note" className="mt-3 block text-small text-soft">
             Your own note
           </label>
           <NoteField
@@ -157,7 +159,7 @@ function NoteField({
       onChange={(event) => setNote(event.target.value)}
       onBlur={() => note !== start && onNote(note)}
       onKeyDown={(event) => event.key === "Enter" && onNote(note)}
-      className="mt-1 h-10 w-full rounded-lg border border-edge bg-page px-3 text-[15px] text-ink placeholder:text-soft"
+      className="mt-1 h-10 w-full rounded-lg border border-edge bg-page px-3 text-note text-ink placeholder:text-soft"
     />
   );
 }

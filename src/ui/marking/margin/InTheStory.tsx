@@ -38,13 +38,13 @@ export function InTheStory({
   if (behind.length === 0) return null;
   return (
     <section aria-label="In the story" className="mt-3 rounded-lg border border-rust px-3 py-2">
-      <h3 className="text-[13px] text-soft">In the story</h3>
+      <h3 className="text-small text-soft">In the story</h3>
       <ul className="mt-1 grid gap-2">
         {behind.map(({ names, helps, problem }) => (
           <li key={`${problem} ${names.join()}`}>
             <p className="leading-tight font-semibold">{names.join(", and ")}</p>
-            <p className="font-board text-[17px]">{problem}</p>
-            {helps !== null && <p className="text-[15px] leading-snug text-soft">{helps}</p>}
+            <p className="font-board text-body">{problem}</p>
+            {helps !== null && <p className="text-note leading-snug text-soft">{helps}</p>}
           </li>
         ))}
       </ul>

@@ -44,7 +44,7 @@ export function LearnerMargin({
   const { right, form, wrong, account, showings, stories } = summary;
   return (
     <section aria-label={`${learner.name} on this sheet`}>
-      <h2 className="text-[13px] text-soft">{learner.name} on this sheet</h2>
+      <h2 className="text-small text-soft">{learner.name} on this sheet</h2>
       <p className="mt-1">
         {right + form} right{form > 0 && ` (${form} to be tidied)`}, {wrong} wrong
       </p>
@@ -58,11 +58,11 @@ export function LearnerMargin({
       )}
       {wrong > 0 && !account && <p className="mt-2">Nothing steady behind them so far.</p>}
       {showings.length > 0 && (
-        <ul className="mt-2 text-[15px]">
+        <ul className="mt-2 text-note">
           {showings.map(({ pattern, name, shown, chances, steady }) => (
             <li key={pattern} className="flex items-baseline justify-between gap-3 border-t border-edge py-1">
               <span className="leading-tight">{name}</span>
-              <span className="shrink-0 text-[13px] text-soft">
+              <span className="shrink-0 text-small text-soft">
                 {shown} of {chances}
                 {steady ? ", steady" : ", passing"}
               </span>
@@ -72,17 +72,17 @@ export function LearnerMargin({
       )}
       {stories.length > 0 && (
         <>
-          <h3 className="mt-3 text-[13px] text-soft">With the stories on it</h3>
-          <ul className="text-[15px]">
+          <h3 className="mt-3 text-small text-soft">With the stories on it</h3>
+          <ul className="text-note">
             {stories.map(({ name, does, shown, of }) => (
               <li key={name} className="border-t border-edge py-1">
                 <span className="flex items-baseline justify-between gap-3">
                   <strong className="leading-tight text-rust">{name}</strong>
-                  <span className="shrink-0 text-[13px] text-soft">
+                  <span className="shrink-0 text-small text-soft">
                     {shown} of {of}
                   </span>
                 </span>
-                <span className="block text-[13px] leading-snug text-soft">{does}</span>
+                <span className="block text-small leading-snug text-soft">{does}</span>
               </li>
             ))}
           </ul>

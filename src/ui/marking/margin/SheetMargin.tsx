@@ -3,6 +3,7 @@
 import { memo, type ReactElement, useDeferredValue } from "react";
 import type { HouseRules } from "@/core/house";
 import { squareKey } from "@/service/kept/markingSheet";
+import { Aside } from "../../parts/Aside";
 import type { MarkingState } from "../state/markingState";
 import type { At } from "../state/tableActs";
 import type { SheetActs } from "../state/useMarkingSheet";
@@ -23,19 +24,14 @@ interface Props {
 /** What there is to say about the square that is looked at. It follows what is typed, and never holds it up. */
 export function SheetMargin(props: Props): ReactElement {
   return (
-    <aside
-      // biome-ignore lint/a11y/noNoninteractiveTabindex: a margin longer than its room is scrolled by keys
-      tabIndex={0}
-      aria-label="Margin"
-      className="flex min-h-0 flex-col gap-6 overflow-y-auto py-2 pr-6 pl-1 max-[1000px]:max-h-[38vh] max-[1000px]:px-8"
-    >
+    <Aside className="flex flex-col gap-6 py-2 pr-6 pl-1 max-[1000px]:max-h-[38vh] max-[1000px]:px-8">
       <Looked
         {...props}
         state={useDeferredValue(props.state)}
         selected={useDeferredValue(props.selected)}
         ready={useDeferredValue(props.ready)}
       />
-    </aside>
+    </Aside>
   );
 }
 
@@ -52,7 +48,7 @@ const Looked = memo(function Looked({
   const row = rows.find((one) => one.id === selected?.row);
   if (row === undefined || learner === undefined || selected === undefined)
     return (
-      <p className="pt-2 text-[15.5px] leading-normal text-soft">
+      <p className="pt-2 text-note leading-normal text-soft">
         Enter goes down the column, then to the next learner. A column copied from a spreadsheet can be pasted
         into any square.
       </p>

@@ -2,7 +2,7 @@
 
 import { ListPlus } from "lucide-react";
 import { type ReactElement, useState } from "react";
-import { MAIN_BUTTON } from "../../buttons";
+import { Button } from "../../parts/Button";
 import { Panel } from "./Panel";
 
 /** Adds problems as they are typed or pasted, one a line. */
@@ -17,18 +17,18 @@ export function AddProblems({ onAdd }: { readonly onAdd: (pasted: string) => Pro
         }}
       >
         <label className="block">
-          <span className="text-[13px] text-soft">A problem a line, typed or pasted</span>
+          <span className="text-small text-soft">A problem a line, typed or pasted</span>
           <textarea
             value={pasted}
             onChange={(event) => setPasted(event.target.value)}
             rows={6}
             placeholder={"53.2 - 17.8\n2/3 + 1/4\n8 lb 3 oz - 5 lb 9 oz"}
-            className="mt-1 w-full rounded-lg border border-edge bg-page p-2 font-board text-[18px]"
+            className="mt-1 w-full rounded-lg border border-edge bg-page p-2 font-board text-body"
           />
         </label>
-        <button type="submit" disabled={pasted.trim() === ""} className={`mt-2 ${MAIN_BUTTON}`}>
+        <Button look="main" type="submit" disabled={pasted.trim() === ""} className="mt-2">
           Add them
-        </button>
+        </Button>
       </form>
     </Panel>
   );

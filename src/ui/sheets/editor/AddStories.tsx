@@ -5,7 +5,7 @@ import { type ReactElement, useEffect, useState } from "react";
 import { KINDS_ON_SHEETS, STRUCTURES, type StoryKindId } from "@/core/stories";
 import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
-import { MAIN_BUTTON } from "../../buttons";
+import { Button } from "../../parts/Button";
 import { ask } from "../../saving/ask";
 import { VIEWS } from "../../saving/views";
 import type { OwnKept } from "../../stories/own/ownDraft";
@@ -55,7 +55,7 @@ function Choices({ onAdd, onAddOwn }: Adding): ReactElement {
       className="grid gap-2"
     >
       <label className="block">
-        <span className="text-[13px] text-soft">Of which kind</span>
+        <span className="text-small text-soft">Of which kind</span>
         <select
           value={chosen}
           onChange={({ target }) => setChosen(target.value)}
@@ -86,7 +86,7 @@ function Choices({ onAdd, onAddOwn }: Adding): ReactElement {
       </label>
       {mine.length === 0 && (
         <label className="flex items-center gap-2">
-          <span className="text-[13px] text-soft">How many</span>
+          <span className="text-small text-soft">How many</span>
           <input
             type="number"
             min={1}
@@ -99,9 +99,9 @@ function Choices({ onAdd, onAddOwn }: Adding): ReactElement {
           />
         </label>
       )}
-      <button type="submit" className={MAIN_BUTTON}>
+      <Button look="main" type="submit">
         Add them
-      </button>
+      </Button>
     </form>
   );
 }

@@ -16,13 +16,13 @@ export function FeatureTable({
   const missing = possible.filter((id) => times(id) === 0);
   return (
     <section aria-label="What it trains" className="mt-6">
-      <h2 className="text-[17px] font-semibold">What it trains</h2>
+      <h2 className="text-body font-semibold">What it trains</h2>
       {met.length === 0 ? (
         <p className="mt-1 text-soft">Plain problems: nothing that makes them harder was counted.</p>
       ) : (
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a table wider than its room is scrolled by keys
         <div tabIndex={0} className="mt-2 overflow-x-auto">
-          <table className="border-collapse text-[15px]">
+          <table className="border-collapse text-note">
             <thead>
               <tr>
                 <th scope="col" className="px-2 py-1 text-left font-semibold text-soft">
@@ -70,7 +70,7 @@ export function FeatureTable({
         </div>
       )}
       {missing.length > 0 && (
-        <p className="mt-2 max-w-[720px] text-[15px]">
+        <p className="mt-2 max-w-[720px] text-note">
           <span className="font-semibold">Left out:</span>{" "}
           {missing.map((trait) => TRAIT_NAMES[trait].toLowerCase()).join(", ")}.
         </p>

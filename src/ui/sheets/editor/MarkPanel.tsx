@@ -3,8 +3,8 @@
 import { ListChecks } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import { ROUTES } from "@/service/routes";
-import { MAIN_BUTTON } from "../../buttons";
-import { useNavigateAfterSaving } from "../../PlaceLink";
+import { Button } from "../../parts/Button";
+import { useNavigateAfterSaving } from "../../parts/PlaceLink";
 import { ask } from "../../saving/ask";
 import { VIEWS } from "../../saving/views";
 import { Panel } from "./Panel";
@@ -40,7 +40,7 @@ export function MarkPanel({
   };
   return (
     <Panel label="Mark" icon={<ListChecks aria-hidden="true" className="size-4.5" />}>
-      <p className="text-[13px] text-soft">Who works on it?</p>
+      <p className="text-small text-soft">Who works on it?</p>
       <ul className="mt-1 max-h-72 overflow-y-auto">
         {learners.map(({ id, name, had, met }) => (
           <li key={id}>
@@ -53,7 +53,7 @@ export function MarkPanel({
               className="flex min-h-11 w-full items-center justify-between gap-3 rounded-lg border-l-4 border-transparent px-3 text-left hover:bg-shade aria-pressed:border-plumb aria-pressed:font-semibold"
             >
               {name}
-              <span className="text-right text-[13px] font-normal text-soft">
+              <span className="text-right text-small font-normal text-soft">
                 {had !== "" && `had it ${had}`}
                 {had !== "" && met > 0 && ", "}
                 {met > 0 && `has met ${met} of these before`}
@@ -63,11 +63,11 @@ export function MarkPanel({
         ))}
       </ul>
       {learners.length === 0 && <p className="mt-1">You add learners in Marking, beside the problems.</p>}
-      <button type="button" onClick={() => void open()} className={`mt-3 ${MAIN_BUTTON}`}>
+      <Button look="main" onClick={() => void open()} className="mt-3">
         Open it in Marking
-      </button>
+      </Button>
       {message !== "" && (
-        <p role="status" className="mt-2 text-[15px] text-rust">
+        <p role="status" className="mt-2 text-note text-rust">
           {message}
         </p>
       )}

@@ -2,7 +2,7 @@
 
 import { Popover } from "radix-ui";
 import type { ReactElement, ReactNode } from "react";
-import { MAIN_BUTTON, QUIET_BUTTON } from "../../buttons";
+import { LOOKS } from "../../parts/looks";
 
 /** A button with a panel of its own that opens under it. */
 export function Panel({
@@ -23,7 +23,7 @@ export function Panel({
 }): ReactElement {
   return (
     <Popover.Root defaultOpen={startsOpen}>
-      <Popover.Trigger className={main ? MAIN_BUTTON : QUIET_BUTTON}>
+      <Popover.Trigger className={main ? LOOKS.main : LOOKS.quiet}>
         {icon}
         {label}
       </Popover.Trigger>
@@ -57,7 +57,7 @@ export function Choose<Id extends string>({
 }): ReactElement {
   return (
     <fieldset className="mt-3 first:mt-0">
-      <legend className="text-[13px] text-soft">{name}</legend>
+      <legend className="text-small text-soft">{name}</legend>
       <div className="mt-1 flex flex-wrap gap-1">
         {of.map((one) => (
           <button
@@ -65,7 +65,7 @@ export function Choose<Id extends string>({
             type="button"
             aria-pressed={one.id === chosen}
             onClick={() => onChoose(one.id)}
-            className="min-h-10 rounded-lg border border-edge px-3 text-[15px] hover:bg-shade aria-pressed:border-plumb aria-pressed:bg-shade aria-pressed:font-semibold pointer-coarse:min-h-11"
+            className="min-h-10 rounded-lg border border-edge px-3 text-note hover:bg-shade aria-pressed:border-plumb aria-pressed:bg-shade aria-pressed:font-semibold pointer-coarse:min-h-11"
           >
             {one.name}
           </button>

@@ -2,8 +2,8 @@
 
 import { Printer } from "lucide-react";
 import { type ReactElement, useState } from "react";
-import { MAIN_BUTTON, QUIET_BUTTON } from "../../buttons";
 import { GIVEN_NAMES } from "../../learnerTask/givenNames";
+import { LOOKS } from "../../parts/looks";
 import { Choose, Panel } from "./Panel";
 
 /** How a sheet is printed, as the panel has it: each setting as the address of the PDF writes it. */
@@ -160,7 +160,7 @@ export function PrintPanel({
           href={pdfAddress(pdf, choices, { key: "none" })}
           target="_blank"
           rel="noreferrer"
-          className={MAIN_BUTTON}
+          className={LOOKS.main}
         >
           The sheet as a PDF
         </a>
@@ -168,7 +168,7 @@ export function PrintPanel({
           href={pdfAddress(pdf, choices, { keyAlone: "1" })}
           target="_blank"
           rel="noreferrer"
-          className={QUIET_BUTTON}
+          className={LOOKS.quiet}
         >
           The key as a PDF
         </a>

@@ -6,8 +6,8 @@ import { type ReactElement, useState } from "react";
 import type { TraitId } from "@/core/features";
 import { SKILLS, type SkillId, STRANDS } from "@/core/sheets";
 import { SKILL_NAMES, STRAND_NAMES, TRAIT_NAMES } from "@/core/wording";
-import { MAIN_BUTTON } from "../../buttons";
-import { useNavigateAfterSaving } from "../../PlaceLink";
+import { Button } from "../../parts/Button";
+import { useNavigateAfterSaving } from "../../parts/PlaceLink";
 import {
   type AddressedRecipe,
   problemsWished,
@@ -53,19 +53,15 @@ export function RecipePanel({
           if (valid) draw();
         }}
       >
-        <p className="text-[13px] text-soft">Skills, in equal parts</p>
+        <p className="text-small text-soft">Skills, in equal parts</p>
         <ul className="mt-1">
           {skills.map((id) => (
             <li key={id} className="flex min-h-11 items-center justify-between gap-2">
               <span>{SKILL_NAMES[id]}</span>
               {skills.length > 1 && (
-                <button
-                  type="button"
-                  onClick={() => setSkills(skills.filter((one) => one !== id))}
-                  className="min-h-11 px-2 text-[14px] font-semibold text-plumb"
-                >
+                <Button look="words" onClick={() => setSkills(skills.filter((one) => one !== id))}>
                   Leave out<span className="sr-only"> {SKILL_NAMES[id]}</span>
-                </button>
+                </Button>
               )}
             </li>
           ))}
@@ -96,10 +92,10 @@ export function RecipePanel({
             className="h-11 w-18 rounded-lg border border-edge bg-page px-2 text-center"
           />
         </label>
-        {!valid && <p className="text-[14px] text-rust">A number from 1 to 60.</p>}
+        {!valid && <p className="text-note text-rust">A number from 1 to 60.</p>}
         {traits.length > 0 && (
           <fieldset className="mt-3">
-            <legend className="text-[13px] text-soft">What must be in it, and what must not</legend>
+            <legend className="text-small text-soft">What must be in it, and what must not</legend>
             {traits.map((trait) => (
               <div key={trait} className="flex min-h-12 items-center justify-between gap-3">
                 <span>{TRAIT_NAMES[trait]}</span>
@@ -116,9 +112,9 @@ export function RecipePanel({
             ))}
           </fieldset>
         )}
-        <button type="submit" disabled={!valid} className={`mt-3 ${MAIN_BUTTON}`}>
+        <Button look="main" type="submit" disabled={!valid} className="mt-3">
           Draw this sheet
-        </button>
+        </Button>
       </form>
     </Panel>
   );
@@ -160,7 +156,7 @@ function Choice({
             {groups.map((group) => (
               <Select.Group key={group.name}>
                 {group.name !== "" && (
-                  <Select.Label className="px-3 pt-2 text-[13px] text-soft">{group.name}</Select.Label>
+                  <Select.Label className="px-3 pt-2 text-small text-soft">{group.name}</Select.Label>
                 )}
                 {group.of.map((one) => (
                   <Select.Item

@@ -9,10 +9,11 @@ import { LONGEST_SHEET_NAME } from "@/core/sheets";
 import type { RowResult } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { turnAddress } from "../../board/state/address";
-import { MAIN_BUTTON, QUIET_BUTTON } from "../../buttons";
 import { newId } from "../../ids";
 import { keepRow, newRow } from "../../lessonSequence";
-import { PlaceLink, useNavigateAfterSaving } from "../../PlaceLink";
+import { Button } from "../../parts/Button";
+import { LOOKS } from "../../parts/looks";
+import { PlaceLink, useNavigateAfterSaving } from "../../parts/PlaceLink";
 import { SaveStatus } from "../../saving/SaveStatus";
 import { send } from "../../saving/send";
 import { useHandOver } from "../../saving/useHandOver";
@@ -111,7 +112,7 @@ export function SheetEditor({
   return (
     <>
       {opened === undefined ? (
-        <h1 className="text-[26px] leading-tight font-semibold">{name}</h1>
+        <h1 className="text-head leading-tight font-semibold">{name}</h1>
       ) : (
         <div className="flex flex-wrap items-baseline gap-x-4">
           <input
@@ -119,9 +120,9 @@ export function SheetEditor({
             value={name}
             onChange={(event) => setName(event.target.value)}
             maxLength={LONGEST_SHEET_NAME}
-            className="min-w-0 flex-1 rounded-lg border border-transparent bg-transparent px-1 text-[26px] font-semibold hover:border-edge focus:border-edge"
+            className="min-w-0 flex-1 rounded-lg border border-transparent bg-transparent px-1 text-head font-semibold hover:border-edge focus:border-edge"
           />
-          <span className="text-[15px] text-soft">
+          <span className="text-note text-soft">
             Code <span className="font-board text-ink">{opened.code}</span>
           </span>
           <SaveStatus
@@ -135,10 +136,10 @@ export function SheetEditor({
       )}
       <div className="mt-3 flex flex-wrap items-center gap-x-1 gap-y-1 print:hidden">
         {opened === undefined ? (
-          <button type="button" onClick={() => void keepIt(ROUTES.keptSheet)} className={MAIN_BUTTON}>
+          <Button look="main" onClick={() => void keepIt(ROUTES.keptSheet)}>
             <BookmarkPlus aria-hidden="true" className="size-4.5" />
             Keep this sheet
-          </button>
+          </Button>
         ) : (
           <PrintPanel
             pdf={ROUTES.keptSheetPdf(opened.id)}
@@ -147,67 +148,57 @@ export function SheetEditor({
           />
         )}
         {opened === undefined && (
-          <button
-            type="button"
-            onClick={() => void keepIt((id) => `${ROUTES.keptSheet(id)}?print`)}
-            className={QUIET_BUTTON}
-          >
+          <Button look="quiet" onClick={() => void keepIt((id) => `${ROUTES.keptSheet(id)}?print`)}>
             Keep and print
-          </button>
+          </Button>
         )}
         {recipe !== undefined && recipe.own === undefined && (
           <RecipePanel recipe={recipe} possible={possible} />
         )}
         {recipe?.own !== undefined && (
-          <PlaceLink href={ROUTES.ownRung({ own: recipe.own })} className={QUIET_BUTTON}>
+          <PlaceLink href={ROUTES.ownRung({ own: recipe.own })} look="quiet">
             Change this rung
           </PlaceLink>
         )}
         {opened !== undefined && (
-          <button
-            type="button"
+          <Button
+            look="quiet"
             disabled={sheet.rows.every(({ shown }) => shown === undefined)}
             onClick={() => {
               const lines = sheet.rows.flatMap(({ shown }) => (shown === undefined ? [] : [shown.problem]));
               keepRow(newRow("sheet", lines));
               go(turnAddress({ problem: lines[0] ?? "", house }));
             }}
-            className={QUIET_BUTTON}
           >
             <PenLine aria-hidden="true" className="size-4.5" />
             To a learner
-          </button>
+          </Button>
         )}
         {opened !== undefined && <MarkPanel sheet={opened.id} learners={opened.learners} />}
         {recipe !== undefined && sheet.rows.every(({ locked }) => !locked) ? (
-          <PlaceLink href={recipeAddress({ ...recipe, seed: recipe.seed + 1 })} className={QUIET_BUTTON}>
+          <PlaceLink href={recipeAddress({ ...recipe, seed: recipe.seed + 1 })} look="quiet">
             <RefreshCw aria-hidden="true" className="size-4.5" />
             Draw others
           </PlaceLink>
         ) : (
-          <button
-            type="button"
+          <Button
+            look="quiet"
             disabled={sheet.drawing || sheet.rows.every(({ locked }) => locked)}
             onClick={() => void sheet.redrawUnlocked()}
-            className={QUIET_BUTTON}
           >
             <RefreshCw aria-hidden="true" className="size-4.5" />
             Draw those that are not locked
-          </button>
+          </Button>
         )}
         <AddProblems onAdd={sheet.add} />
         <AddStories onAdd={sheet.addStories} onAddOwn={sheet.addOwnStories} />
         {opened !== undefined && (
           <Panel label="Files" icon={<Download aria-hidden="true" className="size-4.5" />}>
-            <p className="text-[13px] text-soft">The sheet with its answers, as a file</p>
+            <p className="text-small text-soft">The sheet with its answers, as a file</p>
             <ul className="mt-1">
               {FILES.map(({ format, name: called }) => (
                 <li key={format}>
-                  <a
-                    href={ROUTES.keptSheetFile(opened.id, format)}
-                    download
-                    className="grid min-h-11 items-center rounded-lg px-2 font-semibold text-plumb hover:bg-shade"
-                  >
+                  <a href={ROUTES.keptSheetFile(opened.id, format)} download className={LOOKS.quiet}>
                     {called}
                   </a>
                 </li>
@@ -215,36 +206,26 @@ export function SheetEditor({
             </ul>
           </Panel>
         )}
-        <button
-          type="button"
-          aria-pressed={answers}
-          onClick={() => setAnswers(!answers)}
-          className={QUIET_BUTTON}
-        >
+        <Button look="quiet" aria-pressed={answers} onClick={() => setAnswers(!answers)}>
           {answers ? (
             <EyeOff aria-hidden="true" className="size-4.5" />
           ) : (
             <Eye aria-hidden="true" className="size-4.5" />
           )}
           {answers ? "Hide the answers" : "Show the answers"}
-        </button>
-        <button
-          type="button"
-          aria-pressed={features}
-          onClick={() => setFeatures(!features)}
-          className={QUIET_BUTTON}
-        >
+        </Button>
+        <Button look="quiet" aria-pressed={features} onClick={() => setFeatures(!features)}>
           <Table2 aria-hidden="true" className="size-4.5" />
           What it trains
-        </button>
-        <button type="button" disabled={!sheet.canUndo} onClick={sheet.undo} className={QUIET_BUTTON}>
+        </Button>
+        <Button look="quiet" disabled={!sheet.canUndo} onClick={sheet.undo}>
           <Undo2 aria-hidden="true" className="size-4.5" />
           Undo
-        </button>
+        </Button>
       </div>
       {recipe !== undefined && (
         <p className="mt-1 flex flex-wrap items-center print:hidden">
-          <span className="mr-1 text-[15px] text-soft">How many:</span>
+          <span className="mr-1 text-note text-soft">How many:</span>
           {COUNTS.map((one) => (
             <PlaceLink
               key={one}
@@ -258,11 +239,11 @@ export function SheetEditor({
           ))}
         </p>
       )}
-      <p role="status" className="text-[15px] text-rust empty:hidden">
+      <p role="status" className="text-note text-rust empty:hidden">
         {failed || sheet.message}
       </p>
       {opened !== undefined && unread > 0 && (
-        <p role="status" className="text-[15px] text-rust">
+        <p role="status" className="text-note text-rust">
           {unread === 1 ? "One line does not read yet, and is" : `${unread} lines do not read yet, and are`}{" "}
           not kept. Type over what is red.
         </p>

@@ -28,8 +28,8 @@ import {
 import { type KeyboardEvent, type ReactElement, useId, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { boardAddress, turnAddress } from "../../board/state/address";
-import { ICON_LOOK, IconButton } from "../../IconButton";
-import { PlaceLink } from "../../PlaceLink";
+import { IconButton } from "../../parts/IconButton";
+import { PlaceLink } from "../../parts/PlaceLink";
 import type { EditedRow } from "./editedRow";
 import type { useSheetRows } from "./useSheetRows";
 
@@ -120,7 +120,7 @@ function Row({
       className="flex min-h-12 flex-wrap items-center gap-x-1 border-b border-edge bg-page/0 print:break-inside-avoid print:border-0 print:py-4"
     >
       {row.shown?.story && (
-        <p className="basis-full pt-1.5 pl-18 text-[17px] leading-snug print:pl-9">{row.shown.story.text}</p>
+        <p className="basis-full pt-1.5 pl-18 text-body leading-snug print:pl-9">{row.shown.story.text}</p>
       )}
       <button
         type="button"
@@ -133,7 +133,7 @@ function Row({
       >
         <GripVertical aria-hidden="true" className="size-4" />
       </button>
-      <span className="w-7 text-right text-[14px] text-soft">{nth + 1}</span>
+      <span className="w-7 text-right text-note text-soft">{nth + 1}</span>
       {typing === undefined ? (
         <button
           type="button"
@@ -143,7 +143,7 @@ function Row({
           title="Type over it"
           onClick={() => setTyping(row.problem)}
           onKeyDown={onKeys}
-          className="min-h-11 min-w-40 flex-1 rounded-lg px-2 text-left font-board text-[20px] hover:bg-shade data-[bad=true]:text-rust"
+          className="min-h-11 min-w-40 flex-1 rounded-lg px-2 text-left font-board text-lead hover:bg-shade data-[bad=true]:text-rust"
           data-bad={row.shown === undefined}
         >
           {row.problem}
@@ -163,10 +163,10 @@ function Row({
             if (event.key === "Enter") done(typing);
             if (event.key === "Escape") setTyping(undefined);
           }}
-          className="min-h-11 min-w-40 flex-1 rounded-lg border border-edge bg-page px-2 font-board text-[20px]"
+          className="min-h-11 min-w-40 flex-1 rounded-lg border border-edge bg-page px-2 font-board text-lead"
         />
       )}
-      <span className="w-28 text-[13px] leading-tight text-soft max-[1000px]:hidden print:hidden">
+      <span className="w-28 text-small leading-tight text-soft max-[1000px]:hidden print:hidden">
         {NOTCH_NAMES[row.shown?.notch ?? 0]}
       </span>
       <span className="flex print:hidden">
@@ -207,7 +207,7 @@ function Row({
           href={boardAddress({ problem: row.problem, house })}
           aria-label={`${name} on the Board`}
           title="On the Board"
-          className={ICON_LOOK}
+          look="sign"
         >
           <Grid3x3 aria-hidden="true" className="size-4.5" />
         </PlaceLink>
@@ -215,7 +215,7 @@ function Row({
           href={turnAddress({ problem: row.problem, house })}
           aria-label={`${name} to a learner`}
           title="To a learner"
-          className={ICON_LOOK}
+          look="sign"
         >
           <PenLine aria-hidden="true" className="size-4.5" />
         </PlaceLink>
@@ -228,7 +228,7 @@ function Row({
         </IconButton>
       </span>
       {row.message !== "" && (
-        <p role="status" className="basis-full pb-1 pl-18 text-[14px] text-rust print:hidden">
+        <p role="status" className="basis-full pb-1 pl-18 text-note text-rust print:hidden">
           {row.message}
         </p>
       )}

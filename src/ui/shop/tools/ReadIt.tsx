@@ -4,7 +4,7 @@ import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { type Instrument, type InstrumentPosition, readingMarked } from "@/core/shop";
 import { READING_ERROR_WORDS } from "@/core/wording";
-import { QUIET_BUTTON } from "../../buttons";
+import { Button } from "../../parts/Button";
 import { CheckField } from "../CheckField";
 
 /** A reading is typed to the finest mark; then it is told whether it is right, and what may have gone wrong. `value` is shown once it is right or asked for, until the instrument moves. */
@@ -36,22 +36,18 @@ export function ReadIt({
   };
   return (
     <section aria-label="Read it" className="grid gap-2">
-      <h2 className="text-[17px] font-semibold">Read it</h2>
+      <h2 className="text-body font-semibold">Read it</h2>
       <CheckField label="The reading" about={position} onCheck={check} />
       {shownAt === position ? (
-        <p className="font-board text-[30px] text-plumb">{value}</p>
+        <p className="font-board text-head text-plumb">{value}</p>
       ) : (
-        <button
-          type="button"
-          onClick={() => setShownAt(position)}
-          className={`justify-self-start ${QUIET_BUTTON}`}
-        >
+        <Button look="quiet" onClick={() => setShownAt(position)} className="justify-self-start">
           Show the value
-        </button>
+        </Button>
       )}
-      <button type="button" onClick={onKeep} className={`justify-self-start ${QUIET_BUTTON}`}>
+      <Button look="quiet" onClick={onKeep} className="justify-self-start">
         Put it on the list
-      </button>
+      </Button>
     </section>
   );
 }

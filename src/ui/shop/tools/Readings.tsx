@@ -4,8 +4,8 @@ import type { HouseRules } from "@/core/house";
 import { type ReadingTold, storyOfReadings } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
 import { boardAddress } from "../../board/state/address";
-import { IconButton } from "../../IconButton";
-import { PlaceLink } from "../../PlaceLink";
+import { IconButton } from "../../parts/IconButton";
+import { PlaceLink } from "../../parts/PlaceLink";
 
 /** A reading that was put on the list: as it is written, and as the Board takes it. */
 export interface Kept {
@@ -47,11 +47,11 @@ export function Readings({
   const story = storyOfReadings(kept.map(({ told }) => told));
   return (
     <section aria-label="The list" className="grid gap-1.5">
-      <h2 className="text-[17px] font-semibold">The list</h2>
+      <h2 className="text-body font-semibold">The list</h2>
       {kept.length === 0 && <p className="text-soft">Readings that you put here go to the Board together.</p>}
       <ul>
         {kept.map(({ id, written }) => (
-          <li key={id} className="flex items-center justify-between font-board text-[22px]">
+          <li key={id} className="flex items-center justify-between font-board text-title">
             {written}
             <IconButton label={`Take ${written} off the list`} onPress={() => onTakeOff(id)}>
               <X aria-hidden="true" className="size-4.5" />
@@ -60,20 +60,13 @@ export function Readings({
         ))}
       </ul>
       {kept.length > 0 && (
-        <PlaceLink
-          href={ROUTES.storyOf(story.text, story.form)}
-          className="-ml-3 flex min-h-11 items-center rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
-        >
+        <PlaceLink href={ROUTES.storyOf(story.text, story.form)} look="quiet" className="-ml-3">
           Into a story
         </PlaceLink>
       )}
       {ways.length > 0 && <p className="text-soft">To the Board:</p>}
       {ways.map(({ name, problem }) => (
-        <PlaceLink
-          key={name}
-          href={boardAddress({ problem, house, step: 1 })}
-          className="-ml-3 flex min-h-11 items-center rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
-        >
+        <PlaceLink key={name} href={boardAddress({ problem, house, step: 1 })} look="quiet" className="-ml-3">
           {name}
         </PlaceLink>
       ))}

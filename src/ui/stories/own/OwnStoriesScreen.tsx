@@ -4,9 +4,9 @@ import { Plus, Trash2, Undo2 } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { ROUTES } from "@/service/routes";
-import { MAIN_BUTTON, QUIET_BUTTON } from "../../buttons";
 import { newId } from "../../ids";
-import { PlaceLink } from "../../PlaceLink";
+import { Button } from "../../parts/Button";
+import { PlaceLink } from "../../parts/PlaceLink";
 import { ask } from "../../saving/ask";
 import { VIEWS } from "../../saving/views";
 import { OwnStory } from "./OwnStory";
@@ -57,8 +57,8 @@ export function OwnStoriesScreen({
       className="h-full overflow-y-auto px-8 py-5 max-[700px]:px-4"
     >
       <div className="flex flex-wrap items-center justify-between gap-2">
-        <h1 className="text-[26px] leading-tight font-semibold">A story of your own</h1>
-        <PlaceLink href={ROUTES.stories} className={QUIET_BUTTON}>
+        <h1 className="text-head leading-tight font-semibold">A story of your own</h1>
+        <PlaceLink href={ROUTES.stories} look="quiet">
           Word problems
         </PlaceLink>
       </div>
@@ -76,37 +76,31 @@ export function OwnStoriesScreen({
         </div>
         <aside aria-label="Your stories" className="max-[1000px]:order-first">
           <div className="flex flex-wrap gap-1">
-            <button
-              type="button"
-              disabled={draft.text.trim() === ""}
-              onClick={() => void keep()}
-              className={MAIN_BUTTON}
-            >
+            <Button look="main" disabled={draft.text.trim() === ""} onClick={() => void keep()}>
               Keep this story
-            </button>
-            <button type="button" onClick={() => begin(EMPTY)} className={QUIET_BUTTON}>
+            </Button>
+            <Button look="quiet" onClick={() => begin(EMPTY)}>
               <Plus aria-hidden="true" className="size-4.5" />A new one
-            </button>
+            </Button>
           </div>
           <p role="status" className="mt-1 min-h-6 text-soft">
             {message === "" ? said : <span className="text-rust">{message}</span>}
           </p>
           {taken !== undefined && (
-            <button
-              type="button"
+            <Button
+              look="quiet"
               onClick={() => {
                 void change({ put: taken });
                 setOpen(taken.id);
                 setTaken(undefined);
               }}
-              className={QUIET_BUTTON}
             >
               <Undo2 aria-hidden="true" className="size-4.5" />
               Bring it back
-            </button>
+            </Button>
           )}
           {kept.length === 0 ? (
-            <p className="text-[15px] text-soft">
+            <p className="text-note text-soft">
               Stories that you keep stand here, and can be added to every sheet.
             </p>
           ) : (
@@ -124,18 +118,18 @@ export function OwnStoriesScreen({
                   >
                     {story.text}
                   </button>
-                  <button
-                    type="button"
+                  <Button
+                    look="sign"
                     aria-label={`Delete “${story.text.slice(0, 40)}”`}
                     onClick={() => {
                       setTaken(story);
                       void change({ take: story.id });
                       if (story.id === open) begin(EMPTY);
                     }}
-                    className="grid size-11 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade"
+                    className="shrink-0"
                   >
                     <Trash2 aria-hidden="true" className="size-4.5" />
-                  </button>
+                  </Button>
                 </li>
               ))}
             </ul>

@@ -7,8 +7,8 @@ import { letterOf, OWN_FORMS, OWN_LINE, STRUCTURES } from "@/core/stories";
 import { OWN_FORM_NAMES, OWN_LINE_NAME, STRUCTURE_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
 import { boardAddress, turnAddress } from "../../board/state/address";
-import { QUIET_BUTTON } from "../../buttons";
-import { PlaceLink } from "../../PlaceLink";
+import { Button } from "../../parts/Button";
+import { PlaceLink } from "../../parts/PlaceLink";
 import { useAsked } from "../../saving/useAsked";
 import { VIEWS } from "../../saving/views";
 import { StoryDrawing } from "../StoryDrawing";
@@ -36,29 +36,29 @@ export function OwnStory({
   return (
     <>
       <label className="block">
-        <span className="text-[13px] text-soft">The story, with its question</span>
+        <span className="text-small text-soft">The story, with its question</span>
         <textarea
           value={text}
           rows={3}
           maxLength={1000}
           onChange={({ target }) => onChange({ text: target.value })}
-          className="mt-1 w-full rounded-xl border border-edge bg-page p-4 font-board text-[24px] leading-[1.5]"
+          className="mt-1 w-full rounded-xl border border-edge bg-page p-4 font-board text-title leading-[1.5]"
         />
       </label>
-      <p className="mt-1 text-[15px] text-soft">
+      <p className="mt-1 text-note text-soft">
         {question === "" ? (
           "It has no question yet: a sentence that ends with a question mark."
         ) : (
           <>
             What is asked:{" "}
-            <span className="rounded-full px-2 font-board text-[17px] text-ink ring-2 ring-pencil">
+            <span className="rounded-full px-2 font-board text-body text-ink ring-2 ring-pencil">
               {question}
             </span>
           </>
         )}
       </p>
       <section aria-label="Its numbers" className="mt-3">
-        <p className="text-[13px] text-soft">
+        <p className="text-small text-soft">
           {isLine
             ? "Its numbers, and the letters that stand for them in the line."
             : "Its numbers. Press one that the question does not need, and once more to take it in."}
@@ -79,35 +79,30 @@ export function OwnStory({
                     })
               }
               data-plain={isLine}
-              className="min-h-11 rounded-lg border border-edge bg-page px-3 font-board text-[20px] text-soft line-through decoration-rust aria-pressed:border-plumb aria-pressed:text-ink aria-pressed:no-underline aria-pressed:ring-2 aria-pressed:ring-plumb data-[plain=true]:text-ink data-[plain=true]:no-underline"
+              className="min-h-11 rounded-lg border border-edge bg-page px-3 font-board text-lead text-soft line-through decoration-rust aria-pressed:border-plumb aria-pressed:text-ink aria-pressed:no-underline aria-pressed:ring-2 aria-pressed:ring-plumb data-[plain=true]:text-ink data-[plain=true]:no-underline"
             >
               {isLine && <span className="mr-2 font-semibold text-plumb">{letterOf(nth)}</span>}
               {number.text}
             </button>
           ))}
           {!isLine && (
-            <button
-              type="button"
-              aria-pressed={turned}
-              onClick={() => onChange({ turned: !turned })}
-              className={QUIET_BUTTON}
-            >
+            <Button look="quiet" aria-pressed={turned} onClick={() => onChange({ turned: !turned })}>
               <ArrowLeftRight aria-hidden="true" className="size-4.5" />
               In the other order
-            </button>
+            </Button>
           )}
         </div>
       </section>
       <div className="mt-4 flex flex-wrap items-end gap-4">
         <label className="block min-w-0 flex-[1_1_380px]">
-          <span className="block text-[13px] text-soft">What is known, and what is asked</span>
+          <span className="block text-small text-soft">What is known, and what is asked</span>
           <select
             value={form}
             onChange={({ target }) => {
               const chosen = OWN_FORMS.find(({ id }) => id === target.value);
               onChange({ form: chosen?.id ?? OWN_LINE });
             }}
-            className="mt-1 h-12 w-full rounded-lg border border-edge bg-page px-3 text-[17px]"
+            className="mt-1 h-12 w-full rounded-lg border border-edge bg-page px-3 text-body"
           >
             {STRUCTURES.map((structure) => (
               <optgroup key={structure} label={STRUCTURE_NAMES[structure]}>
@@ -123,20 +118,20 @@ export function OwnStory({
         </label>
         {isLine && (
           <label className="block min-w-0 flex-[1_1_260px]">
-            <span className="block text-[13px] text-soft">The line, such as (A − B) ÷ C</span>
+            <span className="block text-small text-soft">The line, such as (A − B) ÷ C</span>
             <input
               value={line}
               maxLength={120}
               autoComplete="off"
               spellCheck={false}
               onChange={({ target }) => onChange({ line: target.value })}
-              className="mt-1 h-12 w-full rounded-lg border border-edge bg-page px-3 font-board text-[22px]"
+              className="mt-1 h-12 w-full rounded-lg border border-edge bg-page px-3 font-board text-title"
             />
           </label>
         )}
       </div>
       <label className="mt-4 block">
-        <span className="block text-[13px] text-soft">
+        <span className="block text-small text-soft">
           The answer as a sentence, with … for what comes out (it stands in the key of a sheet)
         </span>
         <input
@@ -145,7 +140,7 @@ export function OwnStory({
           autoComplete="off"
           onChange={({ target }) => onChange({ answer: target.value })}
           placeholder="They cost … altogether."
-          className="mt-1 h-12 w-full rounded-lg border border-edge bg-page px-3 font-board text-[20px] placeholder:text-soft"
+          className="mt-1 h-12 w-full rounded-lg border border-edge bg-page px-3 font-board text-lead placeholder:text-soft"
         />
       </label>
       <div role="status" className="mt-4">
@@ -154,26 +149,20 @@ export function OwnStory({
         {worked && (
           <>
             <p className="flex flex-wrap items-center gap-x-3 gap-y-1">
-              <span className="font-board text-[28px]">
+              <span className="font-board text-head">
                 {worked.line} = <span className="text-straw">{worked.answer}</span>
               </span>
-              <PlaceLink
-                href={boardAddress({ problem: worked.line, house, step: 1 })}
-                className={QUIET_BUTTON}
-              >
+              <PlaceLink href={boardAddress({ problem: worked.line, house, step: 1 })} look="quiet">
                 <Grid3x3 aria-hidden="true" className="size-4.5" />
                 On the Board
               </PlaceLink>
-              <PlaceLink
-                href={turnAddress({ problem: worked.line, house, step: 1 })}
-                className={QUIET_BUTTON}
-              >
+              <PlaceLink href={turnAddress({ problem: worked.line, house, step: 1 })} look="quiet">
                 <PenLine aria-hidden="true" className="size-4.5" />
                 To a learner
               </PlaceLink>
             </p>
             {worked.operations.length > 1 && (
-              <ol aria-label="What is worked" className="mt-1 font-board text-[20px] text-soft">
+              <ol aria-label="What is worked" className="mt-1 font-board text-lead text-soft">
                 {worked.operations.map((operation) => (
                   <li key={operation.line}>
                     {operation.line} = {operation.comes}
@@ -182,9 +171,7 @@ export function OwnStory({
               </ol>
             )}
             {answer.trim() !== "" && (
-              <p className="mt-1 font-board text-[22px] text-straw">
-                {answerSentence(answer, worked.answer)}
-              </p>
+              <p className="mt-1 font-board text-title text-straw">{answerSentence(answer, worked.answer)}</p>
             )}
             {worked.picture !== null && <StoryDrawing picture={worked.picture} />}
           </>

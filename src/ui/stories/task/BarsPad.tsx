@@ -4,7 +4,8 @@ import { Minus, Plus, Undo2 } from "lucide-react";
 import { type PointerEvent, type ReactElement, useRef } from "react";
 import { BAR_STEPS, barAdded, barSized, barTaken, type DrawnBars, structuresDrawn } from "@/core/stories";
 import { STRUCTURE_NAMES } from "@/core/wording";
-import { IconButton } from "../../IconButton";
+import { Button } from "../../parts/Button";
+import { IconButton } from "../../parts/IconButton";
 
 /** The drawing, in its own units: a step across, a bar's height, and where the two rows begin. */
 const STEP = 20;
@@ -92,16 +93,12 @@ export function BarsPad({
           return (
             <fieldset key={row} className="flex items-center gap-1">
               <legend className="sr-only">{name}</legend>
-              <span aria-hidden="true" className="mr-1 text-[13px] text-soft">
+              <span aria-hidden="true" className="mr-1 text-small text-soft">
                 {name}
               </span>
-              <button
-                type="button"
-                onClick={() => onChange(barAdded(bars, row, bars[row][last] ?? FIRST))}
-                className="h-11 rounded-lg px-2 font-semibold text-plumb hover:bg-shade"
-              >
+              <Button look="quiet" onClick={() => onChange(barAdded(bars, row, bars[row][last] ?? FIRST))}>
                 Add a bar
-              </button>
+              </Button>
               <IconButton
                 label="Longer"
                 onPress={() => onChange(barSized(bars, row, last, (bars[row][last] ?? 0) + 1))}
@@ -121,7 +118,7 @@ export function BarsPad({
           );
         })}
       </div>
-      <p role="status" className="mt-1 text-[15px] text-soft">
+      <p role="status" className="mt-1 text-note text-soft">
         {shows.length === 0
           ? "Drag along a row to draw a bar, and its end to make it longer or shorter."
           : `Your bars look like this: ${shows.map((one) => STRUCTURE_NAMES[one].toLowerCase()).join(", or ")}. Choose it above.`}

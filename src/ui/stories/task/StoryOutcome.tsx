@@ -39,7 +39,7 @@ export function StoryOutcome({ marked }: { readonly marked: StoryWorkMarked }): 
             {marked.behind.map(({ names, helps, problem }) => (
               <li key={`${problem} ${names.join()}`}>
                 <p className="font-semibold">{names.join(", and ")}</p>
-                <p className="font-board text-[19px]">{problem}</p>
+                <p className="font-board text-lead">{problem}</p>
                 {helps !== null && <p className="text-soft">{helps}</p>}
               </li>
             ))}

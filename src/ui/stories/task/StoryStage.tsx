@@ -10,7 +10,7 @@ export function StoryStage({
 }): ReactElement {
   return (
     <section aria-label={name} className="mt-5">
-      <h2 className="mb-1.5 text-[17px] font-semibold">{name}</h2>
+      <h2 className="mb-1.5 text-body font-semibold">{name}</h2>
       {children}
     </section>
   );
@@ -28,7 +28,7 @@ export function Tile({
     <button
       type="button"
       onClick={onPress}
-      className="grid h-11 min-w-11 place-items-center rounded-lg border border-edge bg-page px-3 font-board text-[20px] hover:bg-shade"
+      className="grid h-11 min-w-11 place-items-center rounded-lg border border-edge bg-page px-3 font-board text-lead hover:bg-shade"
     >
       {text}
     </button>

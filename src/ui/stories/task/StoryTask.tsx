@@ -7,7 +7,8 @@ import type { ShownStory, StoryWorkMarked } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { turnAddress } from "../../board/state/address";
 import { newId } from "../../ids";
-import { PlaceLink } from "../../PlaceLink";
+import { Button } from "../../parts/Button";
+import { PlaceLink } from "../../parts/PlaceLink";
 import { ask } from "../../saving/ask";
 import { VIEWS } from "../../saving/views";
 import { BarsPad } from "./BarsPad";
@@ -90,7 +91,7 @@ export function StoryTurn({
     >
       <div className="mx-auto max-w-[980px]">
         <h1 className="sr-only">Your story</h1>
-        <p className="font-board text-[30px] leading-[1.6] max-[700px]:text-[24px]">
+        <p className="font-board text-head leading-[1.6] max-[700px]:text-title">
           {story.stretches.map(({ text, given }, nth) =>
             given === undefined ? (
               // biome-ignore lint/suspicious/noArrayIndexKey: the stretches of a text never change their order
@@ -140,13 +141,10 @@ export function StoryTurn({
               autoComplete="off"
               spellCheck={false}
               onChange={({ target }) => change({ line: target.value })}
-              className="h-14 min-w-0 flex-[1_1_320px] rounded-lg border border-edge bg-page px-4 font-board text-[26px]"
+              className="h-14 min-w-0 flex-[1_1_320px] rounded-lg border border-edge bg-page px-4 font-board text-head"
             />
             {work.line.trim() !== "" && (
-              <PlaceLink
-                href={turnAddress({ problem: work.line, house, step: 1 })}
-                className="flex h-14 items-center gap-2 rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
-              >
+              <PlaceLink href={turnAddress({ problem: work.line, house, step: 1 })} look="quiet">
                 <PenLine aria-hidden="true" className="size-4.5" />
                 Work it on squared paper
               </PlaceLink>
@@ -169,7 +167,7 @@ export function StoryTurn({
             spellCheck={false}
             placeholder="The number with its unit, or a whole sentence"
             onChange={({ target }) => change({ answer: target.value })}
-            className="h-14 w-full rounded-lg border border-edge bg-page px-4 font-board text-[24px] placeholder:font-sans placeholder:text-[17px] placeholder:text-soft"
+            className="h-14 w-full rounded-lg border border-edge bg-page px-4 font-board text-title placeholder:font-sans placeholder:text-body placeholder:text-soft"
           />
           {story.frames.length > 0 && (
             <fieldset className="mt-2 flex flex-wrap gap-1.5">
@@ -180,7 +178,7 @@ export function StoryTurn({
                   type="button"
                   aria-pressed={work.frame === frame}
                   onClick={() => change({ frame: work.frame === frame ? undefined : frame })}
-                  className="min-h-11 rounded-lg border border-edge bg-page px-3 py-1.5 text-left font-board text-[19px] aria-pressed:border-plumb aria-pressed:ring-2 aria-pressed:ring-plumb"
+                  className="min-h-11 rounded-lg border border-edge bg-page px-3 py-1.5 text-left font-board text-lead aria-pressed:border-plumb aria-pressed:ring-2 aria-pressed:ring-plumb"
                 >
                   {isNumber(work.answer) ? frame.replace("…", work.answer.trim()) : frame}
                 </button>
@@ -206,35 +204,23 @@ export function StoryTurn({
           </label>
         )}
         <div className="mt-6 flex flex-wrap items-center gap-2 pb-6">
-          <button
-            type="button"
-            disabled={sending}
-            onClick={handIn}
-            className="h-12 rounded-lg bg-plumb px-6 text-[17px] font-semibold text-on-plumb hover:opacity-90 disabled:opacity-60"
-          >
+          <Button look="main" disabled={sending} onClick={handIn}>
             Hand it in
-          </button>
-          <button
-            type="button"
+          </Button>
+          <Button
+            look="quiet"
             onClick={() => {
               begin();
               setMarked(undefined);
             }}
-            className="flex h-12 items-center gap-2 rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
           >
             <RotateCcw aria-hidden="true" className="size-4.5" />
             Begin anew
-          </button>
-          <PlaceLink
-            href={ROUTES.story(story.kind, seed)}
-            className="flex h-12 items-center rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
-          >
+          </Button>
+          <PlaceLink href={ROUTES.story(story.kind, seed)} look="quiet">
             Back to the story
           </PlaceLink>
-          <PlaceLink
-            href={ROUTES.storyTurn(story.kind, seed + 1, learner)}
-            className="flex h-12 items-center rounded-lg px-3 font-semibold text-plumb hover:bg-shade"
-          >
+          <PlaceLink href={ROUTES.storyTurn(story.kind, seed + 1, learner)} look="quiet">
             Another one
           </PlaceLink>
         </div>

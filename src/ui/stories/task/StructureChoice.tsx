@@ -76,7 +76,7 @@ export function StructureChoice({
             )}
           </svg>
           <span className="font-semibold leading-tight">{STRUCTURE_NAMES[structure]}</span>
-          <span className="text-[14px] leading-tight text-soft">{STRUCTURE_HINTS[structure]}</span>
+          <span className="text-note leading-tight text-soft">{STRUCTURE_HINTS[structure]}</span>
         </label>
       ))}
     </div>

@@ -1,5 +1,5 @@
 /** Every key of the Board: what it does, and the act it stands for. The help, the README and the listener read this. */
-export const KEYS = [
+export const BOARD_KEYS = [
   { keys: ["ArrowRight"], shown: "→", act: "next", does: "Next step" },
   { keys: ["ArrowLeft"], shown: "←", act: "previous", does: "Step back" },
   { keys: ["Home"], shown: "Home", act: "first", does: "First step" },
@@ -26,18 +26,17 @@ export const KEYS = [
   { keys: ["n"], shown: "N", act: "names", does: "Hide or show the place names" },
   { keys: ["+", "="], shown: "+", act: "larger", does: "Larger squares" },
   { keys: ["-"], shown: "−", act: "smaller", does: "Smaller squares" },
-  { keys: ["?"], shown: "?", act: "help", does: "Show the keys" },
 ] as const;
 
-export type KeyAct = (typeof KEYS)[number]["act"];
+export type BoardAct = (typeof BOARD_KEYS)[number]["act"];
 
 /** The act a pressed key stands for; keys with Ctrl, Alt or the system key are the browser's. */
-export const actOf = (event: {
+export const boardActOf = (event: {
   readonly key: string;
   readonly ctrlKey: boolean;
   readonly altKey: boolean;
   readonly metaKey: boolean;
-}): KeyAct | undefined =>
+}): BoardAct | undefined =>
   event.ctrlKey || event.altKey || event.metaKey
     ? undefined
-    : KEYS.find(({ keys }) => (keys as readonly string[]).includes(event.key))?.act;
+    : BOARD_KEYS.find(({ keys }) => (keys as readonly string[]).includes(event.key))?.act;

@@ -1,8 +1,5 @@
 import type { ReactElement, ReactNode } from "react";
-
-/** How anything looks that is pressed by a sign alone, as large as a finger where fingers press. */
-export const ICON_LOOK =
-  "grid size-10 shrink-0 place-items-center rounded-lg text-soft hover:bg-shade hover:text-ink pointer-coarse:size-11";
+import { Button } from "./Button";
 
 /** A button that is a sign, with its name for those who don't see it. */
 export const IconButton = ({
@@ -19,14 +16,7 @@ export const IconButton = ({
   readonly onPress: () => void;
   readonly children: ReactNode;
 }): ReactElement => (
-  <button
-    type="button"
-    aria-label={label}
-    title={title}
-    aria-pressed={pressed}
-    onClick={onPress}
-    className={ICON_LOOK}
-  >
+  <Button look="sign" aria-label={label} title={title} aria-pressed={pressed} onClick={onPress}>
     {children}
-  </button>
+  </Button>
 );

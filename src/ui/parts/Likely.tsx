@@ -9,7 +9,7 @@ export function Likely({
   readonly likely: string;
 }): ReactElement {
   return (
-    <span className="inline-flex items-center gap-1.5 text-[13px] whitespace-nowrap text-soft">
+    <span className="inline-flex items-center gap-1.5 text-small whitespace-nowrap text-soft">
       <span aria-hidden="true" className="h-1.5 w-9 overflow-hidden rounded-full bg-shade">
         <span
           className="block h-full rounded-full bg-rust"

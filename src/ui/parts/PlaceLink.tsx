@@ -3,7 +3,8 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type ComponentProps, type ReactElement, useCallback } from "react";
-import { leave } from "./saving/leaving";
+import { hasUnsaved, leave } from "../saving/leaving";
+import { type Look, lookOf } from "./looks";
 
 /** Whether an address is of the place that is shown already: it is loaded anew then, since what is on the screen has changed since. */
 const isHere = (href: string): boolean =>
@@ -14,22 +15,31 @@ async function go(href: string, push: (href: string) => void): Promise<void> {
   const written = isHere(href) ? undefined : leave();
   if (written === undefined) return window.location.assign(href);
   await written;
+  // What could not be kept shows only now: then the browser asks.
+  if (hasUnsaved()) return window.location.assign(href);
   push(href);
 }
 
 /** A link to another place, inside the page. Where something here can't be kept, the page itself is left, so that the browser asks. */
 export function PlaceLink({
   href,
+  look,
+  className,
   ...link
-}: Omit<ComponentProps<typeof Link>, "href"> & { readonly href: string }): ReactElement {
-  const goes = useNavigateAfterSaving();
+}: Omit<ComponentProps<typeof Link>, "href"> & {
+  readonly href: string;
+  /** As a button looks; none where it looks in a way of its own. */
+  readonly look?: Look;
+}): ReactElement {
+  const navigate = useNavigateAfterSaving();
   return (
     <Link
       href={href}
       prefetch={false}
+      className={lookOf(look, className)}
       onNavigate={(event) => {
         event.preventDefault();
-        goes(href);
+        navigate(href);
       }}
       {...link}
     />

@@ -8,7 +8,7 @@ import { cameBack } from "./comingBack";
 const keyOf = (): string => `right-sum-scroll ${window.location.pathname}${window.location.search}`;
 
 /** A page that scrolls by itself: who comes back to it finds it as it was left, and what changed meanwhile is fetched. */
-export function ListPage({ children }: { readonly children: ReactNode }): ReactElement {
+export function Screen({ children }: { readonly children: ReactNode }): ReactElement {
   const main = useRef<HTMLElement>(null);
   const router = useRouter();
   useEffect(() => {
