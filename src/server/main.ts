@@ -15,6 +15,7 @@ import { answerError, putSafeHeaders } from "./headers";
 import { maintainData } from "./maintenance";
 import { addressesOf, isOnlyHere } from "./names";
 import { type PageProcess, startPages } from "./pageProcess";
+import { answerStarting } from "./starting";
 import { stop } from "./stop";
 import { troubleHandler, troubleLine } from "./trouble";
 
@@ -78,8 +79,7 @@ async function serve(): Promise<void> {
   const access = isOnlyHere(host) ? undefined : accessOf(folder);
   process.env.RIGHT_SUM_BEYOND = access === undefined ? "" : "1";
 
-  let handle: Handler = (_request, response) =>
-    answerError(response, 503, "starting", "Right Sum is just starting. Try again in a moment.");
+  let handle: Handler = answerStarting;
   let troubled = false;
   const gate = {
     host,

@@ -4,7 +4,7 @@ import http, { type IncomingMessage, type ServerResponse } from "node:http";
 import os from "node:os";
 import path from "node:path";
 import type { Trouble } from "@/data/backup/health";
-import { answerError } from "./headers";
+import { answerStarting } from "./starting";
 
 const PROGRAM = path.resolve(".build/server/pages.mjs");
 /** How long a page process that ended is left before another one is started, in milliseconds. */
@@ -68,8 +68,7 @@ export async function startPages(): Promise<PageProcess> {
     onward.on("error", () => {
       response.off("close", giveUp);
       if (response.headersSent || response.closed) response.destroy();
-      else if (tries <= 1)
-        answerError(response, 503, "starting", "Right Sum is just starting. Try again in a moment.");
+      else if (tries <= 1) answerStarting(request, response);
       else if (onward.reusedSocket) pass(request, response, tries - 1);
       else
         setTimeout(() => {

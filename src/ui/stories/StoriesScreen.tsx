@@ -27,18 +27,20 @@ export function StoriesScreen({
         aria-label="Kinds of word problems"
         className="overflow-y-auto border-r border-edge px-4 py-5 max-[900px]:order-2 max-[900px]:border-t max-[900px]:border-r-0 print:hidden"
       >
-        <PlaceLink href={ROUTES.sheets} look="words" className="mb-2">
-          The ladder
-        </PlaceLink>
-        <PlaceLink href={ROUTES.stockLists} look="words" className="mb-2">
-          Stock lists
-        </PlaceLink>
-        <PlaceLink href={ROUTES.ownStory()} look="words" className="mb-2">
-          A story of your own
-        </PlaceLink>
-        <PlaceLink href={ROUTES.storyProbe()} look="words" className="mb-2">
-          What a learner does with stories
-        </PlaceLink>
+        <div className="mb-2 flex flex-col items-start">
+          <PlaceLink href={ROUTES.sheets} look="words">
+            The ladder
+          </PlaceLink>
+          <PlaceLink href={ROUTES.stockLists} look="words">
+            Stock lists
+          </PlaceLink>
+          <PlaceLink href={ROUTES.ownStory()} look="words">
+            A story of your own
+          </PlaceLink>
+          <PlaceLink href={ROUTES.storyProbe()} look="words">
+            What a learner does with stories
+          </PlaceLink>
+        </div>
         {STRUCTURES.map((structure) => (
           <section key={structure} aria-label={STRUCTURE_NAMES[structure]} className="mb-4">
             <h2 className="text-small font-semibold text-soft">{STRUCTURE_NAMES[structure]}</h2>

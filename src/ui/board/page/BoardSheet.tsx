@@ -5,6 +5,7 @@ import {
   type ReactElement,
   type ReactNode,
   useEffect,
+  useLayoutEffect,
   useMemo,
   useRef,
   useState,
@@ -74,6 +75,8 @@ export function BoardSheet({
   const made = shownRun?.steps ?? NOTHING;
   const layout = shownRun?.working.layout ?? BLANK;
   const [room, setRoom] = useState<Room>();
+  const head = useRef<HTMLDivElement>(null);
+  const [heading, setHeading] = useState(0);
   const shown = drafted ? draftedSteps(drafted) : step;
   const first = made.findIndex(({ page }) => page?.index === made[shown - 1]?.page?.index) + 1;
   const { writings: steps, page } = useMemo(
@@ -81,9 +84,10 @@ export function BoardSheet({
       fittedPage(layout, made, first, {
         square: view.square,
         room,
+        heading,
         ...(title === undefined ? { least: LEAST } : { least: LEAST_OF_TWO, free: FREE_OF_TWO }),
       }),
-    [layout, made, first, view.square, room, title],
+    [layout, made, first, view.square, room, heading, title],
   );
   const here = drafted ? undefined : steps[step - 1];
   const eyeCol = here?.focus[0] ?? (layout.plumbs[0]?.line ?? 0) - 0.5;
@@ -123,6 +127,14 @@ export function BoardSheet({
     return () => watch.disconnect();
   }, []);
 
+  // A heading that is wider than the squares draws them out; another problem is measured anew.
+  const headed = shownRun?.working.problem;
+  useLayoutEffect(() => {
+    const [over, under] = [head.current, head.current?.nextElementSibling];
+    if (over && under && headed && over.clientWidth > under.clientWidth + 1) setHeading(over.clientWidth);
+    return () => setHeading(0);
+  }, [headed]);
+
   const endSwipe = (event: PointerEvent): void => {
     const from = swipeFrom.current;
     swipeFrom.current = undefined;
@@ -150,7 +162,10 @@ export function BoardSheet({
       }}
     >
       <figure className="m-auto flex w-max max-w-none flex-col rounded border border-edge bg-page px-5 pt-3 pb-5 shadow-sheet max-[700px]:px-3 max-[700px]:pt-1.5 max-[700px]:pb-3">
-        <div className="sticky left-5 flex w-full max-w-[calc(var(--room-width,100vw)-76px)] flex-wrap items-center justify-between gap-x-4 pb-2">
+        <div
+          ref={head}
+          className="sticky left-5 flex w-full max-w-[calc(var(--room-width,100vw)-76px)] flex-wrap items-center justify-between gap-x-4 pb-2"
+        >
           <figcaption className="min-h-8 min-w-0 font-board text-lead wrap-anywhere text-soft">
             {title ?? (shownRun && <ProblemLine run={shownRun} shown={shown} house={house} />)}
           </figcaption>

@@ -19,6 +19,7 @@ export interface FittedPage<W extends Writing> {
  * have to be smaller there are more of them across, so that the grid fills its sheet.
  * @param square the size of a square that is wanted, in pixels.
  * @param least what the page measures at least, in pixels, where the room has it.
+ * @param heading how wide what stands over the page is, in pixels: the squares reach as far.
  */
 export function fittedPage<W extends Writing>(
   layout: PaperLayout,
@@ -29,11 +30,13 @@ export function fittedPage<W extends Writing>(
     least,
     room,
     free,
+    heading = 0,
   }: {
     readonly square: number;
     readonly least: Room;
     readonly room: Room | undefined;
     readonly free?: FreeSquares;
+    readonly heading?: number;
   },
 ): FittedPage<W> {
   const smallest = { columns: Math.floor(least.across / square), rows: Math.floor(least.down / square) };
@@ -48,7 +51,8 @@ export function fittedPage<W extends Writing>(
   });
   const page = pageFor(layout, writings, shown, smallest, free);
   const drawn = Math.max(SMALLEST_SQUARE, Math.min(square, inside.down / (page.bottom - page.top)));
-  const across = Math.floor(Math.min(least.across, inside.across) / drawn);
+  const most = Math.floor(inside.across / drawn);
+  const across = Math.min(most, Math.max(Math.floor(least.across / drawn), Math.ceil(heading / drawn)));
   return {
     writings,
     page:
