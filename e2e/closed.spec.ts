@@ -62,6 +62,7 @@ const KNOWN: Readonly<Record<string, readonly ("GET" | "POST" | "PUT")[]>> = {
   "/api/twins": ["POST"],
   "/api/hand-in": ["POST"],
   "/api/house": ["GET", "PUT"],
+  "/api/house/samples": ["POST"],
   "/api/learners": ["POST"],
   "/api/learners/[id]": ["POST"],
   "/api/marking/[id]": ["GET", "POST"],

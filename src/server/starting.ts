@@ -13,8 +13,8 @@ const STARTING = plainPage(
 /** Answers while the application is not there yet: a browser gets a page that goes on by itself, a program an error. */
 export function answerStarting({ headers }: IncomingMessage, response: ServerResponse): void {
   response.setHeader("retry-after", AGAIN_AFTER);
-  if (!headers.accept?.includes("text/html"))
-    return answerError(response, 503, "starting", "Right Sum is just starting. Try again in a moment.");
-  response.setHeader("refresh", AGAIN_AFTER);
-  answerPage(response, 503, STARTING);
+  if (headers.accept?.includes("text/html")) {
+    response.setHeader("refresh", AGAIN_AFTER);
+    answerPage(response, 503, STARTING);
+  } else answerError(response, 503, "starting", "Right Sum is just starting. Try again in a moment.");
 }

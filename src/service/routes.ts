@@ -71,6 +71,7 @@ export const ROUTES = {
   addLearner: "/api/learners",
   aboutLearner: (id: string): string => `/api/learners/${encodeURIComponent(id)}`,
   house: "/api/house",
+  houseSamples: "/api/house/samples",
   view: "/api/view",
   changes: "/api/changes",
   backUp: "/api/safe-keeping/backup",

@@ -40,6 +40,7 @@ import {
 } from "@/service/requests/marking/marking";
 import { methodSample, thumbnails } from "./drawings";
 import { sheetPrinted, sheetWritten } from "./sheetPrinted";
+import { switchSamples } from "./switchSamples";
 
 /** The most skills that a sheet on some patterns mixes. */
 const MOST_FOLLOWED = 3;
@@ -100,6 +101,7 @@ export const COMPUTING = {
     return { choices: found, patterns: asked, way: wrongWayOf(problem.value, house, asked, given) };
   },
   thumbnails,
+  switchSamples,
   methodSample,
   /** A problem that reads, as the learner's board needs it. */
   turn: ({

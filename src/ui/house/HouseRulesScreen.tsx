@@ -2,30 +2,42 @@
 
 import { useRouter } from "next/navigation";
 import { type ReactElement, useState } from "react";
-import type { HouseRules } from "@/core/house";
+import { choicesOf, type HouseRules } from "@/core/house";
 import type { Unread } from "@/service/kept/unread";
+import { ROUTES } from "@/service/routes";
+import type { SwitchSamples } from "@/service/views/house";
 import { Screen } from "../parts/Screen";
 import { AsideNotes } from "../saving/AsideNotes";
 import { SaveStatus } from "../saving/SaveStatus";
+import { useAsked } from "../saving/useAsked";
 import { useHandOver } from "../saving/useHandOver";
 import { useKept } from "../saving/useKept";
+import { VIEWS } from "../saving/views";
 import { HouseSwitches } from "./HouseSwitches";
 import { HOUSE_CLIENT } from "./houseClient";
+
+/** How long after a change its samples are asked for, in milliseconds. */
+const PAUSE = 60;
 
 /** The tutor's house rules, with a sample of what each switch changes. */
 export function HouseRulesScreen({
   start,
   revision,
+  samples,
   unread,
 }: {
   readonly start: HouseRules;
   /** The revision they are on disk with; 0 where none are kept yet. */
   readonly revision: number;
+  /** What each switch changes under them; none where that could not be worked out in time. */
+  readonly samples: SwitchSamples | undefined;
   /** House rules that are kept and can't be read. */
   readonly unread: readonly Unread[];
 }): ReactElement {
   const [house, setHouse] = useState(start);
   const { saving, choose } = useKept(HOUSE_CLIENT, house, { isKept: true, revision }, setHouse);
+  const asked = house === start ? undefined : JSON.stringify({ house: choicesOf(house) });
+  const { shown } = useAsked(VIEWS.switchSamples, ROUTES.houseSamples, asked, PAUSE);
   useHandOver(HOUSE_CLIENT, useRouter().refresh);
 
   return (
@@ -40,7 +52,7 @@ export function HouseRulesScreen({
           switch you see what it changes.
         </p>
         <AsideNotes rows={unread} what="setting" />
-        <HouseSwitches house={house} samples onHouse={setHouse} />
+        <HouseSwitches house={house} samples={shown?.samples ?? samples} onHouse={setHouse} />
       </div>
     </Screen>
   );

@@ -1,7 +1,7 @@
 "use client";
 
 import { RadioGroup } from "radix-ui";
-import { type ReactElement, useSyncExternalStore } from "react";
+import type { ReactElement } from "react";
 import {
   type HouseRules,
   nearestPreset,
@@ -12,27 +12,22 @@ import {
 } from "@/core/house";
 import { isOwnCurrency } from "@/core/quantity";
 import { PRESET_WORDS, SWITCH_GROUPS, SWITCH_WORDS, settingWords } from "@/core/wording";
+import type { SwitchSamples } from "@/service/views/house";
 import { OwnMoney } from "./OwnMoney";
 import { SwitchSample } from "./SwitchSample";
 
 /** Presets to start from, then every switch with all its settings in sight. */
 export function HouseSwitches({
   house,
-  samples = false,
+  samples,
   onHouse,
 }: {
   readonly house: HouseRules;
-  /** Whether each switch has a sample beside it of what it changes. */
-  readonly samples?: boolean;
+  /** What each switch changes, to stand beside it; none where that is not shown. */
+  readonly samples?: SwitchSamples | undefined;
   readonly onHouse: (house: HouseRules) => void;
 }): ReactElement {
   const { preset, changed } = nearestPreset(house);
-  // Samples are worked where they are looked at: forty workings would hold the page up.
-  const there = useSyncExternalStore(
-    () => () => undefined,
-    () => true,
-    () => false,
-  );
   return (
     <div className="flex flex-col gap-5">
       <RadioGroup.Root
@@ -61,11 +56,11 @@ export function HouseSwitches({
           {group.switches.map((name) => (
             <div
               key={name}
-              data-samples={samples}
+              data-samples={samples !== undefined}
               className="data-[samples=true]:grid data-[samples=true]:grid-cols-[minmax(0,1fr)_224px] data-[samples=true]:items-center data-[samples=true]:gap-x-8 data-[samples=true]:border-t data-[samples=true]:border-edge data-[samples=true]:py-2.5 max-[700px]:data-[samples=true]:grid-cols-1"
             >
               <Switch name={name} house={house} onHouse={onHouse} />
-              {samples && (there ? <SwitchSample name={name} house={house} /> : <div className="min-h-24" />)}
+              {samples?.[name] && <SwitchSample sample={samples[name]} house={house} />}
             </div>
           ))}
         </fieldset>

@@ -21,6 +21,7 @@ export const VIEWS = {
   stock: () => stories().then((views) => views.stockView),
   storyWorkMarked: () => stories().then((views) => views.storyWorkMarked),
   storyAccounts: () => stories().then((views) => views.storyAccounts),
+  switchSamples: () => import("@/service/views/house").then((views) => views.switchSamplesView),
   putInPlace: () => safeKeeping().then((views) => views.putInPlaceView),
   backedUp: () => safeKeeping().then((views) => views.backedUp),
   soundness: () => safeKeeping().then((views) => views.soundness),

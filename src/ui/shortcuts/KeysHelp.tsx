@@ -2,7 +2,7 @@
 
 import dynamic from "next/dynamic";
 import { type ReactElement, useSyncExternalStore } from "react";
-import { keysAreShown, showKeys, watchKeys } from "./keysHelp";
+import { keysAreShown, showKeys, watchKeys } from "./shownKeys";
 import { isBare, useShortcuts } from "./useShortcuts";
 
 const LazyKeysDialog = dynamic(() => import("./KeysDialog"));

@@ -1,4 +1,4 @@
 export { BOARD_KEYS, type BoardAct, boardActOf } from "./boardKeys";
 export { KeysHelp } from "./KeysHelp";
-export { showKeys } from "./keysHelp";
+export { showKeys } from "./shownKeys";
 export { isBare, useShortcuts } from "./useShortcuts";

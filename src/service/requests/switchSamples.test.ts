@@ -5,7 +5,7 @@ import { pictureOf } from "@/core/pictures";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { valueOfResult } from "@/core/testing/valueOfResult";
 import { pictureWords, stepWords } from "@/core/wording";
-import { SAMPLES, sampleNotation, sampleProblem } from "./samples";
+import { SAMPLES, sampleNotation, sampleProblem } from "./switchSamples";
 
 /** What a switch's sample shows under some rules, as text: the same only where nothing can be seen to change. */
 function shown(name: SwitchName, house: HouseRules): string {
