@@ -12,7 +12,6 @@ export type {
 export { drawn, libraryOf, type MethodSet } from "./contract/methodSet";
 export type { Step, StepStage, StepToDraw } from "./contract/step";
 export { Stuck } from "./contract/stuck";
-export { decimalMethods } from "./decimalMethods";
 export type {
   DivisionEndReason,
   End as DivisionEnd,
@@ -56,22 +55,24 @@ export { type ColumnRow, type ColumnSum, partsOf, SOUND_ADDITION } from "./proce
 export type { Exchange } from "./procedures/decomposition";
 export { SOUND_PRODUCTS, withoutFrontZeros } from "./procedures/digitProducts";
 export type { Quotient } from "./procedures/quotientDigits";
+export { productMethods } from "./productMethods";
 export type { QuantityReason } from "./quantities/comparingAlike";
 export { quantityMethods } from "./quantities/quantityMethods";
 export type {
   AnyMethodSet,
   ChainReason,
-  DecimalReason,
   FractionReason,
   Library,
   MeasureReason,
   MethodId,
   MoneyReason,
   OwnReason,
+  ProductMethodReason,
   Reason,
   ReasonIn,
   RefusesAs,
   SignedReason,
+  SumMethodReason,
 } from "./reason";
 export { signedMethods } from "./signed/signedMethods";
 export { signedNumbers, signRule } from "./signed/signRule";
@@ -88,6 +89,7 @@ export { equalAdditions } from "./subtraction/equalAdditions";
 export type { ExpandedSubtractionReason } from "./subtraction/expandedSubtraction";
 export { makingUp } from "./subtraction/makingUp";
 export { subtractionByDecomposition } from "./subtraction/subtractionByDecomposition";
+export { sumMethods } from "./sumMethods";
 export {
   answerOf,
   type CountedWorking,

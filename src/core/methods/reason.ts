@@ -2,7 +2,6 @@ import type { ChainMethod } from "./chains/chainMethods";
 import type { ChainReason } from "./chains/chainReason";
 import type { IdOf, ReasonOf, RefusesOf } from "./contract/method";
 import type { LibraryBy, MethodSet } from "./contract/methodSet";
-import type { DecimalMethod, DecimalReason } from "./decimalMethods";
 import type { FractionMethod } from "./fractions/fractionMethods";
 import type { FractionReason } from "./fractions/fractionReason";
 import type { MeasureMethod } from "./measures/measureMethods";
@@ -10,16 +9,27 @@ import type { MeasureReason } from "./measures/measureReason";
 import type { MentalMethod } from "./mental/mentalMethods";
 import type { MoneyMethod } from "./money/moneyMethods";
 import type { MoneyReason } from "./money/moneyReason";
+import type { ProductMethod, ProductMethodReason } from "./productMethods";
 import type { QuantityMethod } from "./quantities/quantityMethods";
 import type { SignedMethod } from "./signed/signedMethods";
 import type { SignedReason } from "./signed/signedReason";
 import type { AnswerReason } from "./squares/answer";
+import type { SumMethod, SumMethodReason } from "./sumMethods";
 
-export type { ChainReason, DecimalReason, FractionReason, MeasureReason, MoneyReason, SignedReason };
+export type {
+  ChainReason,
+  FractionReason,
+  MeasureReason,
+  MoneyReason,
+  ProductMethodReason,
+  SignedReason,
+  SumMethodReason,
+};
 
 /** Every method there is, as types: what they are called and why their steps are made is read off them. */
 type EveryMethod =
-  | DecimalMethod
+  | SumMethod
+  | ProductMethod
   | FractionMethod
   | SignedMethod
   | MoneyMethod

@@ -1,14 +1,15 @@
 import { chainMethods } from "./chains/chainMethods";
 import type { WorkingBy } from "./contract/method";
 import { libraryOf } from "./contract/methodSet";
-import { decimalMethods } from "./decimalMethods";
 import { fractionMethods } from "./fractions/fractionMethods";
 import { measureMethods } from "./measures/measureMethods";
 import { mentalMethods } from "./mental/mentalMethods";
 import { moneyMethods } from "./money/moneyMethods";
+import { productMethods } from "./productMethods";
 import { quantityMethods } from "./quantities/quantityMethods";
 import type { MethodId, Reason } from "./reason";
 import { signedMethods } from "./signed/signedMethods";
+import { sumMethods } from "./sumMethods";
 
 export type Working = WorkingBy<Reason, MethodId>;
 /** What is counted of a working: its problem, its answer, and the reasons of its steps. */
@@ -18,7 +19,8 @@ export type CountedWorking = Pick<Working, "problem" | "answer"> & {
 
 /** Every method there is. */
 export const EVERY_METHOD = libraryOf<Reason, MethodId>([
-  decimalMethods,
+  sumMethods,
+  productMethods,
   fractionMethods,
   signedMethods,
   moneyMethods,

@@ -5,7 +5,6 @@ export { stageName } from "./checks/stageWords";
 export { type AnyMethodWords, refusalSentence } from "./contract/methodWords";
 export { methodWords, stepWords } from "./contract/stepWords";
 export { methodWordsFrom, type Wordbook, wordsFrom } from "./contract/wordbook";
-export { DECIMAL_BOOK } from "./decimalBook";
 export { LIKELIHOOD_WORDS, slipNameWords } from "./errorPatterns/slipAboutWords";
 export { patternWords } from "./errorPatterns/wordsOfPatterns";
 export { notNearWords, remedyWords, undoneWords, wrongStepWords } from "./errorPatterns/wrongSteps";
@@ -23,6 +22,7 @@ export { MENTAL_BOOK } from "./mental/mentalBook";
 export { MONEY_BOOK } from "./money/moneyBook";
 export { plain, type StepWords, stretches } from "./numbers/line";
 export { placesName } from "./numbers/numberWords";
+export { PRODUCT_BOOK } from "./productBook";
 export { QUANTITY_BOOK } from "./quantities/quantityBook";
 export { NO_LETTERS, PRINT_WORDS } from "./sheets/printWords";
 export {
@@ -50,6 +50,7 @@ export { NO_STORY, STORY_WORDS, STRUCTURE_NAMES } from "./stories/storyWords";
 export { type ToldWork, toldWork } from "./stories/storyWorkWords";
 export { onTheClock, type StoryStretch, toldStory } from "./stories/toldStory";
 export { WORKSHOP } from "./stories/workshop";
+export { SUM_BOOK } from "./sumBook";
 export { FORM_FAULT_WORDS, givenErrorWords } from "./turn/markingWords";
 export { readErrorWords } from "./turn/readErrorWords";
 export {

@@ -5,7 +5,18 @@ import { sameAnswer } from "../../marking";
 import { isRight } from "../../problem";
 import { anyHouse, anyProblem, anyTask } from "../../testing/arbitrary";
 import { problemOf } from "../../testing/problems";
-import { answerOf, decimalMethods, drawn, EVERY_METHOD, libraryOf, methodsFor, workingOf } from "..";
+import {
+  answerOf,
+  drawn,
+  EVERY_METHOD,
+  libraryOf,
+  type MethodId,
+  methodsFor,
+  productMethods,
+  type Reason,
+  sumMethods,
+  workingOf,
+} from "..";
 
 const house = PRESETS.fillersTrueValue;
 const solve = (): never => {
@@ -83,7 +94,7 @@ describe("every method together", () => {
       expect(kinds).toContain(problemOf(sample).kind);
       expect(new Set(decides).size).toBe(decides.length);
     }
-    const decimals = libraryOf([decimalMethods]);
+    const decimals = libraryOf<Reason, MethodId>([sumMethods, productMethods]);
     expect(decimals.methods.length).toBeLessThan(EVERY_METHOD.methods.length);
     expect(() => decimals.workingOf(problemOf("1/2 + 1/3"), house)).toThrow("no method takes fractions");
   });

@@ -1,16 +1,18 @@
 import { CHAIN_BOOK } from "../chains/chainBook";
-import { DECIMAL_BOOK } from "../decimalBook";
 import { FRACTION_BOOK } from "../fractions/fractionBook";
 import { MEASURE_BOOK } from "../measures/measureBook";
 import { MENTAL_BOOK } from "../mental/mentalBook";
 import { MONEY_BOOK } from "../money/moneyBook";
+import { PRODUCT_BOOK } from "../productBook";
 import { QUANTITY_BOOK } from "../quantities/quantityBook";
 import { SIGNED_BOOK } from "../signed/signedBook";
+import { SUM_BOOK } from "../sumBook";
 import type { Wordbook } from "./wordbook";
 
 /** Every book there is. */
 export const EVERY_BOOK: readonly Wordbook[] = [
-  DECIMAL_BOOK,
+  SUM_BOOK,
+  PRODUCT_BOOK,
   FRACTION_BOOK,
   SIGNED_BOOK,
   MONEY_BOOK,

@@ -7,6 +7,7 @@ import { addPart, type LoadedPart, type PartId } from "./parts";
 type Inside = { readonly children: ReactNode };
 
 const IMPORTS: Readonly<Record<Exclude<PartId, "decimals">, () => Promise<{ readonly PART: LoadedPart }>>> = {
+  products: () => import("./products"),
   fractions: () => import("./fractions"),
   signed: () => import("./signed"),
   money: () => import("./money"),
@@ -29,6 +30,7 @@ const ready = ({ PART }: { readonly PART: LoadedPart }): { readonly default: Com
 };
 
 const WITH: Readonly<Record<Exclude<PartId, "decimals">, ComponentType<Inside>>> = {
+  products: dynamic(() => import("./products").then(ready)),
   fractions: dynamic(() => import("./fractions").then(ready)),
   signed: dynamic(() => import("./signed").then(ready)),
   money: dynamic(() => import("./money").then(ready)),

@@ -14,6 +14,7 @@ import { PART as MEASURES } from "./measures";
 import { PART as MENTAL } from "./mental";
 import { PART as MONEY } from "./money";
 import { partsRegistry } from "./parts";
+import { PART as PRODUCTS } from "./products";
 import { PART as QUANTITIES } from "./quantities";
 import { PART as SIGNED } from "./signed";
 
@@ -23,7 +24,7 @@ const { addPart, partsInMenu, partsMissing, partsThere, partsUsed, partsWelcome,
   partsRegistry();
 const [DECIMALS] = partsThere().parts;
 if (DECIMALS === undefined) throw new Error("the part of decimals is always there");
-const PARTS = [DECIMALS, FRACTIONS, SIGNED, MONEY, MEASURES, QUANTITIES, CHAIN, MENTAL];
+const PARTS = [DECIMALS, PRODUCTS, FRACTIONS, SIGNED, MONEY, MEASURES, QUANTITIES, CHAIN, MENTAL];
 
 /** Measures and amounts that come to plain numbers on the way. */
 const rare = fc.constantFrom("6 lb ÷ 2 lb ÷ 7 × 2", "(−3) × ($6 ÷ $2)", "9 L ÷ 3 L − 5").map(problemOf);
@@ -51,9 +52,9 @@ describe("the parts of a problem", () => {
   });
 
   it("are missing until they come, and are then told to those who watch", () => {
-    expect(partsMissing("54 lb − 27 lb", HOUSE)).toEqual(["measures"]);
+    expect(partsMissing("54 lb − 27 lb", HOUSE)).toEqual(["products", "measures"]);
     expect(partsMissing("1.5 + 2", HOUSE)).toEqual([]);
-    expect(partsWelcome("3 − 8", HOUSE)).toEqual(["signed"]);
+    expect(partsWelcome("3 − 8", HOUSE)).toEqual(["products", "signed"]);
     expect(partsInMenu(problemOf("3 − 8"))).toEqual(["mental"]);
     expect(partsMissing("3 − 8", HOUSE, ["subtraction-by-decomposition", undefined])).toEqual([]);
     expect(partsMissing("3 − 8", HOUSE, ["compensation"])).toEqual(["mental"]);
@@ -64,9 +65,10 @@ describe("the parts of a problem", () => {
     addPart(MEASURES);
     stop();
     addPart(MONEY);
+    addPart(PRODUCTS);
     expect(told).toBe(1);
     expect(partsMissing("54 lb − 27 lb", HOUSE)).toEqual([]);
-    expect(partsThere().parts.map(({ id }) => id)).toEqual(["decimals", "money", "measures"]);
+    expect(partsThere().parts.map(({ id }) => id)).toEqual(["decimals", "products", "money", "measures"]);
     const { steps } = EVERY_METHOD.workingOf(sample, HOUSE);
     const [first] = steps;
     expect(first && stepWords(first.reason, HOUSE)).toEqual(first && everyWords(first.reason, HOUSE));

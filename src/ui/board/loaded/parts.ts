@@ -2,25 +2,35 @@ import type { RunReason } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import {
   type AnyMethodSet,
-  decimalMethods,
   type Library,
   libraryOf,
   type MethodId,
   type Reason,
+  sumMethods,
 } from "@/core/methods";
 import { asFraction, isWhole } from "@/core/number";
-import { operandsOf, PROBLEM_KINDS, type Problem, readProblem } from "@/core/problem";
+import { operandsOf, type Problem, type ProblemKind, readProblem } from "@/core/problem";
 import {
   type AnyMethodWords,
-  DECIMAL_BOOK,
   methodWordsFrom,
   type StepWords,
+  SUM_BOOK,
   type Wordbook,
   wordsFrom,
 } from "@/core/wording";
 
-/** A part is called by the kind of problem it is for; what is worked in the head is for several. */
-const PART_IDS = [...PROBLEM_KINDS, "mental"] as const;
+/** The kinds of problems beside decimals, in the order of the methods. */
+const OTHER_KINDS = [
+  "fractions",
+  "signed",
+  "money",
+  "measures",
+  "quantities",
+  "chain",
+] as const satisfies readonly ProblemKind[];
+
+/** A part is called by the kind of problem it is for; products and quotients of decimals, and what is worked in the head, are for several. */
+const PART_IDS = ["decimals", "products", ...OTHER_KINDS, "mental"] as const;
 export type PartId = (typeof PART_IDS)[number];
 
 /**
@@ -77,7 +87,7 @@ export interface PartsRegistry {
 
 /** A registry in which only the part of decimals is loaded. */
 export function partsRegistry(): PartsRegistry {
-  let loaded = loadedWith([{ id: "decimals", methods: decimalMethods, book: DECIMAL_BOOK }]);
+  let loaded = loadedWith([{ id: "decimals", methods: sumMethods, book: SUM_BOOK }]);
   const watchers = new Set<() => void>();
   const books = (): readonly Wordbook[] => loaded.parts.map(({ book }) => book);
   const notThere = (ids: readonly PartId[]): readonly PartId[] =>
@@ -125,21 +135,22 @@ const ON_A_LINE = 40n;
 function partsFor(problem: Problem): readonly PartId[] {
   switch (problem.kind) {
     case "decimals":
-      return [];
+      return problem.op === "multiply" || problem.op === "divide" ? ["products"] : [];
     case "fractions":
     case "measures":
-      return [problem.kind];
+      return ["products", problem.kind];
     case "money":
       // Where nothing else checks an amount, it is worked in the head.
-      return ["money", "mental"];
+      return ["products", "money", "mental"];
     case "quantities":
       // Their sizes may be fractions.
-      return ["quantities", "fractions"];
+      return ["products", "quantities", "fractions"];
     case "signed":
-      return ["signed", "fractions"];
+      return ["products", "signed", "fractions"];
     case "chain": {
       const has = (kind: string): boolean => operandsOf(problem).some((operand) => operand.kind === kind);
       return [
+        "products",
         "chain",
         ...(has("amount") ? (["money"] as const) : []),
         ...(has("measure") ? (["measures"] as const) : []),
@@ -159,7 +170,7 @@ function partsBeside(problem: Problem): readonly PartId[] {
     (one) => one.kind === "decimal" && isWhole(one) && asFraction(one).numerator <= ON_A_LINE,
   );
   const seen = kind === "decimals" && (op === "add" || op === "subtract") && operands.length === 2 && small;
-  return seen ? ["signed"] : [];
+  return seen ? ["products", "signed"] : [];
 }
 
 /** The parts whose methods are only taken where a tutor chooses one: much can be worked in the head. */
