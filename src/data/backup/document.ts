@@ -36,7 +36,7 @@ const UPGRADES: Upgrades = {
     })),
   }),
   // Sheets were not kept yet.
-  2: (tables) => tables,
+  2: (tables) => ({ kept_sheets: [], sheets_given: [], ...tables }),
 };
 
 /** Reads a document whole, or says in a sentence why it can't be taken. */

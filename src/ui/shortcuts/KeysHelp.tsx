@@ -1,11 +1,10 @@
 "use client";
 
-import dynamic from "next/dynamic";
-import { type ReactElement, useSyncExternalStore } from "react";
+import { lazy, type ReactElement, Suspense, useSyncExternalStore } from "react";
 import { keysAreShown, showKeys, watchKeys } from "./shownKeys";
 import { isBare, useShortcuts } from "./useShortcuts";
 
-const LazyKeysDialog = dynamic(() => import("./KeysDialog"));
+const LazyKeysDialog = lazy(() => import("./KeysDialog"));
 
 /** The keys of each place, shown by ? wherever one is. */
 export function KeysHelp(): ReactElement | null {
@@ -15,5 +14,9 @@ export function KeysHelp(): ReactElement | null {
     showKeys(true);
     return true;
   });
-  return isShown ? <LazyKeysDialog onClose={() => showKeys(false)} /> : null;
+  return isShown ? (
+    <Suspense>
+      <LazyKeysDialog onClose={() => showKeys(false)} />
+    </Suspense>
+  ) : null;
 }

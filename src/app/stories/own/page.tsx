@@ -1,6 +1,8 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
+import { choicesOf, type HouseRules } from "@/core/house";
 import { LONGEST_STORY, OWN_FORMS } from "@/core/stories";
+import { compute } from "@/threads/pool";
 import { type OwnDraft, OwnStoriesScreen } from "@/ui/stories";
 import { type Parameters, parametersOf } from "../../reading/parameters";
 import { ownStories, savedHouse } from "../../reading/saved";
@@ -19,32 +21,40 @@ const SAMPLE: OwnDraft = {
   answer: "They cost … altogether.",
 };
 
+/** Where the page begins: with what came from the shop, with a story that was drawn, or with one to begin from. */
+async function startOf(
+  parameters: Readonly<Record<string, string>>,
+): Promise<{ readonly start: OwnDraft; readonly house: HouseRules } | { readonly message: string }> {
+  if (parameters.text !== undefined) {
+    const form = OWN_FORMS.find(({ id }) => id === parameters.form)?.id ?? SAMPLE.form;
+    const text = parameters.text.slice(0, LONGEST_STORY);
+    return { start: { ...SAMPLE, text, form, answer: "" }, house: savedHouse() };
+  }
+  if (parameters.kind === undefined) return { start: SAMPLE, house: savedHouse() };
+  const { house, shown } = await askedTold(parameters);
+  if (!shown.ok) return { message: shown.error.message };
+  const told = shown.value;
+  if (told?.own == null) return { start: SAMPLE, house };
+  const text = `${told.stretches.map((one) => one.text).join("")} ${told.question}`;
+  return { start: { ...SAMPLE, ...told.own, text, answer: told.gap ?? "" }, house };
+}
+
 export default async function OwnStoryPage({
   searchParams,
 }: {
   readonly searchParams: Parameters;
 }): Promise<ReactElement> {
-  const parameters = await parametersOf(searchParams);
-  const { stories: kept } = ownStories();
-  if (parameters.text !== undefined) {
-    // What was read off in the shop comes as a text.
-    const form = OWN_FORMS.find(({ id }) => id === parameters.form)?.id ?? SAMPLE.form;
-    const start = { ...SAMPLE, text: parameters.text.slice(0, LONGEST_STORY), form, answer: "" };
-    return <OwnStoriesScreen key={start.text} start={start} kept={kept} house={savedHouse()} />;
-  }
-  if (parameters.kind === undefined)
-    return <OwnStoriesScreen start={SAMPLE} kept={kept} house={savedHouse()} />;
-  const { house, shown } = await askedTold(parameters);
-  if (!shown.ok) return <TooMuch message={shown.error.message} />;
-  const told = shown.value;
-  const start =
-    told?.own == null
-      ? SAMPLE
-      : {
-          ...SAMPLE,
-          ...told.own,
-          text: `${told.stretches.map((one) => one.text).join("")} ${told.question}`,
-          answer: told.gap ?? "",
-        };
-  return <OwnStoriesScreen key={start.text} start={start} kept={kept} house={house} />;
+  const from = await startOf(await parametersOf(searchParams));
+  if ("message" in from) return <TooMuch message={from.message} />;
+  const { start, house } = from;
+  const worked = await compute("workOwnStory", { ...start, house: choicesOf(house) });
+  return (
+    <OwnStoriesScreen
+      key={start.text}
+      start={start}
+      shown={worked.ok && worked.value.ok ? worked.value.value : undefined}
+      kept={ownStories().stories}
+      house={house}
+    />
+  );
 }

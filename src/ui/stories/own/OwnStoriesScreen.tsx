@@ -3,6 +3,7 @@
 import { Plus, Trash2, Undo2 } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
+import type { OwnStoryShown } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../../ids";
 import { Button } from "../../parts/Button";
@@ -17,10 +18,13 @@ const EMPTY: OwnDraft = { text: "", form: "whole", line: "", left: [], turned: f
 /** The stories of a tutor's own: those that are kept, and one of them or a new one as it is written. */
 export function OwnStoriesScreen({
   start,
+  shown,
   kept: startKept,
   house,
 }: {
   readonly start: OwnDraft;
+  /** What came of that already. */
+  readonly shown: OwnStoryShown | undefined;
   readonly kept: readonly OwnKept[];
   readonly house: HouseRules;
 }): ReactElement {
@@ -65,6 +69,7 @@ export function OwnStoriesScreen({
       <div className="mt-3 grid grid-cols-[minmax(0,1fr)_260px] gap-8 max-[1000px]:grid-cols-1">
         <div>
           <OwnStory
+            first={{ draft: start, shown }}
             key={open}
             draft={draft}
             house={house}

@@ -5,10 +5,12 @@ import type { ReactElement } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { letterOf, OWN_FORMS, OWN_LINE, STRUCTURES } from "@/core/stories";
 import { OWN_FORM_NAMES, OWN_LINE_NAME, STRUCTURE_NAMES } from "@/core/wording";
+import type { OwnStoryShown } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { boardAddress, turnAddress } from "../../board/state/address";
 import { Button } from "../../parts/Button";
 import { PlaceLink } from "../../parts/PlaceLink";
+import { sameJson } from "../../saving/sameJson";
 import { useAsked } from "../../saving/useAsked";
 import { VIEWS } from "../../saving/views";
 import { StoryDrawing } from "../StoryDrawing";
@@ -17,19 +19,36 @@ import { answerSentence, type OwnDraft, questionIn } from "./ownDraft";
 /** How long after the last change the text is worked anew. */
 const PAUSE = 250;
 
+/** The story that the page began with, worked by the server already; nothing where it could not be in time. */
+export interface FirstWorked {
+  readonly draft: OwnDraft;
+  readonly shown: OwnStoryShown | undefined;
+}
+
+const sameStory = (one: OwnDraft, other: OwnDraft): boolean =>
+  sameJson(
+    [one.text, one.form, one.line, one.left, one.turned],
+    [other.text, other.form, other.line, other.left, other.turned],
+  );
+
 /** A story that the tutor writes or changes: they mark its numbers and choose what is asked, and the rest follows as they write. */
 export function OwnStory({
   draft,
   house,
+  first,
   onChange,
 }: {
   readonly draft: OwnDraft;
   readonly house: HouseRules;
+  readonly first: FirstWorked;
   readonly onChange: (change: Partial<OwnDraft>) => void;
 }): ReactElement {
   const { text, form, line, left, turned, answer } = draft;
   const asked = JSON.stringify({ text, form, line, left, turned, house: choicesOf(house) });
-  const { shown, message } = useAsked(VIEWS.ownStoryShown, ROUTES.workOwnStory, asked, PAUSE);
+  const isFirst = first.shown !== undefined && sameStory(draft, first.draft);
+  const back = useAsked(VIEWS.ownStoryShown, ROUTES.workOwnStory, isFirst ? undefined : asked, PAUSE);
+  const shown = isFirst ? first.shown : back.shown;
+  const { message } = back;
   const worked = shown?.worked;
   const isLine = form === OWN_LINE;
   const question = questionIn(text);
