@@ -46,7 +46,7 @@ export const PROMISES: readonly Promised[] = [
   {
     words: "under house rules for every school's hand",
     tests: [
-      ["src/ui/house/samples.test.ts", "of %s looks different at each of its settings"],
+      ["src/service/requests/switchSamples.test.ts", "of %s looks different at each of its settings"],
       ["src/core/wording/narration.test.ts", "true values and short talk"],
     ],
   },

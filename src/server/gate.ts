@@ -2,7 +2,7 @@ import type { IncomingMessage, ServerResponse } from "node:http";
 import { type Access, LONGEST_PASSPHRASE, SESSION_LASTS, SHORTEST_PASSPHRASE } from "./access";
 import { answerError, answerPage } from "./headers";
 import { hostName, isFromHere, isOwnName } from "./names";
-import { notYetPage, setPassphrasePage, signInPage } from "./plainPages";
+import { notYetPage, setPassphrasePage, signInPage } from "./plain/plainPages";
 
 const METHODS: ReadonlySet<string> = new Set(["GET", "HEAD", "POST", "PUT"]);
 const COOKIE = "right-sum-session";

@@ -15,9 +15,9 @@ import { answerError, putSafeHeaders } from "./headers";
 import { maintainData } from "./maintenance";
 import { addressesOf, isOnlyHere } from "./names";
 import { type PageProcess, startPages } from "./pageProcess";
-import { answerStarting } from "./starting";
+import { answerStarting } from "./plain/starting";
+import { troubleHandler, troubleLine } from "./plain/trouble";
 import { stop } from "./stop";
-import { troubleHandler, troubleLine } from "./trouble";
 
 type Handler = (request: IncomingMessage, response: ServerResponse) => Promise<void> | void;
 

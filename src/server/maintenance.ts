@@ -5,7 +5,7 @@ import { insideOf } from "@/data/backup/inside";
 import { noteTrouble } from "@/data/backup/watch";
 import { database, FILE_NAME } from "@/data/database";
 import { file } from "@/threads/pool";
-import { troubleLine } from "./trouble";
+import { troubleLine } from "./plain/trouble";
 
 const HOUR = 60 * 60 * 1000;
 /** How long after the start the whole of the data is checked and backed up, so that a lesson begins first. */

@@ -4,7 +4,7 @@ import http, { type IncomingMessage, type ServerResponse } from "node:http";
 import os from "node:os";
 import path from "node:path";
 import type { Trouble } from "@/data/backup/health";
-import { answerStarting } from "./starting";
+import { answerStarting } from "./plain/starting";
 
 const PROGRAM = path.resolve(".build/server/pages.mjs");
 /** How long a page process that ended is left before another one is started, in milliseconds. */

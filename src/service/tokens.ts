@@ -11,7 +11,7 @@ interface Colour {
 }
 
 /** The colours by their roles. */
-export const COLOURS = {
+const COLOURS = {
   paper: { day: "#f7f4ec", night: "#14191c" },
   page: { day: "#fffdf8", night: "#1b2226", print: "#ffffff" },
   squares: { day: "#c9d6dc", night: "#2f3c43", print: "#bccad1" },
@@ -29,7 +29,7 @@ export const COLOURS = {
 type Role = keyof typeof COLOURS;
 
 /** The sizes of words, in pixels. What is written on squared paper has the size of its squares. */
-export const WORD_SIZES = { small: 13, note: 15, body: 17, lead: 20, title: 24, head: 28 } as const;
+const WORD_SIZES = { small: 13, note: 15, body: 17, lead: 20, title: 24, head: 28 } as const;
 
 const ROLES: readonly (readonly [string, Colour])[] = Object.entries(COLOURS);
 

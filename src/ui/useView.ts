@@ -3,7 +3,7 @@
 import { useCallback, useRef, useState } from "react";
 import type { View } from "@/service/kept/view";
 import { ROUTES } from "@/service/routes";
-import { send } from "./saving/send";
+import { send } from "./saving/wire/send";
 
 /** The tutor's view of the screen, and a way to change part of it that is kept at once. */
 export function useView(start: View): readonly [View, (change: Partial<View>) => void] {

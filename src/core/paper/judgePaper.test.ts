@@ -1,15 +1,17 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Mark } from "../board";
-import { type WrittenPaper, writtenPapers } from "../testing/papers";
-import { RIGHT, WRONG } from "../testing/papers/cases";
-import { LATTICES, MORE_RIGHT, MORE_WRONG } from "../testing/papers/casesByKind";
+import { writtenPapers } from "../testing/papers";
+import { MORE_RIGHT, MORE_WRONG } from "../testing/papers/cases/casesByKind";
+import { LATTICES } from "../testing/papers/cases/latticeCases";
+import { RIGHT } from "../testing/papers/cases/rightCases";
+import { WRONG } from "../testing/papers/cases/wrongCases";
 import { drawn } from "../testing/papers/drawn";
 import { judged, measured } from "../testing/papers/measured";
+import { statedFalsely } from "../testing/papers/statedFalsely";
 import { problemOf } from "../testing/problems";
-import { same } from "../testing/ratio";
 import { worked } from "../testing/said/chains";
-import { BLANK_PAPER, judgePaper, judgingTarget, written } from ".";
+import { BLANK_PAPER, judgePaper, judgingTarget, written } from "./";
 
 const look = (problem: string, marks: readonly Mark[], units: readonly string[] = [], settled = true) =>
   judgePaper({ marks }, judgingTarget(problemOf(problem)), { settled, units });
@@ -83,28 +85,6 @@ describe("papers as people write them", () => {
     expect(alarms).toEqual([]);
   });
 });
-
-/** The statements with a sign of equality in the rows of a paper, worked by an arithmetic that the reader knows nothing of. */
-function statedFalsely({ marks }: WrittenPaper): boolean {
-  const rows = new Map<number, Map<number, string>>();
-  for (const mark of marks) {
-    if (mark.kind !== "glyph" && mark.kind !== "point") continue;
-    const [at, sign] = mark.kind === "glyph" ? [2 * mark.col + 1, mark.text] : [2 * mark.line, "."];
-    rows.set(mark.row, (rows.get(mark.row) ?? new Map<number, string>()).set(at, sign));
-  }
-  return [...rows.values()].some((row) => {
-    const text = [...row]
-      .sort(([a], [b]) => a - b)
-      // A number that stands apart is no part of the one before.
-      .map(([at, sign], nth, all) => ((all[nth - 1]?.[0] ?? at) < at - 2 ? ` ${sign}` : sign))
-      .join("")
-      .replace(/ ?([=×+−]) ?/g, "$1");
-    const [left = "", right = "", more] = text.split("=");
-    if (more !== undefined || !/^\d[\d.×+−]*$/.test(left) || !/^\d+(?:\.\d+)?$/.test(right)) return false;
-    const [one, other] = [worked(left), worked(right)];
-    return one !== undefined && other !== undefined && !same(one, other);
-  });
-}
 
 describe("what a paper comes to", () => {
   it.each([

@@ -3,11 +3,11 @@ import os from "node:os";
 import path from "node:path";
 import fc from "fast-check";
 import { afterEach, describe, expect, it } from "vitest";
-import { PRESETS } from "@/core/house";
 import { type AnswerMark, WAITING } from "@/service/kept/attempt";
-import type { SheetAct } from "@/service/kept/markingSheet";
 import { type Data, openDatabase } from "../database";
-import { learners, markingSheets, patternCounts } from "../schema";
+import { markingSheets } from "../schema";
+import { countsAnewEqual } from "../testing/countedAnew";
+import { act, begin, gap, house, keep, NOON, right, SHEET, standing } from "../testing/markedSheet";
 import { attemptsOf, keepHandedIn, keptSquaresOf } from "./attempts";
 import {
   addLearner,
@@ -17,9 +17,9 @@ import {
   renameLearner,
   restoreLearner,
 } from "./learners";
-import { applyActs, deleteSheet, findSheet, listSheets, openSheet, restoreSheet } from "./markingSheets";
-import { historyOf, recount } from "./patternCounts";
-import { type CellWrite, keepCells, waitingOn } from "./squares";
+import { deleteSheet, findSheet, listSheets, openSheet, restoreSheet } from "./markingSheets";
+import { historyOf } from "./patternCounts";
+import { type CellWrite, waitingOn } from "./squares";
 
 const folders: string[] = [];
 const fresh = (): { readonly data: Data; readonly folder: string } => {
@@ -30,61 +30,6 @@ const fresh = (): { readonly data: Data; readonly folder: string } => {
 afterEach(() => {
   for (const folder of folders.splice(0)) fs.rmSync(folder, { recursive: true, force: true });
 });
-
-const house = { ...PRESETS.commaBelow, narration: "short" } as const;
-const NOON = new Date("2026-03-04T12:00:00Z");
-const SHEET = "sheet0001";
-
-const gap: AnswerMark = {
-  ...WAITING,
-  verdict: "wrong",
-  patterns: ["sub-column-gap"],
-  probability: 0.9,
-  shown: ["sub-column-gap"],
-  chances: ["sub-column-gap", "sub-pays-twice"],
-};
-const right: AnswerMark = { ...gap, verdict: "right", patterns: [], probability: undefined, shown: [] };
-
-const act = (data: Data, ...acts: readonly SheetAct[]) =>
-  data.transaction((write) => {
-    openSheet(write, SHEET, house, NOON);
-    return applyActs(write, SHEET, acts, NOON);
-  });
-const keep = (data: Data, ...cells: readonly CellWrite[]) =>
-  data.transaction((write) => {
-    const sheet = findSheet(write, SHEET);
-    if (sheet === undefined) throw new Error("there is no sheet");
-    return keepCells(write, sheet, cells, NOON);
-  });
-const begin = (data: Data): void => {
-  act(
-    data,
-    { kind: "addRow", id: "row00001", problem: "53,2 − 17,8" },
-    { kind: "addRow", id: "row00002", problem: "1/2 + 1/3" },
-    { kind: "addLearner", id: "learner1", name: "Ada" },
-    { kind: "addLearner", id: "learner2", name: "Bo" },
-  );
-};
-/** What stands on the sheet, row by row and learner by learner. */
-const standing = (data: Data): readonly string[] =>
-  keptSquaresOf(data, SHEET)
-    .filter(({ given }) => given !== "")
-    .map(({ row, learner, given }) => `${row} ${learner} ${given}`)
-    .sort();
-const countsAnewEqual = (data: Data): void => {
-  const counts = () => ({
-    patterns: data
-      .select()
-      .from(patternCounts)
-      .all()
-      .filter(({ chances }) => chances !== 0)
-      .sort((a, b) => `${a.learnerId}${a.pattern}`.localeCompare(`${b.learnerId}${b.pattern}`)),
-    answers: data.select({ id: learners.id, answers: learners.answers }).from(learners).all(),
-  });
-  const before = counts();
-  recount(data, () => "[]");
-  expect(counts()).toEqual(before);
-};
 
 describe("a sheet", () => {
   it("comes back as it was kept, after the database was opened anew", () => {

@@ -1,4 +1,4 @@
+export { boardAddress } from "../../service/boardAddress";
 export { BoardScreen } from "./BoardScreen";
-export { boardAddress } from "./state/address";
 export { readAddress } from "./state/readAddress";
 export { startOfBoard } from "./state/startOfBoard";

@@ -6,13 +6,13 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
 import type { SwitchSamples } from "@/service/views/house";
+import { AsideNotes } from "../parts/AsideNotes";
+import { SaveStatus } from "../parts/SaveStatus";
 import { Screen } from "../parts/Screen";
-import { AsideNotes } from "../saving/AsideNotes";
-import { SaveStatus } from "../saving/SaveStatus";
-import { useAsked } from "../saving/useAsked";
 import { useHandOver } from "../saving/useHandOver";
 import { useKept } from "../saving/useKept";
-import { VIEWS } from "../saving/views";
+import { useAsked } from "../saving/wire/useAsked";
+import { VIEWS } from "../saving/wire/views";
 import { HouseSwitches } from "./HouseSwitches";
 import { HOUSE_CLIENT } from "./houseClient";
 

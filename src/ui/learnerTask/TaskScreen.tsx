@@ -20,7 +20,7 @@ import { type TurnAddresses, TurnSettings } from "./margin/TaskSettings";
 import { Told } from "./margin/Told";
 import { Walk } from "./margin/Walk";
 import { NumberPad } from "./NumberPad";
-import { PaperPad } from "./PaperPad";
+import { PaperRoom } from "./PaperRoom";
 import {
   answerRead,
   blockOf,
@@ -206,32 +206,24 @@ export function TaskScreen({
         aria-busy={!listening}
         className="grid min-h-0 grid-cols-[minmax(0,1fr)_340px] max-[1000px]:grid-cols-1 max-[1000px]:grid-rows-[minmax(0,1fr)_auto] max-[700px]:grid-rows-[minmax(0,1fr)_auto_auto]"
       >
-        <section
-          ref={room}
-          data-room
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: a paper larger than its room is scrolled by keys
-          tabIndex={0}
-          aria-label="Paper"
-          className="grid min-h-0 min-w-0 overflow-auto p-2"
-        >
-          <div className="m-auto rounded border border-edge bg-page shadow-sheet">
-            <PaperPad
-              marks={paper.marks}
-              size={size}
-              at={at}
-              held={held}
-              goes={goes}
-              hand={hand}
-              wrong={shows ? fault?.at : undefined}
-              walked={walks ? blockOf(judged.claims[walk], paper) : undefined}
-              hint={ghost}
-              house={house}
-              square={square}
-              disabled={waits}
-              onStroke={stroke}
-            />
-          </div>
-        </section>
+        <PaperRoom
+          room={room}
+          pad={{
+            marks: paper.marks,
+            size,
+            at,
+            held,
+            goes,
+            hand,
+            wrong: shows ? fault?.at : undefined,
+            walked: walks ? blockOf(judged.claims[walk], paper) : undefined,
+            hint: ghost,
+            house,
+            square,
+            disabled: waits,
+            onStroke: stroke,
+          }}
+        />
         {shows && (
           <p aria-hidden="true" className="hidden px-3 text-note leading-tight max-[700px]:block">
             <Told looked={looked} house={house} />

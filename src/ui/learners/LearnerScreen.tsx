@@ -3,11 +3,11 @@ import type { ReactElement } from "react";
 import type { Unread } from "@/service/kept/unread";
 import type { RecordedAnswer, RecordedPattern } from "@/service/requests/marking/record";
 import { ROUTES } from "@/service/routes";
+import { AsideNotes } from "../parts/AsideNotes";
 import { LOOKS } from "../parts/looks";
 import { PlaceLink } from "../parts/PlaceLink";
-import { AsideNotes } from "../saving/AsideNotes";
+import { Screen } from "../parts/Screen";
 import { FollowUp } from "../sheets";
-import { Screen } from "../shell";
 
 const VERDICTS = {
   right: "right",

@@ -8,9 +8,9 @@ import { ROUTES } from "@/service/routes";
 import { newId } from "../ids";
 import { Button } from "../parts/Button";
 import { PlaceLink } from "../parts/PlaceLink";
+import { Screen } from "../parts/Screen";
 import { useOtherWindows } from "../saving/otherWindows";
-import { send } from "../saving/send";
-import { Screen } from "../shell";
+import { send } from "../saving/wire/send";
 
 /** A learner on the list, with how much of their work is kept and what shows most in it. */
 export interface ListedLearner {

@@ -3,7 +3,7 @@
 import { Hourglass, X } from "lucide-react";
 import { type ReactElement, useEffect, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import { boardAddress, turnAddress } from "../board/state/address";
+import { boardAddress, turnAddress } from "../../service/boardAddress";
 import { Button } from "../parts/Button";
 import { IconButton } from "../parts/IconButton";
 import { PlaceLink } from "../parts/PlaceLink";

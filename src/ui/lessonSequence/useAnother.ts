@@ -4,11 +4,11 @@ import { useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { RowResult } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
-import { boardAddress } from "../board/state/address";
+import { boardAddress } from "../../service/boardAddress";
 import { useNavigateAfterSaving } from "../parts/PlaceLink";
-import { ask } from "../saving/ask";
-import type { Sent } from "../saving/send";
-import { VIEWS } from "../saving/views";
+import { ask } from "../saving/wire/ask";
+import type { Sent } from "../saving/wire/send";
+import { VIEWS } from "../saving/wire/views";
 import { keepRow, newRow, type RowKind } from "./lessonSequence";
 
 /** What can be drawn for a problem on the Board. */

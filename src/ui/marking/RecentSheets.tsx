@@ -5,7 +5,7 @@ import { type ReactElement, useState, useTransition } from "react";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../parts/Button";
 import { PlaceLink } from "../parts/PlaceLink";
-import { send } from "../saving/send";
+import { send } from "../saving/wire/send";
 
 /** A sheet that was marked before: what it is about, and when. */
 export interface RecentSheet {

@@ -4,8 +4,8 @@ import { type ReactElement, useState } from "react";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../parts/Button";
 import { useNavigateAfterSaving } from "../parts/PlaceLink";
-import { ask } from "../saving/ask";
-import { VIEWS } from "../saving/views";
+import { ask } from "../saving/wire/ask";
+import { VIEWS } from "../saving/wire/views";
 
 /** Finds a printed sheet again by the code that stands on it, and goes on marking it. */
 export function SheetByCode(): ReactElement {

@@ -3,10 +3,10 @@ import type { HouseRules } from "@/core/house";
 import type { MethodId } from "@/core/methods";
 import type { DecimalProblem, Problem, ProblemKind } from "@/core/problem";
 import { methodWords } from "@/core/wording";
-import { boardAddress } from "../board/state/address";
+import { boardAddress } from "../../service/boardAddress";
 import { RenderedBoard } from "../paper";
 import { PlaceLink } from "../parts/PlaceLink";
-import { Screen } from "../shell";
+import { Screen } from "../parts/Screen";
 
 const HEADINGS: Readonly<Record<DecimalProblem["op"], string>> = {
   add: "Adding",

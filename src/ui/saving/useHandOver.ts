@@ -3,7 +3,7 @@
 import { useEffect } from "react";
 import { forgetLeft, unsentOfKind } from "./browserStore";
 import type { KeptClient } from "./keptClient";
-import { send } from "./send";
+import { send } from "./wire/send";
 
 /** Hands over what windows that are gone could not keep of a kind of thing; calls back where any came in. */
 export function useHandOver<Value>(

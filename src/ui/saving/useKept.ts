@@ -6,7 +6,7 @@ import type { KeptClient, OnDisk } from "./keptClient";
 import { useAskBeforeLeaving, useLeaving } from "./leaving";
 import { useOtherWindows } from "./otherWindows";
 import { sameJson } from "./sameJson";
-import { send } from "./send";
+import { send } from "./wire/send";
 
 /** Whether what is on the screen is on disk. */
 export type SaveState =

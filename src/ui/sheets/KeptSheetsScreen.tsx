@@ -7,16 +7,16 @@ import { LONGEST_SHEET_NAME } from "@/core/sheets";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../ids";
+import { AsideNotes } from "../parts/AsideNotes";
 import { Button } from "../parts/Button";
 import { IconButton } from "../parts/IconButton";
 import { PlaceLink, useNavigateAfterSaving } from "../parts/PlaceLink";
-import { AsideNotes } from "../saving/AsideNotes";
-import { ask } from "../saving/ask";
+import { Screen } from "../parts/Screen";
 import { useOtherWindows } from "../saving/otherWindows";
-import { send } from "../saving/send";
 import { useHandOver } from "../saving/useHandOver";
-import { VIEWS } from "../saving/views";
-import { Screen } from "../shell";
+import { ask } from "../saving/wire/ask";
+import { send } from "../saving/wire/send";
+import { VIEWS } from "../saving/wire/views";
 import { keepNewSheet, SHEET_CLIENT } from "./editor/sheetClient";
 
 /** A kept sheet as it is listed. */

@@ -7,8 +7,8 @@ import type { NextProbe } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../parts/Button";
 import { PlaceLink } from "../parts/PlaceLink";
-import { ask } from "../saving/ask";
-import { VIEWS } from "../saving/views";
+import { ask } from "../saving/wire/ask";
+import { VIEWS } from "../saving/wire/views";
 
 interface Reply {
   readonly problem: string;

@@ -8,9 +8,9 @@ import { STRAND_NAMES, TRAIT_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../parts/Button";
 import { PlaceLink, useNavigateAfterSaving } from "../parts/PlaceLink";
-import { send } from "../saving/send";
-import { useAsked } from "../saving/useAsked";
-import { VIEWS } from "../saving/views";
+import { send } from "../saving/wire/send";
+import { useAsked } from "../saving/wire/useAsked";
+import { VIEWS } from "../saving/wire/views";
 import { Choose } from "./editor/Panel";
 
 /** How long after the last change the samples are drawn anew. */

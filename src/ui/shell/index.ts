@@ -1,2 +1,1 @@
-export { Screen } from "../parts/Screen";
 export { Rail } from "./Rail";

@@ -9,8 +9,8 @@ import { ROUTES } from "@/service/routes";
 import { Button } from "../parts/Button";
 import { Likely } from "../parts/Likely";
 import { PlaceLink } from "../parts/PlaceLink";
-import { ask } from "../saving/ask";
-import { VIEWS } from "../saving/views";
+import { ask } from "../saving/wire/ask";
+import { VIEWS } from "../saving/wire/views";
 
 /** Eight stories on which every pattern can show, their answers as a learner gives them, and what those show together. */
 export function StoryProbe({

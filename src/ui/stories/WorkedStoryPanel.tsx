@@ -4,7 +4,7 @@ import { ChevronLeft, ChevronRight, Grid3x3 } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { ShownStory } from "@/service/requests";
-import { boardAddress } from "../board/state/address";
+import { boardAddress } from "../../service/boardAddress";
 import { Button } from "../parts/Button";
 import { PlaceLink } from "../parts/PlaceLink";
 import { StoryDrawing } from "./StoryDrawing";

@@ -1,8 +1,10 @@
-import { additionPaper, moneyPaper, subtractionPaper } from "./columnPens";
+import { additionPaper, moneyPaper } from "./columnPens";
 import { longDivisionPaper, shortDivisionPaper } from "./divisionPens";
-import { chainPaper, fractionPaper, signedPaper, unitPaper } from "./linePens";
+import { fractionPaper, unitPaper } from "./linePens";
 import { areaPaper, latticePaper, multiplicationPaper } from "./productPens";
 import { type Dice, diceFrom, type WrittenPaper } from "./sheet";
+import { chainPaper, signedPaper } from "./signedPens";
+import { subtractionPaper } from "./subtractionPens";
 
 export type { WrittenPaper } from "./sheet";
 

@@ -4,9 +4,9 @@ import type { ReactElement } from "react";
 import type { Inverse } from "@/core/checks";
 import type { HouseRules } from "@/core/house";
 import { readProblem, writeProblem } from "@/core/problem";
+import { boardAddress } from "../../../service/boardAddress";
 import { PlaceLink } from "../../parts/PlaceLink";
 import { SmallBoard } from "../page/SmallBoard";
-import { boardAddress } from "../state/address";
 
 /** The inverse operation worked out in small, and a way to open it as a board of its own. */
 export default function InverseCard({

@@ -18,7 +18,7 @@ import { answerInWords } from "@/core/wording";
 import type { View } from "@/service/kept/view";
 import { SquaredPaper } from "../../paper";
 import { FoldAway } from "../../parts/FoldAway";
-import { SaveStatus } from "../../saving/SaveStatus";
+import { SaveStatus } from "../../parts/SaveStatus";
 import type { SaveState } from "../../saving/useKept";
 import type { Reading } from "../state/boardState";
 import { namesAnswer } from "../state/namesAnswer";

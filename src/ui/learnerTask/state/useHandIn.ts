@@ -4,8 +4,8 @@ import { useRef, useState } from "react";
 import type { HandIn, HandInOutcome } from "@/service/requests/marking/handedIn";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../../ids";
-import { ask } from "../../saving/ask";
-import { VIEWS } from "../../saving/views";
+import { ask } from "../../saving/wire/ask";
+import { VIEWS } from "../../saving/wire/views";
 
 /** Hands a learner's work in, and holds what came of it. What was remembered under `draft` is forgotten then. */
 export function useHandIn(draft: string) {

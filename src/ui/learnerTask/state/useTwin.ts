@@ -4,8 +4,8 @@ import { useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { ROUTES } from "@/service/routes";
 import { useNavigateAfterSaving } from "../../parts/PlaceLink";
-import { ask } from "../../saving/ask";
-import { VIEWS } from "../../saving/views";
+import { ask } from "../../saving/wire/ask";
+import { VIEWS } from "../../saving/wire/views";
 
 /** Goes to a twin of a problem, set as this one is; or says why there is none. */
 export function useTwin(line: string, house: HouseRules) {

@@ -12,8 +12,8 @@ import { wrongWayAddress } from "@/service/wrongWayAddress";
 import { Button } from "../../parts/Button";
 import { Likely } from "../../parts/Likely";
 import { PlaceLink } from "../../parts/PlaceLink";
-import { ask } from "../../saving/ask";
-import { VIEWS } from "../../saving/views";
+import { ask } from "../../saving/wire/ask";
+import { VIEWS } from "../../saving/wire/views";
 import { type SheetSquare, typedIn } from "../state/squares";
 import { InTheStory } from "./InTheStory";
 

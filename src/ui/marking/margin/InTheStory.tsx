@@ -4,8 +4,8 @@ import type { ReactElement } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryOfRow } from "@/core/stories";
 import { ROUTES } from "@/service/routes";
-import { useAsked } from "../../saving/useAsked";
-import { VIEWS } from "../../saving/views";
+import { useAsked } from "../../saving/wire/useAsked";
+import { VIEWS } from "../../saving/wire/views";
 
 /** How long an answer is looked at before it is asked about, in milliseconds. */
 const LOOKED_AT = 150;

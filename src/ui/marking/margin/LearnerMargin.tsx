@@ -3,8 +3,8 @@
 import { type ReactElement, useEffect, useState } from "react";
 import type { Column, LearnerSummary } from "@/service/kept/markingSheet";
 import { ROUTES } from "@/service/routes";
-import { ask } from "../../saving/ask";
-import { VIEWS } from "../../saving/views";
+import { ask } from "../../saving/wire/ask";
+import { VIEWS } from "../../saving/wire/views";
 import { FollowUp } from "../../sheets";
 
 /** How long after the last answer the account of a sheet is made anew. */

@@ -3,8 +3,9 @@ import { describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
 import { cleanName } from "@/core/marking";
 import { blockFrom, csvOf, fieldsOf, isBlock } from "./columns";
-import { sheetFrom, withNews } from "./markingState";
+import { sheetFrom } from "./markingState";
 import { BLANK_SHEET } from "./packedSheet";
+import { withNews } from "./sendingState";
 import { sheetFromCsv } from "./sheetFile";
 
 const LEARNERS = [

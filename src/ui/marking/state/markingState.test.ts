@@ -2,22 +2,9 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { NewsCell, SheetAct, SheetKept, SheetNews } from "@/service/kept/markingSheet";
 import { squareKey } from "@/service/kept/markingSheet";
-import {
-  entered,
-  type MarkingState,
-  type Sending,
-  sheetFrom,
-  toSend,
-  unsentOf,
-  withActs,
-  withChanges,
-  withChoice,
-  withKept,
-  withNews,
-  withRefused,
-  withTyping,
-} from "./markingState";
+import { entered, type MarkingState, sheetFrom, withActs, withChanges, withTyping } from "./markingState";
 import { BLANK_SHEET } from "./packedSheet";
+import { type Sending, toSend, unsentOf, withChoice, withKept, withNews, withRefused } from "./sendingState";
 import { typedIn } from "./squares";
 import { withUnsent } from "./unsent";
 

@@ -4,28 +4,23 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { CellChange, SheetAct } from "@/service/kept/markingSheet";
 import { ROUTES } from "@/service/routes";
-import { ask } from "../../saving/ask";
 import { answerRoll, forgetLeft, isOwn, rememberUnsent, unsentAbout } from "../../saving/browserStore";
 import { isLeaving, useAskBeforeLeaving, useLeaving } from "../../saving/leaving";
 import { useOtherWindows } from "../../saving/otherWindows";
-import { VIEWS } from "../../saving/views";
+import { ask } from "../../saving/wire/ask";
+import { VIEWS } from "../../saving/wire/views";
+import { entered, type MarkingState, sheetFrom, withActs, withChanges, withTyping } from "./markingState";
+import type { PackedSheet } from "./packedSheet";
 import {
-  entered,
-  type MarkingState,
   type Sending,
-  sheetFrom,
   toSend,
   unkept,
   unsentOf,
-  withActs,
-  withChanges,
   withChoice,
   withKept,
   withNews,
   withRefused,
-  withTyping,
-} from "./markingState";
-import type { PackedSheet } from "./packedSheet";
+} from "./sendingState";
 
 const RETRY = 3000;
 /** How long after a change the browser's own store has it at the latest, in milliseconds. */

@@ -6,8 +6,8 @@ import { KINDS_ON_SHEETS, STRUCTURES, type StoryKindId } from "@/core/stories";
 import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../../parts/Button";
-import { ask } from "../../saving/ask";
-import { VIEWS } from "../../saving/views";
+import { ask } from "../../saving/wire/ask";
+import { VIEWS } from "../../saving/wire/views";
 import type { OwnKept } from "../../stories/own/ownDraft";
 import { Panel } from "./Panel";
 

@@ -27,7 +27,7 @@ import {
 } from "lucide-react";
 import { type KeyboardEvent, type ReactElement, useId, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import { boardAddress, turnAddress } from "../../board/state/address";
+import { boardAddress, turnAddress } from "../../../service/boardAddress";
 import { IconButton } from "../../parts/IconButton";
 import { PlaceLink } from "../../parts/PlaceLink";
 import type { EditedRow } from "./editedRow";

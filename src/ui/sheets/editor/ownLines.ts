@@ -1,8 +1,8 @@
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryOfRow } from "@/core/stories";
 import { ROUTES } from "@/service/routes";
-import { ask } from "../../saving/ask";
-import { VIEWS } from "../../saving/views";
+import { ask } from "../../saving/wire/ask";
+import { VIEWS } from "../../saving/wire/views";
 import { answerSentence, type OwnKept } from "../../stories/own/ownDraft";
 
 /** What stands on a sheet for each story of the tutor's own: its line with the story, or why it can't be worked in this house. */

@@ -4,7 +4,7 @@ import { ROUTES } from "@/service/routes";
 import { type KeptClient, readAs } from "../../saving/keptClient";
 import { merged } from "../../saving/merge";
 import { sameJson } from "../../saving/sameJson";
-import { type Sent, send } from "../../saving/send";
+import { type Sent, send } from "../../saving/wire/send";
 import type { EditedRow } from "./editedRow";
 
 /** A sheet with the id that it is kept under. */

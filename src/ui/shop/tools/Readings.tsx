@@ -3,7 +3,7 @@ import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { type ReadingTold, storyOfReadings } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
-import { boardAddress } from "../../board/state/address";
+import { boardAddress } from "../../../service/boardAddress";
 import { IconButton } from "../../parts/IconButton";
 import { PlaceLink } from "../../parts/PlaceLink";
 

@@ -8,8 +8,8 @@ import { ROUTES } from "@/service/routes";
 import { newId } from "../../ids";
 import { Button } from "../../parts/Button";
 import { PlaceLink } from "../../parts/PlaceLink";
-import { ask } from "../../saving/ask";
-import { VIEWS } from "../../saving/views";
+import { ask } from "../../saving/wire/ask";
+import { VIEWS } from "../../saving/wire/views";
 import { OwnStory } from "./OwnStory";
 import type { OwnDraft, OwnKept } from "./ownDraft";
 

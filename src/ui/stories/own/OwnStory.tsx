@@ -7,12 +7,12 @@ import { letterOf, OWN_FORMS, OWN_LINE, STRUCTURES } from "@/core/stories";
 import { OWN_FORM_NAMES, OWN_LINE_NAME, STRUCTURE_NAMES } from "@/core/wording";
 import type { OwnStoryShown } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
-import { boardAddress, turnAddress } from "../../board/state/address";
+import { boardAddress, turnAddress } from "../../../service/boardAddress";
 import { Button } from "../../parts/Button";
 import { PlaceLink } from "../../parts/PlaceLink";
 import { sameJson } from "../../saving/sameJson";
-import { useAsked } from "../../saving/useAsked";
-import { VIEWS } from "../../saving/views";
+import { useAsked } from "../../saving/wire/useAsked";
+import { VIEWS } from "../../saving/wire/views";
 import { StoryDrawing } from "../StoryDrawing";
 import { answerSentence, type OwnDraft, questionIn } from "./ownDraft";
 

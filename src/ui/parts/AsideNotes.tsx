@@ -1,7 +1,7 @@
 import type { ReactElement } from "react";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
-import { LOOKS } from "../parts/looks";
+import { LOOKS } from "./looks";
 
 /** Tells of kept things that can't be read: they stay where they are, and can be saved as they are. */
 export function AsideNotes({

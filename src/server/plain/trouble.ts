@@ -8,7 +8,7 @@ import type { Trouble } from "@/data/backup/health";
 import { moveAside, prepareRestore } from "@/data/backup/restore";
 import { exportDocument } from "@/data/backup/transfer";
 import { FILE_NAME, replaceDatabase } from "@/data/database";
-import { answerError, answerPage } from "./headers";
+import { answerError, answerPage } from "../headers";
 import { escapedHtml, plainPage } from "./plainPages";
 
 /** What is said of each trouble, and what can be done about it beside looking again. */

@@ -1,5 +1,5 @@
 import type { IncomingMessage, ServerResponse } from "node:http";
-import { answerError, answerPage } from "./headers";
+import { answerError, answerPage } from "../headers";
 import { plainPage } from "./plainPages";
 
 /** How long a browser waits before it asks again, in seconds. */

@@ -1,5 +1,5 @@
 import { ROUTES } from "@/service/routes";
-import { tellOthers } from "./otherWindows";
+import { tellOthers } from "../otherWindows";
 
 /** Why something that was sent is not kept. */
 type NotSent =

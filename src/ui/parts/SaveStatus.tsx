@@ -1,6 +1,6 @@
 import type { ReactElement } from "react";
-import { Button } from "../parts/Button";
-import type { SaveState } from "./useKept";
+import type { SaveState } from "../saving/useKept";
+import { Button } from "./Button";
 
 /** Whether what is on the screen is kept, in words, and what the tutor can do where it is not. */
 export function SaveStatus({
