@@ -1,8 +1,8 @@
 import type { Mark } from "../src/core/board";
 import { PRESETS } from "../src/core/house";
 import { learnerTaskOf } from "../src/core/learnerTask";
-import { RIGHT } from "../src/core/testing/papers/cases/rightCases";
 import { MORE_RIGHT } from "../src/core/testing/papers/cases/casesByKind";
+import { RIGHT } from "../src/core/testing/papers/cases/rightCases";
 import { drawn } from "../src/core/testing/papers/drawn";
 import { writtenPapers } from "../src/core/testing/papers/index";
 import { problemOf } from "../src/core/testing/problems";

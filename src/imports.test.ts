@@ -21,6 +21,7 @@ const CORE_ORDER = [
   "result",
   "tuples",
   "id",
+  "randomSource",
   "vocabulary",
   "number",
   "quantity",
@@ -101,6 +102,33 @@ const part = (file: string, depth: number): string =>
 const graph = new Map(files.map((file) => [file, importsOf(file)]));
 const edges = [...graph].flatMap(([from, targets]) => targets.map((to) => ({ from, to })));
 
+/** A circle in a graph, written out; empty where there is none. */
+function circleIn(arrows: ReadonlyMap<string, readonly string[]>): string {
+  const done = new Set<string>();
+  const visit = (node: string, way: readonly string[]): string => {
+    if (way.includes(node)) return [...way.slice(way.indexOf(node)), node].join(" → ");
+    if (done.has(node)) return "";
+    for (const next of arrows.get(node) ?? []) {
+      const found = visit(next, [...way, node]);
+      if (found !== "") return found;
+    }
+    done.add(node);
+    return "";
+  };
+  for (const node of arrows.keys()) {
+    const found = visit(node, []);
+    if (found !== "") return found;
+  }
+  return "";
+}
+
+/** What may import what outside the product: tests in the browser, figures and commands stand on top of all of it, and on each other as named. */
+const OUTSIDE: Readonly<Record<string, readonly string[]>> = {
+  e2e: ["src"],
+  bench: ["src", "e2e"],
+  scripts: ["src", "e2e", "bench"],
+};
+
 describe("imports", () => {
   it("run one way between the layers", () => {
     const wrong = edges.filter(
@@ -139,16 +167,53 @@ describe("imports", () => {
     expect(wrong).toEqual([]);
   });
 
-  it("make no circle", () => {
-    const done = new Set<string>();
-    const visit = (file: string, way: readonly string[]): void => {
-      if (way.includes(file))
-        throw new Error(`a circle: ${[...way.slice(way.indexOf(file)), file].join(" → ")}`);
-      if (done.has(file)) return;
-      for (const next of graph.get(file) ?? []) visit(next, [...way, file]);
-      done.add(file);
-    };
-    for (const file of files) visit(file, []);
-    expect(done.size).toBe(files.length);
+  it("make no circle of files", () => {
+    expect(circleIn(graph)).toBe("");
+  });
+
+  it("make no circle of folders in the core, so that each explains itself; a face belongs to whoever enters", () => {
+    const home = (file: string): string => (path.basename(file) === "index.ts" ? file : path.dirname(file));
+    const folders = new Map<string, string[]>();
+    for (const { from, to } of edges) {
+      if (part(from, 0) !== "core" || part(to, 0) !== "core" || part(from, 1) === "testing") continue;
+      const [one, other] = [home(from), home(to)];
+      if (one !== other) folders.set(one, [...(folders.get(one) ?? []), other]);
+    }
+    expect(circleIn(folders)).toBe("");
+  });
+
+  it.each(Object.entries(OUTSIDE))("of %s reach only what they stand on", (folder, allowed) => {
+    const names = fs
+      .readdirSync(folder, { recursive: true, encoding: "utf8" })
+      .filter((file) => /\.tsx?$/.test(file));
+    const reached = names.flatMap((file) =>
+      [...fs.readFileSync(path.join(folder, file), "utf8").matchAll(/from "(\.\.[^"]*|@\/[^"]*)"/g)].map(
+        ([, name = ""]) => {
+          const target = name.startsWith("@/") ? "src" : path.join(folder, path.dirname(file), name);
+          return { file, to: target.split(path.sep)[0] ?? "" };
+        },
+      ),
+    );
+    const wrong = reached.filter(({ to }) => to !== folder && !allowed.includes(to));
+    expect(wrong.filter(({ to }) => to !== "playwright.config")).toEqual([]);
+    expect(reached.length).toBeGreaterThan(0);
+  });
+
+  it("nothing of the product reaches its tests, figures or commands", () => {
+    const outward = [...graph.keys()].filter((file) =>
+      /from "[./]*\/(e2e|bench|scripts)\//.test(fs.readFileSync(path.join(src, file), "utf8")),
+    );
+    expect(outward).toEqual([]);
+  });
+
+  it("stand in folders of at most fifteen files, and in files of at most three hundred lines", () => {
+    const folders = new Map<string, number>();
+    for (const file of fs.readdirSync(src, { recursive: true, encoding: "utf8" }))
+      if (/\.tsx?$/.test(file)) folders.set(path.dirname(file), (folders.get(path.dirname(file)) ?? 0) + 1);
+    expect([...folders].filter(([, count]) => count > 15)).toEqual([]);
+    const long = [...graph.keys()].filter(
+      (file) => fs.readFileSync(path.join(src, file), "utf8").split("\n").length > 301,
+    );
+    expect(long).toEqual([]);
   });
 });

@@ -15,8 +15,8 @@ import { JUDGING_PATTERNS } from "./catalogue/judging/judgingPatterns";
 import { MONEY_PATTERNS } from "./catalogue/quantities/moneyPatterns";
 import { UNIT_CHANGE_PATTERNS } from "./catalogue/quantities/unitChangePatterns";
 import { UNITS_PATTERNS } from "./catalogue/quantities/unitsPatterns";
-import type { ErrorPattern, PatternSkill } from "./errorPattern";
-import { PATTERN_IDS, type PatternId } from "./patternIds";
+import type { ErrorPattern, PatternSkill } from "./contract/errorPattern";
+import { PATTERN_IDS, type PatternId } from "./contract/patternIds";
 
 /** The systematic errors of each skill. What is merely carried out badly has its own file. */
 export const PATTERNS: Readonly<Record<PatternSkill, readonly ErrorPattern[]>> = {

@@ -1,4 +1,10 @@
-export { type ErrorPattern, PATTERN_SKILLS, type PatternFacts, type PatternSkill } from "./errorPattern";
+export {
+  type ErrorPattern,
+  PATTERN_SKILLS,
+  type PatternFacts,
+  type PatternSkill,
+} from "./contract/errorPattern";
+export { PATTERN_IDS, type PatternId } from "./contract/patternIds";
 export { EVERY_PATTERN, PATTERNS, patternIdOf, patternsNamed } from "./errorPatterns";
 export { answersLike, SMALL_SPACE } from "./explaining/answerSpace";
 export { estimateJudged } from "./explaining/estimateJudged";
@@ -18,7 +24,6 @@ export {
   patternsFor,
 } from "./explaining/patternResults";
 export { type Answered, isSteady, sheetExplanations, showingsOn, waysTaken } from "./explaining/sheet";
-export { PATTERN_IDS, type PatternId } from "./patternIds";
 export { type Replay, replayOf, slipsBehind, undoingOf } from "./replaying/replay";
 export { separatingProblem } from "./replaying/separating";
 export { isSlip, SLIPS } from "./slips/slipFacts";

@@ -3,8 +3,8 @@ import { PRESETS } from "../house";
 import { columnAddition, columnMultiplication, drawn, EVERY_METHOD, lattice } from "../methods";
 import { writeAnswer } from "../problem";
 import { problemOf } from "../testing/problems";
-import { methodsOf, overrideIn, overridesFor } from "./decisionOverride";
-import type { PatternAct } from "./errorPattern";
+import { methodsOf, overrideIn, overridesFor } from "./contract/decisionOverride";
+import type { PatternAct } from "./contract/errorPattern";
 import { EVERY_PATTERN } from "./errorPatterns";
 import { wrongWorking } from "./wrongWorking";
 

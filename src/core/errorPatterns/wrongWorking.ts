@@ -12,8 +12,8 @@ import {
   type WorkingToDraw,
 } from "../methods";
 import { type Answer, type Problem, writeAnswer, writeProblem } from "../problem";
-import { type DecisionOverride, methodsOf, overridesFor } from "./decisionOverride";
-import type { PatternAct } from "./errorPattern";
+import { type DecisionOverride, methodsOf, overridesFor } from "./contract/decisionOverride";
+import type { PatternAct } from "./contract/errorPattern";
 
 /** What a pattern adds to the reasons of a working: where it does not lie in a decision of a method. */
 export type PatternReason =

@@ -9,9 +9,9 @@ import { leapClaim } from "./claims/leapClaims";
 import { productClaim, sumUnder } from "./claims/productClaims";
 import { unitClaim } from "./claims/unitClaims";
 import type { Looking } from "./judged";
-import { type JudgingTarget, valueFrom } from "./judgingTarget";
 import type { fractionBars } from "./reading/bars";
 import type { Sorted } from "./reading/glyphs";
+import { type JudgingTarget, valueFrom } from "./reading/judgingTarget";
 import { worthOfNumeral } from "./reading/pieces";
 import { type Stack, type StackRow, stacksOf } from "./reading/stacks";
 

@@ -1,7 +1,7 @@
 import type Exact from "fraction.js";
 import { bareDigits } from "../number";
 import { type Claim, isSameExact } from "./claims/claim";
-import { type JudgingTarget, valueFrom } from "./judgingTarget";
+import { type JudgingTarget, valueFrom } from "./reading/judgingTarget";
 import type { WrittenNumeral } from "./reading/pieces";
 
 /** What each operation of a problem is worked as in a block. */

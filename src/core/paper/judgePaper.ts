@@ -4,11 +4,11 @@ import { laidClaims } from "./claims/laidClaims";
 import { aloneIn, isStatement, readLines } from "./claims/lineClaims";
 import { withCopying } from "./copied";
 import type { Judged, Looking } from "./judged";
-import { type JudgingTarget, valueFrom } from "./judgingTarget";
 import { linkClaims } from "./linkClaims";
 import type { Paper } from "./paper";
 import { fractionBars } from "./reading/bars";
 import { rowsOf, sorted, spotKey } from "./reading/glyphs";
+import { type JudgingTarget, valueFrom } from "./reading/judgingTarget";
 import { linesOf } from "./reading/lines";
 import { stackRows } from "./reading/stacks";
 

@@ -1,7 +1,7 @@
 import Exact from "fraction.js";
 import { type Claim, type Fault, isSameExact, type Made } from "./claims/claim";
 import type { Judged, Standing } from "./judged";
-import { type JudgingTarget, valueFrom } from "./judgingTarget";
+import { type JudgingTarget, valueFrom } from "./reading/judgingTarget";
 import { exactly, type WrittenNumeral, worthOfNumeral } from "./reading/pieces";
 import type { StackRow } from "./reading/stacks";
 

@@ -50,8 +50,8 @@ export {
   type TermsProblem,
   termsIn,
 } from "./problem";
-export { problemOf } from "./problemOf";
 export { fractionOf } from "./quantityValue";
+export { problemOf } from "./reading/problemOf";
 export { type InText, quantitiesIn } from "./reading/quantitiesIn";
 export type { FormOf, ReadError } from "./reading/readError";
 export { refusesForm } from "./reading/readForm";

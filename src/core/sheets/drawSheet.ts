@@ -11,12 +11,12 @@ import {
   writeAnswer,
   writeProblem,
 } from "../problem";
+import { type RandomSource, randomFrom } from "../randomSource";
 import { done, failed, type Result } from "../result";
 import { slotsOf } from "./digitSlots";
 import { filled } from "./ladder/filled";
 import { meets } from "./ladder/meets";
-import type { Climb, Notch } from "./ladder/skill";
-import { type RandomSource, randomFrom } from "./randomSource";
+import type { Climb, Notch } from "./ladder/strands/skill";
 import { readTypedLine } from "./typedLine";
 
 /** The way sheets are drawn: a sheet with another one was drawn by other rules, and keeps its problems as they are. */

@@ -1,11 +1,11 @@
 import { type TraitId, traitCounts } from "../features";
 import type { HouseRules } from "../house";
 import type { ReadError } from "../problem";
+import { randomFrom } from "../randomSource";
 import type { Result } from "../result";
 import { drawOnce, drawSheet, type Fits, type GeneratedProblem } from "./drawSheet";
 import { filled } from "./ladder/filled";
-import type { Climb, Strand } from "./ladder/skill";
-import { randomFrom } from "./randomSource";
+import type { Climb, Strand } from "./ladder/strands/skill";
 import { readTypedLine } from "./typedLine";
 
 /** A rung that a tutor made: lines to fill in, and traits that every problem must have or must not. */

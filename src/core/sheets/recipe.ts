@@ -4,7 +4,7 @@ import { writeAnswer, writeProblem } from "../problem";
 import { done, failed, type Result } from "../result";
 import { drawAnother, drawSheet, type Fits, type GeneratedProblem } from "./drawSheet";
 import { SKILLS, type SkillId } from "./ladder/ladder";
-import type { Climb } from "./ladder/skill";
+import type { Climb } from "./ladder/strands/skill";
 
 /** What a sheet is drawn from: skills in equal parts, how many problems, and what must be in them or must not. */
 export interface Recipe {

@@ -3,10 +3,10 @@ import type { HouseRules } from "../house";
 import { workingInSteps } from "../methods";
 import { type Problem, writeProblem } from "../problem";
 import { currencyOf } from "../quantity";
+import { randomFrom } from "../randomSource";
 import { filled } from "./ladder/filled";
 import { SKILLS, type SkillId } from "./ladder/ladder";
 import { meets } from "./ladder/meets";
-import { randomFrom } from "./randomSource";
 import { readTypedLine, typedNotation } from "./typedLine";
 
 /** A place on the ladder: a rung, and a notch of its climb, from 0. */

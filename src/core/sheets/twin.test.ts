@@ -4,10 +4,10 @@ import { featuresOf } from "../features";
 import { PRESETS } from "../house";
 import { workingOf } from "../methods";
 import { readProblem, writeAnswer, writeProblem } from "../problem";
+import { randomFrom } from "../randomSource";
 import { anyHouse } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
 import { twinOf } from ".";
-import { randomFrom } from "./randomSource";
 
 const house = PRESETS.fillersTrueValue;
 

@@ -3,9 +3,9 @@ import type { HouseRules } from "../house";
 import { workingInSteps } from "../methods";
 import { operandsOf, type Problem, readProblem, withOperands, writeAnswer, writeProblem } from "../problem";
 import type { Quantity } from "../quantity";
+import { type RandomSource, randomFrom } from "../randomSource";
 import { done, failed, type Result } from "../result";
 import { type Slot, slotsOf, withSlots } from "./digitSlots";
-import { type RandomSource, randomFrom } from "./randomSource";
 
 /** How often another number is tried, and how many tries in a row may fail, before what there is has to do. */
 const MOST_TRIES = 120;

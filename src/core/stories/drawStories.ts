@@ -2,7 +2,7 @@ import type { HouseRules } from "../house";
 import { writeProblem } from "../problem";
 import { STORY_KINDS, type StoryKindId } from "./kinds";
 import { STORY_PATTERN_IDS, type StoryPatternId } from "./kinds/kind";
-import type { StockList } from "./stock";
+import type { StockList } from "./stock/stock";
 import { drawStory, type Story } from "./story";
 
 /** How many seeds are tried for each story that is wanted, since none comes twice. */

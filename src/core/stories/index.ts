@@ -34,7 +34,7 @@ export {
   type Thing,
   UNIT_SYSTEMS,
   type UnitSystem,
-} from "./stock";
+} from "./stock/stock";
 export {
   drawStory,
   namesMissing,

@@ -6,8 +6,8 @@ import { done, failed, type Result } from "../result";
 import { type RandomSource, randomFrom, readTypedLine } from "../sheets";
 import { STORY_KINDS, type StoryKindId } from "./kinds";
 import { STORY_PATTERN_IDS, type StoryPatternId, type Structure } from "./kinds/kind";
-import { houseOfStock, type StockList, type Thing } from "./stock";
-import { STORY_UNITS } from "./storyUnits";
+import { houseOfStock, type StockList, type Thing } from "./stock/stock";
+import { STORY_UNITS } from "./stock/storyUnits";
 
 /** A number of a story: a count, or a quantity with its unit; and whether the question needs it. */
 export interface StoryNumber {

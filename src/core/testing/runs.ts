@@ -68,7 +68,7 @@ export const LONG_PROPERTIES = {
     whole: 500,
   },
   readerSteps: {
-    file: "src/core/problem/reading/linear.alone.test.ts",
+    file: "src/core/problem/linear.alone.test.ts",
     test: "takes no more steps for each letter of a long line than of a short one, of lines made to hold it up, each reader in turn",
     of: "lines",
     whole: 1600,

@@ -8,12 +8,12 @@ import { readProblem } from "../problem";
 import { anyDecimal, anyHouse, anyTask } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
 import { valueOfResult } from "../testing/valueOfResult";
-import { stepWords } from "./contract/stepWords";
-import { EVERY_BOOK } from "./contract/wordbooks";
 import { houseRefusalWords, SWITCH_GROUPS } from "./house/houseWords";
 import { plain, stretches } from "./numbers/line";
 import { numeralWords, placesName } from "./numbers/numberWords";
 import { answerInWords } from "./squares/answerSteps";
+import { stepWords } from "./stepWords";
+import { EVERY_BOOK } from "./wordbooks";
 
 const byPlaces = PRESETS.fillersTrueValue;
 const byDigits: HouseRules = { ...byPlaces, numberNames: "byDigits" };

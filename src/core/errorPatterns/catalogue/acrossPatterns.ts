@@ -2,8 +2,8 @@ import { countedIn, type Decimal, fromCount, wholeNumeral } from "../../number";
 import type { Answer, Problem } from "../../problem";
 import { type Amount, amountOf, inMajor, MINOR_PLACES } from "../../quantity";
 import { isTwo } from "../../tuples";
-import type { PatternsOf, Split } from "../errorPattern";
-import { decimalProblem, inHundredths, mostPlaces } from "../parts";
+import type { PatternsOf, Split } from "../contract/errorPattern";
+import { decimalProblem, inHundredths, mostPlaces } from "../contract/parts";
 
 /** The places that a working with decimals marks off, before zeros at the end are left out; none where it marks none. */
 function placesMarked(problem: Problem, answer: Decimal): number {

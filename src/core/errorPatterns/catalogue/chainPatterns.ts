@@ -1,5 +1,5 @@
 import { type Expression, needsBrackets, type Problem, problemOf, type SignedOperation } from "../../problem";
-import type { PatternsOf } from "../errorPattern";
+import type { PatternsOf } from "../contract/errorPattern";
 
 /** What stands in one line: its first part, then each sign with the part after it. */
 interface Line {

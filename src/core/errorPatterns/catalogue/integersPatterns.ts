@@ -9,8 +9,8 @@ import {
   termsOf,
   withOperands,
 } from "../../problem";
-import { overrideIn } from "../decisionOverride";
-import type { PatternsOf } from "../errorPattern";
+import { overrideIn } from "../contract/decisionOverride";
+import type { PatternsOf } from "../contract/errorPattern";
 
 const bySigns = overrideIn(signRule);
 const BY_SIGNS = [signRule.id];

@@ -1,7 +1,7 @@
 import { compareNumerals, type Numeral, wholeNumeral } from "../../number";
 import { isNumeral, operandsOf, type Problem } from "../../problem";
 import type { Quantity } from "../../quantity";
-import type { PatternId } from "../patternIds";
+import type { PatternId } from "../contract/patternIds";
 
 /** What an estimate says of a belief: the pattern that it could have shown, and whether it did. */
 interface Judged {

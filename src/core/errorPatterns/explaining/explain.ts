@@ -1,6 +1,6 @@
 import type { Answer } from "../../problem";
+import type { PatternId } from "../contract/patternIds";
 import { EVERY_PATTERN } from "../errorPatterns";
-import type { PatternId } from "../patternIds";
 import { SLIPS } from "../slips/slipFacts";
 import { answersLike, SMALL_SPACE } from "./answerSpace";
 import { answerValueIn, isSameValue, type PatternResult, type PatternResults } from "./patternResults";

@@ -15,9 +15,9 @@ import {
   type SignedOperation,
 } from "../../problem";
 import { type Amount, amountOf, inMajor, MINOR_PLACES } from "../../quantity";
-import type { ErrorPattern, PatternSkill } from "../errorPattern";
+import type { ErrorPattern, PatternSkill } from "../contract/errorPattern";
+import type { PatternId } from "../contract/patternIds";
 import { PATTERNS } from "../errorPatterns";
-import type { PatternId } from "../patternIds";
 import { type Slip, slipsOf } from "../slips/slips";
 import { wrongWorking } from "../wrongWorking";
 

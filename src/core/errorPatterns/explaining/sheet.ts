@@ -1,6 +1,6 @@
 import { commonFactor } from "../../number";
 import type { Answer } from "../../problem";
-import type { PatternId } from "../patternIds";
+import type { PatternId } from "../contract/patternIds";
 import { chanceOf, type History, priorShare, type Showings } from "./explain";
 import { answerValueIn, isSameValue, type PatternResults, type Value } from "./patternResults";
 

@@ -1,5 +1,5 @@
 import type { Decimal } from "../../number";
-import { mostPlaces } from "../parts";
+import { mostPlaces } from "../contract/parts";
 
 /** How far right of its place a number stands whose last digit stands under the last of the longest. */
 export const rightFlush = (numeral: Decimal, all: readonly Decimal[]): number =>

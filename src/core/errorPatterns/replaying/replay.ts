@@ -24,10 +24,10 @@ import {
   writeAnswer,
 } from "../../problem";
 import type { Amount, Measure } from "../../quantity";
-import type { PatternAct } from "../errorPattern";
+import type { PatternAct } from "../contract/errorPattern";
+import type { PatternId } from "../contract/patternIds";
 import { patternsNamed } from "../errorPatterns";
 import { answerValueIn, slipValue } from "../explaining/patternResults";
-import type { PatternId } from "../patternIds";
 import { isSlip } from "../slips/slipFacts";
 import { type Slip, slipsOf } from "../slips/slips";
 import { type PatternReason, type WrongWorking, wrongWorking } from "../wrongWorking";

@@ -5,10 +5,10 @@ import type { Decimal } from "../../number";
 import { type Answer, operandsOf, type Problem, readProblem, withOperands } from "../../problem";
 import type { Quantity } from "../../quantity";
 import { mapOneOrMore } from "../../tuples";
-import type { ErrorPattern } from "../errorPattern";
+import type { ErrorPattern } from "../contract/errorPattern";
+import type { PatternId } from "../contract/patternIds";
 import { patternsNamed } from "../errorPatterns";
 import { patternsFor } from "../explaining/patternResults";
-import type { PatternId } from "../patternIds";
 import { wrongWorking } from "../wrongWorking";
 
 /** How many changed problems are tried at most. */

@@ -14,7 +14,7 @@ import {
 } from "../../problem";
 import { MINOR_PLACES, type Quantity } from "../../quantity";
 import { isTwo } from "../../tuples";
-import { fromTexts, isAfterPoint, isZeroQuantity, replaced, textsOf } from "../quantityTexts";
+import { fromTexts, isAfterPoint, isZeroQuantity, replaced, textsOf } from "../contract/quantityTexts";
 
 const SIGNED: readonly SignedOperation[] = ["add", "subtract", "multiply", "divide"];
 

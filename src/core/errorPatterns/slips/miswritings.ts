@@ -2,7 +2,7 @@ import { type Decimal, type Numeral, opposite } from "../../number";
 import type { Answer, Problem } from "../../problem";
 import type { Quantity } from "../../quantity";
 import { mapOneOrMore } from "../../tuples";
-import { fromTexts, isAfterPoint, isZeroQuantity, replaced, textsOf } from "../quantityTexts";
+import { fromTexts, isAfterPoint, isZeroQuantity, replaced, textsOf } from "../contract/quantityTexts";
 
 const isQuantity = (answer: Answer): answer is Quantity & Answer =>
   answer.kind === "decimal" ||

@@ -1,4 +1,4 @@
-import type { PatternFacts } from "../errorPattern";
+import type { PatternFacts } from "../contract/errorPattern";
 
 /** A way of carrying out badly what is known well: it can fall anywhere, and is no pattern. */
 interface SlipFacts extends PatternFacts {

@@ -1,7 +1,7 @@
 import type { Answer, Problem } from "../../problem";
 import type { Quantity } from "../../quantity";
-import type { PatternAct } from "../errorPattern";
-import type { PatternId } from "../patternIds";
+import type { PatternAct } from "../contract/errorPattern";
+import type { PatternId } from "../contract/patternIds";
 import { factNeighbours } from "./factNeighbours";
 import { copiedWithOneFewer, copiedWithOneTwice, miscopied, otherOperations } from "./misreadings";
 import { digitLeftOut, digitsSwapped, digitTwice, nearKey, offByOne, signLost } from "./miswritings";

@@ -1,6 +1,6 @@
 import Exact from "fraction.js";
-import { type JudgingTarget, valueFrom } from "../judgingTarget";
 import type { Sorted } from "../reading/glyphs";
+import { type JudgingTarget, valueFrom } from "../reading/judgingTarget";
 import { exactly, type WrittenNumeral, wholeOf, worthOfNumeral } from "../reading/pieces";
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault, isSameExact } from "./claim";

@@ -1,6 +1,6 @@
 import Exact from "fraction.js";
-import { type JudgingTarget, valueFrom } from "../judgingTarget";
 import type { Sign, Sorted } from "../reading/glyphs";
+import { type JudgingTarget, valueFrom } from "../reading/judgingTarget";
 import { digitOf, type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
 import type { StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";

@@ -1,8 +1,8 @@
 import Exact from "fraction.js";
 import type { Mark } from "../../board";
-import { type JudgingTarget, valueFrom } from "../judgingTarget";
 import type { Bar } from "../reading/bars";
 import { type Sign, type Sorted, type Spot, spotKey } from "../reading/glyphs";
+import { type JudgingTarget, valueFrom } from "../reading/judgingTarget";
 import { digitOf, exactly } from "../reading/pieces";
 import { type Claim, claimOf, type Fault, isSameExact } from "./claim";
 

@@ -1,5 +1,5 @@
 import Exact from "fraction.js";
-import { type JudgingTarget, valueFrom } from "../judgingTarget";
+import { type JudgingTarget, valueFrom } from "../reading/judgingTarget";
 import { type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
 import type { Stack, StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";

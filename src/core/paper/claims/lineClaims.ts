@@ -1,6 +1,6 @@
 import Exact from "fraction.js";
-import type { JudgingTarget } from "../judgingTarget";
 import type { Sign, Spot } from "../reading/glyphs";
+import type { JudgingTarget } from "../reading/judgingTarget";
 import { numeralsIn, type WrittenLine } from "../reading/lines";
 import { type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
 import { type Quantum, type Side, sideOf, sidesOf } from "../reading/sides";

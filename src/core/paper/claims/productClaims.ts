@@ -1,5 +1,5 @@
 import Exact from "fraction.js";
-import { type JudgingTarget, valueFrom } from "../judgingTarget";
+import { type JudgingTarget, valueFrom } from "../reading/judgingTarget";
 import { digitOf, type WrittenNumeral, wholeOf, worthOfNumeral } from "../reading/pieces";
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";

@@ -1,7 +1,7 @@
 import Exact from "fraction.js";
 import { unitOf, unitTyped } from "../../quantity";
-import type { JudgingTarget } from "../judgingTarget";
 import type { Sorted } from "../reading/glyphs";
+import type { JudgingTarget } from "../reading/judgingTarget";
 import { exactly, type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";

@@ -1,7 +1,7 @@
 import Exact from "fraction.js";
 import type { SignedOperation } from "../../problem";
 import { unitOf, unitTyped } from "../../quantity";
-import type { JudgingTarget } from "../judgingTarget";
+import type { JudgingTarget } from "./judgingTarget";
 import type { LineItem } from "./lines";
 import { OPERATIONS } from "./operations";
 import { exactly, type WrittenNumeral, type WrittenPiece } from "./pieces";

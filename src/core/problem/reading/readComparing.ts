@@ -2,7 +2,7 @@ import type { Quantity } from "../../quantity";
 import { done, failed } from "../../result";
 import { comparedOf } from "../makeProblem";
 import { MOST_OPERANDS } from "../problem";
-import { unlikeQuantities } from "../problemOf";
+import { unlikeQuantities } from "./problemOf";
 import type { FormedLine } from "./readForm";
 import type { LineToRead } from "./readQuantity";
 import { quantityIn, type ReadResult, startOf } from "./readStretch";

@@ -3,7 +3,7 @@ import { type Amount, currencyOf, fromMinorPiece, piecesOfCurrency, type Quantit
 import { done, failed } from "../../result";
 import type { Expression } from "../expression";
 import { type AnswerForm, MOST_HANDED, type Problem } from "../problem";
-import { problemOf } from "../problemOf";
+import { problemOf } from "./problemOf";
 import { comparedSides, listTask, partsTask } from "./readComparing";
 import type { FormedLine } from "./readForm";
 import type { LineToRead } from "./readQuantity";

@@ -1,4 +1,4 @@
-import type { RandomSource } from "../randomSource";
+import type { RandomSource } from "../../randomSource";
 
 const MARK = /@\d|%\d+|#[#.]*/g;
 

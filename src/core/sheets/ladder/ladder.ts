@@ -1,4 +1,3 @@
-import type { Skill } from "./skill";
 import { ADDING_SKILLS } from "./strands/addingSkills";
 import { CHAIN_SKILLS } from "./strands/chainSkills";
 import { COMPARING_SKILLS } from "./strands/comparingSkills";
@@ -9,6 +8,7 @@ import { MONEY_SKILLS } from "./strands/moneySkills";
 import { MULTIPLYING_SKILLS } from "./strands/multiplyingSkills";
 import { PLACES_SKILLS } from "./strands/placesSkills";
 import { SIGNED_SKILLS } from "./strands/signedSkills";
+import type { Skill } from "./strands/skill";
 import { UNIT_SKILLS } from "./strands/unitSkills";
 
 const RUNGS = [

@@ -1,5 +1,5 @@
 import type { Features } from "../../features";
-import type { Wishes } from "./skill";
+import type { Wishes } from "./strands/skill";
 
 /** Whether features are as they are wished for. */
 export const meets = (features: Features, wishes: Wishes): boolean => isAsWished(features, wishes);

@@ -1,4 +1,4 @@
-import { between, mass } from "../drawing";
+import { between, mass } from "../stock/drawing";
 import { about, type StoryDraft } from "./kind";
 
 /** A box that was weighed with so many equal things in it: how many, and what one of them, the full box and the empty one weigh, as they are told. */

@@ -1,7 +1,7 @@
 import type { RandomSource } from "../../sheets";
-import { thingsWith } from "../drawing";
-import type { Measured, Thing } from "../stock";
-import type { StoryUnits } from "../storyUnits";
+import { thingsWith } from "../stock/drawing";
+import type { Measured, Thing } from "../stock/stock";
+import type { StoryUnits } from "../stock/storyUnits";
 
 /** How the quantities of a story hang together. */
 export const STRUCTURES = ["partsWhole", "comparison", "equalGroups", "change"] as const;

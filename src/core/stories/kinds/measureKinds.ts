@@ -1,5 +1,5 @@
 import type { RandomSource } from "../../sheets";
-import { between, centimetres, figure, mass, metres, volume } from "../drawing";
+import { between, centimetres, figure, mass, metres, volume } from "../stock/drawing";
 import { fullBox } from "./fullBox";
 import { about, type StoryKind } from "./kind";
 

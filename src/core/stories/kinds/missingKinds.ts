@@ -1,4 +1,4 @@
-import { between, mass, money, noteOver, price } from "../drawing";
+import { between, mass, money, noteOver, price } from "../stock/drawing";
 import { fullBox } from "./fullBox";
 import { about, type StoryKind } from "./kind";
 

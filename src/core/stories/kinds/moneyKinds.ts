@@ -1,4 +1,4 @@
-import { between, mass, money, noteOver, price } from "../drawing";
+import { between, mass, money, noteOver, price } from "../stock/drawing";
 import { about, type StoryKind } from "./kind";
 
 /** The most that a learner pays in one story, in hundredths. */

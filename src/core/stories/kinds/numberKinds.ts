@@ -1,6 +1,6 @@
 import type { RandomSource } from "../../sheets";
-import { between, mass, thingsWith } from "../drawing";
-import type { Thing } from "../stock";
+import { between, mass, thingsWith } from "../stock/drawing";
+import type { Thing } from "../stock/stock";
 import type { StoryDraft, StoryKind } from "./kind";
 
 /** Stories of counted things, of parts of a number, and of what lies above and below nothing. */

@@ -1,4 +1,4 @@
-import { between, centimetres, millilitres, money } from "../drawing";
+import { between, centimetres, millilitres, money } from "../stock/drawing";
 import type { StoryKind } from "./kind";
 
 /** Stories of so much for each hour, metre, litre or kilogram, in its own unit or in another one. */

@@ -3,8 +3,8 @@ import { describe, expect, it } from "vitest";
 import { EVERY_METHOD, METHOD_IDS, type MethodId, methodsFor } from "../../methods";
 import { anyProblem } from "../../testing/arbitrary";
 import { problemOf } from "../../testing/problems";
+import { methodWords } from "../stepWords";
 import { refusalSentence } from "./methodWords";
-import { methodWords } from "./stepWords";
 
 /** What a tutor reads of a method that does not take a problem; none where it does. */
 function said(method: MethodId, line: string): string | undefined {

@@ -1,4 +1,4 @@
-import type { PatternWords } from "./patternWords";
+import type { PatternWords } from "../contract/patternWords";
 
 export const SLIP_WORDS = {
   "slip-fact-off-by-one": {

@@ -1,4 +1,5 @@
 import type { PatternId } from "../../errorPatterns";
+import type { PatternWords } from "../contract/patternWords";
 import { ACROSS_PATTERN_WORDS } from "./catalogue/acrossPatternWords";
 import { ADDITION_PATTERN_WORDS } from "./catalogue/additionPatternWords";
 import { CHAIN_PATTERN_WORDS } from "./catalogue/chainPatternWords";
@@ -14,7 +15,6 @@ import { PRODUCT_ROW_PATTERN_WORDS } from "./catalogue/productRowPatternWords";
 import { SHIFT_PATTERN_WORDS } from "./catalogue/shiftPatternWords";
 import { SUBTRACTION_PATTERN_WORDS } from "./catalogue/subtractionPatternWords";
 import { UNITS_PATTERN_WORDS } from "./catalogue/unitsPatternWords";
-import type { PatternWords } from "./patternWords";
 import { SLIP_WORDS } from "./slipWords";
 
 const WORDS: Readonly<Record<PatternId, PatternWords>> = {

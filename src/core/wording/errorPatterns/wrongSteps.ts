@@ -4,8 +4,8 @@ import type { HouseRules } from "../../house";
 import type { Reason } from "../../methods";
 import { type Answer, type Problem, writeAnswer, writeProblem } from "../../problem";
 import { estimateLine } from "../checks/checkWords";
-import { stepWords } from "../contract/stepWords";
 import { listed, plain, type StepWords, sentence } from "../numbers/line";
+import { stepWords } from "../stepWords";
 import { patternWords } from "./wordsOfPatterns";
 
 /** What helps against a pattern, as a sentence. */

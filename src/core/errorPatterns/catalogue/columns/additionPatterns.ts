@@ -2,9 +2,9 @@ import { type ColumnRow, columnAddition } from "../../../methods";
 import type { Decimal } from "../../../number";
 import { AS_IT_COMES, type DecimalProblem, MOST_OPERANDS, type Problem } from "../../../problem";
 import { isTwoOrMore, mapTwoOrMore, type TwoOrMore } from "../../../tuples";
-import { overrideIn } from "../../decisionOverride";
-import type { PatternsOf, Split } from "../../errorPattern";
-import { mostPlaces, pointBetween, wholeOfDigits } from "../../parts";
+import { overrideIn } from "../../contract/decisionOverride";
+import type { PatternsOf, Split } from "../../contract/errorPattern";
+import { mostPlaces, pointBetween, wholeOfDigits } from "../../contract/parts";
 import { countedFromLongest, leftFlush, rightFlush } from "../../procedures/flush";
 import { addFromLargest } from "../../procedures/fromLargest";
 

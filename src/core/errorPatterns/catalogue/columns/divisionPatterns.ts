@@ -9,8 +9,8 @@ import {
 } from "../../../number";
 import { type Problem, withOperands } from "../../../problem";
 import { amountOf, inMajor } from "../../../quantity";
-import { overrideIn } from "../../decisionOverride";
-import type { PatternAct, PatternsOf, Split } from "../../errorPattern";
+import { overrideIn } from "../../contract/decisionOverride";
+import type { PatternAct, PatternsOf, Split } from "../../contract/errorPattern";
 import {
   decimalProblem,
   decimalRewritten,
@@ -19,7 +19,7 @@ import {
   twoDecimals,
   wholeIn,
   wholeOfDigits,
-} from "../../parts";
+} from "../../contract/parts";
 import { REST_BEHIND_POINT, STOPS_WHERE_DIGITS_END } from "../../procedures/divisionCut";
 
 const byDivision = overrideIn(longDivision);

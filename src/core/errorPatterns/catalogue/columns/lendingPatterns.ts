@@ -1,6 +1,6 @@
 import { type Exchange, Stuck, subtractionByDecomposition } from "../../../methods";
-import { overrideIn } from "../../decisionOverride";
-import type { PatternsOf } from "../../errorPattern";
+import { overrideIn } from "../../contract/decisionOverride";
+import type { PatternsOf } from "../../contract/errorPattern";
 import { becomes, unpaid } from "../../procedures/exchanges";
 
 const byDecomposition = overrideIn(subtractionByDecomposition);

@@ -1,9 +1,9 @@
 import { columnMultiplication, lattice, SOUND_ADDITION, SOUND_PRODUCTS } from "../../../methods";
 import { bareDigits, type Decimal, zerosAtEnd } from "../../../number";
 import type { Problem } from "../../../problem";
-import { overrideIn } from "../../decisionOverride";
-import type { PatternAct, PatternsOf, Split } from "../../errorPattern";
-import { decimalProblem, pointBetween, twoDecimals, wholeOfDigits } from "../../parts";
+import { overrideIn } from "../../contract/decisionOverride";
+import type { PatternAct, PatternsOf, Split } from "../../contract/errorPattern";
+import { decimalProblem, pointBetween, twoDecimals, wholeOfDigits } from "../../contract/parts";
 import { workStraightDown } from "../../procedures/straightDown";
 
 const inColumns = overrideIn(columnMultiplication);

@@ -10,9 +10,9 @@ import {
 } from "../../../number";
 import { type Answer, type Problem, withOperands } from "../../../problem";
 import { isTwoOrMore } from "../../../tuples";
-import { overrideIn } from "../../decisionOverride";
-import type { PatternsOf, Split } from "../../errorPattern";
-import { decimalProblem, twoDecimals, wholeOfDigits } from "../../parts";
+import { overrideIn } from "../../contract/decisionOverride";
+import type { PatternsOf, Split } from "../../contract/errorPattern";
+import { decimalProblem, twoDecimals, wholeOfDigits } from "../../contract/parts";
 
 const inColumns = overrideIn(columnMultiplication);
 const AS_GIVEN = { addendOrder: "asGiven" } as const;

@@ -1,9 +1,9 @@
 import { type ShiftDecisions, shift } from "../../../methods";
 import { type Decimal, ONES, powerOfTen } from "../../../number";
 import type { Answer, Problem } from "../../../problem";
-import { overrideIn } from "../../decisionOverride";
-import type { PatternsOf } from "../../errorPattern";
-import { twoDecimals } from "../../parts";
+import { overrideIn } from "../../contract/decisionOverride";
+import type { PatternsOf } from "../../contract/errorPattern";
+import { twoDecimals } from "../../contract/parts";
 
 const byShift = overrideIn(shift);
 

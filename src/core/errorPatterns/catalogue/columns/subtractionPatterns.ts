@@ -1,9 +1,9 @@
 import { type Exchange, equalAdditions, makingUp, Stuck, subtractionByDecomposition } from "../../../methods";
 import { compareDecimals, type Decimal, movedBy } from "../../../number";
 import { type Problem, withOperands } from "../../../problem";
-import { overrideIn } from "../../decisionOverride";
-import type { PatternsOf, Split } from "../../errorPattern";
-import { decimalProblem, pointBetween, twoDecimals, wholeOfDigits } from "../../parts";
+import { overrideIn } from "../../contract/decisionOverride";
+import type { PatternsOf, Split } from "../../contract/errorPattern";
+import { decimalProblem, pointBetween, twoDecimals, wholeOfDigits } from "../../contract/parts";
 import { becomes, unpaid } from "../../procedures/exchanges";
 import { countedFromLongest, leftFlush, rightFlush } from "../../procedures/flush";
 

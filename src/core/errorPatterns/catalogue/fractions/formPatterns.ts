@@ -1,7 +1,7 @@
 import { type Decimal, endsAsDecimal, type Fraction, fraction, type Numeral } from "../../../number";
 import { type Answer, type Problem, withOperands } from "../../../problem";
-import type { PatternsOf } from "../../errorPattern";
-import { wholeOfDigits } from "../../parts";
+import type { PatternsOf } from "../../contract/errorPattern";
+import { wholeOfDigits } from "../../contract/parts";
 
 /** The number that is to be written in such a form. */
 function asked(problem: Problem, form: "asDecimal" | "asFraction"): Numeral | undefined {

@@ -18,9 +18,9 @@ import {
   type Numeral,
 } from "../../../number";
 import { type Answer, type FractionProblem, fractionsOf, type Problem, withOperands } from "../../../problem";
-import { overrideIn } from "../../decisionOverride";
-import type { PatternAct, Split } from "../../errorPattern";
-import { decimalProblem, smallestPrime, wholeOfDigits } from "../../parts";
+import { overrideIn } from "../../contract/decisionOverride";
+import type { PatternAct, Split } from "../../contract/errorPattern";
+import { decimalProblem, smallestPrime, wholeOfDigits } from "../../contract/parts";
 
 const OVER_COMMON = [denominatorsByFactors, denominatorsByMultiples];
 const overCommon = overrideIn(...OVER_COMMON);

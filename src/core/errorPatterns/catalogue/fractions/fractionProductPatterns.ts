@@ -1,5 +1,5 @@
 import { multiplyingAcross, turningOver } from "../../../methods";
-import type { PatternsOf } from "../../errorPattern";
+import type { PatternsOf } from "../../contract/errorPattern";
 import {
   acrossOnly,
   CANCELS_AFTER,

@@ -1,5 +1,5 @@
 import type { Problem } from "../../../problem";
-import type { PatternsOf } from "../../errorPattern";
+import type { PatternsOf } from "../../contract/errorPattern";
 import {
   apart,
   combinesGap,

@@ -1,7 +1,7 @@
 import { compareDecimals, cutTo, type Decimal, type Fraction } from "../../../number";
 import { type Answer, operandsOf, type Problem, type Relation } from "../../../problem";
 import type { Quantity } from "../../../quantity";
-import type { ErrorPattern, PatternsOf } from "../../errorPattern";
+import type { ErrorPattern, PatternsOf } from "../../contract/errorPattern";
 
 /** How two numbers lie to each other for a learner: below zero, zero or above; none where the pattern says nothing of them. */
 type Compares<N> = (left: N, right: N) => number | undefined;

@@ -1,4 +1,4 @@
-import type { PatternsOf } from "../../errorPattern";
+import type { PatternsOf } from "../../contract/errorPattern";
 import { COMPARING_PATTERNS } from "./comparingPatterns";
 import { ROUNDING_PATTERNS } from "./roundingPatterns";
 

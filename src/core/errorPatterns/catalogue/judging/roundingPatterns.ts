@@ -14,8 +14,8 @@ import {
   roundTo,
 } from "../../../number";
 import type { Answer, Problem } from "../../../problem";
-import { overrideIn } from "../../decisionOverride";
-import type { ErrorPattern, PatternsOf } from "../../errorPattern";
+import { overrideIn } from "../../contract/decisionOverride";
+import type { ErrorPattern, PatternsOf } from "../../contract/errorPattern";
 
 const byPlace = overrideIn(roundingByPlace);
 

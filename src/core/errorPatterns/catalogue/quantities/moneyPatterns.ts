@@ -3,9 +3,9 @@ import { type Decimal, wholeNumeral } from "../../../number";
 import { type Answer, type MoneyProblem, operandsOf, type Problem, withOperands } from "../../../problem";
 import { type Amount, amountOf, inMajor, type Quantity } from "../../../quantity";
 import { mapTwo } from "../../../tuples";
-import { overrideIn } from "../../decisionOverride";
-import type { PatternsOf, Split } from "../../errorPattern";
-import { decimalProblem, inHundredths, wholeIn, wholeOfDigits } from "../../parts";
+import { overrideIn } from "../../contract/decisionOverride";
+import type { PatternsOf, Split } from "../../contract/errorPattern";
+import { decimalProblem, inHundredths, wholeIn, wholeOfDigits } from "../../contract/parts";
 
 /** The problem with its amounts read otherwise; none where all are read as they stand. */
 function amountsRead(problem: Problem, reads: (amount: Amount) => Amount | undefined): Problem | undefined {

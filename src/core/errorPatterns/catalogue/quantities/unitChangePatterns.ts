@@ -9,8 +9,8 @@ import {
 import { type Answer, type Problem, withOperands } from "../../../problem";
 import { isMetric, type Measure, rateBetween, type UnitId, unitOf } from "../../../quantity";
 import { isOneOrMore } from "../../../tuples";
-import type { PatternsOf, Split } from "../../errorPattern";
-import { decimalProblem, wholeOfDigits } from "../../parts";
+import type { PatternsOf, Split } from "../../contract/errorPattern";
+import { decimalProblem, wholeOfDigits } from "../../contract/parts";
 
 /** A change between two units: how much of each there is, how many small ones make a large one, and what is wanted. */
 interface UnitChange {

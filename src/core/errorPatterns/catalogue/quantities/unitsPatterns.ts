@@ -3,9 +3,9 @@ import { asFraction } from "../../../number";
 import { type Answer, type MeasureProblem, operandsOf, type Problem, withOperands } from "../../../problem";
 import { type Measure, type Quantity, rateBetween } from "../../../quantity";
 import { isOneOrMore, mapOneOrMore } from "../../../tuples";
-import { overrideIn } from "../../decisionOverride";
-import type { PatternAct, PatternsOf, Split } from "../../errorPattern";
-import { decimalProblem, wholeIn, wholeOfDigits } from "../../parts";
+import { overrideIn } from "../../contract/decisionOverride";
+import type { PatternAct, PatternsOf, Split } from "../../contract/errorPattern";
+import { decimalProblem, wholeIn, wholeOfDigits } from "../../contract/parts";
 import { unpaid } from "../../procedures/exchanges";
 import { changedBy } from "./unitChangePatterns";
 

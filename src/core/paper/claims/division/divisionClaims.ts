@@ -1,6 +1,6 @@
 import Exact from "fraction.js";
-import type { JudgingTarget } from "../../judgingTarget";
 import type { Sorted } from "../../reading/glyphs";
+import type { JudgingTarget } from "../../reading/judgingTarget";
 import { digitOf, wholeOf, worthOfNumeral } from "../../reading/pieces";
 import type { StackRow } from "../../reading/stacks";
 import { type Claim, claimOf, type Fault, type Made } from "../claim";

@@ -1,5 +1,5 @@
-import { type JudgingTarget, valueFrom } from "../../judgingTarget";
 import type { Sorted } from "../../reading/glyphs";
+import { type JudgingTarget, valueFrom } from "../../reading/judgingTarget";
 import { type WrittenNumeral, worthOfNumeral } from "../../reading/pieces";
 import type { StackRow } from "../../reading/stacks";
 

@@ -1,4 +1,4 @@
-import type { Rung } from "../skill";
+import type { Rung } from "./skill";
 
 export const COMPARING_SKILLS = [
   {

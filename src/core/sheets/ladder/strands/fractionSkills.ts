@@ -1,5 +1,5 @@
-import type { Rung } from "../skill";
 import { COPRIME, MULTIPLE, properPairs, SHARING } from "./properPairs";
+import type { Rung } from "./skill";
 
 export const FRACTION_SKILLS = [
   {

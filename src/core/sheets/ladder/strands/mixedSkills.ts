@@ -1,5 +1,5 @@
-import type { Rung } from "../skill";
 import { MULTIPLE, properPairs } from "./properPairs";
+import type { Rung } from "./skill";
 
 export const MIXED_SKILLS = [
   {

@@ -1,4 +1,4 @@
-import type { PatternWords } from "../patternWords";
+import type { PatternWords } from "../../contract/patternWords";
 
 export const ADDITION_PATTERN_WORDS = {
   "add-right-flush": {

@@ -1,4 +1,4 @@
-import type { PatternWords } from "../patternWords";
+import type { PatternWords } from "../../contract/patternWords";
 
 export const CHAIN_PATTERN_WORDS = {
   "chain-left-to-right": {

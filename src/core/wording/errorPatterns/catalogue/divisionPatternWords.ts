@@ -1,4 +1,4 @@
-import type { PatternWords } from "../patternWords";
+import type { PatternWords } from "../../contract/patternWords";
 
 export const DIVISION_PATTERN_WORDS = {
   "div-divisor-only-shifted": {

@@ -1,4 +1,4 @@
-import type { PatternWords } from "../patternWords";
+import type { PatternWords } from "../../contract/patternWords";
 
 export const FORM_PATTERN_WORDS = {
   "form-bar-is-point": {

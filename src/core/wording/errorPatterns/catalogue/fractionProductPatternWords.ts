@@ -1,4 +1,4 @@
-import type { PatternWords } from "../patternWords";
+import type { PatternWords } from "../../contract/patternWords";
 
 export const FRACTION_PRODUCT_PATTERN_WORDS = {
   "mixed-part-by-part": {

@@ -1,4 +1,4 @@
-import type { PatternWords } from "../patternWords";
+import type { PatternWords } from "../../contract/patternWords";
 
 export const FRACTION_SUM_PATTERN_WORDS = {
   "frac-straight-across": {

@@ -1,4 +1,4 @@
-import type { PatternWords } from "../patternWords";
+import type { PatternWords } from "../../contract/patternWords";
 
 export const INTEGERS_PATTERN_WORDS = {
   "int-sizes-added-minus": {

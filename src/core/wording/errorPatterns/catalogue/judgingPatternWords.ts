@@ -1,4 +1,4 @@
-import type { PatternWords } from "../patternWords";
+import type { PatternWords } from "../../contract/patternWords";
 
 export const JUDGING_PATTERN_WORDS = {
   "cmp-longer-is-larger": {

@@ -1,4 +1,4 @@
-import type { PatternWords } from "../patternWords";
+import type { PatternWords } from "../../contract/patternWords";
 
 export const MONEY_PATTERN_WORDS = {
   "money-cents-as-tenths": {

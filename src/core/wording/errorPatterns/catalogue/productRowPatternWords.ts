@@ -1,4 +1,4 @@
-import type { PatternWords } from "../patternWords";
+import type { PatternWords } from "../../contract/patternWords";
 
 export const PRODUCT_ROW_PATTERN_WORDS = {
   "mul-zero-fact-copied": {

@@ -1,5 +1,5 @@
-import type { HouseRules } from "../house";
-import type { CurrencyId } from "../quantity";
+import type { HouseRules } from "../../house";
+import type { CurrencyId } from "../../quantity";
 
 /** What is plausible of a thing: from, to, in the small unit of its list. */
 export type Plausible = readonly [from: number, to: number];

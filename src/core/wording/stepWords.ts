@@ -1,9 +1,9 @@
-import type { RunReason } from "../../checks";
-import type { HouseRules } from "../../house";
-import type { MethodId } from "../../methods";
-import type { StepWords } from "../numbers/line";
-import type { AnyMethodWords } from "./methodWords";
-import { methodWordsFrom, wordsFrom } from "./wordbook";
+import type { RunReason } from "../checks";
+import type { HouseRules } from "../house";
+import type { MethodId } from "../methods";
+import type { AnyMethodWords } from "./contract/methodWords";
+import { methodWordsFrom, wordsFrom } from "./contract/wordbook";
+import type { StepWords } from "./numbers/line";
 import { EVERY_BOOK } from "./wordbooks";
 
 /** The English words for a step, by its reason and the house rules. */

@@ -1,6 +1,6 @@
-import { asFraction } from "../number";
-import type { Quantity } from "../quantity";
-import { mapOneOrMore } from "../tuples";
+import { asFraction } from "../../number";
+import type { Quantity } from "../../quantity";
+import { mapOneOrMore } from "../../tuples";
 
 /** A list with another item at an index. */
 export const replaced = <Item>(items: readonly Item[], at: number, item: Item): readonly Item[] =>

@@ -1,5 +1,5 @@
-import type { AnyMethod, Method, MethodId } from "../methods";
-import type { Problem } from "../problem";
+import type { AnyMethod, Method, MethodId } from "../../methods";
+import type { Problem } from "../../problem";
 
 /** What is decided otherwise than soundly in some methods. */
 export interface DecisionOverride {

@@ -1,4 +1,4 @@
-import type { RandomSource } from "../sheets";
+import type { RandomSource } from "../../sheets";
 import type { Measured, Thing } from "./stock";
 
 /** Ways to draw the numbers of a story; each gives what a tutor would type, with a point, and `$$` for the sign of money. */

@@ -1,8 +1,8 @@
-import { type Decimal, isWhole } from "../number";
-import { type Amount, currencyOf, type Measure, MINOR_PLACES, type Quantity, unitOf } from "../quantity";
-import { done, failed, type Result } from "../result";
-import { exactValue } from "./exact";
-import { type Branch, type Expression, unplaced } from "./expression";
+import { type Decimal, isWhole } from "../../number";
+import { type Amount, currencyOf, type Measure, MINOR_PLACES, type Quantity, unitOf } from "../../quantity";
+import { done, failed, type Result } from "../../result";
+import { exactValue } from "../exact";
+import { type Branch, type Expression, unplaced } from "../expression";
 import {
   decimalsOf,
   fractionsOf,
@@ -12,11 +12,11 @@ import {
   moneyProblem,
   signedOf,
   termsOf,
-} from "./makeProblem";
-import type { Join, SignedOperation } from "./operation";
-import { type AnswerForm, AS_IT_COMES, type DecimalForm, MOST_OPERANDS, type Problem } from "./problem";
-import type { ReadError } from "./reading/readError";
-import { wrongAfter } from "./reading/readQuantity";
+} from "../makeProblem";
+import type { Join, SignedOperation } from "../operation";
+import { type AnswerForm, AS_IT_COMES, type DecimalForm, MOST_OPERANDS, type Problem } from "../problem";
+import type { ReadError } from "./readError";
+import { wrongAfter } from "./readQuantity";
 
 /**
  * The problem that an expression is: one operation on quantities of one kind where it is one, else a chain.

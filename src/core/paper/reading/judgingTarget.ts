@@ -1,6 +1,6 @@
 import Exact from "fraction.js";
-import { exactAnswer, fractionOf, isAmount, operandsOf, type Problem, type ProblemKind } from "../problem";
-import { currencyOf, type Quantity } from "../quantity";
+import { exactAnswer, fractionOf, isAmount, operandsOf, type Problem, type ProblemKind } from "../../problem";
+import { currencyOf, type Quantity } from "../../quantity";
 
 /** A value as text, so that it can be sent: a whole number over another. */
 export interface ValueText {

@@ -1,9 +1,9 @@
 import { afterAll, describe, expect, it } from "vitest";
-import { PRESETS } from "../../house";
-import { adversarialLine } from "../../testing/reading/adversarialLines";
-import { countingSteps } from "../../testing/reading/countedSteps";
-import { runsOf } from "../../testing/runs";
-import { valueOfResult } from "../../testing/valueOfResult";
+import { PRESETS } from "../house";
+import { adversarialLine } from "../testing/reading/adversarialLines";
+import { countingSteps } from "../testing/reading/countedSteps";
+import { runsOf } from "../testing/runs";
+import { valueOfResult } from "../testing/valueOfResult";
 
 const SHORT = 500;
 const LONG = 2000;
@@ -13,9 +13,9 @@ const house = PRESETS.fillersTrueValue;
 const MOST_TIMES = 7;
 
 const { module, stepsOf, end } = await countingSteps(async () => ({
-  ...(await import("./readProblem")),
-  ...(await import("../../house")),
-  ...(await import("../../marking")),
+  ...(await import("./reading/readProblem")),
+  ...(await import("../house")),
+  ...(await import("../marking")),
 }));
 afterAll(end);
 const { readProblem, readOneQuantity, houseRulesFrom, readLearnerAnswer } = module;

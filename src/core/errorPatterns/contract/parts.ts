@@ -5,7 +5,7 @@ import {
   type Numeral,
   wholeNumeral,
   withoutTrailingZeros,
-} from "../number";
+} from "../../number";
 import {
   type Answer,
   AS_IT_COMES,
@@ -13,8 +13,8 @@ import {
   type DecimalProblem,
   type Problem,
   type SignedOperation,
-} from "../problem";
-import { isTwo, type Two } from "../tuples";
+} from "../../problem";
+import { isTwo, type Two } from "../../tuples";
 
 /** The two decimals of such an operation; none where the problem is another one. */
 export function twoDecimals(problem: Problem, op: SignedOperation): readonly [Decimal, Decimal] | undefined {

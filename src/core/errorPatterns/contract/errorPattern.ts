@@ -1,6 +1,6 @@
-import type { HouseRules } from "../house";
-import type { MethodId } from "../methods";
-import type { Answer, Problem } from "../problem";
+import type { HouseRules } from "../../house";
+import type { MethodId } from "../../methods";
+import type { Answer, Problem } from "../../problem";
 import type { DecisionOverride } from "./decisionOverride";
 import type { PatternId } from "./patternIds";
 

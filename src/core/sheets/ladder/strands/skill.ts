@@ -1,4 +1,4 @@
-import type { Features } from "../../features";
+import type { Features } from "../../../features";
 
 /** The strands of the ladder, in the order they are learned. */
 export const STRANDS = [

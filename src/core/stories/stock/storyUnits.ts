@@ -1,5 +1,5 @@
-import { unitOf } from "../quantity";
-import type { RandomSource } from "../sheets";
+import { unitOf } from "../../quantity";
+import type { RandomSource } from "../../sheets";
 import { between, centimetres, grams, inches, metres, millilitres, ounces } from "./drawing";
 import type { UnitSystem } from "./stock";
 
