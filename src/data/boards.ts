@@ -9,6 +9,7 @@ import { houseOf } from "./houseOf";
 import { nextRevision, type Stale } from "./revision";
 import { boards } from "./schema";
 import { partRead } from "./unread";
+import type { WholeRow } from "./wholeRow";
 
 /** A board as the tutor left it. */
 export interface KeptBoard extends BoardState {
@@ -50,7 +51,7 @@ export function keepBoard(
     const written = { ...state, openedAt: now, deletedAt: null, revision };
     write
       .insert(boards)
-      .values({ id: board.id, ...written, name: "", pinned: false })
+      .values({ id: board.id, ...written, name: "", pinned: false } satisfies WholeRow<typeof boards>)
       .onConflictDoUpdate({ target: boards.id, set: written })
       .run();
     return done(revision);

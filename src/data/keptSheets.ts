@@ -10,6 +10,7 @@ import { houseOf, jsonOf } from "./houseOf";
 import { type DataWriter, nextRevision, type Stale } from "./revision";
 import { keptSheets, learners, sheetsGiven } from "./schema";
 import { partRead } from "./unread";
+import type { WholeRow } from "./wholeRow";
 
 /** A sheet of problems as it is kept. */
 export interface KeptSheet extends KeptSheetState {
@@ -109,7 +110,14 @@ export function keepSheet(
     const revision = nextRevision(write);
     write
       .insert(keptSheets)
-      .values({ id, code: before?.code ?? newCode(write, chance), ...values, revision })
+      .values({
+        id,
+        code: before?.code ?? newCode(write, chance),
+        ...values,
+        archivedAt: null,
+        deletedAt: null,
+        revision,
+      } satisfies WholeRow<typeof keptSheets>)
       .onConflictDoUpdate({ target: keptSheets.id, set: { ...values, revision } })
       .run();
     const kept = findKeptSheet(write, id);

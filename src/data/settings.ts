@@ -6,6 +6,7 @@ import type { Data } from "./database";
 import { jsonOf } from "./houseOf";
 import { type DataWriter, nextRevision, type Stale } from "./revision";
 import { setAside, settings } from "./schema";
+import type { WholeRow } from "./wholeRow";
 
 /** The settings that are kept: the tutor's house rules, how the screen is to look, the rungs they made, and their stock lists. */
 const SETTING_NAMES = ["house", "view", "rungs", "stock", "ownStories"] as const;
@@ -40,7 +41,7 @@ function writeSetting(write: DataWriter, name: SettingName, value: unknown): num
   const set = { value: JSON.stringify(value), revision: nextRevision(write) };
   write
     .insert(settings)
-    .values({ name, ...set })
+    .values({ name, ...set } satisfies WholeRow<typeof settings>)
     .onConflictDoUpdate({ target: settings.name, set })
     .run();
   return set.revision;

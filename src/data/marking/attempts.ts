@@ -9,6 +9,7 @@ import { houseOf } from "../houseOf";
 import { type DataWriter, nextRevision } from "../revision";
 import { learnerAttempts, papers, sheetRows, tasks } from "../schema";
 import { partRead } from "../unread";
+import type { WholeRow } from "../wholeRow";
 import { faultList, patternList } from "./lists";
 import { type Counted, countIn } from "./patternCounts";
 
@@ -79,7 +80,7 @@ export function keepHandedIn(data: Data, work: HandedInWork, now: Date): void {
         chosen: false,
         note: work.note ?? "",
         revision,
-      })
+      } satisfies WholeRow<typeof learnerAttempts, "id">)
       .run();
     const id = Number(inserted.lastInsertRowid);
     const { marks, hints, estimate, seconds } = work;
@@ -93,7 +94,7 @@ export function keepHandedIn(data: Data, work: HandedInWork, now: Date): void {
         judged: judged?.pattern ?? "",
         seconds,
         sentId: sentId ?? null,
-      })
+      } satisfies WholeRow<typeof papers>)
       .run();
     const kept = write.select().from(learnerAttempts).where(eq(learnerAttempts.id, id)).all();
     const counted = countedOf(write, kept).map((one) => ({

@@ -4,6 +4,7 @@ import { done, failed, type Result } from "@/core/result";
 import type { Data } from "../database";
 import { type DataWriter, nextRevision, type Stale } from "../revision";
 import { learners } from "../schema";
+import type { WholeRow } from "../wholeRow";
 
 /** A learner as the list has them: a first name or initials, and no more. */
 export interface Learner {
@@ -49,7 +50,9 @@ export function putLearner(write: DataWriter, { id, name: typed }: Learner, now:
   const revision = nextRevision(write);
   write
     .insert(learners)
-    .values({ id, name, createdAt: now, revision })
+    .values({ id, name, createdAt: now, removedAt: null, answers: 0, revision } satisfies WholeRow<
+      typeof learners
+    >)
     .onConflictDoUpdate({ target: learners.id, set: { removedAt: null, revision } })
     .run();
   return findLearner(write, id) ?? { id, name };

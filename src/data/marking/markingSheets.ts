@@ -8,6 +8,7 @@ import { houseOf } from "../houseOf";
 import { type DataWriter, nextRevision } from "../revision";
 import { learnerAttempts, learners, markingSheets, sheetLearners, sheetRows } from "../schema";
 import { partRead } from "../unread";
+import type { WholeRow } from "../wholeRow";
 import { countedOf } from "./attempts";
 import { type Learner, putLearner } from "./learners";
 import { countIn } from "./patternCounts";
@@ -128,7 +129,14 @@ export function listSheets(
 export function openSheet(write: DataWriter, id: string, house: HouseRules, now: Date): void {
   write
     .insert(markingSheets)
-    .values({ id, house: JSON.stringify(choicesOf(house)), openedAt: now })
+    .values({
+      id,
+      house: JSON.stringify(choicesOf(house)),
+      openedAt: now,
+      deletedAt: null,
+      revision: 0,
+      shape: 0,
+    } satisfies WholeRow<typeof markingSheets>)
     .onConflictDoUpdate({ target: markingSheets.id, set: { openedAt: now, deletedAt: null } })
     .run();
 }
@@ -151,7 +159,13 @@ export function applyActs(
         const position = sql<number>`(select coalesce(max(position) + 1, 0) from ${sheetRows} where sheet_id = ${sheet})`;
         write
           .insert(sheetRows)
-          .values({ id: act.id, sheetId: sheet, position, problem: act.problem })
+          .values({
+            id: act.id,
+            sheetId: sheet,
+            position,
+            problem: act.problem,
+            removedAt: null,
+          } satisfies WholeRow<typeof sheetRows>)
           .onConflictDoNothing()
           .run();
         break;
@@ -166,7 +180,9 @@ export function applyActs(
         const position = sql<number>`(select coalesce(max(position) + 1, 0) from ${sheetLearners} where sheet_id = ${sheet})`;
         write
           .insert(sheetLearners)
-          .values({ sheetId: sheet, learnerId: learner.id, position })
+          .values({ sheetId: sheet, learnerId: learner.id, position, removedAt: null } satisfies WholeRow<
+            typeof sheetLearners
+          >)
           .onConflictDoUpdate({
             target: [sheetLearners.sheetId, sheetLearners.learnerId],
             set: { removedAt: null },
