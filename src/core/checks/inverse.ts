@@ -188,7 +188,17 @@ function cutQuotient({ answer, problem }: Working, operands: Two<Decimal>): Deci
       return fromCount(answer.whole, 0);
     case "recurring":
       return cutAt(operands, answer.fixed.length + answer.repetend.length);
-    default:
+    case "fraction":
+    case "amount":
+    case "measure":
+    case "comparison":
+    case "ordered":
+    case "roundedAmount":
+    case "share":
+    case "measureLeft":
+    case "timesLeft":
+    case "sufficiency":
+    case "handed":
       throw new Error(`cutQuotient: ${answer.kind} is no quotient`);
   }
 }

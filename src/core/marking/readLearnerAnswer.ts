@@ -87,7 +87,15 @@ function readWriting(text: string, problem: Problem, notation: ReadingNotation):
       return readOrder(text, notation);
     case "enough":
       return readEnough(text, problem, notation);
-    default:
+    case "add":
+    case "subtract":
+    case "multiply":
+    case "divide":
+    case "round":
+    case "rewrite":
+    case "terms":
+    case "pay":
+    case "chain":
       return (
         readRemainder(text, problem, notation) ??
         readRecurring(text, notation) ??

@@ -188,7 +188,15 @@ function formFaults(
     case "remainder":
     case "recurring":
       return expected.kind === answer.kind || expected.kind === "rounded" ? faults : [...faults, "otherForm"];
-    default:
+    case "rounded":
+    case "comparison":
+    case "ordered":
+    case "roundedAmount":
+    case "share":
+    case "measureLeft":
+    case "timesLeft":
+    case "sufficiency":
+    case "handed":
       return faults;
   }
 }

@@ -69,7 +69,17 @@ const inSquare = (mark: Mark, col: number, row: number): boolean => {
       return mark.row === row && mark.col === col;
     case "point":
       return mark.row === row && mark.line === col;
-    default:
+    case "recurring":
+    case "rule":
+    case "upright":
+    case "frame":
+    case "diagonal":
+    case "hop":
+    case "label":
+    case "jump":
+    case "leap":
+    case "guide":
+    case "shape":
       return false;
   }
 };

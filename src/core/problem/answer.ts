@@ -164,7 +164,17 @@ export function belowZero(answer: Answer): Answer {
       return { ...answer, negative: true };
     case "rounded":
       return { ...answer, numeral: { ...answer.numeral, negative: true } };
-    default:
+    case "amount":
+    case "measure":
+    case "remainder":
+    case "comparison":
+    case "ordered":
+    case "roundedAmount":
+    case "share":
+    case "measureLeft":
+    case "timesLeft":
+    case "sufficiency":
+    case "handed":
       throw new Error(`belowZero: ${answer.kind} is no number`);
   }
 }
@@ -178,7 +188,17 @@ export function quantityOf(answer: Answer): Quantity | undefined {
     case "amount":
     case "measure":
       return answer;
-    default:
+    case "rounded":
+    case "remainder":
+    case "recurring":
+    case "comparison":
+    case "ordered":
+    case "roundedAmount":
+    case "share":
+    case "measureLeft":
+    case "timesLeft":
+    case "sufficiency":
+    case "handed":
       return undefined;
   }
 }

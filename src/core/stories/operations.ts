@@ -162,7 +162,13 @@ function signOf(problem: Problem): SignedOperation | undefined {
       return problem.op;
     case "terms":
       return problem.more.length === 1 ? problem.more[0].join : undefined;
-    default:
+    case "round":
+    case "compare":
+    case "order":
+    case "rewrite":
+    case "enough":
+    case "pay":
+    case "chain":
       return undefined;
   }
 }
@@ -185,7 +191,19 @@ function makesAgain({ problem, answer, house }: Working): StoryOperation | undef
         ? again(sumOf([...prices, answer.difference]), first)
         : again(sumOf([first, answer.difference]), together && quantityOf(answerOf(together, house)));
     }
-    default:
+    case "decimal":
+    case "fraction":
+    case "mixed":
+    case "amount":
+    case "measure":
+    case "rounded":
+    case "recurring":
+    case "comparison":
+    case "ordered":
+    case "roundedAmount":
+    case "share":
+    case "measureLeft":
+    case "handed":
       return undefined;
   }
 }

@@ -5,7 +5,7 @@ import { type ReactElement, type ReactNode, useEffect, useRef } from "react";
 import { navigationEnded, writesSettled } from "../saving/leaving";
 import { cameBack } from "./comingBack";
 
-const keyOf = (): string => `right-sum-scroll ${window.location.pathname}${window.location.search}`;
+const scrollKey = (): string => `right-sum-scroll ${window.location.pathname}${window.location.search}`;
 
 /** A page that scrolls by itself: who comes back to it finds it as it was left, and what changed meanwhile is fetched. */
 export function Screen({ children }: { readonly children: ReactNode }): ReactElement {
@@ -15,14 +15,24 @@ export function Screen({ children }: { readonly children: ReactNode }): ReactEle
     navigationEnded();
     const here = main.current;
     if (here === null) return;
-    const key = keyOf();
+    const key = scrollKey();
     if (cameBack()) {
       here.scrollTop = Number(sessionStorage.getItem(key) ?? 0);
       void writesSettled().then(() => router.refresh());
     }
-    const remember = (): void => sessionStorage.setItem(key, String(here.scrollTop));
-    here.addEventListener("scrollend", remember);
-    return () => here.removeEventListener("scrollend", remember);
+    // Where it stands is noted as it is scrolled, since it is gone once the page is; and is written down when it is left.
+    let last = here.scrollTop;
+    const note = (): void => {
+      last = here.scrollTop;
+    };
+    const remember = (): void => sessionStorage.setItem(key, String(last));
+    here.addEventListener("scroll", note, { passive: true });
+    window.addEventListener("pagehide", remember);
+    return () => {
+      here.removeEventListener("scroll", note);
+      window.removeEventListener("pagehide", remember);
+      remember();
+    };
   }, [router]);
   return (
     <main

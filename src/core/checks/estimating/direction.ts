@@ -24,7 +24,13 @@ function effectsOf(problem: Problem): readonly (1 | -1)[] | undefined {
       return [1, -1];
     case "terms":
       return termsIn(problem).map(({ join }) => (join === "add" ? 1 : -1));
-    default:
+    case "round":
+    case "compare":
+    case "order":
+    case "rewrite":
+    case "enough":
+    case "pay":
+    case "chain":
       return undefined;
   }
 }

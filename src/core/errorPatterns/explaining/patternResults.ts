@@ -228,7 +228,18 @@ export function answerValueIn(problem: Problem, answer: Answer): Value {
       return { key: answer.enough ? "yes" : "no" };
     case "handed":
       return answerValueIn(problem, answer.back);
-    default:
+    case "decimal":
+    case "fraction":
+    case "mixed":
+    case "amount":
+    case "measure":
+    case "rounded":
+    case "remainder":
+    case "recurring":
+    case "roundedAmount":
+    case "share":
+    case "measureLeft":
+    case "timesLeft":
       return ratioValue(answerValue(problem, answer));
   }
 }

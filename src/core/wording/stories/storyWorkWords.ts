@@ -62,7 +62,17 @@ function askedWords(answer: Answer, unit: "degrees" | "metres" | undefined): str
       const names = units.map(({ names: several }) => several).join(" and ");
       return `A ${SCALE_KINDS[first.scale]} is asked for, and the answer is in ${names}.`;
     }
-    default:
+    case "decimal":
+    case "fraction":
+    case "mixed":
+    case "rounded":
+    case "remainder":
+    case "recurring":
+    case "comparison":
+    case "ordered":
+    case "share":
+    case "measureLeft":
+    case "handed":
       return unit === undefined
         ? "A number is asked for, and the answer is one."
         : `It is asked for ${unit}, and the answer is in ${unit}.`;
