@@ -17,7 +17,7 @@ import {
 } from "../src/core/stories";
 import { storySheetAccounts } from "../src/core/storyMarking";
 import { evenChances } from "../src/core/testing/learners";
-import { toldStory, WORKSHOP } from "../src/core/wording";
+import { WORKSHOP, wordedStory } from "../src/core/wording";
 import { quantile } from "./browser";
 
 /**
@@ -34,12 +34,12 @@ function told() {
     for (let seed = 0; seed < 40; seed++) {
       const from = performance.now();
       const drawn = drawStory(id, WORKSHOP, house, seed);
-      if (drawn.ok) toldStory(drawn.value, house);
+      if (drawn.ok) wordedStory(drawn.value, house);
       times.push(performance.now() - from);
     }
   const from = performance.now();
   const kinds = STORY_KINDS.map(({ id }) => id);
-  const thousand = drawStories(kinds, 1000, WORKSHOP, house, 5).map((story) => toldStory(story, house));
+  const thousand = drawStories(kinds, 1000, WORKSHOP, house, 5).map((story) => wordedStory(story, house));
   return {
     kinds: STORY_KINDS.length,
     p50: quantile(times, 0.5),

@@ -39,7 +39,7 @@ export function computing(): Piscina {
   return held.rightSumComputing;
 }
 
-function aside(): Piscina {
+function slowPool(): Piscina {
   held.rightSumAside ??= new Piscina({
     filename: WORKER,
     minThreads: 0,
@@ -104,11 +104,11 @@ export function compute<Name extends keyof Computing>(
 }
 
 /** The same for what may take long, or goes on from what it worked out before, as probing does: on one thread of its own, so that all else has its threads to itself. */
-export function computeAside<Name extends keyof Computing>(
+export function computeSlowly<Name extends keyof Computing>(
   name: Name,
   input: Parameters<Computing[Name]>[0],
 ): Promise<Computed<Name>> {
-  return run(aside(), name, input, ASIDE_LIMIT) as Promise<Computed<Name>>;
+  return run(slowPool(), name, input, ASIDE_LIMIT) as Promise<Computed<Name>>;
 }
 
 /** Does something with whole files on a thread of its own; one at a time, in turn. */

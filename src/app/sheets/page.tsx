@@ -5,7 +5,7 @@ import { PATTERN_IDS } from "@/core/errorPatterns";
 import { choicesOf } from "@/core/house";
 import { DRAWING_VERSION } from "@/core/sheets";
 import { NO_RUNG_FOR, SKILL_NAMES } from "@/core/wording";
-import { compute, computeAside } from "@/threads/pool";
+import { compute, computeSlowly } from "@/threads/pool";
 import { recipeAddress, recipeFrom, SheetEditor, SheetsScreen } from "@/ui/sheets";
 import { type Parameters, parametersOf } from "../reading/parameters";
 import { ownRungs, savedHouse } from "../reading/saved";
@@ -26,7 +26,7 @@ export default async function SheetsPage({
   const followed = (parameters.patterns ?? "").split(",").filter((one) => one !== "");
   if (followed.length > 0) {
     const patterns = PATTERN_IDS.filter((id) => followed.includes(id)).slice(0, 8);
-    const found = await computeAside("skillsShowing", { patterns, house: choicesOf(house) });
+    const found = await computeSlowly("skillsShowing", { patterns, house: choicesOf(house) });
     if (!found.ok) return <TooMuch message={found.error.message} />;
     if (found.value.length === 0) return <TooMuch message={NO_RUNG_FOR} />;
     redirect(recipeAddress(recipeFrom({ ...parameters, skill: found.value.join(",") })));
@@ -58,7 +58,10 @@ export default async function SheetsPage({
   }
   const { skills, count, seed, never, least } = recipe;
   const request = { skill: skills, count, seed, never, least, house: choicesOf(house) };
-  const [drawn, about] = await Promise.all([compute("sheet", request), computeAside("skillsShown", request)]);
+  const [drawn, about] = await Promise.all([
+    compute("sheet", request),
+    computeSlowly("skillsShown", request),
+  ]);
   if (!drawn.ok) return <TooMuch message={drawn.error.message} />;
   const { patterns, traits } = about.ok ? about.value : { patterns: [], traits: [] };
   const name = skills

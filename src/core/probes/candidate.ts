@@ -87,7 +87,9 @@ export function poolOf(
 export const skillsOf = (strand: Strand): readonly SkillId[] =>
   SKILLS.filter((one) => one.strand === strand).map(({ id }) => id);
 
-const COMMON: ReadonlyMap<string, number> = new Map(EVERY_PATTERN.map(({ id, common }) => [id, common]));
+const COMMON: ReadonlyMap<string, number> = new Map(
+  EVERY_PATTERN.map(({ id, frequency: common }) => [id, common]),
+);
 
 /** The accounts that a pool can tell of: none, and each pattern that shows in it; each with how likely it is before anything is known. */
 export function accountsIn(

@@ -2,8 +2,8 @@ import { type Notation, ONES, type Part, partsText, sign, words } from "../numbe
 import {
   amountOf,
   type CurrencyId,
-  fromMinorPiece,
   inMajor,
+  pieceName,
   type Quantity,
   quantityParts,
   unitOf,
@@ -163,7 +163,7 @@ export const writeExpression = (expression: Expression, notation: ProblemNotatio
 const withoutParts = ({ without, currency }: MoneyProblem): readonly Part[] =>
   without.length === 0
     ? []
-    : [words(LINE_WORDS.without + without.map((value) => fromMinorPiece(value, currency)).join(", "))];
+    : [words(LINE_WORDS.without + without.map((value) => pieceName(value, currency)).join(", "))];
 
 /** How a wanted form is written after a problem, with the space before it; empty where the house decides. */
 export function writeForm(form: AnswerForm, notation: Pick<ProblemNotation, "onesTerm">): string {

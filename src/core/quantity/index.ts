@@ -11,10 +11,10 @@ export { isOwnCurrency, type OwnCurrencyError, ownCurrencyId, ownCurrencyOf } fr
 export {
   type Amount,
   amountOf,
-  fromMinorPiece,
   inMajor,
   type Measure,
   type MeasurePart,
+  pieceName,
   type Quantity,
   quantityParts,
   writeAmount,

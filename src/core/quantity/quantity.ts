@@ -108,7 +108,7 @@ export const writeMeasure = (measure: Measure, notation: Notation): string =>
   writeQuantity(measure, notation);
 
 /** A coin or note as it is called: `25c`, `$5`. */
-export const fromMinorPiece = (value: number, currency: CurrencyId): string => {
+export const pieceName = (value: number, currency: CurrencyId): string => {
   const { sign, minorSign } = currencyOf(currency);
   return value % 100 === 0 ? `${sign}${value / 100}` : `${value}${minorSign}`;
 };
@@ -119,7 +119,7 @@ export function writePieces(pieces: readonly number[], currency: CurrencyId): st
   return kinds
     .map((kind) => {
       const count = pieces.filter((piece) => piece === kind).length;
-      return `${count > 1 ? `${count}×` : ""}${fromMinorPiece(kind, currency)}`;
+      return `${count > 1 ? `${count}×` : ""}${pieceName(kind, currency)}`;
     })
     .join(" + ");
 }

@@ -17,7 +17,7 @@ import {
 import { evenChances } from "../testing/learners";
 import { runsOf } from "../testing/runs";
 import { valueOfResult } from "../testing/valueOfResult";
-import { toldStory, WORKSHOP } from "../wording";
+import { WORKSHOP, wordedStory } from "../wording";
 import { canShow, markedStory, storyExplained, storySheetAccounts } from ".";
 
 const house = PRESETS.fillersTrueValue;
@@ -28,7 +28,7 @@ const story = (kind: (typeof STORY_KINDS)[number]["id"], seed = 1): Story => {
 
 /** What a learner with a pattern says: the answer alone. */
 function answering(one: Story, pattern: StoryPatternId | "sound"): string {
-  if (one.missing !== undefined && pattern === "sound") return toldStory(one, house).answer;
+  if (one.missing !== undefined && pattern === "sound") return wordedStory(one, house).answer;
   const [wrong] = wrongLines(one).filter((found) => found.pattern === pattern);
   if (wrong !== undefined) return writeAnswer(answerOf(wrong.problem, house), house);
   const whole = wantedWhole(one);
@@ -45,7 +45,7 @@ describe("an answer to a story", () => {
     for (const { id } of STORY_KINDS)
       for (let seed = 1; seed <= runsOf("storyAnswers"); seed++) {
         const one = story(id, seed);
-        const ways = [answering(one, "sound"), toldStory(one, house).answer];
+        const ways = [answering(one, "sound"), wordedStory(one, house).answer];
         for (const said of ways) {
           const marked = storyExplained(one, said, house);
           expect([id, said, marked.ok ? marked.value.verdict.kind : marked.error]).toEqual([

@@ -61,8 +61,8 @@ function byPattern(
   own: readonly ErrorPattern[],
   chance: Chance,
 ): Simulated | undefined {
-  const first = picked(own, ({ common }) => common, chance);
-  const second = chance() < WITH_TWO ? picked(own, ({ common }) => common, chance) : undefined;
+  const first = picked(own, ({ frequency: common }) => common, chance);
+  const second = chance() < WITH_TWO ? picked(own, ({ frequency: common }) => common, chance) : undefined;
   const patterns = [first, second].filter((each) => each !== undefined);
   const answer = wrongWorking(problem, house, patterns)?.answer;
   return answer === undefined ? undefined : { problem, answer, patterns: patterns.map(({ id }) => id) };

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
 import { drawStory } from "@/core/stories";
 import { valueOfResult } from "@/core/testing/valueOfResult";
-import { toldStory, WORKSHOP } from "@/core/wording";
+import { WORKSHOP, wordedStory } from "@/core/wording";
 import { readStock, stockCsv } from "./stockFile";
 
 const thingsOf = (text: string) => readStock(text).flatMap((row) => ("thing" in row ? [row.thing] : []));
@@ -42,7 +42,7 @@ greenhouse,,,,,,,,-6,34
     const house = PRESETS.fillersTrueValue;
     const told = (kind: Parameters<typeof drawStory>[0]) => {
       const drawn = drawStory(kind, garden, house, 2);
-      return drawn.ok ? toldStory(drawn.value, house).whole : undefined;
+      return drawn.ok ? wordedStory(drawn.value, house).whole : undefined;
     };
     expect(told("how-much-heavier")).toMatch(/\d oz/);
     expect(told("how-much-longer")).toMatch(/\d in\b/);
@@ -67,7 +67,7 @@ greenhouse,,,,,,,,-6,34
   it("is what stories are told about", () => {
     const garden = { id: "garden0001", name: "Garden", things: thingsOf("oak tree,,20,90\nrose,roses,3,9") };
     const drawn = valueOfResult(drawStory("total-of-two", garden, PRESETS.fillersTrueValue, 4), "no story");
-    const { text } = toldStory(drawn, PRESETS.fillersTrueValue);
+    const { text } = wordedStory(drawn, PRESETS.fillersTrueValue);
     expect(text).toMatch(/an oak tree|An oak tree/);
     expect(text).toMatch(/a rose|A rose/i);
     expect(drawStory("how-much-heavier", garden, PRESETS.fillersTrueValue, 4).ok).toBe(false);

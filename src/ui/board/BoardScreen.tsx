@@ -7,7 +7,7 @@ import { PRESET_WORDS, plain, stageName } from "@/core/wording";
 import { PACES, type View } from "@/service/kept/view";
 import { ROUTES } from "@/service/routes";
 import { boardAddress } from "../../service/boardAddress";
-import { RowBar, useAnother } from "../lessonSequence";
+import { SequenceBar, useAnother } from "../lessonSequence";
 import { Aside } from "../parts/Aside";
 import { FoldAway } from "../parts/FoldAway";
 import { useNavigateAfterSaving } from "../parts/PlaceLink";
@@ -194,7 +194,7 @@ function BoardDesk({ start, kept, revision, startView }: Start): ReactElement {
             <ViewControls view={view} onView={changeView} onHelp={() => showKeys(true)} />
           </FoldAway>
         </div>
-        <RowBar key={line} problem={line} house={house} />
+        <SequenceBar key={line} problem={line} house={house} />
         <p role="status" className="basis-full text-note text-rust empty:hidden">
           {another.message}
         </p>

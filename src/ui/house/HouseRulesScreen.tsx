@@ -6,9 +6,9 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
 import type { SwitchSamples } from "@/service/views/house";
-import { AsideNotes } from "../parts/AsideNotes";
 import { SaveStatus } from "../parts/SaveStatus";
 import { Screen } from "../parts/Screen";
+import { UnreadNotes } from "../parts/UnreadNotes";
 import { useHandOver } from "../saving/useHandOver";
 import { useKept } from "../saving/useKept";
 import { useAsked } from "../saving/wire/useAsked";
@@ -51,7 +51,7 @@ export function HouseRulesScreen({
           How your school writes and talks. New boards begin with these; a board can have its own. Beside each
           switch you see what it changes.
         </p>
-        <AsideNotes rows={unread} what="setting" />
+        <UnreadNotes rows={unread} what="setting" />
         <HouseSwitches house={house} samples={shown?.samples ?? samples} onHouse={setHouse} />
       </div>
     </Screen>

@@ -9,15 +9,15 @@ import type { MethodId } from "@/core/methods";
 import { decimalSign } from "@/core/number";
 import type { Paper } from "@/core/paper";
 import { squareWords } from "@/core/wording";
-import { RowBar } from "../lessonSequence";
+import { SequenceBar } from "../lessonSequence";
 import { Aside } from "../parts/Aside";
 import { IconButton } from "../parts/IconButton";
 import { showKeys } from "../shortcuts";
 import { DrawPad } from "./DrawPad";
 import type { HandStroke, Square } from "./hand/hand";
-import { TurnMargin } from "./margin/TaskMargin";
-import { type TurnAddresses, TurnSettings } from "./margin/TaskSettings";
-import { Told } from "./margin/Told";
+import { JudgedSoFar } from "./margin/JudgedSoFar";
+import { TaskMargin } from "./margin/TaskMargin";
+import { TaskSettings, type TurnAddresses } from "./margin/TaskSettings";
 import { Walk } from "./margin/Walk";
 import { NumberPad } from "./NumberPad";
 import { PaperRoom } from "./PaperRoom";
@@ -38,7 +38,7 @@ import { useHints } from "./state/useHints";
 import { usePaper } from "./state/usePaper";
 import { useSquare } from "./state/useSquare";
 import { useTaskKeys } from "./state/useTaskKeys";
-import { useTurnSetting } from "./state/useTaskSetting";
+import { useTaskSetting } from "./state/useTaskSetting";
 import { useTwin } from "./state/useTwin";
 import { numbersInLine, TickedProblemLine } from "./TickedProblemLine";
 
@@ -70,7 +70,7 @@ export function TaskScreen({
   const desk = useMemo(() => deskOf(turn, house, given), [turn, house, given]);
   const pen = usePaper(start, firstSquare(given), desk, draft);
   const { paper, at, goes, hand, held, stroke } = pen;
-  const setting = useTurnSetting(draft);
+  const setting = useTaskSetting(draft);
   const { feedback, estimate, ticks } = setting;
   const { result, sending, handIn, clear } = useHandIn(draft);
   const twin = useTwin(line, house);
@@ -188,7 +188,7 @@ export function TaskScreen({
           <IconButton label="Keys" title="Keys (?)" onPress={() => showKeys(true)}>
             <Keyboard aria-hidden="true" className="size-5" />
           </IconButton>
-          <TurnSettings
+          <TaskSettings
             part={part}
             method={fixed ?? ""}
             feedback={feedback ?? "eachMark"}
@@ -200,7 +200,7 @@ export function TaskScreen({
             onClosed={() => room.current?.focus()}
           />
         </div>
-        <RowBar problem={line} house={house} handed={handed} />
+        <SequenceBar problem={line} house={house} handed={handed} />
       </header>
       <main
         aria-busy={!listening}
@@ -226,7 +226,7 @@ export function TaskScreen({
         />
         {shows && (
           <p aria-hidden="true" className="hidden px-3 text-note leading-tight max-[700px]:block">
-            <Told looked={looked} house={house} />
+            <JudgedSoFar looked={looked} house={house} />
           </p>
         )}
         <Aside className="flex flex-col gap-4 py-2 pr-6 pl-1 max-[1000px]:grid max-[1000px]:max-h-[46vh] max-[1000px]:grid-cols-2 max-[1000px]:px-6 max-[700px]:max-h-[34vh] max-[700px]:grid-cols-1 max-[700px]:gap-2 max-[700px]:px-3 max-[700px]:py-1">
@@ -250,7 +250,7 @@ export function TaskScreen({
             {draws && <DrawPad hand={hand} things={things} holds={held !== undefined} onStroke={write} />}
           </div>
           {walks && <Walk judged={judged} house={house} at={walk} onAt={setWalk} />}
-          <TurnMargin
+          <TaskMargin
             looked={looked}
             drawn={ghost !== undefined}
             way={way}

@@ -3,10 +3,10 @@ import type { ReactElement } from "react";
 import type { Unread } from "@/service/kept/unread";
 import type { RecordedAnswer, RecordedPattern } from "@/service/requests/marking/record";
 import { ROUTES } from "@/service/routes";
-import { AsideNotes } from "../parts/AsideNotes";
 import { LOOKS } from "../parts/looks";
 import { PlaceLink } from "../parts/PlaceLink";
 import { Screen } from "../parts/Screen";
+import { UnreadNotes } from "../parts/UnreadNotes";
 import { FollowUp } from "../sheets";
 
 const VERDICTS = {
@@ -110,7 +110,7 @@ export function LearnerScreen({
             </Link>
           </p>
         )}
-        <AsideNotes rows={unread} what="answer" />
+        <UnreadNotes rows={unread} what="answer" />
       </div>
     </Screen>
   );

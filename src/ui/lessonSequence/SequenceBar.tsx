@@ -7,7 +7,13 @@ import { boardAddress, turnAddress } from "../../service/boardAddress";
 import { Button } from "../parts/Button";
 import { IconButton } from "../parts/IconButton";
 import { PlaceLink } from "../parts/PlaceLink";
-import { keepRow, type LessonSequence, type RowKind, rowKept, sequencePlaceName } from "./lessonSequence";
+import {
+  keepSequence,
+  type LessonSequence,
+  type RowKind,
+  rowKept,
+  sequencePlaceName,
+} from "./lessonSequence";
 
 /** The waits a tutor can choose, in seconds. */
 const WAITS = [30, 60, 120, 180, 300] as const;
@@ -30,7 +36,7 @@ const ROW_NAMES: Readonly<Record<RowKind, string>> = {
 };
 
 /** The row that a problem belongs to, with its place in it and the way to the others; nothing where it belongs to none. */
-export function RowBar({
+export function SequenceBar({
   problem,
   house,
   handed = false,
@@ -52,7 +58,7 @@ export function RowBar({
     setRow((all) => {
       if (all === undefined || all.done.includes(problem)) return all;
       const next = { ...all, done: [...all.done, problem] };
-      keepRow(next);
+      keepSequence(next);
       return next;
     });
   }, [handed, problem]);
@@ -65,7 +71,7 @@ export function RowBar({
   const here = row?.problems.indexOf(problem) ?? -1;
   if (row === undefined || here < 0) return null;
   const change = (next: LessonSequence | undefined): void => {
-    keepRow(next);
+    keepSequence(next);
     setRow(next);
     setNow(Date.now());
   };

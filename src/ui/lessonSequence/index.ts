@@ -1,3 +1,3 @@
-export { keepRow, newRow } from "./lessonSequence";
-export { RowBar } from "./SequenceBar";
+export { keepSequence, newSequence } from "./lessonSequence";
+export { SequenceBar } from "./SequenceBar";
 export { type Another, useAnother } from "./useAnother";

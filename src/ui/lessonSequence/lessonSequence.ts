@@ -40,7 +40,7 @@ function isRow(value: unknown): value is LessonSequence {
 }
 
 /** Keeps the row of this window, also while it goes from the Board to a learner's paper; or ends it. */
-export function keepRow(row: LessonSequence | undefined): void {
+export function keepSequence(row: LessonSequence | undefined): void {
   try {
     if (row === undefined) sessionStorage.removeItem(KEPT);
     else sessionStorage.setItem(KEPT, JSON.stringify(row));
@@ -50,7 +50,7 @@ export function keepRow(row: LessonSequence | undefined): void {
 }
 
 /** A row that is begun. */
-export const newRow = (kind: RowKind, problems: readonly string[]): LessonSequence => ({
+export const newSequence = (kind: RowKind, problems: readonly string[]): LessonSequence => ({
   kind,
   problems,
   wait: USUAL_WAIT,

@@ -9,7 +9,7 @@ import { useNavigateAfterSaving } from "../parts/PlaceLink";
 import { ask } from "../saving/wire/ask";
 import type { Sent } from "../saving/wire/send";
 import { VIEWS } from "../saving/wire/views";
-import { keepRow, newRow, type RowKind } from "./lessonSequence";
+import { keepSequence, newSequence, type RowKind } from "./lessonSequence";
 
 /** What can be drawn for a problem on the Board. */
 export type Another = "twin" | "easier" | "harder" | Exclude<RowKind, "sheet">;
@@ -60,7 +60,7 @@ export function useAnother(problem: string, house: HouseRules) {
         const [first] = found;
         if (what === "twin" && first !== undefined) return open(first);
         if (found.length < 2) return setMessage(TOO_FEW);
-        keepRow(newRow("three", [problem, ...found]));
+        keepSequence(newSequence("three", [problem, ...found]));
         return open(problem);
       }
       case "easier":
@@ -83,7 +83,7 @@ export function useAnother(problem: string, house: HouseRules) {
           if (found.notch === TRAP) break;
           from = found;
         }
-        keepRow(newRow("show", problems));
+        keepSequence(newSequence("show", problems));
         return open(problem);
       }
     }

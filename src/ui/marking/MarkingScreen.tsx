@@ -7,9 +7,9 @@ import type { CellChange, Column } from "@/service/kept/markingSheet";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../ids";
-import { AsideNotes } from "../parts/AsideNotes";
 import { Button } from "../parts/Button";
 import { PlaceLink } from "../parts/PlaceLink";
+import { UnreadNotes } from "../parts/UnreadNotes";
 import { useListening } from "../parts/useListening";
 import { AddLearner } from "./AddLearner";
 import { AddProblem } from "./AddProblem";
@@ -22,7 +22,7 @@ import { csvOf } from "./state/columns";
 import type { PackedSheet } from "./state/packedSheet";
 import type { FileSheet } from "./state/sheetFile";
 import type { At } from "./state/tableActs";
-import { useSheet } from "./state/useMarkingSheet";
+import { useMarkingSheet } from "./state/useMarkingSheet";
 import { type Undo, useTableActs } from "./state/useTableActs";
 
 const FilePreview = lazy(() => import("./FilePreview"));
@@ -47,7 +47,7 @@ export function MarkingScreen({
   // The sheet stays the one it was begun as, whatever the server sends after a learner was added.
   const [begun] = useState(start);
   const { id, house } = begun;
-  const sheet = useSheet(begun);
+  const sheet = useMarkingSheet(begun);
   const { state, acts } = sheet;
   const { rows, learners, cells } = state;
   const [selected, setSelected] = useState<At | undefined>();
@@ -197,7 +197,7 @@ export function MarkingScreen({
           ) : null}
           {rows.length === 0 && <SheetByCode />}
           {rows.length === 0 && recent.length > 0 && <RecentSheets sheets={recent} />}
-          {rows.length === 0 && <AsideNotes rows={aside} what="sheet" />}
+          {rows.length === 0 && <UnreadNotes rows={aside} what="sheet" />}
           {rows.length > 0 && (
             <div className="w-max rounded border border-edge bg-page shadow-sheet">
               <SheetTable

@@ -2,7 +2,7 @@ import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { writeDecimal } from "@/core/number";
 import type { Picture } from "@/core/pictures";
-import { currencyOf, fromMinorPiece, unitOf } from "@/core/quantity";
+import { currencyOf, pieceName, unitOf } from "@/core/quantity";
 import { pictureWords } from "@/core/wording";
 
 const WIDTH = 264;
@@ -54,7 +54,7 @@ export function TillDrawing({
             dominantBaseline="central"
             className="fill-ink font-board text-note"
           >
-            {fromMinorPiece(piece, picture.currency)}
+            {pieceName(piece, picture.currency)}
           </text>
         </g>
       ))}

@@ -7,11 +7,11 @@ import { LONGEST_SHEET_NAME } from "@/core/sheets";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../ids";
-import { AsideNotes } from "../parts/AsideNotes";
 import { Button } from "../parts/Button";
 import { IconButton } from "../parts/IconButton";
 import { PlaceLink, useNavigateAfterSaving } from "../parts/PlaceLink";
 import { Screen } from "../parts/Screen";
+import { UnreadNotes } from "../parts/UnreadNotes";
 import { useOtherWindows } from "../saving/otherWindows";
 import { useHandOver } from "../saving/useHandOver";
 import { ask } from "../saving/wire/ask";
@@ -198,7 +198,7 @@ export function KeptSheetsScreen({
             ))}
           </ul>
         )}
-        <AsideNotes rows={unread} what="sheet" />
+        <UnreadNotes rows={unread} what="sheet" />
       </div>
     </Screen>
   );

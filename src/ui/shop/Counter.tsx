@@ -1,7 +1,7 @@
 import { useDroppable } from "@dnd-kit/core";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
-import { fromMinorPiece } from "@/core/quantity";
+import { pieceName } from "@/core/quantity";
 import { MoneyPiece } from "./MoneyPiece";
 import { countedUp, type Day, totalOf } from "./sale";
 
@@ -36,7 +36,7 @@ export function Counter({
           <li key={at}>
             <button
               type="button"
-              aria-label={`Take ${fromMinorPiece(piece, currency)} back`}
+              aria-label={`Take ${pieceName(piece, currency)} back`}
               onClick={() => onBack(at)}
               className="grid place-items-center rounded-xl hover:bg-shade"
             >

@@ -1,7 +1,7 @@
 import { useDraggable } from "@dnd-kit/core";
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
-import { fromMinorPiece } from "@/core/quantity";
+import { pieceName } from "@/core/quantity";
 import { MoneyPiece } from "./MoneyPiece";
 
 /** The most pieces of a kind in the drawer. */
@@ -32,7 +32,7 @@ export function DrawerPiece({
         ref={setNodeRef}
         type="button"
         disabled={empty}
-        aria-label={`Give ${fromMinorPiece(piece, currency)}: ${count} in the drawer`}
+        aria-label={`Give ${pieceName(piece, currency)}: ${count} in the drawer`}
         onClick={onGive}
         {...listeners}
         style={
@@ -49,7 +49,7 @@ export function DrawerPiece({
           type="number"
           min={0}
           max={MOST_PIECES}
-          aria-label={`How many ${fromMinorPiece(piece, currency)}`}
+          aria-label={`How many ${pieceName(piece, currency)}`}
           value={count}
           onChange={({ target }) =>
             onCount(Math.min(MOST_PIECES, Math.max(0, Math.floor(Number(target.value)))))

@@ -1,5 +1,5 @@
 import type { ReactElement } from "react";
-import { type CurrencyId, currencyOf, fromMinorPiece } from "@/core/quantity";
+import { type CurrencyId, currencyOf, pieceName } from "@/core/quantity";
 
 /** A coin or a note: coins are round and the larger the more they are worth, notes are wide. */
 export function MoneyPiece({
@@ -11,7 +11,7 @@ export function MoneyPiece({
 }): ReactElement {
   const { coins } = currencyOf(currency);
   const rank = coins.indexOf(value);
-  const words = fromMinorPiece(value, currency);
+  const words = pieceName(value, currency);
   if (rank < 0)
     return (
       <span className="grid h-[42px] w-[76px] place-items-center rounded-md border-2 border-plumb bg-page font-board text-body">

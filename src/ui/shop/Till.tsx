@@ -4,7 +4,7 @@ import { DndContext, PointerSensor, TouchSensor, useSensor, useSensors } from "@
 import { X } from "lucide-react";
 import { type ReactElement, useId, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
-import { fromMinorPiece, piecesOfCurrency, writePieces } from "@/core/quantity";
+import { pieceName, piecesOfCurrency, writePieces } from "@/core/quantity";
 import { changeFrom } from "@/core/shop";
 import type { Thing } from "@/core/stories";
 import { Button } from "../parts/Button";
@@ -152,7 +152,7 @@ export function Till({
                   <button
                     key={piece}
                     type="button"
-                    aria-label={`${fromMinorPiece(piece, currency)} is handed over`}
+                    aria-label={`${pieceName(piece, currency)} is handed over`}
                     onClick={() => act({ ...day, paid: piece })}
                     className="grid min-h-14 place-items-center rounded-xl px-2 hover:bg-shade"
                   >

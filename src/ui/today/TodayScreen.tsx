@@ -7,10 +7,10 @@ import { decimalSign } from "@/core/number";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
 import { RenderedBoard } from "../paper";
-import { AsideNotes } from "../parts/AsideNotes";
 import { Button } from "../parts/Button";
 import { LOOKS } from "../parts/looks";
 import { Screen } from "../parts/Screen";
+import { UnreadNotes } from "../parts/UnreadNotes";
 import { BoardCards } from "./BoardCards";
 import type { ListedBoard } from "./listedBoard";
 import { NewProblemField } from "./NewProblemField";
@@ -90,7 +90,7 @@ export function TodayScreen({
           }))}
           now={now}
         />
-        <AsideNotes rows={unread} what="board" />
+        <UnreadNotes rows={unread} what="board" />
         {showMore !== undefined && (
           <p className="mt-6 text-center">
             <Link

@@ -4,7 +4,7 @@ import type { ReactElement } from "react";
 import { choicesOf } from "@/core/house";
 import { isSkill } from "@/core/sheets";
 import { database, findKeptSheet, givenTo, listLearners, seenProblems } from "@/data";
-import { computeAside } from "@/threads/pool";
+import { computeSlowly } from "@/threads/pool";
 import { SheetEditor, SheetsScreen } from "@/ui/sheets";
 import { rowsShown } from "../../reading/keptSheet";
 import { type Parameters, parametersOf } from "../../reading/parameters";
@@ -33,7 +33,7 @@ export default async function KeptSheetPage({
   const about =
     skills.length === 0
       ? undefined
-      : await computeAside("skillsShown", { skill: skills, count: 1, seed: 1, house: choicesOf(house) });
+      : await computeSlowly("skillsShown", { skill: skills, count: 1, seed: 1, house: choicesOf(house) });
   const given = new Map(givenTo(data, id).map((one) => [one.id, day(one.at)]));
   const met = seenProblems(
     data,

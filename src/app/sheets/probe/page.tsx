@@ -2,7 +2,7 @@ import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { choicesOf } from "@/core/house";
 import { DRAWING_VERSION, STRANDS } from "@/core/sheets";
-import { computeAside } from "@/threads/pool";
+import { computeSlowly } from "@/threads/pool";
 import { ProbeScreen } from "@/ui/sheets";
 import { type Parameters, parametersOf } from "../../reading/parameters";
 import { savedHouse } from "../../reading/saved";
@@ -21,7 +21,7 @@ export default async function ProbePage({
   const seed = /^\d{1,9}$/.test(typed) ? Number(typed) : 1;
   const house = savedHouse();
   const request = { strand, patterns, seed, house: choicesOf(house) };
-  const found = await computeAside("probe", request);
+  const found = await computeSlowly("probe", request);
   if (!found.ok) return <TooMuch message={found.error.message} />;
   if (!found.value.ok) return <TooMuch message={found.value.error.message} />;
   return (

@@ -107,7 +107,7 @@ export const ACROSS_PATTERNS: PatternsOf = [
   {
     id: "point-left-out",
     example: ["15.2 + 3.46", "1866"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["div-points-ignored", "shift-wrong-way", "shift-one-over", "mul-lattice-wrong-half"],
     atTheEnd: true,
     writes: withoutPoint,
@@ -115,7 +115,7 @@ export const ACROSS_PATTERNS: PatternsOf = [
   {
     id: "comp-wrong-way",
     example: ["83 − 29", "52"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["sub-complement-only", "sub-all-nines"],
     splits: correctedTwice,
   },

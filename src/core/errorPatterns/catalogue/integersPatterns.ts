@@ -102,7 +102,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
   {
     id: "int-sizes-added-minus",
     example: ["−7 + 3", "−10"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     needs: addsUnlike,
     decides: bySigns({
@@ -113,7 +113,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
   {
     id: "int-first-sign-rules",
     example: ["−3 + 8", "−5"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["int-minus-unread"],
     needs: endsUnlike,
     decides: bySigns({
@@ -123,14 +123,14 @@ export const INTEGERS_PATTERNS: PatternsOf = [
   {
     id: "int-swaps-to-subtract",
     example: ["4 − 9", "5"],
-    common: 3,
+    frequency: 3,
     lookAlikes: [],
     reads: turnedRound,
   },
   {
     id: "int-two-minuses-make-plus",
     example: ["−6 − 2", "8"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["int-minus-unread"],
     reads: (problem) =>
       twoTerms(problem, (left, join, right) =>
@@ -141,7 +141,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
   {
     id: "int-second-minus-skipped",
     example: ["5 − (−3)", "2"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["int-operation-changed-only", "int-minus-unread"],
     reads: (problem) =>
       twoTerms(problem, (left, join, right) =>
@@ -152,7 +152,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
   {
     id: "int-operation-changed-only",
     example: ["−9 − 4", "−5"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["int-second-minus-skipped", "int-like-signs-subtracted", "int-minus-unread"],
     reads: (problem) =>
       twoTerms(problem, (left, join, right) =>
@@ -163,7 +163,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
   {
     id: "int-minus-times-minus-is-minus",
     example: ["−4 × (−6)", "−24"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["int-bigger-number-gives-sign"],
     decides: bySigns({
       productBelow: (negatives) => negatives > 0,
@@ -172,7 +172,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
   {
     id: "int-bigger-number-gives-sign",
     example: ["−3 × 8", "24"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["int-minus-times-minus-is-minus", "int-minus-unread"],
     decides: bySigns({
       productBelow: (negatives, [left, right]) =>
@@ -184,7 +184,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
   {
     id: "int-like-signs-subtracted",
     example: ["−7 + (−2)", "−5"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["int-minus-unread", "int-operation-changed-only"],
     needs: likeMinuses,
     decides: bySigns({
@@ -195,7 +195,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
   {
     id: "int-minus-unread",
     example: ["−8 + 3", "11"],
-    common: 3,
+    frequency: 3,
     lookAlikes: [
       "int-first-sign-rules",
       "int-two-minuses-make-plus",
@@ -210,7 +210,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
   {
     id: "int-later-terms-first",
     example: ["12 − 5 + 3", "4"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     reads: laterFirst,
   },

@@ -63,7 +63,7 @@ export interface PatternFacts {
 /** A systematic error, with the decisions that carry it out. */
 export interface ErrorPattern extends PatternFacts, PatternAct {
   /** How often it is met, roughly, against the others: 1 seldom, 3 often. */
-  readonly common: 1 | 2 | 3;
+  readonly frequency: 1 | 2 | 3;
 }
 
 /** Patterns of one skill. */

@@ -50,7 +50,7 @@ const SHARE_WEIGHT = 4;
 
 /** How common each pattern is before anything is known of a learner; of slips, how common each is among them. */
 const USUAL: ReadonlyMap<PatternId, number> = new Map([
-  ...EVERY_PATTERN.map(({ id, common }) => [id, common * PER_COMMONNESS] as const),
+  ...EVERY_PATTERN.map(({ id, frequency: common }) => [id, common * PER_COMMONNESS] as const),
   ...SLIPS.map(({ id, share }) => [id, share] as const),
 ]);
 

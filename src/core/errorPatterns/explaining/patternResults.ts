@@ -137,7 +137,7 @@ export function patternResults(
   const paired = shown.filter(({ pattern }) => !inner.includes(pattern));
   paired.forEach((first, index) => {
     for (const second of paired.slice(index + 1)) {
-      if (first.pattern.common + second.pattern.common < OFTEN_TOGETHER) continue;
+      if (first.pattern.frequency + second.pattern.frequency < OFTEN_TOGETHER) continue;
       const answer = comparable(problem, ledTo([first.pattern, second.pattern]));
       if (answer === undefined) continue;
       const at = value(answer);

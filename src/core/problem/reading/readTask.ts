@@ -1,5 +1,5 @@
 import { asFraction, type Numeral } from "../../number";
-import { type Amount, currencyOf, fromMinorPiece, piecesOfCurrency, type Quantity } from "../../quantity";
+import { type Amount, currencyOf, pieceName, piecesOfCurrency, type Quantity } from "../../quantity";
 import { done, failed } from "../../result";
 import type { Expression } from "../expression";
 import { type AnswerForm, MOST_HANDED, type Problem } from "../problem";
@@ -91,7 +91,7 @@ function shortOf(
       return failed({
         code: "unknownPiece",
         at: startOf(part),
-        pieces: pieces.map((piece) => fromMinorPiece(piece, problem.currency)),
+        pieces: pieces.map((piece) => pieceName(piece, problem.currency)),
       });
     without.push(value);
   }

@@ -1,4 +1,4 @@
-import { type CurrencyId, fromMinorPiece } from "../../quantity";
+import { type CurrencyId, pieceName } from "../../quantity";
 import { listed } from "./line";
 import { cardinal } from "./numberWords";
 
@@ -8,7 +8,7 @@ export function piecesInWords(pieces: readonly number[], currency: CurrencyId): 
   return listed(
     kinds.map((kind) => {
       const count = pieces.filter((piece) => piece === kind).length;
-      return `${cardinal(String(count))} ${fromMinorPiece(kind, currency)}`;
+      return `${cardinal(String(count))} ${pieceName(kind, currency)}`;
     }),
   );
 }

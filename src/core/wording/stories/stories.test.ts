@@ -7,7 +7,7 @@ import { wrongAnswer } from "../../testing/answers";
 import { brokenClaims } from "../../testing/claims/claims";
 import { runsOf } from "../../testing/runs";
 import { valueOfResult } from "../../testing/valueOfResult";
-import { toldStory } from "./toldStory";
+import { wordedStory } from "./wordedStory";
 import { WORKSHOP } from "./workshop";
 
 const euro = houseRulesFrom({ decimalMark: "comma", currency: "EUR" });
@@ -21,7 +21,7 @@ const stories = houses.flatMap((house) =>
         drawStory(id, WORKSHOP, house, seed * 31 + 7),
         `${id} has no story for seed ${seed}`,
       );
-      return { story: drawn, house, ...toldStory(drawn, house) };
+      return { story: drawn, house, ...wordedStory(drawn, house) };
     }),
   ),
 );

@@ -12,7 +12,7 @@ interface ToldOperation {
 }
 
 /** How a story is worked: its operations with their reasons, what its answer is beside the question, and the answer put back into the story. */
-export interface ToldWork {
+export interface WordedWork {
   readonly operations: readonly ToldOperation[];
   /** What was asked for and what the answer is: a mass, in grams. */
   readonly asked: string;
@@ -21,7 +21,7 @@ export interface ToldWork {
 }
 
 /** Tells how a story is worked. */
-export function toldWork(story: Story, house: HouseRules): ToldWork {
+export function wordedWork(story: Story, house: HouseRules): WordedWork {
   const { why, steps = [], unit } = STORY_WORDS[story.kind];
   const written = ({ problem, answer }: StoryOperation) => ({
     line: writeProblem(problem, house),

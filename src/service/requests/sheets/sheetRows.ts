@@ -5,7 +5,7 @@ import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
 import { drawInPlace, isSkill, notchFrom, type RungPlace, rungOf, twinOf } from "@/core/sheets";
 import { drawStory, KINDS_ON_SHEETS, type StockList, type StoryOfRow, wantedWhole } from "@/core/stories";
-import { houseRefusalWords, NO_NOTCH, readErrorWords, toldStory, WORKSHOP } from "@/core/wording";
+import { houseRefusalWords, NO_NOTCH, readErrorWords, WORKSHOP, wordedStory } from "@/core/wording";
 import type { Refusal } from "../../refusal";
 
 /** A problem of a sheet as it is shown: how it is written, its answer, its place on the ladder, and what it trains. */
@@ -116,7 +116,7 @@ function storyDrawnFor(
   for (let tried = seed; tried < seed + STORY_TRIES; tried++) {
     const drawn = drawStory(kind, stock, house, tried);
     if (!drawn.ok || without.has(writeProblem(drawn.value.working.problem, house))) continue;
-    const { whole: text, answer } = toldStory(drawn.value, house);
+    const { whole: text, answer } = wordedStory(drawn.value, house);
     const whole = wantedWhole(drawn.value)?.toString();
     return done(shownRow(drawn.value.working, undefined, { text, answer, whole, kind, seed: tried }));
   }

@@ -19,10 +19,10 @@ import {
   OTHER_FRAMES,
   STORY_WORDS,
   type StoryStretch,
-  type ToldWork,
-  toldStory,
-  toldWork,
   WORKSHOP,
+  type WordedWork,
+  wordedStory,
+  wordedWork,
 } from "@/core/wording";
 import type { Refusal } from "../../refusal";
 import { workLine } from "../work";
@@ -71,7 +71,7 @@ export function storiesRequested({
   if (!house.ok) return failed({ code: house.error.kind, message: houseRefusalWords(house.error) });
   const found = STORY_KINDS.find(({ id }) => id === kind);
   if (found === undefined) return failed({ code: "unknownKind", message: NO_STORY(kind) });
-  const textOf = (story: Story): string => toldStory(story, house.value).text;
+  const textOf = (story: Story): string => wordedStory(story, house.value).text;
   return done(
     drawStories([found.id], count, stock, house.value, seed, textOf).map((story) =>
       storyJson(story, house.value),
@@ -81,7 +81,7 @@ export function storiesRequested({
 
 function storyJson(story: Story, house: HouseRules): StoryJson {
   const { kind, seed, structure, givens, missing, working } = story;
-  const { whole, question, answer } = toldStory(story, house);
+  const { whole, question, answer } = wordedStory(story, house);
   const { value, unit } = workLine(working);
   return {
     kind,
@@ -110,7 +110,7 @@ export interface ShownStory {
   readonly needless: readonly string[];
   readonly why: string;
   readonly picture: StoryPicture;
-  readonly work: ToldWork;
+  readonly work: WordedWork;
   /** An easy problem near the story's own; none where there is none that helps. */
   readonly estimate: string | null;
   readonly chain: string;
@@ -152,7 +152,7 @@ export function storyShown({
     needless: story.givens.flatMap(({ name, needed }) => (needed ? [] : [name])),
     why: STORY_WORDS[kind].why,
     picture: storyPicture(story),
-    work: toldWork(story, house),
+    work: wordedWork(story, house),
     estimate: estimate === undefined ? null : estimateLine(estimate, house),
     missing: story.missing === undefined ? null : writeQuantity(story.missing.quantity, house),
     chain,
@@ -175,7 +175,7 @@ export function toldFor(kind: StoryKindId, seed: number, choices: HouseChoices, 
   const house = houseRulesFrom(choices);
   const drawn = house.ok ? drawStory(kind, stock, house.value, seed) : undefined;
   if (!house.ok || !drawn?.ok) return undefined;
-  return { story: drawn.value, house: house.value, ...toldStory(drawn.value, house.value) };
+  return { story: drawn.value, house: house.value, ...wordedStory(drawn.value, house.value) };
 }
 
 /** The picture of a story that stands on a sheet; none where its kind and seed no longer tell it so. */
@@ -187,7 +187,7 @@ export function storyDrawnAgain(
   const found = STORY_KINDS.find(({ id }) => id === kind);
   const drawn = found && seed !== undefined ? drawStory(found.id, stock, house, seed) : undefined;
   if (!drawn?.ok) return undefined;
-  return toldStory(drawn.value, house).whole === text ? storyPicture(drawn.value) : undefined;
+  return wordedStory(drawn.value, house).whole === text ? storyPicture(drawn.value) : undefined;
 }
 
 /** Every kind of story: its name, its structure, and how many operations it takes. */

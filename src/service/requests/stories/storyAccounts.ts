@@ -16,8 +16,8 @@ import {
   LIKELIHOOD_WORDS,
   NO_STORY,
   STORY_PATTERN_WORDS,
-  toldStory,
   WORKSHOP,
+  wordedStory,
 } from "@/core/wording";
 import type { Refusal } from "../../refusal";
 
@@ -37,7 +37,7 @@ export function storyProbeShown({
   const house = houseRulesFrom(choices);
   if (!house.ok) return [];
   return drawStories(coveringKinds(STORIES), STORIES, stock, house.value, seed).map((story) => {
-    return { kind: story.kind, seed: story.seed, text: toldStory(story, house.value).whole };
+    return { kind: story.kind, seed: story.seed, text: wordedStory(story, house.value).whole };
   });
 }
 
@@ -82,7 +82,7 @@ export function accountForStories({
   for (const { kind, seed, text, said } of answers) {
     const found = STORY_KINDS.find(({ id }) => id === kind);
     const drawn = found && drawStory(found.id, stock, house.value, seed);
-    if (drawn?.ok && (text === undefined || text === toldStory(drawn.value, house.value).whole))
+    if (drawn?.ok && (text === undefined || text === wordedStory(drawn.value, house.value).whole))
       answered.push({ story: drawn.value, said });
     else if (text === undefined) return failed({ code: "unknownKind", message: NO_STORY(kind) });
   }

@@ -11,11 +11,11 @@ import { faultAsk, faultWords, nextMarkWords, OWN_WAY, whereWords } from "@/core
 import type { HandInOutcome as HandedInOutcome } from "@/service/requests/marking/handedIn";
 import { Button } from "../../parts/Button";
 import type { Feedback } from "../state/useTaskSetting";
+import { JudgedSoFar } from "./JudgedSoFar";
 import { OutcomePanel } from "./OutcomePanel";
-import { Told } from "./Told";
 
 /** Beside the learner's paper: the estimate, what is found so far, hints, and handing in. */
-export function TurnMargin({
+export function TaskMargin({
   looked,
   drawn,
   way,
@@ -108,7 +108,7 @@ export function TurnMargin({
         <section aria-label="So far" aria-live="polite">
           <p className="text-body leading-snug">
             {shows ? (
-              <Told looked={looked} house={house} />
+              <JudgedSoFar looked={looked} house={house} />
             ) : feedback === "eachStage" ? (
               "Work as on paper, and ask when you want to know how it stands."
             ) : (

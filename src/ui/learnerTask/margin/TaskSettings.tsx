@@ -24,7 +24,7 @@ export interface TurnAddresses {
 }
 
 /** What is the tutor's to set, folded away while a learner works. */
-export function TurnSettings({
+export function TaskSettings({
   part,
   method,
   feedback,

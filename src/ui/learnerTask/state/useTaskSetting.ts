@@ -21,7 +21,7 @@ const USUAL: Setting = { feedback: "eachMark", estimate: "", ticks: [] };
  * How a learner is told, the estimate that was made, and the numbers that were ticked off: kept beside the paper, so that a reload opens nothing
  * that a test keeps shut. No feedback is known before what was kept is read.
  */
-export function useTurnSetting(draft: string) {
+export function useTaskSetting(draft: string) {
   const place = `${draft} set`;
   const [now, setNow] = useState<Setting | undefined>();
   useEffect(() => {

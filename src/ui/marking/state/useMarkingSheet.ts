@@ -30,7 +30,7 @@ const REMEMBER_WITHIN = 250;
 type Keeping = "kept" | "keeping" | "notKept";
 
 /** The sheet that is marked: its rows, columns and squares, every change of which is kept on disk. */
-export function useSheet(start: {
+export function useMarkingSheet(start: {
   readonly id: string;
   readonly house: HouseRules;
   readonly sheet: PackedSheet;
@@ -210,7 +210,7 @@ export function useSheet(start: {
   };
 }
 
-export type SheetActs = ReturnType<typeof useSheet>["acts"];
+export type SheetActs = ReturnType<typeof useMarkingSheet>["acts"];
 
 /** Whether what waits to be sent is more than a browser sends on while its window closes. */
 const isLarge = (state: MarkingState): boolean => (toSend(state)?.answers.length ?? 0) > 300;

@@ -10,7 +10,7 @@ import type { RowResult } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { turnAddress } from "../../../service/boardAddress";
 import { newId } from "../../ids";
-import { keepRow, newRow } from "../../lessonSequence";
+import { keepSequence, newSequence } from "../../lessonSequence";
 import { Button } from "../../parts/Button";
 import { LOOKS } from "../../parts/looks";
 import { PlaceLink, useNavigateAfterSaving } from "../../parts/PlaceLink";
@@ -166,7 +166,7 @@ export function SheetEditor({
             disabled={sheet.rows.every(({ shown }) => shown === undefined)}
             onClick={() => {
               const lines = sheet.rows.flatMap(({ shown }) => (shown === undefined ? [] : [shown.problem]));
-              keepRow(newRow("sheet", lines));
+              keepSequence(newSequence("sheet", lines));
               go(turnAddress({ problem: lines[0] ?? "", house }));
             }}
           >

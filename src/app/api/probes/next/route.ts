@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { LONGEST_ANSWER } from "@/core/marking";
 import { LONGEST_LINE } from "@/core/problem";
-import { computeAside } from "@/threads/pool";
+import { computeSlowly } from "@/threads/pool";
 import { answeringBody, errorAnswer, resultAnswer } from "../../answers";
 import { probedSchema } from "../probed";
 
@@ -13,6 +13,6 @@ const nextSchema = probedSchema.extend({
 
 /** The next problem of adaptive probing after some answers, or what came of it. See docs/api.md. */
 export const POST = answeringBody(async ({ body }) => {
-  const next = await computeAside("nextProbe", body);
+  const next = await computeSlowly("nextProbe", body);
   return next.ok ? resultAnswer(next.value) : errorAnswer(503, next.error);
 }, nextSchema);

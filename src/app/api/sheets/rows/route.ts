@@ -4,7 +4,7 @@ import { MOST_KEPT_ROWS } from "@/core/sheets";
 import { LONGEST_STORY } from "@/core/stories";
 import { houseChoicesSchema } from "@/service/houseRequested";
 import { storyOfRowSchema } from "@/service/kept/keptSheet";
-import { compute, computeAside } from "@/threads/pool";
+import { compute, computeSlowly } from "@/threads/pool";
 import { usedStock } from "../../../reading/saved";
 import { answeringBody, errorAnswer, resultAnswer } from "../../answers";
 
@@ -32,6 +32,6 @@ const rowsSchema = z.object({
 export const POST = answeringBody(async ({ body }) => {
   // Where another one is drawn, the rungs of the ladder may have to be looked through for the first time.
   const draws = body.rows.some(({ by }) => by !== undefined);
-  const rows = await (draws ? computeAside : compute)("sheetRows", { ...body, stock: usedStock() });
+  const rows = await (draws ? computeSlowly : compute)("sheetRows", { ...body, stock: usedStock() });
   return rows.ok ? resultAnswer(rows.value) : errorAnswer(503, rows.error);
 }, rowsSchema);

@@ -56,7 +56,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-right-flush",
     example: ["0.52 + 3.4", "0.86"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["add-whole-on-end"],
     decides: inColumns({
       lineUp: rightFlush,
@@ -65,7 +65,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-left-flush",
     example: ["12.5 + 3.4", "46.5"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     decides: inColumns({
       lineUp: leftFlush,
@@ -75,7 +75,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-two-halves",
     example: ["4.8 + 2.15", "6.23"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["money-tenths-as-cents"],
     methods: [columnAddition.id],
     splits: inHalves,
@@ -83,7 +83,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-whole-on-end",
     example: ["3.45 + 1.2 + 6", "4.71"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["add-right-flush"],
     decides: inColumns({
       lineUp: (numeral, all) => (numeral.point ? 0 : 0 - mostPlaces(all)),
@@ -92,7 +92,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-no-carry",
     example: ["386 + 247", "523"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["add-overhang-carry-lost", "add-point-wall", "add-top-carry-lost"],
     decides: inColumns({
       writes: (total, { last }) => (last ? total : total % 10),
@@ -102,7 +102,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-double-digit",
     example: ["2.67 + 1.58", "3.1115"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["add-left-to-right"],
     decides: inColumns({
       writes: (total) => total,
@@ -112,7 +112,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-carry-swapped",
     example: ["47 + 38", "121"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     decides: inColumns({
       writes: (total, { last }) => (last || total < 10 ? total : Math.floor(total / 10)),
@@ -122,7 +122,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-carry-only-one",
     example: ["38 + 47 + 29", "104"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     decides: inColumns({
       writes: (total, { last }) => (last ? total : total % 10),
@@ -132,7 +132,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-overhang-carry-lost",
     example: ["357 + 68", "325"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["add-no-carry"],
     rules: { emptyPlaces: "gaps" },
     decides: inColumns({
@@ -143,7 +143,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-one-digit-everywhere",
     example: ["5.2 + 4", "9.6"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     rules: { emptyPlaces: "gaps" },
     decides: inColumns({ counts: loneDigitEverywhere }),
@@ -151,7 +151,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-left-to-right",
     example: ["285 + 63", "249"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["add-double-digit"],
     decides: inColumns({
       adds: addFromLargest,
@@ -161,7 +161,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-point-wall",
     example: ["6.84 + 5.73", "11.57"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["add-no-carry"],
     decides: inColumns({
       carries: (total, { beforePoint, rate }) => (beforePoint ? 0 : Math.floor(total / rate)),
@@ -170,7 +170,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-top-carry-lost",
     example: ["96 + 47", "43"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["add-no-carry"],
     decides: inColumns({
       writes: (total, { rate }) => total % rate,
@@ -180,7 +180,7 @@ export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-all-digits",
     example: ["23 + 45", "14"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     splits: allDigits,
   },

@@ -159,7 +159,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-divisor-only-shifted",
     example: ["3.6 ÷ 0.4", "0.9"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["div-stops-when-remainder-zero", "div-points-ignored"],
     ...BY_DIVISION,
     decides: byDivision({ movesDividend: () => 0 }),
@@ -168,7 +168,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-points-ignored",
     example: ["8.4 ÷ 0.12", "7"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [
       "div-stops-when-remainder-zero",
       "div-divisor-only-shifted",
@@ -182,7 +182,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-places-pooled",
     example: ["0.48 ÷ 0.6", "0.008"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["div-stops-when-remainder-zero"],
     ...BY_DIVISION,
     decides: byDivision({ movesDividend: (divisor) => 0 - divisor.fraction.length }),
@@ -191,7 +191,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-inner-zero-lost",
     example: ["8.24 ÷ 4", "2.6"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["div-two-halves", "div-digit-by-digit"],
     ...BY_DIVISION,
     writes: writes(withoutInnerZeros),
@@ -199,7 +199,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-leading-zero-lost",
     example: ["0.35 ÷ 5", "0.7"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["shift-one-short"],
     ...BY_DIVISION,
     writes: writes((quotient) =>
@@ -211,7 +211,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-stops-when-remainder-zero",
     example: ["630 ÷ 9", "7"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["div-points-ignored", "div-divisor-only-shifted", "div-places-pooled", "div-right-to-left"],
     ...BY_DIVISION,
     writes: writes((quotient) =>
@@ -223,7 +223,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-remainder-as-decimal",
     example: ["23 ÷ 4", "5.3"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["shift-one-short"],
     ...BY_DIVISION,
     decides: byDivision(REST_BEHIND_POINT),
@@ -232,7 +232,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-no-appended-zero",
     example: ["8.6 ÷ 4", "2.1"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["div-two-halves"],
     ...BY_DIVISION,
     decides: byDivision(STOPS_WHERE_DIGITS_END),
@@ -240,7 +240,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-big-by-small",
     example: ["3 ÷ 12", "4"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["form-bottom-by-top"],
     ...BY_DIVISION,
     reads: turnedRound,
@@ -248,7 +248,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-two-halves",
     example: ["7.5 ÷ 5", "1.1"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["div-inner-zero-lost", "div-no-appended-zero"],
     ...BY_DIVISION,
     splits: inHalves,
@@ -256,7 +256,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-must-shrink",
     example: ["6 ÷ 0.5", "3"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     reads: multiplied,
     methods: [columnMultiplication.id, longDivision.id],
@@ -264,7 +264,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-appended-zero-no-point",
     example: ["7 ÷ 4", "175"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     ...BY_DIVISION,
     writes: writes(withoutPoint),
@@ -272,7 +272,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-right-to-left",
     example: ["936 ÷ 3", "213"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["div-stops-when-remainder-zero"],
     ...BY_DIVISION,
     writes: (answer, problem) => (answer.kind === "decimal" ? writes(backwards)(answer, problem) : undefined),
@@ -280,14 +280,14 @@ export const DIVISION_PATTERNS: PatternsOf = [
   {
     id: "div-digit-by-digit",
     example: ["936 ÷ 4", "201"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["div-inner-zero-lost"],
     splits: digitByDigit,
   },
   {
     id: "div-remainder-unscaled",
     example: ["700 ÷ 40 with remainder", "17 r 2"],
-    common: 3,
+    frequency: 3,
     lookAlikes: [],
     reads: zerosStruck,
   },

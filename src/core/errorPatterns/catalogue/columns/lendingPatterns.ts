@@ -45,7 +45,7 @@ export const LENDING_PATTERNS: PatternsOf = [
   {
     id: "sub-stops-at-zero",
     example: ["503 − 247", "346"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["sub-borrow-unpaid"],
     decides: byDecomposition({
       exchanges: (standing, needy, rateOf) =>
@@ -57,14 +57,14 @@ export const LENDING_PATTERNS: PatternsOf = [
   {
     id: "sub-leftmost-lends",
     example: ["743 − 218", "435"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["sub-jump-over-zero"],
     decides: byDecomposition({ exchanges: fromLeftmost }),
   },
   {
     id: "sub-lending-adds",
     example: ["72 − 36", "56"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     decides: byDecomposition({
       exchanges: lenderGrows,
@@ -74,7 +74,7 @@ export const LENDING_PATTERNS: PatternsOf = [
   {
     id: "sub-zero-top-writes-zero",
     example: ["705 − 231", "504"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["sub-stuck-writes-zero"],
     decides: byDecomposition({
       fallsShort: (top, bottom, at) => !isFreshZero(top, bottom, at) && top < bottom,

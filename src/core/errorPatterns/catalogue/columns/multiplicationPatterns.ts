@@ -67,28 +67,28 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
   {
     id: "mul-keep-places",
     example: ["0.4 × 0.7", "2.8"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["mul-no-filler-zeros", "mul-point-from-left"],
     ...places((counted) => (counted.includes(0) ? sum(counted) : Math.max(...counted))),
   },
   {
     id: "mul-trailing-zero-dropped",
     example: ["0.5 × 0.6", "0.03"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["mul-zero-on-the-end", "mul-point-from-left", "mul-zeros-short"],
     ...places((counted, { digits }) => sum(counted) + zerosAtEnd(digits)),
   },
   {
     id: "mul-no-filler-zeros",
     example: ["1.2 × 0.004", "0.48"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["mul-keep-places", "mul-two-halves"],
     ...places((counted, { digits }) => Math.min(sum(counted), digits.length)),
   },
   {
     id: "mul-point-from-left",
     example: ["5.12 × 3.1", "158.72"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["mul-trailing-zero-dropped", "mul-zero-on-the-end", "mul-keep-places"],
     ...places((counted, { digits }) =>
       digits.length > sum(counted) && sum(counted) > 0 ? digits.length - sum(counted) : sum(counted),
@@ -97,7 +97,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
   {
     id: "mul-two-halves",
     example: ["2.5 × 3.4", "6.20"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["mul-no-filler-zeros", "mul-zero-on-the-end", "mul-only-whole-part"],
     methods: [columnMultiplication.id],
     splits: inHalves,
@@ -105,7 +105,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
   {
     id: "mul-zero-on-the-end",
     example: ["3.7 × 20", "7.40"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["mul-trailing-zero-dropped", "mul-point-from-left", "mul-two-halves"],
     needs: byMultipleOfTen,
     ...places(
@@ -116,7 +116,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
   {
     id: "mul-row-not-shifted",
     example: ["23 × 14", "115"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["mul-zeros-short"],
     needs: severalRows,
     rules: AS_GIVEN,
@@ -127,7 +127,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
   {
     id: "mul-carry-before",
     example: ["46 × 3", "158"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     rules: AS_GIVEN,
     decides: inColumns({
@@ -137,7 +137,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
   {
     id: "mul-carry-dropped",
     example: ["4.6 × 3", "12.8"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["money-digit-complements", "money-change-dollar-too-many"],
     rules: AS_GIVEN,
     decides: inColumns({
@@ -147,7 +147,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
   {
     id: "mul-straight-down",
     example: ["34 × 21", "64"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["mul-straight-down-full"],
     rules: AS_GIVEN,
     decides: inColumns({
@@ -158,7 +158,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
   {
     id: "mul-lattice-wrong-half",
     example: ["2.3 × 4.6", "82.58"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["shift-one-over", "point-left-out", "mul-double-digit"],
     decides: inALattice({
       makes: (digit, by) => (digit * by < 10 ? digit * by * 10 : digit * by),
@@ -168,7 +168,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
   {
     id: "mul-lattice-no-carry",
     example: ["68 × 47", "2196"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     decides: inALattice({
       sums: {

@@ -164,7 +164,7 @@ export const PRODUCT_ROW_PATTERNS: PatternsOf = [
   {
     id: "mul-zero-fact-copied",
     example: ["406 × 7", "2912"],
-    common: 3,
+    frequency: 3,
     lookAlikes: [],
     rules: AS_GIVEN,
     decides: inColumns({
@@ -177,14 +177,14 @@ export const PRODUCT_ROW_PATTERNS: PatternsOf = [
   {
     id: "mul-zeros-short",
     example: ["200 × 40", "800"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["mul-trailing-zero-dropped", "shift-one-short", "mul-row-not-shifted"],
     writes: oneZeroFewer,
   },
   {
     id: "mul-double-digit",
     example: ["47 × 6", "2442"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["mul-lattice-wrong-half"],
     methods: IN_COLUMNS,
     splits: writtenWhole,
@@ -192,21 +192,21 @@ export const PRODUCT_ROW_PATTERNS: PatternsOf = [
   {
     id: "mul-one-row-only",
     example: ["23 × 14", "92"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     reads: lastDigitOnly,
   },
   {
     id: "mul-inner-zero-dropped",
     example: ["305 × 4", "140"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     reads: innerZerosDropped,
   },
   {
     id: "mul-straight-down-full",
     example: ["23 × 14", "212"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["mul-straight-down", "mul-cross-products-missing"],
     methods: IN_COLUMNS,
     splits: straightDown,
@@ -214,7 +214,7 @@ export const PRODUCT_ROW_PATTERNS: PatternsOf = [
   {
     id: "mul-lattice-double-digit",
     example: ["34 × 26", "7184"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     needs: (problem) => (factorsOf(problem) ?? []).every((one) => allDigits(one).length > 1),
     decides: overrideIn(lattice)({
@@ -224,14 +224,14 @@ export const PRODUCT_ROW_PATTERNS: PatternsOf = [
   {
     id: "mul-cross-products-missing",
     example: ["34 × 26", "624"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["mul-straight-down-full"],
     splits: twoOfFour,
   },
   {
     id: "mul-only-whole-part",
     example: ["2.35 × 10", "20.35"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["mul-two-halves", "money-only-dollars-multiplied"],
     splits: endCopied,
   },

@@ -48,7 +48,7 @@ export const SHIFT_PATTERNS: PatternsOf = [
   {
     id: "shift-one-short",
     example: ["45 ÷ 100", "4.5"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [
       "mul-zeros-short",
       "div-leading-zero-lost",
@@ -61,7 +61,7 @@ export const SHIFT_PATTERNS: PatternsOf = [
   {
     id: "shift-one-over",
     example: ["45 ÷ 100", "0.045"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["point-left-out", "mul-lattice-wrong-half"],
     needs: zerosFrom(1),
     decides: byShift(places((sound) => sound + Math.sign(sound))),
@@ -69,7 +69,7 @@ export const SHIFT_PATTERNS: PatternsOf = [
   {
     id: "shift-wrong-way",
     example: ["0.48 × 100", "0.0048"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["point-left-out", "div-points-ignored"],
     needs: zerosFrom(1),
     decides: byShift(places((sound) => 0 - sound)),
@@ -77,7 +77,7 @@ export const SHIFT_PATTERNS: PatternsOf = [
   {
     id: "shift-zero-after-point",
     example: ["7.5 ÷ 10", "7.05"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     methods: [shift.id],
     writes: zerosAfterPoint,

@@ -106,7 +106,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-column-gap",
     example: ["53.2 − 17.8", "44.6"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["sub-zero-top-copied", "sub-tail-brought-down", "sub-two-halves", "sub-borrow-unpaid"],
     decides: byDecomposition({
       fallsShort: () => false,
@@ -116,14 +116,14 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-borrow-unpaid",
     example: ["6.24 − 3.58", "3.76"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["sub-overhang-pay-lost", "sub-column-gap", "sub-stops-at-zero"],
     decides: [...byDecomposition({ exchanges: unpaid }), ...withPayments({ pays: () => 0 })],
   },
   {
     id: "sub-zero-top-copied",
     example: ["705 − 231", "534"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["sub-column-gap", "sub-tail-brought-down", "sub-two-halves"],
     decides: byDecomposition({
       fallsShort: (top, bottom, at) => !isUntouchedZero(top, bottom, at) && top < bottom,
@@ -133,7 +133,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-stuck-writes-zero",
     example: ["53.2 − 17.8", "40.0"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["sub-zero-top-writes-zero"],
     decides: byDecomposition({
       fallsShort: () => false,
@@ -143,7 +143,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-zero-to-nine-stop",
     example: ["403 − 127", "376"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["money-change-dollar-too-many", "sub-overhang-pay-lost"],
     decides: byDecomposition({
       exchanges: nineAndStop,
@@ -152,7 +152,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-jump-over-zero",
     example: ["504 − 138", "276"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["sub-leftmost-lends", "sub-minus-zero-is-zero"],
     decides: byDecomposition({
       exchanges: (standing, needy) => across(standing, needy, 0),
@@ -161,7 +161,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-zero-to-ten",
     example: ["504 − 138", "376"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["money-digit-complements", "money-change-dollar-too-many"],
     decides: byDecomposition({
       exchanges: (standing, needy) => across(standing, needy, 10),
@@ -174,7 +174,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-pays-twice",
     example: ["83 − 27", "46"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["sub-minus-zero-is-zero"],
     decides: byDecomposition({
       pays: () => 1,
@@ -183,14 +183,14 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-right-flush",
     example: ["15.6 − 0.34", "1.22"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     decides: [...byDecomposition({ lineUp: rightFlush }), ...withPayments({ lineUp: rightFlush })],
   },
   {
     id: "sub-two-halves",
     example: ["9.4 − 3.15", "6.11"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["sub-zero-top-copied", "sub-tail-brought-down", "sub-column-gap"],
     methods: IN_COLUMNS,
     splits: inHalves,
@@ -198,7 +198,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-tail-brought-down",
     example: ["20.8 − 3.25", "17.65"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["sub-zero-top-copied", "sub-two-halves", "sub-column-gap"],
     rules: { emptyPlaces: "gaps" },
     decides: byDecomposition({
@@ -209,7 +209,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-stops-at-short",
     example: ["684 − 51", "33"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["sub-stutter"],
     rules: { emptyPlaces: "gaps" },
     decides: byDecomposition({
@@ -219,7 +219,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-all-nines",
     example: ["10 − 6.43", "3.56"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["comp-wrong-way"],
     decides: byDecomposition({
       exchanges: allNines,
@@ -228,14 +228,14 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-complement-only",
     example: ["74 − 28", "42"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["comp-wrong-way"],
     decides: withPayments({ leaves: (raised, taken, top) => (raised > top ? 10 - taken : top - taken) }),
   },
   {
     id: "sub-overhang-pay-lost",
     example: ["352 − 87", "365"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["sub-borrow-unpaid", "sub-zero-to-nine-stop"],
     rules: { emptyPlaces: "gaps" },
     decides: withPayments({ pays: (next) => (next === undefined ? 0 : 1) }),
@@ -243,7 +243,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-minus-zero-is-zero",
     example: ["587 − 204", "303"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["sub-jump-over-zero", "sub-pays-twice"],
     rules: { emptyPlaces: "gaps" },
     decides: byDecomposition({
@@ -253,7 +253,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-equal-copied",
     example: ["586 − 382", "284"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     rules: { emptyPlaces: "gaps" },
     decides: byDecomposition({
@@ -263,7 +263,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-left-flush",
     example: ["347 − 25", "97"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     needs: staysLarger,
     decides: [
@@ -274,7 +274,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-one-digit-everywhere",
     example: ["796 − 3", "463"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     methods: IN_COLUMNS,
     reads: loneDigitRepeated,
@@ -282,7 +282,7 @@ export const SUBTRACTION_PATTERNS: PatternsOf = [
   {
     id: "sub-stutter",
     example: ["586 − 41", "145"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["sub-stops-at-short"],
     methods: IN_COLUMNS,
     reads: firstDigitRepeated,

@@ -31,14 +31,14 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "mixed-part-by-part",
     example: ["2 1/3 × 3 1/2", "6 1/6"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     splits: partByPart,
   },
   {
     id: "frac-mul-bottom-kept",
     example: ["2/5 × 3/5", "6/5"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     needs: onlyFractions("multiply"),
     rules: CANCELS_AFTER,
@@ -47,7 +47,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "frac-mul-flips-second",
     example: ["2/3 × 4/5", "10/12"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     reads: turnedOver,
     methods: [turningOver.id, multiplyingAcross.id],
@@ -55,7 +55,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "frac-mul-whole-on-both",
     example: ["3 × 2/7", "6/21"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     reads: wholeOnBoth,
     rules: CANCELS_AFTER,
@@ -63,7 +63,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "frac-div-no-flip",
     example: ["3/4 ÷ 2/3", "6/12"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["frac-div-bottom-kept"],
     needs: isOf("divide"),
     decides: turningOnly({ turnsOver: (divisor) => divisor }),
@@ -71,7 +71,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "frac-div-flips-first",
     example: ["5/6 ÷ 1/3", "6/15"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["frac-div-bottom-kept"],
     needs: isOf("divide"),
     decides: turningOnly({
@@ -82,7 +82,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "frac-div-bottom-kept",
     example: ["6/7 ÷ 2/7", "3/7"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["frac-div-no-flip", "frac-div-flips-first"],
     needs: (problem) => onlyFractions("divide")(problem) && topsDivide(problem),
     decides: likePartsOnly({ likeUnder: (count, denominator) => count * denominator }),
@@ -90,7 +90,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "simplify-strikes-digit",
     example: ["simplify 25/45", "2/4"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     needs: simplifies,
     decides: formOnly({ shortens: digitStruck }),
@@ -98,7 +98,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "simplify-own-divisors",
     example: ["simplify 6/9", "3/3"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     needs: simplifies,
     decides: formOnly({ shortens: ownDivisors }),
@@ -106,7 +106,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "improper-whole-plus-top",
     example: ["2 3/4 as an improper fraction", "5/4"],
-    common: 3,
+    frequency: 3,
     lookAlikes: [],
     needs: hasMixed("multiply", "divide", "rewrite"),
     decides: inFractions({ improper: ({ whole, numerator }) => whole + numerator }),
@@ -114,7 +114,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "improper-top-bottom-swapped",
     example: ["2 3/4 as an improper fraction", "10/4"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     needs: hasMixed("multiply", "divide", "rewrite"),
     decides: inFractions({
@@ -124,7 +124,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "mixed-remainder-in-front",
     example: ["17/5 as a mixed number", "2 3/5"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     needs: improperTask,
     decides: formOnly({
@@ -137,14 +137,14 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "frac-times-whole-divides-only",
     example: ["3/4 × 20", "5"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     reads: topForgotten,
   },
   {
     id: "frac-div-flips-both",
     example: ["2/3 ÷ 4/5", "15/8"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     needs: isOf("divide"),
     decides: turningOnly({
@@ -154,7 +154,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "frac-mul-bottoms-added",
     example: ["1/2 × 1/3", "1/5"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     needs: onlyFractions("multiply"),
     rules: CANCELS_AFTER,
@@ -163,7 +163,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "frac-mul-tops-added",
     example: ["2/3 × 4/5", "6/15"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     needs: onlyFractions("multiply"),
     rules: CANCELS_AFTER,
@@ -172,7 +172,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "improper-whole-in-front",
     example: ["2 3/4 as an improper fraction", "23/4"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     needs: hasMixed("multiply", "divide", "rewrite"),
     decides: inFractions({ improper: ({ whole, numerator }) => BigInt(`${whole}${numerator}`) }),
@@ -180,7 +180,7 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
   {
     id: "equiv-factor-written",
     example: ["2/3 = ?/12", "4"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["frac-old-tops"],
     needs: scalesUp,
     decides: formOnly({ scales: (_, by) => by }),

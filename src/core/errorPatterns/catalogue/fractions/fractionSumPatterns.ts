@@ -22,7 +22,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
   {
     id: "frac-straight-across",
     example: ["2/5 + 1/3", "3/8"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["frac-old-tops", "frac-larger-bottom"],
     needs: isOf("add", "subtract"),
     ...apart({
@@ -36,7 +36,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
   {
     id: "frac-old-tops",
     example: ["3/4 + 1/6", "4/12"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["frac-straight-across", "frac-larger-bottom", "equiv-factor-written"],
     needs: unlike,
     rules: { mixedNumbers: "apart" },
@@ -45,7 +45,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
   {
     id: "frac-add-to-both",
     example: ["2/3 = ?/12", "11"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     needs: unlike,
     rules: { mixedNumbers: "apart" },
@@ -56,7 +56,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
   {
     id: "mixed-small-from-big",
     example: ["5 1/4 − 2 3/4", "3 2/4"],
-    common: 3,
+    frequency: 3,
     lookAlikes: [],
     needs: mixedFromMixed,
     ...apart({ needsWhole: () => false, combines: combinesGap }),
@@ -64,7 +64,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
   {
     id: "mixed-borrow-ten",
     example: ["4 1/5 − 1 3/5", "2 8/5"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["mixed-fraction-copied"],
     needs: needsWhole,
     ...apart({ regroups: (numerator) => numerator + 10n }),
@@ -72,7 +72,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
   {
     id: "mixed-borrow-unpaid",
     example: ["6 1/8 − 2 3/8", "4 6/8"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["mixed-fraction-copied"],
     needs: needsWhole,
     ...apart({ lendsWhole: (whole) => whole }),
@@ -80,7 +80,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
   {
     id: "mixed-fraction-copied",
     example: ["6 − 2 3/8", "4 3/8"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["mixed-borrow-unpaid", "mixed-borrow-ten"],
     needs: fromWhole,
     ...apart({ needsWhole: () => false, combines: (_, [, bottom = 0n]) => bottom }),
@@ -88,7 +88,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
   {
     id: "mixed-carry-forgotten",
     example: ["2 3/4 + 1 3/4", "3 2/4"],
-    common: 3,
+    frequency: 3,
     lookAlikes: [],
     needs: hasMixed("add"),
     ...apart({ givesWholes: () => 0n }),
@@ -96,7 +96,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
   {
     id: "frac-larger-bottom",
     example: ["1/4 + 2/3", "3/4"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["frac-only-first-converted", "frac-straight-across", "frac-old-tops"],
     needs: (problem) => isOf("add", "subtract")(problem) && unlike(problem),
     ...apart({
@@ -108,21 +108,21 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
   {
     id: "frac-only-first-converted",
     example: ["1/2 + 2/5", "7/10"],
-    common: 2,
+    frequency: 2,
     lookAlikes: ["frac-larger-bottom"],
     reads: onlyFirstScaled,
   },
   {
     id: "frac-whole-as-top",
     example: ["3 − 1/4", "2/4"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     reads: wholeAsTop,
   },
   {
     id: "mixed-carry-ten",
     example: ["2 7/8 + 1 5/8", "4 2/8"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     needs: hasMixed("add"),
     ...apart({
@@ -135,7 +135,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
   {
     id: "mixed-borrow-one-part",
     example: ["7 1/5 − 3 2/5", "3"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     needs: hasMixed("subtract"),
     ...apart({ regroups: (numerator) => numerator + 1n }),

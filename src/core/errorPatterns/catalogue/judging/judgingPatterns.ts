@@ -9,7 +9,7 @@ export const JUDGING_PATTERNS: PatternsOf = [
   {
     id: "check-times-always-grows",
     example: ["12 × 0.3", "more"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     needs: () => false,
   },

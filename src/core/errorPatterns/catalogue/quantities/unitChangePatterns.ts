@@ -157,7 +157,7 @@ export const UNIT_CHANGE_PATTERNS: PatternsOf = [
   {
     id: "unit-point-joins-units",
     example: ["3.5 ft in in", "41 in"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["unit-tens-everywhere", "unit-hundreds-everywhere"],
     reads: endAsCount,
     writes: countsJoined,
@@ -165,7 +165,7 @@ export const UNIT_CHANGE_PATTERNS: PatternsOf = [
   {
     id: "conv-wrong-way",
     example: ["48 in in ft", "576 ft"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     splits: wrongWay,
   },

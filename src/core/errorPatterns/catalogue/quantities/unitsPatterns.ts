@@ -75,7 +75,7 @@ export const UNITS_PATTERNS: PatternsOf = [
   {
     id: "unit-tens-everywhere",
     example: ["8 lb 3 oz − 2 lb 9 oz", "5 lb 4 oz"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["unit-point-joins-units"],
     ...IN_UNITS,
     needs: isMeasured,
@@ -84,7 +84,7 @@ export const UNITS_PATTERNS: PatternsOf = [
   {
     id: "unit-hundreds-everywhere",
     example: ["5 h 20 min − 2 h 45 min", "2 h 75 min"],
-    common: 3,
+    frequency: 3,
     lookAlikes: ["unit-point-joins-units"],
     ...IN_UNITS,
     needs: isMeasured,
@@ -93,7 +93,7 @@ export const UNITS_PATTERNS: PatternsOf = [
   {
     id: "unit-twelves-everywhere",
     example: ["3 lb 9 oz + 2 lb 8 oz", "6 lb 5 oz"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     ...IN_UNITS,
     needs: isMeasured,
@@ -102,7 +102,7 @@ export const UNITS_PATTERNS: PatternsOf = [
   {
     id: "unit-small-from-big",
     example: ["7 ft 3 in − 2 ft 8 in", "5 ft 5 in"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     ...IN_UNITS,
     needs: isOf("subtract"),
@@ -111,7 +111,7 @@ export const UNITS_PATTERNS: PatternsOf = [
   {
     id: "unit-borrow-unpaid",
     example: ["9 lb 4 oz − 3 lb 7 oz", "6 lb 13 oz"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     ...IN_UNITS,
     needs: isOf("subtract"),
@@ -120,7 +120,7 @@ export const UNITS_PATTERNS: PatternsOf = [
   {
     id: "unit-carry-lost",
     example: ["3 ft 8 in + 2 ft 7 in", "5 ft 3 in"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["unit-only-big-multiplied"],
     ...IN_UNITS,
     needs: isOf("add", "multiply"),
@@ -129,7 +129,7 @@ export const UNITS_PATTERNS: PatternsOf = [
   {
     id: "unit-carry-only-one",
     example: ["5 × 2 ft 7 in", "11 ft 11 in"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     ...IN_UNITS,
     needs: isOf("add", "multiply"),
@@ -138,7 +138,7 @@ export const UNITS_PATTERNS: PatternsOf = [
   {
     id: "unit-only-big-multiplied",
     example: ["3 × 2 ft 7 in", "6 ft 7 in"],
-    common: 1,
+    frequency: 1,
     lookAlikes: ["unit-carry-lost"],
     ...IN_UNITS,
     needs: isOf("multiply"),
@@ -147,14 +147,14 @@ export const UNITS_PATTERNS: PatternsOf = [
   {
     id: "unit-remainder-dropped",
     example: ["7 ft 6 in ÷ 3", "2 ft 2 in"],
-    common: 1,
+    frequency: 1,
     lookAlikes: [],
     splits: unitByUnit,
   },
   {
     id: "unit-place-not-held",
     example: ["3 L 45 mL + 980 mL", "4 L 430 mL"],
-    common: 2,
+    frequency: 2,
     lookAlikes: [],
     reads: withoutHolders,
   },

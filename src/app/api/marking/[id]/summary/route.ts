@@ -1,7 +1,7 @@
 import { choicesOf } from "@/core/house";
 import { ID_PATTERN } from "@/core/id";
 import { database, findSheet, keptSquaresOf } from "@/data";
-import { computeAside } from "@/threads/pool";
+import { computeSlowly } from "@/threads/pool";
 import { storiesOn } from "../../../../reading/markingSheet";
 import { usedStock } from "../../../../reading/saved";
 import { answering, errorAnswer } from "../../../answers";
@@ -26,6 +26,11 @@ export const GET = answering(async ({ id, request }) => {
     return kind === undefined || seed === undefined ? [] : [{ kind, seed, text, said }];
   });
   const house = choicesOf(sheet.house);
-  const summary = await computeAside("summarise", { house, answers, stories: toStories, stock: usedStock() });
+  const summary = await computeSlowly("summarise", {
+    house,
+    answers,
+    stories: toStories,
+    stock: usedStock(),
+  });
   return summary.ok ? summary.value : errorAnswer(503, summary.error);
 });

@@ -2,7 +2,7 @@ import { NextResponse } from "next/server";
 import { choicesOf } from "@/core/house";
 import { database, findKeptSheet } from "@/data";
 import { printingFrom } from "@/render/print";
-import { computeAside } from "@/threads/pool";
+import { computeSlowly } from "@/threads/pool";
 import { fileName } from "../../../../reading/keptSheet";
 import { usedStock } from "../../../../reading/saved";
 import { answering, errorAnswer } from "../../../answers";
@@ -14,7 +14,7 @@ export const GET = answering(async ({ id, request }) => {
   const printing = printingFrom(new URL(request.url).searchParams);
   if (printing === undefined)
     return errorAnswer(400, { code: "badRequest", message: "A sheet can’t be printed like that." });
-  const made = await computeAside("sheetPrinted", {
+  const made = await computeSlowly("sheetPrinted", {
     title: sheet.name,
     code: sheet.code,
     house: choicesOf(sheet.house),

@@ -4,7 +4,7 @@ import { ROUTES } from "@/service/routes";
 import { LOOKS } from "./looks";
 
 /** Tells of kept things that can't be read: they stay where they are, and can be saved as they are. */
-export function AsideNotes({
+export function UnreadNotes({
   rows,
   what,
 }: {

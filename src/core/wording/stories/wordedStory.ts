@@ -79,7 +79,7 @@ const PARTS: Readonly<Record<string, string>> = {
 };
 
 /** Tells a story in a house's notation: its text, its question, and the answer as a sentence. */
-export function toldStory(story: Story, house: HouseRules): ToldStory {
+export function wordedStory(story: Story, house: HouseRules): ToldStory {
   const words = STORY_WORDS[story.kind];
   const [tells, asks, who] = story.phrasing;
   const name = pick(PEOPLE, who) ?? "";

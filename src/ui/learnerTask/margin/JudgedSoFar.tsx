@@ -6,7 +6,7 @@ import type { PaperAssessment } from "@/core/learnerTask";
 import { asideWords, carriesWords, FOLLOWS_ON, faultAsk, faultWords, soFarWords } from "@/core/wording";
 
 /** What is found on the paper, the first wrong mark first. */
-export function Told({
+export function JudgedSoFar({
   looked,
   house,
 }: {
