@@ -55,7 +55,7 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     file: "README.md",
     name: "place keys",
     text: () =>
-      `From anywhere, the places: ${ON_RAIL.map(({ key, name }) => `${code(key)} ${name}`).join(", ")}; ${HOW_PLACE_KEYS}.`,
+      `From anywhere, the places: ${ON_RAIL.map(({ key, name }) => `${code(key)} ${name}`).join(", ")}; ${HOW_PLACE_KEYS}. ${code("?")} shows the keys of the place that is open.`,
   },
   {
     file: "README.md",

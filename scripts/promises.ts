@@ -222,6 +222,7 @@ export const PROMISES: readonly Promised[] = [
     tests: [
       ["e2e/keeping.spec.ts", "what was shown as kept is there after the server is killed"],
       ["e2e/windows.spec.ts", "one square written in two windows"],
+      ["e2e/leaving.spec.ts", "what is not kept on"],
     ],
   },
   {

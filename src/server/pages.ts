@@ -1,6 +1,6 @@
 import http from "node:http";
 import next from "next";
-import type { Trouble } from "@/data/backup/health";
+import { troubleSchema } from "@/data/backup/health";
 import { noteTrouble } from "@/data/backup/watch";
 import { closeDatabase } from "@/data/database";
 import { computing } from "@/threads/pool";
@@ -16,7 +16,7 @@ if (!process.connected) process.exit(0);
 process.on("message", (message) => {
   if (message === "reopen") closeDatabase();
   else if (typeof message === "object" && message !== null && "trouble" in message)
-    noteTrouble((message.trouble as Trouble | null) ?? undefined);
+    noteTrouble(troubleSchema.nullable().parse(message.trouble) ?? undefined);
 });
 // Whoever started this ends it; a signal to the whole group must not end it halfway through an answer.
 for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, () => undefined);

@@ -8,14 +8,28 @@ const WORKER = path.resolve(/* turbopackIgnore: true */ ".build/server/worker.mj
 
 /** How long one task may take before it is stopped, in milliseconds. */
 const TIME_LIMIT = 3000;
-const ASIDE_LIMIT = 20_000;
+const SLOW_LIMIT = 20_000;
 const FILING_LIMIT = 10 * 60 * 1000;
 /** How many requests may wait for a thread. */
 const MOST_WAITING = 400;
 /** How long a thread for files is kept ready after its last task, in milliseconds. */
 const IDLE = 20_000;
 /** The same for the thread that computes what nobody waits for: long, since it has worked out what it is asked again. */
-const ASIDE_IDLE = 10 * 60 * 1000;
+const SLOW_IDLE = 10 * 60 * 1000;
+
+/** Some tasks by their names. */
+type Tasks = Readonly<Record<string, (input: never) => unknown>>;
+
+/** What a task gives, once it is done. */
+type Given<Some extends Tasks, Name extends keyof Some> = Awaited<ReturnType<Some[Name]>>;
+
+/** Threads that run tasks: what goes in and what comes out is what the task says, since both ends are of one build. */
+interface Threads<Some extends Tasks> {
+  run<Name extends keyof Some>(
+    task: { readonly name: Name; readonly input: Parameters<Some[Name]>[0] },
+    options: { readonly signal: AbortSignal },
+  ): Promise<Given<Some, Name>>;
+}
 
 /** The pools are held outside the module, so that reloaded code finds them again. */
 const held = globalThis as {
@@ -28,7 +42,7 @@ const held = globalThis as {
 const THREADS = Math.max(1, Math.trunc(Number(process.env.RIGHT_SUM_THREADS ?? 2)) || 2);
 
 /** The threads that compute: ready from the first call on. */
-export function computing(): Piscina {
+export function computing(): Threads<Computing> {
   held.rightSumComputing ??= new Piscina({
     filename: WORKER,
     minThreads: THREADS,
@@ -39,19 +53,19 @@ export function computing(): Piscina {
   return held.rightSumComputing;
 }
 
-function slowPool(): Piscina {
+function slowPool(): Threads<Computing> {
   held.rightSumAside ??= new Piscina({
     filename: WORKER,
     minThreads: 0,
     maxThreads: 1,
-    idleTimeout: ASIDE_IDLE,
+    idleTimeout: SLOW_IDLE,
     maxQueue: 10,
     resourceLimits: { maxOldGenerationSizeMb: 400 },
   });
   return held.rightSumAside;
 }
 
-function filing(): Piscina {
+function filing(): Threads<Filing> {
   held.rightSumFiling ??= new Piscina({
     filename: WORKER,
     minThreads: 0,
@@ -78,12 +92,12 @@ const BUSY: Stopped = {
   message: "Right Sum has too much to do at the moment. Try again in a few seconds.",
 };
 
-async function run(
-  pool: Piscina,
-  name: string,
-  input: unknown,
+async function run<Some extends Tasks, Name extends keyof Some>(
+  pool: Threads<Some>,
+  name: Name,
+  input: Parameters<Some[Name]>[0],
   limit: number,
-): Promise<Result<unknown, Stopped>> {
+): Promise<Result<Given<Some, Name>, Stopped>> {
   try {
     return done(await pool.run({ name, input }, { signal: AbortSignal.timeout(limit) }));
   } catch (error) {
@@ -93,30 +107,24 @@ async function run(
   }
 }
 
-type Computed<Name extends keyof Computing> = Result<Awaited<ReturnType<Computing[Name]>>, Stopped>;
-
 /** Computes something on a thread of its own: what it gives, or that it was stopped. */
-export function compute<Name extends keyof Computing>(
+export const compute = <Name extends keyof Computing>(
   name: Name,
   input: Parameters<Computing[Name]>[0],
-): Promise<Computed<Name>> {
-  return run(computing(), name, input, TIME_LIMIT) as Promise<Computed<Name>>;
-}
+): Promise<Result<Given<Computing, Name>, Stopped>> => run(computing(), name, input, TIME_LIMIT);
 
 /** The same for what may take long, or goes on from what it worked out before, as probing does: on one thread of its own, so that all else has its threads to itself. */
-export function computeSlowly<Name extends keyof Computing>(
+export const computeSlowly = <Name extends keyof Computing>(
   name: Name,
   input: Parameters<Computing[Name]>[0],
-): Promise<Computed<Name>> {
-  return run(slowPool(), name, input, ASIDE_LIMIT) as Promise<Computed<Name>>;
-}
+): Promise<Result<Given<Computing, Name>, Stopped>> => run(slowPool(), name, input, SLOW_LIMIT);
 
 /** Does something with whole files on a thread of its own; one at a time, in turn. */
 export async function file<Name extends keyof Filing>(
   name: Name,
   input: Parameters<Filing[Name]>[0],
-): Promise<Awaited<ReturnType<Filing[Name]>>> {
+): Promise<Given<Filing, Name>> {
   const result = await run(filing(), name, input, FILING_LIMIT);
   if (!result.ok) throw new Error(`file: ${name}: ${result.error.message}`);
-  return result.value as Awaited<ReturnType<Filing[Name]>>;
+  return result.value;
 }

@@ -1,5 +1,5 @@
 import Fraction from "fraction.js";
-import { asFraction, decimalSign, type Notation, withoutEndZeros } from "../number";
+import { asFraction, decimalSign, type Notation, withoutEndZeros, withoutLeadingZeros } from "../number";
 import { operandsOf, type Problem, type SignedOperation, termsIn } from "../problem";
 import { inMajor, type Quantity } from "../quantity";
 
@@ -180,7 +180,7 @@ function keysOf(quantity: Quantity): readonly CalculatorKey[] {
   switch (quantity.kind) {
     case "decimal": {
       const { whole, fraction, negative } = quantity;
-      const text = (whole.replace(/^0+(?=\d)/, "") || "0") + (fraction && `.${fraction}`);
+      const text = (withoutLeadingZeros(whole) || "0") + (fraction && `.${fraction}`);
       return [...typed(text), ...(negative ? (["sign"] as const) : [])];
     }
     case "fraction":

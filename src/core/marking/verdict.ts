@@ -1,5 +1,5 @@
 import type { HouseRules } from "../house";
-import { commonFactor, endsAsDecimal } from "../number";
+import { commonFactor, endsAsDecimal, significantDigits } from "../number";
 import {
   type Answer,
   answerValueOf,
@@ -177,7 +177,7 @@ function formFaults(
     case "amount": {
       const { numeral, of } = answer;
       const places = of === "major" && numeral.fraction !== "" && numeral.fraction.length !== 2;
-      const many = of === "minor" && numeral.whole.replace(/^0+/, "").length > 2;
+      const many = of === "minor" && significantDigits(numeral.whole).length > 2;
       return places || many ? [...faults, "moneyPlaces"] : faults;
     }
     case "measure":

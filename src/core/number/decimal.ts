@@ -1,5 +1,5 @@
 import { ONES, type Place } from "./place";
-import { withoutEndZeros } from "./zeros";
+import { withoutEndZeros, withoutLeadingZeros } from "./zeros";
 
 /**
  * A decimal numeral: a number as it is written, so `20.4` and `20.40` are two of them.
@@ -60,7 +60,7 @@ export function fromCount(count: bigint, places: number): Decimal {
 
 /** All the digits of a numeral from its first one that is not zero, the point left out: `360` for 0.0360. At least one digit. */
 export const digitsOf = (numeral: Decimal): string =>
-  (numeral.whole + numeral.fraction).replace(/^0+(?=\d)/, "") || "0";
+  withoutLeadingZeros(numeral.whole + numeral.fraction) || "0";
 
 /** The numeral without a point that has nothing after it: `5.` is written 5. */
 export const withoutBarePoint = (numeral: Decimal): Decimal =>
@@ -112,7 +112,7 @@ export function movedBy(numeral: Decimal, by: number): Decimal {
     padded.slice(padded.length - right, right === 0 ? 0 : undefined) +
     numeral.fraction.slice(Math.max(0, by));
   const kept = right === 0 ? padded : padded.slice(0, -right);
-  return { ...numeral, whole: kept.replace(/^0+(?=\d)/, "") || "0", fraction, point: fraction !== "" };
+  return { ...numeral, whole: withoutLeadingZeros(kept) || "0", fraction, point: fraction !== "" };
 }
 
 /** The place of the one, where a numeral is worth a one with nothing but zeros: 3 for 1000, −2 for 0.01. None for other numerals. */

@@ -40,4 +40,4 @@ export { decimalSign, type Notation, otherSign, writeDecimal } from "./notation"
 export { number, numeralParts, type Part, partsText, sign, words } from "./parts";
 export { MOST_DIGITS_A_SIDE, ONES, type Place, placesFrom, TENTHS } from "./place";
 export { writeNumeral } from "./writeNumeral";
-export { bareDigits, withoutEndZeros, zerosAtEnd } from "./zeros";
+export { bareDigits, significantDigits, withoutEndZeros, withoutLeadingZeros, zerosAtEnd } from "./zeros";

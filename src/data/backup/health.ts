@@ -23,6 +23,12 @@ export type Trouble =
   | { readonly kind: "readOnly" }
   | { readonly kind: "unreadable" };
 
+/** The same as one process tells another of it. */
+export const troubleSchema: z.ZodType<Trouble> = z.union([
+  z.object({ kind: z.literal("damaged"), found: z.string() }),
+  z.object({ kind: z.enum(["empty", "missing", "newer", "foreign", "locked", "readOnly", "unreadable"]) }),
+]);
+
 /** How a database is found before it is opened. */
 export type Health =
   | { readonly kind: "fresh" }

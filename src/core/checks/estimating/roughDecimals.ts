@@ -9,6 +9,7 @@ import {
   ONES,
   type Place,
   roundTo,
+  significantDigits,
   withoutTrailingZeros,
 } from "../../number";
 import { AS_IT_COMES, type DecimalProblem, exactAnswer, fractionOf, mapDecimals } from "../../problem";
@@ -160,7 +161,7 @@ function nearFriendly(numeral: Decimal): { readonly numeral: Decimal; readonly m
 function toMultiple(numeral: Decimal, of: bigint): Decimal {
   const { n, d } = fractionOf(numeral);
   const times = (2n * n + d * of) / (2n * d * of);
-  return numeral.whole.replace(/^0+/, "").length === 2 && times > 0n
+  return significantDigits(numeral.whole).length === 2 && times > 0n
     ? fromCount(times * of, 0)
     : firstDigits(numeral);
 }

@@ -1,4 +1,4 @@
-import { countedIn, type Decimal, fromCount, wholeNumeral } from "../../number";
+import { countedIn, type Decimal, fromCount, significantDigits, wholeNumeral } from "../../number";
 import type { Answer, Problem } from "../../problem";
 import { type Amount, amountOf, inMajor, MINOR_PLACES } from "../../quantity";
 import { isTwo } from "../../tuples";
@@ -42,7 +42,7 @@ function withoutPoint(answer: Answer, problem: Problem): Answer | undefined {
 
 /** How far up from a number the next ten is, where it ends in 8 or 9. */
 function belowTen({ whole, fraction }: Decimal): bigint | undefined {
-  const last = fraction === "" && whole.replace(/^0+/, "").length > 1 ? whole.at(-1) : undefined;
+  const last = fraction === "" && significantDigits(whole).length > 1 ? whole.at(-1) : undefined;
   return last === "8" ? 2n : last === "9" ? 1n : undefined;
 }
 
@@ -62,7 +62,7 @@ function roundedUp(problem: Problem): Rounded | undefined {
     if (!isTwo(operands)) return undefined;
     const [first, second] = operands;
     const added = belowTen(second);
-    const large = first.fraction === "" && first.whole.replace(/^0+/, "").length > 1;
+    const large = first.fraction === "" && significantDigits(first.whole).length > 1;
     if (added === undefined || !large) return undefined;
     return { op, first, up: wholeNumeral(BigInt(second.whole) + added), added: wholeNumeral(added) };
   }

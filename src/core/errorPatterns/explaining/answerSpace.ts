@@ -1,4 +1,4 @@
-import type { Decimal } from "../../number";
+import { type Decimal, significantDigits } from "../../number";
 import type { Answer } from "../../problem";
 
 /** Fewer answers than this one could be are a small space: nearly every account comes to one of them. */
@@ -51,4 +51,4 @@ export function answersLike(answer: Answer): number {
 const ofLength = (digits: number): number => 10 ** Math.min(MOST_DIGITS, Math.max(1, digits));
 
 /** How many digits a numeral is written with, but for zeros in front. */
-const digitsOf = ({ whole, fraction }: Decimal): number => (whole + fraction).replace(/^0+/, "").length;
+const digitsOf = ({ whole, fraction }: Decimal): number => significantDigits(whole + fraction).length;

@@ -1,6 +1,15 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
-import { type Decimal, digitAt, fromCount, highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
+import {
+  type Decimal,
+  digitAt,
+  fromCount,
+  highestPlace,
+  lowestPlace,
+  ONES,
+  placesFrom,
+  withoutLeadingZeros,
+} from "../../number";
 import type { StepToDraw } from "../contract/step";
 import { type AdditionDecisions, addInColumns, type ColumnSum } from "../procedures/columnSums";
 import { digitCol } from "../squares/writtenNumber";
@@ -36,7 +45,7 @@ export function addPile(pile: Pile, house: HouseRules, decisions: AdditionDecisi
     .map(({ written }) => written)
     .join("");
   const exact = fromCount(BigInt(digits), -lowest);
-  const full = { ...exact, whole: exact.whole.replace(/^0+(?=\d)/, "") };
+  const full = { ...exact, whole: withoutLeadingZeros(exact.whole) };
   const columnStep = (sum: ColumnSum): StepToDraw<ColumnAdditionReason> => {
     const place = lowest + sum.column;
     const col = digitCol(line, place);

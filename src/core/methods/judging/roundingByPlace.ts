@@ -10,6 +10,7 @@ import {
   ONES,
   type Place,
   placesFrom,
+  withoutLeadingZeros,
 } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
@@ -59,7 +60,7 @@ function workRounding(
   const { place } = problem.form;
   const full: Decimal = {
     ...numeral,
-    whole: numeral.whole.replace(/^0+(?=\d)/, "") || "0",
+    whole: withoutLeadingZeros(numeral.whole) || "0",
     point: numeral.fraction !== "",
   };
   const reaches = -place < full.fraction.length;

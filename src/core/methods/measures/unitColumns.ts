@@ -1,4 +1,4 @@
-import { asFraction, type Decimal, isWhole } from "../../number";
+import { asFraction, type Decimal, isWhole, significantDigits } from "../../number";
 import type { MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
 import { failed } from "../../result";
@@ -60,7 +60,7 @@ const MOST_DIGITS = 7;
 
 const isShort = (operand: Measure | Decimal): boolean =>
   (operand.kind === "measure" ? operand.parts.map(({ count }) => count) : [operand]).every(
-    ({ whole }) => whole.replace(/^0+/, "").length <= MOST_DIGITS,
+    ({ whole }) => significantDigits(whole).length <= MOST_DIGITS,
   );
 
 /** Whether no unit but the largest that is used has as many as make one of the next. */

@@ -5,6 +5,7 @@ import {
   type Decimal,
   isWhole,
   roundTo,
+  significantDigits,
   withoutTrailingZeros,
 } from "../../number";
 import {
@@ -127,7 +128,7 @@ type Because = "otherForm" | "longNumbers" | "manyAddends" | "takenFromLess" | "
 function unfit(problem: Asked): MethodRefusal<Because> | undefined {
   const numbers = numbersOf(problem);
   if (problem.form.kind !== "asItComes") return because("otherForm");
-  if (numbers.some(({ whole, fraction }) => whole.replace(/^0+/, "").length + fraction.length > MOST_DIGITS))
+  if (numbers.some(({ whole, fraction }) => significantDigits(whole).length + fraction.length > MOST_DIGITS))
     return because("longNumbers", MOST_DIGITS);
   if (numbers.length > MOST_ADDENDS) return because("manyAddends", MOST_ADDENDS);
   const [first, second] = numbers;

@@ -1,6 +1,13 @@
 import type { HouseRules } from "../../house";
 import { type Decimal, isWhole, isZero, wholeNumeral } from "../../number";
-import { type Asks, type DecimalProblem, decimalsOf, MOST_HANDED, type MoneyProblem } from "../../problem";
+import {
+  type Answer,
+  type Asks,
+  type DecimalProblem,
+  decimalsOf,
+  MOST_HANDED,
+  type MoneyProblem,
+} from "../../problem";
 import { type Amount, currencyOf, MINOR_PLACES, writePieces } from "../../quantity";
 import { mapOneOrMore, mapTwo } from "../../tuples";
 import {
@@ -185,12 +192,7 @@ function workSharing<Inner>(
   const working = solve(asked, house);
   pad.aside(working);
   const { answer } = working;
-  const [quotient, left] =
-    answer.kind === "remainder"
-      ? [BigInt(answer.quotient.whole), BigInt(answer.remainder.whole)]
-      : answer.kind === "decimal"
-        ? [BigInt(answer.whole), 0n]
-        : [0n, 0n];
+  const [quotient, left] = quotientAndLeft(answer);
   const rest = fromMinor(left, currency);
   if (!shares) {
     const times = wholeNumeral(quotient);
@@ -201,4 +203,11 @@ function workSharing<Inner>(
     padText(`${quotient}${minorSign} = ${amountText(each, house)}`),
   ]);
   return finishMoney(house, pad, left === 0n ? each : { kind: "share", each, left: rest });
+}
+
+/** A quotient of whole numbers and what it leaves. */
+function quotientAndLeft(answer: Answer): readonly [bigint, bigint] {
+  if (answer.kind === "remainder") return [BigInt(answer.quotient.whole), BigInt(answer.remainder.whole)];
+  if (answer.kind === "decimal") return [BigInt(answer.whole), 0n];
+  throw new Error(`quotientAndLeft: ${answer.kind} is no quotient with a remainder`);
 }

@@ -1,6 +1,6 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
-import { type Decimal, digitsOf, fromCount, ONES } from "../../number";
+import { type Decimal, digitsOf, fromCount, ONES, significantDigits } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
 import type { Two } from "../../tuples";
 import type { StepToDraw } from "../contract/step";
@@ -18,7 +18,7 @@ export type InLineReason =
 
 /** The digits of a numeral from the ones, or further left, to its last place: `006` for 0.06, no other zeros in front. */
 export const digitsFromOnes = ({ whole, fraction }: Decimal): string =>
-  (whole.replace(/^0+/, "") || "0") + fraction;
+  (significantDigits(whole) || "0") + fraction;
 
 /** Of two factors, the multiplicand and a whole multiplier; the second one given where both are whole. */
 export function wholeMultiplier([first, second]: Two<Decimal>):

@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import { type Decimal, fromCount, type Place } from "../../number";
+import { type Decimal, fromCount, type Place, withoutLeadingZeros } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import {
   type Method,
@@ -135,7 +135,7 @@ function workLattice(
     .map(({ written }) => written)
     .join("");
   const places = decisions.productPlaces([top.fraction.length, side.fraction.length], {
-    digits: digits.replace(/^0+(?=\d)/, ""),
+    digits: withoutLeadingZeros(digits),
     factors: [top, side],
   });
   const full = tidy(fromCount(BigInt(digits), places));
@@ -229,4 +229,4 @@ function rowsOf(diagonals: readonly (readonly number[])[]): readonly ColumnRow[]
 }
 
 /** The numeral without zeros in front of its ones. */
-const tidy = (numeral: Decimal): Decimal => ({ ...numeral, whole: numeral.whole.replace(/^0+(?=\d)/, "") });
+const tidy = (numeral: Decimal): Decimal => ({ ...numeral, whole: withoutLeadingZeros(numeral.whole) });

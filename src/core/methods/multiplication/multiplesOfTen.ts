@@ -9,6 +9,7 @@ import {
   ONES,
   placesFrom,
   powerOfTen,
+  significantDigits,
   zerosAtEnd,
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
@@ -127,7 +128,7 @@ function workMultiplesOfTen(
         stage: "setOut",
         reason: { kind: "splitMultiplier", multiplier, rest, zeros },
         draw: () =>
-          [...`×${multiplier.whole.replace(/^0+/, "")}`].map((text, index) => ({
+          [...`×${significantDigits(multiplier.whole)}`].map((text, index) => ({
             kind: "glyph",
             col: right + 1 + index,
             row: 0,

@@ -1,5 +1,15 @@
 import type { Mark, PaperLayout } from "../../board";
-import { type Decimal, digitAt, highestPlace, lowestPlace, ONES, type Place, placesFrom } from "../../number";
+import {
+  type Decimal,
+  digitAt,
+  highestPlace,
+  lowestPlace,
+  ONES,
+  type Place,
+  placesFrom,
+  significantDigits,
+  withoutLeadingZeros,
+} from "../../number";
 import type { DecimalProblem, SignedOperation } from "../../problem";
 import type { StepToDraw } from "../contract/step";
 import { numeralLine, partOf, placeParts } from "./placeParts";
@@ -21,7 +31,7 @@ export const MOST_PLACES = 5;
 /** Whether numbers reach over too many places to be pulled apart on one page. */
 export const isTooWideToExpand = ({ operands }: DecimalProblem): boolean =>
   operands.some(
-    ({ whole, fraction }) => whole.replace(/^0+/, "").length > MOST_PLACES || fraction.length > MOST_PLACES,
+    ({ whole, fraction }) => significantDigits(whole).length > MOST_PLACES || fraction.length > MOST_PLACES,
   );
 
 /** Squared paper on which every place has a block of squares wide enough for its true values. */
@@ -89,7 +99,7 @@ export function expandedSetting(places: readonly Place[], spare: number): Expand
 
 const withoutFrontZeros = (numeral: Decimal): Decimal => ({
   ...numeral,
-  whole: numeral.whole.replace(/^0+(?=\d)/, ""),
+  whole: withoutLeadingZeros(numeral.whole),
 });
 
 /** The step that writes a number and pulls it apart beside itself. */

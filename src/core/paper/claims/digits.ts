@@ -1,5 +1,5 @@
 import type Exact from "fraction.js";
-import { bareDigits, fromCount } from "../../number";
+import { bareDigits, fromCount, significantDigits } from "../../number";
 import type { Sign } from "../reading/glyphs";
 import { digitOf, type WrittenNumeral } from "../reading/pieces";
 import type { Fault } from "./claim";
@@ -47,7 +47,7 @@ export function digitFault(numeral: WrittenNumeral, value: Exact): Fault | undef
   if (ought === undefined) return undefined;
   const digits = numeral.digits.map(digitOf).join("");
   const bare = ought.replace(".", "");
-  if (bare === digits || bare.replace(/^0+/, "") === bareDigits(digits)) {
+  if (bare === digits || significantDigits(bare) === bareDigits(digits)) {
     const { point, row, from, mended } = numeral;
     return { kind: "point", at: { col: point ?? from, row }, written: mended };
   }

@@ -1,4 +1,4 @@
-import { type Decimal, isZero } from "../../number";
+import { type Decimal, isZero, significantDigits } from "../../number";
 import {
   type Amount,
   type CurrencyId,
@@ -160,7 +160,7 @@ function wholeDigits(token: Token, line: LineToRead, last: Token): Result<string
       : [];
     return failed({ code: "wholeFraction", at: token.at, readings: parted });
   }
-  if (whole.replace(/^0+/, "").length > MOST_FRACTION_DIGITS)
+  if (significantDigits(whole).length > MOST_FRACTION_DIGITS)
     return failed({ code: "largeFraction", at: token.at, most: MOST_FRACTION_DIGITS });
   return done(whole);
 }

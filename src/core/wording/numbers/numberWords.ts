@@ -5,6 +5,7 @@ import {
   ONES,
   type Place,
   withoutBarePoint,
+  withoutLeadingZeros,
   writeDecimal,
 } from "../../number";
 import { GROUP_NAMES, placeName as nameOfPlace } from "../../vocabulary";
@@ -21,7 +22,7 @@ const MOST_NAMED = 18;
 
 /** A whole number in words, from its digits: `605` is "six hundred five". Short scale; one that is longer than 18 digits stays in digits. */
 export function cardinal(digits: string): string {
-  const stripped = digits.replace(/^0+(?=\d)/, "") || "0";
+  const stripped = withoutLeadingZeros(digits) || "0";
   if (stripped.length > MOST_NAMED) return stripped;
   if (stripped === "0") return "zero";
   const groups = stripped.replace(/\B(?=(\d{3})+$)/g, ",").split(",");

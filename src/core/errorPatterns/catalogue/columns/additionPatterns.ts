@@ -1,5 +1,5 @@
 import { type ColumnRow, columnAddition } from "../../../methods";
-import type { Decimal } from "../../../number";
+import { type Decimal, withoutLeadingZeros } from "../../../number";
 import { AS_IT_COMES, type DecimalProblem, MOST_OPERANDS, type Problem } from "../../../problem";
 import { isTwoOrMore, mapTwoOrMore, type TwoOrMore } from "../../../tuples";
 import { overrideIn } from "../../contract/decisionOverride";
@@ -29,7 +29,7 @@ function inHalves(problem: Problem): Split | undefined {
 function allDigits(problem: Problem): Split | undefined {
   if (problem.kind !== "decimals" || problem.op !== "add") return undefined;
   if (problem.operands.some(({ fraction }) => fraction !== "")) return undefined;
-  const digits = problem.operands.map(({ whole }) => whole.replace(/^0+(?=\d)/, ""));
+  const digits = problem.operands.map(({ whole }) => withoutLeadingZeros(whole));
   const ones = [...digits.join("")].map(wholeOfDigits);
   if (digits.every(({ length }) => length === 1) || !isTwoOrMore(ones)) return undefined;
   if (ones.length > MOST_OPERANDS.add) return undefined;

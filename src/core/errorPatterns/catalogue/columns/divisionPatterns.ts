@@ -4,7 +4,9 @@ import {
   type Decimal,
   endsAsDecimal,
   fraction,
+  significantDigits,
   withoutEndZeros,
+  withoutLeadingZeros,
   zerosAtEnd,
 } from "../../../number";
 import { type Problem, withOperands } from "../../../problem";
@@ -48,7 +50,7 @@ const writes =
 /** The digits of a quotient without the zeros between them. */
 function withoutInnerZeros(quotient: Decimal): Decimal | undefined {
   const { whole, fraction: end } = quotient;
-  const first = whole.replace(/^0+/, "");
+  const first = significantDigits(whole);
   // A zero at the end of the whole part lies between digits only where decimals follow.
   const kept = end === "" ? first.replace(/0+(?=0*[1-9])/g, "") : first.replace(/0/g, "");
   const after = first === "" ? end.replace(/(?<=[1-9])0+/g, "") : end.replace(/0+/g, "");
@@ -94,10 +96,7 @@ const backwards = (quotient: Decimal, _: Decimal, divisor: Decimal): Decimal | u
   quotient.fraction === "" && quotient.whole.length > 1 && /^[1-9]$/.test(divisor.whole + divisor.fraction)
     ? {
         ...quotient,
-        whole: [...quotient.whole]
-          .reverse()
-          .join("")
-          .replace(/^0+(?=\d)/, ""),
+        whole: withoutLeadingZeros([...quotient.whole].reverse().join("")),
       }
     : undefined;
 
@@ -112,7 +111,7 @@ function digitByDigit(problem: Problem): Split | undefined {
       decimalProblem("divide", [wholeOfDigits(digit), divisor], { kind: "withRemainder" }),
     ),
     joins: (answers) => {
-      const counts = answers.map(wholeIn).join("").replace(/^0+/, "");
+      const counts = significantDigits(answers.map(wholeIn).join(""));
       return counts === "" ? undefined : wholeOfDigits(counts);
     },
   };
@@ -151,7 +150,7 @@ function zerosStruck(problem: Problem): Problem | undefined {
 /** The digits run together, where zeros were appended to a whole number. */
 function withoutPoint(quotient: Decimal, dividend: Decimal, divisor: Decimal): Decimal | undefined {
   if (dividend.fraction !== "" || divisor.fraction !== "" || quotient.fraction === "") return undefined;
-  const whole = (quotient.whole + quotient.fraction).replace(/^0+(?=\d)/, "");
+  const whole = withoutLeadingZeros(quotient.whole + quotient.fraction);
   return { ...quotient, whole, fraction: "" };
 }
 
@@ -204,7 +203,7 @@ export const DIVISION_PATTERNS: PatternsOf = [
     ...BY_DIVISION,
     writes: writes((quotient) =>
       /^0*$/.test(quotient.whole)
-        ? { ...quotient, fraction: quotient.fraction.replace(/^0+/, "") }
+        ? { ...quotient, fraction: significantDigits(quotient.fraction) }
         : undefined,
     ),
   },

@@ -1,5 +1,5 @@
 import { columnMultiplication, lattice, SOUND_ADDITION, SOUND_PRODUCTS } from "../../../methods";
-import { bareDigits, type Decimal, zerosAtEnd } from "../../../number";
+import { bareDigits, type Decimal, significantDigits, zerosAtEnd } from "../../../number";
 import type { Problem } from "../../../problem";
 import { overrideIn } from "../../contract/decisionOverride";
 import type { PatternAct, PatternsOf, Split } from "../../contract/errorPattern";
@@ -54,13 +54,13 @@ const severalRows = (problem: Problem): boolean => {
 /** Whether both factors have two digits or more. */
 const longFactors = (problem: Problem): boolean =>
   (twoDecimals(problem, "multiply") ?? []).every(
-    ({ whole, fraction }) => (whole + fraction).replace(/^0+/, "").length > 1,
+    ({ whole, fraction }) => significantDigits(whole + fraction).length > 1,
   );
 
 /** Whether there are three digits or more in all. */
 const severalDigits = (problem: Problem): boolean =>
   (twoDecimals(problem, "multiply") ?? [])
-    .map(({ whole, fraction }) => (whole + fraction).replace(/^0+/, "").length)
+    .map(({ whole, fraction }) => significantDigits(whole + fraction).length)
     .reduce((all, count) => all + count, 0) > 2;
 
 export const MULTIPLICATION_PATTERNS: PatternsOf = [

@@ -6,6 +6,7 @@ import {
   fromCount,
   wholeNumeral,
   withoutEndZeros,
+  withoutLeadingZeros,
   zerosAtEnd,
 } from "../../../number";
 import { type Answer, type Problem, withOperands } from "../../../problem";
@@ -25,7 +26,7 @@ const places = (factors: readonly Decimal[]): number =>
   factors.reduce((sum, { fraction }) => sum + fraction.length, 0);
 
 /** The digits of a number without zeros in front, and with those after the point. */
-const allDigits = ({ whole, fraction }: Decimal): string => (whole + fraction).replace(/^0+(?=\d)/, "");
+const allDigits = ({ whole, fraction }: Decimal): string => withoutLeadingZeros(whole + fraction);
 
 /** One zero fewer hung on than the factors have. */
 function oneZeroFewer(answer: Answer, problem: Problem): Answer | undefined {

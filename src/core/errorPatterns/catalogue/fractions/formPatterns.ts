@@ -1,4 +1,11 @@
-import { type Decimal, endsAsDecimal, type Fraction, fraction, type Numeral } from "../../../number";
+import {
+  type Decimal,
+  endsAsDecimal,
+  type Fraction,
+  fraction,
+  type Numeral,
+  significantDigits,
+} from "../../../number";
 import { type Answer, type Problem, withOperands } from "../../../problem";
 import type { PatternsOf } from "../../contract/errorPattern";
 import { wholeOfDigits } from "../../contract/parts";
@@ -31,7 +38,7 @@ const pointed = (whole: bigint, end: bigint): Decimal => ({
 });
 
 /** The digits after the point without zeros in front; none where there are only zeros. */
-const bareEnd = ({ fraction: end }: Decimal): string => end.replace(/^0+/, "");
+const bareEnd = ({ fraction: end }: Decimal): string => significantDigits(end);
 
 /** Bar and point put for each other. */
 function barIsPoint(_: Answer, problem: Problem): Answer | undefined {

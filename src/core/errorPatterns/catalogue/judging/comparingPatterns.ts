@@ -1,4 +1,4 @@
-import { compareDecimals, cutTo, type Decimal, type Fraction } from "../../../number";
+import { compareDecimals, cutTo, type Decimal, type Fraction, significantDigits } from "../../../number";
 import { type Answer, operandsOf, type Problem, type Relation } from "../../../problem";
 import type { Quantity } from "../../../quantity";
 import type { ErrorPattern, PatternsOf } from "../../contract/errorPattern";
@@ -78,7 +78,7 @@ const zeroMakesSmall = byEnds((left, right) => {
 });
 
 const zeroNotSeen = ofDecimals((left, right) => {
-  const bare = (numeral: Decimal): Decimal => ({ ...numeral, fraction: numeral.fraction.replace(/^0+/, "") });
+  const bare = (numeral: Decimal): Decimal => ({ ...numeral, fraction: significantDigits(numeral.fraction) });
   return compareDecimals(bare(left), bare(right));
 });
 

@@ -1,5 +1,5 @@
 import { unitColumns } from "../../../methods";
-import { asFraction } from "../../../number";
+import { asFraction, significantDigits } from "../../../number";
 import { type Answer, type MeasureProblem, operandsOf, type Problem, withOperands } from "../../../problem";
 import { type Measure, type Quantity, rateBetween } from "../../../quantity";
 import { isOneOrMore, mapOneOrMore } from "../../../tuples";
@@ -40,7 +40,7 @@ function withoutHolders(problem: Problem): Problem | undefined {
     if (operand.kind !== "measure") return operand;
     const parts = mapOneOrMore(operand.parts, (part, index) => {
       const places = placesOf(operand, index);
-      const digits = part.count.whole.replace(/^0+/, "");
+      const digits = significantDigits(part.count.whole);
       if (places === 0 || digits === "" || digits.length >= places || part.count.fraction !== "") return part;
       changed = true;
       return { ...part, count: wholeOfDigits(digits.padEnd(places, "0")) };

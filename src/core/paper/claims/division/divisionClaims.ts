@@ -1,4 +1,5 @@
 import Exact from "fraction.js";
+import { significantDigits } from "../../../number";
 import type { Sorted } from "../../reading/glyphs";
 import type { JudgingTarget } from "../../reading/judgingTarget";
 import { digitOf, wholeOf, worthOfNumeral } from "../../reading/pieces";
@@ -145,7 +146,7 @@ function quotientFault(
       sign !== undefined &&
       should[nth] === "0" &&
       is[nth] !== "0" &&
-      should.slice(nth).replace(/^0+/, "").startsWith(is.slice(nth))
+      significantDigits(should.slice(nth)).startsWith(is.slice(nth))
     )
       return { ...digitWrong(sign, whole.length - 1 - nth), kind: "gap", nth };
     if (sign !== undefined && should[nth] !== undefined && is[nth] !== should[nth]) {
