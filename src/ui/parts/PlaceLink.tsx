@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type ComponentProps, type ReactElement, useCallback } from "react";
-import { hasUnsaved, leave } from "../saving/leaving";
+import { hasUnsaved, leave, navigationEnded } from "../saving/leaving";
 import { type Look, lookOf } from "./looks";
 
 /** Whether an address is of the place that is shown already: it is loaded anew then, since what is on the screen has changed since. */
@@ -15,9 +15,11 @@ async function go(href: string, push: (href: string) => void): Promise<void> {
   const written = isHere(href) ? undefined : leave();
   if (written === undefined) return window.location.assign(href);
   await written;
-  // What could not be kept shows only now: then the browser asks.
-  if (hasUnsaved()) return window.location.assign(href);
-  push(href);
+  // What could not be kept shows only now, once the screen has heard of it: then the browser asks.
+  await new Promise((heard) => setTimeout(heard));
+  if (!hasUnsaved()) return push(href);
+  navigationEnded();
+  window.location.assign(href);
 }
 
 /** A link to another place, inside the page. Where something here can't be kept, the page itself is left, so that the browser asks. */

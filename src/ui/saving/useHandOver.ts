@@ -15,11 +15,18 @@ export function useHandOver<Value>(
     unsentOfKind(name).then(async (left) => {
       for (const one of left) {
         if (typeof one.value !== "object" || one.value === null) continue;
-        const kept = await send(address(one.about), "PUT", one.value);
+        const kept = await send(address(one.about), "PUT", asSent(one.value));
         // What another window changed since stands; nobody is there to choose between the two.
         if (kept.ok || kept.error.kind === "refused") forgetLeft([one]);
         if (kept.ok) onKept();
       }
     });
   }, []);
+}
+
+/** What was remembered, as it is sent now: an earlier version remembered a board's state and the revision side by side. */
+function asSent(remembered: object): object {
+  if ("state" in remembered) return remembered;
+  const { saw, after: _after, ...state } = { saw: undefined, after: undefined, ...remembered };
+  return { state, saw };
 }
