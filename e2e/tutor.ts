@@ -1,5 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import { type BrowserContext, test as base, expect, type Page } from "@playwright/test";
+import type { z } from "zod";
+import { keptHouse } from "@/service/kept/house";
 import { FIRST_VIEW } from "@/service/kept/view";
 import { ROUTES } from "@/service/routes";
 import { type Server, startServer } from "./server";
@@ -30,9 +32,12 @@ export const testApart = base.extend<
     { scope: "worker" },
   ],
   baseURL: async ({ server }, use) => use(server.url),
-  // The tests of a worker share a database; each begins with the view of a new tutor.
+  // The tests of a worker share a database; each begins with the view and the house rules of a new tutor.
   page: async ({ page, server }, use, info) => {
     await page.request.put(`${server.url}${ROUTES.view}`, { data: FIRST_VIEW });
+    const house = `${server.url}${ROUTES.house}`;
+    const { revision: saw } = keptHouse.told.parse(await (await page.request.get(house)).json());
+    await page.request.put(house, { data: { state: {}, saw } satisfies z.infer<typeof keptHouse.sent> });
     // What the windows of the test before remember, for when they come back, is not this one's.
     const session = await page.context().newCDPSession(page);
     await session.send("Storage.clearDataForOrigin", { origin: server.url, storageTypes: "local_storage" });

@@ -14,37 +14,99 @@ export function linkClaims(
   writingIn: number | undefined,
 ): Judged {
   const numbers = asked.numbers.map(valueFrom);
+  const { standings, fault, follows, aside, best } = followed(claims, asked, numbers);
+  const worked = claims.some(({ read }) => read.length > 0);
+  const lone = loneNumbers(worked ? claims : [], alone, numbers);
+  const value = asked.value && valueFrom(asked.value);
+  const [last, more] = lone;
+  // What stands alone under all the work is its answer where that came to nothing yet, or to no answer; else either may be meant.
+  const isLast =
+    last !== undefined &&
+    more === undefined &&
+    (best === undefined || (value !== undefined && isSameExact(last.value, value)));
+  const answer = isLast ? last : best;
+  // A line whose other side is empty, or wholly struck, still waits for its number.
+  const waits = claims.some(({ kind, state }) => kind === "line" && state === "unfinished");
+  const answered =
+    fault === undefined &&
+    !waits &&
+    answer !== undefined &&
+    value !== undefined &&
+    answers(answer, value, asked);
+  return {
+    claims,
+    standings,
+    fault,
+    follows,
+    aside,
+    answer,
+    choices:
+      isLast || lone.length === 0
+        ? []
+        : [...new Set([...(best ? [best] : []), ...lone].map(({ text }) => text))],
+    inForm: asked.wanted === undefined || withoutSpaces(answer?.text ?? "") === withoutSpaces(asked.wanted),
+    unread: unreadIn(claims, rows, numbers, { writingIn, answerIn: isLast ? last.row : undefined }),
+    state: answered ? "answered" : "begun",
+  };
+}
+
+/** A value that was made on the way: which of the problem's numbers it goes back to, and whether all of that way is right. */
+interface MadeOnTheWay {
+  readonly value: Exact;
+  readonly from: ReadonlySet<number>;
+  readonly sound: boolean;
+}
+
+/** Where a number that a claim uses comes from: the problem's own numbers of that value, and what was made before. */
+interface Source {
+  readonly own: readonly number[];
+  readonly before: MadeOnTheWay | undefined;
+}
+
+/** How the claims stand to one another: the first fault among those that belong to the problem, the first aside, and the number that covers most of it. */
+interface Followed {
+  readonly standings: readonly Standing[];
+  readonly fault: Fault | undefined;
+  readonly follows: boolean;
+  readonly aside: Fault | undefined;
+  readonly best: Made | undefined;
+}
+
+/**
+ * Goes through the claims in order. Of 4.7 + 3.8 × 2 written as "3.8 × 2 = 7.6" and "4.7 + 7.6 = 12.3", the first makes
+ * 7.6 from numbers 1 and 2 of the problem; the second uses 7.6 and so goes back to all three. "5 × 5 = 25" beside them
+ * uses nothing that was given or made: it stands aside.
+ */
+function followed(claims: readonly Claim[], asked: JudgingTarget, numbers: readonly Exact[]): Followed {
   // Of a measure each count is a number of the problem too.
   const counts = asked.numbers.map(({ text }) =>
     asked.kind === "measures" ? text.split(" ").map(exactly) : [],
   );
-  /** Which of the problem's numbers each value that was made goes back to. */
-  const made: { readonly value: Exact; readonly from: ReadonlySet<number>; readonly sound: boolean }[] = [];
+  const made: MadeOnTheWay[] = [];
+  const sourceOf = (value: Exact): Source => ({
+    own: numbers.flatMap((one, at) =>
+      isSameExact(one, value) ||
+      isSameExact(one, value.neg()) ||
+      counts[at]?.some((count) => isSameExact(count, value))
+        ? [at]
+        : [],
+    ),
+    before: made.filter((one) => isSameExact(one.value, value)).at(-1),
+  });
   let fault: Fault | undefined;
   let aside: Fault | undefined;
   let [follows, nth] = [false, -1];
   let best: { readonly made: Made; readonly covers: number } | undefined;
-  const loose: Claim[] = [];
   const standings: Standing[] = [];
   for (const [index, claim] of claims.entries()) {
-    const sources = claim.uses.map((value) => {
-      const own = numbers.flatMap((one, at) =>
-        isSameExact(one, value) ||
-        isSameExact(one, value.neg()) ||
-        counts[at]?.some((count) => isSameExact(count, value))
-          ? [at]
-          : [],
-      );
-      const before = made.filter((one) => isSameExact(one.value, value)).at(-1);
-      return { own, before };
-    });
-    const joined =
+    const sources = claim.uses.map(sourceOf);
+    const belongs =
       claim.uses.length === 0 ||
       isShifted(claim, asked) ||
       claim.fault?.kind === "copied" ||
       sources.some(({ own, before }) => own.length > 0 || before !== undefined);
-    if (!joined) {
-      loose.push(claim);
+    if (!belongs) {
+      aside ??= claim.fault;
       standings.push(claim.fault === undefined ? claim.state : "aside");
       continue;
     }
@@ -65,69 +127,53 @@ export function linkClaims(
       if (own.length === 0 && before === undefined && value !== undefined)
         made.push({ value, from, sound: true });
     }
-    if (claim.makes === undefined) continue;
     const { makes } = claim;
+    if (makes === undefined) continue;
     numbers.forEach((one, at) => {
       if (isSameExact(one, makes.value) && claim.kind === "line") from.add(at);
     });
     made.push({ value: makes.value, from, sound });
-    if (makes.open) continue;
-    const isOld = numbers.some((one) => claim.makes !== undefined && isSameExact(one, claim.makes.value));
-    const isAnswer = asked.value !== undefined && isSameExact(valueFrom(asked.value), claim.makes.value);
-    if (isOld && (!isAnswer || (from.size < 2 && numbers.length > 1))) continue;
-    if (best === undefined || from.size >= best.covers) best = { made: claim.makes, covers: from.size };
+    if (!makes.open && mayAnswer(makes, from.size, asked, numbers) && from.size >= (best?.covers ?? 0))
+      best = { made: makes, covers: from.size };
   }
-  for (const claim of loose) aside ??= claim.fault;
-  const worked = claims.some(({ read }) => read.length > 0);
-  const lone = loneNumbers(worked ? claims : [], alone, numbers);
-  const [last, more] = lone;
-  // What stands alone under all the work is its answer where that came to nothing yet, or to no answer; else either may be meant.
-  const isLast =
-    last !== undefined &&
-    more === undefined &&
-    (best === undefined || (asked.value !== undefined && isSameExact(last.value, valueFrom(asked.value))));
-  const answer = isLast ? last : best?.made;
+  return { standings, fault, follows, aside, best: best?.made };
+}
+
+/** Whether what was made can be the answer: one of the problem's own numbers only where it is that, and was worked for. */
+function mayAnswer(
+  { value }: Made,
+  covers: number,
+  asked: JudgingTarget,
+  numbers: readonly Exact[],
+): boolean {
+  const isOld = numbers.some((one) => isSameExact(one, value));
+  const isAnswer = asked.value !== undefined && isSameExact(valueFrom(asked.value), value);
+  return !isOld || (isAnswer && (covers >= 2 || numbers.length <= 1));
+}
+
+/** The squares of what no claim has read: but for the row that is being written in, the answer's, and the problem's own numbers. */
+function unreadIn(
+  claims: readonly Claim[],
+  rows: readonly StackRow[],
+  numbers: readonly Exact[],
+  { writingIn, answerIn }: { readonly writingIn: number | undefined; readonly answerIn: number | undefined },
+): Judged["unread"] {
   const read = new Set(claims.flatMap((claim) => (claim.state === "unread" ? [] : claim.read)));
-  const unread = [
-    ...claims.flatMap((claim) => (claim.state === "unread" ? claim.read.slice(0, 1) : [])),
-    ...rows
-      .flatMap(({ numerals }) => numerals)
-      .filter(
-        (numeral) =>
-          numeral.row !== writingIn &&
-          !read.has(numeral) &&
-          !isCovered(numeral, read) &&
-          !(isLast && last.row === numeral.row) &&
-          !numbers.some((one) => isSameExact(one, worthOfNumeral(numeral))),
-      ),
+  const unclaimed = rows
+    .flatMap(({ numerals }) => numerals)
+    .filter(
+      (numeral) =>
+        numeral.row !== writingIn &&
+        numeral.row !== answerIn &&
+        !read.has(numeral) &&
+        !isCovered(numeral, read) &&
+        !numbers.some((one) => isSameExact(one, worthOfNumeral(numeral))),
+    );
+  const begun = claims.flatMap((claim) => (claim.state === "unread" ? claim.read.slice(0, 1) : []));
+  return [
+    ...[...begun, ...unclaimed].map(({ from, row }) => ({ col: from, row })),
+    ...claims.flatMap(({ state, at }) => (state === "unread" && at !== undefined ? [at] : [])),
   ];
-  const value = asked.value && valueFrom(asked.value);
-  // A line whose other side is empty, or wholly struck, still waits for its number.
-  const waits = claims.some(({ kind, state }) => kind === "line" && state === "unfinished");
-  const answered =
-    fault === undefined &&
-    !waits &&
-    answer !== undefined &&
-    value !== undefined &&
-    answers(answer, value, asked);
-  return {
-    claims,
-    standings,
-    fault,
-    follows,
-    aside,
-    answer,
-    choices:
-      isLast || lone.length === 0
-        ? []
-        : [...new Set([...(best ? [best.made] : []), ...lone].map(({ text }) => text))],
-    inForm: asked.wanted === undefined || withoutSpaces(answer?.text ?? "") === withoutSpaces(asked.wanted),
-    unread: [
-      ...unread.map(({ from, row }) => ({ col: from, row })),
-      ...claims.flatMap(({ state, at }) => (state === "unread" && at !== undefined ? [at] : [])),
-    ],
-    state: answered ? "answered" : "begun",
-  };
 }
 
 const withoutSpaces = (text: string): string => text.replace(/\s/g, "");

@@ -28,55 +28,20 @@ const POINT_HEIGHT = 0.72;
 
 /** The shapes that a mark is drawn with, on any medium that can draw text and lines; a point as the notation writes it. */
 export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): readonly Shape[] {
+  const tail = decimalMark === "comma";
   switch (mark.kind) {
     case "glyph":
       return [
-        {
-          kind: "text",
-          x: mark.col + 0.5,
-          y: mark.row + 0.5,
-          size: DIGIT,
-          text: mark.text,
-          hollow: mark.look === "filler",
-        },
+        { ...textAt(mark.col + 0.5, mark.row + 0.5, DIGIT, mark.text), hollow: mark.look === "filler" },
       ];
-    case "small": {
-      const { x, y, size } = POSITIONS[mark.position];
-      // Two figures in a corner are written smaller, so that they keep clear of the digit beside them.
-      const narrow = mark.position === "corner" && mark.text.length > 1;
-      return [
-        {
-          kind: "text",
-          x: mark.col + (narrow ? 0.14 : x),
-          y: mark.row + y,
-          size: size * (narrow ? 0.66 : 1),
-          text: mark.text,
-          hollow: false,
-        },
-      ];
-    }
+    case "small":
+      return [smallNumber(mark)];
     case "strike":
       return [strokeThrough(mark)];
     case "point":
-      return [
-        {
-          kind: "dot",
-          x: mark.line,
-          y: mark.row + POINT_HEIGHT,
-          tail: decimalMark === "comma",
-          hollow: mark.look === "hidden",
-        },
-      ];
+      return [dotAt(mark.line, mark.row + POINT_HEIGHT, tail, mark.look === "hidden")];
     case "spot":
-      return [
-        {
-          kind: "dot",
-          x: mark.col + 0.5,
-          y: mark.row,
-          tail: decimalMark === "comma",
-          hollow: mark.look === "hidden",
-        },
-      ];
+      return [dotAt(mark.col + 0.5, mark.row, tail, mark.look === "hidden")];
     case "rule":
       return Array.from({ length: mark.strokes }, (_, stroke) =>
         straight(mark.from, mark.row + stroke * 0.09, mark.to, mark.row + stroke * 0.09, PEN),
@@ -85,54 +50,32 @@ export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): read
       return mark.look === "straight"
         ? [straight(mark.line, mark.row, mark.line, mark.to, PEN)]
         : [
-            {
-              kind: "curve",
-              x1: mark.line - 0.1,
-              y1: mark.to,
-              x2: mark.line,
-              y2: mark.row,
-              towardsX: mark.line + 0.14,
-              towardsY: (mark.row + mark.to) / 2,
-              weight: PEN,
-            },
+            curve(
+              [mark.line - 0.1, mark.to],
+              [mark.line, mark.row],
+              [mark.line + 0.14, (mark.row + mark.to) / 2],
+              PEN,
+            ),
           ];
-    case "frame": {
-      const [left, right] = [mark.col + FRAME_INSET, mark.col + mark.width - FRAME_INSET];
-      const [top, bottom] = [mark.row + FRAME_INSET, mark.row + mark.height - FRAME_INSET];
-      return [
-        straight(left, top, right, top, PEN),
-        straight(right, top, right, bottom, PEN),
-        straight(right, bottom, left, bottom, PEN),
-        straight(left, bottom, left, top, PEN),
-      ];
-    }
+    case "frame":
+      return frame(mark);
     case "diagonal":
       return [straight(mark.col + mark.size, mark.row, mark.col, mark.row + mark.size, THIN)];
     case "hop":
       return [
-        {
-          kind: "curve",
-          x1: mark.from,
-          y1: mark.row + 0.86,
-          x2: mark.to,
-          y2: mark.row + 0.86,
-          towardsX: (mark.from + mark.to) / 2,
-          towardsY: mark.row + 1.16,
-          weight: HAIR,
-        },
+        curve(
+          [mark.from, mark.row + 0.86],
+          [mark.to, mark.row + 0.86],
+          [(mark.from + mark.to) / 2, mark.row + 1.16],
+        ),
       ];
     case "leap":
       return [
-        {
-          kind: "curve",
-          x1: mark.line + 0.2,
-          y1: mark.row + 0.5,
-          x2: mark.line + 0.2,
-          y2: mark.to + 0.5,
-          towardsX: mark.line + 1.2,
-          towardsY: (mark.row + mark.to) / 2 + 0.5,
-          weight: HAIR,
-        },
+        curve(
+          [mark.line + 0.2, mark.row + 0.5],
+          [mark.line + 0.2, mark.to + 0.5],
+          [mark.line + 1.2, (mark.row + mark.to) / 2 + 0.5],
+        ),
       ];
     case "guide":
       return mark.way.slice(1).map((to, index) => {
@@ -140,54 +83,61 @@ export function shapesOf(mark: Mark, decimalMark: Notation["decimalMark"]): read
         return { ...straight(from.line, from.row, to.line, to.row, HAIR), dashed: true };
       });
     case "label": {
-      const size = mark.text.length > 2 ? LABEL * 0.82 : LABEL;
-      const words: Shape = {
-        kind: "text",
-        x: mark.line,
-        y: mark.row + 0.5,
-        size,
-        text: mark.text,
-        hollow: false,
-      };
-      return mark.ringed
-        ? [words, { kind: "ring", x: mark.line, y: mark.row + 0.5, radius: 0.46, weight: HAIR }]
-        : [words];
+      const words = textAt(mark.line, mark.row + 0.5, mark.text.length > 2 ? LABEL * 0.82 : LABEL, mark.text);
+      return mark.ringed ? [words, ring(mark.line, mark.row + 0.5, 0.46)] : [words];
     }
-    case "jump":
-      return [
-        {
-          kind: "curve",
-          x1: mark.from,
-          y1: mark.row - 0.08,
-          x2: mark.to,
-          y2: mark.row - 0.08,
-          towardsX: (mark.from + mark.to) / 2,
-          towardsY: mark.row - 0.08 - 2 * mark.rise,
-          weight: HAIR,
-        },
-        ...arrowHead(mark),
-      ];
+    case "jump": {
+      const [foot, middle] = [mark.row - 0.08, (mark.from + mark.to) / 2];
+      return [curve([mark.from, foot], [mark.to, foot], [middle, foot - 2 * mark.rise]), ...arrowHead(mark)];
+    }
     case "token":
       return tokenShapes(mark);
     case "shape":
       return cutShapes(mark);
     case "ring":
-      return [{ kind: "ring", x: mark.col + 0.5, y: mark.row + 0.5, radius: 0.44, weight: HAIR }];
+      return [ring(mark.col + 0.5, mark.row + 0.5, 0.44)];
     case "recurring":
       return mark.look === "bar"
         ? [straight(mark.from + 0.15, mark.row + 0.12, mark.to + 0.85, mark.row + 0.12, HAIR)]
-        : [...new Set([mark.from, mark.to])].map((col) => ({
-            kind: "dot",
-            x: col + 0.5,
-            y: mark.row + 0.13,
-            tail: false,
-            hollow: false,
-          }));
+        : [...new Set([mark.from, mark.to])].map((col) => dotAt(col + 0.5, mark.row + 0.13, false, false));
   }
 }
 
+type MarkOf<Kind extends Mark["kind"]> = Extract<Mark, { kind: Kind }>;
+type Place = readonly [x: number, y: number];
+
+const textAt = (x: number, y: number, size: number, text: string) =>
+  ({ kind: "text", x, y, size, text, hollow: false }) as const;
+
+const dotAt = (x: number, y: number, tail: boolean, hollow: boolean) =>
+  ({ kind: "dot", x, y, tail, hollow }) as const;
+
+const ring = (x: number, y: number, radius: number) =>
+  ({ kind: "ring", x, y, radius, weight: HAIR }) as const;
+
+const curve = ([x1, y1]: Place, [x2, y2]: Place, [towardsX, towardsY]: Place, weight = HAIR) =>
+  ({ kind: "curve", x1, y1, x2, y2, towardsX, towardsY, weight }) as const;
+
+function smallNumber({ col, row, position, text }: MarkOf<"small">): Shape {
+  const { x, y, size } = POSITIONS[position];
+  // Two figures in a corner are written smaller, so that they keep clear of the digit beside them.
+  const narrow = position === "corner" && text.length > 1;
+  return textAt(col + (narrow ? 0.14 : x), row + y, size * (narrow ? 0.66 : 1), text);
+}
+
+function frame({ col, row, width, height }: MarkOf<"frame">): readonly Shape[] {
+  const [left, right] = [col + FRAME_INSET, col + width - FRAME_INSET];
+  const [top, bottom] = [row + FRAME_INSET, row + height - FRAME_INSET];
+  return [
+    straight(left, top, right, top, PEN),
+    straight(right, top, right, bottom, PEN),
+    straight(right, bottom, left, bottom, PEN),
+    straight(left, bottom, left, top, PEN),
+  ];
+}
+
 /** Two short strokes where a jump lands, so that its way is seen. */
-function arrowHead({ from, to, row, rise }: Extract<Mark, { kind: "jump" }>): readonly Shape[] {
+function arrowHead({ from, to, row, rise }: MarkOf<"jump">): readonly Shape[] {
   // The jump comes in along the line from its turning point.
   const [dx, dy] = [(from + to) / 2 - to, -2 * rise];
   const length = Math.hypot(dx, dy);
@@ -202,7 +152,7 @@ function arrowHead({ from, to, row, rise }: Extract<Mark, { kind: "jump" }>): re
 const straight = (x1: number, y1: number, x2: number, y2: number, weight: number) =>
   ({ kind: "line", x1, y1, x2, y2, weight, dashed: false }) as const;
 
-function strokeThrough(mark: Extract<Mark, { kind: "strike" }>): Shape {
+function strokeThrough(mark: MarkOf<"strike">): Shape {
   const slant = (x: number, y: number, reach: number): Shape => ({
     kind: "line",
     x1: x - reach * 0.8,

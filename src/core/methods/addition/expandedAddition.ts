@@ -1,14 +1,7 @@
 import type { HouseRules } from "../../house";
 import { type Place, placesFrom } from "../../number";
-import { type Asks, type DecimalProblem, signOf } from "../../problem";
-import {
-  type Method,
-  type MethodResult,
-  type OnPaper,
-  otherOperation,
-  refused,
-  taken,
-} from "../contract/method";
+import type { Asks, DecimalProblem } from "../../problem";
+import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   type AdditionDecisions,
@@ -16,16 +9,15 @@ import {
   type ColumnSum,
   SOUND_ADDITION,
 } from "../procedures/columnSums";
-import { type AnswerReason, finishAnswer, numeralOf } from "../squares/answer";
+import { type AnswerReason, numeralOf } from "../squares/answer";
 import {
   countsOf,
   type ExpandedReason,
   expandedSetting,
+  expandedWorking,
   isTooWideToExpand,
   MOST_PLACES,
   placesOf,
-  pullApart,
-  pushTogether,
 } from "../squares/expandedSetting";
 
 export type ExpandedAdditionReason = {
@@ -83,9 +75,7 @@ function workExpandedAddition(
   const carryRow = house.carryPlace === "below" ? ruleRow : -1;
   const counts = sums.map(({ column, written }) => ({ place: lowest + column, written }));
   const full = numeralOf(counts, false);
-  const shown = counts.filter(({ written }) => written > 0);
-  const front = Math.max(...shown.map(({ place }) => place), lowest);
-
+  const front = Math.max(lowest, ...counts.filter(({ written }) => written > 0).map(({ place }) => place));
   const partStep = ({ column, ...sum }: ColumnSum): StepToDraw<Why> => {
     const place = lowest + column;
     return {
@@ -99,41 +89,11 @@ function workExpandedAddition(
       focus: setting.colsOf(place),
     };
   };
-  const answerRow = partRow + 1;
-  const right = Math.max(1, full.fraction.length);
-  const end = finishAnswer(
-    full,
-    {
-      row: answerRow,
-      line: 0,
-      closes: (row) => ({ kind: "rule", row, from: -full.whole.length - 1, to: right, strokes: 2 }),
-    },
+  return expandedWorking(
+    setting,
+    { op: "add", numerals: addends, counts, full, answerRow: partRow + 1 },
+    () => sums.map(partStep),
     problem,
     house,
   );
-  const onPaper = (): OnPaper<Why> => ({
-    layout: setting.layout,
-    steps: [
-      ...addends.map((numeral, row) => pullApart(setting, numeral, row)),
-      {
-        stage: "setOut",
-        reason: { kind: "expandedRule", op: "add" },
-        draw: () => [
-          {
-            kind: "glyph",
-            col: -Math.max(...addends.map(({ whole }) => whole.length)) - 1,
-            row: ruleRow - 1,
-            text: signOf("add", house),
-            look: "written",
-          },
-          { kind: "rule", row: ruleRow, from: setting.edges.from, to: setting.edges.to, strokes: 1 },
-        ],
-        focus: [],
-      },
-      ...sums.map(partStep),
-      pushTogether(counts, full, answerRow),
-      ...end.steps(),
-    ],
-  });
-  return { answer: end.answer, onPaper };
 }

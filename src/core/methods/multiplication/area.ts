@@ -25,7 +25,6 @@ import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralLine, type PlacePart, partOf, placeParts } from "../squares/placeParts";
 import { digitCol, numeralMarks, textMarks, textWidth } from "../squares/writtenNumber";
-
 import { type TwoFactors, twoFactorsOf } from "./twoFactors";
 
 export type AreaReason =
@@ -84,6 +83,15 @@ export const area: Method<"area", Why, DecimalProblem, AreaDecisions, "twoFactor
   },
 };
 
+/** The product of two parts: what their digits make, and the place it counts. */
+interface PartProduct {
+  readonly part: PlacePart;
+  readonly by: PlacePart;
+  readonly made: number;
+  readonly place: Place;
+  readonly product: Decimal;
+}
+
 /** An area with any decisions; only sound ones are sure to reach the right answer. */
 function workArea(
   { factors: [top, left], form }: TwoFactors,
@@ -93,24 +101,17 @@ function workArea(
   const across = placeParts(top);
   const down = placeParts(left);
   const products = down.map((by) =>
-    across.map((part) => {
+    across.map((part): PartProduct => {
       const made = decisions.makes(part.digit, by.digit);
       const place = decisions.counts(part.place, by.place);
       return { part, by, made, place, product: withoutTrailingZeros(partOf(made, place)) };
     }),
   );
-  const flat = products.flat();
-
-  const height = down.length <= 2 ? 3 : 1;
-  const rowOf = (index: number): number => 1 + index * height;
+  const numerals = products.flat().map(({ product }) => product);
+  const rectangle = rectangleOf(across, products);
   // One row for the carries, and two above it for the names of the places.
-  const firstRow = rowOf(down.length) + 3;
-  const pile = {
-    numerals: flat.map(({ product }) => product),
-    line: 0,
-    aboveRow: firstRow - 1,
-    ruleRow: firstRow + flat.length,
-  };
+  const firstRow = rectangle.rowOf(down.length) + 3;
+  const pile = { numerals, line: 0, aboveRow: firstRow - 1, ruleRow: firstRow + numerals.length };
   const sum = addPile(pile, house, decisions.sums);
   const end = finishAnswer(
     sum.full,
@@ -119,79 +120,24 @@ function workArea(
     house,
   );
   const onPaper = (): OnPaper<Why> => {
-    // The rectangle stands left of the plumb line's numbers as far as it can, in rows of its own above them.
-    const widths = across.map(
-      (part, index) =>
-        Math.max(
-          2,
-          ...[part.numeral, ...products.map((row) => row[index]?.product ?? part.numeral)].map((n) =>
-            textWidth(numeralLine(n)),
-          ),
-        ) + 1,
-    );
-    const total = widths.reduce((sum, width) => sum + width, 0);
-    const start = -Math.ceil(total / 2);
-    const lefts = widths.map(
-      (_, index) => start + widths.slice(0, index).reduce((sum, width) => sum + width, 0),
-    );
-    const middle = Math.floor(height / 2);
-    const centred = (text: string, index: number, row: number): readonly Mark[] => {
-      const room = (widths[index] ?? 0) - textWidth(text);
-      return textMarks(text, (lefts[index] ?? 0) + Math.floor(room / 2), row);
-    };
-    const steps: StepToDraw<Why>[] = [
-      {
-        stage: "setOut",
-        reason: { kind: "partAlong", numeral: top, parts: across.map(({ numeral }) => numeral), side: "top" },
-        draw: () => across.flatMap(({ numeral }, index) => centred(numeralLine(numeral), index, 0)),
-        focus: [],
-      },
-      {
-        stage: "setOut",
-        reason: { kind: "partAlong", numeral: left, parts: down.map(({ numeral }) => numeral), side: "left" },
-        draw: () => [
-          { kind: "glyph", col: start - 1, row: 0, text: signOf("multiply", house), look: "written" },
-          ...down.flatMap(({ numeral }, index) =>
-            textMarks(
-              numeralLine(numeral),
-              start - 1 - textWidth(numeralLine(numeral)),
-              rowOf(index) + middle,
-            ),
-          ),
-        ],
-        focus: [],
-      },
-    ];
-    products.forEach((row, down) => {
-      row.forEach(({ part, by, made, place, product }, index) => {
-        steps.push({
-          stage: "work",
-          reason: { kind: "areaProduct", across: part, down: by, product, made, place },
-          draw: () => [
-            { kind: "frame", col: lefts[index] ?? 0, row: rowOf(down), width: widths[index] ?? 0, height },
-            ...centred(numeralLine(product), index, rowOf(down) + middle),
-          ],
-          focus: [],
-        });
-      });
-    });
     const points: readonly Mark[] = sum.full.point
       ? [{ kind: "point", line: 0, row: sum.row, look: "written" }]
       : [];
-    const lowest = Math.min(ONES, ...pile.numerals.map(lowestPlace));
-    const highest = Math.max(ONES, sum.full.whole.length - 1, ...pile.numerals.map(highestPlace));
+    const lowest = Math.min(ONES, ...numerals.map(lowestPlace));
+    const highest = Math.max(ONES, sum.full.whole.length - 1, ...numerals.map(highestPlace));
     return {
       layout: {
         columns: placesFrom(lowest, highest).map((place) => ({ place, col: digitCol(0, place) })),
         plumbs: [{ line: 0, from: firstRow - 1 }],
       },
       steps: [
-        ...steps,
+        ...sideSteps([top, left], [across, down], rectangle, house),
+        ...productSteps(products, rectangle),
         {
           stage: "work",
-          reason: { kind: "pileUp", products: pile.numerals },
+          reason: { kind: "pileUp", products: numerals },
           draw: () => [
-            ...flat.flatMap(({ product }, index) => numeralMarks(product, 0, firstRow + index)),
+            ...numerals.flatMap((product, index) => numeralMarks(product, 0, firstRow + index)),
             {
               kind: "glyph",
               col: digitCol(0, highest) - 1,
@@ -211,3 +157,92 @@ function workArea(
   };
   return { answer: end.answer, onPaper };
 }
+
+/** Where the rectangle and its parts stand: left of the plumb line's numbers as far as it can, in rows of its own above them. */
+interface Rectangle {
+  /** Its first column, and of each part across, its own and how wide it is. */
+  readonly start: number;
+  readonly lefts: readonly number[];
+  readonly widths: readonly number[];
+  /** How high a part is, and the first row of each down. */
+  readonly height: number;
+  rowOf(down: number): number;
+  /** A numeral in the middle of a part across, in any row. */
+  centred(numeral: Decimal, across: number, row: number): readonly Mark[];
+}
+
+function rectangleOf(across: readonly PlacePart[], products: readonly (readonly PartProduct[])[]): Rectangle {
+  const height = products.length <= 2 ? 3 : 1;
+  const widths = across.map(
+    ({ numeral }, index) =>
+      Math.max(
+        2,
+        ...[numeral, ...products.map((row) => row[index]?.product ?? numeral)].map((one) =>
+          textWidth(numeralLine(one)),
+        ),
+      ) + 1,
+  );
+  const before = (index: number): number => widths.slice(0, index).reduce((sum, width) => sum + width, 0);
+  const start = -Math.ceil(before(widths.length) / 2);
+  const lefts = widths.map((_, index) => start + before(index));
+  return {
+    start,
+    lefts,
+    widths,
+    height,
+    rowOf: (down) => 1 + down * height,
+    centred: (numeral, index, row) => {
+      const text = numeralLine(numeral);
+      const room = (widths[index] ?? 0) - textWidth(text);
+      return textMarks(text, (lefts[index] ?? 0) + Math.floor(room / 2), row);
+    },
+  };
+}
+
+/** The factors pulled apart along two sides. */
+function sideSteps(
+  [top, left]: readonly [Decimal, Decimal],
+  [across, down]: readonly [readonly PlacePart[], readonly PlacePart[]],
+  { start, height, rowOf, centred }: Rectangle,
+  house: HouseRules,
+): readonly StepToDraw<Why>[] {
+  const middle = Math.floor(height / 2);
+  const parts = (from: readonly PlacePart[]) => from.map(({ numeral }) => numeral);
+  return [
+    {
+      stage: "setOut",
+      reason: { kind: "partAlong", numeral: top, parts: parts(across), side: "top" },
+      draw: () => across.flatMap(({ numeral }, index) => centred(numeral, index, 0)),
+      focus: [],
+    },
+    {
+      stage: "setOut",
+      reason: { kind: "partAlong", numeral: left, parts: parts(down), side: "left" },
+      draw: () => [
+        { kind: "glyph", col: start - 1, row: 0, text: signOf("multiply", house), look: "written" },
+        ...down.flatMap(({ numeral }, index) => {
+          const text = numeralLine(numeral);
+          return textMarks(text, start - 1 - textWidth(text), rowOf(index) + middle);
+        }),
+      ],
+      focus: [],
+    },
+  ];
+}
+
+/** Each part of the rectangle: its frame with its product in it. */
+const productSteps = (
+  products: readonly (readonly PartProduct[])[],
+  { lefts, widths, height, rowOf, centred }: Rectangle,
+): readonly StepToDraw<Why>[] =>
+  products.flatMap((row, down) =>
+    row.map(({ part, by, made, place, product }, index) => ({
+      stage: "work",
+      reason: { kind: "areaProduct", across: part, down: by, product, made, place },
+      draw: () => [
+        { kind: "frame", col: lefts[index] ?? 0, row: rowOf(down), width: widths[index] ?? 0, height },
+        ...centred(product, index, rowOf(down) + Math.floor(height / 2)),
+      ],
+      focus: [],
+    })),
+  );

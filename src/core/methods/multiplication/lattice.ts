@@ -1,3 +1,4 @@
+import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, fromCount, type Place, withoutLeadingZeros } from "../../number";
 import type { DecimalProblem } from "../../problem";
@@ -89,81 +90,29 @@ function workLattice(
   const topDigits = [...digitsFromOnes(top)].map(Number);
   const sideDigits = [...digitsFromOnes(side)].map(Number);
   const grid: Grid = { across: topDigits.length, down: sideDigits.length };
-  const pointed = top.fraction !== "" || side.fraction !== "";
-  const diagonals: number[][] = Array.from({ length: grid.across + grid.down }, () => []);
-
-  const cells = sideDigits.flatMap((by, row) =>
-    topDigits.map((digit, col): Cell => {
-      const made = decisions.makes(digit, by);
-      const [tens, ones] = [Math.floor(made / 10), made % 10];
-      const nth = grid.down - 1 - row + (grid.across - 1 - col);
-      diagonals[nth]?.push(ones);
-      diagonals[nth + 1]?.push(tens);
-      const place = grid.across - 1 - col - top.fraction.length;
-      const byPlace = grid.down - 1 - row - side.fraction.length;
-      return { col: col - grid.across, row: row + 1, digit, by, place, byPlace, tens, ones };
-    }),
-  );
-
+  const fractions = [top.fraction.length, side.fraction.length] as const;
+  const cells = cellsOf([topDigits, sideDigits], fractions, grid, decisions);
+  const diagonals = diagonalsOf(cells, grid);
   const sums = addInColumns([...rowsOf(diagonals)], diagonals.length, () => 10, decisions.sums).slice(
     0,
     diagonals.length,
   );
-  const diagonalStep = ({ column, ...sum }: ColumnSum): StepToDraw<Why> => {
-    const at = exitOf(grid, column);
-    const carries = sum.carriedOut > 0 && house.carryPlace !== "unwritten";
-    return {
-      stage: "work",
-      reason: {
-        kind: "diagonalSum",
-        nth: column,
-        place: column - top.fraction.length - side.fraction.length,
-        ...sum,
-      },
-      draw: () => [
-        { kind: "glyph", ...at, text: String(sum.written), look: "written" },
-        ...(carries
-          ? [{ kind: "small", ...carryPosition(grid, column + 1), text: String(sum.carriedOut) } as const]
-          : []),
-      ],
-      focus: [],
-    };
-  };
-
   const digits = [...sums]
     .reverse()
     .map(({ written }) => written)
     .join("");
-  const places = decisions.productPlaces([top.fraction.length, side.fraction.length], {
+  const places = decisions.productPlaces(fractions, {
     digits: withoutLeadingZeros(digits),
     factors: [top, side],
   });
   const full = tidy(fromCount(BigInt(digits), places));
-  const pointStep: StepToDraw<Why> = {
-    stage: "point",
-    reason: { kind: "latticePoint", places, hidden: !top.point || !side.point },
-    draw: () => pointWays(grid, top, side, places),
-    focus: [],
-  };
-  const answerRow = grid.down + 4;
+  const row = grid.down + 4;
   const line =
     -Math.ceil((grid.across - full.whole.length - full.fraction.length) / 2) - full.fraction.length;
-  const end = finishAnswer(
-    full,
-    {
-      row: answerRow,
-      line,
-      closes: (row) => ({
-        kind: "rule",
-        row,
-        from: line - full.whole.length - 1,
-        to: line + full.fraction.length + 1,
-        strokes: 2,
-      }),
-    },
-    { form },
-    house,
-  );
+  const edges = { from: line - full.whole.length - 1, to: line + full.fraction.length + 1 };
+  const closes = (under: number): Mark => ({ kind: "rule", row: under, ...edges, strokes: 2 });
+  const end = finishAnswer(full, { row, line, closes }, { form }, house);
+  const pointed = top.fraction !== "" || side.fraction !== "";
   const onPaper = (): OnPaper<Why> => ({
     layout: { columns: [], plumbs: [], digitsUnderDigits: true },
     steps: [
@@ -186,12 +135,21 @@ function workLattice(
         focus: [],
       },
       ...cells.map(cellStep),
-      ...sums.map(diagonalStep),
-      ...(pointed ? [pointStep] : []),
+      ...sums.map((sum) => diagonalStep(sum, fractions[0] + fractions[1], grid, house)),
+      ...(pointed
+        ? [
+            {
+              stage: "point",
+              reason: { kind: "latticePoint", places, hidden: !top.point || !side.point },
+              draw: () => pointWays(grid, top, side, places),
+              focus: [],
+            } as const,
+          ]
+        : []),
       {
         stage: "answer",
         reason: { kind: "readLattice", answer: full },
-        draw: () => numeralMarks(full, line, answerRow),
+        draw: () => numeralMarks(full, line, row),
         focus: [],
       },
       ...end.steps(),
@@ -210,6 +168,54 @@ interface Cell {
   readonly byPlace: Place;
   readonly tens: number;
   readonly ones: number;
+}
+
+const cellsOf = (
+  [top, side]: readonly [readonly number[], readonly number[]],
+  [topPlaces, sidePlaces]: readonly [number, number],
+  { across, down }: Grid,
+  { makes }: Pick<LatticeDecisions, "makes">,
+): readonly Cell[] =>
+  side.flatMap((by, row) =>
+    top.map((digit, col): Cell => {
+      const made = makes(digit, by);
+      const place = across - 1 - col - topPlaces;
+      const byPlace = down - 1 - row - sidePlaces;
+      const [tens, ones] = [Math.floor(made / 10), made % 10];
+      return { col: col - across, row: row + 1, digit, by, place, byPlace, tens, ones };
+    }),
+  );
+
+/** What stands between two diagonals, from the lower right corner: the ones of its squares, and the tens of those right of and below them. */
+function diagonalsOf(cells: readonly Cell[], { across, down }: Grid): readonly (readonly number[])[] {
+  const diagonals: number[][] = Array.from({ length: across + down }, () => []);
+  for (const { col, row, tens, ones } of cells) {
+    const nth = down - row + (-1 - col);
+    diagonals[nth]?.push(ones);
+    diagonals[nth + 1]?.push(tens);
+  }
+  return diagonals;
+}
+
+/** A diagonal added: what is written where it leaves the lattice, and carried to the next. `places` are those of both factors behind the point. */
+function diagonalStep(
+  { column, ...sum }: ColumnSum,
+  places: number,
+  grid: Grid,
+  house: HouseRules,
+): StepToDraw<Why> {
+  const carries = sum.carriedOut > 0 && house.carryPlace !== "unwritten";
+  return {
+    stage: "work",
+    reason: { kind: "diagonalSum", nth: column, place: column - places, ...sum },
+    draw: () => [
+      { kind: "glyph", ...exitOf(grid, column), text: String(sum.written), look: "written" },
+      ...(carries
+        ? [{ kind: "small", ...carryPosition(grid, column + 1), text: String(sum.carriedOut) } as const]
+        : []),
+    ],
+    focus: [],
+  };
 }
 
 const cellStep = ({ col, row, ...made }: Cell): StepToDraw<Why> => ({

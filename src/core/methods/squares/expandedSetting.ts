@@ -1,4 +1,5 @@
 import type { Mark, PaperLayout } from "../../board";
+import type { HouseRules } from "../../house";
 import {
   type Decimal,
   digitAt,
@@ -10,8 +11,10 @@ import {
   significantDigits,
   withoutLeadingZeros,
 } from "../../number";
-import type { DecimalProblem, SignedOperation } from "../../problem";
+import { type DecimalProblem, type SignedOperation, signOf } from "../../problem";
+import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import { type AnswerReason, finishAnswer } from "./answer";
 import { numeralLine, partOf, placeParts } from "./placeParts";
 import { numeralMarks, textMarks, textWidth } from "./writtenNumber";
 
@@ -102,12 +105,43 @@ const withoutFrontZeros = (numeral: Decimal): Decimal => ({
   whole: withoutLeadingZeros(numeral.whole),
 });
 
-/** The step that writes a number and pulls it apart beside itself. */
-export function pullApart(
+/** What an expanded working has beside its setting: the numbers that are pulled apart, and what is pushed together again. */
+interface Expanded {
+  readonly op: SignedOperation;
+  readonly numerals: readonly Decimal[];
+  readonly counts: readonly { readonly place: Place; readonly written: number }[];
+  readonly full: Decimal;
+  readonly answerRow: number;
+}
+
+/** The steps of an expanded working: every number pulled apart, ruled off, worked place by place, pushed together, and the answer. */
+export function expandedWorking<Why>(
   setting: ExpandedSetting,
-  numeral: Decimal,
-  row: number,
-): StepToDraw<ExpandedReason> {
+  { op, numerals, counts, full, answerRow }: Expanded,
+  work: () => readonly StepToDraw<Why>[],
+  problem: Pick<DecimalProblem, "form">,
+  house: HouseRules,
+): MethodResult<Why | ExpandedReason | AnswerReason> {
+  const edges = { from: -full.whole.length - 1, to: Math.max(1, full.fraction.length) };
+  const closes = (row: number): Mark => ({ kind: "rule", row, ...edges, strokes: 2 });
+  const end = finishAnswer(full, { row: answerRow, line: 0, closes }, problem, house);
+  return {
+    answer: end.answer,
+    onPaper: () => ({
+      layout: setting.layout,
+      steps: [
+        ...numerals.map((numeral, row) => pullApart(setting, numeral, row)),
+        ruleOff(setting, op, numerals, house),
+        ...work(),
+        pushTogether(counts, { ...full, negative: false }, answerRow),
+        ...end.steps(),
+      ],
+    }),
+  };
+}
+
+/** The step that writes a number and pulls it apart beside itself. */
+function pullApart(setting: ExpandedSetting, numeral: Decimal, row: number): StepToDraw<ExpandedReason> {
   const parts = placeParts(numeral);
   return {
     stage: "setOut",
@@ -124,9 +158,31 @@ export function pullApart(
   };
 }
 
+/** The sign of the operation before the numbers, and a rule under all parts. */
+const ruleOff = (
+  { edges }: ExpandedSetting,
+  op: SignedOperation,
+  numerals: readonly Decimal[],
+  house: HouseRules,
+): StepToDraw<ExpandedReason> => ({
+  stage: "setOut",
+  reason: { kind: "expandedRule", op },
+  draw: () => [
+    {
+      kind: "glyph",
+      col: -Math.max(...numerals.map(({ whole }) => whole.length)) - 1,
+      row: numerals.length - 1,
+      text: signOf(op, house),
+      look: "written",
+    },
+    { kind: "rule", row: numerals.length, from: edges.from, to: edges.to, strokes: 1 },
+  ],
+  focus: [],
+});
+
 /** The step that pushes the parts of the answer together again, on the plumb line. */
-export const pushTogether = (
-  counts: readonly { readonly place: Place; readonly written: number }[],
+const pushTogether = (
+  counts: Expanded["counts"],
   answer: Decimal,
   row: number,
 ): StepToDraw<ExpandedReason> => ({

@@ -1,15 +1,8 @@
 import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { compareDecimals, type Place } from "../../number";
-import { type Asks, type DecimalProblem, signOf } from "../../problem";
-import {
-  type Method,
-  type MethodResult,
-  type OnPaper,
-  otherOperation,
-  refused,
-  taken,
-} from "../contract/method";
+import type { Asks, DecimalProblem } from "../../problem";
+import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import {
   type DecompositionDecisions,
@@ -18,17 +11,16 @@ import {
   SOUND_DECOMPOSITION,
   subtractInColumns,
 } from "../procedures/decomposition";
-import { type AnswerReason, finishAnswer, numeralOf } from "../squares/answer";
+import { type AnswerReason, numeralOf } from "../squares/answer";
 import {
   countsOf,
   type ExpandedReason,
   type ExpandedSetting,
   expandedSetting,
+  expandedWorking,
   isTooWideToExpand,
   MOST_PLACES,
   placesOf,
-  pullApart,
-  pushTogether,
 } from "../squares/expandedSetting";
 import type { SettingOutReason } from "../squares/settingOut";
 
@@ -98,90 +90,70 @@ function workExpandedSubtraction(
   const full = numeralOf(counts, belowZero);
   const front = Math.max(lowest, ...counts.filter(({ written }) => written > 0).map(({ place }) => place));
 
-  const moveStep = (move: DecompositionMove, changed: Map<Place, number>): StepToDraw<Why> => {
-    if (move.kind === "exchange") {
-      const changes = [move.lender, ...move.crossed, move.receiver].map(({ column, ...rest }) => ({
-        place: lowest + column,
-        ...rest,
-      }));
-      // Drawn at once: a number is struck above what was rewritten before it.
-      const marks = changes.flatMap((change) => changeMarks(setting, change, changed));
-      const { top, bottom } = move;
-      return {
-        stage: "work",
-        reason: { kind: "partExchange", needy: lowest + move.needy, top, bottom, changes },
-        draw: () => marks,
-        focus: changes.flatMap(({ place }) => setting.colsOf(place)),
-      };
-    }
-    const place = lowest + move.column;
-    const { top, bottom = 0, written } = move;
-    return {
-      stage: "work",
-      reason: { kind: "partDifference", place, top, bottom, written },
-      draw: () =>
-        written > 0
-          ? [...setting.partMarks(written, place, 2), ...(place < front ? [setting.plus(place, 2)] : [])]
-          : [],
-      focus: setting.colsOf(place),
-    };
-  };
-
-  const workSteps = (): readonly StepToDraw<Why>[] => {
-    const changed = new Map<Place, number>();
-    return moves.map((move) => moveStep(move, changed));
-  };
-  const end = finishAnswer(
-    full,
-    {
-      row: 3,
-      line: 0,
-      closes: (row) => ({
-        kind: "rule",
-        row,
-        from: -full.whole.length - 1,
-        to: Math.max(1, full.fraction.length),
-        strokes: 2,
-      }),
+  const { answer, onPaper } = expandedWorking<Why>(
+    setting,
+    { op: "subtract", numerals: [minuend, subtrahend], counts, full, answerRow: 3 },
+    () => {
+      const changed = new Map<Place, number>();
+      return moves.map((move) =>
+        move.kind === "exchange"
+          ? exchangeStep(move, setting, lowest, changed)
+          : differenceStep(move, setting, lowest, front),
+      );
     },
     problem,
     house,
   );
-  const onPaper = (): OnPaper<Why> => ({
-    layout: setting.layout,
-    steps: [
-      ...(belowZero
-        ? [
-            {
-              stage: "setOut",
-              reason: { kind: "swapForBelowZero", larger: minuend, smaller: subtrahend },
-              focus: [],
-            } as const,
-          ]
-        : []),
-      pullApart(setting, minuend, 0),
-      pullApart(setting, subtrahend, 1),
-      {
-        stage: "setOut",
-        reason: { kind: "expandedRule", op: "subtract" },
-        draw: () => [
-          {
-            kind: "glyph",
-            col: -Math.max(minuend.whole.length, subtrahend.whole.length) - 1,
-            row: 1,
-            text: signOf("subtract", house),
-            look: "written",
-          },
-          { kind: "rule", row: 2, from: setting.edges.from, to: setting.edges.to, strokes: 1 },
-        ],
-        focus: [],
-      },
-      ...workSteps(),
-      pushTogether(counts, { ...full, negative: false }, 3),
-      ...end.steps(),
-    ],
-  });
-  return { answer: end.answer, onPaper };
+  if (!belowZero) return { answer, onPaper };
+  return {
+    answer,
+    onPaper: () => {
+      const { layout, steps } = onPaper();
+      const swap = { kind: "swapForBelowZero", larger: minuend, smaller: subtrahend } as const;
+      return { layout, steps: [{ stage: "setOut", reason: swap, focus: [] }, ...steps] };
+    },
+  };
+}
+
+type MoveOf<Kind extends DecompositionMove["kind"]> = Extract<DecompositionMove, { kind: Kind }>;
+
+/** A part regrouped. Its marks are made at once: a number is struck above what was rewritten before it, which `changed` counts. */
+function exchangeStep(
+  { lender, crossed, receiver, needy, top, bottom }: MoveOf<"exchange">,
+  setting: ExpandedSetting,
+  lowest: Place,
+  changed: Map<Place, number>,
+): StepToDraw<Why> {
+  const changes = [lender, ...crossed, receiver].map(({ column, ...rest }) => ({
+    place: lowest + column,
+    ...rest,
+  }));
+  const marks = changes.flatMap((change) => changeMarks(setting, change, changed));
+  return {
+    stage: "work",
+    reason: { kind: "partExchange", needy: lowest + needy, top, bottom, changes },
+    draw: () => marks,
+    focus: changes.flatMap(({ place }) => setting.colsOf(place)),
+  };
+}
+
+/** A part taken from the one above it; a plus behind it where larger ones follow. */
+function differenceStep(
+  { column, top, bottom = 0, written }: MoveOf<"difference">,
+  setting: ExpandedSetting,
+  lowest: Place,
+  front: Place,
+): StepToDraw<Why> {
+  const place = lowest + column;
+  return {
+    stage: "work",
+    reason: { kind: "partDifference", place, top, bottom, written },
+    draw: () =>
+      written > 0
+        ? [...setting.partMarks(written, place, 2), ...(place < front ? [setting.plus(place, 2)] : [])]
+        : [],
+    focus: setting.colsOf(place),
+  };
 }
 
 /** A part struck out, and what it is now written in the row above; a part that was nothing is only written. */

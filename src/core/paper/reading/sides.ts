@@ -37,136 +37,147 @@ export function sidesOf(items: readonly LineItem[], asked: JudgingTarget): reado
 }
 
 /** Reads one side by the usual order of operations; no value where it makes no sense. */
-export function sideOf(
-  items: readonly LineItem[],
-  asked: JudgingTarget,
-  struck: "became" | "stood" = "became",
-): Side {
-  const numbers: Quantum[] = [];
-  const ops: SignedOperation[] = [];
-  let at = 0;
-  const here = (): LineItem | undefined => items[at];
-  const word = (): string | undefined => {
-    const item = here();
-    return item?.kind === "word" ? item.text : undefined;
-  };
+export function sideOf(items: readonly LineItem[], asked: JudgingTarget, struck: Struck = "became"): Side {
+  const reader: SideReader = { items, asked, struck, at: 0, numbers: [], ops: [] };
+  const value = readSum(reader);
+  let rest: Exact | undefined;
+  if (value !== undefined && /^r$/i.test(wordAt(reader) ?? "")) {
+    reader.at += 1;
+    rest = readQuantity(reader);
+  }
+  const complete = reader.at === items.length && items.length > 0;
+  const { numbers, ops } = reader;
+  return { value: complete ? value : undefined, numbers, ops, rest, items };
+}
+
+/** Whether a numeral that was struck counts as what it became, or as what stood there. */
+type Struck = "became" | "stood";
+
+/** A side while it is read from left to right. Each reader below takes what it can, and leaves `at` behind it. */
+interface SideReader {
+  readonly items: readonly LineItem[];
+  readonly asked: JudgingTarget;
+  readonly struck: Struck;
+  at: number;
+  readonly numbers: Quantum[];
+  readonly ops: SignedOperation[];
+}
+
+function wordAt({ items, at }: SideReader): string | undefined {
+  const item = items[at];
+  return item?.kind === "word" ? item.text : undefined;
+}
+
+/** A sum or a difference of products: "2 + 3 × 4". */
+function readSum(reader: SideReader): Exact | undefined {
+  let value = readProduct(reader);
+  for (;;) {
+    const op = OPERATIONS[wordAt(reader) ?? ""];
+    if (value === undefined || (op !== "add" && op !== "subtract")) return value;
+    reader.at += 1;
+    reader.ops.push(op);
+    const next = readProduct(reader);
+    if (next === undefined) return undefined;
+    value = op === "add" ? value.add(next) : value.sub(next);
+  }
+}
+
+function readProduct(reader: SideReader): Exact | undefined {
+  let value = readFactor(reader);
+  for (;;) {
+    const op = OPERATIONS[wordAt(reader) ?? ""];
+    if (value === undefined || (op !== "multiply" && op !== "divide")) return value;
+    reader.at += 1;
+    reader.ops.push(op);
+    const next = readFactor(reader);
+    if (next === undefined || (op === "divide" && next.n === 0n)) return undefined;
+    value = op === "multiply" ? value.mul(next) : value.div(next);
+  }
+}
+
+/** A quantity, one with a sign before it, or a sum in brackets. */
+function readFactor(reader: SideReader): Exact | undefined {
+  switch (wordAt(reader)) {
+    case "−":
+    case "-": {
+      reader.at += 1;
+      const { numbers } = reader;
+      const nth = numbers.length;
+      const value = readFactor(reader)?.neg();
+      const only = numbers.length === nth + 1 ? numbers[nth] : undefined;
+      // A number below zero is used as that.
+      if (value !== undefined && only?.value.neg().equals(value)) numbers[nth] = { ...only, value };
+      return value;
+    }
+    case "+":
+      reader.at += 1;
+      return readFactor(reader);
+    case "(": {
+      reader.at += 1;
+      const value = readSum(reader);
+      if (wordAt(reader) !== ")") return undefined;
+      reader.at += 1;
+      return value;
+    }
+    default:
+      return readQuantity(reader);
+  }
+}
+
+/** A number with its unit or its money, several of them one after the other: "3 ft 7 in" is one number. */
+function readQuantity(reader: SideReader): Exact | undefined {
+  const { asked, numbers } = reader;
+  if (asked.money !== undefined && wordAt(reader) === asked.money.sign) reader.at += 1;
+  const nth = numbers.length;
+  const value = readNumber(reader);
+  if (value === undefined) return undefined;
+  const size = sizeOf(wordAt(reader), asked);
+  if (size === undefined) return value;
+  let [total, text] = [value.mul(size), `${numbers[nth]?.text ?? ""} ${wordAt(reader) ?? ""}`];
+  reader.at += 1;
+  // Counts of smaller units go on from it: together they are one number.
+  for (;;) {
+    const back = reader.at;
+    const more = wordAt(reader) === undefined ? readNumber(reader) : undefined;
+    const smaller = sizeOf(wordAt(reader), asked);
+    if (more === undefined || smaller === undefined) {
+      reader.at = back;
+      break;
+    }
+    text = `${text} ${numbers.at(-1)?.text ?? ""} ${wordAt(reader) ?? ""}`;
+    reader.at += 1;
+    total = total.add(more.mul(smaller));
+  }
+  const [first] = numbers.splice(nth);
+  if (first !== undefined)
+    numbers.push({ ...first, value: total, text: asked.money === undefined ? text : first.text });
+  return total;
+}
+
+/** A numeral, a fraction, or a whole number with a fraction close behind it. */
+function readNumber(reader: SideReader): Exact | undefined {
+  const { items, asked, struck } = reader;
+  const item = items[reader.at];
+  if (item === undefined || item.kind === "word") return undefined;
   const take = (quantum: Quantum): Exact => {
-    numbers.push(quantum);
+    reader.numbers.push(quantum);
     return quantum.value;
   };
-
-  const number = (): Exact | undefined => {
-    const item = here();
-    if (item === undefined || item.kind === "word") return undefined;
-    at += 1;
-    const next = here();
-    if (item.kind === "fraction") {
-      const value = fractionIn(item, asked, struck);
-      return value && take(value);
-    }
-    const said = struck === "became" ? item.mended : item.text;
-    const first = exactly(said);
-    if (next?.kind === "fraction" && next.from - item.to < 2) {
-      const part = fractionIn(next, asked, struck);
-      if (part === undefined) return undefined;
-      at += 1;
-      return take({ ...part, value: first.add(part.value), whole: item, text: `${said} ${part.text}` });
-    }
-    return take({ value: first, text: said, whole: item, numerator: undefined, denominator: undefined });
-  };
-
-  /** A number with its unit or its money, several of them one after the other. */
-  const quantity = (): Exact | undefined => {
-    if (asked.money !== undefined && word() === asked.money.sign) at += 1;
-    const nth = numbers.length;
-    const value = number();
-    if (value === undefined) return undefined;
-    const size = sizeOf(word(), asked);
-    if (size === undefined) return value;
-    let [total, text] = [value.mul(size), `${numbers[nth]?.text ?? ""} ${word() ?? ""}`];
-    at += 1;
-    // Counts of smaller units go on from it: together they are one number.
-    for (;;) {
-      const item = here();
-      const back = at;
-      const more = item?.kind === "word" ? undefined : number();
-      const smaller = sizeOf(word(), asked);
-      if (more === undefined || smaller === undefined) {
-        at = back;
-        break;
-      }
-      text = `${text} ${numbers.at(-1)?.text ?? ""} ${word() ?? ""}`;
-      at += 1;
-      total = total.add(more.mul(smaller));
-    }
-    const [first] = numbers.splice(nth);
-    if (first !== undefined)
-      numbers.push({ ...first, value: total, text: asked.money === undefined ? text : first.text });
-    return total;
-  };
-
-  const factor = (): Exact | undefined => {
-    if (word() === "−" || word() === "-") {
-      at += 1;
-      const nth = numbers.length;
-      const value = factor()?.neg();
-      const only = numbers[nth];
-      // A number below zero is used as that.
-      if (
-        value !== undefined &&
-        only !== undefined &&
-        numbers.length === nth + 1 &&
-        only.value.neg().equals(value)
-      )
-        numbers[nth] = { ...only, value };
-      return value;
-    }
-    if (word() === "+") {
-      at += 1;
-      return factor();
-    }
-    if (word() === "(") {
-      at += 1;
-      const value = total();
-      if (word() !== ")") return undefined;
-      at += 1;
-      return value;
-    }
-    return quantity();
-  };
-  const product = (): Exact | undefined => {
-    let value = factor();
-    for (;;) {
-      const op = OPERATIONS[word() ?? ""];
-      if (value === undefined || (op !== "multiply" && op !== "divide")) return value;
-      at += 1;
-      ops.push(op);
-      const next = factor();
-      if (next === undefined || (op === "divide" && next.n === 0n)) return undefined;
-      value = op === "multiply" ? value.mul(next) : value.div(next);
-    }
-  };
-  const total = (): Exact | undefined => {
-    let value = product();
-    for (;;) {
-      const op = OPERATIONS[word() ?? ""];
-      if (value === undefined || (op !== "add" && op !== "subtract")) return value;
-      at += 1;
-      ops.push(op);
-      const next = product();
-      if (next === undefined) return undefined;
-      value = op === "add" ? value.add(next) : value.sub(next);
-    }
-  };
-
-  const value = total();
-  let rest: Exact | undefined;
-  if (value !== undefined && /^r$/i.test(word() ?? "")) {
-    at += 1;
-    rest = quantity();
+  reader.at += 1;
+  if (item.kind === "fraction") {
+    const value = fractionIn(item, asked, struck);
+    return value && take(value);
   }
-  const complete = at === items.length && items.length > 0;
-  return { value: complete ? value : undefined, numbers, ops, rest, items };
+  const next = items[reader.at];
+  const said = struck === "became" ? item.mended : item.text;
+  const first = exactly(said);
+  if (next?.kind === "fraction" && next.from - item.to < 2) {
+    const part = fractionIn(next, asked, struck);
+    if (part === undefined) return undefined;
+    reader.at += 1;
+    return take({ ...part, value: first.add(part.value), whole: item, text: `${said} ${part.text}` });
+  }
+  return take({ value: first, text: said, whole: item, numerator: undefined, denominator: undefined });
 }
 
 /** How large a unit is that stands after a number; none for what is no unit. */
@@ -180,7 +191,7 @@ function sizeOf(word: string | undefined, { money }: JudgingTarget): Exact | und
 function fractionIn(
   item: Extract<LineItem, { kind: "fraction" }>,
   asked: JudgingTarget,
-  struck: "became" | "stood",
+  struck: Struck,
 ): Quantum | undefined {
   const [over, under] = [sideOf(item.over, asked, struck), sideOf(item.under, asked, struck)];
   if (over.value === undefined || under.value === undefined || under.value.n === 0n) return undefined;

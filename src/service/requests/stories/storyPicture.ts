@@ -2,7 +2,7 @@ import { answerValueOf, fractionOf, writeAnswer } from "@/core/problem";
 import { type Quantity, writeQuantity } from "@/core/quantity";
 import { operationsOf, type Story, type StoryNumber } from "@/core/stories";
 import { onTheClock } from "@/core/wording";
-import { DRAWN } from "./storyDrawings";
+import { DRAWN, type Drawing } from "./storyDrawings";
 
 /** A part of a bar: how large it is beside the others, what stands on it, and whether it is what the question asks for. */
 export interface BarPart {
@@ -56,8 +56,24 @@ export const numberOf = ({ s, n, d }: ReturnType<typeof fractionOf>): number =>
 
 /** The picture of a story, its labels in the notation of its house. */
 export function storyPicture(story: Story): StoryPicture {
-  const { kind, givens, working, missing } = story;
-  const { house, answer } = working;
+  const numbers = numbersOf(story);
+  const drawing = DRAWN[story.kind];
+  if (drawing === "line") return changeOnLine(story, numbers);
+  if (drawing === "clock") return timesOnLine(story, numbers);
+  return { kind: "bars", comes: comesTo(story), ...barsOf(drawing, story, numbers) };
+}
+
+/** The numbers of a story by their names in it: how large they are to be drawn, and what stands on them. */
+interface Numbers {
+  readonly all: readonly StoryNumber[];
+  has(name: string): boolean;
+  /** None is as large as nothing. */
+  size(name: string): number;
+  label(name: string): string;
+  part(name: string): BarPart;
+}
+
+function numbersOf({ givens, working: { house }, missing }: Story): Numbers {
   const all: readonly StoryNumber[] =
     missing === undefined ? givens : [...givens, { ...missing, needed: true }];
   const found = (name: string): StoryNumber | undefined => all.find((one) => one.name === name);
@@ -70,145 +86,168 @@ export function storyPicture(story: Story): StoryPicture {
     if (name === missing?.name) return NOT_TOLD;
     return given === undefined ? "" : writeQuantity(given.quantity, house);
   };
-  const comes =
-    missing !== undefined
-      ? ASKED
-      : answer.kind === "timesLeft"
-        ? writeQuantity(answer.left, house)
-        : answer.kind === "remainder"
-          ? writeQuantity(answer.remainder, house)
-          : writeAnswer(answer, house);
-  const part = (name: string): BarPart => ({ size: size(name), label: label(name), asked: false });
-  const asked = (large: number): BarPart => ({ size: large, label: ASKED, asked: true });
-  const plain = (large: number, words = ""): BarPart => ({ size: large, label: words, asked: false });
-  /** Equal parts, of which the first has its name. */
-  const equal = (count: number, large: number, words: string): readonly BarPart[] =>
-    Array.from({ length: count }, (_, nth) => plain(large, nth === 0 ? words : ""));
-  const bars = (...rows: readonly (readonly BarPart[])[]): StoryPicture => ({
-    kind: "bars",
-    rows,
-    braces: [],
-    comes,
-  });
-  /** The same, with what the first operation comes to over some parts of a bar. */
-  const braced = (picture: StoryPicture, row: number, from: number, to: number): StoryPicture => {
-    const [first, ...more] = operationsOf(story.working);
-    if (picture.kind !== "bars" || missing !== undefined || first === undefined || more.length === 0)
-      return picture;
-    return { ...picture, braces: [{ row, from, to, label: writeAnswer(first.answer, house) }] };
+  return {
+    all,
+    has: (name) => found(name) !== undefined,
+    size,
+    label,
+    part: (name) => ({ size: size(name), label: label(name), asked: false }),
   };
-  const total = (parts: readonly BarPart[]): number => parts.reduce((sum, one) => sum + one.size, 0);
-  switch (DRAWN[kind]) {
+}
+
+/** What stands in the place of what is asked, once it is worked. */
+function comesTo({ missing, working: { answer, house } }: Story): string {
+  if (missing !== undefined) return ASKED;
+  switch (answer.kind) {
+    case "timesLeft":
+      return writeQuantity(answer.left, house);
+    case "remainder":
+      return writeQuantity(answer.remainder, house);
+    default:
+      return writeAnswer(answer, house);
+  }
+}
+
+type Bars = Pick<Extract<StoryPicture, { kind: "bars" }>, "rows" | "braces">;
+
+const asked = (size: number): BarPart => ({ size, label: ASKED, asked: true });
+const plain = (size: number, label = ""): BarPart => ({ size, label, asked: false });
+const total = (parts: readonly BarPart[]): number => parts.reduce((sum, one) => sum + one.size, 0);
+const bars = (...rows: readonly (readonly BarPart[])[]): Bars => ({ rows, braces: [] });
+
+/** Equal parts, of which the first has its name. */
+const equal = (count: number, size: number, label: string): readonly BarPart[] =>
+  Array.from({ length: count }, (_, nth) => plain(size, nth === 0 ? label : ""));
+
+/** The bars with what the first of several operations comes to over some parts of one. */
+function braced(
+  { rows }: Bars,
+  { working, missing }: Story,
+  over: { readonly row: number; readonly from: number; readonly to: number },
+): Bars {
+  const [first, ...more] = operationsOf(working);
+  if (missing !== undefined || first === undefined || more.length === 0) return { rows, braces: [] };
+  return { rows, braces: [{ ...over, label: writeAnswer(first.answer, working.house) }] };
+}
+
+/** The bars of every kind that is drawn with them. Its numbers are called as in its row of the kinds of stories. */
+function barsOf(
+  drawing: Exclude<Drawing, "line" | "clock">,
+  story: Story,
+  { all, has, size, label, part }: Numbers,
+): Bars {
+  const groups = () => equal(size("n"), size("a"), label("a"));
+  /** A bar of which some parts are taken away: what is left of it is asked. */
+  const lessThan = (whole: string, taken: readonly BarPart[]): Bars =>
+    braced(bars([part(whole)], [...taken, asked(size(whole) - total(taken))]), story, {
+      row: 1,
+      from: 0,
+      to: taken.length - 1,
+    });
+  switch (drawing) {
     case "sum": {
       const parts = all.filter(({ needed }) => needed).map(({ name }) => part(name));
       return bars(parts, [asked(total(parts))]);
     }
     case "rest":
     case "compare": {
-      const [one = plain(0), other = plain(0)] = givens
+      const [one = plain(0), other = plain(0)] = story.givens
         .filter(({ needed }) => needed)
         .map(({ name }) => part(name))
         .sort((first, second) => second.size - first.size);
       return bars([one], [other, asked(one.size - other.size)]);
     }
     case "enough":
-      return braced(bars([part("a"), part("b")], [part("p")]), 0, 0, 1);
+      return braced(bars([part("a"), part("b")], [part("p")]), story, { row: 0, from: 0, to: 1 });
     case "groups": {
-      const groups = equal(size("n"), size("a"), label("a"));
-      const more = ["b", "e"].filter((name) => found(name) !== undefined).map(part);
-      const parts = [...groups, ...more];
-      return braced(bars(parts, [asked(total(parts))]), 0, 0, groups.length - 1);
+      const alike = groups();
+      const parts = [...alike, ...["b", "e"].filter(has).map(part)];
+      return braced(bars(parts, [asked(total(parts))]), story, { row: 0, from: 0, to: alike.length - 1 });
     }
-    case "spent": {
-      const groups = equal(size("n"), size("a"), label("a"));
-      return braced(
-        bars([part("p")], [...groups, asked(size("p") - total(groups))]),
-        1,
-        0,
-        groups.length - 1,
-      );
-    }
+    case "spent":
+      return lessThan("p", groups());
+    case "spentOnBoth":
+      return lessThan("p", [part("a"), part("b")]);
+    case "emptied":
+      return lessThan("t", groups());
     case "boxed": {
       const each = (size("t") - size("e")) / size("n");
       const [, ...others] = equal(size("n"), each, "");
-      return braced(bars([part("t")], [part("e"), asked(each), ...others]), 1, 1, others.length + 1);
+      const parts = [part("e"), asked(each), ...others];
+      return braced(bars([part("t")], parts), story, { row: 1, from: 1, to: others.length + 1 });
     }
     case "shares": {
-      const [whole, each] = found("p") === undefined ? (["t", "n"] as const) : (["p", "a"] as const);
+      const [whole, each] = has("p") ? (["p", "a"] as const) : (["t", "n"] as const);
       const times = Math.floor(size(whole) / size(each));
-      return bars(
-        [part(whole)],
-        [...equal(times, size(each), label(each)), asked(size(whole) - times * size(each))],
-      );
+      const rest = asked(size(whole) - times * size(each));
+      return bars([part(whole)], [...equal(times, size(each), label(each)), rest]);
     }
-    case "fraction": {
-      const fraction = found("f")?.quantity;
-      const [over, under] =
-        fraction?.kind === "fraction" ? [Number(fraction.numerator), Number(fraction.denominator)] : [1, 1];
-      const each = size("n") / under;
-      // The rest is asked, or the part.
-      const isAsked = (nth: number): boolean => (kind === "the-rest-of-a-number" ? nth >= over : nth < over);
-      const first = kind === "the-rest-of-a-number" ? over : 0;
-      const picture = bars(
-        [part("n")],
-        Array.from({ length: under }, (_, nth) =>
-          isAsked(nth) ? { size: each, label: nth === first ? ASKED : "", asked: true } : plain(each),
-        ),
-      );
-      return braced(picture, 1, 0, over - 1);
-    }
+    case "fraction":
+      return fractionOfBar(story, all.find(({ name }) => name === "f")?.quantity, part("n"));
     case "wholeOf": {
       const parts = equal(size("n"), size("p"), label("p"));
       return bars(parts, [asked(total(parts))]);
     }
     case "rate":
-      return bars([plain(1, label("a"))], [asked(found("h") === undefined ? size("n") : size("h"))]);
-    case "line": {
-      const to = Number(writeAnswer(answer, { ...house, decimalMark: "point" }).replace("−", "-"));
-      const rises = to >= size("a");
-      return {
-        kind: "line",
-        comes,
-        from: size("a"),
-        to,
-        ends: [label("a"), ASKED],
-        by: `${rises ? "+" : "−"} ${label("b")}`,
-        withZero: true,
-      };
-    }
+      return bars([plain(1, label("a"))], [asked(has("h") ? size("h") : size("n"))]);
     case "halves":
       return bars([part("a")], [asked(size("a") / 2), plain(size("a") / 2)]);
     case "saved": {
-      const groups = equal(size("n"), size("a"), label("a"));
-      return braced(bars(groups, [part("b"), asked(total(groups) - size("b"))]), 0, 0, groups.length - 1);
+      const parts = groups();
+      const paid = [part("b"), asked(total(parts) - size("b"))];
+      return braced(bars(parts, paid), story, { row: 0, from: 0, to: parts.length - 1 });
     }
-    case "spentOnBoth": {
-      const parts = [part("a"), part("b")];
-      return braced(bars([part("p")], [...parts, asked(size("p") - total(parts))]), 1, 0, 1);
-    }
-    case "emptied": {
-      const groups = equal(size("n"), size("a"), label("a"));
-      return braced(
-        bars([part("t")], [...groups, asked(size("t") - total(groups))]),
-        1,
-        0,
-        groups.length - 1,
-      );
-    }
-    case "clock": {
-      const ends = numberOf(answerValueOf(answer, undefined));
-      const time = (name: string): string => {
-        const given = found(name);
-        return given === undefined ? "" : onTheClock(given.quantity, house);
-      };
-      const shown =
-        kind === "how-long-it-took" || answer.kind !== "measure" ? comes : onTheClock(answer, house);
-      const leap = { kind: "line", withZero: false, comes: shown } as const;
-      if (kind === "when-it-ends")
-        return { ...leap, from: size("a"), to: ends, ends: [time("a"), ASKED], by: label("b") };
-      return kind === "when-it-began"
-        ? { ...leap, from: ends, to: size("a"), ends: [ASKED, time("a")], by: label("b") }
-        : { ...leap, from: size("a"), to: size("b"), ends: [time("a"), time("b")], by: ASKED };
-    }
+  }
+}
+
+/** A number cut into as many parts as the fraction says; what is asked is the part it names, or the rest. */
+function fractionOfBar(story: Story, fraction: Quantity | undefined, whole: BarPart): Bars {
+  const [over, under] =
+    fraction?.kind === "fraction" ? [Number(fraction.numerator), Number(fraction.denominator)] : [1, 1];
+  const each = whole.size / under;
+  const ofRest = story.kind === "the-rest-of-a-number";
+  const first = ofRest ? over : 0;
+  const cut = Array.from({ length: under }, (_, nth) =>
+    nth >= over === ofRest ? { size: each, label: nth === first ? ASKED : "", asked: true } : plain(each),
+  );
+  return braced(bars([whole], cut), story, { row: 1, from: 0, to: over - 1 });
+}
+
+/** A number that rises or falls, on a line with nothing marked. */
+function changeOnLine(story: Story, { size, label }: Numbers): StoryPicture {
+  const { answer, house } = story.working;
+  const to = Number(writeAnswer(answer, { ...house, decimalMark: "point" }).replace("−", "-"));
+  return {
+    kind: "line",
+    comes: comesTo(story),
+    from: size("a"),
+    to,
+    ends: [label("a"), ASKED],
+    by: `${to >= size("a") ? "+" : "−"} ${label("b")}`,
+    withZero: true,
+  };
+}
+
+/** Two times of day on a line, and how long it is from one to the other: one of the three is asked. */
+function timesOnLine(story: Story, { all, size, label }: Numbers): StoryPicture {
+  const { answer, house } = story.working;
+  const ends = numberOf(answerValueOf(answer, undefined));
+  const time = (name: string): string => {
+    const given = all.find((one) => one.name === name);
+    return given === undefined ? "" : onTheClock(given.quantity, house);
+  };
+  const isTime = story.kind !== "how-long-it-took" && answer.kind === "measure";
+  const leap = {
+    kind: "line",
+    withZero: false,
+    comes: isTime ? onTheClock(answer, house) : comesTo(story),
+  } as const;
+  switch (story.kind) {
+    case "when-it-ends":
+      return { ...leap, from: size("a"), to: ends, ends: [time("a"), ASKED], by: label("b") };
+    case "when-it-began":
+      return { ...leap, from: ends, to: size("a"), ends: [ASKED, time("a")], by: label("b") };
+    default:
+      return { ...leap, from: size("a"), to: size("b"), ends: [time("a"), time("b")], by: ASKED };
   }
 }

@@ -1,21 +1,18 @@
 import { moved } from "@/core/board";
 import { lineRubbedOut, marksIn, type Paper, rubbedOut, written } from "@/core/paper";
-import { type Desk, type HandStroke, handSquareKey, type PaperState, type Square, within } from "./hand";
 import {
-  barOver,
-  columnAbove,
-  glyphIn,
-  isDigit,
-  nextColumn,
-  nextLine,
-  quotientSquare,
-  rowAbove,
-  ruleOver,
-  squareAhead,
-  wayAt,
-} from "./handWay";
+  type Desk,
+  type HandStroke,
+  handSquareKey,
+  type PaperState,
+  type Square,
+  type Way,
+  within,
+} from "./hand";
+import { glyphIn, nextColumn, nextLine, quotientSquare, ruleOver, squareAhead, wayAt } from "./handWay";
 import { carriedTo, shadedAt, shadedMore, shapeDrawn, shapeIn, thingLaid, tokenIn, traded } from "./laid";
-import { type Changed, glyphWritten, latticeSquareAt, struck } from "./writing";
+import { barWritten, boxDrawn, jumpDrawn, ruleDrawn, wallDrawn } from "./ruling";
+import { type Changed, glyphWritten, latticeSquareAt, struck, unitWritten } from "./writing";
 
 /** Whether every sign that was given stands where it stood. */
 const keepsGiven = (before: Paper, next: Paper, given: ReadonlySet<string>): boolean =>
@@ -72,13 +69,8 @@ export function afterStroke(before: PaperState, stroke: HandStroke, desk: Desk):
       }
       if (latticeSquareAt(paper, at) !== undefined && !state.onesNext) return { ...state, onesNext: true };
       return goneTo((way === "right" ? nextColumn(paper, at) : undefined) ?? ahead);
-    case "quotient": {
-      const to = quotientSquare(paper);
-      if (to === undefined) return state;
-      return at.row === to.row && state.home !== undefined
-        ? { ...goneTo(state.home), home: undefined }
-        : { ...goneTo(to), home: at };
-    }
+    case "quotient":
+      return quotientOrBack(state, goneTo);
     case "hand":
       return { ...state, hand: hand === stroke.hand ? "digit" : stroke.hand, held: undefined };
     case "turn":
@@ -94,104 +86,24 @@ export function afterStroke(before: PaperState, stroke: HandStroke, desk: Desk):
           look: "written",
         }),
       );
-    case "bar": {
-      // Under a bar its fraction is done: the hand goes on behind it.
-      const done = barOver(paper, at);
-      if (done !== undefined && glyphIn(paper, { ...at, col: at.col - 1 }) !== undefined)
-        return goneTo({ col: done.to, row: at.row - 1 });
-      // Under the whole number that was written, however long it is; the hand goes under the rule.
-      const digit = (col: number): boolean => {
-        const glyph = glyphIn(paper, { ...at, col });
-        return glyph?.kind === "glyph" && isDigit(glyph.text);
-      };
-      const last = way === "left" ? at.col : at.col - 1;
-      let from = last;
-      while (digit(from - 1) && digit(from)) from -= 1;
-      let to = last + 1;
-      while (digit(to) && digit(to - 1)) to += 1;
-      return changed(written(paper, { kind: "rule", row: at.row + 1, from, to, strokes: 1 }), {
-        col: from,
-        row: at.row + 1,
-      });
-    }
-    case "rule": {
-      // Under the row that was just written, else over the one the hand is in.
-      const near = [at.col, at.col - 1, at.col + 1].some(
-        (col) => glyphIn(paper, { ...at, col }) !== undefined,
-      );
-      const row = near ? at.row + 1 : at.row;
-      const cols = desk.work === "division" ? rowAbove(paper, row) : columnAbove(paper, row);
-      if (cols.length === 0) return state;
-      const [from, to] = [Math.min(...cols), Math.max(...cols) + 1];
-      const next = written(paper, { kind: "rule", row, from, to, strokes: 1 });
-      let first = to - 1;
-      // A count of units is written from its first digit, in front of its unit.
-      if (desk.work === "units") while (first > from && cols.includes(first - 1)) first -= 1;
-      return changed(next, { col: first, row });
-    }
-    case "wall": {
-      const wall = paper.marks.find(
-        (mark) => mark.kind === "upright" && mark.line === at.col && mark.row === at.row,
-      );
-      const upright = { kind: "upright", line: at.col, row: at.row, to: at.row + 1 } as const;
-      if (wall === undefined) return changed(written(paper, { ...upright, look: "straight" }));
-      return changed(
-        written(
-          paper,
-          { ...upright, look: "curved" },
-          { kind: "rule", row: at.row, from: at.col, to: at.col + 1, strokes: 1 },
-        ),
-      );
-    }
-    case "unit": {
-      const behind: Square = { ...at, col: at.col + (way === "left" ? 1 : -1) };
-      const there = marksIn(paper, behind.col, behind.row).find(
-        (mark) => mark.kind === "glyph" && stroke.units.includes(mark.text),
-      );
-      const nth = there?.kind === "glyph" ? stroke.units.indexOf(there.text) + 1 : 0;
-      const text = stroke.units[nth % stroke.units.length];
-      if (text === undefined) return state;
-      const square = there === undefined ? at : behind;
-      return changed(
-        written(paper, { kind: "glyph", ...square, text, look: "written" }),
-        there === undefined ? ahead : at,
-      );
-    }
+    case "bar":
+      return barWritten(state, way, changed, goneTo);
+    case "rule":
+      return ruleDrawn(state, desk, changed);
+    case "wall":
+      return wallDrawn(state, changed);
+    case "unit":
+      return unitWritten(state, stroke.units, { way, ahead }, changed);
     case "strike":
       return struck(state, desk, changed);
-    case "rub": {
-      const alone = (square: Square): boolean =>
-        desk.given.has(handSquareKey(square)) && marksIn(paper, square.col, square.row).length === 1;
-      const rubbed = alone(at) ? paper : rubbedOut(paper, at.col, at.row);
-      if (rubbed !== paper) return changed(rubbed);
-      const back = { ...at, col: at.col + (way === "left" ? 1 : -1) };
-      const behind = alone(back) ? paper : rubbedOut(paper, back.col, back.row);
-      if (behind !== paper) return changed(behind, back);
-      const line = lineRubbedOut(paper, at.col, at.row);
-      return line === paper ? { ...state, at: within(back, size) } : changed(line);
-    }
+    case "rub":
+      return rubbed(state, desk, way, changed);
     case "put":
       return changed(written(paper, ...stroke.marks.map((mark) => moved(mark, 0, 0))));
-    case "jump": {
-      const { from, to } = stroke;
-      // Down the paper it is a leap from one amount to the next, as in counting up.
-      if (Math.abs(to.row - from.row) > Math.abs(to.col - from.col))
-        return changed(written(paper, { kind: "leap", line: from.col, row: from.row, to: to.row }));
-      if (from.col === to.col) return state;
-      return changed(written(paper, { kind: "jump", row: from.row, from: from.col, to: to.col, rise: 1 }));
-    }
-    case "box": {
-      const { from, to } = stroke;
-      return changed(
-        written(paper, {
-          kind: "frame",
-          col: Math.min(from.col, to.col),
-          row: Math.min(from.row, to.row),
-          width: Math.abs(to.col - from.col) + 1,
-          height: Math.abs(to.row - from.row) + 1,
-        }),
-      );
-    }
+    case "jump":
+      return jumpDrawn(state, stroke, changed);
+    case "box":
+      return boxDrawn(state, stroke, changed);
     case "lay": {
       const { next, to } = thingLaid(paper, at, stroke.things, stroke.next);
       return next === paper ? state : changed(next, to);
@@ -221,19 +133,50 @@ export function afterStroke(before: PaperState, stroke: HandStroke, desk: Desk):
       const next = traded(paper, at, size.cols);
       return next === paper ? state : changed(next);
     }
-    case "undo": {
-      const last = state.before.at(-1);
-      return last === undefined
-        ? state
-        : { ...state, ...last, before: state.before.slice(0, -1), after: [{ paper, at }, ...state.after] };
-    }
-    case "redo": {
-      const [next, ...rest] = state.after;
-      return next === undefined
-        ? state
-        : { ...state, ...next, before: [...state.before, { paper, at }], after: rest };
-    }
+    case "undo":
+      return undone(state);
+    case "redo":
+      return redone(state);
     case "begin":
       return { ...withPaper({ marks: stroke.marks }, at), hand: "digit", home: undefined, held: undefined };
   }
+}
+
+/** To the quotient, or from it back to where the division was being worked. */
+function quotientOrBack(state: PaperState, goneTo: (to: Square) => PaperState): PaperState {
+  const to = quotientSquare(state.paper);
+  if (to === undefined) return state;
+  return state.at.row === to.row && state.home !== undefined
+    ? { ...goneTo(state.home), home: undefined }
+    : { ...goneTo(to), home: state.at };
+}
+
+/** What stands under the hand is rubbed out, else what was written last, else a line there. */
+function rubbed(state: PaperState, desk: Desk, way: Way, changed: Changed): PaperState {
+  const { paper, at } = state;
+  const alone = (square: Square): boolean =>
+    desk.given.has(handSquareKey(square)) && marksIn(paper, square.col, square.row).length === 1;
+  const here = alone(at) ? paper : rubbedOut(paper, at.col, at.row);
+  if (here !== paper) return changed(here);
+  const back = { ...at, col: at.col + (way === "left" ? 1 : -1) };
+  const behind = alone(back) ? paper : rubbedOut(paper, back.col, back.row);
+  if (behind !== paper) return changed(behind, back);
+  const line = lineRubbedOut(paper, at.col, at.row);
+  return line === paper ? { ...state, at: within(back, desk.size) } : changed(line);
+}
+
+function undone(state: PaperState): PaperState {
+  const { paper, at } = state;
+  const last = state.before.at(-1);
+  return last === undefined
+    ? state
+    : { ...state, ...last, before: state.before.slice(0, -1), after: [{ paper, at }, ...state.after] };
+}
+
+function redone(state: PaperState): PaperState {
+  const { paper, at } = state;
+  const [next, ...rest] = state.after;
+  return next === undefined
+    ? state
+    : { ...state, ...next, before: [...state.before, { paper, at }], after: rest };
 }

@@ -1,6 +1,6 @@
 import type { Mark } from "@/core/board";
 import { marksIn, type Paper, written } from "@/core/paper";
-import type { Desk, PaperState, Square } from "./hand";
+import type { Desk, PaperState, Square, Way } from "./hand";
 import { barOver, glyphIn, isDigit, ruleOver, squareAhead, topDigit } from "./handWay";
 import { cutAgain, shapeCut, shapeIn, tokenIn } from "./laid";
 import { smallOver, smallWritten } from "./smallDigits";
@@ -99,4 +99,25 @@ export function struck(state: PaperState, desk: Desk, changed: Changed): PaperSt
   if (target === undefined) return state;
   const next = changed(written(paper, { kind: "strike", ...target }), square);
   return { ...next, hand: "small", home: giver === undefined ? state.home : at };
+}
+
+/** A unit behind a number; where one stands already, the next of them in its place. */
+export function unitWritten(
+  { paper, at, ...state }: PaperState,
+  units: readonly string[],
+  { way, ahead }: { readonly way: Way; readonly ahead: Square },
+  changed: Changed,
+): PaperState {
+  const behind: Square = { ...at, col: at.col + (way === "left" ? 1 : -1) };
+  const there = marksIn(paper, behind.col, behind.row).find(
+    (mark) => mark.kind === "glyph" && units.includes(mark.text),
+  );
+  const nth = there?.kind === "glyph" ? units.indexOf(there.text) + 1 : 0;
+  const text = units[nth % units.length];
+  if (text === undefined) return { ...state, paper, at };
+  const square = there === undefined ? at : behind;
+  return changed(
+    written(paper, { kind: "glyph", ...square, text, look: "written" }),
+    there === undefined ? ahead : at,
+  );
 }
