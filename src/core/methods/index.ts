@@ -12,6 +12,7 @@ export type {
 export { drawn, libraryOf, type MethodSet } from "./contract/methodSet";
 export type { Step, StepStage, StepToDraw } from "./contract/step";
 export { Stuck } from "./contract/stuck";
+export type { InHouse } from "./contract/workContext";
 export type {
   DivisionEndReason,
   End as DivisionEnd,

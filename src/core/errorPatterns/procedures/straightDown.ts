@@ -1,9 +1,9 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import {
   type BlockReason,
   carryMarks,
   digitCol,
+  type InHouse,
   type ProductBlock,
   type StepToDraw,
   type WorkedBlock,
@@ -14,7 +14,7 @@ import {
  * A product in which each lower digit multiplies only the digit above it, as in adding; tens are carried, and
  * where just one number has a digit it is copied, with what was carried.
  */
-export function workStraightDown(block: ProductBlock, house: HouseRules): WorkedBlock {
+export function workStraightDown(block: ProductBlock, { house }: InHouse): WorkedBlock {
   const lowest = block.lowest + block.byLowest;
   const columns = Math.max(block.top.length, block.by.length);
   // Carries under the rule take a row of their own.

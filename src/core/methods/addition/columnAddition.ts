@@ -1,8 +1,8 @@
-import type { HouseRules } from "../../house";
 import { type Decimal, highestPlace, lowestPlace, ONES, type Place } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import {
   type AdditionDecisions,
   addInColumns,
@@ -64,8 +64,7 @@ export const columnAddition: Method<"column-addition", Why, DecimalProblem, Colu
 /** Column addition with any decisions in the columns; only sound ones are sure to reach the right answer. */
 function workColumnAddition(
   problem: Asks<DecimalProblem, "add">,
-  house: HouseRules,
-  decisions: ColumnAdditionDecisions,
+  { house, decisions }: WorkRules<ColumnAdditionDecisions>,
 ): MethodResult<Why> {
   const addends = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
   const rows = addends.map((numeral) => ({ role: "addend" as const, numeral }));

@@ -1,8 +1,8 @@
-import type { HouseRules } from "../../house";
 import { type Place, placesFrom } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import {
   type AdditionDecisions,
   addInColumns,
@@ -56,8 +56,7 @@ export const expandedAddition: Method<
 /** Expanded addition with any decisions; only sound ones are sure to reach the right answer. */
 function workExpandedAddition(
   problem: Asks<DecimalProblem, "add">,
-  house: HouseRules,
-  decisions: AdditionDecisions,
+  { house, decisions }: WorkRules<AdditionDecisions>,
 ): MethodResult<Why> {
   const addends = problem.operands;
   const given = placesOf(addends);

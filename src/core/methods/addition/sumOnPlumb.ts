@@ -1,5 +1,4 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import {
   type Decimal,
   digitAt,
@@ -11,6 +10,7 @@ import {
   withoutLeadingZeros,
 } from "../../number";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { type AdditionDecisions, addInColumns, type ColumnSum } from "../procedures/columnSums";
 import { digitCol } from "../squares/writtenNumber";
 import { type ColumnAdditionReason, columnSumStep } from "./columnSum";
@@ -33,7 +33,7 @@ export interface PileSum {
 }
 
 /** Adds a pile column by column, carries where the house writes them. */
-export function addPile(pile: Pile, house: HouseRules, decisions: AdditionDecisions): PileSum {
+export function addPile(pile: Pile, { house, decisions }: WorkRules<AdditionDecisions>): PileSum {
   const { numerals, line } = pile;
   const lowest = Math.min(ONES, ...numerals.map(lowestPlace));
   const places = placesFrom(lowest, Math.max(ONES, ...numerals.map(highestPlace)));

@@ -1,4 +1,3 @@
-import type { HouseRules } from "../../house";
 import {
   asFraction,
   type Decimal,
@@ -27,8 +26,9 @@ import {
 } from "../../problem";
 import { type Quantity, writeQuantity } from "../../quantity";
 import type { Two } from "../../tuples";
-import { type Method, type MethodResult, type Solve, taken } from "../contract/method";
+import { type Method, type MethodResult, taken } from "../contract/method";
 import { Stuck } from "../contract/stuck";
+import type { WorkContext } from "../contract/workContext";
 import type { AnswerReason } from "../squares/answer";
 import { newPad, type Pad, padText } from "../squares/pad";
 import type { ChainReason } from "./chainReason";
@@ -88,9 +88,7 @@ export const orderOfOperations: Method<"order-of-operations", ChainWhy, ChainPro
 /** A chain with any decision about what comes next; only the sound one is sure to reach the right answer. */
 function workChain<Inner>(
   problem: ChainProblem,
-  house: HouseRules,
-  decisions: ChainDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<ChainDecisions, Inner>,
 ): MethodResult<ChainWhy | Inner> {
   const pad: Pad<ChainWhy | Inner> = newPad();
   const plain = { ...house, grouping: "none" } as const;

@@ -3,6 +3,7 @@ import type { HouseRules } from "../../house";
 import type { Answer, Operation, Problem, ProblemKind } from "../../problem";
 import { done, failed, type Result } from "../../result";
 import type { Step, StepToDraw } from "./step";
+import type { WorkContext } from "./workContext";
 
 /** How a working stands on squared paper: its layout, and the steps that write it. */
 export interface OnPaper<Why> {
@@ -78,20 +79,15 @@ export interface Taken<Why, Decisions> {
    * is left to other methods, on a page of its own or as the body of this one. Throws `Stuck` where the decisions
    * can't go on.
    */
-  work<Inner>(house: HouseRules, decisions: Decisions, solve: Solve<Inner>): MethodResult<Why | Inner>;
+  work<Inner>(context: WorkContext<Decisions, Inner>): MethodResult<Why | Inner>;
 }
 
 /** Takes a problem, or what was made of it, to be worked by a procedure. */
 export const taken = <Given, Why, Decisions>(
   given: Given,
-  procedure: <Inner>(
-    given: Given,
-    house: HouseRules,
-    decisions: Decisions,
-    solve: Solve<Inner>,
-  ) => MethodResult<Why | Inner>,
+  procedure: <Inner>(given: Given, context: WorkContext<Decisions, Inner>) => MethodResult<Why | Inner>,
 ): { readonly ok: true; readonly value: Taken<Why, Decisions> } =>
-  done({ work: (house, decisions, solve) => procedure(given, house, decisions, solve) });
+  done({ work: (context) => procedure(given, context) });
 
 /** Of a method in which nothing is known to be done otherwise. */
 export type NoDecisions = Readonly<Record<never, never>>;

@@ -52,7 +52,11 @@ export function methodSet<Why, Id extends string, Asked extends Problem>(
         if (!taken.ok) return taken;
         return done({
           work: (house, solve, other) => {
-            const { answer, onPaper } = taken.value.work(house, { ...method.sound, ...other }, solve);
+            const { answer, onPaper } = taken.value.work({
+              house,
+              decisions: { ...method.sound, ...other },
+              solve,
+            });
             return { answer, onPaper, problem, method: method.id, house };
           },
         });

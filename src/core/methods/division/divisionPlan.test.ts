@@ -12,14 +12,17 @@ const planOf = (line: string, rules: Partial<HouseRules>) => {
   const problem = readProblem(line, house);
   if (!problem.ok || problem.value.kind !== "decimals" || problem.value.op !== "divide")
     throw new Error(`${line} does not read`);
-  return planDivision(problem.value, house, SOUND_SCALING);
+  return planDivision(problem.value, { house, decisions: SOUND_SCALING });
 };
 
 describe("the plan of a division", () => {
   it("makes the divisor whole without changing the quotient", () => {
     fc.assert(
       fc.property(DECIMAL_PROBLEMS.divide, anyHouse, (problem, house) => {
-        const { dividend, divisor, newDividend, newDivisor } = planDivision(problem, house, SOUND_SCALING);
+        const { dividend, divisor, newDividend, newDivisor } = planDivision(problem, {
+          house,
+          decisions: SOUND_SCALING,
+        });
         const [before, after] = [
           wide(dividend).times(newDivisor.toString()),
           wide(newDividend).times(wide(divisor)),

@@ -1,6 +1,7 @@
 import type { HouseRules } from "../../house";
 import { countedIn, type Decimal, digitsOf, movedBy, ONES, type Place } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
+import type { WorkRules } from "../contract/workContext";
 import { type Expansion, expansionOf, type Stop } from "../procedures/quotientDigits";
 
 /** How a division ends, where its quotient does not come out even. */
@@ -44,8 +45,7 @@ const LONGEST_REPETEND = 10_000;
 /** Plans a division: the wanted form decides how it ends, else the house. */
 export function planDivision(
   { operands, form }: Asks<DecimalProblem, "divide">,
-  house: HouseRules,
-  decisions: ScalingDecisions,
+  { house, decisions }: WorkRules<ScalingDecisions>,
 ): DivisionPlan {
   const [dividend, divisor] = operands;
   const power = decisions.movesDivisor(divisor);

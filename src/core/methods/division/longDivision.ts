@@ -4,6 +4,7 @@ import { type Decimal, ONES, type Place, TENTHS } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import {
   divideByDigits,
   type Quotient,
@@ -90,10 +91,9 @@ export const longDivision: Method<"long-division", Why, DecimalProblem, Division
 /** Long division with any decisions; only sound ones are sure to reach the right answer. */
 function workLongDivision(
   problem: Asks<DecimalProblem, "divide">,
-  house: HouseRules,
-  decisions: DivisionDecisions,
+  { house, decisions }: WorkRules<DivisionDecisions>,
 ): MethodResult<Why> {
-  const plan = decisions.follows(planDivision(problem, house, decisions));
+  const plan = decisions.follows(planDivision(problem, { house, decisions }));
   const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
   const setting = divisionSetting(plan, quotient, house, false);
   const lines = quotient.digits.filter((digit, index) => takesAway(digit, index, house)).length;

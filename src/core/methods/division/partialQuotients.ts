@@ -15,6 +15,7 @@ import {
 import type { Asks, DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, type OnPaper, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { divideByDigits, type Quotient, SOUND_QUOTIENTS } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
 import { partOf } from "../squares/placeParts";
@@ -128,10 +129,9 @@ export const partialQuotients: Method<"partial-quotients", Why, DecimalProblem, 
 
 function workPartialQuotients(
   problem: Asks<DecimalProblem, "divide">,
-  house: HouseRules,
-  decisions: PartialQuotientsDecisions,
+  { house, decisions }: WorkRules<PartialQuotientsDecisions>,
 ): MethodResult<Why> {
-  const plan = planDivision(problem, house, decisions);
+  const plan = planDivision(problem, { house, decisions });
   const { newDividend, newDivisor } = plan;
   const quotient = divideByDigits(newDividend, newDivisor, plan.stop, SOUND_QUOTIENTS);
   const chunks = chunksOf(quotient, plan, house);

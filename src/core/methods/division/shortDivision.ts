@@ -1,9 +1,9 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import { digitsOf, movedBy, type Place, TENTHS } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { divideByDigits, type QuotientDigit } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
 import { digitCol } from "../squares/writtenNumber";
@@ -54,10 +54,9 @@ export const shortDivision: Method<"short-division", Why, DecimalProblem, Divisi
 /** Short division with any decisions; only sound ones are sure to reach the right answer. */
 function workShortDivision(
   problem: Asks<DecimalProblem, "divide">,
-  house: HouseRules,
-  decisions: DivisionDecisions,
+  { house, decisions }: WorkRules<DivisionDecisions>,
 ): MethodResult<Why> {
-  const plan = decisions.follows(planDivision(problem, house, decisions));
+  const plan = decisions.follows(planDivision(problem, { house, decisions }));
   const quotient = divideByDigits(plan.newDividend, plan.newDivisor, plan.stop, decisions);
   const setting = divisionSetting(plan, quotient, house, true);
   const { newDividend, newDivisor } = plan;

@@ -1,5 +1,4 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import {
   commonMultiple,
   type Fraction,
@@ -11,6 +10,7 @@ import {
 import type { FractionProblem } from "../../problem";
 import { because, type MethodRefusal } from "../contract/method";
 import { Stuck } from "../contract/stuck";
+import type { OnPad, WorkRules } from "../contract/workContext";
 import { joined, padText } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
 import { equivalentOf, type FractionPad, type FractionWhy, items } from "./fractionSteps";
@@ -45,9 +45,7 @@ export const largeFactors = ({ operands }: FractionProblem): MethodRefusal<"larg
 export function combined<Inner>(
   parts: readonly Fraction[],
   op: "add" | "subtract",
-  house: HouseRules,
-  decisions: FractionDecisions,
-  pad: FractionPad<Inner>,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): Fraction {
   const result = fraction(
     decisions.combines(
@@ -75,9 +73,7 @@ export function combined<Inner>(
 export function alike<Inner>(
   by: CommonBy,
   fractions: readonly Fraction[],
-  house: HouseRules,
-  decisions: FractionDecisions,
-  pad: FractionPad<Inner>,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): readonly Fraction[] {
   if (!decisions.makesAlike) return fractions;
   const denominators = [...new Set(fractions.map(({ denominator }) => denominator))];
@@ -87,7 +83,7 @@ export function alike<Inner>(
     return fractions;
   }
   const common = commonDenominator(by, denominators, pad);
-  return fractions.map((one) => equivalentOf(pad, one, common, house, decisions));
+  return fractions.map((one) => equivalentOf(one, common, { house, decisions, pad }));
 }
 
 /** A denominator that all the others divide: by lists of multiples, by prime factors, or as their product. */

@@ -1,7 +1,7 @@
-import type { HouseRules } from "../../house";
 import { commonFactor, type Fraction, fraction, type Numeral } from "../../number";
 import type { Asks, FractionProblem } from "../../problem";
-import { type Method, type MethodResult, otherOperation, type Solve, taken } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import type { OnPad, WorkContext, WorkRules } from "../contract/workContext";
 import { nameStep } from "../squares/answer";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
@@ -31,46 +31,46 @@ export const changingForm: Method<"changing-form", FractionWhy, FractionProblem,
 /** A number in another form, with any decisions; only sound ones are sure to reach the right answer. */
 function workChangingForm<Inner>(
   problem: Asks<FractionProblem, "rewrite">,
-  house: HouseRules,
-  decisions: FractionDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<FractionDecisions, Inner>,
 ): MethodResult<FractionWhy | Inner> {
   const [numeral] = problem.operands;
   const pad = startFractions<Inner>(problem, house);
   const end = (value: Numeral): MethodResult<FractionWhy | Inner> =>
-    finishFraction(pad, value, { problem, house, decisions }, solve);
+    finishFraction(value, { problem, house, decisions }, { pad, solve });
   const { form } = problem;
   if (form.kind !== "overDenominator" && form.kind !== "overNumerator") {
     const proper = numeral.kind === "mixed" && numeral.whole > 0n && numeral.numerator < numeral.denominator;
     const keeps = proper && (form.kind === "asMixed" || form.kind === "simplest");
-    return end(keeps ? numeral : oneFraction(pad, numeral, house, decisions));
+    return end(keeps ? numeral : oneFraction(numeral, { house, decisions, pad }));
   }
-  const start = oneFraction(pad, numeral, house, decisions);
+  const start = oneFraction(numeral, { house, decisions, pad });
   const denominator =
     form.kind === "overDenominator"
       ? form.denominator
       : (start.denominator * form.numerator) / start.numerator;
-  const answer = overDenominator(pad, start, denominator, house, decisions);
+  const answer = overDenominator(start, denominator, { house, decisions, pad });
   pad.take(() => [nameStep(answer, undefined)]);
   return { answer, onPaper: pad.onPaper };
 }
 
 /** A fraction over another denominator: made shorter first where that is no multiple of its own. */
 function overDenominator<Inner>(
-  pad: FractionPad<Inner>,
   before: Fraction,
   denominator: bigint,
-  house: HouseRules,
-  decisions: FractionDecisions,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): Fraction {
   if (denominator % before.denominator === 0n)
-    return equivalentOf(pad, before, denominator, house, decisions);
+    return equivalentOf(before, denominator, { house, decisions, pad });
   const by = commonFactor(before.numerator, before.denominator);
   const shortest = fraction(before.numerator / by, before.denominator / by);
   const wholeWay = before.denominator % denominator === 0n;
-  const shorter = reduceSteps(pad, before, house, {
-    ...decisions,
-    reducesBy: () => (wholeWay ? before.denominator / denominator : by),
+  const shorter = reduceSteps(before, {
+    house,
+    decisions: {
+      ...decisions,
+      reducesBy: () => (wholeWay ? before.denominator / denominator : by),
+    },
+    pad,
   });
-  return equivalentOf(pad, wholeWay ? shorter : shortest, denominator, house, decisions);
+  return equivalentOf(wholeWay ? shorter : shortest, denominator, { house, decisions, pad });
 }

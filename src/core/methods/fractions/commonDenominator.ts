@@ -8,9 +8,9 @@ import {
   type MethodRefusal,
   type MethodResult,
   otherOperation,
-  type Solve,
   taken,
 } from "../contract/method";
+import type { OnPad, WorkContext, WorkRules } from "../contract/workContext";
 import { padText } from "../squares/pad";
 import { alike, type CommonBy, combined, largeFactors, longLists } from "./alikeParts";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
@@ -35,9 +35,7 @@ const method = <Id extends string, Because extends string>(
     if (!isOverCommon(problem)) return otherOperation("add", "subtract", "compare", "order");
     const refusal = tooMuch(problem);
     return refusal === undefined
-      ? taken(problem, (asked, house, decisions, solve) =>
-          workCommonDenominator(by, asked, house, decisions, solve),
-        )
+      ? taken(problem, (asked, context) => workCommonDenominator(by, asked, context))
       : failed(refusal);
   },
 });
@@ -88,13 +86,11 @@ const isOverCommon = (problem: FractionProblem): problem is OverCommon =>
 function workCommonDenominator<Inner>(
   by: CommonBy,
   problem: OverCommon,
-  house: HouseRules,
-  decisions: FractionDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<FractionDecisions, Inner>,
 ): MethodResult<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
   const { op } = problem;
-  if (op === "compare" || op === "order") return workOrder(by, problem, house, decisions, pad);
+  if (op === "compare" || op === "order") return workOrder(by, problem, { house, decisions, pad });
   const below = op === "subtract" && isBelowZero(problem.operands);
   const operands = below ? [...problem.operands].reverse() : problem.operands;
   const [larger, smaller] = operands;
@@ -114,9 +110,9 @@ function workCommonDenominator<Inner>(
     ((house.mixedNumbers === "apart" && mixed) || beside || fromWhole) && operands.every(isProper);
   const sums = op === "subtract" ? "subtract" : "add";
   const value = apart
-    ? workApart(by, operands, sums, house, decisions, pad)
-    : workImproper(by, operands, sums, house, decisions, pad);
-  return finishFraction(pad, value, { problem, house, decisions, negative: below }, solve);
+    ? workApart(by, operands, sums, { house, decisions, pad })
+    : workImproper(by, operands, sums, { house, decisions, pad });
+  return finishFraction(value, { problem, house, decisions, negative: below }, { pad, solve });
 }
 
 /** Whether the part beside a whole number is less than a whole. */
@@ -131,12 +127,10 @@ function workImproper<Inner>(
   by: CommonBy,
   operands: readonly Numeral[],
   op: "add" | "subtract",
-  house: HouseRules,
-  decisions: FractionDecisions,
-  pad: FractionPad<Inner>,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): Fraction {
-  const parts = alike(by, asFractions(pad, operands, house, decisions), house, decisions, pad);
-  return combined(parts, op, house, decisions, pad);
+  const parts = alike(by, asFractions(operands, { house, decisions, pad }), { house, decisions, pad });
+  return combined(parts, op, { house, decisions, pad });
 }
 
 /** The methods of a common denominator in the order in which a house takes them: its own, then those that take more. */

@@ -1,8 +1,8 @@
-import type { HouseRules } from "../../house";
 import { type Fraction, fraction } from "../../number";
 import { type Asks, type FractionProblem, type Relation, signOf } from "../../problem";
 import { mapTwo } from "../../tuples";
 import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import type { WorkRules } from "../contract/workContext";
 import { padText } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { type FractionWhy, items, oneFraction, startFractions } from "./fractionSteps";
@@ -59,12 +59,11 @@ export const crossProducts: Method<
 
 function workCrossProducts(
   problem: Asks<FractionProblem, "compare">,
-  house: HouseRules,
-  decisions: CrossProductsDecisions,
+  { house, decisions }: WorkRules<CrossProductsDecisions>,
 ): MethodResult<FractionWhy | CrossProductsReason> {
   const pad = startFractions<CrossProductsReason>(problem, house);
   const [left, right] = problem.operands;
-  const [a, b] = mapTwo(problem.operands, (one) => oneFraction(pad, one, house, decisions));
+  const [a, b] = mapTwo(problem.operands, (one) => oneFraction(one, { house, decisions, pad }));
   const times = signOf("multiply", house);
   const products = [decisions.crosses(a.numerator, b), decisions.crosses(b.numerator, a)] as const;
   const cross = (over: Fraction, under: Fraction, product: bigint, first: boolean) =>

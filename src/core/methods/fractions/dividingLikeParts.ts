@@ -1,8 +1,8 @@
-import type { HouseRules } from "../../house";
 import { commonMultiple, fraction } from "../../number";
 import { type Asks, type FractionProblem, signOf } from "../../problem";
 import { mapTwo } from "../../tuples";
-import { type Method, type MethodResult, otherOperation, type Solve, taken } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import type { WorkContext } from "../contract/workContext";
 import { padText } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
@@ -29,17 +29,15 @@ export const dividingLikeParts: Method<
 /** A quotient of like parts with any decisions; only sound ones are sure to reach the right answer. */
 function workLikeParts<Inner>(
   problem: Asks<FractionProblem, "divide">,
-  house: HouseRules,
-  decisions: FractionDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<FractionDecisions, Inner>,
 ): MethodResult<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
-  const [dividend, divisor] = mapTwo(problem.operands, (one) => oneFraction(pad, one, house, decisions));
+  const [dividend, divisor] = mapTwo(problem.operands, (one) => oneFraction(one, { house, decisions, pad }));
   const common = commonMultiple(dividend.denominator, divisor.denominator);
   if (dividend.denominator === divisor.denominator)
     pad.mark("work", { kind: "alikeAlready", denominator: common });
-  const left = equivalentOf(pad, dividend, common, house, decisions);
-  const right = equivalentOf(pad, divisor, common, house, decisions);
+  const left = equivalentOf(dividend, common, { house, decisions, pad });
+  const right = equivalentOf(divisor, common, { house, decisions, pad });
   const result = fraction(left.numerator, decisions.likeUnder(right.numerator, common));
   const by = signOf("divide", house);
   pad.line("work", { kind: "likeParts", left, right, result }, () => [
@@ -49,5 +47,5 @@ function workLikeParts<Inner>(
     padText(`=${left.numerator}${by}${right.numerator}=`),
     ...items(result, house),
   ]);
-  return finishFraction(pad, result, { problem, house, decisions }, solve);
+  return finishFraction(result, { problem, house, decisions }, { pad, solve });
 }

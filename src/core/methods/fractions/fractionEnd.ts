@@ -9,7 +9,8 @@ import {
   signOf,
   writeAnswer,
 } from "../../problem";
-import type { MethodResult, Solve } from "../contract/method";
+import type { MethodResult } from "../contract/method";
+import type { InHouse, OnPad, Solving, WorkRules } from "../contract/workContext";
 import { nameStep } from "../squares/answer";
 import { padText } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
@@ -37,17 +38,16 @@ interface End {
 
 /** The last steps of a working with fractions: simplest form, wholes counted out, the form that was wanted, its sign, its name. */
 export function finishFraction<Inner>(
-  pad: FractionPad<Inner>,
   value: Numeral,
   { problem, house, decisions, negative = false }: End,
-  solve: Solve<Inner>,
+  { pad, solve }: Solving<Inner> & OnPad<FractionPad<Inner>>,
 ): MethodResult<FractionWhy | Inner> {
   const { form } = problem;
   const done = (answer: Answer): MethodResult<FractionWhy | Inner> => ({
     answer,
     onPaper: pad.onPaper,
   });
-  const size = inForm(pad, value, form, house, decisions);
+  const size = inForm(value, form, { house, decisions, pad });
   const end = negative ? { ...size, negative: true } : size;
   if (negative) {
     pad.line("answer", { kind: "signFraction", answer: end }, () => items(end, house));
@@ -57,22 +57,20 @@ export function finishFraction<Inner>(
       pad.take(() => [nameStep(end, undefined)]);
       return done(end);
     }
-    return done(dividedOut(pad, asFraction(end), form, house, solve));
+    return done(dividedOut(asFraction(end), form, { house, pad, solve }));
   }
   pad.take(() => [nameStep(end, undefined)]);
   return done(end);
 }
 
 function inForm<Inner>(
-  pad: FractionPad<Inner>,
   value: Numeral,
   form: AnswerForm,
-  house: HouseRules,
-  decisions: FractionDecisions,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): Numeral {
   if (value.kind === "decimal") return value;
   if (value.kind === "mixed") {
-    const part = reduceSteps(pad, fraction(value.numerator, value.denominator), house, decisions);
+    const part = reduceSteps(fraction(value.numerator, value.denominator), { house, decisions, pad });
     const shorter = mixedOf(value.whole, part);
     if (part.denominator !== value.denominator) {
       const why: FractionWhy = { kind: "joinWholeAndPart", whole: value.whole, part, result: shorter };
@@ -81,26 +79,24 @@ function inForm<Inner>(
     const improper =
       form.kind === "asFraction" || (form.kind === "asItComes" && house.fractionAnswers === "improper");
     return improper && shorter.kind === "mixed"
-      ? improperOf(pad, shorter, house, decisions, "answer")
+      ? improperOf(shorter, { house, decisions, pad }, "answer")
       : shorter;
   }
-  const shortest = reduceSteps(pad, value, house, decisions);
+  const shortest = reduceSteps(value, { house, decisions, pad });
   const untouched = form.kind === "simplest" && shortest === value && value.numerator > 0n;
   if (untouched && value.denominator > 1n) pad.mark("answer", { kind: "simplestAlready", value });
   if (shortest.numerator === 0n || shortest.denominator === 1n)
-    return countedOut(pad, shortest, house, decisions);
+    return countedOut(shortest, { house, decisions, pad });
   return shortest.numerator > shortest.denominator && endsMixed(form, house)
-    ? countedOut(pad, shortest, house, decisions)
+    ? countedOut(shortest, { house, decisions, pad })
     : shortest;
 }
 
 /** The decimal of a fraction: its numerator divided by its denominator, on a page of its own. */
 function dividedOut<Inner>(
-  pad: FractionPad<Inner>,
   value: Fraction,
   form: AnswerForm,
-  house: HouseRules,
-  solve: Solve<Inner>,
+  { house, pad, solve }: InHouse & Solving<Inner> & OnPad<FractionPad<Inner>>,
 ): Answer {
   const problem: DecimalProblem = {
     kind: "decimals",

@@ -12,6 +12,7 @@ import {
   withoutTrailingZeros,
 } from "../../number";
 import { type FractionProblem, signOf } from "../../problem";
+import type { InHouse, OnPad, WorkRules } from "../contract/workContext";
 import type { AnswerReason } from "../squares/answer";
 import { joined, newPad, numeralItems, type Pad, type PadItem, padText, stack } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";
@@ -37,35 +38,30 @@ export function startFractions<Inner>(problem: FractionProblem, house: HouseRule
 
 /** Every number as one fraction: decimals and whole numbers written over, mixed numbers made improper. */
 export function asFractions<Inner>(
-  pad: FractionPad<Inner>,
   operands: readonly Numeral[],
-  house: HouseRules,
-  decisions: FractionDecisions,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): readonly Fraction[] {
-  return operands.map((operand) => oneFraction(pad, operand, house, decisions));
+  return operands.map((operand) => oneFraction(operand, { house, decisions, pad }));
 }
 
 export function oneFraction<Inner>(
-  pad: FractionPad<Inner>,
   operand: Numeral,
-  house: HouseRules,
-  decisions: FractionDecisions,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): Fraction {
   switch (operand.kind) {
     case "fraction":
       return operand;
     case "mixed":
-      return improperOf(pad, operand, house, decisions);
+      return improperOf(operand, { house, decisions, pad });
     case "decimal":
-      return decimalAsFraction(pad, operand, house);
+      return decimalAsFraction(operand, { house, pad });
   }
 }
 
 /** A decimal over its place: 0.75 is 75 hundredths; a whole number over one. */
 export function decimalAsFraction<Inner>(
-  pad: FractionPad<Inner>,
   before: Decimal,
-  house: HouseRules,
+  { house, pad }: InHouse & OnPad<FractionPad<Inner>>,
 ): Fraction {
   const after = asFraction(withoutTrailingZeros(before));
   const kind = isWhole(withoutTrailingZeros(before)) ? "wholeOverOne" : "decimalToFraction";
@@ -79,10 +75,8 @@ export function decimalAsFraction<Inner>(
 
 /** A mixed number as one fraction. */
 export function improperOf<Inner>(
-  pad: FractionPad<Inner>,
   before: Mixed,
-  house: HouseRules,
-  decisions: FractionDecisions,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
   stage: "work" | "answer" = "work",
 ): Fraction {
   const after = fraction(decisions.improper(before), before.denominator);
@@ -99,11 +93,9 @@ export function improperOf<Inner>(
 
 /** A fraction with numerator and denominator multiplied by the same number. */
 export function equivalentOf<Inner>(
-  pad: FractionPad<Inner>,
   before: Fraction,
   denominator: bigint,
-  house: HouseRules,
-  decisions: FractionDecisions,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): Fraction {
   const by = denominator / before.denominator;
   if (by === 1n) return before;
@@ -123,8 +115,7 @@ export function equivalentOf<Inner>(
 function reducers(
   numerator: bigint,
   denominator: bigint,
-  house: HouseRules,
-  decisions: FractionDecisions,
+  { house, decisions }: WorkRules<FractionDecisions>,
 ): readonly bigint[] {
   const by = decisions.reducesBy(numerator, denominator);
   if (by === 1n || numerator === 0n) return [];
@@ -133,10 +124,8 @@ function reducers(
 
 /** A fraction in its simplest form, by one division above and below or by several. */
 export function reduceSteps<Inner>(
-  pad: FractionPad<Inner>,
   before: Fraction,
-  house: HouseRules,
-  decisions: FractionDecisions,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): Fraction {
   const otherwise = decisions.shortens(before);
   if (otherwise !== undefined) {
@@ -149,7 +138,7 @@ export function reduceSteps<Inner>(
   }
   let here = before;
   const by = signOf("divide", house);
-  for (const factor of reducers(before.numerator, before.denominator, house, decisions)) {
+  for (const factor of reducers(before.numerator, before.denominator, { house, decisions })) {
     const longer = here;
     const after = fraction(longer.numerator / factor, longer.denominator / factor);
     pad.line("answer", { kind: "reduce", before: longer, by: factor, after }, () => [
@@ -166,10 +155,8 @@ export function reduceSteps<Inner>(
 
 /** An improper fraction counted out into wholes and a part; a whole number where nothing is left. */
 export function countedOut<Inner>(
-  pad: FractionPad<Inner>,
   before: Fraction,
-  house: HouseRules,
-  decisions: FractionDecisions,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
   stage: "work" | "answer" = "answer",
 ): Numeral {
   const counted = decisions.countsOut(before.numerator, before.denominator);

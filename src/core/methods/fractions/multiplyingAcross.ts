@@ -1,9 +1,9 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import { commonFactor, type Fraction, fraction } from "../../number";
 import { type Asks, type FractionProblem, signOf } from "../../problem";
 import { mapTwo } from "../../tuples";
-import { type Method, type MethodResult, otherOperation, type Solve, taken } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import type { InHouse, OnPad, WorkContext, WorkRules } from "../contract/workContext";
 import { joined, type PlacedItem, padText, stack } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";
@@ -50,25 +50,21 @@ export const turningOver: Method<"turning-over", FractionWhy, FractionProblem, F
 /** A product of fractions with any decisions; only sound ones are sure to reach the right answer. */
 function workAcross<Inner>(
   problem: Asks<FractionProblem, "multiply">,
-  house: HouseRules,
-  decisions: FractionDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<FractionDecisions, Inner>,
 ): MethodResult<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
-  const factors = asFractions(pad, problem.operands, house, decisions);
-  const result = productOf(pad, factors, house, decisions);
-  return finishFraction(pad, result, { problem, house, decisions }, solve);
+  const factors = asFractions(problem.operands, { house, decisions, pad });
+  const result = productOf(factors, { house, decisions, pad });
+  return finishFraction(result, { problem, house, decisions }, { pad, solve });
 }
 
 /** A quotient by turning the divisor over, with any decisions. */
 function workTurningOver<Inner>(
   problem: Asks<FractionProblem, "divide">,
-  house: HouseRules,
-  decisions: FractionDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<FractionDecisions, Inner>,
 ): MethodResult<FractionWhy | Inner> {
   const pad = startFractions<Inner>(problem, house);
-  const [dividend, divisor] = mapTwo(problem.operands, (one) => oneFraction(pad, one, house, decisions));
+  const [dividend, divisor] = mapTwo(problem.operands, (one) => oneFraction(one, { house, decisions, pad }));
   const reciprocal = decisions.turnsOver(divisor);
   const kept = decisions.dividend(dividend);
   pad.line("work", { kind: "turnOver", divisor, reciprocal }, () => [
@@ -80,8 +76,8 @@ function workTurningOver<Inner>(
     padText(signOf("multiply", house)),
     ...items(reciprocal, house),
   ]);
-  const result = productOf(pad, [kept, reciprocal], house, decisions);
-  return finishFraction(pad, result, { problem, house, decisions }, solve);
+  const result = productOf([kept, reciprocal], { house, decisions, pad });
+  return finishFraction(result, { problem, house, decisions }, { pad, solve });
 }
 
 /** What a numerator or a denominator has become: its squares on the line, its value, and how often it was struck. */
@@ -93,13 +89,11 @@ interface Standing extends PlacedItem {
 
 /** A product across the line: cancelled first where the house does so. */
 function productOf<Inner>(
-  pad: FractionPad<Inner>,
   given: readonly Fraction[],
-  house: HouseRules,
-  decisions: FractionDecisions,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): Fraction {
   const factors = decisions.factors(given);
-  const standing = house.cancelling === "before" ? cancelled(pad, factors, house) : undefined;
+  const standing = house.cancelling === "before" ? cancelled(factors, { house, pad }) : undefined;
   const over = standing?.over ?? factors.map(({ numerator }) => numerator);
   const under = standing?.under ?? factors.map(({ denominator }) => denominator);
   const result = fraction(decisions.across(over), decisions.acrossUnder(under));
@@ -119,9 +113,8 @@ function productOf<Inner>(
 
 /** Each numerator against each denominator: what divides both is taken out of both, and what is left written small. */
 function cancelled<Inner>(
-  pad: FractionPad<Inner>,
   factors: readonly Fraction[],
-  house: HouseRules,
+  { house, pad }: InHouse & OnPad<FractionPad<Inner>>,
 ): { readonly over: readonly bigint[]; readonly under: readonly bigint[] } {
   const times = signOf("multiply", house);
   const pairs = cancellations(factors);

@@ -1,6 +1,6 @@
-import type { HouseRules } from "../../house";
 import type { FractionProblem, Relation } from "../../problem";
 import type { MethodResult } from "../contract/method";
+import type { OnPad, WorkRules } from "../contract/workContext";
 import { nameStep } from "../squares/answer";
 import { joined, padText } from "../squares/pad";
 import { alike, type CommonBy } from "./alikeParts";
@@ -11,12 +11,10 @@ import { asFractions, type FractionPad, type FractionWhy, items } from "./fracti
 export function workOrder<Inner>(
   by: CommonBy,
   problem: FractionProblem,
-  house: HouseRules,
-  decisions: FractionDecisions,
-  pad: FractionPad<Inner>,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): MethodResult<FractionWhy | Inner> {
   const { operands } = problem;
-  const parts = alike(by, asFractions(pad, operands, house, decisions), house, decisions, pad);
+  const parts = alike(by, asFractions(operands, { house, decisions, pad }), { house, decisions, pad });
   const [first, second] = parts;
   const [left, right] = operands;
   if (problem.op === "compare" && first && second && left && right) {

@@ -1,6 +1,6 @@
-import type { HouseRules } from "../../house";
 import { type Fraction, fraction, type Mixed, type Numeral } from "../../number";
 import { Stuck } from "../contract/stuck";
+import type { InHouse, OnPad, WorkRules } from "../contract/workContext";
 import { padText } from "../squares/pad";
 import { alike, type CommonBy, combined } from "./alikeParts";
 import type { FractionDecisions } from "./fractionDecisions";
@@ -11,17 +11,15 @@ export function workApart<Inner>(
   by: CommonBy,
   operands: readonly Numeral[],
   op: "add" | "subtract",
-  house: HouseRules,
-  decisions: FractionDecisions,
-  pad: FractionPad<Inner>,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): Numeral {
   const numerals = operands.map((operand): Numeral => {
     const one =
       operand.kind === "decimal" && operand.fraction !== ""
-        ? decimalAsFraction(pad, operand, house)
+        ? decimalAsFraction(operand, { house, pad })
         : operand;
     const improper = one.kind === "fraction" && one.numerator >= one.denominator;
-    return improper ? countedOut(pad, one, house, decisions, "work") : one;
+    return improper ? countedOut(one, { house, decisions, pad }, "work") : one;
   });
   const wholes = numerals.map((numeral) =>
     numeral.kind === "mixed" ? numeral.whole : numeral.kind === "decimal" ? BigInt(numeral.whole || "0") : 0n,
@@ -31,11 +29,11 @@ export function workApart<Inner>(
   );
   const present = given.filter((one) => one !== undefined);
   pad.mark("work", { kind: "partsApart", wholes, parts: present });
-  const parts = [...alike(by, present, house, decisions, pad)];
+  const parts = [...alike(by, present, { house, decisions, pad })];
   const zero = fraction(0n, parts[0]?.denominator ?? 1n);
   const inPlace = given.map((one) => (one === undefined ? zero : (parts.shift() ?? zero)));
   const standing =
-    op === "subtract" ? regrouped(wholes, inPlace, house, decisions, pad) : { wholes, parts: inPlace };
+    op === "subtract" ? regrouped(wholes, inPlace, { house, decisions, pad }) : { wholes, parts: inPlace };
   const result = standing.wholes
     .slice(1)
     .reduce((all, whole) => (op === "add" ? all + whole : all - whole), standing.wholes[0] ?? 0n);
@@ -45,17 +43,15 @@ export function workApart<Inner>(
   const shown = standing.parts.filter(
     ({ numerator }, index) => numerator > 0n || (op === "subtract" && index === 0),
   );
-  const sum = shown.length > 1 ? combined(shown, op, house, decisions, pad) : (shown[0] ?? zero);
-  return joinedUp(result, sum, house, decisions, pad);
+  const sum = shown.length > 1 ? combined(shown, op, { house, decisions, pad }) : (shown[0] ?? zero);
+  return joinedUp(result, sum, { house, decisions, pad });
 }
 
 /** A whole of the minuend regrouped into its part, where that is smaller than the other. */
 function regrouped<Inner>(
   wholes: readonly bigint[],
   parts: readonly Fraction[],
-  house: HouseRules,
-  decisions: FractionDecisions,
-  pad: FractionPad<Inner>,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): { readonly wholes: readonly bigint[]; readonly parts: readonly Fraction[] } {
   const [top, bottom] = parts;
   const [whole = 0n, ...rest] = wholes;
@@ -82,22 +78,19 @@ function regrouped<Inner>(
 function joinedUp<Inner>(
   whole: bigint,
   part: Fraction,
-  house: HouseRules,
-  decisions: FractionDecisions,
-  pad: FractionPad<Inner>,
+  { house, decisions, pad }: WorkRules<FractionDecisions> & OnPad<FractionPad<Inner>>,
 ): Numeral {
   if (part.negative || whole < 0n) throw new Stuck("joinedUp: less than nothing is left");
   const { whole: more, rest } = decisions.countsOut(part.numerator, part.denominator);
-  if (more === 0n) return joinOnLine(whole, part, house, pad);
-  countedOut(pad, part, house, decisions, "work");
-  return joinOnLine(whole + decisions.givesWholes(more), fraction(rest, part.denominator), house, pad);
+  if (more === 0n) return joinOnLine(whole, part, { house, pad });
+  countedOut(part, { house, decisions, pad }, "work");
+  return joinOnLine(whole + decisions.givesWholes(more), fraction(rest, part.denominator), { house, pad });
 }
 
 function joinOnLine<Inner>(
   whole: bigint,
   part: Fraction,
-  house: HouseRules,
-  pad: FractionPad<Inner>,
+  { house, pad }: InHouse & OnPad<FractionPad<Inner>>,
 ): Numeral {
   const result = mixedOf(whole, part);
   pad.line("work", { kind: "joinWholeAndPart", whole, part, result }, () => [

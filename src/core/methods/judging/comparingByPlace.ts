@@ -1,9 +1,9 @@
-import type { HouseRules } from "../../house";
 import { type Decimal, digitAt, type Place, withoutBarePoint } from "../../number";
 import type { Asks, DecimalProblem, Relation } from "../../problem";
 import { mapTwo } from "../../tuples";
 import { type Method, type MethodResult, type OnPaper, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { numeralLine } from "../squares/placeParts";
 import { layoutOf } from "../squares/settingOut";
@@ -54,8 +54,7 @@ export const comparingByPlace: Method<"comparing-by-place", Why, DecimalProblem,
 /** A comparison with any decision; only the sound one is sure to be right. */
 function workComparing(
   problem: Asks<DecimalProblem, "compare">,
-  house: HouseRules,
-  decisions: ComparingDecisions,
+  { house, decisions }: WorkRules<ComparingDecisions>,
 ): MethodResult<Why> {
   const numerals = mapTwo(problem.operands, withoutBarePoint);
   const [left, right] = numerals;

@@ -1,5 +1,4 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import {
   compareDecimals,
   type Decimal,
@@ -11,6 +10,7 @@ import {
 import type { Asks, DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { digitCol, textMarks, textWidth } from "../squares/writtenNumber";
@@ -57,8 +57,7 @@ const firstDifference = (places: readonly Place[], one: Decimal, other: Decimal)
 /** An order with any decision; only the sound one is sure to be right. */
 function workOrdering(
   problem: Asks<DecimalProblem, "order">,
-  house: HouseRules,
-  decisions: OrderingDecisions,
+  { house, decisions }: WorkRules<OrderingDecisions>,
 ): MethodResult<Why> {
   const numerals = problem.operands.map(withoutBarePoint);
   const ordered = numerals

@@ -1,5 +1,4 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import {
   compareDecimals,
   cutTo,
@@ -15,6 +14,7 @@ import {
 import type { Asks, DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { type AnswerReason, finishAnswer, nameStep, roundStep } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks } from "../squares/writtenNumber";
@@ -53,8 +53,7 @@ export const roundingByPlace: Method<"rounding-by-place", Why, DecimalProblem, R
 /** Rounding with any decisions; only sound ones are sure to reach the right answer. */
 function workRounding(
   problem: Asks<DecimalProblem, "round">,
-  house: HouseRules,
-  decisions: RoundingDecisions,
+  { house, decisions }: WorkRules<RoundingDecisions>,
 ): MethodResult<Why> {
   const [numeral] = problem.operands;
   const { place } = problem.form;

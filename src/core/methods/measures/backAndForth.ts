@@ -20,7 +20,8 @@ import {
 } from "../../problem";
 import { type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
 import { lastOf, type OneOrMore } from "../../tuples";
-import type { MethodResult, Solve } from "../contract/method";
+import type { MethodResult } from "../contract/method";
+import type { InHouse, OnPad, Solving, WorkContext, WorkRules } from "../contract/workContext";
 import { newPad, type Pad, padText } from "../squares/pad";
 import { type MeasureWhy, measureInUnit, measureOf, rate } from "./unitSetting";
 
@@ -75,11 +76,9 @@ const written = (count: Decimal, unit: UnitId, house: HouseRules): string =>
 
 /** A measure in the smallest of some units: each unit times its rate, and what there is of the next added. */
 export function intoSmallest<Inner>(
-  pad: MeasurePad<Inner>,
   measure: Measure,
   units: OneOrMore<UnitId>,
-  house: HouseRules,
-  decisions: RateDecisions,
+  { house, decisions, pad }: WorkRules<RateDecisions> & OnPad<MeasurePad<Inner>>,
 ): Decimal {
   const countOf = (unit: UnitId): Decimal =>
     measure.parts.find((one) => one.unit === unit)?.count ?? wholeNumeral(0n);
@@ -128,16 +127,13 @@ const numeralText = ({ whole, fraction: decimals, point }: Decimal, house: House
 
 /** A count of the smallest unit in larger ones: as many as go in, and what is left in the next. The largest takes a decimal where it is wanted alone. */
 export function backInUnits<Inner>(
-  pad: MeasurePad<Inner>,
   count: Decimal,
   units: OneOrMore<UnitId>,
   smallest: UnitId,
-  house: HouseRules,
-  decisions: RateDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, pad, solve }: WorkContext<RateDecisions, Inner> & OnPad<MeasurePad<Inner>>,
 ): Answer {
   const last = lastOf(units);
-  if (last !== smallest) return inLargerOnly(pad, count, units, smallest, house, solve);
+  if (last !== smallest) return inLargerOnly(count, units, smallest, { house, pad, solve });
   const counts = new Map<UnitId, Decimal>([[smallest, count]]);
   for (let index = units.length - 1; index > 0; index--) {
     const [unit = last, larger = last] = [units[index], units[index - 1]];
@@ -163,12 +159,10 @@ export function backInUnits<Inner>(
 
 /** A count in units that are all larger: as a decimal of the smallest of them, by a division of its own. */
 function inLargerOnly<Inner>(
-  pad: MeasurePad<Inner>,
   count: Decimal,
   units: OneOrMore<UnitId>,
   smallest: UnitId,
-  house: HouseRules,
-  solve: Solve<Inner>,
+  { house, pad, solve }: InHouse & Solving<Inner> & OnPad<MeasurePad<Inner>>,
 ): Answer {
   const last = lastOf(units);
   const measure = measureOf([smallest], [count]);
@@ -187,11 +181,11 @@ function inLargerOnly<Inner>(
   if (answer.kind === "decimal") {
     return units.length === 1
       ? measureOf([last], [answer])
-      : backInUnits(pad, answer, units, last, house, SOUND_RATES, solve);
+      : backInUnits(answer, units, last, { house, decisions: SOUND_RATES, pad, solve });
   }
   if (answer.kind !== "remainder") throw new Error(`inLargerOnly: ${answer.kind} is no quotient`);
   // What does not come out even stays in the smaller unit.
-  const whole = backInUnits(pad, answer.quotient, units, last, house, SOUND_RATES, solve);
+  const whole = backInUnits(answer.quotient, units, last, { house, decisions: SOUND_RATES, pad, solve });
   if (whole.kind !== "measure") throw new Error(`inLargerOnly: ${whole.kind} is no measure`);
   const rest = { unit: smallest, count: answer.remainder };
   const [first = rest, ...more] = whole.parts.filter(({ count: many }) => !isZero(many));
@@ -199,9 +193,8 @@ function inLargerOnly<Inner>(
 }
 
 export function finishBackAndForth<Inner>(
-  house: HouseRules,
-  pad: MeasurePad<Inner>,
   answer: Answer,
+  { house, pad }: InHouse & OnPad<MeasurePad<Inner>>,
 ): MethodResult<MeasureWhy | Inner> {
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
     padText(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),

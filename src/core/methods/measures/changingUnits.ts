@@ -1,7 +1,7 @@
-import type { HouseRules } from "../../house";
 import type { Asks, MeasureProblem } from "../../problem";
 import { lastOf } from "../../tuples";
-import { type Method, type MethodResult, otherOperation, type Solve, taken } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import type { WorkContext } from "../contract/workContext";
 import {
   backInUnits,
   finishBackAndForth,
@@ -30,15 +30,18 @@ export const changingUnits: Method<"changing-units", MeasureWhy, MeasureProblem,
 /** Another form of one measure, with any decisions about rates. */
 function workChangingUnits<Inner>(
   problem: Asks<MeasureProblem, "rewrite">,
-  house: HouseRules,
-  decisions: RateDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<RateDecisions, Inner>,
 ): MethodResult<MeasureWhy | Inner> {
   const [measure] = problem.operands;
   const units = unitsUsed(problem);
   const smallest = lastOf(units);
   const pad = startMeasures<Inner>(problem, house);
-  const count = intoSmallest(pad, measure, units, house, decisions);
-  const answer = backInUnits(pad, count, unitsOfAnswer(problem, units), smallest, house, decisions, solve);
-  return finishBackAndForth(house, pad, answer);
+  const count = intoSmallest(measure, units, { house, decisions, pad });
+  const answer = backInUnits(count, unitsOfAnswer(problem, units), smallest, {
+    house,
+    decisions,
+    pad,
+    solve,
+  });
+  return finishBackAndForth(answer, { house, pad });
 }

@@ -1,16 +1,9 @@
-import type { HouseRules } from "../../house";
 import { countedIn, type Decimal, isWhole } from "../../number";
 import type { Asks, MeasureProblem } from "../../problem";
 import { isMetric, type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
 import { lastOf, type OneOrMore, type Two } from "../../tuples";
-import {
-  type Method,
-  type MethodResult,
-  otherOperation,
-  refused,
-  type Solve,
-  taken,
-} from "../contract/method";
+import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
+import type { WorkContext } from "../contract/workContext";
 import { nameStep } from "../squares/answer";
 import { padText } from "../squares/pad";
 import { startMeasures } from "./backAndForth";
@@ -87,9 +80,7 @@ type Padded = Asks<MeasureProblem, "add" | "subtract" | "multiply">;
 /** Padded columns with any decision of padding; only the sound one is sure to reach the right answer. */
 function workPadded<Inner>(
   problem: Padded,
-  house: HouseRules,
-  decisions: PaddingDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<PaddingDecisions, Inner>,
 ): MethodResult<MeasureWhy | Inner> {
   const units = unitsUsed(problem);
   const [unit, ...smaller] = units;

@@ -1,4 +1,3 @@
-import type { HouseRules } from "../../house";
 import {
   asFraction,
   type Decimal,
@@ -12,7 +11,8 @@ import {
 import type { Answer, Asks, DecimalProblem, MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
 import { lastOf, mapTwo, type OneOrMore, type Two } from "../../tuples";
-import { type Method, type MethodResult, otherOperation, type Solve, taken } from "../contract/method";
+import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import type { OnPad, WorkContext } from "../contract/workContext";
 import {
   backInUnits,
   finishBackAndForth,
@@ -44,36 +44,31 @@ export const smallestUnit: Method<"smallest-unit", MeasureWhy, MeasureProblem, R
 /** The smallest unit with any decisions about rates; only sound ones are sure to reach the right answer. */
 function workSmallestUnit<Inner>(
   problem: Exclude<MeasureProblem, { op: "rewrite" }>,
-  house: HouseRules,
-  decisions: RateDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<RateDecisions, Inner>,
 ): MethodResult<MeasureWhy | Inner> {
   const units = unitsUsed(problem);
   const smallest = lastOf(units);
   const pad = startMeasures<Inner>(problem, house);
   const count = (operand: Measure | Decimal): Decimal =>
-    operand.kind === "decimal" ? operand : intoSmallest(pad, operand, units, house, decisions);
+    operand.kind === "decimal" ? operand : intoSmallest(operand, units, { house, decisions, pad });
   if (problem.op === "divide")
-    return workQuotient(problem, mapTwo(problem.operands, count), units, house, decisions, pad, solve);
+    return workQuotient(problem, mapTwo(problem.operands, count), units, { house, decisions, pad, solve });
   const asked = problemOfEach(problem, count);
   pad.mark("work", { kind: "oneUnitProblem", unit: smallest, problem: asked, numberOnly: false });
   const working = solve(asked, { ...house, trailingZeros: "dropped" });
   pad.aside(working);
   const { answer } = working;
   if (answer.kind !== "decimal") throw new Error(`workSmallestUnit: ${answer.kind} is no count`);
-  const result = backInUnits(
-    pad,
-    unsigned(answer),
-    unitsOfAnswer(problem, units),
-    smallest,
+  const result = backInUnits(unsigned(answer), unitsOfAnswer(problem, units), smallest, {
     house,
     decisions,
+    pad,
     solve,
-  );
+  });
   const signed: Answer = result.kind === "measure" ? { ...result, negative: answer.negative } : result;
   if (answer.negative && signed.kind === "measure")
     pad.mark("answer", { kind: "signMeasure", answer: signed });
-  return finishBackAndForth(house, pad, signed);
+  return finishBackAndForth(signed, { house, pad });
 }
 
 /** A count of the smallest unit as a whole number, and what is left over. */
@@ -81,10 +76,7 @@ function workQuotient<Inner>(
   problem: Asks<MeasureProblem, "divide">,
   operands: Two<Decimal>,
   units: OneOrMore<UnitId>,
-  house: HouseRules,
-  decisions: RateDecisions,
-  pad: MeasurePad<Inner>,
-  solve: Solve<Inner>,
+  { house, decisions, pad, solve }: WorkContext<RateDecisions, Inner> & OnPad<MeasurePad<Inner>>,
 ): MethodResult<MeasureWhy | Inner> {
   const smallest = lastOf(units);
   const byMeasure = problem.operands[1].kind === "measure";
@@ -106,26 +98,26 @@ function workQuotient<Inner>(
   pad.aside(working);
   const { answer } = working;
   if (answer.kind === "decimal") {
-    if (byMeasure) return finishBackAndForth(house, pad, answer);
+    if (byMeasure) return finishBackAndForth(answer, { house, pad });
     return finishBackAndForth(
-      house,
-      pad,
-      backInUnits(pad, answer, unitsOfAnswer(problem, units), smallest, house, decisions, solve),
+      backInUnits(answer, unitsOfAnswer(problem, units), smallest, { house, decisions, pad, solve }),
+      { house, pad },
     );
   }
   if (answer.kind !== "remainder")
     throw new Error(`workQuotient: ${answer.kind} is no quotient with a remainder`);
   const left: Measure = measureOf([smallest], [answer.remainder]);
-  if (byMeasure) return finishBackAndForth(house, pad, { kind: "timesLeft", times: answer.quotient, left });
+  if (byMeasure)
+    return finishBackAndForth({ kind: "timesLeft", times: answer.quotient, left }, { house, pad });
   const wantedUnits = unitsOfAnswer(problem, units);
   if (problem.form.kind === "inUnits" && rateOrOne(lastOf(wantedUnits), smallest) > 1n) {
     // The answer is wanted in larger units than the rest is in: it stays a quotient with its rest.
     const each = measureOf([smallest], [answer.quotient]);
-    return finishBackAndForth(house, pad, { kind: "measureLeft", each, left });
+    return finishBackAndForth({ kind: "measureLeft", each, left }, { house, pad });
   }
-  const each = backInUnits(pad, answer.quotient, wantedUnits, smallest, house, decisions, solve);
+  const each = backInUnits(answer.quotient, wantedUnits, smallest, { house, decisions, pad, solve });
   if (each.kind !== "measure") throw new Error("workQuotient: a measure is needed");
-  return finishBackAndForth(house, pad, { kind: "measureLeft", each, left });
+  return finishBackAndForth({ kind: "measureLeft", each, left }, { house, pad });
 }
 
 const rateOrOne = (larger: UnitId, smaller: UnitId): bigint =>

@@ -1,10 +1,10 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import type { Asks, MeasureProblem } from "../../problem";
 import type { UnitId } from "../../quantity";
 import { lastOf } from "../../tuples";
 import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { type DecompositionMove, type Exchange, subtractInColumns } from "../procedures/decomposition";
 import { newPad } from "../squares/pad";
 import { rewriteMarks, timesBefore } from "../squares/smallMarks";
@@ -27,8 +27,7 @@ import {
 /** One measure taken from another: unit by unit, as in any columns, one of the next unit decomposed where there is too little. */
 export function workDifference(
   problem: Asks<MeasureProblem, "subtract">,
-  house: HouseRules,
-  decisions: UnitDecisions,
+  { house, decisions }: WorkRules<UnitDecisions>,
 ): MethodResult<MeasureWhy> {
   const units = unitsUsed(problem);
   const smallest = lastOf(units);
@@ -63,7 +62,7 @@ export function workDifference(
   });
   const answer = measureOf(units, counts, below);
   if (below) pad.mark("answer", { kind: "signMeasure", answer });
-  return finishUnitRows(house, pad, answer);
+  return finishUnitRows(answer, { house, pad });
 }
 
 /** The steps of a difference: what changes in an exchange is struck and its new value written small above. */

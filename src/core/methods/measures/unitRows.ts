@@ -1,9 +1,9 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import { type Answer, writeAnswer } from "../../problem";
 import { type Measure, type UnitId, unitOf } from "../../quantity";
 import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { InHouse, OnPad } from "../contract/workContext";
 import { type Pad, padText } from "../squares/pad";
 import { countMarks, headMarks, type MeasureWhy, rowMarks, type UnitSetting } from "./unitSetting";
 
@@ -53,9 +53,8 @@ export function rule(
 }
 
 export function finishUnitRows(
-  house: HouseRules,
-  pad: Pad<MeasureWhy>,
   answer: Answer,
+  { house, pad }: InHouse & OnPad<Pad<MeasureWhy>>,
 ): MethodResult<MeasureWhy> {
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
     padText(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),

@@ -1,10 +1,10 @@
-import type { HouseRules } from "../../house";
 import { asFraction } from "../../number";
 import { type MeasureProblem, signOf } from "../../problem";
 import type { Measure } from "../../quantity";
 import { lastOf } from "../../tuples";
 import { ANSWER_WORDS } from "../../vocabulary";
 import type { MethodResult } from "../contract/method";
+import type { WorkRules } from "../contract/workContext";
 import { newPad, padText } from "../squares/pad";
 import type { UnitDecisions } from "./unitDecisions";
 import { finishUnitRows, withUnit } from "./unitRows";
@@ -20,8 +20,7 @@ export interface Shares {
 /** Shared out from the largest unit on; what is left of one becomes so many of the next. */
 export function workShares(
   { measure, divisor, problem }: Shares,
-  house: HouseRules,
-  decisions: UnitDecisions,
+  { house, decisions }: WorkRules<UnitDecisions>,
 ): MethodResult<MeasureWhy> {
   const units = unitsUsed(problem);
   const counts = countsBy(measure, units);
@@ -67,5 +66,5 @@ export function workShares(
   }
   const each = measureOf(units, shares);
   const left = measureOf([lastOf(units)], [carried]);
-  return finishUnitRows(house, pad, carried === 0n ? each : { kind: "measureLeft", each, left });
+  return finishUnitRows(carried === 0n ? each : { kind: "measureLeft", each, left }, { house, pad });
 }

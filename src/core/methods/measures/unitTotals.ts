@@ -1,9 +1,9 @@
-import type { HouseRules } from "../../house";
 import { asFraction } from "../../number";
 import { type Asks, type MeasureProblem, signOf, thingAndTimes } from "../../problem";
 import type { UnitId } from "../../quantity";
 import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { OnPad, WorkRules } from "../contract/workContext";
 import { addInColumns, type ColumnSum } from "../procedures/columnSums";
 import { newPad, type Pad, padText } from "../squares/pad";
 import { carryMarks } from "../squares/smallMarks";
@@ -25,8 +25,7 @@ import {
 /** Measures added, or one taken so many times: unit by unit, as in any columns, with what is too much of one regrouped. */
 export function workTotals(
   problem: Asks<MeasureProblem, "add" | "multiply">,
-  house: HouseRules,
-  decisions: UnitDecisions,
+  { house, decisions }: WorkRules<UnitDecisions>,
 ): MethodResult<MeasureWhy> {
   const units = unitsUsed(problem);
   const measures = measuresIn(problem);
@@ -96,8 +95,8 @@ export function workTotals(
     rule(setting, sign, ruleRow, factor === undefined ? undefined : BigInt(times)),
     ...sums.map(columnStep),
   ]);
-  const counts = goes ? written : regroupedAtEnd(pad, units, sums, decisions);
-  return finishUnitRows(house, pad, measureOf(units, counts));
+  const counts = goes ? written : regroupedAtEnd(units, sums, { decisions, pad });
+  return finishUnitRows(measureOf(units, counts), { house, pad });
 }
 
 const unitAt = (units: readonly UnitId[], index: number): UnitId => {
@@ -108,10 +107,9 @@ const unitAt = (units: readonly UnitId[], index: number): UnitId => {
 
 /** Too many of a unit regrouped into the next, from the smallest unit up, each on a line of its own. */
 function regroupedAtEnd(
-  pad: Pad<MeasureWhy>,
   units: readonly UnitId[],
   totals: readonly ColumnSum[],
-  decisions: UnitDecisions,
+  { decisions, pad }: { readonly decisions: UnitDecisions } & OnPad<Pad<MeasureWhy>>,
 ): readonly bigint[] {
   const rateOf = ratesUp(units, decisions.rate);
   const counts = totals.map(({ written }) => written);

@@ -1,4 +1,3 @@
-import type { HouseRules } from "../../house";
 import {
   asFraction,
   compareDecimals,
@@ -32,6 +31,7 @@ import {
   refused,
   taken,
 } from "../contract/method";
+import type { WorkRules } from "../contract/workContext";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { newPad, padText } from "../squares/pad";
 import { combinedBy, type Friendly, friendlyTo, timesOf } from "./friendly";
@@ -161,8 +161,7 @@ export const compensation: Method<
 
 function workCompensation(
   { problem, plan }: { readonly problem: Asked; readonly plan: Plan },
-  house: HouseRules,
-  decisions: CompensationDecisions,
+  { house, decisions }: WorkRules<CompensationDecisions>,
 ): MethodResult<CompensationReason | AnswerReason> {
   const { worked, friendly, times } = plan;
   const numbers = numbersOf(problem);

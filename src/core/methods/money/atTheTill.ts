@@ -1,4 +1,3 @@
-import type { HouseRules } from "../../house";
 import { type Decimal, isWhole, isZero, wholeNumeral } from "../../number";
 import {
   type Answer,
@@ -16,9 +15,9 @@ import {
   type NoDecisions,
   otherOperation,
   refused,
-  type Solve,
   taken,
 } from "../contract/method";
+import type { InHouse, WorkContext } from "../contract/workContext";
 import { padText } from "../squares/pad";
 import { tillOf } from "./changeByCountingUp";
 import { fewestPieces } from "./fewestPieces";
@@ -81,18 +80,16 @@ export const sharingABill: Method<"sharing-a-bill", MoneyWhy, MoneyProblem, NoDe
 
 function workEnough<Inner>(
   problem: Asks<MoneyProblem, "enough">,
-  house: HouseRules,
-  decisions: MoneyDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<MoneyDecisions, Inner>,
 ): MethodResult<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const [have, cost, ...more] = problem.operands;
   const { currency } = problem;
-  const prices = mapOneOrMore([cost, ...more], (one) => withPlaces(pad, one, house, decisions));
+  const prices = mapOneOrMore([cost, ...more], (one) => withPlaces(one, { house, decisions, pad }));
   const asked = decimalsOf("add", prices, { kind: "toPlace", place: -MINOR_PLACES });
   const total =
     more.length > 0 && asked !== undefined
-      ? columns(asked, currency, house, pad, solve)
+      ? columns(asked, currency, { house, pad, solve })
       : fromMinor(minorCount(cost), currency);
   if (total.kind !== "amount") throw new Error(`workEnough: ${total.kind} is no amount`);
   const over = minorCount(have) - minorCount(total);
@@ -112,12 +109,12 @@ function workEnough<Inner>(
     ),
   ]);
   if (over === 0n)
-    return finishMoney(house, pad, { kind: "sufficiency", enough, difference: fromMinor(0n, currency) });
+    return finishMoney({ kind: "sufficiency", enough, difference: fromMinor(0n, currency) }, { house, pad });
   const working = solve(rest, house);
   pad.aside(working);
   const { answer } = working;
   if (answer.kind !== "amount") throw new Error(`workEnough: ${answer.kind} is no amount`);
-  return finishMoney(house, pad, { kind: "sufficiency", enough, difference: answer });
+  return finishMoney({ kind: "sufficiency", enough, difference: answer }, { house, pad });
 }
 
 /** The fewest notes that come to at least a price, as little over it as can be; none where no notes do. */
@@ -140,7 +137,7 @@ interface Handing {
   readonly pieces: readonly number[];
 }
 
-function workHanding({ problem, pieces }: Handing, house: HouseRules): MethodResult<MoneyWhy> {
+function workHanding({ problem, pieces }: Handing, { house }: InHouse): MethodResult<MoneyWhy> {
   const pad = startMoney<never>(problem, house);
   const { currency } = problem;
   const [price] = problem.operands;
@@ -161,14 +158,12 @@ function workHanding({ problem, pieces }: Handing, house: HouseRules): MethodRes
       padText(`${amountText(handed, house)} − ${amountText(full, house)} = ${amountText(back, house)}`),
     ]);
   }
-  return finishMoney(house, pad, { kind: "handed", pieces, currency, back });
+  return finishMoney({ kind: "handed", pieces, currency, back }, { house, pad });
 }
 
 function workSharing<Inner>(
   problem: Asks<MoneyProblem, "divide">,
-  house: HouseRules,
-  _: NoDecisions,
-  solve: Solve<Inner>,
+  { house, solve }: WorkContext<NoDecisions, Inner>,
 ): MethodResult<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
   const { currency } = problem;
@@ -196,13 +191,13 @@ function workSharing<Inner>(
   const rest = fromMinor(left, currency);
   if (!shares) {
     const times = wholeNumeral(quotient);
-    return finishMoney(house, pad, left === 0n ? times : { kind: "timesLeft", times, left: rest });
+    return finishMoney(left === 0n ? times : { kind: "timesLeft", times, left: rest }, { house, pad });
   }
   const each = fromMinor(quotient, currency);
   pad.line("answer", { kind: "backToMajor", count: quotient, amount: each }, () => [
     padText(`${quotient}${minorSign} = ${amountText(each, house)}`),
   ]);
-  return finishMoney(house, pad, left === 0n ? each : { kind: "share", each, left: rest });
+  return finishMoney(left === 0n ? each : { kind: "share", each, left: rest }, { house, pad });
 }
 
 /** A quotient of whole numbers and what it leaves. */

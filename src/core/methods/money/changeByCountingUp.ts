@@ -1,9 +1,9 @@
-import type { HouseRules } from "../../house";
 import { fromCount } from "../../number";
 import type { Asks, MoneyProblem } from "../../problem";
 import { type Amount, piecesOfCurrency, writePieces } from "../../quantity";
 import { mapTwo } from "../../tuples";
 import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
+import type { WorkRules } from "../contract/workContext";
 import { padText } from "../squares/pad";
 import { fewestPieces } from "./fewestPieces";
 import { amountText, finishMoney, fromMinor, type MoneyWhy, minorCount, startMoney } from "./moneySteps";
@@ -73,8 +73,7 @@ function hopsBetween(price: number, paid: number, pieces: readonly number[]): re
 /** Change with any decision of choosing pieces; only the sound one is sure to give as few as can be. */
 function workChange(
   problem: Asks<MoneyProblem, "subtract">,
-  house: HouseRules,
-  decisions: ChangeDecisions,
+  { house, decisions }: WorkRules<ChangeDecisions>,
 ): MethodResult<MoneyWhy> {
   const [paid, price] = mapTwo(problem.operands, (amount) => Number(minorCount(amount)));
   const { currency } = problem;
@@ -105,5 +104,5 @@ function workChange(
     ),
   ]);
   const answer: Amount = { kind: "amount", currency, numeral: fromCount(BigInt(total), 2), of: "major" };
-  return finishMoney(house, pad, answer);
+  return finishMoney(answer, { house, pad });
 }

@@ -1,4 +1,3 @@
-import type { HouseRules } from "../../house";
 import { type Decimal, isWhole } from "../../number";
 import {
   type Answer,
@@ -10,14 +9,8 @@ import {
 } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, MINOR_PLACES } from "../../quantity";
 import { mapTwo, mapTwoOrMore, type TwoOrMore } from "../../tuples";
-import {
-  type Method,
-  type MethodResult,
-  otherOperation,
-  refused,
-  type Solve,
-  taken,
-} from "../contract/method";
+import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
+import type { InHouse, OnPad, Solving, WorkContext } from "../contract/workContext";
 import { padText } from "../squares/pad";
 import {
   amountText,
@@ -96,13 +89,11 @@ const TO_MINOR = { kind: "toPlace", place: -MINOR_PLACES } as const;
 /** Money in columns with any decision about hidden places; only the sound one is sure to reach the right answer. */
 function workMoney<Inner>(
   problem: InColumns,
-  house: HouseRules,
-  decisions: MoneyDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<MoneyDecisions, Inner>,
 ): MethodResult<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
-  const asked = asDecimals(problem, (amount) => withPlaces(pad, amount, house, decisions));
-  return finishMoney(house, pad, columns(asked, problem.currency, house, pad, solve));
+  const asked = asDecimals(problem, (amount) => withPlaces(amount, { house, decisions, pad }));
+  return finishMoney(columns(asked, problem.currency, { house, pad, solve }), { house, pad });
 }
 
 /** The problem of the amounts as decimals. */
@@ -128,12 +119,10 @@ function asDecimals(problem: InColumns, numeral: (amount: Amount) => Decimal): D
 /** Repeated addition with any decision about hidden places. */
 function workRepeated<Inner>(
   { problem, amount, times }: Repeated,
-  house: HouseRules,
-  decisions: MoneyDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<MoneyDecisions, Inner>,
 ): MethodResult<MoneyWhy | Inner> {
   const pad = startMoney<Inner>(problem, house);
-  const numeral = withPlaces(pad, amount, house, decisions);
+  const numeral = withPlaces(amount, { house, decisions, pad });
   const operands: TwoOrMore<Decimal> = [
     numeral,
     numeral,
@@ -144,16 +133,14 @@ function workRepeated<Inner>(
     padText(`= ${operands.map(() => shown).join(" + ")}`),
   ]);
   const asked: DecimalProblem = { kind: "decimals", op: "add", operands, form: TO_MINOR };
-  return finishMoney(house, pad, columns(asked, amount.currency, house, pad, solve));
+  return finishMoney(columns(asked, amount.currency, { house, pad, solve }), { house, pad });
 }
 
 /** The amounts worked as decimals on a page of their own, and the answer with its sign. */
 export function columns<Inner>(
   asked: DecimalProblem,
   currency: CurrencyId,
-  house: HouseRules,
-  pad: MoneyPad<Inner>,
-  solve: Solve<Inner>,
+  { house, pad, solve }: InHouse & Solving<Inner> & OnPad<MoneyPad<Inner>>,
 ): Answer {
   pad.mark("work", { kind: "amountsAsDecimals", problem: asked, currency });
   const working = solve(asked, house);

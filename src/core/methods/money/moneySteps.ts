@@ -3,6 +3,7 @@ import { asFraction, type Decimal, fromCount } from "../../number";
 import { type Answer, type MoneyProblem, writeAnswer, writeUnformed } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, inMajor, MINOR_PLACES, writeAmount } from "../../quantity";
 import type { MethodResult } from "../contract/method";
+import type { InHouse, OnPad, WorkRules } from "../contract/workContext";
 import type { AnswerReason } from "../squares/answer";
 import { newPad, type Pad, padText } from "../squares/pad";
 import type { MoneyReason } from "./moneyReason";
@@ -42,10 +43,8 @@ export function startMoney<Inner>(problem: MoneyProblem, house: HouseRules): Mon
 
 /** An amount with both places of its minor unit: 7p is £0.07, £3 is £3.00. A step of its own where places were hidden. */
 export function withPlaces<Inner>(
-  pad: MoneyPad<Inner>,
   amount: Amount,
-  house: HouseRules,
-  decisions: MoneyDecisions,
+  { house, decisions, pad }: WorkRules<MoneyDecisions> & OnPad<MoneyPad<Inner>>,
 ): Decimal {
   const numeral = decisions.places(amount);
   const { numeral: typed, of } = amount;
@@ -57,9 +56,8 @@ export function withPlaces<Inner>(
 }
 
 export function finishMoney<Inner>(
-  house: HouseRules,
-  pad: MoneyPad<Inner>,
   answer: Answer,
+  { house, pad }: InHouse & OnPad<MoneyPad<Inner>>,
 ): MethodResult<MoneyWhy | Inner> {
   pad.line("answer", { kind: "nameAnswer", answer }, () => [
     padText(`= ${writeAnswer(answer, { ...house, grouping: "none" })}`),

@@ -21,6 +21,7 @@ import {
   taken,
 } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralLine, type PlacePart, partOf, placeParts } from "../squares/placeParts";
@@ -95,8 +96,7 @@ interface PartProduct {
 /** An area with any decisions; only sound ones are sure to reach the right answer. */
 function workArea(
   { factors: [top, left], form }: TwoFactors,
-  house: HouseRules,
-  decisions: AreaDecisions,
+  { house, decisions }: WorkRules<AreaDecisions>,
 ): MethodResult<Why> {
   const across = placeParts(top);
   const down = placeParts(left);
@@ -112,7 +112,7 @@ function workArea(
   // One row for the carries, and two above it for the names of the places.
   const firstRow = rectangle.rowOf(down.length) + 3;
   const pile = { numerals, line: 0, aboveRow: firstRow - 1, ruleRow: firstRow + numerals.length };
-  const sum = addPile(pile, house, decisions.sums);
+  const sum = addPile(pile, { house, decisions: decisions.sums });
   const end = finishAnswer(
     sum.full,
     { row: sum.row, line: 0, closes: (row) => sum.rule(row, 2) },

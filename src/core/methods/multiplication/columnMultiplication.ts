@@ -1,9 +1,9 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import { type Decimal, digitsOf, fromCount, leadingPlace } from "../../number";
 import { type Asks, type DecimalProblem, signOf } from "../../problem";
 import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { digitsUp } from "../procedures/digitProducts";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralMarks } from "../squares/writtenNumber";
@@ -35,7 +35,7 @@ type Why = ColumnMultiplicationReason | BlockReason | AnswerReason;
 /** The decisions of column multiplication: those of its rows, how two factors are multiplied, and how many places the product gets. */
 export interface ColumnMultiplicationDecisions extends BlockDecisions {
   /** How two factors are multiplied. */
-  works(block: ProductBlock, house: HouseRules, decisions: BlockDecisions): WorkedBlock;
+  works(block: ProductBlock, rules: WorkRules<BlockDecisions>): WorkedBlock;
   productPlaces(places: readonly number[], made: MadeProduct): number;
 }
 
@@ -69,8 +69,7 @@ export const columnMultiplication: Method<
 /** Column multiplication with any decisions; only sound ones are sure to reach the right answer. */
 function workColumnMultiplication(
   problem: Asks<DecimalProblem, "multiply">,
-  house: HouseRules,
-  decisions: ColumnMultiplicationDecisions,
+  { house, decisions }: WorkRules<ColumnMultiplicationDecisions>,
 ): MethodResult<Why> {
   const factors = house.addendOrder === "longestFirst" ? longestFirst(problem.operands) : problem.operands;
   const [first, ...rest] = factors;
@@ -121,8 +120,7 @@ function workColumnMultiplication(
         from,
         ...(ignoresPoint ? { readAs: digitsOf(factor) } : {}),
       },
-      house,
-      decisions,
+      { house, decisions },
     );
     made.push(block.steps);
     product = block.product;

@@ -1,9 +1,9 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import { type Decimal, digitsOf, fromCount, ONES, significantDigits } from "../../number";
 import { type DecimalProblem, signOf } from "../../problem";
 import type { Two } from "../../tuples";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { digitsUp } from "../procedures/digitProducts";
 import { type AnswerEnd, type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralMarks } from "../squares/writtenNumber";
@@ -37,8 +37,7 @@ export function inLineSteps(
   multiplier: Decimal,
   row: number,
   problem: Pick<DecimalProblem, "form">,
-  house: HouseRules,
-  decisions: BlockDecisions,
+  { house, decisions }: WorkRules<BlockDecisions>,
 ): AnswerEnd<InLineReason | BlockReason | AnswerReason> {
   const top = digitsFromOnes(multiplicand);
   const by = digitsOf(multiplier);
@@ -61,8 +60,7 @@ export function inLineSteps(
             : { kind: "corner" },
       from,
     },
-    house,
-    decisions,
+    { house, decisions },
   );
   const product = [...block.product].reverse().join("");
   const end = finishAnswer(

@@ -11,6 +11,7 @@ import {
   taken,
 } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import {
   type AdditionDecisions,
   addInColumns,
@@ -84,8 +85,7 @@ export const lattice: Method<"lattice", Why, DecimalProblem, LatticeDecisions, "
 /** A lattice with any decisions; only sound ones are sure to reach the right answer. */
 function workLattice(
   { factors: [top, side], form }: TwoFactors,
-  house: HouseRules,
-  decisions: LatticeDecisions,
+  { house, decisions }: WorkRules<LatticeDecisions>,
 ): MethodResult<Why> {
   const topDigits = [...digitsFromOnes(top)].map(Number);
   const sideDigits = [...digitsFromOnes(side)].map(Number);

@@ -1,5 +1,4 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import {
   bareDigits,
   type Decimal,
@@ -22,6 +21,7 @@ import {
   refused,
   taken,
 } from "../contract/method";
+import type { WorkRules } from "../contract/workContext";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks } from "../squares/writtenNumber";
@@ -100,15 +100,14 @@ function partsOf([first, second]: Two<Decimal>): PartedMultiplier | undefined {
 /** Multiples of ten with any decisions; only sound ones are sure to reach the right answer. */
 function workMultiplesOfTen(
   { multiplicand, multiplier, rest, zeros, form }: PartedMultiplier & Pick<DecimalProblem, "form">,
-  house: HouseRules,
-  decisions: MultiplesOfTenDecisions,
+  { house, decisions }: WorkRules<MultiplesOfTenDecisions>,
 ): MethodResult<Why> {
   const after = movedBy(multiplicand, decisions.places("multiply", zeros));
   // Rows for the carries of each digit are left free above the number that is multiplied.
   const carryRows = house.carryPlace === "above" ? Math.ceil(rest.whole.replaceAll("0", "").length / 2) : 0;
   const row = 1 + carryRows;
   const right = Math.max(multiplicand.fraction.length, after.fraction.length);
-  const { steps, answer } = inLineSteps(after, rest, row, { form }, house, decisions);
+  const { steps, answer } = inLineSteps(after, rest, row, { form }, { house, decisions });
   const highest = highestPlace(after) + rest.whole.length;
   const places = placesFrom(
     Math.min(ONES, lowestPlace(multiplicand)),

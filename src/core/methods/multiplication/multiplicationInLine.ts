@@ -1,7 +1,7 @@
-import type { HouseRules } from "../../house";
 import { type Decimal, highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
+import type { WorkRules } from "../contract/workContext";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { type InLineReason, inLineSteps, wholeMultiplier, writeMultiplicand } from "./inLineBlock";
@@ -43,10 +43,9 @@ interface InLineProblem extends Pick<DecimalProblem, "form"> {
 /** Multiplication in line with any decisions in its rows. */
 function workInLine(
   { multiplicand, multiplier, form }: InLineProblem,
-  house: HouseRules,
-  decisions: BlockDecisions,
+  { house, decisions }: WorkRules<BlockDecisions>,
 ): MethodResult<Why> {
-  const { steps, answer } = inLineSteps(multiplicand, multiplier, 0, { form }, house, decisions);
+  const { steps, answer } = inLineSteps(multiplicand, multiplier, 0, { form }, { house, decisions });
   const highest = highestPlace(multiplicand) + Math.max(1, multiplier.whole.length);
   const places = placesFrom(Math.min(ONES, lowestPlace(multiplicand)), highest);
   return {

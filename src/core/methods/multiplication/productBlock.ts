@@ -3,6 +3,7 @@ import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
 import { columnSumStep } from "../addition/columnSum";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import {
   type AdditionDecisions,
   addInColumns,
@@ -85,7 +86,7 @@ interface Drawing {
 }
 
 /** Multiplies row by row, smallest digit of the multiplier first, and adds the rows where there are several. */
-export function workBlock(block: ProductBlock, house: HouseRules, decisions: BlockDecisions): WorkedBlock {
+export function workBlock(block: ProductBlock, { house, decisions }: WorkRules<BlockDecisions>): WorkedBlock {
   const made = block.by.map((digit, shift): PartialRow => {
     const nothing = digit === 0 && decisions.products.makes(1, digit, 0) === 0;
     const products = nothing ? [] : multiplyByDigit(block.top, digit, decisions.products);

@@ -22,6 +22,7 @@ import {
   taken,
 } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { PLAIN_LAYOUT } from "../squares/pad";
 import { layoutOf } from "../squares/settingOut";
@@ -98,8 +99,7 @@ function shiftOf(op: Shifted["op"], [first, second]: Two<Decimal>): Shifted | un
 /** A shift with any decision; only the sound one is sure to reach the right answer. */
 function workShift(
   { op, numeral, by, power, form }: Shifted & Pick<DecimalProblem, "form">,
-  house: HouseRules,
-  decisions: ShiftDecisions,
+  { house, decisions }: WorkRules<ShiftDecisions>,
 ): MethodResult<Why> {
   const places = decisions.places(op, power);
   const after = movedBy(numeral, places);

@@ -1,4 +1,3 @@
-import type { HouseRules } from "../../house";
 import {
   asFraction,
   type Decimal,
@@ -31,7 +30,8 @@ import {
   unitOf,
   writeQuantity,
 } from "../../quantity";
-import { type Method, type MethodResult, type Solve, taken } from "../contract/method";
+import { type Method, type MethodResult, taken } from "../contract/method";
+import type { InHouse, OnPad, Solving, WorkContext } from "../contract/workContext";
 import type { AnswerReason } from "../squares/answer";
 import { newPad, type Pad, padText } from "../squares/pad";
 
@@ -81,9 +81,7 @@ export const comparingAlike: Method<"comparing-alike", Why, QuantitiesProblem, Q
 
 function workComparing<Inner>(
   problem: QuantitiesProblem,
-  house: HouseRules,
-  decisions: QuantityDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<QuantityDecisions, Inner>,
 ): MethodResult<Why | Inner> {
   const pad = newPad<Why | Inner>();
   const written = (quantity: Quantity): string => writeQuantity(quantity, { ...house, grouping: "none" });
@@ -92,8 +90,8 @@ function workComparing<Inner>(
   ]);
   const { operands } = problem;
   const ordered = operands.every(isNumeral)
-    ? orderedBySign(operands, house, decisions, pad, solve)
-    : orderedAlike(operands, house, pad, solve);
+    ? orderedBySign(operands, { house, decisions, pad, solve })
+    : orderedAlike(operands, { house, pad, solve });
   const [left, right] = operands;
   const relation: Relation = sameValue(left, right)
     ? "="
@@ -117,9 +115,7 @@ function inOrder<Thing, Inner>(
   things: readonly Thing[],
   numeralOf: (thing: Thing) => Numeral,
   of: Compared,
-  house: HouseRules,
-  pad: Pad<Why | Inner>,
-  solve: Solve<Inner>,
+  { house, pad, solve }: InHouse & Solving<Inner> & OnPad<Pad<Why | Inner>>,
 ): readonly Thing[] {
   const numerals = things.map(numeralOf);
   const asked = comparedOf(numerals.length === 2 ? "compare" : "order", numerals);
@@ -138,29 +134,24 @@ function inOrder<Thing, Inner>(
 /** The numbers of a list that lie below zero come first, the one of the largest size before all. */
 function orderedBySign<Inner>(
   numerals: readonly Numeral[],
-  house: HouseRules,
-  decisions: QuantityDecisions,
-  pad: Pad<Why | Inner>,
-  solve: Solve<Inner>,
+  { house, decisions, pad, solve }: WorkContext<QuantityDecisions, Inner> & OnPad<Pad<Why | Inner>>,
 ): readonly Numeral[] {
   const below = numerals.filter(({ negative }) => negative);
   const others = numerals.filter(({ negative }) => !negative);
   if (below.length > 0 && others.length > 0) pad.mark("work", { kind: "signsFirst", below, others });
-  const bySize = below.length > 1 ? inOrder(below, unsigned, "sizes", house, pad, solve) : below;
+  const bySize = below.length > 1 ? inOrder(below, unsigned, "sizes", { house, pad, solve }) : below;
   const turned = decisions.turnsBelowZero() ? [...bySize].reverse() : bySize;
   if (below.length > 1) pad.mark("work", { kind: "sizesTurned", ordered: turned });
   return [
     ...turned,
-    ...(others.length > 1 ? inOrder(others, (one) => one, "notBelow", house, pad, solve) : others),
+    ...(others.length > 1 ? inOrder(others, (one) => one, "notBelow", { house, pad, solve }) : others),
   ];
 }
 
 /** Amounts or measures put in order by their numbers in one unit. */
 function orderedAlike<Inner>(
   quantities: readonly Quantity[],
-  house: HouseRules,
-  pad: Pad<Why | Inner>,
-  solve: Solve<Inner>,
+  { house, pad, solve }: InHouse & Solving<Inner> & OnPad<Pad<Why | Inner>>,
 ): readonly Quantity[] {
   const unit = smallestUnit(quantities.filter(isMeasure));
   const numbered = quantities.map((quantity) => ({ quantity, numeral: inOneUnit(quantity, unit) }));
@@ -171,7 +162,7 @@ function orderedAlike<Inner>(
     if (before === after) continue;
     pad.line("work", { kind: "asNumber", quantity, ...counted }, () => [padText(`${before} = ${after}`)]);
   }
-  return inOrder(numbered, ({ numeral }) => numeral, "alike", house, pad, solve).map(
+  return inOrder(numbered, ({ numeral }) => numeral, "alike", { house, pad, solve }).map(
     ({ quantity }) => quantity,
   );
 }

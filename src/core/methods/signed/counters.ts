@@ -1,9 +1,9 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import { wholeNumeral } from "../../number";
 import type { SignedOperation, SignedProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { nameStep } from "../squares/answer";
 import { newPad, padText } from "../squares/pad";
 import { wholeCount } from "./numberLine";
@@ -70,8 +70,7 @@ const rowOf = (negative: boolean): number => (negative ? TOP + 1 : TOP);
 /** Counters with any decision about zero pairs; only the sound one is sure to reach the right answer. */
 function workCounters(
   { problem, op, first, second }: TwoCounts,
-  house: HouseRules,
-  decisions: CounterDecisions,
+  { house, decisions }: WorkRules<CounterDecisions>,
 ): MethodResult<SignedWhy> {
   const pad = newPad<SignedWhy>();
   pad.line("setOut", { kind: "writeSigned", problem }, () => [

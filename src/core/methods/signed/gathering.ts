@@ -1,14 +1,7 @@
-import type { HouseRules } from "../../house";
 import { type Numeral, wholeNumeral } from "../../number";
 import type { SignedProblem, TermsProblem } from "../../problem";
-import {
-  type Method,
-  type MethodResult,
-  otherOperation,
-  refused,
-  type Solve,
-  taken,
-} from "../contract/method";
+import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
+import type { WorkContext } from "../contract/workContext";
 import {
   addedTerms,
   addSigned,
@@ -44,21 +37,23 @@ export const gathering: Method<"gathering", SignedWhy, SignedProblem, SignDecisi
 /** Gathering with any decisions; only sound ones are sure to reach the right answer. */
 function workGathering<Inner>(
   problem: TermsProblem,
-  house: HouseRules,
-  decisions: SignDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<SignDecisions, Inner>,
 ): MethodResult<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
-  const terms = asAddition(problem, house, decisions, pad);
+  const terms = asAddition(problem, { house, decisions, pad });
   const sides = [false, true].map((negative) => terms.filter((term) => term.negative === negative));
   const [above = [], below = []] = sides;
   pad.line("work", { kind: "gatherSides", above, below }, () => sumItems([...above, ...below], house));
   const totals = sides.map(([first = wholeNumeral(0n), ...rest]) =>
     rest.reduce<Numeral>(
-      (left, right) => addSigned(left, right, "apart", house, decisions, pad, solve),
+      (left, right) => addSigned(left, right, "apart", { house, decisions, pad, solve }),
       first,
     ),
   );
   const [up = wholeNumeral(0n), down = wholeNumeral(0n)] = totals;
-  return finishSigned(problem, house, pad, addSigned(up, down, "apart", house, decisions, pad, solve), solve);
+  return finishSigned(problem, addSigned(up, down, "apart", { house, decisions, pad, solve }), {
+    house,
+    pad,
+    solve,
+  });
 }

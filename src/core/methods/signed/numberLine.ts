@@ -11,6 +11,7 @@ import {
   taken,
 } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { nameStep } from "../squares/answer";
 import { lettering, PLAIN_LAYOUT } from "../squares/pad";
 import { type SignedWhy, signedNumbers } from "./signRule";
@@ -94,8 +95,7 @@ function stopsOf({ start, jumps }: Jumps, decisions: LineDecisions): readonly nu
 /** A number line with any decision of jumping; only the sound one is sure to end where it should. */
 function workNumberLine(
   { problem, ...found }: Jumps & { readonly problem: SignedProblem },
-  house: HouseRules,
-  decisions: LineDecisions,
+  { house, decisions }: WorkRules<LineDecisions>,
 ): MethodResult<SignedWhy> {
   const stops = stopsOf(found, decisions);
   const low = Math.min(0, ...stops) - 1;

@@ -32,7 +32,8 @@ import {
   writeAnswer,
 } from "../../problem";
 import { mapTwo, mapTwoOrMore, type Two, type TwoOrMore } from "../../tuples";
-import { type Method, type MethodResult, type Solve, taken } from "../contract/method";
+import { type Method, type MethodResult, taken } from "../contract/method";
+import type { InHouse, OnPad, Solving, WorkContext, WorkRules } from "../contract/workContext";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { newPad, numeralItems, type Pad, type PadItem, padText } from "../squares/pad";
 import type { SignedReason } from "./signedReason";
@@ -122,27 +123,23 @@ export function startSigned<Inner>(problem: SignedProblem, house: HouseRules): S
 /** The rule of signs with any decisions; only sound ones are sure to reach the right answer. */
 function workSignRule<Inner>(
   problem: SignedProblem,
-  house: HouseRules,
-  decisions: SignDecisions,
-  solve: Solve<Inner>,
+  { house, decisions, solve }: WorkContext<SignDecisions, Inner>,
 ): MethodResult<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
-  if (problem.op !== "terms") return workProduct(problem, house, decisions, pad, solve);
-  const terms = asAddition(problem, house, decisions, pad);
+  if (problem.op !== "terms") return workProduct(problem, { house, decisions, pad, solve });
+  const terms = asAddition(problem, { house, decisions, pad });
   const [first, ...rest] = terms;
   const sum = rest.reduce<Numeral>(
-    (left, right, index) => addSigned(left, right, rest.slice(index + 1), house, decisions, pad, solve),
+    (left, right, index) => addSigned(left, right, rest.slice(index + 1), { house, decisions, pad, solve }),
     first,
   );
-  return finishSigned(problem, house, pad, sum, solve);
+  return finishSigned(problem, sum, { house, pad, solve });
 }
 
 /** The terms as an addition: where there were two signs, a line with one. */
 export function asAddition<Inner>(
   problem: TermsProblem,
-  house: HouseRules,
-  decisions: SignDecisions,
-  pad: SignedPad<Inner>,
+  { house, decisions, pad }: WorkRules<SignDecisions> & OnPad<SignedPad<Inner>>,
 ): TwoOrMore<Numeral> {
   const terms = addedTerms(problem, decisions);
   // A plus or a minus before a number without a sign of its own stays as it is written.
@@ -166,10 +163,7 @@ export function addSigned<Inner>(
   left: Numeral,
   right: Numeral,
   after: readonly Numeral[] | "apart",
-  house: HouseRules,
-  decisions: SignDecisions,
-  pad: SignedPad<Inner>,
-  solve: Solve<Inner>,
+  { house, decisions, pad, solve }: WorkContext<SignDecisions, Inner> & OnPad<SignedPad<Inner>>,
 ): Numeral {
   const [a, b] = [unsigned(left), unsigned(right)];
   const [larger, smaller] = compareNumerals(a, b) >= 0 ? [a, b] : [b, a];
@@ -177,7 +171,7 @@ export function addSigned<Inner>(
   const sizes: Sizes = adds
     ? { op: "add", operands: [a, b] }
     : { op: "subtract", operands: [larger, smaller] };
-  const size = sizeOf(sizes, house, pad, solve);
+  const size = sizeOf(sizes, { house, pad, solve });
   const result = { ...size, negative: decisions.sumBelow(left, right) && !isZero(size) };
   const why: SignedWhy = adds
     ? { kind: "sameSigns", left, right, result }
@@ -197,7 +191,10 @@ type Sizes =
   | { readonly op: "divide"; readonly operands: Two<Numeral> };
 
 /** What two sizes come to: in the head where they are small whole numbers, else worked on a page of its own. */
-function sizeOf<Inner>(sizes: Sizes, house: HouseRules, pad: SignedPad<Inner>, solve: Solve<Inner>): Numeral {
+function sizeOf<Inner>(
+  sizes: Sizes,
+  { house, pad, solve }: InHouse & Solving<Inner> & OnPad<SignedPad<Inner>>,
+): Numeral {
   const { op, operands } = sizes;
   if ((op === "add" || op === "subtract") && operands.every(inTheHead)) {
     const [a, b] = [asFraction(operands[0]).numerator, asFraction(operands[1]).numerator];
@@ -233,10 +230,7 @@ function numberOf(answer: Answer): Numeral {
 /** The sign first, by counting the negative numbers; then the size. */
 function workProduct<Inner>(
   problem: Asks<SignedProblem, "multiply" | "divide">,
-  house: HouseRules,
-  decisions: SignDecisions,
-  pad: SignedPad<Inner>,
-  solve: Solve<Inner>,
+  { house, decisions, pad, solve }: WorkContext<SignDecisions, Inner> & OnPad<SignedPad<Inner>>,
 ): MethodResult<SignedWhy | Inner> {
   const { op } = problem;
   const negatives = problem.operands.filter(({ negative }) => negative).length;
@@ -247,13 +241,13 @@ function workProduct<Inner>(
       ? { op: "multiply", operands: mapTwoOrMore(problem.operands, unsigned) }
       : { op: "divide", operands: mapTwo(problem.operands, unsigned) };
   const asked = sizesProblem(sizes);
-  const size = tableFact(op, sizes.operands) ?? sizeOf(sizes, house, pad, solve);
+  const size = tableFact(op, sizes.operands) ?? sizeOf(sizes, { house, pad, solve });
   const result = { ...size, negative: negative && !isZero(size) };
   pad.line("work", { kind: "productSize", problem: asked, size, result }, () => [
     padText("="),
     ...numeralItems(result, house),
   ]);
-  return finishSigned(problem, house, pad, result, solve);
+  return finishSigned(problem, result, { house, pad, solve });
 }
 
 /** A product or quotient of the multiplication table; none for larger ones. */
@@ -267,10 +261,8 @@ function tableFact(op: "multiply" | "divide", sizes: readonly Numeral[]): Numera
 /** The last steps: the form that was wanted, and the name. */
 export function finishSigned<Inner>(
   problem: SignedProblem,
-  house: HouseRules,
-  pad: SignedPad<Inner>,
   sum: Numeral,
-  solve: Solve<Inner>,
+  { house, pad, solve }: InHouse & Solving<Inner> & OnPad<SignedPad<Inner>>,
 ): MethodResult<SignedWhy | Inner> {
   const asked = rewritten(problem.form, unsigned(sum));
   if (asked === undefined) {

@@ -1,4 +1,3 @@
-import type { HouseRules } from "../../house";
 import { type Numeral, unsigned } from "../../number";
 import {
   AS_IT_COMES,
@@ -20,10 +19,10 @@ import {
   type NoDecisions,
   otherOperation,
   refused,
-  type Solve,
   taken,
 } from "../contract/method";
 import { Stuck } from "../contract/stuck";
+import type { InHouse, OnPad, Solving, WorkContext } from "../contract/workContext";
 import { numeralItems, padText } from "../squares/pad";
 import { finishSigned, type SignedWhy, signedNumbers, startSigned, sumItems } from "./signRule";
 
@@ -76,9 +75,7 @@ export const takenTogether: Method<"taken-together", SignedWhy, SignedProblem, N
 function apart<Inner>(
   op: "add" | "subtract",
   operands: TwoOrMore<Numeral>,
-  house: HouseRules,
-  pad: ReturnType<typeof startSigned<Inner>>,
-  solve: Solve<Inner>,
+  { house, pad, solve }: InHouse & Solving<Inner> & OnPad<ReturnType<typeof startSigned<Inner>>>,
 ): Numeral {
   const asked: Problem | undefined = operands.every(isDecimal)
     ? decimalsOf(op, operands, AS_IT_COMES)
@@ -95,15 +92,13 @@ function apart<Inner>(
 
 function workOneByOne<Inner>(
   problem: TermsProblem,
-  house: HouseRules,
-  _: NoDecisions,
-  solve: Solve<Inner>,
+  { house, solve }: WorkContext<NoDecisions, Inner>,
 ): MethodResult<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
   let here = problem.first;
   problem.more.forEach(({ join, numeral }, index) => {
     const before = here;
-    const result = apart(join, [before, numeral], house, pad, solve);
+    const result = apart(join, [before, numeral], { house, pad, solve });
     here = result;
     const rest = problem.more.slice(index + 1);
     if (rest.length > 0)
@@ -112,7 +107,7 @@ function workOneByOne<Inner>(
         ...sumItems([result, ...rest.map(signedTerm)], house),
       ]);
   });
-  return finishSigned(problem, house, pad, here, solve);
+  return finishSigned(problem, here, { house, pad, solve });
 }
 
 const signedTerm = ({ join, numeral }: Term): Numeral =>
@@ -120,27 +115,23 @@ const signedTerm = ({ join, numeral }: Term): Numeral =>
 
 function workTogether<Inner>(
   problem: TermsProblem,
-  house: HouseRules,
-  _: NoDecisions,
-  solve: Solve<Inner>,
+  { house, solve }: WorkContext<NoDecisions, Inner>,
 ): MethodResult<SignedWhy | Inner> {
   const pad = startSigned<Inner>(problem, house);
   const takes = signedNumbers(problem)
     .slice(1)
     .map(({ numeral }) => numeral);
   if (!isTwoOrMore(takes)) throw new Stuck("workTogether: several numbers are taken away");
-  const total = apart("add", takes, house, pad, solve);
+  const total = apart("add", takes, { house, pad, solve });
   pad.line("work", { kind: "takenTogether", numbers: takes, total, from: problem.first }, () => [
     padText("="),
     ...numeralItems(problem.first, house),
     padText("−"),
     ...numeralItems(total, house),
   ]);
-  return finishSigned(
-    problem,
+  return finishSigned(problem, apart("subtract", [problem.first, total], { house, pad, solve }), {
     house,
     pad,
-    apart("subtract", [problem.first, total], house, pad, solve),
     solve,
-  );
+  });
 }

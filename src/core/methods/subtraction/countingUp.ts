@@ -1,5 +1,4 @@
 import type { Mark, PaperLayout } from "../../board";
-import type { HouseRules } from "../../house";
 import {
   compareDecimals,
   countedIn,
@@ -18,6 +17,7 @@ import type { ColumnAdditionReason } from "../addition/columnSum";
 import { addPile } from "../addition/sumOnPlumb";
 import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { partOf } from "../squares/placeParts";
@@ -71,8 +71,7 @@ interface Hop {
 /** Counting up with any decisions; only sound ones are sure to reach the right answer. */
 function workCountingUp(
   problem: Asks<DecimalProblem, "subtract">,
-  house: HouseRules,
-  decisions: CountingUpDecisions,
+  { house, decisions }: WorkRules<CountingUpDecisions>,
 ): MethodResult<Why> {
   const [first, second] = problem.operands;
   const belowZero = compareDecimals(first, second) < 0;
@@ -85,7 +84,7 @@ function workCountingUp(
   const line = right + 4 + hopWidth;
   const numerals = hops.length > 0 ? hops.map(({ hop }) => hop) : [partOf(0, ONES)];
   const pile = { numerals, line, aboveRow: 0, ruleRow: numerals.length + 1 };
-  const sum = addPile(pile, house, decisions.sums);
+  const sum = addPile(pile, { house, decisions: decisions.sums });
   const full = { ...sum.full, negative: belowZero };
   const end = finishAnswer(full, { row: sum.row, line, closes: (row) => sum.rule(row, 2) }, problem, house);
   const points: readonly Mark[] = full.point ? [{ kind: "point", line, row: sum.row, look: "written" }] : [];

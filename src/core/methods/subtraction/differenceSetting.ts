@@ -4,6 +4,7 @@ import { compareDecimals, type Decimal, movedBy, ONES, type Place } from "../../
 import type { Asks, DecimalProblem } from "../../problem";
 import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import type { ColumnRow } from "../procedures/columnSums";
 import {
   type PaidPlace,
@@ -48,9 +49,8 @@ export const SOUND_PAID_DIFFERENCE: PaidDifferenceDecisions = { ...SOUND_SETTING
 /** Sets a difference out; `paymentRow` leaves a row free between the lower number and the rule. */
 export function differenceSetting(
   problem: Asks<DecimalProblem, "subtract">,
-  house: HouseRules,
   paymentRow: boolean,
-  decisions: SettingDecisions,
+  { house, decisions }: WorkRules<SettingDecisions>,
 ): DifferenceSetting {
   const [first, second] = problem.operands;
   const belowZero = compareDecimals(first, second) < 0;
@@ -119,10 +119,9 @@ export function differenceWorking<Why>(
 /** The whole working of a difference with payments, whose columns are told by `steps`, smallest place first. */
 export function paidDifference<Why>(
   problem: Asks<DecimalProblem, "subtract">,
-  house: HouseRules,
   set: DifferenceSetting,
-  decisions: PaymentDecisions,
   steps: (column: PaidPlace) => readonly StepToDraw<Why>[],
+  { house, decisions }: WorkRules<PaymentDecisions>,
 ): MethodResult<Why | SettingOutReason | AnswerReason> {
   const { minuend, subtrahend, setting, placeOf } = set;
   const paid = subtractWithPayments(minuend, subtrahend, setting.places.length, () => 10, decisions);

@@ -1,9 +1,9 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import type { PaidPlace } from "../procedures/payments";
 import { type AnswerReason, answerDigit } from "../squares/answer";
 import { colOf, pointStep, reachesPoint, type SettingOutReason } from "../squares/settingOut";
@@ -40,11 +40,10 @@ export const equalAdditions: Method<"equal-additions", Why, DecimalProblem, Paid
 /** Equal additions with any decisions in the columns; only sound ones are sure to reach the right answer. */
 function workEqualAdditions(
   problem: Asks<DecimalProblem, "subtract">,
-  house: HouseRules,
-  decisions: PaidDifferenceDecisions,
+  { house, decisions }: WorkRules<PaidDifferenceDecisions>,
 ): MethodResult<Why> {
   const writes = house.carryPlace !== "unwritten";
-  const set = differenceSetting(problem, house, writes, decisions);
+  const set = differenceSetting(problem, writes, { house, decisions });
   const { setting } = set;
 
   const raise = ({ place, top, taken, raised, pays }: PaidPlace): StepToDraw<EqualAdditionsReason> => {
@@ -71,5 +70,5 @@ function workEqualAdditions(
     const point = reachesPoint(setting, column.place, house) ? [pointStep(setting, "whenReached")] : [];
     return [...(column.raised > column.top ? [raise(column)] : []), difference, ...point];
   };
-  return paidDifference(problem, house, set, decisions, columnSteps);
+  return paidDifference(problem, set, columnSteps, { house, decisions });
 }

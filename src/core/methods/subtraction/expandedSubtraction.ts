@@ -1,9 +1,9 @@
 import type { Mark } from "../../board";
-import type { HouseRules } from "../../house";
 import { compareDecimals, type Place } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import {
   type DecompositionDecisions,
   type DecompositionMove,
@@ -67,8 +67,7 @@ export const expandedSubtraction: Method<
 /** Expanded subtraction with any decisions; only sound ones are sure to reach the right answer. */
 function workExpandedSubtraction(
   problem: Asks<DecimalProblem, "subtract">,
-  house: HouseRules,
-  decisions: DecompositionDecisions,
+  { house, decisions }: WorkRules<DecompositionDecisions>,
 ): MethodResult<Why> {
   const [first, second] = problem.operands;
   const belowZero = compareDecimals(first, second) < 0;

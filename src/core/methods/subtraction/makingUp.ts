@@ -1,7 +1,7 @@
-import type { HouseRules } from "../../house";
 import type { Asks, DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import type { PaidPlace } from "../procedures/payments";
 import { type AnswerReason, answerDigit } from "../squares/answer";
 import { colOf, pointStep, reachesPoint, type SettingOutReason } from "../squares/settingOut";
@@ -29,11 +29,10 @@ export const makingUp: Method<"making-up", Why, DecimalProblem, PaidDifferenceDe
 /** Making up with any decisions in the columns; only sound ones are sure to reach the right answer. */
 function workMakingUp(
   problem: Asks<DecimalProblem, "subtract">,
-  house: HouseRules,
-  decisions: PaidDifferenceDecisions,
+  { house, decisions }: WorkRules<PaidDifferenceDecisions>,
 ): MethodResult<Why> {
   const writes = house.carryPlace !== "unwritten";
-  const set = differenceSetting(problem, house, writes, decisions);
+  const set = differenceSetting(problem, writes, { house, decisions });
   const { setting } = set;
 
   const columnSteps = (column: PaidPlace): readonly StepToDraw<SettingOutReason | MakingUpReason>[] => {
@@ -49,5 +48,5 @@ function workMakingUp(
     };
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
   };
-  return paidDifference(problem, house, set, decisions, columnSteps);
+  return paidDifference(problem, set, columnSteps, { house, decisions });
 }

@@ -4,6 +4,7 @@ import type { Place } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
 import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { WorkRules } from "../contract/workContext";
 import {
   type DecompositionDecisions,
   type DecompositionMove,
@@ -79,10 +80,9 @@ export const subtractionByDecomposition: Method<
 /** Decomposition with any decisions in the columns; only sound ones are sure to reach the right answer. */
 function workDecomposition(
   problem: Asks<DecimalProblem, "subtract">,
-  house: HouseRules,
-  decisions: DifferenceByDecompositionDecisions,
+  { house, decisions }: WorkRules<DifferenceByDecompositionDecisions>,
 ): MethodResult<Why> {
-  const set = differenceSetting(problem, house, false, decisions);
+  const set = differenceSetting(problem, false, { house, decisions });
   const { setting, minuend, subtrahend, placeOf } = set;
   const moves = subtractInColumns(
     minuend,
