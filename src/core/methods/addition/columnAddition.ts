@@ -10,18 +10,17 @@ import {
   type ColumnSum,
   SOUND_ADDITION,
 } from "../procedures/columnSums";
-import { type AnswerReason, answerSteps, frontPlace } from "../squares/answer";
+import type { AnswerReason } from "../squares/answer";
+import { columnWorking } from "../squares/columnWorking";
 import {
   colOf,
   countsIn,
-  layoutOf,
   NO_FREE_ROWS,
   pointStep,
   reachesPoint,
   type SettingDecisions,
   type SettingOutReason,
   SOUND_SETTING,
-  setOutSteps,
   settingOf,
   widened,
 } from "../squares/settingOut";
@@ -88,16 +87,14 @@ function workColumnAddition(
     const step = columnSumStep(sum, { place, col, row: setting.answerRow, carry }, place > front, house);
     return reachesPoint(setting, place, house) ? [step, pointStep(setting, "whenReached")] : [step];
   };
-  const end = answerSteps(setting, columns, problem, house, false);
-  return {
-    answer: end.answer,
-    onPaper: () => {
-      const front = frontPlace(columns);
-      const work = sums.flatMap((sum) => columnSteps(sum, front));
-      const setOut = setOutSteps(setting, "add", house, addends[0] !== problem.operands[0]);
-      return { layout: layoutOf(setting), steps: [...setOut, ...work, ...end.steps()] };
-    },
-  };
+  const movedToFront = addends[0] !== problem.operands[0];
+  return columnWorking(
+    setting,
+    { op: "add", written: columns, belowZero: false, before: [], movedToFront },
+    (front) => sums.flatMap((sum) => columnSteps(sum, front)),
+    problem,
+    house,
+  );
 }
 
 /** The addend with most digits on top; equal ones stay as they were given. */

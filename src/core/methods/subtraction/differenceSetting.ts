@@ -12,17 +12,16 @@ import {
   SOUND_PAYMENTS,
   subtractWithPayments,
 } from "../procedures/payments";
-import { type AnswerReason, answerSteps, frontPlace, type Written } from "../squares/answer";
+import type { AnswerReason, Written } from "../squares/answer";
+import { columnWorking } from "../squares/columnWorking";
 import {
   colOf,
   countsIn,
-  layoutOf,
   NO_FREE_ROWS,
   type Setting,
   type SettingDecisions,
   type SettingOutReason,
   SOUND_SETTING,
-  setOutSteps,
   settingOf,
 } from "../squares/settingOut";
 
@@ -104,16 +103,10 @@ export function differenceWorking<Why>(
   house: HouseRules,
   { setting, swap, belowZero }: DifferenceSetting,
   written: readonly Written[],
-  work: () => readonly StepToDraw<Why>[],
+  work: (front: Place) => readonly StepToDraw<Why>[],
 ): MethodResult<Why | SettingOutReason | AnswerReason> {
-  const end = answerSteps(setting, written, problem, house, belowZero);
-  return {
-    answer: end.answer,
-    onPaper: () => ({
-      layout: layoutOf(setting),
-      steps: [...swap, ...setOutSteps(setting, "subtract", house), ...work(), ...end.steps()],
-    }),
-  };
+  const columns = { op: "subtract", written, belowZero, before: swap, movedToFront: false } as const;
+  return columnWorking(setting, columns, work, problem, house);
 }
 
 /** The whole working of a difference with payments, whose columns are told by `steps`, smallest place first. */
@@ -126,11 +119,10 @@ export function paidDifference<Why>(
   const { minuend, subtrahend, setting, placeOf } = set;
   const paid = subtractWithPayments(minuend, subtrahend, setting.places.length, () => 10, decisions);
   const written = paid.map(({ column, written }) => ({ place: placeOf(column), written }));
-  return differenceWorking(problem, house, set, written, () => {
-    const front = frontPlace(written);
-    return paid.flatMap(({ column, ...rest }) => {
+  return differenceWorking(problem, house, set, written, (front) =>
+    paid.flatMap(({ column, ...rest }) => {
       const place = placeOf(column);
       return steps({ ...rest, place, blank: place > front });
-    });
-  });
+    }),
+  );
 }

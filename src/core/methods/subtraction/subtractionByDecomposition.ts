@@ -12,7 +12,7 @@ import {
   SOUND_DECOMPOSITION,
   subtractInColumns,
 } from "../procedures/decomposition";
-import { type AnswerReason, answerDigit, frontPlace } from "../squares/answer";
+import { type AnswerReason, answerDigit } from "../squares/answer";
 import {
   colOf,
   pointStep,
@@ -95,9 +95,9 @@ function workDecomposition(
   const columns = moves.flatMap((move) =>
     move.kind === "difference" ? [{ place: placeOf(move.column), written: move.written }] : [],
   );
-  return differenceWorking(problem, house, set, columns, () => {
+  return differenceWorking(problem, house, set, columns, (front) => {
     const written = minuend.map((count) => count !== undefined);
-    return workSteps(moves, setting, house, placeOf, frontPlace(columns), written);
+    return workSteps(moves, setting, house, placeOf, front, written);
   });
 }
 
