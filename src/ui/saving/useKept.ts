@@ -31,6 +31,14 @@ const KEEPING: SaveState = { kind: "keeping" };
 /** What came of a write: on disk, not now, stopped until the tutor acts, or put together with another window's to something that is still to be written. */
 type Written<Value> = "kept" | "later" | "stopped" | { readonly next: Value };
 
+/** How a kept thing is being saved, and what the tutor can do about it. */
+export interface Saving {
+  readonly saving: SaveState;
+  readonly choose: (mine: boolean) => void;
+  /** Looks at what stands on disk after it was brought back there: the tutor chooses between that and what is here. */
+  readonly lookAgain: () => Promise<void>;
+}
+
 /** Whether two values are of the same thing and are kept as the same. */
 const isSame = <Value>(client: KeptClient<Value>, one: Value, other: Value): boolean =>
   one === other ||
@@ -55,12 +63,7 @@ export function useKept<Value extends object>(
   adopt: (value: Value) => void,
   /** Called as a write begins, also while the page closes. */
   onWriting: (value: Value) => void = () => undefined,
-): {
-  readonly saving: SaveState;
-  readonly choose: (mine: boolean) => void;
-  /** Looks at what stands on disk after it was brought back there: the tutor chooses between that and what is here. */
-  readonly lookAgain: () => Promise<void>;
-} {
+): Saving {
   const [onDisk, setOnDisk] = useState<OnDisk<Value> | undefined>(
     start.isKept && value !== undefined ? { value, revision: start.revision } : undefined,
   );

@@ -11,7 +11,7 @@ import { PlaceLink, useNavigateAfterSaving } from "../parts/PlaceLink";
 import { send } from "../saving/wire/send";
 import { useAsked } from "../saving/wire/useAsked";
 import { VIEWS } from "../saving/wire/views";
-import { Choose } from "./editor/Panel";
+import { Choose } from "./editor/acts/Panel";
 
 /** How long after the last change the samples are drawn anew. */
 const PAUSE = 350;

@@ -25,7 +25,7 @@ import { ROUTES } from "@/service/routes";
 import { Button } from "../parts/Button";
 import { PlaceLink } from "../parts/PlaceLink";
 import { Shelf } from "./Shelf";
-import { Till } from "./Till";
+import { Till } from "./till/Till";
 import { ReadIt } from "./tools/ReadIt";
 import { type Kept, Readings } from "./tools/Readings";
 import { ToolStage } from "./tools/ToolStage";

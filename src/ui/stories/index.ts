@@ -3,4 +3,4 @@ export type { OwnDraft } from "./own/ownDraft";
 export { StockScreen } from "./StockScreen";
 export { StoriesScreen } from "./StoriesScreen";
 export { StoryProbe } from "./StoryProbe";
-export { StoryTurn } from "./task/StoryTask";
+export { StoryTask } from "./task/StoryTask";

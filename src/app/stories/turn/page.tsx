@@ -3,7 +3,7 @@ import { redirect } from "next/navigation";
 import type { ReactElement } from "react";
 import { database, listLearners } from "@/data";
 import { ROUTES } from "@/service/routes";
-import { StoryTurn } from "@/ui/stories";
+import { StoryTask } from "@/ui/stories";
 import { type Parameters, parametersOf } from "../../reading/parameters";
 import { TooMuch } from "../../TooMuch";
 import { askedTold } from "../asked";
@@ -22,7 +22,7 @@ export default async function StoryTurnPage({
   const { stretches, question, givens, frames } = shown.value;
   const story = { kind, stretches, question, givens, frames };
   return (
-    <StoryTurn
+    <StoryTask
       key={`${kind} ${seed}`}
       story={story}
       seed={seed}

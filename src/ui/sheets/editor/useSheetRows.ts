@@ -19,6 +19,8 @@ const MOST_UNDONE = 50;
 const tooMany = (many: number): string =>
   `A sheet has at most ${MOST_KEPT_ROWS} problems; with these it would have ${many}.`;
 
+export type SheetRows = ReturnType<typeof useSheetRows>;
+
 /** The problems of a sheet in the hands of a tutor: each act changes the list at once, or when the server has drawn; all of them can be undone. */
 export function useSheetRows(start: readonly EditedRow[], house: HouseRules, never: readonly TraitId[]) {
   const [rows, setRows] = useState(start);

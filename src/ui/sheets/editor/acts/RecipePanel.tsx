@@ -6,8 +6,8 @@ import { type ReactElement, useState } from "react";
 import type { TraitId } from "@/core/features";
 import { SKILLS, type SkillId, STRANDS } from "@/core/sheets";
 import { SKILL_NAMES, STRAND_NAMES, TRAIT_NAMES } from "@/core/wording";
-import { Button } from "../../parts/Button";
-import { useNavigateAfterSaving } from "../../parts/PlaceLink";
+import { Button } from "../../../parts/Button";
+import { useNavigateAfterSaving } from "../../../parts/PlaceLink";
 import {
   type AddressedRecipe,
   problemsWished,
@@ -15,7 +15,7 @@ import {
   TRAIT_WISHES,
   type TraitWish,
   wishOf,
-} from "../recipeAddress";
+} from "../../recipeAddress";
 import { Panel } from "./Panel";
 
 /** The recipe by hand: which skills are mixed, how many problems, and what must be in them or must not. */

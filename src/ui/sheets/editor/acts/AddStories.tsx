@@ -5,10 +5,10 @@ import { type ReactElement, useEffect, useState } from "react";
 import { KINDS_ON_SHEETS, STRUCTURES, type StoryKindId } from "@/core/stories";
 import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
 import { ROUTES } from "@/service/routes";
-import { Button } from "../../parts/Button";
-import { ask } from "../../saving/wire/ask";
-import { VIEWS } from "../../saving/wire/views";
-import type { OwnKept } from "../../stories/own/ownDraft";
+import { Button } from "../../../parts/Button";
+import { ask } from "../../../saving/wire/ask";
+import { VIEWS } from "../../../saving/wire/views";
+import type { OwnKept } from "../../../stories/own/ownDraft";
 import { Panel } from "./Panel";
 
 const MOST_AT_ONCE = 30;

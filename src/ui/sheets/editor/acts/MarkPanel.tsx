@@ -3,10 +3,10 @@
 import { ListChecks } from "lucide-react";
 import { type ReactElement, useState } from "react";
 import { ROUTES } from "@/service/routes";
-import { Button } from "../../parts/Button";
-import { useNavigateAfterSaving } from "../../parts/PlaceLink";
-import { ask } from "../../saving/wire/ask";
-import { VIEWS } from "../../saving/wire/views";
+import { Button } from "../../../parts/Button";
+import { useNavigateAfterSaving } from "../../../parts/PlaceLink";
+import { ask } from "../../../saving/wire/ask";
+import { VIEWS } from "../../../saving/wire/views";
 import { Panel } from "./Panel";
 
 /** A learner, with when they were given this sheet. */

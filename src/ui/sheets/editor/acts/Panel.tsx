@@ -2,7 +2,7 @@
 
 import { Popover } from "radix-ui";
 import type { ReactElement, ReactNode } from "react";
-import { LOOKS } from "../../parts/looks";
+import { LOOKS } from "../../../parts/looks";
 
 /** A button with a panel of its own that opens under it. */
 export function Panel({

@@ -2,7 +2,7 @@
 
 import { ListPlus } from "lucide-react";
 import { type ReactElement, useState } from "react";
-import { Button } from "../../parts/Button";
+import { Button } from "../../../parts/Button";
 import { Panel } from "./Panel";
 
 /** Adds problems as they are typed or pasted, one a line. */

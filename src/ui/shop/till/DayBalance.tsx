@@ -1,8 +1,8 @@
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { worthOfDrawer } from "@/core/shop";
-import { Button } from "../parts/Button";
-import { CheckField } from "./CheckField";
+import { Button } from "../../parts/Button";
+import { CheckField } from "../CheckField";
 import { readMoney, writtenMoney } from "./money";
 import { balanceOf, type Day } from "./sale";
 

@@ -2,8 +2,8 @@
 
 import { Printer } from "lucide-react";
 import { type ReactElement, useState } from "react";
-import { GIVEN_NAMES } from "../../learnerTask/givenNames";
-import { LOOKS } from "../../parts/looks";
+import { GIVEN_NAMES } from "../../../learnerTask/givenNames";
+import { LOOKS } from "../../../parts/looks";
 import { Choose, Panel } from "./Panel";
 
 /** How a sheet is printed, as the panel has it: each setting as the address of the PDF writes it. */
