@@ -23,7 +23,7 @@ import {
 export type TypedDraft = Reading | "loading" | "unreachable";
 
 /** What the screen shows: the field, the board that is open, and what each of them reads as. */
-interface BoardView {
+export interface BoardView {
   readonly typed: string;
   readonly house: HouseRules;
   readonly open: OpenBoard | undefined;

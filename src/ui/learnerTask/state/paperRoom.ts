@@ -183,3 +183,14 @@ export const textIn = (paper: Paper, { col, row }: Square): string =>
   marksIn(paper, col, row)
     .flatMap((mark) => ("text" in mark ? [mark.text] : mark.kind === "point" ? ["."] : []))
     .join(" ");
+
+/** The lattice of a way that draws one, with the corner it is put down by; none where no way does. */
+export function latticeOf(
+  ways: readonly TaskWay[],
+): { readonly marks: readonly Mark[]; readonly corner: Square } | undefined {
+  const marks = ways
+    .flatMap(({ steps }) => steps)
+    .find((step) => step.marks.some(({ kind }) => kind === "diagonal"))?.marks;
+  const corner = marks?.find((mark) => mark.kind === "frame");
+  return marks === undefined || corner?.kind !== "frame" ? undefined : { marks, corner };
+}
