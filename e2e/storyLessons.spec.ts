@@ -59,7 +59,7 @@ test("a story of the tutor's own has several steps, is kept, taken away and brou
   await expect(page.getByRole("list", { name: "What is worked" }).getByRole("listitem")).toHaveCount(2);
   await page.getByLabel(/The answer as a sentence/).fill("One pedal weighs … .");
   await page.getByRole("button", { name: "Keep this story" }).press("Enter");
-  await expect(page.getByText("Kept.", { exact: true })).toBeVisible();
+  await expect(page.getByText("Kept", { exact: true })).toBeVisible();
   await expectAccessible(page);
   await page.reload();
   await listening(page);

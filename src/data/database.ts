@@ -3,6 +3,7 @@ import path from "node:path";
 import Database from "better-sqlite3";
 import { type BetterSQLite3Database, drizzle } from "drizzle-orm/better-sqlite3";
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
+import { ownThingsFromSettings } from "./own/ownThingsFromSettings";
 import * as schema from "./schema";
 
 export type Data = BetterSQLite3Database<typeof schema> & { readonly $client: Database.Database };
@@ -27,6 +28,7 @@ export function openFile(file: string): Data {
   client.pragma("busy_timeout = 5000");
   const data = drizzle(client, { schema });
   migrate(data, { migrationsFolder: MIGRATIONS });
+  ownThingsFromSettings(data);
   return data;
 }
 

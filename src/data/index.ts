@@ -45,6 +45,14 @@ export { packedCellsOf } from "./marking/packedSquares";
 export { historiesOf, historyOf } from "./marking/patternCounts";
 export { seenProblems } from "./marking/seenProblems";
 export { type CellsKept, type CellWrite, keepCells, waitingOn } from "./marking/squares";
+export {
+  findOwnThing,
+  keepOwnThing,
+  listOwnThings,
+  type OwnOnDisk,
+  setOwnThingDeleted,
+  unreadOwnThings,
+} from "./own/ownThings";
 export { lastRevision } from "./revision";
 export {
   changeSetting,

@@ -37,6 +37,22 @@ export const settings = sqliteTable("settings", {
   revision: integer("revision").notNull().default(0),
 });
 
+/** What a tutor made for themselves, of which several stand side by side: rungs, stories, stock lists. */
+export const ownThings = sqliteTable(
+  "own_things",
+  {
+    id: text("id").primaryKey(),
+    kind: text("kind").notNull(),
+    /** All of it, as JSON. */
+    state: text("state").notNull(),
+    /** The number of the change that it was made with: they stand in this order. */
+    made: integer("made").notNull(),
+    deletedAt: integer("deleted_at", { mode: "timestamp_ms" }),
+    revision: integer("revision").notNull().default(0),
+  },
+  (table) => [index("own_things_by_kind").on(table.kind, table.made)],
+);
+
 /**
  * The one count of changes: each write takes the next number, which is the revision of what it wrote. The
  * table has one row.

@@ -8,9 +8,9 @@ import { type DataWriter, nextRevision, type Stale } from "./revision";
 import { setAside, settings } from "./schema";
 import type { WholeRow } from "./wholeRow";
 
-/** The settings that are kept: the tutor's house rules, how the screen is to look, the rungs they made, and their stock lists. */
-const SETTING_NAMES = ["house", "view", "rungs", "stock", "ownStories"] as const;
-export type SettingName = (typeof SETTING_NAMES)[number];
+/** The settings that are kept: the tutor's house rules, how the screen is to look, and which stock list is in use. */
+const SETTING_NAMES = ["house", "view", "stock"] as const;
+type SettingName = (typeof SETTING_NAMES)[number];
 
 const textOf = (data: Pick<Data, "select">, name: SettingName): string | undefined =>
   data.select().from(settings).where(eq(settings.name, name)).get()?.value;

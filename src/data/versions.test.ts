@@ -4,6 +4,9 @@ import os from "node:os";
 import path from "node:path";
 import Database from "better-sqlite3";
 import { afterAll, describe, expect, it } from "vitest";
+import { keptRung } from "@/service/kept/ownRung";
+import { keptStory } from "@/service/kept/ownStory";
+import { keptStockList } from "@/service/kept/stockList";
 import { chancesOf } from "@/service/requests/marking/marking";
 import { DOCUMENT_VERSION } from "./backup/document";
 import { examine } from "./backup/health";
@@ -12,6 +15,7 @@ import { listBoards } from "./boards";
 import { FILE_NAME, openDatabase } from "./database";
 import { attemptsOf } from "./marking/attempts";
 import { listLearners } from "./marking/learners";
+import { listOwnThings, unreadOwnThings } from "./own/ownThings";
 import { readSetting } from "./settings";
 
 const folders: string[] = [];
@@ -100,6 +104,17 @@ describe("a document of every earlier version", () => {
     expect(JSON.parse(String(marks))).toEqual([
       { kind: "small", col: 1, row: 0, position: "low", text: "1" },
     ]);
+    if (version >= 3) {
+      expect(listOwnThings(data, keptRung)).toMatchObject([{ id: "rung00000001", value: { name: "Mine" } }]);
+      expect(unreadOwnThings(data, keptRung)).toMatchObject([{ table: "own_things", id: "rung00000002" }]);
+      expect(listOwnThings(data, keptStory)).toMatchObject([
+        { id: "story0000001", value: { form: "altogether" } },
+      ]);
+      expect(listOwnThings(data, keptStockList)).toMatchObject([
+        { id: "stock0000001", value: { things: [{ one: "rose", price: [250, 400] }] } },
+      ]);
+      expect(readSetting(data, "stock")).toEqual({ used: "stock0000001" });
+    }
     data.$client.close();
   });
 });

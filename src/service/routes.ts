@@ -1,3 +1,12 @@
+import type { OwnKind } from "./kept/ownThing";
+
+/** The part of an address that names a kind of a tutor's own things. */
+const OWN_FOLDERS: Readonly<Record<OwnKind, string>> = {
+  rung: "rungs",
+  story: "stories",
+  stockList: "stock",
+};
+
 /** Every address of the product, in one place. */
 export const ROUTES = {
   today: "/",
@@ -20,7 +29,10 @@ export const ROUTES = {
   ownRung: (from: { readonly skill?: string; readonly own?: string }): string =>
     `/sheets/rung?${new URLSearchParams(from)}`,
   ownSheet: (own: string): string => `/sheets?own=${encodeURIComponent(own)}`,
-  ownRungs: "/api/sheets/rungs",
+  /** The things of a tutor's own, each by itself. */
+  ownThing: (kind: OwnKind, id: string): string => `/api/own/${OWN_FOLDERS[kind]}/${encodeURIComponent(id)}`,
+  ownThingListed: (kind: OwnKind, id: string): string =>
+    `/api/own/${OWN_FOLDERS[kind]}/${encodeURIComponent(id)}/listed`,
   ownSamples: "/api/sheets/rungs/samples",
   stories: "/stories",
   story: (kind: string, seed = 1): string => `/stories?kind=${encodeURIComponent(kind)}&seed=${seed}`,
@@ -34,11 +46,11 @@ export const ROUTES = {
   storyOf: (text: string, form: string): string =>
     `/stories/own?text=${encodeURIComponent(text)}&form=${encodeURIComponent(form)}`,
   workOwnStory: "/api/stories/own",
-  keptStories: "/api/stories/kept",
+  keptStories: "/api/own/stories",
   storyProbe: (seed = 1): string => `/stories/probe?seed=${seed}`,
   storyAccounts: "/api/stories/accounts",
   stockLists: "/stories/stock",
-  stock: "/api/stories/stock",
+  stockUsed: "/api/own/stock/used",
   markStory: "/api/stories/mark",
   shop: (tool?: string): string => (tool === undefined ? "/shop" : `/shop?tool=${tool}`),
   sheetRows: "/api/sheets/rows",

@@ -17,10 +17,10 @@ interface Seen<Checked> {
   readonly after: Checked | undefined;
 }
 
-/** Why a write was not done: what stands there is newer, was taken away, or can't be read. */
+/** Why a write was not done: what stands there is newer, was taken away, or can't be read; or there is no room for more. */
 type NotKept<Checked> =
   | { readonly code: "stale"; readonly now: OnDisk<Checked> }
-  | { readonly code: "deleted" | "unread" };
+  | { readonly code: "deleted" | "unread" | "noRoom" };
 
 /** What the disk does with a thing that is kept whole. */
 interface Shelf<State, Checked> {
@@ -59,7 +59,12 @@ export function keptRoutes<State, Checked>(
         if (kept.ok) return { revision: kept.value.revision };
         const { error } = kept;
         const message = thing.words[error.code];
-        return errorAnswer(409, { code: error.code, message }, error.code === "stale" ? told(error.now) : {});
+        const status = error.code === "noRoom" ? 422 : 409;
+        return errorAnswer(
+          status,
+          { code: error.code, message },
+          error.code === "stale" ? told(error.now) : {},
+        );
       },
       thing.sent,
       thing.largest,

@@ -1,18 +1,12 @@
 export { columnAddition } from "./addition/columnAddition";
 export type { ExpandedAdditionReason } from "./addition/expandedAddition";
 export { chainMethods } from "./chains/chainMethods";
-export type {
-  AnyMethod,
-  Method,
-  MethodRefusal,
-  OnPaper,
-  WorkingBy,
-  WorkingToDraw,
-} from "./contract/method";
+export type { AnyMethod, Method, MethodRefusal } from "./contract/method";
 export { drawn, libraryOf, type MethodSet } from "./contract/methodSet";
 export type { Step, StepStage, StepToDraw } from "./contract/step";
 export { Stuck } from "./contract/stuck";
 export type { InHouse } from "./contract/workContext";
+export type { OnPaper, WorkingBy, WorkingToDraw } from "./contract/working";
 export type {
   DivisionEndReason,
   End as DivisionEnd,

@@ -1,6 +1,6 @@
 import { chainMethods } from "./chains/chainMethods";
-import type { WorkingBy } from "./contract/method";
 import { libraryOf } from "./contract/methodSet";
+import type { WorkingBy } from "./contract/working";
 import { fractionMethods } from "./fractions/fractionMethods";
 import { measureMethods } from "./measures/measureMethods";
 import { mentalMethods } from "./mental/mentalMethods";

@@ -15,7 +15,8 @@ const LONGEST: Readonly<Record<string, number>> = {
   guess: 200,
   name: 200,
   "settings.name": 40,
-  "settings.value": 300_000,
+  "settings.value": 5_000_000,
+  state: 300_000,
   "learners.name": 80,
   code: 20,
   rows: 1_000_000,
@@ -43,7 +44,9 @@ function columnValue(table: string, column: SQLiteColumn): z.ZodType {
     if (dataType === "date") return z.number().int();
     if (dataType === "number") {
       if (column.getSQLType() === "real") return z.number().min(0).max(1);
-      return name === "revision" || name === "shape" ? z.number().int().min(0) : z.number().int();
+      return name === "revision" || name === "shape" || name === "made"
+        ? z.number().int().min(0)
+        : z.number().int();
     }
     if (enumValues !== undefined && enumValues.length > 0) return z.enum(enumValues);
     const text = z.string().max(LONGEST[place] ?? LONGEST[isId(name) ? "id" : name] ?? USUAL);

@@ -14,6 +14,8 @@ export interface RefusalWords {
   /** What stands there can't be read. */
   readonly unread: string;
   readonly notThere: string;
+  /** There are as many as there can be. */
+  readonly noRoom: string;
 }
 
 /** Something that is kept whole: every write sends all of it, and the revision of what it was changed from. */
@@ -61,6 +63,7 @@ export function kept<State, Checked>(
       deleted: `This ${called} was deleted in another window.`,
       unread: `What is kept of this ${called} can’t be read, so nothing was written over it.`,
       notThere: `There is no such ${called}.`,
+      noRoom: `There is no room for another ${called}. Take one away first.`,
     },
   };
 }

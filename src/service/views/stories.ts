@@ -1,7 +1,6 @@
 import { z } from "zod";
 import { STORY_PATTERN_IDS } from "@/core/stories";
-import { ownStoriesSchema } from "../kept/ownStories";
-import { stockKeptSchema } from "../kept/stock";
+import { keptStory } from "../kept/ownStory";
 import type { OwnStoryShown } from "../requests/stories/ownStory";
 import type { StoryAccounts } from "../requests/stories/storyAccounts";
 import type { BarPart, StoryPicture } from "../requests/stories/storyPicture";
@@ -85,6 +84,7 @@ export const storyAccounts = z.object({
   ),
 }) satisfies z.ZodType<StoryAccounts>;
 
-/** The tutor's own stories, and their stock lists. */
-export const ownStoriesView = ownStoriesSchema;
-export const stockView = stockKeptSchema;
+/** The tutor's own stories. */
+export const ownStoriesView = z.object({
+  stories: z.array(keptStory.state.and(z.object({ id: z.string() }))),
+});

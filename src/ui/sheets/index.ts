@@ -2,6 +2,6 @@ export { SheetEditor } from "./editor/SheetEditor";
 export { FollowUp } from "./FollowUp";
 export { KeptSheetsScreen } from "./KeptSheetsScreen";
 export { ProbeScreen } from "./ProbeScreen";
-export { RungEditor } from "./RungEditor";
 export { recipeAddress, recipeFrom } from "./recipeAddress";
+export { RungEditor } from "./rung/RungEditor";
 export { SheetsScreen } from "./SheetsScreen";

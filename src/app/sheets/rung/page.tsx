@@ -3,7 +3,10 @@ import type { ReactElement } from "react";
 import { isTrait } from "@/core/features";
 import { type OwnRung, SKILLS } from "@/core/sheets";
 import { SKILL_NAMES } from "@/core/wording";
+import { database, findOwnThing, unreadOwnThings } from "@/data";
+import { keptRung } from "@/service/kept/ownRung";
 import { newId } from "@/ui/ids";
+import { UnreadNotes } from "@/ui/parts/UnreadNotes";
 import { RungEditor, SheetsScreen } from "@/ui/sheets";
 import { type Parameters, parametersOf } from "../../reading/parameters";
 import { ownRungs, savedHouse } from "../../reading/saved";
@@ -33,15 +36,20 @@ export default async function RungPage({
   readonly searchParams: Parameters;
 }): Promise<ReactElement> {
   const { skill, own } = await parametersOf(searchParams);
-  const rungs = ownRungs();
-  const kept = rungs.find(({ id }) => id === own);
+  const kept = own === undefined ? undefined : findOwnThing(database(), keptRung, own);
   return (
-    <SheetsScreen skills={[]} own={rungs} patterns={[]}>
+    <SheetsScreen skills={[]} own={ownRungs()} patterns={[]}>
       <h1 className="text-head leading-tight font-semibold">
         {kept === undefined ? "A rung of your own" : "Change this rung"}
       </h1>
       <div className="mt-4">
-        <RungEditor start={kept ?? fromSkill(skill)} isKept={kept !== undefined} house={savedHouse()} />
+        <RungEditor
+          start={kept === undefined ? fromSkill(skill) : { id: kept.id, ...kept.value }}
+          revision={kept?.revision}
+          draftName={kept?.id ?? `new-${skill ?? ""}`}
+          house={savedHouse()}
+        />
+        <UnreadNotes rows={unreadOwnThings(database(), keptRung)} what="rung" />
       </div>
     </SheetsScreen>
   );

@@ -2,6 +2,8 @@ import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { LONGEST_STORY, OWN_FORMS } from "@/core/stories";
+import { database, unreadOwnThings } from "@/data";
+import { keptStory } from "@/service/kept/ownStory";
 import { compute } from "@/threads/pool";
 import { type OwnDraft, OwnStoriesScreen } from "@/ui/stories";
 import { type Parameters, parametersOf } from "../../reading/parameters";
@@ -53,7 +55,9 @@ export default async function OwnStoryPage({
       key={start.text}
       start={start}
       shown={worked.ok && worked.value.ok ? worked.value.value : undefined}
-      kept={ownStories().stories}
+      kept={ownStories().map(({ id, value, revision }) => ({ value: { id, ...value }, revision }))}
+      unread={unreadOwnThings(database(), keptStory)}
+      isSample={start === SAMPLE}
       house={house}
     />
   );

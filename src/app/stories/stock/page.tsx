@@ -1,12 +1,20 @@
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { WORKSHOP } from "@/core/wording";
+import { database, unreadOwnThings } from "@/data";
+import { keptStockList } from "@/service/kept/stockList";
 import { StockScreen } from "@/ui/stories";
-import { ownStock } from "../../reading/saved";
+import { ownStock, usedStock } from "../../reading/saved";
 
 export const metadata: Metadata = { title: "Stock lists" };
 
 export default function StockPage(): ReactElement {
-  const { lists, used } = ownStock();
-  return <StockScreen shipped={WORKSHOP} lists={lists} used={used} />;
+  return (
+    <StockScreen
+      shipped={WORKSHOP}
+      lists={ownStock().map(({ id, value, revision }) => ({ value: { id, ...value }, revision }))}
+      used={usedStock().id}
+      unread={unreadOwnThings(database(), keptStockList)}
+    />
+  );
 }

@@ -1,8 +1,9 @@
 import { type Place, placesFrom } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
+import { type Method, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import {
   type AdditionDecisions,
   addInColumns,

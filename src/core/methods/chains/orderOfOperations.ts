@@ -26,9 +26,10 @@ import {
 } from "../../problem";
 import { type Quantity, writeQuantity } from "../../quantity";
 import type { Two } from "../../tuples";
-import { type Method, type MethodResult, taken } from "../contract/method";
+import { type Method, taken } from "../contract/method";
 import { Stuck } from "../contract/stuck";
 import type { WorkContext } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import type { AnswerReason } from "../squares/answer";
 import { newPad, type Pad, padText } from "../squares/pad";
 import type { ChainReason } from "./chainReason";

@@ -1,8 +1,9 @@
 import type { HouseRules } from "../../house";
 import { type Answer, isRight, PROBLEM_KINDS, type Problem, type ProblemKind } from "../../problem";
 import { done, failed, type Result } from "../../result";
-import type { BenchProblems, Method, MethodRefusal, Solve, WorkingBy, WorkingToDraw } from "./method";
+import type { BenchProblems, Method, MethodRefusal } from "./method";
 import { drawnSteps, type StepToDraw } from "./step";
+import type { Solve, WorkingBy, WorkingToDraw } from "./working";
 
 /** A method that looks at any problem, and refuses those of other kinds. */
 interface Taking<Why, Id extends string> {

@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import type { Solve } from "./method";
+import type { Solve } from "./working";
 
 /** What is worked under some house rules. */
 export interface InHouse {

@@ -13,9 +13,10 @@ import {
   withoutTrailingZeros,
 } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, type MethodResult, type OnPaper, otherOperation, taken } from "../contract/method";
+import { type Method, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult, OnPaper } from "../contract/working";
 import { divideByDigits, type Quotient, SOUND_QUOTIENTS } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
 import { partOf } from "../squares/placeParts";

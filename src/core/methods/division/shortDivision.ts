@@ -1,9 +1,10 @@
 import type { Mark } from "../../board";
 import { digitsOf, movedBy, type Place, TENTHS } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
+import { type Method, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { divideByDigits, type QuotientDigit } from "../procedures/quotientDigits";
 import type { AnswerReason } from "../squares/answer";
 import { digitCol } from "../squares/writtenNumber";

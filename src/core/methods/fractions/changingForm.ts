@@ -1,7 +1,8 @@
 import { commonFactor, type Fraction, fraction, type Numeral } from "../../number";
 import type { Asks, FractionProblem } from "../../problem";
-import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import { type Method, otherOperation, taken } from "../contract/method";
 import type { OnPad, WorkContext, WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { nameStep } from "../squares/answer";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";

@@ -6,11 +6,11 @@ import {
   type BenchProblems,
   type Method,
   type MethodRefusal,
-  type MethodResult,
   otherOperation,
   taken,
 } from "../contract/method";
 import type { OnPad, WorkContext, WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { padText } from "../squares/pad";
 import { alike, type CommonBy, combined, largeFactors, longLists } from "./alikeParts";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";

@@ -1,8 +1,9 @@
 import { type Fraction, fraction } from "../../number";
 import { type Asks, type FractionProblem, type Relation, signOf } from "../../problem";
 import { mapTwo } from "../../tuples";
-import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import { type Method, otherOperation, taken } from "../contract/method";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { padText } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { type FractionWhy, items, oneFraction, startFractions } from "./fractionSteps";

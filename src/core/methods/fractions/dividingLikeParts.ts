@@ -1,8 +1,9 @@
 import { commonMultiple, fraction } from "../../number";
 import { type Asks, type FractionProblem, signOf } from "../../problem";
 import { mapTwo } from "../../tuples";
-import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import { type Method, otherOperation, taken } from "../contract/method";
 import type { WorkContext } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { padText } from "../squares/pad";
 import { type FractionDecisions, SOUND_FRACTIONS } from "./fractionDecisions";
 import { finishFraction } from "./fractionEnd";

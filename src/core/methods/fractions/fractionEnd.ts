@@ -9,8 +9,8 @@ import {
   signOf,
   writeAnswer,
 } from "../../problem";
-import type { MethodResult } from "../contract/method";
 import type { InHouse, OnPad, Solving, WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { nameStep } from "../squares/answer";
 import { padText } from "../squares/pad";
 import type { FractionDecisions } from "./fractionDecisions";

@@ -1,6 +1,6 @@
 import type { FractionProblem, Relation } from "../../problem";
-import type { MethodResult } from "../contract/method";
 import type { OnPad, WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { nameStep } from "../squares/answer";
 import { joined, padText } from "../squares/pad";
 import { alike, type CommonBy } from "./alikeParts";

@@ -1,9 +1,10 @@
 import { type Decimal, digitAt, type Place, withoutBarePoint } from "../../number";
 import type { Asks, DecimalProblem, Relation } from "../../problem";
 import { mapTwo } from "../../tuples";
-import { type Method, type MethodResult, type OnPaper, otherOperation, taken } from "../contract/method";
+import { type Method, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult, OnPaper } from "../contract/working";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { numeralLine } from "../squares/placeParts";
 import { layoutOf } from "../squares/settingOut";

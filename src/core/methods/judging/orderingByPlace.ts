@@ -8,9 +8,10 @@ import {
   writeDecimal,
 } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import { type Method, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { digitCol, textMarks, textWidth } from "../squares/writtenNumber";

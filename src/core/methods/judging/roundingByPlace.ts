@@ -12,9 +12,10 @@ import {
   withoutLeadingZeros,
 } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import { type Method, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { type AnswerReason, finishAnswer, nameStep, roundStep } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks } from "../squares/writtenNumber";

@@ -20,8 +20,8 @@ import {
 } from "../../problem";
 import { type Measure, type UnitId, unitOf, writeMeasure } from "../../quantity";
 import { lastOf, type OneOrMore } from "../../tuples";
-import type { MethodResult } from "../contract/method";
 import type { InHouse, OnPad, Solving, WorkContext, WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { newPad, type Pad, padText } from "../squares/pad";
 import { type MeasureWhy, measureInUnit, measureOf, rate } from "./unitSetting";
 

@@ -1,7 +1,8 @@
 import type { Asks, MeasureProblem } from "../../problem";
 import { lastOf } from "../../tuples";
-import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import { type Method, otherOperation, taken } from "../contract/method";
 import type { WorkContext } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import {
   backInUnits,
   finishBackAndForth,

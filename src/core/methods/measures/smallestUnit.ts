@@ -11,8 +11,9 @@ import {
 import type { Answer, Asks, DecimalProblem, MeasureProblem } from "../../problem";
 import type { Measure, UnitId } from "../../quantity";
 import { lastOf, mapTwo, type OneOrMore, type Two } from "../../tuples";
-import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import { type Method, otherOperation, taken } from "../contract/method";
 import type { OnPad, WorkContext } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import {
   backInUnits,
   finishBackAndForth,

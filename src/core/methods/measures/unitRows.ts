@@ -1,9 +1,9 @@
 import type { Mark } from "../../board";
 import { type Answer, writeAnswer } from "../../problem";
 import { type Measure, type UnitId, unitOf } from "../../quantity";
-import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { InHouse, OnPad } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { type Pad, padText } from "../squares/pad";
 import { countMarks, headMarks, type MeasureWhy, rowMarks, type UnitSetting } from "./unitSetting";
 

@@ -1,9 +1,9 @@
 import { asFraction } from "../../number";
 import { type Asks, type MeasureProblem, signOf, thingAndTimes } from "../../problem";
 import type { UnitId } from "../../quantity";
-import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { OnPad, WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { addInColumns, type ColumnSum } from "../procedures/columnSums";
 import { newPad, type Pad, padText } from "../squares/pad";
 import { carryMarks } from "../squares/smallMarks";

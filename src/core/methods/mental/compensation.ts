@@ -22,16 +22,9 @@ import {
 import { type Amount, amountOf, inMajor, MINOR_PLACES, type Quantity, writeQuantity } from "../../quantity";
 import { failed } from "../../result";
 import { mapTwoOrMore, type TwoOrMore } from "../../tuples";
-import {
-  because,
-  type Method,
-  type MethodRefusal,
-  type MethodResult,
-  otherOperation,
-  refused,
-  taken,
-} from "../contract/method";
+import { because, type Method, type MethodRefusal, otherOperation, refused, taken } from "../contract/method";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { newPad, padText } from "../squares/pad";
 import { combinedBy, type Friendly, friendlyTo, timesOf } from "./friendly";

@@ -9,15 +9,9 @@ import {
 } from "../../problem";
 import { type Amount, currencyOf, MINOR_PLACES, writePieces } from "../../quantity";
 import { mapOneOrMore, mapTwo } from "../../tuples";
-import {
-  type Method,
-  type MethodResult,
-  type NoDecisions,
-  otherOperation,
-  refused,
-  taken,
-} from "../contract/method";
+import { type Method, type NoDecisions, otherOperation, refused, taken } from "../contract/method";
 import type { InHouse, WorkContext } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { padText } from "../squares/pad";
 import { tillOf } from "./changeByCountingUp";
 import { fewestPieces } from "./fewestPieces";

@@ -9,8 +9,9 @@ import {
 } from "../../problem";
 import { type Amount, amountOf, type CurrencyId, MINOR_PLACES } from "../../quantity";
 import { mapTwo, mapTwoOrMore, type TwoOrMore } from "../../tuples";
-import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
+import { type Method, otherOperation, refused, taken } from "../contract/method";
 import type { InHouse, OnPad, Solving, WorkContext } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { padText } from "../squares/pad";
 import {
   amountText,

@@ -12,16 +12,10 @@ import {
 import { type DecimalProblem, signOf } from "../../problem";
 import type { ColumnAdditionReason } from "../addition/columnSum";
 import { addPile } from "../addition/sumOnPlumb";
-import {
-  type Method,
-  type MethodResult,
-  type OnPaper,
-  otherOperation,
-  refused,
-  taken,
-} from "../contract/method";
+import { type Method, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult, OnPaper } from "../contract/working";
 import { type AdditionDecisions, SOUND_ADDITION } from "../procedures/columnSums";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralLine, type PlacePart, partOf, placeParts } from "../squares/placeParts";

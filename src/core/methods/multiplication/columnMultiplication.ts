@@ -1,9 +1,10 @@
 import type { Mark } from "../../board";
 import { type Decimal, digitsOf, fromCount, leadingPlace } from "../../number";
 import { type Asks, type DecimalProblem, signOf } from "../../problem";
-import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import { type Method, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { digitsUp } from "../procedures/digitProducts";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { numeralMarks } from "../squares/writtenNumber";

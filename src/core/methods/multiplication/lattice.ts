@@ -2,16 +2,10 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { type Decimal, fromCount, type Place, withoutLeadingZeros } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import {
-  type Method,
-  type MethodResult,
-  type OnPaper,
-  otherOperation,
-  refused,
-  taken,
-} from "../contract/method";
+import { type Method, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult, OnPaper } from "../contract/working";
 import {
   type AdditionDecisions,
   addInColumns,

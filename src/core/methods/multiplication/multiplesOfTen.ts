@@ -13,15 +13,9 @@ import {
 } from "../../number";
 import type { DecimalProblem } from "../../problem";
 import type { Two } from "../../tuples";
-import {
-  type Method,
-  type MethodResult,
-  type OnPaper,
-  otherOperation,
-  refused,
-  taken,
-} from "../contract/method";
+import { type Method, otherOperation, refused, taken } from "../contract/method";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult, OnPaper } from "../contract/working";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { digitCol, numeralMarks } from "../squares/writtenNumber";

@@ -1,7 +1,8 @@
 import { type Decimal, highestPlace, lowestPlace, ONES, placesFrom } from "../../number";
 import type { DecimalProblem } from "../../problem";
-import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
+import { type Method, otherOperation, refused, taken } from "../contract/method";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import type { AnswerReason } from "../squares/answer";
 import { layoutOf } from "../squares/settingOut";
 import { type InLineReason, inLineSteps, wholeMultiplier, writeMultiplicand } from "./inLineBlock";

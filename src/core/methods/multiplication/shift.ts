@@ -13,16 +13,10 @@ import {
 } from "../../number";
 import { type DecimalProblem, type SignedOperation, signOf } from "../../problem";
 import { isTwo, type Two } from "../../tuples";
-import {
-  type Method,
-  type MethodResult,
-  type OnPaper,
-  otherOperation,
-  refused,
-  taken,
-} from "../contract/method";
+import { type Method, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult, OnPaper } from "../contract/working";
 import { type AnswerReason, finishAnswer } from "../squares/answer";
 import { PLAIN_LAYOUT } from "../squares/pad";
 import { layoutOf } from "../squares/settingOut";

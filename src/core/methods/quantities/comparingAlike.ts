@@ -30,8 +30,9 @@ import {
   unitOf,
   writeQuantity,
 } from "../../quantity";
-import { type Method, type MethodResult, taken } from "../contract/method";
+import { type Method, taken } from "../contract/method";
 import type { InHouse, OnPad, Solving, WorkContext } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import type { AnswerReason } from "../squares/answer";
 import { newPad, type Pad, padText } from "../squares/pad";
 

@@ -1,9 +1,10 @@
 import type { Mark } from "../../board";
 import { wholeNumeral } from "../../number";
 import type { SignedOperation, SignedProblem } from "../../problem";
-import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
+import { type Method, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { nameStep } from "../squares/answer";
 import { newPad, padText } from "../squares/pad";
 import { wholeCount } from "./numberLine";

@@ -1,7 +1,8 @@
 import { type Numeral, wholeNumeral } from "../../number";
 import type { SignedProblem, TermsProblem } from "../../problem";
-import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
+import { type Method, otherOperation, refused, taken } from "../contract/method";
 import type { WorkContext } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import {
   addedTerms,
   addSigned,

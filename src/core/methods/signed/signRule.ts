@@ -32,8 +32,9 @@ import {
   writeAnswer,
 } from "../../problem";
 import { mapTwo, mapTwoOrMore, type Two, type TwoOrMore } from "../../tuples";
-import { type Method, type MethodResult, taken } from "../contract/method";
+import { type Method, taken } from "../contract/method";
 import type { InHouse, OnPad, Solving, WorkContext, WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { type AnswerReason, nameStep } from "../squares/answer";
 import { newPad, numeralItems, type Pad, type PadItem, padText } from "../squares/pad";
 import type { SignedReason } from "./signedReason";

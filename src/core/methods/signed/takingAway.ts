@@ -13,16 +13,10 @@ import {
   type TermsProblem,
 } from "../../problem";
 import { isTwoOrMore, type TwoOrMore } from "../../tuples";
-import {
-  type Method,
-  type MethodResult,
-  type NoDecisions,
-  otherOperation,
-  refused,
-  taken,
-} from "../contract/method";
+import { type Method, type NoDecisions, otherOperation, refused, taken } from "../contract/method";
 import { Stuck } from "../contract/stuck";
 import type { InHouse, OnPad, Solving, WorkContext } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import { numeralItems, padText } from "../squares/pad";
 import { finishSigned, type SignedWhy, signedNumbers, startSigned, sumItems } from "./signRule";
 

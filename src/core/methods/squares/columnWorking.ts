@@ -1,8 +1,8 @@
 import type { HouseRules } from "../../house";
 import type { Place } from "../../number";
 import type { DecimalProblem, SignedOperation } from "../../problem";
-import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { MethodResult } from "../contract/working";
 import { type AnswerReason, answerSteps, frontPlace, type Written } from "./answer";
 import { layoutOf, type Setting, type SettingOutReason, setOutSteps } from "./settingOut";
 

@@ -12,8 +12,8 @@ import {
   withoutLeadingZeros,
 } from "../../number";
 import { type DecimalProblem, type SignedOperation, signOf } from "../../problem";
-import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
+import type { MethodResult } from "../contract/working";
 import { type AnswerReason, finishAnswer } from "./answer";
 import { numeralLine, partOf, placeParts } from "./placeParts";
 import { numeralMarks, textMarks, textWidth } from "./writtenNumber";

@@ -1,8 +1,8 @@
 import type { Mark, PaperLayout } from "../../board";
 import type { Notation, Numeral } from "../../number";
 import { writeDecimal } from "../../number";
-import type { MethodResult, OnPaper } from "../contract/method";
 import type { StepStage, StepToDraw } from "../contract/step";
+import type { MethodResult, OnPaper } from "../contract/working";
 import { onPages } from "./pages";
 
 /** What stands in a line of writing: text with one character to a square, or one text over another with a rule between. */

@@ -1,5 +1,5 @@
-import type { OnPaper } from "../contract/method";
 import type { StepStage, StepToDraw } from "../contract/step";
+import type { OnPaper } from "../contract/working";
 
 /**
  * The steps of a working put on pages of their own, the first of them numbered `first`: for a part of a

@@ -2,9 +2,9 @@ import type { Mark } from "../../board";
 import type { HouseRules } from "../../house";
 import { compareDecimals, type Decimal, movedBy, ONES, type Place } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import type { MethodResult } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import type { ColumnRow } from "../procedures/columnSums";
 import {
   type PaidPlace,

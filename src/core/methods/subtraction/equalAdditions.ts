@@ -1,9 +1,10 @@
 import type { Mark } from "../../board";
 import type { Place } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, type MethodResult, otherOperation, taken } from "../contract/method";
+import { type Method, otherOperation, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import type { PaidPlace } from "../procedures/payments";
 import { type AnswerReason, answerDigit } from "../squares/answer";
 import { colOf, pointStep, reachesPoint, type SettingOutReason } from "../squares/settingOut";

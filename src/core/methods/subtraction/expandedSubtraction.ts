@@ -1,9 +1,10 @@
 import type { Mark } from "../../board";
 import { compareDecimals, type Place } from "../../number";
 import type { Asks, DecimalProblem } from "../../problem";
-import { type Method, type MethodResult, otherOperation, refused, taken } from "../contract/method";
+import { type Method, otherOperation, refused, taken } from "../contract/method";
 import type { StepToDraw } from "../contract/step";
 import type { WorkRules } from "../contract/workContext";
+import type { MethodResult } from "../contract/working";
 import {
   type DecompositionDecisions,
   type DecompositionMove,

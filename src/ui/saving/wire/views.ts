@@ -18,7 +18,6 @@ export const VIEWS = {
   probed: () => sheets().then((views) => views.probed),
   ownStoryShown: () => stories().then((views) => views.ownStoryShown),
   ownStories: () => stories().then((views) => views.ownStoriesView),
-  stock: () => stories().then((views) => views.stockView),
   storyWorkMarked: () => stories().then((views) => views.storyWorkMarked),
   storyAccounts: () => stories().then((views) => views.storyAccounts),
   switchSamples: () => import("@/service/views/house").then((views) => views.switchSamplesView),

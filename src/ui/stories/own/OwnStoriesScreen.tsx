@@ -1,58 +1,87 @@
 "use client";
 
-import { Plus, Trash2, Undo2 } from "lucide-react";
-import { type ReactElement, useState } from "react";
+import { Undo2 } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { type ReactElement, useEffect, useState } from "react";
 import type { HouseRules } from "@/core/house";
+import type { Unread } from "@/service/kept/unread";
 import type { OwnStoryShown } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../../ids";
 import { Button } from "../../parts/Button";
 import { PlaceLink } from "../../parts/PlaceLink";
-import { ask } from "../../saving/wire/ask";
-import { VIEWS } from "../../saving/wire/views";
+import { UnreadNotes } from "../../parts/UnreadNotes";
+import type { OnDisk } from "../../saving/keptClient";
+import { useOtherWindows } from "../../saving/otherWindows";
+import { useDrafts } from "../../saving/own/useDrafts";
+import { useHandOver } from "../../saving/useHandOver";
+import { send } from "../../saving/wire/send";
+import { OwnStoriesList } from "./OwnStoriesList";
 import { OwnStory } from "./OwnStory";
+import { OwnStoryKeeper } from "./OwnStoryKeeper";
 import type { OwnDraft, OwnKept } from "./ownDraft";
+import { STORY_CLIENT } from "./storyClient";
 
 const EMPTY: OwnDraft = { text: "", form: "whole", line: "", left: [], turned: false, answer: "" };
 
 /** The stories of a tutor's own: those that are kept, and one of them or a new one as it is written. */
 export function OwnStoriesScreen({
   start,
+  isSample,
   shown,
-  kept: startKept,
+  kept: onDisk,
+  unread,
   house,
 }: {
   readonly start: OwnDraft;
+  /** Whether that is what stands there for a tutor who came with nothing. */
+  readonly isSample: boolean;
   /** What came of that already. */
   readonly shown: OwnStoryShown | undefined;
-  readonly kept: readonly OwnKept[];
+  readonly kept: readonly OnDisk<OwnKept>[];
+  readonly unread: readonly Unread[];
   readonly house: HouseRules;
 }): ReactElement {
-  const [kept, setKept] = useState(startKept);
+  const router = useRouter();
+  const [kept, setKept] = useState(onDisk);
+  useEffect(() => setKept(onDisk), [onDisk]);
+  useOtherWindows(router.refresh);
+  useHandOver(STORY_CLIENT, router.refresh);
   const [open, setOpen] = useState(newId);
-  // What is being written of each story stays while another one is looked at.
-  const [drafts, setDrafts] = useState<Readonly<Record<string, OwnDraft>>>({ [open]: start });
-  const [taken, setTaken] = useState<OwnKept>();
+  // What is being written of each story stays while another one is looked at, and until it is kept.
+  const { drafts, isLooked, put, drop } = useDrafts<OwnDraft>(
+    "storyDraft",
+    () => import("./ownDraftSchema").then((module) => module.ownDraftSchema),
+    { [open]: start },
+  );
+  const [taken, setTaken] = useState<{ readonly story: OwnKept; readonly wasKept: boolean }>();
   const [message, setMessage] = useState("");
-  const [said, setSaid] = useState("");
-  const saved = kept.find(({ id }) => id === open);
-  const draft = drafts[open] ?? saved ?? EMPTY;
-  const change = async (what: { readonly put: OwnKept } | { readonly take: string }): Promise<boolean> => {
-    const back = await ask(VIEWS.ownStories, ROUTES.keptStories, "PUT", what);
+  const saved = kept.find(({ value }) => value.id === open);
+  const draft = { ...(drafts[open] ?? saved?.value ?? EMPTY), id: open };
+  const unkept = Object.entries(drafts).flatMap(([id, one]) =>
+    kept.some(({ value }) => value.id === id) || one === start || one.text.trim() === ""
+      ? []
+      : [{ ...one, id }],
+  );
+  // Who comes with nothing goes on with what was being written.
+  const last = unkept.at(-1)?.id;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, as it is found
+  useEffect(() => {
+    if (isLooked && isSample && last !== undefined && drafts[open] === start) setOpen(last);
+  }, [isLooked]);
+  const setDeleted = async (story: OwnKept, deleted: boolean): Promise<void> => {
+    const back = await send(ROUTES.ownThingListed("story", story.id), "PUT", { deleted });
     setMessage(back.ok ? "" : back.error.message);
-    if (back.ok) setKept(back.value.stories);
-    return back.ok;
+    if (back.ok) router.refresh();
   };
-  const keep = async (): Promise<void> => {
-    setSaid("");
-    const { text, form, line, left, turned, answer } = draft;
-    if (await change({ put: { id: open, text, form, line, left, turned, answer } })) setSaid("Kept.");
-  };
-  const begin = (from: OwnDraft): void => {
-    const id = newId();
-    setDrafts({ ...drafts, [id]: from });
-    setOpen(id);
-    setSaid("");
+  const remove = (story: OwnKept): void => {
+    const wasKept = kept.some(({ value }) => value.id === story.id);
+    if (story.id === open) setOpen(newId());
+    setTaken({ story, wasKept });
+    drop(story.id);
+    if (!wasKept) return;
+    setKept(kept.filter(({ value }) => value.id !== story.id));
+    void setDeleted(story, true);
   };
   return (
     <main
@@ -73,30 +102,34 @@ export function OwnStoriesScreen({
             key={open}
             draft={draft}
             house={house}
-            onChange={(some) => {
-              setSaid("");
-              setDrafts({ ...drafts, [open]: { ...draft, ...some } });
-            }}
+            onChange={({ ...some }) => put(open, { ...(drafts[open] ?? saved?.value ?? EMPTY), ...some })}
           />
+          <UnreadNotes rows={unread} what="story" many="stories" />
         </div>
         <aside aria-label="Your stories" className="max-[1000px]:order-first">
-          <div className="flex flex-wrap gap-1">
-            <Button look="main" disabled={draft.text.trim() === ""} onClick={() => void keep()}>
-              Keep this story
-            </Button>
-            <Button look="quiet" onClick={() => begin(EMPTY)}>
-              <Plus aria-hidden="true" className="size-4.5" />A new one
-            </Button>
-          </div>
-          <p role="status" className="mt-1 min-h-6 text-soft">
-            {message === "" ? said : <span className="text-rust">{message}</span>}
+          <OwnStoryKeeper
+            key={open}
+            start={saved}
+            draft={draft}
+            onDraft={({ id, ...story }) => put(id, story)}
+            onKept={(story, isWritten) => {
+              if (saved === undefined) setKept([{ value: story, revision: 0 }, ...kept]);
+              else setKept(kept.map((one) => (one === saved ? { ...one, value: story } : one)));
+              if (!isWritten) drop(story.id);
+              router.refresh();
+            }}
+            onNew={() => setOpen(newId())}
+          />
+          <p role="status" className="mt-1 text-rust empty:hidden">
+            {message}
           </p>
           {taken !== undefined && (
             <Button
               look="quiet"
               onClick={() => {
-                void change({ put: taken });
-                setOpen(taken.id);
+                if (taken.wasKept) void setDeleted(taken.story, false);
+                else put(taken.story.id, taken.story);
+                setOpen(taken.story.id);
                 setTaken(undefined);
               }}
             >
@@ -104,41 +137,13 @@ export function OwnStoriesScreen({
               Bring it back
             </Button>
           )}
-          {kept.length === 0 ? (
-            <p className="text-note text-soft">
-              Stories that you keep stand here, and can be added to every sheet.
-            </p>
-          ) : (
-            <ul className="grid gap-1">
-              {kept.map((story) => (
-                <li key={story.id} className="flex items-center">
-                  <button
-                    type="button"
-                    aria-pressed={story.id === open}
-                    onClick={() => {
-                      setOpen(story.id);
-                      setSaid("");
-                    }}
-                    className="line-clamp-2 min-h-11 min-w-0 flex-1 rounded-lg border-l-4 border-transparent px-3 py-1 text-left leading-tight hover:bg-shade aria-pressed:border-plumb aria-pressed:bg-shade"
-                  >
-                    {story.text}
-                  </button>
-                  <Button
-                    look="sign"
-                    aria-label={`Delete “${story.text.slice(0, 40)}”`}
-                    onClick={() => {
-                      setTaken(story);
-                      void change({ take: story.id });
-                      if (story.id === open) begin(EMPTY);
-                    }}
-                    className="shrink-0"
-                  >
-                    <Trash2 aria-hidden="true" className="size-4.5" />
-                  </Button>
-                </li>
-              ))}
-            </ul>
-          )}
+          <OwnStoriesList
+            kept={kept.map(({ value }) => value)}
+            unkept={unkept}
+            open={open}
+            onOpen={setOpen}
+            onDelete={remove}
+          />
         </aside>
       </div>
     </main>

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { houseChoicesSchema } from "@/service/houseRequested";
-import { ownFormSchema } from "@/service/kept/ownStories";
+import { ownFormSchema } from "@/service/kept/ownStory";
 import { compute } from "@/threads/pool";
 import { answeringBody, errorAnswer, resultAnswer } from "../../answers";
 

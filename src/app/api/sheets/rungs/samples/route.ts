@@ -1,5 +1,5 @@
 import { houseChoicesSchema } from "@/service/houseRequested";
-import { rungRecipeSchema } from "@/service/kept/ownRungs";
+import { rungRecipeSchema } from "@/service/kept/ownRung";
 import { computeSlowly } from "@/threads/pool";
 import { answeringBody, errorAnswer, resultAnswer } from "../../../answers";
 
