@@ -1,6 +1,7 @@
 import { choicesOf, PRESETS } from "@/core/house";
 import { keepBoard } from "@/data/boards";
-import { type Data, openDatabase } from "@/data/database";
+import type { Data } from "@/data/data";
+import { openDatabase } from "@/data/database";
 import { recount } from "@/data/marking/patternCounts";
 
 /** How much of everything ten years of a busy tutor come to. */

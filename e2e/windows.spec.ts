@@ -1,3 +1,4 @@
+import type { Page } from "@playwright/test";
 import { board, expect, listening, test } from "./tutor";
 
 const problems = ["4.7 + 3.8", "386 + 247", "53.2 − 17.8", "705 − 231"];
@@ -207,4 +208,45 @@ test("house rules changed in two windows: each keeps the switch it changed", asy
   await expect(
     page.getByRole("radiogroup", { name: "Zeros at the end" }).getByRole("radio", { name: /kept/ }),
   ).toBeChecked();
+});
+
+test("a story of the tutor's own in two windows: what both changed is chosen, what was typed comes back after a reload", async ({
+  page,
+  context,
+}) => {
+  const text = (of: Page) => of.getByLabel("The story, with its question");
+  const keep = (of: Page) => of.getByRole("button", { name: "Keep this story" }).press("Enter");
+  const kept = (of: Page) => of.getByText("Kept", { exact: true });
+  await page.goto("/stories/own");
+  await text(page).fill("Ada sells 3 bells at 2 each. What do they cost altogether?");
+  await keep(page);
+  await expect(kept(page)).toBeVisible();
+  const mine = (of: Page) => of.getByRole("complementary", { name: "Your stories" });
+  const other = await context.newPage();
+  await other.goto("/stories/own");
+  await listening(other);
+  await mine(other)
+    .getByRole("button", { name: /^Ada sells 3/ })
+    .click();
+  await text(other).fill("Ada sells 4 bells at 2 each. What do they cost altogether?");
+  // What was not kept yet is there again after a reload.
+  await other.reload();
+  await listening(other);
+  await mine(other)
+    .getByRole("button", { name: /^Ada sells 3/ })
+    .click();
+  await expect(text(other)).toHaveValue(/^Ada sells 4/);
+  await text(page).fill("Ada sells 5 bells at 2 each. What do they cost altogether?");
+  await keep(page);
+  await expect(kept(page)).toBeVisible();
+  await keep(other);
+  await expect(other.getByText("Not kept: changed in another window")).toBeVisible();
+  await other.getByRole("button", { name: "Show that one" }).click();
+  await expect(text(other)).toHaveValue(/^Ada sells 5/);
+  await text(other).fill("Ada sells 6 bells at 2 each. What do they cost altogether?");
+  await keep(other);
+  await expect(kept(other)).toBeVisible();
+  // The first window, where nothing is being written, shows it by itself.
+  await page.bringToFront();
+  await expect(text(page)).toHaveValue(/^Ada sells 6/);
 });

@@ -4,7 +4,7 @@ import { METHOD_IDS } from "@/core/methods";
 import { done, failed, type Result } from "@/core/result";
 import type { BoardState } from "@/service/kept/board";
 import type { Unread } from "@/service/kept/unread";
-import type { Data } from "./database";
+import type { Data } from "./data";
 import { houseOf } from "./houseOf";
 import { nextRevision, type Stale } from "./revision";
 import { boards } from "./schema";

@@ -1,12 +1,11 @@
 import fs from "node:fs";
 import path from "node:path";
 import Database from "better-sqlite3";
-import { type BetterSQLite3Database, drizzle } from "drizzle-orm/better-sqlite3";
+import { drizzle } from "drizzle-orm/better-sqlite3";
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
+import type { Data } from "./data";
 import { ownThingsFromSettings } from "./own/ownThingsFromSettings";
 import * as schema from "./schema";
-
-export type Data = BetterSQLite3Database<typeof schema> & { readonly $client: Database.Database };
 
 /** The name of the database in its folder. */
 export const FILE_NAME = "right-sum.sqlite";

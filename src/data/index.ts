@@ -10,7 +10,8 @@ export {
   renameBoard,
   restoreBoard,
 } from "./boards";
-export { type Data, database, dataFolder, FILE_NAME, isReadOnly, replaceDatabase } from "./database";
+export type { Data } from "./data";
+export { database, dataFolder, FILE_NAME, isReadOnly, replaceDatabase } from "./database";
 export {
   findKeptSheet,
   givenTo,

@@ -4,7 +4,8 @@ import path from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
 import { exportDocument, importDocument } from "./backup/transfer";
-import { type Data, openDatabase } from "./database";
+import type { Data } from "./data";
+import { openDatabase } from "./database";
 import {
   findKeptSheet,
   givenTo,

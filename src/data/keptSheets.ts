@@ -5,7 +5,7 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import { done, failed, type Result } from "@/core/result";
 import { type KeptSheetState, keptRowSchema } from "@/service/kept/keptSheet";
 import type { Unread } from "@/service/kept/unread";
-import type { Data } from "./database";
+import type { Data } from "./data";
 import { houseOf, jsonOf } from "./houseOf";
 import { type DataWriter, nextRevision, type Stale } from "./revision";
 import { keptSheets, learners, sheetsGiven } from "./schema";

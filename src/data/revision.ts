@@ -1,5 +1,5 @@
 import { eq, sql } from "drizzle-orm";
-import type { Data } from "./database";
+import type { Data } from "./data";
 import { changes } from "./schema";
 
 /** What reads and writes: the database, or a transaction on it. */

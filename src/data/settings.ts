@@ -2,7 +2,7 @@ import { eq } from "drizzle-orm";
 import { z } from "zod";
 import { done, failed, type Result } from "@/core/result";
 import type { Unread } from "@/service/kept/unread";
-import type { Data } from "./database";
+import type { Data } from "./data";
 import { jsonOf } from "./houseOf";
 import { type DataWriter, nextRevision, type Stale } from "./revision";
 import { setAside, settings } from "./schema";

@@ -4,7 +4,7 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { FormFault } from "@/core/marking";
 import type { AnswerMark, Attempt, HandedInWork } from "@/service/kept/attempt";
 import type { Unread } from "@/service/kept/unread";
-import type { Data } from "../database";
+import type { Data } from "../data";
 import { houseOf } from "../houseOf";
 import { type DataWriter, nextRevision } from "../revision";
 import { learnerAttempts, papers, sheetRows, tasks } from "../schema";

@@ -1,7 +1,7 @@
 import { and, asc, eq, isNull } from "drizzle-orm";
 import { cleanName } from "@/core/marking";
 import { done, failed, type Result } from "@/core/result";
-import type { Data } from "../database";
+import type { Data } from "../data";
 import { type DataWriter, nextRevision, type Stale } from "../revision";
 import { learners } from "../schema";
 import type { WholeRow } from "../wholeRow";

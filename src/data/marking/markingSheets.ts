@@ -3,7 +3,7 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import { done, type Result } from "@/core/result";
 import type { SheetAct } from "@/service/kept/markingSheet";
 import type { Unread } from "@/service/kept/unread";
-import type { Data } from "../database";
+import type { Data } from "../data";
 import { houseOf } from "../houseOf";
 import { type DataWriter, nextRevision } from "../revision";
 import { learnerAttempts, learners, markingSheets, sheetLearners, sheetRows } from "../schema";

@@ -1,7 +1,7 @@
 import { and, eq, inArray, ne, sql } from "drizzle-orm";
 import type { PatternId, Showings } from "@/core/errorPatterns";
 import { patternIdOf } from "@/core/errorPatterns";
-import type { Data } from "../database";
+import type { Data } from "../data";
 import { type DataWriter, nextRevision } from "../revision";
 import { learners, patternCounts, tasks } from "../schema";
 

@@ -5,7 +5,8 @@ import fc from "fast-check";
 import { afterAll, describe, expect, it } from "vitest";
 import { keptRung } from "@/service/kept/ownRung";
 import { keptStory } from "@/service/kept/ownStory";
-import { type Data, FILE_NAME, openDatabase } from "../database";
+import type { Data } from "../data";
+import { FILE_NAME, openDatabase } from "../database";
 import { rowAsItIs } from "../unread";
 import { findOwnThing, keepOwnThing, listOwnThings, setOwnThingDeleted, unreadOwnThings } from "./ownThings";
 

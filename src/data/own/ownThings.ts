@@ -2,7 +2,7 @@ import { and, asc, count, eq, isNull } from "drizzle-orm";
 import { done, failed, type Result } from "@/core/result";
 import type { OwnThing } from "@/service/kept/ownThing";
 import type { Unread } from "@/service/kept/unread";
-import type { Data } from "../database";
+import type { Data } from "../data";
 import { jsonOf } from "../houseOf";
 import { type DataWriter, nextRevision, type Stale } from "../revision";
 import { ownThings } from "../schema";

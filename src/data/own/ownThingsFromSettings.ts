@@ -1,7 +1,7 @@
 import { eq } from "drizzle-orm";
 import { z } from "zod";
 import type { OwnKind } from "@/service/kept/ownThing";
-import type { Data } from "../database";
+import type { Data } from "../data";
 import { jsonOf } from "../houseOf";
 import { nextRevision } from "../revision";
 import { ownThings, setAside, settings } from "../schema";

@@ -1,5 +1,5 @@
 import { expect } from "vitest";
-import type { Data } from "../database";
+import type { Data } from "../data";
 import { recount } from "../marking/patternCounts";
 import { learners, patternCounts } from "../schema";
 

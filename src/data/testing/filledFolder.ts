@@ -3,7 +3,8 @@ import os from "node:os";
 import path from "node:path";
 import { PRESETS } from "@/core/house";
 import { keepBoard } from "../boards";
-import { type Data, openDatabase } from "../database";
+import type { Data } from "../data";
+import { openDatabase } from "../database";
 import { applyActs, findSheet, openSheet } from "../marking/markingSheets";
 import { keepCells } from "../marking/squares";
 

@@ -1,7 +1,7 @@
 import { PRESETS } from "@/core/house";
 import { type AnswerMark, WAITING } from "@/service/kept/attempt";
 import type { SheetAct } from "@/service/kept/markingSheet";
-import type { Data } from "../database";
+import type { Data } from "../data";
 import { keptSquaresOf } from "../marking/attempts";
 import { applyActs, findSheet, openSheet } from "../marking/markingSheets";
 import { type CellWrite, keepCells } from "../marking/squares";

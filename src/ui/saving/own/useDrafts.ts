@@ -21,9 +21,8 @@ export interface Drafts<Draft> {
 export function useDrafts<Draft extends object>(
   kind: string,
   schema: () => Promise<z.ZodType<Draft>>,
-  start: Readonly<Record<string, Draft>> = {},
 ): Drafts<Draft> {
-  const [drafts, setDrafts] = useState(start);
+  const [drafts, setDrafts] = useState<Readonly<Record<string, Draft>>>({});
   const [isLooked, setLooked] = useState(false);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what was remembered is looked for once
   useEffect(() => {

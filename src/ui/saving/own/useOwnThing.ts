@@ -60,9 +60,9 @@ export function useOwnThing<Value extends { readonly id: string }>(
         : wanted === undefined || (isWritten && saving.kind === "kept")
           ? undefined
           : saving,
+    // What another window made of it is never written over unasked.
     keep: () => {
-      setOther(undefined);
-      setWanted(draft);
+      if (other === undefined) setWanted(draft);
     },
     choose: (mine) => {
       if (other === undefined) return choose(mine);

@@ -47,27 +47,25 @@ export function OwnStoriesScreen({
   useEffect(() => setKept(onDisk), [onDisk]);
   useOtherWindows(router.refresh);
   useHandOver(STORY_CLIENT, router.refresh);
-  const [open, setOpen] = useState(newId);
+  const [first] = useState(() => ({ id: newId(), draft: start }));
+  const [open, setOpen] = useState(first.id);
   // What is being written of each story stays while another one is looked at, and until it is kept.
-  const { drafts, isLooked, put, drop } = useDrafts<OwnDraft>(
-    "storyDraft",
-    () => import("./ownDraftSchema").then((module) => module.ownDraftSchema),
-    { [open]: start },
+  const { drafts, isLooked, put, drop } = useDrafts<OwnDraft>("storyDraft", () =>
+    import("./ownDraftSchema").then((module) => module.ownDraftSchema),
   );
   const [taken, setTaken] = useState<{ readonly story: OwnKept; readonly wasKept: boolean }>();
   const [message, setMessage] = useState("");
   const saved = kept.find(({ value }) => value.id === open);
-  const draft = { ...(drafts[open] ?? saved?.value ?? EMPTY), id: open };
+  const written = drafts[open] ?? saved?.value ?? (open === first.id ? first.draft : EMPTY);
+  const draft = { ...written, id: open };
   const unkept = Object.entries(drafts).flatMap(([id, one]) =>
-    kept.some(({ value }) => value.id === id) || one === start || one.text.trim() === ""
-      ? []
-      : [{ ...one, id }],
+    kept.some(({ value }) => value.id === id) || one.text.trim() === "" ? [] : [{ ...one, id }],
   );
   // Who comes with nothing goes on with what was being written.
   const last = unkept.at(-1)?.id;
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, as it is found
   useEffect(() => {
-    if (isLooked && isSample && last !== undefined && drafts[open] === start) setOpen(last);
+    if (isLooked && isSample && last !== undefined && drafts[open] === undefined) setOpen(last);
   }, [isLooked]);
   const setDeleted = async (story: OwnKept, deleted: boolean): Promise<void> => {
     const back = await send(ROUTES.ownThingListed("story", story.id), "PUT", { deleted });
@@ -98,11 +96,11 @@ export function OwnStoriesScreen({
       <div className="mt-3 grid grid-cols-[minmax(0,1fr)_260px] gap-8 max-[1000px]:grid-cols-1">
         <div>
           <OwnStory
-            first={{ draft: start, shown }}
+            first={{ draft: first.draft, shown }}
             key={open}
             draft={draft}
             house={house}
-            onChange={({ ...some }) => put(open, { ...(drafts[open] ?? saved?.value ?? EMPTY), ...some })}
+            onChange={(some) => put(open, { ...written, ...some })}
           />
           <UnreadNotes rows={unread} what="story" many="stories" />
         </div>
