@@ -52,6 +52,18 @@ greenhouse,,,,,,,,-6,34
     expect(told("oil-by-the-litre")).toBeUndefined();
   });
 
+  it("says which line is not taken, heads counted, and how many are over the most", () => {
+    const lines = (text: string) => readStock(text).flatMap((row) => ("why" in row ? [row.line] : []));
+    expect(lines("one,price from,price to\nrake,4,9\noak,,\n")).toEqual([3]);
+    expect(lines("rake,rakes,9,4\nhoe,hoes,4,9")).toEqual([1]);
+    const letters = (nth: number) => [...String(nth)].map((digit) => "abcdefghij"[Number(digit)]).join("");
+    const many = Array.from({ length: 450 }, (_, nth) => `thing ${letters(nth)},,4,9`).join("\n");
+    expect(thingsOf(many)).toHaveLength(400);
+    expect(whys(many)).toEqual([
+      "A list has at most 400 things: this line and the 49 after it are left out.",
+    ]);
+  });
+
   it("says of each line that is not taken why, and takes the others", () => {
     const text =
       "one,many,price from,price to\nrake,rakes,9,4\nhoe,hoes,4,9\n,,1,2\nspade,spades,,\n=cmd(),x,1,2";

@@ -22,7 +22,10 @@ const LONGEST_THING = 60;
 const LARGEST = 10_000_000;
 
 /** A row of a stock list as it was read: a thing, or why it is none. */
-export type StockRow = { readonly thing: Thing } | { readonly text: string; readonly why: string };
+export type StockRow =
+  | { readonly thing: Thing }
+  /** `line` is the number of its line, from 1, of those that are not empty. */
+  | { readonly line: number; readonly text: string; readonly why: string };
 
 /** Reads a stock list from CSV, row by row: with its heads in any order and of either system, or without heads in the order of the columns. */
 export function readStock(text: string): readonly StockRow[] {
@@ -36,9 +39,16 @@ export function readStock(text: string): readonly StockRow[] {
   /** Where a column stands that has one of some heads. */
   const at = (...names: readonly string[]): number =>
     isNamed ? heads.findIndex((head) => names.includes(head)) : columns.indexOf(names[0] ?? "");
-  return data.slice(isNamed ? 1 : 0, MOST_THINGS + 1).map((cells): StockRow => {
+  const lines = data.slice(isNamed ? 1 : 0);
+  const overMany = lines.length - MOST_THINGS;
+  return lines.slice(0, MOST_THINGS + 1).map((cells, nth): StockRow => {
     const cell = (...names: readonly string[]): string => cells[at(...names)]?.trim() ?? "";
-    const bad = (why: string): StockRow => ({ text: cells.join(", ").slice(0, 120), why });
+    const line = nth + (isNamed ? 2 : 1);
+    const bad = (why: string): StockRow => ({ line, text: cells.join(", ").slice(0, 120), why });
+    if (nth === MOST_THINGS)
+      return bad(
+        `A list has at most ${MOST_THINGS} things: ${overMany === 1 ? "this line is" : `this line and the ${overMany - 1} after it are`} left out.`,
+      );
     const one = cell("one");
     if (one === "" || one.length > LONGEST_THING)
       return bad("The first column names one of it, as “inner tube”.");

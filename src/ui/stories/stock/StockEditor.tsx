@@ -40,7 +40,7 @@ export function StockEditor({
     draft: onList,
     kept: onKept,
   });
-  const bad = readStock(draft.text).flatMap((row, nth) => ("why" in row ? [{ ...row, nth }] : []));
+  const bad = readStock(draft.text).flatMap((row) => ("why" in row ? [row] : []));
   return (
     <section aria-label={start?.value.name ?? draft.name} className="min-w-0">
       <div className="flex flex-wrap items-center gap-1">
@@ -70,9 +70,9 @@ export function StockEditor({
       <StockFields draft={draft} onDraft={onDraft} />
       {bad.length > 0 && (
         <ul aria-label="Lines that are not taken" className="mt-3 grid gap-1">
-          {bad.map(({ nth, text: line, why }) => (
-            <li key={nth} className="text-rust">
-              Line {nth + 1}, “{line}”: {why}
+          {bad.map(({ line, text, why }) => (
+            <li key={line} className="text-rust">
+              Line {line}, “{text}”: {why}
             </li>
           ))}
         </ul>
