@@ -77,5 +77,7 @@ test("who comes back to Today finds it scrolled as it was, with what changed", a
   await expect(page.getByText("Kept", { exact: true })).toBeVisible();
   await page.goBack();
   await expect(page).toHaveURL(/\/$/);
+  // What was worked on stands first once the list has come anew.
+  await expect(page.getByRole("main").getByRole("listitem").first()).toContainText("2.5+0");
   await expect.poll(() => page.locator("main").evaluate((main) => main.scrollTop)).toBe(before);
 });

@@ -1,6 +1,7 @@
 import fs from "node:fs";
 import path from "node:path";
 import Database from "better-sqlite3";
+import { DOCUMENT_VERSION } from "@/data/backup/document";
 import { freshFolder, type Server, startServer } from "./server";
 import { board, expect, expectAccessible, listening, test } from "./tutor";
 
@@ -93,7 +94,7 @@ test("everything goes out as one file and comes in again, whole or not at all", 
     const exported = await request.get(`${from.url}/api/safe-keeping/export`);
     expect(exported.headers()["content-disposition"]).toMatch(/filename="right-sum-\d{4}-\d\d-\d\d\.json"/);
     const text = await exported.text();
-    expect(JSON.parse(text)).toMatchObject({ format: "right-sum", version: 3 });
+    expect(JSON.parse(text)).toMatchObject({ format: "right-sum", version: DOCUMENT_VERSION });
     await page.goto(`${to.url}/safe-keeping`);
     const file = page.getByLabel("Import from a file");
     const chosen = (content: string) => ({

@@ -7,8 +7,8 @@ import type { Computing, Filing } from "./tasks";
 const WORKER = path.resolve(/* turbopackIgnore: true */ ".build/server/worker.mjs");
 
 /** How long one task may take before it is stopped, in milliseconds. */
-const TIME_LIMIT = 3000;
-const SLOW_LIMIT = 20_000;
+const TIME_LIMIT = 10_000;
+const SLOW_LIMIT = 30_000;
 const FILING_LIMIT = 10 * 60 * 1000;
 /** How many requests may wait for a thread. */
 const MOST_WAITING = 400;

@@ -34,10 +34,11 @@ export function Screen({ children }: { readonly children: ReactNode }): ReactEle
       remember();
     };
   }, [router]);
+  // The scroll is not anchored: the card that moves to the top of a list would take the whole list along.
   return (
     <main
       ref={main}
-      className="h-full overflow-y-auto print:h-auto print:overflow-visible print:p-0 px-8 py-6 max-[700px]:px-4"
+      className="h-full overflow-y-auto [overflow-anchor:none] print:h-auto print:overflow-visible print:p-0 px-8 py-6 max-[700px]:px-4"
     >
       {children}
     </main>

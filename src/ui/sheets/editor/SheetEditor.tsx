@@ -3,7 +3,7 @@
 import { type ReactElement, useState } from "react";
 import type { TraitId } from "@/core/features";
 import { HowMany } from "./acts/DrawAnew";
-import { SheetActs } from "./acts/SheetActs";
+import { EditorActs } from "./acts/EditorActs";
 import { FeatureTable } from "./FeatureTable";
 import { SheetHeading } from "./SheetHeading";
 import { SheetList } from "./SheetList";
@@ -23,7 +23,7 @@ export function SheetEditor({
   return (
     <>
       <SheetHeading opened={opened} window={inWindow} />
-      <SheetActs
+      <EditorActs
         opened={opened}
         window={inWindow}
         recipe={recipe}

@@ -1,7 +1,7 @@
 import type { ReactElement } from "react";
 import { LONGEST_SHEET_NAME } from "@/core/sheets";
 import { SaveStatus } from "../../parts/SaveStatus";
-import type { OpenedSheet, SheetInWindow } from "./useOpenedSheet";
+import type { OpenedSheet, SheetWindow } from "./useOpenedSheet";
 
 /** The name of a sheet; of a kept one also its code, and whether it is saved. */
 export const SheetHeading = ({
@@ -9,7 +9,7 @@ export const SheetHeading = ({
   window: { name, rename, keeping },
 }: {
   readonly opened: OpenedSheet | undefined;
-  readonly window: SheetInWindow;
+  readonly window: SheetWindow;
 }): ReactElement =>
   opened === undefined ? (
     <h1 className="text-head leading-tight font-semibold">{name}</h1>

@@ -38,7 +38,7 @@ export interface SheetStart {
 }
 
 /** A sheet as it is in this window: its name and rows, how it is saved, and how a drawn one is kept. */
-export interface SheetInWindow {
+export interface SheetWindow {
   readonly name: string;
   rename(name: string): void;
   readonly sheet: SheetRows;
@@ -57,7 +57,7 @@ export function useOpenedSheet({
   house,
   drawing,
   opened,
-}: SheetStart): SheetInWindow {
+}: SheetStart): SheetWindow {
   const go = useNavigateAfterSaving();
   const router = useRouter();
   const [start] = useState(() => results.map((one, nth) => editedRow(one, opened?.locked[nth])));

@@ -15,9 +15,9 @@ import { send } from "../../saving/wire/send";
 import { useAsked } from "../../saving/wire/useAsked";
 import { VIEWS } from "../../saving/wire/views";
 import { Choose } from "../editor/acts/Panel";
+import { RungWishes } from "./RungWishes";
 import { draftOfRung, RUNG_CLIENT, type RungDraft, rungDraftSchema, rungOfDraft } from "./rungDraft";
 import { Samples } from "./Samples";
-import { Wishes } from "./Wishes";
 
 /** How long after the last change the samples are drawn anew. */
 const PAUSE = 350;
@@ -108,7 +108,7 @@ export function RungEditor({
           chosen={strand}
           onChoose={(to) => write({ strand: to })}
         />
-        <Wishes traits={shown?.traits ?? []} always={always} never={never} onWish={write} />
+        <RungWishes traits={shown?.traits ?? []} always={always} never={never} onWish={write} />
         <div className="mt-4 flex flex-wrap gap-2">
           <Button look="main" type="submit" disabled={!ready}>
             Keep this rung

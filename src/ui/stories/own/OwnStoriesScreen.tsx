@@ -17,7 +17,7 @@ import { useDrafts } from "../../saving/own/useDrafts";
 import { useHandOver } from "../../saving/useHandOver";
 import { send } from "../../saving/wire/send";
 import { OwnStoriesList } from "./OwnStoriesList";
-import { OwnStory } from "./OwnStory";
+import { OwnStoryCard } from "./OwnStoryCard";
 import { OwnStoryKeeper } from "./OwnStoryKeeper";
 import type { OwnDraft, OwnKept } from "./ownDraft";
 import { STORY_CLIENT } from "./storyClient";
@@ -95,7 +95,7 @@ export function OwnStoriesScreen({
       </div>
       <div className="mt-3 grid grid-cols-[minmax(0,1fr)_260px] gap-8 max-[1000px]:grid-cols-1">
         <div>
-          <OwnStory
+          <OwnStoryCard
             first={{ draft: first.draft, shown }}
             key={open}
             draft={draft}

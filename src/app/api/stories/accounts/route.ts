@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { houseChoicesSchema } from "@/service/houseRequested";
-import { compute } from "@/threads/pool";
+import { computeSlowly } from "@/threads/pool";
 import { usedStock } from "../../../reading/saved";
 import { answeringBody, errorAnswer, resultAnswer } from "../../answers";
 
@@ -22,6 +22,6 @@ const accountsSchema = z.object({
 
 /** What answers to several stories show: `{answers, house?}` to `{verdicts, accounts}`. See docs/api.md. */
 export const POST = answeringBody(async ({ body }) => {
-  const shown = await compute("accountForStories", { ...body, stock: usedStock() });
+  const shown = await computeSlowly("accountForStories", { ...body, stock: usedStock() });
   return shown.ok ? resultAnswer(shown.value) : errorAnswer(503, shown.error);
 }, accountsSchema);

@@ -6,7 +6,7 @@ import { ROUTES } from "@/service/routes";
 import { Button } from "../../../parts/Button";
 import { PlaceLink } from "../../../parts/PlaceLink";
 import type { AddressedRecipe } from "../../recipeAddress";
-import type { OpenedSheet, SheetInWindow } from "../useOpenedSheet";
+import type { OpenedSheet, SheetWindow } from "../useOpenedSheet";
 import { AddProblems } from "./AddProblems";
 import { AddStories } from "./AddStories";
 import { DrawAnew } from "./DrawAnew";
@@ -23,7 +23,7 @@ export interface SheetShows {
 }
 
 /** What can be done with a sheet: a drawn one is kept; a kept one is printed, given to a learner, marked and saved as a file. */
-export function SheetActs({
+export function EditorActs({
   opened,
   window: { sheet, keepIt },
   recipe,
@@ -33,7 +33,7 @@ export function SheetActs({
   onShows,
 }: {
   readonly opened: OpenedSheet | undefined;
-  readonly window: SheetInWindow;
+  readonly window: SheetWindow;
   readonly recipe: AddressedRecipe | undefined;
   readonly possible: readonly TraitId[];
   readonly house: HouseRules;

@@ -11,7 +11,7 @@ const WISHES = [
 type Wish = (typeof WISHES)[number]["id"];
 
 /** What the workings of a rung are always to have, or never, of the traits that its samples have or that were wished. */
-export function Wishes({
+export function RungWishes({
   traits,
   always,
   never,

@@ -32,7 +32,7 @@ const sameStory = (one: OwnDraft, other: OwnDraft): boolean =>
   );
 
 /** A story that the tutor writes or changes: they mark its numbers and choose what is asked, and the rest follows as they write. */
-export function OwnStory({
+export function OwnStoryCard({
   draft,
   house,
   first,
