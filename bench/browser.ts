@@ -1,5 +1,5 @@
 import { type Browser, chromium } from "@playwright/test";
-import { PLACES } from "@/ui/places";
+import { PLACES_SEEN } from "@/ui/placesSeen";
 import config from "../playwright.config";
 import { rounded } from "./workings";
 
@@ -21,7 +21,7 @@ async function withBrowser<Value>(use: (browser: Browser) => Promise<Value>): Pr
 /** Milliseconds from asking for a page to the last byte of its HTML, over 60 askings. */
 export async function measureServer(url: string) {
   const rows: { readonly page: string; readonly median: number; readonly percentile95: number }[] = [];
-  for (const { name: page, seen } of PLACES) {
+  for (const { name: page, seen } of PLACES_SEEN) {
     const times: number[] = [];
     for (let asking = 0; asking < 70; asking++) {
       const from = performance.now();
@@ -102,7 +102,7 @@ export const measureGoing = (url: string) =>
 export const measureFirstLoads = (url: string) =>
   withBrowser(async (browser) => {
     const rows: { readonly page: string; readonly kilobytes: number }[] = [];
-    for (const { name, seen } of PLACES) {
+    for (const { name, seen } of PLACES_SEEN) {
       const context = await browser.newContext();
       const page = await context.newPage();
       const wire = await context.newCDPSession(page);

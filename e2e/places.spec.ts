@@ -1,5 +1,5 @@
 import { RUNS_WHOLE } from "@/core/testing/runs";
-import { PLACES } from "@/ui/places";
+import { PLACES_SEEN } from "@/ui/placesSeen";
 import { expect, expectAccessible, test } from "./tutor";
 
 const SIZES = [
@@ -8,7 +8,7 @@ const SIZES = [
   { width: 390, height: 844 },
 ] as const;
 
-for (const [nth, { name, seen, paper }] of PLACES.entries())
+for (const [nth, { name, seen, paper }] of PLACES_SEEN.entries())
   test(`${name} stands whole and can be used by all on screens of every size`, async ({ page }) => {
     for (const [at, size] of SIZES.entries()) {
       await page.setViewportSize(size);

@@ -4,7 +4,7 @@ import fs from "node:fs";
 import os from "node:os";
 import path from "node:path";
 import { chromium, type Page } from "@playwright/test";
-import { PLACES } from "@/ui/places";
+import { PLACES_SEEN } from "@/ui/placesSeen";
 import { startServer } from "../e2e/server";
 import config from "../playwright.config";
 
@@ -19,7 +19,7 @@ interface View {
 const TABLET = { width: 820, height: 1180 };
 
 const VIEWS: readonly View[] = [
-  ...PLACES.flatMap(({ picture }) =>
+  ...PLACES_SEEN.flatMap(({ picture }) =>
     picture === undefined ? [] : [{ name: picture.name, place: picture.at }],
   ),
   { name: "board-slate", place: "/board?id=demochainoil0000002", theme: "slate" },

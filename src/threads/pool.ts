@@ -6,9 +6,8 @@ import type { Computing, Filing } from "./tasks";
 /** The tasks, bundled for a thread by the build. */
 const WORKER = path.resolve(/* turbopackIgnore: true */ ".build/server/worker.mjs");
 
-/** How long one task may take before it is stopped, in milliseconds. */
-const TIME_LIMIT = 10_000;
-const SLOW_LIMIT = 30_000;
+/** How long one task may take before it is stopped, its waiting included, in milliseconds: long, since a machine may be slow and have other things to do. */
+const TIME_LIMIT = 30_000;
 const FILING_LIMIT = 10 * 60 * 1000;
 /** How many requests may wait for a thread. */
 const MOST_WAITING = 400;
@@ -117,7 +116,7 @@ export const compute = <Name extends keyof Computing>(
 export const computeSlowly = <Name extends keyof Computing>(
   name: Name,
   input: Parameters<Computing[Name]>[0],
-): Promise<Result<Given<Computing, Name>, Stopped>> => run(slowPool(), name, input, SLOW_LIMIT);
+): Promise<Result<Given<Computing, Name>, Stopped>> => run(slowPool(), name, input, TIME_LIMIT);
 
 /** Does something with whole files on a thread of its own; one at a time, in turn. */
 export async function file<Name extends keyof Filing>(

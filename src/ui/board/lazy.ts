@@ -15,3 +15,4 @@ export const LazyPicture = dynamic(() => import("../pictures/PictureDrawing"));
 export const LazyInverseCard = dynamic(() => import("./margin/InverseCard"));
 export const LazyOtherMethodCard = dynamic(() => import("./margin/OtherMethodCard"));
 export const LazyDivisionNames = dynamic(() => import("./margin/DivisionNames"));
+export const LazyGuess = dynamic(() => import("./margin/Guess"));

@@ -1,10 +1,7 @@
 "use client";
 
-import { PLACES } from "../places";
+import { LISTS } from "../places";
 import { navigationStarted } from "../saving/leaving";
-
-/** Places that only list what is kept: they may be shown again as they were, until what changed has come. */
-const LISTS = new Set(PLACES.flatMap(({ address, lists }) => (lists ? [address] : [])));
 
 let back = false;
 

@@ -5,7 +5,7 @@ import { useRouter } from "next/navigation";
 import { type ReactElement, type ReactNode, useState, useTransition } from "react";
 import { ROUTES } from "@/service/routes";
 import { boardAddress } from "../../service/boardAddress";
-import { BOARD_CLIENT } from "../board/state/boardClient";
+import { BOARD_PLACE } from "../board/state/boardPlace";
 import { PlaceLink } from "../parts/PlaceLink";
 import { useOtherWindows } from "../saving/otherWindows";
 import { useHandOver } from "../saving/useHandOver";
@@ -29,7 +29,7 @@ export function BoardCards({
   const router = useRouter();
   const [, startAct] = useTransition();
   useOtherWindows(() => router.refresh());
-  useHandOver(BOARD_CLIENT, () => router.refresh());
+  useHandOver(BOARD_PLACE, () => router.refresh());
   /** Does something with a kept board, and shows the list as it is then. */
   const act = (id: string, body: object): void =>
     startAct(async () => {

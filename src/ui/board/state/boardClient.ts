@@ -1,14 +1,13 @@
 import { choicesOf } from "@/core/house";
-import { ROUTES } from "@/service/routes";
 import { type KeptClient, readAs } from "../../saving/keptClient";
 import { merged } from "../../saving/merge";
+import { BOARD_PLACE } from "./boardPlace";
 import type { OpenBoard } from "./boardState";
 
 /** The open board, as it is kept. */
 export const BOARD_CLIENT: KeptClient<OpenBoard> = {
-  name: "board",
+  ...BOARD_PLACE,
   idOf: ({ id }) => id,
-  address: ROUTES.keptBoard,
   stateOf: ({ id: _id, house, ...board }) => ({ ...board, house: choicesOf(house) }),
   read: async (told, id) => {
     const read = await readAs(() => import("@/service/kept/board").then((module) => module.keptBoard), told);
