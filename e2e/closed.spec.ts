@@ -160,6 +160,19 @@ test.describe("on this machine alone", () => {
     }
   });
 
+  test("a path is read alike by all who decide by it, and a page asked for with a body holds no other up", async () => {
+    for (const path of ["/%61pi/view", "/a%70i/changes", "/%2561pi/view", "/API/view"]) {
+      const answer = await ask(server.url, "PUT", path, JSON_TYPE, "{}");
+      expect(answer.status, path).toBeGreaterThanOrEqual(400);
+      expect(answer.status, path).toBeLessThan(500);
+    }
+    const withBody = Array.from({ length: 120 }, () =>
+      ask(server.url, "GET", "/licences", { ...JSON_TYPE, "content-length": "2" }, "{}"),
+    );
+    for (const answer of await Promise.all(withBody)) expect(answer.status).toBe(200);
+    expect((await ask(server.url, "GET", "/methods")).status).toBe(200);
+  });
+
   test("a line that once held the server up for good holds nobody up", async () => {
     const bad = [`5 ft in ${"aand".repeat(60)}1`, `5 ft in ${"aand".repeat(490)}1`];
     const others = Array.from({ length: 10 }, () => ask(server.url, "GET", "/api/changes"));

@@ -2,7 +2,8 @@ import { type NextRequest, NextResponse } from "next/server";
 
 /**
  * The policy of pages: scripts only with this request's nonce, nothing from anywhere else, no framing. The other
- * safe headers, and who may ask at all, are the server's (`src/server`).
+ * safe headers, and who may ask at all, are the server's (`src/server`). Nothing under /api/ comes through here:
+ * of a body that does, only the first 10 MB go on.
  */
 export function proxy(request: NextRequest): NextResponse {
   const nonce = Buffer.from(crypto.randomUUID()).toString("base64");
@@ -26,4 +27,4 @@ export function proxy(request: NextRequest): NextResponse {
   return response;
 }
 
-export const config = { matcher: ["/((?!_next/static|icon.svg).*)"] };
+export const config = { matcher: ["/((?!api/|_next/static|icon.svg).*)"] };

@@ -3,6 +3,7 @@ import { type Access, LONGEST_PASSPHRASE, SESSION_LASTS, SHORTEST_PASSPHRASE } f
 import { answerError, answerPage } from "./headers";
 import { hostName, isFromHere, isOwnName } from "./names";
 import { notYetPage, setPassphrasePage, signInPage } from "./plain/plainPages";
+import { reads, requestPath } from "./requestPath";
 
 const METHODS: ReadonlySet<string> = new Set(["GET", "HEAD", "POST", "PUT"]);
 const COOKIE = "right-sum-session";
@@ -20,18 +21,6 @@ export interface Gate {
   readonly isReadOnly: () => boolean;
   /** Whether a page takes a form, as those do that stand without the application. */
   readonly takesForm: (path: string) => boolean;
-}
-
-const reads = (request: IncomingMessage): boolean => request.method === "GET" || request.method === "HEAD";
-
-/** The path of a request; none where its escapes are broken. */
-function pathOf(request: IncomingMessage): string | undefined {
-  try {
-    const path = decodeURIComponent((request.url ?? "/").split("?")[0] ?? "/");
-    return path.includes("\0") ? undefined : path;
-  } catch {
-    return undefined;
-  }
 }
 
 /** The value of the session's cookie. */
@@ -86,7 +75,7 @@ export async function answeredAtGate(
       "otherHost",
       "Right Sum does not answer under this name. Open it by the address it printed.",
     );
-  const path = pathOf(request);
+  const path = requestPath(request);
   if (path === undefined) return refuse(400, "badAddress", "This address has a broken escape in it.");
   if (!isOwnPage(request)) return refuse(403, "otherSite", "This can only be asked from Right Sum itself.");
   // The type of the page that asks to sign in is nobody’s secret.

@@ -17,6 +17,7 @@ import { addressesOf, isOnlyHere } from "./names";
 import { type PageProcess, startPages } from "./pageProcess";
 import { answerStarting } from "./plain/starting";
 import { troubleHandler, troubleLine } from "./plain/trouble";
+import { reads, requestPath } from "./requestPath";
 import { stop } from "./stop";
 
 type Handler = (request: IncomingMessage, response: ServerResponse) => Promise<void> | void;
@@ -59,7 +60,8 @@ async function startApplication(
   onTrouble(pages.tell);
   return {
     handle: (request, response) => {
-      if (request.url?.startsWith("/api/")) return answer(request, response);
+      if (requestPath(request)?.startsWith("/api/")) return answer(request, response);
+      if (!reads(request)) return answerError(response, 405, "noSuchMethod", "Pages are only read.");
       return built(request, response) ? undefined : pages.pass(request, response);
     },
     pages,

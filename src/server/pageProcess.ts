@@ -1,6 +1,6 @@
 import { type ChildProcess, fork } from "node:child_process";
 import fs from "node:fs";
-import http, { type IncomingMessage, type ServerResponse } from "node:http";
+import http, { type IncomingHttpHeaders, type IncomingMessage, type ServerResponse } from "node:http";
 import os from "node:os";
 import path from "node:path";
 import type { Trouble } from "@/data/backup/health";
@@ -23,6 +23,12 @@ export interface PageProcess {
   readonly tell: (trouble: Trouble | undefined) => void;
   /** Ends it; done when it has ended. */
   readonly end: () => Promise<void>;
+}
+
+/** Headers as they go on to where pages are made: no body does, so none is said to come. */
+function withoutBody(headers: IncomingHttpHeaders): IncomingHttpHeaders {
+  const { "content-length": _length, "transfer-encoding": _encoding, expect: _expect, ...others } = headers;
+  return others;
 }
 
 /** What is kept goes before what is drawn, where both want the machine. */
@@ -57,7 +63,8 @@ export async function startPages(): Promise<PageProcess> {
 
   /** Passes a request on. Where the line was closed before an answer came, which is no fault of who asked, it is asked again. */
   function pass(request: IncomingMessage, response: ServerResponse, tries: number): void {
-    const { method, url, headers } = request;
+    const { method, url } = request;
+    const headers = withoutBody(request.headers);
     const onward = http.request({ socketPath, agent, method, path: url, headers }, (answer) => {
       response.writeHead(answer.statusCode ?? 500, answer.headers);
       // Half a page must not pass for a whole one.

@@ -5,6 +5,7 @@ import { done, failed, type Result } from "@/core/result";
 import { LONGEST_SHEET_NAME, MOST_KEPT_ROWS } from "@/core/sheets";
 import { LONGEST_STORY } from "@/core/stories";
 import { answerLatex, askedLatex } from "../formula";
+import { FORMULA, plainField } from "./csvFields";
 import { type FileRow, fileRows, type SheetOut } from "./sheetFile";
 
 /** The one format of a sheet in JSON: `{"format", "version", "name", "house", "problems": […]}`. */
@@ -31,7 +32,7 @@ const COLUMNS = ["problem", "answer", "skill", "notch", "story", "sentence", "wh
 
 /** A row of CSV a problem, under a row of heads. */
 export const sheetCsv = (sheet: SheetOut): string =>
-  `${Papa.unparse({ fields: [...COLUMNS], data: fileRows(sheet).map((row) => COLUMNS.map((name) => row[name] ?? "")) }, { newline: "\n" })}\n`;
+  `${Papa.unparse({ fields: [...COLUMNS], data: fileRows(sheet).map((row) => COLUMNS.map((name) => row[name] ?? "")) }, { newline: "\n", escapeFormulae: FORMULA })}\n`;
 
 /** A list to be read or turned into anything else: the problems, then the answers. */
 export function sheetMarkdown(sheet: SheetOut): string {
@@ -166,7 +167,7 @@ function readCsv(text: string): Result<SheetIn, string> {
     return failed(`A sheet has at most ${MOST_KEPT_ROWS} problems; the file has ${rows.length}.`);
   const read: Omit<FileRow, "answer">[] = [];
   for (const [nth, cells] of rows.entries()) {
-    const cell = (name: string): string | undefined => cells[at(name)]?.trim() || undefined;
+    const cell = (name: string): string | undefined => plainField(cells[at(name)]) || undefined;
     const notch = cell("notch");
     const row = rowSchema.safeParse({
       problem: cell("problem"),

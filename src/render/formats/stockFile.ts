@@ -9,6 +9,7 @@ import {
   type UnitSystem,
 } from "@/core/stories";
 import { STOCK_HEADS } from "@/core/wording";
+import { FORMULA, plainField } from "./csvFields";
 
 /** The columns of a stock list in CSV: the names, and from and to what is plausible, in the units of its system. */
 export const stockColumns = (system: UnitSystem = "metric"): readonly string[] => [
@@ -42,7 +43,7 @@ export function readStock(text: string): readonly StockRow[] {
   const lines = data.slice(isNamed ? 1 : 0);
   const overMany = lines.length - MOST_THINGS;
   return lines.slice(0, MOST_THINGS + 1).map((cells, nth): StockRow => {
-    const cell = (...names: readonly string[]): string => cells[at(...names)]?.trim() ?? "";
+    const cell = (...names: readonly string[]): string => plainField(cells[at(...names)]);
     const line = nth + (isNamed ? 2 : 1);
     const bad = (why: string): StockRow => ({ line, text: cells.join(", ").slice(0, 120), why });
     if (nth === MOST_THINGS)
@@ -102,5 +103,5 @@ export const stockCsv = ({ things, system }: Pick<StockList, "things" | "system"
         }),
       ]),
     },
-    { newline: "\n" },
+    { newline: "\n", escapeFormulae: FORMULA },
   )}\n`;

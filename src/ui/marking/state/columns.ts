@@ -1,4 +1,5 @@
 import Papa from "papaparse";
+import { FORMULA } from "@/render/formats/csvFields";
 import { type CellChange, type Column, type MarkingRow, squareKey } from "@/service/kept/markingSheet";
 import type { MarkingState } from "./markingState";
 import { typedIn } from "./squares";
@@ -59,12 +60,6 @@ export const RIGHT_ANSWER = "right answer";
 /** The heading of the column that says what a learner's answers were marked. */
 export const markedHeading = (name: string): string => `${name}: marked`;
 
-/**
- * What begins like a formula gets an apostrophe, so that no spreadsheet computes it; so does what begins with
- * apostrophes before that, so that taking one off again gives back just what was there.
- */
-const FORMULA = /^'*[=+\-@\t\r]/;
-
 /** The sheet as CSV: a problem a row, its right answer, then each learner's answer and what it was marked. */
 export function csvOf({ rows, learners, cells }: Pick<MarkingState, "rows" | "learners" | "cells">): string {
   const head = ["problem", RIGHT_ANSWER, ...learners.flatMap(({ name }) => [name, markedHeading(name)])];
@@ -81,9 +76,3 @@ export function csvOf({ rows, learners, cells }: Pick<MarkingState, "rows" | "le
   ]);
   return Papa.unparse([head, ...lines], { escapeFormulae: FORMULA });
 }
-
-/** A field of a file as it was before it was made safe for spreadsheets. */
-export const plainField = (field: string | undefined): string => {
-  const text = (field ?? "").trim();
-  return text.startsWith("'") && FORMULA.test(text) ? text.slice(1) : text;
-};

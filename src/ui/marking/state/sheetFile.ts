@@ -2,7 +2,8 @@ import type { HouseRules } from "@/core/house";
 import { cleanName, LONGEST_ANSWER, LONGEST_NAME, MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
 import { readProblem } from "@/core/problem";
 import { readErrorWords } from "@/core/wording";
-import { fieldsOf, markedHeading, plainField, RIGHT_ANSWER } from "./columns";
+import { plainField } from "@/render/formats/csvFields";
+import { fieldsOf, markedHeading, RIGHT_ANSWER } from "./columns";
 
 /** A sheet as a file has it, and whatever of it would not come in as it stands. */
 export interface FileSheet {
