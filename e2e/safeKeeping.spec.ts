@@ -193,7 +193,11 @@ test("damage found while in use stops all writing, and says so on every page", a
 test("a newer file, an empty one, a lost one and another program's are told apart, and left as they are", async ({
   request,
 }) => {
-  const cases: readonly { readonly make: (file: string) => void; readonly says: string }[] = [
+  const cases: readonly {
+    readonly make: (file: string) => void;
+    readonly says: string;
+    readonly anew?: true;
+  }[] = [
     {
       make: (file) => {
         const client = new Database(file);
@@ -213,6 +217,14 @@ test("a newer file, an empty one, a lost one and another program's are told apar
       says: "The data file is gone",
     },
     {
+      // After a clean stop there is no log: what tells of it are its backups.
+      make: (file) => {
+        for (const rest of ["", "-wal", "-shm"]) fs.rmSync(`${file}${rest}`, { force: true });
+      },
+      says: "The data file is gone",
+      anew: true,
+    },
+    {
       make: (file) => {
         fs.rmSync(file);
         const client = new Database(file);
@@ -230,7 +242,7 @@ test("a newer file, an empty one, a lost one and another program's are told apar
       says: "The data file is damaged",
     },
   ];
-  for (const { make, says } of cases) {
+  for (const { make, says, anew } of cases) {
     const folder = await keptFolder();
     make(database(folder));
     const before = fs.existsSync(database(folder)) ? fs.readFileSync(database(folder)) : undefined;
@@ -239,6 +251,10 @@ test("a newer file, an empty one, a lost one and another program's are told apar
       const page = await (await request.get(server.url)).text();
       expect(/<h1>(.*?)<\/h1>/.exec(page)?.[1]).toBe(says);
       expect(fs.existsSync(database(folder)) ? fs.readFileSync(database(folder)) : undefined).toEqual(before);
+      if (anew) {
+        await request.post(`${server.url}/trouble/anew`, { form: {}, headers: { origin: server.url } });
+        expect((await request.get(`${server.url}/api/changes`)).status()).toBe(200);
+      }
       expect(await server.end()).toBe(0);
     } finally {
       await server.remove();

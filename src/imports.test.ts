@@ -49,6 +49,7 @@ const CORE_ORDER = [
 const UI_ORDER = [
   "ids",
   "places",
+  "placesSeen",
   "useNarrow",
   "saving",
   "useView",

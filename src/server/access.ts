@@ -10,6 +10,9 @@ const KEY_BYTES = 32;
 /** How long a sign-in lasts, in milliseconds. */
 export const SESSION_LASTS = 12 * 60 * 60 * 1000;
 const MOST_SESSIONS = 200;
+/** How many tries wait while one is looked at, and how long those after them are told to wait, in seconds. */
+const MOST_WAITING = 8;
+const COME_AGAIN = 5;
 
 /** The shortest and longest passphrase that is taken, in characters. */
 export const SHORTEST_PASSPHRASE = 10;
@@ -23,11 +26,12 @@ const fileSchema = z.object({
       .number()
       .int()
       .min(2 ** 14)
-      .max(2 ** 20),
+      .max(2 ** 20)
+      .refine((cost) => Number.isInteger(Math.log2(cost))),
     block: z.number().int().min(1).max(32),
     parallel: z.number().int().min(1).max(16),
     salt: z.string().max(200),
-    hash: z.string().max(200),
+    hash: z.string().refine((hash) => Buffer.from(hash, "base64").length === KEY_BYTES),
   }),
   sessions: z.array(z.object({ hash: z.string().max(100), until: z.number() })).max(MOST_SESSIONS),
 });
@@ -68,6 +72,7 @@ export class Access {
   readonly #tries = new LRUCache<string, { readonly failed: number; readonly next: number }>({ max: 2000 });
   /** One try is looked at at a time, so that many addresses at once get no further than one. */
   #turn: Promise<unknown> = Promise.resolve();
+  #waiting = 0;
 
   constructor(folder: string) {
     this.#file = path.join(folder, FILE);
@@ -89,7 +94,14 @@ export class Access {
 
   /** Tries to sign in from an address. Each failure makes the next wait twice as long, up to five minutes. */
   signIn(passphrase: string, address: string, now: number): Promise<SignIn> {
-    const mine = this.#turn.then(() => this.#try(passphrase, address, now));
+    // A line without end would keep the owner out for as long as others like.
+    if (this.#waiting >= MOST_WAITING) return Promise.resolve({ kind: "wait", seconds: COME_AGAIN });
+    this.#waiting++;
+    const mine = this.#turn
+      .then(() => this.#try(passphrase, address, now))
+      .finally(() => {
+        this.#waiting--;
+      });
     this.#turn = mine.catch(() => undefined);
     return mine;
   }
@@ -143,7 +155,8 @@ export class Access {
 
   #write(kept: AccessFile): void {
     const half = `${this.#file}.half`;
-    fs.writeFileSync(half, JSON.stringify(kept), { mode: 0o600 });
+    // It is on the disk before it takes the name of the one before.
+    fs.writeFileSync(half, JSON.stringify(kept), { mode: 0o600, flush: true });
     fs.renameSync(half, this.#file);
     this.#kept = kept;
   }
@@ -151,7 +164,16 @@ export class Access {
 
 /** What the file says; one that is broken lets nobody in, and says so at the start. */
 function readFile(file: string): AccessFile {
-  const read = fileSchema.safeParse(JSON.parse(fs.readFileSync(file, "utf8")));
+  const read = fileSchema.safeParse(parsed(fs.readFileSync(file, "utf8")));
   if (!read.success) throw new Error(`${file} is broken. Delete it to set a new passphrase.`);
   return read.data;
+}
+
+/** What a text of JSON says; nothing where it is none. */
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
 }

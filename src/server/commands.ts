@@ -57,6 +57,8 @@ async function restoreFrom(folder: string, named: string): Promise<void> {
     if (!backup.ok)
       stop(`The present data could not be backed up first, so nothing was restored. ${backup.error}`);
     console.log(`The present data is in ${path.join(folder, "backups", backup.value.name)}`);
+  } else if (health.kind === "missing") {
+    moveAside(folder, format(new Date(), "yyyyMMdd-HHmmss"));
   } else if (health.kind !== "fresh") {
     console.log(`The present file is kept as ${moveAside(folder, format(new Date(), "yyyyMMdd-HHmmss"))}`);
   }

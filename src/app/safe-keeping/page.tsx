@@ -4,7 +4,7 @@ import Database from "better-sqlite3";
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
 import { database, dataFolder, FILE_NAME, isReadOnly } from "@/data";
-import { backupFile, listBackups } from "@/data/backup/backups";
+import { backupFile, listBackups } from "@/data/backup/backupFiles";
 import { examineFile, troubleOf } from "@/data/backup/health";
 import { type Inside, insideOf } from "@/data/backup/inside";
 import { trouble } from "@/data/backup/watch";

@@ -1,58 +1,18 @@
 import fs from "node:fs";
 import path from "node:path";
 import Database from "better-sqlite3";
-import { format, parse } from "date-fns";
+import { format } from "date-fns";
 import { done, failed, type Result } from "@/core/result";
 import { FILE_NAME } from "../database";
+import { type Backup, type BackupReason, backupsFolder, listBackups, STAMP } from "./backupFiles";
 import { examineFile } from "./health";
 import { type Inside, insideOf } from "./inside";
 import { keptOf } from "./retention";
-
-/** Why a backup was made. */
-const BACKUP_REASONS = ["daily", "asked", "migration", "restore", "import"] as const;
-export type BackupReason = (typeof BACKUP_REASONS)[number];
-
-/** A backup in its folder. */
-export interface Backup {
-  readonly name: string;
-  readonly at: Date;
-  readonly reason: BackupReason;
-  readonly bytes: number;
-}
-
-const STAMP = "yyyyMMdd-HHmmss";
-const NAME = /^right-sum-(\d{8}-\d{6})(?:-\d{1,3})?-([a-z]{1,12})\.sqlite$/;
 
 /** How much is copied at once, in pages: large, since nobody waits for the thread that copies. */
 const PAGES_AT_ONCE = 4000;
 /** How old what was left half written is before it is taken for that, in milliseconds. */
 const ABANDONED = 60 * 60 * 1000;
-
-const folderOf = (folder: string): string => path.join(folder, "backups");
-
-/** The backups of a data folder, the newest first. */
-export function listBackups(folder: string): readonly Backup[] {
-  const where = folderOf(folder);
-  if (!fs.existsSync(where)) return [];
-  return fs
-    .readdirSync(where)
-    .flatMap((name): readonly Backup[] => {
-      const [, stamp = "", word = ""] = NAME.exec(name) ?? [];
-      const reason = BACKUP_REASONS.find((known) => known === word);
-      if (reason === undefined) return [];
-      const at = parse(stamp, STAMP, new Date(0));
-      return Number.isNaN(at.getTime())
-        ? []
-        : [{ name, at, reason, bytes: fs.statSync(path.join(where, name)).size }];
-    })
-    .sort((a, b) => b.at.getTime() - a.at.getTime() || b.name.localeCompare(a.name));
-}
-
-/** The file of a backup by its name; none where there is none of that name. */
-export function backupFile(folder: string, name: string): string | undefined {
-  const known = listBackups(folder).some((backup) => backup.name === name);
-  return known ? path.join(folderOf(folder), name) : undefined;
-}
 
 /**
  * Makes a backup of a database that may be in use, with SQLite's own online backup, looks whether it can be
@@ -64,7 +24,7 @@ export async function makeBackup(
   reason: BackupReason,
   now: Date,
 ): Promise<Result<Backup, string>> {
-  const where = folderOf(folder);
+  const where = backupsFolder(folder);
   fs.mkdirSync(where, { recursive: true });
   const stamp = format(now, STAMP);
   const nameFor = (nth: number): string => `right-sum-${stamp}${nth === 0 ? "" : `-${nth}`}-${reason}.sqlite`;
@@ -95,7 +55,7 @@ export async function makeBackup(
     const full = error instanceof Error && "code" in error && String(error.code) === "SQLITE_FULL";
     return failed(full ? "The disk is full." : "It could not be written.");
   }
-  prune(folder, now);
+  prune(folder, name, now);
   return done({ name, at: now, reason, bytes: fs.statSync(file).size });
 }
 
@@ -117,14 +77,21 @@ function verify(file: string, before: Inside): string | undefined {
   return health.kind === "fine" ? undefined : "It did not pass its check.";
 }
 
-/** Lets the backups go that the rule does not keep, and what was left half written. */
-function prune(folder: string, now: Date): void {
-  const backups = listBackups(folder);
-  const kept = new Set(keptOf(backups, now));
-  for (const backup of backups)
-    if (!kept.has(backup)) fs.rmSync(path.join(folderOf(folder), backup.name), { force: true });
-  for (const name of fs.readdirSync(folderOf(folder))) {
-    const file = path.join(folderOf(folder), name);
+/** How many backups go at once at most: a clock that is wrong for a day must not take a year of them. */
+const MOST_GOING = 2;
+
+/**
+ * Lets backups go that the rule does not keep, the oldest first, and what was left half written. The one just
+ * made stays, and so does what bears a later time: the clock was put back.
+ */
+function prune(folder: string, made: string, now: Date): void {
+  const past = listBackups(folder).filter(({ name, at }) => name === made || at.getTime() <= now.getTime());
+  const kept = new Set(keptOf(past, now));
+  const going = past.filter((backup) => !kept.has(backup) && backup.name !== made);
+  for (const { name } of going.slice(-MOST_GOING))
+    fs.rmSync(path.join(backupsFolder(folder), name), { force: true });
+  for (const name of fs.readdirSync(backupsFolder(folder))) {
+    const file = path.join(backupsFolder(folder), name);
     const half = /\.half(?:-wal|-shm|-journal)?$/.test(name);
     if (half && now.getTime() - fs.statSync(file).mtimeMs > ABANDONED) fs.rmSync(file, { force: true });
   }

@@ -4,12 +4,13 @@ import Database from "better-sqlite3";
 import { z } from "zod";
 import { FILE_NAME, MIGRATIONS } from "../database";
 import { jsonOf } from "../houseOf";
+import { listBackups } from "./backupFiles";
 
 /** Why a database is not opened as it is. */
 export type Trouble =
   /** There is a file of no length. */
   | { readonly kind: "empty" }
-  /** The file is gone, but the log beside it is not. */
+  /** The file is gone, but the log beside it or its backups are not. */
   | { readonly kind: "missing" }
   /** The file is no database, or its check found faults. */
   | { readonly kind: "damaged"; readonly found: string }
@@ -54,7 +55,8 @@ export function examine(folder: string): Health {
   const file = path.join(folder, FILE_NAME);
   if (!fs.existsSync(file)) {
     const log = `${file}-wal`;
-    return fs.existsSync(log) && fs.statSync(log).size > 0 ? { kind: "missing" } : { kind: "fresh" };
+    const isLeft = (fs.existsSync(log) && fs.statSync(log).size > 0) || listBackups(folder).length > 0;
+    return isLeft ? { kind: "missing" } : { kind: "fresh" };
   }
   if (fs.statSync(file).size === 0) return { kind: "empty" };
   const found = examineFile(file);

@@ -9,7 +9,8 @@ import { keepBoard } from "../boards";
 import { openDatabase, replaceDatabase } from "../database";
 import { historyOf } from "../marking/patternCounts";
 import { file, filled, folders, freshFolder, house, NOON } from "../testing/filledFolder";
-import { backupFile, listBackups, makeBackup } from "./backups";
+import { backupFile, listBackups } from "./backupFiles";
+import { makeBackup } from "./backups";
 import { DOCUMENT_VERSION, readDocument } from "./document";
 import { examine } from "./health";
 import { insideOf } from "./inside";
@@ -93,6 +94,23 @@ describe("backups", () => {
     expect(fs.readFileSync(file(folder)).equals(before)).toBe(true);
     const aside = moveAside(folder, "now");
     expect(fs.readFileSync(aside).equals(before)).toBe(true);
+  });
+
+  it("are made whatever the clock does: the new one stays, and none of before go in a heap", async () => {
+    const { folder } = filled();
+    const day = 24 * 60 * 60 * 1000;
+    const madeAt = async (at: number): Promise<string> =>
+      valueOfResult(await makeBackup(folder, "asked", new Date(at)), "it was refused").name;
+    // Six in an hour, a clock put back, one years ahead for a day, and the right time again.
+    const noon = NOON.getTime();
+    const times = [0, 1, 2, 3, 4, 5].map((nth) => noon + nth * 60_000);
+    for (const at of [...times, noon - 60_000, noon + 3650 * day, noon + day]) {
+      const before = listBackups(folder).map(({ name }) => name);
+      const made = await madeAt(at);
+      const after = listBackups(folder).map(({ name }) => name);
+      expect(after).toContain(made);
+      expect(before.filter((name) => !after.includes(name)).length).toBeLessThanOrEqual(2);
+    }
   });
 
   it("are kept by the rule: the last few, and the newest of each day, week and month", () => {
@@ -257,7 +275,7 @@ describe("a damaged database", () => {
     expect(found.get("damaged")).toBeGreaterThan(30);
   });
 
-  it("is told from a fresh folder, a lost file and one that may not be written", () => {
+  it("is told from a fresh folder, a lost file and one that may not be written", async () => {
     expect(examine(freshFolder())).toEqual({ kind: "fresh" });
     const lost = freshFolder();
     fs.writeFileSync(`${file(lost)}-wal`, "x");
@@ -265,6 +283,9 @@ describe("a damaged database", () => {
     const { folder, data } = filled();
     data.$client.close();
     expect(examine(folder)).toEqual({ kind: "fine", pending: false });
+    valueOfResult(await makeBackup(folder, "asked", NOON), "it was refused");
+    fs.rmSync(file(folder));
+    expect(examine(folder)).toEqual({ kind: "missing" });
   });
 });
 

@@ -168,6 +168,24 @@ describe("answers from two windows", () => {
     countsAnewEqual(data);
   });
 
+  it("keep no explanation of one answer beside another that came meanwhile", () => {
+    const { data } = fresh();
+    begin(data);
+    keep(data, write(0, "44,6", gap));
+    const saw = keptSquaresOf(data, SHEET)[0]?.revision ?? 0;
+    keep(data, write(saw, "35,4", right));
+    const late = keep(data, {
+      row: "row00001",
+      learner: "learner1",
+      saw,
+      of: "44,6",
+      patterns: ["sub-pays-twice"],
+    });
+    expect(late.clashes).toMatchObject([{ given: "35,4" }]);
+    expect(keptSquaresOf(data, SHEET)[0]).toMatchObject({ given: "35,4", patterns: [], chosen: false });
+    countsAnewEqual(data);
+  });
+
   it("that are many wait on disk, and are marked where nothing was typed over them", () => {
     const { data } = fresh();
     begin(data);

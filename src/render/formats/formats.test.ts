@@ -78,6 +78,20 @@ describe("a sheet in a file", () => {
     expect(sheetLatex(sheet)).toContain("$9$");
   });
 
+  it("computes nothing in a spreadsheet, and comes back from CSV as it was", () => {
+    const house = PRESETS.fillersTrueValue;
+    for (const text of ["=HYPERLINK(1)", "+1 bell", "-2 bells", "@now", "'=already", "''-twice", "'s bell"]) {
+      const problem = valueOfResult(readProblem("4 + 5", house), "the problem reads");
+      const story = { text, answer: text, whole: undefined };
+      const csv = sheetCsv({ name: "Bells", house, rows: [{ working: workingOf(problem, house), story }] });
+      expect(csv).not.toMatch(/(^|[,"\n])[=+\-@]/m);
+      const read = readSheetFile(csv);
+      expect(read.ok && read.value.rows).toEqual([
+        expect.objectContaining({ problem: "4 + 5", story: text, sentence: text }),
+      ]);
+    }
+  });
+
   it("is taken whole or not at all, and what is wrong is said with its place", () => {
     const said = (text: string): string => {
       const read = readSheetFile(text);

@@ -3,11 +3,11 @@ import type { IncomingMessage, ServerResponse } from "node:http";
 import os from "node:os";
 import path from "node:path";
 import { format } from "date-fns";
-import { backupFile, listBackups } from "@/data/backup/backups";
+import { backupFile, listBackups } from "@/data/backup/backupFiles";
 import type { Trouble } from "@/data/backup/health";
 import { moveAside, prepareRestore } from "@/data/backup/restore";
 import { exportDocument } from "@/data/backup/transfer";
-import { FILE_NAME, replaceDatabase } from "@/data/database";
+import { FILE_NAME, openDatabase, replaceDatabase } from "@/data/database";
 import { answerError, answerPage } from "../headers";
 import { escapedHtml, plainPage } from "./plainPages";
 
@@ -30,7 +30,7 @@ function toldOf(trouble: Trouble): Told {
     case "missing":
       return {
         title: "The data file is gone",
-        says: "Only the log that belongs to it is still there. Nothing was changed. If you moved the file, put it back and look again.",
+        says: "Its log or its backups are still there. Nothing was changed. If you moved the file, put it back and look again.",
         can: ["restore", "anew"],
       };
     case "damaged":
@@ -175,6 +175,8 @@ export function troubleHandler(
     if (where === "/trouble/read" && can.includes("read")) return opened(true);
     if (where === "/trouble/anew" && can.includes("anew")) {
       moveAside(folder, stamp);
+      // A folder with backups and no file would be taken for one whose file is gone.
+      openDatabase(folder).$client.close();
       return opened(false);
     }
     if (where === "/trouble/restore" && can.includes("restore")) {

@@ -79,7 +79,14 @@ export function withChanges(state: MarkingState, changes: readonly CellChange[])
   for (const { row, learner, ...what } of changes) {
     const key = squareKey(row, learner);
     const cell = cells.get(key) ?? state.cells.get(key) ?? EMPTY_CELL;
-    const change = { ...cell.change, ...what, entered: true, saw: sawIn(cell) };
+    const chosen = what.patterns !== undefined && (what.given ?? cell.change?.given) === undefined;
+    const change = {
+      ...cell.change,
+      ...what,
+      ...(chosen ? { of: cell.kept?.given ?? "" } : {}),
+      entered: true,
+      saw: sawIn(cell),
+    };
     const trouble = (change.given?.length ?? 0) > LONGEST_ANSWER ? TOO_LONG : "";
     const again = what.given !== undefined && what.given !== cell.kept?.given;
     cells.set(key, { ...cell, change, trouble, explanations: again ? undefined : cell.explanations });

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { dataFolder } from "@/data";
-import { backupFile } from "@/data/backup/backups";
+import { backupFile } from "@/data/backup/backupFiles";
 import { file } from "@/threads/pool";
 import { putInPlace } from "../../../reading/safeKeeping";
 import { answeringBody, errorAnswer, readOnlyAnswer } from "../../answers";
