@@ -75,7 +75,7 @@ async function bundled(name, entries) {
 }
 
 /** Packages with machine code, with files of their own beside their code, or that start programs by a path of theirs. */
-const APART = /^(?:better-sqlite3|next|piscina|pdfkit|fontkit)(?:\/|$)/;
+const APART = /^(?:better-sqlite3|next|piscina|pdfkit|fontkit|playwright|@playwright)(?:\/|$)/;
 
 /** Those are loaded from where they are installed, and not bundled. */
 const packagesApart = {
