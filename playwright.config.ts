@@ -15,6 +15,9 @@ export default defineConfig({
   outputDir: "test-results",
   use: {
     viewport: { width: 1280, height: 800 },
+    // Else whoever waits for what never comes waits for as long as the whole test may take.
+    actionTimeout: 120_000,
+    navigationTimeout: 120_000,
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium-headless-shell",
       args: [

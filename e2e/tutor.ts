@@ -32,9 +32,10 @@ export const testApart = base.extend<
     { scope: "worker" },
   ],
   baseURL: async ({ server }, use) => use(server.url),
-  // The tests of a worker share a database; each begins with the view and the house rules of a new tutor.
+  // The tests of a worker share a database; each begins with the view, the house rules and the stock list of a new tutor.
   page: async ({ page, server }, use, info) => {
     await page.request.put(`${server.url}${ROUTES.view}`, { data: FIRST_VIEW });
+    await page.request.put(`${server.url}${ROUTES.stockUsed}`, { data: { used: "" } });
     const house = `${server.url}${ROUTES.house}`;
     const { revision: saw } = keptHouse.told.parse(await (await page.request.get(house)).json());
     await page.request.put(house, { data: { state: {}, saw } satisfies z.infer<typeof keptHouse.sent> });
