@@ -166,6 +166,9 @@ test.describe("on this machine alone", () => {
       expect(answer.status, path).toBeGreaterThanOrEqual(400);
       expect(answer.status, path).toBeLessThan(500);
     }
+    // The gate lets the type by whoever asks, under any way of writing its name: it is the type that is given.
+    for (const path of ["/right-sum-font.woff2?x", "/right-sum-font%2Ewoff2"])
+      expect((await ask(server.url, "GET", path)).headers["content-type"], path).toBe("font/woff2");
     const withBody = Array.from({ length: 120 }, () =>
       ask(server.url, "GET", "/licences", { ...JSON_TYPE, "content-length": "2" }, "{}"),
     );

@@ -103,10 +103,14 @@ test("a stock list of the tutor's own is brought as CSV, looked at, kept and use
   await expect(page.locator("main p").first()).toContainText("rose");
   await page.goto("/stories/stock");
   await listening(page);
+  // What was written of it and not kept comes back with it.
+  const name = page.getByLabel("The name of the list");
+  await name.fill("Garden and shed");
   await page.getByRole("button", { name: "Delete" }).click();
   await expect(page.getByRole("button", { name: "Garden 2 things" })).toHaveCount(0);
-  await page.getByRole("button", { name: "Bring “Garden” back" }).click();
-  await expect(page.getByRole("button", { name: /Garden/ })).toBeVisible();
+  await page.getByRole("button", { name: "Bring “Garden and shed” back" }).click();
+  await expect(page.getByRole("button", { name: "Garden 2 things" })).toBeVisible();
+  await expect(name).toHaveValue("Garden and shed");
 });
 
 test("a drawn story is changed as one of the tutor's own: another number, then one too few, and the working follows", async ({

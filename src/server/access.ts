@@ -3,6 +3,7 @@ import fs from "node:fs";
 import path from "node:path";
 import { LRUCache } from "lru-cache";
 import { z } from "zod";
+import { jsonOf } from "@/data/houseOf";
 
 /** How a passphrase is hashed; kept with each hash, so that it can become harder later. */
 const HARDNESS = { cost: 2 ** 15, block: 8, parallel: 1 } as const;
@@ -164,16 +165,7 @@ export class Access {
 
 /** What the file says; one that is broken lets nobody in, and says so at the start. */
 function readFile(file: string): AccessFile {
-  const read = fileSchema.safeParse(parsed(fs.readFileSync(file, "utf8")));
-  if (!read.success) throw new Error(`${file} is broken. Delete it to set a new passphrase.`);
-  return read.data;
-}
-
-/** What a text of JSON says; nothing where it is none. */
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return undefined;
-  }
+  const read = jsonOf(fs.readFileSync(file, "utf8"), fileSchema);
+  if (read === undefined) throw new Error(`${file} is broken. Delete it to set a new passphrase.`);
+  return read;
 }

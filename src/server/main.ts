@@ -93,7 +93,7 @@ async function serve(): Promise<void> {
     putSafeHeaders(response);
     try {
       if (await answeredAtGate(gate, request, response)) return;
-      if (request.url === FONT_PATH) return font(response);
+      if (requestPath(request) === FONT_PATH) return font(response);
       await handle(request, response);
     } catch (error) {
       console.error(error);

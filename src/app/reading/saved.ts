@@ -23,9 +23,14 @@ export function savedView(): View {
 /** The tutor's own house rules, or the first preset. */
 export const savedHouse = (): HouseRules => houseKept(readSetting(database(), "house"));
 
+/** A value of the tutor's own with its id. */
+export const identified = <Value extends object>({
+  id,
+  value,
+}: Pick<OwnOnDisk<Value>, "id" | "value">): Value & { readonly id: string } => ({ ...value, id });
+
 /** The tutor's own rungs, in the order they were made. */
-export const ownRungs = (): readonly OwnRung[] =>
-  listOwnThings(database(), keptRung).map(({ id, value }) => ({ id, ...value }));
+export const ownRungs = (): readonly OwnRung[] => listOwnThings(database(), keptRung).map(identified);
 
 /** The tutor's own stories, the newest first. */
 export const ownStories = (): readonly OwnOnDisk<OwnStory>[] =>
@@ -37,7 +42,4 @@ export const ownStock = (): readonly OwnOnDisk<Omit<StockList, "id">>[] =>
 
 /** The list that stories and the shop are about. */
 export const usedStock = (): StockList =>
-  stockInUse(
-    ownStock().map(({ id, value }) => ({ id, ...value })),
-    readSetting(database(), "stock"),
-  );
+  stockInUse(ownStock().map(identified), readSetting(database(), "stock"));

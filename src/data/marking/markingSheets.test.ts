@@ -178,7 +178,7 @@ describe("answers from two windows", () => {
       row: "row00001",
       learner: "learner1",
       saw,
-      of: "44,6",
+      chosenFor: "44,6",
       patterns: ["sub-pays-twice"],
     });
     expect(late.clashes).toMatchObject([{ given: "35,4" }]);

@@ -16,7 +16,7 @@ export interface CellWrite {
   readonly given?: string;
   /** The tutor's choice of an explanation, and the answer it was chosen for where that is not written with it. */
   readonly patterns?: readonly PatternId[];
-  readonly of?: string;
+  readonly chosenFor?: string;
   readonly note?: string;
   /** What was found in the answer, where it was marked already. */
   readonly mark?: AnswerMark;
@@ -57,7 +57,8 @@ function mayWrite(cell: CellWrite, there: Row | undefined): boolean {
   if (cell.given !== undefined && cell.given !== (there?.given ?? "")) return false;
   if (cell.note !== undefined && there?.note !== "" && there?.note !== cell.note) return false;
   // An explanation is of one answer: beside another one it would be false.
-  const elsewhere = cell.given === undefined && cell.of !== undefined && cell.of !== (there?.given ?? "");
+  const elsewhere =
+    cell.given === undefined && cell.chosenFor !== undefined && cell.chosenFor !== (there?.given ?? "");
   if (cell.patterns !== undefined && elsewhere) return false;
   return cell.patterns === undefined || !there?.chosen || there.patterns === JSON.stringify(cell.patterns);
 }

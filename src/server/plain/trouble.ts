@@ -9,6 +9,7 @@ import { moveAside, prepareRestore } from "@/data/backup/restore";
 import { exportDocument } from "@/data/backup/transfer";
 import { FILE_NAME, openDatabase, replaceDatabase } from "@/data/database";
 import { answerError, answerPage } from "../headers";
+import { requestPath } from "../requestPath";
 import { escapedHtml, plainPage } from "./plainPages";
 
 /** What is said of each trouble, and what can be done about it beside looking again. */
@@ -143,7 +144,7 @@ export function troubleHandler(
 ): (request: IncomingMessage, response: ServerResponse) => Promise<void> {
   let trouble = first;
   return async (request, response) => {
-    const where = (request.url ?? "/").split("?")[0] ?? "/";
+    const where = requestPath(request) ?? "/";
     const page = (failed = ""): void => answerPage(response, 503, troublePage(trouble, folder, failed));
     const opened = async (readOnly: boolean): Promise<void> => {
       const still = await acts.open(readOnly);

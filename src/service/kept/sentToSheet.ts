@@ -28,7 +28,7 @@ export const sentToSheetSchema = z.object({
         saw: z.number().int().min(0),
         given: z.string().max(LONGEST_ANSWER).exactOptional(),
         patterns: z.array(z.enum(PATTERN_IDS)).max(2).exactOptional(),
-        of: z.string().max(LONGEST_ANSWER).exactOptional(),
+        chosenFor: z.string().max(LONGEST_ANSWER).exactOptional(),
         note: z.string().max(LONGEST_NOTE).exactOptional(),
       }),
     )

@@ -7,7 +7,7 @@ import { keptStory } from "@/service/kept/ownStory";
 import { compute } from "@/threads/pool";
 import { type OwnDraft, OwnStoriesScreen } from "@/ui/stories";
 import { type Parameters, parametersOf } from "../../reading/parameters";
-import { ownStories, savedHouse } from "../../reading/saved";
+import { identified, ownStories, savedHouse } from "../../reading/saved";
 import { TooMuch } from "../../TooMuch";
 import { askedTold } from "../asked";
 
@@ -55,7 +55,7 @@ export default async function OwnStoryPage({
       key={start.text}
       start={start}
       shown={worked.ok && worked.value.ok ? worked.value.value : undefined}
-      kept={ownStories().map(({ id, value, revision }) => ({ value: { id, ...value }, revision }))}
+      kept={ownStories().map((one) => ({ value: identified(one), revision: one.revision }))}
       unread={unreadOwnThings(database(), keptStory)}
       isSample={start === SAMPLE}
       house={house}

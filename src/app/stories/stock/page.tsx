@@ -4,7 +4,7 @@ import { WORKSHOP } from "@/core/wording";
 import { database, unreadOwnThings } from "@/data";
 import { keptStockList } from "@/service/kept/stockList";
 import { StockScreen } from "@/ui/stories";
-import { ownStock, usedStock } from "../../reading/saved";
+import { identified, ownStock, usedStock } from "../../reading/saved";
 
 export const metadata: Metadata = { title: "Stock lists" };
 
@@ -12,7 +12,7 @@ export default function StockPage(): ReactElement {
   return (
     <StockScreen
       shipped={WORKSHOP}
-      lists={ownStock().map(({ id, value, revision }) => ({ value: { id, ...value }, revision }))}
+      lists={ownStock().map((one) => ({ value: identified(one), revision: one.revision }))}
       used={usedStock().id}
       unread={unreadOwnThings(database(), keptStockList)}
     />

@@ -9,6 +9,17 @@ import { type Quantity, unitOf, writeQuantity } from "@/core/quantity";
 import { guessWords, readErrorWords } from "@/core/wording";
 import { Button } from "../../parts/Button";
 
+/** The estimate of a problem, and the learner's own beside it. */
+export interface Guessing {
+  readonly estimate: Estimate;
+  readonly house: HouseRules;
+  /** Whether the house has the learner's come first, and whether it has not come yet. */
+  readonly waits: boolean;
+  readonly waiting: boolean;
+  readonly guess: string;
+  readonly onGuess: (guess: string) => void;
+}
+
 /** The learner's estimate: asked for while the house's waits, compared with it after. */
 export default function Guess({
   estimate,
@@ -17,14 +28,7 @@ export default function Guess({
   waiting,
   guess,
   onGuess,
-}: {
-  readonly estimate: Estimate;
-  readonly house: HouseRules;
-  readonly waits: boolean;
-  readonly waiting: boolean;
-  readonly guess: string;
-  readonly onGuess: (guess: string) => void;
-}): ReactElement | null {
+}: Guessing): ReactElement | null {
   if (waiting) return <GuessForm house={house} result={estimate.result} onGuess={onGuess} />;
   const read = readOneQuantity(guess, house);
   if (!read.ok || !comparable(read.value, estimate.result)) return null;

@@ -158,6 +158,17 @@ describe("a sheet in a window", () => {
     expect(server.answer("r1", "a")).toBe("5");
   });
 
+  it("sends an explanation with the answer it was chosen for, whatever another window wrote since", () => {
+    const server = new Server();
+    const seen = flush(type(server.opened(), "r1", "a", "5"), server);
+    const chosen = withChanges(seen, [{ row: "r1", learner: "a", patterns: [] }]);
+    flush(type(server.opened(), "r1", "a", "3"), server);
+    expect(toSend(withNews(chosen, server.news()))?.answers).toMatchObject([{ chosenFor: "5" }]);
+    const typed = withChanges(type(seen, "r1", "a", "6"), [{ row: "r1", learner: "a", patterns: [] }]);
+    expect(toSend(typed)?.answers).toMatchObject([{ given: "6" }]);
+    expect(toSend(typed)?.answers[0]).not.toHaveProperty("chosenFor");
+  });
+
   it("takes a row away and back at once, with what stands in it, before the server answers", () => {
     const server = new Server();
     let state = flush(type(server.opened(), "r1", "a", "3"), server);

@@ -83,7 +83,7 @@ export function withChanges(state: MarkingState, changes: readonly CellChange[])
     const change = {
       ...cell.change,
       ...what,
-      ...(chosen ? { of: cell.kept?.given ?? "" } : {}),
+      ...(chosen ? { chosenFor: cell.kept?.given ?? "" } : {}),
       entered: true,
       saw: sawIn(cell),
     };

@@ -11,7 +11,7 @@ import { cellsOver, EMPTY_CELL, isUnread, type SheetSquare, type SquareChange } 
 /** What is sent in one request, which is one transaction. */
 export interface Sending {
   readonly acts: readonly SheetAct[];
-  readonly answers: readonly (CellChange & { readonly saw: number })[];
+  readonly answers: readonly (CellChange & Pick<SquareChange, "saw" | "chosenFor">)[];
 }
 
 /** What is to be sent now: finished squares without trouble, and acts; none where there is nothing. */

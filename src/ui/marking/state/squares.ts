@@ -6,7 +6,7 @@ export interface SquareChange {
   readonly given?: string;
   readonly patterns?: NonNullable<CellChange["patterns"]>;
   /** The answer that the explanation was chosen for, where that is the one on disk. */
-  readonly of?: string;
+  readonly chosenFor?: string;
   readonly note?: string;
   /** Whether it is finished, and to be sent; else it is still being typed. */
   readonly entered: boolean;

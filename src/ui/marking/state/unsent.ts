@@ -8,7 +8,7 @@ const change = z.object({
   key: z.string(),
   given: z.string().optional(),
   patterns: z.array(z.enum(PATTERN_IDS)).optional(),
-  of: z.string().optional(),
+  chosenFor: z.string().optional(),
   note: z.string().optional(),
   entered: z.boolean(),
   saw: z.number(),
@@ -33,7 +33,7 @@ export function withUnsent(state: MarkingState, left: unknown): MarkingState {
   const read = unsent.safeParse(left);
   if (!read.success) return state;
   let after = withActs(state, read.data.acts);
-  for (const { key, entered, saw, given, patterns, of, note } of read.data.changes) {
+  for (const { key, entered, saw, given, patterns, chosenFor, note } of read.data.changes) {
     const [row = "", learner = ""] = key.split(" ");
     const kept = after.cells.get(key)?.kept;
     const what = {
@@ -49,7 +49,10 @@ export function withUnsent(state: MarkingState, left: unknown): MarkingState {
         : withTyping(after, row, learner, given);
     const cell = after.cells.get(key);
     if (cell?.change === undefined) continue;
-    const changed = { ...cell, change: { ...cell.change, saw, ...(of === undefined ? {} : { of }) } };
+    const changed = {
+      ...cell,
+      change: { ...cell.change, saw, ...(chosenFor === undefined ? {} : { chosenFor }) },
+    };
     after = { ...after, cells: withCells(after.cells, new Map([[key, changed]])) };
   }
   return after;

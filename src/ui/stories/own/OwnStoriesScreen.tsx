@@ -53,7 +53,12 @@ export function OwnStoriesScreen({
   const { drafts, isLooked, put, drop } = useDrafts<OwnDraft>("storyDraft", () =>
     import("./ownDraftSchema").then((module) => module.ownDraftSchema),
   );
-  const [taken, setTaken] = useState<{ readonly story: OwnKept; readonly wasKept: boolean }>();
+  const [taken, setTaken] = useState<{
+    readonly story: OwnKept;
+    /** What was written of it and not kept. */
+    readonly draft: OwnDraft | undefined;
+    readonly wasKept: boolean;
+  }>();
   const [message, setMessage] = useState("");
   const saved = kept.find(({ value }) => value.id === open);
   const written = drafts[open] ?? saved?.value ?? (open === first.id ? first.draft : EMPTY);
@@ -75,7 +80,7 @@ export function OwnStoriesScreen({
   const remove = (story: OwnKept): void => {
     const wasKept = kept.some(({ value }) => value.id === story.id);
     if (story.id === open) setOpen(newId());
-    setTaken({ story, wasKept });
+    setTaken({ story, draft: drafts[story.id], wasKept });
     drop(story.id);
     if (!wasKept) return;
     setKept(kept.filter(({ value }) => value.id !== story.id));
@@ -126,7 +131,7 @@ export function OwnStoriesScreen({
               look="quiet"
               onClick={() => {
                 if (taken.wasKept) void setDeleted(taken.story, false);
-                else put(taken.story.id, taken.story);
+                if (taken.draft !== undefined) put(taken.story.id, taken.draft);
                 setOpen(taken.story.id);
                 setTaken(undefined);
               }}

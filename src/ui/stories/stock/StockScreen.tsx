@@ -24,7 +24,9 @@ const NEW: StockDraft = { name: "A list of your own", text: "" };
 /** A list that was deleted just now. */
 interface Taken {
   readonly id: string;
-  readonly written: StockDraft;
+  readonly name: string;
+  /** What was written of it and not kept. */
+  readonly draft: StockDraft | undefined;
   readonly wasKept: boolean;
 }
 
@@ -65,17 +67,17 @@ export function StockScreen({
     setInUse(id);
     void act(ROUTES.stockUsed, { used: id });
   };
-  const take = (written: StockDraft): void => {
-    setTaken({ id: open, written, wasKept: saved !== undefined });
+  const take = ({ name }: StockDraft): void => {
+    setTaken({ id: open, name, draft: drafts[open], wasKept: saved !== undefined });
     setOpen(shipped.id);
     drop(open);
     if (saved === undefined) return;
     setLists(lists.filter((one) => one !== saved));
     void act(ROUTES.ownThingListed("stockList", open), { deleted: true });
   };
-  const bringBack = ({ id, written, wasKept }: Taken): void => {
+  const bringBack = ({ id, draft: unkept, wasKept }: Taken): void => {
     if (wasKept) void act(ROUTES.ownThingListed("stockList", id), { deleted: false });
-    else put(id, written);
+    if (unkept !== undefined) put(id, unkept);
     setOpen(id);
     setTaken(undefined);
   };
@@ -128,7 +130,7 @@ export function StockScreen({
           {taken !== undefined && (
             <Button look="quiet" onClick={() => bringBack(taken)}>
               <Undo2 aria-hidden="true" className="size-4.5" />
-              Bring “{taken.written.name}” back
+              Bring “{taken.name}” back
             </Button>
           )}
           <UnreadNotes rows={unread} what="list" />

@@ -1,5 +1,5 @@
-import { ownStories } from "../../../reading/saved";
+import { identified, ownStories } from "../../../reading/saved";
 import { answering } from "../../answers";
 
 /** The tutor's own stories, the newest first. */
-export const GET = answering(() => ({ stories: ownStories().map(({ id, value }) => ({ id, ...value })) }));
+export const GET = answering(() => ({ stories: ownStories().map(identified) }));
