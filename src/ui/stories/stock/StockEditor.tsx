@@ -36,11 +36,12 @@ export function StockEditor({
   readonly onTake: () => void;
 }): ReactElement {
   const list = listOfDraft(id, draft);
+  const bad = readStock(draft.text).flatMap((row) => ("why" in row ? [row] : []));
   const { saving, keep, choose, bringBack } = useOwnThing(STOCK_CLIENT, "stockList", start, list, {
     draft: onList,
-    kept: onKept,
+    // Lines that are not taken stay, to be mended.
+    kept: (one, isWritten) => onKept(one, isWritten || bad.length > 0),
   });
-  const bad = readStock(draft.text).flatMap((row) => ("why" in row ? [row] : []));
   return (
     <section aria-label={start?.value.name ?? draft.name} className="min-w-0">
       <div className="flex flex-wrap items-center gap-1">
