@@ -7,7 +7,8 @@ import { EditorActs } from "./acts/EditorActs";
 import { FeatureTable } from "./FeatureTable";
 import { SheetHeading } from "./SheetHeading";
 import { SheetList } from "./SheetList";
-import { type SheetStart, useOpenedSheet, useRungInSight } from "./useOpenedSheet";
+import { type SheetStart, useOpenedSheet } from "./useOpenedSheet";
+import { useRungInSight } from "./useRungInSight";
 
 /** A sheet in the hands of a tutor: drawn and not kept yet, or kept, where every change is. */
 export function SheetEditor({

@@ -1,5 +1,5 @@
 import { useRouter } from "next/navigation";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import type { RowResult } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
@@ -98,15 +98,4 @@ export function useOpenedSheet({
     else setFailed(back.error.message);
   };
   return { name, rename, sheet, keeping: { saving, choose, bringBack }, keepIt, failed };
-}
-
-/** Brings the chosen rung into the middle of its ladder, and moves nothing else. */
-export function useRungInSight(): void {
-  useEffect(() => {
-    const chosen = document.querySelector("[data-relation=chosen]");
-    const ladder = chosen?.closest("aside");
-    if (!chosen || !ladder) return;
-    const [rung, room] = [chosen.getBoundingClientRect(), ladder.getBoundingClientRect()];
-    ladder.scrollTop += rung.top - room.top - (room.height - rung.height) / 2;
-  }, []);
 }
