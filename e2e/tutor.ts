@@ -3,7 +3,7 @@ import { type BrowserContext, test as base, expect, type Page } from "@playwrigh
 import type { z } from "zod";
 import { keptHouse } from "@/service/kept/house";
 import { FIRST_VIEW } from "@/service/kept/view";
-import { ROUTES } from "@/service/routes";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { type Server, startServer } from "./server";
 
 /** A browser test with a window of its own, for what is asked of it (touch) or must not have been loaded before. All tests of a worker share one server; each types problems of its own. */
@@ -34,9 +34,9 @@ export const testApart = base.extend<
   baseURL: async ({ server }, use) => use(server.url),
   // The tests of a worker share a database; each begins with the view, the house rules and the stock list of a new tutor.
   page: async ({ page, server }, use, info) => {
-    await page.request.put(`${server.url}${ROUTES.view}`, { data: FIRST_VIEW });
-    await page.request.put(`${server.url}${ROUTES.stockUsed}`, { data: { used: "" } });
-    const house = `${server.url}${ROUTES.house}`;
+    await page.request.put(`${server.url}${API_ROUTES.view}`, { data: FIRST_VIEW });
+    await page.request.put(`${server.url}${API_ROUTES.stockUsed}`, { data: { used: "" } });
+    const house = `${server.url}${API_ROUTES.house}`;
     const { revision: saw } = keptHouse.told.parse(await (await page.request.get(house)).json());
     await page.request.put(house, { data: { state: {}, saw } satisfies z.infer<typeof keptHouse.sent> });
     // What the windows of the test before remember, for when they come back, is not this one's.

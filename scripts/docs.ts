@@ -10,7 +10,7 @@ import {
   PRESET_WORDS,
   STOCK_HEADS,
   STORY_PATTERN_WORDS,
-  STORY_WORDS,
+  STORY_NAMES,
   STRUCTURE_NAMES,
   SWITCH_WORDS,
   TOOL_NAMES,
@@ -79,7 +79,7 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
         ["Kind", "What it is", "Structure", "Operations"],
         STORY_KINDS.map(({ id, structure, steps }) => [
           code(id),
-          STORY_WORDS[id].name,
+          STORY_NAMES[id],
           STRUCTURE_NAMES[structure],
           steps,
         ]),

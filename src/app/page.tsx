@@ -1,6 +1,7 @@
 import type { ReactElement } from "react";
 import { methodWords } from "@/core/wording";
 import { database, listBoards } from "@/data";
+import { boardAddress } from "@/service/boardAddress";
 import { TodayScreen } from "@/ui/today";
 import { picturesOf } from "./reading/drawings";
 import { type Parameters, parametersOf } from "./reading/parameters";
@@ -20,7 +21,15 @@ export default async function TodayPage({
   const { boards, unread, more } = listBoards(database(), { search, most: count });
   return (
     <TodayScreen
-      boards={boards.map((board) => ({ ...board, methodName: methodWords(board.method).name }))}
+      boards={boards.map(({ id, problem, method, house, step, name, pinned, openedAt }) => ({
+        id,
+        problem,
+        methodName: methodWords(method).name,
+        address: boardAddress({ problem, id, house, method, step }),
+        name,
+        pinned,
+        openedAt,
+      }))}
       pictures={await picturesOf(boards)}
       search={search}
       showMore={more ? count + PAGE : undefined}

@@ -1,6 +1,7 @@
 import fs from "node:fs";
 import type { IncomingMessage, ServerResponse } from "node:http";
 import path from "node:path";
+import { ONLY_PAGES_OBEY } from "./headers";
 
 const TYPES: Readonly<Record<string, string>> = {
   ".js": "application/javascript; charset=UTF-8",
@@ -43,6 +44,7 @@ export function builtFiles(
       .split(",")
       .some((encoding) => encoding.trim() === "br");
     if (found === undefined || !taken || (method !== "GET" && method !== "HEAD")) return false;
+    for (const name of ONLY_PAGES_OBEY) response.removeHeader(name);
     response.writeHead(200, {
       "content-type": found.type,
       "content-encoding": "br",

@@ -1,8 +1,8 @@
 "use client";
 
 import { useCallback, useRef, useState } from "react";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { View } from "@/service/kept/view";
-import { ROUTES } from "@/service/routes";
 import { send } from "./saving/wire/send";
 
 /** The tutor's view of the screen, and a way to change part of it that is kept at once. */
@@ -13,7 +13,7 @@ export function useView(start: View): readonly [View, (change: Partial<View>) =>
     latest.current = { ...latest.current, ...part };
     setView(latest.current);
     if (part.theme !== undefined) document.documentElement.dataset.theme = part.theme;
-    void send(ROUTES.view, "PUT", part);
+    void send(API_ROUTES.view, "PUT", part);
   }, []);
   return [view, change];
 }

@@ -3,8 +3,8 @@
 import { useRouter } from "next/navigation";
 import { type ReactElement, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { Unread } from "@/service/kept/unread";
-import { ROUTES } from "@/service/routes";
 import type { SwitchSamples } from "@/service/views/house";
 import { SaveStatus } from "../parts/SaveStatus";
 import { Screen } from "../parts/Screen";
@@ -37,7 +37,7 @@ export function HouseRulesScreen({
   const [house, setHouse] = useState(start);
   const { saving, choose } = useKept(HOUSE_CLIENT, house, { isKept: true, revision }, setHouse);
   const asked = house === start ? undefined : JSON.stringify({ house: choicesOf(house) });
-  const { shown } = useAsked(VIEWS.switchSamples, ROUTES.houseSamples, asked, PAUSE);
+  const { shown } = useAsked(VIEWS.switchSamples, API_ROUTES.houseSamples, asked, PAUSE);
   useHandOver(HOUSE_CLIENT, useRouter().refresh);
 
   return (

@@ -1,5 +1,5 @@
 import { choicesOf, type HouseRules } from "@/core/house";
-import { ROUTES } from "@/service/routes";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { type KeptClient, readAs } from "../saving/keptClient";
 import { merged } from "../saving/merge";
 
@@ -7,7 +7,7 @@ import { merged } from "../saving/merge";
 export const HOUSE_CLIENT: KeptClient<HouseRules> = {
   name: "house",
   idOf: () => "rules",
-  address: () => ROUTES.house,
+  address: () => API_ROUTES.house,
   stateOf: choicesOf,
   read: (told) => readAs(() => import("@/service/kept/house").then((module) => module.keptHouse), told),
   // A switch that both windows changed stands as this one set it.

@@ -4,6 +4,7 @@ import { Pencil, UserMinus } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type ReactElement, useState, useTransition } from "react";
 import { cleanName, LONGEST_NAME } from "@/core/marking";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../ids";
 import { Button } from "../parts/Button";
@@ -52,7 +53,7 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
             event.preventDefault();
             const name = cleanName(typed);
             if (name === "") return;
-            run(ROUTES.addLearner, { id: newId(), name }, () => setTyped(""));
+            run(API_ROUTES.addLearner, { id: newId(), name }, () => setTyped(""));
           }}
         >
           <input
@@ -76,7 +77,7 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
               <Button
                 look="words"
                 onClick={() => {
-                  run(ROUTES.aboutLearner(removed.id), { act: "restore" });
+                  run(API_ROUTES.aboutLearner(removed.id), { act: "restore" });
                   setRemoved(undefined);
                 }}
               >
@@ -103,7 +104,7 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
                     onDone={(name) => {
                       setRenaming(undefined);
                       if (name !== undefined && name !== learner.name)
-                        run(ROUTES.aboutLearner(learner.id), {
+                        run(API_ROUTES.aboutLearner(learner.id), {
                           act: "rename",
                           name,
                           saw: learner.revision,
@@ -136,7 +137,7 @@ export function LearnersScreen({ learners }: { readonly learners: readonly Liste
                   title="Take off the list"
                   onClick={() => {
                     setRemoved(learner);
-                    run(ROUTES.aboutLearner(learner.id), { act: "remove" });
+                    run(API_ROUTES.aboutLearner(learner.id), { act: "remove" });
                   }}
                   className="shrink-0"
                 >

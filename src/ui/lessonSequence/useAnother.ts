@@ -2,8 +2,8 @@
 
 import { useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { RowResult } from "@/service/requests";
-import { ROUTES } from "@/service/routes";
 import { boardAddress } from "../../service/boardAddress";
 import { useNavigateAfterSaving } from "../parts/PlaceLink";
 import { ask } from "../saving/wire/ask";
@@ -27,7 +27,7 @@ export function useAnother(problem: string, house: HouseRules) {
   const open = (line: string): void => go(boardAddress({ problem: line, house, step: 1 }));
 
   const twins = (count: number): Promise<Sent<{ readonly twins: readonly string[] }>> =>
-    ask(VIEWS.twins, ROUTES.twins, "POST", { problem, house: choices, seed: seed(), count });
+    ask(VIEWS.twins, API_ROUTES.twins, "POST", { problem, house: choices, seed: seed(), count });
   /** The next problem up or down the ladder from one, that is none of some. */
   const notch = async (
     from: {
@@ -39,7 +39,7 @@ export function useAnother(problem: string, house: HouseRules) {
     without: readonly string[],
   ): Promise<RowResult | undefined> => {
     const asked = { problem: from.problem, skill: from.skill, notch: from.notch, by };
-    const back = await ask(VIEWS.drawnRows, ROUTES.sheetRows, "POST", {
+    const back = await ask(VIEWS.drawnRows, API_ROUTES.sheetRows, "POST", {
       house: choices,
       rows: [asked],
       without,

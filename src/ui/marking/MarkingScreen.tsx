@@ -1,6 +1,6 @@
 "use client";
 
-import { lazy, type ReactElement, Suspense, useCallback, useRef, useState } from "react";
+import { lazy, type ReactElement, Suspense, useCallback, useEffect, useRef, useState } from "react";
 import type { HouseRules } from "@/core/house";
 import { MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
 import type { CellChange, Column } from "@/service/kept/markingSheet";
@@ -18,12 +18,11 @@ import { type RecentSheet, RecentSheets } from "./RecentSheets";
 import { SheetByCode } from "./SheetByCode";
 import { SheetFile } from "./SheetFile";
 import { SheetTable, type TableHandle } from "./SheetTable";
-import { csvOf } from "./state/columns";
 import type { PackedSheet } from "./state/packedSheet";
 import type { FileSheet } from "./state/sheetFile";
 import type { At } from "./state/tableActs";
 import { useMarkingSheet } from "./state/useMarkingSheet";
-import { type Undo, useTableActs } from "./state/useTableActs";
+import { loadColumns, NOT_LOADED, type Undo, useTableActs } from "./state/useTableActs";
 
 const FilePreview = lazy(() => import("./FilePreview"));
 
@@ -72,7 +71,9 @@ export function MarkingScreen({
     return "";
   };
   const readFile = async (chosen: File): Promise<void> => {
-    const { sheetFromCsv } = await import("./state/sheetFile");
+    const reader = await import("./state/sheetFile").catch(() => undefined);
+    if (reader === undefined) return setSaid(NOT_LOADED);
+    const { sheetFromCsv } = reader;
     const left = { rows: MOST_ROWS - rows.length, learners: MOST_LEARNERS - learners.length };
     const read = sheetFromCsv(await chosen.text(), house, left);
     if (read === undefined)
@@ -99,7 +100,15 @@ export function MarkingScreen({
     setSaid("");
     setFile(undefined);
   };
-  const saveFile = (): void => {
+  const isBegun = rows.length > 0;
+  useEffect(() => {
+    // Later it may be wanted while the server is away.
+    if (isBegun) void loadColumns().catch(() => undefined);
+  }, [isBegun]);
+  const saveFile = async (): Promise<void> => {
+    const columns = await loadColumns().catch(() => undefined);
+    if (columns === undefined) return setSaid(NOT_LOADED);
+    const { csvOf } = columns;
     const address = URL.createObjectURL(new Blob([csvOf(state)], { type: "text/csv" }));
     const link = document.createElement("a");
     link.href = address;

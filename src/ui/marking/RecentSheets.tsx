@@ -2,6 +2,7 @@
 
 import { X } from "lucide-react";
 import { type ReactElement, useState, useTransition } from "react";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../parts/Button";
 import { PlaceLink } from "../parts/PlaceLink";
@@ -22,7 +23,7 @@ export function RecentSheets({ sheets }: { readonly sheets: readonly RecentSheet
   const [failed, setFailed] = useState("");
   /** Puts a sheet on the list or takes it off. Says whether that is on disk. */
   const list = async (id: string, listed: boolean): Promise<boolean> => {
-    const kept = await send(ROUTES.sheetListed(id), "PUT", { listed });
+    const kept = await send(API_ROUTES.sheetListed(id), "PUT", { listed });
     setFailed(kept.ok ? "" : kept.error.message);
     return kept.ok;
   };

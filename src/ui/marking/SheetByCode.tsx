@@ -1,6 +1,7 @@
 "use client";
 
 import { type ReactElement, useState } from "react";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../parts/Button";
 import { useNavigateAfterSaving } from "../parts/PlaceLink";
@@ -13,7 +14,7 @@ export function SheetByCode(): ReactElement {
   const [code, setCode] = useState("");
   const [message, setMessage] = useState("");
   const open = async (): Promise<void> => {
-    const back = await ask(VIEWS.openedForMarking, ROUTES.markSheet, "POST", { code, learners: [] });
+    const back = await ask(VIEWS.openedForMarking, API_ROUTES.markSheet, "POST", { code, learners: [] });
     if (back.ok) go(ROUTES.markingSheet(back.value.sheet));
     else setMessage(back.error.message);
   };

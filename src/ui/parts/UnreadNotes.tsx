@@ -1,6 +1,6 @@
 import type { ReactElement } from "react";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { Unread } from "@/service/kept/unread";
-import { ROUTES } from "@/service/routes";
 import { LOOKS } from "./looks";
 
 /** Tells of kept things that can't be read: they stay where they are, and can be saved as they are. */
@@ -32,7 +32,7 @@ export function UnreadNotes({
             <span className="min-w-0 wrap-anywhere">
               {id}: {why}
             </span>
-            <a href={ROUTES.setAside(table, id)} download className={LOOKS.words}>
+            <a href={API_ROUTES.setAside(table, id)} download className={LOOKS.words}>
               Save it as it is
             </a>
           </li>

@@ -1,7 +1,5 @@
-"use client";
-
 import type { ReactElement } from "react";
-import { Button } from "../parts/Button";
+import { RestoreBackup } from "./ActButtons";
 import { KINDS, type LookedInto, type ShownInside } from "./words";
 
 /** What is in a backup beside what is kept now, and the way back to it. */
@@ -9,14 +7,10 @@ export function LookInside({
   looked: { name, inside },
   now,
   when,
-  working,
-  onRestore,
 }: {
   readonly looked: LookedInto;
   readonly now: ShownInside;
   readonly when: string | undefined;
-  readonly working: boolean;
-  readonly onRestore: (name: string) => void;
 }): ReactElement {
   const title = when === undefined ? name : `The backup of ${when}`;
   return (
@@ -59,9 +53,7 @@ export function LookInside({
           {inside.lastAnswer !== undefined && (
             <p className="text-note leading-snug text-soft">Last answer: {inside.lastAnswer}</p>
           )}
-          <Button look="edged" disabled={working} onClick={() => onRestore(name)} className="mt-3">
-            Restore this backup
-          </Button>
+          <RestoreBackup name={name} />
           <p className="mt-1 text-small text-soft">What is kept now is backed up first.</p>
         </>
       )}

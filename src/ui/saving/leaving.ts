@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef } from "react";
-import { allSent } from "./wire/send";
+import { allSent } from "./wire/underway";
 
 /**
  * Leaving a place: by a link inside the page, or by closing, reloading or leaving the page itself. What a place has

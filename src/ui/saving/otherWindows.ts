@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef } from "react";
-import { ROUTES } from "@/service/routes";
+import { API_ROUTES } from "@/service/apiRoutes";
 
 /** How often a window that is looked at asks whether anything changed, in milliseconds. */
 const ASK_EVERY = 2500;
@@ -32,7 +32,7 @@ export function useOtherWindows(onChange: () => void): void {
     const ask = async (): Promise<void> => {
       if (document.visibilityState !== "visible") return;
       try {
-        const answer = await fetch(ROUTES.changes);
+        const answer = await fetch(API_ROUTES.changes);
         const told: unknown = answer.ok ? await answer.json() : undefined;
         if (over || typeof told !== "object" || told === null || !("revision" in told)) return;
         const { revision } = told;

@@ -4,6 +4,7 @@ import { Archive, ArchiveRestore, Copy, X } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type ReactElement, useState } from "react";
 import { LONGEST_SHEET_NAME } from "@/core/sheets";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../ids";
@@ -57,13 +58,13 @@ export function KeptSheetsScreen({
   useOtherWindows(() => router.refresh());
   useHandOver(SHEET_CLIENT, router.refresh);
   const set = async (sheet: ListedKeptSheet, body: object, words: string, back: object): Promise<void> => {
-    const kept = await send(ROUTES.keptSheetListed(sheet.id), "PUT", body);
+    const kept = await send(API_ROUTES.keptSheetListed(sheet.id), "PUT", body);
     setFailed(kept.ok ? "" : kept.error.message);
     if (kept.ok) setUndo({ words, id: sheet.id, back });
     router.refresh();
   };
   const copy = async ({ id }: ListedKeptSheet): Promise<void> => {
-    const there = await send(ROUTES.keptSheetData(id), "GET");
+    const there = await send(API_ROUTES.keptSheetData(id), "GET");
     if (!there.ok) return setFailed(there.error.message);
     const read = await SHEET_CLIENT.read(there.value, id);
     if (read === undefined) return setFailed(UNREAD_SHEET);
@@ -74,11 +75,13 @@ export function KeptSheetsScreen({
     else setFailed(kept.error.message);
   };
   const takeFile = async (file: File): Promise<void> => {
-    const read = await ask(VIEWS.sheetFromFile, ROUTES.sheetFromFile, "POST", { text: await file.text() });
+    const read = await ask(VIEWS.sheetFromFile, API_ROUTES.sheetFromFile, "POST", {
+      text: await file.text(),
+    });
     if (!read.ok) return setFailed(read.error.message);
     const to = newId();
     const state = { ...read.value, drawing: 0, seed: 0 };
-    const kept = await send(ROUTES.keptSheetData(to), "PUT", { saw: 0, state });
+    const kept = await send(API_ROUTES.keptSheetData(to), "PUT", { saw: 0, state });
     if (kept.ok) go(ROUTES.keptSheet(to));
     else setFailed(kept.error.message);
   };
@@ -133,7 +136,7 @@ export function KeptSheetsScreen({
                 onClick={() => {
                   const { id, back } = undo;
                   setUndo(undefined);
-                  void send(ROUTES.keptSheetListed(id), "PUT", back).then(() => router.refresh());
+                  void send(API_ROUTES.keptSheetListed(id), "PUT", back).then(() => router.refresh());
                 }}
               >
                 Undo

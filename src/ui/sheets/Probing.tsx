@@ -3,6 +3,7 @@
 import { type ReactElement, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { Strand } from "@/core/sheets";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { NextProbe } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../parts/Button";
@@ -49,7 +50,7 @@ export function Probing({
     setAsking(calling);
     const back = await ask(
       VIEWS.probed,
-      ROUTES.probeNext,
+      API_ROUTES.probeNext,
       "POST",
       {
         ...(strand === undefined ? { patterns } : { strand }),

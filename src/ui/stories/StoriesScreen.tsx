@@ -1,7 +1,7 @@
 import type { ReactElement } from "react";
 import type { HouseRules } from "@/core/house";
 import { STORY_KINDS, STRUCTURES, type StoryKindId } from "@/core/stories";
-import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
+import { STORY_NAMES, STRUCTURE_NAMES } from "@/core/wording";
 import type { ShownStory } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { PlaceLink } from "../parts/PlaceLink";
@@ -52,7 +52,7 @@ export function StoriesScreen({
                     aria-current={id === kind ? "page" : undefined}
                     className="flex min-h-10 items-center justify-between gap-2 rounded-lg border-l-4 border-transparent px-2.5 leading-tight hover:bg-shade aria-[current]:border-plumb aria-[current]:bg-shade aria-[current]:font-semibold pointer-coarse:min-h-11"
                   >
-                    {STORY_WORDS[id].name}
+                    {STORY_NAMES[id]}
                     {steps > 1 && (
                       <span className="shrink-0 text-small font-normal whitespace-nowrap text-soft">
                         {steps} steps
@@ -70,7 +70,7 @@ export function StoriesScreen({
         tabIndex={0}
         className="overflow-y-auto px-8 py-5 max-[700px]:px-4 print:overflow-visible print:p-0"
       >
-        <h1 className="text-head leading-tight font-semibold">{STORY_WORDS[kind].name}</h1>
+        <h1 className="text-head leading-tight font-semibold">{STORY_NAMES[kind]}</h1>
         {story === undefined ? (
           <p className="mt-4">
             Under your house rules, and with the things on your stock list, this kind can’t be told. Choose

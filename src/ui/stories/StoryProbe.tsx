@@ -2,8 +2,9 @@
 
 import { Check, RefreshCw, X } from "lucide-react";
 import { type ReactElement, useEffect, useState } from "react";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { choicesOf, type HouseRules } from "@/core/house";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { StoryAccounts } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../parts/Button";
@@ -37,7 +38,7 @@ export function StoryProbe({
     said[nth]?.trim() ? [{ kind: story.kind, seed: story.seed, said: said[nth], nth }] : [],
   );
   const look = async (): Promise<void> => {
-    const back = await ask(VIEWS.storyAccounts, ROUTES.storyAccounts, "POST", {
+    const back = await ask(VIEWS.storyAccounts, API_ROUTES.storyAccounts, "POST", {
       answers: answered.map(({ nth: _, ...answer }) => answer),
       house: choicesOf(house),
     });

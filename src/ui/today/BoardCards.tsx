@@ -3,8 +3,7 @@
 import { Pin } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type ReactElement, type ReactNode, useState, useTransition } from "react";
-import { ROUTES } from "@/service/routes";
-import { boardAddress } from "../../service/boardAddress";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { BOARD_PLACE } from "../board/state/boardPlace";
 import { PlaceLink } from "../parts/PlaceLink";
 import { useOtherWindows } from "../saving/otherWindows";
@@ -33,7 +32,7 @@ export function BoardCards({
   /** Does something with a kept board, and shows the list as it is then. */
   const act = (id: string, body: object): void =>
     startAct(async () => {
-      const kept = await send(ROUTES.aboutBoard(id), "POST", body);
+      const kept = await send(API_ROUTES.aboutBoard(id), "POST", body);
       setFailed(kept.ok ? "" : kept.error.message);
       if (kept.ok) router.refresh();
     });
@@ -69,7 +68,7 @@ export function BoardCards({
                 ) : (
                   <h3 className="line-clamp-2 text-body leading-snug font-semibold wrap-anywhere">
                     <PlaceLink
-                      href={`${boardAddress({ problem: board.problem, id: board.id, house: board.house, method: board.method, step: board.step })}`}
+                      href={board.address}
                       className="after:absolute after:inset-0 after:rounded-2xl focus-visible:outline-none focus-visible:after:outline-2 focus-visible:after:outline-plumb"
                     >
                       {board.pinned && (

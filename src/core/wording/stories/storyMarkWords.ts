@@ -4,7 +4,7 @@ import { writeQuantity } from "../../quantity";
 import type { Story, Structure } from "../../stories";
 import type { LineMark, MarkedStory } from "../../storyMarking";
 import { STORY_PATTERN_WORDS } from "./storyPatternWords";
-import { STRUCTURE_NAMES } from "./storyWords";
+import { STRUCTURE_NAMES } from "./structureNames";
 
 /** A stage of a story with what is to be said of it. */
 export interface StageMark {

@@ -1,10 +1,10 @@
-import type { StoryKindId, Structure } from "../../stories";
-import type { KindWords } from "./kindWords";
-import { MEASURE_STORY_WORDS } from "./measureStoryWords";
-import { MISSING_STORY_WORDS } from "./missingStoryWords";
-import { MONEY_STORY_WORDS } from "./moneyStoryWords";
-import { NUMBER_STORY_WORDS } from "./numberStoryWords";
-import { RATE_STORY_WORDS } from "./rateStoryWords";
+import type { StoryKindId } from "../../stories";
+import type { KindWords } from "./kinds/kindWords";
+import { MEASURE_STORY_WORDS } from "./kinds/measureStoryWords";
+import { MISSING_STORY_WORDS } from "./kinds/missingStoryWords";
+import { MONEY_STORY_WORDS } from "./kinds/moneyStoryWords";
+import { NUMBER_STORY_WORDS } from "./kinds/numberStoryWords";
+import { RATE_STORY_WORDS } from "./kinds/rateStoryWords";
 
 /** The made-up people of stories. */
 export const PEOPLE = [
@@ -32,11 +32,3 @@ export const STORY_WORDS: Readonly<Record<StoryKindId, KindWords>> = {
 /** Why no story is told: there is no such kind. */
 export const NO_STORY = (id: string): string =>
   `There is no kind of story “${id.slice(0, 60)}”. The list of stories has all of them.`;
-
-/** How the quantities of a story hang together, by name. */
-export const STRUCTURE_NAMES: Readonly<Record<Structure, string>> = {
-  partsWhole: "Parts and whole",
-  comparison: "Comparing",
-  equalGroups: "Equal groups",
-  change: "Before and after",
-};

@@ -17,6 +17,7 @@ import {
   houseRefusalWords,
   NO_STORY,
   OTHER_FRAMES,
+  STORY_NAMES,
   STORY_WORDS,
   type StoryStretch,
   WORKSHOP,
@@ -192,4 +193,4 @@ export function storyDrawnAgain(
 
 /** Every kind of story: its name, its structure, and how many operations it takes. */
 export const storiesListed = () =>
-  STORY_KINDS.map(({ id, structure, steps }) => ({ id, name: STORY_WORDS[id].name, structure, steps }));
+  STORY_KINDS.map(({ id, structure, steps }) => ({ id, name: STORY_NAMES[id], structure, steps }));

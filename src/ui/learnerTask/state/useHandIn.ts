@@ -1,8 +1,8 @@
 "use client";
 
 import { useRef, useState } from "react";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { HandIn, HandInOutcome } from "@/service/requests/marking/handedIn";
-import { ROUTES } from "@/service/routes";
 import { newId } from "../../ids";
 import { ask } from "../../saving/wire/ask";
 import { VIEWS } from "../../saving/wire/views";
@@ -17,7 +17,7 @@ export function useHandIn(draft: string) {
     // Sent again after no answer came, it is the same work; written on, it is another one.
     const what = JSON.stringify([work.answer, work.marks, work.learner]);
     if (sent.current?.what !== what) sent.current = { id: newId(), what };
-    const back = await ask(VIEWS.handedIn, ROUTES.handIn, "POST", { id: sent.current.id, ...work });
+    const back = await ask(VIEWS.handedIn, API_ROUTES.handIn, "POST", { id: sent.current.id, ...work });
     setResult(back.ok ? { ok: true, ...back.value } : { ok: false, message: back.error.message });
     if (back.ok) {
       localStorage.removeItem(draft);

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { z } from "zod";
+import * as z from "zod/mini";
 
 /** When a learner is told about a wrong mark. */
 const FEEDBACK_IDS = ["eachMark", "eachStage", "atEnd", "none"] as const;
@@ -10,8 +10,8 @@ export type Feedback = (typeof FEEDBACK_IDS)[number];
 
 const setting = z.object({
   feedback: z.enum(FEEDBACK_IDS),
-  estimate: z.string().max(200),
-  ticks: z.array(z.number()).max(40).default([]),
+  estimate: z.string().check(z.maxLength(200)),
+  ticks: z._default(z.array(z.number()).check(z.maxLength(40)), []),
 });
 type Setting = z.infer<typeof setting>;
 

@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { ROUTES } from "@/service/routes";
 import { useNavigateAfterSaving } from "../../parts/PlaceLink";
 import { ask } from "../../saving/wire/ask";
@@ -14,7 +15,7 @@ export function useTwin(line: string, house: HouseRules) {
   return {
     message,
     go: async (): Promise<void> => {
-      const back = await ask(VIEWS.twins, ROUTES.twins, "POST", {
+      const back = await ask(VIEWS.twins, API_ROUTES.twins, "POST", {
         problem: line,
         house: choicesOf(house),
         seed: Math.floor(Math.random() * 1_000_000),

@@ -6,8 +6,8 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import type { ExplanationView } from "@/core/learnerTask";
 import { LONGEST_NOTE } from "@/core/marking";
 import { FORM_FAULT_WORDS } from "@/core/wording";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { MarkingRow } from "@/service/kept/markingSheet";
-import { ROUTES } from "@/service/routes";
 import { wrongWayAddress } from "@/service/wrongWayAddress";
 import { Button } from "../../parts/Button";
 import { Likely } from "../../parts/Likely";
@@ -189,7 +189,7 @@ function useExplanations(
     const asking = new AbortController();
     const explain = async (): Promise<void> => {
       const asked = { problem, given, house: choicesOf(house) };
-      const answer = await ask(VIEWS.explained, ROUTES.explain, "POST", asked, asking.signal);
+      const answer = await ask(VIEWS.explained, API_ROUTES.explain, "POST", asked, asking.signal);
       const unread = { explanations: [], separating: null };
       if (answer.ok) setFound({ key, found: { ...answer.value, error: "" } });
       else if (answer.error.kind === "refused")

@@ -3,7 +3,7 @@
 import type { ReactElement } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryOfRow } from "@/core/stories";
-import { ROUTES } from "@/service/routes";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { useAsked } from "../../saving/wire/useAsked";
 import { VIEWS } from "../../saving/wire/views";
 
@@ -30,7 +30,7 @@ export function InTheStory({
   const work = { tapped: [], answer: said };
   const { shown } = useAsked(
     VIEWS.storyWorkMarked,
-    ROUTES.markStory,
+    API_ROUTES.markStory,
     JSON.stringify({ ...asked, work }),
     LOOKED_AT,
   );

@@ -1,8 +1,8 @@
 "use client";
 
 import { type ReactElement, useEffect, useState } from "react";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { Column, LearnerSummary } from "@/service/kept/markingSheet";
-import { ROUTES } from "@/service/routes";
 import { ask } from "../../saving/wire/ask";
 import { VIEWS } from "../../saving/wire/views";
 import { FollowUp } from "../../sheets";
@@ -30,7 +30,7 @@ export function LearnerMargin({
     if (!ready) return;
     const asking = new AbortController();
     const timer = setTimeout(() => {
-      const address = ROUTES.sheetSummary(sheetId, learner.id);
+      const address = API_ROUTES.sheetSummary(sheetId, learner.id);
       void ask(VIEWS.learnerSummary, address, "GET", undefined, asking.signal).then((told) => {
         if (!asking.signal.aborted) setSummary(told.ok ? told.value : undefined);
       });

@@ -2,9 +2,10 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
 import { cleanName } from "@/core/marking";
-import { blockFrom, csvOf, fieldsOf, isBlock } from "./columns";
+import { csvOf, fieldsOf } from "./columns";
 import { sheetFrom } from "./markingState";
 import { BLANK_SHEET } from "./packedSheet";
+import { blockFrom, isBlock } from "./pasted";
 import { withNews } from "./sendingState";
 import { sheetFromCsv } from "./sheetFile";
 

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { CellChange, SheetAct } from "@/service/kept/markingSheet";
 import { ROUTES } from "@/service/routes";
 import { answerRoll, forgetLeft, isOwn, rememberUnsent, unsentAbout } from "../../saving/browserStore";
@@ -72,7 +73,7 @@ export function useMarkingSheet(start: {
     /** Hands something over; where it is refused whole, each part of it by itself. False where nobody answers. */
     async function handOver(part: Sending): Promise<boolean> {
       const body = { house: choicesOf(house), since: latest.current.revision, ...part };
-      const answer = await ask(VIEWS.sheetKept, ROUTES.keepSheet(id), "POST", body);
+      const answer = await ask(VIEWS.sheetKept, API_ROUTES.keepSheet(id), "POST", body);
       if (answer.ok) {
         setUnreachable("");
         set((now) => withKept(now, part, answer.value));
@@ -98,7 +99,7 @@ export function useMarkingSheet(start: {
 
   const look = useCallback(async (): Promise<void> => {
     if (latest.current.revision === 0) return;
-    const news = await ask(VIEWS.sheetNews, ROUTES.sheetNews(id, latest.current.revision), "GET");
+    const news = await ask(VIEWS.sheetNews, API_ROUTES.sheetNews(id, latest.current.revision), "GET");
     if (news.ok && news.value.revision > latest.current.revision) set((now) => withNews(now, news.value));
   }, [id, set]);
   useOtherWindows(() => void look());
@@ -142,7 +143,7 @@ export function useMarkingSheet(start: {
     if (waiting === 0 || stopped || marking.current || unreachable !== "") return;
     marking.current = true;
     const asked = { since: latest.current.revision };
-    ask(VIEWS.sheetNews, ROUTES.markWaiting(id), "POST", asked).then((news) => {
+    ask(VIEWS.sheetNews, API_ROUTES.markWaiting(id), "POST", asked).then((news) => {
       marking.current = false;
       if (over.current) return;
       if (news.ok) set((now) => withNews(now, news.value));

@@ -2,10 +2,16 @@
 
 import { useMemo, useRef } from "react";
 import { squareKey } from "@/service/kept/markingSheet";
-import { blockFrom, fieldsOf, isBlock } from "./columns";
 import type { MarkingState } from "./markingState";
+import { blockFrom, isBlock } from "./pasted";
 import type { At, TableActs } from "./tableActs";
 import type { SheetActs } from "./useMarkingSheet";
+
+/** What reads and writes a sheet as a block of text: loaded once there is a sheet, and not with an empty page. */
+export const loadColumns = () => import("./columns");
+
+/** What is said where it could not be loaded. */
+export const NOT_LOADED = "Right Sum does not answer, so this was not done. Try it again in a moment.";
 
 /** What was taken away, in words, and the way back. */
 export interface Undo {
@@ -44,15 +50,21 @@ export function useTableActs(
       select: setSelected,
       paste: (row, learner, text) => {
         if (!isBlock(text)) return false;
-        const { rows, learners } = latest.current.state;
-        const block = blockFrom(fieldsOf(text, "\t").fields, row, learner, rows, learners);
-        const answers = block.answers.filter(({ given }) => given !== "");
-        setSaid(
-          block.outside > 0
-            ? `${block.outside} pasted answers reach past the sheet and were left out. Add rows or learners, and paste again.`
-            : `${answers.length} answers pasted.`,
+        const take = (fields: readonly (readonly string[])[]): void => {
+          const { rows, learners } = latest.current.state;
+          const block = blockFrom(fields, row, learner, rows, learners);
+          const answers = block.answers.filter(({ given }) => given !== "");
+          setSaid(
+            block.outside > 0
+              ? `${block.outside} pasted answers reach past the sheet and were left out. Add rows or learners, and paste again.`
+              : `${answers.length} answers pasted.`,
+          );
+          latest.current.acts.change(answers);
+        };
+        void loadColumns().then(
+          ({ fieldsOf }) => take(fieldsOf(text, "\t").fields),
+          () => setSaid(NOT_LOADED),
         );
-        latest.current.acts.change(answers);
         return true;
       },
       nextExplanation: (row, learner) => {

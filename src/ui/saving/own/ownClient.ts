@@ -1,5 +1,5 @@
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { OwnKind, OwnThing } from "@/service/kept/ownThing";
-import { ROUTES } from "@/service/routes";
 import { type KeptClient, readAs } from "../keptClient";
 import { sameJson } from "../sameJson";
 
@@ -10,7 +10,7 @@ export const ownClient = <State, Checked extends object>(
 ): KeptClient<Checked & { readonly id: string }> => ({
   name: kind,
   idOf: ({ id }) => id,
-  address: (id) => ROUTES.ownThing(kind, id),
+  address: (id) => API_ROUTES.ownThing(kind, id),
   stateOf: ({ id: _id, ...state }) => state,
   read: async (told, id) => {
     const read = await readAs(definition, told);

@@ -1,8 +1,8 @@
 "use client";
 
 import { useEffect, useState } from "react";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { OwnKind } from "@/service/kept/ownThing";
-import { ROUTES } from "@/service/routes";
 import type { KeptClient, OnDisk } from "../keptClient";
 import { sameJson } from "../sameJson";
 import { type SaveState, useKept } from "../useKept";
@@ -71,6 +71,8 @@ export function useOwnThing<Value extends { readonly id: string }>(
       setOther(undefined);
     },
     bringBack: () =>
-      void send(ROUTES.ownThingListed(kind, client.idOf(draft)), "PUT", { deleted: false }).then(lookAgain),
+      void send(API_ROUTES.ownThingListed(kind, client.idOf(draft)), "PUT", { deleted: false }).then(
+        lookAgain,
+      ),
   };
 }

@@ -1,8 +1,9 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { ROUTES } from "@/service/routes";
 import { send } from "./send";
 
-const ADDRESS = ROUTES.keptBoard("demobrakecable00001");
+const ADDRESS = API_ROUTES.keptBoard("demobrakecable00001");
 const STATE = { problem: "53.2 - 17.8", step: 3 };
 
 let assigned: string[] = [];

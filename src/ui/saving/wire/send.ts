@@ -1,5 +1,6 @@
 import { ROUTES } from "@/service/routes";
 import { tellOthers } from "../otherWindows";
+import { noteUnderway } from "./underway";
 
 /** Why something that was sent is not kept. */
 type NotSent =
@@ -34,12 +35,6 @@ const textIn = (body: unknown, name: "code" | "message"): string | undefined => 
 /** The sentence of an error that the server told; none where it told none. */
 export const messageIn = (told: unknown): string | undefined => textIn(told, "message");
 
-/** What is on its way to be kept. What can be called off only asks. */
-const underway = new Set<Promise<unknown>>();
-
-/** Ends when all that is on its way to be kept has been answered for. */
-export const allSent = (): Promise<unknown> => Promise.all(underway);
-
 /** Sends something to the server, and says whether it is kept there. */
 export function send(
   address: string,
@@ -48,10 +43,7 @@ export function send(
   signal?: AbortSignal,
 ): Promise<Sent<unknown>> {
   const sending = answered(address, method, body, signal);
-  if (method !== "GET" && signal === undefined) {
-    underway.add(sending);
-    void sending.then(() => underway.delete(sending));
-  }
+  if (method !== "GET" && signal === undefined) noteUnderway(sending);
   return sending;
 }
 

@@ -1,6 +1,6 @@
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { StoryOfRow } from "@/core/stories";
-import { ROUTES } from "@/service/routes";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { ask } from "../../saving/wire/ask";
 import { VIEWS } from "../../saving/wire/views";
 import { answerSentence, type OwnKept } from "../../stories/own/ownDraft";
@@ -15,7 +15,7 @@ export const ownLines = (
   Promise.all(
     stories.map(async ({ id: _, answer, ...story }) => {
       const asked = { ...story, house: choicesOf(house) };
-      const back = await ask(VIEWS.ownStoryShown, ROUTES.workOwnStory, "POST", asked);
+      const back = await ask(VIEWS.ownStoryShown, API_ROUTES.workOwnStory, "POST", asked);
       if (!back.ok) return { message: back.error.message };
       const { worked, message } = back.value;
       if (worked === null) return { message: `“${story.text.slice(0, 60)}”: ${message}` };

@@ -1,6 +1,6 @@
 import { choicesOf } from "@/core/house";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { KeptSheetState } from "@/service/kept/keptSheet";
-import { ROUTES } from "@/service/routes";
 import { type KeptClient, readAs } from "../../saving/keptClient";
 import { merged } from "../../saving/merge";
 import { sameJson } from "../../saving/sameJson";
@@ -42,7 +42,7 @@ const stateOf = ({ id: _id, house, name, ...sheet }: SheetInWindow): object => (
 export const SHEET_CLIENT: KeptClient<SheetInWindow> = {
   name: "keptSheet",
   idOf: ({ id }) => id,
-  address: ROUTES.keptSheetData,
+  address: API_ROUTES.keptSheetData,
   stateOf,
   read: async (told, id) => {
     const read = await readAs(
@@ -60,4 +60,4 @@ export const SHEET_CLIENT: KeptClient<SheetInWindow> = {
 
 /** Keeps a sheet that is new. */
 export const keepNewSheet = (sheet: SheetInWindow): Promise<Sent<unknown>> =>
-  send(ROUTES.keptSheetData(sheet.id), "PUT", { saw: 0, state: stateOf(sheet) });
+  send(API_ROUTES.keptSheetData(sheet.id), "PUT", { saw: 0, state: stateOf(sheet) });

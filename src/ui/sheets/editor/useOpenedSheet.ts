@@ -1,8 +1,8 @@
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import type { HouseRules } from "@/core/house";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { RowResult } from "@/service/requests";
-import { ROUTES } from "@/service/routes";
 import { newId } from "../../ids";
 import { useNavigateAfterSaving } from "../../parts/PlaceLink";
 import { useHandOver } from "../../saving/useHandOver";
@@ -88,7 +88,8 @@ export function useOpenedSheet({
   );
   useHandOver(SHEET_CLIENT, router.refresh);
   const bringBack = (): void => {
-    if (id !== undefined) void send(ROUTES.keptSheetListed(id), "PUT", { deleted: false }).then(lookAgain);
+    if (id !== undefined)
+      void send(API_ROUTES.keptSheetListed(id), "PUT", { deleted: false }).then(lookAgain);
   };
   const keepIt = async (then: (id: string) => string): Promise<void> => {
     const newSheet = newId();

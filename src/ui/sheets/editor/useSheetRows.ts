@@ -5,8 +5,8 @@ import type { TraitId } from "@/core/features";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { MOST_KEPT_ROWS } from "@/core/sheets";
 import type { StoryKindId, StoryOfRow } from "@/core/stories";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { RowResult } from "@/service/requests";
-import { ROUTES } from "@/service/routes";
 import { ask } from "../../saving/wire/ask";
 import { VIEWS } from "../../saving/wire/views";
 import type { OwnKept } from "../../stories/own/ownDraft";
@@ -50,7 +50,7 @@ export function useSheetRows(start: readonly EditedRow[], house: HouseRules, nev
     }[],
   ): Promise<readonly RowResult[] | undefined> => {
     setDrawing(true);
-    const back = await ask(VIEWS.drawnRows, ROUTES.sheetRows, "POST", {
+    const back = await ask(VIEWS.drawnRows, API_ROUTES.sheetRows, "POST", {
       house: choicesOf(house),
       rows: wanted.map(({ row, problem, by, story = row?.shown?.story }) => ({
         problem,

@@ -4,6 +4,7 @@ import { type ReactElement, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { type OwnRung, STRANDS } from "@/core/sheets";
 import { STRAND_NAMES } from "@/core/wording";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../../parts/Button";
 import { PlaceLink, useNavigateAfterSaving } from "../../parts/PlaceLink";
@@ -16,7 +17,7 @@ import { useAsked } from "../../saving/wire/useAsked";
 import { VIEWS } from "../../saving/wire/views";
 import { Choose } from "../editor/acts/Panel";
 import { RungWishes } from "./RungWishes";
-import { draftOfRung, RUNG_CLIENT, type RungDraft, rungDraftSchema, rungOfDraft } from "./rungDraft";
+import { draftOfRung, RUNG_CLIENT, type RungDraft, rungOfDraft } from "./rungDraft";
 import { Samples } from "./Samples";
 
 /** How long after the last change the samples are drawn anew. */
@@ -37,7 +38,9 @@ export function RungEditor({
   readonly house: HouseRules;
 }): ReactElement {
   const go = useNavigateAfterSaving();
-  const { drafts, put, drop } = useDrafts<RungDraft>("rungDraft", async () => rungDraftSchema);
+  const { drafts, put, drop } = useDrafts<RungDraft>("rungDraft", () =>
+    import("./rungDraftSchema").then((module) => module.rungDraftSchema),
+  );
   const draft = drafts[draftName] ?? draftOfRung(start);
   const { name, strand, text, always, never } = draft;
   const write = (change: Partial<RungDraft>): void => put(draftName, { ...draft, ...change });
@@ -59,9 +62,9 @@ export function RungEditor({
   );
   useHandOver(RUNG_CLIENT, () => undefined);
   const asked = JSON.stringify({ lines: rung.lines, always, never, house: choicesOf(house) });
-  const { shown, message: refused } = useAsked(VIEWS.ownSamples, ROUTES.ownSamples, asked, PAUSE);
+  const { shown, message: refused } = useAsked(VIEWS.ownSamples, API_ROUTES.ownSamples, asked, PAUSE);
   const takeOff = async (): Promise<void> => {
-    const back = await send(ROUTES.ownThingListed("rung", start.id), "PUT", { deleted: true });
+    const back = await send(API_ROUTES.ownThingListed("rung", start.id), "PUT", { deleted: true });
     if (back.ok) go(ROUTES.sheets);
     else setMessage(back.error.message);
   };

@@ -1,29 +1,23 @@
-import { z } from "zod";
-import { TRAITS } from "@/core/features";
-import { type OwnRung, STRANDS } from "@/core/sheets";
+import type { OwnRung } from "@/core/sheets";
 import type { KeptClient } from "../../saving/keptClient";
 import { ownClient } from "../../saving/own/ownClient";
 
-const wishes = z.array(z.enum(TRAITS.map(({ id }) => id)));
-
 /** What is being written of a rung. */
-export const rungDraftSchema = z.object({
-  name: z.string(),
-  strand: z.enum(STRANDS),
+export interface RungDraft {
+  readonly name: string;
+  readonly strand: OwnRung["strand"];
   /** Its lines, one below the other. */
-  text: z.string(),
-  always: wishes,
-  never: wishes,
-});
-
-export type RungDraft = z.infer<typeof rungDraftSchema>;
+  readonly text: string;
+  readonly always: OwnRung["always"];
+  readonly never: OwnRung["never"];
+}
 
 export const draftOfRung = ({ name, strand, lines, always, never }: OwnRung): RungDraft => ({
   name,
   strand,
   text: lines.join("\n"),
-  always: [...always],
-  never: [...never],
+  always,
+  never,
 });
 
 /** The rung that is written, without lines that are empty. */

@@ -4,6 +4,7 @@ import { Undo2 } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { type ReactElement, useEffect, useState } from "react";
 import type { HouseRules } from "@/core/house";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { Unread } from "@/service/kept/unread";
 import type { OwnStoryShown } from "@/service/requests";
 import { ROUTES } from "@/service/routes";
@@ -73,7 +74,7 @@ export function OwnStoriesScreen({
     if (isLooked && isSample && last !== undefined && drafts[open] === undefined) setOpen(last);
   }, [isLooked]);
   const setDeleted = async (story: OwnKept, deleted: boolean): Promise<void> => {
-    const back = await send(ROUTES.ownThingListed("story", story.id), "PUT", { deleted });
+    const back = await send(API_ROUTES.ownThingListed("story", story.id), "PUT", { deleted });
     setMessage(back.ok ? "" : back.error.message);
     if (back.ok) router.refresh();
   };

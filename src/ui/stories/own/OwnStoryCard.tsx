@@ -5,8 +5,8 @@ import type { ReactElement } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
 import { letterOf, OWN_FORMS, OWN_LINE, STRUCTURES } from "@/core/stories";
 import { OWN_FORM_NAMES, OWN_LINE_NAME, STRUCTURE_NAMES } from "@/core/wording";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { OwnStoryShown } from "@/service/requests";
-import { ROUTES } from "@/service/routes";
 import { boardAddress, turnAddress } from "../../../service/boardAddress";
 import { Button } from "../../parts/Button";
 import { PlaceLink } from "../../parts/PlaceLink";
@@ -46,7 +46,7 @@ export function OwnStoryCard({
   const { text, form, line, left, turned, answer } = draft;
   const asked = JSON.stringify({ text, form, line, left, turned, house: choicesOf(house) });
   const isFirst = first.shown !== undefined && sameStory(draft, first.draft);
-  const back = useAsked(VIEWS.ownStoryShown, ROUTES.workOwnStory, isFirst ? undefined : asked, PAUSE);
+  const back = useAsked(VIEWS.ownStoryShown, API_ROUTES.workOwnStory, isFirst ? undefined : asked, PAUSE);
   const shown = isFirst ? first.shown : back.shown;
   const { message } = back;
   const worked = shown?.worked;

@@ -1,24 +1,25 @@
-import { Download, Trash2 } from "lucide-react";
+import { Trash2 } from "lucide-react";
 import type { ReactElement } from "react";
 import type { StockList } from "@/core/stories";
 import { readStock, stockCsv } from "@/render/formats/stockFile";
 import { Button } from "../../parts/Button";
-import { LOOKS } from "../../parts/looks";
 import { SaveStatus } from "../../parts/SaveStatus";
 import type { OnDisk } from "../../saving/keptClient";
 import { useOwnThing } from "../../saving/own/useOwnThing";
+import { AsCsv } from "./AsCsv";
 import { StockFields } from "./StockFields";
 import { StockTable } from "./StockTable";
-import { listOfDraft, STOCK_CLIENT, type StockDraft } from "./stockDraft";
+import { STOCK_CLIENT } from "./stockClient";
+import { NEW_LIST, type StockDraft } from "./stockDraft";
+import { draftOfList, listOfDraft } from "./stockOfDraft";
 
 /** A stock list of the tutor's own: written, pasted or brought as a file, with what is taken of it shown as a table. */
-export function StockEditor({
+export default function StockEditor({
   id,
   start,
-  draft,
+  written,
   isUsed,
   onDraft,
-  onList,
   onKept,
   onUse,
   onTake,
@@ -26,19 +27,19 @@ export function StockEditor({
   readonly id: string;
   /** The list as it is kept; none of a new one. */
   readonly start: OnDisk<StockList> | undefined;
-  readonly draft: StockDraft;
+  /** What is written of it and not kept. */
+  readonly written: StockDraft | undefined;
   readonly isUsed: boolean;
   readonly onDraft: (draft: StockDraft) => void;
-  /** The list that another window made of it. */
-  readonly onList: (list: StockList) => void;
   readonly onKept: (list: StockList, isWritten: boolean) => void;
   readonly onUse: () => void;
   readonly onTake: () => void;
 }): ReactElement {
+  const draft = written ?? (start === undefined ? NEW_LIST : draftOfList(start.value));
   const list = listOfDraft(id, draft);
   const bad = readStock(draft.text).flatMap((row) => ("why" in row ? [row] : []));
   const { saving, keep, choose, bringBack } = useOwnThing(STOCK_CLIENT, "stockList", start, list, {
-    draft: onList,
+    draft: (other) => onDraft(draftOfList(other)),
     // Lines that are not taken stay, to be mended.
     kept: (one, isWritten) => onKept(one, isWritten || bad.length > 0),
   });
@@ -61,7 +62,7 @@ export function StockEditor({
           </Button>
         )}
         {isUsed && <p className="px-3 text-soft">In use</p>}
-        <AsCsv list={start?.value ?? list} />
+        <AsCsv name={(start?.value ?? list).name} csv={stockCsv(start?.value ?? list)} />
         <Button look="quiet" onClick={onTake}>
           <Trash2 aria-hidden="true" className="size-4.5" />
           Delete
@@ -82,39 +83,3 @@ export function StockEditor({
     </section>
   );
 }
-
-/** A list that comes with Right Sum: to be looked at, used and taken as a file to begin one's own from. */
-export const ShippedStock = ({
-  list,
-  isUsed,
-  onUse,
-}: {
-  readonly list: StockList;
-  readonly isUsed: boolean;
-  readonly onUse: () => void;
-}): ReactElement => (
-  <section aria-label={list.name} className="min-w-0">
-    <div className="flex flex-wrap items-center gap-1">
-      {isUsed ? (
-        <p className="px-3 text-soft">In use</p>
-      ) : (
-        <Button look="quiet" onClick={onUse}>
-          Use this list
-        </Button>
-      )}
-      <AsCsv list={list} />
-    </div>
-    <StockTable things={list.things} system={list.system ?? "metric"} />
-  </section>
-);
-
-const AsCsv = ({ list }: { readonly list: StockList }): ReactElement => (
-  <a
-    href={`data:text/csv;charset=utf-8,${encodeURIComponent(stockCsv(list))}`}
-    download={`${list.name}.csv`}
-    className={LOOKS.quiet}
-  >
-    <Download aria-hidden="true" className="size-4.5" />
-    As CSV
-  </a>
-);

@@ -8,7 +8,8 @@ export const StockLists = ({
   inUse,
   onOpen,
 }: {
-  readonly lists: readonly { readonly id: string; readonly name: string; readonly things: number }[];
+  /** `things` says how many are in a list that is kept. */
+  readonly lists: readonly { readonly id: string; readonly name: string; readonly things?: number }[];
   readonly open: string;
   readonly inUse: string;
   readonly onOpen: (id: string) => void;
@@ -24,7 +25,9 @@ export const StockLists = ({
         >
           <span>
             {name}
-            <span className="block text-small text-soft">{things} things</span>
+            <span className="block text-small text-soft">
+              {things === undefined ? "Not kept yet" : `${things} things`}
+            </span>
           </span>
           {id === inUse && <Check aria-label="In use" className="size-5 text-plumb" />}
         </button>

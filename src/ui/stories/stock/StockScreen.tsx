@@ -1,9 +1,11 @@
 "use client";
 
 import { Plus, Undo2 } from "lucide-react";
+import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { type ReactElement, useEffect, useState } from "react";
 import type { StockList } from "@/core/stories";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../../ids";
@@ -15,11 +17,13 @@ import { useOtherWindows } from "../../saving/otherWindows";
 import { useDrafts } from "../../saving/own/useDrafts";
 import { useHandOver } from "../../saving/useHandOver";
 import { send } from "../../saving/wire/send";
-import { ShippedStock, StockEditor } from "./StockEditor";
+import { ShippedStock } from "./ShippedStock";
 import { StockLists } from "./StockLists";
-import { draftOfList, listOfDraft, STOCK_CLIENT, type StockDraft, stockDraftSchema } from "./stockDraft";
+import { STOCK_CLIENT } from "./stockClient";
+import { NEW_LIST, type StockDraft } from "./stockDraft";
 
-const NEW: StockDraft = { name: "A list of your own", text: "" };
+/** What writes a list reads CSV, which the page does without as long as nobody writes one. */
+const StockEditor = dynamic(() => import("./StockEditor"));
 
 /** A list that was deleted just now. */
 interface Taken {
@@ -33,11 +37,14 @@ interface Taken {
 /** Lists of things that stories and the shop are about: the workshop's own, and those that a tutor writes or brings as CSV. */
 export function StockScreen({
   shipped,
+  shippedCsv,
   lists: onDisk,
   used: usedOnDisk,
   unread,
 }: {
   readonly shipped: StockList;
+  /** The same as a file. */
+  readonly shippedCsv: string;
   readonly lists: readonly OnDisk<StockList>[];
   /** The id of the list that is in use. */
   readonly used: string;
@@ -52,11 +59,14 @@ export function StockScreen({
   useHandOver(STOCK_CLIENT, router.refresh);
   const [open, setOpen] = useState(usedOnDisk);
   // What is being written of each list stays while another one is looked at, and until it is kept.
-  const { drafts, put, drop } = useDrafts<StockDraft>("stockListDraft", async () => stockDraftSchema);
+  const { drafts, put, drop } = useDrafts<StockDraft>("stockListDraft", () =>
+    import("./stockDraftSchema").then((module) => module.stockDraftSchema),
+  );
   const [taken, setTaken] = useState<Taken>();
   const [message, setMessage] = useState("");
   const saved = lists.find(({ value }) => value.id === open);
-  const draft = drafts[open] ?? (saved && draftOfList(saved.value));
+  const written = drafts[open];
+  const isOwn = written !== undefined || saved !== undefined;
   const begun = Object.entries(drafts).filter(([id]) => !lists.some(({ value }) => value.id === id));
   const act = async (address: string, body: object): Promise<void> => {
     const back = await send(address, "PUT", body);
@@ -65,18 +75,19 @@ export function StockScreen({
   };
   const use = (id: string): void => {
     setInUse(id);
-    void act(ROUTES.stockUsed, { used: id });
+    void act(API_ROUTES.stockUsed, { used: id });
   };
-  const take = ({ name }: StockDraft): void => {
-    setTaken({ id: open, name, draft: drafts[open], wasKept: saved !== undefined });
+  const take = (): void => {
+    const name = (written ?? saved?.value ?? NEW_LIST).name;
+    setTaken({ id: open, name, draft: written, wasKept: saved !== undefined });
     setOpen(shipped.id);
     drop(open);
     if (saved === undefined) return;
     setLists(lists.filter((one) => one !== saved));
-    void act(ROUTES.ownThingListed("stockList", open), { deleted: true });
+    void act(API_ROUTES.ownThingListed("stockList", open), { deleted: true });
   };
   const bringBack = ({ id, draft: unkept, wasKept }: Taken): void => {
-    if (wasKept) void act(ROUTES.ownThingListed("stockList", id), { deleted: false });
+    if (wasKept) void act(API_ROUTES.ownThingListed("stockList", id), { deleted: false });
     if (unkept !== undefined) put(id, unkept);
     setOpen(id);
     setTaken(undefined);
@@ -106,10 +117,9 @@ export function StockScreen({
               ...begun.map(([id, one]) => ({
                 id,
                 name: one.name,
-                things: listOfDraft(id, one).things.length,
               })),
             ]}
-            open={draft === undefined ? shipped.id : open}
+            open={isOwn ? open : shipped.id}
             inUse={inUse}
             onOpen={setOpen}
           />
@@ -117,7 +127,7 @@ export function StockScreen({
             look="quiet"
             onClick={() => {
               const id = newId();
-              put(id, NEW);
+              put(id, NEW_LIST);
               setOpen(id);
             }}
             className="mt-2"
@@ -135,17 +145,21 @@ export function StockScreen({
           )}
           <UnreadNotes rows={unread} what="list" />
         </div>
-        {draft === undefined ? (
-          <ShippedStock list={shipped} isUsed={inUse === shipped.id} onUse={() => use(shipped.id)} />
+        {!isOwn ? (
+          <ShippedStock
+            list={shipped}
+            csv={shippedCsv}
+            isUsed={inUse === shipped.id}
+            onUse={() => use(shipped.id)}
+          />
         ) : (
           <StockEditor
             key={open}
             id={open}
             start={saved}
-            draft={draft}
+            written={written}
             isUsed={inUse === open}
             onDraft={(one) => put(open, one)}
-            onList={(list) => put(list.id, draftOfList(list))}
             onKept={(list, isWritten) => {
               if (saved === undefined) setLists([...lists, { value: list, revision: 0 }]);
               else setLists(lists.map((one) => (one === saved ? { ...one, value: list } : one)));
@@ -153,7 +167,7 @@ export function StockScreen({
               router.refresh();
             }}
             onUse={() => use(open)}
-            onTake={() => take(draft)}
+            onTake={take}
           />
         )}
       </div>

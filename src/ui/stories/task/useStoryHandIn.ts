@@ -1,7 +1,7 @@
 import { useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
+import { API_ROUTES } from "@/service/apiRoutes";
 import type { StoryWorkMarked } from "@/service/requests";
-import { ROUTES } from "@/service/routes";
 import { newId } from "../../ids";
 import { ask } from "../../saving/wire/ask";
 import { VIEWS } from "../../saving/wire/views";
@@ -37,7 +37,7 @@ export function useStoryHandIn(
       // The same work sent again is kept once in the learner's record.
       const what = JSON.stringify([work, learner]);
       if (sent.current?.what !== what) sent.current = { id: newId(), what };
-      const back = await ask(VIEWS.storyWorkMarked, ROUTES.markStory, "POST", {
+      const back = await ask(VIEWS.storyWorkMarked, API_ROUTES.markStory, "POST", {
         id: sent.current.id,
         learner,
         ...story,

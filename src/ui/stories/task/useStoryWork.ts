@@ -1,19 +1,19 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { BAR_STEPS, STRUCTURES } from "@/core/stories";
 
-const barsSchema = z.array(z.number().int().min(1).max(BAR_STEPS)).max(BAR_STEPS);
+const barsSchema = z.array(z.int().check(z.gte(1), z.lte(BAR_STEPS))).check(z.maxLength(BAR_STEPS));
 
 const workSchema = z.object({
   tapped: z.array(z.string()),
-  structure: z.enum(STRUCTURES).optional(),
+  structure: z.optional(z.enum(STRUCTURES)),
   line: z.string(),
   answer: z.string(),
-  frame: z.string().optional(),
+  frame: z.optional(z.string()),
   /** The bars that were drawn; none where none were. */
-  bars: z.tuple([barsSchema, barsSchema]).optional(),
+  bars: z.optional(z.tuple([barsSchema, barsSchema])),
 });
 
 /** What a learner has done with a story so far. */

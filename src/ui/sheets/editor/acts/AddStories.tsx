@@ -3,8 +3,8 @@
 import { BookOpenText } from "lucide-react";
 import { type ReactElement, useEffect, useState } from "react";
 import { KINDS_ON_SHEETS, STRUCTURES, type StoryKindId } from "@/core/stories";
-import { STORY_WORDS, STRUCTURE_NAMES } from "@/core/wording";
-import { ROUTES } from "@/service/routes";
+import { STORY_NAMES, STRUCTURE_NAMES } from "@/core/wording";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { Button } from "../../../parts/Button";
 import { ask } from "../../../saving/wire/ask";
 import { VIEWS } from "../../../saving/wire/views";
@@ -38,7 +38,7 @@ function Choices({ onAdd, onAddOwn }: Adding): ReactElement {
   const [own, setOwn] = useState<readonly OwnKept[]>([]);
   useEffect(() => {
     // What can't be asked for is not offered; a sheet is made without it.
-    void ask(VIEWS.ownStories, ROUTES.keptStories, "GET").then((back) => {
+    void ask(VIEWS.ownStories, API_ROUTES.keptStories, "GET").then((back) => {
       if (back.ok) setOwn(back.value.stories);
     });
   }, []);
@@ -67,7 +67,7 @@ function Choices({ onAdd, onAddOwn }: Adding): ReactElement {
               <option value={structure}>All of {STRUCTURE_NAMES[structure].toLowerCase()}</option>
               {KINDS_ON_SHEETS.filter((one) => one.structure === structure).map(({ id }) => (
                 <option key={id} value={id}>
-                  {STORY_WORDS[id].name}
+                  {STORY_NAMES[id]}
                 </option>
               ))}
             </optgroup>

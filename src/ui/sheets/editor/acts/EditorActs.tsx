@@ -2,6 +2,7 @@ import { BookmarkPlus, Eye, EyeOff, Table2, Undo2 } from "lucide-react";
 import type { ReactElement } from "react";
 import type { TraitId } from "@/core/features";
 import type { HouseRules } from "@/core/house";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../../../parts/Button";
 import { PlaceLink } from "../../../parts/PlaceLink";
@@ -56,7 +57,7 @@ export function EditorActs({
         </>
       ) : (
         <PrintPanel
-          pdf={ROUTES.keptSheetPdf(opened.id)}
+          pdf={API_ROUTES.keptSheetPdf(opened.id)}
           startsOpen={opened.prints}
           hasStories={sheet.rows.some(({ shown }) => shown?.story !== undefined)}
         />

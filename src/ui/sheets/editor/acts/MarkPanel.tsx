@@ -2,6 +2,7 @@
 
 import { ListChecks } from "lucide-react";
 import { type ReactElement, useState } from "react";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../../../parts/Button";
 import { useNavigateAfterSaving } from "../../../parts/PlaceLink";
@@ -34,7 +35,7 @@ export function MarkPanel({
   const [message, setMessage] = useState("");
   const open = async (): Promise<void> => {
     const given = learners.filter(({ id }) => chosen.includes(id)).map(({ id, name }) => ({ id, name }));
-    const back = await ask(VIEWS.openedForMarking, ROUTES.markSheet, "POST", { sheet, learners: given });
+    const back = await ask(VIEWS.openedForMarking, API_ROUTES.markSheet, "POST", { sheet, learners: given });
     if (back.ok) go(ROUTES.markingSheet(back.value.sheet));
     else setMessage(back.error.message);
   };

@@ -1,6 +1,6 @@
 import { Download } from "lucide-react";
 import type { ReactElement } from "react";
-import { ROUTES } from "@/service/routes";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { LOOKS } from "../../../parts/looks";
 import { Panel } from "./Panel";
 
@@ -19,7 +19,7 @@ export const SheetFiles = ({ id }: { readonly id: string }): ReactElement => (
     <ul className="mt-1">
       {FILES.map(({ format, name }) => (
         <li key={format}>
-          <a href={ROUTES.keptSheetFile(id, format)} download className={LOOKS.quiet}>
+          <a href={API_ROUTES.keptSheetFile(id, format)} download className={LOOKS.quiet}>
             {name}
           </a>
         </li>

@@ -3,7 +3,6 @@ import type { KindWords } from "./kindWords";
 /** How stories of prices, wages and change are told. */
 export const MONEY_STORY_WORDS = {
   "total-of-two": {
-    name: "The total of two things",
     why: "Both parts are known and the whole is asked: add.",
     tells: [
       "{x.a} costs {a}, and {y.a} costs {b}.",
@@ -14,7 +13,6 @@ export const MONEY_STORY_WORDS = {
     answers: ["Together they cost {=}."],
   },
   "total-of-three": {
-    name: "The total of three things",
     why: "All parts are known and the whole is asked: add.",
     tells: [
       "{x.a} costs {a}, {y.a} {b} and {z.a} {c}.",
@@ -24,21 +22,18 @@ export const MONEY_STORY_WORDS = {
     answers: ["All three cost {=} together."],
   },
   "several-of-the-same": {
-    name: "Several of the same",
     why: "Equal groups are known, and all of them together are asked: multiply.",
     tells: ["{x.a} costs {a}. {who} needs {n} of them.", "{who} buys {n} {x.many} at {a} each."],
     asks: ["What do they cost altogether?", "What is to be paid?"],
     answers: ["The {n} {x.many} cost {=}."],
   },
   "change-from-a-note": {
-    name: "Change from a note",
     why: "What was handed over is known, and the part that was spent: the rest is what has to be made up to the note.",
     tells: ["{who} buys {x.a} for {a} and pays with {p}.", "{x.a} costs {a}. {who} hands over {p}."],
     asks: ["How much change is there?", "What does {who} get back?"],
     answers: ["{who} gets {=} back."],
   },
   "enough-or-not": {
-    name: "Enough or not",
     why: "The two prices make a whole, which is compared with the money.",
     steps: [
       "The two prices are the parts, and what both cost is their whole: add.",
@@ -55,14 +50,12 @@ export const MONEY_STORY_WORDS = {
     answers: [],
   },
   "how-many-can-be-bought": {
-    name: "How many can be bought",
     why: "It is asked how often one price goes into the money: divide, and look at what is left.",
     tells: ["{x.a} costs {a}. {who} has {p} to spend on {x.many}.", "{who} has {p}, and {x.a} costs {a}."],
     asks: ["How many {x.many} can {who} buy, and how much is left?"],
     answers: ["{who} can buy {times}, and {left} is left."],
   },
   gain: {
-    name: "Gain",
     why: "It was sold for more than it was bought for: the difference is the gain.",
     tells: [
       "The workshop bought {x.a} for {a} and sells it for {b}.",
@@ -72,7 +65,6 @@ export const MONEY_STORY_WORDS = {
     answers: ["The gain is {=}."],
   },
   loss: {
-    name: "Loss",
     why: "It was sold for less than it was bought for: the difference is the loss.",
     tells: [
       "{who} bought {x.a} for {a}, and could only sell it for {b}.",
@@ -82,14 +74,12 @@ export const MONEY_STORY_WORDS = {
     answers: ["The loss is {=}."],
   },
   "how-much-dearer": {
-    name: "How much dearer",
     why: "Two amounts are compared, and the difference is asked: take the smaller from the larger.",
     tells: ["{x.a} costs {a}, and {y.a} costs {b}."],
     asks: ["How much more does {x.the} cost?", "How much dearer is {x.the} than {y.the}?"],
     answers: ["{x.the} costs {=} more."],
   },
   "still-missing": {
-    name: "How much is still missing",
     why: "The goal and what there is of it are known: take what there is from the goal.",
     tells: [
       "{x.a} costs {a}. {who} has saved {b} for it.",
@@ -99,7 +89,6 @@ export const MONEY_STORY_WORDS = {
     answers: ["{=} is still missing."],
   },
   "times-as-much": {
-    name: "Times as much",
     why: "One amount is so many times another one that is known: multiply.",
     tells: [
       "{x.a} costs {a}. The better one costs {n} times as much.",
@@ -109,7 +98,6 @@ export const MONEY_STORY_WORDS = {
     answers: ["The dearer one costs {=}."],
   },
   "several-and-one-more": {
-    name: "Several of the same and one more",
     why: "Equal groups make one part, and one thing more the other: multiply first, then add.",
     steps: [
       "Equal prices are known, and all of them together are wanted: multiply.",
@@ -123,7 +111,6 @@ export const MONEY_STORY_WORDS = {
     answers: ["{=} is to be paid."],
   },
   "change-from-several": {
-    name: "Change from several of the same",
     why: "What the equal things cost together is taken from what was handed over.",
     steps: [
       "Equal prices are known, and all of them together are wanted: multiply.",
@@ -137,7 +124,6 @@ export const MONEY_STORY_WORDS = {
     answers: ["There is {=} change."],
   },
   "total-with-a-needless-number": {
-    name: "A number that is not needed",
     why: "Both prices are known and the whole is asked: add. The mass is not needed.",
     tells: [
       "{x.a} costs {a} and weighs {w}. {y.a} costs {b}.",
@@ -147,7 +133,6 @@ export const MONEY_STORY_WORDS = {
     answers: ["Together they cost {=}."],
   },
   "half-as-much": {
-    name: "Half as much",
     why: "One amount is half of another one that is known: divide by 2.",
     tells: [
       "{x.a} costs {a}. A used one costs half as much.",
@@ -157,7 +142,6 @@ export const MONEY_STORY_WORDS = {
     answers: ["The used one costs {=}."],
   },
   "how-much-cheaper-altogether": {
-    name: "How much cheaper altogether",
     why: "What they cost one by one is worked first; what the pack costs is taken from it.",
     steps: [
       "Equal prices are known, and all of them together are wanted: multiply.",
@@ -171,7 +155,6 @@ export const MONEY_STORY_WORDS = {
     answers: ["The pack saves {=}."],
   },
   "change-from-two-things": {
-    name: "Change from two things",
     why: "What was spent is the two prices together; it is taken from what was handed over.",
     steps: [
       "The two prices are the parts, and what was spent is their whole: add.",
@@ -185,7 +168,6 @@ export const MONEY_STORY_WORDS = {
     answers: ["There is {=} change."],
   },
   "several-with-a-needless-number": {
-    name: "Several of the same, with a number that is not needed",
     why: "Equal prices are known, and all of them together are asked: multiply. The mass is not needed.",
     tells: [
       "{x.a} weighs {w} and costs {a}. {who} needs {n} of them.",
@@ -195,7 +177,6 @@ export const MONEY_STORY_WORDS = {
     answers: ["The {n} {x.many} cost {=}."],
   },
   "how-much-dearer-with-a-needless-number": {
-    name: "How much dearer, with a number that is not needed",
     why: "Two amounts are compared, and the difference is asked: take the smaller from the larger. How many there are is not needed.",
     tells: [
       "{n} {x.many} lie on the shelf. {x.a} costs {a}, and {y.a} costs {b}.",

@@ -3,7 +3,6 @@ import type { KindWords } from "./kindWords";
 /** How stories of counted things, parts of a number, and what lies above and below nothing are told. */
 export const NUMBER_STORY_WORDS = {
   "wheels-that-can-be-spoked": {
-    name: "Shares with something left over",
     why: "It is asked how often the spokes of one wheel go into all of them: divide, and look at what is left.",
     tells: [
       "A wheel needs {n} spokes. There are {t} spokes in the drawer.",
@@ -13,7 +12,6 @@ export const NUMBER_STORY_WORDS = {
     answers: ["{quotient} wheels can be spoked, and {left-spokes} left."],
   },
   "boxes-that-are-needed": {
-    name: "Shares that are rounded up",
     why: "It is asked how often a full box goes into all of them; what is left needs a box too.",
     tells: [
       "A box holds {n} {x.many}. {who} has to pack {t} of them.",
@@ -23,7 +21,6 @@ export const NUMBER_STORY_WORDS = {
     answers: ["{quotient} boxes are full, and {left} left, so {whole} boxes are needed."],
   },
   "part-of-a-number": {
-    name: "A part of a number",
     why: "A part of a known number is asked: the fraction of it.",
     tells: [
       "{n} bicycles came in this week. {f} of them need new brakes.",
@@ -33,14 +30,12 @@ export const NUMBER_STORY_WORDS = {
     answers: ["That is {=} of them."],
   },
   "whole-from-a-part": {
-    name: "The whole from a part",
     why: "One of so many equal parts is known, and all of them are asked: multiply.",
     tells: ["{who} has finished {p} wheels. That is one {n-th} of the order."],
     asks: ["How many wheels were ordered?"],
     answers: ["{=} wheels were ordered."],
   },
   "temperature-that-rises": {
-    name: "A temperature that rises",
     why: "The start and the change are known: go up from the start.",
     tells: [
       "In the morning it was {a} degrees in {x.the}. By noon it rose by {b} degrees.",
@@ -51,7 +46,6 @@ export const NUMBER_STORY_WORDS = {
     answers: ["It is {=} degrees then."],
   },
   "temperature-that-falls": {
-    name: "A temperature that falls",
     why: "The start and the change are known: go down from the start.",
     tells: [
       "In the evening it was {a} degrees in {x.the}. Overnight it fell by {b} degrees.",
@@ -62,7 +56,6 @@ export const NUMBER_STORY_WORDS = {
     answers: ["It is {=} degrees then."],
   },
   "height-above-and-below": {
-    name: "Heights above and below the sea",
     why: "The start and the climb are known: go up from the start.",
     tells: [
       "A ride begins at {a} m, measured from the sea, and climbs {b} m.",
@@ -73,7 +66,6 @@ export const NUMBER_STORY_WORDS = {
     answers: ["It ends at {=} m."],
   },
   "a-part-as-long": {
-    name: "A part as long",
     why: "One length is a part of another one that is known: the fraction of it.",
     tells: [
       "The front cable is {n} cm long. The other one is only {f} as long.",
@@ -83,7 +75,6 @@ export const NUMBER_STORY_WORDS = {
     answers: ["The shorter one is {=} cm long."],
   },
   "the-rest-of-a-number": {
-    name: "The rest of a number",
     why: "The part that is named is worked first; it is taken from the whole.",
     steps: [
       "A part of a number is wanted: divide by the lower number of the fraction, and take it as often as the upper one says.",
@@ -97,7 +88,6 @@ export const NUMBER_STORY_WORDS = {
     answers: ["{=} are left."],
   },
   "full-boxes": {
-    name: "Shares that are rounded down",
     why: "It is asked how often a full box goes into all of them; what is left fills none.",
     tells: [
       "A box holds {n} spokes. There are {t} spokes on the bench.",
@@ -107,7 +97,6 @@ export const NUMBER_STORY_WORDS = {
     answers: ["There are {whole} full boxes, and {left-spokes} left."],
   },
   "boxes-with-a-needless-number": {
-    name: "Shares that are rounded up, with a number that is not needed",
     why: "It is asked how often a full box goes into all of them; what is left needs a box too. The mass is not needed.",
     tells: [
       "A box holds {n} {x.many}, each of {w}. {who} has to pack {t} of them.",

@@ -3,7 +3,6 @@ import type { KindWords } from "./kindWords";
 /** How stories are told that do not say a number their question needs. */
 export const MISSING_STORY_WORDS = {
   "box-that-was-not-weighed": {
-    name: "A box that was not weighed",
     why: "The contents weigh what is left without the box, and nobody says what the empty box weighs.",
     steps: [
       "The whole and one part are wanted, and the part is not told: what the empty box weighs.",
@@ -16,7 +15,6 @@ export const MISSING_STORY_WORDS = {
     answers: [],
   },
   "change-from-a-note-that-is-not-named": {
-    name: "Change from a note that is not named",
     why: "What was spent can be worked; it can’t be taken from a note that nobody names.",
     steps: [
       "Equal prices are known, and all of them together are wanted: multiply.",
@@ -32,7 +30,6 @@ export const MISSING_STORY_WORDS = {
     answers: [],
   },
   "total-with-a-price-missing": {
-    name: "A total with a price missing",
     why: "Both prices make the whole, and only one of them is told. What a thing weighs is no price.",
     tells: [
       "{x.a} costs {a}. {y.a} weighs {w}.",

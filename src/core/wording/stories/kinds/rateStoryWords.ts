@@ -3,7 +3,6 @@ import type { KindWords } from "./kindWords";
 /** How stories of so much for each hour, metre, litre or kilogram are told. */
 export const RATE_STORY_WORDS = {
   "labour-by-the-hour": {
-    name: "Labour by the hour",
     why: "The price of one hour is known, and that of several is asked: multiply.",
     tells: [
       "An hour of labour costs {a}. A repair takes {h} hours.",
@@ -13,7 +12,6 @@ export const RATE_STORY_WORDS = {
     answers: ["The labour costs {=}."],
   },
   "cable-by-the-metre": {
-    name: "Cable by the metre",
     why: "The price of one metre is known, and that of several is asked: multiply.",
     tells: [
       "A metre of cable housing costs {a}. {who} needs {h} m.",
@@ -23,7 +21,6 @@ export const RATE_STORY_WORDS = {
     answers: ["It costs {=}."],
   },
   "cable-by-the-metre-in-centimetres": {
-    name: "A length in another unit than its price",
     why: "The price is for one metre, so the length is changed into metres first: multiply.",
     steps: [
       "The price is for one metre: change the length into metres.",
@@ -37,7 +34,6 @@ export const RATE_STORY_WORDS = {
     answers: ["It costs {=}."],
   },
   "labour-for-minutes": {
-    name: "Labour by the hour, in minutes",
     why: "The price is for one hour, so the minutes are changed into hours first: multiply.",
     steps: [
       "The price is for one hour: change the minutes into hours.",
@@ -51,7 +47,6 @@ export const RATE_STORY_WORDS = {
     answers: ["The labour costs {=}."],
   },
   "oil-by-the-litre": {
-    name: "Oil by the litre, in millilitres",
     why: "The price is for one litre, so the millilitres are changed into litres first: multiply.",
     steps: [
       "The price is for one litre: change the millilitres into litres.",
@@ -62,7 +57,6 @@ export const RATE_STORY_WORDS = {
     answers: ["It costs {=}."],
   },
   "grease-by-the-kilogram": {
-    name: "Grease by the kilogram, in grams",
     why: "The price is for one kilogram, so the grams are changed into kilograms first: multiply.",
     steps: [
       "The price is for one kilogram: change the grams into kilograms.",
@@ -76,7 +70,6 @@ export const RATE_STORY_WORDS = {
     answers: ["It costs {=}."],
   },
   "ride-by-the-hour": {
-    name: "A ride by the hour",
     why: "How far it is in one hour is known, and in several it is asked: multiply.",
     tells: [
       "{who} rides {a} in an hour, and goes on like that for {n} hours.",
@@ -86,7 +79,6 @@ export const RATE_STORY_WORDS = {
     answers: ["That is {=} altogether."],
   },
   "pace-of-a-ride": {
-    name: "How long a ride takes",
     why: "The time for one kilometre is known, and for several it is asked: multiply, then make hours of the minutes.",
     steps: [
       "The time for one is known, and for several it is asked: multiply.",
@@ -100,7 +92,6 @@ export const RATE_STORY_WORDS = {
     answers: ["That takes {=}."],
   },
   "water-by-the-minute": {
-    name: "Water by the minute",
     why: "Equal amounts are known, and all of them together are asked: multiply, then change into litres.",
     steps: [
       "What runs in one minute is known, and in several it is asked: multiply.",
@@ -114,7 +105,6 @@ export const RATE_STORY_WORDS = {
     answers: ["That is {=} of water."],
   },
   "tape-by-the-minute": {
-    name: "Bar tape by the minute",
     why: "Equal lengths are known, and all of them together are asked: multiply, then change into metres.",
     steps: [
       "What is wound in one minute is known, and in several it is asked: multiply.",

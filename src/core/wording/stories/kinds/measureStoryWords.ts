@@ -3,14 +3,12 @@ import type { KindWords } from "./kindWords";
 /** How stories of masses, lengths, volumes and times are told. */
 export const MEASURE_STORY_WORDS = {
   "how-much-heavier": {
-    name: "How much heavier",
     why: "Two masses are compared, and the difference is asked: take the smaller from the larger.",
     tells: ["{x.a} weighs {a}, and {y.a} weighs {b}.", "On the scale {x.a} shows {a}, and {y.a} {b}."],
     asks: ["How much heavier is {x.the}?", "How much more does {x.the} weigh than {y.the}?"],
     answers: ["{x.the} is {=} heavier."],
   },
   "what-there-was-before": {
-    name: "What there was before",
     why: "What was taken and what is left are the two parts, and the whole before is asked: add.",
     tells: [
       "{who} took {a} out of {x.a}. Now {b} is left in it.",
@@ -20,21 +18,18 @@ export const MEASURE_STORY_WORDS = {
     answers: ["There was {=} in it before."],
   },
   "what-is-left-in-it": {
-    name: "What is left in it",
     why: "The whole and the part that was used are known: take away.",
     tells: ["{x.a} holds {a}. {who} uses {b} of it.", "Of {a} in {x.a}, {who} uses {b}."],
     asks: ["How much is left in it?"],
     answers: ["{=} is left in it."],
   },
   "mass-of-several": {
-    name: "The mass of several",
     why: "Equal masses are known, and all of them together are asked: multiply.",
     tells: ["{x.a} weighs {a}. {who} packs {n} of them.", "{n} {x.many} go into a parcel, each of {a}."],
     asks: ["What do they weigh together?"],
     answers: ["Together they weigh {=}."],
   },
   "box-and-contents": {
-    name: "A box and what is in it",
     why: "The whole without the empty box is what the contents weigh; shared among equal things it gives one.",
     steps: [
       "The full box is the whole, the empty box a part: take away what the empty box weighs.",
@@ -48,7 +43,6 @@ export const MEASURE_STORY_WORDS = {
     answers: ["One {x.one} weighs {=}."],
   },
   "joined-lengths": {
-    name: "Lengths that are joined",
     why: "Both parts are known and the whole length is asked: add.",
     tells: [
       "Two pieces of cable are joined: one of {a} and one of {b}.",
@@ -58,7 +52,6 @@ export const MEASURE_STORY_WORDS = {
     answers: ["The cable is {=} long."],
   },
   "cut-length": {
-    name: "A length that is cut off",
     why: "The whole and the part that is cut off are known: take away.",
     tells: [
       "On a drum there is {a} of cable. {who} cuts {b} off.",
@@ -68,7 +61,6 @@ export const MEASURE_STORY_WORDS = {
     answers: ["{=} of cable is left."],
   },
   "duration-of-two-jobs": {
-    name: "How long two jobs take",
     why: "Both times are known and the whole is asked: add hours to hours and minutes to minutes.",
     tells: [
       "One repair takes {a}, the next one {b}.",
@@ -78,14 +70,12 @@ export const MEASURE_STORY_WORDS = {
     answers: ["That is {=} altogether."],
   },
   "how-much-heavier-in-two-units": {
-    name: "How much heavier, in two units",
     why: "Two masses are compared: both in one unit first, then take the smaller from the larger.",
     tells: ["{x.a} weighs {a}, and {y.a} weighs {b}.", "On the scale {x.a} shows {a}, and {y.a} {b}."],
     asks: ["How much heavier is {x.the}?", "How much more does {x.the} weigh than {y.the}?"],
     answers: ["{x.the} is {=} heavier."],
   },
   "joined-lengths-in-two-units": {
-    name: "Lengths in two units",
     why: "Both parts are known and the whole length is asked: both in one unit, then add.",
     tells: [
       "Two pieces of cable are joined: one of {a} and one of {b}.",
@@ -95,7 +85,6 @@ export const MEASURE_STORY_WORDS = {
     answers: ["The cable is {=} long."],
   },
   "several-in-a-heavy-box": {
-    name: "Several in a box that weighs something",
     why: "Equal masses make one part, and the box the other: multiply first, then add, in one unit.",
     steps: [
       "Equal masses are known, and all of them together are wanted: multiply.",
@@ -109,7 +98,6 @@ export const MEASURE_STORY_WORDS = {
     answers: ["The full box weighs {=}."],
   },
   "empty-box": {
-    name: "What the empty box weighs",
     why: "What is in the box weighs so many times one thing; that is taken from the full box.",
     steps: [
       "Equal masses are known, and all of them together are wanted: multiply.",
@@ -123,7 +111,6 @@ export const MEASURE_STORY_WORDS = {
     answers: ["The empty box weighs {=}."],
   },
   "jobs-one-after-another": {
-    name: "Jobs one after another",
     why: "One job takes a known time, and all of them are asked: multiply, then make hours of the minutes.",
     steps: [
       "Equal times are known, and all of them together are asked: multiply.",
@@ -137,14 +124,12 @@ export const MEASURE_STORY_WORDS = {
     answers: ["It takes {=}."],
   },
   "when-it-ends": {
-    name: "When it ends",
     why: "The start and the time it takes are known: go on from the start.",
     tells: ["{who} begins a repair at {a.clock}. It takes {b}.", "A ride begins at {a.clock} and takes {b}."],
     asks: ["When does it end?"],
     answers: ["It ends at {=.clock}."],
   },
   "when-it-began": {
-    name: "When it began",
     why: "The end and the time it took are known: go back from the end.",
     tells: [
       "A repair was done at {a.clock}. It took {b}.",
@@ -154,7 +139,6 @@ export const MEASURE_STORY_WORDS = {
     answers: ["It began at {=.clock}."],
   },
   "how-long-it-took": {
-    name: "How long it took",
     why: "The start and the end are known, and the time between them is asked: from the end take the start.",
     tells: [
       "{who} begins a repair at {a.clock} and is done at {b.clock}.",
@@ -164,21 +148,18 @@ export const MEASURE_STORY_WORDS = {
     answers: ["It takes {=}."],
   },
   "how-much-longer": {
-    name: "How much longer",
     why: "Two lengths are compared, and the difference is asked: take the smaller from the larger.",
     tells: ["{x.a} is {a} long, and {y.a} {b}.", "{x.a} measures {a} in length, and {y.a} {b}."],
     asks: ["How much longer is {x.the}?", "How much longer is {x.the} than {y.the}?"],
     answers: ["{x.the} is {=} longer."],
   },
   "how-much-higher": {
-    name: "How much higher",
     why: "Two heights are compared, and the difference is asked: take the smaller from the larger.",
     tells: ["{x.a} is {a} high, and {y.a} {b}.", "{x.a} stands {a} high. Beside it {y.a} stands {b} high."],
     asks: ["How much higher is {x.the}?", "How much higher is {x.the} than {y.the}?"],
     answers: ["{x.the} is {=} higher."],
   },
   "fitting-several": {
-    name: "How long fitting several takes",
     why: "Equal times are known, and all of them together are asked: multiply, then make hours of the minutes.",
     steps: [
       "Equal times are known, and all of them together are asked: multiply.",

@@ -1,0 +1,71 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { createContext, type ReactElement, type ReactNode, useContext, useState, useTransition } from "react";
+import { useOtherWindows } from "../saving/otherWindows";
+import { ask } from "../saving/wire/ask";
+
+/** What came of an act, in words. */
+export interface Said {
+  readonly words: string;
+  readonly failed: boolean;
+}
+
+/** Acts that may take a while: one at a time, with what is being done and what came of it. */
+interface LongActs {
+  readonly working: boolean;
+  readonly run: (doing: string, act: () => Promise<Said>) => void;
+}
+
+const Acts = createContext<LongActs>({ working: false, run: () => undefined });
+
+export const useLongActs = (): LongActs => useContext(Acts);
+
+/** Asks the server for something, and says what came of it. */
+export async function asked<Told>(
+  view: Parameters<typeof ask<Told>>[0],
+  address: string,
+  body: object,
+  done: (told: Told) => string,
+): Promise<Said> {
+  const answer = await ask(view, address, "POST", body);
+  return answer.ok
+    ? { words: done(answer.value), failed: false }
+    : { words: answer.error.message, failed: true };
+}
+
+/** The line that tells what is done to the data, above what it can be told to do. */
+export function ActsToldAbove({
+  above,
+  children,
+}: {
+  readonly above: ReactNode;
+  readonly children: ReactNode;
+}): ReactElement {
+  const router = useRouter();
+  const [said, setSaid] = useState<Said | undefined>();
+  const [working, start] = useTransition();
+  const [doing, setDoing] = useState("");
+  useOtherWindows(() => router.refresh());
+  const run = (words: string, act: () => Promise<Said>): void => {
+    setDoing(words);
+    setSaid(undefined);
+    start(async () => {
+      setSaid(await act());
+      router.refresh();
+    });
+  };
+  return (
+    <Acts value={{ working, run }}>
+      {above}
+      <p role="status" className="mt-3 min-h-6 text-note">
+        {working ? (
+          <span className="text-soft">{doing}</span>
+        ) : (
+          said && <span className={said.failed ? "text-rust" : "text-plumb"}>{said.words}</span>
+        )}
+      </p>
+      {children}
+    </Acts>
+  );
+}
