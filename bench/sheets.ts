@@ -21,7 +21,7 @@ import { updated } from "../src/core/probes/belief";
 import { drawRecipe, drawSheet, type Recipe, SKILLS, STRANDS, twinOf } from "../src/core/sheets";
 import { evenChances } from "../src/core/testing/learners";
 import { openDatabase } from "../src/data/database";
-import { keepSheet, listKeptSheets } from "../src/data/keptSheets";
+import { keepSheet, listKeptSheets } from "../src/data/sheets/keptSheets";
 import { sheetPdf } from "../src/render/pdf";
 import { PLAIN_PRINTING } from "../src/render/print";
 import { writeMeasured } from "./measured";

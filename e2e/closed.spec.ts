@@ -4,6 +4,7 @@ import { setTimeout as pause } from "node:timers/promises";
 import { expect, test } from "@playwright/test";
 import { ask, at, expectRefused, expectSafe, KNOWN, manifest, ROUTES, WITHOUT_BODY } from "./knownRoutes";
 import { type Server, startServer } from "./server";
+import { board, expectAccessible } from "./tutor";
 
 test("every route of the built application is known to this test, and there are no actions beside them", () => {
   expect(ROUTES).toEqual(Object.keys(KNOWN).sort());
@@ -285,6 +286,43 @@ test("beyond this machine nobody comes in without the passphrase, and tries are 
     expect((await ask(server.url, "POST", "/sign-in", form, "passphrase=chain+and+sprocket")).status).toBe(
       429,
     );
+  } finally {
+    await server.remove();
+  }
+});
+
+test("a sign-in that ends takes nothing off the page: the passphrase is asked for in place, and what was done is kept", async ({
+  page,
+}) => {
+  const server = await startServer(undefined, { HOST: "0.0.0.0" });
+  try {
+    const form = { "content-type": "application/x-www-form-urlencoded" };
+    const words = "passphrase=chain+and+sprocket&again=chain+and+sprocket";
+    await ask(server.url, "POST", "/set-passphrase", form, words);
+    await page.goto(`${server.url}/board`);
+    await page.getByLabel("Passphrase").fill("chain and sprocket");
+    await page.getByRole("button", { name: "Sign in" }).click();
+    const { work, kept } = board(page);
+    await page.goto(`${server.url}/board`);
+    await work("40.3 + 7.8");
+    await expect(kept).toBeVisible();
+    // Somebody signs out everywhere.
+    const other = await ask(server.url, "POST", "/sign-in", form, "passphrase=chain+and+sprocket");
+    const [cookie = ""] = (other.headers["set-cookie"]?.[0] ?? "").split(";");
+    const json = { cookie, "content-type": "application/json" };
+    await ask(server.url, "POST", "/sign-out?everywhere", json, "{}");
+    await page.keyboard.press("ArrowRight");
+    const dialog = page.getByRole("dialog", { name: "Sign in again" });
+    await expect(dialog).toBeVisible();
+    await expectAccessible(page);
+    await dialog.getByLabel("Passphrase").fill("not that one at all");
+    await dialog.getByRole("button", { name: "Go on" }).click();
+    await expect(dialog.getByText("That is not the passphrase.")).toBeVisible();
+    await dialog.getByLabel("Passphrase").fill("chain and sprocket");
+    await dialog.getByRole("button", { name: "Go on" }).click();
+    await expect(dialog).toHaveCount(0);
+    await expect(kept).toBeVisible();
+    await expect(page).toHaveURL(/\/board\?/);
   } finally {
     await server.remove();
   }

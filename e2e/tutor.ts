@@ -1,9 +1,9 @@
 import AxeBuilder from "@axe-core/playwright";
 import { type BrowserContext, test as base, expect, type Page } from "@playwright/test";
 import type { z } from "zod";
+import { API_ROUTES } from "@/service/apiRoutes";
 import { keptHouse } from "@/service/kept/house";
 import { FIRST_VIEW } from "@/service/kept/view";
-import { API_ROUTES } from "@/service/apiRoutes";
 import { type Server, startServer } from "./server";
 
 /** A browser test with a window of its own, for what is asked of it (touch) or must not have been loaded before. All tests of a worker share one server; each types problems of its own. */

@@ -115,7 +115,7 @@ export const PROMISES: readonly Promised[] = [
   {
     words: "A sheet that is kept has a code, and every change of it is on disk.",
     tests: [
-      ["src/data/keptSheets.test.ts", "come back as they were kept, under a code of their own"],
+      ["src/data/sheets/keptSheets.test.ts", "come back as they were kept, under a code of their own"],
       ["e2e/sheets.spec.ts", "a sheet that another window changed is not written over"],
     ],
   },

@@ -6,7 +6,7 @@ import path from "node:path";
 import { parseArgs } from "node:util";
 import { ensureBuilt } from "./launch/build.mjs";
 import { childSeconds } from "./launch/cpu.mjs";
-import { ensureChromium, runPackage, startInstalling } from "./launch/machine.mjs";
+import { chromiumPath, NO_CHROMIUM, runPackage, startInstalling } from "./launch/machine.mjs";
 import { root } from "./launch/root.mjs";
 
 const { values: options, positionals } = parseArgs({
@@ -106,8 +106,11 @@ if (part !== "unit") await timed("build", ensureBuilt);
 await timed("database", () => compiled);
 if (part !== "e2e") await timed("unit tests", unitTests);
 if (part !== "unit") {
-  const chromium = await ensureChromium();
-  await timed("browser tests", () => browserTests(chromium));
+  const chromium = await chromiumPath();
+  if (chromium === undefined) {
+    console.error(NO_CHROMIUM);
+    count(0, 1);
+  } else await timed("browser tests", () => browserTests(chromium));
 }
 if (options.times && part === undefined) writeTimes();
 fs.rmSync(reports, { recursive: true, force: true });

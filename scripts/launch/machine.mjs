@@ -100,8 +100,14 @@ async function install(unpacked) {
   );
 }
 
-/** The path of a Chromium for the browser tests; installed by apt where it may be. The one without windows costs a third of the other. */
-export async function ensureChromium() {
+export const NO_CHROMIUM =
+  "The browser tests need Chromium. Install it (Debian: apt-get install chromium-headless-shell), or name it in CHROMIUM, and start again.";
+
+/** The path of a Chromium for the browser tests; installed by apt where it may be. Ends with a line where there is none. */
+export const ensureChromium = async () => (await chromiumPath()) ?? stop(NO_CHROMIUM);
+
+/** The same; none where there is none and none can be installed. The one without windows costs a third of the other. */
+export async function chromiumPath() {
   const places = [
     process.env.CHROMIUM,
     "/usr/bin/chromium-headless-shell",
@@ -118,9 +124,6 @@ export async function ensureChromium() {
       quiet: true,
       env: { DEBIAN_FRONTEND: "noninteractive" },
     });
-    if (found()) return found();
   }
-  return stop(
-    "The browser tests need Chromium. Install it (Debian: apt-get install chromium-headless-shell), or name it in CHROMIUM, and start again.",
-  );
+  return found();
 }

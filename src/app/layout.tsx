@@ -19,7 +19,7 @@ export const dynamic = "force-dynamic";
 
 export default function Layout({ children }: { readonly children: ReactNode }): ReactElement {
   return (
-    <html lang="en" data-theme={savedView().theme}>
+    <html lang="en" data-theme={savedView().theme} data-beyond={process.env.RIGHT_SUM_BEYOND === "1"}>
       <body className="flex flex-row max-[700px]:flex-col-reverse">
         <Rail />
         <KeysHelp />

@@ -4,6 +4,7 @@ import Database from "better-sqlite3";
 import { drizzle } from "drizzle-orm/better-sqlite3";
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
 import type { Data } from "./data";
+import { openForReading } from "./files/forReading";
 import { ownThingsFromSettings } from "./own/ownThingsFromSettings";
 import * as schema from "./schema";
 
@@ -39,8 +40,7 @@ export function openDatabase(folder: string): Data {
 
 /** Opens the database of a folder for reading alone: nothing in the folder changes. */
 function openReadOnly(folder: string): Data {
-  // Where its log can't be written either, SQLite reads what the file itself holds.
-  return drizzle(new Database(path.join(folder, FILE_NAME), { readonly: true }), { schema });
+  return drizzle(openForReading(path.join(folder, FILE_NAME)), { schema });
 }
 
 /** The server's one database is held outside the module, so that reloaded code finds it again. */
@@ -70,8 +70,11 @@ export function closeDatabase(): void {
  * folds its log into it, so that whichever file is there when the power goes is whole.
  */
 export function replaceDatabase(folder: string, by: string): void {
-  closeDatabase();
   const file = path.join(folder, FILE_NAME);
+  fs.accessSync(by);
+  // Another process may still read: then closing alone would leave the log, which goes next.
+  held.rightSumData?.$client.pragma("wal_checkpoint(TRUNCATE)");
+  closeDatabase();
   for (const rest of ["-wal", "-shm"]) fs.rmSync(file + rest, { force: true });
   fs.renameSync(by, file);
   syncFolder(folder);

@@ -1,5 +1,6 @@
 import "server-only";
 
+export { replacing } from "./backup/replacing";
 export {
   deleteBoard,
   findBoard,
@@ -11,17 +12,7 @@ export {
   restoreBoard,
 } from "./boards";
 export type { Data } from "./data";
-export { database, dataFolder, FILE_NAME, isReadOnly, replaceDatabase } from "./database";
-export {
-  findKeptSheet,
-  givenTo,
-  type KeptSheet,
-  keepSheet,
-  listKeptSheets,
-  noteGiven,
-  setSheetAside,
-  sheetOfCode,
-} from "./keptSheets";
+export { closeDatabase, database, dataFolder, FILE_NAME, isReadOnly, replaceDatabase } from "./database";
 export { attemptsOf, keepHandedIn, keptSquaresOf } from "./marking/attempts";
 export {
   addLearner,
@@ -54,7 +45,7 @@ export {
   setOwnThingDeleted,
   unreadOwnThings,
 } from "./own/ownThings";
-export { lastRevision } from "./revision";
+export { type DataWriter, lastReplaced, lastRevision } from "./revision";
 export {
   changeSetting,
   type KeptSetting,
@@ -63,3 +54,13 @@ export {
   settingNow,
   unreadSettings,
 } from "./settings";
+export {
+  findKeptSheet,
+  givenTo,
+  type KeptSheet,
+  keepSheet,
+  listKeptSheets,
+  noteGiven,
+  setSheetAside,
+} from "./sheets/keptSheets";
+export { giveOut, type SheetVersion, versionToMark } from "./sheets/sheetVersions";

@@ -9,6 +9,7 @@ import {
   sheetLearners,
   sheetRows,
   sheetsGiven,
+  sheetVersions,
   tasks,
 } from "./schema";
 
@@ -18,6 +19,7 @@ const POINTS: readonly (readonly [SQLiteColumn, SQLiteColumn])[] = [
   [sheetLearners.sheetId, markingSheets.id],
   [sheetLearners.learnerId, learners.id],
   [sheetsGiven.sheetId, keptSheets.id],
+  [sheetVersions.sheetId, keptSheets.id],
   [sheetsGiven.learnerId, learners.id],
   [learnerAttempts.learnerId, learners.id],
   [learnerAttempts.rowId, sheetRows.id],

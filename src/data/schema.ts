@@ -54,8 +54,8 @@ export const ownThings = sqliteTable(
 );
 
 /**
- * The one count of changes: each write takes the next number, which is the revision of what it wrote. The
- * table has one row.
+ * The one count of changes: each write takes the next number, which is the revision of what it wrote. The first
+ * row has the last of them, the second that at which the whole was replaced.
  */
 export const changes = sqliteTable("changes", {
   id: integer("id").primaryKey(),
@@ -110,7 +110,20 @@ export const sheetLearners = sqliteTable(
   (table) => [primaryKey({ columns: [table.sheetId, table.learnerId] })],
 );
 
-/** A sheet of problems that was drawn or typed. It is marked under the same id, among the marking sheets. */
+/** The problems of a kept sheet as they were given out under a code: whoever types the code marks these, whatever has become of the sheet. */
+export const sheetVersions = sqliteTable("sheet_versions", {
+  code: text("code").primaryKey(),
+  sheetId: text("sheet_id").notNull(),
+  /** The name it had, house choices and problems as JSON. */
+  name: text("name").notNull(),
+  house: text("house").notNull(),
+  rows: text("rows").notNull(),
+  /** The id under which it is marked, among the marking sheets. */
+  markedAs: text("marked_as").notNull(),
+  givenOutAt: integer("given_out_at", { mode: "timestamp_ms" }).notNull(),
+});
+
+/** A sheet of problems that was drawn or typed. */
 export const keptSheets = sqliteTable(
   "kept_sheets",
   {

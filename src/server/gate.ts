@@ -6,7 +6,6 @@ import { notYetPage, setPassphrasePage, signInPage } from "./plain/plainPages";
 import { reads, requestPath } from "./requestPath";
 
 const METHODS: ReadonlySet<string> = new Set(["GET", "HEAD", "POST", "PUT"]);
-const COOKIE = "right-sum-session";
 /** Where pages that stand without the application find their type. */
 export const FONT_PATH = "/right-sum-font.woff2";
 /** More than any form of the gate's own holds, in bytes. */
@@ -23,16 +22,19 @@ export interface Gate {
   readonly takesForm: (path: string) => boolean;
 }
 
+/** The name of the session's cookie: browsers send cookies to every port of a machine, and each may be another Right Sum. */
+const cookieName = ({ socket }: IncomingMessage): string => `right-sum-session-${socket.localPort ?? 0}`;
+
 /** The value of the session's cookie. */
 const tokenOf = (request: IncomingMessage): string | undefined =>
   (request.headers.cookie ?? "")
     .slice(0, 8000)
     .split(";")
     .map((part) => part.trim().split("="))
-    .find(([name]) => name === COOKIE)?.[1];
+    .find(([name]) => name === cookieName(request))?.[1];
 
-const cookie = (token: string, seconds: number): string =>
-  `${COOKIE}=${token}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${seconds}`;
+const cookie = (request: IncomingMessage, token: string, seconds: number): string =>
+  `${cookieName(request)}=${token}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${seconds}`;
 
 /** Whether a request comes from a page of this very server, or from no page at all. */
 function isOwnPage(request: IncomingMessage): boolean {
@@ -134,7 +136,7 @@ async function answeredAtDoor(
     if (path !== "/sign-out" || request.method !== "POST") return false;
     const everywhere = (request.url ?? "").endsWith("?everywhere");
     access.signOut(token, everywhere, now);
-    response.setHeader("set-cookie", cookie("", 0));
+    response.setHeader("set-cookie", cookie(request, "", 0));
     response.writeHead(204).end();
     return true;
   }
@@ -153,7 +155,7 @@ async function enter(
   const came = await access.signIn(passphrase, request.socket.remoteAddress ?? "", Date.now());
   switch (came.kind) {
     case "in":
-      response.setHeader("set-cookie", cookie(came.token, SESSION_LASTS / 1000));
+      response.setHeader("set-cookie", cookie(request, came.token, SESSION_LASTS / 1000));
       response.writeHead(303, { location: "/" }).end();
       return true;
     case "wrong":

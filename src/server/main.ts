@@ -4,10 +4,14 @@ import path from "node:path";
 import next from "next";
 import { makeBackup } from "@/data/backup/backups";
 import { examine, isTrouble, type Trouble } from "@/data/backup/health";
-import { takeLock } from "@/data/backup/lock";
+import { incomingFile, removeFile } from "@/data/backup/restore";
 import { onTrouble } from "@/data/backup/watch";
 import { closeDatabase, database, dataFolder, onReplaced } from "@/data/database";
-import { computing } from "@/threads/pool";
+import { removeCopyRead } from "@/data/files/forReading";
+import { LockFault, takeLock } from "@/data/files/lock";
+import { ownOnly } from "@/data/files/ownOnly";
+import { removeLeftovers } from "@/data/files/temporary";
+import { computing, stopThreads } from "@/threads/pool";
 import { builtFiles } from "./builtFiles";
 import { accessOf, didCommand } from "./commands";
 import { answeredAtGate, FONT_PATH } from "./gate";
@@ -22,11 +26,14 @@ import { stop } from "./stop";
 
 type Handler = (request: IncomingMessage, response: ServerResponse) => Promise<void> | void;
 
-/** How long requests that are under way are given when the server ends, in milliseconds. */
+/** How long requests that are under way are given when the server ends, in milliseconds, and all of the ending at most. */
 const LAST_WORDS = 500;
+const ENDED_WITHIN = 5000;
 
 /** Opens the data where it is sound: brought up to date, with a backup of before where that changes anything. */
 async function openData(folder: string, readOnly: boolean): Promise<Trouble | undefined> {
+  // What was copied to be read may be of before.
+  removeCopyRead();
   const health = examine(folder);
   if (readOnly) {
     process.env.RIGHT_SUM_READ_ONLY = "1";
@@ -69,11 +76,18 @@ async function startApplication(
 }
 
 async function serve(): Promise<void> {
+  // Whatever is written is for the eyes of its owner.
+  process.umask(0o077);
+  removeLeftovers();
   const host = process.env.HOST || "127.0.0.1";
   const port = Number(process.env.PORT || 3000);
   const folder = dataFolder();
   const wantsReading = process.argv.includes("--read-only");
   const locked = wantsReading ? undefined : lockOf(folder);
+  if (locked !== undefined) {
+    ownOnly(folder);
+    removeFile(incomingFile(folder));
+  }
   if (await didCommand(folder)) {
     locked?.release();
     return;
@@ -110,21 +124,34 @@ async function serve(): Promise<void> {
   server.requestTimeout = 120_000;
   server.keepAliveTimeout = 75_000;
 
+  server.on("checkExpectation", (_request, response) => {
+    putSafeHeaders(response);
+    answerError(response, 417, "badExpectation", "Nothing is expected of a server here.");
+  });
+
   let pages: PageProcess | undefined;
+  let isEnding = false;
+  const finish = async (): Promise<void> => {
+    if (isEnding) return;
+    isEnding = true;
+    setTimeout(() => process.exit(0), ENDED_WITHIN).unref();
+    // Nobody reads any more, so that closing folds the log into the file: what is copied by hand then is whole.
+    await Promise.all([pages?.end(), stopThreads()]);
+    closeDatabase();
+    process.exit(0);
+  };
   const end = (): void => {
-    setTimeout(() => process.exit(0), LAST_WORDS).unref();
+    setTimeout(finish, LAST_WORDS).unref();
     server.closeIdleConnections();
-    server.close(async () => {
-      await pages?.end();
-      // Folds the log into the file: what is copied by hand then is whole.
-      closeDatabase();
-      process.exit(0);
-    });
+    server.close(finish);
   };
   for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"] as const) process.on(signal, end);
   // Where whoever started this is gone, nothing is left behind on the port.
   process.on("disconnect", end);
-  process.on("exit", () => locked?.release());
+  process.on("exit", () => {
+    removeCopyRead();
+    locked?.release();
+  });
 
   await new Promise<void>((resolve) => {
     server.once("error", (error: NodeJS.ErrnoException) => {
@@ -175,7 +202,8 @@ function lockOf(folder: string) {
     return stop(
       `Right Sum is running on this data already.${where} To start a second one, name another folder in RIGHT_SUM_DATA.`,
     );
-  } catch {
+  } catch (error) {
+    if (error instanceof LockFault) return stop(error.message);
     // Where nothing can be written no lock can be held, and nothing is written by anyone else either.
     return undefined;
   }

@@ -4,6 +4,7 @@ import http, { type IncomingHttpHeaders, type IncomingMessage, type ServerRespon
 import os from "node:os";
 import path from "node:path";
 import type { Trouble } from "@/data/backup/health";
+import { temporaryFolder } from "@/data/files/temporary";
 import { answerStarting } from "./plain/starting";
 
 const PROGRAM = path.resolve(".build/server/pages.mjs");
@@ -42,7 +43,7 @@ function giveWay({ pid }: ChildProcess): void {
 
 /** Starts the process that makes pages, and waits until it listens. One that ends is started again. */
 export async function startPages(): Promise<PageProcess> {
-  const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-pages-"));
+  const folder = temporaryFolder("pages");
   const socketPath = path.join(folder, "pages.sock");
   const agent = new http.Agent({ keepAlive: true, maxSockets: 100 });
   let child: ChildProcess | undefined;
@@ -52,6 +53,8 @@ export async function startPages(): Promise<PageProcess> {
       fs.rmSync(socketPath, { force: true });
       const one = fork(PROGRAM, [socketPath], { stdio: ["ignore", "ignore", "inherit", "ipc"] });
       child = one;
+      // It may have ended just when it was to be told something: the next one opens everything anew.
+      one.on("error", () => undefined);
       giveWay(one);
       one.once("message", () => resolve());
       one.once("exit", (code) => {

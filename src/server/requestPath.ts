@@ -4,7 +4,7 @@ import type { IncomingMessage } from "node:http";
 export function requestPath({ url = "/" }: Pick<IncomingMessage, "url">): string | undefined {
   try {
     const path = decodeURIComponent(url.split("?")[0] ?? "/");
-    return path.includes("\0") ? undefined : path;
+    return path.startsWith("/") && !path.includes("\0") ? path : undefined;
   } catch {
     return undefined;
   }

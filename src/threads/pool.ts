@@ -6,7 +6,7 @@ import type { Computing, Filing } from "./tasks";
 /** The tasks, bundled for a thread by the build. */
 const WORKER = path.resolve(/* turbopackIgnore: true */ ".build/server/worker.mjs");
 
-/** How long one task may take before it is stopped, its waiting included, in milliseconds: long, since a machine may be slow and have other things to do. */
+/** How long one task may take before it is stopped, and each that it waits for, in milliseconds: long, since a machine may be slow and have other things to do. */
 const TIME_LIMIT = 30_000;
 const FILING_LIMIT = 10 * 60 * 1000;
 /** How many requests may wait for a thread. */
@@ -24,6 +24,8 @@ type Given<Some extends Tasks, Name extends keyof Some> = Awaited<ReturnType<Som
 
 /** Threads that run tasks: what goes in and what comes out is what the task says, since both ends are of one build. */
 interface Threads<Some extends Tasks> {
+  /** How many tasks wait for a thread. */
+  readonly queueSize: number;
   run<Name extends keyof Some>(
     task: { readonly name: Name; readonly input: Parameters<Some[Name]>[0] },
     options: { readonly signal: AbortSignal },
@@ -35,6 +37,7 @@ const held = globalThis as {
   rightSumComputing?: Piscina;
   rightSumAside?: Piscina;
   rightSumFiling?: Piscina;
+  rightSumPrinting?: Piscina;
 };
 
 /** How many threads compute: two, so that a long task holds up no short one. RIGHT_SUM_THREADS names another number. */
@@ -62,6 +65,18 @@ function slowPool(): Threads<Computing> {
     resourceLimits: { maxOldGenerationSizeMb: 400 },
   });
   return held.rightSumAside;
+}
+
+function printing(): Threads<Computing> {
+  held.rightSumPrinting ??= new Piscina({
+    filename: WORKER,
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: IDLE,
+    maxQueue: 10,
+    resourceLimits: { maxOldGenerationSizeMb: 400 },
+  });
+  return held.rightSumPrinting;
 }
 
 function filing(): Threads<Filing> {
@@ -97,13 +112,21 @@ async function run<Some extends Tasks, Name extends keyof Some>(
   input: Parameters<Some[Name]>[0],
   limit: number,
 ): Promise<Result<Given<Some, Name>, Stopped>> {
+  // What waits for others is not stopped for the time that these take.
+  const longest = limit * (1 + pool.queueSize);
   try {
-    return done(await pool.run({ name, input }, { signal: AbortSignal.timeout(limit) }));
+    return done(await pool.run({ name, input }, { signal: AbortSignal.timeout(longest) }));
   } catch (error) {
     if (error instanceof Error && error.name === "AbortError") return failed(tooLong(limit));
     if (error instanceof Error && /queue is at limit/i.test(error.message)) return failed(BUSY);
     throw error;
   }
+}
+
+/** Stops all threads, with what they do. */
+export async function stopThreads(): Promise<void> {
+  const pools = [held.rightSumComputing, held.rightSumAside, held.rightSumFiling, held.rightSumPrinting];
+  await Promise.all(pools.map((pool) => pool?.destroy()));
 }
 
 /** Computes something on a thread of its own: what it gives, or that it was stopped. */
@@ -117,6 +140,12 @@ export const computeSlowly = <Name extends keyof Computing>(
   name: Name,
   input: Parameters<Computing[Name]>[0],
 ): Promise<Result<Given<Computing, Name>, Stopped>> => run(slowPool(), name, input, TIME_LIMIT);
+
+/** The same for what is printed: on a thread of its own, so that no probe waits for a PDF, and no PDF for a probe. */
+export const computeForPrint = <Name extends keyof Computing>(
+  name: Name,
+  input: Parameters<Computing[Name]>[0],
+): Promise<Result<Given<Computing, Name>, Stopped>> => run(printing(), name, input, TIME_LIMIT);
 
 /** Does something with whole files on a thread of its own; one at a time, in turn. */
 export async function file<Name extends keyof Filing>(

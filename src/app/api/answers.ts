@@ -66,15 +66,36 @@ async function readBody<Body>(
       code: "badRequest",
       message:
         json === undefined
-          ? "The body is not JSON."
+          ? "The body is not JSON, or too deep."
           : `The body does not fit${where}: ${issue?.message ?? "something is wrong with it"}.`,
     }),
   };
 }
 
+/** Deeper than anything that is sent here, and far from where reading would run out of room. */
+const DEEPEST = 64;
+
+/** Whether lists and objects of a text in JSON stand in one another deeper than so many. Strings are passed over. */
+function isDeeperThan(text: string, most: number): boolean {
+  let depth = 0;
+  let inString = false;
+  for (let at = 0; at < text.length; at++) {
+    const sign = text[at];
+    if (inString) {
+      if (sign === "\\") at++;
+      else if (sign === '"') inString = false;
+    } else if (sign === '"') inString = true;
+    else if (sign === "[" || sign === "{") {
+      depth++;
+      if (depth > most) return true;
+    } else if (sign === "]" || sign === "}") depth--;
+  }
+  return false;
+}
+
 function parsed(text: string): unknown {
   try {
-    return JSON.parse(text);
+    return isDeeperThan(text, DEEPEST) ? undefined : JSON.parse(text);
   } catch {
     return undefined;
   }
@@ -136,6 +157,10 @@ const DISK: Readonly<Record<string, Refusal>> = {
   SQLITE_LOCKED: { code: "locked", message: "Another program has the data locked. It will be tried again." },
   SQLITE_READONLY: { code: "readOnly", message: "The data can only be read, so this was not kept." },
   SQLITE_IOERR: { code: "disk", message: "The disk did not take this. It will be tried again." },
+  RIGHT_SUM_BEING_REPLACED: {
+    code: "beingReplaced",
+    message: "The data is just being restored or imported. This will be tried again.",
+  },
   SQLITE_CORRUPT: {
     code: "damaged",
     message: "The data is damaged, so this was not kept. Look at Safe keeping.",

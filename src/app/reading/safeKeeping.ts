@@ -1,37 +1,48 @@
 import "server-only";
 
-import fs from "node:fs";
 import path from "node:path";
 import { done, failed, type Result } from "@/core/result";
-import { database, dataFolder, FILE_NAME, replaceDatabase } from "@/data";
-import { incomingFile, moveAside } from "@/data/backup/restore";
+import { closeDatabase, database, dataFolder, FILE_NAME, lastRevision, replaceDatabase } from "@/data";
+import { incomingFile, moveAside, numberAfter, removeFile } from "@/data/backup/restore";
 import { noteTrouble, trouble } from "@/data/backup/watch";
 import { file } from "@/threads/pool";
 
 /**
  * Puts a database that is ready into the place of the one in use, after a backup of that. One that was found
- * damaged is moved aside instead, whole.
+ * damaged is moved aside instead, whole. From `hold` on nothing is written, so that what was acknowledged is in the backup.
  */
 export async function putInPlace(
   ready: string,
   reason: "restore" | "import",
+  hold: () => void,
 ): Promise<Result<string, string>> {
   const folder = dataFolder();
-  if (trouble() !== undefined) {
-    database().$client.close();
+  hold();
+  try {
+    const isDamaged = trouble() !== undefined;
+    const backup = isDamaged ? undefined : await file("backUp", { folder, reason, now: new Date() });
+    if (backup?.ok === false)
+      return failed(`The present data could not be backed up first, so nothing was changed. ${backup.error}`);
+    numberAfter(ready, isDamaged ? 0 : lastRevision(database()));
+    if (backup !== undefined) {
+      replaceDatabase(folder, ready);
+      return done(backup.value.name);
+    }
+    closeDatabase();
     const aside = moveAside(folder, new Date().toISOString().replace(/\D/g, "").slice(0, 14));
     replaceDatabase(folder, ready);
     noteTrouble(undefined);
     return done(path.basename(aside));
+  } finally {
+    removeFile(ready);
   }
-  const backup = await file("backUp", { folder, reason, now: new Date() });
-  if (!backup.ok) {
-    fs.rmSync(ready, { force: true });
-    return failed(`The present data could not be backed up first, so nothing was changed. ${backup.error}`);
-  }
-  replaceDatabase(folder, ready);
-  return done(backup.value.name);
 }
+
+/** What is said where something else is taking the place of the data already. */
+export const IS_BEING_REPLACED = {
+  code: "busy",
+  message: "Something is being restored or imported already. Wait until that is done.",
+} as const;
 
 /** Where an import is made ready. */
 export const incoming = (): string => incomingFile(dataFolder());

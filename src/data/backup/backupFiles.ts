@@ -24,7 +24,7 @@ export const backupsFolder = (folder: string): string => path.join(folder, "back
 /** The backups of a data folder, the newest first. */
 export function listBackups(folder: string): readonly Backup[] {
   const where = backupsFolder(folder);
-  if (!fs.existsSync(where)) return [];
+  if (!fs.existsSync(where) || !fs.statSync(where).isDirectory()) return [];
   return fs
     .readdirSync(where)
     .flatMap((name): readonly Backup[] => {

@@ -8,7 +8,7 @@ import { DOCUMENT_TABLES } from "./documentTables";
  * table a list of its rows by the names of their columns. Counts that follow from the rest are not in it.
  */
 export const DOCUMENT_FORMAT = "right-sum";
-export const DOCUMENT_VERSION = 4;
+export const DOCUMENT_VERSION = 5;
 
 const rows = z.record(z.string(), z.array(z.record(z.string(), z.unknown())));
 const outline = z.strictObject({
@@ -39,6 +39,8 @@ const UPGRADES: Upgrades = {
   2: (tables) => ({ kept_sheets: [], sheets_given: [], ...tables }),
   // Rungs, stories and stock lists stood among the settings: they get rows of their own where the data is opened.
   3: (tables) => ({ own_things: [], ...tables }),
+  // What was given out under a code was not kept beside the sheet yet.
+  4: (tables) => ({ sheet_versions: [], ...tables }),
 };
 
 /** Reads a document whole, or says in a sentence why it can't be taken. */

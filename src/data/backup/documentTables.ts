@@ -30,6 +30,9 @@ const LONGEST: Readonly<Record<string, number>> = {
 };
 const USUAL = 4000;
 
+/** More changes than are made in any number of years; beyond it a number would not count on. */
+const LARGEST_REVISION = 1_000_000_000_000;
+
 /** The columns of text that are never empty, beside ids. */
 const FILLED: ReadonlySet<string> = new Set(["learners.name", "kept_sheets.code"]);
 
@@ -45,7 +48,7 @@ function columnValue(table: string, column: SQLiteColumn): z.ZodType {
     if (dataType === "number") {
       if (column.getSQLType() === "real") return z.number().min(0).max(1);
       return name === "revision" || name === "shape" || name === "made"
-        ? z.number().int().min(0)
+        ? z.number().int().min(0).max(LARGEST_REVISION)
         : z.number().int();
     }
     if (enumValues !== undefined && enumValues.length > 0) return z.enum(enumValues);

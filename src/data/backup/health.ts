@@ -1,8 +1,9 @@
 import fs from "node:fs";
 import path from "node:path";
-import Database from "better-sqlite3";
+import type Database from "better-sqlite3";
 import { z } from "zod";
 import { FILE_NAME, MIGRATIONS } from "../database";
+import { openForReading } from "../files/forReading";
 import { jsonOf } from "../houseOf";
 import { listBackups } from "./backupFiles";
 
@@ -74,7 +75,7 @@ export function examine(folder: string): Health {
 export function examineFile(file: string, check: "quick_check" | "integrity_check" = "quick_check"): Health {
   let client: Database.Database | undefined;
   try {
-    client = new Database(file, { readonly: true, timeout: 1000 });
+    client = openForReading(file, 1000);
     const faults = z.array(z.object({ [check]: z.string() })).parse(client.pragma(`${check}(5)`));
     const found = faults.map((row) => row[check] ?? "").filter((line) => line !== "ok");
     if (found.length > 0) return { kind: "damaged", found: found.join("; ").slice(0, 300) };

@@ -7,6 +7,7 @@ import { runsOf } from "@/core/testing/runs";
 import { valueOfResult } from "@/core/testing/valueOfResult";
 import { keepBoard } from "../boards";
 import { openDatabase, replaceDatabase } from "../database";
+import { LockFault, takeLock } from "../files/lock";
 import { historyOf } from "../marking/patternCounts";
 import { file, filled, folders, freshFolder, house, NOON } from "../testing/filledFolder";
 import { backupFile, listBackups } from "./backupFiles";
@@ -14,7 +15,6 @@ import { makeBackup } from "./backups";
 import { DOCUMENT_VERSION, readDocument } from "./document";
 import { examine } from "./health";
 import { insideOf } from "./inside";
-import { takeLock } from "./lock";
 import { moveAside, prepareRestore } from "./restore";
 import { KEPT, keptOf } from "./retention";
 import { exportDocument, importDocument } from "./transfer";
@@ -25,7 +25,7 @@ afterEach(() => {
 
 const exported = (folder: string): string => {
   const out = path.join(freshFolder(), "all.json");
-  expect(exportDocument(file(folder), out, NOON)).toEqual({});
+  expect(exportDocument(file(folder), out, NOON)).toEqual({ rows: {}, tables: [] });
   return fs.readFileSync(out, "utf8");
 };
 
@@ -299,5 +299,19 @@ describe("a folder's lock", () => {
     const second = takeLock(folder);
     expect(second.ok).toBe(true);
     if (second.ok) second.value.release();
+  });
+
+  it("is taken where garbage stands, is refused where a folder does, and is one for all that link to the same file", () => {
+    const { folder, data } = filled();
+    data.$client.close();
+    fs.writeFileSync(path.join(folder, ".right-sum-lock"), "no lock ".repeat(200));
+    const first = valueOfResult(takeLock(folder), "garbage gives way");
+    const other = freshFolder();
+    fs.symlinkSync(file(folder), file(other));
+    expect(takeLock(other).ok).toBe(false);
+    first.release();
+    const odd = freshFolder();
+    fs.mkdirSync(path.join(odd, ".right-sum-lock"));
+    expect(() => takeLock(odd)).toThrow(LockFault);
   });
 });

@@ -2,7 +2,9 @@ import fs from "node:fs";
 import path from "node:path";
 import Database from "better-sqlite3";
 import { done, failed, type Result } from "@/core/result";
+import type { Data } from "../data";
 import { FILE_NAME, openFile } from "../database";
+import { countOnFrom } from "../revision";
 import { examineFile } from "./health";
 import { syncFile } from "./transfer";
 
@@ -16,7 +18,7 @@ export const incomingFile = (folder: string): string => path.join(folder, "incom
 export function prepareRestore(folder: string, from: string): Result<string, string> {
   if (!fs.existsSync(from)) return failed(`There is no file ${from}.`);
   const incoming = incomingFile(folder);
-  for (const rest of ["", "-wal", "-shm"]) fs.rmSync(incoming + rest, { force: true });
+  removeFile(incoming);
   const health =
     fs.statSync(from).size === 0 ? { kind: "empty" as const } : examineFile(from, "integrity_check");
   if (health.kind === "newer")
@@ -28,16 +30,32 @@ export function prepareRestore(folder: string, from: string): Result<string, str
     const source = new Database(from, { readonly: true });
     source.prepare("vacuum into ?").run(incoming);
     source.close();
-    openFile(incoming).$client.close();
-    const copy = new Database(incoming);
-    copy.pragma("wal_checkpoint(TRUNCATE)");
-    copy.pragma("journal_mode = DELETE");
-    copy.close();
-    syncFile(incoming);
+    closeWhole(openFile(incoming), incoming);
   } catch {
+    removeFile(incoming);
     return failed("The copy could not be written: is there room on the disk?");
   }
   return done(incoming);
+}
+
+/** Lets the changes of a database that is ready be counted on from those of the one whose place it takes. */
+export function numberAfter(ready: string, before: number): void {
+  const data = openFile(ready);
+  countOnFrom(data, before);
+  closeWhole(data, ready);
+}
+
+/** Closes a database so that it is one file without a log, and on disk. */
+function closeWhole(data: Data, file: string): void {
+  data.$client.pragma("wal_checkpoint(TRUNCATE)");
+  data.$client.pragma("journal_mode = DELETE");
+  data.$client.close();
+  syncFile(file);
+}
+
+/** Removes a database file with what belongs to it. */
+export function removeFile(file: string): void {
+  for (const rest of ["", "-wal", "-shm", "-journal"]) fs.rmSync(file + rest, { force: true });
 }
 
 /** Moves a database that can't be used aside, with all that belongs to it, so that it is never written over. Gives its new name. */

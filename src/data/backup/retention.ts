@@ -4,15 +4,19 @@ import {
   differenceInCalendarMonths,
   format,
 } from "date-fns";
+import type { BackupReason } from "./backupFiles";
 
-/** How many backups are kept: the newest of each of so many days, weeks and months, and the last few whatever their day. */
-export const KEPT = { last: 5, days: 7, weeks: 4, months: 12 } as const;
+/** How many backups are kept: the newest of each of so many days, weeks and months, the last few whatever their day, and for so many days what was asked for and what was made before something took the place of all. */
+export const KEPT = { last: 5, days: 7, weeks: 4, months: 12, wantedDays: 30 } as const;
+
+/** The reasons of backups that somebody means to find again. */
+const WANTED: ReadonlySet<BackupReason> = new Set(["asked", "restore", "import"]);
 
 /**
- * Which of some backups are kept, by the time each was made: the newest ones, and the newest of each of the
- * last 7 days, 4 weeks and 12 months. The others may go.
+ * Which of some backups are kept, by the time each was made and why: the newest ones, the newest of each of the
+ * last 7 days, 4 weeks and 12 months, and those of 30 days that are wanted. The others may go.
  */
-export function keptOf<Backup extends { readonly at: Date }>(
+export function keptOf<Backup extends { readonly at: Date; readonly reason?: BackupReason }>(
   backups: readonly Backup[],
   now: Date,
 ): readonly Backup[] {
@@ -28,6 +32,10 @@ export function keptOf<Backup extends { readonly at: Date }>(
   };
   const kept = new Set([
     ...newestFirst.slice(0, KEPT.last),
+    ...newestFirst.filter(
+      ({ at, reason }) =>
+        reason !== undefined && WANTED.has(reason) && differenceInCalendarDays(now, at) < KEPT.wantedDays,
+    ),
     ...firstOfEach(
       (at) => format(at, "yyyy-MM-dd"),
       (at) => differenceInCalendarDays(now, at),

@@ -1,23 +1,33 @@
 import fs from "node:fs";
-import Database from "better-sqlite3";
+import type Database from "better-sqlite3";
 import { done, failed, type Result } from "@/core/result";
 import { openFile } from "../database";
+import { openForReading } from "../files/forReading";
 import { recount } from "../marking/patternCounts";
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION, readDocument } from "./document";
 import { DOCUMENT_TABLES, type DocumentTable } from "./documentTables";
 import { examineFile } from "./health";
 
-/** How many rows of each table could not be read. */
-export type Lost = Readonly<Record<string, number>>;
+/** What could not be read of a database. */
+export interface Lost {
+  /** How many rows of each table. */
+  readonly rows: Readonly<Record<string, number>>;
+  /** The tables of which nothing could be read, though they may hold something. */
+  readonly tables: readonly string[];
+}
+
+/** Nothing at all could be read. */
+export class NothingRead extends Error {}
 
 /**
  * Writes everything in a database to a file, as one JSON document. What can't be read of a damaged database is
- * passed over and counted; none is lost of a whole one.
+ * passed over and counted; none is lost of a whole one. Throws where nothing could be read at all.
  */
 export function exportDocument(database: string, out: string, now: Date): Lost {
-  const client = new Database(database, { readonly: true, timeout: 5000 });
+  const client = openForReading(database);
   const file = fs.openSync(out, "w");
-  const lost: Record<string, number> = {};
+  const rows: Record<string, number> = {};
+  const tables: string[] = [];
   try {
     // One reading for all tables, so that they hold together.
     client.exec("BEGIN");
@@ -28,79 +38,79 @@ export function exportDocument(database: string, out: string, now: Date): Lost {
     for (const [index, table] of DOCUMENT_TABLES.entries()) {
       fs.writeSync(file, `${index === 0 ? "" : ","}\n"${table.name}":[`);
       const missing = exportTable(client, table, (text) => fs.writeSync(file, text));
-      if (missing > 0) lost[table.name] = missing;
+      if (missing === undefined) tables.push(table.name);
+      if (missing !== 0) rows[table.name] = missing ?? 1;
       fs.writeSync(file, "]");
     }
-    const told = Object.keys(lost).length === 0 ? "" : `,"lost":${JSON.stringify(lost)}`;
+    const told = Object.keys(rows).length === 0 ? "" : `,"lost":${JSON.stringify(rows)}`;
     fs.writeSync(file, `\n}${told}}\n`);
   } finally {
     fs.closeSync(file);
     client.close();
   }
-  return lost;
+  if (tables.length === DOCUMENT_TABLES.length) throw new NothingRead("no table of the database can be read");
+  return { rows, tables };
 }
 
 /** Rows a write: enough for few writes, little enough to hold. */
 const ROWS_AT_ONCE = 500;
+/** Under which name the number of a row is read beside its columns. */
+const AT = "__at";
 
+/** A row as it is read, with its number. */
+type NumberedRow = Readonly<Record<string, unknown>> & { readonly [AT]: number };
+
+/** Writes the rows of a table; gives how many could not be read, and nothing where it can't be read at all. */
 function exportTable(
   client: Database.Database,
   { name: table, columns: names }: DocumentTable,
   write: (text: string) => void,
-): number {
+): number | undefined {
   const columns = names.join(", ");
   let first = true;
-  const put = (rows: readonly unknown[]): void => {
-    if (rows.length === 0) return;
-    write(`${first ? "\n" : ",\n"}${rows.map((row) => JSON.stringify(row)).join(",\n")}`);
-    first = false;
-  };
-  try {
-    let rows: unknown[] = [];
-    for (const row of client.prepare(`select ${columns} from ${table} order by rowid`).iterate()) {
-      rows.push(row);
-      if (rows.length < ROWS_AT_ONCE) continue;
-      put(rows);
-      rows = [];
-    }
-    put(rows);
-    return 0;
-  } catch {
-    return first ? salvageTable(client, table, columns, put) : salvageRest(put);
-  }
-}
-
-/** A table that breaks off after some rows were written: what comes after is counted as lost, once. */
-const salvageRest = (put: (rows: readonly unknown[]) => void): number => {
-  put([]);
-  return 1;
-};
-
-/** Reads a damaged table a row at a time, by numbers that go up, and passes over what can't be read. */
-function salvageTable(
-  client: Database.Database,
-  table: string,
-  columns: string,
-  put: (rows: readonly unknown[]) => void,
-): number {
-  let lost = 0;
   let last = 0;
+  let waiting: string[] = [];
+  const put = (): void => {
+    if (waiting.length > 0) write(`${first ? "\n" : ",\n"}${waiting.join(",\n")}`);
+    if (waiting.length > 0) first = false;
+    waiting = [];
+  };
+  const take = ({ [AT]: at, ...row }: NumberedRow): void => {
+    last = at;
+    waiting.push(JSON.stringify(row));
+    if (waiting.length >= ROWS_AT_ONCE) put();
+  };
+  const from = `select rowid as ${AT}, ${columns} from ${table}`;
+  let lost: number | undefined = 0;
   try {
-    const row = client.prepare(`select max(rowid) as n from ${table}`).get() as { readonly n: number | null };
-    last = row.n ?? 0;
+    for (const row of client.prepare<[], NumberedRow>(`${from} order by rowid`).iterate()) take(row);
   } catch {
-    return 1;
+    lost = salvage();
   }
-  const one = client.prepare(`select ${columns} from ${table} where rowid = ?`);
-  for (let at = 1; at <= last; at++) {
-    try {
-      const row = one.get(at);
-      if (row !== undefined) put([row]);
-    } catch {
-      lost++;
-    }
-  }
+  put();
   return lost;
+
+  /** Reads on a row at a time, by numbers that go up, and passes over what can't be read. */
+  function salvage(): number | undefined {
+    let missing = 0;
+    try {
+      const most =
+        client.prepare<[], { readonly n: number | null }>(`select max(rowid) as n from ${table}`).get()?.n ??
+        0;
+      const one = client.prepare<[number], NumberedRow>(`${from} where rowid = ?`);
+      for (let at = last + 1; at <= most; at++) {
+        try {
+          const row = one.get(at);
+          if (row !== undefined) take(row);
+        } catch {
+          missing++;
+        }
+      }
+    } catch {
+      return last === 0 ? undefined : missing + 1;
+    }
+    return missing;
+  }
 }
 
 /**

@@ -1,5 +1,5 @@
 import { and, asc, eq, isNull } from "drizzle-orm";
-import { cleanName } from "@/core/marking";
+import { cleanName, LONGEST_NAME } from "@/core/marking";
 import { done, failed, type Result } from "@/core/result";
 import type { Data } from "../data";
 import { type DataWriter, nextRevision, type Stale } from "../revision";
@@ -53,7 +53,7 @@ export function putLearner(write: DataWriter, { id, name: typed }: Learner, now:
     .values({ id, name, createdAt: now, removedAt: null, answers: 0, revision } satisfies WholeRow<
       typeof learners
     >)
-    .onConflictDoUpdate({ target: learners.id, set: { removedAt: null, revision } })
+    .onConflictDoUpdate({ target: learners.id, set: { name, removedAt: null, revision } })
     .run();
   return findLearner(write, id) ?? { id, name };
 }
@@ -85,18 +85,33 @@ export function renameLearner(
   });
 }
 
-const setRemoved = (data: Data, id: string, removedAt: Date | null): boolean =>
+/** Takes a learner off the list; what they did is kept, and `restoreLearner` brings them back. Says whether there was one. */
+export const removeLearner = (data: Data, id: string, now: Date): boolean =>
   data.transaction(
     (write) =>
       write
         .update(learners)
-        .set({ removedAt, revision: nextRevision(write) })
+        .set({ removedAt: now, revision: nextRevision(write) })
         .where(eq(learners.id, id))
         .run().changes > 0,
   );
 
-/** Takes a learner off the list; what they did is kept, and `restoreLearner` brings them back. Says whether there was one. */
-export const removeLearner = (data: Data, id: string, now: Date): boolean => setRemoved(data, id, now);
+/** The longest name that has room for a number after it, in signs. */
+const ROOM_FOR_NUMBER = LONGEST_NAME - 4;
 
-/** Undoes `removeLearner`. */
-export const restoreLearner = (data: Data, id: string): boolean => setRemoved(data, id, null);
+/** Undoes `removeLearner`; where another one got the name meanwhile, this one has a number after it from now on. */
+export const restoreLearner = (data: Data, id: string): boolean =>
+  data.transaction((write) => {
+    const learner = findLearner(write, id);
+    if (learner === undefined) return false;
+    const taken = new Set(listLearners(write).flatMap((one) => (one.id === id ? [] : [one.name])));
+    let name = learner.name;
+    for (let nth = 2; taken.has(name); nth++)
+      name = cleanName(`${learner.name.slice(0, ROOM_FOR_NUMBER)} ${nth}`);
+    write
+      .update(learners)
+      .set({ name, removedAt: null, revision: nextRevision(write) })
+      .where(eq(learners.id, id))
+      .run();
+    return true;
+  });

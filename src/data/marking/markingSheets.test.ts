@@ -93,6 +93,16 @@ describe("a sheet", () => {
     countsAnewEqual(data);
   });
 
+  it("brings a learner back beside another one who got the name meanwhile, and tells them apart", () => {
+    const { data } = fresh();
+    begin(data);
+    removeLearner(data, "learner1", NOON);
+    addLearner(data, { id: "learner8", name: "Ada" }, NOON);
+    restoreLearner(data, "learner1");
+    expect(findLearner(data, "learner1")?.name).toBe("Ada 2");
+    expect(findLearner(data, "learner8")?.name).toBe("Ada");
+  });
+
   it("takes a name that is on the list already for the learner who has it", () => {
     const { data } = fresh();
     begin(data);

@@ -7,6 +7,7 @@ import { choicesOf, type HouseRules, PRESETS } from "@/core/house";
 import { workingOf } from "@/core/methods";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { drawRecipe, SKILLS } from "@/core/sheets";
+import { HOSTILE_TEXTS } from "@/core/testing/hostileTexts";
 import { valueOfResult } from "@/core/testing/valueOfResult";
 import { readSheetFile, SHEET_FORMATS, type SheetOut } from ".";
 import { sheetCsv, sheetJson, sheetLatex, sheetMarkdown } from "./plainSheets";
@@ -51,6 +52,35 @@ describe("a sheet in a file", () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  it.each(HOSTILE_TEXTS)("is none but itself with %j in its name, its story and its answer", (text) => {
+    const house = PRESETS.fillersTrueValue;
+    const working = workingOf(valueOfResult(readProblem("2 + 3", house), "the problem reads"), house);
+    const sheet: SheetOut = {
+      name: text,
+      house,
+      rows: [1, 2].map(() => ({ working, story: { text, answer: text } })),
+    };
+    for (const file of Object.values(qtiFiles(sheet))) expect(XMLValidator.validate(file)).toBe(true);
+    const latex = sheetLatex(sheet).split("\n");
+    expect(latex.slice(0, -1)).not.toContain("");
+    expect(latex.filter((line) => line.startsWith("  \\item"))).toHaveLength(4);
+    expect(latex.join(" ").match(/\\(?:input|end\{document\})/g)).toEqual(["\\end{document}"]);
+    const [head, blank, ...rest] = sheetMarkdown(sheet).split("\n");
+    expect([head?.startsWith("# "), blank]).toEqual([true, ""]);
+    expect(rest.slice(0, 2).map((line) => line.slice(0, 3))).toEqual(["1. ", "2. "]);
+    // What stands in an item is text: nothing that opens a link, a picture, a tag or a list of its own.
+    for (const line of [head, ...rest.slice(0, 2)]) {
+      const item = line?.replace(/^(?:# |\d\. )/, "") ?? "";
+      expect(item).not.toMatch(/(?<!\\)(?:[[<`*_]|:\/\/)/);
+      expect(item).not.toMatch(/^(?:[-+#]|\d+[.)])\s/);
+    }
+    const cells = sheetCsv(sheet)
+      .split("\n")
+      .slice(1)
+      .flatMap((line) => line.split(","));
+    for (const cell of cells) expect(cell).not.toMatch(/^"?[=+@\t\r]/);
   });
 
   it("has its stories, and the whole number that answers one whose quotient is rounded, in every format", () => {

@@ -6,6 +6,7 @@ import { LONGEST_SHEET_NAME, MOST_KEPT_ROWS } from "@/core/sheets";
 import { LONGEST_STORY } from "@/core/stories";
 import { answerLatex, askedLatex } from "../formula";
 import { FORMULA, plainField } from "./csvFields";
+import { oneLine } from "./oneLine";
 import { type FileRow, fileRows, type SheetOut } from "./sheetFile";
 
 /** The one format of a sheet in JSON: `{"format", "version", "name", "house", "problems": […]}`. */
@@ -37,7 +38,12 @@ export const sheetCsv = (sheet: SheetOut): string =>
 /** A list to be read or turned into anything else: the problems, then the answers. */
 export function sheetMarkdown(sheet: SheetOut): string {
   const rows = fileRows(sheet);
-  const plain = (text: string): string => text.replaceAll(/[\\*_<>|`#]/g, (sign) => `\\${sign}`);
+  const plain = (text: string): string =>
+    oneLine(text)
+      .replaceAll(/[\\*_<>|`#[\]!&]|:(?=\/\/)/g, (sign) => `\\${sign}`)
+      // What would begin a list of its own.
+      .replace(/^[-+](?=\s)/, (sign) => `\\${sign}`)
+      .replace(/^(\d{1,9})([.)])(?=\s)/, "$1\\$2");
   return [
     `# ${plain(sheet.name)}`,
     "",
@@ -63,7 +69,7 @@ const LATEX_SIGNS: Readonly<Record<string, string>> = {
 /** A document of LaTeX: the problems in two columns, and the answers on a page of their own. */
 export function sheetLatex({ name, house, rows }: SheetOut): string {
   const plain = (text: string): string =>
-    text.replaceAll(/[\\~^$%&#_{}]/g, (sign) => LATEX_SIGNS[sign] ?? `\\${sign}`);
+    oneLine(text).replaceAll(/[\\~^$%&#_{}]/g, (sign) => LATEX_SIGNS[sign] ?? `\\${sign}`);
   const title = plain(name);
   const list = (items: readonly string[]): readonly string[] => [
     "\\begin{multicols}{2}",

@@ -17,7 +17,11 @@ const builder = new XMLBuilder({
   suppressBooleanAttributes: false,
 });
 
-const xml = (content: object): string => `<?xml version="1.0" encoding="UTF-8"?>\n${builder.build(content)}`;
+/** What XML can't hold, not even escaped: https://www.w3.org/TR/xml/#charsets. */
+const NOT_IN_XML = /[^\t\n\r\u{20}-\u{d7ff}\u{e000}-\u{fffd}\u{10000}-\u{10ffff}]/gu;
+
+const xml = (content: object): string =>
+  `<?xml version="1.0" encoding="UTF-8"?>\n${builder.build(content).replace(NOT_IN_XML, "")}`;
 
 /** A sheet as items with text entry, by the open standard QTI 2.2: each file of the package by its name. */
 export function qtiFiles(sheet: SheetOut): Readonly<Record<string, string>> {

@@ -1,6 +1,5 @@
 import fs from "node:fs";
 import type { IncomingMessage, ServerResponse } from "node:http";
-import os from "node:os";
 import path from "node:path";
 import { format } from "date-fns";
 import { backupFile, listBackups } from "@/data/backup/backupFiles";
@@ -8,6 +7,7 @@ import type { Trouble } from "@/data/backup/health";
 import { moveAside, prepareRestore } from "@/data/backup/restore";
 import { exportDocument } from "@/data/backup/transfer";
 import { FILE_NAME, openDatabase, replaceDatabase } from "@/data/database";
+import { temporaryFolder } from "@/data/files/temporary";
 import { answerError, answerPage } from "../headers";
 import { requestPath } from "../requestPath";
 import { escapedHtml, plainPage } from "./plainPages";
@@ -200,18 +200,18 @@ function restoreOver(folder: string, name: string, stamp: string): string | unde
 }
 
 function exportTo(folder: string, response: ServerResponse): void {
-  const out = path.join(os.tmpdir(), `right-sum-export-${process.pid}-${Date.now()}.json`);
+  const temporary = temporaryFolder("export");
+  const remove = (): void => fs.rmSync(temporary, { recursive: true, force: true });
+  const out = path.join(temporary, "right-sum.json");
   try {
     exportDocument(path.join(folder, FILE_NAME), out, new Date());
     response.writeHead(200, {
       "content-type": "application/json",
       "content-disposition": 'attachment; filename="right-sum-what-can-be-read.json"',
     });
-    fs.createReadStream(out)
-      .on("close", () => fs.rmSync(out, { force: true }))
-      .pipe(response);
+    fs.createReadStream(out).on("close", remove).pipe(response);
   } catch {
-    fs.rmSync(out, { force: true });
+    remove();
     answerError(response, 503, "unreadable", "Nothing of this file can be read. Restore a backup instead.");
   }
 }

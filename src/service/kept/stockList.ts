@@ -5,8 +5,17 @@ import { type Measured, MOST_THINGS, type StockList, UNIT_SYSTEMS } from "@/core
 import { WORKSHOP } from "@/core/wording";
 import { ownThing } from "./ownThing";
 
-const figure = z.number().int().min(-100).max(10_000_000);
-const plausible = z.tuple([figure, figure]).optional();
+/** From and to, in the small unit; it goes up. */
+const between = (least: number) => {
+  const figure = z.number().int().min(least).max(10_000_000);
+  return z
+    .tuple([figure, figure])
+    .refine(([from, to]) => from < to, "the smaller one comes first")
+    .optional();
+};
+const plausible = between(1);
+/** Only degrees lie below zero. */
+const degrees = between(-1000);
 
 /** What is plausible of each measure, where it is known. */
 const measures = {
@@ -16,7 +25,7 @@ const measures = {
   volume: plausible,
   height: plausible,
   time: plausible,
-  temperature: plausible,
+  temperature: degrees,
 } satisfies Record<Measured, typeof plausible>;
 
 const listSchema = z.object({

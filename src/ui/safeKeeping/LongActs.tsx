@@ -46,7 +46,7 @@ export function ActsToldAbove({
   const [said, setSaid] = useState<Said | undefined>();
   const [working, start] = useTransition();
   const [doing, setDoing] = useState("");
-  useOtherWindows(() => router.refresh());
+  useOtherWindows(router.refresh, router.refresh);
   const run = (words: string, act: () => Promise<Said>): void => {
     setDoing(words);
     setSaid(undefined);

@@ -65,8 +65,9 @@ export function SafeKeepingScreen({
             </div>
             <p className="mt-1 max-w-[66ch] text-note leading-snug text-soft">
               One is made each day that Right Sum runs, before it is brought up to date, and before anything
-              is restored or imported. Of the last 7 days, 4 weeks and 12 months the newest each is kept, and
-              the last 5 in any case. Each was opened and checked after it was written.
+              is restored or imported. Of the last 7 days, 4 weeks and 12 months the newest each is kept, for
+              30 days those you asked for and those of before a restore or an import, and the last 5 in any
+              case. Each was opened and checked after it was written.
             </p>
             {looked && (
               <LookInside

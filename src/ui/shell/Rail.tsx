@@ -5,6 +5,7 @@ import { type ReactElement, useEffect } from "react";
 import { interceptBack } from "../parts/comingBack";
 import { PlaceLink, useNavigateAfterSaving } from "../parts/PlaceLink";
 import { ON_RAIL } from "../places";
+import { onSignInEnded } from "../saving/wire/signInEnded";
 import { useShortcuts } from "../shortcuts";
 
 const FIRST_AT_FOOT = ON_RAIL.find(({ end }) => end === "foot")?.name;
@@ -22,6 +23,11 @@ export function Rail(): ReactElement {
   const here = usePathname();
   const navigate = useNavigateAfterSaving();
   useEffect(interceptBack, []);
+  useEffect(() => {
+    // Without a sign-in nothing more is loaded: what asks for one is there before.
+    if (document.documentElement.dataset.beyond === "true")
+      void import("./signInAgain").then(({ signInAgain }) => onSignInEnded(signInAgain));
+  }, []);
   useShortcuts(
     (event) => {
       const address = placeOf(event);

@@ -1,5 +1,6 @@
 import { ROUTES } from "@/service/routes";
 import { tellOthers } from "../otherWindows";
+import { askToSignIn } from "./signInEnded";
 import { noteUnderway } from "./underway";
 
 /** Why something that was sent is not kept. */
@@ -72,7 +73,11 @@ async function answered(
     return { ok: true, value: told };
   }
   const message = textIn(told, "message") ?? UNREACHABLE;
-  if (answer.status === 401) location.assign(ROUTES.signIn);
+  if (answer.status === 401) {
+    const isIn = askToSignIn();
+    if (isIn === undefined) location.assign(ROUTES.signIn);
+    else if (await isIn) return answered(address, method, body, signal);
+  }
   if (answer.status >= 500 || answer.status === 401 || answer.status === 429)
     return { ok: false, error: { kind: "unreachable", message } };
   const code = textIn(told, "code") ?? "refused";

@@ -1,18 +1,32 @@
 import fs from "node:fs";
-import os from "node:os";
 import path from "node:path";
 import { Readable } from "node:stream";
 import { NextResponse } from "next/server";
+import { noteTrouble, trouble } from "@/data/backup/watch";
+import { temporaryFolder } from "@/data/files/temporary";
 import { file } from "@/threads/pool";
 import { databaseFile } from "../../../reading/safeKeeping";
-import { answering } from "../../answers";
+import { answering, errorAnswer } from "../../answers";
 
 /** Everything that is kept, as one JSON document. See docs/data.md. */
 export const GET = answering(async () => {
-  const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-export-"));
+  const folder = temporaryFolder("export");
   const out = path.join(folder, "right-sum.json");
   const now = new Date();
-  await file("exportTo", { file: databaseFile(), out, now });
+  const lost = await file("exportTo", { file: databaseFile(), out, now }).catch((error: unknown) => {
+    fs.rmSync(folder, { recursive: true, force: true });
+    throw error;
+  });
+  // Where it is known that not all can be read, what can be is wanted.
+  if (lost.tables.length > 0 && trouble() === undefined) {
+    fs.rmSync(folder, { recursive: true, force: true });
+    const unread = lost.tables.join(", ");
+    noteTrouble({ kind: "damaged", found: `nothing can be read of: ${unread}` });
+    return errorAnswer(503, {
+      code: "notWhole",
+      message: `Nothing was exported, since not all of it can be read (${unread}). Safe keeping says what to do.`,
+    });
+  }
   const stream = fs.createReadStream(out);
   stream.on("close", () => fs.rmSync(folder, { recursive: true, force: true }));
   return new NextResponse(Readable.toWeb(stream) as ReadableStream, {

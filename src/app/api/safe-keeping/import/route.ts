@@ -1,8 +1,9 @@
 import fs from "node:fs";
-import os from "node:os";
 import path from "node:path";
+import { replacing } from "@/data";
+import { temporaryFolder } from "@/data/files/temporary";
 import { file } from "@/threads/pool";
-import { incoming, putInPlace } from "../../../reading/safeKeeping";
+import { IS_BEING_REPLACED, incoming, putInPlace } from "../../../reading/safeKeeping";
 import { answering, bodyParts, errorAnswer, readOnlyAnswer } from "../../answers";
 
 /** As much as ten years of records take, with room to spare; in bytes. */
@@ -17,18 +18,21 @@ export const POST = answering(async ({ request }) => {
       code: "notJson",
       message: "Send JSON, with the content type application/json.",
     });
-  const folder = fs.mkdtempSync(path.join(os.tmpdir(), "right-sum-import-"));
+  const folder = temporaryFolder("import");
   try {
     const json = path.join(folder, "import.json");
     if (!(await written(request, json)))
       return errorAnswer(413, { code: "tooLarge", message: "The file is larger than any export." });
-    const ready = incoming();
-    const imported = await file("importFrom", { json, file: ready });
-    if (!imported.ok) return errorAnswer(422, { code: "notImported", message: imported.error });
-    const before = await putInPlace(ready, "import");
-    return before.ok
-      ? { before: before.value }
-      : errorAnswer(503, { code: "notImported", message: before.error });
+    const done = await replacing(async (hold) => {
+      const ready = incoming();
+      const imported = await file("importFrom", { json, file: ready });
+      if (!imported.ok) return errorAnswer(422, { code: "notImported", message: imported.error });
+      const before = await putInPlace(ready, "import", hold);
+      return before.ok
+        ? { before: before.value }
+        : errorAnswer(503, { code: "notImported", message: before.error });
+    });
+    return done ?? errorAnswer(409, IS_BEING_REPLACED);
   } finally {
     fs.rmSync(folder, { recursive: true, force: true });
   }

@@ -1,8 +1,7 @@
-import { randomInt } from "node:crypto";
 import { done, failed } from "@/core/result";
 import { findKeptSheet, type KeptSheet, keepSheet } from "@/data";
 import { keptSheet } from "@/service/kept/keptSheet";
-import { rowsShown } from "../../../reading/keptSheet";
+import { chance, rowsShown } from "../../../reading/keptSheet";
 import { errorAnswer } from "../../answers";
 import { keptRoutes } from "../../keptRoutes";
 
@@ -10,9 +9,6 @@ const onDisk = ({ id: _id, code: _code, archived: _archived, revision, ...value 
   value,
   revision,
 });
-
-/** A random number below one, as whole numbers make it. */
-const chance = (): number => randomInt(1_000_000) / 1_000_000;
 
 /** Keeps a sheet whole, every problem of which has to read; or gives it. */
 export const { PUT, GET } = keptRoutes(keptSheet, {

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { database, findKeptSheet, sheetOfCode } from "@/data";
+import { database } from "@/data";
 import { learnersSchema, openForMarking } from "../../../reading/keptSheet";
 import { answeringBody, errorAnswer } from "../../answers";
 
@@ -11,7 +11,7 @@ const markingSchema = z.union([
 /** Opens a kept sheet for marking, found by its id or by the code that is printed on it, with learners as columns. */
 export const POST = answeringBody(({ body }) => {
   const data = database();
-  const sheet = "code" in body ? sheetOfCode(data, body.code) : findKeptSheet(data, body.sheet);
+  const sheet = openForMarking(data, body, body.learners, new Date());
   if (sheet === undefined) {
     const message =
       "code" in body
@@ -19,6 +19,5 @@ export const POST = answeringBody(({ body }) => {
         : "There is no such sheet.";
     return errorAnswer(404, { code: "notThere", message });
   }
-  openForMarking(data, sheet, body.learners, new Date());
-  return { sheet: sheet.id };
+  return { sheet };
 }, markingSchema);

@@ -1,20 +1,20 @@
 import { NextResponse } from "next/server";
 import { choicesOf } from "@/core/house";
-import { database, findKeptSheet } from "@/data";
+import { database } from "@/data";
 import { printingFrom } from "@/render/print";
-import { computeSlowly } from "@/threads/pool";
-import { fileName } from "../../../../reading/keptSheet";
+import { computeForPrint } from "@/threads/pool";
+import { fileName, sheetToGiveOut } from "../../../../reading/keptSheet";
 import { usedStock } from "../../../../reading/saved";
 import { answering, errorAnswer } from "../../../answers";
 
 /** A kept sheet as a PDF, printed as its address asks. See docs/api.md. */
 export const GET = answering(async ({ id, request }) => {
-  const sheet = findKeptSheet(database(), id);
-  if (sheet === undefined) return errorAnswer(404, { code: "notThere", message: "There is no such sheet." });
   const printing = printingFrom(new URL(request.url).searchParams);
   if (printing === undefined)
     return errorAnswer(400, { code: "badRequest", message: "A sheet can’t be printed like that." });
-  const made = await computeSlowly("sheetPrinted", {
+  const sheet = sheetToGiveOut(database(), id);
+  if (sheet === undefined) return errorAnswer(404, { code: "notThere", message: "There is no such sheet." });
+  const made = await computeForPrint("sheetPrinted", {
     title: sheet.name,
     code: sheet.code,
     house: choicesOf(sheet.house),

@@ -3,19 +3,12 @@ import os from "node:os";
 import path from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
-import { exportDocument, importDocument } from "./backup/transfer";
-import type { Data } from "./data";
-import { openDatabase } from "./database";
-import {
-  findKeptSheet,
-  givenTo,
-  keepSheet,
-  listKeptSheets,
-  noteGiven,
-  setSheetAside,
-  sheetOfCode,
-} from "./keptSheets";
-import { addLearner } from "./marking/learners";
+import { exportDocument, importDocument } from "../backup/transfer";
+import type { Data } from "../data";
+import { openDatabase } from "../database";
+import { addLearner } from "../marking/learners";
+import { findKeptSheet, givenTo, keepSheet, listKeptSheets, noteGiven, setSheetAside } from "./keptSheets";
+import { giveOut, versionToMark } from "./sheetVersions";
 
 let folder = "";
 let data: Data;
@@ -61,8 +54,6 @@ describe("kept sheets", () => {
     expect(findKeptSheet(data, "spokesheet000001")).toMatchObject({ ...content("Spokes"), archived: false });
     expect(first.value.code).toMatch(/^[2-9A-HJKMNP-Z]{6}$/);
     expect(second.value.code).not.toBe(first.value.code);
-    expect(sheetOfCode(data, ` ${first.value.code.toLowerCase()} `)?.id).toBe("spokesheet000001");
-    expect(sheetOfCode(data, "nothing")).toBeUndefined();
   });
 
   it("are not written over by a window that has not seen the last change; what is sent twice does no harm", () => {
@@ -126,5 +117,50 @@ describe("kept sheets", () => {
     expect(findKeptSheet(again, "spokesheet000001")).toEqual(findKeptSheet(data, "spokesheet000001"));
     expect(givenTo(again, "spokesheet000001")).toHaveLength(1);
     again.$client.close();
+  });
+
+  it("are marked under their code as they were given out, whatever has become of them since", () => {
+    const id = "spokesheet000009";
+    const outside = { now: NOW, chance: chances(), idOf: (text: string) => `id of ${text}` };
+    const given = () => {
+      const sheet = findKeptSheet(data, id);
+      if (sheet === undefined) throw new Error("the sheet is there");
+      return data.transaction((write) => giveOut(write, sheet, outside));
+    };
+    const typed = (code: string) =>
+      data.transaction((write) => versionToMark(write, ` ${code.toLowerCase()} `, outside));
+    const put = (problems: readonly string[]) => {
+      const rows = problems.map((problem) => ({ problem }));
+      const state = { ...content("Spokes"), rows };
+      expect(keepSheet(data, id, state, { saw: undefined }, NOW, outside.chance).ok).toBe(true);
+    };
+    put(["1 + 2", "3 + 4"]);
+    const first = given();
+    expect(first).toMatchObject({
+      sheet: id,
+      markedAs: id,
+      rows: [{ problem: "1 + 2" }, { problem: "3 + 4" }],
+    });
+    expect(given()).toEqual(first);
+    put(["5 + 6"]);
+    // Changed, and not given out yet: its code still stands for what was printed.
+    expect(typed(first.code)).toEqual(first);
+    const second = given();
+    expect(second.code).not.toBe(first.code);
+    expect(second).toMatchObject({ sheet: id, rows: [{ problem: "5 + 6" }] });
+    expect(second.markedAs).not.toBe(first.markedAs);
+    expect(findKeptSheet(data, id)?.code).toBe(second.code);
+    expect([typed(first.code), typed(second.code)]).toEqual([first, second]);
+    expect(typed("nothing")).toBeUndefined();
+  });
+
+  it("changed in one window are not taken for the same in another that changed their house alone", () => {
+    const id = "spokesheet000008";
+    kept(id, "Spokes");
+    const saw = findKeptSheet(data, id)?.revision;
+    const withHouse = (house: typeof PRESETS.gapsShort) =>
+      keepSheet(data, id, { ...content("Spokes"), house }, { saw }, NOW, chances());
+    expect(withHouse(PRESETS.commaBelow).ok).toBe(true);
+    expect(withHouse(PRESETS.gapsShort)).toMatchObject({ ok: false, error: { code: "stale" } });
   });
 });

@@ -5,12 +5,12 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import { done, failed, type Result } from "@/core/result";
 import { type KeptSheetState, keptRowSchema } from "@/service/kept/keptSheet";
 import type { Unread } from "@/service/kept/unread";
-import type { Data } from "./data";
-import { houseOf, jsonOf } from "./houseOf";
-import { type DataWriter, nextRevision, type Stale } from "./revision";
-import { keptSheets, learners, sheetsGiven } from "./schema";
-import { partRead } from "./unread";
-import type { WholeRow } from "./wholeRow";
+import type { Data } from "../data";
+import { houseOf, jsonOf } from "../houseOf";
+import { type DataWriter, nextRevision, type Stale } from "../revision";
+import { keptSheets, learners, sheetsGiven, sheetVersions } from "../schema";
+import { partRead } from "../unread";
+import type { WholeRow } from "../wholeRow";
 
 /** A sheet of problems as it is kept. */
 export interface KeptSheet extends KeptSheetState {
@@ -20,7 +20,7 @@ export interface KeptSheet extends KeptSheetState {
   readonly revision: number;
 }
 
-const rowsSchema = z.array(keptRowSchema);
+export const rowsSchema = z.array(keptRowSchema);
 
 type Row = typeof keptSheets.$inferSelect;
 
@@ -47,9 +47,9 @@ export function findKeptSheet(data: DataWriter, id: string): KeptSheet | undefin
   return found(data, eq(keptSheets.id, id));
 }
 
-/** The kept sheet on which a code is printed, in capital letters or small ones. */
-export function sheetOfCode(data: DataWriter, code: string): KeptSheet | undefined {
-  return found(data, eq(keptSheets.code, code.trim().toUpperCase()));
+/** The kept sheet that has a code just now, in capital letters. */
+export function sheetWithCode(data: DataWriter, code: string): KeptSheet | undefined {
+  return found(data, eq(keptSheets.code, code));
 }
 
 function found(data: DataWriter, which: SQL): KeptSheet | undefined {
@@ -66,15 +66,16 @@ function found(data: DataWriter, which: SQL): KeptSheet | undefined {
 const CODE_SIGNS = "23456789ABCDEFGHJKMNPQRSTUVWXYZ";
 const CODE_LENGTH = 6;
 
-/** A code that no sheet has yet, from chances that come from outside. */
-function newCode(write: DataWriter, chance: () => number): string {
+/** A code that no sheet has or had, from chances that come from outside. */
+export function newCode(write: DataWriter, chance: () => number): string {
   for (;;) {
     const code = Array.from(
       { length: CODE_LENGTH },
       () => CODE_SIGNS[Math.floor(chance() * CODE_SIGNS.length)],
     ).join("");
     const taken = write.select({ id: keptSheets.id }).from(keptSheets).where(eq(keptSheets.code, code)).get();
-    if (taken === undefined) return code;
+    const had = write.select().from(sheetVersions).where(eq(sheetVersions.code, code)).get();
+    if (taken === undefined && had === undefined) return code;
   }
 }
 
@@ -101,8 +102,8 @@ export function keepSheet(
     if (there?.ok === false) return failed({ code: "unread" });
     const before = there?.value;
     const values = { ...contentOf(content), changedAt: now };
-    const stands = ({ name, rows }: KeptSheetState): boolean =>
-      before?.name === name && JSON.stringify(before.rows) === JSON.stringify(rows);
+    const stands = (other: KeptSheetState): boolean =>
+      before !== undefined && JSON.stringify(contentOf(before)) === JSON.stringify(contentOf(other));
     if (before !== undefined && saw !== undefined && before.revision !== saw) {
       if (stands(content)) return done(before);
       if (after === undefined || !stands(after)) return failed({ code: "stale", now: before });
