@@ -296,3 +296,39 @@ test("one board, sheet or setting that can't be read takes nothing else down", a
     await server.remove();
   }
 });
+
+test("a window that is open while a backup is restored shows what is on disk then, and goes on from it", async ({
+  page,
+}) => {
+  const server = await startServer();
+  try {
+    await page.goto(`${server.url}/marking`);
+    await listening(page);
+    await page.getByRole("textbox", { name: "Next problem" }).fill("4.7 + 3.8");
+    await page.keyboard.press("Enter");
+    await page.getByRole("combobox", { name: "Next learner" }).fill("Wim");
+    await page.keyboard.press("Enter");
+    const answer = page.getByRole("textbox", { name: "Wim, 4.7 + 3.8" });
+    const kept = page.getByText("Kept", { exact: true });
+    await answer.fill("8.5");
+    await page.keyboard.press("Enter");
+    await expect(kept).toBeVisible();
+    const post = (what: string, body: object) =>
+      page.request.post(`${server.url}/api/safe-keeping/${what}`, { data: body });
+    const { name } = await (await post("backup", {})).json();
+    await answer.fill("13");
+    await page.keyboard.press("Enter");
+    await expect(page.getByText(/wrong|explain/i).first()).toBeVisible();
+    await expect(kept).toBeVisible();
+    expect((await post("restore", { name })).status()).toBe(200);
+    await expect(answer).toHaveValue("8.5");
+    await listening(page);
+    await answer.fill("8.6");
+    await page.keyboard.press("Enter");
+    await expect(kept).toBeVisible();
+    await page.reload();
+    await expect(answer).toHaveValue("8.6");
+  } finally {
+    await server.remove();
+  }
+});

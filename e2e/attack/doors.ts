@@ -69,7 +69,7 @@ export async function attackDoors(share: number): Promise<readonly Tally[]> {
             server.url,
             method,
             at(route),
-            { cookie, "content-type": "application/json" },
+            { cookie, "content-type": "application/json", "content-length": "2" },
             "{}",
           );
           const refused = [401, 403, 404, 405, 415].includes(answer.status);

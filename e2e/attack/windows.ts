@@ -43,7 +43,7 @@ const KEPT: readonly { readonly address: string; readonly state: (nth: number) =
     address: "/api/own/rungs/rung00000001",
     state: (nth) => ({
       name: `Rung ${nth}`,
-      strand: "addition",
+      strand: "addingSubtracting",
       lines: ["[2-9] + [2-9]"],
       always: [],
       never: [],
