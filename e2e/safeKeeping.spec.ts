@@ -107,6 +107,13 @@ test("everything goes out as one file and comes in again, whole or not at all", 
       page.getByText("The file is not JSON: it may be cut off, or be something else."),
     ).toBeVisible();
     await expect(page.getByText("0 boards, 0 learners, 0 sheets and 0 answers are kept.")).toBeVisible();
+    // One that is stopped on its way has changed nothing.
+    const address = "**/api/safe-keeping/import";
+    await page.route(address, () => undefined);
+    await file.setInputFiles(chosen(text));
+    await page.getByRole("button", { name: "Stop" }).click();
+    await expect(page.getByText("Stopped. Nothing was imported.")).toBeVisible();
+    await page.unroute(address);
     // As large as ten years of records.
     await file.setInputFiles(chosen(`${" ".repeat(12_000_000)}${text}`));
     await expect(page.getByText(/^Imported\. What was here before is in the backup/)).toBeVisible();

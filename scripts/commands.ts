@@ -48,6 +48,11 @@ export const COMMANDS: readonly Command[] = [
     inTest: "a server killed in three browser tests",
   },
   {
+    run: "npm run attack",
+    does: "what an outsider would try on a server, counted: doors, bodies, windows, restores, texts, folders ([docs/security.md](docs/security.md))",
+    inTest: "a tenth of it",
+  },
+  {
     run: "npm run measure",
     does: "how well every error pattern is told by single answers and by sheets",
     inTest: "a sheet of ten for each pattern",

@@ -20,6 +20,7 @@ import { tokensCss } from "@/service/tokens";
 import { HOW_PLACE_KEYS, ON_RAIL } from "@/ui/places";
 import { BOARD_KEYS } from "@/ui/shortcuts";
 import { TASK_KEYS } from "@/ui/shortcuts/taskKeys";
+import attack from "../bench/attack.json" with { type: "json" };
 import papers from "../bench/papers.json" with { type: "json" };
 import penKeys from "../bench/pen-keys.json" with { type: "json" };
 import sheets from "../bench/sheets.json" with { type: "json" };
@@ -33,6 +34,15 @@ import { TEST_PARTS } from "./testDocs";
 /** Each written part by its file and name. */
 const PARTS: readonly { readonly file: string; readonly name: string; readonly text: () => string }[] = [
   ...Object.entries(TEST_PARTS).map(([name, text]) => ({ file: "docs/testing.md", name, text })),
+  {
+    file: "docs/security.md",
+    name: "attack",
+    text: () =>
+      table(
+        ["Part", "Tried", "Fell short", "Over a second"],
+        attack.map(({ part, tried, fellShort, slow }) => [part, tried, fellShort, slow]),
+      ),
+  },
   {
     file: "README.md",
     name: "commands",

@@ -7,6 +7,7 @@ import { writeProblem } from "@/core/problem";
 import type { KeptBoard } from "@/data";
 import { sampleWorking } from "@/service/requests/methodSample";
 import { compute } from "@/threads/pool";
+import type { Computing } from "@/threads/tasks";
 import { headingOf, type ShownMethod } from "@/ui/methods/MethodsScreen";
 
 /** Drawings that were made before, by what they are of: as much HTML as some hundred boards take. */
@@ -29,19 +30,43 @@ export async function picturesOf(boards: readonly KeptBoard[]): Promise<readonly
   return asked.map(({ key }) => drawn.get(key) ?? "");
 }
 
-/** What stands on the methods' page under some house rules, each worked and drawn once. */
-const shown = new LRUCache<string, readonly ShownMethod[]>({ max: 4 });
+/** Keeps the last few of what a page works out, by what it is asked with; what failed is asked for again. */
+function remembered<Asked, Made>(
+  make: (asked: Asked) => Promise<Made>,
+  most: number,
+): (asked: Asked) => Promise<Made> {
+  const known = new LRUCache<string, { readonly made: Made }>({ max: most });
+  return async (asked) => {
+    const key = JSON.stringify(asked);
+    const before = known.get(key);
+    if (before !== undefined) return before.made;
+    const made = await make(asked);
+    if (made !== undefined) known.set(key, { made });
+    return made;
+  };
+}
+
+/** How many house rules are remembered: a tutor's own, and those of a few boards. */
+const HOUSES = 4;
 
 /** Every method with its sample, as the house writes it. */
-export async function methodsShown(house: HouseRules): Promise<readonly ShownMethod[]> {
-  const choices = choicesOf(house);
-  const key = JSON.stringify(choices);
-  const known = shown.get(key);
-  if (known !== undefined) return known;
-  const methods = await Promise.all(METHOD_IDS.map((id) => shownMethod(id, house)));
-  shown.set(key, methods);
-  return methods;
-}
+export const methodsShown = remembered(
+  (house: HouseRules): Promise<readonly ShownMethod[]> =>
+    Promise.all(METHOD_IDS.map((id) => shownMethod(id, house))),
+  HOUSES,
+);
+
+/** What each switch changes, under the rules of a house; none where it can't be worked out in time. */
+export const samplesShown = remembered(async (house: HouseRules) => {
+  const made = await compute("switchSamples", { house: choicesOf(house) });
+  return made.ok ? made.value : undefined;
+}, HOUSES);
+
+/** A story of a tutor's own as its page begins with it; none where it can't be worked out. */
+export const storyWorked = remembered(async (asked: Parameters<Computing["workOwnStory"]>[0]) => {
+  const worked = await compute("workOwnStory", asked);
+  return worked.ok && worked.value.ok ? worked.value.value : undefined;
+}, 2 * HOUSES);
 
 async function shownMethod(id: MethodId, house: HouseRules): Promise<ShownMethod> {
   const { problem } = sampleWorking(id, house);

@@ -2,6 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { createContext, type ReactElement, type ReactNode, useContext, useState, useTransition } from "react";
+import { Button } from "../parts/Button";
 import { useOtherWindows } from "../saving/otherWindows";
 import { ask } from "../saving/wire/ask";
 
@@ -11,10 +12,16 @@ export interface Said {
   readonly failed: boolean;
 }
 
+/** What an act is given that tells how far it is, and can be stopped. */
+export interface Running {
+  readonly say: (doing: string) => void;
+  readonly signal: AbortSignal;
+}
+
 /** Acts that may take a while: one at a time, with what is being done and what came of it. */
 interface LongActs {
   readonly working: boolean;
-  readonly run: (doing: string, act: () => Promise<Said>) => void;
+  readonly run: (doing: string, act: (running: Running) => Promise<Said>, canStop?: boolean) => void;
 }
 
 const Acts = createContext<LongActs>({ working: false, run: () => undefined });
@@ -46,12 +53,16 @@ export function ActsToldAbove({
   const [said, setSaid] = useState<Said | undefined>();
   const [working, start] = useTransition();
   const [doing, setDoing] = useState("");
+  const [stop, setStop] = useState<AbortController | undefined>();
   useOtherWindows(router.refresh, router.refresh);
-  const run = (words: string, act: () => Promise<Said>): void => {
+  const run: LongActs["run"] = (words, act, canStop = false) => {
+    const stopping = new AbortController();
     setDoing(words);
     setSaid(undefined);
+    setStop(canStop ? stopping : undefined);
     start(async () => {
-      setSaid(await act());
+      setSaid(await act({ say: setDoing, signal: stopping.signal }));
+      setStop(undefined);
       router.refresh();
     });
   };
@@ -65,6 +76,11 @@ export function ActsToldAbove({
           said && <span className={said.failed ? "text-rust" : "text-plumb"}>{said.words}</span>
         )}
       </p>
+      {working && stop !== undefined && (
+        <Button look="edged" disabled={stop.signal.aborted} onClick={() => stop.abort()}>
+          Stop
+        </Button>
+      )}
       {children}
     </Acts>
   );

@@ -4,8 +4,8 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import { LONGEST_STORY, OWN_FORMS } from "@/core/stories";
 import { database, unreadOwnThings } from "@/data";
 import { keptStory } from "@/service/kept/ownStory";
-import { compute } from "@/threads/pool";
 import { type OwnDraft, OwnStoriesScreen } from "@/ui/stories";
+import { storyWorked } from "../../reading/drawings";
 import { type Parameters, parametersOf } from "../../reading/parameters";
 import { identified, ownStories, savedHouse } from "../../reading/saved";
 import { TooMuch } from "../../TooMuch";
@@ -49,12 +49,11 @@ export default async function OwnStoryPage({
   const from = await startOf(await parametersOf(searchParams));
   if ("message" in from) return <TooMuch message={from.message} />;
   const { start, house } = from;
-  const worked = await compute("workOwnStory", { ...start, house: choicesOf(house) });
   return (
     <OwnStoriesScreen
       key={start.text}
       start={start}
-      shown={worked.ok && worked.value.ok ? worked.value.value : undefined}
+      shown={await storyWorked({ ...start, house: choicesOf(house) })}
       kept={ownStories().map((one) => ({ value: identified(one), revision: one.revision }))}
       unread={unreadOwnThings(database(), keptStory)}
       isSample={start === SAMPLE}

@@ -54,7 +54,7 @@ export default function StockEditor({
           className="h-11 w-64 rounded-lg border border-edge bg-page px-3 text-body font-semibold"
         />
         <Button look="main" disabled={list.things.length === 0} onClick={keep}>
-          Keep {list.things.length} things
+          Keep {list.things.length} {list.things.length === 1 ? "thing" : "things"}
         </Button>
         {!isUsed && start !== undefined && start.value.things.length > 0 && (
           <Button look="quiet" onClick={onUse}>

@@ -66,7 +66,7 @@ export const StockFields = ({
         onChange={({ target }) =>
           void target.files?.[0]?.text().then((read) => onDraft({ ...draft, text: read }))
         }
-        className="text-ink"
+        className="text-ink file:mr-3 file:min-h-11 file:rounded-lg file:border file:border-edge file:border-solid file:bg-page file:px-4 file:font-semibold file:text-ink hover:file:bg-shade"
       />
     </label>
   </div>

@@ -26,7 +26,7 @@ export const StockLists = ({
           <span>
             {name}
             <span className="block text-small text-soft">
-              {things === undefined ? "Not kept yet" : `${things} things`}
+              {things === undefined ? "Not kept yet" : things === 1 ? "1 thing" : `${things} things`}
             </span>
           </span>
           {id === inUse && <Check aria-label="In use" className="size-5 text-plumb" />}
