@@ -153,6 +153,10 @@ const DISK: Readonly<Record<string, Refusal>> = {
     code: "diskFull",
     message: "The disk is full, so this was not kept. Make room and try again.",
   },
+  ENOSPC: {
+    code: "diskFull",
+    message: "The disk is full, so this was not done. Make room and try again.",
+  },
   SQLITE_BUSY: { code: "locked", message: "Another program has the data locked. It will be tried again." },
   SQLITE_LOCKED: { code: "locked", message: "Another program has the data locked. It will be tried again." },
   SQLITE_READONLY: { code: "readOnly", message: "The data can only be read, so this was not kept." },

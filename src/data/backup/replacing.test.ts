@@ -12,7 +12,7 @@ import { DOCUMENT_TABLES } from "./documentTables";
 import { examine } from "./health";
 import { replacing } from "./replacing";
 import { numberAfter, prepareRestore } from "./restore";
-import { exportDocument, NothingRead } from "./transfer";
+import { exportDocument, NOTHING_READ } from "./transfer";
 
 afterEach(() => {
   for (const folder of folders.splice(0)) fs.rmSync(folder, { recursive: true, force: true });
@@ -63,7 +63,7 @@ describe("an export", () => {
     const other = new Database(file(folder));
     for (const { name } of DOCUMENT_TABLES) other.exec(`drop table if exists ${name}`);
     other.close();
-    expect(() => exportDocument(file(folder), out, NOON)).toThrow(NothingRead);
+    expect(() => exportDocument(file(folder), out, NOON)).toThrow(NOTHING_READ);
   });
 
   it("is whole where no log can be made beside the file, and changes nothing there", () => {

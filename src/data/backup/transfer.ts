@@ -16,8 +16,8 @@ export interface Lost {
   readonly tables: readonly string[];
 }
 
-/** Nothing at all could be read. */
-export class NothingRead extends Error {}
+/** What an export fails with where nothing at all could be read. */
+export const NOTHING_READ = "no table of the database can be read";
 
 /**
  * Writes everything in a database to a file, as one JSON document. What can't be read of a damaged database is
@@ -48,7 +48,7 @@ export function exportDocument(database: string, out: string, now: Date): Lost {
     fs.closeSync(file);
     client.close();
   }
-  if (tables.length === DOCUMENT_TABLES.length) throw new NothingRead("no table of the database can be read");
+  if (tables.length === DOCUMENT_TABLES.length) throw new Error(NOTHING_READ);
   return { rows, tables };
 }
 

@@ -1,6 +1,7 @@
 import { eq } from "drizzle-orm";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { KeptRow } from "@/service/kept/keptSheet";
+import { refuseWhileReplaced } from "../backup/replacing";
 import { houseOf, jsonOf } from "../houseOf";
 import { findSheet } from "../marking/markingSheets";
 import type { DataWriter } from "../revision";
@@ -31,19 +32,15 @@ interface Outside {
  * for good: a sheet that was changed since it was given out last gets a new one.
  */
 export function giveOut(write: DataWriter, sheet: KeptSheet, { now, chance, idOf }: Outside): SheetVersion {
+  refuseWhileReplaced();
   const { id, name, house, rows } = sheet;
   const before = versionOfCode(write, sheet.code);
   if (before !== undefined && sameProblems(before, sheet)) return before;
-  const code = before === undefined ? sheet.code : newCode(write, chance);
+  const isNew = rowOfCode(write, sheet.code) === undefined;
+  const code = isNew ? sheet.code : newCode(write, chance);
   // Sheets that were marked before versions were kept may have other problems: these are marked by themselves.
   const marked = findSheet(write, id);
-  const isFirst =
-    before === undefined &&
-    (marked === undefined ||
-      sameLines(
-        marked.rows,
-        rows.map(({ problem }) => ({ problem })),
-      ));
+  const isFirst = isNew && (marked === undefined || sameLines(marked.rows, rows));
   const markedAs = isFirst ? id : idOf(`${id} ${code}`);
   if (code !== sheet.code) write.update(keptSheets).set({ code }).where(eq(keptSheets.id, id)).run();
   write
@@ -76,9 +73,12 @@ const sameLines = (
 ): boolean =>
   JSON.stringify(some.map(({ problem }) => problem)) === JSON.stringify(others.map(({ problem }) => problem));
 
+const rowOfCode = (data: DataWriter, code: string) =>
+  data.select().from(sheetVersions).where(eq(sheetVersions.code, code)).get();
+
 /** What was given out under a code; none where nothing was, or it can't be read. */
 function versionOfCode(data: DataWriter, code: string): SheetVersion | undefined {
-  const row = data.select().from(sheetVersions).where(eq(sheetVersions.code, code)).get();
+  const row = rowOfCode(data, code);
   if (row === undefined) return undefined;
   const house = houseOf(row.house);
   const rows = jsonOf(row.rows, rowsSchema);

@@ -17,8 +17,8 @@ const builder = new XMLBuilder({
   suppressBooleanAttributes: false,
 });
 
-/** What XML can't hold, not even escaped: https://www.w3.org/TR/xml/#charsets. */
-const NOT_IN_XML = /[^\t\n\r\u{20}-\u{d7ff}\u{e000}-\u{fffd}\u{10000}-\u{10ffff}]/gu;
+/** What XML can't hold, not even escaped (https://www.w3.org/TR/xml/#charsets), and what else steers a machine. */
+const NOT_IN_XML = /[\p{Cs}\ufffe\uffff]|(?![\t\n\r])\p{Cc}/gu;
 
 const xml = (content: object): string =>
   `<?xml version="1.0" encoding="UTF-8"?>\n${builder.build(content).replace(NOT_IN_XML, "")}`;

@@ -33,10 +33,17 @@ function element<Name extends keyof HTMLElementTagNameMap>(
 
 let asking: Promise<boolean> | undefined;
 
+/** How long nobody is asked again who did not want to be, in milliseconds: what is to be kept is tried every few seconds. */
+const LEFT_ALONE = 60_000;
+let leftAloneSince = Number.NEGATIVE_INFINITY;
+
 /** Asks for the passphrase where a sign-in has ended, over the page as it stands: nothing on it is lost. Says whether somebody is in again. */
 export function signInAgain(): Promise<boolean> {
-  asking ??= asked().finally(() => {
+  if (performance.now() - leftAloneSince < LEFT_ALONE) return Promise.resolve(false);
+  asking ??= asked().then((isIn) => {
     asking = undefined;
+    if (!isIn) leftAloneSince = performance.now();
+    return isIn;
   });
   return asking;
 }

@@ -2,6 +2,7 @@ import fs from "node:fs";
 import path from "node:path";
 import { Readable } from "node:stream";
 import { NextResponse } from "next/server";
+import { NOTHING_READ } from "@/data/backup/transfer";
 import { noteTrouble, trouble } from "@/data/backup/watch";
 import { temporaryFolder } from "@/data/files/temporary";
 import { file } from "@/threads/pool";
@@ -15,8 +16,14 @@ export const GET = answering(async () => {
   const now = new Date();
   const lost = await file("exportTo", { file: databaseFile(), out, now }).catch((error: unknown) => {
     fs.rmSync(folder, { recursive: true, force: true });
+    if (error instanceof Error && error.message === NOTHING_READ) return undefined;
     throw error;
   });
+  if (lost === undefined)
+    return errorAnswer(503, {
+      code: "notRead",
+      message: "Nothing of the data can be read, so nothing was exported. Restore a backup instead.",
+    });
   // Where it is known that not all can be read, what can be is wanted.
   if (lost.tables.length > 0 && trouble() === undefined) {
     fs.rmSync(folder, { recursive: true, force: true });
