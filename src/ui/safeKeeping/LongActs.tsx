@@ -69,18 +69,20 @@ export function ActsToldAbove({
   return (
     <Acts value={{ working, run }}>
       {above}
-      <p role="status" className="mt-3 min-h-6 text-note">
-        {working ? (
-          <span className="text-soft">{doing}</span>
-        ) : (
-          said && <span className={said.failed ? "text-rust" : "text-plumb"}>{said.words}</span>
+      <div className="mt-2 flex min-h-12 flex-wrap items-center gap-x-4">
+        <p role="status" className="text-note">
+          {working ? (
+            <span className="text-soft">{doing}</span>
+          ) : (
+            said && <span className={said.failed ? "text-rust" : "text-plumb"}>{said.words}</span>
+          )}
+        </p>
+        {working && stop !== undefined && (
+          <Button look="edged" disabled={stop.signal.aborted} onClick={() => stop.abort()}>
+            Stop
+          </Button>
         )}
-      </p>
-      {working && stop !== undefined && (
-        <Button look="edged" disabled={stop.signal.aborted} onClick={() => stop.abort()}>
-          Stop
-        </Button>
-      )}
+      </div>
       {children}
     </Acts>
   );
