@@ -125,7 +125,7 @@ test("a pasted column fills the sheet; garbage in it is kept and told", async ({
 test("a sheet is read from CSV and saved as one", async ({ page }) => {
   await page.goto("/marking");
   const file = (text: string) => ({ name: "sheet.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
-  const field = page.getByLabel("Read a sheet from CSV");
+  const field = page.getByLabel("Read CSV");
   await field.setInputFiles(file("problem,Rosa\nnonsense,3\n"));
   const preview = page.getByRole("dialog");
   await expect(preview).toContainText("Line 2, “nonsense”");

@@ -129,7 +129,7 @@ test("a whole column pasted is kept at once, and marked after; closing loses non
   const file = (text: string) => ({ name: "sheet.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
   const lines = Array.from({ length: 60 }, (_, nth) => `${nth + 20}.5 + 3.8`);
   await page
-    .getByLabel("Read a sheet from CSV")
+    .getByLabel("Read CSV")
     .setInputFiles(
       file(`problem,Ann,Ben\n${lines.map((line, nth) => `${line},${nth + 24}.3,7`).join("\n")}`),
     );

@@ -21,6 +21,15 @@ const placed = (route: string): string =>
 const JSON_TYPE = { "content-type": "application/json" };
 const HOUSE = { preset: "gapsShort" };
 
+const OWN_STORY = {
+  text: "3 bells and 4 bells. How many?",
+  form: "altogether",
+  line: "",
+  left: [],
+  turned: false,
+  answer: "",
+};
+
 /** A body that each route takes, from which others are made that it must not. */
 const SOUND: Readonly<Record<string, object>> = {
   "/api/boards/[id]": {
@@ -49,27 +58,9 @@ const SOUND: Readonly<Record<string, object>> = {
     state: { name: "Mine", things: [{ one: "rose", many: "roses", price: [100, 300] }] },
     saw: 0,
   },
-  "/api/own/stories/[id]": {
-    state: {
-      text: "3 bells and 4 bells. How many?",
-      form: "altogether",
-      line: "",
-      left: [],
-      turned: false,
-      answer: "",
-    },
-    saw: 0,
-  },
+  "/api/own/stories/[id]": { state: OWN_STORY, saw: 0 },
   "/api/stories": { kind: "total-of-two", seed: 1, house: HOUSE },
-  "/api/stories/own": {
-    text: "3 bells and 4 bells. How many?",
-    form: "altogether",
-    line: "",
-    left: [],
-    turned: false,
-    answer: "",
-    house: HOUSE,
-  },
+  "/api/stories/own": { ...OWN_STORY, house: HOUSE },
   "/api/hand-in": {
     id: "handin000001",
     learner: "learner00001",
@@ -112,20 +103,19 @@ const ODD_VALUES: readonly unknown[] = [
 /** A body with one value in it put in the place of another. */
 function bent(body: object, next: (below: number) => number): string {
   const odd = ODD_VALUES[next(ODD_VALUES.length)];
-  const places: { readonly of: Record<string, unknown>; readonly key: string }[] = [];
+  const places: { readonly of: object; readonly key: string }[] = [];
   const copy: unknown = structuredClone(body);
   const walk = (value: unknown): void => {
     if (typeof value !== "object" || value === null) return;
     for (const [key, inside] of Object.entries(value)) {
-      places.push({ of: value as Record<string, unknown>, key });
+      places.push({ of: value, key });
       walk(inside);
     }
   };
   walk(copy);
   const place = places[next(places.length)];
   if (place === undefined) return "{}";
-  if (next(8) === 0) place.of[`${place.key}x`] = odd;
-  else place.of[place.key] = odd;
+  Reflect.set(place.of, next(8) === 0 ? `${place.key}x` : place.key, odd);
   const text = JSON.stringify(copy);
   return next(12) === 0 ? text.slice(0, next(text.length)) : text;
 }

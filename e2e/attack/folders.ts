@@ -92,7 +92,7 @@ export async function attackFolders(): Promise<readonly Tally[]> {
     const isFile = fs.existsSync(file) && fs.statSync(file).isFile();
     const bytes = isFile ? fs.readFileSync(file) : undefined;
     const server = await startServer(folder).catch(() => undefined);
-    // That it ends is an answer too, as long as it does so with a line, which its own test looks at.
+    // Where no lock can stand it ends, and says so in a line; from all else it has to start.
     if (server === undefined) {
       note(into, name.includes("lock") ? undefined : "it did not start", name);
       fs.rmSync(folder, { recursive: true, force: true });

@@ -54,9 +54,7 @@ const KEPT: readonly { readonly address: string; readonly state: (nth: number) =
 
 interface Told {
   readonly status: number;
-  readonly body:
-    | { readonly revision?: number; readonly state?: unknown; readonly before?: string }
-    | undefined;
+  readonly body: { readonly revision?: number; readonly state?: unknown; readonly name?: string } | undefined;
 }
 
 async function tell(url: string, method: string, address: string, body?: object): Promise<Told> {
@@ -135,8 +133,7 @@ async function attackRestores(share: number): Promise<Tally> {
   try {
     const live = path.join(server.folder, "right-sum.sqlite");
     await tell(server.url, "POST", "/api/learners", { id: "learner00000", name: "First" });
-    const name = ((await tell(server.url, "POST", "/api/safe-keeping/backup", {})).body as { name: string })
-      .name;
+    const name = (await tell(server.url, "POST", "/api/safe-keeping/backup", {})).body?.name ?? "";
     let over = false;
     let added = 0;
     let known: string[] = [];

@@ -5,7 +5,9 @@ import { drizzle } from "drizzle-orm/better-sqlite3";
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
 import type { Data } from "./data";
 import { openForReading } from "./files/forReading";
+import { closeWhole } from "./files/wholeFile";
 import { ownThingsFromSettings } from "./own/ownThingsFromSettings";
+import { countOnFrom, lastRevision } from "./revision";
 import * as schema from "./schema";
 
 /** The name of the database in its folder. */
@@ -65,13 +67,28 @@ export function closeDatabase(): void {
   delete held.rightSumData;
 }
 
+/** The number of the last change in a database file; 0 where there is none, or it can't be read. */
+function lastChangeIn(file: string): number {
+  try {
+    const client = openForReading(file);
+    const last = lastRevision(drizzle(client, { schema }));
+    client.close();
+    return last;
+  } catch {
+    return 0;
+  }
+}
+
 /**
- * Puts another file in the place of this server's database, and opens it. The old one is closed first, which
- * folds its log into it, so that whichever file is there when the power goes is whole.
+ * Puts another file in the place of this server's database, and opens it. Its changes are counted on from those of the
+ * old one, which is closed first: that folds its log into it, so that whichever file is there when the power goes is whole.
  */
 export function replaceDatabase(folder: string, by: string): void {
   const file = path.join(folder, FILE_NAME);
   fs.accessSync(by);
+  const incoming = openFile(by);
+  countOnFrom(incoming, lastChangeIn(file));
+  closeWhole(incoming, by);
   // Another process may still read: then closing alone would leave the log, which goes next.
   held.rightSumData?.$client.pragma("wal_checkpoint(TRUNCATE)");
   closeDatabase();

@@ -4,10 +4,9 @@ import { Writable } from "node:stream";
 import { format } from "date-fns";
 import { makeBackup } from "@/data/backup/backups";
 import { examine } from "@/data/backup/health";
-import { moveAside, numberAfter, prepareRestore } from "@/data/backup/restore";
+import { moveAside, prepareRestore } from "@/data/backup/restore";
 import { openDatabase, replaceDatabase } from "@/data/database";
 import { recount } from "@/data/marking/patternCounts";
-import { lastRevision } from "@/data/revision";
 import { chancesOf } from "@/service/requests/marking/marking";
 import { Access } from "./access";
 import { passphraseFault } from "./gate";
@@ -57,9 +56,6 @@ async function restoreFrom(folder: string, named: string): Promise<void> {
     const backup = await makeBackup(folder, "restore", new Date());
     if (!backup.ok)
       stop(`The present data could not be backed up first, so nothing was restored. ${backup.error}`);
-    const present = openDatabase(folder);
-    numberAfter(ready.value, lastRevision(present));
-    present.$client.close();
     console.log(`The present data is in ${path.join(folder, "backups", backup.value.name)}`);
   } else if (health.kind === "missing") {
     moveAside(folder, format(new Date(), "yyyyMMdd-HHmmss"));

@@ -4,13 +4,14 @@ import path from "node:path";
 import next from "next";
 import { makeBackup } from "@/data/backup/backups";
 import { examine, isTrouble, type Trouble } from "@/data/backup/health";
-import { incomingFile, removeFile } from "@/data/backup/restore";
+import { incomingFile } from "@/data/backup/restore";
 import { onTrouble } from "@/data/backup/watch";
 import { closeDatabase, database, dataFolder, onReplaced } from "@/data/database";
 import { removeCopyRead } from "@/data/files/forReading";
-import { LockFault, takeLock } from "@/data/files/lock";
+import { type LockRefusal, takeLock } from "@/data/files/lock";
 import { ownOnly } from "@/data/files/ownOnly";
 import { removeLeftovers } from "@/data/files/temporary";
+import { removeFile } from "@/data/files/wholeFile";
 import { computing, stopThreads } from "@/threads/pool";
 import { builtFiles } from "./builtFiles";
 import { accessOf, didCommand } from "./commands";
@@ -197,15 +198,21 @@ async function serve(): Promise<void> {
 function lockOf(folder: string) {
   try {
     const lock = takeLock(folder);
-    if (lock.ok) return lock.value;
-    const where = lock.error.address === "" ? "" : ` It is at ${lock.error.address}.`;
-    return stop(
-      `Right Sum is running on this data already.${where} To start a second one, name another folder in RIGHT_SUM_DATA.`,
-    );
-  } catch (error) {
-    if (error instanceof LockFault) return stop(error.message);
+    return lock.ok ? lock.value : stop(whyNoLock(lock.error));
+  } catch {
     // Where nothing can be written no lock can be held, and nothing is written by anyone else either.
     return undefined;
+  }
+}
+
+function whyNoLock(refusal: LockRefusal): string {
+  switch (refusal.kind) {
+    case "held": {
+      const where = refusal.address === "" ? "" : ` It is at ${refusal.address}.`;
+      return `Right Sum is running on this data already.${where} To start a second one, name another folder in RIGHT_SUM_DATA.`;
+    }
+    case "noRoom":
+      return `${refusal.place} is a folder, where a lock has to stand. Move it elsewhere.`;
   }
 }
 

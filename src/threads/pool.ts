@@ -32,64 +32,43 @@ interface Threads<Some extends Tasks> {
   ): Promise<Given<Some, Name>>;
 }
 
-/** The pools are held outside the module, so that reloaded code finds them again. */
-const held = globalThis as {
-  rightSumComputing?: Piscina;
-  rightSumAside?: Piscina;
-  rightSumFiling?: Piscina;
-  rightSumPrinting?: Piscina;
-};
-
 /** How many threads compute: two, so that a long task holds up no short one. RIGHT_SUM_THREADS names another number. */
 const THREADS = Math.max(1, Math.trunc(Number(process.env.RIGHT_SUM_THREADS ?? 2)) || 2);
 
-/** The threads that compute: ready from the first call on. */
-export function computing(): Threads<Computing> {
-  held.rightSumComputing ??= new Piscina({
-    filename: WORKER,
+/** What each of the pools has: how many threads, how long they are kept ready, how much may wait, and how much memory each may take. */
+const POOLS = {
+  computing: {
     minThreads: THREADS,
     maxThreads: THREADS,
+    idleTimeout: 0,
     maxQueue: MOST_WAITING,
-    resourceLimits: { maxOldGenerationSizeMb: 400 },
+    megabytes: 400,
+  },
+  slow: { minThreads: 0, maxThreads: 1, idleTimeout: SLOW_IDLE, maxQueue: 10, megabytes: 400 },
+  printing: { minThreads: 0, maxThreads: 1, idleTimeout: IDLE, maxQueue: 10, megabytes: 400 },
+  filing: { minThreads: 0, maxThreads: 1, idleTimeout: IDLE, maxQueue: 20, megabytes: 2000 },
+} as const;
+
+/** The pools are held outside the module, so that reloaded code finds them again. */
+const held = globalThis as { rightSumThreads?: Map<keyof typeof POOLS, Piscina> };
+
+/** A pool, which is made when it is first needed. */
+function poolOf(name: keyof typeof POOLS): Piscina {
+  held.rightSumThreads ??= new Map();
+  const there = held.rightSumThreads.get(name);
+  if (there !== undefined) return there;
+  const { megabytes, ...options } = POOLS[name];
+  const pool = new Piscina({
+    filename: WORKER,
+    ...options,
+    resourceLimits: { maxOldGenerationSizeMb: megabytes },
   });
-  return held.rightSumComputing;
+  held.rightSumThreads.set(name, pool);
+  return pool;
 }
 
-function slowPool(): Threads<Computing> {
-  held.rightSumAside ??= new Piscina({
-    filename: WORKER,
-    minThreads: 0,
-    maxThreads: 1,
-    idleTimeout: SLOW_IDLE,
-    maxQueue: 10,
-    resourceLimits: { maxOldGenerationSizeMb: 400 },
-  });
-  return held.rightSumAside;
-}
-
-function printing(): Threads<Computing> {
-  held.rightSumPrinting ??= new Piscina({
-    filename: WORKER,
-    minThreads: 0,
-    maxThreads: 1,
-    idleTimeout: IDLE,
-    maxQueue: 10,
-    resourceLimits: { maxOldGenerationSizeMb: 400 },
-  });
-  return held.rightSumPrinting;
-}
-
-function filing(): Threads<Filing> {
-  held.rightSumFiling ??= new Piscina({
-    filename: WORKER,
-    minThreads: 0,
-    maxThreads: 1,
-    idleTimeout: IDLE,
-    maxQueue: 20,
-    resourceLimits: { maxOldGenerationSizeMb: 2000 },
-  });
-  return held.rightSumFiling;
-}
+/** The threads that compute: ready from the first call on. */
+export const computing = (): Threads<Computing> => poolOf("computing");
 
 /** Why a task gave nothing: it was stopped at its limit, or too much waits before it. */
 interface Stopped {
@@ -125,8 +104,7 @@ async function run<Some extends Tasks, Name extends keyof Some>(
 
 /** Stops all threads, with what they do. */
 export async function stopThreads(): Promise<void> {
-  const pools = [held.rightSumComputing, held.rightSumAside, held.rightSumFiling, held.rightSumPrinting];
-  await Promise.all(pools.map((pool) => pool?.destroy()));
+  await Promise.all([...(held.rightSumThreads?.values() ?? [])].map((pool) => pool.destroy()));
 }
 
 /** Computes something on a thread of its own: what it gives, or that it was stopped. */
@@ -139,20 +117,22 @@ export const compute = <Name extends keyof Computing>(
 export const computeSlowly = <Name extends keyof Computing>(
   name: Name,
   input: Parameters<Computing[Name]>[0],
-): Promise<Result<Given<Computing, Name>, Stopped>> => run(slowPool(), name, input, TIME_LIMIT);
+): Promise<Result<Given<Computing, Name>, Stopped>> =>
+  run<Computing, Name>(poolOf("slow"), name, input, TIME_LIMIT);
 
 /** The same for what is printed: on a thread of its own, so that no probe waits for a PDF, and no PDF for a probe. */
 export const computeForPrint = <Name extends keyof Computing>(
   name: Name,
   input: Parameters<Computing[Name]>[0],
-): Promise<Result<Given<Computing, Name>, Stopped>> => run(printing(), name, input, TIME_LIMIT);
+): Promise<Result<Given<Computing, Name>, Stopped>> =>
+  run<Computing, Name>(poolOf("printing"), name, input, TIME_LIMIT);
 
 /** Does something with whole files on a thread of its own; one at a time, in turn. */
 export async function file<Name extends keyof Filing>(
   name: Name,
   input: Parameters<Filing[Name]>[0],
 ): Promise<Given<Filing, Name>> {
-  const result = await run(filing(), name, input, FILING_LIMIT);
+  const result = await run<Filing, Name>(poolOf("filing"), name, input, FILING_LIMIT);
   if (!result.ok) throw new Error(`file: ${name}: ${result.error.message}`);
   return result.value;
 }

@@ -2,19 +2,21 @@ import "server-only";
 
 import path from "node:path";
 import { done, failed, type Result } from "@/core/result";
-import { closeDatabase, database, dataFolder, FILE_NAME, lastRevision, replaceDatabase } from "@/data";
-import { incomingFile, moveAside, numberAfter, removeFile } from "@/data/backup/restore";
+import { closeDatabase, dataFolder, FILE_NAME, replaceDatabase } from "@/data";
+import { incomingFile, moveAside } from "@/data/backup/restore";
 import { noteTrouble, trouble } from "@/data/backup/watch";
+import { removeFile } from "@/data/files/wholeFile";
 import { file } from "@/threads/pool";
 
 /**
  * Puts a database that is ready into the place of the one in use, after a backup of that. One that was found
- * damaged is moved aside instead, whole. From `hold` on nothing is written, so that what was acknowledged is in the backup.
+ * damaged is moved aside instead, whole. From `hold` on nothing is written, so that what was acknowledged is in the backup. `isStopped` is asked just before.
  */
 export async function putInPlace(
   ready: string,
   reason: "restore" | "import",
   hold: () => void,
+  isStopped: () => boolean = () => false,
 ): Promise<Result<string, string>> {
   const folder = dataFolder();
   hold();
@@ -23,7 +25,8 @@ export async function putInPlace(
     const backup = isDamaged ? undefined : await file("backUp", { folder, reason, now: new Date() });
     if (backup?.ok === false)
       return failed(`The present data could not be backed up first, so nothing was changed. ${backup.error}`);
-    numberAfter(ready, isDamaged ? 0 : lastRevision(database()));
+    // From here on it is done in one go.
+    if (isStopped()) return failed("It was stopped. Nothing was changed.");
     if (backup !== undefined) {
       replaceDatabase(folder, ready);
       return done(backup.value.name);

@@ -4,6 +4,7 @@ import Database from "better-sqlite3";
 import { format } from "date-fns";
 import { done, failed, type Result } from "@/core/result";
 import { FILE_NAME } from "../database";
+import { removeFile } from "../files/wholeFile";
 import { type Backup, type BackupReason, backupsFolder, listBackups, STAMP } from "./backupFiles";
 import { examineFile } from "./health";
 import { type Inside, insideOf } from "./inside";
@@ -25,7 +26,6 @@ export async function makeBackup(
   now: Date,
 ): Promise<Result<Backup, string>> {
   const where = backupsFolder(folder);
-  fs.mkdirSync(where, { recursive: true });
   const stamp = format(now, STAMP);
   const nameFor = (nth: number): string => `right-sum-${stamp}${nth === 0 ? "" : `-${nth}`}-${reason}.sqlite`;
   let nth = 0;
@@ -34,6 +34,7 @@ export async function makeBackup(
   const file = path.join(where, name);
   const half = `${file}.half`;
   try {
+    fs.mkdirSync(where, { recursive: true });
     const source = new Database(path.join(folder, FILE_NAME), { readonly: true, timeout: 5000 });
     let before: Inside;
     try {
@@ -46,12 +47,12 @@ export async function makeBackup(
     }
     const checked = verify(half, before);
     if (checked !== undefined) {
-      for (const rest of ["", "-wal", "-shm", "-journal"]) fs.rmSync(half + rest, { force: true });
+      removeFile(half);
       return failed(checked);
     }
     fs.renameSync(half, file);
   } catch (error) {
-    fs.rmSync(half, { force: true });
+    if (fs.existsSync(half)) removeFile(half);
     const full = error instanceof Error && "code" in error && String(error.code) === "SQLITE_FULL";
     return failed(full ? "The disk is full." : "It could not be written.");
   }

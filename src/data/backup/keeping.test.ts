@@ -7,7 +7,7 @@ import { runsOf } from "@/core/testing/runs";
 import { valueOfResult } from "@/core/testing/valueOfResult";
 import { keepBoard } from "../boards";
 import { openDatabase, replaceDatabase } from "../database";
-import { LockFault, takeLock } from "../files/lock";
+import { takeLock } from "../files/lock";
 import { historyOf } from "../marking/patternCounts";
 import { file, filled, folders, freshFolder, house, NOON } from "../testing/filledFolder";
 import { backupFile, listBackups } from "./backupFiles";
@@ -25,7 +25,7 @@ afterEach(() => {
 
 const exported = (folder: string): string => {
   const out = path.join(freshFolder(), "all.json");
-  expect(exportDocument(file(folder), out, NOON)).toEqual({ rows: {}, tables: [] });
+  expect(exportDocument(file(folder), out, NOON)).toEqual({ ok: true, value: { rows: {}, tables: [] } });
   return fs.readFileSync(out, "utf8");
 };
 
@@ -113,11 +113,31 @@ describe("backups", () => {
     }
   });
 
+  it("are kept for thirty days where somebody asked for them, or something took the place of all after them", () => {
+    const now = new Date(2026, 10, 27, 20);
+    const all = (["asked", "restore", "import", "daily", "migration"] as const).flatMap((reason) =>
+      [1, 10, 29, 31].flatMap((days) =>
+        // Several of one day, of which the rule alone keeps one.
+        [2, 3, 4].map((hour) => ({ at: new Date(2026, 10, 27 - days, hour), reason, days })),
+      ),
+    );
+    const kept = new Set(keptOf(all, now));
+    for (const one of all) {
+      const isWanted = ["asked", "restore", "import"].includes(one.reason) && one.days < 30;
+      if (isWanted) expect(kept, JSON.stringify(one)).toContain(one);
+    }
+    expect(all.filter((one) => one.days === 31 && kept.has(one)).length).toBeLessThan(4);
+    expect(all.filter((one) => one.reason === "migration" && kept.has(one)).length).toBeLessThan(6);
+  });
+
   it("are kept by the rule: the last few, and the newest of each day, week and month", () => {
     const now = new Date(2026, 10, 27, 20);
     fc.assert(
       fc.property(fc.array(fc.integer({ min: 0, max: 800 * 24 }), { maxLength: 200 }), (hours) => {
-        const all = [...new Set(hours)].map((ago) => ({ at: new Date(now.getTime() - ago * 3_600_000) }));
+        const all = [...new Set(hours)].map((ago) => ({
+          at: new Date(now.getTime() - ago * 3_600_000),
+          reason: "daily" as const,
+        }));
         const kept = keptOf(all, now);
         const most = KEPT.last + KEPT.days + KEPT.weeks + KEPT.months;
         expect(kept.length).toBeLessThanOrEqual(most);
@@ -146,6 +166,16 @@ describe("everything as one document", () => {
     const data = openDatabase(target);
     expect(historyOf(data, "learner1").get("sub-column-gap")).toEqual({ shown: 1, chances: 1 });
     data.$client.close();
+  });
+
+  it("is refused with a number of changes from which none could be counted on", () => {
+    const { folder } = filled();
+    const document = JSON.parse(exported(folder));
+    document.tables.boards[0].revision = Number.MAX_SAFE_INTEGER;
+    expect(readDocument(JSON.stringify(document))).toEqual({
+      ok: false,
+      error: "Number 1 of boards does not fit (revision).",
+    });
   });
 
   it("damaged in any way is taken whole or not at all, with a sentence", () => {
@@ -294,7 +324,10 @@ describe("a folder's lock", () => {
     const folder = freshFolder();
     const first = valueOfResult(takeLock(folder), "the first one gets it");
     first.sayWhere("http://127.0.0.1:3000");
-    expect(takeLock(folder)).toEqual({ ok: false, error: { address: "http://127.0.0.1:3000" } });
+    expect(takeLock(folder)).toEqual({
+      ok: false,
+      error: { kind: "held", address: "http://127.0.0.1:3000" },
+    });
     first.release();
     const second = takeLock(folder);
     expect(second.ok).toBe(true);
@@ -308,10 +341,10 @@ describe("a folder's lock", () => {
     const first = valueOfResult(takeLock(folder), "garbage gives way");
     const other = freshFolder();
     fs.symlinkSync(file(folder), file(other));
-    expect(takeLock(other).ok).toBe(false);
+    expect(takeLock(other)).toMatchObject({ ok: false, error: { kind: "held" } });
     first.release();
     const odd = freshFolder();
     fs.mkdirSync(path.join(odd, ".right-sum-lock"));
-    expect(() => takeLock(odd)).toThrow(LockFault);
+    expect(takeLock(odd)).toMatchObject({ ok: false, error: { kind: "noRoom" } });
   });
 });

@@ -11,8 +11,8 @@ import { file, filled, folders, freshFolder, NOON } from "../testing/filledFolde
 import { DOCUMENT_TABLES } from "./documentTables";
 import { examine } from "./health";
 import { replacing } from "./replacing";
-import { numberAfter, prepareRestore } from "./restore";
-import { exportDocument, NOTHING_READ } from "./transfer";
+import { prepareRestore } from "./restore";
+import { exportDocument } from "./transfer";
 
 afterEach(() => {
   for (const folder of folders.splice(0)) fs.rmSync(folder, { recursive: true, force: true });
@@ -41,7 +41,6 @@ describe("what takes the place of the data", () => {
     for (const nth of [1, 2, 3]) addLearner(data, { id: `learner000${nth}`, name: `Milo ${nth}` }, NOON);
     const before = lastRevision(data);
     expect(lastReplaced(data)).toBe(0);
-    numberAfter(ready, before);
     data.$client.close();
     replaceDatabase(folder, ready);
     const back = openDatabase(folder);
@@ -58,12 +57,15 @@ describe("an export", () => {
     data.$client.exec("drop table papers");
     data.$client.close();
     const out = path.join(freshFolder(), "all.json");
-    expect(exportDocument(file(folder), out, NOON)).toEqual({ rows: { papers: 1 }, tables: ["papers"] });
+    expect(exportDocument(file(folder), out, NOON)).toEqual({
+      ok: true,
+      value: { rows: { papers: 1 }, tables: ["papers"] },
+    });
     expect(JSON.parse(fs.readFileSync(out, "utf8"))).toMatchObject({ lost: { papers: 1 } });
     const other = new Database(file(folder));
     for (const { name } of DOCUMENT_TABLES) other.exec(`drop table if exists ${name}`);
     other.close();
-    expect(() => exportDocument(file(folder), out, NOON)).toThrow(NOTHING_READ);
+    expect(exportDocument(file(folder), out, NOON)).toEqual({ ok: false, error: "nothingRead" });
   });
 
   it("is whole where no log can be made beside the file, and changes nothing there", () => {
@@ -74,7 +76,7 @@ describe("an export", () => {
     const before = fs.readFileSync(file(folder));
     try {
       const out = path.join(freshFolder(), "all.json");
-      expect(exportDocument(file(folder), out, NOON)).toEqual({ rows: {}, tables: [] });
+      expect(exportDocument(file(folder), out, NOON)).toEqual({ ok: true, value: { rows: {}, tables: [] } });
       expect(JSON.parse(fs.readFileSync(out, "utf8")).tables.boards).toHaveLength(1);
       expect(examine(folder)).toEqual({ kind: "fine", pending: false });
       expect(fs.readFileSync(file(folder)).equals(before)).toBe(true);

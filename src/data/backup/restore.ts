@@ -2,11 +2,9 @@ import fs from "node:fs";
 import path from "node:path";
 import Database from "better-sqlite3";
 import { done, failed, type Result } from "@/core/result";
-import type { Data } from "../data";
 import { FILE_NAME, openFile } from "../database";
-import { countOnFrom } from "../revision";
+import { closeWhole, removeFile } from "../files/wholeFile";
 import { examineFile } from "./health";
-import { syncFile } from "./transfer";
 
 /** Where a database waits to take the place of the one in use. */
 export const incomingFile = (folder: string): string => path.join(folder, "incoming.sqlite");
@@ -36,26 +34,6 @@ export function prepareRestore(folder: string, from: string): Result<string, str
     return failed("The copy could not be written: is there room on the disk?");
   }
   return done(incoming);
-}
-
-/** Lets the changes of a database that is ready be counted on from those of the one whose place it takes. */
-export function numberAfter(ready: string, before: number): void {
-  const data = openFile(ready);
-  countOnFrom(data, before);
-  closeWhole(data, ready);
-}
-
-/** Closes a database so that it is one file without a log, and on disk. */
-function closeWhole(data: Data, file: string): void {
-  data.$client.pragma("wal_checkpoint(TRUNCATE)");
-  data.$client.pragma("journal_mode = DELETE");
-  data.$client.close();
-  syncFile(file);
-}
-
-/** Removes a database file with what belongs to it. */
-export function removeFile(file: string): void {
-  for (const rest of ["", "-wal", "-shm", "-journal"]) fs.rmSync(file + rest, { force: true });
 }
 
 /** Moves a database that can't be used aside, with all that belongs to it, so that it is never written over. Gives its new name. */

@@ -16,7 +16,7 @@ const WANTED: ReadonlySet<BackupReason> = new Set(["asked", "restore", "import"]
  * Which of some backups are kept, by the time each was made and why: the newest ones, the newest of each of the
  * last 7 days, 4 weeks and 12 months, and those of 30 days that are wanted. The others may go.
  */
-export function keptOf<Backup extends { readonly at: Date; readonly reason?: BackupReason }>(
+export function keptOf<Backup extends { readonly at: Date; readonly reason: BackupReason }>(
   backups: readonly Backup[],
   now: Date,
 ): readonly Backup[] {
@@ -33,8 +33,7 @@ export function keptOf<Backup extends { readonly at: Date; readonly reason?: Bac
   const kept = new Set([
     ...newestFirst.slice(0, KEPT.last),
     ...newestFirst.filter(
-      ({ at, reason }) =>
-        reason !== undefined && WANTED.has(reason) && differenceInCalendarDays(now, at) < KEPT.wantedDays,
+      ({ at, reason }) => WANTED.has(reason) && differenceInCalendarDays(now, at) < KEPT.wantedDays,
     ),
     ...firstOfEach(
       (at) => format(at, "yyyy-MM-dd"),

@@ -3,6 +3,7 @@ import type Database from "better-sqlite3";
 import { done, failed, type Result } from "@/core/result";
 import { openFile } from "../database";
 import { openForReading } from "../files/forReading";
+import { closeWhole, removeFile } from "../files/wholeFile";
 import { recount } from "../marking/patternCounts";
 import { DOCUMENT_FORMAT, DOCUMENT_VERSION, readDocument } from "./document";
 import { DOCUMENT_TABLES, type DocumentTable } from "./documentTables";
@@ -16,14 +17,11 @@ export interface Lost {
   readonly tables: readonly string[];
 }
 
-/** What an export fails with where nothing at all could be read. */
-export const NOTHING_READ = "no table of the database can be read";
-
 /**
  * Writes everything in a database to a file, as one JSON document. What can't be read of a damaged database is
- * passed over and counted; none is lost of a whole one. Throws where nothing could be read at all.
+ * passed over and counted; none is lost of a whole one. Refuses one of which nothing can be read.
  */
-export function exportDocument(database: string, out: string, now: Date): Lost {
+export function exportDocument(database: string, out: string, now: Date): Result<Lost, "nothingRead"> {
   const client = openForReading(database);
   const file = fs.openSync(out, "w");
   const rows: Record<string, number> = {};
@@ -48,8 +46,7 @@ export function exportDocument(database: string, out: string, now: Date): Lost {
     fs.closeSync(file);
     client.close();
   }
-  if (tables.length === DOCUMENT_TABLES.length) throw new Error(NOTHING_READ);
-  return { rows, tables };
+  return tables.length === DOCUMENT_TABLES.length ? failed("nothingRead") : done({ rows, tables });
 }
 
 /** Rows a write: enough for few writes, little enough to hold. */
@@ -71,8 +68,9 @@ function exportTable(
   let last = 0;
   let waiting: string[] = [];
   const put = (): void => {
-    if (waiting.length > 0) write(`${first ? "\n" : ",\n"}${waiting.join(",\n")}`);
-    if (waiting.length > 0) first = false;
+    if (waiting.length === 0) return;
+    write(`${first ? "\n" : ",\n"}${waiting.join(",\n")}`);
+    first = false;
     waiting = [];
   };
   const take = ({ [AT]: at, ...row }: NumberedRow): void => {
@@ -124,7 +122,7 @@ export function importDocument(
 ): Result<undefined, string> {
   const document = readDocument(json);
   if (!document.ok) return failed(document.error);
-  for (const rest of ["", "-wal", "-shm"]) fs.rmSync(file + rest, { force: true });
+  removeFile(file);
   const data = openFile(file);
   try {
     const client = data.$client;
@@ -142,24 +140,14 @@ export function importDocument(
       client.exec(`insert or replace into changes (id, revision) values (1, max(1, ${revisions}))`);
     })();
     recount(data, chancesOf);
-    client.pragma("wal_checkpoint(TRUNCATE)");
-    client.pragma("journal_mode = DELETE");
+    closeWhole(data, file);
   } catch (error) {
     data.$client.close();
-    for (const rest of ["", "-wal", "-shm"]) fs.rmSync(file + rest, { force: true });
+    removeFile(file);
     const twice =
       error instanceof Error && "code" in error && String(error.code).startsWith("SQLITE_CONSTRAINT");
     return failed(twice ? "The file has two things of the same id." : "The file could not be imported.");
   }
-  data.$client.close();
-  syncFile(file);
   const health = examineFile(file, "integrity_check");
   return health.kind === "fine" ? done(undefined) : failed("What was imported did not pass its check.");
-}
-
-/** Makes sure that a file is on disk before it takes another's place. */
-export function syncFile(file: string): void {
-  const opened = fs.openSync(file, "r+");
-  fs.fsyncSync(opened);
-  fs.closeSync(opened);
 }

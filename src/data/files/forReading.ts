@@ -46,10 +46,10 @@ function copyOf(file: string): string | undefined {
   const name = `${Math.trunc(mtimeMs)}-${size}`;
   try {
     process.env[COPY] ??= temporaryFolder("read");
-    const folder = path.join(process.env[COPY], name);
+    const copied = path.join(process.env[COPY], name, COPIED_AS);
+    if (fs.existsSync(copied)) return copied;
+    const folder = fs.mkdtempSync(path.join(process.env[COPY], "half-"));
     const copy = path.join(folder, COPIED_AS);
-    if (fs.existsSync(copy)) return copy;
-    fs.mkdirSync(folder, { recursive: true });
     if (fs.existsSync(`${file}-wal`)) fs.copyFileSync(`${file}-wal`, `${copy}-wal`);
     fs.copyFileSync(file, copy);
     for (const part of [copy, `${copy}-wal`]) if (fs.existsSync(part)) fs.chmodSync(part, 0o600);
@@ -57,7 +57,8 @@ function copyOf(file: string): string | undefined {
     const whole = new Database(copy);
     whole.pragma("journal_mode = DELETE");
     whole.close();
-    return copy;
+    fs.renameSync(folder, path.dirname(copied));
+    return copied;
   } catch {
     return undefined;
   }

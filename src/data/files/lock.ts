@@ -4,9 +4,6 @@ import Database from "better-sqlite3";
 import { done, failed, type Result } from "@/core/result";
 import { FILE_NAME } from "../database";
 
-/** A lock that can't be taken, and why that is: told in a sentence. */
-export class LockFault extends Error {}
-
 const LOCK = ".right-sum-lock";
 const HOLDER = ".right-sum-server";
 
@@ -17,23 +14,27 @@ export interface Lock {
   release(): void;
 }
 
+/** Why a folder is not got: another server has it, and where that answers; or no lock can stand there. */
+export type LockRefusal =
+  | { readonly kind: "held"; readonly address: string }
+  | { readonly kind: "noRoom"; readonly place: string };
+
 /**
- * Takes the data of a folder for this process alone, or says who has it. It is a lock of the system's on a file
+ * Takes the data of a folder for this process alone, or says why not. It is a lock of the system's on a file
  * of its own, which goes with the process however that ends, so that none is ever left behind.
  */
-export function takeLock(folder: string): Result<Lock, { readonly address: string }> {
+export function takeLock(folder: string): Result<Lock, LockRefusal> {
   fs.mkdirSync(folder, { recursive: true });
   // Where the data itself is, should its file be a link: another folder may link to the same.
   const data = path.join(folder, FILE_NAME);
   const home = fs.existsSync(data) ? path.dirname(fs.realpathSync(data)) : folder;
   const holder = path.join(home, HOLDER);
   const name = path.join(home, LOCK);
-  if (fs.existsSync(name) && fs.statSync(name).isDirectory())
-    throw new LockFault(`${name} is a folder, where a lock has to stand. Move it elsewhere.`);
+  if (fs.existsSync(name) && fs.statSync(name).isDirectory()) return failed({ kind: "noRoom", place: name });
   const lock = locked(name);
   if (lock === undefined) {
     const address = fs.existsSync(holder) ? fs.readFileSync(holder, "utf8").trim().slice(0, 200) : "";
-    return failed({ address });
+    return failed({ kind: "held", address });
   }
   return done({
     sayWhere: (address) => quietly(() => fs.writeFileSync(holder, `${address}\n`)),

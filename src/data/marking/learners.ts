@@ -107,7 +107,7 @@ export const restoreLearner = (data: Data, id: string): boolean =>
     const taken = new Set(listLearners(write).flatMap((one) => (one.id === id ? [] : [one.name])));
     let name = learner.name;
     for (let nth = 2; taken.has(name); nth++)
-      name = cleanName(`${learner.name.slice(0, ROOM_FOR_NUMBER)} ${nth}`);
+      name = cleanName(`${[...learner.name].slice(0, ROOM_FOR_NUMBER).join("")} ${nth}`);
     write
       .update(learners)
       .set({ name, removedAt: null, revision: nextRevision(write) })

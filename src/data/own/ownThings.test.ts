@@ -5,6 +5,7 @@ import fc from "fast-check";
 import { afterAll, describe, expect, it } from "vitest";
 import { keptRung } from "@/service/kept/ownRung";
 import { keptStory } from "@/service/kept/ownStory";
+import { keptStockList } from "@/service/kept/stockList";
 import type { Data } from "../data";
 import { FILE_NAME, openDatabase } from "../database";
 import { rowAsItIs } from "../unread";
@@ -141,5 +142,23 @@ describe("what stood among the settings", () => {
       again.$client.close();
     }
     expect(fs.existsSync(path.join(folder, FILE_NAME))).toBe(true);
+  });
+});
+
+describe("a stock list", () => {
+  const listed = (measure: string, range: readonly number[]) =>
+    keptStockList.state.safeParse({
+      name: "Garden",
+      things: [{ one: "rose", many: "roses", [measure]: range }],
+    }).success;
+
+  it("has figures that go up, and below nothing degrees alone", () => {
+    for (const measure of ["price", "mass", "length", "volume", "height", "time"]) {
+      expect(listed(measure, [100, 300]), measure).toBe(true);
+      for (const range of [[300, 100], [100, 100], [-100, -1], [0, 5], [100], [1.5, 3]])
+        expect(listed(measure, range), `${measure} ${range}`).toBe(false);
+    }
+    expect(listed("temperature", [-14, 30])).toBe(true);
+    expect(listed("temperature", [30, -14])).toBe(false);
   });
 });

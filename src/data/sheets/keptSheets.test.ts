@@ -151,6 +151,8 @@ describe("kept sheets", () => {
     expect(second.markedAs).not.toBe(first.markedAs);
     expect(findKeptSheet(data, id)?.code).toBe(second.code);
     expect([typed(first.code), typed(second.code)]).toEqual([first, second]);
+    for (const { code } of [first, second])
+      expect(listKeptSheets(data, { search: code, archived: false, most: 9 }).sheets).toMatchObject([{ id }]);
     expect(typed("nothing")).toBeUndefined();
   });
 

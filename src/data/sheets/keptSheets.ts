@@ -175,7 +175,9 @@ export function listKeptSheets(
 ): { readonly sheets: readonly ListedKept[]; readonly unread: readonly Unread[] } {
   const wanted = `%${search.trim().replaceAll(/[\\%_]/g, (sign) => `\\${sign}`)}%`;
   const has = (column: AnySQLiteColumn): SQL => sql`${column} like ${wanted} escape '\\'`;
-  const searched = or(has(keptSheets.name), has(keptSheets.code), has(keptSheets.rows));
+  // A code that it had, on paper that was given out, leads to it too.
+  const hadCode = sql`exists (select 1 from ${sheetVersions} where ${sheetVersions.sheetId} = ${keptSheets.id} and ${has(sheetVersions.code)})`;
+  const searched = or(has(keptSheets.name), has(keptSheets.code), has(keptSheets.rows), hadCode);
   const rows = data
     .select()
     .from(keptSheets)

@@ -38,10 +38,10 @@ export function giveOut(write: DataWriter, sheet: KeptSheet, { now, chance, idOf
   if (before !== undefined && sameProblems(before, sheet)) return before;
   const isNew = rowOfCode(write, sheet.code) === undefined;
   const code = isNew ? sheet.code : newCode(write, chance);
-  // Sheets that were marked before versions were kept may have other problems: these are marked by themselves.
-  const marked = findSheet(write, id);
-  const isFirst = isNew && (marked === undefined || sameLines(marked.rows, rows));
-  const markedAs = isFirst ? id : idOf(`${id} ${code}`);
+  // A sheet that was marked before versions were kept, and changed since, is marked by itself from now on.
+  const lines = new Set(rows.map(({ problem }) => problem));
+  const isMarked = findSheet(write, id)?.rows.every(({ problem }) => lines.has(problem)) ?? true;
+  const markedAs = isNew && isMarked ? id : idOf(`${id} ${code}`);
   if (code !== sheet.code) write.update(keptSheets).set({ code }).where(eq(keptSheets.id, id)).run();
   write
     .insert(sheetVersions)
@@ -66,12 +66,6 @@ const textOf = ({ house, rows }: Problems): string => JSON.stringify([choicesOf(
 const contentOf = (rows: readonly KeptRow[]) => rows.map(({ problem, story }) => ({ problem, story }));
 
 const sameProblems = (one: Problems, other: Problems): boolean => textOf(one) === textOf(other);
-
-const sameLines = (
-  some: readonly { readonly problem: string }[],
-  others: readonly { readonly problem: string }[],
-): boolean =>
-  JSON.stringify(some.map(({ problem }) => problem)) === JSON.stringify(others.map(({ problem }) => problem));
 
 const rowOfCode = (data: DataWriter, code: string) =>
   data.select().from(sheetVersions).where(eq(sheetVersions.code, code)).get();

@@ -8,6 +8,7 @@ import { moveAside, prepareRestore } from "@/data/backup/restore";
 import { exportDocument } from "@/data/backup/transfer";
 import { FILE_NAME, openDatabase, replaceDatabase } from "@/data/database";
 import { temporaryFolder } from "@/data/files/temporary";
+import { countOnFrom } from "@/data/revision";
 import { answerError, answerPage } from "../headers";
 import { requestPath } from "../requestPath";
 import { escapedHtml, plainPage } from "./plainPages";
@@ -177,7 +178,9 @@ export function troubleHandler(
     if (where === "/trouble/anew" && can.includes("anew")) {
       moveAside(folder, stamp);
       // A folder with backups and no file would be taken for one whose file is gone.
-      openDatabase(folder).$client.close();
+      const data = openDatabase(folder);
+      countOnFrom(data, 0);
+      data.$client.close();
       return opened(false);
     }
     if (where === "/trouble/restore" && can.includes("restore")) {
@@ -203,17 +206,23 @@ function exportTo(folder: string, response: ServerResponse): void {
   const temporary = temporaryFolder("export");
   const remove = (): void => fs.rmSync(temporary, { recursive: true, force: true });
   const out = path.join(temporary, "right-sum.json");
-  try {
-    exportDocument(path.join(folder, FILE_NAME), out, new Date());
-    response.writeHead(200, {
-      "content-type": "application/json",
-      "content-disposition": 'attachment; filename="right-sum-what-can-be-read.json"',
-    });
-    fs.createReadStream(out).on("close", remove).pipe(response);
-  } catch {
+  const isRead = (): boolean => {
+    try {
+      return exportDocument(path.join(folder, FILE_NAME), out, new Date()).ok;
+    } catch {
+      return false;
+    }
+  };
+  if (!isRead()) {
     remove();
     answerError(response, 503, "unreadable", "Nothing of this file can be read. Restore a backup instead.");
+    return;
   }
+  response.writeHead(200, {
+    "content-type": "application/json",
+    "content-disposition": 'attachment; filename="right-sum-what-can-be-read.json"',
+  });
+  fs.createReadStream(out).on("close", remove).pipe(response);
 }
 
 async function bodyOf(request: IncomingMessage): Promise<URLSearchParams> {

@@ -1,52 +1,73 @@
 "use client";
 
-import { type ReactElement, useRef } from "react";
+import type { ComponentProps, ReactElement } from "react";
 import { API_ROUTES } from "@/service/apiRoutes";
 import { ROUTES } from "@/service/routes";
 import { Button } from "../parts/Button";
+import { ChooseFile } from "../parts/ChooseFile";
 import { messageIn, send } from "../saving/wire/send";
 import { VIEWS } from "../saving/wire/views";
 import { asked, type Running, type Said, useLongActs } from "./LongActs";
 
-export function BackUpNow({ readOnly }: { readonly readOnly: boolean }): ReactElement {
+/** A button for an act that may take a while: it waits as long as another one is done. */
+function ActButton({
+  doing,
+  act,
+  disabled = false,
+  ...button
+}: Pick<ComponentProps<typeof Button>, "look" | "className" | "children"> & {
+  readonly doing: string;
+  readonly act: () => Promise<Said>;
+  readonly disabled?: boolean;
+}): ReactElement {
   const { working, run } = useLongActs();
-  return (
-    <Button
-      look="main"
-      disabled={working || readOnly}
-      onClick={() =>
-        run("Backing up…", () =>
-          asked(VIEWS.backedUp, API_ROUTES.backUp, {}, () => "Backed up, and the backup passed its check."),
-        )
-      }
-    >
-      Back up now
-    </Button>
-  );
+  return <Button disabled={working || disabled} onClick={() => run(doing, act)} {...button} />;
 }
 
-export function RestoreBackup({ name }: { readonly name: string }): ReactElement {
-  const { working, run } = useLongActs();
-  return (
-    <Button
-      look="edged"
-      disabled={working}
-      onClick={() =>
-        run("Restoring…", () =>
-          asked(
-            VIEWS.putInPlace,
-            API_ROUTES.restore,
-            { name },
-            ({ before }) => `Restored. What was here before is kept as ${before}.`,
-          ),
-        )
-      }
-      className="mt-3"
-    >
-      Restore this backup
-    </Button>
-  );
-}
+export const BackUpNow = ({ readOnly }: { readonly readOnly: boolean }): ReactElement => (
+  <ActButton
+    look="main"
+    doing="Backing up…"
+    disabled={readOnly}
+    act={() =>
+      asked(VIEWS.backedUp, API_ROUTES.backUp, {}, () => "Backed up, and the backup passed its check.")
+    }
+  >
+    Back up now
+  </ActButton>
+);
+
+export const RestoreBackup = ({ name }: { readonly name: string }): ReactElement => (
+  <ActButton
+    look="edged"
+    className="mt-3"
+    doing="Restoring…"
+    act={() =>
+      asked(
+        VIEWS.putInPlace,
+        API_ROUTES.restore,
+        { name },
+        ({ before }) => `Restored. What was here before is kept as ${before}.`,
+      )
+    }
+  >
+    Restore this backup
+  </ActButton>
+);
+
+export const CheckNow = (): ReactElement => (
+  <ActButton
+    look="edged"
+    doing="Checking all of it…"
+    act={() =>
+      asked(VIEWS.soundness, API_ROUTES.check, {}, ({ sound }) =>
+        sound === true ? "All of it was read and is sound." : "The check found faults: see above.",
+      )
+    }
+  >
+    Check it now
+  </ActButton>
+);
 
 /** The number at which the whole of the data was replaced last; none where nobody answers. */
 async function replacedAt(): Promise<unknown> {
@@ -59,15 +80,21 @@ async function replacedAt(): Promise<unknown> {
 /** How long after it was stopped it is looked whether an import had come in place already, in milliseconds. */
 const LOOK_AFTER = 700;
 
+/** What is said of an import that was stopped: the server leaves off as long as nothing is in place. */
 async function stopped(before: unknown): Promise<Said> {
   await new Promise((over) => setTimeout(over, LOOK_AFTER));
-  const isReplaced = (await replacedAt()) !== before;
-  return isReplaced
-    ? {
+  const after = await replacedAt();
+  if (after === undefined)
+    return {
+      words: "Stopped. Right Sum does not answer just now: look here again for what came of it.",
+      failed: true,
+    };
+  return after === before
+    ? { words: "Stopped. Nothing was imported.", failed: false }
+    : {
         words: "It was in place before it could be stopped. What was here before is the newest backup.",
         failed: true,
-      }
-    : { words: "Stopped. Nothing was imported.", failed: false };
+      };
 }
 
 /** Sends a file to be imported, and tells how far that is. */
@@ -106,45 +133,15 @@ async function importFile(chosen: File, { say, signal }: Running): Promise<Said>
 
 export function ImportFromFile({ readOnly }: { readonly readOnly: boolean }): ReactElement {
   const { working, run } = useLongActs();
-  const file = useRef<HTMLInputElement>(null);
   return (
-    <>
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        aria-label="Import from a file"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = "";
-          if (chosen) run("Importing…", (running) => importFile(chosen, running), true);
-        }}
-      />
-      <Button look="edged" disabled={working || readOnly} onClick={() => file.current?.click()}>
-        Import from a file
-      </Button>
-    </>
-  );
-}
-
-export function CheckNow(): ReactElement {
-  const { working, run } = useLongActs();
-  return (
-    <Button
+    <ChooseFile
       look="edged"
-      disabled={working}
-      onClick={() =>
-        run("Checking all of it…", () =>
-          asked(VIEWS.soundness, API_ROUTES.check, {}, ({ sound }) =>
-            sound === true ? "All of it was read and is sound." : "The check found faults: see above.",
-          ),
-        )
-      }
+      accept=".json,application/json"
+      disabled={working || readOnly}
+      onChosen={(chosen) => run("Importing…", (running) => importFile(chosen, running), true)}
     >
-      Check it now
-    </Button>
+      Import from a file
+    </ChooseFile>
   );
 }
 

@@ -9,6 +9,7 @@ import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
 import { newId } from "../ids";
 import { Button } from "../parts/Button";
+import { ChooseFile } from "../parts/ChooseFile";
 import { IconButton } from "../parts/IconButton";
 import { PlaceLink, useNavigateAfterSaving } from "../parts/PlaceLink";
 import { Screen } from "../parts/Screen";
@@ -109,19 +110,13 @@ export function KeptSheetsScreen({
           </Button>
         </form>
         <p className="mt-1 flex flex-wrap gap-x-6">
-          <label className="inline-grid min-h-11 cursor-pointer items-center font-semibold text-plumb focus-within:underline">
+          <ChooseFile
+            look="words"
+            accept=".csv,.json,text/csv,application/json"
+            onChosen={(file) => void takeFile(file)}
+          >
             Bring in a file (CSV, JSON)
-            <input
-              type="file"
-              accept=".csv,.json,text/csv,application/json"
-              onChange={(event) => {
-                const [file] = event.target.files ?? [];
-                if (file) void takeFile(file);
-                event.target.value = "";
-              }}
-              className="sr-only"
-            />
-          </label>
+          </ChooseFile>
           <PlaceLink href={archived ? ROUTES.keptSheets : `${ROUTES.keptSheets}?archived=1`} look="words">
             {archived ? "Those in use" : "Those out of the way"}
           </PlaceLink>

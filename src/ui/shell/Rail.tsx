@@ -26,7 +26,11 @@ export function Rail(): ReactElement {
   useEffect(() => {
     // Without a sign-in nothing more is loaded: what asks for one is there before.
     if (document.documentElement.dataset.beyond === "true")
-      void import("./signInAgain").then(({ signInAgain }) => onSignInEnded(signInAgain));
+      void import("./signInAgain").then(
+        ({ signInAgain }) => onSignInEnded(signInAgain),
+        // It leads to the sign-in page then.
+        () => undefined,
+      );
   }, []);
   useShortcuts(
     (event) => {

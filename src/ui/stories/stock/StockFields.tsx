@@ -1,7 +1,9 @@
+import { Upload } from "lucide-react";
 import type { ReactElement } from "react";
 import { CURRENCY_IDS, currencyOf } from "@/core/quantity";
 import { UNIT_SYSTEMS } from "@/core/stories";
 import { stockColumns } from "@/render/formats/stockFile";
+import { ChooseFile } from "../../parts/ChooseFile";
 import type { StockDraft } from "./stockDraft";
 
 /** What a tutor writes of a list: its money, its units, and a thing a line, typed, pasted or from a file. */
@@ -58,16 +60,15 @@ export const StockFields = ({
         className="w-full rounded-lg border border-edge bg-page p-3 font-board text-body"
       />
     </label>
-    <label className="text-small text-soft">
-      A CSV file{" "}
-      <input
-        type="file"
+    <p>
+      <ChooseFile
+        look="quiet"
         accept=".csv,text/csv"
-        onChange={({ target }) =>
-          void target.files?.[0]?.text().then((read) => onDraft({ ...draft, text: read }))
-        }
-        className="text-ink file:mr-3 file:min-h-11 file:rounded-lg file:border file:border-edge file:border-solid file:bg-page file:px-4 file:font-semibold file:text-ink hover:file:bg-shade"
-      />
-    </label>
+        onChosen={(file) => void file.text().then((read) => onDraft({ ...draft, text: read }))}
+      >
+        <Upload aria-hidden="true" className="size-4.5" />
+        Read CSV
+      </ChooseFile>
+    </p>
   </div>
 );

@@ -2,7 +2,6 @@ import fs from "node:fs";
 import path from "node:path";
 import { Readable } from "node:stream";
 import { NextResponse } from "next/server";
-import { NOTHING_READ } from "@/data/backup/transfer";
 import { noteTrouble, trouble } from "@/data/backup/watch";
 import { temporaryFolder } from "@/data/files/temporary";
 import { file } from "@/threads/pool";
@@ -14,20 +13,23 @@ export const GET = answering(async () => {
   const folder = temporaryFolder("export");
   const out = path.join(folder, "right-sum.json");
   const now = new Date();
-  const lost = await file("exportTo", { file: databaseFile(), out, now }).catch((error: unknown) => {
-    fs.rmSync(folder, { recursive: true, force: true });
-    if (error instanceof Error && error.message === NOTHING_READ) return undefined;
+  const remove = (): void => fs.rmSync(folder, { recursive: true, force: true });
+  const exported = await file("exportTo", { file: databaseFile(), out, now }).catch((error: unknown) => {
+    remove();
     throw error;
   });
-  if (lost === undefined)
+  if (!exported.ok) {
+    remove();
     return errorAnswer(503, {
-      code: "notRead",
+      code: exported.error,
       message: "Nothing of the data can be read, so nothing was exported. Restore a backup instead.",
     });
+  }
   // Where it is known that not all can be read, what can be is wanted.
-  if (lost.tables.length > 0 && trouble() === undefined) {
-    fs.rmSync(folder, { recursive: true, force: true });
-    const unread = lost.tables.join(", ");
+  const { tables } = exported.value;
+  if (tables.length > 0 && trouble() === undefined) {
+    remove();
+    const unread = tables.join(", ");
     noteTrouble({ kind: "damaged", found: `nothing can be read of: ${unread}` });
     return errorAnswer(503, {
       code: "notWhole",
@@ -35,7 +37,7 @@ export const GET = answering(async () => {
     });
   }
   const stream = fs.createReadStream(out);
-  stream.on("close", () => fs.rmSync(folder, { recursive: true, force: true }));
+  stream.on("close", remove);
   return new NextResponse(Readable.toWeb(stream) as ReadableStream, {
     headers: {
       "content-type": "application/json",

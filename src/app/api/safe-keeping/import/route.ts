@@ -1,7 +1,6 @@
 import fs from "node:fs";
 import path from "node:path";
 import { replacing } from "@/data";
-import { removeFile } from "@/data/backup/restore";
 import { temporaryFolder } from "@/data/files/temporary";
 import { file } from "@/threads/pool";
 import { IS_BEING_REPLACED, incoming, putInPlace } from "../../../reading/safeKeeping";
@@ -28,12 +27,7 @@ export const POST = answering(async ({ request }) => {
       const ready = incoming();
       const imported = await file("importFrom", { json, file: ready });
       if (!imported.ok) return errorAnswer(422, { code: "notImported", message: imported.error });
-      // Whoever asked has stopped it meanwhile.
-      if (request.signal.aborted) {
-        removeFile(ready);
-        return errorAnswer(400, { code: "stopped", message: "The import was stopped. Nothing was changed." });
-      }
-      const before = await putInPlace(ready, "import", hold);
+      const before = await putInPlace(ready, "import", hold, () => request.signal.aborted);
       return before.ok
         ? { before: before.value }
         : errorAnswer(503, { code: "notImported", message: before.error });

@@ -1,6 +1,7 @@
 "use client";
 
 import { Printer } from "lucide-react";
+import { useRouter } from "next/navigation";
 import { type ReactElement, useState } from "react";
 import { GIVEN_NAMES } from "../../../learnerTask/givenNames";
 import { LOOKS } from "../../../parts/looks";
@@ -85,6 +86,9 @@ export function PrintPanel({
   readonly hasStories: boolean;
 }): ReactElement {
   const [choices, setChoices] = useState(USUAL);
+  const router = useRouter();
+  // What was changed since it was printed last has a new code on the paper: it is shown here when the tutor is back.
+  const lookWhenBack = (): void => window.addEventListener("focus", router.refresh, { once: true });
   const choose = (name: keyof Choices) => (id: string) => setChoices({ ...choices, [name]: id });
   return (
     <Panel
@@ -158,6 +162,7 @@ export function PrintPanel({
       <div className="mt-4 flex flex-wrap gap-2">
         <a
           href={pdfAddress(pdf, choices, { key: "none" })}
+          onClick={lookWhenBack}
           target="_blank"
           rel="noreferrer"
           className={LOOKS.main}
@@ -166,6 +171,7 @@ export function PrintPanel({
         </a>
         <a
           href={pdfAddress(pdf, choices, { keyAlone: "1" })}
+          onClick={lookWhenBack}
           target="_blank"
           rel="noreferrer"
           className={LOOKS.quiet}
