@@ -14,6 +14,7 @@ import { removeLeftovers } from "@/data/files/temporary";
 import { removeFile } from "@/data/files/wholeFile";
 import { computing, stopThreads } from "@/threads/pool";
 import { builtFiles } from "./builtFiles";
+import { endUnread } from "./clientError";
 import { accessOf, didCommand } from "./commands";
 import { answeredAtGate, FONT_PATH } from "./gate";
 import { answerError, putSafeHeaders } from "./headers";
@@ -117,11 +118,8 @@ async function serve(): Promise<void> {
       else response.destroy();
     }
   });
-  server.on("clientError", (_error, socket) => {
-    if (socket.writable)
-      socket.end("HTTP/1.1 400 Bad Request\r\nx-content-type-options: nosniff\r\nconnection: close\r\n\r\n");
-  });
-  server.headersTimeout = 20_000;
+  server.on("clientError", endUnread);
+  server.headersTimeout = 60_000;
   server.requestTimeout = 120_000;
   server.keepAliveTimeout = 75_000;
 
