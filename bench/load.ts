@@ -6,7 +6,7 @@ import { quantile } from "./browser";
 import { madeUpId, makeRecords, TEN_YEARS } from "./records";
 import { rounded } from "./workings";
 
-/** What twenty clients saw of a server with ten years of records. */
+/** What clients saw of a server with ten years of records. */
 interface Load {
   readonly megabytesOfData: number;
   readonly requests: number;
@@ -17,7 +17,6 @@ interface Load {
   readonly memoryAtEnd: number;
 }
 
-const CLIENTS = 20;
 /** Pages asked for before anything is measured. */
 const WARMING_UP = 60;
 
@@ -37,7 +36,7 @@ const pageAt = (turn: number): string => {
 };
 
 /** Memory of a server with its threads and the process that makes its pages, in megabytes. */
-const memoryOf = (pid: number): number => {
+export const memoryOf = (pid: number): number => {
   const processes = [pid, ...fs.readFileSync(`/proc/${pid}/task/${pid}/children`, "utf8").split(" ")];
   const kilobytes = processes.map((one) =>
     one === "" ? 0 : Number(/VmRSS:\s+(\d+)/.exec(fs.readFileSync(`/proc/${one}/status`, "utf8"))?.[1] ?? 0),
@@ -46,10 +45,10 @@ const memoryOf = (pid: number): number => {
 };
 
 /**
- * Twenty clients, each of them reading a page, then writing an answer and a board, with a pause between in which
+ * So many clients, each of them reading a page, then writing an answer and a board, with a pause between in which
  * a person would look: for so many seconds.
  */
-export async function measureLoad(seconds: number, think: number): Promise<Load> {
+export async function measureLoad(clients: number, seconds: number, think: number): Promise<Load> {
   const folder = freshFolder();
   makeRecords(folder).$client.close();
   const megabytesOfData = rounded(fs.statSync(path.join(folder, "right-sum.sqlite")).size / 1e6, 1);
@@ -87,7 +86,7 @@ export async function measureLoad(seconds: number, think: number): Promise<Load>
       seed = (seed * 1103515245 + 12345) % 2147483648;
       return pause(think * (0.5 + seed / 2147483648));
     };
-    await pause(((3 * think) / CLIENTS) * nth);
+    await pause(((3 * think) / clients) * nth);
     for (let turn = nth * 13; performance.now() < until; turn++) {
       await asked(pages, pageAt(turn));
       await look();
@@ -113,7 +112,7 @@ export async function measureLoad(seconds: number, think: number): Promise<Load>
   // A server that has just started is slow for other reasons.
   for (let turn = 0; turn < WARMING_UP; turn++) await asked([], pageAt(turn));
   const memoryAtStart = memoryOf(server.pid());
-  await Promise.all(Array.from({ length: CLIENTS }, (_, nth) => client(nth)));
+  await Promise.all(Array.from({ length: clients }, (_, nth) => client(nth)));
   const memoryAtEnd = memoryOf(server.pid());
   await server.remove();
   const summary = (times: readonly number[]) => ({

@@ -23,6 +23,7 @@ interface Results {
 }
 
 const server = await startServer();
+const clients = 20;
 const seconds = 60;
 /** How long a client looks at what it got before it asks again, on average. */
 const think = 1000;
@@ -40,7 +41,7 @@ const results: Results = {
   reading: measureReading(),
   largeSheet: await measureLargeSheet(),
   ending: await measureEnding(),
-  load: await measureLoad(seconds, think),
+  load: await measureLoad(clients, seconds, think),
 };
 
 console.log("Workings a second, beside the bare arithmetic of fraction.js on the same operands");
@@ -66,7 +67,7 @@ console.log("A sheet of 200 problems and 60 learners (ms)");
 console.table(results.largeSheet);
 console.log("Starting a server, and ending it while it works (ms)");
 console.table(results.ending);
-console.log(`Twenty clients for ${seconds} s, ten years of records`);
+console.log(`${clients} clients for ${seconds} s, ten years of records`);
 console.table(results.load);
 
 writeMeasured("results", results);

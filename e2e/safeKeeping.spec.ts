@@ -197,6 +197,48 @@ test("damage found while in use stops all writing, and says so on every page", a
   }
 });
 
+test("a data file that is moved away while it is in use is written to no more, and goes on where it is put back", async ({
+  page,
+}) => {
+  const server = await startServer(await keptFolder());
+  const write = async (theme: string) => {
+    const answer = await page.request.put(`${server.url}/api/view`, { data: { theme } });
+    return answer.ok() ? "kept" : (await answer.json()).error.code;
+  };
+  const file = database(server.folder);
+  const away = `${file}.away`;
+  try {
+    expect(await write("slate")).toBe("kept");
+    fs.renameSync(file, away);
+    expect(await write("paper")).toBe("movedAway");
+    await page.goto(`${server.url}/safe-keeping`);
+    fs.renameSync(away, file);
+    expect(await write("paper")).toBe("kept");
+
+    fs.renameSync(file, away);
+    await page.getByRole("button", { name: "Check it now" }).click();
+    await expect(page.getByText("The data file is no longer in its folder.")).toBeVisible();
+    await expectAccessible(page);
+    expect(await write("slate")).toBe("readOnly");
+    fs.renameSync(away, file);
+    await page.getByRole("button", { name: "Check it now" }).click();
+    await expect(page.getByText("The data file is no longer in its folder.")).toHaveCount(0);
+    expect(await write("slate")).toBe("kept");
+
+    fs.renameSync(file, away);
+    await page
+      .getByRole("link", { name: /^Look inside/ })
+      .first()
+      .click();
+    await listening(page);
+    await page.getByRole("button", { name: "Restore this backup" }).click();
+    await expect.poll(() => write("paper")).toBe("kept");
+    expect(fs.existsSync(away)).toBe(true);
+  } finally {
+    await server.remove();
+  }
+});
+
 test("a newer file, an empty one, a lost one and another program's are told apart, and left as they are", async ({
   request,
 }) => {

@@ -1,5 +1,6 @@
 // The parts of docs/benchmarks.md that the bench measured.
 
+import memory from "../bench/memory.json" with { type: "json" };
 import results from "../bench/results.json" with { type: "json" };
 import { code, table } from "./markdown";
 
@@ -85,6 +86,32 @@ export const BENCH_PARTS: readonly {
     text: () => {
       const { start, end } = results.ending;
       return `Starting, until it answers: median ${start.median} ms, at most ${start.most} ms. Ending while it works for six clients: median ${end.median} ms, at most ${end.most} ms.`;
+    },
+  },
+  {
+    file: "docs/benchmarks.md",
+    name: "memory",
+    text: () => {
+      const { clients, minutes, load, outAndIn } = memory;
+      const { answers, megabytes, out, back } = outAndIn;
+      return table(
+        ["What", "Seconds", "MB before", "MB at most"],
+        [
+          [
+            `${clients} clients, ${load.requests} requests, ${load.errors} errors`,
+            minutes * 60,
+            load.memoryAtStart,
+            load.memoryAtEnd,
+          ],
+          [
+            `Export of ${answers} answers (${megabytes} MB)`,
+            out.seconds,
+            out.megabytesBefore,
+            out.megabytesAtMost,
+          ],
+          ["Its import", back.seconds, back.megabytesBefore, back.megabytesAtMost],
+        ],
+      );
     },
   },
   {

@@ -53,6 +53,10 @@ export const COMMANDS: readonly Command[] = [
     inTest: "a tenth of it",
   },
   {
+    run: "npm run memory",
+    does: "what Right Sum takes of a machine’s memory: ten clients for ten minutes, and ten years of records out and in again",
+  },
+  {
     run: "npm run measure",
     does: "how well every error pattern is told by single answers and by sheets",
     inTest: "a sheet of ten for each pattern",

@@ -2,6 +2,7 @@ import { attackBodies } from "./bodies";
 import { attackDoors } from "./doors";
 import { attackFolders } from "./folders";
 import { attackPayloads } from "./payloads";
+import { attackSquares } from "./squares";
 import type { Tally } from "./tally";
 import { attackWindows } from "./windows";
 
@@ -10,6 +11,7 @@ export const ATTACKS: Readonly<Record<string, (share: number, seed: number) => P
   doors: attackDoors,
   bodies: attackBodies,
   windows: attackWindows,
+  squares: attackSquares,
   payloads: attackPayloads,
   folders: attackFolders,
 };

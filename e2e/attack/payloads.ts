@@ -87,9 +87,11 @@ export async function attackPayloads(share: number): Promise<readonly Tally[]> {
         const address = route.replace("[id]", `payload${String(nth).padStart(5, "0")}`);
         const from = performance.now();
         const answer = await fetch(server.url + address);
+        // Something is on the screen from here on, if only that it is being worked out.
+        const shown = performance.now() - from;
         const html = await answer.text();
         const wrong = answer.status >= 500 ? `answered ${answer.status}` : ALIVE.exec(html)?.[0];
-        note(pages, wrong, address, performance.now() - from);
+        note(pages, wrong, address, shown);
       }
     }
   } finally {

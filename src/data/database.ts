@@ -5,6 +5,7 @@ import { drizzle } from "drizzle-orm/better-sqlite3";
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
 import type { Data } from "./data";
 import { openForReading } from "./files/forReading";
+import { noteOpened } from "./files/inPlace";
 import { closeWhole } from "./files/wholeFile";
 import { ownThingsFromSettings } from "./own/ownThingsFromSettings";
 import { countOnFrom, lastRevision } from "./revision";
@@ -56,8 +57,14 @@ const makesPages = (): boolean => process.env.RIGHT_SUM_PAGES === "1";
 
 /** The one database of this process, opened at the first call. */
 export function database(): Data {
-  held.rightSumData ??=
-    isReadOnly() || makesPages() ? openReadOnly(dataFolder()) : openDatabase(dataFolder());
+  if (held.rightSumData !== undefined) return held.rightSumData;
+  const folder = dataFolder();
+  if (isReadOnly() || makesPages()) {
+    held.rightSumData = openReadOnly(folder);
+  } else {
+    held.rightSumData = openDatabase(folder);
+    noteOpened(path.join(folder, FILE_NAME));
+  }
   return held.rightSumData;
 }
 
@@ -65,6 +72,7 @@ export function database(): Data {
 export function closeDatabase(): void {
   held.rightSumData?.$client.close();
   delete held.rightSumData;
+  noteOpened(undefined);
 }
 
 /** The number of the last change in a database file; 0 where there is none, or it can't be read. */

@@ -1,6 +1,7 @@
 import { eq, sql } from "drizzle-orm";
 import { refuseWhileReplaced } from "./backup/replacing";
 import type { Data } from "./data";
+import { refuseWhileMoved } from "./files/inPlace";
 import { changes } from "./schema";
 
 /** What reads and writes: the database, or a transaction on it. */
@@ -13,6 +14,7 @@ const REPLACED = 2;
 /** Takes the next number of the one count of changes: the revision of whatever is written with it. */
 export function nextRevision(write: DataWriter): number {
   refuseWhileReplaced();
+  refuseWhileMoved();
   const [row] = write
     .update(changes)
     .set({ revision: sql`${changes.revision} + 1` })

@@ -1,4 +1,3 @@
-import fs from "node:fs";
 import { type PatternId, patternResults } from "@/core/errorPatterns";
 import type { HouseChoices } from "@/core/house";
 import { choicesFor, learnerTaskOf, wrongWayOf } from "@/core/learnerTask";
@@ -6,9 +5,10 @@ import type { MethodId } from "@/core/methods";
 import { skillsShowing } from "@/core/probes";
 import { readProblem } from "@/core/problem";
 import { makeBackup } from "@/data/backup/backups";
+import { exportDocument } from "@/data/backup/exportDocument";
 import { examineFile } from "@/data/backup/health";
+import { importDocument } from "@/data/backup/importDocument";
 import { prepareRestore } from "@/data/backup/restore";
-import { exportDocument, importDocument } from "@/data/backup/transfer";
 import {
   accountForStories,
   explainedRequested,
@@ -135,7 +135,7 @@ export const FILING = {
   exportTo: ({ file, out, now }: { readonly file: string; readonly out: string; readonly now: Date }) =>
     exportDocument(file, out, now),
   importFrom: ({ json, file }: { readonly json: string; readonly file: string }) =>
-    importDocument(fs.readFileSync(json, "utf8"), file, chancesOf),
+    importDocument(json, file, chancesOf),
   prepareRestore: ({ folder, from }: { readonly folder: string; readonly from: string }) =>
     prepareRestore(folder, from),
 };

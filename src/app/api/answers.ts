@@ -165,6 +165,11 @@ const DISK: Readonly<Record<string, Refusal>> = {
     code: "beingReplaced",
     message: "The data is just being restored or imported. This will be tried again.",
   },
+  RIGHT_SUM_MOVED_AWAY: {
+    code: "movedAway",
+    message:
+      "The data file was moved away while it is in use, so this was not kept. Put it back, or restore a backup in Safe keeping; it will be tried again.",
+  },
   SQLITE_CORRUPT: {
     code: "damaged",
     message: "The data is damaged, so this was not kept. Look at Safe keeping.",

@@ -5,12 +5,13 @@ import { done, failed, type Result } from "@/core/result";
 import { closeDatabase, dataFolder, FILE_NAME, replaceDatabase } from "@/data";
 import { incomingFile, moveAside } from "@/data/backup/restore";
 import { noteTrouble, trouble } from "@/data/backup/watch";
+import { isMovedAway } from "@/data/files/inPlace";
 import { removeFile } from "@/data/files/wholeFile";
 import { file } from "@/threads/pool";
 
 /**
  * Puts a database that is ready into the place of the one in use, after a backup of that. One that was found
- * damaged is moved aside instead, whole. From `hold` on nothing is written, so that what was acknowledged is in the backup. `isStopped` is asked just before.
+ * damaged or moved away is moved aside instead, whole. From `hold` on nothing is written, so that what was acknowledged is in the backup. `isStopped` is asked just before.
  */
 export async function putInPlace(
   ready: string,
@@ -21,7 +22,7 @@ export async function putInPlace(
   const folder = dataFolder();
   hold();
   try {
-    const isDamaged = trouble() !== undefined;
+    const isDamaged = trouble() !== undefined || isMovedAway();
     const backup = isDamaged ? undefined : await file("backUp", { folder, reason, now: new Date() });
     if (backup?.ok === false)
       return failed(`The present data could not be backed up first, so nothing was changed. ${backup.error}`);

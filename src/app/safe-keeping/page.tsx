@@ -73,6 +73,7 @@ export default async function SafeKeepingPage({
         backups: backups.reduce((sum, { bytes }) => sum + bytes, 0),
       }}
       damage={found?.kind === "damaged" ? found.found : now.damage}
+      isMissing={found?.kind === "missing"}
       readOnly={isReadOnly()}
       beyond={process.env.RIGHT_SUM_BEYOND === "1"}
     />

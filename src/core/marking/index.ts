@@ -6,6 +6,7 @@ export {
   LONGEST_GUESS,
   LONGEST_NAME,
   LONGEST_NOTE,
+  MOST_ANSWERS_AT_ONCE,
   MOST_LEARNERS,
   MOST_ROWS,
 } from "./sheetLimits";

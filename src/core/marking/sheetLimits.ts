@@ -2,6 +2,9 @@
 export const MOST_ROWS = 200;
 export const MOST_LEARNERS = 60;
 
+/** How many answers go to the server at once, at most: so many that no other request waits long for them. A larger paste goes in several parts. */
+export const MOST_ANSWERS_AT_ONCE = 200;
+
 /** The longest answer, note and name that are kept, in characters. */
 export const LONGEST_ANSWER = 200;
 export const LONGEST_NOTE = 400;

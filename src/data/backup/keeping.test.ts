@@ -13,11 +13,12 @@ import { file, filled, folders, freshFolder, house, NOON } from "../testing/fill
 import { backupFile, listBackups } from "./backupFiles";
 import { makeBackup } from "./backups";
 import { DOCUMENT_VERSION, readDocument } from "./document";
+import { exportDocument } from "./exportDocument";
 import { examine } from "./health";
+import { importDocument } from "./importDocument";
 import { insideOf } from "./inside";
 import { moveAside, prepareRestore } from "./restore";
 import { KEPT, keptOf } from "./retention";
-import { exportDocument, importDocument } from "./transfer";
 
 afterEach(() => {
   for (const folder of folders.splice(0)) fs.rmSync(folder, { recursive: true, force: true });
@@ -27,6 +28,13 @@ const exported = (folder: string): string => {
   const out = path.join(freshFolder(), "all.json");
   expect(exportDocument(file(folder), out, NOON)).toEqual({ ok: true, value: { rows: {}, tables: [] } });
   return fs.readFileSync(out, "utf8");
+};
+
+/** A document in a file, as it is when it comes in. */
+const inFile = (json: string): string => {
+  const at = path.join(freshFolder(), "in.json");
+  fs.writeFileSync(at, json);
+  return at;
 };
 
 describe("backups", () => {
@@ -161,7 +169,7 @@ describe("everything as one document", () => {
     const { folder } = filled();
     const json = exported(folder);
     const target = freshFolder();
-    expect(importDocument(json, file(target), () => "[]")).toEqual({ ok: true, value: undefined });
+    expect(importDocument(inFile(json), file(target), () => "[]")).toEqual({ ok: true, value: undefined });
     expect(JSON.parse(exported(target)).tables).toEqual(JSON.parse(json).tables);
     const data = openDatabase(target);
     expect(historyOf(data, "learner1").get("sub-column-gap")).toEqual({ shown: 1, chances: 1 });
@@ -172,7 +180,7 @@ describe("everything as one document", () => {
     const { folder } = filled();
     const document = JSON.parse(exported(folder));
     document.tables.boards[0].revision = Number.MAX_SAFE_INTEGER;
-    expect(readDocument(JSON.stringify(document))).toEqual({
+    expect(readDocument(inFile(JSON.stringify(document)), () => undefined)).toEqual({
       ok: false,
       error: "Number 1 of boards does not fit (revision).",
     });
@@ -202,6 +210,16 @@ describe("everything as one document", () => {
         json.replace('"verdict":"wrong"', '"verdict":"sideways"'),
         json.replace('"chosen":0', '"chosen":2'),
         json.replace('"boards":[', '"boards":[{"id":1},'),
+        json.replace('"tables":{', '"tables":{"boards":[],'),
+        json.replace('"tables":{', '"tables":{"boards":{"0":{}},'),
+        json.replace('"tables":{', '"spokes":{'),
+        json.replace('"format"', '"spokes":1,"format"'),
+        json.replace(
+          /"format":"right-sum","version":\d+,(.*)\}\s*$/s,
+          `$1,"version":${DOCUMENT_VERSION},"format":"right-sum"}`,
+        ),
+        `${json}${json}`,
+        `\ufeff${json}`,
         "",
         "null",
         "[]",
@@ -210,11 +228,11 @@ describe("everything as one document", () => {
     );
     fc.assert(
       fc.property(damaged, (text) => {
-        const done = importDocument(text, file(target), () => "[]");
+        const done = importDocument(inFile(text), file(target), () => "[]");
         if (done.ok) {
           // What still fits is taken whole: nothing of it is missing afterwards.
           taken++;
-          expect(JSON.parse(exported(target)).tables).toEqual(JSON.parse(text).tables);
+          expect(JSON.parse(exported(target)).tables).toEqual(JSON.parse(text.replace("\ufeff", "")).tables);
         } else {
           expect(done.error).toMatch(/^\S.*\.$/s);
           expect(fs.existsSync(file(target))).toBe(false);
@@ -235,13 +253,21 @@ describe("everything as one document", () => {
       .replace(`"version":${DOCUMENT_VERSION}`, '"version":1')
       .replaceAll('"patterns":', '"slips":');
     expect(first).not.toBe(json);
-    expect(readDocument(first)).toEqual(readDocument(json));
-    expect(readDocument(first, {})).toMatchObject({
+    const rows = (text: string): readonly unknown[] => {
+      const taken: unknown[] = [];
+      expect(readDocument(inFile(text), (table, row) => void taken.push([table, row])).ok).toBe(true);
+      return taken;
+    };
+    expect(rows(first)).toEqual(rows(json));
+    expect(readDocument(inFile(first), () => undefined, {})).toMatchObject({
       ok: false,
       error: expect.stringContaining("too old"),
     });
     expect(
-      readDocument(json.replace(`"version":${DOCUMENT_VERSION}`, `"version":${DOCUMENT_VERSION + 1}`)),
+      readDocument(
+        inFile(json.replace(`"version":${DOCUMENT_VERSION}`, `"version":${DOCUMENT_VERSION + 1}`)),
+        () => undefined,
+      ),
     ).toMatchObject({
       ok: false,
       error: expect.stringContaining("newer Right Sum"),

@@ -9,10 +9,10 @@ import { addLearner, listLearners } from "../marking/learners";
 import { lastReplaced, lastRevision } from "../revision";
 import { file, filled, folders, freshFolder, NOON } from "../testing/filledFolder";
 import { DOCUMENT_TABLES } from "./documentTables";
+import { exportDocument } from "./exportDocument";
 import { examine } from "./health";
 import { replacing } from "./replacing";
 import { prepareRestore } from "./restore";
-import { exportDocument } from "./transfer";
 
 afterEach(() => {
   for (const folder of folders.splice(0)) fs.rmSync(folder, { recursive: true, force: true });

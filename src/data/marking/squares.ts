@@ -1,4 +1,4 @@
-import { eq, sql } from "drizzle-orm";
+import { count, eq, sql } from "drizzle-orm";
 import type { PatternId } from "@/core/errorPatterns";
 import { type AnswerMark, WAITING } from "@/service/kept/attempt";
 import { type DataWriter, nextRevision } from "../revision";
@@ -166,21 +166,19 @@ export function waitingOn(
   most: number,
 ): { readonly cells: readonly WaitingCell[]; readonly left: number } {
   const problems = new Map(sheet.rows.map(({ id, problem }) => [id, problem]));
-  const rows = data
-    .select()
-    .from(learnerAttempts)
-    .where(
-      sql`${learnerAttempts.verdict} = 'waiting' and ${learnerAttempts.rowId} in (select value from json_each(${JSON.stringify([...problems.keys()])}))`,
-    )
-    .all();
-  const columns = new Set(sheet.learners.map(({ id }) => id));
-  const there = rows.filter(({ learnerId }) => columns.has(learnerId));
-  const cells = there.slice(0, most).map(({ rowId, learnerId, given, revision }) => ({
+  const listed = (ids: readonly string[]) => sql`(select value from json_each(${JSON.stringify(ids)}))`;
+  const waits = sql`${learnerAttempts.verdict} = 'waiting'
+    and ${learnerAttempts.rowId} in ${listed([...problems.keys()])}
+    and ${learnerAttempts.learnerId} in ${listed(sheet.learners.map(({ id }) => id))}`;
+  const left = data.select({ n: count() }).from(learnerAttempts).where(waits).get()?.n ?? 0;
+  const there =
+    left === 0 || most === 0 ? [] : data.select().from(learnerAttempts).where(waits).limit(most).all();
+  const cells = there.map(({ rowId, learnerId, given, revision }) => ({
     row: rowId ?? "",
     learner: learnerId,
     problem: problems.get(rowId ?? "") ?? "",
     given,
     revision,
   }));
-  return { cells, left: there.length };
+  return { cells, left };
 }

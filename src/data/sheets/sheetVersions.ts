@@ -2,6 +2,7 @@ import { eq } from "drizzle-orm";
 import { choicesOf, type HouseRules } from "@/core/house";
 import type { KeptRow } from "@/service/kept/keptSheet";
 import { refuseWhileReplaced } from "../backup/replacing";
+import { refuseWhileMoved } from "../files/inPlace";
 import { houseOf, jsonOf } from "../houseOf";
 import { findSheet } from "../marking/markingSheets";
 import type { DataWriter } from "../revision";
@@ -33,6 +34,7 @@ interface Outside {
  */
 export function giveOut(write: DataWriter, sheet: KeptSheet, { now, chance, idOf }: Outside): SheetVersion {
   refuseWhileReplaced();
+  refuseWhileMoved();
   const { id, name, house, rows } = sheet;
   const before = versionOfCode(write, sheet.code);
   if (before !== undefined && sameProblems(before, sheet)) return before;

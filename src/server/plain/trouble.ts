@@ -3,9 +3,9 @@ import type { IncomingMessage, ServerResponse } from "node:http";
 import path from "node:path";
 import { format } from "date-fns";
 import { backupFile, listBackups } from "@/data/backup/backupFiles";
+import { exportDocument } from "@/data/backup/exportDocument";
 import type { Trouble } from "@/data/backup/health";
 import { moveAside, prepareRestore } from "@/data/backup/restore";
-import { exportDocument } from "@/data/backup/transfer";
 import { FILE_NAME, openDatabase, replaceDatabase } from "@/data/database";
 import { temporaryFolder } from "@/data/files/temporary";
 import { countOnFrom } from "@/data/revision";
@@ -88,6 +88,12 @@ export function troubleLine(trouble: Trouble, folder: string, address: string): 
 const button = (action: string, words: string, value = ""): string =>
   `<form method="post" action="${action}"><input type="hidden" name="value" value="${escapedHtml(value)}"><button>${escapedHtml(words)}</button></form>`;
 
+/** What becomes of what is there. */
+const asideOf = ({ kind }: Trouble): string =>
+  `${kind === "missing" ? "what is left beside it" : "the present file"} is moved aside and kept`;
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
 /** How many backups are offered. */
 const OFFERED = 8;
 
@@ -107,7 +113,7 @@ function troublePage(trouble: Trouble, folder: string, failed: string): string {
     parts.push(
       backups.length === 0
         ? '<p class="soft">There is none in this folder. One that you kept elsewhere: <code>npm start -- --restore FILE</code></p>'
-        : `<p class="soft">The present file is moved aside and kept.</p><ul>${backups
+        : `<p class="soft">${escapedHtml(capital(asideOf(trouble)))}.</p><ul>${backups
             .map(
               ({ name, at, bytes }) =>
                 `<li><span>${escapedHtml(format(at, "d MMM yyyy, HH:mm"))} <span class="soft">(${Math.ceil(bytes / 1024)} kB)</span></span>${button("/trouble/restore", "Restore it", name)}</li>`,
@@ -123,7 +129,7 @@ function troublePage(trouble: Trouble, folder: string, failed: string): string {
       ? '<li><span>Save what can be read as one file</span><a class="button" href="/trouble/export">Export it</a></li>'
       : "",
     can.includes("anew")
-      ? `<li><span>Begin with an empty record; the present file is moved aside and kept</span>${button("/trouble/anew", "Begin anew")}</li>`
+      ? `<li><span>Begin with an empty record; ${escapedHtml(asideOf(trouble))}</span>${button("/trouble/anew", "Begin anew")}</li>`
       : "",
     `<li><span>Something was mended meanwhile</span>${button("/trouble/again", "Look again")}</li>`,
   ];

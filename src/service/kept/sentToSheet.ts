@@ -1,7 +1,14 @@
 import { z } from "zod";
 import { PATTERN_IDS } from "@/core/errorPatterns";
 import { ID_PATTERN } from "@/core/id";
-import { LONGEST_ANSWER, LONGEST_NAME, LONGEST_NOTE, MOST_LEARNERS, MOST_ROWS } from "@/core/marking";
+import {
+  LONGEST_ANSWER,
+  LONGEST_NAME,
+  LONGEST_NOTE,
+  MOST_ANSWERS_AT_ONCE,
+  MOST_LEARNERS,
+  MOST_ROWS,
+} from "@/core/marking";
 import { LONGEST_LINE } from "@/core/problem";
 import { houseChoicesSchema } from "../houseRequested";
 import type { SheetAct } from "./markingSheet";
@@ -32,7 +39,7 @@ export const sentToSheetSchema = z.object({
         note: z.string().max(LONGEST_NOTE).exactOptional(),
       }),
     )
-    .max(MOST_ROWS * MOST_LEARNERS),
+    .max(MOST_ANSWERS_AT_ONCE),
 });
 
 export type SentToSheet = Readonly<z.infer<typeof sentToSheetSchema>>;

@@ -17,6 +17,7 @@ export function SafeKeepingScreen({
   looked,
   bytes,
   damage,
+  isMissing,
   readOnly,
   beyond,
 }: {
@@ -28,6 +29,8 @@ export function SafeKeepingScreen({
   readonly bytes: { readonly data: number; readonly backups: number };
   /** What the last check found wrong; none where the data is sound. */
   readonly damage: string | undefined;
+  /** Whether the file that is in use was moved away. */
+  readonly isMissing: boolean;
   readonly readOnly: boolean;
   /** Whether others on the network can reach this server. */
   readonly beyond: boolean;
@@ -47,7 +50,13 @@ export function SafeKeepingScreen({
                   moved aside and kept. <span className="text-soft">The check said: {damage}</span>
                 </p>
               )}
-              {readOnly && damage === undefined && (
+              {isMissing && (
+                <p role="alert" className="mt-4 rounded-xl border border-rust px-5 py-3 leading-snug">
+                  <strong className="text-rust">The data file is no longer in its folder.</strong> Nothing
+                  more is written. Put it back and check it again, or restore a backup below.
+                </p>
+              )}
+              {readOnly && damage === undefined && !isMissing && (
                 <p role="status" className="mt-4 rounded-xl border border-edge px-5 py-3">
                   The data was opened to be read alone. Start Right Sum without <code>--read-only</code> to go
                   on.

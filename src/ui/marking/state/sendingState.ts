@@ -1,3 +1,4 @@
+import { MOST_ANSWERS_AT_ONCE } from "@/core/marking";
 import {
   type CellChange,
   type SheetAct,
@@ -14,7 +15,7 @@ export interface Sending {
   readonly answers: readonly (CellChange & Pick<SquareChange, "saw" | "chosenFor">)[];
 }
 
-/** What is to be sent now: finished squares without trouble, and acts; none where there is nothing. */
+/** What is to be sent now: acts, and finished squares without trouble, as many as go at once; none where there is nothing. */
 export function toSend(state: MarkingState): Sending | undefined {
   const rows = new Set(state.rows.map(({ id }) => id));
   const answers: Sending["answers"][number][] = [];
@@ -25,6 +26,7 @@ export function toSend(state: MarkingState): Sending | undefined {
     if (!rows.has(row)) continue;
     const { entered: _, ...what } = change;
     answers.push({ row, learner, ...what });
+    if (answers.length === MOST_ANSWERS_AT_ONCE) break;
   }
   return answers.length === 0 && state.acts.length === 0 ? undefined : { acts: state.acts, answers };
 }

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { choicesOf, type HouseRules } from "@/core/house";
+import { MOST_ANSWERS_AT_ONCE } from "@/core/marking";
 import { API_ROUTES } from "@/service/apiRoutes";
 import type { CellChange, SheetAct } from "@/service/kept/markingSheet";
 import { ROUTES } from "@/service/routes";
@@ -214,4 +215,5 @@ export function useMarkingSheet(start: {
 export type SheetActs = ReturnType<typeof useMarkingSheet>["acts"];
 
 /** Whether what waits to be sent is more than a browser sends on while its window closes. */
-const isLarge = (state: MarkingState): boolean => (toSend(state)?.answers.length ?? 0) > 300;
+const isLarge = (state: MarkingState): boolean =>
+  (toSend(state)?.answers.length ?? 0) === MOST_ANSWERS_AT_ONCE;

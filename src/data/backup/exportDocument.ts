@@ -1,13 +1,9 @@
 import fs from "node:fs";
 import type Database from "better-sqlite3";
 import { done, failed, type Result } from "@/core/result";
-import { openFile } from "../database";
 import { openForReading } from "../files/forReading";
-import { closeWhole, removeFile } from "../files/wholeFile";
-import { recount } from "../marking/patternCounts";
-import { DOCUMENT_FORMAT, DOCUMENT_VERSION, readDocument } from "./document";
+import { DOCUMENT_FORMAT, DOCUMENT_VERSION } from "./document";
 import { DOCUMENT_TABLES, type DocumentTable } from "./documentTables";
-import { examineFile } from "./health";
 
 /** What could not be read of a database. */
 export interface Lost {
@@ -109,45 +105,4 @@ function exportTable(
     }
     return missing;
   }
-}
-
-/**
- * Makes a new database file from a document: all of it, or none and why. `chancesOf` works out what an answer
- * to a task could show, where the document does not say.
- */
-export function importDocument(
-  json: string,
-  file: string,
-  chancesOf: (problem: string, house: string) => string,
-): Result<undefined, string> {
-  const document = readDocument(json);
-  if (!document.ok) return failed(document.error);
-  removeFile(file);
-  const data = openFile(file);
-  try {
-    const client = data.$client;
-    client.pragma("synchronous = OFF");
-    client.transaction(() => {
-      for (const { name: table, columns } of DOCUMENT_TABLES) {
-        const insert = client.prepare(
-          `insert into ${table} (${columns.join(", ")}) values (${columns.map((name) => `@${name}`).join(", ")})`,
-        );
-        for (const row of document.value[table] ?? []) insert.run(row);
-      }
-      const revisions = DOCUMENT_TABLES.filter(({ hasRevision }) => hasRevision)
-        .map(({ name }) => `(select coalesce(max(revision), 0) from ${name})`)
-        .join(", ");
-      client.exec(`insert or replace into changes (id, revision) values (1, max(1, ${revisions}))`);
-    })();
-    recount(data, chancesOf);
-    closeWhole(data, file);
-  } catch (error) {
-    data.$client.close();
-    removeFile(file);
-    const twice =
-      error instanceof Error && "code" in error && String(error.code).startsWith("SQLITE_CONSTRAINT");
-    return failed(twice ? "The file has two things of the same id." : "The file could not be imported.");
-  }
-  const health = examineFile(file, "integrity_check");
-  return health.kind === "fine" ? done(undefined) : failed("What was imported did not pass its check.");
 }
