@@ -13,6 +13,6 @@ export function soFar(
   if (steps[shown - 1]?.page === undefined) return undefined;
   return steps
     .slice(0, shown)
-    .flatMap(({ reason }) => (reason.kind === "putBack" ? [reason.rest] : []))
+    .flatMap(({ reason }) => (reason.kind === "putBack" || reason.kind === "takeParts" ? [reason.rest] : []))
     .at(-1);
 }

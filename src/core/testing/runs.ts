@@ -25,6 +25,12 @@ const share = RUNS_WHOLE ? 1 : SHARE_IN_TEST;
 const shortened = (whole: number, by: number): number => Math.ceil(whole * by);
 
 export const LONG_PROPERTIES = {
+  anyQuantityAnywhere: {
+    file: "src/core/methods/chains/orderOfOperations.test.ts",
+    test: "is refused, or worked to the answer that arithmetic gives",
+    of: "lines with any kinds of quantities",
+    whole: 4000,
+  },
   everyWorking: {
     file: "src/core/methods/workings.test.ts",
     test: "ends in the answer another library gives, in the form that was wanted, by claims that hold alone",

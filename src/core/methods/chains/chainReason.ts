@@ -1,5 +1,5 @@
 import type { ChainProblem, Problem, SignedOperation } from "../../problem";
-import type { Quantity } from "../../quantity";
+import type { Amount, Quantity } from "../../quantity";
 
 /** What the steps of a chain do and why; what is worked on the way has its own reasons. */
 export type ChainReason =
@@ -12,6 +12,16 @@ export type ChainReason =
       readonly because: "brackets" | "timesFirst" | "leftFirst" | "last";
       /** What it comes to, where that is known by heart and needs no page of its own. */
       readonly known: Quantity | undefined;
+    }
+  | {
+      /** A fraction of an amount becomes what it is worked as. */
+      readonly kind: "takeParts";
+      readonly problem: ChainProblem;
+      readonly amount: Amount;
+      readonly taken: bigint;
+      readonly of: bigint;
+      readonly first: "share" | "times";
+      readonly rest: ChainProblem;
     }
   | {
       readonly kind: "putBack";

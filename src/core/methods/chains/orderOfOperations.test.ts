@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../../house";
-import { writeProblem } from "../../problem";
+import { isRight, readProblem, writeAnswer, writeProblem } from "../../problem";
 import { problemOf } from "../../testing/problems";
+import { runsOf } from "../../testing/runs";
 import { workingOf } from "../workings";
 
 const house = PRESETS.fillersTrueValue;
@@ -14,6 +15,48 @@ const orderOf = (line: string): readonly (readonly [string, string])[] =>
       ? [[writeProblem(reason.problem, house).replace(/ exactly$/, ""), reason.because] as const]
       : [],
   );
+
+describe("any quantity in any place", () => {
+  const quantity = fc.constantFrom(
+    ...["3", "0", "12", "0.5", "2.75", "1/2", "3/4", "5/3", "1 1/2", "2 2/3", "−4", "−1/2", "−0.5"],
+    ...["$4", "$7.50", "$10", "35c", "£6", "2 ft", "1 ft 6 in", "2 h 30 min", "3 lb", "0.(3)"],
+  );
+  const sign = fc.constantFrom(" + ", " − ", " × ", " ÷ ", " of ");
+  const line: fc.Arbitrary<string> = fc
+    .tuple(quantity, sign, quantity, fc.option(fc.tuple(sign, quantity, fc.boolean())))
+    .map(([a, one, b, more]) => {
+      if (more === null) return `${a}${one}${b}`;
+      const [other, c, brackets] = more;
+      return brackets ? `${a}${one}(${b}${other}${c})` : `${a}${one}${b}${other}${c}`;
+    });
+
+  it("is refused, or worked to the answer that arithmetic gives", () => {
+    let worked = 0;
+    fc.assert(
+      fc.property(line, (typed) => {
+        const problem = readProblem(typed, house);
+        if (!problem.ok) return;
+        worked++;
+        expect(isRight(problem.value, workingOf(problem.value, house).answer), typed).toBe(true);
+      }),
+      { numRuns: runsOf("anyQuantityAnywhere") },
+    );
+    expect(worked).toBeGreaterThan(runsOf("anyQuantityAnywhere") / 10);
+  });
+
+  it.each([
+    ["3/4 of $10", "$7.50"],
+    ["$7 × 1/2", "$3.50"],
+    ["1 1/2 × $4", "$6.00"],
+    ["2/3 of $3.60", "$2.40"],
+    ["3/5 of $0.05", "$0.03"],
+    ["3/20 of $1", "$0.15"],
+    ["$20 − 1/2 of $7", "$16.50"],
+    ["(1/2 + 1/4) × $8", "$6.00"],
+  ])("%s is %s", (typed, answer) => {
+    expect(writeAnswer(workingOf(problemOf(typed), house).answer, house)).toBe(answer);
+  });
+});
 
 describe("the order of operations", () => {
   it.each([

@@ -19,6 +19,7 @@ import {
   isRight,
   needsBrackets,
   type Problem,
+  partsOfAmount,
   problemOf,
   quantityOf,
   writeAnswer,
@@ -99,6 +100,17 @@ function workChain<Inner>(
   let here = problem.expression;
   for (;;) {
     const next = decisions.next(here);
+    const parts = partsOfAmount(next);
+    if (parts !== undefined) {
+      const { amount, taken, of, first, expression } = parts;
+      here = next === here ? expression : replacedBy(here, next, expression);
+      const asked: ChainProblem = { ...problem, expression: next, form: AS_IT_COMES };
+      const rest: ChainProblem = { ...problem, expression: here };
+      pad.line("work", { kind: "takeParts", problem: asked, amount, taken, of, first, rest }, () => [
+        padText(`= ${writeExpression(here, plain)}`),
+      ]);
+      continue;
+    }
     const last = next === here;
     const asked = partProblem(next, last ? problem.form : AS_IT_COMES, last);
     const because = last ? "last" : becauseOf(here, next);
@@ -164,10 +176,14 @@ function holderOf(whole: Branch, part: Branch): Branch | undefined {
 }
 
 /** The expression with an operation inside it replaced by what it came to. */
-function replaced(whole: Branch, part: Branch, by: Quantity): Branch {
+const replaced = (whole: Branch, part: Branch, by: Quantity): Branch =>
+  replacedBy(whole, part, { kind: "quantity", at: part.at, quantity: by });
+
+/** The same, replaced by another operation. */
+function replacedBy(whole: Branch, part: Branch, by: Expression): Branch {
   const side = (one: Expression): Expression => {
-    if (one === part) return { kind: "quantity", at: part.at, quantity: by };
-    return one.kind === "quantity" ? one : replaced(one, part, by);
+    if (one === part) return by;
+    return one.kind === "quantity" ? one : replacedBy(one, part, by);
   };
   return { ...whole, left: side(whole.left), right: side(whole.right) };
 }

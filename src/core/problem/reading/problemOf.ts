@@ -14,6 +14,7 @@ import {
   termsOf,
 } from "../makeProblem";
 import type { Join, SignedOperation } from "../operation";
+import { isWholeMoney, mayBeFraction } from "../partsOfAmount";
 import { type AnswerForm, AS_IT_COMES, type DecimalForm, MOST_OPERANDS, type Problem } from "../problem";
 import type { ReadError } from "./readError";
 import { wrongAfter } from "./readQuantity";
@@ -187,13 +188,16 @@ function thingsOf(expression: Expression): Result<Thing, ReadError> {
       if (a.kind !== "number" && b.kind !== "number") return failed({ code: "twoMeasures", at });
       const by = a.kind === "number" ? expression.left : expression.right;
       const thing = a.kind === "number" ? b : a;
-      if (thing.kind === "measure" && !countsWhole(by))
+      if (thing.kind !== "number" && (isBelowZero(by) || (thing.kind === "measure" && !countsWhole(by))))
         return failed({ code: "notWholeTimes", at: atOf(by) });
+      // A fraction of an amount is worked where it comes out in whole pieces of money.
+      if (thing.kind === "money" && mayBeFraction(by) && zeroDivisor(expression) === undefined)
+        if (!isWholeMoney(expression)) return failed({ code: "unevenParts", at: atOf(by) });
       return done(thing);
     }
     case "divide": {
       if (b.kind === "number") {
-        if (a.kind !== "number" && !countsWhole(expression.right))
+        if (a.kind !== "number" && (isBelowZero(expression.right) || !countsWhole(expression.right)))
           return failed({ code: "notWholeTimes", at });
         return left;
       }
@@ -214,9 +218,16 @@ const thingOf = (quantity: Quantity): Thing =>
 const atOf = (expression: Expression): number =>
   expression.kind === "quantity" ? expression.at : atOf(expression.left);
 
+/** Whether an expression is a number below zero, so many times of which nothing can be taken. */
+const isBelowZero = (expression: Expression): boolean =>
+  zeroDivisor(expression) === undefined && exactValue(expression).s < 0n;
+
 /** Whether an expression is a whole number, as one that measures are multiplied or divided by must be. */
 const countsWhole = (expression: Expression): boolean =>
-  expression.kind === "operation" || (isNumeral(expression.quantity) && isWhole(expression.quantity));
+  expression.kind === "operation"
+    ? // What is divided by nothing is told as that.
+      zeroDivisor(expression) !== undefined || exactValue(expression).d === 1n
+    : isNumeral(expression.quantity) && isWhole(expression.quantity);
 
 /** Why two quantities can't be compared, if they can't: they are of different kinds, currencies or scales. */
 export const unlikeQuantities = (one: Quantity, other: Quantity, at: number): ReadError | undefined =>

@@ -60,6 +60,8 @@ export type ReadError =
   | { readonly code: "cantHandOver"; readonly at: number; readonly most: number }
   | { readonly code: "belowZeroOnTheWay"; readonly at: number }
   | { readonly code: "unevenOnTheWay"; readonly at: number }
+  /** A fraction of an amount that is no whole number of the smallest pieces of money. */
+  | { readonly code: "unevenParts"; readonly at: number }
   | { readonly code: "unknownPiece"; readonly at: number; readonly pieces: readonly string[] }
   | { readonly code: "largeFraction"; readonly at: number; readonly most: number };
 

@@ -42,6 +42,10 @@ export const SIGNED_CLAIMS = {
     same(valueOfQuantity(reason.result), right(reason.problem)),
     same(valueOfExpression(reason.rest.expression), right(problem)),
   ],
+  takeParts: (reason, { problem }) => [
+    reason.of >= 1n,
+    same(valueOfExpression(reason.rest.expression), right(problem)),
+  ],
   nextInChain: (reason) => [
     reason.known === undefined || same(valueOfQuantity(reason.known), right(reason.problem)),
   ],

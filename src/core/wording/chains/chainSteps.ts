@@ -18,12 +18,28 @@ export const CHAIN_STEPS: StepsOf<ChainReason> = {
     why: BECAUSE[reason.because],
     ask: "Which operation is next, and why?",
   }),
+  takeParts: ({ problem, amount, taken, of, first, rest }, house) => ({
+    say: `${writeProblem(problem, house)} is ${partsTaken(taken, of, first, writeQuantity(amount, house))}: *${writeExpression(rest.expression, house)}*.`,
+    why:
+      first === "share"
+        ? "The bottom of a fraction says into how many equal parts something is shared, its top how many of them are taken."
+        : "Taken first and shared after, it comes to the same, and nothing is left over on the way.",
+    ask: "Into how many equal parts is it shared, and how many of them are taken?",
+  }),
   putBack: (reason, house) => ({
     say: `Put *${writeQuantity(reason.result, house)}* back in its place: ${writeExpression(reason.rest.expression, house)}.`,
     why: "All the rest is written again just as it was.",
     ask: "What is left to do?",
   }),
 };
+
+/** What is done with an amount to take a fraction of it. */
+function partsTaken(taken: bigint, of: bigint, first: "share" | "times", amount: string): string {
+  if (of === 1n) return `${taken} times ${amount}`;
+  const part = `one of the ${of} equal parts of`;
+  if (taken === 1n) return `${part} ${amount}`;
+  return first === "share" ? `${taken} times ${part} ${amount}` : `${part} ${taken} times ${amount}`;
+}
 
 const FIRST = {
   brackets: "First what is in brackets",

@@ -76,6 +76,8 @@ export function readErrorWords(error: ReadError, house: HouseRules): string {
       return "This part comes to less than nothing, and the line can't go on from there. Take the smaller from the larger.";
     case "unevenOnTheWay":
       return "This part does not come out even, and the line can't go on with what is left over. Work it by itself, or put it last.";
+    case "unevenParts":
+      return "This part of the amount does not come out in whole pieces of money. Choose an amount that can be parted so.";
     case "unknownPiece":
       return `There is no such coin or note. There are ${error.pieces.join(", ")}.`;
     case "largeFraction":
