@@ -21,6 +21,8 @@ export type GivenError =
   | ReadError
   /** A number alone, where units are asked for that it could be in. */
   | { readonly code: "whichUnit"; readonly at: number; readonly units: readonly string[] }
+  /** A sentence with several numbers, of which each might be meant. */
+  | { readonly code: "whichNumber"; readonly at: number; readonly numbers: readonly string[] }
   /** A relation, yes or no, or numbers in order were asked for. */
   | { readonly code: "notAnAnswer"; readonly at: number; readonly wants: Wants };
 

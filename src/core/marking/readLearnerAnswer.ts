@@ -1,18 +1,19 @@
-import { wholeNumeral } from "../number";
 import {
+  type Answer,
   answerValueOf,
   divisorOf,
   exactAnswer,
   fractionOf,
+  isRight,
   LONGEST_LINE,
+  operandsOf,
   type Problem,
   type ReadingNotation,
-  type Relation,
   readOneQuantity,
+  roundedTo,
   tokensOf,
-  wordOf,
 } from "../problem";
-import { amountOf, type Quantity } from "../quantity";
+import type { Quantity } from "../quantity";
 import { done, failed } from "../result";
 import { readQuantityGiven } from "./answerQuantity";
 import {
@@ -22,11 +23,12 @@ import {
   stretchText,
   unitsAllowed,
   wantsMoney,
-  wordsOf,
 } from "./learnerAnswer";
-import { normaliseAnswerText } from "./normaliseAnswerText";
+import { inWords, moneyInWords, normaliseAnswerText } from "./normaliseAnswerText";
 import { quotientAndRest } from "./quotientAndRest";
-import { answerOfSentence } from "./sentence";
+import { readEnough, readOrder, readRelation } from "./readJudgement";
+import { recurringWritten } from "./recurringWritten";
+import { answersOfSentence } from "./sentence";
 
 /**
  * Reads an answer as it can be typed for a problem: `3 1/4`, `3,25` under comma rules, `£4.5`, `6 lb 11`,
@@ -43,11 +45,72 @@ export function readLearnerAnswer(typed: string, problem: Problem, house: Readin
   if (text.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
   const read = readText(text, problem, notation);
   if (read.ok) return read;
-  // A whole sentence is read for the number that it names.
-  const named = answerOfSentence(text, problem.op, notation);
-  const inSentence = named === undefined ? read : readText(named, problem, notation);
-  return inSentence.ok ? inSentence : read;
+  // The problem may be written once more before its answer.
+  const after = takesSign(problem) ? undefined : text.split("=").at(-1)?.trim();
+  const alone = after === undefined || after === text ? read : readText(after, problem, notation);
+  if (alone.ok) return alone;
+  const inMoney = moneyInWords(inWords(text), problem);
+  const amount = inMoney === text ? read : readText(inMoney, problem, notation);
+  if (amount.ok) return amount;
+  // A whole sentence is read for the number that answers it.
+  return readSentence(text, problem, notation) ?? read;
 }
+
+/** Whether signs of relation may stand in an answer. */
+const takesSign = ({ op }: Problem): boolean => op === "compare" || op === "order";
+
+/**
+ * The number of a sentence that answers a problem: the right one where it is named; else the only one that is not
+ * given in the problem. Where that leaves several, which of them is meant has to be asked.
+ */
+function readSentence(
+  text: string,
+  problem: Problem,
+  notation: ReadingNotation & { readonly anyPlaces: boolean },
+): ReadAnswer | undefined {
+  const said = answersOfSentence(moneyInWords(inWords(text), problem), problem.op, notation);
+  const named = said.flatMap((one) => {
+    const read = readText(one, problem, notation);
+    return read.ok ? [{ said: one, read }] : [];
+  });
+  const given = new Set(operandsOf(problem).map((one) => fractionOf(one).toFraction()));
+  const news = named.filter(({ read: { value } }) => {
+    const { answer } = value;
+    const number = answer.kind === "remainder" ? answer.quotient : isQuantity(answer) ? answer : undefined;
+    return number === undefined || !given.has(fractionOf(number).toFraction());
+  });
+  // Two numbers side by side are no answer, though one of them be right.
+  const right = EITHER.test(text) && news.length > 1 ? undefined : named.find(isRightOf(problem));
+  if (right !== undefined) return right.read;
+  const left = news.length === 0 ? named : news;
+  // A number that can't be read stands beside those that are given: it may be what is meant.
+  if (news.length === 0 && named.length > 0 && said.length > named.length) return undefined;
+  const [only, more] = left;
+  if (only === undefined) return undefined;
+  return more === undefined
+    ? only.read
+    : failed({ code: "whichNumber", at: 0, numbers: left.map(({ said }) => said) });
+}
+
+const EITHER = /\d (?:or|and) [$£€]?\d/i;
+
+const isRightOf =
+  (problem: Problem) =>
+  ({ read }: { readonly read: Extract<ReadAnswer, { ok: true }> }): boolean =>
+    isAnswer(problem, read.value.answer);
+
+/** Whether an answer is right, rounded where a place was asked for. */
+const isAnswer = (problem: Problem, answer: Answer): boolean =>
+  problem.form.kind === "toPlace" && answer.kind === "decimal"
+    ? fractionOf(answer).equals(roundedTo(exactAnswer(problem), problem.form.place))
+    : isRight(problem, answer);
+
+const isQuantity = (answer: Answer): answer is Extract<Answer, Quantity> =>
+  answer.kind === "decimal" ||
+  answer.kind === "fraction" ||
+  answer.kind === "mixed" ||
+  answer.kind === "amount" ||
+  answer.kind === "measure";
 
 const readText = (
   text: string,
@@ -62,6 +125,8 @@ const readText = (
 /** The ways in which an answer may be meant as it was typed, likeliest first. */
 function writings(text: string, problem: Problem, notation: ReadingNotation): readonly string[] {
   const plain = normaliseAnswerText(text, problem);
+  const recurring = recurringWritten(plain);
+  if (recurring.length > 0) return recurring;
   const read = readOneQuantity(plain, notation);
   return read.ok || !("readings" in read.error) ? [plain] : [plain, ...read.error.readings];
 }
@@ -84,7 +149,7 @@ function readWriting(text: string, problem: Problem, notation: ReadingNotation):
     case "compare":
       return readRelation(text, problem.operands, notation);
     case "order":
-      return readOrder(text, notation);
+      return readOrder(text, problem.operands.length, notation);
     case "enough":
       return readEnough(text, problem, notation);
     case "add":
@@ -103,82 +168,6 @@ function readWriting(text: string, problem: Problem, notation: ReadingNotation):
         readQuantityGiven(text, problem, notation)
       );
   }
-}
-
-const RELATIONS: readonly (readonly [RegExp, Relation])[] = [
-  [/^(?:<|less|smaller)$/iu, "<"],
-  [/^(?:>|greater|larger|more)$/iu, ">"],
-  [/^(?:=|equal|same)$/iu, "="],
-];
-
-/** A sign, a word, the whole statement, or the larger of the two numbers. */
-function readRelation(text: string, operands: readonly Quantity[], notation: ReadingNotation): ReadAnswer {
-  const [left, right] = operands;
-  if (left === undefined || right === undefined) throw new Error("readRelation: two quantities are compared");
-  const related = (relation: Relation): ReadAnswer =>
-    readWhole({ kind: "comparison", left, right, relation });
-  const sign = RELATIONS.find(([pattern]) => pattern.test(text));
-  if (sign !== undefined) return related(sign[1]);
-  const between = /^[^<>=]+([<>=])[^<>=]+$/.exec(text)?.[1];
-  if (between === "<" || between === ">" || between === "=") {
-    const [first] = text.split(between);
-    const named = readOneQuantity(first ?? "", notation);
-    const turned = named.ok && !sameValue(named.value, left) && sameValue(named.value, right);
-    return related(turned ? TURNED[between] : between);
-  }
-  const number = readOneQuantity(text, notation);
-  if (!number.ok) return failed({ code: "notAnAnswer", at: 0, wants: "relation" });
-  if (sameValue(number.value, left)) return related(">");
-  return sameValue(number.value, right)
-    ? related("<")
-    : failed({ code: "notAnAnswer", at: 0, wants: "relation" });
-}
-
-const TURNED = { "<": ">", ">": "<", "=": "=" } as const;
-
-const sameValue = (one: Quantity, other: Quantity): boolean => fractionOf(one).equals(fractionOf(other));
-
-/** Numbers with < or = between them, or semicolons, or commas where these do not stand inside numbers. */
-function readOrder(text: string, notation: ReadingNotation): ReadAnswer {
-  const inNumbers = notation.decimalMark === "comma" || notation.grouping === "mark";
-  const comma = inNumbers ? /[<=;]|,\s/ : /[<=;,]/;
-  const quantities: Quantity[] = [];
-  let at = 0;
-  for (const stretch of text.split(comma)) {
-    const read = readOneQuantity(stretch, notation);
-    if (!read.ok) return failed({ ...read.error, at: at + read.error.at });
-    quantities.push(read.value);
-    at += stretch.length + 1;
-  }
-  return quantities.length > 1
-    ? readWhole({ kind: "ordered", quantities })
-    : failed({ code: "notAnAnswer", at: 0, wants: "order" });
-}
-
-const ENOUGH: Readonly<Record<string, boolean>> = {
-  yes: true,
-  enough: true,
-  no: false,
-  "not enough": false,
-  "too little": false,
-};
-
-/** Yes or no, with what is left over or missing after it if that is said: `yes, $1.20 left`. */
-function readEnough(text: string, problem: Problem, notation: ReadingNotation): ReadAnswer {
-  const tokens = tokensOf(text);
-  const said = [2, 1].find((count) => ENOUGH[wordsOf(tokens.slice(0, count))] !== undefined);
-  const enough = said === undefined ? undefined : ENOUGH[wordsOf(tokens.slice(0, said))];
-  if (said === undefined || enough === undefined || problem.kind !== "money")
-    return failed({ code: "notAnAnswer", at: 0, wants: "yesOrNo" });
-  const rest = tokens.slice(tokens[said]?.text === "," || tokens[said]?.text === ":" ? said + 1 : said);
-  const last = wordOf(rest.at(-1));
-  const amountIn = last === "left" || last === "short" || last === "missing" ? rest.slice(0, -1) : rest;
-  const amount =
-    amountIn.length === 0 ? undefined : readQuantityGiven(stretchText(amountIn, text), problem, notation);
-  if (amount !== undefined && !amount.ok) return amount;
-  const nothing = amountOf(problem.currency, { ...wholeNumeral(0n) });
-  const difference = amount?.value.answer.kind === "amount" ? amount.value.answer : nothing;
-  return done({ answer: { kind: "sufficiency", enough, difference }, bare: amountIn.length === 0 });
 }
 
 /** A quotient with what is left over: `5 r 3`, `$1.25 r 3c`. */

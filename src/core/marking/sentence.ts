@@ -1,27 +1,88 @@
 import { type Problem, quantitiesIn, type ReadingNotation } from "../problem";
 
-/** Whether a sentence says yes or no; nothing where it says neither. */
-const saysEnough = (said: string): string => /\b(?:yes|no)\b/i.exec(said)?.[0] ?? "";
+/** A word: so many letters at least. */
+const WORD = /^\p{L}[\p{L}'’]{1,30}[.,;:!?]?$/u;
+/** A time on the clock is no number of a problem, and answers one all the same. */
+const CLOCK = /\b\d{1,2}:\d{2}\b/;
+/** What says that a number is what is left over. */
+const LEFT = /\b(?:left|over|remain|remains|remaining|remainder|spare)\b/i;
+/** What says that an amount is what there is too much or too little, and not the cost. */
+const DIFFERENCE = /\b(?:left|over|short|missing|change|back|more|spare|too)\b/i;
+/** The same before the number. */
+const LEFT_BEFORE = /\b(?:remainder|rest)(?: (?:of|is))? $/i;
+/** How far after a number the word may stand that says what it is. */
+const NEAR = 24;
 
-/** A sentence has at least so many words of letters: `5 and 6` is none. */
-const FEWEST_WORDS = 2;
-
-/**
- * What a sentence gives as the answer to a problem, as it would be typed: `2 h 35 min`, `yes 2.40`, `5 r 3`. None of
- * what is no sentence, or names no number.
- */
-export function answerOfSentence(
+/** What a sentence gives as the answer to a problem; nothing of what is no sentence, or names no number. */
+export function answersOfSentence(
   said: string,
   op: Problem["op"],
   notation: ReadingNotation,
-): string | undefined {
-  const words = said.split(/\s+/).filter((word) => /^[a-z]{2,30}[,.]?$/i.test(word));
-  if (words.length < FEWEST_WORDS) return undefined;
-  const found = quantitiesIn(said, notation).map(({ text }) => text);
-  const [first, second] = found;
-  // A time on the clock is no number of a problem, and answers one all the same.
-  const last = found.at(-1) ?? /\b\d{1,2}:\d{2}\b/.exec(said)?.[0];
-  if (last === undefined) return undefined;
-  if (op === "enough") return `${saysEnough(said)} ${last}`.trim();
-  return op === "divide" && second !== undefined ? `${first} r ${second}` : last;
+): readonly string[] {
+  if (!said.split(/\s+/).some((word) => WORD.test(word))) return [];
+  switch (op) {
+    case "enough":
+      return enoughIn(said, notation);
+    case "compare":
+      return comparedIn(said, notation);
+    case "divide":
+      return dividedIn(said, notation);
+    default:
+      return numbersIn(said, notation);
+  }
+}
+
+const numbersIn = (said: string, notation: ReadingNotation): readonly string[] => {
+  // "24 in the boxes" names no inches.
+  const found = quantitiesIn(said, notation).flatMap(({ text }) =>
+    text.endsWith(" in") ? [text, text.slice(0, -3)] : [text],
+  );
+  const clock = CLOCK.exec(said)?.[0];
+  return [...new Set(found.length === 0 && clock !== undefined ? [clock] : found)];
+};
+
+/** Yes or no, with the difference where the sentence says that a number is one. */
+function enoughIn(said: string, notation: ReadingNotation): readonly string[] {
+  const no = /\bno\b|\bnot\b|n['’]t\b/i.test(said);
+  const yes = /\byes\b|\benough\b/i.test(said);
+  if (!no && !yes) return [];
+  const difference = quantitiesIn(said, notation).find(({ text, at }) =>
+    DIFFERENCE.test(said.slice(at + text.length, at + text.length + NEAR)),
+  );
+  return [`${no ? "no" : "yes"}${difference === undefined ? "" : ` ${difference.text}`}`];
+}
+
+const RELATION_WORDS: readonly (readonly [RegExp, "<" | ">" | "="])[] = [
+  [/\b(?:bigger|larger|greater|more|higher|longer)\b/i, ">"],
+  [/\b(?:smaller|less|lower|fewer|shorter)\b/i, "<"],
+  [/\b(?:equal|equals|same)\b/i, "="],
+];
+
+/** `0.6 is bigger than 0.45` as 0.6 > 0.45; `0.45 is less` as what it says of the one that is named. */
+function comparedIn(said: string, notation: ReadingNotation): readonly string[] {
+  const relation = RELATION_WORDS.find(([word]) => word.test(said))?.[1];
+  const [first, second] = quantitiesIn(said, notation);
+  // What is not larger may be smaller or the same.
+  if (/\bnot\b|n['’]t\b/i.test(said)) return [];
+  if (first === undefined) return relation === "=" ? ["="] : [];
+  if (relation === undefined) return [first.text];
+  if (second !== undefined) return [`${first.text} ${relation} ${second.text}`];
+  return [`${first.text} ${relation}`];
+}
+
+/** A quotient and what is left over, whichever is said first; else the numbers that are named. */
+function dividedIn(said: string, notation: ReadingNotation): readonly string[] {
+  const found = quantitiesIn(said, notation);
+  const before = found.findIndex(({ at }) => LEFT_BEFORE.test(said.slice(0, at)));
+  const over =
+    before >= 0
+      ? before
+      : found.findIndex(({ text, at }, nth) => {
+          const next = found[nth + 1]?.at ?? said.length;
+          return LEFT.test(said.slice(at + text.length, Math.min(next, at + text.length + NEAR)));
+        });
+  const left = found[over];
+  if (left === undefined) return numbersIn(said, notation);
+  // What is left over is what it is whatever else is named; of the others each may be the quotient.
+  return found.filter((one) => one !== left).map(({ text }) => `${text} r ${left.text}`);
 }

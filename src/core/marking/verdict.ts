@@ -11,7 +11,7 @@ import {
   roundedTo,
   writeAnswer,
 } from "../problem";
-import { type Measure, rateBetween } from "../quantity";
+import { type Measure, MINOR_PLACES, rateBetween, type UnitId } from "../quantity";
 import type { LearnerAnswer } from "./learnerAnswer";
 
 /** What an answer of the right value still lacks. */
@@ -19,8 +19,12 @@ export const FORM_FAULTS = [
   /** Its unit, or the sign of its money, was left out. */
   "unitMissing",
   "notSimplified",
-  /** A fraction above one where a mixed number or a whole one is wanted, or a part above one beside a whole. */
+  /** A quotient that is only written as a fraction: what it comes to is not worked out. */
+  "notWorked",
+  /** A fraction above one where a mixed number is wanted. */
   "improper",
+  /** A part of one or more beside the whole of a mixed number. */
+  "partAboveOne",
   /** A mixed number where one fraction is wanted. */
   "mixed",
   "trailingZeros",
@@ -61,6 +65,7 @@ export function verdictOf(
   if (!sameAnswer(problem, expected, answer)) {
     if (isRounding(problem, expected) && problem.op !== "round" && isRight(problem, answer))
       return form("notRounded");
+    if (isRoundedElsewhere(problem, expected, answer)) return form("notRounded");
     if (bare && answer.kind === "amount" && isRight(problem, { ...answer, of: "minor" }))
       return form("unitMissing");
     if (
@@ -89,14 +94,28 @@ function isRoundedFrom(problem: Problem, expected: Answer, answer: Answer): bool
   return endless && answerValue(problem, answer).equals(roundedTo(exact, -answer.fraction.length));
 }
 
+/** Whether a quotient that was to be rounded is rounded rightly, but to more places than were asked for. */
+function isRoundedElsewhere(problem: Problem, expected: Answer, answer: Answer): boolean {
+  if (answer.kind !== "decimal" || problem.op === "round" || problem.form.kind !== "toPlace") return false;
+  if (!isRounding(problem, expected) || answer.fraction.length <= -problem.form.place) return false;
+  const exact = exactAnswer(problem);
+  return answerValue(problem, answer).equals(roundedTo(exact, -answer.fraction.length));
+}
+
 /** A value that has not ended after so many places does not end. */
 const LONGEST_DECIMAL = 60;
+
+/** How many of the small money make one of the large. */
+const MINOR = 10n ** BigInt(MINOR_PLACES);
 
 /** Whether a remainder is as large as what was divided by, or larger. */
 function leavesTooMuch(problem: Problem, answer: Answer): boolean {
   const divisor = divisorOf(problem);
   if (answer.kind === "remainder" && divisor !== undefined)
     return fractionOf(answer.remainder).abs().compare(fractionOf(divisor).abs()) >= 0;
+  // Dollars that are left over can be shared in cents.
+  if (answer.kind === "share" && divisor !== undefined)
+    return fractionOf(answer.left).mul(MINOR).compare(fractionOf(divisor)) >= 0;
   return false;
 }
 
@@ -142,11 +161,16 @@ function formFaults(
   const faults: FormFault[] = bare && answer.kind !== "sufficiency" ? ["unitMissing"] : [];
   // A quotient that is asked for in no form may be a fraction, a mixed number, a decimal or have a remainder.
   const anyForm = problem.op === "divide" && problem.kind === "decimals" && problem.form.kind === "asItComes";
+  // "3 0/2" is a whole number with nothing beside it.
+  if (answer.kind === "mixed" && answer.numerator === 0n) return [...faults, "notSimplified"];
   // What is written just as the working ends needs no more looking at, but for its unit.
   if (writeAnswer(answer, house) === writeAnswer(unrounded(expected), house)) return faults;
   if (anyForm && (answer.kind === "mixed" || answer.kind === "remainder" || answer.kind === "recurring"))
     return faults;
-  if (anyForm && answer.kind === "fraction" && expected.kind !== "rounded") return faults;
+  if (anyForm && answer.kind === "fraction" && expected.kind !== "rounded")
+    return commonFactor(answer.numerator, answer.denominator) > 1n || answer.denominator === 1n
+      ? [...faults, "notWorked"]
+      : faults;
   switch (answer.kind) {
     case "decimal":
       return [...faults, ...decimalFaults(problem, expected, answer, anyForm)];
@@ -155,8 +179,8 @@ function formFaults(
       if (problem.form.kind === "overDenominator" || problem.form.kind === "overNumerator")
         return [...faults, "otherForm"];
       if (expected.kind === "decimal" && expected.fraction !== "") return [...faults, "otherForm"];
-      const shortens = commonFactor(numerator, denominator) > 1n;
-      const above = numerator >= denominator && (expected.kind === "mixed" || expected.kind === "decimal");
+      const shortens = commonFactor(numerator, denominator) > 1n || denominator === 1n;
+      const above = numerator > denominator && expected.kind === "mixed";
       return [
         ...faults,
         ...(shortens ? (["notSimplified"] as const) : []),
@@ -170,7 +194,7 @@ function formFaults(
       return [
         ...faults,
         ...(shortens ? (["notSimplified"] as const) : []),
-        ...(numerator >= denominator ? (["improper"] as const) : []),
+        ...(numerator >= denominator ? (["partAboveOne"] as const) : []),
         ...(expected.kind === "fraction" ? (["mixed"] as const) : []),
       ];
     }
@@ -231,13 +255,24 @@ function regrouped({ parts }: Measure, form: Measure): boolean {
   return (
     known &&
     parts.every(({ unit, count }, index) => {
-      const larger = parts[index - 1];
+      // Where nothing larger is written, what the working ends in says whether something larger is wanted.
+      const larger = parts[index - 1] ?? form.parts[form.parts.findIndex((part) => part.unit === unit) - 1];
       const rate = larger === undefined ? undefined : rateBetween(larger.unit, unit);
-      return rate === undefined || BigInt(count.whole || "0") < rate;
+      return (
+        (rate === undefined || BigInt(count.whole || "0") < rate) &&
+        (isZero(count.fraction) || inTens(unit, form))
+      );
     })
   );
 }
 
+/** Whether a part of a unit may be written as a decimal: the next smaller unit that is wanted is a tenth, hundredth or thousandth of it. */
+function inTens(unit: UnitId, { parts }: Measure): boolean {
+  const next = parts[parts.findIndex((part) => part.unit === unit) + 1];
+  const rate = next === undefined ? undefined : rateBetween(unit, next.unit);
+  return rate === undefined || /^10*$/.test(String(rate));
+}
+
 const isZero = (digits: string): boolean => /^0*$/.test(digits);
 
-const has = ({ parts }: Measure, unit: string): boolean => parts.some((part) => part.unit === unit);
+const has = ({ parts }: Measure, unit: UnitId): boolean => parts.some((part) => part.unit === unit);

@@ -3,6 +3,7 @@ import type { PatternId } from "../contract/patternIds";
 import { EVERY_PATTERN } from "../errorPatterns";
 import { SLIPS } from "../slips/slipFacts";
 import { answersLike, SMALL_SPACE } from "./answerSpace";
+import { answersSoNear, type Nearness, nearness } from "./nearby";
 import { answerValueIn, isSameValue, type PatternResult, type PatternResults } from "./patternResults";
 
 /** What may lie behind a wrong answer: the pattern, or the two, and how likely that is. */
@@ -38,6 +39,15 @@ const INSIDE = 0.4;
 const PER_COMMONNESS = 0.03;
 /** Below this an explanation is no better than a guess, and is not given. */
 const LEAST = 0.05;
+/** Of what comes from nowhere that is known, so much ends near the right answer: by how it differs. */
+const NEAR: Readonly<Record<Nearness, number>> = {
+  oneDigit: 0.3,
+  onePlace: 0.2,
+  oneMoreOrLess: 0.1,
+  swapped: 0.05,
+};
+/** One answer can't tell a slip from a working that is wrong in a way nobody knows: to whatever slips account for, this much more is left open. */
+const BESIDE_SLIPS = 1.6;
 /** What is left for what nobody knows, whatever else leads to an answer: one answer is never proof. */
 const NEVER_SURE = 0.05;
 /** Where there are few other answers, nearly every slip comes to one of them, which speaks for none of them. */
@@ -116,9 +126,12 @@ export function explanationsOf(
   const weightOf = (...kinds: readonly Kind[]): number =>
     weighed.reduce((sum, { kind, weight }) => sum + (kinds.includes(kind) ? weight : 0), 0);
   const [bySlips, byPatterns] = [weightOf("slip"), weightOf("single", "inner", "pair")];
+  const near = nearness(right, given);
+  const nearby = near === undefined ? 0 : NEAR[near] / answersSoNear(near, Math.log10(others));
   const unknown = Math.max(
-    FROM_NOWHERE / others,
+    FROM_NOWHERE * Math.max(1 / others, nearby),
     (bySlips + byPatterns) * NEVER_SURE,
+    bySlips * BESIDE_SLIPS,
     small ? bySlips * SMALL_FOR_SLIPS + byPatterns * SMALL_FOR_PATTERNS : 0,
   );
   const all = bySlips + byPatterns + unknown;

@@ -34,11 +34,18 @@ const CHARACTERS: ReadonlyMap<string, Exclude<Token["kind"], "sign"> | SignedOpe
   ...[..."°′'’″\""].map((character) => [character, "word"] as const),
 ]);
 
+/** The sign that stands after small money, read as its letter is. */
+const CENT = "¢";
+
 /** The tokens of a line, spaces left out, in one pass over it. */
 export function tokensOf(line: string): readonly Token[] {
   const tokens: Token[] = [];
   for (const { index: at, 0: text } of line.matchAll(TOKEN)) {
     const end = at + text.length;
+    if (text === CENT) {
+      tokens.push({ kind: "word", at, end, text: "c" });
+      continue;
+    }
     const kind = kindOf(text, line.slice(end, end + 2));
     if (kind === undefined) continue;
     if (kind === "add" || kind === "subtract" || kind === "multiply" || kind === "divide")

@@ -8,17 +8,19 @@ import { readErrorWords } from "./readErrorWords";
 export const FORM_FAULT_WORDS: Readonly<Record<FormFault, string>> = {
   unitMissing: "its unit is missing",
   notSimplified: "not simplified",
+  notWorked: "only written as a fraction: work out what it comes to",
   improper: "not yet a mixed number",
+  partAboveOne: "the fraction beside the whole is still one or more",
   mixed: "a mixed number, where one fraction is wanted",
-  trailingZeros: "zeros at the end that can be left out",
+  trailingZeros: "more places than were asked for",
   stray: "a zero or a point that nobody writes",
-  moneyPlaces: "money has two places",
+  moneyPlaces: "not written as money is, with its sign and two places",
   notRegrouped: "units not yet regrouped",
   notRounded: "not rounded as asked",
   rounded: "rounded, not exact",
   goesOnceMore: "what is left is as large as the divisor: it goes once more",
   fromLargest: "in order, but from the largest",
-  otherForm: "not written the way it is asked for",
+  otherForm: "in another form than the working ends in",
 };
 
 /** One sentence for what was typed as an answer and can't be read as one. */
@@ -30,6 +32,8 @@ export function givenErrorWords(error: GivenError, house: HouseRules): string {
       return "This is too long for an answer.";
     case "whichUnit":
       return `Say which unit it is in: ${listed(error.units, "or")}.`;
+    case "whichNumber":
+      return `Which of these is the answer: ${listed(error.numbers.slice(0, 4), "or")}? Write it by itself.`;
     case "notAnAnswer":
       return WANTS[error.wants];
     default:

@@ -36,7 +36,7 @@ describe("an answer on a sheet", () => {
   });
 
   it("that can't be read says so, and has no verdict on it", () => {
-    for (const given of ["blue", "5 apples", "12..5", "−"]) {
+    for (const given of ["blue", "5 6", "12..5", "−"]) {
       const mark = marked("12.5 × 0.4", given);
       expect(mark.verdict, given).toBe("unread");
       expect(mark.error, given).toMatch(/^[A-Z“].*\.$/);
