@@ -21,6 +21,7 @@ import {
   waysOf,
 } from "../src/core/testing/learners";
 import { simulated } from "../src/core/testing/simulated";
+import { measureUnknown } from "./leaveOneOut";
 import { writeMeasured } from "./measured";
 
 /**
@@ -167,7 +168,20 @@ for (const { explanations, said, true: is } of calibrated.bins)
 console.log(
   `a slip among few answers at most ${calibrated.slipInSmall.toFixed(2)}, anything ${calibrated.sureInSmall.toFixed(2)}`,
 );
+const unknownKnown = measureUnknown();
+console.log("Each pattern left out of the catalogue in turn: a wrong account called likely, very likely");
+console.table(unknownKnown.leftOut);
+console.log("Answers a digit or a place away from the right one, made by no pattern");
+console.table(unknownKnown.near);
 const rounded = (_: string, value: unknown): unknown =>
   typeof value === "number" ? Math.round(value * 10_000) / 10_000 : value;
-const found = { triggered: TRIGGERED, sheet: SHEET, noise: NOISE, unknown, calibrated, patterns };
+const found = {
+  triggered: TRIGGERED,
+  sheet: SHEET,
+  noise: NOISE,
+  unknown,
+  calibrated,
+  ...unknownKnown,
+  patterns,
+};
 writeMeasured("patterns", JSON.parse(JSON.stringify(found, rounded)));

@@ -28,8 +28,9 @@ import { BENCH_PARTS } from "./benchDocs";
 import { COMMANDS } from "./commands";
 import { code, table } from "./markdown";
 import { methodSections } from "./methodDocs";
-import { patternSections, patternSummary } from "./patternDocs";
+import { patternSections, patternSummary, unknownTable } from "./patternDocs";
 import { TEST_PARTS } from "./testDocs";
+import { verdictTable } from "./verdictDocs";
 
 /** Each written part by its file and name. */
 const PARTS: readonly { readonly file: string; readonly name: string; readonly text: () => string }[] = [
@@ -249,6 +250,8 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
     },
   },
   { file: "docs/error-patterns.md", name: "summary", text: patternSummary },
+  { file: "docs/error-patterns.md", name: "unknown", text: unknownTable },
+  { file: "docs/error-patterns.md", name: "verdicts", text: verdictTable },
   { file: "docs/error-patterns.md", name: "patterns", text: patternSections },
   {
     file: "docs/api.md",

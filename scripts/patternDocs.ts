@@ -1,7 +1,7 @@
 import { type ErrorPattern, PATTERNS, type PatternFacts, SLIPS } from "@/core/errorPatterns";
 import { patternWords } from "@/core/wording";
 import measured from "../bench/patterns.json" with { type: "json" };
-import { code } from "./markdown";
+import { code, table } from "./markdown";
 
 /** What the measuring found for one pattern, as shares; no sheets where too few problems trigger it. */
 interface Measured {
@@ -29,6 +29,9 @@ const TITLES = {
   shifting: "Times and divided by 10, 100, 1000",
   across: "Across the operations",
 } as const;
+
+const titleOf = (strand: string): string =>
+  Object.entries(TITLES).find(([name]) => name === strand)?.[1] ?? strand;
 
 const percent = (share: number | null): string => `${Math.round((share ?? 0) * 100)}%`;
 
@@ -81,4 +84,52 @@ export function patternSummary(): string {
     `- A sheet of ${measured.sheet} such answers, ${percent(measured.noise)} of them off by one besides, is explained by the pattern: at least ${least(({ sheets }) => sheets ?? 1)}.`,
     `- Random wrong answers that no pattern and no pair gives, beside right ones of four digits or more: ${left} of ${seen} left unexplained.`,
   ].join("\n");
+}
+
+const shareOf = (some: number, all: number): string =>
+  all === 0 ? "" : `${((100 * some) / all).toFixed(1)}%`;
+
+/** How often a wrong account is called likely: where its pattern is not in the catalogue, and for answers near the right one that no pattern gives. */
+export function unknownTable(): string {
+  const rows = [
+    ...measured.leftOut.map((one) => ({
+      ...one,
+      near: measured.near.find(({ strand }) => strand === one.strand),
+    })),
+  ];
+  const sum = (
+    of: readonly { readonly answers: number; readonly likely: number; readonly veryLikely: number }[],
+  ) =>
+    of.reduce(
+      (all, one) => ({
+        answers: all.answers + one.answers,
+        likely: all.likely + one.likely,
+        veryLikely: all.veryLikely + one.veryLikely,
+      }),
+      { answers: 0, likely: 0, veryLikely: 0 },
+    );
+  const line = (name: string, out: ReturnType<typeof sum>, near: ReturnType<typeof sum> | undefined) => [
+    name,
+    out.answers,
+    shareOf(out.likely, out.answers),
+    shareOf(out.veryLikely, out.answers),
+    near?.answers ?? "",
+    near === undefined ? "" : shareOf(near.likely, near.answers),
+    near === undefined ? "" : shareOf(near.veryLikely, near.answers),
+  ];
+  return table(
+    [
+      "Strand",
+      "Left out: answers",
+      "likely or more",
+      "very likely",
+      "Near: answers",
+      "likely or more",
+      "very likely",
+    ],
+    [
+      ...rows.map(({ strand, near, ...out }) => line(titleOf(strand), out, near)),
+      line("All", sum(measured.leftOut), sum(measured.near)),
+    ],
+  );
 }

@@ -106,11 +106,12 @@ async function explain(
 /** The verdict, then each explanation: how likely it is, its patterns by id and by name; what helps, and what would tell two apart. */
 function explainedText({ verdict, faults, wanted, explanations, separating }: ExplainedJson): string {
   if (verdict === "right") return "right";
-  if (verdict === "form") return `right value, another form: ${faults.join("; ")}; wanted: ${wanted}`;
   const [first] = explanations;
-  if (first === undefined) return "wrong: no explanation found";
+  const called =
+    verdict === "form" ? `right value, another form: ${faults.join("; ")}; wanted: ${wanted}` : "wrong";
+  if (first === undefined) return verdict === "form" ? called : "wrong: no explanation found";
   return [
-    "wrong",
+    called,
     ...explanations.map(
       ({ patterns, names, likely }) => `${likely}  ${patterns.join(" + ")}: ${names.join("; ")}`,
     ),

@@ -73,7 +73,7 @@ describe("reading", () => {
       ["17 ÷ 5", `${"5 r ".repeat(490)}`, false],
       ["3 lb 4 oz + 2 lb", `${"a ".repeat(900)}1`, false],
       ["3 lb 4 oz + 2 lb", `${"3 lb and ".repeat(200)}`, true],
-      ["17 ÷ 5", "one and ".repeat(240), false],
+      ["17 ÷ 5", "one and ".repeat(240), true],
       ["17 ÷ 5", `${"5 ".repeat(900)}below zero`, false],
     ] as const)
       expect(readLearnerAnswer(given, problemOf(problem), house).ok, given.slice(0, 20)).toBe(isRead);

@@ -15,6 +15,7 @@ import {
   type SignedOperation,
 } from "../../problem";
 import { type Amount, amountOf, inMajor, MINOR_PLACES } from "../../quantity";
+import { goTogether } from "../contract/eitherOr";
 import type { ErrorPattern, PatternSkill } from "../contract/errorPattern";
 import type { PatternId } from "../contract/patternIds";
 import { PATTERNS } from "../errorPatterns";
@@ -138,6 +139,7 @@ export function patternResults(
   paired.forEach((first, index) => {
     for (const second of paired.slice(index + 1)) {
       if (first.pattern.frequency + second.pattern.frequency < OFTEN_TOGETHER) continue;
+      if (!goTogether(first.pattern.id, second.pattern.id)) continue;
       const answer = comparable(problem, ledTo([first.pattern, second.pattern]));
       if (answer === undefined) continue;
       const at = value(answer);

@@ -1,8 +1,8 @@
 import type { HouseRules } from "../../house";
 import { sameAnswer } from "../../marking";
 import { answerOf } from "../../methods";
-import type { Decimal } from "../../number";
-import { type Answer, operandsOf, type Problem, readProblem, withOperands } from "../../problem";
+import { type Decimal, isWhole } from "../../number";
+import { type Answer, exactAnswer, operandsOf, type Problem, readProblem, withOperands } from "../../problem";
 import type { Quantity } from "../../quantity";
 import { mapOneOrMore } from "../../tuples";
 import type { ErrorPattern } from "../contract/errorPattern";
@@ -39,19 +39,46 @@ export function separatingProblem(
     return turned && { problem: turned.problem, answers: [turned.answers[1], turned.answers[0]] };
   }
   if (first === undefined) return undefined;
-  for (const candidate of [...changed(problem), ...examples([...first, ...(second ?? [])])]) {
-    const answers = separatedBy(candidate, house, first, second ?? []);
-    if (answers !== undefined) return { problem: candidate, answers };
-  }
+  const ofItsKind = examples([...first, ...(second ?? [])]).filter((example) => isAlike(problem, example));
+  const candidates = [...changed(problem), ...ofItsKind].filter((candidate) => isNatural(candidate, house));
+  // First one on which the first account shows; else one on which the other does, and the first leaves it right.
+  for (const shows of second === undefined ? (["one"] as const) : (["one", "other"] as const))
+    for (const candidate of candidates) {
+      const answers = separatedBy(candidate, house, first, second ?? [], shows);
+      if (answers !== undefined) return { problem: candidate, answers };
+    }
   return undefined;
 }
 
-/** What two learners with these patterns answer to a problem, where the first goes wrong and they don't agree. */
+/** Whether an example is of the kind of problem that the learner has before them: whole numbers where these are whole. */
+function isAlike(problem: Problem, example: Problem): boolean {
+  const wholes = (one: Problem): boolean =>
+    operandsOf(one).every((operand) => operand.kind !== "decimal" || isWhole(operand));
+  return problem.kind === example.kind && problem.op === example.op && (!wholes(problem) || wholes(example));
+}
+
+/** Whether a tutor would set a problem: its answer is no measure or amount below zero, and goes on for ever only in a few digits. */
+function isNatural(problem: Problem, house: HouseRules): boolean {
+  const right = answerOf(problem, house);
+  switch (right.kind) {
+    case "measure":
+      return !right.negative && exactAnswer(problem).s > 0n;
+    case "amount":
+      return exactAnswer(problem).s > 0n;
+    case "recurring":
+      return right.repetend.length <= 2;
+    default:
+      return true;
+  }
+}
+
+/** What two learners with these patterns answer to a problem, where the one that is to show goes wrong and they don't agree. */
 function separatedBy(
   problem: Problem,
   house: HouseRules,
   one: readonly ErrorPattern[],
   other: readonly ErrorPattern[],
+  shows: "one" | "other",
 ): Separating["answers"] | undefined {
   const known = patternsFor(problem);
   if (![...one, ...other].every((pattern) => known.includes(pattern))) return undefined;
@@ -60,7 +87,7 @@ function separatedBy(
   const answered = (patterns: readonly ErrorPattern[]): Answer =>
     (patterns.length === 0 ? undefined : wrongWorking(problem, house, patterns)?.answer) ?? right;
   const [first, second] = [answered(one), answered(other)];
-  return sameAnswer(problem, right, first) || sameAnswer(problem, first, second)
+  return sameAnswer(problem, right, shows === "one" ? first : second) || sameAnswer(problem, first, second)
     ? undefined
     : [first, second];
 }

@@ -44,7 +44,7 @@ export const SLIP_WORDS = {
   },
   "slip-fact-neighbour": {
     name: "A neighbouring entry of the multiplication table",
-    does: "In one digit product a × b stands another entry of (a−1, a, a+1) × (b−1, b, b+1): at most eight answers to a product, none where a factor is 0 or 1. A division fact: quotient one more or less. All else, carrying too, is right.",
+    does: "A product of two digits is taken for one beside it in the table, one row or column away: 8 × 7 for 54, which is 9 × 6. In a division a digit of the quotient is one too many or too few. All else, carrying too, is right.",
     shows: "digit products above one",
     apart: "from an error in carrying: the wrong fact, set alone, comes out wrong too",
     remedy: "practise that one fact with its neighbours",
@@ -52,7 +52,7 @@ export const SLIP_WORDS = {
   },
   "slip-digit-left-out": {
     name: "A digit left out",
-    does: "One digit of the answer is missing; or one digit of a given number, and then all is right. As many answers as there are digits.",
+    does: "One digit of the answer is missing; or one digit of a given number, and then all is right.",
     shows: "answers of two digits or more",
     apart: "does not recur on a second problem, as a pattern that loses a digit does",
     remedy: "read the line back digit by digit",
@@ -63,11 +63,11 @@ export const SLIP_WORDS = {
     does: "One digit of the answer stands twice; or one digit of a given number, and then all is right.",
     shows: "any problem",
     apart: "does not recur on a second problem, as shift-one-over and add-double-digit do",
-    remedy: "as above; estimate",
+    remedy: "read the line back digit by digit; an estimate shows that it is ten times too large",
     knownFrom: "classroom lore",
   },
   "slip-near-key": {
-    name: "The key beside",
+    name: "A neighbouring key pressed",
     does: "One digit of a typed answer is that of a neighbouring key: one step along the row 1 2 … 9 0, or one step sideways, up or down on the block of nine with 0 below 1 and 2. Nothing is carried. For typed answers only.",
     shows: "typed answers",
     apart: "a step along the row is mostly slip-fact-off-by-one too: look at the paper",

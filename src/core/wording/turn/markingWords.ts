@@ -18,7 +18,7 @@ export const FORM_FAULT_WORDS: Readonly<Record<FormFault, string>> = {
   notRegrouped: "units not yet regrouped",
   notRounded: "not rounded as asked",
   rounded: "rounded, not exact",
-  goesOnceMore: "what is left is as large as the divisor: it goes once more",
+  goesOnceMore: "what is left can be shared once more",
   fromLargest: "in order, but from the largest",
   otherForm: "in another form than the working ends in",
 };

@@ -40,12 +40,19 @@ export function AnswerMargin({
   // What is typed over a marked answer is not marked yet.
   const mark = typed !== "" && typed === cell?.kept?.given ? cell.kept : undefined;
   const wrong = mark?.verdict === "wrong";
+  // An order from the other end may be no error, or one that there is an account of.
+  const turned = mark?.verdict === "form" && mark.faults.includes("fromLargest");
   const { kind, seed, text, whole } = row.story ?? {};
   const drawn =
     kind === undefined || seed === undefined || text === undefined ? undefined : { kind, seed, text, whole };
   // Where a quotient is rounded by sense, what its columns come to is no answer: the story accounts for all of it.
   const bySense = whole !== undefined;
-  const found = useExplanations((wrong && !bySense) || mark?.verdict === "unread", row.problem, typed, house);
+  const found = useExplanations(
+    (wrong && !bySense) || turned || mark?.verdict === "unread",
+    row.problem,
+    typed,
+    house,
+  );
   const patterns = cell?.change?.patterns ?? mark?.patterns ?? [];
   const explanations = bySense ? [] : (cell?.explanations ?? found?.explanations);
   return (
@@ -67,13 +74,15 @@ export function AnswerMargin({
           {mark.faults.length > 0 && `: ${mark.faults.map((fault) => FORM_FAULT_WORDS[fault]).join(", ")}`}.
         </p>
       )}
-      {wrong && (
+      {(wrong || turned) && (
         <>
           {drawn !== undefined && (
             <InTheStory key={`${row.id} ${typed}`} story={drawn} said={typed} house={house} />
           )}
-          {explanations === undefined && <p className="mt-3 text-soft">Looking for what lies behind it…</p>}
-          {explanations?.length === 0 && !bySense && (
+          {wrong && explanations === undefined && (
+            <p className="mt-3 text-soft">Looking for what lies behind it…</p>
+          )}
+          {wrong && explanations?.length === 0 && !bySense && (
             <p className="mt-3">
               {row.story === undefined ? "No explanation found." : "Nothing in the columns explains it."} Ask
               for the working, or write what you see.
@@ -115,7 +124,7 @@ export function AnswerMargin({
           )}
           {found?.separating && (
             <p className="mt-3 text-note leading-snug">
-              This answer does not tell the first two apart. Set{" "}
+              This answer does not settle which of the first two it is. Set{" "}
               <strong className="font-board">{found.separating.problem}</strong> next:{" "}
               <span className="font-board">{found.separating.answers[0]}</span> would speak for the first,{" "}
               <span className="font-board">{found.separating.answers[1]}</span> for the second.

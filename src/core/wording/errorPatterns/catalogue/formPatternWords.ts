@@ -3,7 +3,7 @@ import type { PatternWords } from "../../contract/patternWords";
 export const FORM_PATTERN_WORDS = {
   "form-bar-is-point": {
     name: "Bar and point are the same sign",
-    does: "n/d is written n.d; w.f is written w/f.",
+    does: "The bar is read as a point: 3/4 is written 3.4, and 3.4 is written 3/4.",
     shows: "fraction as a decimal, decimal as a fraction",
     apart: "from form-bottom-after-point: 1/4 as a decimal gives 1.4 here, 0.4 there",
     remedy: "is 3/4 more or less than one?",
@@ -11,7 +11,7 @@ export const FORM_PATTERN_WORDS = {
   },
   "form-bottom-after-point": {
     name: "The bottom stands after the point",
-    does: "1/d is written 0.d.",
+    does: "The bottom is written after the point: 1/8 becomes 0.8.",
     shows: "unit fraction as a decimal",
     apart: "from form-bar-is-point: 1/8 as a decimal gives 0.8 here, 1.8 there",
     remedy: "shade 0.8 and 1/8 of the same strip",
@@ -19,7 +19,7 @@ export const FORM_PATTERN_WORDS = {
   },
   "form-bottom-by-top": {
     name: "The bottom divided by the top",
-    does: "d ÷ n instead of n ÷ d.",
+    does: "The bottom is divided by the top, where the top is to be divided by the bottom.",
     shows: "fraction as a decimal",
     apart: "from div-big-by-small: 5/4 as a decimal gives 0.8 here, the right answer there",
     remedy: "4 cakes for 5 people: more or less than one each?",
@@ -27,7 +27,7 @@ export const FORM_PATTERN_WORDS = {
   },
   "form-digits-under-one": {
     name: "One over the digits",
-    does: "0.f is written 1/f, zeros in front of f left out.",
+    does: "The digits after the point become the bottom, under a 1: 0.5 is written 1/5, and so is 0.05.",
     shows: "decimal below one as a fraction",
     apart: "from form-always-over-ten: 0.07 as a fraction gives 1/7 here, 7/10 there",
     remedy: "read it aloud: three tenths",

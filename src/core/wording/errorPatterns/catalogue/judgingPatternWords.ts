@@ -3,7 +3,7 @@ import type { PatternWords } from "../../contract/patternWords";
 export const JUDGING_PATTERN_WORDS = {
   "cmp-longer-is-larger": {
     name: "More digits after the point means larger",
-    does: "With equal whole parts, compare the strings after the point as whole numbers (leading zeros ignored).",
+    does: "With equal whole parts, what stands after the point is compared as whole numbers, zeros in front left out.",
     shows: "decimals of unequal length, the longer one smaller",
     apart: "from cmp-shorter-is-larger: a pair where the longer is larger separates them in one step",
     remedy: "hundred grid: 6 columns against 45 cells",
@@ -87,7 +87,7 @@ export const JUDGING_PATTERN_WORDS = {
   },
   "cmp-bigger-bottom": {
     name: "The larger bottom is the larger fraction",
-    does: "Unequal bottoms: the larger bottom wins, whatever the tops. Equal bottoms rightly.",
+    does: "Of two fractions with unequal bottoms the one with the larger bottom is taken for the larger, whatever the tops. Equal bottoms are compared rightly.",
     shows: "unlike bottoms",
     apart: "from cmp-bigger-numbers: compare 1/3 and 1/4 gives < here, the right answer there",
     remedy: "share one bar among 3 and among 4",
@@ -95,7 +95,7 @@ export const JUDGING_PATTERN_WORDS = {
   },
   "cmp-smaller-bottom": {
     name: "The smaller bottom is the larger fraction",
-    does: "Unequal bottoms: the smaller bottom wins, whatever the tops. Equal bottoms rightly.",
+    does: "Of two fractions with unequal bottoms the one with the smaller bottom is taken for the larger, whatever the tops. Equal bottoms are compared rightly.",
     shows: "unlike bottoms, unequal tops",
     apart: "from cmp-gap: compare 5/6 and 1/2 gives < here, = there",
     remedy: "larger pieces, but how many of them?",
@@ -103,7 +103,7 @@ export const JUDGING_PATTERN_WORDS = {
   },
   "cmp-gap": {
     name: "The smaller gap to the whole is the larger fraction",
-    does: "Bottom minus top: the smaller gap wins, equal gaps are equal fractions.",
+    does: "What is missing from the top to the bottom is compared: the smaller gap makes the larger fraction, equal gaps equal ones.",
     shows: "proper fractions",
     apart: "from cmp-smaller-bottom: compare 5/6 and 7/8 gives = here, > there",
     remedy: "one piece is missing from each: which piece is larger?",
@@ -111,7 +111,7 @@ export const JUDGING_PATTERN_WORDS = {
   },
   "cmp-bigger-numbers": {
     name: "Larger numbers, larger fraction",
-    does: "If top and bottom of one are both larger, it wins.",
+    does: "The fraction whose top and bottom are both larger is taken for the larger.",
     shows: "both numbers larger, the value not",
     apart:
       "from cmp-bigger-bottom: compare 1/3 and 1/4 gives the right answer here, < there; from cmp-gap: compare 2/3 and 4/7 gives < here, the right answer there",

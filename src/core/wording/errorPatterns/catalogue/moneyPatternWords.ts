@@ -21,7 +21,7 @@ export const MONEY_PATTERN_WORDS = {
   },
   "money-change-dollar-too-many": {
     name: "Makes up the cents and still counts the whole dollars",
-    does: "Change = 100 minus the cents, and tender dollars minus price dollars; the dollar used to complete the cents is not deducted.",
+    does: "The cents are completed to a hundred, and the dollars of the price taken from those that were given; the dollar that the cents were completed to is not taken off.",
     shows: "change from whole dollars, price with cents",
     apart:
       "exactly one dollar too much; on everyday tenders a borrowing error of B gives the same answer, so watch the method or use a $100 tender",
@@ -30,7 +30,7 @@ export const MONEY_PATTERN_WORDS = {
   },
   "money-change-stops-at-next-dollar": {
     name: "Counts up to the next dollar and stops",
-    does: "Change = 100 minus the cents; the remaining dollars are left out.",
+    does: "The cents are completed to a hundred; the dollars that are left are forgotten.",
     shows: "change from whole dollars, price with cents, more than a dollar of change",
     apart: "always less than one dollar",
     remedy: "mark the goal at the end of the line before hopping",
