@@ -100,7 +100,7 @@ test("answers of every kind are read as on the Board, and unfinished forms told 
   }
   await expect(page.getByText("✓ not yet a mixed number")).toBeVisible();
   await expect(page.getByText("✓ its unit is missing")).toBeVisible();
-  await expect(page.getByText("✓ money has two places")).toBeVisible();
+  await expect(page.getByText("✓ not written as money is, with its sign and two places")).toBeVisible();
 });
 
 test("a pasted column fills the sheet; garbage in it is kept and told", async ({ page, context }) => {

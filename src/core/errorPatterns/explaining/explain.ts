@@ -135,10 +135,13 @@ export function explanationsOf(
     small ? bySlips * SMALL_FOR_SLIPS + byPatterns * SMALL_FOR_PATTERNS : 0,
   );
   const all = bySlips + byPatterns + unknown;
-  return weighed
-    .map(({ patterns, weight }) => ({ patterns, probability: weight / all }))
-    .filter(({ probability }) => probability >= LEAST)
-    .sort((a, b) => b.probability - a.probability);
+  return (
+    weighed
+      // A slip is as likely as it was before so much was left open beside it.
+      .filter(({ kind, weight }) => weight / all >= (kind === "slip" ? LEAST / (1 + BESIDE_SLIPS) : LEAST))
+      .map(({ patterns, weight }) => ({ patterns, probability: weight / all }))
+      .sort((a, b) => b.probability - a.probability)
+  );
 }
 
 /** How likely one answer is to come about in a way that nobody knows, beside the right one. */
