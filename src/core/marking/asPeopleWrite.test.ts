@@ -135,6 +135,7 @@ it.each([
   ["4 × 6", "6 × 4 = 24", "right"],
   ["4 × 6", "24!", "right"],
   ["4 × 6", "24 or 25", "unread"],
+  ["14 ÷ 4", "4 or 5 wheels each", "unread"],
   ["4 × 6", "24 and 25", "unread"],
   ["4 × 6", "either 25 or 24", "unread"],
   ["4 × 6", "The answer is 4.", "wrong"],

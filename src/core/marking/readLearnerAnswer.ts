@@ -80,9 +80,10 @@ function readSentence(
     return number === undefined || !given.has(fractionOf(number).toFraction());
   });
   // Two numbers side by side are no answer, though one of them be right.
-  const right = EITHER.test(text) && news.length > 1 ? undefined : named.find(isRightOf(problem));
+  const isEither = EITHER.test(text) && named.length > 1;
+  const right = isEither ? undefined : named.find(isRightOf(problem));
   if (right !== undefined) return right.read;
-  const left = news.length === 0 ? named : news;
+  const left = news.length === 0 || isEither ? named : news;
   // A number that can't be read stands beside those that are given: it may be what is meant.
   if (news.length === 0 && named.length > 0 && said.length > named.length) return undefined;
   const [only, more] = left;

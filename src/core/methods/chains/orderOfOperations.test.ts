@@ -58,6 +58,13 @@ describe("any quantity in any place", () => {
   });
 });
 
+it("writes what a fraction of an amount is worked as under it, before its first part is worked", () => {
+  const { steps } = workingOf(problemOf("3/4 of $10"), house);
+  const step = steps.find(({ reason }) => reason.kind === "takeParts");
+  const written = (step?.marks ?? []).flatMap((mark) => (mark.kind === "glyph" ? [mark.text] : []));
+  expect(written.join("")).toBe("=$10÷4×3");
+});
+
 describe("the order of operations", () => {
   it.each([
     ["(2 + 3) × 4 − 5 ÷ 2", ["2 + 3", "5 × 4", "5 ÷ 2", "20 − 2.5"]],

@@ -107,7 +107,7 @@ function workChain<Inner>(
       const asked: ChainProblem = { ...problem, expression: next, form: AS_IT_COMES };
       const rest: ChainProblem = { ...problem, expression: here };
       pad.line("work", { kind: "takeParts", problem: asked, amount, taken, of, first, rest }, () => [
-        padText(`= ${writeExpression(here, plain)}`),
+        padText(`= ${writeExpression(rest.expression, plain)}`),
       ]);
       continue;
     }
