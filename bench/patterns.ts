@@ -20,8 +20,8 @@ import {
   skillOf,
   waysOf,
 } from "../src/core/testing/learners";
-import { simulated } from "../src/core/testing/simulated";
-import { measureUnknown } from "./leaveOneOut";
+import { measureUnknown } from "../src/core/testing/simulating/leaveOneOut";
+import { simulated } from "../src/core/testing/simulating/simulated";
 import { writeMeasured } from "./measured";
 
 /**
@@ -35,6 +35,8 @@ const TRIGGERED = Number(process.argv[2] ?? 200);
 const SHEETS = Math.max(4, Math.round(TRIGGERED / 10));
 const SHEET = 10;
 const NOISE = 0.15;
+/** How many answers of each pattern are explained without it. */
+const LEFT_OUT = 30;
 const chance = evenChances(SEED);
 
 const casesOf = (pattern: ErrorPattern, problems: readonly Problem[]) => {
@@ -168,7 +170,7 @@ for (const { explanations, said, true: is } of calibrated.bins)
 console.log(
   `a slip among few answers at most ${calibrated.slipInSmall.toFixed(2)}, anything ${calibrated.sureInSmall.toFixed(2)}`,
 );
-const unknownKnown = measureUnknown();
+const unknownKnown = measureUnknown(LEFT_OUT);
 console.log("Each pattern left out of the catalogue in turn: a wrong account called likely, very likely");
 console.table(unknownKnown.leftOut);
 console.log("Answers a digit or a place away from the right one, made by no pattern");

@@ -122,3 +122,24 @@ testApart.describe("on a tablet", () => {
     await expect(run).toHaveAttribute("aria-valuenow", "4");
   });
 });
+
+test("the tools of the paper stay where they are while the board is on its way to be kept", async ({
+  page,
+}) => {
+  let letThrough = (): void => undefined;
+  const held = new Promise<void>((resolve) => {
+    letThrough = resolve;
+  });
+  await page.route("**/api/boards/*", async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto("/board?problem=61.3-8.75&step=1");
+  const tool = page.getByRole("button", { name: "Another problem" });
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByText("Keeping…")).toBeVisible();
+  const before = await tool.boundingBox();
+  letThrough();
+  await expect(board(page).kept).toBeVisible();
+  expect(await tool.boundingBox()).toEqual(before);
+});

@@ -91,12 +91,6 @@ const shareOf = (some: number, all: number): string =>
 
 /** How often a wrong account is called likely: where its pattern is not in the catalogue, and for answers near the right one that no pattern gives. */
 export function unknownTable(): string {
-  const rows = [
-    ...measured.leftOut.map((one) => ({
-      ...one,
-      near: measured.near.find(({ strand }) => strand === one.strand),
-    })),
-  ];
   const sum = (
     of: readonly { readonly answers: number; readonly likely: number; readonly veryLikely: number }[],
   ) =>
@@ -128,7 +122,13 @@ export function unknownTable(): string {
       "very likely",
     ],
     [
-      ...rows.map(({ strand, near, ...out }) => line(titleOf(strand), out, near)),
+      ...measured.leftOut.map((out) =>
+        line(
+          titleOf(out.strand),
+          out,
+          measured.near.find(({ strand }) => strand === out.strand),
+        ),
+      ),
       line("All", sum(measured.leftOut), sum(measured.near)),
     ],
   );

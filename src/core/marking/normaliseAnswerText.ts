@@ -23,7 +23,8 @@ const BEFORE =
 
 /** An answer written as problems are: `minus 8` as −8, `1 and 1/2` as 1 1/2, `4:15` as hours and minutes, `1 dollar 73 cents` with its sign. */
 export function normaliseAnswerText(text: string, problem: Problem): string {
-  return inMoney(byTheClock(minutesAfterHours(inWords(text), problem), unitsAllowed(problem)), problem);
+  const said = moneyInWords(inWords(text), problem);
+  return byTheClock(minutesAfterHours(said, problem), unitsAllowed(problem));
 }
 
 /** What is said in words in an answer or a sentence, written as it is in a problem. */
@@ -86,7 +87,7 @@ function byTheClock(text: string, units: readonly UnitId[] | undefined): string 
   return units.includes("min") ? `${first} min ${second} s` : text;
 }
 
-/** Dollars and cents, and dollars alone, with their sign anywhere in a sentence. */
+/** Dollars and cents in words, and dollars alone, with their sign, wherever they stand: `1 dollar 73 cents`, `1 dollar and 73 cents`, `5 dollars`. */
 export function moneyInWords(text: string, problem: Problem): string {
   const id = currencyOfProblem(problem);
   if (id === undefined) return text;
@@ -101,19 +102,4 @@ export function moneyInWords(text: string, problem: Problem): string {
       new RegExp(`(?<![\\d.,])([\\d.,]{1,16}) ${major}\\b`, "giu"),
       (_, count: string) => `${sign}${count}`,
     );
-}
-
-/** An amount in words: `1 dollar 73 cents`, `1 dollar and 73 cents`, `5 dollars`. */
-function inMoney(text: string, problem: Problem): string {
-  const id = currencyOfProblem(problem);
-  const [count, major = "", ...rest] = text.split(" ");
-  if (id === undefined || count === undefined || !/^[\d.,]+$/.test(count)) return text;
-  const words = currencyOf(id);
-  const isOf = (word: string, ...names: readonly string[]): boolean =>
-    names.includes(word.replace(/,$/, "").toLowerCase());
-  if (!isOf(major, words.name, words.names)) return text;
-  const [small, minor = "", more] = rest[0] === "and" ? rest.slice(1) : rest;
-  if (small === undefined) return `${words.sign}${count}`;
-  const isMinor = more === undefined && /^\d{1,2}$/.test(small) && isOf(minor, words.minor, words.minors);
-  return isMinor ? `${words.sign}${count}.${small.padStart(2, "0")}` : text;
 }

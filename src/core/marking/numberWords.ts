@@ -29,7 +29,7 @@ const WORDS = new RegExp(
   `\\b(?:(${TENS.join("|")})(?:[- ](${ONES.slice(1, 10).join("|")}))?|(${ONES.join("|")}))\\b`,
   "giu",
 );
-const PART = new RegExp(`\\b(\\d{1,3}|an?) (${Object.keys(PARTS).join("|")})\\b`, "giu");
+const NAMED_PART = new RegExp(`\\b(\\d{1,3}|an?) (${Object.keys(PARTS).join("|")})\\b`, "giu");
 /** "The first five", "below zero": no number of the answer is meant. */
 const NO_NUMBER: ReadonlySet<string> = new Set(["first", "last", "other", "below", "above", "under", "over"]);
 /** "One" is as often a thing as a number: it is one before a part, or a unit that goes on. */
@@ -59,7 +59,7 @@ export const numberWordsAsDigits = (text: string): string =>
       },
     )
     .replace(
-      PART,
+      NAMED_PART,
       (_, count: string, part: string) =>
         `${/^\d/.test(count) ? count : "1"}/${PARTS[part.toLowerCase()] ?? 1}`,
     );

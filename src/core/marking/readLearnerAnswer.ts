@@ -34,7 +34,7 @@ import { answersOfSentence } from "./sentence";
  * Reads an answer as it can be typed for a problem: `3 1/4`, `3,25` under comma rules, `£4.5`, `6 lb 11`,
  * `5 r 3`, `0.1(6)`, `4:15`, `minus 8`, `<`, `yes`. A number alone is taken in the money that was asked about,
  * and in the unit where there is only one. What could be read in two ways is read in the one that is right; where
- * neither is, in the one that comes nearer.
+ * neither is, in the one that comes nearer. Of a sentence the number is read that answers the problem.
  */
 export function readLearnerAnswer(typed: string, problem: Problem, house: ReadingNotation): ReadAnswer {
   // Small money that does not say whose it is belongs to the currency of the problem.
@@ -49,9 +49,6 @@ export function readLearnerAnswer(typed: string, problem: Problem, house: Readin
   const after = takesSign(problem) ? undefined : text.split("=").at(-1)?.trim();
   const alone = after === undefined || after === text ? read : readText(after, problem, notation);
   if (alone.ok) return alone;
-  const inMoney = moneyInWords(inWords(text), problem);
-  const amount = inMoney === text ? read : readText(inMoney, problem, notation);
-  if (amount.ok) return amount;
   // A whole sentence is read for the number that answers it.
   return readSentence(text, problem, notation) ?? read;
 }
@@ -80,7 +77,7 @@ function readSentence(
     return number === undefined || !given.has(fractionOf(number).toFraction());
   });
   // Two numbers side by side are no answer, though one of them be right.
-  const isEither = EITHER.test(text) && named.length > 1;
+  const isEither = EITHER.test(inWords(text)) && named.length > 1;
   const right = isEither ? undefined : named.find(isRightOf(problem));
   if (right !== undefined) return right.read;
   const left = news.length === 0 || isEither ? named : news;

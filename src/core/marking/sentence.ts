@@ -2,14 +2,18 @@ import { type Problem, quantitiesIn, type ReadingNotation } from "../problem";
 
 /** A word: so many letters at least. */
 const WORD = /^\p{L}[\p{L}'’]{1,30}[.,;:!?]?$/u;
+/** A letter by itself is no word of a sentence, but for these two. */
+const LETTER = /^(?![ai][.,;:!?]?$)\p{L}[.,;:!?]?$/iu;
+/** How often a quantity is said once more in no sentence of a learner's. */
+const SAID_OVER = 4;
 /** A time on the clock is no number of a problem, and answers one all the same. */
 const CLOCK = /\b\d{1,2}:\d{2}\b/;
 /** What says that a number is what is left over. */
 const LEFT = /\b(?:left|over|remain|remains|remaining|remainder|spare)\b/i;
-/** What says that an amount is what there is too much or too little, and not the cost. */
-const DIFFERENCE = /\b(?:left|over|short|missing|change|back|more|spare|too)\b/i;
 /** The same before the number. */
 const LEFT_BEFORE = /\b(?:remainder|rest)(?: (?:of|is))? $/i;
+/** What says that an amount is what there is too much or too little, and not the cost. */
+const DIFFERENCE = /\b(?:left|over|short|missing|change|back|more|spare|too)\b/i;
 /** How far after a number the word may stand that says what it is. */
 const NEAR = 24;
 
@@ -19,7 +23,9 @@ export function answersOfSentence(
   op: Problem["op"],
   notation: ReadingNotation,
 ): readonly string[] {
-  if (!said.split(/\s+/).some((word) => WORD.test(word))) return [];
+  const words = said.split(/\s+/);
+  if (!words.some((word) => WORD.test(word)) || words.some(isLoneLetter)) return [];
+  if (isSaidOver(quantitiesIn(said, notation).map(({ text }) => text))) return [];
   switch (op) {
     case "enough":
       return enoughIn(said, notation);
@@ -31,6 +37,13 @@ export function answersOfSentence(
       return numbersIn(said, notation);
   }
 }
+
+/** After a number a letter is a unit. */
+const isLoneLetter = (word: string, at: number, words: readonly string[]): boolean =>
+  LETTER.test(word) && !/\d/.test(words[at - 1] ?? "");
+
+/** The same quantity named again and again is no answer. */
+const isSaidOver = (named: readonly string[]): boolean => named.length - new Set(named).size >= SAID_OVER;
 
 const numbersIn = (said: string, notation: ReadingNotation): readonly string[] => {
   // "24 in the boxes" names no inches.

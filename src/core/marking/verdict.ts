@@ -37,7 +37,7 @@ export const FORM_FAULTS = [
   "notRounded",
   /** Rounded where the exact value was wanted. */
   "rounded",
-  /** As much is left over as is divided by, or more: it goes once more. */
+  /** What is left over can be shared once more: it is as much as is divided by, or dollars that go into cents. */
   "goesOnceMore",
   /** In order, but from the other end. */
   "fromLargest",

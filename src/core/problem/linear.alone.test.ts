@@ -68,15 +68,15 @@ describe("reading", () => {
   });
 
   it("ends for the lines that once did not", () => {
-    for (const [problem, given, isRead] of [
-      ["17 ÷ 5", `5 each${" ".repeat(1985)}\nx\ny`, true],
-      ["17 ÷ 5", `${"5 r ".repeat(490)}`, false],
-      ["3 lb 4 oz + 2 lb", `${"a ".repeat(900)}1`, false],
-      ["3 lb 4 oz + 2 lb", `${"3 lb and ".repeat(200)}`, true],
-      ["17 ÷ 5", "one and ".repeat(240), true],
-      ["17 ÷ 5", `${"5 ".repeat(900)}below zero`, false],
+    for (const [problem, given] of [
+      ["17 ÷ 5", `5 each${" ".repeat(1985)}\nx\ny`],
+      ["17 ÷ 5", `${"5 r ".repeat(490)}`],
+      ["3 lb 4 oz + 2 lb", `${"a ".repeat(900)}1`],
+      ["3 lb 4 oz + 2 lb", `${"3 lb and ".repeat(200)}`],
+      ["17 ÷ 5", "one and ".repeat(240)],
+      ["17 ÷ 5", `${"5 ".repeat(900)}below zero`],
     ] as const)
-      expect(readLearnerAnswer(given, problemOf(problem), house).ok, given.slice(0, 20)).toBe(isRead);
+      expect(readLearnerAnswer(given, problemOf(problem), house).ok, given.slice(0, 20)).toBe(false);
     for (const line of [`5 ft in ${"aand".repeat(490)}1`, `${" ".repeat(1990)}=`, `${"= ".repeat(900)}1`])
       expect(readProblem(line, house).ok).toBe(false);
   });

@@ -41,23 +41,17 @@ export function partsOfAmount(operation: Branch): PartsOfAmount | undefined {
     left: side,
     right: leaf(wholeNumeral(count)),
   });
-  if (of === 1n)
-    return { amount: amount.quantity, taken, of, first: "times", expression: by("multiply", amount, taken) };
+  const parts = { amount: amount.quantity, taken, of };
+  if (of === 1n) return { ...parts, first: "times", expression: by("multiply", amount, taken) };
   const share = by("divide", amount, of);
-  if (taken === 1n) return { amount: amount.quantity, taken, of, first: "share", expression: share };
+  if (taken === 1n) return { ...parts, first: "share", expression: share };
   return isWholeMoney(share)
-    ? { amount: amount.quantity, taken, of, first: "share", expression: by("multiply", share, taken) }
-    : {
-        amount: amount.quantity,
-        taken,
-        of,
-        first: "times",
-        expression: by("divide", by("multiply", amount, taken), of),
-      };
+    ? { ...parts, first: "share", expression: by("multiply", share, taken) }
+    : { ...parts, first: "times", expression: by("divide", by("multiply", amount, taken), of) };
 }
 
 /** A number that money is taken times, other than a decimal, as it stands: a fraction, or what a sum or a quotient comes to. */
 export const mayBeFraction = (expression: Expression): boolean =>
   expression.kind === "quantity"
-    ? isNumeral(expression.quantity) && !(expression.quantity.kind === "decimal")
+    ? isNumeral(expression.quantity) && expression.quantity.kind !== "decimal"
     : expression.op === "divide" || mayBeFraction(expression.left) || mayBeFraction(expression.right);

@@ -17,7 +17,7 @@ interface Readers {
   readonly isEnough: () => boolean;
 }
 
-const PART = 64 * 1024;
+const BYTES_AT_ONCE = 64 * 1024;
 const TABLES = "tables";
 const NOT_JSON = "The file is not JSON: it may be cut off, or be something else.";
 const OF_ANOTHER_FORM = "The file is JSON, but no export of Right Sum.";
@@ -57,7 +57,7 @@ export function readJson(file: string, readers: Readers): Result<undefined, stri
     broken !== undefined || refused !== undefined || !isJson || readers.isEnough();
   const from = fs.openSync(file, "r");
   try {
-    const part = new Uint8Array(PART);
+    const part = new Uint8Array(BYTES_AT_ONCE);
     for (let length = fs.readSync(from, part); length > 0 && !isOver(); length = fs.readSync(from, part))
       parser.write(part.subarray(0, length));
   } finally {

@@ -18,7 +18,8 @@ export function SaveStatus({
   return (
     <p
       role="status"
-      className="text-small text-soft data-[trouble=true]:text-rust"
+      // Wide enough for all that it says as things are kept, so that no button beside it moves from under a finger.
+      className="min-w-16 text-small text-soft data-[trouble=true]:text-rust"
       data-trouble={saving !== undefined && saving.kind !== "kept" && saving.kind !== "keeping"}
     >
       <span className="print:hidden">{saving && wordsOf(saving)}</span>

@@ -39,7 +39,7 @@ const INSIDE = 0.4;
 const PER_COMMONNESS = 0.03;
 /** Below this an explanation is no better than a guess, and is not given. */
 const LEAST = 0.05;
-/** Of what comes from nowhere that is known, so much ends near the right answer: by how it differs. */
+/** Of the answers of which nobody knows where they come from, so many end near the right one, by how they differ from it. */
 const NEAR: Readonly<Record<Nearness, number>> = {
   oneDigit: 0.3,
   onePlace: 0.2,

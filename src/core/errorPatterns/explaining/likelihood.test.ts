@@ -4,7 +4,8 @@ import { explanationView } from "../../learnerTask";
 import { readLearnerAnswer } from "../../marking";
 import { problemsOf, waysOf } from "../../testing/learners";
 import { problemOf } from "../../testing/problems";
-import { simulated } from "../../testing/simulated";
+import { measureUnknown } from "../../testing/simulating/leaveOneOut";
+import { simulated } from "../../testing/simulating/simulated";
 import { valueOfResult } from "../../testing/valueOfResult";
 import { PATTERNS } from "../errorPatterns";
 import { isSlip } from "../slips/slipFacts";
@@ -55,6 +56,22 @@ describe("how likely an explanation is said to be", () => {
         if (patterns.some(isSlip)) expect(probability).toBeLessThanOrEqual(0.4);
       }
     }
+  });
+
+  it("is seldom much where what is behind an answer is not in the catalogue, and never where the answer only lies near the right one", () => {
+    const { leftOut, near } = measureUnknown(4);
+    const share = (of: typeof near, what: "likely" | "veryLikely"): number =>
+      of.reduce((sum, one) => sum + one[what], 0) / of.reduce((sum, one) => sum + one.answers, 0);
+    expect(share(leftOut, "likely")).toBeLessThanOrEqual(0.1);
+    expect(share(leftOut, "veryLikely")).toBeLessThanOrEqual(0.02);
+    expect(share(near, "likely")).toBeLessThanOrEqual(0.1);
+    expect(share(near, "veryLikely")).toBeLessThanOrEqual(0.02);
+  });
+
+  it("is never more than possible for a slip", () => {
+    for (const { found } of answers)
+      for (const { patterns, probability } of found)
+        if (patterns.some(isSlip)) expect(likelihoodOf(probability)).toBe("possible");
   });
 
   it("is never certain", () => {

@@ -103,7 +103,7 @@ function workChain<Inner>(
     const parts = partsOfAmount(next);
     if (parts !== undefined) {
       const { amount, taken, of, first, expression } = parts;
-      here = next === here ? expression : replacedBy(here, next, expression);
+      here = next === here ? expression : replaced(here, next, expression);
       const asked: ChainProblem = { ...problem, expression: next, form: AS_IT_COMES };
       const rest: ChainProblem = { ...problem, expression: here };
       pad.line("work", { kind: "takeParts", problem: asked, amount, taken, of, first, rest }, () => [
@@ -175,15 +175,11 @@ function holderOf(whole: Branch, part: Branch): Branch | undefined {
   return undefined;
 }
 
-/** The expression with an operation inside it replaced by what it came to. */
-const replaced = (whole: Branch, part: Branch, by: Quantity): Branch =>
-  replacedBy(whole, part, { kind: "quantity", at: part.at, quantity: by });
-
-/** The same, replaced by another operation. */
-function replacedBy(whole: Branch, part: Branch, by: Expression): Branch {
+/** The expression with an operation inside it replaced: by what it came to, or by what it is worked as. */
+function replaced(whole: Branch, part: Branch, by: Expression): Branch {
   const side = (one: Expression): Expression => {
     if (one === part) return by;
-    return one.kind === "quantity" ? one : replacedBy(one, part, by);
+    return one.kind === "quantity" ? one : replaced(one, part, by);
   };
   return { ...whole, left: side(whole.left), right: side(whole.right) };
 }
@@ -197,7 +193,7 @@ function become(whole: Branch, part: Branch, by: Quantity, notation: Notation): 
   const ofPart = ofWhole.get(part) ?? new Map<string, Branch>();
   ofWhole.set(part, ofPart);
   const key = `${by.kind} ${writeQuantity(by, notation)}`;
-  const chain = ofPart.get(key) ?? replaced(whole, part, by);
+  const chain = ofPart.get(key) ?? replaced(whole, part, { kind: "quantity", at: part.at, quantity: by });
   ofPart.set(key, chain);
   return chain;
 }

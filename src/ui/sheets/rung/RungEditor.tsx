@@ -112,7 +112,11 @@ export function RungEditor({
           onChoose={(to) => write({ strand: to })}
         />
         <RungWishes traits={shown?.traits ?? []} always={always} never={never} onWish={write} />
-        <div className="mt-4 flex flex-wrap gap-2">
+        {/* Above the buttons: below them it would be out of sight just when one of them was pressed. */}
+        <div className="mt-4">
+          <SaveStatus saving={saving} onChoose={choose} onBringBack={bringBack} />
+        </div>
+        <div className="mt-2 flex flex-wrap gap-2">
           <Button look="main" type="submit" disabled={!ready}>
             Keep this rung
           </Button>
@@ -124,7 +128,6 @@ export function RungEditor({
           <PlaceLink href={ROUTES.sheets} look="quiet">
             Back to the ladder
           </PlaceLink>
-          <SaveStatus saving={saving} onChoose={choose} onBringBack={bringBack} />
         </div>
       </form>
       <Samples shown={shown} message={message || refused} />

@@ -4,18 +4,19 @@ import {
   likelihoodOf,
   PATTERNS,
   type PatternResults,
-} from "../src/core/errorPatterns";
-import { PRESETS } from "../src/core/house";
-import { sameAnswer } from "../src/core/marking";
-import type { Decimal } from "../src/core/number";
-import type { Answer, Problem } from "../src/core/problem";
-import { ledAstray, names, problemsOf, waysOf } from "../src/core/testing/learners";
+} from "../../errorPatterns";
+import { PRESETS } from "../../house";
+import { sameAnswer } from "../../marking";
+import type { Decimal } from "../../number";
+import type { Answer, Problem } from "../../problem";
+import { ledAstray, names, problemsOf, waysOf } from "../learners";
 
 const house = PRESETS.fillersTrueValue;
 const SEED = 99;
-/** Answers of each pattern, and problems of each strand with an answer that lies near the right one. */
-const OF_EACH = 30;
-const NEAR_OF_EACH = 200;
+/** How many answers lie near the right one for each of a pattern. */
+const NEAR_FOR_EACH = 7;
+/** How many problems are drawn for each answer that a pattern is to give. */
+const DRAWN_FOR_EACH = 60;
 
 /** How often an account that is wrong is said to be likely, and very likely. */
 interface Unknown {
@@ -34,10 +35,15 @@ const add = (into: Unknown, ways: PatternResults, answer: Answer): void => {
 };
 
 /** The answers of a pattern, explained by a catalogue that has neither it nor what is the same as it on their problem. */
-function withoutPattern(into: Unknown, pattern: ErrorPattern, problems: readonly Problem[]): void {
+function withoutPattern(
+  into: Unknown,
+  pattern: ErrorPattern,
+  problems: readonly Problem[],
+  ofEach: number,
+): void {
   let seen = 0;
   for (const problem of problems) {
-    if (seen >= OF_EACH) break;
+    if (seen >= ofEach) break;
     const one = ledAstray([pattern], problem, house);
     if (one === undefined) continue;
     seen += 1;
@@ -67,9 +73,9 @@ function nearBy(numeral: Decimal, nth: number): Decimal {
 }
 
 /** Answers a digit or a place away from the right one, which no pattern and no two of them give. */
-function nearRight(into: Unknown, problems: readonly Problem[]): void {
+function nearRight(into: Unknown, problems: readonly Problem[], most: number): void {
   for (const [nth, problem] of problems.entries()) {
-    if (into.answers >= NEAR_OF_EACH) break;
+    if (into.answers >= most) break;
     const ways = waysOf(problem, house);
     if (ways.right.kind !== "decimal") continue;
     const given = nearBy(ways.right, nth);
@@ -79,8 +85,8 @@ function nearRight(into: Unknown, problems: readonly Problem[]): void {
   }
 }
 
-/** How well it is known what is not known: by strand, with each pattern left out in turn, and of answers that lie near the right one. */
-export function measureUnknown(): {
+/** How well it is known what is not known: by strand, with each pattern left out in turn, so many answers of each, and of answers that lie near the right one. */
+export function measureUnknown(ofEach: number): {
   readonly leftOut: readonly Unknown[];
   readonly near: readonly Unknown[];
 } {
@@ -89,10 +95,10 @@ export function measureUnknown(): {
   const leftOut: Unknown[] = [];
   const near: Unknown[] = [];
   for (const strand of strands) {
-    const problems = problemsOf(strand, OF_EACH * 60, SEED);
+    const problems = problemsOf(strand, ofEach * DRAWN_FOR_EACH, SEED);
     const [out, by] = [tally(strand), tally(strand)];
-    for (const pattern of PATTERNS[strand]) withoutPattern(out, pattern, problems);
-    nearRight(by, problems);
+    for (const pattern of PATTERNS[strand]) withoutPattern(out, pattern, problems, ofEach);
+    nearRight(by, problems, ofEach * NEAR_FOR_EACH);
     leftOut.push(out);
     if (by.answers > 0) near.push(by);
   }

@@ -5,13 +5,13 @@ import {
   patternsFor,
   slipsOf,
   wrongWorking,
-} from "../errorPatterns";
-import type { HouseRules } from "../house";
-import { sameAnswer } from "../marking";
-import { answerOf } from "../methods";
-import type { Decimal } from "../number";
-import type { Answer, Problem } from "../problem";
-import { evenChances, problemsOf } from "./learners";
+} from "../../errorPatterns";
+import type { HouseRules } from "../../house";
+import { sameAnswer } from "../../marking";
+import { answerOf } from "../../methods";
+import type { Decimal } from "../../number";
+import type { Answer, Problem } from "../../problem";
+import { evenChances, problemsOf } from "../learners";
 
 /**
  * Wrong answers of simulated learners, with what is truly behind each: a systematic error or two, as often
