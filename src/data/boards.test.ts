@@ -157,14 +157,14 @@ describe("settings", () => {
   it("are changed from what stands there, and broken ones are set aside first", () => {
     const { data } = freshData();
     expect(readSetting(data, "view")).toBeUndefined();
-    changeSetting(data, "view", () => ({ square: 44 }));
-    changeSetting(data, "view", (now) => ({ ...Object(now), theme: "slate" }));
+    changeSetting(data, "view", { square: 44 });
+    changeSetting(data, "view", { theme: "slate" });
     expect(readSetting(data, "view")).toEqual({ square: 44, theme: "slate" });
     expect(unreadSettings(data)).toEqual([]);
     data.update(settings).set({ value: '{"square":' }).run();
     expect(readSetting(data, "view")).toBeUndefined();
     expect(unreadSettings(data)).toMatchObject([{ table: "settings", id: "view" }]);
-    changeSetting(data, "view", () => ({ square: 60 }));
+    changeSetting(data, "view", { square: 60 });
     expect(readSetting(data, "view")).toEqual({ square: 60 });
     expect(rowAsItIs(data, "set_aside", "1")).toMatchObject({ content: '{"square":' });
   });

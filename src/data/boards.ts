@@ -8,6 +8,7 @@ import type { Data } from "./data";
 import { houseOf } from "./houseOf";
 import { nextRevision, type Stale } from "./revision";
 import { boards } from "./schema";
+import { putAside } from "./setAside";
 import { partRead } from "./unread";
 import type { WholeRow } from "./wholeRow";
 
@@ -39,14 +40,16 @@ export function keepBoard(
   return data.transaction((write) => {
     const before = write.select().from(boards).where(eq(boards.id, board.id)).get();
     const state = stateOf(board);
+    const there = before && boardOf(before);
     const stands = (other: object): boolean =>
       Object.entries(other).every(([name, value]) => Object(before)[name] === value);
     if (before !== undefined && saw !== undefined && before.revision !== saw && before.deletedAt === null) {
       if (stands(state)) return done(before.revision);
-      const there = boardOf(before);
       const isOwn = after !== undefined && stands(stateOf(after));
-      if (there.ok && !isOwn) return failed({ code: "stale", now: there.value });
+      if (there?.ok && !isOwn) return failed({ code: "stale", now: there.value });
     }
+    const hasMore = there?.ok === true && (there.value.beside ?? null) !== (before?.beside ?? null);
+    if (there?.ok === false || hasMore) putAside(write, "boards", JSON.stringify(before));
     const revision = nextRevision(write);
     const written = { ...state, openedAt: now, deletedAt: null, revision };
     write
@@ -95,6 +98,10 @@ export function listBoards(
   const { read, unread } = partRead("boards", rows.slice(0, most), boardOf);
   return { boards: read, unread, more: rows.length > most };
 }
+
+/** All boards that can't be read, however far down the list. */
+export const unreadBoards = (data: Data): readonly Unread[] =>
+  partRead("boards", data.select().from(boards).where(isNull(boards.deletedAt)).all(), boardOf).unread;
 
 /** Boards whose name holds the words, or whose problem holds them, however spaced and with either minus. */
 function matching(search: string): SQL | undefined {

@@ -1,4 +1,5 @@
-import type { z } from "zod";
+import { isDeepStrictEqual } from "node:util";
+import { z } from "zod";
 import { type HouseRules, houseRulesFrom } from "@/core/house";
 import { done, failed, type Result } from "@/core/result";
 import { houseChoicesSchema } from "@/service/houseRequested";
@@ -11,6 +12,10 @@ export function jsonOf<Value>(text: string, schema: z.ZodType<Value>): Value | u
     return undefined;
   }
 }
+
+/** Whether a text of JSON holds anything that its schema does not take from it: a newer Right Sum may have added it. */
+export const holdsMore = (text: string, schema: z.ZodType): boolean =>
+  !isDeepStrictEqual(jsonOf(text, z.unknown()), jsonOf(text, schema));
 
 /** The house rules that a row was written under, or why they can't be read. */
 export function houseOf(text: string): Result<HouseRules, string> {

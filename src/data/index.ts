@@ -1,5 +1,6 @@
 import "server-only";
 
+export { allUnread } from "./allUnread";
 export { replacing } from "./backup/replacing";
 export {
   deleteBoard,

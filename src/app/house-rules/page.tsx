@@ -17,7 +17,7 @@ export default async function HouseRulesPage(): Promise<ReactElement> {
       start={house}
       revision={revision}
       samples={await samplesShown(house)}
-      unread={unreadSettings(data)}
+      unread={unreadSettings(data, ["house"])}
     />
   );
 }

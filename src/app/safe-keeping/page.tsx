@@ -3,11 +3,12 @@ import path from "node:path";
 import Database from "better-sqlite3";
 import type { Metadata } from "next";
 import type { ReactElement } from "react";
-import { database, dataFolder, FILE_NAME, isReadOnly } from "@/data";
+import { allUnread, database, dataFolder, FILE_NAME, isReadOnly } from "@/data";
 import { backupFile, listBackups } from "@/data/backup/backupFiles";
 import { examineFile, troubleOf } from "@/data/backup/health";
 import { type Inside, insideOf } from "@/data/backup/inside";
 import { trouble } from "@/data/backup/watch";
+import type { Unread } from "@/service/kept/unread";
 import { type LookedInto, SafeKeepingScreen, timeInWords } from "@/ui/safeKeeping";
 import { type Parameters, parametersOf } from "../reading/parameters";
 
@@ -34,6 +35,15 @@ function lookedInto(folder: string, name: string): LookedInto | undefined {
     return { name, inside: shown(insideOf(client)) };
   } finally {
     client.close();
+  }
+}
+
+/** What can't be read of what is kept; nothing is said of data that can't even be looked through. */
+function unreadNow(): readonly Unread[] {
+  try {
+    return allUnread(database());
+  } catch {
+    return [];
   }
 }
 
@@ -75,6 +85,7 @@ export default async function SafeKeepingPage({
       damage={found?.kind === "damaged" ? found.found : now.damage}
       isMissing={found?.kind === "missing"}
       readOnly={isReadOnly()}
+      unread={unreadNow()}
       beyond={process.env.RIGHT_SUM_BEYOND === "1"}
     />
   );

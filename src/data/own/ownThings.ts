@@ -3,9 +3,10 @@ import { done, failed, type Result } from "@/core/result";
 import type { OwnThing } from "@/service/kept/ownThing";
 import type { Unread } from "@/service/kept/unread";
 import type { Data } from "../data";
-import { jsonOf } from "../houseOf";
+import { holdsMore, jsonOf } from "../houseOf";
 import { type DataWriter, nextRevision, type Stale } from "../revision";
 import { ownThings } from "../schema";
+import { putAside } from "../setAside";
 import { partRead } from "../unread";
 import type { WholeRow } from "../wholeRow";
 
@@ -89,6 +90,8 @@ export function keepOwnThing<State, Checked>(
       if (after === undefined || textOf(now.value) !== textOf(after)) return failed({ code: "stale", now });
     }
     if (now === undefined && howMany(write, thing.kind) >= thing.most) return failed({ code: "noRoom" });
+    if (row !== undefined && holdsMore(row.state, thing.state))
+      putAside(write, "own_things", JSON.stringify(row));
     const revision = nextRevision(write);
     const set = { state: textOf(value), revision };
     write

@@ -4,7 +4,8 @@ import type { OwnKind } from "@/service/kept/ownThing";
 import type { Data } from "../data";
 import { jsonOf } from "../houseOf";
 import { nextRevision } from "../revision";
-import { ownThings, setAside, settings } from "../schema";
+import { ownThings, settings } from "../schema";
+import { putAside } from "../setAside";
 
 /** How things of a tutor's own stood among the settings before each had a row: one list under a name for each kind, the newest story first. */
 const WERE_SETTINGS = [
@@ -38,10 +39,7 @@ export function ownThingsFromSettings(data: Data): void {
         const taken =
           read.success && write.select().from(ownThings).where(eq(ownThings.id, read.data.id)).get();
         if (!read.success || taken) {
-          write
-            .insert(setAside)
-            .values({ origin: `settings: ${name}`, content: JSON.stringify(one) })
-            .run();
+          putAside(write, `settings: ${name}`, JSON.stringify(one));
           continue;
         }
         const { id, ...state } = read.data;

@@ -6,9 +6,10 @@ import { done, failed, type Result } from "@/core/result";
 import { type KeptSheetState, keptRowSchema } from "@/service/kept/keptSheet";
 import type { Unread } from "@/service/kept/unread";
 import type { Data } from "../data";
-import { houseOf, jsonOf } from "../houseOf";
+import { holdsMore, houseOf, jsonOf } from "../houseOf";
 import { type DataWriter, nextRevision, type Stale } from "../revision";
 import { keptSheets, learners, sheetsGiven, sheetVersions } from "../schema";
+import { putAside } from "../setAside";
 import { partRead } from "../unread";
 import type { WholeRow } from "../wholeRow";
 
@@ -108,6 +109,8 @@ export function keepSheet(
       if (stands(content)) return done(before);
       if (after === undefined || !stands(after)) return failed({ code: "stale", now: before });
     }
+    if (row !== undefined && holdsMore(row.rows, rowsSchema))
+      putAside(write, "kept_sheets", JSON.stringify(row));
     const revision = nextRevision(write);
     write
       .insert(keptSheets)

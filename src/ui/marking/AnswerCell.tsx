@@ -94,7 +94,7 @@ function ClashChoice({
         Not kept: another window has{" "}
         {theirs === "" ? "nothing here" : <span className="font-board">{theirs}</span>}.
       </p>
-      <p className="flex gap-3">
+      <p className="flex flex-wrap gap-x-3">
         {(
           [
             ["Keep this one", true],

@@ -1,5 +1,6 @@
 import type { ReactElement } from "react";
 import { API_ROUTES } from "@/service/apiRoutes";
+import type { Unread } from "@/service/kept/unread";
 import { ROUTES } from "@/service/routes";
 import { LOOKS } from "../parts/looks";
 import { Screen } from "../parts/Screen";
@@ -7,6 +8,7 @@ import { BackUpNow, CheckNow, ImportFromFile, SignOut } from "./ActButtons";
 import { BackupList, type ShownBackup } from "./BackupList";
 import { ActsToldAbove } from "./LongActs";
 import { LookInside } from "./LookInside";
+import { SetAside } from "./SetAside";
 import { bytesInWords, insideInWords, type LookedInto, type ShownInside } from "./words";
 
 /** Safe keeping: what is kept and where, its backups, and the ways in and out of everything as one file. */
@@ -19,6 +21,7 @@ export function SafeKeepingScreen({
   damage,
   isMissing,
   readOnly,
+  unread,
   beyond,
 }: {
   readonly folder: string;
@@ -32,6 +35,8 @@ export function SafeKeepingScreen({
   /** Whether the file that is in use was moved away. */
   readonly isMissing: boolean;
   readonly readOnly: boolean;
+  /** What is kept and can't be read here. */
+  readonly unread: readonly Unread[];
   /** Whether others on the network can reach this server. */
   readonly beyond: boolean;
 }): ReactElement {
@@ -103,6 +108,8 @@ export function SafeKeepingScreen({
               <ImportFromFile readOnly={readOnly} />
             </div>
           </section>
+
+          <SetAside entries={unread} />
 
           <section aria-labelledby="where" className="mt-9">
             <h2 id="where" className="text-lead font-semibold">
