@@ -6,12 +6,12 @@ import { afterAll, describe, expect, it } from "vitest";
 import { PRESETS } from "@/core/house";
 import { valueOfResult } from "@/core/testing/valueOfResult";
 import type { BoardState } from "@/service/kept/board";
+import { rowAsItIs } from "./aside/unread";
 import { deleteBoard, findBoard, keepBoard, listBoards, pinBoard, renameBoard, restoreBoard } from "./boards";
 import type { Data } from "./data";
 import { openDatabase } from "./database";
 import { boards, settings } from "./schema";
 import { changeSetting, readSetting, unreadSettings } from "./settings";
-import { rowAsItIs } from "./unread";
 
 const folders: string[] = [];
 

@@ -4,12 +4,12 @@ import { METHOD_IDS } from "@/core/methods";
 import { done, failed, type Result } from "@/core/result";
 import type { BoardState } from "@/service/kept/board";
 import type { Unread } from "@/service/kept/unread";
+import { putAside } from "./aside/setAside";
+import { partRead } from "./aside/unread";
 import type { Data } from "./data";
 import { houseOf } from "./houseOf";
 import { nextRevision, type Stale } from "./revision";
 import { boards } from "./schema";
-import { putAside } from "./setAside";
-import { partRead } from "./unread";
 import type { WholeRow } from "./wholeRow";
 
 /** A board as the tutor left it. */

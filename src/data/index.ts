@@ -1,6 +1,6 @@
 import "server-only";
 
-export { allUnread } from "./allUnread";
+export { allUnread } from "./aside/allUnread";
 export { replacing } from "./backup/replacing";
 export {
   deleteBoard,

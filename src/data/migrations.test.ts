@@ -5,6 +5,7 @@ import Database from "better-sqlite3";
 import { afterAll, describe, expect, it } from "vitest";
 import { chancesOf } from "@/service/requests/marking/marking";
 import { paperMarks } from "@/service/requests/marking/paperMarks";
+import { rowAsItIs } from "./aside/unread";
 import { examine } from "./backup/health";
 import { listBoards } from "./boards";
 import { openDatabase } from "./database";
@@ -13,7 +14,6 @@ import { listLearners } from "./marking/learners";
 import { findSheet, listSheets } from "./marking/markingSheets";
 import { historyOf, recount } from "./marking/patternCounts";
 import { readSetting } from "./settings";
-import { rowAsItIs } from "./unread";
 
 /** One and the same data, as it was kept before each change of what it is kept in. */
 const FIXTURES = ["before-rows-by-id", "before-error-patterns"] as const;

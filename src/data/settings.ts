@@ -3,11 +3,11 @@ import { z } from "zod";
 import { done, failed, type Result } from "@/core/result";
 import { isKnownEntry, partEntries, SETTING_NAMES, type SettingName } from "@/service/kept/settings";
 import type { Unread } from "@/service/kept/unread";
+import { putAside } from "./aside/setAside";
 import type { Data } from "./data";
 import { jsonOf } from "./houseOf";
 import { type DataWriter, nextRevision, type Stale } from "./revision";
 import { settings } from "./schema";
-import { putAside } from "./setAside";
 import type { WholeRow } from "./wholeRow";
 
 type Entries = Readonly<Record<string, unknown>>;

@@ -6,9 +6,9 @@ import { afterAll, describe, expect, it } from "vitest";
 import { keptRung } from "@/service/kept/ownRung";
 import { keptStory } from "@/service/kept/ownStory";
 import { keptStockList } from "@/service/kept/stockList";
+import { rowAsItIs } from "../aside/unread";
 import type { Data } from "../data";
 import { FILE_NAME, openDatabase } from "../database";
-import { rowAsItIs } from "../unread";
 import { findOwnThing, keepOwnThing, listOwnThings, setOwnThingDeleted, unreadOwnThings } from "./ownThings";
 
 const folders: string[] = [];

@@ -2,12 +2,12 @@ import { and, asc, count, eq, isNull } from "drizzle-orm";
 import { done, failed, type Result } from "@/core/result";
 import type { OwnThing } from "@/service/kept/ownThing";
 import type { Unread } from "@/service/kept/unread";
+import { putAside } from "../aside/setAside";
+import { partRead } from "../aside/unread";
 import type { Data } from "../data";
 import { holdsMore, jsonOf } from "../houseOf";
 import { type DataWriter, nextRevision, type Stale } from "../revision";
 import { ownThings } from "../schema";
-import { putAside } from "../setAside";
-import { partRead } from "../unread";
 import type { WholeRow } from "../wholeRow";
 
 /** Something of a tutor's own as it stands on disk. */

@@ -1,11 +1,11 @@
 import { eq } from "drizzle-orm";
 import { z } from "zod";
 import type { OwnKind } from "@/service/kept/ownThing";
+import { putAside } from "../aside/setAside";
 import type { Data } from "../data";
 import { jsonOf } from "../houseOf";
 import { nextRevision } from "../revision";
 import { ownThings, settings } from "../schema";
-import { putAside } from "../setAside";
 
 /** How things of a tutor's own stood among the settings before each had a row: one list under a name for each kind, the newest story first. */
 const WERE_SETTINGS = [

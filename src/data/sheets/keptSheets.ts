@@ -5,12 +5,12 @@ import { choicesOf, type HouseRules } from "@/core/house";
 import { done, failed, type Result } from "@/core/result";
 import { type KeptSheetState, keptRowSchema } from "@/service/kept/keptSheet";
 import type { Unread } from "@/service/kept/unread";
+import { putAside } from "../aside/setAside";
+import { partRead } from "../aside/unread";
 import type { Data } from "../data";
 import { holdsMore, houseOf, jsonOf } from "../houseOf";
 import { type DataWriter, nextRevision, type Stale } from "../revision";
 import { keptSheets, learners, sheetsGiven, sheetVersions } from "../schema";
-import { putAside } from "../setAside";
-import { partRead } from "../unread";
 import type { WholeRow } from "../wholeRow";
 
 /** A sheet of problems as it is kept. */

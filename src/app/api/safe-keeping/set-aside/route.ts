@@ -1,6 +1,6 @@
 import { NextResponse } from "next/server";
 import { database } from "@/data";
-import { rowAsItIs } from "@/data/unread";
+import { rowAsItIs } from "@/data/aside/unread";
 import { answering, errorAnswer } from "../../answers";
 
 /** A row that can't be read, saved just as it is. */

@@ -1,8 +1,8 @@
 import { desc } from "drizzle-orm";
 import type { Unread } from "@/service/kept/unread";
-import type { Data } from "./data";
-import type { DataWriter } from "./revision";
-import { setAside } from "./schema";
+import type { Data } from "../data";
+import type { DataWriter } from "../revision";
+import { setAside } from "../schema";
 
 /** Sets something aside as it is, in a transaction that is open, before something else takes its place. */
 export function putAside(write: DataWriter, origin: string, content: string): void {

@@ -1,7 +1,7 @@
 import type { Result } from "@/core/result";
 import type { Unread } from "@/service/kept/unread";
-import { ROW_KEYS } from "./backup/documentTables";
-import type { Data } from "./data";
+import { ROW_KEYS } from "../backup/documentTables";
+import type { Data } from "../data";
 
 /** Rows parted into what they read as, and those that can't be read. */
 export function partRead<Row extends { readonly id: string | number }, Value>(

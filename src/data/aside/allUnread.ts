@@ -5,14 +5,14 @@ import { keptStory } from "@/service/kept/ownStory";
 import { OWN_KINDS } from "@/service/kept/ownThing";
 import { keptStockList } from "@/service/kept/stockList";
 import type { Unread } from "@/service/kept/unread";
-import { unreadBoards } from "./boards";
-import type { Data } from "./data";
-import { houseOf, jsonOf } from "./houseOf";
-import { unreadOwnThings } from "./own/ownThings";
-import { keptSheets, markingSheets, ownThings, sheetVersions, tasks } from "./schema";
+import { unreadBoards } from "../boards";
+import type { Data } from "../data";
+import { houseOf, jsonOf } from "../houseOf";
+import { unreadOwnThings } from "../own/ownThings";
+import { keptSheets, markingSheets, ownThings, sheetVersions, tasks } from "../schema";
+import { unreadSettings } from "../settings";
+import { rowsSchema } from "../sheets/keptSheets";
 import { asideEntries } from "./setAside";
-import { unreadSettings } from "./settings";
-import { rowsSchema } from "./sheets/keptSheets";
 import { partRead } from "./unread";
 
 /** Everything kept that can't be read here, of every table, and what was set aside before something took its place. */
