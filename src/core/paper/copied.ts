@@ -56,6 +56,9 @@ export function withCopying(
     // It may still become the number that it is the beginning of.
     if (numeral.row === writingIn && digits(text).includes(digits(numeral.mended))) return claim;
     if (use === undefined || isMade(use)) return claim;
+    // A factor of it is chosen on purpose, to multiply or divide twice.
+    if ((asked.op === "multiply" || asked.op === "divide") && ought !== undefined && isFactor(use, ought))
+      return claim;
     // A fraction that is not worth what it stands for is another one by its value, whatever its digits are.
     if (asked.kind === "fractions")
       return {
@@ -74,6 +77,9 @@ export function withCopying(
     } satisfies Claim;
   });
 }
+
+const isFactor = (use: Exact, of: Exact): boolean =>
+  use.n > 1n && use.d === 1n && of.d === 1n && of.n % use.n === 0n && use.n < of.n;
 
 /** Whether one number may be another copied wrongly: as long, or a digit longer or shorter. */
 const isNear = (one: string, other: string): boolean =>

@@ -1,7 +1,7 @@
 import { blockClaims } from "./blockClaims";
 import { type Claim, isSameExact } from "./claims/claim";
 import { laidClaims } from "./claims/laidClaims";
-import { aloneIn, isStatement, readLines } from "./claims/lineClaims";
+import { aloneIn, isStatement, type ReadLine, readLines } from "./claims/lineClaims";
 import { withCopying } from "./copied";
 import type { Judged, Looking } from "./judged";
 import { linkClaims } from "./linkClaims";
@@ -10,7 +10,7 @@ import { fractionBars } from "./reading/bars";
 import { rowsOf, sorted, spotKey } from "./reading/glyphs";
 import { type JudgingTarget, valueFrom } from "./reading/judgingTarget";
 import { linesOf } from "./reading/lines";
-import { stackRows } from "./reading/stacks";
+import { type StackRow, stackRows } from "./reading/stacks";
 
 const NOTHING: Judged = {
   claims: [],
@@ -30,17 +30,24 @@ const NOTHING: Judged = {
  * arithmetic as it stands, whatever the method; the claims are then joined by the numbers they use and make.
  */
 export function judgePaper(paper: Paper, asked: JudgingTarget, { settled, units }: Looking): Judged {
-  const marks = sorted(paper.marks);
+  // Once the hand is lifted no mark is the last one: nothing is spared any more.
+  const marks = sorted(paper.marks, settled);
   const laidOut = marks.tokens.length + marks.shapes.length;
   if (marks.glyphs.length === 0 && marks.jumps.length === 0 && laidOut === 0) return NOTHING;
   const signs = rowsOf(marks);
   const bars = fractionBars(marks, new Map(signs.map((one) => [one.row, one.signs])), asked.fractions);
   const lines = linesOf(marks, signs, bars);
   const statements = lines.filter(isStatement);
-  const last = !settled && marks.last !== undefined && "row" in marks.last ? marks.last.row : undefined;
+  const last = marks.last !== undefined && "row" in marks.last ? marks.last.row : undefined;
   const writingIn =
-    last === undefined ? undefined : statements.find(({ row }) => row === last || row === last + 1)?.row;
-  const readings = readLines(lines, asked, writingIn);
+    last === undefined
+      ? undefined
+      : (
+          statements.find(({ row }) => row === last || row === last + 1) ??
+          // A bar, or what stands under it, belongs to the line of its fraction.
+          statements.find(({ row }) => row === last - 1)
+        )?.row;
+  const readings = readLines(lines, asked, writingIn, marks);
   const inStatements = readings.flatMap(({ claims }) => claims);
   const goingOn = new Set(
     readings.flatMap(({ goesOn, claims: [first] }) => (goesOn && first !== undefined ? [first] : [])),
@@ -50,11 +57,10 @@ export function judgePaper(paper: Paper, asked: JudgingTarget, { settled, units 
     marks,
     signs.map(({ row, signs: all }) => ({ row, signs: all.filter((sign) => !barred.has(spotKey(sign))) })),
   );
-  const stated = new Set(inStatements.map(({ top }) => top));
   const blocks = blockClaims(
     marks,
     rows,
-    rows.filter(({ row }) => !stated.has(row)),
+    withoutStatements(rows, readings),
     bars,
     asked,
     { settled, units, writingIn: last },
@@ -80,6 +86,19 @@ export function judgePaper(paper: Paper, asked: JudgingTarget, { settled, units 
   );
   return linkClaims(claims, rows, alone, asked, last);
 }
+
+/** The rows without what is stated in them: a note beside a column leaves the column's numbers there. */
+const withoutStatements = (rows: readonly StackRow[], readings: readonly ReadLine[]): readonly StackRow[] => {
+  const stated = readings.filter(({ claims }) => claims.length > 0).map(({ line }) => line);
+  return rows.flatMap((row) => {
+    const here = stated.filter((line) => line.row === row.row);
+    if (here.length === 0) return [row];
+    const isFree = ({ from, to }: { readonly from: number; readonly to: number }): boolean =>
+      !here.some(({ items }) => items.some((item) => item.from < to && item.to > from));
+    const [numerals, words] = [row.numerals.filter(isFree), row.words.filter(isFree)];
+    return numerals.length + words.length === 0 ? [] : [{ ...row, numerals, words }];
+  });
+};
 
 /** A line that begins with a sign of equality may go on from the block above it, as well as from the line. */
 function goneOn(claim: Claim, blocks: readonly Claim[], asked: JudgingTarget): Claim {

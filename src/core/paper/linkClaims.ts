@@ -83,6 +83,7 @@ function followed(claims: readonly Claim[], asked: JudgingTarget, numbers: reado
     asked.kind === "measures" ? text.split(" ").map(exactly) : [],
   );
   const made: MadeOnTheWay[] = [];
+  const parts: MadeOnTheWay[] = [];
   const sourceOf = (value: Exact): Source => ({
     own: numbers.flatMap((one, at) =>
       isSameExact(one, value) ||
@@ -91,12 +92,12 @@ function followed(claims: readonly Claim[], asked: JudgingTarget, numbers: reado
         ? [at]
         : [],
     ),
-    before: made.filter((one) => isSameExact(one.value, value)).at(-1),
+    before: made.filter((one) => isSameExact(one.value, value)).at(-1) ?? together(value, parts),
   });
   let fault: Fault | undefined;
   let aside: Fault | undefined;
   let [follows, nth] = [false, -1];
-  let best: { readonly made: Made; readonly covers: number } | undefined;
+  let best: { readonly made: Made; readonly covers: number; readonly asGiven: boolean } | undefined;
   const standings: Standing[] = [];
   for (const [index, claim] of claims.entries()) {
     const sources = claim.uses.map(sourceOf);
@@ -121,7 +122,10 @@ function followed(claims: readonly Claim[], asked: JudgingTarget, numbers: reado
       nth = index;
     } else if (claim.fault === undefined && fault !== undefined && index > nth && claim.state === "right")
       follows ||= !sound;
-    for (const value of claim.parts) made.push({ value, from, sound });
+    for (const value of claim.parts) {
+      made.push({ value, from, sound });
+      parts.push({ value, from, sound });
+    }
     for (const [at, { own, before }] of sources.entries()) {
       const value = claim.uses[at];
       if (own.length === 0 && before === undefined && value !== undefined)
@@ -133,11 +137,41 @@ function followed(claims: readonly Claim[], asked: JudgingTarget, numbers: reado
       if (isSameExact(one, makes.value) && claim.kind === "line") from.add(at);
     });
     made.push({ value: makes.value, from, sound });
-    if (!makes.open && mayAnswer(makes, from.size, asked, numbers) && from.size >= (best?.covers ?? 0))
-      best = { made: makes, covers: from.size };
+    if (makes.open || !mayAnswer(makes, from.size, asked, numbers)) continue;
+    // A help with the same numbers, their signs left out, is no answer where the work with the signs has come to one.
+    const asGiven = !claim.uses.some((use) => isOnlySize(use, numbers));
+    const covers = best?.covers ?? 0;
+    if (from.size > covers || (from.size === covers && (asGiven || best?.asGiven !== true)))
+      best = { made: makes, covers: from.size, asGiven };
   }
   return { standings, fault, follows, aside, best: best?.made };
 }
+
+/** The most parts that are looked through for those that come to a number together. */
+const MOST_PARTS = 9;
+
+/** Parts that come to a value together, added without a word; none where none do. */
+function together(value: Exact, parts: readonly MadeOnTheWay[]): MadeOnTheWay | undefined {
+  if (parts.length > MOST_PARTS) return undefined;
+  let sums: readonly { readonly sum: Exact; readonly of: readonly MadeOnTheWay[] }[] = [
+    { sum: new Exact(0), of: [] },
+  ];
+  for (const part of parts) {
+    sums = [...sums, ...sums.map(({ sum, of }) => ({ sum: sum.add(part.value), of: [...of, part] }))];
+    const found = sums.find(({ sum, of }) => of.length > 1 && isSameExact(sum, value));
+    if (found !== undefined)
+      return {
+        value,
+        from: new Set(found.of.flatMap(({ from }) => [...from])),
+        sound: found.of.every(({ sound }) => sound),
+      };
+  }
+  return undefined;
+}
+
+/** Whether a value is one of the problem's numbers but for its sign. */
+const isOnlySize = (value: Exact, numbers: readonly Exact[]): boolean =>
+  !numbers.some((one) => isSameExact(one, value)) && numbers.some((one) => isSameExact(one, value.neg()));
 
 /** Whether what was made can be the answer: one of the problem's own numbers only where it is that, and was worked for. */
 function mayAnswer(

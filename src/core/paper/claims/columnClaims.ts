@@ -5,6 +5,7 @@ import { exactly, type WrittenNumeral, wholeOf, worthOfNumeral } from "../readin
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault, isSameExact } from "./claim";
 import { endings, type Known, numberRows, onesOf, valueInColumn } from "./columnNumbers";
+import { decimalText } from "./digits";
 import { onesLine, placed } from "./places";
 
 /** Operations whose numbers stand under one another without being put together. */
@@ -75,8 +76,17 @@ function stated(
   const continues =
     result.numerals.some((numeral) => isSameExact(worthOfNumeral(numeral), value)) ||
     (second !== undefined && operationIn([second]) !== undefined);
-  if (second !== undefined && stack.closed && !continues) return partsOf(op, numerals, values, below, claim);
-  return answered(op, numerals, value, result, claim, asked, known, marks);
+  const parts = partSums(op, numerals, values);
+  const arePart = below.every((row) => row.numerals.every((one) => isPart(one, parts, onesOf(numerals))));
+  if (second !== undefined && stack.closed && (!continues || arePart))
+    return partsOf(parts, numerals, below, claim);
+  const whole = answered(op, numerals, value, result, claim, asked, known, marks);
+  // Rows of parts that are still being written, from the left.
+  return whole.fault !== undefined &&
+    marks.last !== undefined &&
+    arePartsBegun(below, parts, onesOf(numerals))
+    ? claimOf("column", numerals, { ...claim, state: "unfinished" })
+    : whole;
 }
 
 type Begun = Pick<Claim, "uses" | "top" | "bottom">;
@@ -163,36 +173,16 @@ const orderFault = ([top]: readonly WrittenNumeral[]): Fault => ({
 
 /** Rows of parts under the rule: each the sum or difference of one place; the first that is none of them. */
 function partsOf(
-  op: ColumnOp,
+  parts: readonly Exact[],
   numerals: readonly WrittenNumeral[],
-  values: readonly Exact[],
   below: readonly StackRow[],
   claim: Begun,
 ): Claim {
   const read = [...numerals, ...below.flatMap((row) => row.numerals)];
-  const places = new Set(
-    numerals.flatMap((numeral) => numeral.digits.map(({ col }) => onesLine(numeral) - 1 - col)),
-  );
-  const sums = [...places].map((place) =>
-    values
-      .map((value) => partAt(value, place))
-      .reduce(
-        (total, part, index) => (op === "add" || index === 0 ? total.add(part) : total.sub(part)),
-        new Exact(0),
-      ),
-  );
   const ones = onesOf(numerals);
-  const inPlace = (part: WrittenNumeral): Exact =>
-    part.point === undefined && part.to < ones
-      ? worthOfNumeral(part).mul(10n ** BigInt(Math.round(ones - part.to)))
-      : worthOfNumeral(part);
   for (const row of below)
     for (const part of row.numerals)
-      if (
-        !sums.some(
-          (sum) => isSameExact(sum.abs(), inPlace(part)) || isSameExact(sum.abs(), worthOfNumeral(part)),
-        )
-      )
+      if (!isPart(part, parts, ones))
         return claimOf("column", read, {
           ...claim,
           bottom: row.row,
@@ -201,7 +191,51 @@ function partsOf(
   return claimOf("column", read, {
     ...claim,
     bottom: below.at(-1)?.row ?? claim.bottom,
-    parts: below.flatMap((row) => row.numerals.map(inPlace)),
+    parts: below.flatMap((row) => row.numerals.map((part) => worthInPlace(part, ones))),
+  });
+}
+
+/** What the digits of each place come to: the parts that a column is worked in. */
+function partSums(
+  op: ColumnOp,
+  numerals: readonly WrittenNumeral[],
+  values: readonly Exact[],
+): readonly Exact[] {
+  const places = new Set(
+    numerals.flatMap((numeral) => numeral.digits.map(({ col }) => onesLine(numeral) - 1 - col)),
+  );
+  return [...places].map((place) =>
+    values
+      .map((value) => partAt(value, place))
+      .reduce(
+        (total, part, index) => (op === "add" || index === 0 ? total.add(part) : total.sub(part)),
+        new Exact(0),
+      ),
+  );
+}
+
+/** What a part is worth where it stands, its zeros written or not. */
+const worthInPlace = (part: WrittenNumeral, ones: number): Exact =>
+  part.point === undefined && part.to < ones
+    ? worthOfNumeral(part).mul(10n ** BigInt(Math.round(ones - part.to)))
+    : worthOfNumeral(part);
+
+const isPart = (numeral: WrittenNumeral, parts: readonly Exact[], ones: number): boolean =>
+  parts.some(
+    (part) =>
+      isSameExact(part.abs(), worthInPlace(numeral, ones)) ||
+      isSameExact(part.abs(), worthOfNumeral(numeral)),
+  );
+
+/** Whether rows are parts, the last of them perhaps only its first digits. */
+function arePartsBegun(below: readonly StackRow[], parts: readonly Exact[], ones: number): boolean {
+  return below.every(({ numerals: [one, more] }, nth) => {
+    if (one === undefined || more !== undefined) return false;
+    if (nth < below.length - 1) return isPart(one, parts, ones);
+    return parts.some((part) => {
+      const text = decimalText(part.abs()) ?? "";
+      return text.startsWith(one.mended) && one.from === ones - (text.split(".")[0]?.length ?? 0);
+    });
   });
 }
 

@@ -1,10 +1,10 @@
 import Exact from "fraction.js";
 import type { Sign, Sorted } from "../reading/glyphs";
 import { type JudgingTarget, valueFrom } from "../reading/judgingTarget";
-import { digitOf, type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
+import { digitOf, isHandIn, type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
 import type { StackRow } from "../reading/stacks";
 import { type Claim, claimOf, type Fault } from "./claim";
-import { digitFault, digitsWithPoint, digitWrong, firstWrong } from "./digits";
+import { decimalText, digitFault, digitsWithPoint, digitWrong, firstWrong } from "./digits";
 
 /**
  * What a lattice states: each square the product of the digits over it and beside it, each diagonal the sum of
@@ -140,7 +140,7 @@ export function areaClaim(rows: readonly StackRow[], marks: Sorted, asked: Judgi
       const down = sides.flatMap((one) => one ?? []);
       const both = isFactor(total(down)) && total(along).mul(total(down)).equals(product);
       if (!both || (along.length === 1 && down.length === 1)) continue;
-      return fields(along, down, lower.slice(0, deep));
+      return fields(along, down, lower.slice(0, deep), marks);
     }
   }
   return undefined;
@@ -153,6 +153,7 @@ function fields(
   along: readonly WrittenNumeral[],
   down: readonly WrittenNumeral[],
   rows: readonly StackRow[],
+  { last }: Sorted,
 ): Claim {
   const cells = rows.flatMap((row, nth) =>
     row.numerals.slice(1).map((numeral) => ({ numeral, side: down[nth] })),
@@ -173,9 +174,7 @@ function fields(
     if (head === undefined || side === undefined) continue;
     const ought = worthOfNumeral(head).mul(worthOfNumeral(side));
     if (worthOfNumeral(numeral).equals(ought)) count += 1;
-    else if (
-      !(String(ought.n).startsWith(numeral.mended) && ought.d === 1n && numeral === cells.at(-1)?.numeral)
-    )
+    else if (!(isHandIn(numeral, last) && (decimalText(ought) ?? "").startsWith(numeral.mended)))
       return claimOf("grid", read, {
         ...claim,
         fault: digitFault(numeral, ought) ?? firstWrong(numeral),

@@ -1,11 +1,11 @@
 import Exact from "fraction.js";
-import type { Sign, Spot } from "../reading/glyphs";
+import type { Sign, Sorted, Spot } from "../reading/glyphs";
 import type { JudgingTarget } from "../reading/judgingTarget";
 import { numeralsIn, type WrittenLine } from "../reading/lines";
 import { type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
 import { type Quantum, type Side, sideOf, sidesOf } from "../reading/sides";
 import { type Claim, claimOf, type Fault, isSameExact, type Made } from "./claim";
-import { digitFault, wholeFault } from "./digits";
+import { decimalText, digitFault, wholeFault } from "./digits";
 
 /** A line of writing with its sides read, and the claims it makes. */
 export interface ReadLine {
@@ -37,6 +37,7 @@ export function readLines(
   lines: readonly WrittenLine[],
   asked: JudgingTarget,
   writingIn: number | undefined,
+  marks: Sorted,
 ): readonly ReadLine[] {
   const read: ReadLine[] = [];
   for (const line of lines) {
@@ -58,7 +59,7 @@ export function readLines(
         right,
         line,
         asked,
-        isLast && line.row === writingIn,
+        (isLast && line.row === writingIn) || isBegun(left, right, marks),
         goesOn && index === 0,
       );
       if (claim.state !== "wrong") return [claim];
@@ -73,6 +74,30 @@ export function readLines(
     read.push({ line, goesOn, sides: goesOn ? sides.slice(1) : sides, claims });
   }
   return read;
+}
+
+/**
+ * Whether a side may still become what it should, though the hand is elsewhere: a fraction whose bar has nothing under
+ * it yet, or the first digits of a quotient that is worked below.
+ */
+function isBegun(left: Side, right: Side, { last, rules, glyphs }: Sorted): boolean {
+  if (last === undefined) return false;
+  const isOpen = numeralsIn(right.items).some(({ row, from, to }) =>
+    rules.some(
+      (rule) =>
+        rule.row === row + 1 &&
+        rule.from < to &&
+        rule.to > from &&
+        !glyphs.some((one) => one.row === rule.row && one.col >= rule.from && one.col < rule.to),
+    ),
+  );
+  if (isOpen) return true;
+  const [only, more] = right.numbers;
+  if (left.ops.length !== 1 || left.ops[0] !== "divide" || left.value === undefined || more !== undefined)
+    return false;
+  const ought = decimalText(left.value.abs()) ?? left.value.abs().toString(12);
+  const text = only?.whole?.mended ?? "";
+  return text !== "" && ought.startsWith(text);
 }
 
 /** Every side of the lines above, the last first: what a line that begins with a sign of equality may go on from. */
@@ -205,6 +230,12 @@ function signFault({ value, numbers }: Side, right: Side, asked: JudgingTarget):
 
 /** Where an expression was carried over with one number changed: that number. */
 function termFault(left: Side, right: Side): Fault | undefined {
+  const isSameWork = left.ops.join() === right.ops.join() && left.numbers.length === right.numbers.length;
+  const others = right.numbers.filter(({ value }, nth) => !left.numbers[nth]?.value.equals(value));
+  const [other, another] = isSameWork ? others : [];
+  const wrong = other?.numerator ?? other?.whole;
+  if (wrong !== undefined && another === undefined)
+    return { kind: "unequal", ...at(wrong.digits[0], wrong), written: wrong.mended };
   const kept = left.numbers.map(({ value }) => value);
   const strange = [...right.numbers].reverse().filter(({ value }) => {
     const at = kept.map((one) => isSameExact(one, value)).lastIndexOf(true);

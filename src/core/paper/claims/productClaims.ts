@@ -73,8 +73,15 @@ export function productClaim(
   const product = a * b;
   const places = decimalsOf(top) + decimalsOf(bottom);
   const value = new Exact(product, 10n ** BigInt(places));
-  // A row that is multiplied again begins another product.
-  const again = stack.below.findIndex(({ words }) => words.some(({ text }) => /^[×·x]$/.test(text)));
+  // A row that is multiplied again, or taken from the product, begins another block.
+  const again = stack.below.findIndex(({ words, numerals }, nth) =>
+    words.some(
+      ({ text, to }) =>
+        /^[×·x]$/.test(text) ||
+        (nth > 0 && /^[−-]$/.test(text) && to <= (numerals[0]?.from ?? 0) + 0.01) ||
+        (nth === 1 && text === "+" && stack.below[0]?.numerals.some((one) => wholeOf(one) === product)),
+    ),
+  );
   const rows = numbersOnly(again > 0 ? stack.below.slice(0, 1) : stack.below);
   const sum = again >= 0 ? undefined : sumOf(stack, stacks, rows.length);
   const total = sum === undefined ? undefined : numbersOnly(sum.below)[0];

@@ -71,7 +71,9 @@ export function fractionBars(
     const isBarAbove = rules.some(
       (other) => other !== rule && other.row === rule.row - 2 && other.from < to && other.to > from,
     );
-    if (!isBarAbove && higher.some(({ col }) => !isStruck(col))) return [];
+    // What stands over a statement is one of its own, and no number of a column.
+    const isStatedAbove = at(rule.row - 2).some(({ text }) => text === "=");
+    if (!isBarAbove && !isStatedAbove && higher.some(({ col }) => !isStruck(col))) return [];
     return [{ row: rule.row, from, to, over, under }];
   });
   return found.filter(

@@ -35,12 +35,12 @@ export interface Sorted {
   /** What is laid and not written: counters, pieces, coins that stand in no line with signs. */
   readonly tokens: readonly Of<"token">[];
   readonly shapes: readonly Of<"shape">[];
-  /** The mark that was written last; nothing on blank paper. */
+  /** The mark that the hand is at: the one written last; none on blank paper, and once the hand is lifted. */
   readonly last: Mark | undefined;
 }
 
 /** Sorts marks by their kinds; points that were struck are none. */
-export function sorted(marks: readonly Mark[]): Sorted {
+export function sorted(marks: readonly Mark[], settled: boolean): Sorted {
   const kind = <Kind extends Mark["kind"]>(wanted: Kind): readonly Of<Kind>[] =>
     marks.filter((mark): mark is Of<Kind> => mark.kind === wanted);
   // Coins in a line with signs are read as they are called.
@@ -68,7 +68,7 @@ export function sorted(marks: readonly Mark[]): Sorted {
     frames: kind("frame"),
     jumps: kind("jump"),
     labels: kind("label"),
-    last: marks.at(-1),
+    last: settled ? undefined : marks.at(-1),
   };
 }
 

@@ -22,6 +22,8 @@ export interface WrittenLine {
 
 /** More empty squares than stand inside a statement, where one number comes after another without a sign. */
 const APART = 2;
+/** The same where a sign stands before the number. */
+const FAR_APART = 3;
 
 /** The lines of a paper, from the top: rows, fractions put together, and what stands far apart taken apart. */
 export function linesOf(
@@ -85,7 +87,7 @@ function takenApart(items: readonly LineItem[]): readonly (readonly LineItem[])[
     if (
       part === undefined ||
       before === undefined ||
-      (item.from - before.to >= APART && isNumber(item) && before.kind !== "word")
+      (isNumber(item) && item.from - before.to >= (before.kind === "word" ? FAR_APART : APART))
     )
       parts.push([item]);
     else part.push(item);

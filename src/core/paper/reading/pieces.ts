@@ -42,6 +42,11 @@ export const wholeOf = ({ digits }: WrittenNumeral): bigint => BigInt(digits.map
 /** A digit as it counts: what it became, or itself where it was only struck. */
 export const digitOf = ({ text, became }: Sign): string => became || text;
 
+/** Whether the hand is in a number: its last mark is a digit or the point of it. */
+export const isHandIn = ({ row, from, to }: WrittenNumeral, last: Sorted["last"]): boolean =>
+  (last?.kind === "glyph" && last.row === row && last.col >= from && last.col < to) ||
+  (last?.kind === "point" && last.row === row && last.line >= from && last.line <= to);
+
 /** How far apart two squares may be and still hold neighbouring digits. */
 const CLOSE = 1.01;
 

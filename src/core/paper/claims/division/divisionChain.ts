@@ -1,7 +1,8 @@
 import Exact from "fraction.js";
-import { digitOf, type WrittenNumeral, wholeOf, worthOfNumeral } from "../../reading/pieces";
+import type { Sorted } from "../../reading/glyphs";
+import { digitOf, isHandIn, type WrittenNumeral, wholeOf, worthOfNumeral } from "../../reading/pieces";
 import type { Fault } from "../claim";
-import { digitFault, digitWrong, firstWrong, wholeFault } from "../digits";
+import { decimalText, digitFault, digitWrong, firstWrong, wholeFault } from "../digits";
 import { tenTo } from "../places";
 import type { SetOut } from "./divisionSetOut";
 
@@ -111,7 +112,11 @@ export function chainOf(
 }
 
 /** Chunks taken away by their values, each as often as stands beside it. */
-export function chunked({ dividend, divisor, chain, beside }: SetOut, writing: boolean): WorkedDivision {
+export function chunked(
+  { dividend, divisor, chain, beside }: SetOut,
+  writing: boolean,
+  last: Sorted["last"],
+): WorkedDivision {
   const by = worthOfNumeral(divisor);
   let left = worthOfNumeral(dividend);
   let taken = new Exact(0);
@@ -128,7 +133,14 @@ export function chunked({ dividend, divisor, chain, beside }: SetOut, writing: b
     if (row === undefined) break;
     const side = beside.find((one) => one.row === row.row);
     const often = side === undefined ? worthOfNumeral(row).div(by) : worthOfNumeral(side);
-    if (!worthOfNumeral(row).equals(often.mul(by))) return ended(valueOff(row, often.mul(by)));
+    const chunk = often.mul(by);
+    if (!worthOfNumeral(row).equals(chunk)) {
+      const often = decimalText(worthOfNumeral(row).div(by)) ?? "";
+      const isBegun =
+        (side !== undefined && isHandIn(side, last) && often.startsWith(side.mended)) ||
+        (isHandIn(row, last) && (decimalText(chunk) ?? "").startsWith(row.mended));
+      return ended(isBegun ? undefined : valueOff(row, chunk));
+    }
     left = left.sub(worthOfNumeral(row));
     taken = taken.add(often);
     held += 1;

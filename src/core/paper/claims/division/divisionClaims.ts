@@ -25,6 +25,7 @@ export function divisionClaim(
   const read = [dividend, divisor, ...quotient, ...chain, ...set.beside, ...(set.rest ? [set.rest] : [])];
   const claim = {
     uses: [worthOfNumeral(dividend), divisorValue],
+    parts: set.beside.map(worthOfNumeral),
     top: Math.min(...read.map(({ row }) => row)),
     bottom: Math.max(...read.map(({ row }) => row)),
   };
@@ -33,8 +34,15 @@ export function divisionClaim(
   if (divisorValue.n === 0n) return claimOf("division", read, { ...claim, state: "unread" });
   const value = worthOfNumeral(dividend).div(divisorValue);
   const ruled = marks.rules.some(({ row }) => chain.some((one, nth) => nth > 0 && one.row === row));
-  const worked = set.beside.length > 0 ? chunked(set, writing) : rowsWorked(set, ruled, writing);
-  const inChain = worked.fault;
+  const worked = set.beside.length > 0 ? chunked(set, writing, marks.last) : rowsWorked(set, ruled, writing);
+  // A line that is complete leaves room for another one below it.
+  const isLineBelow =
+    !set.bracketed &&
+    chain.length === 1 &&
+    marks.last !== undefined &&
+    quotient.length === 1 &&
+    quotient.every((one) => worthOfNumeral(one).equals(value));
+  const inChain = isLineBelow ? undefined : worked.fault;
   const inQuotient = quotientFault(set, value);
   const [only, more] = quotient;
   const text = quotient.map(({ mended }) => mended).join("");

@@ -8,12 +8,20 @@ export interface SetOut {
   readonly dividend: WrittenNumeral;
   readonly divisor: WrittenNumeral;
   readonly quotient: readonly WrittenNumeral[];
+  /** Whether it stands under a bracket, the divisor before it. */
+  readonly bracketed: boolean;
   /** Whether the quotient's digits stand over those of the dividend. */
   readonly over: boolean;
   readonly rest: WrittenNumeral | undefined;
   readonly chain: readonly WrittenNumeral[];
   readonly beside: readonly WrittenNumeral[];
 }
+
+/** How many empty squares part a sign of equality from what is no quotient any more. */
+const FAR = 2.5;
+/** How far from the rows the counts of chunks begin where no line is drawn, and how far they may stand. */
+const NEXT_TO = 0.9;
+const BESIDE = 4;
 
 const near = (one: number, other: number): boolean => Math.abs(one - other) <= 1.01;
 
@@ -46,7 +54,7 @@ export function setOut(rows: readonly StackRow[], marks: Sorted, asked: JudgingT
       continue;
     const before = numerals.filter(({ to }) => to <= line + 0.01).at(-1);
     const after = numerals.find(({ from }) => from >= line - 0.01);
-    if (before === undefined || after === undefined) continue;
+    if (before === undefined || after === undefined || after.from - line > FAR + 1) continue;
     const divides = sign?.text === "÷" || sign?.text === ":";
     const asks = (one: WrittenNumeral, other: WrittenNumeral): boolean =>
       worthOfNumeral(other).n !== 0n &&
@@ -75,6 +83,19 @@ export function setOut(rows: readonly StackRow[], marks: Sorted, asked: JudgingT
       onRight,
     );
   }
+  return unlined(rows, marks, asked);
+}
+
+/** The divisor and the dividend of the problem beside each other with no line between them, and something worked over or under them. */
+function unlined(rows: readonly StackRow[], marks: Sorted, asked: JudgingTarget): SetOut | undefined {
+  const [a, b] = asked.op === "divide" ? asked.numbers.map(valueFrom) : [];
+  for (const { row, numerals, words } of rows) {
+    const [divisor, dividend, more] = numerals;
+    if (divisor === undefined || dividend === undefined || more !== undefined || words.length > 0) continue;
+    if (a === undefined || b === undefined) continue;
+    if (!worthOfNumeral(divisor).equals(b) || !worthOfNumeral(dividend).equals(a)) continue;
+    return placedOut(rows, marks, row, dividend, divisor, true, false);
+  }
   return undefined;
 }
 
@@ -89,11 +110,16 @@ function placedOut(
 ): SetOut {
   const at = (wanted: number): StackRow | undefined => rows.find((one) => one.row === wanted);
   const here = at(row);
-  const equals = here?.words.find(({ text, from }) => text === "=" && from >= dividend.to - 0.01);
-  const afterEquals =
+  const after = Math.max(dividend.to, divisor.to);
+  const equals = here?.words.find(
+    ({ text, from }) => text === "=" && from >= dividend.to - 0.01 && from - after <= FAR,
+  );
+  const toTheRight =
     equals === undefined ? [] : (here?.numerals.filter(({ from }) => from > equals.from) ?? []);
+  const afterEquals = equals !== undefined && (toTheRight[0]?.from ?? 0) - equals.to > FAR ? [] : toTheRight;
   const isOver = ({ from, to }: WrittenNumeral): boolean => from < dividend.to + 6 && to > dividend.from - 1;
-  const above = bracketed ? together(at(row - 1)?.numerals.filter(isOver) ?? []) : [];
+  const overIt = bracketed ? together(at(row - 1)?.numerals.filter(isOver) ?? []) : [];
+  const above = (overIt[0]?.from ?? 0) > dividend.to + 0.01 ? [] : overIt;
   const ruled = marks.rules.some(
     (rule) => rule.row === row + 1 && rule.from <= dividend.from + 0.01 && rule.to >= dividend.to - 0.01,
   );
@@ -111,21 +137,29 @@ function placedOut(
   );
   const right = wall?.line ?? dividend.to + 8;
   const chain = upTo(
-    all.filter(({ from, to }) => to > dividend.from - 1 && from < right && from < dividend.to + 6),
-    row,
+    all.filter(({ from, to }) => to > dividend.from - 1 && from < right),
+    dividend,
   );
+  // A table of its multiples may stand there too.
+  const isMultiple = (one: WrittenNumeral): boolean =>
+    worthOfNumeral(one).n !== 0n &&
+    worthOfNumeral(divisor).n !== 0n &&
+    worthOfNumeral(one).div(worthOfNumeral(divisor)).d === 1n;
+  const edge = wall?.line ?? Math.max(dividend.to, ...chain.map(({ to }) => to)) + NEXT_TO;
   return {
     dividend,
     divisor,
     quotient,
+    bracketed,
     over: above.length > 0 || (beneath.length > 0 && !onRight),
     rest: afterEquals[1],
     chain,
     beside: all.filter(
       (one) =>
-        wall !== undefined &&
-        one.from >= wall.line - 0.01 &&
+        (wall !== undefined || (bracketed && one.from - edge < BESIDE && !isMultiple(one))) &&
+        one.from >= edge - 0.01 &&
         one.row <= (chain.at(-1)?.row ?? row) &&
+        (wall !== undefined || chain.some((taken) => taken.row === one.row)) &&
         !onRight,
     ),
   };
@@ -140,15 +174,16 @@ function together(numerals: readonly WrittenNumeral[]): readonly WrittenNumeral[
   return at < 0 ? numerals : numerals.slice(0, at);
 }
 
-/** Rows that come one under another without a wide gap, one number each. */
-function upTo(numerals: readonly WrittenNumeral[], from: number): readonly WrittenNumeral[] {
+/** Rows that come one under another without a wide gap, one number each, under the dividend or going on from it by what is brought down. */
+function upTo(numerals: readonly WrittenNumeral[], dividend: WrittenNumeral): readonly WrittenNumeral[] {
   const found: WrittenNumeral[] = [];
-  let last = from;
-  for (const numeral of [...numerals].sort((a, b) => a.row - b.row)) {
+  let [last, edge] = [dividend.row, dividend.to];
+  for (const numeral of [...numerals].sort((a, b) => a.row - b.row || a.from - b.from)) {
     if (numeral.row - last > 1) break;
-    if (numeral.row === last) continue;
+    if (numeral.row === last || numeral.from > edge + 0.01) continue;
     found.push(numeral);
     last = numeral.row;
+    edge = Math.max(edge, numeral.to);
   }
   return found;
 }
