@@ -104,7 +104,10 @@ const bareOf = (text: string): string => bareDigits(digits(text));
 const digits = (text: string): string => text.replace(".", "");
 
 /** The first digit that differs from the number it was copied from; its end where one is left out. */
-function spotOff(numeral: WrittenNumeral, text: string): { readonly col: number; readonly row: number } {
+export function spotOff(
+  numeral: WrittenNumeral,
+  text: string,
+): { readonly col: number; readonly row: number } {
   const [is, ought] = [digits(numeral.mended), digits(text)];
   const nth = [...is].findIndex((digit, index) => digit !== ought[index]);
   const sign = numeral.digits[nth < 0 ? numeral.digits.length - 1 : nth];

@@ -7,10 +7,11 @@ import type { Judged, Looking } from "./judged";
 import { linkClaims } from "./linkClaims";
 import type { Paper } from "./paper";
 import { fractionBars } from "./reading/bars";
-import { rowsOf, sorted, spotKey } from "./reading/glyphs";
+import { rowsOf, type Sorted, sorted, spotKey } from "./reading/glyphs";
 import { type JudgingTarget, valueFrom } from "./reading/judgingTarget";
 import { linesOf } from "./reading/lines";
 import { type StackRow, stackRows } from "./reading/stacks";
+import { wrongStep } from "./wrongStep";
 
 const NOTHING: Judged = {
   claims: [],
@@ -84,7 +85,14 @@ export function judgePaper(paper: Paper, asked: JudgingTarget, { settled, units 
   const alone = readings.flatMap(({ line, sides: [side, more] }) =>
     side !== undefined && more === undefined ? (aloneIn(side, line.row) ?? []) : [],
   );
-  return linkClaims(claims, rows, alone, asked, last);
+  const judged = linkClaims(claims, rows, alone, asked, last);
+  return settled ? withWrongStep(judged, asked, marks) : judged;
+}
+
+/** A paper that is done and comes to something else than the problem has a first wrong mark, though each of its lines holds. */
+function withWrongStep(judged: Judged, asked: JudgingTarget, marks: Sorted): Judged {
+  const fault = judged.fault === undefined ? wrongStep(judged, asked, marks) : undefined;
+  return fault === undefined ? judged : { ...judged, fault };
 }
 
 /** The rows without what is stated in them: a note beside a column leaves the column's numbers there. */

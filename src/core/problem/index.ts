@@ -27,6 +27,7 @@ export {
   withOperands,
 } from "./makeProblem";
 export type { Join, Operation, SignedOperation } from "./operation";
+export { partialValues } from "./partialValues";
 export { partsOfAmount } from "./partsOfAmount";
 export {
   type AnswerForm,

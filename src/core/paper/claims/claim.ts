@@ -2,6 +2,7 @@ import type Exact from "fraction.js";
 import type { SignedOperation } from "../../problem";
 import type { Spot } from "../reading/glyphs";
 import type { WrittenNumeral } from "../reading/pieces";
+import type { Side } from "../reading/sides";
 
 /** What kind of thing is wrong at a mark. */
 export type FaultKind =
@@ -13,6 +14,8 @@ export type FaultKind =
   | "unequal"
   /** A number of the problem was copied as another one. */
   | "copied"
+  /** A sign of operation is another than the problem's. */
+  | "operation"
   /** A number does not stand in its columns. */
   | "misplaced"
   /** A row of a product stands in other places than it should. */
@@ -83,6 +86,8 @@ export interface Claim {
   readonly follows: boolean;
   /** Of a line, the operation between its numbers, and where each of them begins; none of other blocks, and of lines with several. */
   readonly line?: { readonly op: SignedOperation; readonly numerals: readonly WrittenNumeral[] };
+  /** Of a line, what stands left of its sign of equality. */
+  readonly side?: Side;
   /** Where it stands, if it has no numerals. */
   readonly at?: Spot;
   /** The numerals that were looked at. */

@@ -128,22 +128,55 @@ export function areaClaim(rows: readonly StackRow[], marks: Sorted, asked: Judgi
   if (asked.op !== "multiply" || marks.diagonals.length > 0) return undefined;
   const factors = asked.numbers.map(valueFrom);
   const isFactor = (sum: Exact): boolean => factors.some((one) => one.equals(sum));
+  let strange: Claim | undefined;
   const product = factors.reduce((all, one) => all.mul(one), new Exact(1));
   for (const [nth, head] of rows.entries()) {
     const along = head.numerals;
-    if (along.length < 1 || !isFactor(total(along))) continue;
+    if (along.length < 1) continue;
     const lower = rows.slice(nth + 1).filter(({ numerals }) => numerals.length > 0);
     const leftmost = Math.min(...along.map(({ from }) => from));
     for (let deep = 1; deep <= Math.min(4, lower.length); deep++) {
       const sides = lower.slice(0, deep).map(({ numerals }) => numerals[0]);
       if (sides.some((one) => one === undefined || one.to > leftmost + 0.01)) break;
       const down = sides.flatMap((one) => one ?? []);
-      const both = isFactor(total(down)) && total(along).mul(total(down)).equals(product);
-      if (!both || (along.length === 1 && down.length === 1)) continue;
-      return fields(along, down, lower.slice(0, deep), marks);
+      if (along.length === 1 && down.length === 1) continue;
+      const [top, side] = [isFactor(total(along)), isFactor(total(down))];
+      const rest = lower.slice(0, deep);
+      if (top && side && total(along).mul(total(down)).equals(product))
+        return fields(along, down, rest, marks);
+      if (marks.last === undefined && top !== side) strange ??= copiedEdge(along, down, rest, marks, factors);
     }
   }
-  return undefined;
+  return strange;
+}
+
+/** An area that is done with one factor copied wrongly, whose fields are all right by its edges: the part that differs. */
+function copiedEdge(
+  along: readonly WrittenNumeral[],
+  down: readonly WrittenNumeral[],
+  rows: readonly StackRow[],
+  marks: Sorted,
+  factors: readonly Exact[],
+): Claim | undefined {
+  const claim = fields(along, down, rows, marks);
+  if (claim.state !== "right") return undefined;
+  const isFactor = (sum: Exact): boolean => factors.some((one) => one.equals(sum));
+  const [edge, other] = isFactor(total(along)) ? [down, along] : [along, down];
+  const at = factors.findIndex((one) => one.equals(total(other)));
+  const ought = factors.find((_, nth) => nth !== at);
+  const off = ought?.sub(total(edge));
+  if (off === undefined) return undefined;
+  const isAsLong = (one: WrittenNumeral): boolean =>
+    decimalText(worthOfNumeral(one).add(off))?.length === one.mended.length;
+  const wrong = [...edge].reverse().find(isAsLong) ?? edge.at(-1);
+  return (
+    wrong && {
+      ...claim,
+      state: "wrong",
+      follows: true,
+      fault: { kind: "copied", at: { col: wrong.from, row: wrong.row }, written: wrong.mended },
+    }
+  );
 }
 
 const total = (numerals: readonly WrittenNumeral[]): Exact =>

@@ -147,7 +147,7 @@ function equality(
     ...(right.ops.length > 0 ? { open: true as const } : {}),
     ...(right.rest === undefined ? {} : { rest: right.rest }),
   };
-  const claim = { ...place, uses, makes, ...lineOf(left) };
+  const claim = { ...place, uses, makes, side: left, ...lineOf(left) };
   if (holds(left, right)) return claimOf("line", read, claim);
   // "3 × 4 = 12 + 2 = 14" says what was done, one thing after the other.
   if (!goesOn && more !== undefined && only !== undefined && isSameExact(left.value, only.value))

@@ -92,11 +92,25 @@ export function unitClaim(
     .slice(1)
     .reduce((sum, one) => (subtracts ? sum.sub(one) : sum.add(one)), (values[0] ?? new Exact(0)).mul(times));
   const is = worth(result, worthOfNumeral);
-  const text = [...result]
-    .sort(([a], [b]) => a - b)
-    .map(([nth, numeral]) => `${numeral.mended} ${columns[nth]?.symbol ?? ""}`)
-    .join(" ");
-  const makes = { value: is, text, row: below.row };
+  const made = (row: ReadonlyMap<number, WrittenNumeral>, value: Exact) => ({
+    value,
+    text: [...row]
+      .sort(([a], [b]) => a - b)
+      .map(([nth, numeral]) => `${numeral.mended} ${columns[nth]?.symbol ?? ""}`)
+      .join(" "),
+    row: [...row.values()][0]?.row ?? 0,
+  });
+  const makes = made(result, is);
+  const turned = turnedBelow(stack, below.row, columns);
+  if (is.equals(total) && result.size === columns.length && turned !== undefined && writing === undefined) {
+    const counted = worth(turned, worthOfNumeral);
+    const fault = turnedFault(result, turned, columns);
+    const both = [...read, ...turned.values()];
+    const bottom = below.row + 1;
+    if (!counted.equals(is) && fault !== undefined)
+      return claimOf("units", both, { ...claim, bottom, fault, makes });
+    if (counted.equals(is)) return claimOf("units", both, { ...claim, bottom, makes: made(turned, counted) });
+  }
   if (is.equals(total) && result.size === columns.length) return claimOf("units", read, { ...claim, makes });
   const fault = wrongCount(counts, result, columns, subtracts, times, writing);
   if (fault !== undefined)
@@ -108,6 +122,38 @@ export function unitClaim(
   return is.equals(total)
     ? claimOf("units", read, { ...claim, makes })
     : claimOf("units", read, { ...claim, state: "unfinished" });
+}
+
+/** The counts right below the result, where each unit has one: the result with more of a small unit made into the next. */
+function turnedBelow(
+  stack: Stack | undefined,
+  row: number,
+  columns: readonly UnitColumn[],
+): ReadonlyMap<number, WrittenNumeral> | undefined {
+  const next = stack?.below.find((one) => one.row === row + 1);
+  const counts = next && countsIn(next, columns);
+  return counts?.size === columns.length ? counts : undefined;
+}
+
+/** The first count from the right that turning a result into its larger units does not bring about. */
+function turnedFault(
+  result: ReadonlyMap<number, WrittenNumeral>,
+  turned: ReadonlyMap<number, WrittenNumeral>,
+  columns: readonly UnitColumn[],
+): Fault | undefined {
+  let over = new Exact(0);
+  for (let nth = columns.length - 1; nth >= 0; nth--) {
+    const [from, to, column, next] = [result.get(nth), turned.get(nth), columns[nth], columns[nth - 1]];
+    if (from === undefined || to === undefined || column === undefined) return undefined;
+    const raw = worthOfNumeral(from).add(over);
+    const is = worthOfNumeral(to);
+    const rate = next && new Exact(next.size).div(column.size);
+    const change = rate && raw.sub(is).div(rate);
+    if (change === undefined) return is.equals(raw) ? undefined : off(to, raw);
+    if (change.d !== 1n) return off(to, rate === undefined ? raw : raw.mod(rate));
+    over = change;
+  }
+  return undefined;
 }
 
 /** A count of the problem: what was struck in it is only exchanged. */

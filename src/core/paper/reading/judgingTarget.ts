@@ -1,5 +1,13 @@
 import Exact from "fraction.js";
-import { exactAnswer, fractionOf, isAmount, operandsOf, type Problem, type ProblemKind } from "../../problem";
+import {
+  exactAnswer,
+  fractionOf,
+  isAmount,
+  operandsOf,
+  type Problem,
+  type ProblemKind,
+  partialValues,
+} from "../../problem";
 import { currencyOf, type Quantity } from "../../quantity";
 
 /** A value as text, so that it can be sent: a whole number over another. */
@@ -18,6 +26,8 @@ export interface JudgingTarget {
   readonly taken: readonly boolean[];
   /** What it comes to before any rounding; none where that is no number. */
   readonly value: ValueText | undefined;
+  /** What a sound working may come to on the way, whatever the order. */
+  readonly partials: readonly ValueText[];
   /** The place the answer is rounded to, so that it may differ from the value; none where it is wanted exactly. */
   readonly place: number | undefined;
   /** Whether a quotient is wanted with what is left over. */
@@ -44,6 +54,7 @@ export function judgingTarget(problem: Problem): JudgingTarget {
         ? [false, ...problem.more.map(({ join }) => join === "subtract")]
         : operands.map((_, nth) => problem.op === "subtract" && nth > 0),
     value: isNumber ? valueText(exactAnswer(problem)) : undefined,
+    partials: isNumber ? partialValues(problem).map(valueText) : [],
     place: problem.form.kind === "toPlace" ? problem.form.place : undefined,
     withRest: problem.form.kind === "withRemainder",
     fractions:

@@ -23,6 +23,10 @@ const FAULTS: Readonly<
     says: (written) => `${written} is not a number of the problem.`,
     asks: "How is it written there?",
   },
+  operation: {
+    says: (written) => `Look again at this ${written}.`,
+    asks: "Which sign stands there in the problem, and what is worked first?",
+  },
   misplaced: {
     says: (written) => `${written} does not stand under its places.`,
     asks: "Which digit counts the ones?",

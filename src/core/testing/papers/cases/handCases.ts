@@ -452,9 +452,9 @@ export const WRONG: readonly WrongHand[] = [
     const end = s.line("29+6=35", 0, 2);
     return [end[2] ?? last(end)];
   }),
-  wrong("48 - 21 + 12", "a number exchanged on the way", (s) => {
+  wrong("48 - 21 + 13", "a number exchanged on the way", (s) => {
     s.line("48−21=27", 0, 0);
-    const end = s.line("27+21=48", 0, 1);
+    const end = s.line("27+31=58", 0, 1);
     return end.slice(3, 5);
   }),
   wrong("5 × 8 - 12", "a number exchanged on the way, one line", (s) => {
