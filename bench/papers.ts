@@ -1,3 +1,4 @@
+import { measuredHands } from "../src/core/testing/papers/hands/measuredHands";
 import { measured } from "../src/core/testing/papers/measured";
 import { writeMeasured } from "./measured";
 
@@ -19,3 +20,11 @@ console.log(
   `all: ${sum("right")} right, ${sum("alarms")} false alarms, ${sum("misread")} misread; ${sum("wrong")} wrong, ${sum("found")} found, ${sum("missed")} missed, ${sum("elsewhere")} elsewhere`,
 );
 writeMeasured("papers", kinds);
+
+// The same of hands that go their own way, judged at every mark.
+const hands = measuredHands(EACH, SEED);
+for (const { kind, right, alarms, misread, wrong, atMark, elsewhere, missed } of hands)
+  console.log(
+    `${kind}, mark by mark: ${right} right, ${alarms} with an alarm at any moment, ${misread} misread; ${wrong} wrong, ${atMark} told first at their mark, ${elsewhere} elsewhere, ${missed} missed`,
+  );
+writeMeasured("hands", hands);

@@ -21,6 +21,7 @@ import { HOW_PLACE_KEYS, ON_RAIL } from "@/ui/places";
 import { BOARD_KEYS } from "@/ui/shortcuts";
 import { TASK_KEYS } from "@/ui/shortcuts/taskKeys";
 import attack from "../bench/attack.json" with { type: "json" };
+import hands from "../bench/hands.json" with { type: "json" };
 import papers from "../bench/papers.json" with { type: "json" };
 import penKeys from "../bench/pen-keys.json" with { type: "json" };
 import sheets from "../bench/sheets.json" with { type: "json" };
@@ -170,6 +171,33 @@ const PARTS: readonly { readonly file: string; readonly name: string; readonly t
           row.found,
           row.missed,
           row.elsewhere,
+        ]),
+      ),
+  },
+  {
+    file: "docs/your-turn.md",
+    name: "hands",
+    text: () =>
+      table(
+        [
+          "Kind",
+          "Right",
+          "Alarm at any mark",
+          "Misread",
+          "With one error",
+          "First at its mark",
+          "Elsewhere",
+          "Missed",
+        ],
+        hands.map((row) => [
+          row.kind,
+          row.right,
+          row.alarms,
+          row.misread,
+          row.wrong,
+          row.atMark,
+          row.elsewhere,
+          row.missed,
         ]),
       ),
   },

@@ -1,7 +1,7 @@
 import type Exact from "fraction.js";
 import { type Claim, isSameExact } from "./claims/claim";
-import { columnClaim } from "./claims/columnClaims";
 import type { Known } from "./claims/columnNumbers";
+import { columnClaim } from "./claims/columns/columnClaims";
 import { divisionClaim } from "./claims/division/divisionClaims";
 import { areaClaim, latticeClaim } from "./claims/gridClaims";
 import { jumpClaim } from "./claims/jumpClaims";
@@ -61,13 +61,14 @@ export function blockClaims(
   for (const stack of free) {
     if (done.has(stack)) continue;
     const claim =
-      productClaim(stack, free, asked, isKnown, writingIn) ?? columnClaim(stack, asked, isKnown, marks);
+      productClaim(stack, free, asked, isKnown, writingIn, marks.last) ??
+      columnClaim(stack, asked, isKnown, marks);
     if (claim === undefined) continue;
     add(claim);
     known.push(...claim.parts, ...(claim.makes === undefined ? [] : [claim.makes.value]));
     // The rule that adds up a product's rows belongs to it.
     const sum = claim.kind === "product" ? sumUnder(stack, free) : undefined;
-    if (sum !== undefined && sum.rule.row <= claim.bottom) done.add(sum);
+    if (sum !== undefined && sum.rule.row <= claim.bottom + 1) done.add(sum);
   }
   return found;
 }
@@ -97,7 +98,11 @@ function bareStack(
   settled: boolean,
 ): readonly Stack[] {
   if (stacks.length > 0 || lines.length > 0 || found.length > 0) return [];
-  const stack = unruled(rows, asked);
+  // A line that was copied first is no number of the column.
+  const stack = unruled(
+    rows.filter(({ numerals }) => numerals.length <= 1),
+    asked,
+  );
   const { above, below } = stack;
   const count = asked.numbers.length;
   const strange = above

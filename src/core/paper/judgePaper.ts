@@ -1,7 +1,7 @@
 import { blockClaims } from "./blockClaims";
 import { type Claim, isSameExact } from "./claims/claim";
 import { laidClaims } from "./claims/laidClaims";
-import { aloneIn, isStatement, type ReadLine, readLines } from "./claims/lineClaims";
+import { aloneIn, isStatement, type ReadLine, readLines } from "./claims/lines/lineClaims";
 import { withCopying } from "./copied";
 import type { Judged, Looking } from "./judged";
 import { linkClaims } from "./linkClaims";

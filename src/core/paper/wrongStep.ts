@@ -7,7 +7,7 @@ import type { Sorted } from "./reading/glyphs";
 import { type JudgingTarget, valueFrom } from "./reading/judgingTarget";
 import { OPERATIONS } from "./reading/operations";
 import type { WrittenNumeral } from "./reading/pieces";
-import { type Quantum, type Side, sideOf } from "./reading/sides";
+import { type Quantum, sideOf, signsIn } from "./reading/sides";
 
 /**
  * The first wrong mark of a paper whose lines all hold, and which comes to something else than the problem: the step
@@ -61,17 +61,6 @@ const numberFault = (quantum: Quantum | undefined): Fault | undefined => {
   const numeral = quantum && numeralOf(quantum);
   return numeral && { kind: "copied", at: { col: numeral.from, row: numeral.row }, written: numeral.mended };
 };
-
-/** The signs of operation of a side, where they stand. */
-function signsIn({ items }: Side): readonly { readonly nth: number; readonly op: SignedOperation }[] {
-  return items.flatMap((item, nth) => {
-    const before = items[nth - 1];
-    const op = item.kind === "word" ? OPERATIONS[item.text] : undefined;
-    // A sign of a number is none: nothing but a bracket or another sign stands before it.
-    const isBetween = before !== undefined && (before.kind !== "word" || /[)%\p{L}]/u.test(before.text));
-    return op !== undefined && isBetween ? [{ nth, op }] : [];
-  });
-}
 
 const WRITTEN: Readonly<Record<SignedOperation, string>> = {
   add: "+",

@@ -46,7 +46,8 @@ export function latticeClaim(rows: readonly StackRow[], marks: Sorted): Claim | 
         continue;
       }
       const is = Number(tens ?? "0") * 10 + Number(ones);
-      if (is !== a * b) {
+      if (is !== a * b && tens === undefined && isHandAt({ col, row }, marks.last)) unfinished = true;
+      else if (is !== a * b) {
         const ought = String(a * b).padStart(2, "0");
         const spot = Number(ones) !== Number(ought[1]) ? ones : (tens ?? "");
         fault ??= { kind: "digit", at: { col, row }, written: spot };
@@ -98,6 +99,11 @@ export function latticeClaim(rows: readonly StackRow[], marks: Sorted): Claim | 
     makes: { value, text: digitsWithPoint(whole, places), row: bottom + 1 },
   });
 }
+
+const isHandAt = (
+  { col, row }: { readonly col: number; readonly row: number },
+  last: Sorted["last"],
+): boolean => last?.kind === "small" && last.col === col && last.row === row;
 
 const countOf = (sign: Sign | undefined): number | undefined =>
   sign === undefined ? undefined : Number(digitOf(sign));
@@ -179,6 +185,9 @@ function copiedEdge(
   );
 }
 
+/** Whether digits are the first or the last of a number, from whichever end it is written. */
+const isBegun = (is: string, ought: string): boolean => ought.startsWith(is) || ought.endsWith(is);
+
 const total = (numerals: readonly WrittenNumeral[]): Exact =>
   numerals.reduce((sum, one) => sum.add(worthOfNumeral(one)), new Exact(0));
 
@@ -207,7 +216,7 @@ function fields(
     if (head === undefined || side === undefined) continue;
     const ought = worthOfNumeral(head).mul(worthOfNumeral(side));
     if (worthOfNumeral(numeral).equals(ought)) count += 1;
-    else if (!(isHandIn(numeral, last) && (decimalText(ought) ?? "").startsWith(numeral.mended)))
+    else if (!(isHandIn(numeral, last) && isBegun(numeral.mended, decimalText(ought) ?? "")))
       return claimOf("grid", read, {
         ...claim,
         fault: digitFault(numeral, ought) ?? firstWrong(numeral),

@@ -1,4 +1,5 @@
 import Exact from "fraction.js";
+import type { Sorted } from "../reading/glyphs";
 import { type JudgingTarget, valueFrom } from "../reading/judgingTarget";
 import { digitOf, type WrittenNumeral, wholeOf, worthOfNumeral } from "../reading/pieces";
 import { operationIn, type Stack, type StackRow } from "../reading/stacks";
@@ -64,6 +65,7 @@ export function productClaim(
   asked: JudgingTarget,
   known: Known,
   writingIn: number | undefined,
+  writing: Sorted["last"],
 ): Claim | undefined {
   const factors = factorsOver(stack, asked, known);
   if (factors === undefined || [factors.top, factors.bottom].some((one) => isPowerOfTen(worthOfNumeral(one))))
@@ -93,7 +95,10 @@ export function productClaim(
   };
   const first = rows[0];
   if (first === undefined) return claimOf("product", read, { ...claim, state: "unfinished" });
-  const edge = Math.max(...[...rows, ...(total === undefined ? [] : [total])].flat().map(({ to }) => to));
+  const ends = [...rows, ...(total === undefined ? [] : [total])].flat().map(({ to }) => to);
+  // While the rows are being written, the column ends where the factors do.
+  const isUnder = writing !== undefined && top.row !== bottom.row;
+  const edge = Math.max(...ends, ...(isUnder ? [top.to, bottom.to] : []));
   const alone = sum === undefined && rows.length === 1;
   if (alone) {
     const whole = wholeNumber(first);
@@ -119,7 +124,17 @@ export function productClaim(
       );
       if (match.kind === "right" && match.value !== 0n) take([open, rowsToo, cells], match.value);
       else if (match.kind === "begun") unfinished = true;
-      else if (match.kind === "wrong") fault ??= match.fault;
+      else if (match.kind === "wrong") {
+        // Under rows that are all there the total may be begun before its rule is drawn.
+        const isTotal =
+          total === undefined &&
+          nth === rows.length - 1 &&
+          row[0]?.row === writingIn &&
+          open.length === 0 &&
+          isWithin(rowText(row), rowsSum - is);
+        if (isTotal || isFromTheLeft(row, writing)) unfinished = true;
+        else fault ??= match.fault;
+      }
     }
   }
   if (alone && fault !== undefined && startsAs(first, product, edge)) fault = undefined;
@@ -154,6 +169,19 @@ export function productClaim(
     return claimOf("product", read, { ...claim, state: "unfinished" });
   return claimOf("product", read, { ...claim, ...pointOf(whole, product, value, edge, asked), makes });
 }
+
+/** Whether a row is being written from the left: what it will come to is not seen before it ends. */
+const isFromTheLeft = (row: ProductRow, last: Sorted["last"]): boolean =>
+  last?.kind === "glyph" &&
+  last.row === row[0]?.row &&
+  last.col === (row.at(-1)?.to ?? 0) - 1 &&
+  row.flatMap(({ digits }) => digits).length > 1;
+
+/** Whether digits are the first or the last of a number. */
+const isWithin = (digits: string, number: bigint): boolean => {
+  const bare = digits.replace(".", "");
+  return String(number).startsWith(bare) || String(number).endsWith(bare);
+};
 
 const numbersOnly = (rows: readonly StackRow[]): readonly ProductRow[] =>
   rows.flatMap(({ numerals }) => (numerals.length > 0 ? [numerals] : []));

@@ -198,6 +198,7 @@ function wrongCount(
     const raw = (sums[nth] ?? new Exact(0)).add(over);
     if (numeral === undefined || column === undefined) return undefined;
     const is = worthOfNumeral(numeral);
+    if (!is.equals(raw) && writingIn(numeral, writing, [raw])) return undefined;
     if (next === undefined) return is.equals(raw) ? undefined : off(numeral, raw);
     // Left as it is, or with as many taken out or brought in as make one of the next.
     const rate = next.size / column.size;

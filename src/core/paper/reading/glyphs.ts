@@ -43,6 +43,9 @@ export interface Sorted {
 export function sorted(marks: readonly Mark[], settled: boolean): Sorted {
   const kind = <Kind extends Mark["kind"]>(wanted: Kind): readonly Of<Kind>[] =>
     marks.filter((mark): mark is Of<Kind> => mark.kind === wanted);
+  // A digit that has just been struck will become another one: until it has, it stands.
+  const last = settled ? undefined : marks.at(-1);
+  const isOpen = (mark: Mark): boolean => mark === last && mark.kind === "strike" && mark.target === "square";
   // Coins in a line with signs are read as they are called.
   const inLine = kind("token").filter(
     ({ look, row }) => look === "coin" && kind("glyph").some((glyph) => glyph.row === row),
@@ -63,12 +66,12 @@ export function sorted(marks: readonly Mark[], settled: boolean): Sorted {
           (strike) => strike.target === "point" && strike.col === line && strike.row === row,
         ),
     ),
-    strikes: kind("strike"),
+    strikes: kind("strike").filter((mark) => !isOpen(mark)),
     diagonals: kind("diagonal"),
     frames: kind("frame"),
     jumps: kind("jump"),
     labels: kind("label"),
-    last: settled ? undefined : marks.at(-1),
+    last,
   };
 }
 

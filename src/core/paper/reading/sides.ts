@@ -50,6 +50,51 @@ export function sideOf(items: readonly LineItem[], asked: JudgingTarget, struck:
   return { value: complete ? value : undefined, numbers, ops, rest, items };
 }
 
+/** The signs of operation of a side, where they stand. */
+export function signsIn({
+  items,
+}: Pick<Side, "items">): readonly { readonly nth: number; readonly op: SignedOperation }[] {
+  return items.flatMap((item, nth) => {
+    const before = items[nth - 1];
+    const op = item.kind === "word" ? OPERATIONS[item.text] : undefined;
+    // A sign of a number is none: nothing but a bracket or another sign stands before it.
+    const isBetween = before !== undefined && (before.kind !== "word" || /[)%\p{L}]/u.test(before.text));
+    return op !== undefined && isBetween ? [{ nth, op }] : [];
+  });
+}
+
+/** A term of a side: what it adds, its sign where one stands before it, and what it is written as. */
+export interface SideTerm {
+  readonly value: Exact;
+  readonly sign: LineItem | undefined;
+  readonly side: Side;
+}
+
+/** The terms of a sum or difference outside brackets; none where one of them can't be read. */
+export function termsOf(side: Side, asked: JudgingTarget): readonly SideTerm[] {
+  let depth = 0;
+  const cuts = signsIn(side).filter(({ nth, op }) => {
+    depth = side.items
+      .slice(0, nth)
+      .reduce(
+        (deep, item) =>
+          item.kind !== "word" ? deep : item.text === "(" ? deep + 1 : item.text === ")" ? deep - 1 : deep,
+        0,
+      );
+    return depth === 0 && (op === "add" || op === "subtract");
+  });
+  const terms = [{ nth: -1, op: "add" as const }, ...cuts].flatMap(
+    ({ nth, op }, at, all): readonly SideTerm[] => {
+      const part = sideOf(side.items.slice(nth + 1, all[at + 1]?.nth), asked);
+      if (part.value === undefined) return [];
+      return [
+        { value: op === "subtract" ? part.value.neg() : part.value, sign: side.items[nth], side: part },
+      ];
+    },
+  );
+  return terms.length === cuts.length + 1 ? terms : [];
+}
+
 /** Whether a numeral that was struck counts as what it became, or as what stood there. */
 type Struck = "became" | "stood";
 

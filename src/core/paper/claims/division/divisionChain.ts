@@ -96,10 +96,16 @@ export function chainOf(
       const rest = (before % by) * 10n + bring;
       const bareRest = ought % by;
       const is = wholeOf(row);
+      // Written from the left, its last digit is still to come.
+      const goesOn =
+        digitsLeft > 0
+          ? [((left / tenTo(digitsLeft)) % by) * 10n + ((left / tenTo(digitsLeft - 1)) % 10n)]
+          : [];
+      const begun = writing ? [...leftNow(row), ...goesOn] : [];
       if (is === rest || is === bareRest) held += 1;
       else if (
         index === chain.length - 1 &&
-        [rest, bareRest, ...(writing ? leftNow(row) : [])].some((one) => isPart(row, one, writing))
+        [rest, bareRest, ...begun].some((one) => isPart(row, one, writing))
       )
         return { fault: undefined, faultAt: round, held, ended };
       else return none(wholeFault(row, is < by ? bareRest : rest));

@@ -77,9 +77,26 @@ function rowsWorked(set: SetOut, ruled: boolean, writing: boolean): WorkedDivisi
   const usual = chainOf(set, ruled, writing);
   if (usual.fault === undefined) return usual;
   const other = chainOf(set, !ruled, writing);
+  if (!ruled && other.fault !== undefined && isTooMuchLeft(set)) return other;
   const isOther =
     (usual.held === 0 && other.held >= 2) || (set.chain.length === 1 && other.fault === undefined);
   return isOther ? other : usual;
+}
+
+/** Whether the first row can't be what is left, with nothing brought down beside it: it is as much as the divisor or more. */
+function isTooMuchLeft({ dividend, divisor, chain: [first] }: SetOut): boolean {
+  const by = wholeOf(divisor);
+  if (first === undefined || wholeOf(first) < by) return false;
+  const end = dividend.digits.findIndex(
+    (_, nth) =>
+      BigInt(
+        dividend.digits
+          .slice(0, nth + 1)
+          .map(digitOf)
+          .join(""),
+      ) >= by,
+  );
+  return end >= 0 && first.to <= (dividend.digits[end]?.col ?? 0) + 1.01;
 }
 
 /** Whether a quotient is all of it: exactly, with what is left over, or rounded as it is asked. */

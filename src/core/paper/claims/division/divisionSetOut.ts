@@ -21,6 +21,7 @@ export interface SetOut {
 const FAR = 2.5;
 /** How far from the rows the counts of chunks begin where no line is drawn, and how far they may stand. */
 const NEXT_TO = 0.9;
+const NOTED = 3;
 const BESIDE = 4;
 
 const near = (one: number, other: number): boolean => Math.abs(one - other) <= 1.01;
@@ -91,7 +92,10 @@ function unlined(rows: readonly StackRow[], marks: Sorted, asked: JudgingTarget)
   const [a, b] = asked.op === "divide" ? asked.numbers.map(valueFrom) : [];
   for (const { row, numerals, words } of rows) {
     const [divisor, dividend, more] = numerals;
-    if (divisor === undefined || dividend === undefined || more !== undefined || words.length > 0) continue;
+    if (divisor === undefined || dividend === undefined) continue;
+    // A note far to the right is no part of it.
+    if (more !== undefined && more.from - dividend.to < NOTED) continue;
+    if (words.some(({ from }) => from < dividend.to + NOTED)) continue;
     if (a === undefined || b === undefined) continue;
     if (!worthOfNumeral(divisor).equals(b) || !worthOfNumeral(dividend).equals(a)) continue;
     return placedOut(rows, marks, row, dividend, divisor, true, false);
@@ -140,11 +144,13 @@ function placedOut(
     all.filter(({ from, to }) => to > dividend.from - 1 && from < right),
     dividend,
   );
-  // A table of its multiples may stand there too.
-  const isMultiple = (one: WrittenNumeral): boolean =>
-    worthOfNumeral(one).n !== 0n &&
-    worthOfNumeral(divisor).n !== 0n &&
-    worthOfNumeral(one).div(worthOfNumeral(divisor)).d === 1n;
+  // A table of multiples may stand there too: it begins beside the dividend, or higher.
+  const isInTable = (one: WrittenNumeral): boolean =>
+    rows.some((other) =>
+      other.numerals.some(
+        (top) => other.row <= row && top.from >= edge - 0.01 && Math.abs(top.to - one.to) < 1.01,
+      ),
+    );
   const edge = wall?.line ?? Math.max(dividend.to, ...chain.map(({ to }) => to)) + NEXT_TO;
   return {
     dividend,
@@ -156,7 +162,7 @@ function placedOut(
     chain,
     beside: all.filter(
       (one) =>
-        (wall !== undefined || (bracketed && one.from - edge < BESIDE && !isMultiple(one))) &&
+        (wall !== undefined || (bracketed && one.from - edge < BESIDE && !isInTable(one))) &&
         one.from >= edge - 0.01 &&
         one.row <= (chain.at(-1)?.row ?? row) &&
         (wall !== undefined || chain.some((taken) => taken.row === one.row)) &&

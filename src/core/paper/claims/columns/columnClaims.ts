@@ -1,17 +1,15 @@
 import Exact from "fraction.js";
-import type { Sorted } from "../reading/glyphs";
-import { type JudgingTarget, valueFrom } from "../reading/judgingTarget";
-import { exactly, type WrittenNumeral, wholeOf, worthOfNumeral } from "../reading/pieces";
-import { operationIn, type Stack, type StackRow } from "../reading/stacks";
-import { type Claim, claimOf, type Fault, isSameExact } from "./claim";
-import { endings, type Known, numberRows, onesOf, valueInColumn } from "./columnNumbers";
-import { decimalText } from "./digits";
-import { onesLine, placed } from "./places";
+import type { Sorted } from "../../reading/glyphs";
+import { type JudgingTarget, valueFrom } from "../../reading/judgingTarget";
+import { exactly, isHandIn, type WrittenNumeral, wholeOf, worthOfNumeral } from "../../reading/pieces";
+import { operationIn, type Stack, type StackRow } from "../../reading/stacks";
+import { type Claim, claimOf, type Fault, isSameExact } from "../claim";
+import { endings, type Known, numberRows, onesOf, valueInColumn } from "../columnNumbers";
+import { onesLine, placed } from "../places";
+import { arePartsBegun, type Begun, type ColumnOp, isPart, partSums, partsOf } from "./columnParts";
 
 /** Operations whose numbers stand under one another without being put together. */
 const STANDING_APART: readonly JudgingTarget["op"][] = ["compare", "order", "round", "rewrite", "pay"];
-
-type ColumnOp = "add" | "subtract";
 
 /** What a column of a sum or difference states. None where its rows are no numbers under one another. */
 export function columnClaim(
@@ -23,7 +21,11 @@ export function columnClaim(
   const found = endings(numberRows(stack.above, known), known).flatMap(
     (rows) => claimOver(rows, stack, asked, known, marks) ?? [],
   );
-  return found.find(({ state, makes }) => state === "right" && makes !== undefined) ?? found[0];
+  return (
+    found.find(({ state, makes }) => state === "right" && makes !== undefined) ??
+    (marks.last === undefined ? undefined : found.find(({ fault }) => fault === undefined)) ??
+    found[0]
+  );
 }
 
 function claimOver(
@@ -71,7 +73,11 @@ function stated(
   const claim = { uses: values, top: numerals[0]?.row ?? 0, bottom: stack.rule.row };
   const [result, second] = below;
   if (result === undefined)
-    return claimOf("column", numerals, { ...claim, state: "unfinished", ...misplaced(numerals, known) });
+    return claimOf("column", numerals, {
+      ...claim,
+      state: "unfinished",
+      ...(numerals.some((one) => isHandIn(one, marks.last)) ? {} : misplaced(numerals, known)),
+    });
   // Several rows over another rule are parts, which that rule's own column adds.
   const continues =
     result.numerals.some((numeral) => isSameExact(worthOfNumeral(numeral), value)) ||
@@ -88,8 +94,6 @@ function stated(
     ? claimOf("column", numerals, { ...claim, state: "unfinished" })
     : whole;
 }
-
-type Begun = Pick<Claim, "uses" | "top" | "bottom">;
 
 function answered(
   op: ColumnOp,
@@ -170,81 +174,6 @@ const orderFault = ([top]: readonly WrittenNumeral[]): Fault => ({
   at: { col: top?.from ?? 0, row: top?.row ?? 0 },
   written: top?.mended ?? "",
 });
-
-/** Rows of parts under the rule: each the sum or difference of one place; the first that is none of them. */
-function partsOf(
-  parts: readonly Exact[],
-  numerals: readonly WrittenNumeral[],
-  below: readonly StackRow[],
-  claim: Begun,
-): Claim {
-  const read = [...numerals, ...below.flatMap((row) => row.numerals)];
-  const ones = onesOf(numerals);
-  for (const row of below)
-    for (const part of row.numerals)
-      if (!isPart(part, parts, ones))
-        return claimOf("column", read, {
-          ...claim,
-          bottom: row.row,
-          fault: { kind: "digit", at: { col: part.digits[0]?.col ?? 0, row: row.row }, written: part.mended },
-        });
-  return claimOf("column", read, {
-    ...claim,
-    bottom: below.at(-1)?.row ?? claim.bottom,
-    parts: below.flatMap((row) => row.numerals.map((part) => worthInPlace(part, ones))),
-  });
-}
-
-/** What the digits of each place come to: the parts that a column is worked in. */
-function partSums(
-  op: ColumnOp,
-  numerals: readonly WrittenNumeral[],
-  values: readonly Exact[],
-): readonly Exact[] {
-  const places = new Set(
-    numerals.flatMap((numeral) => numeral.digits.map(({ col }) => onesLine(numeral) - 1 - col)),
-  );
-  return [...places].map((place) =>
-    values
-      .map((value) => partAt(value, place))
-      .reduce(
-        (total, part, index) => (op === "add" || index === 0 ? total.add(part) : total.sub(part)),
-        new Exact(0),
-      ),
-  );
-}
-
-/** What a part is worth where it stands, its zeros written or not. */
-const worthInPlace = (part: WrittenNumeral, ones: number): Exact =>
-  part.point === undefined && part.to < ones
-    ? worthOfNumeral(part).mul(10n ** BigInt(Math.round(ones - part.to)))
-    : worthOfNumeral(part);
-
-const isPart = (numeral: WrittenNumeral, parts: readonly Exact[], ones: number): boolean =>
-  parts.some(
-    (part) =>
-      isSameExact(part.abs(), worthInPlace(numeral, ones)) ||
-      isSameExact(part.abs(), worthOfNumeral(numeral)),
-  );
-
-/** Whether rows are parts, the last of them perhaps only its first digits. */
-function arePartsBegun(below: readonly StackRow[], parts: readonly Exact[], ones: number): boolean {
-  return below.every(({ numerals: [one, more] }, nth) => {
-    if (one === undefined || more !== undefined) return false;
-    if (nth < below.length - 1) return isPart(one, parts, ones);
-    return parts.some((part) => {
-      const text = decimalText(part.abs()) ?? "";
-      return text.startsWith(one.mended) && one.from === ones - (text.split(".")[0]?.length ?? 0);
-    });
-  });
-}
-
-/** What the digit of a value at a place is worth. */
-function partAt({ n, d }: Exact, place: number): Exact {
-  const size = place >= 0 ? new Exact(10n ** BigInt(place)) : new Exact(1n, 10n ** BigInt(-place));
-  const digit = (n * size.d) / (d * size.n);
-  return size.mul(digit % 10n);
-}
 
 /** The number that does not stand in its columns with the others; none where all do, or where one is not finished yet. */
 function misplaced(numerals: readonly WrittenNumeral[], known: Known): { readonly fault?: Fault } {

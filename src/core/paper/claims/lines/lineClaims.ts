@@ -1,11 +1,10 @@
-import Exact from "fraction.js";
-import type { Sign, Sorted, Spot } from "../reading/glyphs";
-import type { JudgingTarget } from "../reading/judgingTarget";
-import { numeralsIn, type WrittenLine } from "../reading/lines";
-import { type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
-import { type Quantum, type Side, sideOf, sidesOf } from "../reading/sides";
-import { type Claim, claimOf, type Fault, isSameExact, type Made } from "./claim";
-import { decimalText, digitFault, wholeFault } from "./digits";
+import type { Sorted } from "../../reading/glyphs";
+import type { JudgingTarget } from "../../reading/judgingTarget";
+import { numeralsIn, type WrittenLine } from "../../reading/lines";
+import { type Side, sideOf, sidesOf } from "../../reading/sides";
+import { type Claim, claimOf, isSameExact, type Made } from "../claim";
+import { decimalText } from "../digits";
+import { faultIn } from "./lineFaults";
 
 /** A line of writing with its sides read, and the claims it makes. */
 export interface ReadLine {
@@ -61,9 +60,14 @@ export function readLines(
         asked,
         (isLast && line.row === writingIn) || isBegun(left, right, marks),
         goesOn && index === 0,
+        isRunningOn(whole[index - 1], left),
       );
       if (claim.state !== "wrong") return [claim];
-      const other = (goesOn && index === 0 ? sidesBefore(read) : []).find((side) => holds(side, right));
+      // An expression that waits on the line above is what a sign of equality goes on from, and nothing else.
+      const waits = read.at(-1)?.sides.length === 1 && (read.at(-1)?.sides[0]?.ops.length ?? 0) > 0;
+      const other = (goesOn && index === 0 && !waits ? sidesBefore(read) : []).find((side) =>
+        holds(side, right),
+      );
       if (other !== undefined) return [equality(other, right, line, asked, false, true)];
       // Before anything was struck it may have been right, and what was struck only exchanged.
       const [first, second] = [left, right].map((side) => sideOf(side.items, asked, "stood"));
@@ -128,6 +132,7 @@ function equality(
   asked: JudgingTarget,
   writing: boolean,
   goesOn: boolean,
+  isRunning = false,
 ): Claim {
   const numerals = numeralsIn(right.items);
   const read = [...numeralsIn(left.items), ...numerals];
@@ -153,8 +158,23 @@ function equality(
   if (!goesOn && more !== undefined && only !== undefined && isSameExact(left.value, only.value))
     return claimOf("line", read, { ...claim, makes: { ...makes, value: only.value } });
   if (writing) return claimOf("line", read, { ...place, uses, state: "unfinished" });
-  return claimOf("line", read, { ...claim, fault: faultIn(left, right, asked) });
+  return claimOf("line", read, { ...claim, fault: faultIn(left, isRunning ? firstOf(right) : right, asked) });
 }
+
+/** Whether a side says what was done next, "3 × 4 = 12 + 2 = 14": its first number alone is what stands before it. */
+const isRunningOn = (before: Side | undefined, { value, numbers: [first, more] }: Side): boolean =>
+  before?.value !== undefined &&
+  more !== undefined &&
+  first !== undefined &&
+  isSameExact(first.value, before.value) &&
+  value !== undefined &&
+  !isSameExact(value, before.value);
+
+/** The first number of a side that runs on. */
+const firstOf = (side: Side): Side => {
+  const [first] = side.numbers;
+  return first === undefined ? side : { ...side, value: first.value, numbers: [first], ops: [] };
+};
 
 /** The one operation of a side, with the first numeral of each of its numbers. */
 function lineOf({ ops, numbers }: Side): Pick<Claim, "line"> {
@@ -191,85 +211,4 @@ function textOf({ items, numbers, value, rest }: Side): string {
   return items
     .map((item) => (item.kind === "word" ? item.text : item.kind === "numeral" ? item.mended : ""))
     .join(" ");
-}
-
-/** The first mark on the right side that is not as it should be, worked from the left side as it stands. */
-function faultIn(left: Side, right: Side, asked: JudgingTarget): Fault {
-  const [only, more] = right.numbers;
-  const value = left.value ?? new Exact(0);
-  const first = numeralsIn(right.items)[0];
-  const plain: Fault = { kind: "unequal", ...at(first?.digits[0], first), written: first?.mended ?? "" };
-  if (only === undefined || more !== undefined)
-    return signFault(left, right, asked) ?? termFault(left, right) ?? plain;
-  if (right.value?.neg().equals(value)) return { ...plain, kind: "sign" };
-  if (only.denominator !== undefined && only.numerator !== undefined)
-    return fractionFault(left, only, value) ?? plain;
-  if (only.whole === undefined) return plain;
-  return digitFault(only.whole, value.abs()) ?? plain;
-}
-
-const at = (sign: Sign | undefined, numeral: WrittenNumeral | undefined): { readonly at: Spot } => ({
-  at: sign ?? { col: numeral?.from ?? 0, row: numeral?.row ?? 0 },
-});
-
-/** The one sign of an expression of as many numbers that, turned round, would make both sides equal. */
-function signFault({ value, numbers }: Side, right: Side, asked: JudgingTarget): Fault | undefined {
-  const { items } = right;
-  if (value === undefined || numbers.length !== right.numbers.length) return undefined;
-  const turned = items.filter((item, nth) => {
-    if (item.kind !== "word" || !/^[+−]$/.test(item.text)) return false;
-    const other = { ...item, text: item.text === "+" ? "−" : "+" };
-    const side = sideOf([...items.slice(0, nth), other, ...items.slice(nth + 1)], asked);
-    return side.value?.equals(value) === true;
-  });
-  const [only, more] = turned;
-  return only?.kind !== "word" || more !== undefined
-    ? undefined
-    : { kind: "sign", at: { col: only.from, row: only.row }, written: only.text };
-}
-
-/** Where an expression was carried over with one number changed: that number. */
-function termFault(left: Side, right: Side): Fault | undefined {
-  const isSameWork = left.ops.join() === right.ops.join() && left.numbers.length === right.numbers.length;
-  const others = right.numbers.filter(({ value }, nth) => !left.numbers[nth]?.value.equals(value));
-  const [other, another] = isSameWork ? others : [];
-  const wrong = other?.numerator ?? other?.whole;
-  if (wrong !== undefined && another === undefined)
-    return { kind: "unequal", ...at(wrong.digits[0], wrong), written: wrong.mended };
-  const kept = left.numbers.map(({ value }) => value);
-  const strange = [...right.numbers].reverse().filter(({ value }) => {
-    const at = kept.map((one) => isSameExact(one, value)).lastIndexOf(true);
-    if (at < 0) return true;
-    kept.splice(at, 1);
-    return false;
-  });
-  const carriedOver = right.numbers.length < left.numbers.length && strange.length === 1;
-  const [one] = carriedOver ? strange : right.numbers;
-  const numeral = one?.numerator ?? one?.whole;
-  return numeral && { kind: "unequal", ...at(numeral.digits[0], numeral), written: numeral.mended };
-}
-
-/** The numerator or the denominator that is wrong, as what stands left of it would make them. */
-function fractionFault(left: Side, right: Quantum, value: Exact): Fault | undefined {
-  const { numerator, denominator, whole } = right;
-  if (numerator === undefined || denominator === undefined) return undefined;
-  const under = BigInt(denominator.mended || "1");
-  const fault = (numeral: WrittenNumeral): Fault => ({
-    kind: "unequal",
-    ...at(numeral.digits[0], numeral),
-    written: numeral.mended,
-  });
-  const bottoms = left.numbers.map(({ denominator: one }) =>
-    one === undefined ? 1n : BigInt(one.mended || "1"),
-  );
-  const product = bottoms.reduce((all, one) => all * one, 1n);
-  const expected = left.ops.includes("multiply") || left.ops.includes("divide");
-  // Nothing that the other side has could bring this denominator about.
-  const size = value.abs();
-  const part = whole === undefined ? size : size.sub(worthOfNumeral(whole));
-  if (whole !== undefined && (part.s < 0n || part.compare(1) >= 0)) return fault(whole);
-  const over = part.mul(under);
-  if (over.d !== 1n) return fault(denominator);
-  if (!expected && left.numbers.length > 1 && product % under !== 0n) return fault(denominator);
-  return String(over.n) === numerator.mended ? undefined : wholeFault(numerator, over.n);
 }
