@@ -5,7 +5,7 @@ import fs from "node:fs";
  * them, until `npm run docs:measured` takes over what was measured last.
  */
 export function writeMeasured(
-  name: "results" | "attack" | "memory" | "papers" | "patterns" | "pen-keys" | "sheets",
+  name: "results" | "attack" | "hands" | "memory" | "papers" | "patterns" | "pen-keys" | "sheets",
   value: unknown,
 ): void {
   fs.mkdirSync("bench/measured", { recursive: true });

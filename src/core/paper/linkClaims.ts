@@ -16,7 +16,7 @@ export function linkClaims(
   const numbers = asked.numbers.map(valueFrom);
   const { standings, fault, follows, aside, best } = followed(claims, asked, numbers);
   const worked = claims.some(({ read }) => read.length > 0);
-  const lone = loneNumbers(worked ? claims : [], alone, numbers);
+  const lone = loneNumbers(worked ? claims : [], alone, numbers, rows);
   const value = asked.value && valueFrom(asked.value);
   const [last, more] = lone;
   // What stands alone under all the work is its answer where that came to nothing yet, or to no answer; else either may be meant.
@@ -244,8 +244,14 @@ function loneNumbers(
   claims: readonly Claim[],
   alone: readonly Made[],
   numbers: readonly Exact[],
+  rows: readonly StackRow[],
 ): readonly Made[] {
+  // A row of a working has the next one right under it.
+  const isLast = ({ row }: Made): boolean =>
+    !rows.some((other) => other.row === row + 1 && other.numerals.length > 0);
   const done = claims.filter(({ makes, fault }) => makes !== undefined || fault !== undefined);
   const bottom = Math.max(...done.map((claim) => claim.bottom));
-  return alone.filter(({ value, row }) => row > bottom && !numbers.some((one) => isSameExact(one, value)));
+  return alone.filter(
+    (one) => one.row > bottom && isLast(one) && !numbers.some((number) => isSameExact(number, one.value)),
+  );
 }

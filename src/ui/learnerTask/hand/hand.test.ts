@@ -89,6 +89,22 @@ describe("the learner's hand", () => {
     ]);
   });
 
+  it("goes from under a fraction to under the beginning of its line", () => {
+    const line = worked(keys("7 / 8 + 1 / 6 = 2 1 / 2 4 + 4 / 2 4 Enter"), FRACTIONS);
+    expect(line.at).toEqual({ col: 3, row: 5 });
+    const over = worked(keys("7 / 8 + 1 Enter"), FRACTIONS);
+    expect(over.at).toEqual({ col: 3, row: 5 });
+  });
+
+  it("writes what is left in a short division at the digit that it goes with, and leaves the quotient its room", () => {
+    const { paper } = worked(keys("6 b b 8 5 2 q 1 ArrowDown ArrowLeft ArrowRight s 2"), {
+      ...DESK,
+      work: "division",
+    });
+    const small = paper.marks.find((mark) => mark.kind === "small");
+    expect(small).toMatchObject({ row: 2, position: "corner", text: "2" });
+  });
+
   it("writes a carry over the column it is in, or under the rule as the school does", () => {
     const sum = "3 8 6 Enter + 2 4 7 r 3 c 1 3";
     for (const [carries, row, position] of [

@@ -113,14 +113,20 @@ export function nextLine(state: PaperState, desk: Desk): Square {
   const { paper, at } = state;
   const rule = wayAt(state, desk) === "left" ? ruleOver(paper, at) : undefined;
   if (rule !== undefined) return { col: rule.to - 1, row: at.row + 1 };
-  const here = paper.marks.flatMap((mark) =>
-    (mark.kind === "glyph" || mark.kind === "token") && mark.row === at.row ? [mark.col] : [],
+  const isUnderBar = barOver(paper, at) !== undefined && rowOf(paper, at.row - 1).length > 0;
+  // What stands under a bar belongs to the line of its fraction.
+  const line = isUnderBar ? at.row - 1 : at.row;
+  const bars = paper.marks.flatMap((mark) =>
+    mark.kind === "rule" && mark.row === line + 1 && rowOf(paper, line + 1).length > 0 ? [mark] : [],
   );
-  const bars = paper.marks.some(
-    (mark) => mark.kind === "rule" && mark.row === at.row + 1 && rowOf(paper, at.row + 1).length > 0,
-  );
+  const here = [
+    ...paper.marks.flatMap((mark) =>
+      (mark.kind === "glyph" || mark.kind === "token") && mark.row === line ? [mark.col] : [],
+    ),
+    ...bars.flatMap(({ from, to }) => Array.from({ length: to - from }, (_, nth) => from + nth)),
+  ];
   // Under fractions a row stays free, so that none stands under another's.
-  const row = bars ? at.row + 3 : at.row + 1;
+  const row = bars.length > 0 ? line + 3 : line + 1;
   let col = here.includes(at.col) ? at.col : at.col - 1;
   if (!here.includes(col)) return { col: at.col, row };
   while (here.includes(col - 1) || here.includes(col - 2)) col -= here.includes(col - 1) ? 1 : 2;

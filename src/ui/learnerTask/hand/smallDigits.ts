@@ -29,7 +29,12 @@ export const smallOver = (paper: Paper, { col, row }: Square): Small | undefined
 /** Where a small number has room: over the square's digit, below one that was struck there; else in the square. */
 function roomOver(paper: Paper, square: Square): Pick<Small, "col" | "row" | "position"> {
   const { col, row } = square;
-  if (row === 0 || glyphIn(paper, { col, row: row - 1 }) !== undefined)
+  // Under the roof of a division what is left stands at the digit that it goes with: over it is the quotient's room.
+  const isRoofed = paper.marks.some(
+    (mark) => mark.kind === "rule" && mark.row === row && mark.from <= col && col < mark.to,
+  );
+  const isDivided = isRoofed && paper.marks.some((mark) => mark.kind === "upright" && mark.row === row);
+  if (isDivided || row === 0 || glyphIn(paper, { col, row: row - 1 }) !== undefined)
     return { col, row, position: "corner" };
   const taken = marksIn(paper, col, row - 1).some((mark) => mark.kind === "small" && mark.position === "low");
   return { col, row: row - 1, position: taken ? "high" : "low" };
