@@ -5,6 +5,7 @@ import { SLIPS } from "../slips/slipFacts";
 import { answersLike, SMALL_SPACE } from "./answerSpace";
 import { answersSoNear, type Nearness, nearness } from "./nearby";
 import { answerValueIn, isSameValue, type PatternResult, type PatternResults } from "./patternResults";
+import { formShare } from "./writtenForm";
 
 /** What may lie behind a wrong answer: the pattern, or the two, and how likely that is. */
 export interface Explanation {
@@ -37,6 +38,8 @@ const TWO_AT_ONCE = 0.08;
 const INSIDE = 0.4;
 /** How likely one pattern of a commonness is in a learner, before anything is known. */
 const PER_COMMONNESS = 0.03;
+/** How much less often patterns of another school's working are met than the house's own. */
+const OUT_OF_HOUSE = 0.3;
 /** Below this an explanation is no better than a guess, and is not given. */
 const LEAST = 0.05;
 /** Of the answers of which nobody knows where they come from, so many end near the right one, by how they differ from it. */
@@ -71,11 +74,11 @@ export function priorShare(pattern: PatternId, history: History): number {
   return (usual * SHARE_WEIGHT + shown) / (SHARE_WEIGHT + chances);
 }
 
-/** How one way stands among those of its kind: a pattern, two of them, or a slip. */
-function shareOfWay({ patterns }: PatternResult, history: History): number {
+/** How one way stands among those of its kind: a pattern, two of them, or a slip; one that is not the house's way of working comes behind. */
+function shareOfWay({ patterns, ofHouse }: PatternResult, history: History): number {
   const [first, second] = patterns;
   if (first === undefined) return 0;
-  const share = priorShare(first, history);
+  const share = priorShare(first, history) * (ofHouse || (history.get(first)?.shown ?? 0) > 0 ? 1 : OUT_OF_HOUSE);
   return second === undefined ? share : share * priorShare(second, history);
 }
 
@@ -120,7 +123,7 @@ export function explanationsOf(
     return {
       kind,
       patterns: way.patterns,
-      weight: (mass * shareOfWay(way, history)) / way.among / sums[kind],
+      weight: (mass * shareOfWay(way, history) * formShare(way.answer, given)) / way.among / sums[kind],
     };
   });
   const weightOf = (...kinds: readonly Kind[]): number =>

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../../house";
 import { answerValue, sameAnswer } from "../../marking";
-import { answerOf } from "../../methods";
+import { answerOf, EVERY_METHOD } from "../../methods";
 import type { Decimal } from "../../number";
 import {
   type Answer,
@@ -15,6 +15,7 @@ import {
   type SignedOperation,
 } from "../../problem";
 import { type Amount, amountOf, inMajor, MINOR_PLACES } from "../../quantity";
+import { methodsOf } from "../contract/decisionOverride";
 import { goTogether } from "../contract/eitherOr";
 import type { ErrorPattern, PatternSkill } from "../contract/errorPattern";
 import type { PatternId } from "../contract/patternIds";
@@ -28,6 +29,10 @@ export interface PatternResult {
   /** A pattern of the problem's own kind, one of what is worked inside it, or a slip. */
   readonly cause: "pattern" | "inner" | "slip";
   readonly value: Value;
+  /** The answer as it is written at its end; none where a slip only changes what it is worth. */
+  readonly answer?: Answer;
+  /** Whether it is worked as the house works. */
+  readonly ofHouse: boolean;
   /** How many ways of its kind there are for each that leads to this answer, where it is a slip that can fall anywhere; 1 for a pattern. */
   readonly among: number;
 }
@@ -128,10 +133,13 @@ export function patternResults(
   const inner = patternsOf(skillsIn(problem).inside);
   const ledTo = leading(problem, house);
   const shown = shownBy(problem, right, patterns, ledTo);
-  const ways: PatternResult[] = shown.map(({ pattern, value: at }) => ({
+  const isOfHouse = inHouse(problem, house);
+  const ways: PatternResult[] = shown.map(({ pattern, answer, value: at }) => ({
     patterns: [pattern.id],
     cause: inner.includes(pattern) ? "inner" : "pattern",
     value: at,
+    answer,
+    ofHouse: isOfHouse(pattern),
     among: 1,
   }));
   // Two errors at once are looked for in the problem itself, not in each of the workings inside it.
@@ -144,10 +152,29 @@ export function patternResults(
       if (answer === undefined) continue;
       const at = value(answer);
       if ([rightValue, first.value, second.value].some((one) => isSameValue(one, at))) continue;
-      ways.push({ patterns: [first.pattern.id, second.pattern.id], cause: "pattern", value: at, among: 1 });
+      ways.push({
+        patterns: [first.pattern.id, second.pattern.id],
+        cause: "pattern",
+        value: at,
+        answer,
+        ofHouse: isOfHouse(first.pattern) && isOfHouse(second.pattern),
+        among: 1,
+      });
     }
   });
   return { problem, right, ways: [...ways, ...slipWays(problem, right, rightValue)] };
+}
+
+/** Whether a pattern comes out in the house's own method for a problem; one that lies in no method does. */
+function inHouse(problem: Problem, house: HouseRules): (pattern: ErrorPattern) => boolean {
+  const own = EVERY_METHOD.preferredMethod(problem, house);
+  return ({ methods, decides = [] }) => {
+    const its = methods ?? methodsOf(decides);
+    const here = its.filter((id) => EVERY_METHOD.card(id).kinds.includes(problem.kind));
+    if (here.length > 0) return here.includes(own);
+    // Patterns of columns come out in money only where it is worked in columns; in other work they come inside it.
+    return its.length === 0 || problem.kind !== "money" || own === "money-in-columns";
+  };
 }
 
 /** The right answer of a problem, and the wrong one that each pattern leads to by itself; those that it does not show are left out. */
@@ -250,7 +277,7 @@ function slipWays(problem: Problem, right: Answer, rightValue: Value): readonly 
   /** How many ways each slip can fall, and how many of them come to each value. */
   const slips = new Map<
     PatternId,
-    { all: number; readonly values: Map<string, { value: Value; ways: number }> }
+    { all: number; readonly values: Map<string, { value: Value; answer: Answer | undefined; ways: number }> }
   >();
   for (const slip of slipsOf(problem, right)) {
     const value = slipValue(problem, right, slip);
@@ -258,14 +285,22 @@ function slipWays(problem: Problem, right: Answer, rightValue: Value): readonly 
     const found = slips.get(slip.id) ?? { all: 0, values: new Map() };
     slips.set(slip.id, found);
     found.all += 1;
-    const same = found.values.get(value.key) ?? { value, ways: 0 };
+    const answer = slip.instead.kind === "answer" ? slip.instead.answer : undefined;
+    const same = found.values.get(value.key) ?? { value, answer, ways: 0 };
     found.values.set(value.key, same);
     same.ways += 1;
   }
   return [...slips].flatMap(([pattern, { all, values }]) =>
     [...values.values()]
       .filter(({ value }) => !isSameValue(value, rightValue))
-      .map(({ value, ways }) => ({ patterns: [pattern], value, cause: "slip" as const, among: all / ways })),
+      .map(({ value, answer, ways }) => ({
+        patterns: [pattern],
+        value,
+        cause: "slip" as const,
+        ofHouse: true,
+        among: all / ways,
+        ...(answer === undefined ? {} : { answer }),
+      })),
   );
 }
 
