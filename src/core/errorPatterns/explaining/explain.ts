@@ -78,7 +78,8 @@ export function priorShare(pattern: PatternId, history: History): number {
 function shareOfWay({ patterns, ofHouse }: PatternResult, history: History): number {
   const [first, second] = patterns;
   if (first === undefined) return 0;
-  const share = priorShare(first, history) * (ofHouse || (history.get(first)?.shown ?? 0) > 0 ? 1 : OUT_OF_HOUSE);
+  const share =
+    priorShare(first, history) * (ofHouse || (history.get(first)?.shown ?? 0) > 0 ? 1 : OUT_OF_HOUSE);
   return second === undefined ? share : share * priorShare(second, history);
 }
 
