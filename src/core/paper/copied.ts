@@ -68,7 +68,7 @@ export function withCopying(
         follows: claim.fault === undefined,
       } satisfies Claim;
     const near = claim.line === undefined ? isNear(numeral.mended, text) : isOneOff(numeral.mended, text);
-    if (!near || isMoved(numeral.mended, text)) return claim;
+    if (!near || isSameDigits(numeral.mended, text)) return claim;
     return {
       ...claim,
       state: "wrong",
@@ -97,7 +97,7 @@ function isOneOff(one: string, other: string): boolean {
 }
 
 /** Whether two numbers have the same digits and differ by their point or the zeros at their ends: one worked with as a whole number is not copied wrongly. */
-const isMoved = (one: string, other: string): boolean => bareOf(one) === bareOf(other);
+export const isSameDigits = (one: string, other: string): boolean => bareOf(one) === bareOf(other);
 
 const bareOf = (text: string): string => bareDigits(digits(text));
 

@@ -1,7 +1,7 @@
 import type Exact from "fraction.js";
 import type { SignedOperation } from "../problem";
 import { type Claim, type Fault, isSameExact } from "./claims/claim";
-import { spotOff } from "./copied";
+import { isSameDigits, spotOff } from "./copied";
 import type { Judged } from "./judged";
 import type { Sorted } from "./reading/glyphs";
 import { type JudgingTarget, valueFrom } from "./reading/judgingTarget";
@@ -21,6 +21,8 @@ export function wrongStep(
 ): Fault | undefined {
   if (answer === undefined || asked.value === undefined || asked.place !== undefined || asked.withRest)
     return undefined;
+  // Amounts and measures are worked in parts and in other units too, which no number of the problem shows.
+  if (!WITH_NUMBERS.includes(asked.kind)) return undefined;
   const value = valueFrom(asked.value);
   if (isSameExact(answer.value, value)) return undefined;
   const partials = asked.partials.map(valueFrom);
@@ -51,9 +53,12 @@ export function wrongStep(
     .filter(({ makes }) => makes !== undefined && isSameExact(makes.value, answer.value))
     .at(-1);
   const uses = last?.side?.numbers ?? [];
-  const stranger = uses.find((one) => !isKnown(one.value));
-  return numberFault(stranger);
+  const [stranger, more] = uses.filter((one) => !isKnown(one.value));
+  const isMoved = asked.numbers.some(({ text }) => isSameDigits(text, stranger?.text ?? ""));
+  return more !== undefined || isMoved ? undefined : numberFault(stranger);
 }
+
+const WITH_NUMBERS: readonly JudgingTarget["kind"][] = ["decimals", "fractions", "signed", "chain"];
 
 const numeralOf = ({ whole, numerator }: Quantum): WrittenNumeral | undefined => whole ?? numerator;
 

@@ -1,10 +1,8 @@
 import type { HouseRules } from "../../house";
 import { answerValue, sameAnswer } from "../../marking";
-import { answerOf, EVERY_METHOD } from "../../methods";
-import type { Decimal } from "../../number";
+import { answerOf } from "../../methods";
 import {
   type Answer,
-  decimalsOf,
   divisorOf,
   type Expression,
   exactAnswer,
@@ -14,14 +12,14 @@ import {
   roundedTo,
   type SignedOperation,
 } from "../../problem";
-import { type Amount, amountOf, inMajor, MINOR_PLACES } from "../../quantity";
-import { methodsOf } from "../contract/decisionOverride";
 import { goTogether } from "../contract/eitherOr";
 import type { ErrorPattern, PatternSkill } from "../contract/errorPattern";
 import type { PatternId } from "../contract/patternIds";
 import { PATTERNS } from "../errorPatterns";
 import { type Slip, slipsOf } from "../slips/slips";
 import { wrongWorking } from "../wrongWorking";
+import { inHouse } from "./inHouse";
+import { inMoney, insideOf } from "./moneyColumns";
 
 /** One way to a wrong answer: the patterns on it, and the answer, in value. */
 export interface PatternResult {
@@ -165,18 +163,6 @@ export function patternResults(
   return { problem, right, ways: [...ways, ...slipWays(problem, right, rightValue)] };
 }
 
-/** Whether a pattern comes out in the house's own method for a problem; one that lies in no method does. */
-function inHouse(problem: Problem, house: HouseRules): (pattern: ErrorPattern) => boolean {
-  const own = EVERY_METHOD.preferredMethod(problem, house);
-  return ({ methods, decides = [] }) => {
-    const its = methods ?? methodsOf(decides);
-    const here = its.filter((id) => EVERY_METHOD.card(id).kinds.includes(problem.kind));
-    if (here.length > 0) return here.includes(own);
-    // Patterns of columns come out in money only where it is worked in columns; in other work they come inside it.
-    return its.length === 0 || problem.kind !== "money" || own === "money-in-columns";
-  };
-}
-
 /** The right answer of a problem, and the wrong one that each pattern leads to by itself; those that it does not show are left out. */
 export function patternAnswers(
   problem: Problem,
@@ -229,22 +215,6 @@ const LEAVE_SOMETHING: readonly Answer["kind"][] = ["remainder", "share", "measu
 
 /** Two patterns are looked for at once where both are met now and then, or one of them often. */
 const OFTEN_TOGETHER = 4;
-
-/** The columns inside a money problem, as money in columns works them; none for other problems. */
-function insideOf(problem: Problem): Problem | undefined {
-  if (problem.kind !== "money" || problem.op === "enough" || problem.op === "pay" || problem.op === "divide")
-    return undefined;
-  const given: readonly (Amount | Decimal)[] = problem.operands;
-  const operands = given.map((operand) => (operand.kind === "amount" ? inMajor(operand) : operand));
-  if (problem.op === "multiply" && given[0]?.kind === "decimal") operands.reverse();
-  return decimalsOf(problem.op, operands, { kind: "toPlace", place: -MINOR_PLACES });
-}
-
-/** A number that was worked out in the columns of money, as the amount it is. */
-function inMoney(problem: Problem, answer: Answer): Answer {
-  if (problem.kind !== "money") return answer;
-  return answer.kind === "decimal" ? amountOf(problem.currency, answer) : answer;
-}
 
 /** The value of an answer to a problem. */
 export function answerValueIn(problem: Problem, answer: Answer): Value {

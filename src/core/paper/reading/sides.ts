@@ -71,7 +71,7 @@ export interface SideTerm {
 }
 
 /** The terms of a sum or difference outside brackets; none where one of them can't be read. */
-export function termsOf(side: Side, asked: JudgingTarget): readonly SideTerm[] {
+export function sideTerms(side: Side, asked: JudgingTarget): readonly SideTerm[] {
   let depth = 0;
   const cuts = signsIn(side).filter(({ nth, op }) => {
     depth = side.items

@@ -6,7 +6,7 @@ import { operationIn, type Stack, type StackRow } from "../../reading/stacks";
 import { type Claim, claimOf, type Fault, isSameExact } from "../claim";
 import { endings, type Known, numberRows, onesOf, valueInColumn } from "../columnNumbers";
 import { onesLine, placed } from "../places";
-import { arePartsBegun, type Begun, type ColumnOp, isPart, partSums, partsOf } from "./columnParts";
+import { arePartsBegun, type Begun, type ColumnOp, isPart, partSums, partsStated } from "./columnParts";
 
 /** Operations whose numbers stand under one another without being put together. */
 const STANDING_APART: readonly JudgingTarget["op"][] = ["compare", "order", "round", "rewrite", "pay"];
@@ -76,7 +76,9 @@ function stated(
     return claimOf("column", numerals, {
       ...claim,
       state: "unfinished",
-      ...(numerals.some((one) => isHandIn(one, marks.last)) ? {} : misplaced(numerals, known)),
+      ...(numerals.some((one) => isHandIn(one, marks.last) && isPartOfNumber(one, asked))
+        ? {}
+        : misplaced(numerals, known)),
     });
   // Several rows over another rule are parts, which that rule's own column adds.
   const continues =
@@ -85,7 +87,7 @@ function stated(
   const parts = partSums(op, numerals, values);
   const arePart = below.every((row) => row.numerals.every((one) => isPart(one, parts, onesOf(numerals))));
   if (second !== undefined && stack.closed && (!continues || arePart))
-    return partsOf(parts, numerals, below, claim);
+    return partsStated(parts, numerals, below, claim);
   const whole = answered(op, numerals, value, result, claim, asked, known, marks);
   // Rows of parts that are still being written, from the left.
   return whole.fault !== undefined &&
@@ -174,6 +176,13 @@ const orderFault = ([top]: readonly WrittenNumeral[]): Fault => ({
   at: { col: top?.from ?? 0, row: top?.row ?? 0 },
   written: top?.mended ?? "",
 });
+
+/** Whether the digits of a number are some of those of a longer one of the problem. */
+const isPartOfNumber = ({ mended }: WrittenNumeral, { numbers }: JudgingTarget): boolean =>
+  numbers.some(({ text }) => {
+    const [all, some] = [text.replace(".", ""), mended.replace(".", "")];
+    return all.length > some.length && all.includes(some);
+  });
 
 /** The number that does not stand in its columns with the others; none where all do, or where one is not finished yet. */
 function misplaced(numerals: readonly WrittenNumeral[], known: Known): { readonly fault?: Fault } {

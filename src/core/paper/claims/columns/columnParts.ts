@@ -12,7 +12,7 @@ export type ColumnOp = "add" | "subtract";
 export type Begun = Pick<Claim, "uses" | "top" | "bottom">;
 
 /** Rows of parts under the rule: each the sum or difference of one place; the first that is none of them. */
-export function partsOf(
+export function partsStated(
   parts: readonly Exact[],
   numerals: readonly WrittenNumeral[],
   below: readonly StackRow[],

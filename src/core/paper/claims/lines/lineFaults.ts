@@ -3,7 +3,7 @@ import type { Sign, Spot } from "../../reading/glyphs";
 import type { JudgingTarget } from "../../reading/judgingTarget";
 import { numeralsIn } from "../../reading/lines";
 import { type WrittenNumeral, worthOfNumeral } from "../../reading/pieces";
-import { type Quantum, type Side, sideOf, termsOf } from "../../reading/sides";
+import { type Quantum, type Side, sideOf, sideTerms } from "../../reading/sides";
 import { type Fault, isSameExact } from "../claim";
 import { digitFault, wholeFault } from "../digits";
 
@@ -46,8 +46,8 @@ function signFault({ value, numbers }: Side, right: Side, asked: JudgingTarget):
 
 /** Where a sum was carried over with one of its terms changed: the sign of that term, or its number. */
 function carriedFault(left: Side, right: Side, asked: JudgingTarget): Fault | undefined {
-  const before = [...termsOf(left, asked)];
-  const strange = termsOf(right, asked).filter(({ value }) => {
+  const before = [...sideTerms(left, asked)];
+  const strange = sideTerms(right, asked).filter(({ value }) => {
     const at = before.findIndex((one) => isSameExact(one.value, value));
     if (at >= 0) before.splice(at, 1);
     return at < 0;
@@ -68,14 +68,7 @@ function carriedFault(left: Side, right: Side, asked: JudgingTarget): Fault | un
   if (only.denominator !== undefined && only.numerator !== undefined)
     return fractionFault(lost.side, only, lost.value.abs());
   const numeral = only.whole;
-  if (numeral === undefined) return undefined;
-  return (
-    digitFault(numeral, lost.value.abs()) ?? {
-      kind: "unequal",
-      ...at(numeral.digits[0], numeral),
-      written: numeral.mended,
-    }
-  );
+  return numeral && { kind: "unequal", ...at(numeral.digits[0], numeral), written: numeral.mended };
 }
 
 /** Where an expression was carried over with one number changed: that number. */
