@@ -3,7 +3,7 @@ import { type Answer, decimalsOf, type Problem } from "../../problem";
 import { type Amount, amountOf, inMajor, MINOR_PLACES } from "../../quantity";
 
 /** The columns inside a money problem, as money in columns works them; none for other problems. */
-export function insideOf(problem: Problem): Problem | undefined {
+export function columnsInside(problem: Problem): Problem | undefined {
   if (problem.kind !== "money" || problem.op === "enough" || problem.op === "pay" || problem.op === "divide")
     return undefined;
   const given: readonly (Amount | Decimal)[] = problem.operands;

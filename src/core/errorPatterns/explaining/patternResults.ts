@@ -19,7 +19,7 @@ import { PATTERNS } from "../errorPatterns";
 import { type Slip, slipsOf } from "../slips/slips";
 import { wrongWorking } from "../wrongWorking";
 import { inHouse } from "./inHouse";
-import { inMoney, insideOf } from "./moneyColumns";
+import { columnsInside, inMoney } from "./moneyColumns";
 
 /** One way to a wrong answer: the patterns on it, and the answer, in value. */
 export interface PatternResult {
@@ -184,7 +184,7 @@ type Leading = (some: readonly ErrorPattern[]) => Answer | undefined;
 
 /** What some patterns lead to. Patterns of columns lead money astray in the columns inside it: no need to write the rest. */
 function leading(problem: Problem, house: HouseRules): Leading {
-  const inside = insideOf(problem);
+  const inside = columnsInside(problem);
   return (some) => {
     if (
       inside === undefined ||
