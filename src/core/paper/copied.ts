@@ -2,7 +2,7 @@ import type Exact from "fraction.js";
 import { bareDigits } from "../number";
 import { type Claim, isSameExact } from "./claims/claim";
 import { type JudgingTarget, valueFrom } from "./reading/judgingTarget";
-import type { WrittenNumeral } from "./reading/pieces";
+import { exactly, type WrittenNumeral } from "./reading/pieces";
 
 /** What each operation of a problem is worked as in a block. */
 const BLOCKS: Readonly<Partial<Record<Claim["kind"], readonly JudgingTarget["op"][]>>> = {
@@ -56,9 +56,7 @@ export function withCopying(
     // It may still become the number that it is the beginning of.
     if (numeral.row === writingIn && digits(text).includes(digits(numeral.mended))) return claim;
     if (use === undefined || isMade(use)) return claim;
-    // A factor of it is chosen on purpose, to multiply or divide twice.
-    if ((asked.op === "multiply" || asked.op === "divide") && ought !== undefined && isFactor(use, ought))
-      return claim;
+    if (ought !== undefined && isChosen(use, ought, asked)) return claim;
     // A fraction that is not worth what it stands for is another one by its value, whatever its digits are.
     if (asked.kind === "fractions")
       return {
@@ -68,7 +66,7 @@ export function withCopying(
         follows: claim.fault === undefined,
       } satisfies Claim;
     const near = claim.line === undefined ? isNear(numeral.mended, text) : isOneOff(numeral.mended, text);
-    if (!near || isSameDigits(numeral.mended, text)) return claim;
+    if (!near || isMoved(numeral.mended, text)) return claim;
     return {
       ...claim,
       state: "wrong",
@@ -78,8 +76,18 @@ export function withCopying(
   });
 }
 
-const isFactor = (use: Exact, of: Exact): boolean =>
-  use.n > 1n && use.d === 1n && of.d === 1n && of.n % use.n === 0n && use.n < of.n;
+/** Whether a number is taken on purpose where another one is asked for: a factor of it, to multiply or divide twice. */
+const isChosen = (use: Exact, of: Exact, { op }: JudgingTarget): boolean =>
+  (op === "multiply" || op === "divide") &&
+  use.n > 1n &&
+  use.d === 1n &&
+  of.d === 1n &&
+  of.n % use.n === 0n &&
+  use.n < of.n;
+
+/** Whether a number of a line may be another one of the problem by a slip of the pen. */
+export const mayBeMiscopied = (one: string, other: string, asked: JudgingTarget): boolean =>
+  isOneOff(one, other) && !isChosen(exactly(one), exactly(other), asked);
 
 /** Whether one number may be another copied wrongly: as long, or a digit longer or shorter. */
 const isNear = (one: string, other: string): boolean =>
@@ -97,7 +105,7 @@ function isOneOff(one: string, other: string): boolean {
 }
 
 /** Whether two numbers have the same digits and differ by their point or the zeros at their ends: one worked with as a whole number is not copied wrongly. */
-export const isSameDigits = (one: string, other: string): boolean => bareOf(one) === bareOf(other);
+const isMoved = (one: string, other: string): boolean => bareOf(one) === bareOf(other);
 
 const bareOf = (text: string): string => bareDigits(digits(text));
 

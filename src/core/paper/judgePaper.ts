@@ -74,7 +74,9 @@ export function judgePaper(paper: Paper, asked: JudgingTarget, { settled, units 
   ]);
   const claims = withCopying(
     [
-      ...inStatements.map((claim) => (goingOn.has(claim) ? goneOn(claim, blocks, asked) : claim)),
+      ...inStatements
+        .map((claim) => (goingOn.has(claim) ? goneOn(claim, blocks, asked) : claim))
+        .map((claim) => (isWorkedBelow(claim, blocks) ? unfinished(claim) : claim)),
       ...blocks,
       ...laidClaims(marks, bars, asked, made, settled),
     ].sort((a, b) => a.top - b.top || a.left - b.left),
@@ -107,6 +109,24 @@ const withoutStatements = (rows: readonly StackRow[], readings: readonly ReadLin
     return numerals.length + words.length === 0 ? [] : [{ ...row, numerals, words }];
   });
 };
+
+/** Whether a line is the head of a division whose rows below are sound: its quotient is still being worked out. */
+const isWorkedBelow = ({ top, fault, read }: Claim, blocks: readonly Claim[]): boolean =>
+  fault !== undefined &&
+  blocks.some(
+    (block) =>
+      block.kind === "division" &&
+      block.state === "unfinished" &&
+      block.bottom > top &&
+      block.read.some((one) => one.row === top && read.some((other) => other.from === one.from)),
+  );
+
+const unfinished = (claim: Claim): Claim => ({
+  ...claim,
+  state: "unfinished",
+  fault: undefined,
+  makes: undefined,
+});
 
 /** A line that begins with a sign of equality may go on from the block above it, as well as from the line. */
 function goneOn(claim: Claim, blocks: readonly Claim[], asked: JudgingTarget): Claim {

@@ -1,9 +1,14 @@
 import { describe, expect, it } from "vitest";
+import { writtenPapers } from "../testing/papers";
+import { MORE_RIGHT } from "../testing/papers/cases/casesByKind";
 import { BLOCKS } from "../testing/papers/cases/rightBlocksByHand";
 import { LINES_AND_DIVISIONS } from "../testing/papers/cases/rightByHand";
+import { RIGHT } from "../testing/papers/cases/rightCases";
 import { ERRORS } from "../testing/papers/cases/wrongByHand";
+import { drawn } from "../testing/papers/drawn";
+import { handPapers } from "../testing/papers/hands";
 import { Hand } from "../testing/papers/hands/hand";
-import { measuredHands, toldOf } from "../testing/papers/hands/measuredHands";
+import { measuredHands, toldAtLines, toldOf } from "../testing/papers/hands/measuredHands";
 
 describe("a right paper, at every mark of the hand", () => {
   it.each([...LINES_AND_DIVISIONS, ...BLOCKS])(
@@ -19,6 +24,19 @@ describe("a right paper, at every mark of the hand", () => {
       expect(checked.answer?.text.replace(/\s/g, "")).toBe(answer.replace(/\s/g, ""));
     },
   );
+});
+
+describe("a right paper that is checked after one of its lines", () => {
+  it.each([...RIGHT, ...MORE_RIGHT])("is told nothing: $problem $paper", ({ problem, paper, units = [] }) => {
+    expect(toldAtLines({ problem, marks: drawn(paper).marks, units })).toEqual([]);
+  });
+
+  it("is told nothing, whoever wrote it", () => {
+    const papers = [...handPapers(20, 31), ...writtenPapers(20, 31)].filter(
+      ({ wrong }) => wrong === undefined,
+    );
+    expect(papers.flatMap((paper) => toldAtLines(paper).map((fault) => [paper.problem, fault]))).toEqual([]);
+  });
 });
 
 describe("a paper with one error", () => {

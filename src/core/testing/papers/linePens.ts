@@ -1,6 +1,7 @@
 import { changed, type Dice, otherDigit, Sheet, type Square, type WrittenPaper } from "./sheet";
 
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
+/** The greatest common divisor of two whole numbers. */
+export const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 const lcm = (a: number, b: number): number => (a * b) / gcd(a, b);
 
 /** A number with one digit changed. */

@@ -17,7 +17,7 @@ export interface KindRead {
 }
 
 /** A number without the zeros that say nothing, a fraction without its spaces. */
-const bare = (text: string | undefined): string =>
+export const bare = (text: string | undefined): string =>
   (text ?? "")
     .replace(/\s/g, "")
     .replace(/(\.\d*?)0+$/, "$1")

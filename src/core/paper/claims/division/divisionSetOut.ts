@@ -21,8 +21,9 @@ export interface SetOut {
 const FAR = 2.5;
 /** How far from the rows the counts of chunks begin where no line is drawn, and how far they may stand. */
 const NEXT_TO = 0.9;
-const NOTED = 3;
 const BESIDE = 4;
+/** How far right of a dividend a note begins. */
+const NOTED = 3;
 
 const near = (one: number, other: number): boolean => Math.abs(one - other) <= 1.01;
 
@@ -87,7 +88,7 @@ export function setOut(rows: readonly StackRow[], marks: Sorted, asked: JudgingT
   return unlined(rows, marks, asked);
 }
 
-/** The divisor and the dividend of the problem beside each other with no line between them, and something worked over or under them. */
+/** The divisor and the dividend of the problem beside each other, with no line drawn between them. */
 function unlined(rows: readonly StackRow[], marks: Sorted, asked: JudgingTarget): SetOut | undefined {
   const [a, b] = asked.op === "divide" ? asked.numbers.map(valueFrom) : [];
   for (const { row, numerals, words } of rows) {
@@ -144,6 +145,7 @@ function placedOut(
     all.filter(({ from, to }) => to > dividend.from - 1 && from < right),
     dividend,
   );
+  const edge = wall?.line ?? Math.max(dividend.to, ...chain.map(({ to }) => to)) + NEXT_TO;
   // A table of multiples may stand there too: it begins beside the dividend, or higher.
   const isInTable = (one: WrittenNumeral): boolean =>
     rows.some((other) =>
@@ -151,7 +153,6 @@ function placedOut(
         (top) => other.row <= row && top.from >= edge - 0.01 && Math.abs(top.to - one.to) < 1.01,
       ),
     );
-  const edge = wall?.line ?? Math.max(dividend.to, ...chain.map(({ to }) => to)) + NEXT_TO;
   return {
     dividend,
     divisor,

@@ -106,10 +106,10 @@ export const ERRORS: readonly WrongHand[] = [
     s.sign("7", 1, 2);
     return at;
   }),
-  wrong("768 ÷ 24", "by factors that make another number", (s) => {
-    s.line("768:6=128", 0, 0);
-    const [, , , , four] = s.line("128:2=64", 0, 1);
-    return four ?? { col: 0, row: 0 };
+  wrong("720 ÷ 24", "by factors that make another number", (s) => {
+    s.line("720:6=120", 0, 0);
+    const [, , , , five] = s.line("120:5=24", 0, 1);
+    return five ?? { col: 0, row: 0 };
   }),
   wrong("-6 × 7", "a wrong sign, the help right", (s) => {
     const line = s.line("−6×7=42", 0, 0);

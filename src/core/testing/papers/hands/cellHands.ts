@@ -23,7 +23,8 @@ export function latticeHand(dice: Dice, wrong: boolean): WrittenPaper {
   const values: number[][] = [[], []];
   for (const { i, j, nth } of order) {
     let value = Number(a[i]) * Number(b[j]);
-    let [tens, ones] = [Math.floor(value / 10), value % 10];
+    const tens = Math.floor(value / 10);
+    let ones = value % 10;
     if (nth === bad) {
       ones = Number(otherDigit(dice, String(ones)));
       value = tens * 10 + ones;
@@ -36,7 +37,6 @@ export function latticeHand(dice: Dice, wrong: boolean): WrittenPaper {
     ];
     if (dice.chance(0.3)) both.reverse();
     for (const write of both) write();
-    [tens] = [0];
   }
   const total =
     (values[0]?.[0] ?? 0) * 100 +

@@ -95,13 +95,11 @@ function columnPaper(dice: Dice, wrong: boolean, kind: "addition" | "subtraction
     }
   }
   if (way === "checked") {
-    const [from, back] = op === "+" ? [answer, bottom] : [answer, bottom];
-    const value = op === "+" ? top : top;
-    hand.rightward(from, ROW + 6, right);
+    hand.rightward(answer, ROW + 6, right);
     hand.sign(op === "+" ? "−" : "+", 2, ROW + 7);
-    hand.rightward(back, ROW + 7, right);
+    hand.rightward(bottom, ROW + 7, right);
     hand.rule(ROW + 8, 2, right);
-    hand.leftward(value, ROW + 8, right);
+    hand.leftward(top, ROW + 8, right);
   }
   return { kind, way, problem, marks: hand.marks, answer: result, ...(wrong ? { wrong: spots } : {}) };
 }

@@ -1,4 +1,3 @@
-import type { Mark } from "../../../board";
 import { Sheet, type Square } from "../sheet";
 
 /** A hand that goes to any square at any moment: digits from either end, fractions stroke by stroke, notes where there is room. */
@@ -33,16 +32,5 @@ export class Hand extends Sheet {
     if (!barFirst) this.rule(row + 1, col, col + width);
     const bottom = this.line(under, col + Math.floor((width - under.length) / 2), row + 1);
     return { top, bottom, end: col + width };
-  }
-
-  /** Goes on as another hand would: `write` at once, or kept for later. */
-  apart(write: (hand: Hand) => void): readonly Mark[] {
-    const other = new Hand();
-    write(other);
-    return other.marks;
-  }
-
-  add(marks: readonly Mark[]): void {
-    this.marks.push(...marks);
   }
 }

@@ -1,12 +1,6 @@
-import { changed, type Dice, otherDigit, type Square, type WrittenPaper } from "../sheet";
+import { gcd, slipped } from "../linePens";
+import type { Dice, Square, WrittenPaper } from "../sheet";
 import { Hand } from "./hand";
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
-
-const slip = (dice: Dice, text: string): string => {
-  const nth = dice.among(0, text.length - 1);
-  return changed(text, nth, otherDigit(dice, text[nth] ?? "0", nth === 0 ? 1 : 0));
-};
 
 /** A number as it stands in a line: with its minus. */
 const signed = (value: number): string => (value < 0 ? `−${-value}` : String(value));
@@ -48,7 +42,7 @@ export function fractionHand(dice: Dice, wrong: boolean): WrittenPaper {
   ];
   if (op === "×") {
     let over = String(a * c);
-    if (wrong) over = slip(dice, over);
+    if (wrong) over = slipped(dice, over);
     const { squares, end } = pieces(
       hand,
       dice,
@@ -73,12 +67,12 @@ export function fractionHand(dice: Dice, wrong: boolean): WrittenPaper {
   const common = dice.chance(0.6) ? (b * d) / gcd(b, d) : b * d;
   const bad = wrong ? dice.pick(["one", "other", "sum"] as const) : "none";
   let [p, q] = [String((a * common) / b), String((c * common) / d)];
-  if (bad === "one") p = slip(dice, p);
-  if (bad === "other") q = slip(dice, q);
+  if (bad === "one") p = slipped(dice, p);
+  if (bad === "other") q = slipped(dice, q);
   const value = op === "+" ? Number(p) + Number(q) : Number(p) - Number(q);
   if (value <= 0) return fractionHand(dice, wrong);
   let sum = String(value);
-  if (bad === "sum") sum = slip(dice, sum);
+  if (bad === "sum") sum = slipped(dice, sum);
   const widened: readonly Piece[] = [[p, String(common)], op, [q, String(common)]];
   const way = dice.pick(["one line", "two lines", "three lines", "each"] as const);
   let parts: readonly (readonly Square[])[] = [];
@@ -143,7 +137,7 @@ export function signedHand(dice: Dice, wrong: boolean): WrittenPaper {
     bad === "sign"
       ? signed(-value)
       : bad === "size"
-        ? `${value < 0 ? "−" : ""}${slip(dice, String(Math.abs(value)))}`
+        ? `${value < 0 ? "−" : ""}${slipped(dice, String(Math.abs(value)))}`
         : signed(value);
   const help = op === "×" && dice.chance(0.6) ? `${Math.abs(a)}×${Math.abs(b)}=${Math.abs(value)}` : "";
   const where = dice.pick(["above", "beside", "below"] as const);
@@ -179,10 +173,10 @@ export function chainHand(dice: Dice, wrong: boolean): WrittenPaper {
   const way = dice.pick(["apart", "carried"] as const);
   const bad = wrong ? dice.pick(["product", "sum", "operation", "number"] as const) : "none";
   let spots: readonly Square[] = [];
-  const p = bad === "product" ? Number(slip(dice, String(product))) : product;
+  const p = bad === "product" ? Number(slipped(dice, String(product))) : product;
   let sum = a + p;
-  if (bad === "sum") sum = Number(slip(dice, String(sum)));
-  const last = bad === "number" ? Number(slip(dice, String(d))) : d;
+  if (bad === "sum") sum = Number(slipped(dice, String(sum)));
+  const last = bad === "number" ? Number(slipped(dice, String(d))) : d;
   const sign = bad === "operation" ? "+" : "−";
   const total = sign === "+" ? sum + last : sum - last;
   if (total < 0 || (wrong && (total === end || last === c || last === b))) return chainHand(dice, wrong);

@@ -1,5 +1,7 @@
+import type { Mark } from "../../../board";
 import { judgePaper, judgingTarget } from "../../../paper";
 import { problemOf } from "../../problems";
+import { bare } from "../measured";
 import type { WrittenPaper } from "../sheet";
 import { handPapers } from "./index";
 
@@ -31,6 +33,25 @@ export function toldOf({ problem, marks, units = [] }: Omit<WrittenPaper, "kind"
   return { first: checked.fault ?? checked.aside, after: marks.length, checked };
 }
 
+/** What is told of a paper that is checked after any of its lines that hold, before the next one is begun. */
+export function toldAtLines(paper: Omit<WrittenPaper, "kind" | "way" | "answer">) {
+  const target = judgingTarget(problemOf(paper.problem));
+  return paper.marks.flatMap((mark, nth) => {
+    const next = paper.marks[nth + 1];
+    const marks = paper.marks.slice(0, nth + 1);
+    const here = marks.flatMap((one) => (one.kind === "glyph" && one.row === rowOf(mark) ? [one.text] : []));
+    const isDone =
+      here.includes("=") && here.at(-1) !== "=" && next?.kind === "glyph" && next.row !== rowOf(mark);
+    // What a quotient comes to is only seen once it is worked below, and what stands over a rule once it is added.
+    if (!isDone || here.some((text) => /[:÷]/.test(text)) || marks.some(({ kind }) => kind === "rule"))
+      return [];
+    const { fault, aside } = judgePaper({ marks }, target, { settled: true, units: paper.units ?? [] });
+    return fault ?? aside ?? [];
+  });
+}
+
+const rowOf = (mark: Mark): number | undefined => ("row" in mark ? mark.row : undefined);
+
 /** Judges so many papers of every hand in every state. */
 export function measuredHands(each: number, seed: number): readonly HandRead[] {
   const kinds = new Map<string, { -readonly [K in keyof HandRead]: HandRead[K] }>();
@@ -43,7 +64,7 @@ export function measuredHands(each: number, seed: number): readonly HandRead[] {
     if (wrong === undefined) {
       row.right += 1;
       if (first !== undefined) row.alarms += 1;
-      else if (bare(checked.answer?.text ?? "") !== bare(answer)) row.misread += 1;
+      else if (bare(checked.answer?.text) !== bare(answer)) row.misread += 1;
       continue;
     }
     row.wrong += 1;
@@ -53,10 +74,3 @@ export function measuredHands(each: number, seed: number): readonly HandRead[] {
   }
   return [...kinds.values()];
 }
-
-/** A number without spaces, and without the zeros that say nothing. */
-const bare = (text: string): string =>
-  text
-    .replace(/\s/g, "")
-    .replace(/(\.\d*?)0+$/, "$1")
-    .replace(/\.$/, "");

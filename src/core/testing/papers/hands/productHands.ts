@@ -1,3 +1,4 @@
+import { slipped } from "../linePens";
 import { changed, type Dice, decimal, otherDigit, type Square, type WrittenPaper } from "../sheet";
 import { Hand } from "./hand";
 
@@ -86,7 +87,7 @@ export function areaHand(dice: Dice, wrong: boolean): WrittenPaper {
   const fields = [0, 1, 2, 3].map((nth) => {
     const [i, j] = [nth % 2, Math.floor(nth / 2)];
     const right = String((along[i] ?? 0) * (down[j] ?? 0));
-    const text = bad === "field" && nth === badAt ? slip(dice, right).text : right;
+    const text = bad === "field" && nth === badAt ? slipped(dice, right) : right;
     return { i, j, text, isBad: text !== right };
   });
   const head = (i: number) => () => void hand.line(String(along[i]), cols[i] ?? 0, 0);
@@ -106,8 +107,7 @@ export function areaHand(dice: Dice, wrong: boolean): WrittenPaper {
   const values = fields.map(({ text }) => Number(text));
   let total = values.reduce((sum, one) => sum + one, 0);
   if (bad === "sum") {
-    const { text } = slip(dice, String(total));
-    total = Number(text);
+    total = Number(slipped(dice, String(total)));
   }
   const line =
     dice.chance(0.5) || bad === "sum"
@@ -139,7 +139,7 @@ export function factorsHand(dice: Dice, wrong: boolean): WrittenPaper {
   const first = divides ? a * q : a * p;
   const start = divides ? a * p * q : a;
   const sign = divides ? dice.pick([":", "÷"]) : "×";
-  const said = wrong ? slip(dice, String(first)).text : String(first);
+  const said = wrong ? slipped(dice, String(first)) : String(first);
   if (wrong && divides && Number(said) % q !== 0) return factorsHand(dice, wrong);
   const line = hand.line(`${start}${sign}${p}=${said}`, 0, 0);
   if (wrong) spots.push(...line.slice(-said.length));
