@@ -99,10 +99,6 @@ export function listBoards(
   return { boards: read, unread, more: rows.length > most };
 }
 
-/** All boards that can't be read, however far down the list. */
-export const unreadBoards = (data: Data): readonly Unread[] =>
-  partRead("boards", data.select().from(boards).where(isNull(boards.deletedAt)).all(), boardOf).unread;
-
 /** Boards whose name holds the words, or whose problem holds them, however spaced and with either minus. */
 function matching(search: string): SQL | undefined {
   const words = search.trim();
@@ -141,7 +137,8 @@ export const deleteBoard = (data: Data, id: string, now: Date): Found => change(
 /** Undoes `deleteBoard`. */
 export const restoreBoard = (data: Data, id: string): Found => change(data, id, { deletedAt: null });
 
-function boardOf(row: typeof boards.$inferSelect): Result<KeptBoard, string> {
+/** A board as its row holds it, or why it can’t be read. */
+export function boardOf(row: typeof boards.$inferSelect): Result<KeptBoard, string> {
   const house = houseOf(row.house);
   const method = METHOD_IDS.find((id) => id === row.method);
   if (row.version > VERSION) return failed("it was written by a newer Right Sum");

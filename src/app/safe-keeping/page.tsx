@@ -39,9 +39,9 @@ function lookedInto(folder: string, name: string): LookedInto | undefined {
 }
 
 /** What can't be read of what is kept; nothing is said of data that can't even be looked through. */
-function unreadNow(): readonly Unread[] {
+async function unreadNow(): Promise<readonly Unread[]> {
   try {
-    return allUnread(database());
+    return await allUnread(database());
   } catch {
     return [];
   }
@@ -85,7 +85,7 @@ export default async function SafeKeepingPage({
       damage={found?.kind === "damaged" ? found.found : now.damage}
       isMissing={found?.kind === "missing"}
       readOnly={isReadOnly()}
-      unread={unreadNow()}
+      unread={await unreadNow()}
       beyond={process.env.RIGHT_SUM_BEYOND === "1"}
     />
   );

@@ -30,7 +30,7 @@ export function blockClaims(
   const add = (claim: Claim | undefined): void => {
     if (claim !== undefined) found.push(claim);
   };
-  add(latticeClaim(rows, marks));
+  add(latticeClaim(rows, marks, asked));
   add(areaClaim(rows, marks, asked));
   add(jumpClaim(rows, marks, asked, settled));
   add(leapClaim(rows, stacks, asked));

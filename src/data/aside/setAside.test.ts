@@ -242,7 +242,7 @@ describe("what can't be read", () => {
     expect(tried).toBeGreaterThan(500);
   });
 
-  it("is told of, goes out and in again, and is used again where it can be read", () => {
+  it("is told of, goes out and in again, and is used again where it can be read", async () => {
     fill();
     const newer = JSON.stringify({ theme: "paper", square: 60, light: OF_TOMORROW });
     data.$client.prepare("update settings set value = ? where name = 'view'").run(newer);
@@ -252,7 +252,7 @@ describe("what can't be read", () => {
     changeSetting(data, "view", { theme: "slate" });
     expect(readSetting(data, "view")).toEqual({ theme: "slate", square: 60 });
     keepBoard(data, board, undefined, NOON);
-    expect(allUnread(data).map(({ table, id }) => `${table} ${id}`)).toEqual([
+    expect((await allUnread(data)).map(({ table, id }) => `${table} ${id}`)).toEqual([
       "settings view",
       "own_things story0000001",
       "tasks 1",
@@ -264,7 +264,7 @@ describe("what can't be read", () => {
     expect(exportDocument(path.join(folder, "right-sum.sqlite"), out, NOON).ok).toBe(true);
     expect(importDocument(out, again, () => "[]")).toMatchObject({ ok: true });
     const there = openFile(again);
-    expect(allUnread(there)).toEqual(allUnread(data));
+    expect(await allUnread(there)).toEqual(await allUnread(data));
     expect(rowAsItIs(there, "settings", "view")).toMatchObject({
       value: JSON.stringify({ square: 60, light: OF_TOMORROW, theme: "slate" }),
     });

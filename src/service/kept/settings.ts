@@ -11,7 +11,7 @@ interface SettingEntries {
 }
 
 /** The settings that are kept: the tutor's house rules, how the screen is to look, and which stock list is in use. */
-export const SETTINGS = {
+const SETTINGS = {
   house: {
     names: ["preset", ...SWITCH_NAMES],
     fits: (name, value) => typeof value === "string" && houseRulesFrom({ [name]: value }).ok,

@@ -1,7 +1,6 @@
 import type { ReactElement } from "react";
-import { API_ROUTES } from "@/service/apiRoutes";
 import type { Unread } from "@/service/kept/unread";
-import { LOOKS } from "./looks";
+import { UnreadList } from "./UnreadList";
 
 /** Tells of kept things that can't be read: they stay where they are, and can be saved as they are. */
 export function UnreadNotes({
@@ -23,21 +22,7 @@ export function UnreadNotes({
         {rows.length === 1 ? `One ${what} can’t be read here.` : `${rows.length} ${many} can’t be read here.`}{" "}
         Nothing of it is lost: it stays as it is, and may be read again by the Right Sum that wrote it.
       </p>
-      <ul className="mt-2 text-note">
-        {rows.map(({ table, id, why }) => (
-          <li
-            key={id}
-            className="flex flex-wrap items-baseline justify-between gap-x-4 border-t border-edge py-1.5"
-          >
-            <span className="min-w-0 wrap-anywhere">
-              {id}: {why}
-            </span>
-            <a href={API_ROUTES.setAside(table, id)} download className={LOOKS.words}>
-              Save it as it is
-            </a>
-          </li>
-        ))}
-      </ul>
+      <UnreadList rows={rows} />
     </section>
   );
 }

@@ -1,4 +1,5 @@
 import Exact from "fraction.js";
+import { bareDigits } from "../../number";
 import type { Sign, Sorted } from "../reading/glyphs";
 import { type JudgingTarget, valueFrom } from "../reading/judgingTarget";
 import { digitOf, isHandIn, type WrittenNumeral, worthOfNumeral } from "../reading/pieces";
@@ -10,7 +11,11 @@ import { decimalText, digitFault, digitsWithPoint, digitWrong, firstWrong } from
  * What a lattice states: each square the product of the digits over it and beside it, each diagonal the sum of
  * what lies in it. None where no lattice is drawn.
  */
-export function latticeClaim(rows: readonly StackRow[], marks: Sorted): Claim | undefined {
+export function latticeClaim(
+  rows: readonly StackRow[],
+  marks: Sorted,
+  asked: JudgingTarget,
+): Claim | undefined {
   const cells = marks.diagonals.filter(({ size }) => size === 1);
   if (cells.length === 0) return undefined;
   const [left, right] = [Math.min(...cells.map(({ col }) => col)), Math.max(...cells.map(({ col }) => col))];
@@ -59,16 +64,8 @@ export function latticeClaim(rows: readonly StackRow[], marks: Sorted): Claim | 
     ...cols.map((col) => ({ sign: at(col, bottom + 1), at: { col, row: bottom + 1 } })),
   ];
   const wanted = String(whole).padStart(reading.length, "0");
-  const factors = [
-    factorOf(
-      marks,
-      cols.map((col) => at(col, top - 1)),
-    ),
-    factorOf(
-      marks,
-      lines.map((row) => at(right + 1, row)),
-    ),
-  ];
+  const edges = [cols.map((col) => at(col, top - 1)), lines.map((row) => at(right + 1, row))];
+  const factors = edges.map((signs) => factorOf(marks, signs));
   if (fault !== undefined || !unfinished) {
     const off = reading
       .map((one, nth) => ({ ...one, ought: wanted[nth] ?? "0" }))
@@ -93,11 +90,34 @@ export function latticeClaim(rows: readonly StackRow[], marks: Sorted): Claim | 
     return claimOf("grid", read, { ...claim, uses, state: "unfinished" });
   const places = factors.reduce((sum, one) => sum + (one?.places ?? 0), 0);
   const value = new Exact(whole, 10n ** BigInt(places));
+  const copied = marks.last === undefined ? factorCopiedWrongly(edges, asked) : undefined;
   return claimOf("grid", read, {
     ...claim,
     uses,
+    ...(copied === undefined ? {} : { fault: copied, follows: true }),
     makes: { value, text: digitsWithPoint(whole, places), row: bottom + 1 },
   });
+}
+
+/** The first digit at an edge of a lattice that differs from the factor it was copied from, where the other factor is the problem's. */
+function factorCopiedWrongly(
+  edges: readonly (readonly (Sign | undefined)[])[],
+  { op, numbers }: JudgingTarget,
+): Fault | undefined {
+  if (op !== "multiply") return undefined;
+  const left = numbers.map(({ text }) => bareDigits(text.replace(".", "")));
+  const strange = edges.filter((signs) => {
+    const at = left.indexOf(bareDigits(signs.map((sign) => sign?.text ?? "").join("")));
+    if (at >= 0) left.splice(at, 1);
+    return at < 0;
+  });
+  const [signs, more] = strange;
+  const [ought, other] = left;
+  if (signs === undefined || more !== undefined || ought === undefined || other !== undefined)
+    return undefined;
+  const off =
+    signs.length === ought.length ? signs.find((sign, nth) => sign?.text !== ought[nth]) : undefined;
+  return off && { kind: "copied", at: { col: off.col, row: off.row }, written: off.text };
 }
 
 const isHandAt = (
@@ -150,14 +170,15 @@ export function areaClaim(rows: readonly StackRow[], marks: Sorted, asked: Judgi
       const rest = lower.slice(0, deep);
       if (top && side && total(along).mul(total(down)).equals(product))
         return fields(along, down, rest, marks);
-      if (marks.last === undefined && top !== side) strange ??= copiedEdge(along, down, rest, marks, factors);
+      if (marks.last === undefined && top !== side)
+        strange ??= areaCopiedWrongly(along, down, rest, marks, factors);
     }
   }
   return strange;
 }
 
 /** An area that is done with one factor copied wrongly, whose fields are all right by its edges: the part that differs. */
-function copiedEdge(
+function areaCopiedWrongly(
   along: readonly WrittenNumeral[],
   down: readonly WrittenNumeral[],
   rows: readonly StackRow[],

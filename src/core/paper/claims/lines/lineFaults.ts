@@ -73,12 +73,6 @@ function carriedFault(left: Side, right: Side, asked: JudgingTarget): Fault | un
 
 /** Where an expression was carried over with one number changed: that number. */
 function termFault(left: Side, right: Side): Fault | undefined {
-  const isSameWork = left.ops.join() === right.ops.join() && left.numbers.length === right.numbers.length;
-  const others = right.numbers.filter(({ value }, nth) => !left.numbers[nth]?.value.equals(value));
-  const [other, another] = isSameWork ? others : [];
-  const wrong = other?.numerator ?? other?.whole;
-  if (wrong !== undefined && another === undefined)
-    return { kind: "unequal", ...at(wrong.digits[0], wrong), written: wrong.mended };
   const kept = left.numbers.map(({ value }) => value);
   const strange = [...right.numbers].reverse().filter(({ value }) => {
     const at = kept.map((one) => isSameExact(one, value)).lastIndexOf(true);

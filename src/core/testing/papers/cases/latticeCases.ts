@@ -37,6 +37,9 @@ export const LATTICES: readonly {
 }[] = [
   { problem: "23 × 14", marks: lattice("23", "14", "2 3 8 12", " 322") },
   { problem: "23 × 14", marks: lattice("23", "14", "02 03 08 12", "0322") },
+  // A factor copied wrongly at an edge, and all after it right.
+  { problem: "23 × 14", marks: lattice("24", "14", "2 4 8 16", " 336"), wrong: { col: 3, row: 0 } },
+  { problem: "23 × 14", marks: lattice("23", "15", "2 3 10 15", " 345"), wrong: { col: 4, row: 2 } },
   { problem: "23 × 14", marks: lattice("14", "23", "2 8 3 12", " 322") },
   { problem: "34 × 27", marks: lattice("34", "27", "6 8 21 28", " 918") },
   { problem: "206 × 45", marks: lattice("206", "45", "8 0 24 10 0 30", " 9270") },
