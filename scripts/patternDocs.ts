@@ -1,5 +1,6 @@
 import { type ErrorPattern, PATTERNS, type PatternFacts, SLIPS } from "@/core/errorPatterns";
-import { patternWords } from "@/core/wording";
+import { PRESETS } from "@/core/house";
+import { patternWords, remedyWords } from "@/core/wording";
 import measured from "../bench/patterns.json" with { type: "json" };
 import { code, table } from "./markdown";
 
@@ -43,7 +44,7 @@ function measuredLine(pattern: ErrorPattern): string {
 }
 
 function entry({ id, example, lookAlikes }: PatternFacts, measures: string | undefined): string {
-  const { name, does, shows, apart, remedy, knownFrom } = patternWords(id);
+  const { name, does, shows, apart, knownFrom } = patternWords(id);
   return [
     `### ${code(id)}: ${name}`,
     "",
@@ -53,7 +54,7 @@ function entry({ id, example, lookAlikes }: PatternFacts, measures: string | und
     `- Example: ${code(example[0])} gives ${code(example[1])}`,
     `- Told apart: ${apart}`,
     ...(lookAlikes.length > 0 ? [`- Looks like: ${lookAlikes.map(code).join(", ")}`] : []),
-    `- Helps: ${remedy}`,
+    `- Helps: ${remedyWords(id, undefined, PRESETS.fillersTrueValue)}`,
     `- Known from: ${knownFrom}`,
     ...(measures === undefined ? [] : [`- Measured: ${measures}`]),
   ].join("\n");

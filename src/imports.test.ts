@@ -29,6 +29,7 @@ const CORE_ORDER = [
   "problem",
   "board",
   "methods",
+  "claims",
   "paper",
   "checks",
   "features",

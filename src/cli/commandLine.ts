@@ -2,7 +2,7 @@ import { parseArgs } from "node:util";
 import { boardAfter } from "@/core/board";
 import type { Working } from "@/core/methods";
 import { writeAnswer, writeProblem } from "@/core/problem";
-import { answerInWords, remedyWords } from "@/core/wording";
+import { answerInWords } from "@/core/wording";
 import { textBoard } from "@/render/text";
 import {
   type ExplainedJson,
@@ -104,7 +104,7 @@ async function explain(
 }
 
 /** The verdict, then each explanation: how likely it is, its patterns by id and by name; what helps, and what would tell two apart. */
-function explainedText({ verdict, faults, wanted, explanations, separating }: ExplainedJson): string {
+function explainedText({ verdict, faults, wanted, explanations, separating, twin }: ExplainedJson): string {
   if (verdict === "right") return "right";
   const [first] = explanations;
   const called =
@@ -115,7 +115,12 @@ function explainedText({ verdict, faults, wanted, explanations, separating }: Ex
     ...explanations.map(
       ({ patterns, names, likely }) => `${likely}  ${patterns.join(" + ")}: ${names.join("; ")}`,
     ),
-    ...first.patterns.map((id) => `What helps: ${remedyWords(id)}`),
+    ...first.helps.map((helps) => `What helps: ${helps}`),
+    ...(twin === null
+      ? []
+      : [
+          `To see whether it comes again, set ${twin.problem}: ${twin.answer === twin.right ? `${twin.right} is right` : `${twin.answer} would show it, ${twin.right} is right`}`,
+        ]),
     ...(separating === null
       ? []
       : [

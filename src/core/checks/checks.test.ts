@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { plus, same, valueOfQuantity } from "../claims";
 import { featuresOf } from "../features";
 import { choicesOf, type HouseRules, houseRulesFrom, PRESETS } from "../house";
 import { EVERY_METHOD, type MethodId, workingOf } from "../methods";
@@ -9,7 +10,6 @@ import { writeQuantity } from "../quantity";
 import { Wide } from "../testing/answers";
 import { anyHouse, anyProblem, anyTask } from "../testing/arbitrary";
 import { problemOf } from "../testing/problems";
-import { plus, same, valueOfQuantity } from "../testing/ratio";
 import { stepWords } from "../wording";
 import { type CalculatorKey, CLEARED, display, keysFor, press } from "./calculator";
 import { estimateOf, guessAgainst, isNear } from "./estimating/estimate";

@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { minus, over, plus, type Ratio, ratio, same, times } from "../claims";
 import { PRESETS } from "../house";
 import { workingOf } from "../methods";
 import { endsAsDecimal, factByHeart } from "../number";
 import { INVERSE, readProblem, undoneWith } from "../problem";
-import { minus, over, plus, type Ratio, ratio, same, times } from "../testing/ratio";
 import { valueOfResult } from "../testing/valueOfResult";
 
 const house = PRESETS.fillersTrueValue;

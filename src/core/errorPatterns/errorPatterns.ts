@@ -5,6 +5,7 @@ import { DIVISION_PATTERNS } from "./catalogue/columns/divisionPatterns";
 import { LENDING_PATTERNS } from "./catalogue/columns/lendingPatterns";
 import { MULTIPLICATION_PATTERNS } from "./catalogue/columns/multiplicationPatterns";
 import { PRODUCT_ROW_PATTERNS } from "./catalogue/columns/productRowPatterns";
+import { QUOTIENT_ZERO_PATTERNS } from "./catalogue/columns/quotientZeroPatterns";
 import { SHIFT_PATTERNS } from "./catalogue/columns/shiftPatterns";
 import { SUBTRACTION_PATTERNS } from "./catalogue/columns/subtractionPatterns";
 import { FORM_PATTERNS } from "./catalogue/fractions/formPatterns";
@@ -23,7 +24,7 @@ export const PATTERNS: Readonly<Record<PatternSkill, readonly ErrorPattern[]>> =
   addition: ADDITION_PATTERNS,
   subtraction: [...SUBTRACTION_PATTERNS, ...LENDING_PATTERNS],
   multiplication: [...MULTIPLICATION_PATTERNS, ...PRODUCT_ROW_PATTERNS],
-  division: DIVISION_PATTERNS,
+  division: [...DIVISION_PATTERNS, ...QUOTIENT_ZERO_PATTERNS],
   fractions: [...FRACTION_SUM_PATTERNS, ...FRACTION_PRODUCT_PATTERNS, ...FORM_PATTERNS],
   integers: INTEGERS_PATTERNS,
   money: MONEY_PATTERNS,

@@ -25,7 +25,7 @@ export {
 } from "./explaining/patternResults";
 export { type Answered, isSteady, sheetExplanations, showingsOn, waysTaken } from "./explaining/sheet";
 export { type Replay, replayOf, slipsBehind, undoingOf } from "./replaying/replay";
-export { separatingProblem } from "./replaying/separating";
+export { separatingProblem, type Twin, twinProblem } from "./replaying/separating";
 export { isSlip, SLIPS } from "./slips/slipFacts";
 export { type SlipAbout, slipsOf } from "./slips/slips";
 export { type PatternReason, wrongWorking } from "./wrongWorking";

@@ -26,7 +26,10 @@ export type PatternReason =
       readonly inTurn: boolean;
     }
   | { readonly kind: "putTogether"; readonly parts: readonly Answer[]; readonly answer: Answer }
-  | { readonly kind: "rewritten"; readonly before: Answer; readonly after: Answer };
+  | { readonly kind: "rewritten"; readonly before: Answer; readonly after: Answer }
+  /** The problem as it is read, and what is written for it at once. */
+  | { readonly kind: "setDown"; readonly problem: Problem }
+  | { readonly kind: "writtenAtOnce"; readonly answer: Answer };
 
 /** A working by a learner with patterns: the whole way to a wrong answer, its steps not made yet. */
 export type WrongWorking = WorkingToDraw<Reason | PatternReason, MethodId>;
@@ -102,6 +105,8 @@ function workedBy(asked: Problem, house: HouseRules, whole: Acting): WrongWorkin
     );
   const answer = way.acts.reduce((before, act) => act.writes?.(before, read) ?? before, worked.answer);
   if (read === asked && answer === worked.answer) return worked;
+  if (answer !== worked.answer && way.acts.some(({ atOnce }) => atOnce))
+    return { ...worked, problem: asked, answer, onPaper: writtenAtOnce(read, answer, house) };
   const onPaper = (): OnPaper<Reason | PatternReason> => {
     const { layout, steps } = worked.onPaper();
     const [first, ...rest] = steps;
@@ -177,6 +182,15 @@ function rewritten(
   ]);
   const index = Math.max(0, ...steps.map(({ page }) => page?.index ?? 0)) + 1;
   return pad.onPaper().steps.map((step) => ({ ...step, page: { index, layout: PLAIN_LAYOUT } }));
+}
+
+/** A problem set down, and an answer straight after it. */
+function writtenAtOnce(problem: Problem, answer: Answer, house: HouseRules): WrongWorking["onPaper"] {
+  const plainly = { ...house, grouping: "none" } as const;
+  const pad = newPad<Reason | PatternReason>();
+  pad.line("setOut", { kind: "setDown", problem }, () => [padText(writeProblem(problem, plainly))]);
+  pad.line("answer", { kind: "writtenAtOnce", answer }, () => [padText(writeAnswer(answer, plainly))]);
+  return pad.onPaper;
 }
 
 /** What decides whether acts go together: the decisions each takes, by name, the methods it comes out in, its rules. */

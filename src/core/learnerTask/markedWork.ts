@@ -56,7 +56,7 @@ export function markedWork(
     right: writeAnswer(ways.right, house),
     estimate: estimate ? estimateLine(estimate, house) : "",
     judged,
-    belief: judged?.shown === true ? beliefOf(judged.pattern) : undefined,
+    belief: judged?.shown === true ? beliefOf(judged.pattern, problem, guessed, house) : undefined,
     explanations: ranked,
     /** Which patterns could have shown, and which did. */
     shown: taken.filter((one) => one.shown).map(({ pattern }) => pattern),
@@ -67,9 +67,15 @@ export function markedWork(
 /** The slips by which a number is copied as another one. */
 const COPYING: readonly PatternId[] = ["slip-digit-miscopied", "slip-digit-left-out", "slip-digit-twice"];
 
-const beliefOf = (pattern: PatternId): { readonly name: string; readonly remedy: string } => ({
+/** A belief that an estimate shows: what it is called, and what helps with these numbers. */
+const beliefOf = (
+  pattern: PatternId,
+  problem: Problem,
+  wrong: string,
+  house: HouseRules,
+): { readonly name: string; readonly remedy: string } => ({
   name: patternWords(pattern).name,
-  remedy: remedyWords(pattern),
+  remedy: remedyWords(pattern, { problem, wrong }, house),
 });
 
 /** Whether everything on the paper is as a working with these patterns would have it. */

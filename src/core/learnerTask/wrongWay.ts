@@ -10,6 +10,7 @@ import {
   type Replay,
   replayOf,
   separatingProblem,
+  slipsBehind,
   undoingOf,
 } from "../errorPatterns";
 import type { HouseRules } from "../house";
@@ -18,14 +19,8 @@ import { EVERY_METHOD, type Reason, type Step, type StepStage } from "../methods
 import { type Picture, pictureOf } from "../pictures";
 import { type Problem, writeAnswer, writeProblem } from "../problem";
 import { mapTwo } from "../tuples";
-import {
-  methodWords,
-  notNearWords,
-  patternWords,
-  remedyWords,
-  undoneWords,
-  wrongStepWords,
-} from "../wording";
+import { methodWords, notNearWords, patternWords, remedyWords, stepWords, undoneWords } from "../wording";
+import { stepsSaid } from "./stepsSaid";
 
 /** A step of a replay as the screen shows it: its marks, and what is said to it. */
 interface ShownStep extends Writing {
@@ -107,30 +102,46 @@ export function wrongWayOf(
   const replay = replayOf(problem, house, patterns, given?.ok ? given.value.answer : undefined);
   if (replay === undefined) return undefined;
   const { wrong, sound, departs } = replay;
-  const shown = (steps: readonly Step<Reason | PatternReason>[]): readonly ShownStep[] =>
-    steps.map(({ stage, marks, focus, page, reason }) => ({
-      stage,
-      marks,
-      focus,
-      say: wrongStepWords(reason, house).say,
-      ...(page === undefined ? {} : { page }),
-    }));
+  const answer = given?.ok ? given.value.answer : undefined;
+  const slips = slipsBehind(problem, sound.answer, patterns, answer).map(({ about }) => about);
+  const said = stepsSaid({ replay, problem, patterns, slips, house });
+  const error = { problem, wrong: writeAnswer(wrong.answer, house) };
   const soundStep = sound.steps[departs];
   return {
     line: writeProblem(problem, house),
     method: methodWords(sound.method).name,
     patterns: patterns.map((id) => {
       const { name, does, apart } = patternWords(id);
-      return { name, does, remedy: remedyWords(id), apart };
+      return { name, does, remedy: remedyWords(id, error, house), apart };
     }),
-    wrong: { layout: wrong.layout, steps: shown(wrong.steps), answer: writeAnswer(wrong.answer, house) },
-    sound: { layout: sound.layout, steps: shown(sound.steps), answer: writeAnswer(sound.answer, house) },
+    wrong: { layout: wrong.layout, steps: shown(wrong.steps, said), answer: error.wrong },
+    sound: {
+      layout: sound.layout,
+      steps: shown(
+        sound.steps,
+        sound.steps.map(({ reason }) => stepWords(reason, house).say),
+      ),
+      answer: writeAnswer(sound.answer, house),
+    },
     departs: departs + 1,
     ...tellsOf(replay, problem, house),
     picture: soundStep && pictureOf(soundStep.reason, sound),
     separating: separatingOf(replay, problem, house, patterns),
   };
 }
+
+/** The steps of a working with what is said to each. */
+const shown = (
+  steps: readonly Step<Reason | PatternReason>[],
+  said: readonly string[],
+): readonly ShownStep[] =>
+  steps.map(({ stage, marks, focus, page }, index) => ({
+    stage,
+    marks,
+    focus,
+    say: said[index] ?? "",
+    ...(page === undefined ? {} : { page }),
+  }));
 
 /** What gives a wrong answer away at once: the estimate, and the answer taken back. */
 function tellsOf(

@@ -1,19 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { runOf } from "../checks";
+import { minus, plus, ratio, same, sizeOf, sum as sumOf, times, valueOfQuantity as valueIn } from "../claims";
 import { EVERY_METHOD, workingOf } from "../methods";
 import { Wide, wide } from "../testing/answers";
 import { anyHouse, anyTask } from "../testing/arbitrary";
-import {
-  minus,
-  plus,
-  ratio,
-  same,
-  sizeOf,
-  sum as sumOf,
-  times,
-  valueOfQuantity as valueIn,
-} from "../testing/ratio";
 import { pictureWords } from "../wording";
 import { type Pieces, pictureOf } from ".";
 

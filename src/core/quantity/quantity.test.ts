@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { over, ratio, same, sizeOf, valueOfQuantity } from "../claims";
 import { PRESETS } from "../house";
 import { readOneQuantity } from "../problem";
-import { over, ratio, same, sizeOf, valueOfQuantity } from "../testing/ratio";
 import {
   CURRENCY_IDS,
   currencyOf,

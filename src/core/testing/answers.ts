@@ -1,4 +1,5 @@
 import Exact from "decimal.js";
+import { asText } from "../claims";
 import type { Working } from "../methods";
 import type { Decimal } from "../number";
 import type { Answer, DecimalProblem } from "../problem";
@@ -25,7 +26,7 @@ function wrongValue({ op, operands }: DecimalProblem, answer: Answer): string | 
   const [first, ...rest] = operands.map(wide);
   if (first === undefined) return "there are no operands";
   const fault = (holds: boolean, right: string): string | undefined =>
-    holds ? undefined : `${JSON.stringify(answer, bigints)} is not ${right}`;
+    holds ? undefined : `${asText(answer)} is not ${right}`;
   const [divisor = first] = rest;
   if (answer.kind === "comparison") {
     const order = first.comparedTo(divisor);
@@ -97,10 +98,6 @@ function isRounded(right: Exact, numeral: Decimal): boolean {
 }
 
 const common = (a: bigint, b: bigint): bigint => (b === 0n ? a : common(b, a % b));
-
-/** Big integers as text, so that a fault can be shown. */
-export const bigints = (_: string, value: unknown): unknown =>
-  typeof value === "bigint" ? `${value}n` : value;
 
 /** The numeral an answer is written with, where it is one. */
 const numeralOf = (answer: Answer): Decimal | undefined =>

@@ -1,6 +1,3 @@
-import type { Working } from "../methods";
-import { type Answer, type DecimalProblem, operandsOf, type Problem } from "../problem";
-import { currencyOf, type UnitId } from "../quantity";
 import {
   below,
   isSimplest,
@@ -16,7 +13,10 @@ import {
   valueOfAnswer,
   valueOfExpression,
   valueOfQuantity,
-} from "./ratio";
+} from "../claims";
+import type { Working } from "../methods";
+import { type Answer, type DecimalProblem, operandsOf, type Problem } from "../problem";
+import { currencyOf, type UnitId } from "../quantity";
 
 type Asked = Exclude<Problem, DecimalProblem>;
 

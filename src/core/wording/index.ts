@@ -4,9 +4,17 @@ export { pictureWords } from "./checks/pictureWords";
 export { stageName } from "./checks/stageWords";
 export { type AnyMethodWords, refusalSentence } from "./contract/methodWords";
 export { methodWordsFrom, type Wordbook, wordsFrom } from "./contract/wordbook";
-export { LIKELIHOOD_WORDS, slipNameWords } from "./errorPatterns/slipAboutWords";
+export { LIKELIHOOD_WORDS, slipDidWords, slipNameWords } from "./errorPatterns/slipAboutWords";
 export { patternWords } from "./errorPatterns/wordsOfPatterns";
-export { notNearWords, remedyWords, undoneWords, wrongStepWords } from "./errorPatterns/wrongSteps";
+export {
+  didWords,
+  FOLLOWS,
+  notNearWords,
+  remedyWords,
+  saysDone,
+  undoneWords,
+  wrongStepWords,
+} from "./errorPatterns/wrongSteps";
 export { FRACTION_BOOK } from "./fractions/fractionBook";
 export {
   houseRefusalWords,

@@ -1,11 +1,25 @@
-import { markedAnswer, type PatternId, separatingProblem, waysKept } from "@/core/errorPatterns";
-import { type HouseChoices, houseRulesFrom } from "@/core/house";
+import {
+  markedAnswer,
+  type PatternId,
+  separatingProblem,
+  type Twin,
+  twinProblem,
+  waysKept,
+} from "@/core/errorPatterns";
+import { type HouseChoices, type HouseRules, houseRulesFrom } from "@/core/house";
 import { type ExplanationView, explanationView } from "@/core/learnerTask";
 import { readLearnerAnswer } from "@/core/marking";
 import { readProblem, writeAnswer, writeProblem } from "@/core/problem";
 import { done, failed, type Result } from "@/core/result";
 import { mapTwo } from "@/core/tuples";
-import { FORM_FAULT_WORDS, givenErrorWords, houseRefusalWords, readErrorWords } from "@/core/wording";
+import {
+  FORM_FAULT_WORDS,
+  givenErrorWords,
+  houseRefusalWords,
+  patternWords,
+  readErrorWords,
+  remedyWords,
+} from "@/core/wording";
 import type { Refusal } from "../refusal";
 
 /** What a program asks about: a problem and an answer to it as typed, and house choices if it likes. */
@@ -24,7 +38,13 @@ interface ExplainJson {
   readonly faults: readonly string[];
   readonly wanted: string | null;
   /** Likeliest first. Their probabilities are of all that could have led to the answer, to four places. */
-  readonly explanations: readonly ExplanationView[];
+  readonly explanations: readonly ExplanationJson[];
+}
+
+/** An explanation with what each of its patterns does, and what helps against it with the numbers of this problem. */
+interface ExplanationJson extends ExplanationView {
+  readonly does: readonly string[];
+  readonly helps: readonly string[];
 }
 
 /** An answer explained, with a problem that would tell the two likeliest explanations apart where they are close. */
@@ -35,6 +55,8 @@ export interface ExplainedJson extends ExplainJson {
     /** What each of the two would answer to it. */
     readonly answers: readonly [string, string];
   } | null;
+  /** Where no second explanation is close: a problem on which the first would show again, what it would answer, and what is right. */
+  readonly twin: { readonly problem: string; readonly answer: string; readonly right: string } | null;
 }
 
 const kept = waysKept();
@@ -48,14 +70,20 @@ export function explainedRequested(request: ExplainRequest): Result<ExplainedJso
   if (!explained.ok) return explained;
   const house = houseRulesFrom(request.house ?? {});
   const [first, second] = explained.value.explanations;
-  if (!house.ok || first === undefined || second === undefined || second.probability < CLOSE)
-    return done({ ...explained.value, separating: null });
+  const none = done({ ...explained.value, separating: null, twin: null });
+  if (!house.ok || first === undefined) return none;
   const problem = readProblem(request.problem, house.value);
-  const found = problem.ok
-    ? separatingProblem(problem.value, house.value, first.patterns, second.patterns)
-    : undefined;
+  if (!problem.ok) return none;
+  if (second === undefined || second.probability < CLOSE)
+    return done({
+      ...explained.value,
+      separating: null,
+      twin: twinJson(twinProblem(problem.value, house.value, first.patterns), house.value),
+    });
+  const found = separatingProblem(problem.value, house.value, first.patterns, second.patterns);
   return done({
     ...explained.value,
+    twin: null,
     separating:
       found === undefined
         ? null
@@ -66,6 +94,15 @@ export function explainedRequested(request: ExplainRequest): Result<ExplainedJso
           },
   });
 }
+
+const twinJson = (twin: Twin | undefined, house: HouseRules): ExplainedJson["twin"] =>
+  twin === undefined
+    ? null
+    : {
+        problem: writeProblem(twin.problem, house),
+        answer: writeAnswer(twin.answers[0], house),
+        right: writeAnswer(twin.answers[1], house),
+      };
 
 /** Marks an answer to a problem, and says what may lie behind it where it is wrong. */
 export function explainRequested(request: ExplainRequest): Result<ExplainJson, Refusal> {
@@ -84,6 +121,7 @@ export function explainRequested(request: ExplainRequest): Result<ExplainJson, R
   const key = `${JSON.stringify(request.house ?? {})} ${request.problem}`;
   const ways = kept(key, problem.value, house.value);
   const { verdict, explanations } = markedAnswer(ways, given.value, house.value);
+  const error = { problem: problem.value, wrong: writeAnswer(given.value.answer, house.value) };
   return done({
     problem: request.problem,
     given: request.given,
@@ -92,7 +130,12 @@ export function explainRequested(request: ExplainRequest): Result<ExplainJson, R
     wanted: verdict.kind === "form" ? writeAnswer(ways.right, house.value) : null,
     explanations: explanations.map((one) => {
       const told = explanationView(ways, given.value.answer, one, house.value);
-      return { ...told, probability: Math.round(told.probability * 10_000) / 10_000 };
+      return {
+        ...told,
+        probability: Math.round(told.probability * 10_000) / 10_000,
+        does: one.patterns.map((id) => patternWords(id).does),
+        helps: one.patterns.map((id) => remedyWords(id, error, house.value)),
+      };
     }),
   });
 }

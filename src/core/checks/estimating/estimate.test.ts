@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { below, minus, ratio, right, same, size, sum, times, valueOfQuantity } from "../../claims";
 import { PRESETS } from "../../house";
 import { EVERY_METHOD, workingOf } from "../../methods";
 import { operandsOf, type Problem, writeProblem } from "../../problem";
 import { type Quantity, writeQuantity } from "../../quantity";
 import { anyProblem } from "../../testing/arbitrary";
 import { problemOf } from "../../testing/problems";
-import { below, minus, ratio, right, same, size, sum, times, valueOfQuantity } from "../../testing/ratio";
 import { runOf } from "../run";
 import { directionOf } from "./direction";
 import { estimateOf } from "./estimate";

@@ -52,21 +52,46 @@ function worked({ first, rest }: Line, rank: readonly SignedOperation[]): Line {
   return { first: head, rest: later };
 }
 
+/** A line with the signs of one rank worked from the right. */
+function workedFromRight({ first, rest }: Line, rank: readonly SignedOperation[]): Line {
+  const parts = [first, ...rest.map(({ part }) => part)];
+  const ops = rest.map(({ op }) => op);
+  for (let at = ops.length - 1; at >= 0; at--) {
+    const [op, left, right] = [ops[at], parts[at], parts[at + 1]];
+    if (op === undefined || left === undefined || right === undefined || !rank.includes(op)) continue;
+    parts.splice(at, 2, joined(left, op, right));
+    ops.splice(at, 1);
+  }
+  const [head = first, ...others] = parts;
+  return {
+    first: head,
+    rest: others.flatMap((part, at) => {
+      const op = ops[at];
+      return op === undefined ? [] : [{ op, part }];
+    }),
+  };
+}
+
 /** An expression taken together in another order, inside its brackets too. */
-function regrouped(expression: Expression, ranks: Ranks, brackets: "kept" | "passedOver"): Expression {
+function regrouped(
+  expression: Expression,
+  ranks: Ranks,
+  brackets: "kept" | "passedOver",
+  works = worked,
+): Expression {
   if (expression.kind === "quantity") return expression;
   const { first, rest } = lineOf(expression, brackets);
-  const inside = (part: Expression): Expression => regrouped(part, ranks, brackets);
+  const inside = (part: Expression): Expression => regrouped(part, ranks, brackets, works);
   const line: Line = { first: inside(first), rest: rest.map(({ op, part }) => ({ op, part: inside(part) })) };
-  return ranks.reduce(worked, line).first;
+  return ranks.reduce(works, line).first;
 }
 
 /** A chain read in another order; none where that order makes no problem, such as money added to a number. */
 const reads =
-  (ranks: Ranks, brackets: "kept" | "passedOver") =>
+  (ranks: Ranks, brackets: "kept" | "passedOver", works = worked) =>
   (problem: Problem): Problem | undefined => {
     if (problem.kind !== "chain") return undefined;
-    const read = problemOf(regrouped(problem.expression, ranks, brackets), problem.form);
+    const read = problemOf(regrouped(problem.expression, ranks, brackets, works), problem.form);
     return read.ok ? read.value : undefined;
   };
 
@@ -99,5 +124,12 @@ export const CHAIN_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: ["chain-left-to-right"],
     reads: reads(SUMS_FIRST, "kept"),
+  },
+  {
+    id: "chain-from-the-right",
+    example: ["36 ÷ 6 ÷ 2", "12"],
+    frequency: 1,
+    lookAlikes: [],
+    reads: reads(SOUND, "kept", workedFromRight),
   },
 ];

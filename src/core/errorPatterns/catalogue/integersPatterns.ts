@@ -1,5 +1,5 @@
 import { signRule } from "../../methods";
-import { compareNumerals, isZero, type Numeral, unsigned } from "../../number";
+import { compareNumerals, type Decimal, isZero, type Numeral, unsigned, wholeNumeral } from "../../number";
 import {
   AS_IT_COMES,
   isNumeral,
@@ -10,7 +10,8 @@ import {
   withOperands,
 } from "../../problem";
 import { overrideIn } from "../contract/decisionOverride";
-import type { PatternsOf } from "../contract/errorPattern";
+import type { PatternsOf, Split } from "../contract/errorPattern";
+import { decimalProblem, twoDecimals } from "../contract/parts";
 
 const bySigns = overrideIn(signRule);
 const BY_SIGNS = [signRule.id];
@@ -97,6 +98,24 @@ const endsUnlike = (problem: Problem): boolean => {
   const [left, { join, numeral: right }] = [problem.first, problem.more[0]];
   return join === "add" ? left.negative !== right.negative : left.negative && right.negative;
 };
+
+/** Two whole numbers or decimals whose difference is below zero. */
+function belowZero(problem: Problem): readonly [Decimal, Decimal] | undefined {
+  const two = twoDecimals(problem, "subtract");
+  return two !== undefined && compareNumerals(...two) < 0 ? two : undefined;
+}
+
+/** The sizes added, and a minus before the sum. */
+function addedBelowZero(problem: Problem): Split | undefined {
+  const two = belowZero(problem);
+  return (
+    two && {
+      inTurn: true,
+      parts: [decimalProblem("add", two)],
+      joins: ([sum]) => (sum?.kind === "decimal" ? { ...sum, negative: true } : undefined),
+    }
+  );
+}
 
 export const INTEGERS_PATTERNS: PatternsOf = [
   {
@@ -213,5 +232,28 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: [],
     reads: laterFirst,
+  },
+  {
+    id: "int-below-zero-added",
+    example: ["3 − 8", "−11"],
+    frequency: 1,
+    lookAlikes: [],
+    splits: addedBelowZero,
+  },
+  {
+    id: "int-nothing-below-zero",
+    example: ["4 − 9", "0"],
+    frequency: 2,
+    lookAlikes: [],
+    writes: (_, problem) => (belowZero(problem) === undefined ? undefined : wholeNumeral(0n)),
+    atOnce: true,
+  },
+  {
+    id: "int-minus-wins",
+    example: ["8 + (−3)", "−5"],
+    frequency: 2,
+    lookAlikes: [],
+    needs: addsUnlike,
+    decides: bySigns({ sumBelow: (left, right) => left.negative || right.negative }),
   },
 ];

@@ -45,6 +45,10 @@ export interface PatternAct {
   readonly splits?: (problem: Problem) => Split | undefined;
   /** What is written for the answer that was worked out; none where it is written as it is. */
   readonly writes?: (answer: Answer, problem: Problem) => Answer | undefined;
+  /** What is decided so by sound workers too, where the house does not: the sound way beside it is worked like that. */
+  readonly soundly?: readonly DecisionOverride[];
+  /** Whether what is written is written at once, with nothing worked before it. */
+  readonly atOnce?: boolean;
   /** Whether only the last line is written otherwise, and nothing that is worked on the way to it. */
   readonly atTheEnd?: boolean;
   /** What a problem must have for the pattern to come in at all. */

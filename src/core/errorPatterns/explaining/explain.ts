@@ -53,6 +53,9 @@ const NEAR: Readonly<Record<Nearness, number>> = {
 const BESIDE_SLIPS = 1.6;
 /** What is left for what nobody knows, whatever else leads to an answer: one answer is never proof. */
 const NEVER_SURE = 0.05;
+/** Two errors at once, and a way of working that is not the house's, are each guessed from one answer: this much more is left open beside them. */
+const BESIDE_PAIRS = 0.3;
+const BESIDE_OUT_OF_HOUSE = 0.35;
 /** Where there are few other answers, nearly every slip comes to one of them, which speaks for none of them. */
 const SLIPS_IF_SMALL = 0.45;
 /** And there is left for what nobody knows: as much again as the slips and a half, and a fifth of the patterns. */
@@ -124,18 +127,20 @@ export function explanationsOf(
     return {
       kind,
       patterns: way.patterns,
+      ofHouse: way.ofHouse || way.patterns.some((id) => (history.get(id)?.shown ?? 0) > 0),
       weight: (mass * shareOfWay(way, history) * formShare(way.answer, given)) / way.among / sums[kind],
     };
   });
   const weightOf = (...kinds: readonly Kind[]): number =>
     weighed.reduce((sum, { kind, weight }) => sum + (kinds.includes(kind) ? weight : 0), 0);
   const [bySlips, byPatterns] = [weightOf("slip"), weightOf("single", "inner", "pair")];
+  const byStrangers = weighed.reduce((sum, { ofHouse, weight }) => sum + (ofHouse ? 0 : weight), 0);
   const near = nearness(right, given);
   const nearby = near === undefined ? 0 : NEAR[near] / answersSoNear(near, Math.log10(others));
   const unknown = Math.max(
     FROM_NOWHERE * Math.max(1 / others, nearby),
     (bySlips + byPatterns) * NEVER_SURE,
-    bySlips * BESIDE_SLIPS,
+    bySlips * BESIDE_SLIPS + weightOf("pair") * BESIDE_PAIRS + byStrangers * BESIDE_OUT_OF_HOUSE,
     small ? bySlips * SMALL_FOR_SLIPS + byPatterns * SMALL_FOR_PATTERNS : 0,
   );
   const all = bySlips + byPatterns + unknown;

@@ -31,7 +31,8 @@ describe("how likely an explanation is said to be", () => {
   it("is how often it is true of simulated learners", () => {
     const bins = Array.from({ length: 10 }, () => ({ count: 0, said: 0, is: 0 }));
     for (const { found, patterns } of answers) {
-      for (const one of found) {
+      // Of two at once more is left open than learners need who have nothing but what is in the catalogue.
+      for (const one of found.filter((each) => each.patterns.length < 2)) {
         const bin = bins[Math.min(9, Math.floor(one.probability * 10))];
         if (bin === undefined) throw new Error("there are ten bins");
         bin.count += 1;
@@ -105,9 +106,9 @@ describe("a slip", () => {
     ["268 + 157", "45", "slip-digit-left-out", "the 2 of the answer left out"],
     ["268 + 157", "4225", "slip-digit-twice", "the 2 of the answer written twice"],
     ["6.3 × 7", "41.4", "slip-digits-swapped", "41 written as 14"],
-    ["−8 − 5", "13", "slip-sign-dropped", "its sign is the other one"],
-    ["12.5 − 4.2", "16.7", "slip-wrong-operation", "12.5 + 4.2 was worked"],
-    ["4.7 + 3.8", "8.6", "slip-fact-off-by-one", "8.6 for 8.5"],
+    ["−8 − 5", "13", "slip-sign-dropped", "the other sign written"],
+    ["12.5 − 4.2", "16.7", "slip-wrong-operation", "12.5 + 4.2 worked"],
+    ["4.7 + 3.8", "8.6", "slip-fact-off-by-one", "8.6 written for 8.5"],
   ])("in %s = %s says what went wrong", (line, typed, id, words) => {
     const problem = problemOf(line);
     const given = valueOfResult(readLearnerAnswer(typed, problem, house), `${typed} can't be read`);

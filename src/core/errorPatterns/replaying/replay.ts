@@ -1,12 +1,17 @@
+import { type PaperLayout, standsInColumns } from "../../board";
+import { asText, falseSteps } from "../../claims";
 import type { HouseRules } from "../../house";
 import { sameAnswer } from "../../marking";
 import {
   answerOf,
   drawn,
+  EVERY_METHOD,
   type MethodId,
   type Reason,
+  type Step,
   type Working,
   type WorkingBy,
+  type WorkingToDraw,
   workingOf,
 } from "../../methods";
 import {
@@ -24,6 +29,7 @@ import {
   writeAnswer,
 } from "../../problem";
 import type { Amount, Measure } from "../../quantity";
+import { overridesFor } from "../contract/decisionOverride";
 import type { PatternAct } from "../contract/errorPattern";
 import type { PatternId } from "../contract/patternIds";
 import { patternsNamed } from "../errorPatterns";
@@ -38,6 +44,8 @@ export interface Replay {
   readonly sound: Working;
   /** The index of the first step that is done otherwise. */
   readonly departs: number;
+  /** The indexes of the steps after it that state something that does not hold. */
+  readonly untrue: readonly number[];
 }
 
 /**
@@ -54,9 +62,10 @@ export function replayOf(
   const acts = patternsNamed(patterns) ?? slipActs(problem, right, patterns, given);
   const wrong = acts === undefined ? undefined : wrongWorking(problem, house, acts);
   if (wrong === undefined || sameAnswer(problem, right, wrong.answer)) return undefined;
-  const sound = soundBeside(wrong, house);
+  const sound = soundBeside(wrong, house, acts ?? []);
   const made = drawn(wrong);
-  return { wrong: made, sound, departs: departure(made, sound) };
+  const departs = departure(made, sound);
+  return { wrong: made, sound, departs, untrue: falseSteps(made).steps.filter((index) => index > departs) };
 }
 
 /** The careless slips of a kind that lead to an answer, each with what went wrong in it. */
@@ -84,20 +93,33 @@ function slipActs(
 }
 
 /** The sound working by the wrong one's method and rules, so that the two can be laid side by side. */
-const soundBeside = (wrong: WrongWorking, house: HouseRules): Working =>
-  workingOf(wrong.problem, { ...wrong.house, currency: house.currency }, wrong.method);
+function soundBeside(wrong: WrongWorking, house: HouseRules, acts: readonly PatternAct[]): Working {
+  const rules = { ...wrong.house, currency: house.currency };
+  const soundly = acts.flatMap((act) => act.soundly ?? []);
+  if (soundly.length === 0) return workingOf(wrong.problem, rules, wrong.method);
+  const worked = (problem: Problem, here: HouseRules, method: MethodId): WorkingToDraw<Reason, MethodId> =>
+    EVERY_METHOD.workingOtherwise(problem, here, method, overridesFor(soundly, method), (inner, inHouse) =>
+      worked(inner, inHouse, EVERY_METHOD.preferredMethod(inner, inHouse)),
+    );
+  return drawn(worked(wrong.problem, rules, wrong.method));
+}
 
-const asText = (value: unknown): string =>
-  JSON.stringify(value, (_, part: unknown) => (typeof part === "bigint" ? `${part}n` : part));
+/** The digits of a step, and where they stand: under each other where the page has columns, else only beside each other. */
+function digitsPlaced({ marks, page }: Step<unknown>, first: PaperLayout): string {
+  const digits = marks.filter((mark) => mark.kind === "glyph").filter(({ text }) => /\d/.test(text));
+  const from = standsInColumns(page?.layout ?? first) ? 0 : Math.min(...digits.map(({ col }) => col));
+  return digits.map(({ text, col, row }) => `${text} ${col - from} ${row}`).join();
+}
 
+/** The first step that is done otherwise: what it says is another thing, or its digits stand elsewhere. A longer line under them is no other way. */
 function departure(wrong: Replay["wrong"], sound: Working): number {
   const at = wrong.steps.findIndex((step, index) => {
     const beside = sound.steps[index];
+    if (step.reason.kind === "setDown") return false;
     return (
       beside === undefined ||
-      step.reason.kind !== beside.reason.kind ||
       asText(step.reason) !== asText(beside.reason) ||
-      asText(step.marks) !== asText(beside.marks)
+      digitsPlaced(step, wrong.layout) !== digitsPlaced(beside, sound.layout)
     );
   });
   return at < 0 ? wrong.steps.length - 1 : at;

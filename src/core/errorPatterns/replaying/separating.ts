@@ -50,6 +50,25 @@ export function separatingProblem(
   return undefined;
 }
 
+/** A problem like another one, on which these patterns would show again: what they would answer to it, and the right answer. */
+export interface Twin {
+  readonly problem: Problem;
+  readonly answers: readonly [shown: Answer, right: Answer];
+}
+
+/** A twin to set next where one account is sure; of a slip any problem of the same build, to see that it does not come again. */
+export function twinProblem(
+  problem: Problem,
+  house: HouseRules,
+  patterns: readonly PatternId[],
+): Twin | undefined {
+  if (patternsNamed(patterns) !== undefined) return separatingProblem(problem, house, patterns, []);
+  const twin = changed(problem).find((candidate) => isNatural(candidate, house));
+  if (twin === undefined) return undefined;
+  const right = answerOf(twin, house);
+  return { problem: twin, answers: [right, right] };
+}
+
 /** Whether an example is of the kind of problem that the learner has before them: whole numbers where these are whole. */
 function isAlike(problem: Problem, example: Problem): boolean {
   const wholes = (one: Problem): boolean =>

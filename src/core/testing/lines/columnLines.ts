@@ -110,6 +110,7 @@ export const quotient: Lines = fc.oneof(
   fc.tuple(int(2, 60), pick("0.5", "0.2", "0.25", "0.4", "0.8")).map(([a, b]) => `${a} ÷ ${b}`),
   fc.tuple(int(1, 9), pick("12", "20", "25", "40", "8")).map(([a, b]) => `${a} ÷ ${b}`),
   fc.tuple(int(21, 999), int(2, 9)).map(([a, b]) => `${a} ÷ ${b} with remainder`),
+  fc.tuple(int(1, 60), pick("3", "6", "7", "9", "11")).map(([a, b]) => `${a} ÷ ${b} to hundredths`),
   fc
     .tuple(int(12, 99), pick("0", "00"), int(2, 9))
     .map(([a, zeros, b]) => `${a}${zeros} ÷ ${b}0 with remainder`),

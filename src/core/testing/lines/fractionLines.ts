@@ -35,6 +35,12 @@ export const fractions: Lines = fc.oneof(
       .map(([part, by]) => `${part} = ?/${Number(part.split("/")[1]) * by}`),
   },
   {
+    weight: 1,
+    arbitrary: fc
+      .tuple(proper, int(2, 5))
+      .map(([part, by]) => `${part} = ${Number(part.split("/")[0]) * by}/?`),
+  },
+  {
     weight: 2,
     arbitrary: fc
       .tuple(int(2, 60), int(2, 60), int(2, 6))
@@ -59,7 +65,9 @@ export const fractions: Lines = fc.oneof(
   },
   {
     weight: 2,
-    arbitrary: fc.tuple(int(0, 3), int(1, 99)).map(([whole, end]) => `${whole}.${end} as a fraction`),
+    arbitrary: fc
+      .tuple(int(0, 2), fc.oneof(int(1, 99), int(1, 99), int(101, 999)))
+      .map(([whole, end]) => `${whole}.${end} as a fraction`),
   },
   {
     weight: 2,

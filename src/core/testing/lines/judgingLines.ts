@@ -34,6 +34,16 @@ export const judging: Lines = fc.oneof(
   },
   { weight: 1, arbitrary: compared(decimal) },
   { weight: 2, arbitrary: listed(end) },
+  {
+    weight: 2,
+    arbitrary: fc.tuple(int(-20, 20), int(-20, -1)).map(([a, b]) => `compare ${a} and ${b}`),
+  },
+  {
+    weight: 1,
+    arbitrary: fc
+      .uniqueArray(int(-12, 9), { minLength: 3, maxLength: 3 })
+      .map((all) => `order ${all.join("; ")}`),
+  },
   { weight: 4, arbitrary: compared(proper) },
   { weight: 2, arbitrary: listed(proper) },
   {

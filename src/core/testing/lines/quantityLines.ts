@@ -61,6 +61,7 @@ const UNIT_PAIRS = [
   ["L", "mL", 1000],
   ["kg", "g", 1000],
   ["m", "cm", 100],
+  ["cm", "mm", 10],
 ] as const;
 export const units: Lines = fc.constantFrom(...UNIT_PAIRS).chain(([large, small, rate]) => {
   const few = rate > 60 ? fc.oneof(int(1, rate - 1), int(1, 99), int(1, 9)) : int(1, rate - 1);

@@ -1,4 +1,4 @@
-import { same } from "../ratio";
+import { same } from "../../claims";
 import { worked } from "../said/chains";
 import type { WrittenPaper } from "./";
 

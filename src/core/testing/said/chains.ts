@@ -1,4 +1,4 @@
-import { over, plus, type Ratio, ratio, times } from "../ratio";
+import { over, plus, type Ratio, ratio, times } from "../../claims";
 import { minusOf } from "./forms";
 import { digits } from "./numbersRead";
 

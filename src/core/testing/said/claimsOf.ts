@@ -1,5 +1,5 @@
+import { below, ratio, same, size, times } from "../../claims";
 import type { HouseRules } from "../../house";
-import { below, ratio, same, size, times } from "../ratio";
 import { CHAIN, worked } from "./chains";
 import { FORMS, minusOf } from "./forms";
 import { quantity } from "./numbersRead";

@@ -1,4 +1,4 @@
-import { below, over, plus, type Ratio, ratio, same, size, times } from "../ratio";
+import { below, over, plus, type Ratio, ratio, same, size, times } from "../../claims";
 import { CARDINAL, DIGITS, NUMBER_WORD, PIECE, Q, S } from "./numbersRead";
 
 interface Form {

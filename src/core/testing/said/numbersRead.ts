@@ -1,5 +1,5 @@
+import { plus, type Ratio, ratio, sizeOf, sum, times } from "../../claims";
 import { UNITS } from "../../quantity";
-import { plus, type Ratio, ratio, sizeOf, sum, times } from "../ratio";
 
 const CARDINALS: ReadonlyMap<string, bigint> = new Map([
   ..."zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen"

@@ -1,5 +1,5 @@
+import { ratio, sum, times } from "../../claims";
 import type { HouseRules } from "../../house";
-import { ratio, sum, times } from "../ratio";
 import { digits, MEASURED } from "./numbersRead";
 
 const MAJORS = /\b(?:dollar|pound|euro|peso|rupee)s?\b|\brand\b/g;

@@ -2,6 +2,7 @@ import type { Likelihood, PatternId, SlipAbout } from "../../errorPatterns";
 import type { HouseRules } from "../../house";
 import { signOf, writeAnswer, writeProblem } from "../../problem";
 import { writeQuantity } from "../../quantity";
+import { sentence } from "../numbers/line";
 import { patternWords } from "./wordsOfPatterns";
 
 /** How likely an explanation is, in words. */
@@ -26,15 +27,19 @@ function slipAboutWords(about: SlipAbout, house: HouseRules): string {
     case "swapped":
       return `${about.digits} written as ${[...about.digits].reverse().join("")}`;
     case "key":
-      return `${about.as} typed for ${about.digit}, the key beside it`;
+      return `${about.as} typed for ${about.digit}`;
     case "offByOne":
-      return `${writeAnswer(about.written, house)} for ${writeAnswer(about.right, house)}`;
+      return `${writeAnswer(about.written, house)} written for ${writeAnswer(about.right, house)}`;
     case "operation":
-      return `${writeProblem(about.read, house)} was worked`;
+      return `${writeProblem(about.read, house)} worked`;
     case "sign":
-      return "its sign is the other one";
+      return "the other sign written";
   }
 }
+
+/** What just went wrong in a slip, as a sentence. */
+export const slipDidWords = (about: SlipAbout, house: HouseRules): string =>
+  `${sentence(slipAboutWords(about, house))}.`;
 
 /** The most slips of a kind that are told, where several come to the same. */
 const MOST_TOLD = 2;

@@ -6,13 +6,41 @@ import { type Answer, type Problem, writeAnswer, writeProblem } from "../../prob
 import { estimateLine } from "../checks/checkWords";
 import { listed, plain, type StepWords, sentence } from "../numbers/line";
 import { stepWords } from "../stepWords";
+import { type MadeError, saidOf, saidOfExample } from "./errorSaid";
 import { patternWords } from "./wordsOfPatterns";
 
-/** What helps against a pattern, as a sentence. */
-export function remedyWords(id: PatternId): string {
-  const remedy = sentence(patternWords(id).remedy);
-  return /[.?!]$/.test(remedy) ? remedy : `${remedy}.`;
+const ended = (text: string): string => {
+  const said = sentence(text);
+  return /[.?!]$/.test(said) ? said : `${said}.`;
+};
+
+/** What helps against a pattern, as a sentence: with the numbers of the error where they fit, else with those of the pattern's own example. */
+export function remedyWords(id: PatternId, error: MadeError | undefined, house: HouseRules): string {
+  const { remedy } = patternWords(id);
+  const here = error && saidOf(id, remedy, error, house);
+  if (here !== undefined) return ended(here);
+  const example = saidOfExample(id, remedy, house);
+  if (example === undefined) return ended(patternWords(id).name);
+  return error === undefined
+    ? ended(example.said)
+    : ended(`for instance, with ${example.line}: ${example.said}`);
 }
+
+/** What was done at the step where a pattern leaves the sound way, with the numbers of the error where they fit. */
+export function didWords(id: PatternId, error: MadeError, house: HouseRules): string {
+  const { did, name } = patternWords(id);
+  const said = did === undefined ? undefined : saidOf(id, did, error, house);
+  return said ?? `Here it leaves the sound way: *${name}*.`;
+}
+
+/** Whether a pattern says what was done: in the same words of every step at which it is done, or once with the numbers of the error. */
+export function saysDone(id: PatternId): "always" | "once" | undefined {
+  const { did } = patternWords(id);
+  return did === undefined ? undefined : typeof did === "string" ? "always" : "once";
+}
+
+/** What is said to a step that follows from a wrong one, where its own sentence would state something that does not hold. */
+export const FOLLOWS = "This follows from what was written before.";
 
 /** What a learner with a pattern says to a step, why, and what to ask. */
 export function wrongStepWords(reason: Reason | PatternReason, house: HouseRules): StepWords {
@@ -46,6 +74,18 @@ export function wrongStepWords(reason: Reason | PatternReason, house: HouseRules
         say: `*${writeAnswer(reason.before, house)}* was worked out, and *${writeAnswer(reason.after, house)}* is written.`,
         why: "All the work before it was right.",
         ask: "Is that what was worked out?",
+      };
+    case "setDown":
+      return {
+        say: `*${writeProblem(reason.problem, house)}* is to be worked.`,
+        why: "Nothing is worked yet.",
+        ask: "What is asked for?",
+      };
+    case "writtenAtOnce":
+      return {
+        say: `*${writeAnswer(reason.answer, house)}* is written at once.`,
+        why: "It was read off the numbers, and nothing was worked.",
+        ask: "How was that found?",
       };
     default:
       return stepWords(reason, house);

@@ -52,6 +52,16 @@ function loneDigitEverywhere(rows: readonly ColumnRow[]): readonly ColumnRow[] {
   return rows;
 }
 
+/** A column of two in which a zero stands, counted as nothing. */
+const zeroTakesAll = (rows: readonly ColumnRow[]): readonly ColumnRow[] =>
+  rows.length !== 2
+    ? rows
+    : rows.map((row) =>
+        row.map((count, column) =>
+          count !== undefined && rows.some((other) => other[column] === 0) ? 0 : count,
+        ),
+      );
+
 export const ADDITION_PATTERNS: PatternsOf = [
   {
     id: "add-right-flush",
@@ -183,5 +193,20 @@ export const ADDITION_PATTERNS: PatternsOf = [
     frequency: 1,
     lookAlikes: [],
     splits: allDigits,
+  },
+  {
+    id: "add-writes-and-carries",
+    example: ["47 + 36", "813"],
+    frequency: 2,
+    lookAlikes: [],
+    decides: inColumns({ writes: (total) => total }),
+  },
+  {
+    id: "add-zero-takes-all",
+    example: ["304 + 152", "406"],
+    frequency: 1,
+    lookAlikes: [],
+    rules: { emptyPlaces: "gaps" },
+    decides: inColumns({ counts: zeroTakesAll }),
   },
 ];

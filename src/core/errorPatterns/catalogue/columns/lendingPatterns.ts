@@ -40,6 +40,16 @@ const isFreshZero = (top: number, bottom: number, { altered }: Column): boolean 
 const askedZero = (top: number, { given, altered }: Column): boolean =>
   top === 0 && altered && (given ?? 0) === 0;
 
+/** Every zero on the way becomes nine, and the digit behind them pays nothing. */
+function zerosToNines(standing: readonly number[], needy: number): readonly Exchange[] | undefined {
+  const lender = standing.findIndex((count, column) => column > needy && count > 0);
+  const top = standing[needy];
+  // Behind one zero this is the same as a zero that becomes nine, and there it stops.
+  if (lender <= needy + 2 || top === undefined) return undefined;
+  const between = Array.from({ length: lender - needy - 1 }, (_, index) => becomes(lender - 1 - index, 0, 9));
+  return [...between, becomes(needy, top, top + 10)];
+}
+
 /** Errors in who lends a ten, and who pays for it. */
 export const LENDING_PATTERNS: PatternsOf = [
   {
@@ -80,5 +90,22 @@ export const LENDING_PATTERNS: PatternsOf = [
       fallsShort: (top, bottom, at) => !isFreshZero(top, bottom, at) && top < bottom,
       leaves: (top, bottom, at) => (isFreshZero(top, bottom, at) ? 0 : top - bottom),
     }),
+  },
+  {
+    id: "sub-lends-only-once",
+    example: ["625 − 348", "337"],
+    frequency: 2,
+    lookAlikes: [],
+    decides: byDecomposition({
+      fallsShort: (top, bottom, { altered }) => !altered && top < bottom,
+      leaves: (top, bottom) => Math.abs(top - bottom),
+    }),
+  },
+  {
+    id: "sub-zeros-to-nines-unpaid",
+    example: ["8001 − 2345", "6656"],
+    frequency: 2,
+    lookAlikes: [],
+    decides: byDecomposition({ exchanges: zerosToNines }),
   },
 ];

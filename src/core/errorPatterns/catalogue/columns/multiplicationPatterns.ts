@@ -108,6 +108,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: ["mul-trailing-zero-dropped", "mul-point-from-left", "mul-two-halves"],
     needs: byMultipleOfTen,
+    rules: { trailingZeros: "kept" },
     ...places(
       (counted, { factors }) =>
         sum(counted) + sum(factors.map(({ whole, fraction }) => (fraction === "" ? zerosAtEnd(whole) : 0))),
@@ -176,6 +177,31 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
         writes: (total, { last }) => (last ? total : total % 10),
         carries: () => 0,
       },
+    }),
+  },
+  {
+    id: "mul-carry-swapped",
+    example: ["27 × 4", "162"],
+    frequency: 1,
+    lookAlikes: [],
+    rules: AS_GIVEN,
+    decides: inColumns({
+      products: {
+        ...SOUND_PRODUCTS,
+        writes: (total) => (total < 10 ? total : Math.floor(total / 10)),
+        carries: (total) => (total < 10 ? 0 : total % 10),
+      },
+    }),
+  },
+  {
+    id: "mul-rows-not-carried",
+    example: ["95 × 58", "4410"],
+    frequency: 1,
+    lookAlikes: [],
+    needs: severalRows,
+    rules: AS_GIVEN,
+    decides: inColumns({
+      sums: { ...SOUND_ADDITION, writes: (total, { last }) => (last ? total : total % 10), carries: () => 0 },
     }),
   },
 ];

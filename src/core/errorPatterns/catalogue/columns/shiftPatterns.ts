@@ -43,6 +43,18 @@ function zerosAfterPoint(_: Answer, problem: Problem): Answer | undefined {
   return { ...numeral, fraction: "0".repeat(zeros) + numeral.fraction };
 }
 
+/** As many zeros as the divisor has struck, wherever they stand between the digits. */
+function innerZerosStruck(_: Answer, problem: Problem): Answer | undefined {
+  const moved = problem.op === "divide" ? shifted(problem) : undefined;
+  if (moved === undefined) return undefined;
+  const { numeral, zeros } = moved;
+  const text = `${numeral.whole}.${numeral.fraction}`;
+  const inner = new RegExp(`(?<=[1-9]\\.?0*)0{${zeros}}(?=0*\\.?0*[1-9])`);
+  if (!inner.test(text)) return undefined;
+  const [whole = "", fraction = ""] = text.replace(inner, "").split(".");
+  return { ...numeral, whole, fraction, point: fraction !== "" };
+}
+
 /** Errors in multiplying and dividing by 10, 100, 1000, … */
 export const SHIFT_PATTERNS: PatternsOf = [
   {
@@ -81,5 +93,15 @@ export const SHIFT_PATTERNS: PatternsOf = [
     lookAlikes: [],
     methods: [shift.id],
     writes: zerosAfterPoint,
+    atOnce: true,
+  },
+  {
+    id: "shift-zero-struck",
+    example: ["405 ÷ 10", "45"],
+    frequency: 2,
+    lookAlikes: [],
+    methods: [shift.id],
+    writes: innerZerosStruck,
+    atOnce: true,
   },
 ];

@@ -3,6 +3,7 @@ import {
   endsAsDecimal,
   type Fraction,
   fraction,
+  type Mixed,
   type Numeral,
   significantDigits,
 } from "../../../number";
@@ -78,6 +79,79 @@ function alwaysTenths(_: Answer, problem: Problem): Answer | undefined {
     : { kind: "mixed", negative: false, whole, numerator, denominator };
 }
 
+/** The digits of a fraction one after the other behind the point, a whole in front; and the two digits behind a point as a fraction. */
+function digitsSideBySide(_: Answer, problem: Problem): Answer | undefined {
+  const numeral = asked(problem, "asDecimal");
+  if (numeral?.kind === "fraction" && numeral.numerator > 0n && numeral.numerator < numeral.denominator)
+    return sideBySide(0n, numeral);
+  if (numeral?.kind === "mixed") return sideBySide(numeral.whole, numeral);
+  const decimal = toFraction(problem);
+  if (decimal === undefined || !/^0*$/.test(decimal.whole) || !/^[1-9]{2}$/.test(decimal.fraction))
+    return undefined;
+  const [over = "", under = ""] = decimal.fraction;
+  return fraction(BigInt(over), BigInt(under));
+}
+
+const sideBySide = (
+  whole: bigint,
+  { numerator, denominator }: { readonly numerator: bigint; readonly denominator: bigint },
+): Decimal => ({
+  kind: "decimal",
+  negative: false,
+  whole: String(whole),
+  fraction: `${numerator}${denominator}`,
+  point: true,
+});
+
+function alwaysHundredths(_: Answer, problem: Problem): Answer | undefined {
+  const decimal = toFraction(problem);
+  if (decimal === undefined || !/^0*$/.test(decimal.whole) || bareEnd(decimal) === "") return undefined;
+  return decimal.fraction.length === 2 ? undefined : fraction(BigInt(bareEnd(decimal)), 100n);
+}
+
+/** A bottom that is asked for, or a smaller top, reached by adding to the one given, or taking from it, what the other grew or shrank by. */
+function addedToBoth(_: Answer, problem: Problem): Answer | undefined {
+  if (problem.kind !== "fractions" || problem.op !== "rewrite") return undefined;
+  const [numeral] = problem.operands;
+  const { form } = problem;
+  if (numeral.kind !== "fraction") return undefined;
+  const { numerator, denominator } = numeral;
+  if (form.kind === "overNumerator") {
+    const found = denominator + form.numerator - numerator;
+    return found > 0n ? fraction(form.numerator, found) : undefined;
+  }
+  if (form.kind !== "overDenominator" || form.denominator >= denominator) return undefined;
+  const found = numerator + form.denominator - denominator;
+  return found > 0n ? fraction(found, form.denominator) : undefined;
+}
+
+const mixedOf = (whole: bigint, numerator: bigint, denominator: bigint): Mixed => ({
+  kind: "mixed",
+  negative: false,
+  whole,
+  numerator,
+  denominator,
+});
+
+/** What is left over of an improper fraction, written otherwise beside its wholes. */
+const restWritten =
+  (
+    rule: (count: {
+      readonly whole: bigint;
+      readonly rest: bigint;
+      readonly by: bigint;
+      readonly of: bigint;
+    }) => Answer,
+  ) =>
+  (answer: Answer, problem: Problem): Answer | undefined => {
+    if (problem.kind !== "fractions" || problem.op !== "rewrite" || problem.form.kind !== "asMixed")
+      return undefined;
+    const [numeral] = problem.operands;
+    if (answer.kind !== "mixed" || numeral.kind !== "fraction") return undefined;
+    const { numerator: of, denominator: by } = numeral;
+    return rule({ whole: of / by, rest: of % by, by, of });
+  };
+
 /** Errors in writing a fraction as a decimal, and a decimal as a fraction. */
 export const FORM_PATTERNS: PatternsOf = [
   {
@@ -86,6 +160,7 @@ export const FORM_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: [],
     writes: barIsPoint,
+    atOnce: true,
   },
   {
     id: "form-bottom-after-point",
@@ -93,6 +168,7 @@ export const FORM_PATTERNS: PatternsOf = [
     frequency: 3,
     lookAlikes: [],
     writes: bottomAfterPoint,
+    atOnce: true,
   },
   {
     id: "form-bottom-by-top",
@@ -107,6 +183,7 @@ export const FORM_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: [],
     writes: digitsUnderOne,
+    atOnce: true,
   },
   {
     id: "form-always-over-ten",
@@ -114,5 +191,60 @@ export const FORM_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: [],
     writes: alwaysTenths,
+    atOnce: true,
+  },
+  {
+    id: "form-digits-side-by-side",
+    example: ["3/8 as a decimal", "0.38"],
+    frequency: 2,
+    lookAlikes: [],
+    writes: digitsSideBySide,
+    atOnce: true,
+  },
+  {
+    id: "form-always-over-hundred",
+    example: ["0.125 as a fraction", "125/100"],
+    frequency: 1,
+    lookAlikes: [],
+    writes: alwaysHundredths,
+    atOnce: true,
+  },
+  {
+    id: "equiv-added-to-both",
+    example: ["3/4 = 9/?", "10"],
+    frequency: 2,
+    lookAlikes: [],
+    writes: addedToBoth,
+    atOnce: true,
+  },
+  {
+    id: "mixed-rest-over-top",
+    example: ["11/4 as a mixed number", "2 3/11"],
+    frequency: 1,
+    lookAlikes: [],
+    writes: restWritten(({ whole, rest, of }) => mixedOf(whole, rest, of)),
+    atOnce: true,
+  },
+  {
+    id: "mixed-rest-turned-over",
+    example: ["11/4 as a mixed number", "2 4/3"],
+    frequency: 1,
+    lookAlikes: [],
+    writes: restWritten(({ whole, rest, by }) => mixedOf(whole, by, rest)),
+    atOnce: true,
+  },
+  {
+    id: "mixed-rest-after-point",
+    example: ["17/5 as a mixed number", "3.2"],
+    frequency: 2,
+    lookAlikes: [],
+    writes: restWritten(({ whole, rest }) => ({
+      kind: "decimal",
+      negative: false,
+      whole: String(whole),
+      fraction: String(rest),
+      point: true,
+    })),
+    atOnce: true,
   },
 ];

@@ -15,6 +15,7 @@ import {
   fraction,
   isWhole,
   isZero,
+  type Mixed,
   type Numeral,
 } from "../../../number";
 import { type Answer, type FractionProblem, fractionsOf, type Problem, withOperands } from "../../../problem";
@@ -189,8 +190,9 @@ export const ownDivisors = ({ numerator, denominator }: Fraction): Fraction | un
     : fraction(numerator / smallestPrime(numerator), denominator / smallestPrime(denominator));
 
 /** Wholes and parts worked apart, with something decided otherwise. */
-export const apart = (other: Parameters<typeof overCommon>[0]): Pick<PatternAct, "decides"> => ({
+export const apart = (other: Parameters<typeof overCommon>[0]): Pick<PatternAct, "decides" | "soundly"> => ({
   decides: overCommon({ setsApart: true, ...other }),
+  soundly: overCommon({ setsApart: true }),
 });
 
 /** A whole number from which a fraction or a mixed number is taken. */
@@ -220,18 +222,23 @@ export const simplifies = (problem: Problem): boolean => asked(problem, "rewrite
 const partOf = (numeral: Numeral): Fraction | undefined =>
   numeral.kind === "decimal" ? undefined : fraction(numeral.numerator, numeral.denominator);
 
-/** A sum or difference of two unlike fractions with only the first numerator scaled, where both must be. */
-export function onlyFirstScaled(problem: Problem): Problem | undefined {
+/** A sum or difference of two unlike fractions with only one numerator scaled, where both must be. */
+function onlyOneScaled(problem: Problem, scaled: "first" | "second"): Problem | undefined {
   const two = asked(problem, "add", "subtract");
   const [left, right] = two?.operands ?? [];
   if (two === undefined || left === undefined || right === undefined || two.operands.length !== 2)
     return undefined;
   const [first, second] = [partOf(left), partOf(right)];
-  if (first === undefined || second === undefined || right.kind === "decimal") return undefined;
+  if (first === undefined || second === undefined) return undefined;
+  if (left.kind === "decimal" || right.kind === "decimal") return undefined;
   const common = commonMultiple(first.denominator, second.denominator);
   if (common === first.denominator || common === second.denominator) return undefined;
-  return withOperands(problem, [left, { ...right, denominator: common }]);
+  const unscaled = <One extends Fraction | Mixed>(one: One): One => ({ ...one, denominator: common });
+  return withOperands(problem, scaled === "first" ? [left, unscaled(right)] : [unscaled(left), right]);
 }
+
+export const onlyFirstScaled = (problem: Problem): Problem | undefined => onlyOneScaled(problem, "first");
+export const onlySecondScaled = (problem: Problem): Problem | undefined => onlyOneScaled(problem, "second");
 
 /** A whole number beside a fraction taken for as many of its parts. */
 export function wholeAsTop(problem: Problem): Problem | undefined {

@@ -1,5 +1,8 @@
 import { multiplyingAcross, turningOver } from "../../../methods";
-import type { PatternsOf } from "../../contract/errorPattern";
+import { fraction, isWhole, type Numeral, wholeNumeral } from "../../../number";
+import { operandsOf, type Problem, withOperands } from "../../../problem";
+import type { PatternsOf, Split } from "../../contract/errorPattern";
+import { decimalProblem, wholeIn } from "../../contract/parts";
 import {
   acrossOnly,
   CANCELS_AFTER,
@@ -25,6 +28,39 @@ import {
 } from "./fractionActs";
 
 const total = (numbers: readonly bigint[]): bigint => numbers.reduce((sum, one) => sum + one, 0n);
+
+/** Tops and bottoms each divided, and what is left over of either dropped. */
+function dividedAcross(problem: Problem): Split | undefined {
+  if (!onlyFractions("divide")(problem)) return undefined;
+  const [first, second] = operandsOf(problem).flatMap((one) => (one.kind === "fraction" ? [one] : []));
+  if (first === undefined || second === undefined || second.numerator === 0n) return undefined;
+  const rests = first.numerator % second.numerator > 0n || first.denominator % second.denominator > 0n;
+  if (!rests || first.numerator < second.numerator || first.denominator < second.denominator)
+    return undefined;
+  const shared = (count: bigint, by: bigint) =>
+    decimalProblem("divide", [wholeNumeral(count), wholeNumeral(by)], { kind: "withRemainder" });
+  return {
+    parts: [shared(first.numerator, second.numerator), shared(first.denominator, second.denominator)],
+    joins: ([above, below]) => {
+      const [over, under] = [wholeIn(above), wholeIn(below)];
+      return over === undefined || under === undefined ? undefined : fraction(BigInt(over), BigInt(under));
+    },
+  };
+}
+
+/** A fraction of a number with the fraction turned over. */
+function partTurnedOver(problem: Problem): Problem | undefined {
+  if (problem.kind !== "fractions" || problem.op !== "multiply") return undefined;
+  const operands: readonly Numeral[] = problem.operands;
+  const part = operands.find(({ kind }) => kind === "fraction");
+  if (operands.length !== 2 || part?.kind !== "fraction" || !operands.some(isWhole)) return undefined;
+  if (part.numerator === 0n || part.numerator >= part.denominator) return undefined;
+  const turned = fraction(part.denominator, part.numerator);
+  return withOperands(
+    problem,
+    operands.map((one) => (one === part ? turned : one)),
+  );
+}
 
 /** Of products and quotients of fractions and mixed numbers, and of their forms. */
 export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
@@ -184,5 +220,47 @@ export const FRACTION_PRODUCT_PATTERNS: PatternsOf = [
     lookAlikes: ["frac-old-tops"],
     needs: scalesUp,
     decides: formOnly({ scales: (_, by) => by }),
+  },
+  {
+    id: "frac-mul-flips-first",
+    example: ["3/5 × 2/7", "10/21"],
+    frequency: 1,
+    lookAlikes: [],
+    needs: onlyFractions("multiply"),
+    rules: CANCELS_AFTER,
+    decides: acrossOnly({
+      factors: ([first, ...rest]) => (first === undefined ? rest : [flipped(first), ...rest]),
+    }),
+  },
+  {
+    id: "frac-mul-all-added",
+    example: ["2/3 × 3/4", "5/7"],
+    frequency: 2,
+    lookAlikes: [],
+    needs: onlyFractions("multiply"),
+    rules: CANCELS_AFTER,
+    decides: acrossOnly({ across: total, acrossUnder: total }),
+  },
+  {
+    id: "frac-div-rests-dropped",
+    example: ["7/8 ÷ 2/3", "3/2"],
+    frequency: 1,
+    lookAlikes: [],
+    splits: dividedAcross,
+  },
+  {
+    id: "frac-of-turned-over",
+    example: ["2/3 × 12", "18"],
+    frequency: 2,
+    lookAlikes: [],
+    reads: partTurnedOver,
+  },
+  {
+    id: "improper-whole-times-top",
+    example: ["3 2/5 as an improper fraction", "6/5"],
+    frequency: 1,
+    lookAlikes: [],
+    needs: hasMixed("multiply", "divide", "rewrite"),
+    decides: inFractions({ improper: ({ whole, numerator }) => whole * numerator }),
   },
 ];

@@ -1,4 +1,6 @@
-import type { Problem } from "../../../problem";
+import { commonFactor } from "../../../number";
+import { operandsOf, type Problem } from "../../../problem";
+import { isTwo } from "../../../tuples";
 import type { PatternsOf } from "../../contract/errorPattern";
 import {
   apart,
@@ -10,12 +12,20 @@ import {
   makingAlike,
   mixedFromMixed,
   onlyFirstScaled,
+  onlySecondScaled,
   unlike,
   wholeAsTop,
 } from "./fractionActs";
 
 /** Whether a whole may have to be regrouped. */
 const needsWhole = (problem: Problem): boolean => hasMixed("subtract")(problem) || fromWhole(problem);
+
+/** Whether the product of the bottoms is more than the least number that both go into. */
+const sharesFactor = (problem: Problem): boolean => {
+  if (!isOf("add", "subtract")(problem) || !unlike(problem)) return false;
+  const under = operandsOf(problem).flatMap((one) => (one.kind === "fraction" ? [one.denominator] : []));
+  return isTwo(under) && commonFactor(under[0], under[1]) > 1n;
+};
 
 /** Of sums and differences of fractions and mixed numbers. */
 export const FRACTION_SUM_PATTERNS: PatternsOf = [
@@ -139,5 +149,33 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
     lookAlikes: [],
     needs: hasMixed("subtract"),
     ...apart({ regroups: (numerator) => numerator + 1n }),
+  },
+  {
+    id: "frac-tops-over-product",
+    example: ["1/4 + 1/6", "2/24"],
+    frequency: 2,
+    lookAlikes: [],
+    needs: sharesFactor,
+    ...apart({
+      makesAlike: false,
+      needsWhole: () => false,
+      combines: combinesGap,
+      combinesUnder: (unders) => unders.reduce((all, one) => all * one, 1n),
+    }),
+  },
+  {
+    id: "frac-only-second-converted",
+    example: ["1/2 + 2/3", "5/6"],
+    frequency: 1,
+    lookAlikes: [],
+    reads: onlySecondScaled,
+  },
+  {
+    id: "mixed-paid-part-copied",
+    example: ["5 − 2 1/4", "2 1/4"],
+    frequency: 2,
+    lookAlikes: [],
+    needs: fromWhole,
+    ...apart({ combines: (_, [, bottom = 0n]) => bottom }),
   },
 ];

@@ -1,5 +1,13 @@
-import { compareDecimals, cutTo, type Decimal, type Fraction, significantDigits } from "../../../number";
-import { type Answer, operandsOf, type Problem, type Relation } from "../../../problem";
+import {
+  compareDecimals,
+  compareNumerals,
+  cutTo,
+  type Decimal,
+  type Fraction,
+  significantDigits,
+  unsigned,
+} from "../../../number";
+import { type Answer, isNumeral, operandsOf, type Problem, type Relation } from "../../../problem";
 import type { Quantity } from "../../../quantity";
 import type { ErrorPattern, PatternsOf } from "../../contract/errorPattern";
 
@@ -113,6 +121,28 @@ const byBothNumbers = ofFractions((left, right) => {
   return tops === bottoms && tops !== 0 ? tops : undefined;
 });
 
+const isBelow = (one: Quantity): boolean => one.kind !== "measure" && one.kind !== "amount" && one.negative;
+
+const sizeOf = (one: Quantity): Quantity | undefined =>
+  one.kind === "measure" || one.kind === "amount" ? undefined : unsigned(one);
+
+/** Two numbers by their sizes; none where either is no number. */
+const bySizes = (left: Quantity, right: Quantity): number | undefined => {
+  const [first, second] = [sizeOf(left), sizeOf(right)];
+  return first !== undefined && second !== undefined && isNumeral(first) && isNumeral(second)
+    ? compareNumerals(first, second)
+    : undefined;
+};
+
+const minusUnseen: Compares<Quantity> = bySizes;
+
+/** Below zero before what is above it, and among themselves by their sizes. */
+const sizesBelowZero: Compares<Quantity> = (left, right) =>
+  isBelow(left) === isBelow(right) ? bySizes(left, right) : isBelow(left) ? -1 : 1;
+
+/** Whether a number below zero is among those to be compared. */
+const hasBelow = (problem: Problem): boolean => operandsOf(problem).some(isBelow);
+
 /** Errors in comparing numbers, and in putting them in order. */
 export const COMPARING_PATTERNS: PatternsOf = [
   {
@@ -121,6 +151,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     frequency: 3,
     lookAlikes: ["cmp-point-ignored", "cmp-zero-makes-small", "cmp-zero-not-seen"],
     writes: answersBy(longerIsLarger),
+    atOnce: true,
   },
   {
     id: "cmp-shorter-is-larger",
@@ -128,6 +159,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     frequency: 3,
     lookAlikes: ["cmp-larger-tail-is-smaller"],
     writes: answersBy(shorterIsLarger),
+    atOnce: true,
   },
   {
     id: "cmp-point-ignored",
@@ -135,6 +167,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: ["cmp-longer-is-larger", "cmp-zero-makes-small", "cmp-zero-not-seen"],
     writes: answersBy(pointIgnored),
+    atOnce: true,
   },
   {
     id: "cmp-zero-makes-small",
@@ -142,6 +175,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: ["cmp-longer-is-larger", "cmp-point-ignored"],
     writes: answersBy(zeroMakesSmall),
+    atOnce: true,
   },
   {
     id: "cmp-zero-not-seen",
@@ -149,6 +183,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: ["cmp-longer-is-larger", "cmp-point-ignored"],
     writes: answersBy(zeroNotSeen),
+    atOnce: true,
   },
   {
     id: "cmp-larger-tail-is-smaller",
@@ -156,6 +191,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     frequency: 1,
     lookAlikes: ["cmp-shorter-is-larger"],
     writes: answersBy(largerTailIsSmaller),
+    atOnce: true,
   },
   {
     id: "cmp-two-places-only",
@@ -163,6 +199,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: [],
     writes: answersBy(twoPlacesOnly),
+    atOnce: true,
   },
   {
     id: "cmp-bigger-bottom",
@@ -170,6 +207,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     frequency: 3,
     lookAlikes: ["cmp-bigger-numbers"],
     writes: answersBy(byBottoms(1)),
+    atOnce: true,
   },
   {
     id: "cmp-smaller-bottom",
@@ -177,6 +215,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: ["cmp-gap"],
     writes: answersBy(byBottoms(-1)),
+    atOnce: true,
   },
   {
     id: "cmp-gap",
@@ -184,6 +223,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: ["cmp-smaller-bottom"],
     writes: answersBy(byGaps),
+    atOnce: true,
   },
   {
     id: "cmp-bigger-numbers",
@@ -191,5 +231,24 @@ export const COMPARING_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: ["cmp-bigger-bottom"],
     writes: answersBy(byBothNumbers),
+    atOnce: true,
+  },
+  {
+    id: "cmp-minus-unseen",
+    example: ["compare −8 and 5", ">"],
+    frequency: 1,
+    lookAlikes: ["cmp-sizes-below-zero"],
+    needs: hasBelow,
+    writes: answersBy(minusUnseen),
+    atOnce: true,
+  },
+  {
+    id: "cmp-sizes-below-zero",
+    example: ["compare −7 and −3", ">"],
+    frequency: 3,
+    lookAlikes: ["cmp-minus-unseen"],
+    needs: hasBelow,
+    writes: answersBy(sizesBelowZero),
+    atOnce: true,
   },
 ];

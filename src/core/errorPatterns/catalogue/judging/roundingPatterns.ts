@@ -119,6 +119,7 @@ export const ROUNDING_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: [],
     writes: nineBecomes("0"),
+    atOnce: true,
   },
   {
     id: "round-nine-as-ten",
@@ -126,6 +127,7 @@ export const ROUNDING_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: [],
     writes: nineBecomes("10"),
+    atOnce: true,
   },
   {
     id: "round-tail-kept",
@@ -133,6 +135,7 @@ export const ROUNDING_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: [],
     writes: writes(({ numeral, place, next }) => (next >= 5 ? moreBy(numeral, place, 1n) : undefined)),
+    atOnce: true,
   },
   {
     id: "round-zeros-missing",
@@ -142,6 +145,7 @@ export const ROUNDING_PATTERNS: PatternsOf = [
     writes: writes(({ numeral, place }) =>
       place > ONES ? fromCount(countedIn(roundTo(numeral, place), 0) / 10n ** BigInt(place), 0) : undefined,
     ),
+    atOnce: true,
   },
   {
     id: "round-place-too-coarse",
@@ -163,6 +167,7 @@ export const ROUNDING_PATTERNS: PatternsOf = [
     frequency: 2,
     lookAlikes: ["round-cascades"],
     writes: writes(({ numeral, place }) => cutTo(numeral, place, true)),
+    atOnce: true,
   },
   {
     id: "round-five-down",
@@ -179,5 +184,13 @@ export const ROUNDING_PATTERNS: PatternsOf = [
     writes: writes(({ numeral, place, next }) =>
       next < 5 ? moreBy(cutTo(numeral, place, false), place, -1n) : undefined,
     ),
+    atOnce: true,
+  },
+  {
+    id: "round-place-too-fine",
+    example: ["round 362 to hundreds", "360"],
+    frequency: 2,
+    lookAlikes: [],
+    reads: toPlace((place) => place - 1),
   },
 ];

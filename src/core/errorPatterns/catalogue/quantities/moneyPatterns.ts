@@ -79,6 +79,16 @@ function oneTooMany(problem: Problem): Split | undefined {
   };
 }
 
+/** The whole that the cents need is paid, and then the cents are written as they are. */
+function wholePaidCentsCopied(problem: Problem): Split | undefined {
+  const change = changeOf(problem);
+  if (change === undefined) return undefined;
+  return {
+    parts: [decimalProblem("subtract", [whole(change.paid - 1n), whole(change.wholes)])],
+    joins: together(change.problem, () => change.cents),
+  };
+}
+
 /** Each digit of the cents made up to ten. */
 function digitByDigit(problem: Problem): Split | undefined {
   const change = changeOf(problem);
@@ -216,5 +226,12 @@ export const MONEY_PATTERNS: PatternsOf = [
       problem.kind === "money" && problem.op === "add"
         ? amountsRead(problem, (amount) => (amount.of === "minor" ? { ...amount, of: "major" } : undefined))
         : undefined,
+  },
+  {
+    id: "money-paid-cents-copied",
+    example: ["$4 − 35c", "$3.35"],
+    frequency: 2,
+    lookAlikes: [],
+    splits: wholePaidCentsCopied,
   },
 ];

@@ -169,4 +169,18 @@ export const UNIT_CHANGE_PATTERNS: PatternsOf = [
     lookAlikes: [],
     splits: wrongWay,
   },
+  {
+    id: "conv-tens-in-metric",
+    example: ["450 cm in m", "45 m"],
+    frequency: 2,
+    lookAlikes: [],
+    splits: changedBy((per) => (per === 100 || per === 1000 ? 10 : per)),
+  },
+  {
+    id: "conv-hundreds-in-metric",
+    example: ["25 mm in cm", "0.25 cm"],
+    frequency: 2,
+    lookAlikes: [],
+    splits: changedBy((per) => (per === 10 ? 100 : per)),
+  },
 ];

@@ -79,7 +79,7 @@ export const UNITS_PATTERNS: PatternsOf = [
     lookAlikes: ["unit-point-joins-units"],
     ...IN_UNITS,
     needs: isMeasured,
-    ...exchanges((per) => (per === 12 || per === 16 || per === 3 ? 10 : per)),
+    ...exchanges((per) => (per === 12 || per === 16 || per === 3 || per === 7 ? 10 : per)),
   },
   {
     id: "unit-hundreds-everywhere",

@@ -7,8 +7,9 @@ export const ACROSS_PATTERN_WORDS = {
     shows: "results with decimal places; money",
     apart:
       "from div-points-ignored: 3.6 ÷ 0.12 gives the right answer here, 3 there; from shift-wrong-way: 3.25 ÷ 10 gives 325 here, 32.5 there",
-    remedy: "estimate first, 15 and 3 make about 18, and write the point before the digits",
+    remedy: (_, __, { line }) => `estimate ${line} first, and write the point before the digits`,
     knownFrom: "Brueckner (1928)",
+    did: (_, __, { wrong }) => `The point was not written: ${wrong}.`,
   },
   "comp-wrong-way": {
     name: "Rounded up, then corrected in the wrong direction",

@@ -6,8 +6,7 @@ export const CHAIN_PATTERN_WORDS = {
     does: "Every sign is carried out as it comes, from left to right; what is in brackets is worked first, rightly.",
     shows: "a product or quotient that stands after a sum or difference, without brackets",
     apart: "from chain-brackets-ignored: that one shows only where there are brackets",
-    remedy:
-      "tell the line as a story, 2 tubes and 3 boxes of 4, and ring each product before adding anything",
+    remedy: "tell the line as a story, and ring each product and quotient before anything is added",
     knownFrom: "Kieran (1979); Linchevski & Livneh (1999)",
   },
   "chain-brackets-ignored": {
@@ -32,7 +31,15 @@ export const CHAIN_PATTERN_WORDS = {
     shows: "a product or quotient beside a sum",
     apart:
       "from chain-left-to-right: 6 × 2 + 8 gives 60 here, the right answer there; from chain-signs-ranked-singly: 6 × 2 + 8 gives 60 here, the right answer there",
-    remedy: "tell it as a story: 6 pairs and 8 more; ring each product",
+    remedy: "tell it as a story, and ring each product",
     knownFrom: "classroom lore",
+  },
+  "chain-from-the-right": {
+    name: "The last two first",
+    does: "Products and quotients before sums, as it should be; within one rank the line is worked from the right.",
+    shows: "two quotients, or a difference before a sum or another difference",
+    apart: "from chain-signs-ranked-singly: 36 ÷ 6 ÷ 2 gives 12 here, the right answer there",
+    remedy: "within one rank, read from the left: ring the first two numbers",
+    knownFrom: "Linchevski & Livneh (1999)",
   },
 } satisfies Readonly<Record<string, PatternWords>>;

@@ -8,6 +8,7 @@ export const DIVISION_PATTERN_WORDS = {
     apart: "from div-points-ignored: they agree whenever the dividend is whole; use a decimal dividend",
     remedy: "write the division as a fraction and multiply top and bottom together",
     knownFrom: "Brueckner (1928) for misplaced quotient points; classroom lore",
+    did: "The point of the divisor was moved, and that of the dividend was not.",
   },
   "div-points-ignored": {
     name: "Both points rubbed out",
@@ -16,6 +17,7 @@ export const DIVISION_PATTERN_WORDS = {
     apart: "from div-stops-when-remainder-zero: use a quotient with no final zero, such as 0.84 / 0.3",
     remedy: "move both points the same number of steps, counting aloud",
     knownFrom: "classroom lore",
+    did: "Each number lost its own point, however many places that takes.",
   },
   "div-places-pooled": {
     name: "Places added up as in multiplying",
@@ -25,6 +27,7 @@ export const DIVISION_PATTERN_WORDS = {
       "from div-divisor-only-shifted: the answer is too small by two steps for each place of the divisor, not one",
     remedy: "check by multiplying back; estimate",
     knownFrom: "classroom lore (over-generalised rules: Hiebert & Wearne 1985)",
+    did: "The places of both numbers were counted together, as in a product.",
   },
   "div-inner-zero-lost": {
     name: "A zero inside the quotient is left out",
@@ -33,6 +36,8 @@ export const DIVISION_PATTERN_WORDS = {
     apart: "from div-two-halves: use a quotient like 103 or a whole part that does not divide exactly",
     remedy: "one quotient digit above every dividend digit; multiply back",
     knownFrom: "Buswell & John (1926); Brueckner (1930); Ashlock",
+    did: (_, __, { wrong }) =>
+      `A zero between the digits of the quotient was left out: ${wrong} was written.`,
   },
   "div-leading-zero-lost": {
     name: "Zeros after the point are skipped",
@@ -41,6 +46,7 @@ export const DIVISION_PATTERN_WORDS = {
     apart: "from div-inner-zero-lost: those zeros lie between non-zero digits",
     remedy: "place-value grid above the dividend; multiply back",
     knownFrom: "classroom lore (zero trouble in quotients: Brueckner 1930)",
+    did: (_, __, { wrong }) => `A zero straight after the point was left out: ${wrong} was written.`,
   },
   "div-stops-when-remainder-zero": {
     name: "Stops as soon as nothing is left over",
@@ -49,29 +55,33 @@ export const DIVISION_PATTERN_WORDS = {
     apart: "from div-points-ignored: use a whole dividend and divisor",
     remedy: "every dividend digit needs a digit above it; estimate",
     knownFrom: "classroom lore",
+    did: (_, __, { wrong }) => `The work ended where nothing was left over, and ${wrong} was written.`,
   },
   "div-remainder-as-decimal": {
     name: "The remainder is written after the point",
     does: "Divide (after a correct shift) until the written dividend digits are used up, then write the remainder as the next decimal digits, after a point if there is none yet.",
     shows: "a remainder when the written digits run out",
     apart: "from div-no-appended-zero: that one drops the remainder",
-    remedy: "share the three left over: 3 wholes among 4 is 0.75 each",
+    remedy: "what is left over is still to be shared: change it into tenths first",
     knownFrom: "classroom lore",
+    did: "What was left over was written behind the point.",
   },
   "div-no-appended-zero": {
     name: "Stops when the dividend runs out",
     does: "Divide (after a correct shift) through the written digits of the dividend and ignore any remainder.",
     shows: "a remainder when the written digits run out",
     apart: "from rounding: the answer is cut at the dividend's own length and never rounded up",
-    remedy: "write the dividend with extra zeros, 8.60, and carry on",
+    remedy: ({ text }) => `write ${text} with zeros after its last place, and carry on`,
     knownFrom: "classroom lore",
+    did: "Where the digits of the dividend ended, the work ended too.",
   },
   "div-big-by-small": {
     name: "The larger number is always divided by the smaller",
     does: "If the dividend is smaller than the divisor, exchange them.",
     shows: "dividend smaller than divisor",
     apart: "answer is the reciprocal of the right one",
-    remedy: "say it as a story: 3 metres cut for 12 people",
+    remedy: (first, second) =>
+      `say it as a story: ${first.text} m of cable cut into ${second.text} equal pieces`,
     knownFrom: "Brown, M. (1981, in Hart); Bell, Swan & Taylor (1981); Graeber & Tirosh (1990)",
   },
   "div-two-halves": {
@@ -87,7 +97,7 @@ export const DIVISION_PATTERN_WORDS = {
     does: "When the divisor is below one, multiply by it instead (6 ÷ 0.5 becomes half of 6).",
     shows: "divisor between 0 and 1",
     apart: "from div-divisor-only-shifted: the answer is the product of the two numbers, never the same",
-    remedy: "how many halves fit in 6: number line jumps",
+    remedy: (first, second) => `how many times does ${second.text} fit in ${first.text}? number line jumps`,
     knownFrom:
       "belief: Bell, Swan & Taylor (1981), Fischbein et al. (1985), Tirosh & Graeber (1989); this written form: classroom lore",
   },
@@ -96,8 +106,10 @@ export const DIVISION_PATTERN_WORDS = {
     does: "Whole ÷ whole with a remainder: append zeros and divide on correctly, but write no point, so the quotient digits run together.",
     shows: "whole numbers that do not divide exactly",
     apart: "from div-points-ignored: that one gets whole ÷ whole right",
-    remedy: "write 7 as 7.00 before starting and copy the point up first",
+    remedy: ({ text }) =>
+      `write the point of ${text} and zeros after it before starting, and copy the point up first`,
     knownFrom: "classroom lore",
+    did: (_, __, { wrong }) => `The point was left out: ${wrong} was written.`,
   },
   "div-right-to-left": {
     name: "The quotient written from right to left",
@@ -107,6 +119,7 @@ export const DIVISION_PATTERN_WORDS = {
       "from div-stops-when-remainder-zero: 936 ÷ 3 gives 213 here, the right answer there; from div-digit-by-digit: 744 ÷ 6 gives 421 here, 100 there",
     remedy: "put each digit over the digit it came from",
     knownFrom: "Ashlock",
+    did: (_, __, { wrong }) => `The digits of the quotient were set down from right to left: ${wrong}.`,
   },
   "div-digit-by-digit": {
     name: "Each digit divided for itself",
@@ -121,7 +134,35 @@ export const DIVISION_PATTERN_WORDS = {
     does: "Zeros are struck from both numbers and the remainder of the short division is written as it is.",
     shows: "both numbers ending in 0, remainder wanted",
     apart: "from div-no-appended-zero: 530 ÷ 60 with remainder gives 8 r 5 here, 8 there",
-    remedy: "check: 17 × 40 + 2; tens were shared, so tens are left",
+    remedy: (first, second, { wrong }) =>
+      `multiply back: does ${wrong} times ${second.text} make ${first.text}? what was shared were not ones, and so is what is left`,
     knownFrom: "classroom lore",
+  },
+  "div-inner-zero-at-end": {
+    name: "The zero comes at the end",
+    does: "The divisor goes no times into a digit; the zero for that is not written where it belongs, but behind the quotient.",
+    shows: "a zero inside a whole quotient",
+    apart: "from div-inner-zero-lost: 816 ÷ 4 gives 240 here, 24 there",
+    remedy: "one quotient digit above every dividend digit, at the moment it is worked",
+    knownFrom: "classroom lore",
+    did: (_, __, { wrong }) => `The zero was not written in its place, but at the end: ${wrong}.`,
+  },
+  "div-divisor-zeros-struck": {
+    name: "Zeros struck from the divisor only",
+    does: "The zeros at the end of the divisor are left out, and those of the dividend stay.",
+    shows: "a divisor that ends in zeros",
+    apart: "from div-stops-when-remainder-zero: 4200 ÷ 70 gives 600 here, 6 there",
+    remedy: "what is struck from one is struck from the other: write both new numbers before dividing",
+    knownFrom: "classroom lore",
+    did: (first, second) => `The zeros of ${second.text} were struck, and those of ${first.text} were not.`,
+  },
+  "div-broken-off": {
+    name: "Broken off instead of rounded",
+    does: "The division stops at the place that was asked for, and nobody looks at the next digit.",
+    shows: "a quotient to a place, the next digit 5 or more",
+    apart: "from round-chops: the same act, in a division",
+    remedy: "work one digit further, and then round",
+    knownFrom: "classroom lore",
+    did: (_, __, { wrong }) => `The division was broken off at the last place: ${wrong.replace("≈ ", "")}.`,
   },
 } satisfies Readonly<Record<string, PatternWords>>;

@@ -6,8 +6,10 @@ export const JUDGING_PATTERN_WORDS = {
     does: "With equal whole parts, what stands after the point is compared as whole numbers, zeros in front left out.",
     shows: "decimals of unequal length, the longer one smaller",
     apart: "from cmp-shorter-is-larger: a pair where the longer is larger separates them in one step",
-    remedy: "hundred grid: 6 columns against 45 cells",
+    remedy: (first, second) => `hundred grid: shade ${first.text} and ${second.text}`,
     knownFrom: "Sackur-Grisvard & Léonard (1985); Resnick et al. (1989); Steinle & Stacey (1998)",
+    did: (first, second) =>
+      `After the points ${first.ends || "nothing"} and ${second.ends || "nothing"} were compared as whole numbers.`,
   },
   "cmp-shorter-is-larger": {
     name: "Fewer digits after the point means larger",
@@ -17,21 +19,23 @@ export const JUDGING_PATTERN_WORDS = {
       "from cmp-longer-is-larger: give one pair where the longer decimal is larger and one where it is smaller",
     remedy: "tenths against hundredths: how many of each?",
     knownFrom: "Sackur-Grisvard & Léonard (1985); Nesher & Peled (1986); Resnick et al. (1989)",
+    did: "The number with fewer digits after its point was taken for the larger.",
   },
   "round-chops": {
     name: "Rounding means cutting",
     does: "Drop every digit beyond the wanted place; the last kept digit never changes.",
     shows: "next digit 5 or more",
     apart: "from round-cascades: answers never too large",
-    remedy: "number line between 4.7 and 4.8: which is nearer?",
+    remedy: ({ text }) => `number line: between which two numbers does ${text} lie, and which is nearer?`,
     knownFrom: "classroom lore",
+    did: "All that comes after the place was cut off.",
   },
   "round-cascades": {
     name: "Rounds one place at a time from the end",
     does: "Round the last digit into its neighbour, then that one, and so on to the wanted place.",
     shows: "a run such as 446 beyond the wanted place",
     apart: "only wrong when 4s stand before the last digit of 5 or more",
-    remedy: "look only at the halfway point 3.45: above or below?",
+    remedy: "look only at the point halfway between the two: above or below?",
     knownFrom: "classroom lore",
   },
   "check-times-always-grows": {
@@ -39,7 +43,7 @@ export const JUDGING_PATTERN_WORDS = {
     does: "Judges any product to exceed the first factor, so a sound answer below it is rejected in a reasonableness check (and a quotient above the dividend likewise).",
     shows: "multiplier below one",
     apart: "written answers may be right; the judgement is wrong",
-    remedy: "three tenths of 12 on a bar before calculating",
+    remedy: (_, __, { line }) => `${line}: draw it on a bar before calculating`,
     knownFrom: "Bell, Swan & Taylor (1981); Fischbein et al. (1985); Greer (1994)",
   },
   "cmp-point-ignored": {
@@ -48,8 +52,10 @@ export const JUDGING_PATTERN_WORDS = {
     shows: "unequal places, most of all with unequal whole parts",
     apart:
       "from cmp-longer-is-larger: compare 3.08 and 3.9 gives > here, the right answer there; from cmp-zero-makes-small: compare 12.4 and 9.35 gives < here, the right answer there",
-    remedy: "whole parts first: 12 and 9",
+    remedy: (first, second) => `whole parts first: ${first.whole} and ${second.whole}`,
     knownFrom: "Sackur-Grisvard & Léonard (1985); Resnick et al. (1989)",
+    did: (first, second) =>
+      `${BigInt(first.whole + first.ends)} and ${BigInt(second.whole + second.ends)} were compared, as if there were no points.`,
   },
   "cmp-zero-makes-small": {
     name: "Longer is larger, but a zero in front makes small",
@@ -59,6 +65,7 @@ export const JUDGING_PATTERN_WORDS = {
       "from cmp-longer-is-larger: order 0.3; 0.15; 0.08 gives 0.08; 0.3; 0.15 here, 0.3; 0.08; 0.15 there; from cmp-point-ignored: order 0.3; 0.15; 0.08 gives 0.08; 0.3; 0.15 here, 0.3; 0.08; 0.15 there",
     remedy: "tenths first, on a strip of ten",
     knownFrom: "Sackur-Grisvard & Léonard (1985); Resnick et al. (1989)",
+    did: "The digits after the points were compared as whole numbers, but a zero in front made a number small.",
   },
   "cmp-zero-not-seen": {
     name: "Zeros after the point are passed over",
@@ -66,8 +73,9 @@ export const JUDGING_PATTERN_WORDS = {
     shows: "a 0 in the tenths",
     apart:
       "from cmp-longer-is-larger: compare 0.05 and 0.35 gives > here, the right answer there; from cmp-larger-tail-is-smaller: compare 0.08 and 0.4 gives > here, the right answer there; from cmp-shorter-is-larger: compare 0.05 and 0.35 gives > here, the right answer there",
-    remedy: "chart: in which column stands the 5?",
+    remedy: "chart: in which column does each first digit stand that is not zero?",
     knownFrom: "classroom lore (zeros in decimals: Brown, M. 1981)",
+    did: "The zeros straight after the points were passed over.",
   },
   "cmp-larger-tail-is-smaller": {
     name: "The larger the digits, the smaller the decimal",
@@ -76,22 +84,26 @@ export const JUDGING_PATTERN_WORDS = {
     apart: "from cmp-shorter-is-larger: compare 0.3 and 0.4 gives > here, the right answer there",
     remedy: "number line from 0 to 1 in tenths",
     knownFrom: "Steinle & Stacey (1998)",
+    did: "The number with the larger digits after its point was taken for the smaller.",
   },
   "cmp-two-places-only": {
     name: "Only two places are looked at",
     does: "Both decimals are cut to two places and compared; what is then alike is equal.",
     shows: "a difference in the third place",
     apart: "from cmp-shorter-is-larger: compare 4.451 and 4.45 gives = here, < there",
-    remedy: "zoom in: ten parts between 4.45 and 4.46",
+    remedy: "zoom in on the third place: a hundredth has ten parts too",
     knownFrom: "Steinle & Stacey (1998)",
+    did: "Only two places after the points were looked at.",
   },
   "cmp-bigger-bottom": {
     name: "The larger bottom is the larger fraction",
     does: "Of two fractions with unequal bottoms the one with the larger bottom is taken for the larger, whatever the tops. Equal bottoms are compared rightly.",
     shows: "unlike bottoms",
     apart: "from cmp-bigger-numbers: compare 1/3 and 1/4 gives < here, the right answer there",
-    remedy: "share one bar among 3 and among 4",
+    remedy: (first, second) => `share one bar among ${first.bottom} and among ${second.bottom}`,
     knownFrom: "Hart (1981); Behr et al. (1984)",
+    did: (first, second) =>
+      `The bottoms ${first.bottom} and ${second.bottom} were compared, and the larger one taken for the larger fraction.`,
   },
   "cmp-smaller-bottom": {
     name: "The smaller bottom is the larger fraction",
@@ -100,6 +112,8 @@ export const JUDGING_PATTERN_WORDS = {
     apart: "from cmp-gap: compare 5/6 and 1/2 gives < here, = there",
     remedy: "larger pieces, but how many of them?",
     knownFrom: "Behr et al. (1984)",
+    did: (first, second) =>
+      `The bottoms ${first.bottom} and ${second.bottom} were compared, and the smaller one taken for the larger fraction.`,
   },
   "cmp-gap": {
     name: "The smaller gap to the whole is the larger fraction",
@@ -108,6 +122,8 @@ export const JUDGING_PATTERN_WORDS = {
     apart: "from cmp-smaller-bottom: compare 5/6 and 7/8 gives = here, > there",
     remedy: "one piece is missing from each: which piece is larger?",
     knownFrom: "Pearn & Stephens (2004); Clarke & Roche (2009)",
+    did: (first, second) =>
+      `What is missing to the whole was compared: ${first.bottom - first.top} and ${second.bottom - second.top}.`,
   },
   "cmp-bigger-numbers": {
     name: "Larger numbers, larger fraction",
@@ -117,6 +133,7 @@ export const JUDGING_PATTERN_WORDS = {
       "from cmp-bigger-bottom: compare 1/3 and 1/4 gives the right answer here, < there; from cmp-gap: compare 2/3 and 4/7 gives < here, the right answer there",
     remedy: "both on one number line",
     knownFrom: "Clarke & Roche (2009)",
+    did: "The fraction with the larger numbers was taken for the larger.",
   },
   "round-nine-to-zero": {
     name: "Nine becomes zero, nothing is carried",
@@ -124,8 +141,9 @@ export const JUDGING_PATTERN_WORDS = {
     shows: "a 9 that is rounded up",
     apart:
       "from round-chops: round 6.98 to tenths gives 6.0 here, 6.9 there; from round-nine-as-ten: round 6.98 to tenths gives 6.0 here, 6.10 there",
-    remedy: "which tenths lie on either side of 6.98?",
+    remedy: ({ text }) => `which numbers lie on either side of ${text}?`,
     knownFrom: "classroom lore",
+    did: "The nine went up to zero, and nothing was carried on.",
   },
   "round-nine-as-ten": {
     name: "Nine becomes ten in its own place",
@@ -134,22 +152,25 @@ export const JUDGING_PATTERN_WORDS = {
     apart: "from round-nine-to-zero: round 6.98 to tenths gives 6.10 here, 6.0 there",
     remedy: "ten tenths are one whole",
     knownFrom: "classroom lore",
+    did: "The nine went up, and ten was written in its place.",
   },
   "round-tail-kept": {
     name: "Raised, but the rest stays",
     does: "Where the next digit is 5 or more, the wanted digit is raised and the digits after it are kept.",
     shows: "next digit 5 or more",
     apart: "from round-always-up: round 3482 to hundreds gives 3582 here, the right answer there",
-    remedy: "is 3582 a whole number of hundreds?",
+    remedy: (_, __, { wrong }) => `does ${wrong} end at the place that was asked for?`,
     knownFrom: "classroom lore",
+    did: "The digit went up, and what comes after it was kept.",
   },
   "round-zeros-missing": {
     name: "No zeros in the empty places",
     does: "Rounded rightly to tens, hundreds, …, but the digits after are dropped without zeros.",
     shows: "tens, hundreds, thousands",
     apart: "from round-chops: round 742 to tens gives 74 here, the right answer there",
-    remedy: "is 35 near 3482?",
+    remedy: ({ text }, __, { wrong }) => `is ${wrong} near ${text}?`,
     knownFrom: "classroom lore",
+    did: "The digits after the place were left out, with no zeros for them.",
   },
   "round-place-too-coarse": {
     name: "Rounded one place too far",
@@ -176,21 +197,50 @@ export const JUDGING_PATTERN_WORDS = {
       "from round-cascades: round 742 to tens gives 750 here, the right answer there; from round-place-too-coarse: round 3.42 to tenths gives 3.5 here, 3 there",
     remedy: "number line: which ten is nearer?",
     knownFrom: "classroom lore",
+    did: "The digit went up, whatever comes after it.",
   },
   "round-five-down": {
     name: "Five is left below",
     does: "The wanted digit goes up only from 6: with 5 next it stays, whatever follows.",
     shows: "next digit 5",
     apart: "from round-chops: round 4.7 to ones gives the right answer here, 4 there",
-    remedy: "3.651 lies beyond the middle; at the exact middle a rule is agreed on",
+    remedy: ({ text }) => `does ${text} lie beyond the middle? at the exact middle a rule is agreed on`,
     knownFrom: "classroom lore",
+    did: "After the place comes a five, and the digit stayed.",
   },
   "round-down-lowers": {
     name: "Rounding down takes one off",
     does: "Where something follows, first a digit below 5, the wanted digit is made one smaller.",
     shows: "next digit below 5",
     apart: "from round-place-too-coarse: round 742 to tens gives 730 here, 700 there",
-    remedy: "between which two tens does 742 lie?",
+    remedy: ({ text }) => `between which two numbers does ${text} lie?`,
+    knownFrom: "classroom lore",
+    did: "To round down, the digit was made one smaller.",
+  },
+  "cmp-minus-unseen": {
+    name: "The minus is not seen",
+    does: "Numbers are compared by size, as if no minus stood before them.",
+    shows: "numbers below zero beside others",
+    apart: "from cmp-sizes-below-zero: compare −8 and 5 gives > here, the right answer there",
+    remedy: "place both on one number line, with zero in the middle",
+    knownFrom: "classroom lore",
+    did: "The sizes were compared, and the minus was left out.",
+  },
+  "cmp-sizes-below-zero": {
+    name: "Below zero, larger size means larger",
+    does: "A number below zero comes before one above it, rightly; of two below zero the larger size is taken for the larger number.",
+    shows: "two numbers below zero",
+    apart: "from cmp-minus-unseen: order −5; 2; −8 gives −5; −8; 2 here, 2; −5; −8 there",
+    remedy: "which is colder? place both on a thermometer",
+    knownFrom: "classroom lore",
+    did: "Of the numbers below zero the one that is larger in size was taken for the larger.",
+  },
+  "round-place-too-fine": {
+    name: "Rounded one place too early",
+    does: "Rounded rightly, but to the place right of the wanted one.",
+    shows: "a number with more places than that",
+    apart: "from round-place-too-coarse: round 362 to tens gives 362 here, 400 there",
+    remedy: "underline the wanted digit first",
     knownFrom: "classroom lore",
   },
 } satisfies Readonly<Record<string, PatternWords>>;

@@ -25,7 +25,8 @@ export const MONEY_PATTERN_WORDS = {
     shows: "change from whole dollars, price with cents",
     apart:
       "exactly one dollar too much; on everyday tenders a borrowing error of B gives the same answer, so watch the method or use a $100 tender",
-    remedy: "empty number line from 6.43 to 7 to 10; add back",
+    remedy: (first, second) =>
+      `empty number line from ${second.text} to the next whole and on to ${first.text}; add back`,
     knownFrom: "classroom lore",
   },
   "money-change-stops-at-next-dollar": {
@@ -42,7 +43,7 @@ export const MONEY_PATTERN_WORDS = {
     shows: "change from whole dollars, two non-zero cents digits",
     apart:
       "exactly ten cents too much; sub-zero-to-ten writes the same on a tender with no zero in the ones ($5, $15), so use $10 or $20",
-    remedy: "first hop to the next ten, then the tens to 100",
+    remedy: "first hop to the next ten, then the tens to a hundred",
     knownFrom: "classroom lore",
   },
   "money-only-dollars-multiplied": {
@@ -50,7 +51,7 @@ export const MONEY_PATTERN_WORDS = {
     does: "Number of items multiplies the dollars only, cents are copied.",
     shows: "several items at a price with dollars and cents",
     apart: "cents of the answer equal the cents of one item",
-    remedy: "lay out four piles of dollars and cents",
+    remedy: "lay out one pile of coins for each",
     knownFrom: "classroom lore (partial distribution)",
   },
   "money-compensation-once": {
@@ -77,6 +78,15 @@ export const MONEY_PATTERN_WORDS = {
     shows: "dollars and a c-amount in one sum",
     apart: "answer absurdly large",
     remedy: "rewrite all amounts in one unit first",
+    knownFrom: "classroom lore",
+  },
+  "money-paid-cents-copied": {
+    name: "A dollar is paid, and the cents copied",
+    does: "Change from whole dollars: one dollar is taken off for the cents, and the cents of the price are written as they are.",
+    shows: "tender without cents, a price with cents",
+    apart: "from money-change-dollar-too-many: $4 − 35c gives $3.35 here, $4.65 there",
+    remedy: (first, second) =>
+      `count up from ${second.text} to ${first.text}: how many cents to the next whole?`,
     knownFrom: "classroom lore",
   },
 } satisfies Readonly<Record<string, PatternWords>>;

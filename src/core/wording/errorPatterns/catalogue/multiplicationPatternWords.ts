@@ -8,6 +8,7 @@ export const MULTIPLICATION_PATTERN_WORDS = {
     apart: "from mul-point-from-left: 1.2 x 3.4 gives 40.8 both ways; use factors with unequal places",
     remedy: "tenths of tenths on a hundred grid; estimate the size first",
     knownFrom: "Hiebert & Wearne (1985, 1986)",
+    did: "The product got as many places as the factor that has the most.",
   },
   "mul-trailing-zero-dropped": {
     name: "Final zeros struck out before the places are counted",
@@ -17,6 +18,7 @@ export const MULTIPLICATION_PATTERN_WORDS = {
       "from mul-zero-on-the-end: identical when the only final zeros are those of the multiple of ten; use 0.5 x 0.6",
     remedy: "place the point first, tidy zeros afterwards",
     knownFrom: "classroom lore",
+    did: "The zeros at the end were struck before the places were counted.",
   },
   "mul-no-filler-zeros": {
     name: "The point goes in front of whatever digits there are",
@@ -26,6 +28,7 @@ export const MULTIPLICATION_PATTERN_WORDS = {
       "from mul-two-halves: identical when both factors are below one; give one factor a whole part and unequal places",
     remedy: "count places on the page with empty boxes, then fill them",
     knownFrom: "Brueckner (1928) for misplaced points; otherwise classroom lore",
+    did: "The point was set straight before the digits, though there are more places to count.",
   },
   "mul-point-from-left": {
     name: "Places counted from the wrong end",
@@ -33,8 +36,9 @@ export const MULTIPLICATION_PATTERN_WORDS = {
     shows: "product digits not equal to twice the number of places",
     apart:
       "from mul-keep-places: use a whole-number factor with a longer product, 0.7 x 32, which that one gets right",
-    remedy: "estimate 5 x 3 before placing the point",
+    remedy: (_, __, { line }) => `estimate ${line} before placing the point`,
     knownFrom: "Ashlock (Error Patterns in Computation)",
+    did: "The places were counted from the left of the digits.",
   },
   "mul-two-halves": {
     name: "Whole part times whole part, decimal part times decimal part",
@@ -52,22 +56,28 @@ export const MULTIPLICATION_PATTERN_WORDS = {
       "from mul-trailing-zero-dropped: look for the written final zeros, or use 4.5 x 20, where that one gives 0.9",
     remedy: "slide the digits one place on a chart, the point stays still",
     knownFrom: "Brown, M. (1981, in Hart); Swan (1983); Ryan & Williams (2007)",
+    did: "The zeros were left out, and written behind the product at the end.",
   },
   "mul-row-not-shifted": {
     name: "Second row starts in the same place as the first",
     does: "Multiply by each digit of the lower number, write every partial product right-aligned with no placeholder zeros, add, count places.",
     shows: "a lower factor with two or more digits",
     apart: "the answer equals the upper number times the digit sum of the lower one",
-    remedy: "read the 1 in 14 as ten; area rectangle 23 by 10 and 23 by 4",
+    remedy: (first, { text }) =>
+      /^[1-9]{2}$/.test(text)
+        ? `read the ${text[0]} in ${text} as ${text[0]}0; area rectangle ${first.text} by ${text[0]}0 and ${first.text} by ${text[1]}`
+        : undefined,
     knownFrom: "Buswell & John (1926); Cox (1975); Ashlock",
+    did: "The row was begun under the ones, like the row before it.",
   },
   "mul-carry-before": {
     name: "The carried digit is added before multiplying",
     does: "In each row, add the carried digit to the next upper digit first, then multiply; write the ones and carry the tens; last product in full. Rows shifted correctly; places counted correctly.",
     shows: "a carry within a row",
     apart: "the answer is too large; from a fact slip: recurs in every column that receives a carry",
-    remedy: "write partial products in full (18 and 120) and add them",
+    remedy: "write the partial products in full, with their zeros, and add them",
     knownFrom: "Cox (1975); Ashlock",
+    did: "What was carried was added to the digit before it was multiplied.",
   },
   "mul-carry-dropped": {
     name: "The carry is forgotten in multiplying",
@@ -77,6 +87,7 @@ export const MULTIPLICATION_PATTERN_WORDS = {
       "from mul-lattice-no-carry: with a one-digit multiplier the lattice learner is usually right; ask which layout was used",
     remedy: "partial products in full; box for the carry",
     knownFrom: "Buswell & John (1926); Cox (1975)",
+    did: "Of the product only the ones digit was written, and nothing carried on.",
   },
   "mul-straight-down": {
     name: "Columns multiplied straight down, as in adding",
@@ -91,8 +102,9 @@ export const MULTIPLICATION_PATTERN_WORDS = {
     does: "Lattice: a product below ten is written in the upper (tens) triangle instead of the lower one, so it counts ten times over; other cells and diagonal sums correct. Count places correctly.",
     shows: "any pair of digits whose product is 1 to 9, at least three digits in all",
     apart: "answer too large; an area estimate exposes it",
-    remedy: "write 0 in the upper triangle every time",
+    remedy: "write a zero in the upper triangle every time",
     knownFrom: "classroom lore",
+    did: "A product below ten was written in the upper half of its cell.",
   },
   "mul-lattice-no-carry": {
     name: "Diagonal totals lose their tens",
@@ -101,5 +113,24 @@ export const MULTIPLICATION_PATTERN_WORDS = {
     apart: "from mul-carry-dropped: cells hold both digits, so only diagonal overflow is lost",
     remedy: "write the carried ten in the next diagonal before totalling it",
     knownFrom: "classroom lore",
+    did: "Of the diagonal only the ones digit counts, and nothing was carried on.",
+  },
+  "mul-carry-swapped": {
+    name: "The ten is written, the ones are carried",
+    does: "Of each product the tens digit is written and the ones digit carried on.",
+    shows: "products of ten and more",
+    apart: "from mul-carry-dropped: 27 × 4 gives 162 here, 88 there",
+    remedy: "say each product as tens and ones, and point to where each of them goes",
+    knownFrom: "Buswell & John (1926)",
+    did: "The tens digit of the product was written, and its ones digit carried on.",
+  },
+  "mul-rows-not-carried": {
+    name: "The rows are added without carrying",
+    does: "The rows are right; when they are added, each column keeps its ones digit and carries nothing.",
+    shows: "a lower factor of two digits, rows that carry",
+    apart: "from mul-carry-dropped: 95 × 58 gives 4410 here, 4540 there",
+    remedy: "add the rows once more by themselves: where does each ten go?",
+    knownFrom: "classroom lore",
+    did: "The rows are right, and in adding them nothing was carried on.",
   },
 } satisfies Readonly<Record<string, PatternWords>>;

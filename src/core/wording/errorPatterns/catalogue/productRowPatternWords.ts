@@ -9,6 +9,7 @@ export const PRODUCT_ROW_PATTERN_WORDS = {
       "from mul-carry-before: 406 × 7 gives 2912 here, 4282 there; from mul-inner-zero-dropped: 406 × 7 gives 2912 here, 322 there",
     remedy: "seven empty plates: how many cakes?",
     knownFrom: "Buswell & John (1926)",
+    did: "Zero times a digit was taken for that digit.",
   },
   "mul-zeros-short": {
     name: "One zero too few",
@@ -16,8 +17,9 @@ export const PRODUCT_ROW_PATTERN_WORDS = {
     shows: "multiples of ten",
     apart:
       "from shift-one-short: 48 × 30 gives 144 here, the right answer there; from mul-row-not-shifted: 25 × 30 gives 75 here, the right answer there",
-    remedy: "one step at a time: 200 × 4, then ten times that",
+    remedy: "one step at a time: leave one zero out and multiply, then ten times that",
     knownFrom: "classroom lore",
+    did: "One zero fewer was hung on than the factors have.",
   },
   "mul-double-digit": {
     name: "Every product written out whole",
@@ -25,7 +27,8 @@ export const PRODUCT_ROW_PATTERN_WORDS = {
     shows: "products of ten or more",
     apart:
       "from mul-carry-dropped: 47 × 6 gives 2442 here, 242 there; from mul-lattice-wrong-half: 47 × 6 gives 2442 here, the right answer there",
-    remedy: "the 42 are ones: 4 tens go next door; estimate 50 × 6",
+    remedy: (_, __, { line }) =>
+      `of a product only the ones stay in its column: the tens go next door; estimate ${line}`,
     knownFrom: "classroom lore",
   },
   "mul-one-row-only": {
@@ -42,7 +45,8 @@ export const PRODUCT_ROW_PATTERN_WORDS = {
     does: "Zeros between other digits of a factor are left out, then all is right; places counted as in the problem.",
     shows: "a factor such as 305 or 4.02",
     apart: "from mul-zero-fact-copied: 305 × 4 gives 140 here, 1260 there",
-    remedy: "read it aloud; expand 300 + 5",
+    remedy: (first, second) =>
+      `read ${/[1-9]0+[1-9]/.test(first.text) ? first.text : second.text} aloud, and expand it place by place`,
     knownFrom: "classroom lore",
   },
   "mul-straight-down-full": {
@@ -76,7 +80,10 @@ export const PRODUCT_ROW_PATTERN_WORDS = {
     does: "A decimal not below one times a whole number: the whole part is multiplied, the digits after the point are copied.",
     shows: "decimal × whole number",
     apart: "from mul-two-halves: 3.4 × 3 gives 9.4 here, 9.12 there",
-    remedy: "three lengths of 3.4 end to end",
+    remedy: (first, second) =>
+      first.ends === ""
+        ? `${first.text} lengths of ${second.text} end to end: how much do the parts after the point make?`
+        : `${second.text} lengths of ${first.text} end to end: how much do the parts after the point make?`,
     knownFrom: "classroom lore",
   },
 } satisfies Readonly<Record<string, PatternWords>>;

@@ -7,8 +7,9 @@ export const SUBTRACTION_PATTERN_WORDS = {
     shows: "some lower digit larger than the digit above it",
     apart:
       "from sub-borrow-unpaid: they agree in a column only when the gap is 5; from sub-zero-top-copied: use a non-zero top digit",
-    remedy: "act it out: from 2 things can 8 be taken? then trade a ten",
+    remedy: "act it out: can the lower digit be taken from the upper one? then trade a ten",
     knownFrom: "Buswell & John (1926); Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
+    did: "The smaller digit was taken from the larger, whichever stood on top.",
   },
   "sub-borrow-unpaid": {
     name: "Takes a ten and never pays for it",
@@ -17,6 +18,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     apart: "from sub-overhang-pay-lost: that one pays as long as there is a lower digit to the left",
     remedy: "record the trade on both columns at once; check by adding back",
     knownFrom: "Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
+    did: "A ten was added to the upper digit, and nothing paid for it.",
   },
   "sub-zero-top-copied": {
     name: "Zero take away a digit leaves that digit",
@@ -24,8 +26,9 @@ export const SUBTRACTION_PATTERN_WORDS = {
     shows: "an undisturbed 0, or a blank to be filled with 0, above a non-zero digit",
     apart:
       "from sub-column-gap: add a column such as 3 over 7; from sub-tail-brought-down: use a zero written in the middle of the top number",
-    remedy: "empty plate: none there, take 3, impossible; trade first",
+    remedy: "empty plate: nothing is there, can anything be taken? trade first",
     knownFrom: "Brown & Burton (1978); Young & O'Shea (1981); VanLehn (1990)",
+    did: "The upper digit is zero, and the lower digit was written down as it is.",
   },
   "sub-stuck-writes-zero": {
     name: "Cannot be done, so zero",
@@ -34,6 +37,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     apart: "zeros appear in the answer exactly under the stuck columns",
     remedy: "compare with an addition check; revisit trading",
     knownFrom: "Buswell & John (1926); Brown & VanLehn (1980); VanLehn (1990)",
+    did: "The lower digit is the larger one, and zero was written.",
   },
   "sub-zero-to-nine-stop": {
     name: "A borrowed-from zero becomes nine, and the next digit stays",
@@ -43,6 +47,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
       "too large by one in the column beyond the zero; sub-zero-to-ten is too large by one in the zero's own column (504 - 138: 466 against 376)",
     remedy: "trade a hundred for ten tens, then one of those tens: three written steps",
     knownFrom: "Brown & Burton (1978); VanLehn (1990)",
+    did: "The zero became nine, and the digit before it paid nothing.",
   },
   "sub-jump-over-zero": {
     name: "Borrows past the zero",
@@ -51,6 +56,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     apart: "from sub-pays-twice: no error at all without zeros",
     remedy: "money: break a hundred into ten tens before any ones can be made",
     knownFrom: "Brown & Burton (1978); Brown & VanLehn (1980)",
+    did: "The ten was fetched from beyond the zero, and the zero stayed a zero.",
   },
   "sub-zero-to-ten": {
     name: "The zero in between becomes ten, not nine",
@@ -60,6 +66,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
       "from sub-zero-to-nine-stop: there the zero column is right and the digit beyond it is one too large",
     remedy: "count the tens left after one has been broken up: nine",
     knownFrom: "VanLehn (1990)",
+    did: "The zero on the way became ten and stayed ten.",
   },
   "sub-pays-twice": {
     name: "One ten is paid for twice",
@@ -68,6 +75,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     apart: "from an off-by-one fact slip: occurs in every column left of a borrow",
     remedy: "choose one method and cross out the other; check by adding",
     knownFrom: "Buswell & John (1926) list taking two away after a single borrowing",
+    did: "The ten was paid for above and below.",
   },
   "sub-right-flush": {
     name: "Numbers pushed against the right margin",
@@ -76,6 +84,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     apart: "from sub-two-halves: look at the whole part, which that one always gets as a plain difference",
     remedy: "align on the ones digit, fill the gaps with zeros",
     knownFrom: "Hiebert & Wearne (1985, 1986)",
+    did: (_, __, { all }) => `The last digits of ${all} were put under each other, not their points.`,
   },
   "sub-two-halves": {
     name: "Two whole-number differences with a dot between them",
@@ -94,14 +103,17 @@ export const SUBTRACTION_PATTERN_WORDS = {
       "from sub-zero-top-copied: put a written 0 over a digit elsewhere in the top number; from sub-column-gap: include a paired column that needs borrowing",
     remedy: "fill the empty places with zeros and ask what is really there",
     knownFrom: "classroom lore",
+    did: "The digits with nothing above them were written down as they are.",
   },
   "sub-stops-at-short": {
     name: "Stops when the lower number runs out",
     does: "Subtract correctly, borrowing when needed, as far as the first digit of the lower number; leave the remaining top digits out of the answer.",
     shows: "top number with more whole digits than the lower number",
     apart: "from a miscopied answer: the missing digits are always those with nothing below",
-    remedy: "estimate: 684 take away about 50; write 0 in the empty cells",
+    remedy: (first, second, { wrong }) =>
+      `estimate: is ${first.text} less ${second.text} near ${wrong}? write zeros in the empty cells`,
     knownFrom: "Brown & Burton (1978); VanLehn (1990)",
+    did: "Where the lower number ends, the work ended too.",
   },
   "sub-all-nines": {
     name: "Every zero turns into nine, the last one too",
@@ -110,6 +122,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     apart: "from an off-by-one fact slip: recurs on every round top number",
     remedy: "nine tenths and ten hundredths make one whole: build it; check by adding back",
     knownFrom: "classroom lore (common in change-giving)",
+    did: "Every zero became nine, the last one too.",
   },
   "sub-complement-only": {
     name: "Ten minus the lower digit, top digit forgotten",
@@ -118,6 +131,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     apart: "the answer is too small by exactly the stuck top digits; zero tops hide it",
     remedy: "say both steps: up to ten, then on to the top digit",
     knownFrom: "classroom lore",
+    did: "What the lower digit lacks to ten was written, and the upper digit left out.",
   },
   "sub-overhang-pay-lost": {
     name: "No lower digit, so no payment",
@@ -126,6 +140,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     apart: "from sub-borrow-unpaid: inner payments are kept; use two borrows",
     remedy: "write the paid one under the empty cell, it is a real lower digit",
     knownFrom: "classroom lore",
+    did: "Where the lower number has no digit, nothing was paid.",
   },
   "sub-minus-zero-is-zero": {
     name: "Taking away zero leaves zero",
@@ -135,6 +150,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
       "from sub-jump-over-zero: 587 − 204 gives 303 here, the right answer there; from sub-stuck-writes-zero: 562 − 204 gives 308 here, 360 there",
     remedy: "act it out: eight there, none taken, how many are left?",
     knownFrom: "VanLehn (1990)",
+    did: "Zero was taken away, and zero written.",
   },
   "sub-equal-copied": {
     name: "A digit less itself leaves that digit",
@@ -143,6 +159,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     apart: "from sub-minus-zero-is-zero: that one needs a 0 below; here the two digits are equal",
     remedy: "take eight from eight counters",
     knownFrom: "classroom lore",
+    did: "Both digits are the same, and that digit was written.",
   },
   "sub-left-flush": {
     name: "Numbers pushed against the left margin",
@@ -150,8 +167,10 @@ export const SUBTRACTION_PATTERN_WORDS = {
     shows: "unequal numbers of whole digits",
     apart:
       "from sub-one-digit-everywhere: 85 − 4 gives 45 here, 41 there; from sub-stutter: 347 − 25 gives 97 here, 122 there",
-    remedy: "estimate: 85 less a few stays above 80; align on the ones",
+    remedy: (first, second, { wrong }) =>
+      `estimate: is ${first.text} less ${second.text} near ${wrong}? align on the ones`,
     knownFrom: "classroom lore",
+    did: (_, __, { all }) => `The first digits of ${all} were put under each other, not their points.`,
   },
   "sub-one-digit-everywhere": {
     name: "A lone digit is taken from every digit",
@@ -179,6 +198,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
       "from sub-borrow-unpaid: 503 − 247 gives 346 here, 366 there; from sub-zero-to-ten: 503 − 247 gives 346 here, 266 there",
     remedy: "coins: no dimes there, so break a dollar first",
     knownFrom: "Brown & Burton (1978); VanLehn (1990)",
+    did: "The digit beside it is zero: a ten was added all the same, and nothing paid for it.",
   },
   "sub-leftmost-lends": {
     name: "The first digit always pays",
@@ -187,6 +207,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     apart: "from sub-jump-over-zero: 743 − 218 gives 435 here, the right answer there",
     remedy: "which digit holds tens? exchange on a chart",
     knownFrom: "VanLehn (1990)",
+    did: "The ten was taken from the first digit, whatever stands between.",
   },
   "sub-lending-adds": {
     name: "The lender grows",
@@ -195,6 +216,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     apart: "from sub-borrow-unpaid: 72 − 36 gives 56 here, 46 there",
     remedy: "who gave the ten, and how many are left there?",
     knownFrom: "VanLehn (1990)",
+    did: "The digit that lent the ten was made one larger.",
   },
   "sub-zero-top-writes-zero": {
     name: "Zero less anything is zero",
@@ -202,7 +224,26 @@ export const SUBTRACTION_PATTERN_WORDS = {
     shows: "a 0 over a digit",
     apart:
       "from sub-stuck-writes-zero: 5042 − 1328 gives 4014 here, 4020 there; from sub-zero-top-copied: 705 − 231 gives 504 here, 534 there",
-    remedy: "check by adding back: 504 and 231",
+    remedy: (_, second, { wrong }) => `check by adding back: ${wrong} and ${second.text}`,
     knownFrom: "VanLehn (1990)",
+    did: "The upper digit is zero, and zero was written.",
+  },
+  "sub-lends-only-once": {
+    name: "A column that has lent does not borrow",
+    does: "The first column that needs it borrows; the digit that lent is not asked again, and there the smaller digit is taken from the larger.",
+    shows: "two columns side by side that must borrow",
+    apart: "from sub-column-gap: 625 − 348 gives 337 here, 323 there",
+    remedy: "look at the changed digit again: is it enough now? if not, trade once more",
+    knownFrom: "VanLehn (1990)",
+    did: "This digit has lent before, and was not made larger: the smaller digit was taken from the larger.",
+  },
+  "sub-zeros-to-nines-unpaid": {
+    name: "All the zeros become nines, and nobody pays",
+    does: "Where a ten has to come across two zeros or more, these become nines and the needy digit gets its ten, but the digit in front of the zeros stays.",
+    shows: "two zeros or more side by side on top",
+    apart: "from sub-zero-to-nine-stop: 8001 − 2345 gives 6656 here, 5756 there",
+    remedy: "where do the nines come from? cross out the lender first, then the zeros",
+    knownFrom: "VanLehn (1990)",
+    did: "The zeros became nines, and the digit before them paid nothing.",
   },
 } satisfies Readonly<Record<string, PatternWords>>;

@@ -8,6 +8,7 @@ export const UNITS_PATTERN_WORDS = {
     apart: "from unit-twelves-everywhere: the error grows by six ounces per exchange, not four",
     remedy: "write the rate above the column before starting",
     knownFrom: "Ashlock; classroom lore",
+    did: "Ten small units were taken for a large one.",
   },
   "unit-hundreds-everywhere": {
     name: "Every exchange is a hundred for one",
@@ -16,22 +17,25 @@ export const UNITS_PATTERN_WORDS = {
     apart: "from unit-carry-lost: the small unit is wrong as well",
     remedy: "clock face or time line; one hour drawn as sixty minutes",
     knownFrom: "Kamii & Russell (2012) for time; classroom lore",
+    did: "A hundred small units were taken for a large one.",
   },
   "unit-twelves-everywhere": {
     name: "Twelve to one, whatever the unit",
     does: "The foot-and-inch rate 12 is used for pounds and ounces and for yards and feet.",
     shows: "lb/oz and yd/ft with an exchange, or a total between 12 and 16",
     apart: "feet and inches are always right",
-    remedy: "table of rates; weigh or picture 16 ounces",
+    remedy: "table of rates: how many of the small unit make one of the large?",
     knownFrom: "classroom lore",
+    did: "Twelve small units were taken for a large one.",
   },
   "unit-small-from-big": {
     name: "The smaller count is taken from the larger, unit by unit",
     does: "Subtract each unit on its own, larger minus smaller; no exchange.",
     shows: "subtraction where a smaller unit is larger below",
     apart: "from unit-borrow-unpaid: they agree only when the counts differ by half the rate",
-    remedy: "count up along a tape from 2 ft 8 in",
+    remedy: (_, second) => `count up along a tape from ${second.text}`,
     knownFrom: "classroom lore (mixed-unit form of the digit habit in Brown & Burton 1978)",
+    did: "The smaller count was taken from the larger, whichever stood on top.",
   },
   "unit-borrow-unpaid": {
     name: "The exchanged unit is never given up",
@@ -40,6 +44,7 @@ export const UNITS_PATTERN_WORDS = {
     apart: "exactly one large unit too much",
     remedy: "cross out the large unit at the moment of exchange",
     knownFrom: "classroom lore",
+    did: "A large unit was changed into small ones, and the large units stayed as they were.",
   },
   "unit-carry-lost": {
     name: "The small units are reduced, the whole is lost",
@@ -47,8 +52,9 @@ export const UNITS_PATTERN_WORDS = {
     shows: "addition or multiplication with an exchange",
     apart:
       "small unit right, large unit too small; from unit-carry-only-one: use a sum, where that one is right",
-    remedy: "write the exchange as an equation: 15 in = 1 ft 3 in",
+    remedy: "write the exchange as an equation of its own before going on",
     knownFrom: "classroom lore",
+    did: "The small units made a large one, and it was not carried on.",
   },
   "unit-carry-only-one": {
     name: "One large unit carried, however many there are",
@@ -57,6 +63,7 @@ export const UNITS_PATTERN_WORDS = {
     apart: "sums of two are right",
     remedy: "divide the total by the rate; the quotient is carried",
     knownFrom: "classroom lore",
+    did: "One large unit was carried on, however many there were.",
   },
   "unit-only-big-multiplied": {
     name: "Only the first unit is multiplied",
@@ -65,13 +72,14 @@ export const UNITS_PATTERN_WORDS = {
     apart: "small units unchanged",
     remedy: "lay three strips end to end",
     knownFrom: "classroom lore (partial distribution)",
+    did: "Only the large unit was multiplied; the small one was copied.",
   },
   "unit-remainder-dropped": {
     name: "Units divided separately, left-over large units forgotten",
     does: "Divide each unit by itself and drop every remainder; nothing is turned into smaller units; a unit that divides to 0 is not written.",
     shows: "division where a larger unit leaves a remainder",
     apart: "first unit right, the rest too small",
-    remedy: "swap the left-over foot for 12 inches before going on",
+    remedy: "swap what is left over of the large unit for small ones before going on",
     knownFrom: "classroom lore",
   },
   "unit-place-not-held": {
@@ -88,7 +96,7 @@ export const UNITS_PATTERN_WORDS = {
     shows: "results in two units; decimals of a foot, hour or pound",
     apart:
       "from unit-hundreds-everywhere: 2.5 h in h and min gives 2 h 5 min here, 2 h 50 min there; from unit-tens-everywhere: 3.25 ft in in gives 61 in here, 32.5 in there; from div-remainder-as-decimal: 3.5 ft in in gives 41 in here, the right answer there",
-    remedy: "half an hour is how many minutes? place 0.5 on a clock or a ruler",
+    remedy: "half of the large unit is how many of the small one? place it on a clock or a ruler",
     knownFrom: "classroom lore; Kamii & Russell (2012) for time",
   },
   "conv-wrong-way": {
@@ -97,6 +105,22 @@ export const UNITS_PATTERN_WORDS = {
     shows: "changes of unit",
     apart: "from shift-wrong-way: 48 in in ft gives 576 ft here, the right answer there",
     remedy: "smaller pieces, more of them: more or fewer than before?",
+    knownFrom: "classroom lore",
+  },
+  "conv-tens-in-metric": {
+    name: "Ten to one, whatever the metric units",
+    does: "Metric units are changed with ten, where a hundred or a thousand make one.",
+    shows: "cm and m, g and kg, m and km, mL and L",
+    apart: "from unit-hundreds-everywhere: 450 cm gives 45 m here, the right answer there",
+    remedy: "how many of the one make the other? say it before a digit moves",
+    knownFrom: "classroom lore",
+  },
+  "conv-hundreds-in-metric": {
+    name: "A hundred to one, where it is ten",
+    does: "Metric units are changed with a hundred, where ten make one.",
+    shows: "mm and cm",
+    apart: "from conv-tens-in-metric: 25 mm gives 0.25 cm here, the right answer there",
+    remedy: "how many of the one make the other? say it before a digit moves",
     knownFrom: "classroom lore",
   },
 } satisfies Readonly<Record<string, PatternWords>>;

@@ -1,5 +1,7 @@
-import type { Numeral } from "../../number";
-import type { Relation } from "../../problem";
+import type { Numeral } from "../number";
+import type { Relation } from "../problem";
+import type { ClaimsTable } from "./claimsTable";
+import { bigSumOf } from "./counts";
 import {
   below,
   minus,
@@ -13,9 +15,7 @@ import {
   sum,
   times,
   valueOfQuantity,
-} from "../ratio";
-import type { ClaimsTable } from "./claimsTable";
-import { bigSumOf } from "./counts";
+} from "./ratio";
 
 const product = (all: readonly bigint[]): bigint => all.reduce((a, b) => a * b, 1n);
 const greatest = (a: bigint, b: bigint): bigint => (b === 0n ? a : greatest(b, a % b));

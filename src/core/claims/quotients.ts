@@ -1,20 +1,19 @@
-import type { Decimal } from "../../number";
-import { wide } from "../answers";
-import { ratio, right, same, size } from "../ratio";
+import type { Decimal } from "../number";
 import type { ClaimsTable } from "./claimsTable";
 import { isDigit } from "./counts";
-import { power, total } from "./values";
+import { below, minus, power, ratio, right, same, size, times, valueOfQuantity } from "./ratio";
+import { total } from "./values";
 
 /** Claims about dividing: each "how many times", each line under it, and what is made of the rest. */
 export const QUOTIENT_CLAIMS = {
   scaleBoth: (reason) => [
-    wide(reason.dividend).times(power(reason.power)).equals(wide(reason.newDividend)),
-    wide(reason.divisor).times(power(reason.power)).equals(reason.newDivisor.toString()),
+    same(times(valueOfQuantity(reason.dividend), power(reason.power)), valueOfQuantity(reason.newDividend)),
+    same(times(valueOfQuantity(reason.divisor), power(reason.power)), ratio(reason.newDivisor)),
   ],
   takePart: (reason) => [reason.part.toString().length === reason.digits || reason.part < reason.divisor],
   howMany: (reason) => {
-    const times = BigInt(reason.digit) * reason.divisor;
-    return [isDigit(reason.digit), times <= reason.part, reason.part < times + reason.divisor];
+    const taken = BigInt(reason.digit) * reason.divisor;
+    return [isDigit(reason.digit), taken <= reason.part, reason.part < taken + reason.divisor];
   },
   multiplyBack: (reason) => [reason.product === BigInt(reason.digit) * reason.divisor],
   subtractBack: (reason) => [
@@ -28,21 +27,27 @@ export const QUOTIENT_CLAIMS = {
     isDigit(reason.digit),
     reason.rest >= 0n && reason.rest < reason.divisor,
   ],
-  takeChunk: (reason) => [wide(reason.times).times(reason.divisor.toString()).equals(wide(reason.product))],
-  chunkLeaves: (reason) => [
-    wide(reason.before).minus(wide(reason.product)).equals(wide(reason.rest)),
-    !wide(reason.rest).isNegative(),
+  takeChunk: (reason) => [
+    same(times(valueOfQuantity(reason.times), ratio(reason.divisor)), valueOfQuantity(reason.product)),
   ],
-  addChunks: (reason) => [total(reason.times).equals(wide(reason.quotient))],
+  chunkLeaves: (reason) => [
+    same(
+      minus(valueOfQuantity(reason.before), valueOfQuantity(reason.product)),
+      valueOfQuantity(reason.rest),
+    ),
+    !below(valueOfQuantity(reason.rest), ratio(0)),
+  ],
+  addChunks: (reason) => [same(total(reason.times), valueOfQuantity(reason.quotient))],
   chunksComeAgain: (reason) => {
-    const digits = (numeral: Decimal): string =>
-      wide(numeral)
-        .toFixed()
-        .replace(/[.]|^0+|0+$/g, "")
-        .replace(/^0+|0+$/g, "");
-    return [digits(reason.rest) === digits(reason.before), !wide(reason.rest).equals(wide(reason.before))];
+    const digits = ({ whole, fraction }: Decimal): string => `${whole}${fraction}`.replace(/^0+|0+$/g, "");
+    return [
+      digits(reason.rest) === digits(reason.before),
+      !same(valueOfQuantity(reason.rest), valueOfQuantity(reason.before)),
+    ];
   },
-  remainderLeft: (reason) => [wide(reason.remainder).times(power(reason.power)).equals(wide(reason.scaled))],
+  remainderLeft: (reason) => [
+    same(times(valueOfQuantity(reason.remainder), power(reason.power)), valueOfQuantity(reason.scaled)),
+  ],
   simplifyPart: (reason) => [
     reason.newNumerator * reason.by === reason.numerator,
     reason.newDenominator * reason.by === reason.denominator,

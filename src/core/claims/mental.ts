@@ -1,5 +1,5 @@
-import { minus, plus, type Ratio, ratio, right, same, sum, times, valueOfQuantity } from "../ratio";
 import type { ClaimsTable } from "./claimsTable";
+import { minus, plus, type Ratio, ratio, right, same, sum, times, valueOfQuantity } from "./ratio";
 
 /** Claims about what is worked in the head, each by itself. */
 export const MENTAL_CLAIMS = {

@@ -1,6 +1,8 @@
-import type { Reason } from "../../methods";
-import type { Decimal } from "../../number";
-import type { Measure, UnitId } from "../../quantity";
+import type { Reason } from "../methods";
+import type { Decimal } from "../number";
+import type { Measure, UnitId } from "../quantity";
+import type { ClaimsTable, Known } from "./claimsTable";
+import { bigSumOf } from "./counts";
 import {
   below,
   over,
@@ -13,9 +15,7 @@ import {
   sum,
   times,
   valueOfQuantity,
-} from "../ratio";
-import type { ClaimsTable, Known } from "./claimsTable";
-import { bigSumOf } from "./counts";
+} from "./ratio";
 
 const rateOf = (larger: UnitId, smaller: UnitId): Ratio => over(sizeOf(larger), sizeOf(smaller));
 

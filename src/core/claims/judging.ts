@@ -1,7 +1,7 @@
-import type { Decimal } from "../../number";
-import { below, ratio, same, sizeOf, times, valueOfQuantity } from "../ratio";
+import type { Decimal } from "../number";
 import type { ClaimsTable } from "./claimsTable";
 import { relationOf } from "./fractions";
+import { below, ratio, same, sizeOf, times, valueOfQuantity } from "./ratio";
 
 /** The digit of a number at a place, ones being 0: cut out of the number, not read off its writing. */
 function digitOf(numeral: Decimal, place: number): number {

@@ -1,5 +1,5 @@
-import { below, minus, plus, right, same, size, sum, valueOfExpression, valueOfQuantity } from "../ratio";
 import type { ClaimsTable } from "./claimsTable";
+import { below, minus, plus, right, same, size, sum, valueOfExpression, valueOfQuantity } from "./ratio";
 
 /** Claims about numbers with signs and chains of them, each by itself. */
 export const SIGNED_CLAIMS = {

@@ -1,6 +1,6 @@
-import type { Reason } from "../../methods";
-import type { Decimal } from "../../number";
-import type { Answer, Problem } from "../../problem";
+import type { Reason } from "../methods";
+import type { Decimal } from "../number";
+import type { Answer, Problem } from "../problem";
 
 /** What columns have carried so far: each must take in what the one before it gave. */
 export interface Chains {

@@ -1,6 +1,6 @@
-import type { Reason, Working } from "../../methods";
-import type { Problem } from "../../problem";
-import { bigints } from "../answers";
+import type { Reason } from "../methods";
+import type { Answer, Problem } from "../problem";
+import { asText } from "./asText";
 import type { Chains, ClaimsTable, Known } from "./claimsTable";
 import { COLUMN_CLAIMS } from "./columns";
 import { FRACTION_CLAIMS } from "./fractions";
@@ -36,22 +36,35 @@ function claimsOf<Kind extends Reason["kind"]>(
   return typeof claims === "string" ? [] : claims(reason, known);
 }
 
+/** A working as far as its claims go: steps that state what no method states claim nothing. */
+export interface Claiming {
+  readonly steps: readonly {
+    readonly reason: Reason | { readonly kind: string };
+    readonly page?: { readonly index: number };
+  }[];
+  readonly problem: Problem;
+  readonly answer: Answer;
+}
+
+const isReason = (reason: Reason | { readonly kind: string }): reason is Reason =>
+  Object.hasOwn(CLAIMS, reason.kind);
+
 /**
- * The claims of a working's steps that do not hold: each column sum and carry, each exchange, each
- * product of two digits, each "how many times", taken by itself with another library. It knows the
- * reasons and nothing of the methods.
+ * The steps of a working, by their index, of which something that they state does not hold: a column sum, a carry, an
+ * exchange, a product of two digits, a "how many times". It knows the reasons and nothing of the methods. `left` is
+ * what was carried and never written.
  */
-export function brokenClaims({
-  steps,
-  problem,
-  answer,
-}: Pick<Working, "steps" | "problem" | "answer">): readonly string[] {
+export function falseSteps({ steps, problem, answer }: Claiming): {
+  readonly steps: readonly number[];
+  readonly left: readonly string[];
+} {
   const chains: Chains = { columns: 0, products: 0, diagonals: 0, parts: 0, paying: 0, owed: 0 };
   const units = { carried: 0n };
   // Each page works the problem that was last named when it was begun.
   const asked = new Map<number, Problem>([[0, problem]]);
   let named = problem;
-  const broken = steps.flatMap(({ reason, page }, nth) => {
+  const found = steps.flatMap(({ reason, page }, nth) => {
+    if (!isReason(reason)) return [];
     const index = page?.index ?? 0;
     const here = asked.get(index) ?? named;
     asked.set(index, here);
@@ -64,8 +77,17 @@ export function brokenClaims({
       units,
       answer: nth === steps.length - 1 ? answer : undefined,
     });
-    return holds.every(Boolean) ? [] : [JSON.stringify(reason, bigints)];
+    return holds.every(Boolean) ? [] : [nth];
   });
   const left = Object.entries({ ...chains, units: Number(units.carried) }).filter(([, count]) => count !== 0);
-  return [...broken, ...left.map(([chain]) => `something was carried and never written: ${chain}`)];
+  return { steps: found, left: left.map(([chain]) => chain) };
+}
+
+/** What a working states and does not hold, as text: nothing, of a sound one. */
+export function brokenClaims(working: Claiming): readonly string[] {
+  const { steps, left } = falseSteps(working);
+  return [
+    ...steps.map((index) => asText(working.steps[index]?.reason)),
+    ...left.map((chain) => `something was carried and never written: ${chain}`),
+  ];
 }

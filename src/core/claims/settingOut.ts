@@ -1,15 +1,18 @@
-import type { Decimal } from "../../number";
-import { bigints, wide } from "../answers";
-import { right, same, valueOfQuantity } from "../ratio";
+import type { Decimal } from "../number";
+import { asText } from "./asText";
 import type { ClaimsTable, Known } from "./claimsTable";
+import { below, right, same, size, valueOfQuantity } from "./ratio";
 
 /** Whether a number is one of those of the problem, which a page by the way may have none of. */
 const isGiven = (numeral: Decimal, { operands }: Known): boolean =>
-  operands.length === 0 || operands.some((one) => wide(one).abs().equals(wide(numeral).abs()));
+  operands.length === 0 ||
+  operands.some((one) => same(size(valueOfQuantity(one)), size(valueOfQuantity(numeral))));
 
 /** Claims about what is set down before the work, and after it. Most of it writes what the problem says. */
 export const SETTING_OUT_CLAIMS = {
-  swapForBelowZero: (reason) => [wide(reason.larger).abs().greaterThanOrEqualTo(wide(reason.smaller).abs())],
+  swapForBelowZero: (reason) => [
+    !below(size(valueOfQuantity(reason.larger)), size(valueOfQuantity(reason.smaller))),
+  ],
   writeOperand: (reason, known) => [isGiven(reason.numeral, known)],
   hiddenPoint: (reason, known) => [reason.numeral.fraction === "", isGiven(reason.numeral, known)],
   fillers: (reason) => [reason.places > 0],
@@ -20,12 +23,10 @@ export const SETTING_OUT_CLAIMS = {
     same(valueOfQuantity(reason.answer), right(problem)),
   ],
   // The answer of the whole working is held by itself, against another library: what is named has to be just that.
-  nameAnswer: (reason, { answer }) => [
-    answer === undefined || JSON.stringify(reason.answer, bigints) === JSON.stringify(answer, bigints),
-  ],
+  nameAnswer: (reason, { answer }) => [answer === undefined || asText(reason.answer) === asText(answer)],
   expandedRule: "states no arithmetic",
   startCounting: (reason, known) => [
-    wide(reason.from).lessThanOrEqualTo(wide(reason.to)),
+    !below(valueOfQuantity(reason.to), valueOfQuantity(reason.from)),
     isGiven(reason.from, known),
     isGiven(reason.to, known),
   ],

@@ -1,4 +1,4 @@
-import type { Reason } from "../../methods";
+import type { Reason } from "../methods";
 import type { ClaimsTable, Known } from "./claimsTable";
 import { isDigit, sumOf } from "./counts";
 

@@ -1,7 +1,7 @@
-import { type Amount, currencyOf, piecesOfCurrency } from "../../quantity";
-import { below, plus, ratio, right, same, valueOfQuantity } from "../ratio";
+import { type Amount, currencyOf, piecesOfCurrency } from "../quantity";
 import type { ClaimsTable } from "./claimsTable";
 import { sumOf } from "./counts";
+import { below, plus, ratio, right, same, valueOfQuantity } from "./ratio";
 
 const counted = ({ amount, count }: { readonly amount: Amount; readonly count: bigint }) => [
   same(valueOfQuantity(amount), ratio(count, 100)),

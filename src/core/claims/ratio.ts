@@ -24,6 +24,10 @@ export const below = (a: Ratio, b: Ratio): boolean => a.over * b.under < b.over 
 export const size = (a: Ratio): Ratio => (a.over < 0n ? ratio(-a.over, a.under) : a);
 export const sum = (all: readonly Ratio[]): Ratio => all.reduce(plus, ratio(0));
 
+/** Ten to a power, below one too. */
+export const power = (exponent: number): Ratio =>
+  exponent < 0 ? ratio(1, 10n ** BigInt(-exponent)) : ratio(10n ** BigInt(exponent));
+
 /** What every unit is in the smallest of its scale, set down here once more from the tables of weights and measures. */
 const SIZES: Readonly<Record<UnitId, bigint>> = {
   oz: 1n,

@@ -1,0 +1,3 @@
+export { asText } from "./asText";
+export { brokenClaims, falseSteps } from "./claims";
+export * from "./ratio";

@@ -1,0 +1,134 @@
+import { EVERY_PATTERN, type PatternId, SLIPS } from "../../errorPatterns";
+import type { HouseRules } from "../../house";
+import { operandsOf, type Problem, readProblem, writeProblem } from "../../problem";
+import { inMajor, type Quantity, writeQuantity } from "../../quantity";
+import type { ErrorSaid, NumberSaid, SaidWith } from "../contract/patternWords";
+import { listed } from "../numbers/line";
+
+const NOTHING_SAID: NumberSaid = {
+  text: "",
+  size: "",
+  whole: "",
+  ends: "",
+  top: 0n,
+  bottom: 0n,
+  negative: false,
+};
+
+/** A number of a problem as sentences name it. */
+function numberSaid(quantity: Quantity, house: HouseRules): NumberSaid {
+  const text = writeQuantity(quantity, house);
+  const size = text.replace(/^[(]?−([^)]*)[)]?$/, "$1");
+  switch (quantity.kind) {
+    case "decimal": {
+      const { whole, fraction: ends, negative } = quantity;
+      return { ...NOTHING_SAID, text, size, whole: whole || "0", ends, negative };
+    }
+    case "amount": {
+      const { whole, fraction: ends } = inMajor(quantity);
+      return { ...NOTHING_SAID, text, size, whole: whole || "0", ends };
+    }
+    case "fraction":
+      return {
+        ...NOTHING_SAID,
+        text,
+        size,
+        top: quantity.numerator,
+        bottom: quantity.denominator,
+        negative: quantity.negative,
+      };
+    case "mixed":
+      return {
+        ...NOTHING_SAID,
+        text,
+        size,
+        whole: String(quantity.whole),
+        top: quantity.numerator,
+        bottom: quantity.denominator,
+        negative: quantity.negative,
+      };
+    case "measure":
+      return { ...NOTHING_SAID, text, size };
+  }
+}
+
+/** An error as sentences name it: the problem, and the answer that was given to it. */
+export interface MadeError {
+  readonly problem: Problem;
+  readonly wrong: string;
+}
+
+function errorSaid(
+  { problem, wrong }: MadeError,
+  numbers: readonly NumberSaid[],
+  house: HouseRules,
+): ErrorSaid {
+  const { form } = problem;
+  return {
+    line: writeProblem(problem, house),
+    all: listed(numbers.map(({ text }) => text)),
+    isSum: problem.op === "add",
+    isDivision: problem.op === "divide",
+    isComparison: problem.op === "compare",
+    wanted:
+      form.kind === "overDenominator"
+        ? form.denominator
+        : form.kind === "overNumerator"
+          ? form.numerator
+          : 0n,
+    wrong,
+  };
+}
+
+const EXAMPLE_NOTATION = { decimalMark: "point", grouping: "none", currency: "USD" } as const;
+
+/** The example of each pattern as an error. */
+const EXAMPLES: ReadonlyMap<PatternId, MadeError> = new Map(
+  [...EVERY_PATTERN, ...SLIPS].flatMap(({ id, example: [line, wrong] }) => {
+    const problem = readProblem(line, EXAMPLE_NOTATION);
+    return problem.ok ? [[id, { problem: problem.value, wrong }]] : [];
+  }),
+);
+
+const ADDITIVE: readonly string[] = ["add", "subtract"];
+
+/** Whether what is said with the numbers of one problem can be said with those of another: they are alike in kind, and so are their numbers. */
+function isAlike(one: Problem, other: Problem): boolean {
+  const sameOp = one.op === other.op || (ADDITIVE.includes(one.op) && ADDITIVE.includes(other.op));
+  if (one.kind !== other.kind || !sameOp) return false;
+  const [left, right] = [operandsOf(one), operandsOf(other)];
+  const kinds = (operands: typeof left): string =>
+    operands
+      .map(({ kind }) => kind)
+      .sort()
+      .join();
+  return kinds(left) === kinds(right);
+}
+
+/** What is said of an error of a pattern, where it can be said with its numbers. */
+export function saidOf(
+  id: PatternId,
+  words: string | SaidWith,
+  error: MadeError,
+  house: HouseRules,
+): string | undefined {
+  if (typeof words === "string") return words;
+  const example = EXAMPLES.get(id);
+  if (example === undefined || !isAlike(example.problem, error.problem)) return undefined;
+  const numbers = operandsOf(error.problem).map((operand) => numberSaid(operand, house));
+  const [first = NOTHING_SAID, second = NOTHING_SAID] = numbers;
+  return words(first, second, errorSaid(error, numbers, house));
+}
+
+/** The same said of the example of the pattern. */
+export function saidOfExample(
+  id: PatternId,
+  words: string | SaidWith,
+  house: HouseRules,
+): { readonly line: string; readonly said: string } | undefined {
+  const example = EXAMPLES.get(id);
+  const said = example && saidOf(id, words, example, house);
+  return example === undefined || said === undefined
+    ? undefined
+    : { line: writeProblem(example.problem, house), said };
+}
