@@ -1,11 +1,11 @@
 import fc from "fast-check";
-import { brokenClaims } from "@/core/claims";
 import { choicesOf, PRESETS } from "@/core/house";
 import { METHOD_IDS, type MethodId, workingOf } from "@/core/methods";
 import { readProblem, writeProblem } from "@/core/problem";
 import { drawStory, STORY_KINDS } from "@/core/stories";
 import { wrongAnswer } from "@/core/testing/answers";
 import { anyHouse, anyProblemFor } from "@/core/testing/arbitrary";
+import { brokenClaims } from "@/core/testing/claims/brokenClaims";
 import { WORKSHOP } from "@/core/wording";
 
 /** A story for so many problems of a method. */

@@ -21,6 +21,7 @@ const CORE_ORDER = [
   "result",
   "tuples",
   "id",
+  "asText",
   "randomSource",
   "vocabulary",
   "number",

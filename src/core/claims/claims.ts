@@ -1,7 +1,6 @@
 import type { Reason } from "../methods";
 import type { Answer, Problem } from "../problem";
-import { asText } from "./asText";
-import type { Chains, ClaimsTable, Known } from "./claimsTable";
+import type { Chains, ClaimsTable, KnownBeside } from "./claimsTable";
 import { COLUMN_CLAIMS } from "./columns";
 import { FRACTION_CLAIMS } from "./fractions";
 import { JUDGING_CLAIMS } from "./judging";
@@ -30,7 +29,7 @@ const CLAIMS: ClaimsTable = {
 function claimsOf<Kind extends Reason["kind"]>(
   kind: Kind,
   reason: Extract<Reason, { readonly kind: Kind }>,
-  known: Known,
+  known: KnownBeside,
 ): readonly boolean[] {
   const claims: ClaimsTable[Kind] = CLAIMS[kind];
   return typeof claims === "string" ? [] : claims(reason, known);
@@ -81,13 +80,4 @@ export function falseSteps({ steps, problem, answer }: Claiming): {
   });
   const left = Object.entries({ ...chains, units: Number(units.carried) }).filter(([, count]) => count !== 0);
   return { steps: found, left: left.map(([chain]) => chain) };
-}
-
-/** What a working states and does not hold, as text: nothing, of a sound one. */
-export function brokenClaims(working: Claiming): readonly string[] {
-  const { steps, left } = falseSteps(working);
-  return [
-    ...steps.map((index) => asText(working.steps[index]?.reason)),
-    ...left.map((chain) => `something was carried and never written: ${chain}`),
-  ];
 }

@@ -13,7 +13,7 @@ export interface Chains {
 }
 
 /** What is known beside a reason: the problem that its page works, and what was carried up to here. */
-export interface Known {
+export interface KnownBeside {
   readonly problem: Problem;
   /** What the whole working comes to, where this reason ends it; none on a page by the way. */
   readonly answer: Answer | undefined;
@@ -29,8 +29,8 @@ type Kind = Reason["kind"];
 /** Whether each thing that a reason states holds, worked out by arithmetic that the methods know nothing of. */
 export type Claims<One extends Kind> = (
   reason: Extract<Reason, { readonly kind: One }>,
-  known: Known,
+  known: KnownBeside,
 ) => readonly boolean[];
 
 /** The claims of every kind of reason; or, said openly, that it states none: it writes, draws or names what is worked elsewhere. */
-export type ClaimsTable = { readonly [One in Kind]: Claims<One> | "states no arithmetic" };
+export type ClaimsTable = { readonly [One in Kind]: Claims<One> | "noArithmetic" };

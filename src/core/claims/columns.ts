@@ -1,16 +1,16 @@
 import type { Reason } from "../methods";
-import type { ClaimsTable, Known } from "./claimsTable";
-import { isDigit, sumOf } from "./counts";
+import type { ClaimsTable, KnownBeside } from "./claimsTable";
+import { isOneDigit, sumOf } from "./counts";
 
 const split = (sum: {
   readonly total: number;
   readonly written: number;
   readonly carriedOut: number;
-}): boolean => sum.written + 10 * sum.carriedOut === sum.total && isDigit(sum.written);
+}): boolean => sum.written + 10 * sum.carriedOut === sum.total && isOneDigit(sum.written);
 
 /** Whether what comes in is what the column before gave, from which the next one takes in. */
 function chained(
-  { chains }: Known,
+  { chains }: KnownBeside,
   chain: "columns" | "diagonals" | "parts",
   sum: { readonly carriedIn: number; readonly carriedOut: number },
 ): boolean {
@@ -22,12 +22,12 @@ function chained(
 const payment = (paid: Extract<Reason, { kind: "differenceWithOwed" | "makeUp" }>): readonly boolean[] => [
   paid.taken === (paid.bottom ?? 0) + paid.owed,
   paid.taken + paid.written === paid.raised,
-  isDigit(paid.written),
+  isOneDigit(paid.written),
 ];
 
 const taken = ({ top, bottom, written }: Extract<Reason, { kind: "difference" | "partDifference" }>) => [
   top - (bottom ?? 0) === written,
-  isDigit(written),
+  isOneDigit(written),
 ];
 
 /** Claims about small counts in columns, each with what came from the column before. */
@@ -52,12 +52,12 @@ export const COLUMN_CLAIMS = {
     chains.products = reason.carriedOut;
     const made = reason.total === reason.digit * reason.by + reason.carriedIn;
     const ends = reason.last ? reason.carriedOut === 0 && reason.written === reason.total : split(reason);
-    return [held, made, ends, isDigit(reason.digit), isDigit(reason.by)];
+    return [held, made, ends, isOneDigit(reason.digit), isOneDigit(reason.by)];
   },
   cellProduct: (reason) => [
     10 * reason.tens + reason.ones === reason.digit * reason.by,
-    isDigit(reason.tens),
-    isDigit(reason.ones),
+    isOneDigit(reason.tens),
+    isOneDigit(reason.ones),
   ],
   difference: taken,
   partDifference: taken,

@@ -1,3 +1,2 @@
-export { asText } from "./asText";
-export { brokenClaims, falseSteps } from "./claims";
+export { type Claiming, falseSteps } from "./claims";
 export * from "./ratio";

@@ -1,7 +1,7 @@
 import type { Reason } from "../methods";
 import type { Decimal } from "../number";
 import type { Measure, UnitId } from "../quantity";
-import type { ClaimsTable, Known } from "./claimsTable";
+import type { ClaimsTable, KnownBeside } from "./claimsTable";
 import { bigSumOf } from "./counts";
 import {
   below,
@@ -22,7 +22,7 @@ const rateOf = (larger: UnitId, smaller: UnitId): Ratio => over(sizeOf(larger), 
 /** A total in a column of units takes in what the one before gave. */
 function unitColumn(
   reason: Extract<Reason, { kind: "unitTotal" | "unitProduct" }>,
-  { units }: Known,
+  { units }: KnownBeside,
 ): readonly boolean[] {
   const { unit, larger, rate, carriedIn, total: all, written, carriedOut } = reason;
   const held = units.carried === carriedIn;

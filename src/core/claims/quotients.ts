@@ -1,6 +1,6 @@
 import type { Decimal } from "../number";
 import type { ClaimsTable } from "./claimsTable";
-import { isDigit } from "./counts";
+import { isOneDigit } from "./counts";
 import { below, minus, power, ratio, right, same, size, times, valueOfQuantity } from "./ratio";
 import { total } from "./values";
 
@@ -13,7 +13,7 @@ export const QUOTIENT_CLAIMS = {
   takePart: (reason) => [reason.part.toString().length === reason.digits || reason.part < reason.divisor],
   howMany: (reason) => {
     const taken = BigInt(reason.digit) * reason.divisor;
-    return [isDigit(reason.digit), taken <= reason.part, reason.part < taken + reason.divisor];
+    return [isOneDigit(reason.digit), taken <= reason.part, reason.part < taken + reason.divisor];
   },
   multiplyBack: (reason) => [reason.product === BigInt(reason.digit) * reason.divisor],
   subtractBack: (reason) => [
@@ -21,10 +21,10 @@ export const QUOTIENT_CLAIMS = {
     reason.rest >= 0n,
     reason.rest < reason.divisor,
   ],
-  bringDown: (reason) => [reason.part === reason.rest * 10n + BigInt(reason.digit), isDigit(reason.digit)],
+  bringDown: (reason) => [reason.part === reason.rest * 10n + BigInt(reason.digit), isOneDigit(reason.digit)],
   shareInHead: (reason) => [
     reason.part === BigInt(reason.digit) * reason.divisor + reason.rest,
-    isDigit(reason.digit),
+    isOneDigit(reason.digit),
     reason.rest >= 0n && reason.rest < reason.divisor,
   ],
   takeChunk: (reason) => [
@@ -65,5 +65,5 @@ export const QUOTIENT_CLAIMS = {
     const { fixed, repetend } = reason.expansion;
     return [fixed >= 0, repetend === undefined || fixed + repetend > reason.places];
   },
-  readQuotient: "states no arithmetic",
+  readQuotient: "noArithmetic",
 } satisfies Partial<ClaimsTable>;

@@ -1,6 +1,6 @@
 import type { Decimal } from "../number";
 import type { ClaimsTable } from "./claimsTable";
-import { isDigit, sumOf } from "./counts";
+import { isOneDigit, sumOf } from "./counts";
 import {
   below,
   minus,
@@ -92,8 +92,8 @@ export const VALUE_CLAIMS = {
     reason.places === sumOf(operands.map(({ fraction }) => fraction.length)),
     isProductOf(reason.answer, operands),
   ],
-  openRow: (reason) => [reason.zeros >= 0, isDigit(reason.by)],
-  zeroRow: "states no arithmetic",
+  openRow: (reason) => [reason.zeros >= 0, isOneDigit(reason.by)],
+  zeroRow: "noArithmetic",
   addRows: (reason) => [reason.rows >= 2],
   latticePoint: (reason, { operands }) => [
     operands.length === 0 || reason.places === sumOf(operands.map(({ fraction }) => fraction.length)),

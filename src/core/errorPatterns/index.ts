@@ -23,7 +23,16 @@ export {
   patternResults,
   patternsFor,
 } from "./explaining/patternResults";
-export { type Answered, isSteady, sheetExplanations, showingsOn, waysTaken } from "./explaining/sheet";
+export {
+  type Answered,
+  isSteady,
+  sheetExplanations,
+  showingsOn,
+  stands,
+  type UnknownWay,
+  unknownWayOn,
+  waysTaken,
+} from "./explaining/sheet";
 export { type Replay, replayOf, slipsBehind, undoingOf } from "./replaying/replay";
 export { separatingProblem, type Twin, twinProblem } from "./replaying/separating";
 export { isSlip, SLIPS } from "./slips/slipFacts";

@@ -2,7 +2,7 @@ import { type PatternId, type PatternReason, type Replay, replayOf, type SlipAbo
 import type { HouseRules } from "../house";
 import type { Reason } from "../methods";
 import { type Problem, writeAnswer } from "../problem";
-import { didWords, FOLLOWS, saysDone, slipDidWords, wrongStepWords } from "../wording";
+import { didWords, FOLLOWS, saysDone, slipDidWords, writtenWords, wrongStepWords } from "../wording";
 
 /** A replay with what it replays. */
 export interface Replayed {
@@ -45,7 +45,7 @@ export function stepsSaid(replayed: Replayed): readonly string[] {
     if (slip !== undefined) return slipDidWords(slip, house);
     if (TELLING.includes(reason.kind) && !saysDone(id)) return wrongStepWords(reason, house).say;
     const did = didWords(id, error, house);
-    return reason.kind === "writtenAtOnce" ? `${did} *${error.wrong}* is written.` : did;
+    return reason.kind === "writtenAtOnce" ? `${did} ${writtenWords(error.wrong)}` : did;
   };
   return steps.map(({ reason }, index) => {
     if (index === replay.departs) return done(reason);

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
-import { brokenClaims } from "../claims";
 import { PRESETS } from "../house";
 import { anyProblemFor } from "../testing/arbitrary";
+import { brokenClaims } from "../testing/claims/brokenClaims";
 import { falsified } from "../testing/claims/falsified";
 import { UNTOLD } from "../testing/claims/untold";
 import { RUNS_WHOLE, runsOf } from "../testing/runs";

@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { boardAfter } from "../board";
-import { brokenClaims } from "../claims";
 import { PRESETS } from "../house";
 import { wrongAnswer } from "../testing/answers";
 import { anyHouse, anyProblemFor } from "../testing/arbitrary";
+import { brokenClaims } from "../testing/claims/brokenClaims";
 import { coinciding } from "../testing/coinciding";
 import { decimalProblemOf as problemOf } from "../testing/problems";
 import { runsOf } from "../testing/runs";

@@ -17,3 +17,4 @@ export {
   probingAfter,
   type Reply,
 } from "./probe";
+export { strandOf } from "./strandOf";

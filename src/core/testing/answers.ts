@@ -1,5 +1,5 @@
 import Exact from "decimal.js";
-import { asText } from "../claims";
+import { asText } from "../asText";
 import type { Working } from "../methods";
 import type { Decimal } from "../number";
 import type { Answer, DecimalProblem } from "../problem";

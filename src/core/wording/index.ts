@@ -13,6 +13,7 @@ export {
   remedyWords,
   saysDone,
   undoneWords,
+  writtenWords,
   wrongStepWords,
 } from "./errorPatterns/wrongSteps";
 export { FRACTION_BOOK } from "./fractions/fractionBook";

@@ -1,6 +1,7 @@
 import type { PatternId } from "@/core/errorPatterns";
 import type { ExplanationView } from "@/core/learnerTask";
 import type { FormFault } from "@/core/marking";
+import type { Strand } from "@/core/sheets";
 import type { StoryOfRow } from "@/core/stories";
 
 /** An answer on a sheet as it stands on disk. */
@@ -85,6 +86,10 @@ export interface LearnerSummary {
         readonly names: readonly string[];
         readonly explains: number;
       }
+    | undefined;
+  /** A strand in which nearly all of one kind of problem is wrong, in a way that is not known. */
+  readonly unknown?:
+    | { readonly strand: Strand; readonly name: string; readonly wrong: number; readonly of: number }
     | undefined;
   readonly showings: readonly {
     readonly pattern: PatternId;

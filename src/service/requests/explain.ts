@@ -42,7 +42,7 @@ interface ExplainJson {
 }
 
 /** An explanation with what each of its patterns does, and what helps against it with the numbers of this problem. */
-interface ExplanationJson extends ExplanationView {
+export interface ExplanationJson extends ExplanationView {
   readonly does: readonly string[];
   readonly helps: readonly string[];
 }

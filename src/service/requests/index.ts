@@ -1,4 +1,9 @@
-export { type ExplainedJson, explainedRequested, explainRequested } from "./explain";
+export {
+  type ExplainedJson,
+  type ExplanationJson,
+  explainedRequested,
+  explainRequested,
+} from "./explain";
 export { type OwnSamples, ownSheet, samplesOfOwnRung } from "./sheets/ownRung";
 export { MOST_PROBED, type NextProbe, nextProbe, type ProbeShown, probeRequested } from "./sheets/probe";
 export { drawnFor, sheetLines, sheetRequested, skillsListed, skillsShown } from "./sheets/sheet";

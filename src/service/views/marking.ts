@@ -2,6 +2,7 @@ import { z } from "zod";
 import { PATTERN_IDS } from "@/core/errorPatterns";
 import type { ExplanationView } from "@/core/learnerTask";
 import { FORM_FAULTS } from "@/core/marking";
+import { STRANDS } from "@/core/sheets";
 import { storyOfRowSchema } from "../kept/keptSheet";
 import type {
   KeptMark,
@@ -74,6 +75,9 @@ export const learnerSummary = z.object({
   form: z.number(),
   wrong: z.number(),
   account: z.object({ patterns, names: z.array(z.string()), explains: z.number() }).optional(),
+  unknown: z
+    .object({ strand: z.enum(STRANDS), name: z.string(), wrong: z.number(), of: z.number() })
+    .optional(),
   showings: z.array(
     z.object({
       pattern,
@@ -88,7 +92,8 @@ export const learnerSummary = z.object({
 
 /** What may explain an answer, and a problem that tells two explanations apart. */
 export const explained = z.object({
-  explanations: z.array(explanation),
+  explanations: z.array(explanation.extend({ does: z.array(z.string()), helps: z.array(z.string()) })),
+  twin: z.object({ problem: z.string(), answer: z.string(), right: z.string() }).nullable(),
   separating: z
     .object({
       problem: z.string(),

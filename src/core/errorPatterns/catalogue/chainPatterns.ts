@@ -115,7 +115,7 @@ export const CHAIN_PATTERNS: PatternsOf = [
     id: "chain-signs-ranked-singly",
     example: ["24 ÷ 4 × 2 + 1", "4"],
     frequency: 2,
-    lookAlikes: [],
+    lookAlikes: ["chain-from-the-right"],
     reads: reads(EACH_FOR_ITSELF, "kept"),
   },
   {
@@ -129,7 +129,7 @@ export const CHAIN_PATTERNS: PatternsOf = [
     id: "chain-from-the-right",
     example: ["36 ÷ 6 ÷ 2", "12"],
     frequency: 1,
-    lookAlikes: [],
+    lookAlikes: ["chain-signs-ranked-singly"],
     reads: reads(SOUND, "kept", workedFromRight),
   },
 ];

@@ -133,7 +133,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     id: "int-first-sign-rules",
     example: ["−3 + 8", "−5"],
     frequency: 2,
-    lookAlikes: ["int-minus-unread"],
+    lookAlikes: ["int-minus-unread", "int-minus-wins"],
     needs: endsUnlike,
     decides: bySigns({
       sumBelow: (left, right) => (unlikeSigns(left, right) ? left.negative : sumBelow(left, right)),
@@ -252,7 +252,7 @@ export const INTEGERS_PATTERNS: PatternsOf = [
     id: "int-minus-wins",
     example: ["8 + (−3)", "−5"],
     frequency: 2,
-    lookAlikes: [],
+    lookAlikes: ["int-first-sign-rules"],
     needs: addsUnlike,
     decides: bySigns({ sumBelow: (left, right) => left.negative || right.negative }),
   },

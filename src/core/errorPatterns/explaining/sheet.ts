@@ -1,5 +1,5 @@
 import { commonFactor } from "../../number";
-import type { Answer } from "../../problem";
+import type { Answer, Problem } from "../../problem";
 import type { PatternId } from "../contract/patternIds";
 import { chanceOf, type History, priorShare, type Showings } from "./explain";
 import { answerValueIn, isSameValue, type PatternResults, type Value } from "./patternResults";
@@ -17,6 +17,16 @@ export interface SheetExplanation {
   /** How many of the wrong answers it accounts for, of how many there are. */
   readonly explains: number;
   readonly wrong: number;
+  /** On how many answers, right ones too, the patterns could have shown. */
+  readonly chances: number;
+}
+
+/** Answers in one kind of problem that are nearly all wrong, in a way that no account tells. */
+export interface UnknownWay {
+  /** One of the problems. */
+  readonly problem: Problem;
+  readonly wrong: number;
+  readonly of: number;
 }
 
 /** How a pattern showed on a sheet, and whether it is steady: there most times that it could be. */
@@ -195,17 +205,56 @@ export function sheetExplanations(
         !isSameValue(seen.given, seen.right) &&
         ledTo(seen, patterns).some((value) => isSameValue(value, seen.given)),
     );
-    return { patterns, log, explains: explains.length };
+    const couldShow = all.filter((seen) =>
+      ledTo(seen, patterns).some((value) => !isSameValue(value, seen.right)),
+    );
+    return { patterns, log, explains: explains.length, chances: couldShow.length };
   });
   const most = Math.max(...weighed.map(({ log }) => log));
   const total = weighed.reduce((sum, { log }) => sum + Math.exp(log - most), 0);
   return weighed
-    .map(({ patterns, log, explains }) => ({
+    .map(({ patterns, log, explains, chances }) => ({
       patterns,
       explains,
       wrong,
+      chances,
       probability: Math.exp(log - most) / total,
     }))
     .filter(({ probability }) => probability >= 0.01)
     .sort((a, b) => b.probability - a.probability);
+}
+
+/** Whether an account stands as the cause: its patterns showed at least half the times that they could have. */
+export const stands = ({ patterns, explains, chances }: SheetExplanation): boolean =>
+  patterns.length > 0 && explains * 2 >= chances;
+
+/** From this many answers on, and this share of them wrong, a kind of problem is wrong in one way. */
+const FEWEST_ALIKE = 5;
+const WRONG_ALIKE = 0.75;
+
+const kindOf = ({ kind, op, form }: Problem): string => `${kind} ${op} ${form.kind}`;
+
+/** The kind of problem on a sheet that is wrong nearly every time, in a way that the account of the sheet does not tell; none where there is none. */
+export function unknownWayOn(
+  answers: readonly Answered[],
+  account: SheetExplanation | undefined,
+): UnknownWay | undefined {
+  const kinds = new Map<string, Answered[]>();
+  for (const one of answers) {
+    const key = kindOf(one.ways.problem);
+    kinds.set(key, [...(kinds.get(key) ?? []), one]);
+  }
+  const patterns = account !== undefined && stands(account) ? account.patterns : [];
+  for (const alike of kinds.values()) {
+    const seen = alike.map(seenOf);
+    const wrong = seen.filter(({ given, right }) => !isSameValue(given, right));
+    const told = wrong.filter(
+      (one) => patterns.length > 0 && ledTo(one, patterns).some((value) => isSameValue(value, one.given)),
+    );
+    const [first] = alike;
+    if (first === undefined || alike.length < FEWEST_ALIKE) continue;
+    if (wrong.length < WRONG_ALIKE * alike.length || told.length * 2 >= wrong.length) continue;
+    return { problem: first.ways.problem, wrong: wrong.length, of: alike.length };
+  }
+  return undefined;
 }

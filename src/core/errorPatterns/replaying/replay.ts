@@ -1,5 +1,6 @@
+import { asText } from "../../asText";
 import { type PaperLayout, standsInColumns } from "../../board";
-import { asText, falseSteps } from "../../claims";
+import { falseSteps } from "../../claims";
 import type { HouseRules } from "../../house";
 import { sameAnswer } from "../../marking";
 import {

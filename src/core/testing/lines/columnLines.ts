@@ -79,8 +79,17 @@ export const product: Lines = fc.oneof(
 );
 
 /** Something times or divided by 10, 100 or 1000. */
+/** A whole number or a decimal with a zero between its digits. */
+const withZeroInside: Lines = fc
+  .tuple(int(1, 9), pick("", "."), int(1, 99))
+  .map(([first, point, last]) => `${first}${point}0${last}`);
+
 export const shifts: Lines = fc
-  .tuple(decimal, pick("×", "÷"), pick("10", "100", "1000"))
+  .tuple(
+    fc.oneof({ weight: 5, arbitrary: decimal }, { weight: 1, arbitrary: withZeroInside }),
+    pick("×", "÷"),
+    pick("10", "100", "1000"),
+  )
   .map(([numeral, sign, power]) => `${numeral} ${sign} ${power}`);
 
 /** A division that mostly comes out: quotients with zeros inside, at the front and at the end. */

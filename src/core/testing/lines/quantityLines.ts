@@ -91,6 +91,7 @@ export const units: Lines = fc.constantFrom(...UNIT_PAIRS).chain(([large, small,
 
 /** Several operations in one line, whose results stay whole. */
 export const chains: Lines = fc.oneof(
+  fc.tuple(int(2, 9), int(2, 5), int(2, 5)).map(([a, b, c]) => `${a * b * c} ÷ ${b} ÷ ${c}`),
   fc
     .tuple(int(2, 30), pick("+", "−"), int(2, 9), int(2, 9))
     .map(([a, sign, b, c]) => `${sign === "−" ? a + b * c : a} ${sign} ${b} × ${c}`),

@@ -92,14 +92,29 @@ const EXAMPLES: ReadonlyMap<PatternId, MadeError> = new Map(
 
 const ADDITIVE: readonly string[] = ["add", "subtract"];
 
+/** What is said of decimals is said of money, and what is said of the parts of a fraction, of those of a mixed number. */
+const SAME_SAID: Readonly<Record<string, string>> = {
+  money: "decimals",
+  amount: "decimal",
+  mixed: "fraction",
+};
+
+/** Between a fraction and a decimal, either way. */
+const BETWEEN: readonly string[] = ["asDecimal", "asFraction"];
+
+const saidAs = (kind: string): string => SAME_SAID[kind] ?? kind;
+
 /** Whether what is said with the numbers of one problem can be said with those of another: they are alike in kind, and so are their numbers. */
 function isAlike(one: Problem, other: Problem): boolean {
   const sameOp = one.op === other.op || (ADDITIVE.includes(one.op) && ADDITIVE.includes(other.op));
-  if (one.kind !== other.kind || !sameOp) return false;
+  if (saidAs(one.kind) !== saidAs(other.kind) || !sameOp) return false;
+  // Of a number that is to be written otherwise a pattern is told by the number alone.
+  if (one.op === "rewrite")
+    return one.form.kind === other.form.kind || [one, other].every(({ form }) => BETWEEN.includes(form.kind));
   const [left, right] = [operandsOf(one), operandsOf(other)];
   const kinds = (operands: typeof left): string =>
     operands
-      .map(({ kind }) => kind)
+      .map(({ kind }) => saidAs(kind))
       .sort()
       .join();
   return kinds(left) === kinds(right);

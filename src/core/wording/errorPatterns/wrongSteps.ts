@@ -33,6 +33,9 @@ export function didWords(id: PatternId, error: MadeError, house: HouseRules): st
   return said ?? `Here it leaves the sound way: *${name}*.`;
 }
 
+/** What a learner wrote, told as that. */
+export const writtenWords = (written: string): string => `What is written: *${written}*.`;
+
 /** Whether a pattern says what was done: in the same words of every step at which it is done, or once with the numbers of the error. */
 export function saysDone(id: PatternId): "always" | "once" | undefined {
   const { did } = patternWords(id);
@@ -47,12 +50,14 @@ export function wrongStepWords(reason: Reason | PatternReason, house: HouseRules
   switch (reason.kind) {
     case "misread":
       return {
-        say: `*${writeProblem(reason.asked, house)}* is taken for *${writeProblem(reason.read, house)}*.`,
+        say: sentence(
+          `*${writeProblem(reason.asked, house)}* is taken for *${writeProblem(reason.read, house)}*.`,
+        ),
         why: "From here on all is done right, but to another problem.",
         ask: "Does this say the same as the problem?",
       };
     case "pulledApart":
-      if (reason.inTurn)
+      if (reason.inTurn || reason.parts.length === 1)
         return {
           say: `This is worked instead: *${listed(reason.parts.map((part) => writeProblem(part, house)))}*.`,
           why: "What is worked is done right, but it is not the problem.",
@@ -77,13 +82,13 @@ export function wrongStepWords(reason: Reason | PatternReason, house: HouseRules
       };
     case "setDown":
       return {
-        say: `*${writeProblem(reason.problem, house)}* is to be worked.`,
+        say: `The problem: *${writeProblem(reason.problem, house)}*.`,
         why: "Nothing is worked yet.",
         ask: "What is asked for?",
       };
     case "writtenAtOnce":
       return {
-        say: `*${writeAnswer(reason.answer, house)}* is written at once.`,
+        say: writtenWords(writeAnswer(reason.answer, house)),
         why: "It was read off the numbers, and nothing was worked.",
         ask: "How was that found?",
       };

@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { brokenClaims } from "../../claims";
 import { type HouseRules, houseRulesFrom, PRESETS } from "../../house";
 import { operandsOf, writeAnswer, writeProblem } from "../../problem";
 import { writeQuantity } from "../../quantity";
 import { drawStory, MEASURES, STORY_KINDS, type Story } from "../../stories";
 import { wrongAnswer } from "../../testing/answers";
+import { brokenClaims } from "../../testing/claims/brokenClaims";
 import { runsOf } from "../../testing/runs";
 import { valueOfResult } from "../../testing/valueOfResult";
 import { wordedStory } from "./wordedStory";

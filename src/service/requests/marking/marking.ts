@@ -6,6 +6,8 @@ import {
   type Showings,
   sheetExplanations,
   showingsOn,
+  stands,
+  unknownWayOn,
   waysKept,
   waysTaken,
 } from "@/core/errorPatterns";
@@ -13,10 +15,11 @@ import { choicesOf, type HouseChoices, type HouseRules, houseRulesFrom } from "@
 import { type ExplanationView, explanationView } from "@/core/learnerTask";
 import { readLearnerAnswer } from "@/core/marking";
 import { answerOf } from "@/core/methods";
+import { strandOf } from "@/core/probes";
 import { readProblem, writeAnswer } from "@/core/problem";
 import type { StockList } from "@/core/stories";
 import { roundedBySense } from "@/core/storyMarking";
-import { givenErrorWords, patternWords, readErrorWords } from "@/core/wording";
+import { givenErrorWords, patternWords, readErrorWords, STRAND_NAMES } from "@/core/wording";
 import type { LearnerSummary } from "@/service/kept/markingSheet";
 import { accountForStories, type StoryAccountsRequest } from "@/service/requests";
 import type { AnswerMark } from "../../kept/attempt";
@@ -169,15 +172,22 @@ export function summarise({
   const names = (patterns: readonly PatternId[]): readonly string[] =>
     patterns.map((id) => patternWords(id).name);
   const [best] = sheetExplanations(answered);
+  const unknown = unknownWayOn(answered, best);
   const inStories = accountForStories({ answers: stories, house: choices, stock });
   return {
     right: count("right"),
     form: count("form"),
     wrong: count("wrong"),
     account:
-      best === undefined || best.patterns.length === 0
+      best === undefined || !stands(best)
         ? undefined
         : { patterns: best.patterns, names: names(best.patterns), explains: best.explains },
+    unknown: unknown && {
+      wrong: unknown.wrong,
+      of: unknown.of,
+      strand: strandOf(unknown.problem),
+      name: STRAND_NAMES[strandOf(unknown.problem)],
+    },
     showings: showingsOn(answered)
       .slice(0, 6)
       .map(({ pattern, shown, chances, steady }) => ({

@@ -3,19 +3,18 @@
 import { type ReactElement, useEffect, useState } from "react";
 import type { PatternId } from "@/core/errorPatterns";
 import { choicesOf, type HouseRules } from "@/core/house";
-import type { ExplanationView } from "@/core/learnerTask";
 import { LONGEST_NOTE } from "@/core/marking";
 import { FORM_FAULT_WORDS } from "@/core/wording";
 import { API_ROUTES } from "@/service/apiRoutes";
 import type { MarkingRow } from "@/service/kept/markingSheet";
 import { wrongWayAddress } from "@/service/wrongWayAddress";
-import { Button } from "../../parts/Button";
 import { Likely } from "../../parts/Likely";
 import { PlaceLink } from "../../parts/PlaceLink";
 import { ask } from "../../saving/wire/ask";
 import { VIEWS } from "../../saving/wire/views";
 import { type SheetSquare, typedIn } from "../state/squares";
 import { InTheStory } from "./InTheStory";
+import { type Found, SetNext } from "./SetNext";
 
 /** The answer that is looked at: what it was marked, what may lie behind it, and the tutor's own word on it. */
 export function AnswerMargin({
@@ -122,21 +121,7 @@ export function AnswerMargin({
               })}
             </fieldset>
           )}
-          {found?.separating && (
-            <p className="mt-3 text-note leading-snug">
-              This answer does not settle which of the first two it is. Set{" "}
-              <strong className="font-board">{found.separating.problem}</strong> next:{" "}
-              <span className="font-board">{found.separating.answers[0]}</span> would speak for the first,{" "}
-              <span className="font-board">{found.separating.answers[1]}</span> for the second.
-              <Button
-                look="words"
-                onClick={() => found.separating && onSet(found.separating.problem)}
-                className="ml-2"
-              >
-                Add it to the sheet
-              </Button>
-            </p>
-          )}
+          {found !== undefined && <SetNext found={found} taken={patterns} onSet={onSet} />}
           <label htmlFor="own-note" className="mt-3 block text-small text-soft">
             Your own note
           </label>
@@ -173,14 +158,6 @@ function NoteField({
   );
 }
 
-/** What is known of a wrong answer: its explanations, and a problem that would tell the first two apart. */
-interface Found {
-  readonly explanations: readonly ExplanationView[];
-  readonly separating: { readonly problem: string; readonly answers: readonly [string, string] } | null;
-  /** Why it can't be read, in a sentence; empty where it can. */
-  readonly error: string;
-}
-
 /** How long a square is looked at before it is asked about, in milliseconds: whoever only goes by asks nothing. */
 const LOOKED_AT = 150;
 
@@ -199,7 +176,7 @@ function useExplanations(
     const explain = async (): Promise<void> => {
       const asked = { problem, given, house: choicesOf(house) };
       const answer = await ask(VIEWS.explained, API_ROUTES.explain, "POST", asked, asking.signal);
-      const unread = { explanations: [], separating: null };
+      const unread = { explanations: [], separating: null, twin: null };
       if (answer.ok) setFound({ key, found: { ...answer.value, error: "" } });
       else if (answer.error.kind === "refused")
         setFound({ key, found: { ...unread, error: answer.error.message } });

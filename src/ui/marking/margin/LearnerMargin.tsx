@@ -3,6 +3,8 @@
 import { type ReactElement, useEffect, useState } from "react";
 import { API_ROUTES } from "@/service/apiRoutes";
 import type { Column, LearnerSummary } from "@/service/kept/markingSheet";
+import { ROUTES } from "@/service/routes";
+import { PlaceLink } from "../../parts/PlaceLink";
 import { ask } from "../../saving/wire/ask";
 import { VIEWS } from "../../saving/wire/views";
 import { FollowUp } from "../../sheets";
@@ -41,7 +43,7 @@ export function LearnerMargin({
     };
   }, [sheetId, learner.id, answered, ready]);
   if (summary === undefined || summary.right + summary.form + summary.wrong === 0) return null;
-  const { right, form, wrong, account, showings, stories } = summary;
+  const { right, form, wrong, account, unknown, showings, stories } = summary;
   return (
     <section aria-label={`${learner.name} on this sheet`}>
       <h2 className="text-small text-soft">{learner.name} on this sheet</h2>
@@ -56,7 +58,17 @@ export function LearnerMargin({
           <strong className="text-rust">{account.names.join("; ")}</strong>
         </p>
       )}
-      {wrong > 0 && !account && <p className="mt-2">Nothing steady behind them so far.</p>}
+      {unknown && (
+        <p className="mt-2 leading-snug">
+          {unknown.name}: {unknown.wrong} of {unknown.of} are wrong, in a way that is not known here. Ask how
+          one was found, or{" "}
+          <PlaceLink href={ROUTES.probe(unknown.strand)} look="words">
+            probe it
+          </PlaceLink>
+          .
+        </p>
+      )}
+      {wrong > 0 && !account && !unknown && <p className="mt-2">Nothing steady behind them so far.</p>}
       {showings.length > 0 && (
         <ul className="mt-2 text-note">
           {showings.map(({ pattern, name, shown, chances, steady }) => (

@@ -170,7 +170,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     id: "mul-lattice-no-carry",
     example: ["68 × 47", "2196"],
     frequency: 1,
-    lookAlikes: [],
+    lookAlikes: ["mul-rows-not-carried"],
     decides: inALattice({
       sums: {
         ...SOUND_ADDITION,
@@ -197,7 +197,7 @@ export const MULTIPLICATION_PATTERNS: PatternsOf = [
     id: "mul-rows-not-carried",
     example: ["95 × 58", "4410"],
     frequency: 1,
-    lookAlikes: [],
+    lookAlikes: ["mul-lattice-no-carry"],
     needs: severalRows,
     rules: AS_GIVEN,
     decides: inColumns({

@@ -119,7 +119,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
     id: "frac-only-first-converted",
     example: ["1/2 + 2/5", "7/10"],
     frequency: 2,
-    lookAlikes: ["frac-larger-bottom"],
+    lookAlikes: ["frac-larger-bottom", "frac-only-second-converted"],
     reads: onlyFirstScaled,
   },
   {
@@ -167,7 +167,7 @@ export const FRACTION_SUM_PATTERNS: PatternsOf = [
     id: "frac-only-second-converted",
     example: ["1/2 + 2/3", "5/6"],
     frequency: 1,
-    lookAlikes: [],
+    lookAlikes: ["frac-only-first-converted"],
     reads: onlySecondScaled,
   },
   {

@@ -62,7 +62,7 @@ export const INTEGERS_PATTERN_WORDS = {
     remedy: (_, second, { isDivision }) =>
       isDivision
         ? undefined
-        : `pattern: two times ${second.size} below zero, once, none at all, and on: what comes next?`,
+        : `pattern: twice ${second.text}, once ${second.text}, none at all, and on: what comes next?`,
     knownFrom: "Küchemann (1981, in Hart); classroom lore",
     did: "Both numbers have a minus, and the result was given one too.",
   },

@@ -195,7 +195,7 @@ export const JUDGING_PATTERN_WORDS = {
     shows: "next digit below 5",
     apart:
       "from round-cascades: round 742 to tens gives 750 here, the right answer there; from round-place-too-coarse: round 3.42 to tenths gives 3.5 here, 3 there",
-    remedy: "number line: which ten is nearer?",
+    remedy: "number line: which of the two neighbours is nearer?",
     knownFrom: "classroom lore",
     did: "The digit went up, whatever comes after it.",
   },

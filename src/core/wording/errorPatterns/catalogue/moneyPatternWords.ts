@@ -60,8 +60,9 @@ export const MONEY_PATTERN_WORDS = {
     shows: "several items at $2.99 and the like",
     apart:
       "from money-only-dollars-multiplied (4 × $2.99 gives $8.99): the dollars are those of the rounded price",
-    remedy: "each item was counted a cent too much: how many cents in all?",
+    remedy: "each item was counted that much too high: how much is that in all?",
     knownFrom: "classroom lore",
+    did: "What was added to one price was taken off once, for all of them.",
   },
   "money-one-item-only": {
     name: "Change reckoned for a single item",

@@ -96,6 +96,7 @@ export const MULTIPLICATION_PATTERN_WORDS = {
     apart: "answer far too small, only as long as the factors",
     remedy: "rectangle in four regions: two cross products are missing",
     knownFrom: "Cox (1975); Ashlock",
+    did: "Only digits that stand under each other were multiplied.",
   },
   "mul-lattice-wrong-half": {
     name: "A one-digit product lands in the tens half of its cell",

@@ -7,7 +7,7 @@ export const PRODUCT_ROW_PATTERN_WORDS = {
     shows: "a 0 among the digits of a factor",
     apart:
       "from mul-carry-before: 406 × 7 gives 2912 here, 4282 there; from mul-inner-zero-dropped: 406 × 7 gives 2912 here, 322 there",
-    remedy: "seven empty plates: how many cakes?",
+    remedy: "empty plates: however many there are, how many cakes lie on them?",
     knownFrom: "Buswell & John (1926)",
     did: "Zero times a digit was taken for that digit.",
   },
@@ -37,7 +37,7 @@ export const PRODUCT_ROW_PATTERN_WORDS = {
     shows: "a lower factor of two or more digits",
     apart:
       "from mul-row-not-shifted: 23 × 14 gives 92 here, 115 there; from mul-straight-down: 23 × 14 gives 92 here, 32 there",
-    remedy: "four rows of 23 done; how many are still to come?",
+    remedy: (_, { text }) => `only the ${text.at(-1)} of ${text} was used: which rows are still to come?`,
     knownFrom: "classroom lore",
   },
   "mul-inner-zero-dropped": {
@@ -63,8 +63,9 @@ export const PRODUCT_ROW_PATTERN_WORDS = {
     does: "Lattice, two or more digits in each factor, sound cells; every diagonal total is written in full, nothing is carried.",
     shows: "a diagonal totalling ten or more",
     apart: "from mul-lattice-no-carry: 34 × 26 gives 7184 here, 784 there",
-    remedy: "estimate 30 × 30; one digit to a diagonal",
+    remedy: (_, __, { line }) => `estimate ${line}; one digit to a diagonal`,
     knownFrom: "classroom lore",
+    did: "The totals of the diagonals were written whole, side by side.",
   },
   "mul-cross-products-missing": {
     name: "Tens by tens and ones by ones only",

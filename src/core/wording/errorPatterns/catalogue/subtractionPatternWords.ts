@@ -148,7 +148,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     shows: "a 0 in the lower number",
     apart:
       "from sub-jump-over-zero: 587 − 204 gives 303 here, the right answer there; from sub-stuck-writes-zero: 562 − 204 gives 308 here, 360 there",
-    remedy: "act it out: eight there, none taken, how many are left?",
+    remedy: "act it out: nothing is taken, how many are left?",
     knownFrom: "VanLehn (1990)",
     did: "Zero was taken away, and zero written.",
   },
@@ -157,7 +157,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     does: "Borrow soundly; where upper digit (after borrowing) and lower digit are equal, write that digit.",
     shows: "equal digits in a column",
     apart: "from sub-minus-zero-is-zero: that one needs a 0 below; here the two digits are equal",
-    remedy: "take eight from eight counters",
+    remedy: "take all the counters away: how many are left?",
     knownFrom: "classroom lore",
     did: "Both digits are the same, and that digit was written.",
   },
@@ -178,7 +178,7 @@ export const SUBTRACTION_PATTERN_WORDS = {
     shows: "a one-digit lower number",
     apart:
       "from sub-left-flush: 796 − 3 gives 463 here, 496 there; from sub-stops-at-short: 796 − 3 gives 463 here, 3 there; from sub-right-flush: 9.7 − 4 gives 5.3 here, 9.3 there",
-    remedy: "three of what? place it once on the chart",
+    remedy: (_, { text }) => `${text} of what? place it once on the chart`,
     knownFrom: "VanLehn (1990)",
   },
   "sub-stutter": {

@@ -70,7 +70,7 @@ export const UNITS_PATTERN_WORDS = {
     does: "Multiply the largest unit; copy the smaller ones.",
     shows: "whole number × compound measure",
     apart: "small units unchanged",
-    remedy: "lay three strips end to end",
+    remedy: "lay the pieces end to end, each with both its units",
     knownFrom: "classroom lore (partial distribution)",
     did: "Only the large unit was multiplied; the small one was copied.",
   },
@@ -87,7 +87,7 @@ export const UNITS_PATTERN_WORDS = {
     does: "Metric units are joined without place-holding zeros, so 3 L 45 mL is treated as 3.45 L (450 mL) and 2 m 5 cm as 2.5 m; then all is done right.",
     shows: "kg/g and L/mL with a small count under 100; m/cm under 10",
     apart: "full-length counts (3 L 450 mL) come out right",
-    remedy: "column chart with three places for millilitres",
+    remedy: "column chart with every place of the small unit",
     knownFrom: "Ryan & Williams (2007) for the place-holding zero; classroom lore",
   },
   "unit-point-joins-units": {
