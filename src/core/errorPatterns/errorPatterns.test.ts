@@ -37,7 +37,7 @@ import {
   undoingOf,
   wrongWorking,
 } from ".";
-import { answerValueIn, isSameValue } from "./explaining/patternResults";
+import { answerValueIn, isSameValue } from "./explaining/value";
 
 const house = PRESETS.fillersTrueValue;
 /** A judgement, which no written answer shows. */

@@ -17,7 +17,6 @@ export {
 } from "./explaining/explain";
 export { markedAnswer, waysKept } from "./explaining/explainAnswer";
 export {
-  answerValueIn,
   type PatternResults,
   patternAnswers,
   patternResults,
@@ -33,6 +32,7 @@ export {
   unknownWayOn,
   waysTaken,
 } from "./explaining/sheet";
+export { answerValueIn } from "./explaining/value";
 export { type Replay, replayOf, slipsBehind, undoingOf } from "./replaying/replay";
 export { separatingProblem, type Twin, twinProblem } from "./replaying/separating";
 export { isSlip, SLIPS } from "./slips/slipFacts";

@@ -7,7 +7,7 @@ const LETTER = /^(?![ai][.,;:!?]?$)\p{L}[.,;:!?]?$/iu;
 /** How often a quantity is said once more in no sentence of a learner's. */
 const SAID_OVER = 4;
 /** A time on the clock is no number of a problem, and answers one all the same. */
-const CLOCK = /\b\d{1,2}:\d{2}\b/;
+const CLOCK = /\b\d{1,2}:\d{2}\b/g;
 /** What says that a number is what is left over. */
 const LEFT = /\b(?:left|over|remain|remains|remaining|remainder|spare)\b/i;
 /** The same before the number. */
@@ -50,8 +50,7 @@ const numbersIn = (said: string, notation: ReadingNotation): readonly string[] =
   const found = quantitiesIn(said, notation).flatMap(({ text }) =>
     text.endsWith(" in") ? [text, text.slice(0, -3)] : [text],
   );
-  const clock = CLOCK.exec(said)?.[0];
-  return [...new Set(found.length === 0 && clock !== undefined ? [clock] : found)];
+  return [...new Set([...found, ...(said.match(CLOCK) ?? [])])];
 };
 
 /** Yes or no, with the difference where the sentence says that a number is one. */

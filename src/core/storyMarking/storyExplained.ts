@@ -117,9 +117,10 @@ function readHere(typed: string, problem: Problem, house: HouseRules): ReturnTyp
   const read = readLearnerAnswer(typed, problem, house);
   const named = quantitiesIn(typed, house).at(-1)?.text ?? typed;
   const [bare] = /^[−-]?[\d.,/ ]{1,40}/.exec(named) ?? [];
-  return read.ok || bare === undefined || !("wants" in read.error || read.error.code === "letters")
-    ? read
-    : readLearnerAnswer(bare, problem, house);
+  const namesMore =
+    !read.ok &&
+    ("wants" in read.error || read.error.code === "letters" || read.error.code === "negativeAmount");
+  return bare === undefined || !namesMore ? read : readLearnerAnswer(bare, problem, house);
 }
 
 /** A whole number where one is wanted of a quotient: right, or rounded the other way, or with what is left named and nothing made of it; none where it is neither. */

@@ -85,6 +85,12 @@ export const LONG_PROPERTIES = {
     of: "workings of each pattern in any house",
     whole: 25,
   },
+  explanationsRead: {
+    file: "src/core/learnerTask/stepsSaid.test.ts",
+    test: "%s states nothing that does not hold, but as what was written",
+    of: "problems of each pattern, every sentence of its replay",
+    whole: 20,
+  },
   waysReplayed: {
     file: "src/core/errorPatterns/errorPatterns.test.ts",
     test: "is replayed to just the answer it is known by, of problems of every skill",

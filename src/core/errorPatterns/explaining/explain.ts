@@ -4,7 +4,8 @@ import { EVERY_PATTERN } from "../errorPatterns";
 import { SLIPS } from "../slips/slipFacts";
 import { answersLike, SMALL_SPACE } from "./answerSpace";
 import { answersSoNear, type Nearness, nearness } from "./nearby";
-import { answerValueIn, isSameValue, type PatternResult, type PatternResults } from "./patternResults";
+import type { PatternResult, PatternResults } from "./patternResults";
+import { answerValueIn, isSameValue } from "./value";
 import { formShare } from "./writtenForm";
 
 /** What may lie behind a wrong answer: the pattern, or the two, and how likely that is. */

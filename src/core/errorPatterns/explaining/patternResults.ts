@@ -1,5 +1,5 @@
 import type { HouseRules } from "../../house";
-import { answerValue, sameAnswer } from "../../marking";
+import { sameAnswer } from "../../marking";
 import { answerOf } from "../../methods";
 import {
   type Answer,
@@ -20,6 +20,7 @@ import { type Slip, slipsOf } from "../slips/slips";
 import { wrongWorking } from "../wrongWorking";
 import { inHouse } from "./inHouse";
 import { columnsInside, inMoney } from "./moneyColumns";
+import { answerValueIn, isSameValue, ratioValue, type Value } from "./value";
 
 /** One way to a wrong answer: the patterns on it, and the answer, in value. */
 export interface PatternResult {
@@ -34,21 +35,6 @@ export interface PatternResult {
   /** How many ways of its kind there are for each that leads to this answer, where it is a slip that can fall anywhere; 1 for a pattern. */
   readonly among: number;
 }
-
-/** What an answer comes to. */
-export interface Value {
-  /** The same for equal values. */
-  readonly key: string;
-  /** As a number, where it is one. */
-  readonly ratio?: { readonly numerator: bigint; readonly denominator: bigint };
-}
-
-export const isSameValue = (one: Value, other: Value): boolean => one.key === other.key;
-
-const ratioValue = ({ s, n, d }: { readonly s: bigint; readonly n: bigint; readonly d: bigint }): Value => ({
-  key: `${s * n}/${d}`,
-  ratio: { numerator: s * n, denominator: d },
-});
 
 /** A problem with its right answer, and every wrong way that is known. */
 export interface PatternResults {
@@ -142,26 +128,35 @@ export function patternResults(
   }));
   // Two errors at once are looked for in the problem itself, not in each of the workings inside it.
   const paired = shown.filter(({ pattern }) => !inner.includes(pattern));
+  const both = (first: ErrorPattern, second: ErrorPattern, alone: readonly Value[]): void => {
+    if (first.frequency + second.frequency < OFTEN_TOGETHER || !goTogether(first.id, second.id)) return;
+    const answer = comparable(problem, ledTo([first, second]));
+    if (answer === undefined) return;
+    const at = value(answer);
+    if ([rightValue, ...alone].some((one) => isSameValue(one, at))) return;
+    ways.push({
+      patterns: [first.id, second.id],
+      cause: "pattern",
+      value: at,
+      answer,
+      ofHouse: isOfHouse(first) && isOfHouse(second),
+      among: 1,
+    });
+  };
   paired.forEach((first, index) => {
-    for (const second of paired.slice(index + 1)) {
-      if (first.pattern.frequency + second.pattern.frequency < OFTEN_TOGETHER) continue;
-      if (!goTogether(first.pattern.id, second.pattern.id)) continue;
-      const answer = comparable(problem, ledTo([first.pattern, second.pattern]));
-      if (answer === undefined) continue;
-      const at = value(answer);
-      if ([rightValue, first.value, second.value].some((one) => isSameValue(one, at))) continue;
-      ways.push({
-        patterns: [first.pattern.id, second.pattern.id],
-        cause: "pattern",
-        value: at,
-        answer,
-        ofHouse: isOfHouse(first.pattern) && isOfHouse(second.pattern),
-        among: 1,
-      });
-    }
+    for (const second of paired.slice(index + 1))
+      both(first.pattern, second.pattern, [first.value, second.value]);
+    // Numbers that stand elsewhere make other columns: there a pattern may show that does not show by itself.
+    if (!linesUpOtherwise(first.pattern)) return;
+    for (const second of patterns)
+      if (!inner.includes(second) && !shown.some(({ pattern }) => pattern === second))
+        both(first.pattern, second, [first.value]);
   });
   return { problem, right, ways: [...ways, ...slipWays(problem, right, rightValue)] };
 }
+
+const linesUpOtherwise = ({ decides = [] }: ErrorPattern): boolean =>
+  decides.some(({ decisions }) => "lineUp" in decisions);
 
 /** The right answer of a problem, and the wrong one that each pattern leads to by itself; those that it does not show are left out. */
 export function patternAnswers(
@@ -215,33 +210,6 @@ const LEAVE_SOMETHING: readonly Answer["kind"][] = ["remainder", "share", "measu
 
 /** Two patterns are looked for at once where both are met now and then, or one of them often. */
 const OFTEN_TOGETHER = 4;
-
-/** The value of an answer to a problem. */
-export function answerValueIn(problem: Problem, answer: Answer): Value {
-  switch (answer.kind) {
-    case "comparison":
-      return { key: answer.relation };
-    case "ordered":
-      return { key: answer.quantities.map((quantity) => answerValueIn(problem, quantity).key).join(" ") };
-    case "sufficiency":
-      return { key: answer.enough ? "yes" : "no" };
-    case "handed":
-      return answerValueIn(problem, answer.back);
-    case "decimal":
-    case "fraction":
-    case "mixed":
-    case "amount":
-    case "measure":
-    case "rounded":
-    case "remainder":
-    case "recurring":
-    case "roundedAmount":
-    case "share":
-    case "measureLeft":
-    case "timesLeft":
-      return ratioValue(answerValue(problem, answer));
-  }
-}
 
 function slipWays(problem: Problem, right: Answer, rightValue: Value): readonly PatternResult[] {
   /** How many ways each slip can fall, and how many of them come to each value. */

@@ -2,7 +2,8 @@ import { commonFactor } from "../../number";
 import type { Answer, Problem } from "../../problem";
 import type { PatternId } from "../contract/patternIds";
 import { chanceOf, type History, priorShare, type Showings } from "./explain";
-import { answerValueIn, isSameValue, type PatternResults, type Value } from "./patternResults";
+import type { PatternResults } from "./patternResults";
+import { answerValueIn, isSameValue, type Value } from "./value";
 
 /** One answer on a sheet: the wrong ways of its problem, and what was given. */
 export interface Answered {

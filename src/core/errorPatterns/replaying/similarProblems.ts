@@ -98,6 +98,7 @@ function isAsNatural(quantity: Quantity, before: Quantity | undefined): boolean 
     case "measure":
       return hasFewSmallUnits(quantity);
     case "decimal":
+      return before?.kind !== "decimal" || !isWhole(before) || isWhole(quantity);
     case "amount":
       return true;
   }
@@ -114,7 +115,9 @@ const hasFewSmallUnits = ({ parts }: Measure): boolean =>
 /** Whether two answers are of one kind: whole if the other is, below zero only if it is, without end only if it is. */
 function answersAlike(answer: Answer, right: Answer, candidate: Problem, problem: Problem): boolean {
   const isBelow = (one: Problem): boolean => exactAnswer(one).s < 0n;
-  if (problem.kind !== "signed" && isBelow(candidate) !== isBelow(problem)) return false;
+  // Which of two is the larger may turn round.
+  const hasSign = problem.kind !== "signed" && problem.op !== "compare" && problem.op !== "order";
+  if (hasSign && isBelow(candidate) !== isBelow(problem)) return false;
   switch (answer.kind) {
     case "decimal":
       if (right.kind !== "decimal") return right.kind === "fraction" || right.kind === "mixed";

@@ -7,7 +7,8 @@ import { problemsOf, waysOf } from "../../testing/learners";
 import { runsOf } from "../../testing/runs";
 import { valueOfResult } from "../../testing/valueOfResult";
 import { PATTERNS, replayOf, slipsOf } from "..";
-import { answerValueIn, slipValue } from "../explaining/patternResults";
+import { slipValue } from "../explaining/patternResults";
+import { answerValueIn } from "../explaining/value";
 
 const house = PRESETS.fillersTrueValue;
 const SKILLS = Object.keys(PATTERNS) as (keyof typeof PATTERNS)[];
