@@ -12,6 +12,7 @@ import {
   type WorkingToDraw,
 } from "../methods";
 import { type Answer, type Problem, writeAnswer, writeProblem } from "../problem";
+import { writeQuantity } from "../quantity";
 import { type DecisionOverride, methodsOf, overridesFor } from "./contract/decisionOverride";
 import type { PatternAct } from "./contract/errorPattern";
 
@@ -27,9 +28,8 @@ export type PatternReason =
     }
   | { readonly kind: "putTogether"; readonly parts: readonly Answer[]; readonly answer: Answer }
   | { readonly kind: "rewritten"; readonly before: Answer; readonly after: Answer }
-  /** The problem as it is read, and what is written for it at once. */
-  | { readonly kind: "setDown"; readonly problem: Problem }
-  | { readonly kind: "writtenAtOnce"; readonly answer: Answer };
+  /** What is written for a problem at once. */
+  | { readonly kind: "writtenAtOnce"; readonly problem: Problem; readonly answer: Answer };
 
 /** A working by a learner with patterns: the whole way to a wrong answer, its steps not made yet. */
 export type WrongWorking = WorkingToDraw<Reason | PatternReason, MethodId>;
@@ -184,13 +184,29 @@ function rewritten(
   return pad.onPaper().steps.map((step) => ({ ...step, page: { index, layout: PLAIN_LAYOUT } }));
 }
 
-/** A problem set down, and an answer straight after it. */
+/** A problem with an answer straight behind it: nothing was worked. */
 function writtenAtOnce(problem: Problem, answer: Answer, house: HouseRules): WrongWorking["onPaper"] {
   const plainly = { ...house, grouping: "none" } as const;
   const pad = newPad<Reason | PatternReason>();
-  pad.line("setOut", { kind: "setDown", problem }, () => [padText(writeProblem(problem, plainly))]);
-  pad.line("answer", { kind: "writtenAtOnce", answer }, () => [padText(writeAnswer(answer, plainly))]);
+  pad.line("answer", { kind: "writtenAtOnce", problem, answer }, () => [
+    padText(`${asked(problem, plainly)}${writeAnswer(answer, plainly)}`),
+  ]);
   return pad.onPaper;
+}
+
+/** What stands before an answer that is written at once; nothing before one that names its numbers itself. */
+function asked(problem: Problem, house: HouseRules): string {
+  switch (problem.op) {
+    case "compare":
+    case "order":
+      return "";
+    case "round":
+      return `${writeQuantity(problem.operands[0], house)} ≈ `;
+    case "rewrite":
+      return `${writeQuantity(problem.operands[0], house)} = `;
+    default:
+      return `${writeProblem(problem, house)} = `;
+  }
 }
 
 /** What decides whether acts go together: the decisions each takes, by name, the methods it comes out in, its rules. */

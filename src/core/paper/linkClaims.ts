@@ -137,7 +137,8 @@ function followed(claims: readonly Claim[], asked: JudgingTarget, numbers: reado
       if (isSameExact(one, makes.value) && claim.kind === "line") from.add(at);
     });
     made.push({ value: makes.value, from, sound });
-    if (makes.open || !mayAnswer(makes, from.size, asked, numbers)) continue;
+    const isOpen = makes.open || claim.state === "unfinished";
+    if (isOpen || !mayAnswer(makes, from.size, asked, numbers)) continue;
     // A help with the same numbers, their signs left out, is no answer where the work with the signs has come to one.
     const asGiven = !claim.uses.some((use) => isOnlySize(use, numbers));
     const covers = best?.covers ?? 0;

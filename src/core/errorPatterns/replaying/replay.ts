@@ -117,7 +117,6 @@ function digitsPlaced({ marks, page }: Step<unknown>, first: PaperLayout): strin
 function departure(wrong: Replay["wrong"], sound: Working): number {
   const at = wrong.steps.findIndex((step, index) => {
     const beside = sound.steps[index];
-    if (step.reason.kind === "setDown") return false;
     return (
       beside === undefined ||
       asText(step.reason) !== asText(beside.reason) ||

@@ -81,11 +81,18 @@ export function improperOf<Inner>(
 ): Fraction {
   const after = fraction(decisions.improper(before), before.denominator);
   const { whole, numerator, denominator } = before;
+  // Whoever finds it otherwise does not write the sound way in between.
+  const between =
+    whole * denominator + numerator === after.numerator
+      ? [
+          stack(`${whole}${signOf("multiply", house)}${denominator}+${numerator}`, String(denominator)),
+          padText("="),
+        ]
+      : [];
   pad.line(stage, { kind: "toImproper", before, after }, () => [
     ...items(before, house),
     padText("="),
-    stack(`${whole}${signOf("multiply", house)}${denominator}+${numerator}`, String(denominator)),
-    padText("="),
+    ...between,
     ...items(after, house),
   ]);
   return after;
@@ -101,11 +108,14 @@ export function equivalentOf<Inner>(
   if (by === 1n) return before;
   const after = fraction(decisions.scales(before.numerator, by, before.denominator), denominator);
   const times = signOf("multiply", house);
+  const between =
+    before.numerator * by === after.numerator
+      ? [stack(`${before.numerator}${times}${by}`, `${before.denominator}${times}${by}`), padText("=")]
+      : [];
   pad.line("work", { kind: "equivalent", before, by, after }, () => [
     ...items(before, house),
     padText("="),
-    stack(`${before.numerator}${times}${by}`, `${before.denominator}${times}${by}`),
-    padText("="),
+    ...between,
     ...items(after, house),
   ]);
   return after;

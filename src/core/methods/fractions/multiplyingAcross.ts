@@ -104,8 +104,11 @@ function productOf<Inner>(
     factors: over.map((numerator, index) => fraction(numerator, under[index] ?? 1n)),
     result,
   };
+  const product = (all: readonly bigint[]): bigint => all.reduce((made, one) => made * one, 1n);
+  // Whoever does something else with the numbers does not write that they are multiplied.
+  const multiplied = product(over) === result.numerator && product(under) === result.denominator;
   pad.line("work", why, () => [
-    stack(over.join(times), under.join(times)),
+    ...(multiplied ? [stack(over.join(times), under.join(times))] : []),
     padText("="),
     ...items(result, house),
   ]);

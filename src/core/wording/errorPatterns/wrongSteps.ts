@@ -80,12 +80,6 @@ export function wrongStepWords(reason: Reason | PatternReason, house: HouseRules
         why: "All the work before it was right.",
         ask: "Is that what was worked out?",
       };
-    case "setDown":
-      return {
-        say: `The problem: *${writeProblem(reason.problem, house)}*.`,
-        why: "Nothing is worked yet.",
-        ask: "What is asked for?",
-      };
     case "writtenAtOnce":
       return {
         say: writtenWords(writeAnswer(reason.answer, house)),

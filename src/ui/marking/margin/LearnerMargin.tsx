@@ -59,14 +59,15 @@ export function LearnerMargin({
         </p>
       )}
       {unknown && (
-        <p className="mt-2 leading-snug">
-          {unknown.name}: {unknown.wrong} of {unknown.of} are wrong, in a way that is not known here. Ask how
-          one was found, or{" "}
+        <>
+          <p className="mt-2 leading-snug">
+            {unknown.name}: {unknown.wrong} of {unknown.of} are wrong, in a way that is not known here. Ask
+            how one of them was found.
+          </p>
           <PlaceLink href={ROUTES.probe(unknown.strand)} look="words">
-            probe it
+            Probe what is behind it
           </PlaceLink>
-          .
-        </p>
+        </>
       )}
       {wrong > 0 && !account && !unknown && <p className="mt-2">Nothing steady behind them so far.</p>}
       {showings.length > 0 && (
