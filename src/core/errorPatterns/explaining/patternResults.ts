@@ -130,6 +130,8 @@ export function patternResults(
   const paired = shown.filter(({ pattern }) => !inner.includes(pattern));
   const both = (first: ErrorPattern, second: ErrorPattern, alone: readonly Value[]): void => {
     if (first.frequency + second.frequency < OFTEN_TOGETHER || !goTogether(first.id, second.id)) return;
+    // What is written at once leaves nothing to go wrong besides.
+    if (first.atOnce || second.atOnce) return;
     const answer = comparable(problem, ledTo([first, second]));
     if (answer === undefined) return;
     const at = value(answer);
@@ -149,11 +151,13 @@ export function patternResults(
     // Numbers that stand elsewhere make other columns: there a pattern may show that does not show by itself.
     if (!linesUpOtherwise(first.pattern)) return;
     for (const second of patterns)
-      if (!inner.includes(second) && !shown.some(({ pattern }) => pattern === second))
+      if (isOften(second) && !inner.includes(second) && !shown.some(({ pattern }) => pattern === second))
         both(first.pattern, second, [first.value]);
   });
   return { problem, right, ways: [...ways, ...slipWays(problem, right, rightValue)] };
 }
+
+const isOften = ({ frequency: common }: ErrorPattern): boolean => common === 3;
 
 const linesUpOtherwise = ({ decides = [] }: ErrorPattern): boolean =>
   decides.some(({ decisions }) => "lineUp" in decisions);
