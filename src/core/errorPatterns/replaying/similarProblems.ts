@@ -73,10 +73,14 @@ interface Asked {
 
 /** Whether a tutor would set a problem beside another one: its numbers are as natural, and so is its answer. */
 function isNatural(candidate: Problem, house: HouseRules, { problem, right }: Asked): boolean {
-  const [before, after] = [operandsOf(problem), operandsOf(candidate)];
-  const fits = after.every((quantity, index) => isAsNatural(quantity, before[index]));
-  if (!fits || (candidate.op === "compare" && exactAnswer(candidate).n === 0n)) return false;
+  if (candidate.op === "compare" && exactAnswer(candidate).n === 0n) return false;
   return answersAlike(answerOf(candidate, house), right, candidate, problem);
+}
+
+/** Whether every number of a changed problem looks as the one does in whose place it stands. */
+function keepsItsLooks(candidate: Problem, problem: Problem): boolean {
+  const before = operandsOf(problem);
+  return operandsOf(candidate).every((quantity, index) => isAsNatural(quantity, before[index]));
 }
 
 /** Whether a number looks as the one does in whose place it stands: below one if that is, in lowest terms, its small units too few for a large one. */
@@ -152,9 +156,9 @@ function withZeroMore(problem: Problem): Problem | undefined {
 function* changed(problem: Problem, right: Answer): Generator<Problem> {
   for (let nth = 1; nth <= MOST_TRIED; nth++) {
     const dividing = withQuotient(problem, right, nth);
-    if (dividing !== undefined) yield dividing;
+    if (dividing !== undefined && keepsItsLooks(dividing, problem)) yield dividing;
     const candidate = withDigits(problem, nth);
-    if (candidate === undefined) continue;
+    if (candidate === undefined || !keepsItsLooks(candidate, problem)) continue;
     yield candidate;
     const longer = nth % 10 === 1 ? withZeroMore(candidate) : undefined;
     if (longer !== undefined) yield longer;
