@@ -35,6 +35,18 @@ const ROWS: readonly Row[] = [
   { problem: "14 ÷ 4", given: "2 r 6", is: "goesOnceMore", since: "what is left could be shared once more" },
   {
     problem: "share $20 among 3",
+    given: "$6.66",
+    is: "restMissing",
+    since: "two cents are left, and nobody says so",
+  },
+  {
+    problem: "share $20 among 3",
+    given: "$6.67",
+    is: "rounded",
+    since: "rounded, where the cents were to be shared",
+  },
+  {
+    problem: "share $20 among 3",
     given: "$6 r $2",
     is: "goesOnceMore",
     since: "dollars that are left can be shared in cents",

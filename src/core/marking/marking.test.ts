@@ -141,6 +141,8 @@ describe("an answer", () => {
     ["−3 − 5", "minus 8", "right"],
     ["−3 − 5", "negative 8", "right"],
     ["$10 ÷ 4", "$2 r 2", "goesOnceMore"],
+    ["$26 ÷ 6", "$4.33", "restMissing"],
+    ["$90.77 ÷ 9", "$10.09", "rounded"],
     ["4.7 + 3.8", "$8.50", "notAnAnswer"],
     ["4.7 + 3.8", "banana", "letters"],
   ])("to %s typed as %s is %s", (line, typed, verdict) => {

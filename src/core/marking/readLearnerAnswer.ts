@@ -26,6 +26,7 @@ import {
 } from "./learnerAnswer";
 import { inWords, moneyInWords, normaliseAnswerText } from "./normaliseAnswerText";
 import { quotientAndRest } from "./quotientAndRest";
+import { readHanded } from "./readHanded";
 import { readEnough, readOrder, readRelation } from "./readJudgement";
 import { recurringWritten } from "./recurringWritten";
 import { answersOfSentence } from "./sentence";
@@ -43,7 +44,8 @@ export function readLearnerAnswer(typed: string, problem: Problem, house: Readin
   const text = typed.trim().replace(/^[=≈]\s*(?=\S)/, "");
   if (text === "") return failed({ code: "empty", at: 0 });
   if (text.length > LONGEST_LINE) return failed({ code: "tooLong", at: LONGEST_LINE, most: LONGEST_LINE });
-  const read = readText(text, problem, notation);
+  const handed = problem.op === "pay" ? readHanded(text, problem, notation) : undefined;
+  const read = handed ?? readText(text, problem, notation);
   if (read.ok) return read;
   // The problem may be written once more before its answer.
   const after = takesSign(problem) ? undefined : text.split("=").at(-1)?.trim();

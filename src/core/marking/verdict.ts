@@ -39,6 +39,8 @@ export const FORM_FAULTS = [
   "rounded",
   /** What is left over can be shared once more: it is as much as is divided by, or dollars that go into cents. */
   "goesOnceMore",
+  /** A share, and nothing said of what is left over of it. */
+  "restMissing",
   /** In order, but from the other end. */
   "fromLargest",
   /** Another form than the one that is wanted: a decimal for a fraction, no remainder. */
@@ -66,6 +68,14 @@ export function verdictOf(
     if (isRounding(problem, expected) && problem.op !== "round" && isRight(problem, answer))
       return form("notRounded");
     if (isRoundedElsewhere(problem, expected, answer)) return form("notRounded");
+    if (expected.kind === "handed" && answer.kind === "handed" && paid(answer) === paid(expected))
+      return form("otherForm");
+    if (expected.kind === "share" && answer.kind === "amount") {
+      if (answerValueOf(answer, undefined).equals(answerValueOf(expected.each, undefined)))
+        return form("restMissing");
+      if (answerValueOf(answer, undefined).equals(roundedTo(exactAnswer(problem), -MINOR_PLACES)))
+        return form("rounded");
+    }
     if (bare && answer.kind === "amount" && isRight(problem, { ...answer, of: "minor" }))
       return form("unitMissing");
     if (
@@ -144,9 +154,20 @@ export function sameAnswer(problem: Problem, one: Answer, other: Answer): boolea
       );
     });
   }
-  if (one.kind === "handed") return answerValueOf(one.back, undefined).equals(answerValue(problem, other));
+  if (one.kind === "handed") {
+    const back = other.kind === "handed" ? other.back : other;
+    const asMuch = other.kind !== "handed" || worthOf(other.pieces) === worthOf(one.pieces);
+    return asMuch && answerValueOf(one.back, undefined).equals(answerValue(problem, back));
+  }
   return answerValue(problem, one).equals(answerValue(problem, other));
 }
+
+/** Notes and coins together, in the minor unit. */
+const worthOf = (pieces: readonly number[]): number => pieces.reduce((sum, piece) => sum + piece, 0);
+
+/** What is paid once the change is back, in the minor unit. */
+const paid = ({ pieces, back }: Extract<Answer, { kind: "handed" }>): number =>
+  worthOf(pieces) - Number(fractionOf(back).mul(MINOR).valueOf());
 
 /** What an answer is worth as one to this problem; a remainder as its share of the divisor. */
 export const answerValue = (problem: Problem, answer: Answer): ReturnType<typeof exactAnswer> =>

@@ -12,6 +12,7 @@ import {
   roundedTo,
   type SignedOperation,
 } from "../../problem";
+import { MINOR_PLACES } from "../../quantity";
 import { goTogether } from "../contract/eitherOr";
 import type { ErrorPattern, PatternSkill } from "../contract/errorPattern";
 import type { PatternId } from "../contract/patternIds";
@@ -199,10 +200,20 @@ function leading(problem: Problem, house: HouseRules): Leading {
 const shownBy = (problem: Problem, right: Answer, patterns: readonly ErrorPattern[], ledTo: Leading) =>
   patterns.flatMap((pattern) => {
     const answer = comparable(problem, ledTo([pattern]));
-    return answer === undefined || sameAnswer(problem, right, answer)
+    return answer === undefined || comesRight(problem, right, answer)
       ? []
       : [{ pattern, answer, value: answerValueIn(problem, answer) }];
   });
+
+/** Whether what a pattern leads to is right all the same: the answer; or a share with nothing said of what is left, or rounded. */
+function comesRight(problem: Problem, right: Answer, answer: Answer): boolean {
+  if (sameAnswer(problem, right, answer)) return true;
+  if (right.kind !== "share" || (answer.kind !== "amount" && answer.kind !== "roundedAmount")) return false;
+  const rounded = ratioValue(roundedTo(exactAnswer(problem), -MINOR_PLACES));
+  return [answerValueIn(problem, right.each), rounded].some((value) =>
+    isSameValue(value, answerValueIn(problem, answer)),
+  );
+}
 
 /** An answer that can be held against the right one; none with something left over where the problem as it stands divides by nothing. */
 function comparable(problem: Problem, answer: Answer | undefined): Answer | undefined {

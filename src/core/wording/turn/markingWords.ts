@@ -19,6 +19,7 @@ export const FORM_FAULT_WORDS: Readonly<Record<FormFault, string>> = {
   notRounded: "not rounded as asked",
   rounded: "rounded, not exact",
   goesOnceMore: "what is left can be shared once more",
+  restMissing: "what is left over is not named",
   fromLargest: "in order, but from the largest",
   otherForm: "in another form than the working ends in",
 };

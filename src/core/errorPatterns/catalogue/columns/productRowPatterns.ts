@@ -105,16 +105,17 @@ function writtenWhole(problem: Problem): Split | undefined {
   if (!carries || rows.length === 0) return undefined;
   const placed = (answer: Answer | undefined): Answer | undefined =>
     answer?.kind === "decimal" ? fromCount(BigInt(answer.whole), places(factors)) : undefined;
+  const by = withoutEndZeros(lower);
   const facts = [...upper].map((digit) =>
-    decimalProblem("multiply", [wholeOfDigits(digit), wholeOfDigits(lower.at(-1) ?? "0")]),
+    decimalProblem("multiply", [wholeOfDigits(digit), wholeOfDigits(by)]),
   );
   if (!isTwoOrMore(rows))
     return {
       parts: facts,
-      joins: (answers) =>
-        placed(
-          wholeOfDigits(answers.map((one) => (one.kind === "decimal" ? one.whole || "0" : "")).join("")),
-        ),
+      joins: (answers) => {
+        const written = answers.map((one) => (one.kind === "decimal" ? one.whole || "0" : "")).join("");
+        return placed(wholeOfDigits(written + "0".repeat(zerosAtEnd(lower))));
+      },
     };
   return {
     inTurn: true,
