@@ -1,4 +1,4 @@
-import type { Decimal } from "../number";
+import { bareDigits, type Decimal } from "../number";
 import type { ClaimsTable } from "./claimsTable";
 import { isOneDigit } from "./counts";
 import { below, minus, power, ratio, right, same, size, times, valueOfQuantity } from "./ratio";
@@ -39,7 +39,7 @@ export const QUOTIENT_CLAIMS = {
   ],
   addChunks: (reason) => [same(total(reason.times), valueOfQuantity(reason.quotient))],
   chunksComeAgain: (reason) => {
-    const digits = ({ whole, fraction }: Decimal): string => `${whole}${fraction}`.replace(/^0+|0+$/g, "");
+    const digits = ({ whole, fraction }: Decimal): string => bareDigits(`${whole}${fraction}`);
     return [
       digits(reason.rest) === digits(reason.before),
       !same(valueOfQuantity(reason.rest), valueOfQuantity(reason.before)),

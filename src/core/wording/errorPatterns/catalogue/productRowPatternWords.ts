@@ -1,3 +1,4 @@
+import { bareDigits } from "../../../number";
 import type { PatternWords } from "../../contract/patternWords";
 
 export const PRODUCT_ROW_PATTERN_WORDS = {
@@ -46,7 +47,7 @@ export const PRODUCT_ROW_PATTERN_WORDS = {
     shows: "a factor such as 305 or 4.02",
     apart: "from mul-zero-fact-copied: 305 × 4 gives 140 here, 1260 there",
     remedy: (first, second) =>
-      `read ${/[1-9]0+[1-9]/.test(first.text) ? first.text : second.text} aloud, and expand it place by place`,
+      `read ${bareDigits(first.whole + first.ends).includes("0") ? first.text : second.text} aloud, and expand it place by place`,
     knownFrom: "classroom lore",
   },
   "mul-straight-down-full": {
