@@ -77,6 +77,8 @@ async function replacedAt(): Promise<unknown> {
     : undefined;
 }
 
+const NOTHING_IMPORTED: Said = { words: "Stopped. Nothing was imported.", failed: false };
+
 /** How long after it was stopped it is looked whether an import had come in place already, in milliseconds. */
 const LOOK_AFTER = 700;
 
@@ -90,7 +92,7 @@ async function stopped(before: unknown): Promise<Said> {
       failed: true,
     };
   return after === before
-    ? { words: "Stopped. Nothing was imported.", failed: false }
+    ? NOTHING_IMPORTED
     : {
         words: "It was in place before it could be stopped. What was here before is the newest backup.",
         failed: true,
@@ -100,6 +102,8 @@ async function stopped(before: unknown): Promise<Said> {
 /** Sends a file to be imported, and tells how far that is. */
 async function importFile(chosen: File, { say, signal }: Running): Promise<Said> {
   const before = await replacedAt();
+  // Whoever stops it this early hears no more of it: nothing is sent at all.
+  if (signal.aborted) return NOTHING_IMPORTED;
   return new Promise((resolve) => {
     // What tells how much of a body has been sent is this older way of asking alone.
     const request = new XMLHttpRequest();
