@@ -38,7 +38,8 @@ const percent = (share: number | null): string => `${Math.round((share ?? 0) * 1
 
 function measuredLine(pattern: ErrorPattern): string {
   const found = MEASURED[pattern.id];
-  if (found === undefined || found.cases === 0) return "not measured: no written answer shows it";
+  if (found === undefined) return "not measured yet";
+  if (found.cases === 0) return "not measured: no written answer shows it";
   const sheets = found.sheets === undefined ? "" : `; sheets named ${percent(found.sheets)}`;
   return `wrong on ${percent(found.wrong)} of problems; of ${found.cases} such answers first ${percent(found.first)} (itself ${percent(found.itself)}), among three ${percent(found.three)}${sheets}`;
 }
