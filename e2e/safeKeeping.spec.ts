@@ -114,6 +114,26 @@ test("everything goes out as one file and comes in again, whole or not at all", 
     await page.getByRole("button", { name: "Stop" }).click();
     await expect(page.getByText("Stopped. Nothing was imported.")).toBeVisible();
     await page.unroute(address);
+    // One that is stopped while it is still asked how things stand is not sent at all.
+    let sent = false;
+    await page.route(address, (route) => {
+      sent = true;
+      return route.continue();
+    });
+    const asked: (() => void)[] = [];
+    await page.route("**/api/changes", async (route) => {
+      await new Promise<void>((go) => asked.push(go));
+      await route.continue();
+    });
+    await file.setInputFiles(chosen(text));
+    await expect.poll(() => asked.length).toBeGreaterThan(0);
+    await page.getByRole("button", { name: "Stop" }).click();
+    await page.unroute("**/api/changes");
+    for (const go of asked) go();
+    await expect(page.getByRole("button", { name: "Stop" })).toBeHidden();
+    await expect(page.getByText("Stopped. Nothing was imported.")).toBeVisible();
+    expect(sent).toBe(false);
+    await page.unroute(address);
     // As large as ten years of records.
     await file.setInputFiles(chosen(`${" ".repeat(12_000_000)}${text}`));
     await expect(page.getByText(/^Imported\. What was here before is in the backup/)).toBeVisible();

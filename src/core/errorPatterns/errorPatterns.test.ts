@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PRESETS } from "../house";
 import { readLearnerAnswer, sameAnswer } from "../marking";
-import { drawn, workingOf } from "../methods";
+import { drawn, type Step, workingOf } from "../methods";
 import { writeAnswer } from "../problem";
 import { anyHouse } from "../testing/arbitrary";
 import { coinciding } from "../testing/coinciding";
@@ -43,6 +43,10 @@ const house = PRESETS.fillersTrueValue;
 /** A judgement, which no written answer shows. */
 const UNWRITTEN = "check-times-always-grows";
 const WRITTEN = EVERY_PATTERN.filter(({ id }) => id !== UNWRITTEN);
+
+/** What a step writes into squares: only the lines under it may be of another length. */
+const glyphs = ({ marks }: Pick<Step<unknown>, "marks">): string =>
+  marks.flatMap((mark) => (mark.kind === "glyph" || mark.kind === "small" ? [mark.text] : [])).join(" ");
 
 const pattern = (id: string): ErrorPattern => {
   const found = EVERY_PATTERN.find((one) => one.id === id);
@@ -135,9 +139,9 @@ describe("every way to a wrong answer", () => {
           expect(replay.departs).toBeLessThan(replay.wrong.steps.length);
           // Up to the departing step the two are one working.
           const before = replay.wrong.steps.slice(0, replay.departs);
-          expect(before.map(({ reason }) => reason)).toEqual(
-            replay.sound.steps.slice(0, replay.departs).map(({ reason }) => reason),
-          );
+          const beside = replay.sound.steps.slice(0, replay.departs);
+          expect(before.map(({ reason }) => reason)).toEqual(beside.map(({ reason }) => reason));
+          expect(before.map(glyphs)).toEqual(beside.map(glyphs));
           for (const { reason } of replay.wrong.steps) {
             expect(wrongStepWords(reason, house).say).toMatch(/\S/);
           }

@@ -6,6 +6,7 @@ export {
 } from "./contract/errorPattern";
 export { PATTERN_IDS, type PatternId } from "./contract/patternIds";
 export { EVERY_PATTERN, PATTERNS, patternIdOf, patternsNamed } from "./errorPatterns";
+export { EXAMPLES } from "./examples";
 export { answersLike, SMALL_SPACE } from "./explaining/answerSpace";
 export { estimateJudged } from "./explaining/estimateJudged";
 export {

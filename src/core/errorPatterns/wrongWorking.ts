@@ -189,13 +189,13 @@ function writtenAtOnce(problem: Problem, answer: Answer, house: HouseRules): Wro
   const plainly = { ...house, grouping: "none" } as const;
   const pad = newPad<Reason | PatternReason>();
   pad.line("answer", { kind: "writtenAtOnce", problem, answer }, () => [
-    padText(`${asked(problem, plainly)}${writeAnswer(answer, plainly)}`),
+    padText(`${beforeAnswer(problem, plainly)}${writeAnswer(answer, plainly)}`),
   ]);
   return pad.onPaper;
 }
 
 /** What stands before an answer that is written at once; nothing before one that names its numbers itself. */
-function asked(problem: Problem, house: HouseRules): string {
+function beforeAnswer(problem: Problem, house: HouseRules): string {
   switch (problem.op) {
     case "compare":
     case "order":

@@ -1,3 +1,4 @@
+import { falseSteps } from "../claims";
 import { type PatternId, type PatternReason, type Replay, replayOf, type SlipAbout } from "../errorPatterns";
 import type { HouseRules } from "../house";
 import type { Reason } from "../methods";
@@ -38,6 +39,7 @@ export function stepsSaid(replayed: Replayed): readonly string[] {
   const { steps, answer } = replay.wrong;
   const id = departing(replayed);
   const first = steps[replay.departs];
+  const untrue = falseSteps(replay.wrong).steps.filter((index) => index > replay.departs);
   const error = { problem, wrong: writeAnswer(answer, house) };
   const done = (reason: Reason | PatternReason): string => {
     if (id === undefined) return wrongStepWords(reason, house).say;
@@ -49,7 +51,7 @@ export function stepsSaid(replayed: Replayed): readonly string[] {
   };
   return steps.map(({ reason }, index) => {
     if (index === replay.departs) return done(reason);
-    if (!replay.untrue.includes(index)) return wrongStepWords(reason, house).say;
+    if (!untrue.includes(index)) return wrongStepWords(reason, house).say;
     return reason.kind === first?.reason.kind && id !== undefined && saysDone(id) === "always"
       ? done(reason)
       : FOLLOWS;

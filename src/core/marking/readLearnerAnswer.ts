@@ -16,6 +16,7 @@ import {
 import type { Quantity } from "../quantity";
 import { done, failed } from "../result";
 import { readQuantityGiven } from "./answerQuantity";
+import { readHanded } from "./handed";
 import {
   currencyOfProblem,
   type ReadAnswer,
@@ -26,7 +27,6 @@ import {
 } from "./learnerAnswer";
 import { inWords, moneyInWords, normaliseAnswerText } from "./normaliseAnswerText";
 import { quotientAndRest } from "./quotientAndRest";
-import { readHanded } from "./readHanded";
 import { readEnough, readOrder, readRelation } from "./readJudgement";
 import { recurringWritten } from "./recurringWritten";
 import { answersOfSentence } from "./sentence";

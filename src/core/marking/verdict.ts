@@ -12,6 +12,7 @@ import {
   writeAnswer,
 } from "../problem";
 import { type Measure, MINOR_PLACES, rateBetween, type UnitId } from "../quantity";
+import { handAsMuch, payTheSame } from "./handed";
 import type { LearnerAnswer } from "./learnerAnswer";
 
 /** What an answer of the right value still lacks. */
@@ -68,7 +69,7 @@ export function verdictOf(
     if (isRounding(problem, expected) && problem.op !== "round" && isRight(problem, answer))
       return form("notRounded");
     if (isRoundedElsewhere(problem, expected, answer)) return form("notRounded");
-    if (expected.kind === "handed" && answer.kind === "handed" && paid(answer) === paid(expected))
+    if (expected.kind === "handed" && answer.kind === "handed" && payTheSame(answer, expected))
       return form("otherForm");
     if (expected.kind === "share" && answer.kind === "amount") {
       if (answerValueOf(answer, undefined).equals(answerValueOf(expected.each, undefined)))
@@ -156,18 +157,11 @@ export function sameAnswer(problem: Problem, one: Answer, other: Answer): boolea
   }
   if (one.kind === "handed") {
     const back = other.kind === "handed" ? other.back : other;
-    const asMuch = other.kind !== "handed" || worthOf(other.pieces) === worthOf(one.pieces);
+    const asMuch = other.kind !== "handed" || handAsMuch(one, other);
     return asMuch && answerValueOf(one.back, undefined).equals(answerValue(problem, back));
   }
   return answerValue(problem, one).equals(answerValue(problem, other));
 }
-
-/** Notes and coins together, in the minor unit. */
-const worthOf = (pieces: readonly number[]): number => pieces.reduce((sum, piece) => sum + piece, 0);
-
-/** What is paid once the change is back, in the minor unit. */
-const paid = ({ pieces, back }: Extract<Answer, { kind: "handed" }>): number =>
-  worthOf(pieces) - Number(fractionOf(back).mul(MINOR).valueOf());
 
 /** What an answer is worth as one to this problem; a remainder as its share of the divisor. */
 export const answerValue = (problem: Problem, answer: Answer): ReturnType<typeof exactAnswer> =>

@@ -28,6 +28,18 @@ const answers = SKILLS.flatMap((skill) => simulated(skill, 60, SEED, house)).map
 const key = (patterns: readonly string[]): string => [...patterns].sort().join();
 
 describe("how likely an explanation is said to be", () => {
+  it("is never much more than how often it is true, of two patterns at once too", () => {
+    const all = answers.flatMap(({ found, patterns }) =>
+      found.map((one) => ({ said: one.probability, is: key(one.patterns) === key(patterns) ? 1 : 0 })),
+    );
+    const over = (some: typeof all): number =>
+      some.reduce((sum, { said, is }) => sum + said - is, 0) / some.length;
+    for (let tenth = 0; tenth < 10; tenth++) {
+      const bin = all.filter(({ said }) => Math.min(9, Math.floor(said * 10)) === tenth);
+      if (bin.length > 40) expect(over(bin), `about ${tenth / 10}`).toBeLessThan(0.14);
+    }
+  });
+
   it("is how often it is true of simulated learners", () => {
     const bins = Array.from({ length: 10 }, () => ({ count: 0, said: 0, is: 0 }));
     for (const { found, patterns } of answers) {

@@ -1,6 +1,5 @@
 import { asText } from "../../asText";
 import { type PaperLayout, standsInColumns } from "../../board";
-import { falseSteps } from "../../claims";
 import type { HouseRules } from "../../house";
 import { sameAnswer } from "../../marking";
 import {
@@ -46,8 +45,6 @@ export interface Replay {
   readonly sound: Working;
   /** The index of the first step that is done otherwise. */
   readonly departs: number;
-  /** The indexes of the steps after it that state something that does not hold. */
-  readonly untrue: readonly number[];
 }
 
 /**
@@ -66,8 +63,7 @@ export function replayOf(
   if (wrong === undefined || sameAnswer(problem, right, wrong.answer)) return undefined;
   const sound = soundBeside(wrong, house, acts ?? []);
   const made = drawn(wrong);
-  const departs = departure(made, sound);
-  return { wrong: made, sound, departs, untrue: falseSteps(made).steps.filter((index) => index > departs) };
+  return { wrong: made, sound, departs: departure(made, sound) };
 }
 
 /** The careless slips of a kind that lead to an answer, each with what went wrong in it. */
@@ -106,9 +102,11 @@ function soundBeside(wrong: WrongWorking, house: HouseRules, acts: readonly Patt
   return drawn(worked(wrong.problem, rules, wrong.method));
 }
 
-/** The digits of a step, and where they stand: under each other where the page has columns, else only beside each other. */
+/** The digits of a step, the small ones too, and where they stand: under each other where the page has columns, else only beside each other. */
 function digitsPlaced({ marks, page }: Step<unknown>, first: PaperLayout): string {
-  const digits = marks.filter((mark) => mark.kind === "glyph").filter(({ text }) => /\d/.test(text));
+  const digits = marks
+    .filter((mark) => mark.kind === "glyph" || mark.kind === "small")
+    .filter(({ text }) => /\d/.test(text));
   const from = standsInColumns(page?.layout ?? first) ? 0 : Math.min(...digits.map(({ col }) => col));
   return digits.map(({ text, col, row }) => `${text} ${col - from} ${row}`).join();
 }

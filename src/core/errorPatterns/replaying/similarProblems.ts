@@ -15,20 +15,18 @@ import {
   type FractionProblem,
   operandsOf,
   type Problem,
-  readProblem,
   withOperands,
   writeProblem,
 } from "../../problem";
 import { type Measure, type Quantity, rateBetween } from "../../quantity";
 import { mapOneOrMore } from "../../tuples";
 import type { ErrorPattern } from "../contract/errorPattern";
+import { EXAMPLES } from "../examples";
 
 type FractionRewrite = Extract<FractionProblem, { readonly op: "rewrite" }>;
 
 /** How many changed problems are tried at most. */
 const MOST_TRIED = 200;
-
-const EXAMPLE_NOTATION = { decimalMark: "point", grouping: "none", currency: "USD" } as const;
 
 /**
  * Problems like this one that a tutor would set, the nearest first: the same in its build with other numbers, and then
@@ -42,7 +40,9 @@ export function* similarProblems(
   const right = answerOf(problem, house);
   const given = writeProblem(problem, house);
   const seen = new Set<string>([given]);
-  const ofItsKind = examples(patterns).filter((example) => isAlike(problem, example));
+  const ofItsKind = patterns
+    .flatMap(({ id }) => EXAMPLES.get(id)?.problem ?? [])
+    .filter((example) => isAlike(problem, example));
   for (const candidates of [changed(problem, right), ofItsKind])
     for (const candidate of candidates) {
       const line = writeProblem(candidate, house);
@@ -51,12 +51,6 @@ export function* similarProblems(
       if (isNatural(candidate, house, { problem, right })) yield candidate;
     }
 }
-
-const examples = (patterns: readonly ErrorPattern[]): readonly Problem[] =>
-  patterns.flatMap(({ example: [line] }) => {
-    const read = readProblem(line, EXAMPLE_NOTATION);
-    return read.ok ? [read.value] : [];
-  });
 
 /** Whether an example is of the kind of problem that the learner has before them: whole numbers where these are whole. */
 function isAlike(problem: Problem, example: Problem): boolean {
@@ -132,7 +126,6 @@ function answersAlike(answer: Answer, right: Answer, candidate: Problem, problem
     case "mixed":
       return right.kind === "fraction" || right.kind === "mixed";
     case "measure":
-      return exactAnswer(candidate).s > 0n;
     case "amount":
       return exactAnswer(candidate).s > 0n;
     default:

@@ -21,7 +21,6 @@ export interface ErrorSaid {
   readonly all: string;
   readonly isSum: boolean;
   readonly isDivision: boolean;
-  readonly isComparison: boolean;
   /** The denominator or numerator that is asked for. */
   readonly wanted: bigint;
   readonly wrong: string;

@@ -1,6 +1,6 @@
-import { EVERY_PATTERN, type PatternId, SLIPS } from "../../errorPatterns";
+import { EXAMPLES, type PatternId } from "../../errorPatterns";
 import type { HouseRules } from "../../house";
-import { operandsOf, type Problem, readProblem, writeProblem } from "../../problem";
+import { operandsOf, type Problem, writeProblem } from "../../problem";
 import { inMajor, type Quantity, writeQuantity } from "../../quantity";
 import type { ErrorSaid, NumberSaid, SaidWith } from "../contract/patternWords";
 import { listed } from "../numbers/line";
@@ -69,7 +69,6 @@ function errorSaid(
     all: listed(numbers.map(({ text }) => text)),
     isSum: problem.op === "add",
     isDivision: problem.op === "divide",
-    isComparison: problem.op === "compare",
     wanted:
       form.kind === "overDenominator"
         ? form.denominator
@@ -79,16 +78,6 @@ function errorSaid(
     wrong,
   };
 }
-
-const EXAMPLE_NOTATION = { decimalMark: "point", grouping: "none", currency: "USD" } as const;
-
-/** The example of each pattern as an error. */
-const EXAMPLES: ReadonlyMap<PatternId, MadeError> = new Map(
-  [...EVERY_PATTERN, ...SLIPS].flatMap(({ id, example: [line, wrong] }) => {
-    const problem = readProblem(line, EXAMPLE_NOTATION);
-    return problem.ok ? [[id, { problem: problem.value, wrong }]] : [];
-  }),
-);
 
 const ADDITIVE: readonly string[] = ["add", "subtract"];
 
@@ -142,7 +131,7 @@ export function saidOfExample(
   house: HouseRules,
 ): { readonly line: string; readonly said: string } | undefined {
   const example = EXAMPLES.get(id);
-  const said = example && saidOf(id, words, example, house);
+  const said = example && saidOf(id, words, { problem: example.problem, wrong: example.answer }, house);
   return example === undefined || said === undefined
     ? undefined
     : { line: writeProblem(example.problem, house), said };

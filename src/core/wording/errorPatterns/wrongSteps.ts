@@ -30,7 +30,7 @@ export function remedyWords(id: PatternId, error: MadeError | undefined, house: 
 export function didWords(id: PatternId, error: MadeError, house: HouseRules): string {
   const { did, name } = patternWords(id);
   const said = did === undefined ? undefined : saidOf(id, did, error, house);
-  return said ?? `Here it leaves the sound way: *${name}*.`;
+  return said ?? `*${name}*.`;
 }
 
 /** What a learner wrote, told as that. */

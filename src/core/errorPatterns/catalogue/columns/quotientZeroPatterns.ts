@@ -1,6 +1,5 @@
 import { type Decimal, fromCount, withoutEndZeros, zerosAtEnd } from "../../../number";
-import type { Answer } from "../../../problem";
-import { exactAnswer, type Problem, withOperands } from "../../../problem";
+import { type Answer, exactAnswer, type Problem, withOperands } from "../../../problem";
 import type { PatternsOf } from "../../contract/errorPattern";
 import { twoDecimals, wholeOfDigits } from "../../contract/parts";
 

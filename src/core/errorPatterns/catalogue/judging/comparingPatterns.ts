@@ -121,20 +121,11 @@ const byBothNumbers = ofFractions((left, right) => {
   return tops === bottoms && tops !== 0 ? tops : undefined;
 });
 
-const isBelow = (one: Quantity): boolean => one.kind !== "measure" && one.kind !== "amount" && one.negative;
+const isBelow = (one: Quantity): boolean => isNumeral(one) && one.negative;
 
-const sizeOf = (one: Quantity): Quantity | undefined =>
-  one.kind === "measure" || one.kind === "amount" ? undefined : unsigned(one);
-
-/** Two numbers by their sizes; none where either is no number. */
-const bySizes = (left: Quantity, right: Quantity): number | undefined => {
-  const [first, second] = [sizeOf(left), sizeOf(right)];
-  return first !== undefined && second !== undefined && isNumeral(first) && isNumeral(second)
-    ? compareNumerals(first, second)
-    : undefined;
-};
-
-const minusUnseen: Compares<Quantity> = bySizes;
+/** Two numbers by their sizes, as if no minus stood before them; none where either is no number. */
+const bySizes: Compares<Quantity> = (left, right) =>
+  isNumeral(left) && isNumeral(right) ? compareNumerals(unsigned(left), unsigned(right)) : undefined;
 
 /** Below zero before what is above it, and among themselves by their sizes. */
 const sizesBelowZero: Compares<Quantity> = (left, right) =>
@@ -239,7 +230,7 @@ export const COMPARING_PATTERNS: PatternsOf = [
     frequency: 1,
     lookAlikes: ["cmp-sizes-below-zero"],
     needs: hasBelow,
-    writes: answersBy(minusUnseen),
+    writes: answersBy(bySizes),
     atOnce: true,
   },
   {

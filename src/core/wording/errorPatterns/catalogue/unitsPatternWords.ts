@@ -3,7 +3,7 @@ import type { PatternWords } from "../../contract/patternWords";
 export const UNITS_PATTERN_WORDS = {
   "unit-tens-everywhere": {
     name: "Every exchange is ten for one",
-    does: "Column work in which small units (12, 16 or 3 to one) are exchanged at ten: carry one for each ten, borrow ten, or turn a remainder into tens. Reading 3 ft 7 in as 3.7 gives the same answers in +, − and × while the small counts have one digit.",
+    does: "Column work in which small units (12, 16, 7 or 3 to one) are exchanged at ten: carry one for each ten, borrow ten, or turn a remainder into tens. Reading 3 ft 7 in as 3.7 gives the same answers in +, − and × while the small counts have one digit.",
     shows: "lb/oz, ft/in, yd/ft with an exchange, or a total between ten and the true rate",
     apart: "from unit-twelves-everywhere: the error grows by six ounces per exchange, not four",
     remedy: "write the rate above the column before starting",

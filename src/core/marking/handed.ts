@@ -60,3 +60,18 @@ function backFrom(handed: number, problem: Extract<Problem, { readonly op: "pay"
   const over = BigInt(handed) - BigInt(minorOf(problem.operands[0]) ?? 0);
   return over < 0n ? undefined : amountOf(problem.currency, fromCount(over, MINOR_PLACES));
 }
+
+type Handed = Extract<Answer, { readonly kind: "handed" }>;
+
+/** Notes and coins together, in the minor unit. */
+const worthOf = ({ pieces }: Handed): number => pieces.reduce((sum, piece) => sum + piece, 0);
+
+/** Whether as much is handed over, in whatever pieces. */
+export const handAsMuch = (one: Handed, other: Handed): boolean => worthOf(one) === worthOf(other);
+
+/** Whether two ways of paying come to one price once the change is back. */
+export const payTheSame = (one: Handed, other: Handed): boolean =>
+  fractionOf(one.back)
+    .sub(fractionOf(other.back))
+    .mul(10n ** BigInt(MINOR_PLACES))
+    .equals(worthOf(one) - worthOf(other));
