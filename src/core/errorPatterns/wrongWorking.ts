@@ -55,12 +55,7 @@ export function wrongWorking(
   const way = together(acts);
   if (way === undefined) return undefined;
   // What lacks a pattern's features itself may have them in what is worked inside: the columns behind an amount.
-  const inside =
-    problem.kind === "money" ||
-    problem.kind === "signed" ||
-    problem.kind === "chain" ||
-    problem.form.kind === "asDecimal";
-  if (!inside && !acts.every((act) => comesInto(act, problem))) return undefined;
+  if (!worksInside(problem) && !acts.every((act) => comesInto(act, problem))) return undefined;
   try {
     return workedBy(problem, underRules(house, way), way);
   } catch (error) {
@@ -68,6 +63,23 @@ export function wrongWorking(
     throw error;
   }
 }
+
+/** Whether something is worked inside a problem, in a problem of its own: columns behind an amount, a quotient behind a fraction. */
+const worksInside = ({ kind, form }: Problem): boolean =>
+  kind === "money" || kind === "signed" || kind === "chain" || form.kind === "asDecimal";
+
+/** Whether an act leaves a problem as it is, its right answer too: there is no need to work that to know it. */
+export const leavesAlone = (
+  { decides, rules, reads, splits, writes }: PatternAct,
+  problem: Problem,
+  right: Answer,
+): boolean =>
+  decides === undefined &&
+  rules === undefined &&
+  !worksInside(problem) &&
+  reads?.(problem) === undefined &&
+  splits?.(problem) === undefined &&
+  writes?.(right, problem) === undefined;
 
 /** A house with what the patterns take for granted of it. */
 const underRules = (house: HouseRules, { rules }: Acting): HouseRules =>

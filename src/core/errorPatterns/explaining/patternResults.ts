@@ -18,7 +18,7 @@ import type { ErrorPattern, PatternSkill } from "../contract/errorPattern";
 import type { PatternId } from "../contract/patternIds";
 import { PATTERNS } from "../errorPatterns";
 import { type Slip, slipsOf } from "../slips/slips";
-import { wrongWorking } from "../wrongWorking";
+import { leavesAlone, wrongWorking } from "../wrongWorking";
 import { inHouse } from "./inHouse";
 import { columnsInside, inMoney } from "./moneyColumns";
 import { answerValueIn, isSameValue, ratioValue, type Value } from "./value";
@@ -199,6 +199,7 @@ function leading(problem: Problem, house: HouseRules): Leading {
 /** The patterns that show on a problem by themselves, each with the wrong answer it leads to. */
 const shownBy = (problem: Problem, right: Answer, patterns: readonly ErrorPattern[], ledTo: Leading) =>
   patterns.flatMap((pattern) => {
+    if (leavesAlone(pattern, problem, right)) return [];
     const answer = comparable(problem, ledTo([pattern]));
     return answer === undefined || comesRight(problem, right, answer)
       ? []
